@@ -1,0 +1,14 @@
+// Two suites: unit tests beside their files, and the real interface driven in a browser.
+const common = {
+  testEnvironment: 'node',
+  transform: { '^.+\\.ts$': ['@swc/jest', { jsc: { target: 'es2022', parser: { syntax: 'typescript' } }, module: { type: 'es6' } }] },
+  extensionsToTreatAsEsm: ['.ts'],
+  moduleFileExtensions: ['ts', 'js', 'json'],
+}
+
+export default {
+  projects: [
+    { ...common, displayName: 'unit', testMatch: ['<rootDir>/{core,app,server,scripts}/**/*.test.ts'] },
+    { ...common, displayName: 'e2e', testMatch: ['<rootDir>/e2e/**/*.test.ts'], globalSetup: '<rootDir>/e2e/server.ts' },
+  ],
+}
