@@ -1,0 +1,49 @@
+// The build document: items, choices, progress and the log of what was done to it.
+import { z } from 'zod'
+import { partSchema } from '../parts'
+import { CONDITIONS, STATES } from '../parts/kind'
+import { SCHOOLS } from '../standards/supplies'
+import { BASES } from '../units'
+
+const storedFigure = z.union([z.number(), z.null(), z.looseObject({ basis: z.enum(BASES).optional(), tol: z.number().nonnegative().optional(), on: z.string().optional() })])
+
+/** Ids are parts of joint ids, so they keep to letters, digits, dots and dashes. */
+export const idSchema = z.string().regex(/^[A-Za-z0-9.-]+$/, 'letters, digits, dots and dashes only')
+
+export const itemSchema = z.looseObject({
+  id: idSchema,
+  part: partSchema,
+  state: z.enum(STATES).default('wanted'),
+  condition: z.enum(CONDITIONS).default('new'),
+  serial: z.string().optional(),
+  paid: z.number().nonnegative().nullish(),
+  figures: z.record(z.string(), storedFigure).default({}).describe('what was measured on this copy: path → figure; it overrides the part’s'),
+  note: z.string().optional(),
+})
+export type StoredItem = z.infer<typeof itemSchema>
+
+const reason = z.looseObject({ reason: z.string().min(1), at: z.string() })
+export type Reasoned = z.infer<typeof reason>
+
+export const PROGRESS = ['made', 'proved', 'crossed'] as const
+export const progressSchema = z.looseObject({ state: z.enum(PROGRESS), at: z.string(), by: z.string().optional(), took: z.number().nonnegative().optional().describe('seconds'), how: z.string().optional() })
+export type Progress = z.infer<typeof progressSchema>
+
+export const buildSchema = z.looseObject({
+  id: idSchema,
+  name: z.string().min(1),
+  note: z.string().default(''),
+  currency: z.string().default('EUR'),
+  items: z.array(itemSchema).default([]),
+  choices: z.looseObject({
+    school: z.enum(SCHOOLS).default('lean'),
+    pins: z.record(z.string(), z.string()).default({}).describe('plug end → socket end, joined by hand'),
+    leftOpen: z.record(z.string(), reason).default({}).describe('demand → why it stays open'),
+    accepted: z.record(z.string(), reason).default({}).describe('finding → why it is accepted'),
+  }).prefault({}),
+  progress: z.record(z.string(), progressSchema).default({}).describe('joint or task → what was done'),
+  log: z.array(z.looseObject({ at: z.string(), line: z.string() })).default([]),
+})
+export type Build = z.infer<typeof buildSchema>
+
+export const emptyBuild = (id: string, name: string): Build => buildSchema.parse({ id, name })

@@ -1,0 +1,95 @@
+// Commands on the items of a build: what is in it, in what state, measured how.
+import { z } from 'zod'
+import { kindOf, partSchema } from '../parts'
+import { at as valueAt, CONDITIONS, patternOf, STATES } from '../parts/kind'
+import { readFigure } from '../units'
+import { itemSchema, type Build, type StoredItem } from './build'
+import { defineCommand, type Problem } from './command'
+
+const withItem = (build: Build, id: string, change: (item: StoredItem) => StoredItem): Build => ({ ...build, items: build.items.map(i => (i.id === id ? change(i) : i)) })
+const findItem = (build: Build, id: string): StoredItem | Problem => build.items.find(i => i.id === id) ?? { problem: `No item "${id}" in ${build.name}. It may have been removed in another window.` }
+const isItem = (found: StoredItem | Problem): found is StoredItem => 'part' in found
+
+export const addItem = defineCommand({
+  name: 'addItem', args: z.looseObject({ item: itemSchema, at: z.string(), place: z.number().int().nonnegative().optional() }),
+  run(build, { item, place }) {
+    if (build.items.some(i => i.id === item.id)) return { problem: `${build.name} already has an item "${item.id}". Give the new one another id.` }
+    const items = place === undefined ? [...build.items, item] : build.items.toSpliced(place, 0, item)
+    return { build: { ...build, items }, inverse: { do: 'removeItem', id: item.id }, line: `Added ${item.part.model}` }
+  },
+})
+
+export const removeItem = defineCommand({
+  name: 'removeItem', args: z.looseObject({ id: z.string(), at: z.string() }),
+  run(build, { id }) {
+    const item = findItem(build, id)
+    if (!isItem(item)) return item
+    return { build: { ...build, items: build.items.filter(i => i.id !== id) }, inverse: { do: 'addItem', item, place: build.items.indexOf(item) }, line: `Removed ${item.part.model}` }
+  },
+})
+
+/** Another model in an item's place. What was measured on the old copy does not hold for the new one. */
+export const swapPart = defineCommand({
+  name: 'swapPart', args: z.looseObject({ id: z.string(), part: partSchema, figures: itemSchema.shape.figures, at: z.string() }),
+  run(build, { id, part, figures }) {
+    const item = findItem(build, id)
+    if (!isItem(item)) return item
+    if (item.part.kind !== part.kind) return { problem: `${item.part.model} is a ${item.part.kind}; ${part.model} is a ${part.kind}. Swap like for like, or remove and add.` }
+    return {
+      build: withItem(build, id, i => ({ ...i, part, figures })), inverse: { do: 'swapPart', id, part: item.part, figures: item.figures },
+      line: `Swapped ${item.part.model} for ${part.model}`,
+    }
+  },
+})
+
+export const setState = defineCommand({
+  name: 'setState', args: z.looseObject({ id: z.string(), state: z.enum(STATES), at: z.string() }),
+  run(build, { id, state }) {
+    const item = findItem(build, id)
+    if (!isItem(item)) return item
+    return { build: withItem(build, id, i => ({ ...i, state })), inverse: { do: 'setState', id, state: item.state }, line: `${item.part.model}: ${state}` }
+  },
+})
+
+export const setCondition = defineCommand({
+  name: 'setCondition', args: z.looseObject({ id: z.string(), condition: z.enum(CONDITIONS), at: z.string() }),
+  run(build, { id, condition }) {
+    const item = findItem(build, id)
+    if (!isItem(item)) return item
+    return { build: withItem(build, id, i => ({ ...i, condition })), inverse: { do: 'setCondition', id, condition: item.condition }, line: `${item.part.model}: condition ${condition}` }
+  },
+})
+
+export const setPaid = defineCommand({
+  name: 'setPaid', args: z.looseObject({ id: z.string(), paid: z.number().nonnegative().nullable(), at: z.string() }),
+  run(build, { id, paid }) {
+    const item = findItem(build, id)
+    if (!isItem(item)) return item
+    return {
+      build: withItem(build, id, i => ({ ...i, paid })), inverse: { do: 'setPaid', id, paid: item.paid ?? null },
+      line: paid === null ? `${item.part.model}: price paid cleared` : `${item.part.model}: paid ${paid.toFixed(2)} ${build.currency}`,
+    }
+  },
+})
+
+/** A figure measured on this copy; `null` goes back to the part's own. */
+export const setFigure = defineCommand({
+  name: 'setFigure', args: z.looseObject({ id: z.string(), path: z.string(), figure: itemSchema.shape.figures.unwrap().valueType.nullable(), at: z.string() }),
+  run(build, { id, path, figure }) {
+    const item = findItem(build, id)
+    if (!isItem(item)) return item
+    const about = kindOf(item).figures.get(patternOf(path))
+    if (!about) return { problem: `${item.part.model} has no figure "${path}". Choose one of its figures.` }
+    if (valueAt(item.part, path.split('.').slice(0, -1).join('.')) === undefined && path.includes('.')) return { problem: `${item.part.model} has no "${path}". Choose one of its figures.` }
+    const read = readFigure(figure ?? undefined, about.unit)
+    if (figure !== null && !read) return { problem: `A ${about.label} is given in ${about.unit}: { "${about.unit}": 12.5 }.` }
+    if (read && read.value < 0) return { problem: `A ${about.label} cannot be ${read.value} ${about.unit}. Enter it without a sign.` }
+    const figures = { ...item.figures }
+    if (figure === null) delete figures[path]
+    else figures[path] = figure
+    return {
+      build: withItem(build, id, i => ({ ...i, figures })), inverse: { do: 'setFigure', id, path, figure: item.figures[path] ?? null },
+      line: read ? `${read.basis === 'measured' ? 'Measured' : 'Entered'} ${about.label} of ${item.part.model}: ${read.value} ${about.unit}` : `${about.label} of ${item.part.model}: back to its sheet`,
+    }
+  },
+})

@@ -1,0 +1,110 @@
+// The case to scale: boxes of the model projected on a plane, with distances and labels that do not run into each other.
+import type { Finding } from '../finding'
+import { HOLE_AT } from '../standards/boards'
+import type { Vec3 } from '../geometry/space'
+import { place } from '../geometry/space'
+import { standoffPlan } from '../fit/standoffs'
+import { kindOf } from '../parts'
+import type { RouteRow } from '../routes/section'
+import { joinedBy, type Situation } from '../situation'
+import type { Verdict } from '../verdict'
+import { gravity } from '../verdict'
+import { quantity } from '../format'
+import { placeLabels, type Label, type Rect } from './labels'
+
+export interface Shape { readonly id: string; readonly item: string | null; readonly kind: string; readonly title: string; readonly rect: Rect }
+export interface Mark { readonly id: string; readonly at: readonly [number, number]; readonly what: 'keep' | 'fit' | 'take out' | 'opening'; readonly name: string }
+export interface Dimension { readonly finding: string; readonly from: readonly [number, number]; readonly to: readonly [number, number]; readonly verdict: Verdict; readonly text: string }
+export interface Path { readonly id: string; readonly item: string; readonly points: readonly (readonly [number, number])[]; readonly title: string }
+
+export interface Drawing {
+  readonly view: 'near' | 'above'
+  readonly title: string
+  readonly width: number
+  readonly height: number
+  /** Height of the letters, mm on the drawing. */
+  readonly letter: number
+  readonly shapes: readonly Shape[]
+  readonly marks: readonly Mark[]
+  readonly dimensions: readonly Dimension[]
+  readonly paths: readonly Path[]
+  readonly labels: readonly Label[]
+}
+
+/** Named choices: letters as a share of the drawing's longer side, how many distances are drawn, the margin around. */
+const LETTER_SHARE = 0.03
+const MOST_DIMENSIONS = 4
+const MARGIN = 12
+
+type Project = (p: Vec3) => readonly [number, number]
+
+/** The case seen from the near side and from above; empty when there is no case. */
+export function drawings(s: Situation, findings: readonly Finding[], routes: readonly RouteRow[]): readonly Drawing[] {
+  if (!s.layout) return []
+  const { x, y, z, behind } = s.layout.inner
+  return [
+    draw(s, findings, routes, 'near', 'Near side', x, y, p => [p[0] + MARGIN, y - p[1] + MARGIN]),
+    draw(s, findings, [], 'above', 'From above', x, z + behind, p => [p[0] + MARGIN, z - p[2] + MARGIN]),
+  ]
+}
+
+function draw(s: Situation, findings: readonly Finding[], routes: readonly RouteRow[], view: Drawing['view'], title: string, w: number, h: number, project: Project): Drawing {
+  const size = { width: w + 2 * MARGIN, height: h + 2 * MARGIN }
+  const letter = Math.max(size.width, size.height) * LETTER_SHARE
+  const shapes = shapesOf(s, project)
+  const marks = view === 'near' ? marksOf(s, project) : []
+  const dimensions = dimensionsOf(findings, project)
+  return {
+    view, title, ...size, letter, shapes, marks, dimensions,
+    paths: routes.filter(r => r.points.length > 1).map(r => ({ id: r.id, item: r.item, title: `${r.label} to ${r.to}`, points: square(r.points).map(project) })),
+    labels: placeLabels(size, letter, [
+      ...dimensions.map(d => ({ id: d.finding, text: d.text, along: [d.from, d.to] as const })),
+      ...marks.map(m => ({ id: m.id, text: m.name, beside: m.at })),
+      ...shapes.filter(sh => sh.kind !== 'case').map(sh => ({ id: sh.id, text: sh.title, inside: sh.rect })),
+    ], shapes.filter(sh => sh.kind !== 'case').map(sh => ({ id: sh.id, rect: sh.rect }))),
+  }
+}
+
+function shapesOf(s: Situation, project: Project): readonly Shape[] {
+  const shapes = s.places.bodies.flatMap((body): Shape[] => {
+    const item = s.items.find(i => i.id === body.item)
+    if (!item) return []
+    const [a, b] = [project(body.box.min), project(body.box.max)]
+    const rect = { x: Math.min(a[0], b[0]), y: Math.min(a[1], b[1]), w: Math.abs(a[0] - b[0]), h: Math.abs(a[1] - b[1]) }
+    return [{ id: body.id, item: item.id, kind: item.part.kind, title: SHORT[item.part.kind] ?? kindOf(item).title.toLowerCase(), rect }]
+  })
+  return [...shapes].sort((a, b) => b.rect.w * b.rect.h - a.rect.w * a.rect.h)
+}
+
+const SHORT: Partial<Record<string, string>> = { case: 'case', supply: 'supply', drive: 'drive', memory: 'memory' }
+
+/** Standoffs of the tray and openings for cables. */
+function marksOf(s: Situation, project: Project): readonly Mark[] {
+  const standoffs = joinedBy(s, 'tray', 'board', 'case').flatMap(({ plug, socket }): Mark[] => {
+    const frame = s.places.frames.get(plug.id)
+    const planned = standoffPlan(plug, socket)
+    return (['keep', 'fit', 'takeOut'] as const).flatMap(what => planned[what].map((name): Mark => {
+      const [hx, hy] = HOLE_AT[name]
+      return { id: `hole:${name}`, at: frame ? project(place(frame, [hx, hy, 0])) : [0, 0], what: what === 'takeOut' ? 'take out' : what, name }
+    }))
+  })
+  return [...standoffs, ...(s.layout?.openings ?? []).map((o): Mark => ({ id: `opening:${o.key}`, at: project(o.at), what: 'opening', name: '' }))]
+}
+
+/** The tightest distances that this view can show: measured findings of fit whose line has a length here. */
+function dimensionsOf(findings: readonly Finding[], project: Project): readonly Dimension[] {
+  return findings.flatMap((f): (Dimension & { margin: number })[] => {
+    if (!f.where || f.margin === null || f.stage !== 'fit') return []
+    const [from, to] = [project(f.where.from), project(f.where.to)]
+    if (Math.hypot(to[0] - from[0], to[1] - from[1]) < 1) return []
+    return [{ finding: f.id, from, to, verdict: f.verdict, text: quantity(f.rule === 'fit/board-room' ? f.need ?? 0 : f.margin, 'mm'), margin: f.margin }]
+  }).sort((a, b) => gravity(b.verdict) - gravity(a.verdict) || a.margin - b.margin).slice(0, MOST_DIMENSIONS).map(({ margin: _, ...d }) => d)
+}
+
+/** A way drawn as it is laid: along the axes, one after the other. */
+function square(points: readonly Vec3[]): readonly Vec3[] {
+  return points.flatMap((p, i): Vec3[] => {
+    const before = points[i - 1]
+    return before ? [[p[0], before[1], before[2]], [p[0], p[1], before[2]], p] : [p]
+  })
+}

@@ -1,0 +1,74 @@
+// The file format *.juntura.json: one version, self-contained, read strictly, unknown keys kept.
+import { z } from 'zod'
+import { buildSchema, type Build } from '../build/build'
+import type { Part } from '../parts'
+import { partSchema } from '../parts'
+
+export const FORMAT = 'juntura'
+export const VERSION = 1
+
+export const fileSchema = z.looseObject({
+  format: z.literal(FORMAT),
+  version: z.literal(VERSION),
+  builds: z.array(buildSchema).default([]),
+  parts: z.array(partSchema).default([]).describe('parts for the shelf, apart from any build'),
+})
+export type JunturaFile = z.infer<typeof fileSchema>
+
+export type Read = { readonly file: JunturaFile } | { readonly problem: string }
+
+/** Reads a file's text. What is wrong comes back as one sentence with the place and the remedy. */
+export function readFile(text: string, name = 'The file'): Read {
+  let data: unknown
+  try {
+    data = JSON.parse(text)
+  } catch (error) {
+    return { problem: `${name} is not whole JSON (${placeIn(text, error)}). Export it again, or mend it there; nothing was changed.` }
+  }
+  if (typeof data !== 'object' || data === null || (data as { format?: unknown }).format !== FORMAT) {
+    return { problem: `${name} is not a Juntura file: it does not say "format": "${FORMAT}". Choose a file that ends in .juntura.json; nothing was changed.` }
+  }
+  const { version } = data as { version?: unknown }
+  if (typeof version !== 'number' || version > VERSION) {
+    return { problem: `${name} is of version ${String(version)}; this Juntura reads up to ${VERSION}. Update Juntura, then open it again; nothing was changed.` }
+  }
+  const read = fileSchema.safeParse(data)
+  if (read.success) return duplicateIds(read.data, name) ?? { file: read.data }
+  const issue = read.error.issues[0]
+  return { problem: `${name}: ${placeOf(data, issue?.path ?? [])}${issue?.message ?? 'does not fit the format'}. Mend it there, or export it again; nothing was changed.` }
+}
+
+export function writeFile(builds: readonly Build[], parts: readonly Part[] = []): string {
+  return `${JSON.stringify({ format: FORMAT, version: VERSION, builds, parts }, null, 2)}\n`
+}
+
+function duplicateIds(file: JunturaFile, name: string): Read | null {
+  for (const b of file.builds) {
+    const seen = new Set<string>()
+    for (const item of b.items) {
+      if (seen.has(item.id)) return { problem: `${name}: two items of ${b.name} have the id "${item.id}". Give one another id; nothing was changed.` }
+      seen.add(item.id)
+    }
+  }
+  return null
+}
+
+/** Where in broken JSON the reader gave up, as line and column when that can be told. */
+function placeIn(text: string, error: unknown): string {
+  const position = /position (\d+)/.exec(error instanceof Error ? error.message : '')?.[1]
+  const upTo = text.slice(0, position === undefined ? text.length : Number(position)).split('\n')
+  return `line ${upTo.length}, column ${(upTo.at(-1)?.length ?? 0) + 1}`
+}
+
+/** A path in words: the names of builds, items and parts on the way, then the field. */
+function placeOf(data: unknown, path: readonly PropertyKey[]): string {
+  const words: string[] = []
+  let here: unknown = data
+  for (const key of path) {
+    here = typeof here === 'object' && here !== null ? (here as Record<PropertyKey, unknown>)[key] : undefined
+    const { name, model, id } = (typeof here === 'object' && here !== null ? here : {}) as { name?: unknown; model?: unknown; id?: unknown }
+    const called = [name, model, id].find(v => typeof v === 'string')
+    words.push(called === undefined ? String(key) : `${String(key)} “${String(called)}”`)
+  }
+  return words.length > 0 ? `at ${words.join(' › ')}: ` : ''
+}

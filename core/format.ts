@@ -1,0 +1,40 @@
+// How numbers, units and minutes are written. The one part of the core that views may call.
+const THIN_SPACE = '\u2009'
+const MINUS = '\u2212'
+
+/** A number with a fixed count of decimals and a true minus sign; no locale. */
+export function number(value: number, decimals = 1): string {
+  const text = Math.abs(value).toFixed(decimals)
+  return value < 0 && Number(text) !== 0 ? MINUS + text : text
+}
+
+/** Counts and speeds are written whole, amps and volts with two decimals, other values with one. */
+const WHOLE = new Set(['pcs', 'MTs', 'GB', 'MHz', 'min'])
+const FINE = new Set(['A', 'V'])
+const decimalsOf = (unit: string): number => (WHOLE.has(unit) ? 0 : FINE.has(unit) ? 2 : 1)
+const WRITTEN: Record<string, string> = { pcs: '', MTs: 'MT/s' }
+
+/** A value with its unit and a thin space between. */
+export function quantity(value: number, unit: string | null): string {
+  const text = number(value, unit === null ? 1 : decimalsOf(unit))
+  const written = unit === null ? '' : WRITTEN[unit] ?? unit
+  return written === '' ? text : text + THIN_SPACE + written
+}
+
+/** A margin: with its sign. */
+export const margin = (value: number, unit: string | null): string => (value >= 0 ? '+' : '') + quantity(value, unit)
+
+/** Minutes as hours and minutes. */
+export function minutes(total: number): string {
+  const whole = Math.round(total)
+  return whole < 60 ? `${whole}${THIN_SPACE}min` : `${Math.floor(whole / 60)}${THIN_SPACE}h ${whole % 60}${THIN_SPACE}min`
+}
+
+/** Money: the currency's code behind the figure. */
+export const money = (value: number, currency: string): string => `${number(value, 2)}${THIN_SPACE}${currency}`
+
+/** A count with its word: `1 joint`, `3 joints`. */
+export const counted = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`
+
+/** Seconds as a clock: `2:05`. */
+export const clock = (seconds: number): string => `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`

@@ -1,0 +1,62 @@
+// A joint: two ends that meet. Its id is made of its items and end keys and survives every new plan.
+import { isMechanical, MECHANICAL, type Face } from '../standards/connectors'
+import type { Item } from '../parts'
+import type { End } from '../parts/kind'
+
+/** An end of an item in this build. `ref` is `item/end`. */
+export interface EndOf { readonly ref: string; readonly item: string; readonly end: End }
+
+export interface Joint {
+  readonly id: string
+  /** The plug's end and the socket's. */
+  readonly a: string
+  readonly b: string
+  readonly items: readonly [string, string]
+  readonly face: Face
+  readonly socketFace: Face
+  readonly kind: 'screw' | 'seat' | 'plug' | 'rest'
+  /** How many alike meetings it stands for: nine standoffs are one joint. */
+  readonly count: number
+  readonly pinned: boolean
+}
+
+/** Something that asks to be joined: one end, or a group of ends of which one is enough. */
+export interface Demand { readonly id: string; readonly item: string; readonly need: 'must' | 'should' | 'may'; readonly refs: readonly string[]; readonly label: string }
+
+/** A demand that found no partner, with the nearest reason why. */
+export interface Unmet { readonly demand: Demand; readonly reasons: readonly string[] }
+
+export const refOf = (item: string, key: string): string => `${item}/${key}`
+export const jointId = (plug: string, socket: string): string => `${plug}~${socket}`
+export const itemOfRef = (ref: string): string => ref.slice(0, ref.indexOf('/'))
+
+export const endsOf = (item: Item, ends: readonly End[]): readonly EndOf[] => ends.map(end => ({ ref: refOf(item.id, end.key), item: item.id, end }))
+
+export function jointOf(plug: EndOf, socket: EndOf, pinned: boolean): Joint {
+  const face = plug.end.face
+  return {
+    id: jointId(plug.ref, socket.ref), a: plug.ref, b: socket.ref, items: [plug.item, socket.item], face, socketFace: socket.end.face,
+    kind: isMechanical(face) ? MECHANICAL[face].kind : 'plug', count: plug.end.count, pinned,
+  }
+}
+
+/**
+ * What asks to be joined. Ends of one `one-of` group are one demand; a plug that may be joined asks last, unless it only
+ * gives (a supply's spare plug) or follows another end (a loose lead).
+ */
+export function demandsOf(ends: readonly EndOf[]): readonly Demand[] {
+  const demands = new Map<string, Demand>()
+  for (const { ref, item, end } of ends) {
+    const asks = end.need !== 'may' || (end.sex === 'plug' && Object.keys(end.gives).length === 0 && end.among === null && !POWER_PLUGS.has(end.face))
+    if (!asks) continue
+    const id = end.among?.how === 'one-of' ? refOf(item, end.among.group) : ref
+    const known = demands.get(id)
+    demands.set(id, known ? { ...known, refs: [...known.refs, ref], need: stronger(known.need, end.need) } : { id, item, need: end.need, refs: [ref], label: end.label })
+  }
+  return [...demands.values()]
+}
+
+/** Plugs of a supply: they answer, they never ask. */
+const POWER_PLUGS: ReadonlySet<Face> = new Set(['main-24', 'cpu-8', 'cpu-4', 'sata-power', 'drive-4'])
+const NEEDS = ['must', 'should', 'may'] as const
+const stronger = (a: Demand['need'], b: Demand['need']): Demand['need'] => (NEEDS.indexOf(a) <= NEEDS.indexOf(b) ? a : b)

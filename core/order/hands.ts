@@ -1,0 +1,114 @@
+// What the hands do in each kind of step: the words, what it should feel like, what can go wrong, with what.
+import { CONNECTORS, isMechanical } from '../standards/connectors'
+import { MINUTES } from '../standards/minutes'
+import { SCREW } from '../standards/screws'
+import type { PlannedStep, StepKind } from './step'
+
+export interface Hands {
+  readonly title: (s: PlannedStep) => string
+  readonly does: (s: PlannedStep) => readonly string[]
+  readonly feel?: (s: PlannedStep) => string | null
+  readonly why: string
+  readonly cautions?: readonly string[]
+  readonly tools?: readonly string[]
+  readonly fasteners?: readonly string[]
+  readonly minutes: number
+}
+
+const seatOf = (s: PlannedStep): string => (s.face && !isMechanical(s.face) ? CONNECTORS[s.face].seat : 'Press until it sits.')
+const lookAlike = (s: PlannedStep): readonly string[] => (s.face && !isMechanical(s.face) && CONNECTORS[s.face].lookAlike ? [`Look-alike: ${CONNECTORS[s.face].lookAlike}`] : [])
+const plugIn = (s: PlannedStep): string => `Plug the ${s.what} into ${s.label} on the ${s.to}`
+
+const plugStep = (why: string): Hands => ({
+  title: plugIn, does: s => [`Read the print on the plug: ${s.what}.`, seatOf(s), ...lookAlike(s)], feel: () => 'It does not move when you tug it lightly, and there is no gap.',
+  why, minutes: MINUTES.plug,
+})
+
+const SCREWDRIVER = 'Phillips screwdriver'
+const EDGES = 'Hold parts by their edges, never by contacts.'
+
+export const HANDS: Record<StepKind, Hands> = {
+  bench: {
+    title: () => 'Make the bench ready', why: 'What is missing shows now, not with a half-built board in your hands.', minutes: MINUTES.bench, tools: [SCREWDRIVER, 'torch', 'a cup for screws'],
+    does: () => ['Clear the table. No carpet under it or you.', 'Lay the board’s bag on its box: that is its stand.', 'Sort the screws. Open the manuals at their drawings.', 'Static: touch bare earthed metal before each part, or wear a strap at a point made for it.'],
+    cautions: ['Nothing is plugged into the mains.'],
+  },
+  'panels-off': {
+    title: s => `Open the ${s.what}: both side panels off, laid on its side`, why: 'The board goes in from above, and hands need both sides.', minutes: MINUTES.panels, tools: [SCREWDRIVER],
+    does: () => ['Take off both panels; keep their screws together.', 'Lay the case on its far side, the tray below.'], cautions: ['Sheet edges cut. Carry glass flat, with both hands.'],
+  },
+  processor: {
+    title: s => `Seat the ${s.what} in ${s.label}`, why: 'Outside the case there is room and light, and the cooler covers it later.', minutes: MINUTES.processor,
+    does: () => ['Lift the lever. Take the processor by its edges.', 'Corner mark to corner mark, notches to posts. Straight down, never slide it.', 'Close the lever. Keep the cap.'],
+    feel: () => 'It drops in with no force at all. The lever then takes real force, and that is normal.', cautions: ['Bent contacts do not come back. ' + EDGES],
+  },
+  memory: {
+    title: s => `Press the ${s.what} into ${s.label}`, why: 'The board’s own table says which slots come first; colours do not.', minutes: MINUTES.memory,
+    does: s => ['Open the latches. Notch to ridge.', 'Press both ends down until they latch.', ...s.details.map(d => `${capital(d)}.`)], feel: () => 'A click, and the latches stand.', cautions: [EDGES],
+  },
+  m2: {
+    title: s => `Fit the ${s.what} in ${s.label}`, why: 'Later the cooler or a card lies over it.', minutes: MINUTES.m2, tools: ['small Phillips screwdriver'], fasteners: [SCREW.m2],
+    does: () => ['Spacer at the stick’s length.', 'In at about 30 degrees, then down flat. One small screw.', 'Film off the heat pad, if there is one.'], feel: () => 'It springs up a little until the screw holds it.',
+  },
+  cooler: {
+    title: s => `Mount the ${s.what} on the processor`, why: 'It needs both hands on the board, and the back within reach.', minutes: MINUTES.screwedCooler, tools: [SCREWDRIVER],
+    does: () => ['Peel off the film; apply paste unless it is on already.', 'Set it down straight. A few turns on each screw in turn, crosswise, until they stop.', 'Untangle its fan lead, away from the blades.'],
+    feel: () => 'It does not move at all.', cautions: ['Taken off once, it needs new paste.'],
+  },
+  'cooler-plug': {
+    title: plugIn, why: 'It is within reach now, and a processor without its fan is lost in a minute.', minutes: MINUTES.plug,
+    does: s => [`The header for the processor is marked ${s.label}.`, seatOf(s)], feel: () => 'Ridges in the guide, no gap.',
+  },
+  standoffs: {
+    title: s => `Set the standoffs of the ${s.to} for the ${s.what}`, why: 'A standoff where the board has no hole is a short circuit that is found hours later.', minutes: MINUTES.standoffs, fasteners: [SCREW.standoff], tools: ['5 mm nut driver'],
+    does: s => ['Hold the board over the tray and see which holes meet.', ...s.details, 'Snug, not hard.'], feel: () => 'Each stands straight and does not turn by hand.',
+  },
+  shield: {
+    title: s => `Press the shield of the ${s.what} into the rear opening`, why: 'It cannot go in once the board is there.', minutes: MINUTES.shield,
+    does: () => ['Use the board’s own shield, never the one in the case.', 'From inside, corner by corner; the audio end where the audio sockets will be.'], feel: () => 'Four corners click; no tongue stands in an opening.', cautions: ['Its edges are sharp.'],
+  },
+  'board-in': {
+    title: s => `Lay the ${s.what} into the ${s.to}`, why: 'All that is easier outside is done.', minutes: MINUTES.boardIn, tools: [SCREWDRIVER], fasteners: [SCREW.boardOnStandoff],
+    does: () => ['No cable beneath it. Sockets into the shield first, then down on the standoffs.', 'Start every screw by a turn or two, opposite corners first, then tighten.'],
+    feel: () => 'Snug, never hard: a board cracks.', cautions: ['A driver that slips scars the board: hold its tip with two fingers.'],
+  },
+  'supply-in': {
+    title: s => `Screw the ${s.what} into the ${s.to}`, why: 'Its cables are needed next; with the board in, you see where they go.', minutes: MINUTES.supplyIn, tools: [SCREWDRIVER], fasteners: [`4 ${SCREW.supply}`],
+    does: () => ['Fan towards its vent.', 'Four screws, all started before one is tightened.'], feel: () => 'No movement.', cautions: ['Never open the supply. Its switch is off and the mains lead is out.'],
+  },
+  fan: {
+    title: s => `Fasten the ${s.what} at the ${s.label}`, why: 'Screw holes at the wall are in reach while the case is empty.', minutes: MINUTES.fan, tools: [SCREWDRIVER], fasteners: [`4 ${SCREW.fan}`],
+    does: () => ['Air enters the open side and leaves on the side with the frame’s arms and label.', 'Lead towards the board.'], feel: () => 'The blades turn freely by a breath.',
+  },
+  drive: {
+    title: s => `Fasten the ${s.what} in the ${s.label}`, why: 'Its sockets must face the cables before cables come.', minutes: MINUTES.drive, tools: [SCREWDRIVER], fasteners: [`4 ${SCREW.disk25}`],
+    does: () => ['Sockets toward the cabling side.', 'Four screws by hand, then snug.'], feel: () => 'No rattle.', cautions: ['A screw that is too long kills a drive.'],
+  },
+  'small-plug': plugStep('Small headers lie at the board’s edge: first, while there is room.'),
+  panel: {
+    title: s => `Wire the front-panel block of the ${s.to}`, why: 'A wrong switch lead means a machine that “does not start”.', minutes: MINUTES.looseLeads, tools: ['torch', 'tweezers'],
+    does: s => ['Follow the drawing on the Panel stage; turn it as you look at the board.', ...s.details.map(d => `${capital(d)}.`), 'Switches work either way. Lights only one way: plus is the coloured wire or the small triangle.'],
+    feel: () => 'Each plug sits square on its two pins.', cautions: ['What you cannot read, try: a light that stays dark is turned round.'],
+  },
+  'fan-plug': plugStep('A fan nobody plugged in is the classic thing forgotten.'),
+  'data-plug': {
+    ...plugStep('Data before power: the wider plug would be in the way.'), title: s => `Plug ${s.label.split(', ').length > 1 ? 'both ends of the data lead' : 'the data lead'} into ${s.label}`,
+  },
+  'power-plug': { ...plugStep('Stiff leads last: they cover the small ones.'), cautions: ['Hold the board from beneath against a stiff plug.'] },
+  open: {
+    title: s => `${capital(s.what)} of the ${s.to}: no partner`, why: 'Planned, and not possible as things are.', minutes: 0, does: s => s.details.map(d => `${capital(d)}.`),
+  },
+  'first-power': {
+    title: () => 'First power-on', why: 'Side off, before anything is tied down: what is wrong is still in reach.', minutes: MINUTES.firstPower,
+    does: () => ['Follow the list on the Proof stage: supply’s switch, then the button.', 'Look at the processor’s fan at once. If it does not turn: off.', '“No boot device” is success at this point.'],
+    cautions: ['Fingers and sleeves away from blades.', 'Wall socket, switch and earth are a matter for local rules and licensed people.'],
+  },
+  dress: {
+    title: s => `Dress the cables of the ${s.what}`, why: 'Only after the proof: ties are cut twice otherwise.', minutes: MINUTES.dress, tools: ['ties', 'side cutter'],
+    does: () => ['Off, and the mains lead out.', 'Thickest first, along the walls. Nothing against a fan, no pull on a plug.'], cautions: ['Wait until the board’s mains lamp is out.'],
+  },
+  'panels-on': { title: s => `Close the ${s.what}`, why: 'Joints are made and proved.', minutes: MINUTES.panels, tools: [SCREWDRIVER], fasteners: [SCREW.panel], does: () => ['No cable between panel and frame.', 'Panels on, screws by hand.'] },
+  record: { title: () => 'Write the record', why: 'What is inside, from when, with which serial: you will ask yourself.', minutes: MINUTES.record, does: () => ['Serials, what differs from the plan and why, leftover parts.'] },
+}
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)

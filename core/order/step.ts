@@ -1,0 +1,53 @@
+// A step: what is done in one go at the bench. It stands for the joints it makes, or for a task that makes none.
+import type { Face } from '../standards/connectors'
+import type { Verdict } from '../verdict'
+
+/** Kinds of step, in the order in which they are done where nothing else decides. */
+export const STEP_KINDS = [
+  'bench', 'panels-off', 'processor', 'm2', 'memory', 'cooler', 'cooler-plug', 'standoffs', 'shield', 'fan', 'drive', 'board-in', 'supply-in',
+  'small-plug', 'panel', 'fan-plug', 'data-plug', 'power-plug', 'open', 'first-power', 'dress', 'panels-on', 'record',
+] as const
+export type StepKind = (typeof STEP_KINDS)[number]
+
+export type StepProgress = 'planned' | 'ready' | 'made' | 'proved' | 'crossed'
+
+/** A step as it is planned, before it is ordered and looked at. */
+export interface PlannedStep {
+  readonly id: string
+  readonly kind: StepKind
+  readonly items: readonly string[]
+  readonly joints: readonly string[]
+  /** What carries its progress: its joints, or its own id where it makes none. */
+  readonly marks: readonly string[]
+  readonly demand: string | null
+  readonly face: Face | null
+  /** Names for the sentences: what is moved, where to, and what is printed there. */
+  readonly what: string
+  readonly to: string
+  readonly label: string
+  /** Whether the step needs the board to be in the case: plugs of the cooler do not. */
+  readonly onBoard: boolean
+  readonly details: readonly string[]
+}
+
+export interface Step extends Omit<PlannedStep, 'details' | 'onBoard' | 'what' | 'to' | 'label' | 'face'> {
+  readonly title: string
+  readonly does: readonly string[]
+  readonly feel: string | null
+  readonly why: string
+  readonly cautions: readonly string[]
+  readonly tools: readonly string[]
+  readonly fasteners: readonly string[]
+  readonly minutes: number
+  readonly after: readonly { readonly step: string; readonly title: string; readonly reason: string; readonly basis: EdgeBasis }[]
+  readonly verdict: Verdict
+  readonly findings: readonly string[]
+  readonly progress: StepProgress
+  /** Names of items of this step that are not here yet. */
+  readonly missing: readonly string[]
+  readonly places: readonly { readonly joint: string; readonly title: string; readonly progress: StepProgress }[]
+}
+
+/** Hard facts cannot be otherwise; reach is about hands and covers; habit is a choice with a reason. */
+export type EdgeBasis = 'fact' | 'reach' | 'habit'
+export interface Edge { readonly before: string; readonly after: string; readonly reason: string; readonly basis: EdgeBasis; readonly rule: string }

@@ -1,0 +1,99 @@
+// The case: what it holds, where, and which leads hang from its front.
+import { z } from 'zod'
+import { layoutOf } from './archetype'
+import { frame, AXES_PATTERN, type Vec3 } from '../geometry/space'
+import { fact, of } from '../quantity'
+import { BOARD_FORMS, HOLES } from '../standards/boards'
+import { LEAD_LENGTH, ASSUMED_LEAD_TOLERANCE } from '../standards/leads'
+import { DRIVE_SIZES, FAN_FRAMES } from '../standards/modules'
+import { SUPPLY_FORMS } from '../standards/supplies'
+import { assume, figure } from '../units'
+import { base, defineKind, end, point, type End, type ItemOf, type Kind } from './kind'
+
+const axes = z.string().regex(AXES_PATTERN, 'three axes such as "+x +y +z"').default('+x +y +z')
+export const ARCHETYPES = ['shoebox', 'tower-shroud'] as const
+
+const lead = z.looseObject({
+  key: z.string(), label: z.string(),
+  face: z.enum(['panel-lead', 'usb-2', 'usb-3', 'usb-c', 'audio-hd', 'audio-97']),
+  job: z.string().optional().describe('what a loose front-panel lead is for'),
+  wide: z.number().optional().describe('contacts side by side of a loose lead: 2, or 3 with an empty middle'),
+  plus: z.string().optional().describe('the colour of the plus wire'),
+  ports: z.number().optional(),
+  among: z.string().optional().describe('leads of one cable of which exactly one is used share a name'),
+  need: z.enum(['must', 'should', 'may']).optional(),
+  length: figure('mm', 'lead length', 'From where it leaves the front to the tip of its plug, straightened.', 100, 1200),
+})
+
+export const caseSchema = z.looseObject({
+  kind: z.literal('case'), ...base,
+  archetype: z.enum(ARCHETYPES),
+  boards: z.array(z.enum(BOARD_FORMS)),
+  inner: z.looseObject({
+    x: figure('mm', 'inner length', 'Inside, from the rear wall to the front wall.', 150, 700),
+    y: figure('mm', 'inner height', 'Inside, from the floor to the top.', 80, 800),
+    z: figure('mm', 'inner depth', 'Inside, from the tray to the near panel.', 60, 400),
+    behind: figure('mm', 'room behind the tray', 'From the back of the tray to the far panel.', 0, 120),
+  }),
+  tray: z.looseObject({
+    at: z.tuple([z.number(), z.number()]).optional().describe('where the board’s top rear corner lies: x from the rear wall, y from the floor'),
+    roomX: figure('mm', 'tray room along the depth', 'From the rear wall to the first thing that stands in the board’s way.', 150, 500),
+    roomY: figure('mm', 'tray room along the rear edge', 'From the top of the tray down to the first obstacle.', 150, 500),
+  }).default({}),
+  standoffs: z.looseObject({
+    threads: z.array(z.enum(HOLES)).optional().describe('where the tray has threads; otherwise those of the forms it takes'),
+    fitted: z.array(z.enum(HOLES)).default([]),
+    supplied: figure('pcs', 'loose standoffs supplied', 'Count those in the bag.', 0, 30),
+  }),
+  coolerRoom: figure('mm', 'cooler room', 'From what the figure is counted from (lid, board or tray) to the inside of the near panel.', 30, 220),
+  coolerRoomFrom: z.enum(['lid', 'board', 'tray']).nullish(),
+  supply: z.looseObject({
+    forms: z.array(z.enum(SUPPLY_FORMS)), at: point.optional(), axes,
+    room: figure('mm', 'supply room', 'From the wall the supply is screwed to, to the first obstacle.', 80, 300),
+    roomMeans: z.enum(['supply', 'supply and plugs']).default('supply and plugs'),
+  }),
+  bays: z.array(z.looseObject({ key: z.string(), label: z.string(), size: z.enum(DRIVE_SIZES), at: point.optional(), axes })).default([]),
+  fans: z.array(z.looseObject({ key: z.string(), label: z.string(), sizes: z.array(z.enum(FAN_FRAMES)), at: point.optional(), axes, air: z.enum(['in', 'out']).optional() })).default([]),
+  rooms: z.array(z.looseObject({ key: z.string(), min: point, max: point })).optional(),
+  openings: z.array(z.looseObject({ key: z.string(), label: z.string(), at: point, joins: z.tuple([z.string(), z.string()]), width: z.number(), height: z.number() })).optional(),
+  leads: z.array(lead).default([]),
+  leadsFrom: point.optional().describe('where the front leads start'),
+})
+export type Case = z.infer<typeof caseSchema>
+
+const ASSUMED_LENGTH: Record<Case['leads'][number]['face'], number> = {
+  'panel-lead': LEAD_LENGTH.panel, 'usb-2': LEAD_LENGTH.usb, 'usb-3': LEAD_LENGTH.usb, 'usb-c': LEAD_LENGTH.usb, 'audio-hd': LEAD_LENGTH.audio, 'audio-97': LEAD_LENGTH.audio,
+}
+
+export const pcCase: Kind<'case', typeof caseSchema> = defineKind({
+  kind: 'case', title: 'Case', schema: caseSchema,
+
+  ends(item) {
+    const p = item.part
+    const layout = layoutOf(p)
+    const seat = (at: Vec3 | undefined, axesText: string) => (at ? frame(at, axesText) : null)
+    return [
+      end({ key: 'tray', face: 'tray', sex: 'socket', label: 'tray', seat: frame(layout.tray, '+x -y +z'), traits: { form: p.boards }, need: 'must' }),
+      end({ key: 'aperture', face: 'aperture', sex: 'socket', label: 'rear opening' }),
+      end({ key: 'supply', face: 'supply-place', sex: 'socket', label: 'supply mount', seat: seat(layout.supply, p.supply.axes), traits: { form: p.supply.forms }, need: 'must' }),
+      ...p.bays.map((bay, i) => end({ key: bay.key, face: 'bay', sex: 'socket', label: bay.label, seat: seat(bay.at, bay.axes), traits: { size: [bay.size] }, rank: i })),
+      ...p.fans.map((fan, i) => end({ key: fan.key, face: 'fan-place', sex: 'socket', label: fan.label, seat: seat(fan.at, fan.axes), traits: { size: fan.sizes }, rank: i })),
+      ...p.leads.map((l, i) => leadEnd(item, l, i, layout.leadsFrom)),
+    ]
+  },
+
+  body(item) {
+    const { inner } = layoutOf(item.part)
+    return { min: [0, 0, -inner.behind], max: [inner.x, inner.y, inner.z] }
+  },
+})
+
+function leadEnd(item: ItemOf<Case>, l: Case['leads'][number], i: number, exit: Vec3): End {
+  return end({
+    key: l.key, face: l.face, sex: 'plug', label: l.label, need: l.need ?? (l.job === 'power-switch' ? 'must' : 'should'),
+    lead: { length: of(pcCase.leaf(item, `leads.${i}.length`, assume(ASSUMED_LENGTH[l.face], 'mm', ASSUMED_LEAD_TOLERANCE))), exit },
+    traits: l.job ? { job: [l.job] } : {},
+    takes: l.ports === undefined ? {} : { ports: of(fact(`${item.id}:${l.key}.ports`, `ports on the ${l.label} lead`, 'pcs', { value: l.ports, basis: 'spec', tol: 0 })) },
+    among: l.among ? { group: l.among, how: 'one-of' } : null,
+  })
+}

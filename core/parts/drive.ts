@@ -1,0 +1,70 @@
+// Drives: M.2 sticks, 2.5-inch and 3.5-inch disks.
+import { z } from 'zod'
+import type { Box } from '../geometry/space'
+import { of, times, type Sum } from '../quantity'
+import { DRAW } from '../standards/draws'
+import { DRIVE_SIZE, DRIVE_SIZES, M2 } from '../standards/modules'
+import { assume, figure } from '../units'
+import { base, defineKind, end, type Draw, type ItemOf, type Kind } from './kind'
+
+export const driveSchema = z.looseObject({
+  kind: z.literal('drive'), ...base,
+  shape: z.enum(['M.2', ...DRIVE_SIZES]),
+  protocol: z.enum(['NVMe', 'SATA']),
+  spins: z.boolean().default(false),
+  m2: z.looseObject({ keys: z.array(z.string()), length: z.string() }).optional(),
+  thickness: figure('mm', 'thickness', 'Across the flat, without screws.', 1, 45),
+  busy: figure('W', 'power when busy', 'Read it on the drive’s label.', 0.5, 30),
+  rest: figure('W', 'power at rest', 'Read it in the drive’s sheet.', 0.1, 12),
+  gigabytes: z.number().positive().optional(),
+})
+export type Drive = z.infer<typeof driveSchema>
+
+const isStick = (p: Drive): boolean => p.shape === 'M.2'
+
+/** What such a drive usually draws, W. */
+function typical(p: Drive): { rest: number; busy: number } {
+  if (p.protocol === 'NVMe') return DRAW.nvme
+  if (!p.spins) return DRAW.sataSsd
+  return p.shape === '3.5' ? DRAW.disk35 : DRAW.disk25
+}
+
+export const drive: Kind<'drive', typeof driveSchema> = defineKind({
+  kind: 'drive', title: 'Drive', schema: driveSchema,
+  ends({ part: p }) {
+    if (p.shape === 'M.2') {
+      return [end({ key: 'seat', face: 'm2-slot', sex: 'plug', label: 'contact edge', need: 'must', traits: { key: p.m2?.keys ?? ['M'], length: [p.m2?.length ?? '2280'], protocol: [p.protocol] } })]
+    }
+    const { width } = DRIVE_SIZE[p.shape]
+    return [
+      end({ key: 'bay', face: 'bay', sex: 'plug', label: 'mounting holes', traits: { size: [p.shape] }, need: 'should' }),
+      end({ key: 'data', face: 'sata-data', sex: 'socket', label: 'data', at: [0, width * 0.35, 3], need: 'must' }),
+      end({ key: 'power', face: 'sata-power', sex: 'socket', label: 'power', at: [0, width * 0.6, 3], need: 'must' }),
+    ]
+  },
+  body: item => bodyOf(item),
+  draws(item) {
+    const p = item.part
+    const usual = typical(p)
+    const rest = of(drive.leaf(item, 'rest', assume(usual.rest, 'W')))
+    const busy = of(drive.leaf(item, 'busy', assume(usual.busy, 'W')))
+    const on = (rail: Draw['rail'], share: number, through: string): Draw => {
+      const part = (s: Sum) => times(s, share)
+      return { rail, rest: part(rest), work: part(busy), worst: part(busy), through }
+    }
+    if (isStick(p)) return [on('3.3', 1, 'seat')]
+    if (p.shape === '3.5') return [on('12', DRAW.disk35.share12, 'power'), on('5', 1 - DRAW.disk35.share12, 'power')]
+    return [on('5', 1, 'power')]
+  },
+})
+
+function bodyOf(item: ItemOf<Drive>): Box {
+  const p = item.part
+  if (p.shape === 'M.2') {
+    const length = Number((p.m2?.length ?? '2280').slice(2))
+    return { min: [0, -M2.width / 2, 0], max: [length, M2.width / 2, M2.height] }
+  }
+  const size = DRIVE_SIZE[p.shape]
+  const thickness = drive.leaf(item, 'thickness').figure?.value ?? size.height
+  return { min: [0, 0, 0], max: [size.length, size.width, thickness] }
+}

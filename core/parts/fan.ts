@@ -1,0 +1,38 @@
+// A case fan: its frame, its lead, which way it blows.
+import { z } from 'zod'
+import { of, times } from '../quantity'
+import { DRAW, FAN_HEADER } from '../standards/draws'
+import { ASSUMED_LEAD_TOLERANCE, LEAD_LENGTH } from '../standards/leads'
+import { FAN_FRAMES, FAN_THICKNESS } from '../standards/modules'
+import { assume, figure } from '../units'
+import { base, defineKind, end, type Kind } from './kind'
+
+export const fanSchema = z.looseObject({
+  kind: z.literal('fan'), ...base,
+  size: z.enum(FAN_FRAMES),
+  thickness: figure('mm', 'thickness', 'Across the frame, without screws.', 8, 45),
+  face: z.enum(['fan-3', 'fan-4']),
+  amps: figure('A', 'current', 'Read it on the fan’s label.', 0.02, 3),
+  lead: figure('mm', 'lead length', 'From the frame to the tip of the plug.', 50, 900),
+})
+export type Fan = z.infer<typeof fanSchema>
+
+export const fan: Kind<'fan', typeof fanSchema> = defineKind({
+  kind: 'fan', title: 'Fan', schema: fanSchema,
+  ends: item => [
+    end({ key: 'frame', face: 'fan-place', sex: 'plug', label: 'frame', traits: { size: [item.part.size] }, need: 'must' }),
+    end({
+      key: 'lead', face: item.part.face, sex: 'plug', label: 'lead', need: 'must', role: 'case',
+      lead: { length: of(fan.leaf(item, 'lead', assume(LEAD_LENGTH.fan, 'mm', ASSUMED_LEAD_TOLERANCE))), exit: [0, 0, 0] },
+      takes: { amps: of(fan.leaf(item, 'amps', assume(DRAW.fan120.W / FAN_HEADER.V, 'A'))) },
+    }),
+  ],
+  body(item) {
+    const half = Number(item.part.size) / 2
+    return { min: [-half, -half, 0], max: [half, half, fan.leaf(item, 'thickness').figure?.value ?? FAN_THICKNESS.mm] }
+  },
+  draws(item) {
+    const watts = { ...times(of(fan.leaf(item, 'amps', assume(DRAW.fan120.W / FAN_HEADER.V, 'A'))), FAN_HEADER.V), unit: 'W' as const }
+    return [{ rail: '12', rest: times(watts, 0.5), work: watts, worst: watts, through: 'lead' }]
+  },
+})

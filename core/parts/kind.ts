@@ -1,0 +1,110 @@
+// What every kind of part tells about itself: its schema, its ends, its body, what it draws.
+import { z } from 'zod'
+import type { Box, Frame, Vec3 } from '../geometry/space'
+import type { Leaf, Sum } from '../quantity'
+import type { Face } from '../standards/connectors'
+import { figuresOf, readFigure, type Figure, type FigureAbout, type StoredFigure } from '../units'
+
+/** What every part file carries. Unknown keys survive. */
+export const base = {
+  id: z.string().min(1).describe('unique on the shelf'),
+  maker: z.string().default(''),
+  model: z.string().min(1),
+  price: z.number().nonnegative().nullish().describe('what it costs new, in the shelf’s currency'),
+  note: z.string().optional(),
+}
+
+/** A point in mm in the part’s own frame. */
+export const point = z.tuple([z.number(), z.number(), z.number()])
+export const point2 = z.tuple([z.number(), z.number()])
+
+export const STATES = ['have', 'ordered', 'wanted', 'later', 'spare'] as const
+export type State = (typeof STATES)[number]
+export const CONDITIONS = ['new', 'known good', 'unknown', 'suspect'] as const
+export type Condition = (typeof CONDITIONS)[number]
+
+/** One copy of a part in a build, its own measurements laid over the part’s figures. */
+export interface ItemOf<P> { readonly id: string; readonly name: string; readonly part: P; readonly state: State; readonly condition: Condition }
+
+export type Need = 'must' | 'should' | 'may'
+
+/** A place where an item can be joined. */
+export interface End {
+  /** Unique within the part and stable. */
+  readonly key: string
+  readonly face: Face
+  readonly sex: 'plug' | 'socket'
+  /** What is printed there. */
+  readonly label: string
+  /** Where it is in the part’s own frame; null when it hangs on a lead or its place is not known. */
+  readonly at: Vec3 | null
+  /** The frame of whatever is joined here, within the part’s own; for mechanical sockets. */
+  readonly seat: Frame | null
+  readonly lead: { readonly length: Sum; readonly exit: Vec3 } | null
+  /** What has to agree: each trait named by both sides must share a value. */
+  readonly traits: Readonly<Record<string, readonly string[]>>
+  readonly takes: Readonly<Record<string, Sum>>
+  readonly gives: Readonly<Record<string, Sum>>
+  readonly need: Need
+  /** Lower is preferred by the part’s own table (memory slots, numbered ports). */
+  readonly rank: number
+  /** How many alike meetings a joint here stands for: the screws of a board. */
+  readonly count: number
+  /** What it is meant for, where sockets of one face differ in purpose. */
+  readonly role: string | null
+  /**
+   * Ends of which only some are used. `one-of`: exactly one. `whole-or-split`: the whole, or its halves.
+   * `both`: a lead joins at all of its ends or at none.
+   */
+  readonly among: { readonly group: string; readonly how: 'one-of' | 'whole-or-split' | 'both'; readonly whole?: boolean } | null
+}
+
+const PLAIN: Omit<End, 'key' | 'face' | 'sex' | 'label'> = { at: null, seat: null, lead: null, traits: {}, takes: {}, gives: {}, need: 'may', rank: 0, count: 1, role: null, among: null }
+export const end = (about: Pick<End, 'key' | 'face' | 'sex' | 'label'> & Partial<End>): End => ({ ...PLAIN, ...about })
+
+export const RAILS = ['12', '5', '3.3'] as const
+export type Rail = (typeof RAILS)[number]
+
+/** What an item draws from one rail, W, and the end it comes in by. */
+export interface Draw { readonly rail: Rail; readonly rest: Sum; readonly work: Sum; readonly worst: Sum; readonly through: string }
+
+export interface KindSpec<K extends string, S extends z.ZodType> {
+  readonly kind: K
+  readonly title: string
+  readonly schema: S
+  ends(item: ItemOf<z.infer<S>>): readonly End[]
+  /** The body in the part’s own frame, mm; null when its size is not known or it has none. */
+  body?(item: ItemOf<z.infer<S>>): Box | null
+  draws?(item: ItemOf<z.infer<S>>): readonly Draw[]
+  /** For parts that hand power on: the end by which what is joined at `key` is fed. */
+  inlet?(item: ItemOf<z.infer<S>>, key: string): string | null
+}
+
+export interface Kind<K extends string, S extends z.ZodType> extends KindSpec<K, S> {
+  /** Every figure field of the kind by its path, array members as `*`. */
+  readonly figures: ReadonlyMap<string, FigureAbout>
+  /** One figure of an item as a leaf for sums; `fallback` where the kind has a default (assumed). */
+  leaf(item: ItemOf<z.infer<S>>, path: string, fallback?: Figure): Leaf
+}
+
+/** Completes a kind with the reading of its figures. Throws RangeError when a rule asks for a figure that the schema does not have. */
+export function defineKind<K extends string, S extends z.ZodType>(spec: KindSpec<K, S>): Kind<K, S> {
+  const figures = figuresOf(spec.schema)
+  return {
+    ...spec, figures,
+    leaf(item, path, fallback) {
+      const about = figures.get(patternOf(path))
+      if (!about) throw new RangeError(`${spec.kind} has no figure "${path}"`)
+      const stored = at(item.part, path) as StoredFigure | undefined
+      return { ref: `${item.id}:${path}`, item: item.id, path, label: `${about.label} of the ${item.name}`, unit: about.unit, figure: readFigure(stored, about.unit) ?? fallback ?? null, about }
+    },
+  }
+}
+
+/** A path with its array positions written as `*`, as schemas name them. */
+export const patternOf = (path: string): string => path.replace(/(^|\.)\d+(?=\.|$)/g, '$1*')
+
+/** The value at a dotted path, or undefined. */
+export function at(value: unknown, path: string): unknown {
+  return path.split('.').reduce<unknown>((inner, key) => (typeof inner === 'object' && inner !== null ? (inner as Record<string, unknown>)[key] : undefined), value)
+}

@@ -1,0 +1,34 @@
+// Memory: a kit of modules of one generation.
+import { z } from 'zod'
+import { of, times } from '../quantity'
+import { DRAW, MEMORY_REST_SHARE } from '../standards/draws'
+import { DIMM } from '../standards/modules'
+import { assume, figure } from '../units'
+import { base, defineKind, end, type Kind } from './kind'
+
+export const memorySchema = z.looseObject({
+  kind: z.literal('memory'), ...base,
+  type: z.enum(['DDR3', 'DDR4', 'DDR5']),
+  modules: z.number().int().min(1).max(8),
+  each: figure('GB', 'size of one module', 'Read it on the label.', 1, 256),
+  speed: figure('MTs', 'rated speed', 'Read it on the label.', 800, 12000),
+  height: figure('mm', 'module height', 'From the contact edge to the top of the spreader.', 18, 60),
+  watts: figure('W', 'power of one module', 'Read it in the module’s sheet.', 0.5, 15),
+})
+export type Memory = z.infer<typeof memorySchema>
+
+export const memory: Kind<'memory', typeof memorySchema> = defineKind({
+  kind: 'memory', title: 'Memory', schema: memorySchema,
+  ends: item => Array.from({ length: item.part.modules }, (_, i) => end({
+    key: `module-${i + 1}`, face: 'memory-slot', sex: 'plug', label: `module ${i + 1}`, traits: { type: [item.part.type] }, need: 'must',
+  })),
+  body(item) {
+    const height = memory.leaf(item, 'height').figure?.value ?? DIMM.bareHeight
+    return { min: [-DIMM.length / 2, -DIMM.thickness / 2, 0], max: [DIMM.length / 2, DIMM.thickness / 2, height] }
+  },
+  draws(item) {
+    const each = of(memory.leaf(item, 'watts', assume(DRAW.memory[item.part.type], 'W')))
+    const full = times(each, item.part.modules)
+    return [{ rail: '5', rest: times(full, MEMORY_REST_SHARE), work: full, worst: full, through: 'module-1' }]
+  },
+})

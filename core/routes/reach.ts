@@ -1,0 +1,23 @@
+// How far a lead has to go between two ends, with the tolerance of the places it passes, and whether it gets there.
+import type { Vec3 } from '../geometry/space'
+import type { Layout } from '../parts/archetype'
+import { fact, of, plus, type Sum } from '../quantity'
+import { SLACK } from '../standards/leads'
+import type { Basis } from '../units'
+import { shortestWay, type Way } from './way'
+
+/** Named choice: how far a place read off a sheet or a derived layout may be off along a lead's way, mm. */
+const PLACE_TOLERANCE: Record<'spec' | 'assumed', number> = { spec: 5, assumed: 15 }
+
+export interface Reach { readonly way: Way; readonly need: Sum }
+
+/** The way and the length a lead needs from one point to the other, slack included; null when there is no way. */
+export function reach(layout: Layout, from: Vec3, to: Vec3, ref: string, label: string): Reach | null {
+  const way = shortestWay(layout, from, to)
+  if (!way) return null
+  const basis: Basis = layout.assumed ? 'assumed' : 'spec'
+  const tol = PLACE_TOLERANCE[basis] * Math.max(1, way.through.length)
+  const path = fact(`way:${ref}`, `shortest way of ${label}`, 'mm', { value: way.length, basis, tol })
+  const slack = fact('slack', 'to bend in without pulling', 'mm', { value: SLACK.mm, basis: 'standard', tol: 0 })
+  return { way, need: plus(of(path), of(slack)) }
+}

@@ -1,0 +1,23 @@
+// Is each lead long enough for the shortest way it can take?
+import { measured, plain } from '../finding'
+import { rule } from '../rule'
+import { SOURCE } from '../standards/sources'
+import { leadsOf, type LaidLead } from './leads'
+
+const ID = 'routes/lead-length'
+
+export const leadLength = rule<{ readonly lead: LaidLead }>({
+  id: ID, stage: 'routes', asks: 'Is each lead long enough for its way?', source: SOURCE.practice,
+  needs: s => leadsOf(s).map(lead => ({ lead })),
+  judge({ lead }) {
+    const said = {
+      rule: ID, stage: 'routes', about: [...new Set(lead.joints.flatMap(j => j.items))], part: lead.plug.ref, joints: lead.joints.map(j => j.id),
+      sentence: `${lead.label.charAt(0).toUpperCase()}${lead.label.slice(1)} to ${lead.to}`,
+    } as const
+    if (lead.noWay) return [plain({ ...said, sentence: `${said.sentence}: no hole leads there`, wayOut: 'Another hole, or another place for the part.' }, 'stop')]
+    if (!lead.reach) return []
+    const points = lead.reach.way.points
+    const [from, to] = [points[0], points.at(-1)]
+    return [measured({ ...said, source: SOURCE.practice, wayOut: 'A longer lead or an extension, another hole, or another port.', need: lead.reach.need, have: lead.length, where: from && to ? { from, to } : null })]
+  },
+})

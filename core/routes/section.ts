@@ -1,0 +1,33 @@
+// The routes stage as people see it: each lead with its way, the holes it passes, need against length.
+import type { Finding } from '../finding'
+import type { Vec3 } from '../geometry/space'
+import { valueOf } from '../quantity'
+import type { Situation } from '../situation'
+import type { PlugFace } from '../standards/connectors'
+import { isMechanical } from '../standards/connectors'
+import { leadsOf } from './leads'
+import { openingLabel } from './way'
+
+export interface RouteRow {
+  readonly id: string
+  readonly joints: readonly string[]
+  readonly item: string
+  readonly face: PlugFace | null
+  readonly label: string
+  readonly to: string
+  readonly need: number | null
+  readonly have: number | null
+  readonly through: readonly string[]
+  readonly points: readonly Vec3[]
+  readonly finding: string | null
+}
+
+export function routesSection(s: Situation, findings: readonly Finding[]): readonly RouteRow[] {
+  return leadsOf(s).map(lead => ({
+    id: lead.plug.ref, joints: lead.joints.map(j => j.id), item: lead.plug.item, face: isMechanical(lead.plug.end.face) ? null : lead.plug.end.face, label: lead.label, to: lead.to,
+    need: lead.reach ? valueOf(lead.reach.need) : null, have: valueOf(lead.length),
+    through: lead.reach?.way.through.map(key => openingLabel(s.layout?.openings ?? [], key)) ?? [],
+    points: lead.reach?.way.points ?? [],
+    finding: findings.find(f => f.stage === 'routes' && f.joints.some(j => lead.joints.some(own => own.id === j)))?.id ?? null,
+  }))
+}

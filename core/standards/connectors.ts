@@ -1,0 +1,71 @@
+// Every plug and header the program knows: its shape, its key, what it carries, and which plug goes into which socket.
+import { SOURCE } from './sources'
+
+export interface Connector {
+  readonly name: string
+  readonly shape: string
+  readonly key: string
+  readonly carries: string
+  /** What it may deliver at most: watts of 12 V through it, or amps, or ports. */
+  readonly limit: { readonly W12?: number; readonly A?: number; readonly ports?: number } | null
+  readonly lookAlike: string | null
+  readonly seat: string
+  readonly source: string
+}
+
+export const CONNECTORS = {
+  'main-24': { name: '24-pin main power', shape: '2 × 12, 4.2 mm pitch, splits into 20 and 4', key: 'latch and contact shapes', carries: '3.3 V, 5 V, 12 V and 5 V standby', limit: { W12: 144 }, lookAlike: 'Its loose four looks like the processor’s four; other voltages.', seat: 'Press both halves until the latch drops over its nose.', source: SOURCE.atx12v },
+  'cpu-4': { name: '4-pin processor power', shape: '2 × 2, 4.2 mm pitch', key: 'latch and contact shapes', carries: '12 V over two contacts', limit: { W12: 168 }, lookAlike: 'The loose four of the 24-pin: other voltages on the same shape.', seat: 'Press until the latch drops over its nose.', source: SOURCE.atx12v },
+  'cpu-8': { name: '8-pin processor power', shape: '2 × 4, splits into 4 and 4', key: 'latch and contact shapes', carries: '12 V over four contacts', limit: { W12: 336 }, lookAlike: 'The card’s eight-pin: wired the opposite way. Read the print.', seat: 'Press until the latch drops over its nose.', source: SOURCE.atx12v },
+  'sata-power': { name: 'SATA power', shape: '15 contacts, L', key: 'the L', carries: '12 V, 5 V and 3.3 V, 4.5 A a rail', limit: { W12: 54 }, lookAlike: null, seat: 'Push straight until the shell meets the drive.', source: SOURCE.sata },
+  'sata-data': { name: 'SATA data', shape: '7 contacts, L', key: 'the L, a clip', carries: 'one drive', limit: null, lookAlike: null, seat: 'Push straight until it clicks.', source: SOURCE.sata },
+  'drive-4': { name: 'large 4-pin drive power', shape: '1 × 4, 5.08 mm pitch', key: 'two chamfers', carries: '12 V and 5 V', limit: { A: 10 }, lookAlike: null, seat: 'Rock it in by its long sides; it has no click.', source: SOURCE.practice },
+  'usb-2': { name: 'USB 2 header', shape: '2 × 5, 2.54 mm, pin 9 missing', key: 'missing pin', carries: 'two ports', limit: { ports: 2 }, lookAlike: 'FireWire has the same key and carries 12 V; front audio is nearly the same.', seat: 'Blocked hole over the missing pin, then press evenly.', source: SOURCE.usb },
+  'usb-3': { name: 'USB 3 header', shape: '2 × 10, 2.0 mm, pin 20 missing', key: 'nose', carries: 'two ports', limit: { ports: 2 }, lookAlike: null, seat: 'Nose to the notch, straight down: the pin field bends if it tilts.', source: SOURCE.usb },
+  'usb-c': { name: 'USB-C header', shape: '20 contacts, key A', key: 'shape', carries: 'one port', limit: { ports: 1 }, lookAlike: null, seat: 'Push until it clicks.', source: SOURCE.usb },
+  'audio-hd': { name: 'front audio, HD', shape: '2 × 5, 2.54 mm, pin 8 missing', key: 'missing pin', carries: 'sound, with jack sensing', limit: null, lookAlike: 'USB 2 and serial headers, but for the missing pin.', seat: 'Blocked hole over the missing pin, then press evenly.', source: SOURCE.audio },
+  'audio-97': { name: 'front audio, older', shape: '2 × 5, 2.54 mm, pin 8 missing', key: 'missing pin', carries: 'sound, without jack sensing', limit: null, lookAlike: 'The newer audio plug on the same lead: exactly one of them is used.', seat: 'Blocked hole over the missing pin, then press evenly.', source: SOURCE.audio },
+  'fan-3': { name: '3-wire fan', shape: '1 × 3, 2.54 mm', key: 'ridge', carries: '12 V and speed signal', limit: { A: 1 }, lookAlike: 'The small drive-power plug.', seat: 'Ridges to the guide, press down.', source: SOURCE.fan },
+  'fan-4': { name: '4-wire fan', shape: '1 × 4, 2.54 mm', key: 'ridge', carries: '12 V, speed signal and control', limit: { A: 1 }, lookAlike: 'The 12 V lights header: 12 V and ground meet wrongly.', seat: 'Ridges to the guide, press down.', source: SOURCE.fan },
+  'panel-lead': { name: 'front-panel lead', shape: 'loose 1 × 2 or 1 × 3, 2.54 mm', key: 'none', carries: 'a switch or a small light', limit: null, lookAlike: 'Every other loose front-panel lead: read its print.', seat: 'Slide over its two pins.', source: SOURCE.panel },
+} as const satisfies Record<string, Connector>
+
+export type PlugFace = keyof typeof CONNECTORS
+
+/** Meetings of mechanical faces: how the joint is made and with how many fasteners. */
+export interface Meeting { readonly name: string; readonly kind: 'screw' | 'seat' | 'rest'; readonly source: string }
+
+export const MECHANICAL = {
+  tray: { name: 'board on standoffs', kind: 'screw', source: SOURCE.atx },
+  aperture: { name: 'shield in the rear opening', kind: 'seat', source: SOURCE.atx },
+  'processor-socket': { name: 'processor socket', kind: 'seat', source: SOURCE.maker },
+  'cooler-mount': { name: 'cooler mount', kind: 'screw', source: SOURCE.maker },
+  'memory-slot': { name: 'memory slot', kind: 'seat', source: SOURCE.jedec },
+  'm2-slot': { name: 'M.2 slot', kind: 'screw', source: SOURCE.m2 },
+  'supply-place': { name: 'supply mount', kind: 'screw', source: SOURCE.atx12v },
+  'fan-place': { name: 'fan place', kind: 'screw', source: SOURCE.practice },
+  bay: { name: 'drive bay', kind: 'screw', source: SOURCE.practice },
+} as const satisfies Record<string, Meeting>
+
+export type MechanicalFace = keyof typeof MECHANICAL
+export type Face = PlugFace | MechanicalFace
+
+export const isMechanical = (face: Face): face is MechanicalFace => face in MECHANICAL
+
+/** A plug in a socket of another shape that it fits: what it costs. Same into same is clear and needs no row. */
+export interface Mating { readonly plug: PlugFace; readonly socket: PlugFace; readonly verdict: 'clear' | 'watch' | 'harm'; readonly note: string; readonly source: string }
+
+export const MATINGS: readonly Mating[] = [
+  { plug: 'cpu-4', socket: 'cpu-8', verdict: 'watch', note: 'half the socket stays empty: 168 W', source: SOURCE.atx12v },
+  { plug: 'fan-3', socket: 'fan-4', verdict: 'clear', note: 'three wires on a four-pin header: speed follows the voltage, where the header can lower it', source: SOURCE.fan },
+  { plug: 'fan-4', socket: 'fan-3', verdict: 'clear', note: 'four wires on a three-pin header: speed follows the voltage', source: SOURCE.fan },
+  { plug: 'audio-97', socket: 'audio-hd', verdict: 'watch', note: 'the older lead works here without jack sensing', source: SOURCE.audio },
+]
+
+/** What a plug in a socket of the same shape, or of a kindred one, means; null where it does not go in. */
+export function mating(plug: Face, socket: Face): { verdict: Mating['verdict']; note: string; source: string } | null {
+  if (plug === socket) return { verdict: 'clear', note: '', source: isMechanical(plug) ? MECHANICAL[plug].source : CONNECTORS[plug].source }
+  return MATINGS.find(m => m.plug === plug && m.socket === socket) ?? null
+}
+
+export const faceName = (face: Face): string => (isMechanical(face) ? MECHANICAL[face].name : CONNECTORS[face].name)
