@@ -9,6 +9,6 @@ const common = {
 export default {
   projects: [
     { ...common, displayName: 'unit', testMatch: ['<rootDir>/{core,app,server,scripts}/**/*.test.ts'] },
-    { ...common, displayName: 'e2e', testMatch: ['<rootDir>/e2e/**/*.test.ts'], globalSetup: '<rootDir>/e2e/server.ts' },
+    { ...common, displayName: 'e2e', testMatch: ['<rootDir>/e2e/**/*.test.ts'] },
   ],
 }

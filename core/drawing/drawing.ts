@@ -93,12 +93,13 @@ function marksOf(s: Situation, project: Project): readonly Mark[] {
 
 /** The tightest distances that this view can show: measured findings of fit whose line has a length here. */
 function dimensionsOf(findings: readonly Finding[], project: Project): readonly Dimension[] {
-  return findings.flatMap((f): (Dimension & { margin: number })[] => {
+  const found = findings.flatMap((f): { margin: number; dimension: Dimension }[] => {
     if (!f.where || f.margin === null || f.stage !== 'fit') return []
     const [from, to] = [project(f.where.from), project(f.where.to)]
     if (Math.hypot(to[0] - from[0], to[1] - from[1]) < 1) return []
-    return [{ finding: f.id, from, to, verdict: f.verdict, text: quantity(f.rule === 'fit/board-room' ? f.need ?? 0 : f.margin, 'mm'), margin: f.margin }]
-  }).sort((a, b) => gravity(b.verdict) - gravity(a.verdict) || a.margin - b.margin).slice(0, MOST_DIMENSIONS).map(({ margin: _, ...d }) => d)
+    return [{ margin: f.margin, dimension: { finding: f.id, from, to, verdict: f.verdict, text: quantity(f.rule === 'fit/board-room' ? f.need ?? 0 : f.margin, 'mm') } }]
+  })
+  return found.sort((a, b) => gravity(b.dimension.verdict) - gravity(a.dimension.verdict) || a.margin - b.margin).slice(0, MOST_DIMENSIONS).map(f => f.dimension)
 }
 
 /** A way drawn as it is laid: along the axes, one after the other. */

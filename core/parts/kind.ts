@@ -96,9 +96,17 @@ export function defineKind<K extends string, S extends z.ZodType>(spec: KindSpec
       const about = figures.get(patternOf(path))
       if (!about) throw new RangeError(`${spec.kind} has no figure "${path}"`)
       const stored = at(item.part, path) as StoredFigure | undefined
-      return { ref: `${item.id}:${path}`, item: item.id, path, label: `${about.label} of the ${item.name}`, unit: about.unit, figure: readFigure(stored, about.unit) ?? fallback ?? null, about }
+      return { ref: `${item.id}:${path}`, item: item.id, path, label: `${figureName(item.part, path, about)} of the ${item.name}`, unit: about.unit, figure: readFigure(stored, about.unit) ?? fallback ?? null, about }
     },
   }
+}
+
+/** A figure's name, with that of the lead, header or cable it belongs to where there are several. */
+export function figureName(part: unknown, path: string, about: FigureAbout): string {
+  if (!/(^|\.)\d+\./.test(path)) return about.label
+  const owner = at(part, path.split('.').slice(0, -1).join('.'))
+  const whose = ['label', 'key'].map(k => at(owner, k)).find(v => typeof v === 'string')
+  return typeof whose === 'string' ? `${about.label} (${whose})` : about.label
 }
 
 /** A path with its array positions written as `*`, as schemas name them. */

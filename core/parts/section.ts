@@ -4,7 +4,7 @@ import type { Finding } from '../finding'
 import { readFigure, type Basis, type FigureAbout, type StoredFigure, type Unit } from '../units'
 import { worst, type Verdict } from '../verdict'
 import { kindOf, PART_KINDS, type Item, type PartKind } from '.'
-import { at, type Condition, type State } from './kind'
+import { at, figureName, type Condition, type State } from './kind'
 
 export interface FigureRow {
   readonly path: string
@@ -50,10 +50,8 @@ function pathsFor(value: unknown, [head, ...rest]: readonly string[]): readonly 
 
 function row(item: Item, path: string, about: FigureAbout): FigureRow {
   const figure = readFigure(at(item.part, path) as StoredFigure | undefined, about.unit)
-  const parent = at(item.part, path.split('.').slice(0, -1).join('.'))
-  const whose = ['label', 'key'].map(k => at(parent, k)).find(v => typeof v === 'string')
   return {
-    path, label: typeof whose === 'string' && path.includes('.') ? `${about.label}, ${whose}` : about.label, unit: about.unit, take: about.take, likely: [about.least, about.most],
+    path, label: figureName(item.part, path, about), unit: about.unit, take: about.take, likely: [about.least, about.most],
     value: figure?.value ?? null, tol: figure?.tol ?? 0, basis: figure?.basis ?? null,
   }
 }

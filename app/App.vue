@@ -1,0 +1,44 @@
+<script setup lang="ts">
+// The frame around every view: keys, dropping a file anywhere, the title.
+import { useDropZone, useTitle } from '@vueuse/core'
+import { computed, defineAsyncComponent, nextTick, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { useDesk } from './stores/desk'
+import { listenForKeys, onKey } from './use/keys'
+import './use/theme'
+
+const KeysDialog = defineAsyncComponent(() => import('./ui/KeysDialog.vue'))
+const desk = useDesk()
+const route = useRoute()
+const router = useRouter()
+const showKeys = ref(false)
+useTitle(computed(() => [desk.state.build?.name, route.meta['title'], 'Juntura'].filter((t, i, all) => t && all.indexOf(t) === i).join(' · ')))
+
+async function openFile(files: File[] | null): Promise<void> {
+  const [file] = files ?? []
+  if (!file) return
+  const id = await desk.importText(await file.text(), file.name)
+  if (id) void router.push({ name: 'parts', params: { build: id } })
+}
+const { isOverDropZone } = useDropZone(document.body, { onDrop: openFile, multiple: false })
+
+listenForKeys()
+onKey('keys', () => { showKeys.value = true })
+onKey('undo', () => { if (desk.state.undo) void desk.undo() })
+onKey('redo', () => { if (desk.state.redo) void desk.redo() })
+
+watch(() => route.path, async () => {
+  await nextTick()
+  document.querySelector<HTMLElement>('h1')?.focus({ preventScroll: true })
+})
+</script>
+
+<template>
+  <RouterView />
+  <KeysDialog v-if="showKeys" @close="showKeys = false" />
+  <div v-if="isOverDropZone" class="drop" role="status"><p>Drop the file to open it beside what is here.</p></div>
+</template>
+
+<style scoped>
+.drop { position: fixed; inset: 12px; z-index: 90; display: grid; place-items: center; border: 2px dashed var(--mat); background: var(--sheet); opacity: .94; font-size: var(--big); pointer-events: none; }
+</style>

@@ -1,0 +1,32 @@
+// Where builds live in the browser: the documents, one history of all changes, a few settings.
+import Dexie, { type EntityTable } from 'dexie'
+import type { Build } from '../../core/build/build'
+import type { Command } from '../../core/build/command'
+
+export interface StoredBuild { readonly id: string; readonly name: string; readonly doc: Build; readonly changed: string }
+
+/** One change. An edit is a command with its inverse; making, deleting and importing hold the whole document before and after. */
+export interface Change {
+  seq: number
+  readonly build: string
+  readonly at: string
+  readonly line: string
+  readonly undone: 0 | 1
+  /** `edit` changes one build; `desk` makes, deletes or brings one. */
+  readonly scope: 'edit' | 'desk'
+  readonly edit: { readonly command: Command; readonly inverse: Command } | null
+  readonly whole: { readonly before: StoredBuild | null; readonly after: StoredBuild | null } | null
+}
+
+export interface Setting { readonly key: string; readonly value: unknown }
+
+export class JunturaDb extends Dexie {
+  declare builds: EntityTable<StoredBuild, 'id'>
+  declare changes: EntityTable<Change, 'seq'>
+  declare settings: EntityTable<Setting, 'key'>
+
+  constructor(name = 'juntura') {
+    super(name)
+    this.version(1).stores({ builds: 'id, name', changes: '++seq, build, [build+scope+undone], [scope+undone]', settings: 'key' })
+  }
+}

@@ -1,0 +1,70 @@
+// What the interface knows of the builds: the worker's latest state, and the ways to change it.
+import { proxy, wrap, type Remote } from 'comlink'
+import { ElMessage } from 'element-plus/es/components/message/index'
+import 'element-plus/es/components/message/style/css'
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef } from 'vue'
+import type { HorizonAnalysis } from '../../core/analyse'
+import type { Horizon } from '../../core/build/resolve'
+import type { Part } from '../../core/parts'
+import type { Answer, Ask, DeskState } from '../worker/desk'
+import type { DeskApi, Reference } from '../worker/desk.worker'
+
+const EMPTY: DeskState = { builds: [], build: null, analysis: null, undo: null, redo: null }
+
+export const useDesk = defineStore('desk', () => {
+  const worker: Remote<DeskApi> = wrap<DeskApi>(new Worker(new URL('../worker/desk.worker.ts', import.meta.url), { type: 'module' }))
+  const state = shallowRef<DeskState>(EMPTY)
+  const ready = ref(false)
+  const horizon = ref<Horizon>('then')
+  const analysis = computed<HorizonAnalysis | null>(() => state.value.analysis?.horizons[horizon.value] ?? null)
+  const horizonsDiffer = computed(() => (state.value.build?.items ?? []).some(i => i.state === 'wanted' || i.state === 'later'))
+
+  void worker.watch(proxy((next: DeskState) => { state.value = next }))
+
+  /** Takes an answer: the new state, or the sentence why not. */
+  function take(answer: Answer): string | null {
+    if ('problem' in answer) {
+      ElMessage({ message: answer.problem, type: 'error', duration: 8000, showClose: true, grouping: true })
+      return null
+    }
+    state.value = answer.state
+    return answer.build
+  }
+
+  async function open(id: string | null): Promise<boolean> {
+    if (ready.value && id !== null && state.value.build?.id === id) return true
+    const opened = take(await worker.open(id))
+    ready.value = true
+    return opened === id
+  }
+
+  async function run(ask: Ask): Promise<boolean> {
+    const id = state.value.build?.id
+    if (!id) return false
+    void keep()
+    return take(await worker.run(id, ask)) !== null
+  }
+
+  /** Asks the browser once to keep what is stored even when space runs short. */
+  let asked = false
+  async function keep(): Promise<void> {
+    if (asked) return
+    asked = true
+    await navigator.storage?.persist?.()
+  }
+
+  return {
+    state, ready, horizon, analysis, horizonsDiffer, open, run,
+    undo: async () => take(await worker.undo()),
+    redo: async () => take(await worker.redo()),
+    create: async (name: string) => take(await worker.create(name)),
+    copy: async (id: string, name: string) => take(await worker.copy(id, name)),
+    remove: async (id: string) => { take(await worker.remove(id)) },
+    importText: async (text: string, name: string) => take(await worker.importText(text, name)),
+    exportText: (ids: readonly string[]): Promise<string> => worker.exportText([...ids]),
+    exportCsv: (id: string): Promise<string> => worker.exportCsv(id),
+    shelf: (): Promise<readonly Part[]> => worker.shelf(),
+    reference: (): Promise<Reference> => worker.reference(),
+  }
+})

@@ -1,0 +1,21 @@
+// What is pointed at and what is chosen, so that ledgers, drawings and the seam light each other.
+import { defineStore } from 'pinia'
+import { ref } from 'vue'
+
+export const usePointer = defineStore('pointer', () => {
+  /** Items under the pointer or the focus. */
+  const items = ref<readonly string[]>([])
+  /** The finding, lead or step whose row is pointed at. */
+  const row = ref<string | null>(null)
+  /** The finding, step, lead or item that is open. */
+  const chosen = ref<string | null>(null)
+
+  function point(about: readonly string[], id: string | null = null): void {
+    items.value = about
+    row.value = id
+  }
+  const leave = (): void => point([])
+  const choose = (id: string | null): void => { chosen.value = chosen.value === id ? null : id }
+
+  return { items, row, chosen, point, leave, choose }
+})

@@ -1,0 +1,43 @@
+<script setup lang="ts">
+// The stages at the left, each with its key and its count of open matters; apart from them shelf and practice.
+import { useRouter } from 'vue-router'
+import { STAGE_LINES } from '../stages'
+import { useDesk } from '../stores/desk'
+import { keyOf, onKey } from '../use/keys'
+
+const desk = useDesk()
+const router = useRouter()
+for (const stage of STAGE_LINES) onKey(`stage-${stage.name}`, () => { void router.push({ name: stage.name, params: { build: desk.state.build?.id ?? '' } }) })
+
+/** Open matters: findings that are not clear and not accepted. */
+const count = (name: (typeof STAGE_LINES)[number]['name']): number => desk.analysis?.open[name] ?? 0
+</script>
+
+<template>
+  <nav aria-label="Stages">
+    <RouterLink v-for="s in STAGE_LINES" :key="s.name" :to="{ name: s.name, params: { build: desk.state.build?.id } }" class="stage" :title="s.asks">
+      <span class="key figure" aria-hidden="true">{{ keyOf(`stage-${s.name}`) }}</span>{{ s.title }}
+      <span v-if="count(s.name) > 0" class="count figure" :aria-label="`${count(s.name)} open`">{{ count(s.name) }}</span>
+    </RouterLink>
+    <hr />
+    <RouterLink :to="{ name: 'shelf', params: { build: desk.state.build?.id } }" class="stage apart">Shelf</RouterLink>
+    <RouterLink :to="{ name: 'practice', params: { build: desk.state.build?.id } }" class="stage apart">Practice</RouterLink>
+  </nav>
+</template>
+
+<style scoped>
+nav { display: flex; flex-direction: column; padding-top: 8px; }
+.stage { display: grid; grid-template-columns: 12px 1fr auto; gap: 10px; align-items: baseline; padding: 6px 18px 6px 15px; color: var(--ink); text-decoration: none; border-left: 3px solid transparent; }
+.stage:hover { background: var(--mat-soft); }
+.router-link-active { background: var(--mat-soft); border-left-color: var(--mat); font-weight: 600; }
+.key { color: var(--ink-2); font-size: var(--tiny); }
+.count { color: var(--copper); font-weight: 600; }
+.apart { grid-template-columns: 1fr; padding-left: 37px; }
+hr { width: 100%; border: 0; border-top: 1px solid var(--line); margin: 8px 0; }
+@media (max-width: 800px) {
+  nav { flex-direction: row; overflow-x: auto; padding: 0; }
+  .stage { grid-template-columns: auto auto; border-left: 0; border-bottom: 3px solid transparent; padding: 8px 10px; }
+  .router-link-active { border-bottom-color: var(--mat); }
+  .key, hr { display: none; }
+}
+</style>

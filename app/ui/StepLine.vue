@@ -1,0 +1,28 @@
+<script setup lang="ts">
+// One step in the list of all.
+import { minutes } from '../../core/format'
+import type { Step } from '../../core/order/step'
+import { usePointer } from '../stores/pointer'
+import StepMark from './StepMark.vue'
+
+defineProps<{ step: Step; number: number; here: boolean }>()
+const emit = defineEmits<{ choose: [] }>()
+const pointer = usePointer()
+</script>
+
+<template>
+  <li :class="{ here }" @mouseenter="pointer.point(step.items)" @mouseleave="pointer.leave">
+    <button type="button" class="plainbutton" :aria-current="here ? 'step' : undefined" @click="emit('choose')">
+      <span class="figure quiet n">{{ number }}</span><StepMark :verdict="step.verdict" :progress="step.progress" /><span>{{ step.title }}</span>
+      <span class="figure quiet">{{ step.minutes ? minutes(step.minutes) : '' }}</span>
+    </button>
+  </li>
+</template>
+
+<style scoped>
+li { border-top: 1px solid var(--line); }
+li:first-child { border-top: 0; }
+li:hover, .here { background: var(--mat-soft); }
+button { display: grid; grid-template-columns: 24px 18px minmax(0, 1fr) auto; gap: 10px; align-items: center; width: 100%; padding: 6px 12px; }
+.n { text-align: right; }
+</style>

@@ -1,0 +1,55 @@
+// The bench: the present step, its clock, and what a person says of it. The clock survives a reload.
+import { useIntervalFn, useStorage } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
+import { clock } from '../../core/format'
+import { useDesk } from '../stores/desk'
+import { onKey } from './keys'
+import { isDone, useSeam } from './seam'
+
+interface Clock { readonly build: string; readonly step: string; readonly since: number }
+
+export function useBench() {
+  const desk = useDesk()
+  const seam = useSeam()
+  const { steps, step, at, go, move } = seam
+  const running = useStorage<Clock>('juntura-bench', { build: '', step: '', since: 0 })
+  const now = ref(Date.now())
+  useIntervalFn(() => { now.value = Date.now() }, 1000)
+  const skipping = ref(false)
+
+  watch(() => [desk.state.build?.id, step.value?.id] as const, ([build, id]) => {
+    skipping.value = false
+    if (build && id && (running.value.build !== build || running.value.step !== id)) running.value = { build, step: id, since: Date.now() }
+  }, { immediate: true })
+
+  const seconds = computed(() => Math.max(0, (now.value - running.value.since) / 1000))
+  const time = computed(() => clock(seconds.value))
+  const done = computed(() => step.value !== null && isDone(step.value))
+  const finished = computed(() => steps.value.length > 0 && steps.value.every(isDone))
+  /** Steps that the reasons put first and that are not done. */
+  const waitsFor = computed(() => (step.value?.after ?? []).filter(a => !steps.value.some(s => s.id === a.step && isDone(s))))
+
+  function onward(): void {
+    const next = steps.value.slice(at.value + 1).find(s => !isDone(s)) ?? steps.value.find(s => !isDone(s))
+    go(next?.id ?? null)
+  }
+  async function make(): Promise<void> {
+    const s = step.value
+    if (!s || s.demand !== null) return
+    if (done.value) { move(1); return }
+    if (await desk.run({ do: 'make', ids: s.marks, title: s.title, took: Math.round(seconds.value) })) onward()
+  }
+  async function skip(reason: string): Promise<void> {
+    const s = step.value
+    if (!s) return
+    const ask = s.demand === null ? { do: 'crossOff', ids: s.marks, title: s.title, how: reason } : { do: 'leaveOpen', id: s.demand, title: s.title, reason }
+    if (await desk.run(ask)) { skipping.value = false; onward() }
+  }
+  async function prove(): Promise<void> {
+    const s = step.value
+    if (s && s.progress === 'made') await desk.run({ do: 'prove', ids: s.marks, title: s.title })
+  }
+  onKey('prove', () => void prove())
+
+  return { ...seam, time, done, finished, waitsFor, skipping, make, skip, prove }
+}

@@ -1,0 +1,31 @@
+// The present place on the seam: the step in the address, else the first that is not done.
+import { computed } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import type { Step } from '../../core/order/step'
+import { useDesk } from '../stores/desk'
+
+const DONE: readonly Step['progress'][] = ['made', 'proved', 'crossed']
+export const isDone = (step: Step): boolean => DONE.includes(step.progress)
+
+export function useSeam() {
+  const desk = useDesk()
+  const route = useRoute()
+  const router = useRouter()
+  const steps = computed<readonly Step[]>(() => desk.analysis?.order.steps ?? [])
+  const next = computed(() => steps.value.find(s => !isDone(s))?.id ?? steps.value.at(-1)?.id ?? null)
+  const present = computed(() => {
+    const asked = route.query['step']
+    return steps.value.some(s => s.id === asked) ? String(asked) : next.value
+  })
+  const at = computed(() => steps.value.findIndex(s => s.id === present.value))
+  const step = computed<Step | null>(() => steps.value[at.value] ?? null)
+
+  /** At the bench one stays at the bench; from anywhere else one goes to the order. */
+  function go(id: string | null): void {
+    const name = route.name === 'bench' ? 'bench' : 'order'
+    void router.push({ name, params: route.params, query: id === null ? {} : { step: id } })
+  }
+  const move = (by: number): void => { go(steps.value[Math.max(0, Math.min(steps.value.length - 1, at.value + by))]?.id ?? null) }
+
+  return { steps, present, step, at, next, go, move }
+}

@@ -1,0 +1,33 @@
+<script setup lang="ts">
+// Joints: every plug with its socket, what is short and why; pointing lights both parts in the case.
+import { computed } from 'vue'
+import { counted } from '../../core/format'
+import CaseDrawing from '../drawing/CaseDrawing.vue'
+import { useDesk } from '../stores/desk'
+import FindingLedger from '../ui/FindingLedger.vue'
+import JointList from '../ui/JointList.vue'
+import TwoSides from '../ui/TwoSides.vue'
+import { useFindings } from '../use/findings'
+
+const desk = useDesk()
+const { findings } = useFindings('joints')
+const asked = computed(() => findings.value.filter(f => f.verdict !== 'clear'))
+const plugs = computed(() => (desk.analysis?.joints ?? []).filter(j => j.kind === 'plug'))
+const seats = computed(() => (desk.analysis?.joints ?? []).filter(j => j.kind !== 'plug'))
+</script>
+
+<template>
+  <TwoSides title="Joints" :summary="`${counted(plugs.length, 'plug')} joined, ${counted(seats.length, 'seat')}, ${asked.length ? `${asked.length} open` : 'nothing open'}`">
+    <FindingLedger v-if="asked.length" stage="joints" :findings="asked" />
+    <p v-if="!desk.analysis?.exact" class="quiet" role="status">There were too many ways to try them all: this is the best found, perhaps not the best there is.</p>
+    <h2>Plugs</h2>
+    <JointList :joints="plugs" empty="No plug is joined yet." />
+    <h2>Seats</h2>
+    <JointList :joints="seats" empty="Nothing is seated yet." />
+    <template #where><CaseDrawing :drawings="desk.analysis?.drawings ?? []" :marks="false" paths /></template>
+  </TwoSides>
+</template>
+
+<style scoped>
+h2 { margin: 14px 0 6px; }
+</style>

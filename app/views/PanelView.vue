@@ -1,0 +1,36 @@
+<script setup lang="ts">
+// Panel: the loose front leads, each on its pins, beside the block as it lies.
+import { computed } from 'vue'
+import { counted } from '../../core/format'
+import PanelDrawing from '../drawing/PanelDrawing.vue'
+import { useDesk } from '../stores/desk'
+import { usePointer } from '../stores/pointer'
+import FindingLedger from '../ui/FindingLedger.vue'
+import TwoSides from '../ui/TwoSides.vue'
+
+const desk = useDesk()
+const pointer = usePointer()
+const blocks = computed(() => desk.analysis?.panel ?? [])
+const leads = computed(() => blocks.value.flatMap(b => b.leads))
+</script>
+
+<template>
+  <TwoSides title="Panel" :summary="blocks.length ? `${counted(leads.length, 'lead')} on ${blocks.map(b => `the block of the ${b.boardName}`).join(', ')}` : ''">
+    <p v-if="blocks.length === 0" class="quiet">No board with a front-panel block yet.</p>
+    <p v-else-if="leads.length === 0" class="quiet">No case lead joins this block yet.</p>
+    <ul v-else class="sheet leads">
+      <li v-for="l in leads" :key="l.joint" :class="{ lit: pointer.row === l.joint }" @mouseenter="pointer.point([], l.joint)" @mouseleave="pointer.leave"><b>{{ l.label }}</b><span>{{ l.says }}</span><span class="quiet">{{ l.wide }} wide{{ l.wide === l.wants ? '' : `, pins are ${l.wants}` }}</span></li>
+    </ul>
+    <h2>What is asked</h2>
+    <FindingLedger stage="panel" empty="No loose lead to judge." />
+    <template #where><PanelDrawing v-for="b in blocks" :key="b.board" :block="b" /><p v-if="blocks.length" class="quiet note">Lights light only one way round: what stays dark is turned. Switches work either way.</p></template>
+  </TwoSides>
+</template>
+
+<style scoped>
+h2 { margin: 16px 0 8px; }
+.leads li { display: grid; grid-template-columns: 120px 1fr auto; gap: 12px; padding: 8px 12px; border-top: 1px solid var(--line); }
+.leads li:first-child { border-top: 0; }
+.leads li:hover, .lit { background: var(--mat-soft); }
+.note { margin-top: 14px; }
+</style>

@@ -1,0 +1,33 @@
+<script setup lang="ts">
+// Parts: what is in it, in what state, what it costs; one part's figures and findings at the right.
+import { ElButton } from 'element-plus/es/components/button/index'
+import 'element-plus/es/components/button/style/css'
+import { computed, defineAsyncComponent, ref } from 'vue'
+import { counted, money } from '../../core/format'
+import { useDesk } from '../stores/desk'
+import { usePointer } from '../stores/pointer'
+import PartLine from '../ui/PartLine.vue'
+import PartSheet from '../ui/PartSheet.vue'
+import TwoSides from '../ui/TwoSides.vue'
+
+const ShelfDialog = defineAsyncComponent(() => import('../ui/ShelfDialog.vue'))
+const desk = useDesk()
+const pointer = usePointer()
+const adding = ref(false)
+const parts = computed(() => desk.analysis?.parts ?? null)
+const currency = computed(() => desk.state.build?.currency ?? '')
+const row = computed(() => parts.value?.rows.find(r => r.id === pointer.chosen) ?? null)
+</script>
+
+<template>
+  <TwoSides title="Parts" :summary="parts ? `${counted(parts.rows.length, 'part')}, ${money(parts.total, currency)} in all, ${money(parts.left, currency)} left to pay${parts.unpriced ? `, ${counted(parts.unpriced, 'price')} not known` : ''}` : ''">
+    <template #tools><ElButton type="primary" @click="adding = true">Add from the shelf</ElButton></template>
+    <p v-if="parts?.rows.length === 0" class="quiet">No part yet. Add a case first, then a board: every check grows from what is there.</p>
+    <ul v-else class="sheet"><PartLine v-for="r in parts?.rows" :key="r.id" :row="r" :currency="currency" /></ul>
+    <template #where>
+      <PartSheet v-if="row" :key="row.id" :row="row" :currency="currency" />
+      <p v-else class="quiet">Choose a part to see its figures, what is said of it, and to swap or remove it.</p>
+    </template>
+  </TwoSides>
+  <ShelfDialog v-if="adding" @close="adding = false" />
+</template>

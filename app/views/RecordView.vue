@@ -1,0 +1,47 @@
+<script setup lang="ts">
+// Record: what was made when, notes, what is left over, every change as a line.
+import { ElButton } from 'element-plus/es/components/button/index'
+import 'element-plus/es/components/button/style/css'
+import { ElInput } from 'element-plus/es/components/input/index'
+import 'element-plus/es/components/input/style/css'
+import { computed, ref, watch } from 'vue'
+import { clock, counted, minutes } from '../../core/format'
+import { useDesk } from '../stores/desk'
+import TwoSides from '../ui/TwoSides.vue'
+
+const desk = useDesk()
+const record = computed(() => desk.analysis?.record ?? null)
+const log = computed(() => [...(desk.state.build?.log ?? [])].reverse())
+const note = ref('')
+watch(() => desk.state.build?.note, text => { note.value = text ?? '' }, { immediate: true })
+const when = (at: string): string => at.slice(0, 16).replace('T', ' ')
+</script>
+
+<template>
+  <TwoSides title="Record" :summary="record ? `${counted(record.done.length, 'step')} done in ${minutes(record.minutesTaken)}, ${record.remaining} to go` : ''">
+    <form class="note" @submit.prevent="desk.run({ do: 'note', note })">
+      <label for="note">Note</label>
+      <ElInput id="note" v-model="note" type="textarea" :autosize="{ minRows: 2, maxRows: 8 }" />
+      <ElButton native-type="submit" size="small" :disabled="note === desk.state.build?.note">Keep the note</ElButton>
+    </form>
+    <h2>Made</h2>
+    <p v-if="!record?.done.length" class="quiet">Nothing made yet. The bench writes here.</p>
+    <ul v-else class="sheet"><li v-for="d in record.done" :key="d.step"><span class="figure quiet">{{ when(d.at) }}</span><span>{{ d.title }}<span v-if="d.how" class="quiet"> ({{ d.how }})</span></span><span class="quiet">{{ d.state }}{{ d.took === null ? '' : `, ${clock(d.took)}` }}</span></li></ul>
+    <template v-if="record?.orphans.length"><h2>Made, but no longer in the plan</h2><ul class="sheet"><li v-for="o in record.orphans" :key="o.id"><span class="figure quiet">{{ when(o.at) }}</span><span>{{ o.id }}</span><span /></li></ul></template>
+    <template v-if="record?.leftOver.length"><h2>Left over</h2><p>{{ record.leftOver.join(', ') }}</p></template>
+    <template #where>
+      <h2 class="first">Every change</h2>
+      <p v-if="log.length === 0" class="quiet">Nothing was changed yet.</p>
+      <ul class="log"><li v-for="(l, i) in log" :key="i"><span class="figure quiet">{{ when(l.at) }}</span><span>{{ l.line }}</span></li></ul>
+    </template>
+  </TwoSides>
+</template>
+
+<style scoped>
+h2 { margin: 16px 0 8px; }
+.first { margin-top: 0; }
+.note { display: grid; gap: 6px; justify-items: start; }
+.sheet li { display: grid; grid-template-columns: 128px 1fr auto; gap: 12px; padding: 6px 12px; border-top: 1px solid var(--line); }
+.sheet li:first-child { border-top: 0; }
+.log li { display: grid; grid-template-columns: 128px 1fr; gap: 10px; padding: 4px 0; border-top: 1px solid var(--line); }
+</style>

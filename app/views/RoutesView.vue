@@ -1,0 +1,28 @@
+<script setup lang="ts">
+// Routes: each lead, the shortest way it can take, and whether it is long enough.
+import { computed } from 'vue'
+import CaseDrawing from '../drawing/CaseDrawing.vue'
+import { useDesk } from '../stores/desk'
+import RouteLine from '../ui/RouteLine.vue'
+import TwoSides from '../ui/TwoSides.vue'
+import { useFindings } from '../use/findings'
+
+const desk = useDesk()
+const { summary } = useFindings('routes')
+const routes = computed(() => desk.analysis?.routes ?? [])
+const power = computed(() => routes.value.filter(r => ['main-24', 'cpu-8', 'cpu-4', 'sata-power', 'drive-4'].includes(r.face ?? '')))
+const others = computed(() => routes.value.filter(r => !power.value.includes(r)))
+</script>
+
+<template>
+  <TwoSides title="Routes" :summary="routes.length ? `${routes.length} leads: ${summary}` : ''">
+    <p v-if="routes.length === 0" class="quiet">No lead is joined yet, or the case is missing.</p>
+    <template v-if="power.length"><h2>Power</h2><ul class="sheet"><RouteLine v-for="r in power" :key="r.id" :route="r" /></ul></template>
+    <template v-if="others.length"><h2>Signal</h2><ul class="sheet"><RouteLine v-for="r in others" :key="r.id" :route="r" /></ul></template>
+    <template #where><CaseDrawing :drawings="desk.analysis?.drawings ?? []" paths /></template>
+  </TwoSides>
+</template>
+
+<style scoped>
+h2 { margin: 14px 0 6px; }
+</style>
