@@ -1,6 +1,6 @@
 // Starts the interface: styles, store, routes.
 import '@fontsource-variable/atkinson-hyperlegible-next/wght.css'
-import '@fontsource-variable/martian-mono/wght.css'
+import '@fontsource-variable/martian-mono/wdth.css'
 import './styles/tokens.css'
 import './styles/base.css'
 import { createPinia } from 'pinia'

@@ -36,5 +36,8 @@ export const money = (value: number, currency: string): string => `${number(valu
 /** A count with its word: `1 joint`, `3 joints`. */
 export const counted = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`
 
+/** A sentence’s first letter. */
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
+
 /** Seconds as a clock: `2:05`. */
 export const clock = (seconds: number): string => `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`

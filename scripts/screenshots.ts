@@ -12,7 +12,7 @@ interface Shot { readonly name: string; readonly path: string; readonly size?: {
 const openFirst = async (page: Page): Promise<void> => { await page.locator('.face').first().click(); await page.waitForTimeout(300) }
 const SHOTS: readonly Shot[] = [
   { name: 'start', path: '/' },
-  { name: 'parts', path: '/b/plover/parts', before: async page => { await page.getByRole('button', { name: /Lowbank 65/ }).first().click(); await page.waitForTimeout(300) } },
+  { name: 'parts', path: '/b/plover/parts', before: async page => { await page.locator('.line .face', { hasText: 'Lowbank 65' }).click(); await page.waitForTimeout(300) } },
   { name: 'fit', path: '/b/plover/fit', before: openFirst },
   { name: 'fit-evening', path: '/b/plover/fit', evening: true },
   { name: 'joints', path: '/b/plover/joints' },

@@ -30,7 +30,7 @@ function draw(): void {
     data: { labels: bars.value.map(b => b.limit === null ? [b.name, 'limit ?'] : [b.name, `of ${b.limit} W`]), datasets: series.map(s => ({ label: s.label, data: bars.value.map(b => share(b[s.key], b.limit)), backgroundColor: s.color, borderColor: token('--ink'), borderWidth: 1 })) },
     options: {
       animation: false, responsive: true, maintainAspectRatio: false,
-      scales: { x: { ticks, grid: { display: false } }, y: { min: 0, suggestedMax: 100, ticks: { ...ticks, callback: v => `${v} %` }, grid: { color: token('--line') } } },
+      scales: { x: { ticks, grid: { display: false } }, y: { min: 0, suggestedMax: 100, ticks: { ...ticks, stepSize: 25, callback: v => `${v} %` }, grid: { color: c => token(c.tick.value === 100 ? '--stop' : '--line'), lineWidth: c => (c.tick.value === 100 ? 2 : 1) } } },
       plugins: {
         legend: { position: 'top', align: 'start', labels: { color: token('--ink'), boxWidth: 12, font: { family: token('--text'), size: 13 } } },
         tooltip: { callbacks: { label: c => { const bar = bars.value[c.dataIndex]; const s = series[c.datasetIndex]; return bar && s ? `${s.label} ${quantity(bar[s.key], 'W')}` : '' } } },

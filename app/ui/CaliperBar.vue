@@ -18,8 +18,8 @@ const hatch = useId()
     <path v-else d="M3 9 L0.5 13 L3 17" class="end" />
     <path :d="`M1 13 H${at.need * WIDTH}`" class="beam" />
     <path :d="`M${at.need * WIDTH} 13 H${at.have * WIDTH}`" class="beam" :class="{ dotted: finding.verdict === 'measure' }" />
-    <path :d="`M${at.need * WIDTH} 20 V9 l-3 -5`" class="jaw" />
-    <path :d="`M${at.have * WIDTH} 6 V17 l3 5`" class="jaw have" />
+    <path :d="`M${at.need * WIDTH} 21 V8 l-3 -4`" class="jaw" />
+    <path :d="`M${at.have * WIDTH} 5 V18 l3 4`" class="jaw have" />
   </svg>
 </template>
 

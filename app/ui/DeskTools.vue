@@ -42,7 +42,7 @@ async function saveCsv(): Promise<void> { download(fileName(name.value, '-parts.
 .horizon button { padding: 3px 9px; font-size: var(--small); }
 .horizon [aria-pressed='true'] { background: var(--mat); color: var(--sheet); }
 .menu { position: relative; }
-.menu summary { cursor: pointer; list-style: none; padding: 4px 6px; font-size: var(--small); }
+.menu summary { white-space: nowrap; cursor: pointer; list-style: none; padding: 4px 6px; font-size: var(--small); }
 .menu summary::after { content: ' ▾'; color: var(--ink-2); }
 .list { position: absolute; right: 0; top: 100%; z-index: 30; width: 220px; display: grid; }
 .list > * { padding: 8px 12px; color: var(--ink); text-decoration: none; }

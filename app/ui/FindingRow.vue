@@ -46,6 +46,7 @@ const basis = computed(() => (props.finding.assumed ? 'assumed' : props.finding.
 .out { display: block; }
 .number { display: grid; justify-items: end; min-width: 74px; }
 .number .quiet { font-size: var(--tiny); }
-.chevron { color: var(--ink-2); font-family: var(--figure); }
-@media (max-width: 700px) { .bar { display: none; } .face { grid-template-columns: 20px 1fr auto 12px; } }
+.bar { grid-column: 3; } .number { grid-column: 4; }
+.chevron { grid-column: 5; color: var(--ink-2); font-family: var(--figure); }
+@media (max-width: 700px) { .bar { display: none; } .face { grid-template-columns: 20px 1fr auto 12px; } .number { grid-column: 3; } .chevron { grid-column: 4; } }
 </style>

@@ -2,13 +2,15 @@
 // One part in the list: its role, its name, its state, its price.
 import { ElOption, ElSelect } from 'element-plus/es/components/select/index'
 import 'element-plus/es/components/select/style/css'
+import { computed } from 'vue'
 import { money } from '../../core/format'
 import type { PartRow } from '../../core/parts/section'
 import { useDesk } from '../stores/desk'
 import { usePointer } from '../stores/pointer'
 import StepMark from './StepMark.vue'
 
-defineProps<{ row: PartRow; currency: string }>()
+const props = defineProps<{ row: PartRow; currency: string }>()
+const costs = computed(() => props.row.paid ?? props.row.price)
 const desk = useDesk()
 const pointer = usePointer()
 const STATES = ['have', 'ordered', 'wanted', 'later', 'spare']
@@ -24,7 +26,7 @@ const STATES = ['have', 'ordered', 'wanted', 'later', 'spare']
     <ElSelect :model-value="row.state" size="small" class="state" :aria-label="`State of ${row.name}`" @change="(state: string) => desk.run({ do: 'setState', id: row.id, state })">
       <ElOption v-for="s in STATES" :key="s" :value="s" :label="s" />
     </ElSelect>
-    <span class="figure price" :title="row.paid === null ? 'list price' : 'paid'">{{ row.paid ?? row.price ? money(row.paid ?? row.price ?? 0, currency) : '–' }}</span>
+    <span class="figure price" :title="row.paid === null ? 'list price' : 'paid'">{{ costs === null ? '–' : money(costs, currency) }}</span>
   </li>
 </template>
 

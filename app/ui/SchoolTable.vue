@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // The three schools of sizing side by side: each computed on this build; one is chosen.
 import type { SupplyPower } from '../../core/power/section'
-import { margin, quantity } from '../../core/format'
+import { margin, number, quantity } from '../../core/format'
 import { useDesk } from '../stores/desk'
 import { VERDICT_WORD } from '../use/findings'
 import StepMark from './StepMark.vue'
@@ -16,7 +16,8 @@ const desk = useDesk()
     <label v-for="s in schools" :key="s.school" :class="{ chosen: s.chosen }">
       <input type="radio" name="school" :value="s.school" :checked="s.chosen" @change="desk.run({ do: 'chooseSchool', school: s.school })" />
       <span><b>{{ s.label }}</b> <span class="quiet">{{ s.says }}</span></span>
-      <span class="figure">{{ s.need === null ? '?' : quantity(s.need, 'W') }} of {{ s.have === null ? '?' : quantity(s.have, 'W') }}</span>
+      <span v-if="s.band" class="figure">{{ quantity(s.band.work, 'W') }}, wants {{ number(s.band.low, 0) }} to {{ number(s.band.high, 0) }}</span>
+      <span v-else class="figure">{{ s.need === null ? '?' : quantity(s.need, 'W') }} of {{ s.have === null ? '?' : quantity(s.have, 'W') }}</span>
       <span class="figure" :class="s.verdict"><b>{{ s.margin === null ? '?' : margin(s.margin, 'W') }}</b></span>
       <span class="word" :class="s.verdict"><StepMark :verdict="s.verdict" /> {{ VERDICT_WORD[s.verdict] }}</span>
     </label>

@@ -41,7 +41,7 @@ const when = (at: string): string => at.slice(0, 16).replace('T', ' ')
 h2 { margin: 16px 0 8px; }
 .first { margin-top: 0; }
 .note { display: grid; gap: 6px; justify-items: start; }
-.sheet li { display: grid; grid-template-columns: 128px 1fr auto; gap: 12px; padding: 6px 12px; border-top: 1px solid var(--line); }
+.sheet li { display: grid; grid-template-columns: 132px 1fr auto; gap: 12px; padding: 6px 12px; border-top: 1px solid var(--line); }
 .sheet li:first-child { border-top: 0; }
-.log li { display: grid; grid-template-columns: 128px 1fr; gap: 10px; padding: 4px 0; border-top: 1px solid var(--line); }
+.log li { display: grid; grid-template-columns: 132px 1fr; gap: 10px; padding: 4px 0; border-top: 1px solid var(--line); }
 </style>

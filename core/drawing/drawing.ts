@@ -12,7 +12,7 @@ import { gravity } from '../verdict'
 import { quantity } from '../format'
 import { placeLabels, type Label, type Rect } from './labels'
 
-export interface Shape { readonly id: string; readonly item: string | null; readonly kind: string; readonly title: string; readonly rect: Rect }
+export interface Shape { readonly id: string; readonly item: string | null; readonly kind: string; readonly name: string; readonly label: string; readonly rect: Rect }
 export interface Mark { readonly id: string; readonly at: readonly [number, number]; readonly what: 'keep' | 'fit' | 'take out' | 'opening'; readonly name: string }
 export interface Dimension { readonly finding: string; readonly from: readonly [number, number]; readonly to: readonly [number, number]; readonly verdict: Verdict; readonly text: string }
 export interface Path { readonly id: string; readonly item: string; readonly points: readonly (readonly [number, number])[]; readonly title: string }
@@ -38,13 +38,14 @@ const MARGIN = 12
 
 type Project = (p: Vec3) => readonly [number, number]
 
-/** The case seen from the near side and from above; empty when there is no case. */
+/** The case seen from the near side and from above, each distance in the view that shows it best; empty when there is no case. */
 export function drawings(s: Situation, findings: readonly Finding[], routes: readonly RouteRow[]): readonly Drawing[] {
   if (!s.layout) return []
   const { x, y, z, behind } = s.layout.inner
+  const distances = findings.filter(f => f.where && f.margin !== null && f.stage === 'fit')
   return [
-    draw(s, findings, routes, 'near', 'Near side', x, y, p => [p[0] + MARGIN, y - p[1] + MARGIN]),
-    draw(s, findings, [], 'above', 'From above', x, z + behind, p => [p[0] + MARGIN, z - p[2] + MARGIN]),
+    draw(s, distances, routes, 'near', 'Near side', x, y, p => [p[0] + MARGIN, y - p[1] + MARGIN]),
+    draw(s, distances.filter(f => f.where && f.where.from[0] === f.where.to[0] && f.where.from[1] === f.where.to[1]), [], 'above', 'From above', x, z + behind, p => [p[0] + MARGIN, z - p[2] + MARGIN]),
   ]
 }
 
@@ -60,10 +61,13 @@ function draw(s: Situation, findings: readonly Finding[], routes: readonly Route
     labels: placeLabels(size, letter, [
       ...dimensions.map(d => ({ id: d.finding, text: d.text, along: [d.from, d.to] as const })),
       ...marks.map(m => ({ id: m.id, text: m.name, beside: m.at })),
-      ...shapes.filter(sh => sh.kind !== 'case').map(sh => ({ id: sh.id, text: sh.title, inside: sh.rect })),
-    ], shapes.filter(sh => sh.kind !== 'case').map(sh => ({ id: sh.id, rect: sh.rect }))),
+      ...named(shapes).map(sh => ({ id: sh.id, text: sh.label, inside: sh.rect })),
+    ], shapes.map(sh => sh.rect)),
   }
 }
+
+/** Shapes that get a name: not the case, and of an item's several bodies the first. */
+const named = (shapes: readonly Shape[]): readonly Shape[] => shapes.filter((sh, i) => sh.kind !== 'case' && shapes.findIndex(other => other.item === sh.item) === i)
 
 function shapesOf(s: Situation, project: Project): readonly Shape[] {
   const shapes = s.places.bodies.flatMap((body): Shape[] => {
@@ -71,12 +75,13 @@ function shapesOf(s: Situation, project: Project): readonly Shape[] {
     if (!item) return []
     const [a, b] = [project(body.box.min), project(body.box.max)]
     const rect = { x: Math.min(a[0], b[0]), y: Math.min(a[1], b[1]), w: Math.abs(a[0] - b[0]), h: Math.abs(a[1] - b[1]) }
-    return [{ id: body.id, item: item.id, kind: item.part.kind, title: SHORT[item.part.kind] ?? kindOf(item).title.toLowerCase(), rect }]
+    return [{ id: body.id, item: item.id, kind: item.part.kind, name: item.name, label: SHORT[item.part.kind] ?? kindOf(item).title.toLowerCase(), rect }]
   })
   return [...shapes].sort((a, b) => b.rect.w * b.rect.h - a.rect.w * a.rect.h)
 }
 
-const SHORT: Partial<Record<string, string>> = { case: 'case', supply: 'supply', drive: 'drive', memory: 'memory' }
+/** Kinds whose title is too long to stand in a drawing. */
+const SHORT: Partial<Record<string, string>> = { supply: 'supply' }
 
 /** Standoffs of the tray and openings for cables. */
 function marksOf(s: Situation, project: Project): readonly Mark[] {
@@ -91,13 +96,13 @@ function marksOf(s: Situation, project: Project): readonly Mark[] {
   return [...standoffs, ...(s.layout?.openings ?? []).map((o): Mark => ({ id: `opening:${o.key}`, at: project(o.at), what: 'opening', name: '' }))]
 }
 
-/** The tightest distances that this view can show: measured findings of fit whose line has a length here. */
+/** The tightest distances that this view can show: those whose line has a length here. */
 function dimensionsOf(findings: readonly Finding[], project: Project): readonly Dimension[] {
   const found = findings.flatMap((f): { margin: number; dimension: Dimension }[] => {
-    if (!f.where || f.margin === null || f.stage !== 'fit') return []
+    if (!f.where || f.margin === null) return []
     const [from, to] = [project(f.where.from), project(f.where.to)]
     if (Math.hypot(to[0] - from[0], to[1] - from[1]) < 1) return []
-    return [{ margin: f.margin, dimension: { finding: f.id, from, to, verdict: f.verdict, text: quantity(f.rule === 'fit/board-room' ? f.need ?? 0 : f.margin, 'mm') } }]
+    return [{ margin: f.margin, dimension: { finding: f.id, from, to, verdict: f.verdict, text: quantity(f.margin, 'mm') } }]
   })
   return found.sort((a, b) => gravity(b.dimension.verdict) - gravity(a.dimension.verdict) || a.margin - b.margin).slice(0, MOST_DIMENSIONS).map(f => f.dimension)
 }

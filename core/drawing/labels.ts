@@ -1,4 +1,4 @@
-// Where labels go on a drawing so that none lies on another: the first free of a few places each, else none.
+// Where labels go on a drawing so that none lies on another and few lie on a line: the best of a few places each.
 
 export interface Rect { readonly x: number; readonly y: number; readonly w: number; readonly h: number }
 export interface Label { readonly id: string; readonly text: string; readonly x: number; readonly y: number; readonly w: number; readonly h: number }
@@ -7,22 +7,24 @@ type Point = readonly [number, number]
 interface Wanted { readonly id: string; readonly text: string; readonly inside?: Rect; readonly beside?: Point; readonly along?: readonly [Point, Point] }
 
 /** Width of one letter as a share of its height, generous for the monospaced face. */
-const LETTER_WIDTH = 0.66
+const LETTER_WIDTH = 0.62
 const GAP = 0.35
 
 /**
- * Places labels in the given order. A label inside a shape keeps clear of smaller shapes that lie on it.
- * Greedy: O(labels × places × labels). A label without a free place is left out; pointing still names the shape.
+ * Places labels in the given order, each where it covers no other label and crosses the fewest outlines; the first such
+ * place wins. Greedy: O(labels × places × (labels + outlines)). The name of a shape that would cross an outline is left
+ * out (pointing still names it); distances and holes are always named where any place is free of other labels.
  */
-export function placeLabels(size: { readonly width: number; readonly height: number }, letter: number, wanted: readonly Wanted[], shapes: readonly { readonly id: string; readonly rect: Rect }[]): readonly Label[] {
+export function placeLabels(size: { readonly width: number; readonly height: number }, letter: number, wanted: readonly Wanted[], outlines: readonly Rect[]): readonly Label[] {
   const placed: Label[] = []
   for (const want of wanted.filter(v => v.text !== '')) {
     const w = want.text.length * letter * LETTER_WIDTH
     const h = letter * 1.2
-    const own = shapes.findIndex(s => s.id === want.id)
-    const obstacles = want.inside ? shapes.slice(own + 1).map(s => s.rect).filter(r => want.inside && overlap(r, want.inside)) : []
-    const spot = spots(want, w, h, letter * GAP).find(r => within(r, size) && !placed.some(p => overlap(p, r)) && !obstacles.some(o => overlap(o, r)))
-    if (spot) placed.push({ id: want.id, text: want.text, ...spot })
+    const free = spots(want, w, h, letter * GAP).filter(r => within(r, size) && !placed.some(p => overlap(p, r)))
+    const crossings = free.map(r => outlines.filter(o => crosses(o, r)).length)
+    const fewest = Math.min(...crossings)
+    const spot = free[crossings.indexOf(fewest)]
+    if (spot && (fewest === 0 || !want.inside)) placed.push({ id: want.id, text: want.text, ...spot })
   }
   return placed
 }
@@ -43,8 +45,11 @@ function spots({ inside, beside, along }: Wanted, w: number, h: number, gap: num
   const fits = iw >= w + 2 * gap && ih >= h
   const xs = [x + gap, x + iw - w - gap, x + (iw - w) / 2]
   const ys = [y + gap, y + ih - h - gap, y + (ih - h) / 2, y + ih / 4, y + (ih * 3) / 4 - h]
-  return fits ? ys.flatMap(sy => xs.map(sx => ({ x: sx, y: sy, w, h }))) : [{ x: x + iw + gap, y: y + (ih - h) / 2, w, h }, { x: x - w - gap, y: y + (ih - h) / 2, w, h }, { x: x + (iw - w) / 2, y: y - h - gap, w, h }]
+  const inner = fits ? ys.flatMap(sy => xs.map(sx => ({ x: sx, y: sy, w, h }))) : []
+  return [...inner, { x: x + iw + gap, y: y + (ih - h) / 2, w, h }, { x: x - w - gap, y: y + (ih - h) / 2, w, h }, { x: x + (iw - w) / 2, y: y - h - gap, w, h }, { x: x + (iw - w) / 2, y: y + ih + gap, w, h }]
 }
 
 export const overlap = (a: Rect, b: Rect): boolean => a.x < b.x + b.w && b.x < a.x + a.w && a.y < b.y + b.h && b.y < a.y + a.h
+/** Whether a label lies on the outline: partly in, partly out. */
+const crosses = (o: Rect, r: Rect): boolean => overlap(o, r) && !(r.x >= o.x && r.y >= o.y && r.x + r.w <= o.x + o.w && r.y + r.h <= o.y + o.h)
 const within = (r: Rect, size: { readonly width: number; readonly height: number }): boolean => r.x >= 0 && r.y >= 0 && r.x + r.w <= size.width && r.y + r.h <= size.height

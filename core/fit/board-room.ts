@@ -10,25 +10,26 @@ import { FORM, type BoardForm } from '../standards/boards'
 import { SOURCE } from '../standards/sources'
 
 const WAYS = [
-  { way: 'depth', room: 'tray.roomX', along: 'depth', says: 'depth' },
-  { way: 'edge', room: 'tray.roomY', along: 'edge', says: 'rear edge' },
+  { way: 'depth', path: 'tray.roomX', along: 'depth', says: 'depth' },
+  { way: 'edge', path: 'tray.roomY', along: 'edge', says: 'rear edge' },
 ] as const
 
 export const boardRoom = rule({
   id: 'fit/board-room', stage: 'fit', asks: 'Does the board’s outline fit on the tray?', source: SOURCE.atx,
   needs: s => joinedBy(s, 'tray', 'board', 'case').map(({ joint, plug, socket }) => ({ joint, board: plug, pc: socket, frame: s.places.frames.get(plug.id) ?? null })),
-  judge: ({ joint, board: b, pc, frame }) => WAYS.map(({ way, room, along, says }) => {
+  judge: ({ joint, board: b, pc, frame }) => WAYS.map(({ way, path, along, says }) => {
     const form = FORM[b.part.form]
     const need = board.leaf(b, along, { value: form[along], basis: 'standard', tol: 0.25 })
-    const stated = pcCase.leaf(pc, room)
+    const stated = pcCase.leaf(pc, path)
     const have = stated.figure ? stated : promised(pc.part.boards, along)
     const size = need.figure?.value ?? 0
+    const room = have.figure?.value ?? size
     return measured({
       rule: 'fit/board-room', stage: 'fit', about: [b.id, pc.id], part: way, joints: [joint.id], source: form.source,
       sentence: `${says === 'depth' ? 'Depth' : 'Rear edge'} of the ${b.name} on the tray of the ${pc.name}`,
       wayOut: 'A smaller board, or a case with a longer tray.',
       need: of(need), have: of(have),
-      where: frame && { from: place(frame, along === 'depth' ? [0, 12, 0] : [12, 0, 0]), to: place(frame, along === 'depth' ? [size, 12, 0] : [12, size, 0]) },
+      where: frame && { from: place(frame, along === 'depth' ? [size, 40, 0] : [size - 25, size, 0]), to: place(frame, along === 'depth' ? [room, 40, 0] : [size - 25, room, 0]) },
     })
   }),
 })

@@ -1,5 +1,6 @@
 // What is said of joints: each one made of fitting ends, each demand answered, each fan within its header's current.
 import { measured, plain, type Finding } from '../finding'
+import { capital } from '../format'
 import type { Build } from '../build/build'
 import { rule } from '../rule'
 import { joints, type Situation } from '../situation'
@@ -27,7 +28,7 @@ export const joined = rule<{ readonly joint: Joint; readonly plug: EndOf; readon
     const to = isMechanical(joint.face) ? `${socket.end.label} of the ${names[1]}` : `${socket.end.label} on the ${names[1]}`
     return [plain({
       rule: 'joints/joined', stage: isMechanical(joint.face) ? 'fit' : 'joints', about: joint.items, part: joint.id, joints: [joint.id],
-      sentence: `${sideOf(names[0], plug)} meets ${to}${met.note ? `: ${met.note}` : ''}`,
+      sentence: `${capital(sideOf(names[0], plug))} meets ${to}${met.note ? `: ${met.note}` : ''}`,
       because: [{ fact: faceOf(plug), value: faceOf(socket), basis: 'standard', source: met.source }, ...agreed(plug, socket)],
     }, met.verdict)]
   },
@@ -55,8 +56,6 @@ const WAY_OUT = {
   should: 'Add or swap a part that offers it, or leave it open with a reason.',
   may: 'Nothing is lost: it may stay free.',
 } as const
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
 function verdictOf(need: Unmet['demand']['need'], leftOpen: boolean): Verdict {
   if (need === 'may') return 'clear'

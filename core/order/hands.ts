@@ -1,4 +1,5 @@
 // What the hands do in each kind of step: the words, what it should feel like, what can go wrong, with what.
+import { capital } from '../format'
 import { CONNECTORS, isMechanical } from '../standards/connectors'
 import { MINUTES } from '../standards/minutes'
 import { SCREW } from '../standards/screws'
@@ -110,5 +111,3 @@ export const HANDS: Record<StepKind, Hands> = {
   'panels-on': { title: s => `Close the ${s.what}`, why: 'Joints are made and proved.', minutes: MINUTES.panels, tools: [SCREWDRIVER], fasteners: [SCREW.panel], does: () => ['No cable between panel and frame.', 'Panels on, screws by hand.'] },
   record: { title: () => 'Write the record', why: 'What is inside, from when, with which serial: you will ask yourself.', minutes: MINUTES.record, does: () => ['Serials, what differs from the plan and why, leftover parts.'] },
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)

@@ -1,5 +1,6 @@
 // Does each loose front-panel plug sit on its pins as it comes, or are its contacts too far apart?
 import { plain } from '../finding'
+import { capital } from '../format'
 import { rule } from '../rule'
 import { SOURCE } from '../standards/sources'
 import { panelMeetings, pinsFor, widthOf, type PanelMeeting } from './block'
@@ -21,9 +22,9 @@ export const plugWidth = rule<PanelMeeting>({
         { fact: `pins ${pins.map(p => p.pin).join(' and ')} on the ${board.name}`, value: `${wants} wide`, basis: 'spec', source: SOURCE.panel },
       ],
     } as const
-    if (wide === wants) return [plain({ ...said, sentence: `${lead.label} plug of the ${pc.name} sits on pins ${pins.map(p => p.pin).join(' and ')} of the ${board.name}` }, 'clear')]
+    if (wide === wants) return [plain({ ...said, sentence: `${capital(lead.label)} plug of the ${pc.name} sits on pins ${pins.map(p => p.pin).join(' and ')} of the ${board.name}` }, 'clear')]
     return [plain({
-      ...said, sentence: `${lead.label} plug of the ${pc.name} is ${wide} wide, its pins on the ${board.name} are ${wants}`,
+      ...said, sentence: `${capital(lead.label)} plug of the ${pc.name} is ${wide} wide, its pins on the ${board.name} are ${wants}`,
       wayOut: `Lift the small tongue, move the minus contact ${wide > wants ? 'to the middle' : 'to the outside'}; or two single jumper leads.`,
     }, 'watch')]
   },

@@ -19,7 +19,7 @@ export interface SupplyPower extends ThreeLoads {
   readonly label: number | null
   readonly rails: readonly (ThreeLoads & { readonly rail: Rail; readonly limit: number | null })[]
   readonly loads: readonly (ThreeLoads & { readonly item: string; readonly name: string; readonly kind: string; readonly basis: Basis; readonly fed: boolean })[]
-  readonly schools: readonly { readonly school: School; readonly label: string; readonly says: string; readonly verdict: Verdict; readonly need: number | null; readonly have: number | null; readonly margin: number | null; readonly chosen: boolean }[]
+  readonly schools: readonly { readonly school: School; readonly label: string; readonly says: string; readonly verdict: Verdict; readonly need: number | null; readonly have: number | null; readonly margin: number | null; readonly chosen: boolean; /** For the quiet school: typical work and the band it should lie in. */ readonly band: { readonly work: number; readonly low: number; readonly high: number } | null }[]
   readonly plugs: readonly { readonly face: PlugFace; readonly name: string; readonly used: number; readonly there: number }[]
 }
 
@@ -34,10 +34,15 @@ export function powerSection(s: Situation): readonly SupplyPower[] {
         const own = loads.filter(l => l.item === item.id)
         return own.length === 0 ? [] : [{ item: item.id, name: item.name, kind: kindOf(item).title, ...three(own), basis: basisOf(total(own, 'worst')), fed: own.every(l => l.feed !== null) }]
       }),
-      schools: sizings(supply, loads).map(z => ({ school: z.school, label: SCHOOL[z.school].label, says: SCHOOL[z.school].says, verdict: z.verdict, need: z.judgement.need, have: z.judgement.have, margin: z.judgement.margin, chosen: z.school === s.choices.school })),
+      schools: sizings(supply, loads).map(z => ({ school: z.school, label: SCHOOL[z.school].label, says: SCHOOL[z.school].says, verdict: z.verdict, need: z.judgement.need, have: z.judgement.have, margin: z.judgement.margin, chosen: z.school === s.choices.school, band: bandOf(z.school, three(loads).work, valueOf(of(supplyKind.leaf(supply, 'watts')))) })),
       plugs: plugCounts(s, supply.id),
     }
   })
+}
+
+function bandOf(school: School, work: number, label: number | null): SupplyPower['schools'][number]['band'] {
+  const { band } = SCHOOL[school]
+  return band && label !== null ? { work, low: band[0] * label, high: band[1] * label } : null
 }
 
 /** Of each kind of plug, how many the supply has and how many are used; halves count with their whole. */

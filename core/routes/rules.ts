@@ -1,5 +1,6 @@
 // Is each lead long enough for the shortest way it can take?
 import { measured, plain } from '../finding'
+import { capital } from '../format'
 import { rule } from '../rule'
 import { SOURCE } from '../standards/sources'
 import { leadsOf, type LaidLead } from './leads'
@@ -12,7 +13,7 @@ export const leadLength = rule<{ readonly lead: LaidLead }>({
   judge({ lead }) {
     const said = {
       rule: ID, stage: 'routes', about: [...new Set(lead.joints.flatMap(j => j.items))], part: lead.plug.ref, joints: lead.joints.map(j => j.id),
-      sentence: `${lead.label.charAt(0).toUpperCase()}${lead.label.slice(1)} to ${lead.to}`,
+      sentence: `${capital(lead.label)} to ${lead.to}`,
     } as const
     if (lead.noWay) return [plain({ ...said, sentence: `${said.sentence}: no hole leads there`, wayOut: 'Another hole, or another place for the part.' }, 'stop')]
     if (!lead.reach) return []
