@@ -1,25 +1,27 @@
 // The one door: a build in, everything that can be said of it out. Pure and the same to the byte for the same build.
 import type { Build } from './build/build'
 import { HORIZONS, itemsOf, namesOf, resolve, type Horizon } from './build/resolve'
-import { drawings, type Drawing } from './drawing/drawing'
+import { drawings, paths, type Drawing, type Path } from './drawing/drawing'
 import { STAGES, type Finding, type Stage } from './finding'
-import { joinPlugs, joinSeats } from './joints/join'
+import { join } from './joints/join'
 import { endsOf, type EndOf, type Joint } from './joints/joint'
-import { placesOf } from './joints/places'
+import { bodiesOf, framesOf } from './joints/places'
 import { Memo } from './memo'
 import { orderSection, plan, type OrderSection } from './order/section'
 import { panelBlocks, type PanelBlock } from './panel/block'
 import { layoutOf } from './parts/archetype'
 import { isKind, kindOf, type Item } from './parts'
-import { partRow, partsSection, type PartsSection } from './parts/section'
+import { figureRows, partRow, partsSection, type PartRow, type PartsSection } from './parts/section'
 import { loadsOf } from './power/loads'
 import { powerSection, type SupplyPower } from './power/section'
 import { firstPower, type Check } from './proof/first-power'
 import { recordSection, type RecordSection } from './record/section'
 import { rounded } from './rounded'
+import { leadsOf } from './routes/leads'
 import { routesSection, type RouteRow } from './routes/section'
 import { RULES } from './rules'
 import type { Situation } from './situation'
+import { isMechanical } from './standards/connectors'
 import { gravity, VERDICTS, type Verdict } from './verdict'
 
 export interface JointRow { readonly id: string; readonly kind: Joint['kind']; readonly face: string; readonly from: string; readonly to: string; readonly items: readonly string[]; readonly count: number; readonly pinned: boolean; readonly finding: string | null }
@@ -37,6 +39,8 @@ export interface HorizonAnalysis {
   readonly panel: readonly PanelBlock[]
   readonly routes: readonly RouteRow[]
   readonly drawings: readonly Drawing[]
+  /** The ways of leads, for the view from the near side. */
+  readonly paths: readonly Path[]
   readonly proof: readonly Check[]
   readonly record: RecordSection
   /** False when a solver stopped at its node limit: what it found is good, perhaps not the best. */
@@ -47,58 +51,97 @@ export interface Analysis { readonly build: string; readonly name: string; reado
 
 /** Analyses a build. With a memo, what did not change since the last call is not computed again; the result is the same. */
 export function analyse(build: Build, memo: Memo = new Memo()): Analysis {
-  const [now, then] = HORIZONS.map(h => analyseHorizon(build, h, memo))
+  const known = memo.enter('build', build)
+  const [now, then] = HORIZONS.map(h => analyseHorizon(known, h, memo))
   if (!now || !then) throw new RangeError('a build has two horizons')
   return { build: build.id, name: build.name, horizons: { now, then } }
 }
 
 function analyseHorizon(build: Build, horizon: Horizon, memo: Memo): HorizonAnalysis {
-  const names = namesOf(build)
-  const stored = itemsOf(build, horizon)
-  const items = stored.map(i => memo.keep(`item/${i.id}`, [i, names.get(i.id)], () => resolve(i, names.get(i.id) ?? i.part.model)))
+  const keep = <R>(name: string, inputs: readonly unknown[], compute: () => R): R => memo.keep(`${horizon}/${name}`, inputs, compute)
+  const enter = <T>(name: string, value: T): T => memo.enter(`${horizon}/${name}`, value)
+  const section = <R>(name: string, inputs: readonly unknown[], compute: () => R): R =>
+    keep(`${name}/out`, [keep(name, inputs, compute)], () => rounded(keep(name, inputs, compute), memo.roundings))
+
+  const all = memo.enter('all-items', resolveAll(build, memo))
+  const items = enter('items', itemsOf(build, horizon).flatMap(i => all.filter(item => item.id === i.id)))
   const situation = situationOf(items, build, horizon, memo)
-  const findings = memo.keep(`${horizon}/findings`, [situation, build.choices.accepted], () => sortedFindings(RULES.flatMap(r => r.findings(situation, memo, horizon)), build.choices.accepted))
-  const section = <R>(name: string, inputs: readonly unknown[], compute: () => R): R => memo.keep(`${horizon}/${name}`, inputs, () => rounded(compute()))
-  const routes = memo.keep(`${horizon}/routes-raw`, [situation, findings], () => routesSection(situation, findings))
-  const steps = memo.keep(`${horizon}/plan`, [situation.items, situation.seats, situation.plugs, situation.unmet], () => plan(situation))
-  const order = section('order', [steps, situation.items, findings, build.progress, build.choices.leftOpen], () => orderSection(steps, situation, findings, build))
-  const all = build.items.map(i => items.find(r => r.id === i.id) ?? memo.keep(`item/${i.id}`, [i, names.get(i.id)], () => resolve(i, names.get(i.id) ?? i.part.model)))
-  const rows = build.items.map((i, n) => {
-    const item = all[n]
-    return item ? section(`part/${i.id}`, [i, item, findings.filter(f => f.parts.includes(i.id)), items.includes(item)], () => partRow(i, item, findings, items.includes(item))) : null
-  })
+  const findings = keep('findings', [situation, build.choices.accepted], () => sortedFindings(RULES.flatMap(r => r.findings(situation, memo, horizon)), build.choices.accepted))
+  const { seats, plugs, unmet, frames, bodies, layout, loads, leads, ends } = situation
+  const states = enter('states', items.map(i => ({ id: i.id, name: i.name, state: i.state })))
+  const told = enter('told', findings.map(({ id, stage, verdict, parts, joints, demand, accepted }) => ({ id, stage, verdict, parts, joints, demand, accepted })))
+  const housing = enter('housing', items.filter(i => i.part.kind === 'case' || i.part.kind === 'board'))
+  const kinds = enter('kinds', items.map(i => ({ id: i.id, name: i.name, kind: i.part.kind })))
+  const modules = enter('modules', items.filter(i => i.part.kind === 'memory' || i.part.kind === 'processor' || i.part.kind === 'drive'))
+  const spares = enter('spares', build.items.filter(i => i.state === 'spare').map(i => i.part.model))
+  const supplies = enter('supplies', items.filter(i => i.part.kind === 'supply'))
+  const distances = enter('distances', findings.filter(f => f.where !== null && f.stage === 'fit'))
+  const routes = section('routes', [leads, layout, told], () => routesSection(situation, told))
+  const labels = keep('labels', [ends], () => new Map([...ends].map(([ref, { end }]) => [ref, end.label])))
+  const steps = keep('plan', [kinds, housing, labels, seats, plugs, unmet], () => plan(situation))
+  const order = section('order', [steps, states, told, build.progress, build.choices.leftOpen], () => orderSection(steps, states, told, build))
   return {
     findings: section('findings-out', [findings], () => findings),
-    counts: section('counts', [findings], () => tally(findings)),
-    open: section('open', [findings], () => openMatters(findings)),
-    parts: section('parts', [rows], () => partsSection(rows.filter(r => r !== null))),
-    joints: section('joints', [situation.seats, situation.plugs, items, findings], () => jointRows(situation, findings)),
-    power: section('power', [situation.loads, situation.plugs, items, build.choices.school], () => powerSection(situation)),
+    counts: keep('counts', [told], () => tally(told)),
+    open: keep('open', [told], () => openMatters(told)),
+    parts: section('parts', [build.items, all, told, items], () => partsSection(partRows(build, all, items, told, horizon, memo))),
+    joints: section('joints', [seats, plugs, states, told], () => jointRows(situation, told)),
+    power: section('power', [loads, plugs, kinds, supplies, build.choices.school], () => powerSection(situation)),
     order,
-    panel: section('panel', [situation.plugs, items], () => panelBlocks(situation)),
-    routes: section('routes', [routes], () => routes),
-    drawings: section('drawings', [situation.places, situation.layout, items, situation.seats, findings, routes], () => drawings(situation, findings, routes)),
-    proof: section('proof', [situation.seats, situation.plugs, items, build.progress], () => firstPower(situation, build.progress)),
-    record: section('record', [situation.seats, items, order, build.progress, build.items], () => recordSection(situation, order.steps, build)),
+    panel: section('panel', [plugs, housing], () => panelBlocks(situation)),
+    routes,
+    drawings: section('drawings', [bodies, frames, layout, kinds, housing, seats, distances], () => drawings(situation, distances)),
+    paths: section('paths', [layout, routes], () => paths(layout, routes)),
+    proof: section('proof', [seats, plugs, kinds, labels, housing, modules, build.progress], () => firstPower(situation, build.progress)),
+    record: section('record', [seats, plugs, kinds, housing, order, build.progress, spares], () => recordSection(situation, order.steps, build.progress, spares)),
     exact: situation.exact,
   }
+}
+
+/** Every item of the build ready for analysis, whichever horizon counts it. */
+function resolveAll(build: Build, memo: Memo): readonly Item[] {
+  const names = namesOf(build)
+  return build.items.map(i => {
+    const name = names.get(i.id) ?? i.part.model
+    return memo.keep(`item/${i.id}`, [i, name], () => resolve(i, name))
+  })
+}
+
+/** What the sections ask of a finding: all but its figures, so that a margin that moves changes none of them. */
+type Told = Pick<Finding, 'id' | 'stage' | 'verdict' | 'parts' | 'joints' | 'demand' | 'accepted'>
+
+function partRows(build: Build, all: readonly Item[], counted: readonly Item[], told: readonly Told[], horizon: Horizon, memo: Memo): readonly PartRow[] {
+  return build.items.flatMap((stored, n) => {
+    const item = all[n]
+    if (!item) return []
+    const own = memo.enter(`${horizon}/about/${item.id}`, told.filter(f => f.parts.includes(item.id)))
+    const counts = counted.includes(item)
+    return [memo.keep(`${horizon}/part/${item.id}`, [stored, item, own, counts], () => partRow(stored, item, memo.keep(`figures/${item.id}`, [item], () => figureRows(item)), own, counts))]
+  })
 }
 
 /** Seats, then reach, then plugs, then loads: the pipeline up to what rules look at. */
 function situationOf(items: readonly Item[], build: Build, horizon: Horizon, memo: Memo): Situation & { readonly exact: boolean } {
   const keep = <R>(name: string, inputs: readonly unknown[], compute: () => R): R => memo.keep(`${horizon}/${name}`, inputs, compute)
+  const enter = <T>(name: string, value: T): T => memo.enter(`${horizon}/${name}`, value)
   const all = keep('ends', [items], () => items.flatMap(i => memo.keep(`ends/${i.id}`, [i], () => endsOf(i, kindOf(i).ends(i)))))
   const ends: ReadonlyMap<string, EndOf> = keep('ends-by-ref', [all], () => new Map(all.map(e => [e.ref, e])))
   const pins = keep('pins', [build.choices.pins, build.progress], () => pinsOf(build))
   const pc = items.find(isKind('case'))
   const layout = pc ? keep('layout', [pc.part], () => layoutOf(pc.part)) : null
-  const seats = keep('seats', [all, pins], () => joinSeats(all, { pins, reach: null }))
-  const places = keep('places', [items, all, seats.joints], () => placesOf(items, ends, seats.joints))
-  const plugs = keep('plugs', [all, pins, layout, places], () => joinPlugs(all, { pins, reach: layout && { layout, places } }))
-  const loads = keep('loads', [items, all, seats.joints, plugs.joints], () => loadsOf(items, [...seats.joints, ...plugs.joints], ends))
+  const bodiesMeet = enter('mechanical', all.filter(e => isMechanical(e.end.face)))
+  const leadsMeet = enter('electrical', all.filter(e => !isMechanical(e.end.face)))
+  const seats = keep('seats', [bodiesMeet, pins], () => join(bodiesMeet, { pins, reach: null }))
+  const cases = enter('cases', items.filter(isKind('case')).map(i => i.id))
+  const frames = keep('frames', [cases, bodiesMeet, seats.joints], () => framesOf(cases, ends, seats.joints))
+  const bodies = keep('bodies', [items, frames, bodiesMeet, seats.joints], () => bodiesOf(items, i => memo.keep(`body/${i.id}`, [i], () => kindOf(i).body?.(i) ?? null), frames, ends, seats.joints))
+  const plugs = keep('plugs', [leadsMeet, pins, layout, frames], () => join(leadsMeet, { pins, reach: layout && { layout, frames } }))
+  const loads = keep('loads', [items, seats.joints, plugs.joints], () => loadsOf(items, [...seats.joints, ...plugs.joints], i => memo.keep(`draws/${i.id}`, [i], () => kindOf(i).draws?.(i) ?? [])))
+  const names = keep('names', [items], () => new Map(items.map(i => [i.id, i.name])))
+  const leads = keep('leads', [plugs.joints, ends, frames, layout, names], () => leadsOf({ plugs: plugs.joints, ends, frames, layout, names }))
   const unmet = keep('unmet', [seats.unmet, plugs.unmet], () => [...seats.unmet, ...plugs.unmet])
-  return keep('situation', [items, all, seats, plugs, places, layout, loads, unmet, build.choices.leftOpen, build.choices.school], () => ({
-    items, ends, seats: seats.joints, plugs: plugs.joints, unmet, places, layout, loads, choices: build.choices, exact: seats.exact && plugs.exact,
+  return keep('situation', [items, all, seats, plugs, frames, bodies, layout, loads, leads, unmet, build.choices.leftOpen, build.choices.school], () => ({
+    items, ends, seats: seats.joints, plugs: plugs.joints, unmet, frames, bodies, layout, loads, leads, choices: build.choices, exact: seats.exact && plugs.exact,
   }))
 }
 
@@ -118,13 +161,13 @@ function sortedFindings(findings: readonly Finding[], accepted: Build['choices']
     .sort((a, b) => Number(a.accepted !== null) - Number(b.accepted !== null) || gravity(b.verdict) - gravity(a.verdict) || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0))
 }
 
-const tally = (findings: readonly Finding[]): Record<Verdict, number> =>
+const tally = (findings: readonly Pick<Finding, 'verdict'>[]): Record<Verdict, number> =>
   Object.fromEntries(VERDICTS.map(v => [v, findings.filter(f => f.verdict === v).length])) as Record<Verdict, number>
 
-const openMatters = (findings: readonly Finding[]): Record<Stage, number> =>
+const openMatters = (findings: readonly Pick<Finding, 'stage' | 'verdict' | 'accepted'>[]): Record<Stage, number> =>
   Object.fromEntries(STAGES.map(stage => [stage, findings.filter(f => f.stage === stage && f.verdict !== 'clear' && !f.accepted).length])) as Record<Stage, number>
 
-function jointRows(s: Situation, findings: readonly Finding[]): readonly JointRow[] {
+function jointRows(s: Situation, findings: readonly Pick<Finding, 'id' | 'joints'>[]): readonly JointRow[] {
   const name = (ref: string): string => {
     const end = s.ends.get(ref)
     const item = s.items.find(i => i.id === end?.item)

@@ -1,38 +1,82 @@
 // Results kept between analyses: by value, with early cut-off, in bounded caches.
-import equal from 'fast-deep-equal/es6'
+import type { Roundings } from './rounded'
 
 /** How many results are kept; the one not asked for longest goes first. A large build needs about a thousand. */
 const KEPT = 8192
+/** Up to this share of the bound nothing can fall out soon, and asking need not mark an entry as fresh. */
+const ROOMY = 0.75
 
 /**
- * A bench of remembered computations. Each is asked by a name and a list of inputs: when every input is the same value
- * as before, the earlier result comes back, the very same object; when a new result equals the old one, the old object
- * is kept, so that whatever depends on it is not computed again.
+ * A bench of remembered computations, each under a name. Whatever comes out of it is shared with what came out before:
+ * parts that are equal are the very same objects. So inputs that came out of the bench are compared by identity alone,
+ * and what depends on an unchanged result is not computed again.
  */
 export class Memo {
-  private readonly kept = new Map<string, { inputs: readonly unknown[]; result: unknown }>()
+  /** Rounded copies of what came out of the bench. */
+  readonly roundings: Roundings = new WeakMap()
+  private readonly kept = new Map<string, { readonly inputs: readonly unknown[]; readonly result: unknown }>()
+
+  private readonly settled = new WeakSet<object>()
 
   constructor(private readonly most = KEPT) {}
 
-  /** `name` must tell apart everything the inputs do not. */
+  /** The result for these inputs: the kept one when each input is the same object as before, else computed and shared with it. */
   keep<R>(name: string, inputs: readonly unknown[], compute: () => R): R {
     const known = this.kept.get(name)
-    if (known && sameInputs(known.inputs, inputs)) {
-      this.touch(name, { inputs, result: known.result })
-      return known.result as R
-    }
-    const fresh = compute()
-    const result = known && equal(known.result, fresh) ? (known.result as R) : fresh
-    this.touch(name, { inputs, result })
+    const same = known && known.inputs.length === inputs.length && known.inputs.every((input, i) => input === inputs[i])
+    if (same && this.kept.size < this.most * ROOMY) return known.result as R
+    const result = same ? known.result : this.settle(share(known?.result, compute(), this.settled))
+    this.kept.delete(name)
+    this.kept.set(name, { inputs, result })
+    const oldest = this.kept.keys().next()
+    if (this.kept.size > this.most && !oldest.done) this.kept.delete(oldest.value)
+    return result as R
+  }
+
+  private settle<T>(result: T): T {
+    if (typeof result === 'object' && result !== null) this.settled.add(result)
     return result
   }
 
-  private touch(name: string, entry: { inputs: readonly unknown[]; result: unknown }): void {
-    this.kept.delete(name)
-    this.kept.set(name, entry)
-    const oldest = this.kept.keys().next()
-    if (this.kept.size > this.most && !oldest.done) this.kept.delete(oldest.value)
+  /** Lets a value in from outside: where it equals what came in before, the earlier objects stand for it. */
+  enter<T>(name: string, value: T): T {
+    const known = this.kept.get(name)
+    return known && known.inputs[0] === value ? (known.result as T) : this.keep(name, [value], () => value)
   }
 }
 
-const sameInputs = (a: readonly unknown[], b: readonly unknown[]): boolean => a.length === b.length && a.every((value, i) => value === b[i] || equal(value, b[i]))
+/**
+ * `next`, with every part that equals its counterpart in `before` replaced by that counterpart. Plain data and maps.
+ * Objects in `settled` came out of the bench themselves: where they are not the same object they are not equal.
+ */
+export function share(before: unknown, next: unknown, settled: WeakSet<object> = new WeakSet()): unknown {
+  if (before === next || typeof next !== 'object' || next === null || typeof before !== 'object' || before === null || settled.has(next)) return next
+  if (Array.isArray(next)) return Array.isArray(before) ? shareItems(before, next, settled) : next
+  if (next instanceof Map) return before instanceof Map ? shareEntries(before, next, settled) : next
+  return Array.isArray(before) || before instanceof Map ? next : shareFields(before as Fields, next as Fields, settled)
+}
+
+type Fields = Record<string, unknown>
+
+function shareItems(before: readonly unknown[], next: readonly unknown[], settled: WeakSet<object>): readonly unknown[] {
+  const shared = next.map((value, i) => share(before[i], value, settled))
+  if (before.length === next.length && shared.every((value, i) => value === before[i])) return before
+  return shared.every((value, i) => value === next[i]) ? next : shared
+}
+
+function shareEntries(before: ReadonlyMap<unknown, unknown>, next: ReadonlyMap<unknown, unknown>, settled: WeakSet<object>): ReadonlyMap<unknown, unknown> {
+  const shared = new Map([...next].map(([key, value]) => [key, share(before.get(key), value, settled)]))
+  return before.size === next.size && [...shared].every(([key, value]) => before.has(key) && before.get(key) === value) ? before : shared
+}
+
+function shareFields(before: Fields, next: Fields, settled: WeakSet<object>): Fields {
+  const keys = Object.keys(next)
+  let asBefore = Object.keys(before).length === keys.length
+  let copy: Fields | null = null
+  for (const key of keys) {
+    const part = share(before[key], next[key], settled)
+    if (part !== before[key] || !(key in before)) asBefore = false
+    if (part !== next[key]) (copy ??= { ...next })[key] = part
+  }
+  return asBefore ? before : copy ?? next
+}

@@ -22,6 +22,9 @@ export interface Rule extends Omit<RuleSpec<object>, 'needs' | 'judge'> {
 export function rule<I extends object>(spec: RuleSpec<I>): Rule {
   return {
     id: spec.id, stage: spec.stage, asks: spec.asks, source: spec.source,
-    findings: (s, memo, scope) => spec.needs(s).flatMap((input, i) => memo.keep(`${scope}/${spec.id}#${i}`, Object.values(input), () => spec.judge(input))),
+    findings(s, memo, scope) {
+      const inputs = memo.keep(`${scope}/${spec.id}`, [s], () => spec.needs(s))
+      return memo.keep(`${scope}/${spec.id}/said`, [inputs], () => inputs.flatMap((input, i) => memo.keep(`${scope}/${spec.id}#${i}`, Object.values(input), () => spec.judge(input))))
+    },
   }
 }

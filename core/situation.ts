@@ -1,8 +1,9 @@
 // What rules look at: the items of one horizon, their ends, the joints chosen, where everything lies.
 import type { Build } from './build/build'
 import type { EndOf, Joint, Unmet } from './joints/joint'
-import type { Places } from './joints/places'
+import type { Body, Frames } from './joints/places'
 import type { Load } from './power/loads'
+import type { LaidLead } from './routes/leads'
 import type { Layout } from './parts/archetype'
 import { isKind, type Item, type PartKind, type PartOf } from './parts'
 import type { ItemOf } from './parts/kind'
@@ -13,9 +14,11 @@ export interface Situation {
   readonly seats: readonly Joint[]
   readonly plugs: readonly Joint[]
   readonly unmet: readonly Unmet[]
-  readonly places: Places
+  readonly frames: Frames
+  readonly bodies: readonly Body[]
   readonly layout: Layout | null
   readonly loads: readonly Load[]
+  readonly leads: readonly LaidLead[]
   readonly choices: Build['choices']
 }
 

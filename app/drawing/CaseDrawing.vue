@@ -1,10 +1,10 @@
 <script setup lang="ts">
 // The case to scale: its views one under the other where they fit, else one at a time.
 import { computed, ref } from 'vue'
-import type { Drawing } from '../../core/drawing/drawing'
+import type { Drawing, Path } from '../../core/drawing/drawing'
 import CaseView from './CaseView.vue'
 
-const props = defineProps<{ drawings: readonly Drawing[]; paths?: boolean; bare?: boolean }>()
+const props = defineProps<{ drawings: readonly Drawing[]; paths?: readonly Path[]; bare?: boolean }>()
 /** Height over width up to which all views fit beside a ledger. */
 const ROOM = 1.2
 const chosen = ref<Drawing['view']>('near')
@@ -21,7 +21,7 @@ const count = (what: string): number => marks.value.filter(m => m.what === what)
     </div>
     <template v-for="d in shown" :key="d.view">
       <p v-if="together" class="quiet title">{{ d.title }}</p>
-      <CaseView :drawing="d" :paths="paths" :bare="bare" />
+      <CaseView :drawing="d" :paths="paths && (d.view === 'near' ? paths : [])" :bare="bare" />
     </template>
     <figcaption class="quiet legend">
       <span>To scale, mm</span>

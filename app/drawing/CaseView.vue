@@ -1,9 +1,9 @@
 <script setup lang="ts">
 // One view of the case: shapes, holes, ways and distances, drawn as the model gives them.
-import type { Drawing } from '../../core/drawing/drawing'
+import type { Drawing, Path } from '../../core/drawing/drawing'
 import { usePointer } from '../stores/pointer'
 
-const props = defineProps<{ drawing: Drawing; paths?: boolean; bare?: boolean }>()
+const props = defineProps<{ drawing: Drawing; paths?: readonly Path[]; bare?: boolean }>()
 const pointer = usePointer()
 const lit = (item: string | null): boolean => item !== null && pointer.items.includes(item)
 const labelsOf = (d: Drawing) => d.labels.filter(l => !(props.paths && d.dimensions.some(x => x.finding === l.id)) && !(props.bare && l.id.startsWith('hole:')))
@@ -23,7 +23,7 @@ const line = (points: readonly (readonly [number, number])[]): string => points.
       </g>
     </template>
     <g v-if="paths">
-      <g v-for="p in drawing.paths" :key="p.id" class="path" :class="{ lit: pointer.row === p.id || pointer.chosen === p.id }" @mouseenter="pointer.point([p.item], p.id)" @mouseleave="pointer.leave">
+      <g v-for="p in paths" :key="p.id" class="path" :class="{ lit: pointer.row === p.id || pointer.chosen === p.id }" @mouseenter="pointer.point([p.item], p.id)" @mouseleave="pointer.leave">
         <title>{{ p.title }}</title><polyline :points="line(p.points)" />
       </g>
     </g>

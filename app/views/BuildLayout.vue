@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // One build: the seam on top, the stages at the left, the stage's view beside them.
-import { computed, ref, watch } from 'vue'
+import { computed, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { counted } from '../../core/format'
 import { useDesk } from '../stores/desk'
@@ -16,11 +16,11 @@ const desk = useDesk()
 const pointer = usePointer()
 const route = useRoute()
 const { move } = useSeam()
-const found = ref(true)
+const found = computed(() => desk.state.build?.id === route.params['build'])
 const wide = computed(() => Boolean(route.meta['wide']))
 const tally = computed(() => `${counted(desk.state.build?.items.length ?? 0, 'part')}, ${counted(desk.analysis?.joints.length ?? 0, 'joint')}`)
 
-watch(() => route.params['build'], async id => { found.value = await desk.open(String(id)) }, { immediate: true })
+watch(() => route.params['build'], id => desk.open(String(id)), { immediate: true })
 watch(() => route.name, () => { pointer.leave(); pointer.chosen = null })
 onKey('seam-back', () => move(-1))
 onKey('seam-on', () => move(1))

@@ -24,7 +24,7 @@ const seats = computed(() => (desk.analysis?.joints ?? []).filter(j => j.kind !=
     <JointList :joints="plugs" empty="No plug is joined yet." />
     <h2>Seats</h2>
     <JointList :joints="seats" empty="Nothing is seated yet." />
-    <template #where><CaseDrawing :drawings="desk.analysis?.drawings ?? []" bare paths /></template>
+    <template #where><CaseDrawing :drawings="desk.analysis?.drawings ?? []" bare :paths="desk.analysis?.paths ?? []" /></template>
   </TwoSides>
 </template>
 

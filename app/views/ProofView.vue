@@ -11,10 +11,7 @@ const checks = computed(() => desk.analysis?.proof ?? [])
 const proved = computed(() => checks.value.filter(c => c.progress !== 'planned').length)
 
 function tick(check: Check, yes: boolean): void {
-  const ids = [check.id, ...check.joints]
-  const before = (id: string) => desk.state.build?.progress[id]
-  if (yes) void desk.run({ do: 'prove', ids, title: check.do })
-  else void desk.run({ do: 'setProgress', title: check.do, entries: Object.fromEntries(ids.map(id => [id, id === check.id ? null : { ...before(id), state: 'made' }])) })
+  void desk.run({ do: yes ? 'prove' : 'unprove', ids: [check.id, ...check.joints], title: check.do })
 }
 </script>
 

@@ -19,7 +19,7 @@ const others = computed(() => routes.value.filter(r => !power.value.includes(r))
     <p v-if="routes.length === 0" class="quiet">No lead is joined yet, or the case is missing.</p>
     <template v-if="power.length"><h2>Power</h2><ul class="sheet"><RouteLine v-for="r in power" :key="r.id" :route="r" /></ul></template>
     <template v-if="others.length"><h2>Signal</h2><ul class="sheet"><RouteLine v-for="r in others" :key="r.id" :route="r" /></ul></template>
-    <template #where><CaseDrawing :drawings="desk.analysis?.drawings ?? []" paths /></template>
+    <template #where><CaseDrawing :drawings="desk.analysis?.drawings ?? []" :paths="desk.analysis?.paths ?? []" /></template>
   </TwoSides>
 </template>
 

@@ -44,6 +44,21 @@ export const prove = progressCommand('prove', 'proved', 'Proved:')
 /** Crossing off takes a reason, given as `how`. */
 export const crossOff = progressCommand('crossOff', 'crossed', 'Crossed off:')
 
+/** What was proved is no longer: joints stay made, points of a list that stand for nothing else are open again. */
+export const unprove = defineCommand({
+  name: 'unprove', args: z.looseObject({ ids, title, at: z.string() }),
+  run(build, { ids: which, title: what }) {
+    const back = (id: string): Progress | null => {
+      const known = build.progress[id]
+      return known && id.includes('~') ? { ...known, state: 'made' } : null
+    }
+    return {
+      build: withProgress(build, Object.fromEntries(which.map(id => [id, back(id)]))),
+      inverse: { do: 'setProgress', entries: standing(build, which), title: what }, line: `Not proved: ${what || which.join(', ')}`,
+    }
+  },
+})
+
 function reasonCommands(set: string, unset: string, book: 'accepted' | 'leftOpen', verb: string, back: string) {
   const put = (build: Build, id: string, entry: { reason: string; at: string } | null): Build => {
     const next = { ...build.choices[book] }

@@ -5,6 +5,7 @@ import type { Vec3 } from '../geometry/space'
 import { place } from '../geometry/space'
 import { standoffPlan } from '../fit/standoffs'
 import { kindOf } from '../parts'
+import type { Layout } from '../parts/archetype'
 import type { RouteRow } from '../routes/section'
 import { joinedBy, type Situation } from '../situation'
 import type { Verdict } from '../verdict'
@@ -27,7 +28,6 @@ export interface Drawing {
   readonly shapes: readonly Shape[]
   readonly marks: readonly Mark[]
   readonly dimensions: readonly Dimension[]
-  readonly paths: readonly Path[]
   readonly labels: readonly Label[]
 }
 
@@ -39,38 +39,50 @@ const MARGIN = 12
 type Project = (p: Vec3) => readonly [number, number]
 
 /** The case seen from the near side and from above, each distance in the view that shows it best; empty when there is no case. */
-export function drawings(s: Situation, findings: readonly Finding[], routes: readonly RouteRow[]): readonly Drawing[] {
+export function drawings(s: Situation, distances: readonly Finding[]): readonly Drawing[] {
   if (!s.layout) return []
   const { x, y, z, behind } = s.layout.inner
-  const distances = findings.filter(f => f.where && f.margin !== null && f.stage === 'fit')
   return [
-    draw(s, distances, routes, 'near', 'Near side', x, y, p => [p[0] + MARGIN, y - p[1] + MARGIN]),
-    draw(s, distances.filter(f => f.where && f.where.from[0] === f.where.to[0] && f.where.from[1] === f.where.to[1]), [], 'above', 'From above', x, z + behind, p => [p[0] + MARGIN, z - p[2] + MARGIN]),
+    draw(s, distances, 'near', 'Near side', x, y, y),
+    draw(s, distances.filter(f => f.where && f.where.from[0] === f.where.to[0] && f.where.from[1] === f.where.to[1]), 'above', 'From above', x, z + behind, z),
   ]
 }
 
-function draw(s: Situation, findings: readonly Finding[], routes: readonly RouteRow[], view: Drawing['view'], title: string, w: number, h: number, project: Project): Drawing {
+/** The ways of leads, to be laid over the view from the near side. */
+export function paths(layout: Layout | null, routes: readonly RouteRow[]): readonly Path[] {
+  if (!layout) return []
+  const project = projection('near', layout.inner.y)
+  return routes.filter(r => r.points.length > 1).map(r => ({ id: r.id, item: r.item, title: `${r.label} to ${r.to}`, points: square(r.points).map(project) }))
+}
+
+/** From the case's frame to the drawing's: y of a drawing points down. `top` is what lies uppermost. */
+const projection = (view: Drawing['view'], top: number): Project => (view === 'near' ? p => [p[0] + MARGIN, top - p[1] + MARGIN] : p => [p[0] + MARGIN, top - p[2] + MARGIN])
+
+function draw(s: Situation, findings: readonly Finding[], view: Drawing['view'], title: string, w: number, h: number, top: number): Drawing {
+  const project = projection(view, top)
   const size = { width: w + 2 * MARGIN, height: h + 2 * MARGIN }
   const letter = Math.max(size.width, size.height) * LETTER_SHARE
   const shapes = shapesOf(s, project)
+  const bodies = shapes.filter(sh => sh.kind !== 'case')
   const marks = view === 'near' ? marksOf(s, project) : []
   const dimensions = dimensionsOf(findings, project)
   return {
     view, title, ...size, letter, shapes, marks, dimensions,
-    paths: routes.filter(r => r.points.length > 1).map(r => ({ id: r.id, item: r.item, title: `${r.label} to ${r.to}`, points: square(r.points).map(project) })),
     labels: placeLabels(size, letter, [
       ...dimensions.map(d => ({ id: d.finding, text: d.text, along: [d.from, d.to] as const })),
       ...marks.map(m => ({ id: m.id, text: m.name, beside: m.at })),
-      ...named(shapes).map(sh => ({ id: sh.id, text: sh.label, inside: sh.rect })),
-    ], shapes.map(sh => sh.rect)),
+      ...named(shapes).map(sh => ({ id: sh.id, text: sh.label, inside: sh.rect, onIt: rects(bodies.slice(bodies.indexOf(sh) + 1)), besideIt: rects(bodies.filter(other => other !== sh)) })),
+    ], rects(shapes)),
   }
 }
+
+const rects = (shapes: readonly Shape[]): readonly Rect[] => shapes.map(sh => sh.rect)
 
 /** Shapes that get a name: not the case, and of an item's several bodies the first. */
 const named = (shapes: readonly Shape[]): readonly Shape[] => shapes.filter((sh, i) => sh.kind !== 'case' && shapes.findIndex(other => other.item === sh.item) === i)
 
 function shapesOf(s: Situation, project: Project): readonly Shape[] {
-  const shapes = s.places.bodies.flatMap((body): Shape[] => {
+  const shapes = s.bodies.flatMap((body): Shape[] => {
     const item = s.items.find(i => i.id === body.item)
     if (!item) return []
     const [a, b] = [project(body.box.min), project(body.box.max)]
@@ -86,7 +98,7 @@ const SHORT: Partial<Record<string, string>> = { supply: 'supply' }
 /** Standoffs of the tray and openings for cables. */
 function marksOf(s: Situation, project: Project): readonly Mark[] {
   const standoffs = joinedBy(s, 'tray', 'board', 'case').flatMap(({ plug, socket }): Mark[] => {
-    const frame = s.places.frames.get(plug.id)
+    const frame = s.frames.get(plug.id)
     const planned = standoffPlan(plug, socket)
     return (['keep', 'fit', 'takeOut'] as const).flatMap(what => planned[what].map((name): Mark => {
       const [hx, hy] = HOLE_AT[name]

@@ -4,7 +4,16 @@ export interface Rect { readonly x: number; readonly y: number; readonly w: numb
 export interface Label { readonly id: string; readonly text: string; readonly x: number; readonly y: number; readonly w: number; readonly h: number }
 
 type Point = readonly [number, number]
-interface Wanted { readonly id: string; readonly text: string; readonly inside?: Rect; readonly beside?: Point; readonly along?: readonly [Point, Point] }
+/** What is to be named: a shape (with the shapes that lie on it, and those beside it), a point, or a distance. */
+interface Wanted {
+  readonly id: string
+  readonly text: string
+  readonly inside?: Rect
+  readonly onIt?: readonly Rect[]
+  readonly besideIt?: readonly Rect[]
+  readonly beside?: Point
+  readonly along?: readonly [Point, Point]
+}
 
 /** Width of one letter as a share of its height, generous for the monospaced face. */
 const LETTER_WIDTH = 0.62
@@ -20,7 +29,7 @@ export function placeLabels(size: { readonly width: number; readonly height: num
   for (const want of wanted.filter(v => v.text !== '')) {
     const w = want.text.length * letter * LETTER_WIDTH
     const h = letter * 1.2
-    const free = spots(want, w, h, letter * GAP).filter(r => within(r, size) && !placed.some(p => overlap(p, r)))
+    const free = spots(want, w, h, letter * GAP).filter(r => within(r, size) && !placed.some(p => overlap(p, r)) && isPlain(want, r))
     const crossings = free.map(r => outlines.filter(o => crosses(o, r)).length)
     const fewest = Math.min(...crossings)
     const spot = free[crossings.indexOf(fewest)]
@@ -33,7 +42,7 @@ function spots({ inside, beside, along }: Wanted, w: number, h: number, gap: num
   if (along) {
     const [[ax, ay], [bx, by]] = along
     const [mx, my] = [(ax + bx) / 2, (ay + by) / 2]
-    return [[mx - w / 2, my - h - gap], [mx - w / 2, my + gap], [mx + gap, my - h / 2], [mx - w - gap, my - h / 2], [bx + gap, by - h / 2], [ax - w - gap, ay - h / 2]].map(([x = 0, y = 0]) => ({ x, y, w, h }))
+    return [[mx - w / 2, my - h - gap], [mx - w / 2, my + gap], [mx + gap, my - h / 2], [mx - w - gap, my - h / 2], [bx + 2 * gap, by - h / 2], [ax - w - 2 * gap, ay - h / 2]].map(([x = 0, y = 0]) => ({ x, y, w, h }))
   }
   if (beside) {
     const [x, y] = beside
@@ -50,6 +59,12 @@ function spots({ inside, beside, along }: Wanted, w: number, h: number, gap: num
 }
 
 export const overlap = (a: Rect, b: Rect): boolean => a.x < b.x + b.w && b.x < a.x + a.w && a.y < b.y + b.h && b.y < a.y + a.h
+/** A shape’s name must not seem to be another’s: not on what lies on it, and outside of it on no other shape at all. */
+function isPlain({ inside, onIt = [], besideIt = [] }: Wanted, r: Rect): boolean {
+  if (!inside) return true
+  return !(overlap(inside, r) ? onIt : besideIt).some(o => overlap(o, r))
+}
+
 /** Whether a label lies on the outline: partly in, partly out. */
 const crosses = (o: Rect, r: Rect): boolean => overlap(o, r) && !(r.x >= o.x && r.y >= o.y && r.x + r.w <= o.x + o.w && r.y + r.h <= o.y + o.h)
 const within = (r: Rect, size: { readonly width: number; readonly height: number }): boolean => r.x >= 0 && r.y >= 0 && r.x + r.w <= size.width && r.y + r.h <= size.height

@@ -16,7 +16,7 @@ const WAYS = [
 
 export const boardRoom = rule({
   id: 'fit/board-room', stage: 'fit', asks: 'Does the board’s outline fit on the tray?', source: SOURCE.atx,
-  needs: s => joinedBy(s, 'tray', 'board', 'case').map(({ joint, plug, socket }) => ({ joint, board: plug, pc: socket, frame: s.places.frames.get(plug.id) ?? null })),
+  needs: s => joinedBy(s, 'tray', 'board', 'case').map(({ joint, plug, socket }) => ({ joint, board: plug, pc: socket, frame: s.frames.get(plug.id) ?? null })),
   judge: ({ joint, board: b, pc, frame }) => WAYS.map(({ way, path, along, says }) => {
     const form = FORM[b.part.form]
     const need = board.leaf(b, along, { value: form[along], basis: 'standard', tol: 0.25 })

@@ -18,7 +18,7 @@ const LID_OVER_BOARD = { mm: 8, tol: 1 }
 export const coolerHeight = rule<{ readonly joint: string; readonly cooler: ItemOf<Cooler>; readonly pc: ItemOf<Case>; readonly frame: Frame | null; readonly panel: number }>({
   id: 'fit/cooler-height', stage: 'fit', asks: 'Does the cooler stay under the near panel?', source: SOURCE.maker,
   needs: s => joinedBy(s, 'cooler-mount', 'cooler', 'board').flatMap(({ joint, plug }) =>
-    every(s, 'case').map(pc => ({ joint: joint.id, cooler: plug, pc, frame: s.places.frames.get(plug.id) ?? null, panel: s.layout?.inner.z ?? 0 }))),
+    every(s, 'case').map(pc => ({ joint: joint.id, cooler: plug, pc, frame: s.frames.get(plug.id) ?? null, panel: s.layout?.inner.z ?? 0 }))),
   judge({ joint, cooler: c, pc, frame, panel }) {
     const height = cooler.leaf(c, 'height')
     const top = frame && height.figure ? place(frame, [0, 0, height.figure.value]) : null

@@ -13,7 +13,7 @@ import { assume } from '../units'
 
 export const supplyRoom = rule<{ readonly joint: string; readonly supply: ItemOf<Supply>; readonly pc: ItemOf<Case>; readonly frame: Frame | null }>({
   id: 'fit/supply-length', stage: 'fit', asks: 'Is the supply, plugs included, short enough for its place?', source: SOURCE.atx12v,
-  needs: s => joinedBy(s, 'supply-place', 'supply', 'case').map(({ joint, plug, socket }) => ({ joint: joint.id, supply: plug, pc: socket, frame: s.places.frames.get(plug.id) ?? null })),
+  needs: s => joinedBy(s, 'supply-place', 'supply', 'case').map(({ joint, plug, socket }) => ({ joint: joint.id, supply: plug, pc: socket, frame: s.frames.get(plug.id) ?? null })),
   judge({ joint, supply, pc, frame }) {
     const length = supplyLength(supply)
     const plugs = supply.part.modular === 'fixed' || pc.part.supply.roomMeans === 'supply' ? [] : [of(fact('modular-plugs', 'plugs of a modular supply', 'mm', assume(MODULAR_PLUGS.mm, 'mm', 10)))]

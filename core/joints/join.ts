@@ -2,12 +2,12 @@
 import type { Layout } from '../parts/archetype'
 import { valueOf } from '../quantity'
 import { reach } from '../routes/reach'
-import { isMechanical, faceName } from '../standards/connectors'
+import { faceName, socketFaces, type Face } from '../standards/connectors'
 import { gravity, judge } from '../verdict'
 import { demandsOf, jointOf, type Demand, type EndOf, type Joint, type Unmet } from './joint'
 import { mate } from './mate'
 import { match, type Candidate, type Cost } from './match'
-import { exitOf, pointOf, type Places } from './places'
+import { exitOf, pointOf, type Frames } from './places'
 
 export interface Joined { readonly joints: readonly Joint[]; readonly unmet: readonly Unmet[]; readonly exact: boolean }
 
@@ -15,23 +15,20 @@ export interface JoinOptions {
   /** Pairs made already or pinned by hand, plug → socket. */
   readonly pins: Readonly<Record<string, string>>
   /** Where things lie, once seats are chosen: leads that do not reach are no candidates. */
-  readonly reach: { readonly layout: Layout; readonly places: Places } | null
+  readonly reach: { readonly layout: Layout; readonly frames: Frames } | null
 }
-
-/** Joins mechanical faces: what sits where. */
-export const joinSeats = (ends: readonly EndOf[], options: JoinOptions): Joined => join(ends.filter(e => isMechanical(e.end.face)), options)
-/** Joins plugs, knowing the seats. */
-export const joinPlugs = (ends: readonly EndOf[], options: JoinOptions): Joined => join(ends.filter(e => !isMechanical(e.end.face)), options)
 
 interface Reject { readonly plug: string; readonly socket: string; readonly reason: string }
 
-function join(ends: readonly EndOf[], options: JoinOptions): Joined {
+/** Joins these ends with one another: mechanical faces first (what sits where), then plugs, knowing the seats. */
+export function join(ends: readonly EndOf[], options: JoinOptions): Joined {
   const plugs = ends.filter(e => e.end.sex === 'plug')
-  const sockets = ends.filter(e => e.end.sex === 'socket')
+  const sockets = new Map<Face, EndOf[]>()
+  for (const e of ends) if (e.end.sex === 'socket') sockets.set(e.end.face, [...(sockets.get(e.end.face) ?? []), e])
   const candidates: Candidate[] = []
   const rejects: Reject[] = []
   for (const plug of plugs) {
-    for (const socket of sockets) {
+    for (const socket of socketsFor(plug, sockets)) {
       const met = mate(plug, socket)
       if (!met) continue
       if (!met.ok) { rejects.push({ plug: plug.ref, socket: socket.ref, reason: met.reason }); continue }
@@ -59,6 +56,9 @@ function join(ends: readonly EndOf[], options: JoinOptions): Joined {
 const possible = (pins: JoinOptions['pins'], candidates: readonly Candidate[]): readonly (readonly [string, string])[] =>
   Object.entries(pins).filter(([plug, socket]) => candidates.some(c => c.plug === plug && c.socket === socket))
 
+/** The sockets of a face that takes the plug's. */
+const socketsFor = (plug: EndOf, sockets: ReadonlyMap<Face, readonly EndOf[]>): readonly EndOf[] => socketFaces(plug.end.face).flatMap(face => sockets.get(face) ?? [])
+
 /** A cost from the mating's gravity, whether the purpose fits, the socket's rank and the length of the way. */
 function costOf(plug: EndOf, socket: EndOf, grave: number, mm: number): Cost {
   const wrongPurpose = plug.end.role !== null && socket.end.role !== null && plug.end.role !== socket.end.role
@@ -68,8 +68,8 @@ function costOf(plug: EndOf, socket: EndOf, grave: number, mm: number): Cost {
 /** The length of the way a hanging plug has to go, and the sentence when it is definitely too short. */
 function reachOf(plug: EndOf, socket: EndOf, where: JoinOptions['reach']): { mm: number; short: string | null } {
   if (!where || !plug.end.lead) return { mm: 0, short: null }
-  const from = exitOf(where.places, plug)
-  const to = pointOf(where.places, socket)
+  const from = exitOf(where.frames, plug)
+  const to = pointOf(where.frames, socket)
   if (!from || !to) return { mm: 0, short: null }
   const way = reach(where.layout, from, to, plug.ref, plug.end.label)
   if (!way) return { mm: 0, short: `no hole leads from the ${plug.end.label} to ${socket.end.label}` }

@@ -28,6 +28,7 @@ export interface Unmet { readonly demand: Demand; readonly reasons: readonly str
 
 export const refOf = (item: string, key: string): string => `${item}/${key}`
 export const jointId = (plug: string, socket: string): string => `${plug}~${socket}`
+export const keyOfRef = (ref: string): string => ref.slice(ref.indexOf('/') + 1)
 export const itemOfRef = (ref: string): string => ref.slice(0, ref.indexOf('/'))
 
 export const endsOf = (item: Item, ends: readonly End[]): readonly EndOf[] => ends.map(end => ({ ref: refOf(item.id, end.key), item: item.id, end }))
@@ -41,7 +42,7 @@ export function jointOf(plug: EndOf, socket: EndOf, pinned: boolean): Joint {
 }
 
 /**
- * What asks to be joined. Ends of one `one-of` group are one demand; a plug that may be joined asks last, unless it only
+ * What asks to be joined. Ends of one `one-of` or `any-of` group are one demand; a plug that may be joined asks last, unless it only
  * gives (a supply's spare plug) or follows another end (a loose lead).
  */
 export function demandsOf(ends: readonly EndOf[]): readonly Demand[] {
@@ -49,9 +50,10 @@ export function demandsOf(ends: readonly EndOf[]): readonly Demand[] {
   for (const { ref, item, end } of ends) {
     const asks = end.need !== 'may' || (end.sex === 'plug' && Object.keys(end.gives).length === 0 && end.among === null && !POWER_PLUGS.has(end.face))
     if (!asks) continue
-    const id = end.among?.how === 'one-of' ? refOf(item, end.among.group) : ref
+    const group = end.among?.how === 'one-of' || end.among?.how === 'any-of' ? end.among.group : null
+    const id = group === null ? ref : refOf(item, group)
     const known = demands.get(id)
-    demands.set(id, known ? { ...known, refs: [...known.refs, ref], need: stronger(known.need, end.need) } : { id, item, need: end.need, refs: [ref], label: end.label })
+    demands.set(id, known ? { ...known, refs: [...known.refs, ref], need: stronger(known.need, end.need) } : { id, item, need: end.need, refs: [ref], label: group ?? end.label })
   }
   return [...demands.values()]
 }

@@ -44,7 +44,7 @@ export const unmet = rule<{ readonly unmet: Unmet; readonly name: string; readon
     const [reason, ...others] = u.reasons
     return [plain({
       rule: 'joints/unmet', stage: end && isMechanical(end.end.face) ? 'fit' : 'joints', about: [u.demand.item], part: u.demand.id, demand: u.demand.id,
-      sentence: `${end ? capital(end.end.label) : u.demand.label} of the ${name} has no partner${reason ? `: ${reason}` : ''}`,
+      sentence: `${capital(u.demand.label)} of the ${name}: no partner${reason ? `; ${reason}` : ''}`,
       wayOut: leftOpen ? `Left open: ${leftOpen.reason}` : WAY_OUT[u.demand.need],
       because: [reason, ...others].flatMap(r => (r ? [{ fact: r, value: '', basis: 'spec' as const, source: SOURCE.maker }] : [])),
     }, verdictOf(u.demand.need, leftOpen !== null))]

@@ -1,6 +1,7 @@
 // The order as people see it: steps in their sequence with words, reasons, verdict and progress.
 import type { Build, Progress } from '../build/build'
 import type { Finding } from '../finding'
+import type { Item } from '../parts'
 import type { Situation } from '../situation'
 import { FIRST_TIME_FACTOR } from '../standards/minutes'
 import { worst } from '../verdict'
@@ -18,35 +19,42 @@ export interface OrderSection {
   readonly open: number
 }
 
-export interface Plan { readonly steps: readonly PlannedStep[]; readonly edges: readonly Edge[] }
+/** A planned step with its words. */
+type WordedStep = PlannedStep & Pick<Step, 'title' | 'does' | 'feel' | 'why' | 'cautions' | 'tools' | 'fasteners' | 'minutes' | 'after'>
+export type Plan = readonly WordedStep[]
 
-/** Steps and edges, ordered; depends on items and joints only, not on progress. */
+/** The steps in their order, with their words and reasons; depends on items and joints only, not on progress. */
 export function plan(s: Situation): Plan {
   const steps = plannedSteps(s)
   const edges = edgesOf(steps)
-  return { steps: sorted(steps, edges), edges }
+  const titles = new Map(steps.map(step => [step.id, HANDS[step.kind].title(step)]))
+  return sorted(steps, edges).map(step => ({ ...step, ...words(step, titles), after: reasonsOf(step, edges, titles) }))
 }
 
+function words(step: PlannedStep, titles: ReadonlyMap<string, string>) {
+  const { does, feel, why, cautions = [], tools = [], fasteners = [], minutes } = HANDS[step.kind]
+  return { title: titles.get(step.id) ?? '', does: does(step), feel: feel?.(step) ?? null, why, cautions, tools, fasteners, minutes }
+}
+
+const reasonsOf = (step: PlannedStep, edges: readonly Edge[], titles: ReadonlyMap<string, string>): Step['after'] =>
+  edges.filter(e => e.after === step.id).map(e => ({ step: e.before, title: titles.get(e.before) ?? '', reason: e.reason, basis: e.basis }))
+
+/** What the order asks of a finding. */
+type Told = Pick<Finding, 'id' | 'verdict' | 'joints' | 'demand' | 'accepted'>
+
 /** Lays findings and progress over the plan. */
-export function orderSection({ steps, edges }: Plan, s: Situation, findings: readonly Finding[], build: Pick<Build, 'progress' | 'choices'>): OrderSection {
+export function orderSection(steps: Plan, items: readonly Pick<Item, 'id' | 'name' | 'state'>[], findings: readonly Told[], build: Pick<Build, 'progress' | 'choices'>): OrderSection {
   const state = new Map(steps.map(step => [step.id, progressOf(step, build)]))
   const settled = (id: string): boolean => ['made', 'proved', 'crossed'].includes(state.get(id) ?? 'planned')
-  const titles = new Map(steps.map(step => [step.id, HANDS[step.kind].title(step)]))
   const rows = steps.map((step): Step => {
-    const hands = HANDS[step.kind]
     const own = findings.filter(f => (step.demand !== null && f.demand === step.demand) || f.joints.some(j => step.joints.includes(j)))
-    const after = edges.filter(e => e.after === step.id)
     const plain = state.get(step.id) ?? 'planned'
-    const { id, kind, items, joints, marks, demand } = step
     return {
-      id, kind, items, joints, marks, demand,
-      title: titles.get(id) ?? '', does: hands.does(step), feel: hands.feel?.(step) ?? null, why: hands.why,
-      cautions: hands.cautions ?? [], tools: hands.tools ?? [], fasteners: hands.fasteners ?? [], minutes: hands.minutes,
-      after: after.map(e => ({ step: e.before, title: titles.get(e.before) ?? '', reason: e.reason, basis: e.basis })),
+      ...step,
       verdict: worst(own.filter(f => !f.accepted).map(f => f.verdict)), findings: own.map(f => f.id),
-      progress: plain === 'planned' && after.every(e => settled(e.before)) ? 'ready' : plain,
-      missing: s.items.filter(i => items.includes(i.id) && i.state !== 'have').map(i => `${i.name} (${i.state})`),
-      places: joints.map((joint, n) => ({ joint, title: step.details[n] ?? joint, progress: markProgress(build.progress[joint]) })),
+      progress: plain === 'planned' && step.after.every(a => settled(a.step)) ? 'ready' : plain,
+      missing: items.filter(i => step.items.includes(i.id) && i.state !== 'have').map(i => `${i.name} (${i.state})`),
+      places: step.joints.map((joint, n) => ({ joint, title: step.details[n] ?? joint, progress: markProgress(build.progress[joint]) })),
     }
   })
   const minutes = rows.reduce((sum, r) => sum + r.minutes, 0)

@@ -30,7 +30,7 @@ export interface PlannedStep {
   readonly details: readonly string[]
 }
 
-export interface Step extends Omit<PlannedStep, 'details' | 'onBoard' | 'what' | 'to' | 'label' | 'face'> {
+export interface Step extends PlannedStep {
   readonly title: string
   readonly does: readonly string[]
   readonly feel: string | null

@@ -48,9 +48,9 @@ export const board: Kind<'board', typeof boardSchema> = defineKind({
       ...(p.shield === 'loose' ? [end({ key: 'shield', face: 'aperture', sex: 'plug', label: 'shield', need: 'should' })] : []),
       end({ key: 'processor', face: 'processor-socket', sex: 'socket', label: p.processor.socket, at: on(p.processor.at), seat: frame(on(p.processor.at)), traits: { socket: [p.processor.socket] }, need: 'must' }),
       end({ key: 'cooler', face: 'cooler-mount', sex: 'socket', label: `${p.processor.socket} mount`, at: on(p.processor.at), seat: frame(on(p.processor.at)), traits: { socket: [p.processor.socket] }, need: 'must' }),
-      ...p.memory.slots.map((slot, i) => end({
+      ...p.memory.slots.map(slot => end({
         key: `memory-${slot.label}`, face: 'memory-slot', sex: 'socket', label: slot.label, at: on(slot.at), traits: { type: [p.memory.type] }, rank: slot.rank,
-        seat: frame(on(slot.at), slot.along === 'y' ? '+y +x +z' : '+x +y +z'), need: i === 0 ? 'must' : 'may',
+        seat: frame(on(slot.at), slot.along === 'y' ? '+y +x +z' : '+x +y +z'), need: 'must', among: { group: 'memory slots', how: 'any-of' },
       })),
       ...p.m2.map(slot => end({
         key: slot.key, face: 'm2-slot', sex: 'socket', label: slot.label, at: on(slot.at), seat: frame(on(slot.at), slot.axes), rank: slot.rank,

@@ -54,9 +54,9 @@ export interface End {
   readonly role: string | null
   /**
    * Ends of which only some are used. `one-of`: exactly one. `whole-or-split`: the whole, or its halves.
-   * `both`: a lead joins at all of its ends or at none.
+   * `both`: a lead joins at all of its ends or at none. `any-of`: one is enough, more may be used.
    */
-  readonly among: { readonly group: string; readonly how: 'one-of' | 'whole-or-split' | 'both'; readonly whole?: boolean } | null
+  readonly among: { readonly group: string; readonly how: 'one-of' | 'whole-or-split' | 'both' | 'any-of'; readonly whole?: boolean } | null
 }
 
 const PLAIN: Omit<End, 'key' | 'face' | 'sex' | 'label'> = { at: null, seat: null, lead: null, traits: {}, takes: {}, gives: {}, need: 'may', rank: 0, count: 1, role: null, among: null }

@@ -56,12 +56,12 @@ function row(item: Item, path: string, about: FigureAbout): FigureRow {
   }
 }
 
-export function partRow(stored: StoredItem, item: Item, findings: readonly Finding[], counted: boolean): PartRow {
-  const own = findings.filter(f => f.parts.includes(item.id))
+/** One row; `own` are the findings about the item, `counted` whether the horizon counts it. */
+export function partRow(stored: StoredItem, item: Item, figures: readonly FigureRow[], own: readonly Pick<Finding, 'id' | 'verdict' | 'accepted'>[], counted: boolean): PartRow {
   const kind = kindOf(item)
   return {
     id: item.id, name: item.name, maker: item.part.maker, kind: item.part.kind, title: kind.title, state: item.state, condition: item.condition,
-    price: stored.part.price ?? null, paid: stored.paid ?? null, figures: figureRows(item),
+    price: stored.part.price ?? null, paid: stored.paid ?? null, figures,
     verdict: counted ? worst(own.filter(f => !f.accepted).map(f => f.verdict)) : null, findings: own.map(f => f.id),
   }
 }

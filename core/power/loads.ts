@@ -1,8 +1,8 @@
 // Every draw followed along its line to the supply: who draws what, from which rail, over which plug.
-import type { EndOf, Joint } from '../joints/joint'
-import { itemOfRef, refOf } from '../joints/joint'
+import type { Joint } from '../joints/joint'
+import { itemOfRef, keyOfRef, refOf } from '../joints/joint'
 import { kindOf, type Item } from '../parts'
-import type { Rail } from '../parts/kind'
+import type { Draw, Rail } from '../parts/kind'
 import type { Sum } from '../quantity'
 
 export interface Load {
@@ -16,8 +16,8 @@ export interface Load {
   readonly feed: { readonly supply: string; readonly joint: string } | null
 }
 
-/** All draws of the items, each with its feed. */
-export function loadsOf(items: readonly Item[], joints: readonly Joint[], ends: ReadonlyMap<string, EndOf>): readonly Load[] {
+/** All draws of the items, each with its feed. `drawsOf` tells what one item draws. */
+export function loadsOf(items: readonly Item[], joints: readonly Joint[], drawsOf: (item: Item) => readonly Draw[]): readonly Load[] {
   const byEnd = new Map(joints.flatMap(j => [[j.a, j], [j.b, j]] as const))
   const byId = new Map(items.map(i => [i.id, i]))
 
@@ -29,11 +29,11 @@ export function loadsOf(items: readonly Item[], joints: readonly Joint[], ends: 
     const other = byId.get(itemOfRef(otherRef))
     if (!other) return null
     if (other.part.kind === 'supply') return { supply: other.id, joint: joint.id }
-    const onward = kindOf(other).inlet?.(other, ends.get(otherRef)?.end.key ?? '')
+    const onward = kindOf(other).inlet?.(other, keyOfRef(otherRef))
     return onward ? feed(other, onward, steps - 1) : null
   }
 
-  return items.flatMap(item => (kindOf(item).draws?.(item) ?? []).map(d => ({
+  return items.flatMap(item => drawsOf(item).map(d => ({
     item: item.id, name: item.name, rail: d.rail, rest: d.rest, work: d.work, worst: d.worst, feed: feed(item, d.through, items.length),
   })))
 }

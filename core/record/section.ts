@@ -13,19 +13,21 @@ export interface RecordSection {
   readonly minutesTaken: number
 }
 
-export function recordSection(s: Situation, steps: readonly Step[], build: Pick<Build, 'progress' | 'items'>): RecordSection {
+/** `spares` are the models that lie beside the build. */
+export function recordSection(s: Situation, steps: readonly Step[], progress: Build['progress'], spares: readonly string[]): RecordSection {
   const done = steps.flatMap(step => {
-    const entries = step.marks.flatMap(m => build.progress[m] ?? [])
+    const entries = step.marks.flatMap(m => progress[m] ?? [])
     const last = entries.reduce<(typeof entries)[number] | null>((a, b) => (a && a.at > b.at ? a : b), null)
     if (!last || entries.length < step.marks.length) return []
     return [{ step: step.id, title: step.title, state: last.state, at: last.at, took: last.took ?? null, by: last.by ?? null, how: last.how ?? null }]
   }).sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0))
+  const joined = new Set([...s.seats, ...s.plugs].flatMap(j => j.items))
+  const idle = s.items.filter(i => i.part.kind !== 'sundry' && !joined.has(i.id)).map(i => `${i.name} (joins nothing)`)
   const known = new Set(steps.flatMap(step => step.marks))
-  const spares = build.items.filter(i => i.state === 'spare').map(i => i.part.model)
   const takenOut = joinedBy(s, 'tray', 'board', 'case').flatMap(({ plug, socket }) => standoffPlan(plug, socket).takeOut.map(h => `standoff from ${h}`))
   return {
-    done, leftOver: [...spares, ...takenOut], remaining: steps.length - done.length,
-    orphans: Object.entries(build.progress).filter(([id]) => !known.has(id) && !id.startsWith('proof:')).map(([id, p]) => ({ id, at: p.at })),
+    done, leftOver: [...spares, ...takenOut, ...idle], remaining: steps.length - done.length,
+    orphans: Object.entries(progress).filter(([id]) => !known.has(id) && !id.startsWith('proof:')).map(([id, p]) => ({ id, at: p.at })),
     minutesTaken: done.reduce((sum, d) => sum + (d.took ?? 0), 0) / 60,
   }
 }

@@ -3,13 +3,13 @@ import { measured, plain } from '../finding'
 import { capital } from '../format'
 import { rule } from '../rule'
 import { SOURCE } from '../standards/sources'
-import { leadsOf, type LaidLead } from './leads'
+import type { LaidLead } from './leads'
 
 const ID = 'routes/lead-length'
 
 export const leadLength = rule<{ readonly lead: LaidLead }>({
   id: ID, stage: 'routes', asks: 'Is each lead long enough for its way?', source: SOURCE.practice,
-  needs: s => leadsOf(s).map(lead => ({ lead })),
+  needs: s => s.leads.map(lead => ({ lead })),
   judge({ lead }) {
     const said = {
       rule: ID, stage: 'routes', about: [...new Set(lead.joints.flatMap(j => j.items))], part: lead.plug.ref, joints: lead.joints.map(j => j.id),

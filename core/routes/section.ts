@@ -5,7 +5,6 @@ import { valueOf } from '../quantity'
 import type { Situation } from '../situation'
 import type { PlugFace } from '../standards/connectors'
 import { isMechanical } from '../standards/connectors'
-import { leadsOf } from './leads'
 import { openingLabel } from './way'
 
 export interface RouteRow {
@@ -22,8 +21,8 @@ export interface RouteRow {
   readonly finding: string | null
 }
 
-export function routesSection(s: Situation, findings: readonly Finding[]): readonly RouteRow[] {
-  return leadsOf(s).map(lead => ({
+export function routesSection(s: Pick<Situation, 'leads' | 'layout'>, findings: readonly Pick<Finding, 'id' | 'stage' | 'joints'>[]): readonly RouteRow[] {
+  return s.leads.map(lead => ({
     id: lead.plug.ref, joints: lead.joints.map(j => j.id), item: lead.plug.item, face: isMechanical(lead.plug.end.face) ? null : lead.plug.end.face, label: lead.label, to: lead.to,
     need: lead.reach ? valueOf(lead.reach.need) : null, have: valueOf(lead.length),
     through: lead.reach?.way.through.map(key => openingLabel(s.layout?.openings ?? [], key)) ?? [],

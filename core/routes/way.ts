@@ -22,11 +22,23 @@ export function roomsOf(layout: Pick<Layout, 'rooms'>, p: Vec3): readonly string
 
 interface Visit { readonly at: string; readonly point: Vec3; readonly rooms: readonly string[]; readonly length: number; readonly before: Visit | null }
 
-/**
- * Dijkstra over the openings between two points; null when no opening leads there.
- * O(n² log n) for n openings, and a case has a dozen.
- */
+/** Ways already found, by the layout they lie in: joining, laying and a second horizon ask for the same ones. */
+const found = new WeakMap<object, Map<string, Way | null>>()
+
+/** The shortest way between two points through a layout's openings; null when no opening leads there. Lengths in mm. */
 export function shortestWay(layout: Pick<Layout, 'rooms' | 'openings'>, from: Vec3, to: Vec3): Way | null {
+  const known = found.get(layout) ?? new Map<string, Way | null>()
+  found.set(layout, known)
+  const key = `${from.join()}>${to.join()}`
+  const way = known.get(key)
+  if (way !== undefined) return way
+  const fresh = search(layout, from, to)
+  known.set(key, fresh)
+  return fresh
+}
+
+/** Dijkstra over the openings. O(n² log n) for n openings, and a case has a dozen. */
+function search(layout: Pick<Layout, 'rooms' | 'openings'>, from: Vec3, to: Vec3): Way | null {
   const goal = new Set(roomsOf(layout, to))
   const queue = new TinyQueue<Visit>([{ at: '', point: from, rooms: roomsOf(layout, from), length: 0, before: null }], (a, b) => a.length - b.length || (a.at < b.at ? -1 : 1))
   const settled = new Set<string>()

@@ -68,4 +68,7 @@ export function mating(plug: Face, socket: Face): { verdict: Mating['verdict']; 
   return MATINGS.find(m => m.plug === plug && m.socket === socket) ?? null
 }
 
+/** The socket faces that a plug goes into at all, its own first. */
+export const socketFaces = (plug: Face): readonly Face[] => [plug, ...MATINGS.filter(m => m.plug === plug).map(m => m.socket)]
+
 export const faceName = (face: Face): string => (isMechanical(face) ? MECHANICAL[face].name : CONNECTORS[face].name)
