@@ -61,7 +61,7 @@ function analyseHorizon(build: Build, horizon: Horizon, memo: Memo): HorizonAnal
   const keep = <R>(name: string, inputs: readonly unknown[], compute: () => R): R => memo.keep(`${horizon}/${name}`, inputs, compute)
   const enter = <T>(name: string, value: T): T => memo.enter(`${horizon}/${name}`, value)
   const section = <R>(name: string, inputs: readonly unknown[], compute: () => R): R =>
-    keep(`${name}/out`, [keep(name, inputs, compute)], () => rounded(keep(name, inputs, compute), memo.roundings))
+    keep(`${name}/out`, [keep(name, inputs, compute)], () => rounded(keep(name, inputs, compute)))
 
   const all = memo.enter('all-items', resolveAll(build, memo))
   const items = enter('items', itemsOf(build, horizon).flatMap(i => all.filter(item => item.id === i.id)))
@@ -69,7 +69,7 @@ function analyseHorizon(build: Build, horizon: Horizon, memo: Memo): HorizonAnal
   const findings = keep('findings', [situation, build.choices.accepted], () => sortedFindings(RULES.flatMap(r => r.findings(situation, memo, horizon)), build.choices.accepted))
   const { seats, plugs, unmet, frames, bodies, layout, loads, leads, ends } = situation
   const states = enter('states', items.map(i => ({ id: i.id, name: i.name, state: i.state })))
-  const told = enter('told', findings.map(({ id, stage, verdict, parts, joints, demand, accepted }) => ({ id, stage, verdict, parts, joints, demand, accepted })))
+  const told = enter('told', findings.map(f => keep(`told/${f.id}`, [f], () => toldOf(f))))
   const housing = enter('housing', items.filter(i => i.part.kind === 'case' || i.part.kind === 'board'))
   const kinds = enter('kinds', items.map(i => ({ id: i.id, name: i.name, kind: i.part.kind })))
   const modules = enter('modules', items.filter(i => i.part.kind === 'memory' || i.part.kind === 'processor' || i.part.kind === 'drive'))
@@ -79,9 +79,9 @@ function analyseHorizon(build: Build, horizon: Horizon, memo: Memo): HorizonAnal
   const routes = section('routes', [leads, layout, told], () => routesSection(situation, told))
   const labels = keep('labels', [ends], () => new Map([...ends].map(([ref, { end }]) => [ref, end.label])))
   const steps = keep('plan', [kinds, housing, labels, seats, plugs, unmet], () => plan(situation))
-  const order = section('order', [steps, states, told, build.progress, build.choices.leftOpen], () => orderSection(steps, states, told, build))
+  const order = section('order', [steps, states, told, build.progress, build.choices.leftOpen], () => orderSection(steps, states, told, build, (step, state) => keep(`step/${step.id}`, [step, enter(`state/${step.id}`, state)], () => rounded({ ...step, ...state }))))
   return {
-    findings: section('findings-out', [findings], () => findings),
+    findings: keep('findings-out', [findings], () => findings.map(f => keep(`out/${f.id}`, [f], () => rounded(f)))),
     counts: keep('counts', [told], () => tally(told)),
     open: keep('open', [told], () => openMatters(told)),
     parts: section('parts', [build.items, all, told, items], () => partsSection(partRows(build, all, items, told, horizon, memo))),
@@ -90,10 +90,10 @@ function analyseHorizon(build: Build, horizon: Horizon, memo: Memo): HorizonAnal
     order,
     panel: section('panel', [plugs, housing], () => panelBlocks(situation)),
     routes,
-    drawings: section('drawings', [bodies, frames, layout, kinds, housing, seats, distances], () => drawings(situation, distances)),
+    drawings: section('drawings', [bodies, frames, layout, kinds, housing, seats, distances], () => drawings(situation, distances, { keep, enter })),
     paths: section('paths', [layout, routes], () => paths(layout, routes)),
     proof: section('proof', [seats, plugs, kinds, labels, housing, modules, build.progress], () => firstPower(situation, build.progress)),
-    record: section('record', [seats, plugs, kinds, housing, order, build.progress, spares], () => recordSection(situation, order.steps, build.progress, spares)),
+    record: section('record', [seats, plugs, kinds, housing, steps, build.progress, spares], () => recordSection(situation, steps, build.progress, spares)),
     exact: situation.exact,
   }
 }
@@ -110,13 +110,17 @@ function resolveAll(build: Build, memo: Memo): readonly Item[] {
 /** What the sections ask of a finding: all but its figures, so that a margin that moves changes none of them. */
 type Told = Pick<Finding, 'id' | 'stage' | 'verdict' | 'parts' | 'joints' | 'demand' | 'accepted'>
 
+const toldOf = ({ id, stage, verdict, parts, joints, demand, accepted }: Finding): Told => ({ id, stage, verdict, parts, joints, demand, accepted })
+
 function partRows(build: Build, all: readonly Item[], counted: readonly Item[], told: readonly Told[], horizon: Horizon, memo: Memo): readonly PartRow[] {
+  const about = new Map<string, Told[]>(build.items.map(i => [i.id, []]))
+  for (const f of told) for (const id of new Set(f.parts)) about.get(id)?.push(f)
   return build.items.flatMap((stored, n) => {
     const item = all[n]
     if (!item) return []
-    const own = memo.enter(`${horizon}/about/${item.id}`, told.filter(f => f.parts.includes(item.id)))
+    const own = memo.enter(`${horizon}/about/${item.id}`, about.get(item.id) ?? [])
     const counts = counted.includes(item)
-    return [memo.keep(`${horizon}/part/${item.id}`, [stored, item, own, counts], () => partRow(stored, item, memo.keep(`figures/${item.id}`, [item], () => figureRows(item)), own, counts))]
+    return [memo.keep(`${horizon}/part/${item.id}`, [stored, item, own, counts], () => rounded(partRow(stored, item, memo.keep(`figures/${item.id}`, [item], () => figureRows(item)), own, counts)))]
   })
 }
 
@@ -131,14 +135,14 @@ function situationOf(items: readonly Item[], build: Build, horizon: Horizon, mem
   const layout = pc ? keep('layout', [pc.part], () => layoutOf(pc.part)) : null
   const bodiesMeet = enter('mechanical', all.filter(e => isMechanical(e.end.face)))
   const leadsMeet = enter('electrical', all.filter(e => !isMechanical(e.end.face)))
-  const seats = keep('seats', [bodiesMeet, pins], () => join(bodiesMeet, { pins, reach: null }))
+  const seats = keep('seats', [bodiesMeet, pins], () => join(bodiesMeet, { pins, reach: null, keep }))
   const cases = enter('cases', items.filter(isKind('case')).map(i => i.id))
   const frames = keep('frames', [cases, bodiesMeet, seats.joints], () => framesOf(cases, ends, seats.joints))
   const bodies = keep('bodies', [items, frames, bodiesMeet, seats.joints], () => bodiesOf(items, i => memo.keep(`body/${i.id}`, [i], () => kindOf(i).body?.(i) ?? null), frames, ends, seats.joints))
-  const plugs = keep('plugs', [leadsMeet, pins, layout, frames], () => join(leadsMeet, { pins, reach: layout && { layout, frames } }))
+  const plugs = keep('plugs', [leadsMeet, pins, layout, frames], () => join(leadsMeet, { pins, reach: layout && { layout, frames }, keep }))
   const loads = keep('loads', [items, seats.joints, plugs.joints], () => loadsOf(items, [...seats.joints, ...plugs.joints], i => memo.keep(`draws/${i.id}`, [i], () => kindOf(i).draws?.(i) ?? [])))
   const names = keep('names', [items], () => new Map(items.map(i => [i.id, i.name])))
-  const leads = keep('leads', [plugs.joints, ends, frames, layout, names], () => leadsOf({ plugs: plugs.joints, ends, frames, layout, names }))
+  const leads = keep('leads', [plugs.joints, ends, frames, layout, names], () => leadsOf({ plugs: plugs.joints, ends, frames, layout, names }, keep))
   const unmet = keep('unmet', [seats.unmet, plugs.unmet], () => [...seats.unmet, ...plugs.unmet])
   return keep('situation', [items, all, seats, plugs, frames, bodies, layout, loads, leads, unmet, build.choices.leftOpen, build.choices.school], () => ({
     items, ends, seats: seats.joints, plugs: plugs.joints, unmet, frames, bodies, layout, loads, leads, choices: build.choices, exact: seats.exact && plugs.exact,

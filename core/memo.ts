@@ -1,5 +1,4 @@
 // Results kept between analyses: by value, with early cut-off, in bounded caches.
-import type { Roundings } from './rounded'
 
 /** How many results are kept; the one not asked for longest goes first. A large build needs about a thousand. */
 const KEPT = 8192
@@ -12,11 +11,7 @@ const ROOMY = 0.75
  * and what depends on an unchanged result is not computed again.
  */
 export class Memo {
-  /** Rounded copies of what came out of the bench. */
-  readonly roundings: Roundings = new WeakMap()
   private readonly kept = new Map<string, { readonly inputs: readonly unknown[]; readonly result: unknown }>()
-
-  private readonly settled = new WeakSet<object>()
 
   constructor(private readonly most = KEPT) {}
 
@@ -25,17 +20,12 @@ export class Memo {
     const known = this.kept.get(name)
     const same = known && known.inputs.length === inputs.length && known.inputs.every((input, i) => input === inputs[i])
     if (same && this.kept.size < this.most * ROOMY) return known.result as R
-    const result = same ? known.result : this.settle(share(known?.result, compute(), this.settled))
+    const result = same ? known.result : share(known?.result, compute())
     this.kept.delete(name)
     this.kept.set(name, { inputs, result })
     const oldest = this.kept.keys().next()
     if (this.kept.size > this.most && !oldest.done) this.kept.delete(oldest.value)
     return result as R
-  }
-
-  private settle<T>(result: T): T {
-    if (typeof result === 'object' && result !== null) this.settled.add(result)
-    return result
   }
 
   /** Lets a value in from outside: where it equals what came in before, the earlier objects stand for it. */
@@ -47,34 +37,43 @@ export class Memo {
 
 /**
  * `next`, with every part that equals its counterpart in `before` replaced by that counterpart. Plain data and maps.
- * Objects in `settled` came out of the bench themselves: where they are not the same object they are not equal.
  */
-export function share(before: unknown, next: unknown, settled: WeakSet<object> = new WeakSet()): unknown {
-  if (before === next || typeof next !== 'object' || next === null || typeof before !== 'object' || before === null || settled.has(next)) return next
-  if (Array.isArray(next)) return Array.isArray(before) ? shareItems(before, next, settled) : next
-  if (next instanceof Map) return before instanceof Map ? shareEntries(before, next, settled) : next
-  return Array.isArray(before) || before instanceof Map ? next : shareFields(before as Fields, next as Fields, settled)
+export function share(before: unknown, next: unknown): unknown {
+  if (before === next || typeof next !== 'object' || next === null || typeof before !== 'object' || before === null) return next
+  if (Array.isArray(next)) return Array.isArray(before) ? shareItems(before, next) : next
+  if (next instanceof Map) return before instanceof Map ? shareEntries(before, next) : next
+  return Array.isArray(before) || before instanceof Map ? next : shareFields(before as Fields, next as Fields)
 }
 
 type Fields = Record<string, unknown>
 
-function shareItems(before: readonly unknown[], next: readonly unknown[], settled: WeakSet<object>): readonly unknown[] {
-  const shared = next.map((value, i) => share(before[i], value, settled))
+/** Things with an id are compared with the thing of that id, wherever it stood; others with what stood in their place. */
+function shareItems(before: readonly unknown[], next: readonly unknown[]): readonly unknown[] {
+  const byId = identified(before)
+  const shared = next.map((value, i) => share(byId?.get(idOf(value)) ?? before[i], value))
   if (before.length === next.length && shared.every((value, i) => value === before[i])) return before
   return shared.every((value, i) => value === next[i]) ? next : shared
 }
 
-function shareEntries(before: ReadonlyMap<unknown, unknown>, next: ReadonlyMap<unknown, unknown>, settled: WeakSet<object>): ReadonlyMap<unknown, unknown> {
-  const shared = new Map([...next].map(([key, value]) => [key, share(before.get(key), value, settled)]))
+const idOf = (value: unknown): unknown => (typeof value === 'object' && value !== null && 'id' in value ? value.id : undefined)
+
+function identified(items: readonly unknown[]): ReadonlyMap<unknown, unknown> | null {
+  if (idOf(items[0]) === undefined) return null
+  const byId = new Map(items.map(item => [idOf(item), item]))
+  return byId.size === items.length && !byId.has(undefined) ? byId : null
+}
+
+function shareEntries(before: ReadonlyMap<unknown, unknown>, next: ReadonlyMap<unknown, unknown>): ReadonlyMap<unknown, unknown> {
+  const shared = new Map([...next].map(([key, value]) => [key, share(before.get(key), value)]))
   return before.size === next.size && [...shared].every(([key, value]) => before.has(key) && before.get(key) === value) ? before : shared
 }
 
-function shareFields(before: Fields, next: Fields, settled: WeakSet<object>): Fields {
+function shareFields(before: Fields, next: Fields): Fields {
   const keys = Object.keys(next)
   let asBefore = Object.keys(before).length === keys.length
   let copy: Fields | null = null
   for (const key of keys) {
-    const part = share(before[key], next[key], settled)
+    const part = share(before[key], next[key])
     if (part !== before[key] || !(key in before)) asBefore = false
     if (part !== next[key]) (copy ??= { ...next })[key] = part
   }

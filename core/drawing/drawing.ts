@@ -36,15 +36,18 @@ const LETTER_SHARE = 0.03
 const MOST_DIMENSIONS = 4
 const MARGIN = 12
 
+/** Placing labels is the costly part: it is done again only where something moved. */
+interface Keeping { keep<R>(name: string, inputs: readonly unknown[], compute: () => R): R; enter<T>(name: string, value: T): T }
+
 type Project = (p: Vec3) => readonly [number, number]
 
 /** The case seen from the near side and from above, each distance in the view that shows it best; empty when there is no case. */
-export function drawings(s: Situation, distances: readonly Finding[]): readonly Drawing[] {
+export function drawings(s: Situation, distances: readonly Finding[], memo: Keeping): readonly Drawing[] {
   if (!s.layout) return []
   const { x, y, z, behind } = s.layout.inner
   return [
-    draw(s, distances, 'near', 'Near side', x, y, y),
-    draw(s, distances.filter(f => f.where && f.where.from[0] === f.where.to[0] && f.where.from[1] === f.where.to[1]), 'above', 'From above', x, z + behind, z),
+    draw(s, memo, distances, 'near', 'Near side', x, y, y),
+    draw(s, memo, distances.filter(f => f.where && f.where.from[0] === f.where.to[0] && f.where.from[1] === f.where.to[1]), 'above', 'From above', x, z + behind, z),
   ]
 }
 
@@ -58,21 +61,21 @@ export function paths(layout: Layout | null, routes: readonly RouteRow[]): reado
 /** From the case's frame to the drawing's: y of a drawing points down. `top` is what lies uppermost. */
 const projection = (view: Drawing['view'], top: number): Project => (view === 'near' ? p => [p[0] + MARGIN, top - p[1] + MARGIN] : p => [p[0] + MARGIN, top - p[2] + MARGIN])
 
-function draw(s: Situation, findings: readonly Finding[], view: Drawing['view'], title: string, w: number, h: number, top: number): Drawing {
+function draw(s: Situation, memo: Keeping, findings: readonly Finding[], view: Drawing['view'], title: string, w: number, h: number, top: number): Drawing {
   const project = projection(view, top)
   const size = { width: w + 2 * MARGIN, height: h + 2 * MARGIN }
   const letter = Math.max(size.width, size.height) * LETTER_SHARE
-  const shapes = shapesOf(s, project)
+  const shapes = memo.enter(`shapes/${view}`, shapesOf(s, project))
   const bodies = shapes.filter(sh => sh.kind !== 'case')
-  const marks = view === 'near' ? marksOf(s, project) : []
-  const dimensions = dimensionsOf(findings, project)
+  const marks = memo.enter(`marks/${view}`, view === 'near' ? marksOf(s, project) : [])
+  const dimensions = memo.enter(`dimensions/${view}`, dimensionsOf(findings, project))
   return {
     view, title, ...size, letter, shapes, marks, dimensions,
-    labels: placeLabels(size, letter, [
+    labels: memo.keep(`labels/${view}`, [letter, shapes, marks, dimensions], () => placeLabels(size, letter, [
       ...dimensions.map(d => ({ id: d.finding, text: d.text, along: [d.from, d.to] as const })),
       ...marks.map(m => ({ id: m.id, text: m.name, beside: m.at })),
       ...named(shapes).map(sh => ({ id: sh.id, text: sh.label, inside: sh.rect, onIt: rects(bodies.slice(bodies.indexOf(sh) + 1)), besideIt: rects(bodies.filter(other => other !== sh)) })),
-    ], rects(shapes)),
+    ], rects(shapes))),
   }
 }
 

@@ -29,13 +29,22 @@ export function placeLabels(size: { readonly width: number; readonly height: num
   for (const want of wanted.filter(v => v.text !== '')) {
     const w = want.text.length * letter * LETTER_WIDTH
     const h = letter * 1.2
-    const free = spots(want, w, h, letter * GAP).filter(r => within(r, size) && !placed.some(p => overlap(p, r)) && isPlain(want, r))
-    const crossings = free.map(r => outlines.filter(o => crosses(o, r)).length)
-    const fewest = Math.min(...crossings)
-    const spot = free[crossings.indexOf(fewest)]
-    if (spot && (fewest === 0 || !want.inside)) placed.push({ id: want.id, text: want.text, ...spot })
+    const spot = best(spots(want, w, h, letter * GAP).filter(r => within(r, size) && !overlapsAny(placed, r) && isPlain(want, r)), outlines)
+    if (spot && (spot.crossed === 0 || !want.inside)) placed.push({ id: want.id, text: want.text, ...spot.rect })
   }
   return placed
+}
+
+/** The first of the places that cross the fewest outlines. */
+function best(places: readonly Rect[], outlines: readonly Rect[]): { readonly rect: Rect; readonly crossed: number } | null {
+  let found: { rect: Rect; crossed: number } | null = null
+  for (const rect of places) {
+    let crossed = 0
+    for (const o of outlines) if (crosses(o, rect)) crossed += 1
+    if (!found || crossed < found.crossed) found = { rect, crossed }
+    if (crossed === 0) break
+  }
+  return found
 }
 
 function spots({ inside, beside, along }: Wanted, w: number, h: number, gap: number): readonly Rect[] {
@@ -58,11 +67,12 @@ function spots({ inside, beside, along }: Wanted, w: number, h: number, gap: num
   return [...inner, { x: x + iw + gap, y: y + (ih - h) / 2, w, h }, { x: x - w - gap, y: y + (ih - h) / 2, w, h }, { x: x + (iw - w) / 2, y: y - h - gap, w, h }, { x: x + (iw - w) / 2, y: y + ih + gap, w, h }]
 }
 
+const overlapsAny = (rects: readonly Rect[], r: Rect): boolean => rects.some(o => overlap(o, r))
 export const overlap = (a: Rect, b: Rect): boolean => a.x < b.x + b.w && b.x < a.x + a.w && a.y < b.y + b.h && b.y < a.y + a.h
 /** A shape’s name must not seem to be another’s: not on what lies on it, and outside of it on no other shape at all. */
 function isPlain({ inside, onIt = [], besideIt = [] }: Wanted, r: Rect): boolean {
   if (!inside) return true
-  return !(overlap(inside, r) ? onIt : besideIt).some(o => overlap(o, r))
+  return !overlapsAny(overlap(inside, r) ? onIt : besideIt, r)
 }
 
 /** Whether a label lies on the outline: partly in, partly out. */

@@ -16,6 +16,8 @@ export interface JoinOptions {
   readonly pins: Readonly<Record<string, string>>
   /** Where things lie, once seats are chosen: leads that do not reach are no candidates. */
   readonly reach: { readonly layout: Layout; readonly frames: Frames } | null
+  /** Keeps what was weighed as long as its ends and places are the same. */
+  keep<R>(name: string, inputs: readonly unknown[], compute: () => R): R
 }
 
 interface Reject { readonly plug: string; readonly socket: string; readonly reason: string }
@@ -29,13 +31,10 @@ export function join(ends: readonly EndOf[], options: JoinOptions): Joined {
   const rejects: Reject[] = []
   for (const plug of plugs) {
     for (const socket of socketsFor(plug, sockets)) {
-      const met = mate(plug, socket)
-      if (!met) continue
-      if (!met.ok) { rejects.push({ plug: plug.ref, socket: socket.ref, reason: met.reason }); continue }
-      const length = reachOf(plug, socket, options.reach)
+      const pair = options.keep(`pair/${plug.ref}>${socket.ref}`, [plug, socket, options.reach?.frames, options.reach?.layout], () => weigh(plug, socket, options.reach))
       const given = options.pins[plug.ref] === socket.ref
-      if (length.short && !given) rejects.push({ plug: plug.ref, socket: socket.ref, reason: length.short })
-      else candidates.push({ plug: plug.ref, socket: socket.ref, cost: costOf(plug, socket, gravity(met.verdict), length.mm) })
+      if (pair?.cost && (given || pair.reason === null)) candidates.push({ plug: plug.ref, socket: socket.ref, cost: pair.cost })
+      else if (pair?.reason) rejects.push({ plug: plug.ref, socket: socket.ref, reason: pair.reason })
     }
   }
   const demands = demandsOf(ends)
@@ -55,6 +54,15 @@ export function join(ends: readonly EndOf[], options: JoinOptions): Joined {
 /** Pins whose two ends still exist and still mate; the others have lost their meaning. */
 const possible = (pins: JoinOptions['pins'], candidates: readonly Candidate[]): readonly (readonly [string, string])[] =>
   Object.entries(pins).filter(([plug, socket]) => candidates.some(c => c.plug === plug && c.socket === socket))
+
+/** What speaks for a pair (its cost) and what against it (the reason); null when the two have nothing to do with each other. */
+function weigh(plug: EndOf, socket: EndOf, where: JoinOptions['reach']): { readonly cost: Cost | null; readonly reason: string | null } | null {
+  const met = mate(plug, socket)
+  if (!met) return null
+  if (!met.ok) return { cost: null, reason: met.reason }
+  const length = reachOf(plug, socket, where)
+  return { cost: costOf(plug, socket, gravity(met.verdict), length.mm), reason: length.short }
+}
 
 /** The sockets of a face that takes the plug's. */
 const socketsFor = (plug: EndOf, sockets: ReadonlyMap<Face, readonly EndOf[]>): readonly EndOf[] => socketFaces(plug.end.face).flatMap(face => sockets.get(face) ?? [])

@@ -20,8 +20,10 @@ export interface OrderSection {
 }
 
 /** A planned step with its words. */
-type WordedStep = PlannedStep & Pick<Step, 'title' | 'does' | 'feel' | 'why' | 'cautions' | 'tools' | 'fasteners' | 'minutes' | 'after'>
+export type WordedStep = PlannedStep & Pick<Step, 'title' | 'does' | 'feel' | 'why' | 'cautions' | 'tools' | 'fasteners' | 'minutes' | 'after'>
 export type Plan = readonly WordedStep[]
+/** What changes of a step while its words stay. */
+export type StepState = Pick<Step, 'verdict' | 'findings' | 'progress' | 'missing' | 'places'>
 
 /** The steps in their order, with their words and reasons; depends on items and joints only, not on progress. */
 export function plan(s: Situation): Plan {
@@ -42,20 +44,24 @@ const reasonsOf = (step: PlannedStep, edges: readonly Edge[], titles: ReadonlyMa
 /** What the order asks of a finding. */
 type Told = Pick<Finding, 'id' | 'verdict' | 'joints' | 'demand' | 'accepted'>
 
-/** Lays findings and progress over the plan. */
-export function orderSection(steps: Plan, items: readonly Pick<Item, 'id' | 'name' | 'state'>[], findings: readonly Told[], build: Pick<Build, 'progress' | 'choices'>): OrderSection {
+/** Lays findings and progress over the plan. `keepStep` lets a step whose state is the same stay the same object. */
+export function orderSection(
+  steps: Plan, items: readonly Pick<Item, 'id' | 'name' | 'state'>[], findings: readonly Told[], build: Pick<Build, 'progress' | 'choices'>,
+  keepStep: (step: WordedStep, state: StepState) => Step = (step, stateOfIt) => ({ ...step, ...stateOfIt }),
+): OrderSection {
   const state = new Map(steps.map(step => [step.id, progressOf(step, build)]))
   const settled = (id: string): boolean => ['made', 'proved', 'crossed'].includes(state.get(id) ?? 'planned')
+  const about = new Map<string, Told[]>()
+  for (const f of findings) for (const id of f.demand === null ? f.joints : [f.demand]) about.set(id, [...(about.get(id) ?? []), f])
   const rows = steps.map((step): Step => {
-    const own = findings.filter(f => (step.demand !== null && f.demand === step.demand) || f.joints.some(j => step.joints.includes(j)))
+    const own = [...new Set((step.demand === null ? step.joints : [step.demand]).flatMap(id => about.get(id) ?? []))]
     const plain = state.get(step.id) ?? 'planned'
-    return {
-      ...step,
+    return keepStep(step, {
       verdict: worst(own.filter(f => !f.accepted).map(f => f.verdict)), findings: own.map(f => f.id),
       progress: plain === 'planned' && step.after.every(a => settled(a.step)) ? 'ready' : plain,
       missing: items.filter(i => step.items.includes(i.id) && i.state !== 'have').map(i => `${i.name} (${i.state})`),
       places: step.joints.map((joint, n) => ({ joint, title: step.details[n] ?? joint, progress: markProgress(build.progress[joint]) })),
-    }
+    })
   })
   const minutes = rows.reduce((sum, r) => sum + r.minutes, 0)
   return { steps: rows, minutes, firstTimeMinutes: minutes * FIRST_TIME_FACTOR, made: rows.filter(r => settled(r.id)).length, open: rows.filter(r => !settled(r.id)).length }

@@ -25,16 +25,19 @@ export interface SupplyPower extends ThreeLoads {
 
 export function powerSection(s: Situation): readonly SupplyPower[] {
   return fed(s).map(({ supply, loads }) => {
-    const three = (some: typeof loads): ThreeLoads => ({ rest: knownValue(total(some, 'rest')), work: knownValue(total(some, 'work')), worst: knownValue(total(some, 'worst')) })
+    const together = (some: typeof loads, when: keyof ThreeLoads): number => some.reduce((sum, l) => sum + knownValue(l[when]), 0)
+    const three = (some: typeof loads): ThreeLoads => ({ rest: together(some, 'rest'), work: together(some, 'work'), worst: together(some, 'worst') })
+    const label = valueOf(of(supplyKind.leaf(supply, 'watts')))
+    const all = three(loads)
     const limit = { '12': 'rails.W12', '5': 'rails.W5', '3.3': 'rails.W3' } as const
     return {
-      supply: supply.id, name: supply.name, label: valueOf(of(supplyKind.leaf(supply, 'watts'))), ...three(loads),
+      supply: supply.id, name: supply.name, label, ...all,
       rails: RAILS.map(rail => ({ rail, ...three(loads.filter(l => l.rail === rail)), limit: valueOf(of(supplyKind.leaf(supply, limit[rail]))) })),
       loads: s.items.flatMap(item => {
         const own = loads.filter(l => l.item === item.id)
         return own.length === 0 ? [] : [{ item: item.id, name: item.name, kind: kindOf(item).title, ...three(own), basis: basisOf(total(own, 'worst')), fed: own.every(l => l.feed !== null) }]
       }),
-      schools: sizings(supply, loads).map(z => ({ school: z.school, label: SCHOOL[z.school].label, says: SCHOOL[z.school].says, verdict: z.verdict, need: z.judgement.need, have: z.judgement.have, margin: z.judgement.margin, chosen: z.school === s.choices.school, band: bandOf(z.school, three(loads).work, valueOf(of(supplyKind.leaf(supply, 'watts')))) })),
+      schools: sizings(supply, loads).map(z => ({ school: z.school, label: SCHOOL[z.school].label, says: SCHOOL[z.school].says, verdict: z.verdict, need: z.judgement.need, have: z.judgement.have, margin: z.judgement.margin, chosen: z.school === s.choices.school, band: bandOf(z.school, all.work, label) })),
       plugs: plugCounts(s, supply.id),
     }
   })

@@ -14,7 +14,7 @@ export interface RecordSection {
 }
 
 /** `spares` are the models that lie beside the build. */
-export function recordSection(s: Situation, steps: readonly Step[], progress: Build['progress'], spares: readonly string[]): RecordSection {
+export function recordSection(s: Situation, steps: readonly Pick<Step, 'id' | 'title' | 'marks'>[], progress: Build['progress'], spares: readonly string[]): RecordSection {
   const done = steps.flatMap(step => {
     const entries = step.marks.flatMap(m => progress[m] ?? [])
     const last = entries.reduce<(typeof entries)[number] | null>((a, b) => (a && a.at > b.at ? a : b), null)

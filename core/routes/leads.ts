@@ -27,24 +27,30 @@ export interface Laying {
   readonly names: ReadonlyMap<string, string>
 }
 
-export function leadsOf({ layout, names, ...s }: Laying): readonly LaidLead[] {
+/** Each joined lead with its way. `keep` holds what was laid while its ends and places are the same. */
+export function leadsOf({ plugs, ends, frames, layout, names }: Laying, keep: <R>(name: string, inputs: readonly unknown[], compute: () => R) => R): readonly LaidLead[] {
   if (!layout) return []
-  return s.plugs.flatMap((joint, i): LaidLead[] => {
-    const plug = s.ends.get(joint.a)
-    const socket = s.ends.get(joint.b)
+  return plugs.flatMap((joint, i): readonly LaidLead[] => {
+    const plug = ends.get(joint.a)
+    const socket = ends.get(joint.b)
     if (!plug?.end.lead || !socket) return []
-    const loose = plug.end.among?.how === 'both'
-    const other = loose ? s.plugs.find((j, k) => k > i && j.items[0] === joint.items[0]) : undefined
-    if (loose && !other) return []
-    const otherSocket = other && s.ends.get(other.b)
-    const from = otherSocket ? pointOf(s.frames, otherSocket) : exitOf(s.frames, plug)
-    const to = pointOf(s.frames, socket)
-    const item = names.get(plug.item) ?? ''
-    const way = from && to ? reach(layout, from, to, plug.ref, `the ${plug.end.label}`) : null
-    return [{
-      joints: other ? [joint, other] : [joint], plug, length: plug.end.lead.length, reach: way, noWay: Boolean(from && to && !way),
-      label: loose && !isMechanical(plug.end.face) ? `${CONNECTORS[plug.end.face].name} lead ${item}` : `${plug.end.label} of the ${item}`,
-      to: `${socket.end.label} of the ${names.get(socket.item) ?? ''}`,
-    }]
+    const other = plug.end.among?.how === 'both' ? plugs.find((j, k) => k > i && j.items[0] === joint.items[0]) ?? null : undefined
+    if (other === null) return []
+    const from = other && ends.get(other.b)
+    return keep(`lead/${plug.ref}`, [joint, other, plug, socket, from, frames, layout, names], () => laid(plug, socket, from, other ? [joint, other] : [joint], frames, layout, names))
   })
+}
+
+/** One lead laid: from its exit, or from `from` where it is loose at both ends. */
+function laid(plug: EndOf, socket: EndOf, from: EndOf | undefined, joints: readonly Joint[], frames: Frames, layout: Layout, names: Laying['names']): readonly LaidLead[] {
+  if (!plug.end.lead) return []
+  const start = from ? pointOf(frames, from) : exitOf(frames, plug)
+  const goal = pointOf(frames, socket)
+  const way = start && goal ? reach(layout, start, goal, plug.ref, `the ${plug.end.label}`) : null
+  const item = names.get(plug.item) ?? ''
+  return [{
+    joints, plug, length: plug.end.lead.length, reach: way, noWay: Boolean(start && goal && !way),
+    label: from && !isMechanical(plug.end.face) ? `${CONNECTORS[plug.end.face].name} lead ${item}` : `${plug.end.label} of the ${item}`,
+    to: `${socket.end.label} of the ${names.get(socket.item) ?? ''}`,
+  }]
 }

@@ -1,0 +1,35 @@
+import { capital, clock, counted, margin, minutes, money, number, quantity } from './format'
+import { rounded } from './rounded'
+
+test('numbers have a true minus sign, and no minus before nothing', () => {
+  expect(number(-15.04)).toBe('−15.0')
+  expect(number(-0.04)).toBe('0.0')
+  expect(number(3, 0)).toBe('3')
+})
+test('quantities take a thin space and the decimals of their unit', () => {
+  expect(quantity(165, 'mm')).toBe('165.0\u2009mm')
+  expect(quantity(0.15, 'A')).toBe('0.15\u2009A')
+  expect(quantity(4, 'pcs')).toBe('4')
+  expect(quantity(5600, 'MTs')).toBe('5600\u2009MT/s')
+  expect(margin(7, 'mm')).toBe('+7.0\u2009mm')
+  expect(margin(-1, 'pcs')).toBe('−1')
+})
+test('minutes, clocks, money, counts', () => {
+  expect(minutes(59.6)).toBe('1\u2009h 0\u2009min')
+  expect(minutes(142)).toBe('2\u2009h 22\u2009min')
+  expect(clock(125.9)).toBe('2:05')
+  expect(money(4, 'EUR')).toBe('4.00\u2009EUR')
+  expect(counted(1, 'joint')).toBe('1 joint')
+  expect(counted(2, 'has', 'have')).toBe('2 have')
+  expect(capital('power light')).toBe('Power light')
+})
+test('rounding leaves what is round alone and copies only what is not', () => {
+  const fine = { a: [1, 2.5], b: 'x' }
+  expect(rounded(fine)).toBe(fine)
+  const sum = { margin: 0.1 + 0.2, whole: fine }
+  const out = rounded(sum)
+  expect(out.margin).toBe(0.3)
+  expect(out.whole).toBe(fine)
+  expect(sum.margin).not.toBe(0.3)
+  expect(Object.is(rounded(-0), 0)).toBe(true)
+})

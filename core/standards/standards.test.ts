@@ -1,0 +1,52 @@
+import { FORM, HOLE_AT, HOLES } from './boards'
+import { CONNECTORS, faceName, mating, MATINGS, socketFaces } from './connectors'
+import { SCHOOL } from './supplies'
+
+describe('board forms', () => {
+  test('each form’s holes lie inside its outline', () => {
+    for (const form of Object.values(FORM)) {
+      for (const hole of form.holes ?? []) {
+        const [x, y] = HOLE_AT[hole]
+        expect([x > 0, x < form.depth, y > 0, y < form.edge]).toEqual([true, true, true, true])
+      }
+    }
+  })
+  test('ATX has nine, microATX nine, FlexATX six, Mini-ITX four', () => {
+    expect((['ATX', 'microATX', 'FlexATX', 'Mini-ITX'] as const).map(f => FORM[f].holes?.length)).toEqual([9, 9, 6, 4])
+  })
+  test('forms without promised holes say so', () => {
+    expect((['SSI-CEB', 'E-ATX', 'XL', 'Baby-AT', 'AT'] as const).every(f => FORM[f].holes === null)).toBe(true)
+  })
+  test('the rows of holes stand 154.94 and 227.33 apart along the depth', () => {
+    // 165.10 − 10.16 and 237.49 − 10.16
+    expect(HOLE_AT.H[0] - HOLE_AT.C[0]).toBeCloseTo(154.94, 9)
+    expect(HOLE_AT.L[0] - HOLE_AT.C[0]).toBeCloseTo(227.33, 9)
+    expect(HOLES).toHaveLength(12)
+  })
+})
+
+describe('connectors', () => {
+  test('limits are contacts times amps times volts', () => {
+    // processor 4: 2 contacts × 7 A × 12 V; processor 8: 4 × 7 × 12; 24-pin: 2 × 6 × 12
+    expect([CONNECTORS['cpu-4'].limit.W12, CONNECTORS['cpu-8'].limit.W12, CONNECTORS['main-24'].limit.W12]).toEqual([2 * 7 * 12, 4 * 7 * 12, 2 * 6 * 12])
+  })
+  test('same goes into same; a processor four into an eight is watched; a fan does not go into lights', () => {
+    expect(mating('usb-3', 'usb-3')?.verdict).toBe('clear')
+    expect(mating('cpu-4', 'cpu-8')?.verdict).toBe('watch')
+    expect(mating('cpu-8', 'cpu-4')).toBeNull()
+    expect(mating('usb-2', 'audio-hd')).toBeNull()
+  })
+  test('socket faces are exactly those that mate', () => {
+    const faces = Object.keys(CONNECTORS) as (keyof typeof CONNECTORS)[]
+    for (const plug of faces) expect([...socketFaces(plug)].sort()).toEqual(faces.filter(s => mating(plug, s)).sort())
+  })
+  test('every row has its source and its name', () => {
+    expect(Object.values(CONNECTORS).every(c => c.source.length > 0 && c.key.length > 0)).toBe(true)
+    expect(MATINGS.every(m => m.source.length > 0 && m.note.length > 0)).toBe(true)
+    expect(faceName('tray')).toBe('board on standoffs')
+  })
+})
+
+test('each school either multiplies or keeps a band', () => {
+  expect(Object.values(SCHOOL).every(s => (s.factor === null) !== (s.band === null))).toBe(true)
+})

@@ -1,0 +1,62 @@
+// For tests: the demo build, the shelf, and short ways to change and to ask.
+import { readdirSync, readFileSync } from 'node:fs'
+import { fileURLToPath } from 'node:url'
+import { analyse, type HorizonAnalysis } from '../analyse'
+import { apply } from '../build/apply'
+import type { Build } from '../build/build'
+import { isProblem, type Command } from '../build/command'
+import { readFile } from '../exchange/file'
+import type { Finding } from '../finding'
+import type { Part } from '../parts'
+
+const ROOT = fileURLToPath(new URL('../..', import.meta.url))
+
+function read(path: string) {
+  const found = readFile(readFileSync(ROOT + path, 'utf8'), path)
+  if ('problem' in found) throw new Error(found.problem)
+  return found.file
+}
+
+const [demo] = read('demo/plover.juntura.json').builds
+if (!demo) throw new Error('the demo holds no build')
+export const plover: Build = demo
+
+export const shelf: readonly Part[] = readdirSync(`${ROOT}shelf`).flatMap(name => read(`shelf/${name}`).parts)
+
+export function part(id: string): Part {
+  const found = shelf.find(p => p.id === id)
+  if (!found) throw new Error(`no part ${id} on the shelf`)
+  return found
+}
+
+export const AT = '2031-03-02T09:00:00.000Z'
+export type Ask = { readonly do: string; readonly [key: string]: unknown }
+export const command = (ask: Ask): Command => ({ ...ask, at: AT })
+
+/** Applies commands one after the other; a problem is an error here. */
+export function change(build: Build, ...asks: readonly Ask[]): Build {
+  return asks.reduce((b, ask) => {
+    const done = apply(b, command(ask))
+    if (isProblem(done)) throw new Error(done.problem)
+    return done.build
+  }, build)
+}
+
+export const swap = (id: string, to: string): Ask => ({ do: 'swapPart', id, part: part(to), figures: {} })
+export const measure = (id: string, path: string, value: number, unit = 'mm', tol?: number): Ask => ({ do: 'setFigure', id, path, figure: { [unit]: value, basis: 'measured', ...(tol === undefined ? {} : { tol }) } })
+
+export const then = (build: Build): HorizonAnalysis => analyse(build).horizons.then
+
+/** The one finding whose id begins so; an error when there is none or several. */
+export function finding(h: HorizonAnalysis, start: string): Finding {
+  const found = h.findings.filter(f => f.id.startsWith(start))
+  if (found.length !== 1 || !found[0]) throw new Error(`${found.length} findings begin with ${start}: ${found.map(f => f.id).join(', ')}`)
+  return found[0]
+}
+
+/** Ids of the findings whose verdict is not the same in both, appeared or disappeared. */
+export function flipped(before: Build, after: Build): readonly string[] {
+  const verdicts = (b: Build) => new Map(then(b).findings.map(f => [f.id, f.verdict]))
+  const [was, is] = [verdicts(before), verdicts(after)]
+  return [...new Set([...was.keys(), ...is.keys()])].filter(id => was.get(id) !== is.get(id)).sort()
+}
