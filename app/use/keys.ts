@@ -24,7 +24,6 @@ export const keyRows = computed(() => KEY_LINES.map(k => ({ ...k, key: keyOf(k.i
 export const clash = (id: string, key: string): string | null => keyRows.value.find(k => k.id !== id && k.key === key)?.says ?? null
 export function changeKey(id: string, key: string | null): void {
   const { [id]: _old, ...rest } = changed.value
-  void _old
   changed.value = key === null ? rest : { ...rest, [id]: key }
 }
 

@@ -66,7 +66,7 @@ export const setPaid = defineCommand({
     const item = findItem(build, id)
     if (!isItem(item)) return item
     return {
-      build: withItem(build, id, i => ({ ...i, paid })), inverse: { do: 'setPaid', id, paid: item.paid ?? null },
+      build: withItem(build, id, ({ paid: _before, ...i }) => (paid === null ? i : { ...i, paid })), inverse: { do: 'setPaid', id, paid: item.paid ?? null },
       line: paid === null ? `${item.part.model}: price paid cleared` : `${item.part.model}: paid ${paid.toFixed(2)} ${build.currency}`,
     }
   },

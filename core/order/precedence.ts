@@ -38,6 +38,7 @@ export const REASONS: readonly Reason[] = [
   { rule: 'small-before-stiff', basis: 'reach', before: ['small-plug', 'panel', 'fan-plug', 'data-plug'], after: ['power-plug'], reason: () => 'stiff power leads cover the small headers' },
   { rule: 'joints-before-power', basis: 'habit', before: [...MAKES, 'open'], after: ['first-power'], reason: () => 'the first power-on proves what is joined' },
   { rule: 'proof-before-dress', basis: 'habit', before: ['first-power'], after: ['dress'], reason: () => 'ties come after the proof, or they are cut again' },
+  { rule: 'joints-before-dress', basis: 'fact', before: MAKES, after: ['dress'], reason: () => 'a cable is laid once both its ends are made' },
   { rule: 'dress-before-close', basis: 'fact', before: ['dress', ...MAKES, 'first-power'], after: ['panels-on'], reason: () => 'the panels cover the work' },
   { rule: 'close-before-record', basis: 'habit', before: ['panels-on', 'first-power', 'open'], after: ['record'], reason: () => 'the record tells what is inside' },
   { rule: 'bench-before-record', basis: 'fact', before: ['bench'], after: ['record'], reason: () => 'there is something to record' },

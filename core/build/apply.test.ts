@@ -1,0 +1,112 @@
+import fc from 'fast-check'
+import { AT, change, command, measure, part, plover, shelf, swap, type Ask } from '../testing/plover'
+import { apply, COMMANDS, takeBack } from './apply'
+import { emptyBuild, type Build } from './build'
+import { isProblem } from './command'
+
+/** The build without its log: what undo must bring back. Times of reasons are those of the undo. */
+const content = ({ log: _log, ...build }: Build): unknown => JSON.parse(JSON.stringify(build, (key, value: unknown) => (key === 'at' ? undefined : value)))
+
+const problemOf = (build: Build, ask: Ask): string => {
+  const done = apply(build, command(ask))
+  return isProblem(done) ? done.problem : ''
+}
+
+const MARKS = ['board/mount~case/tray', 'task:bench', 'proof:button']
+const asks: fc.Arbitrary<Ask> = fc.oneof(
+  fc.constantFrom(...plover.items.map(i => i.id)).chain(id => fc.constantFrom<Ask>(
+    { do: 'removeItem', id }, { do: 'setState', id, state: 'spare' }, { do: 'setState', id, state: 'have' }, { do: 'setCondition', id, condition: 'suspect' }, { do: 'setPaid', id, paid: 12.5 }, { do: 'setPaid', id, paid: null })),
+  fc.constantFrom(...shelf).map((p, i = 0): Ask => ({ do: 'addItem', item: { id: `${p.id}.${i}`, part: p } })),
+  fc.constantFrom('ottery-lowbank-47', 'ottery-highbank-120').map(id => swap('cooler', id)),
+  fc.integer({ min: 20, max: 90 }).map(mm => measure('cooler', 'height', mm)),
+  fc.constant<Ask>({ do: 'setFigure', id: 'cooler', path: 'height', figure: null }),
+  fc.constantFrom('make', 'prove', 'crossOff').chain(verb => fc.subarray(MARKS, { minLength: 1 }).map((ids): Ask => ({ do: verb, ids, title: 'x', took: 3 }))),
+  fc.constant<Ask>({ do: 'unprove', ids: MARKS }),
+  fc.constantFrom<Ask>({ do: 'accept', id: 'f', reason: 'known' }, { do: 'unaccept', id: 'f' }, { do: 'leaveOpen', id: 'd', reason: 'later' }, { do: 'askAgain', id: 'd' }),
+  fc.constantFrom<Ask>({ do: 'note', note: 'dry day' }, { do: 'rename', name: 'Snipe' }, { do: 'chooseSchool', school: 'quiet' }, { do: 'pinJoint', plug: 'fan/lead', socket: 'board/cpu-fan' }, { do: 'pinJoint', plug: 'fan/lead', socket: null }),
+)
+
+test('after any commands, taking them back one by one leads to where it began', () => {
+  fc.assert(fc.property(fc.array(asks, { maxLength: 14 }), list => {
+    const inverses: { inverse: ReturnType<typeof command>; line: string }[] = []
+    let build: Build = plover
+    for (const ask of list) {
+      const before = JSON.stringify(build)
+      const done = apply(build, command(ask))
+      expect(JSON.stringify(build)).toBe(before) // the build given stays as it is
+      if (isProblem(done)) continue
+      inverses.unshift(done)
+      build = done.build
+    }
+    for (const { inverse, line } of inverses) {
+      const back = takeBack(build, inverse, line)
+      if (isProblem(back)) throw new Error(back.problem)
+      build = back.build
+    }
+    expect(content(build)).toEqual(content(plover))
+    expect(build.log).toHaveLength(plover.log.length + 2 * inverses.length)
+  }), { numRuns: 150 })
+})
+
+describe('every command is one line that a person can read', () => {
+  test.each<[Ask, string]>([
+    [measure('case', 'coolerRoom', 166.5), 'Measured cooler room of Reedbox 12: 166.5 mm'],
+    [swap('cooler', 'ottery-lowbank-47'), 'Swapped Lowbank 65 for Lowbank 47'],
+    [{ do: 'setState', id: 'supply', state: 'have' }, 'S300: have'],
+    [{ do: 'make', ids: ['a~b'], title: 'Seat the T2-65' }, 'Made: Seat the T2-65'],
+    [{ do: 'crossOff', ids: ['a~b'], title: 'Shield', how: 'fixed on' }, 'Crossed off: Shield (fixed on)'],
+    [{ do: 'accept', id: 'x', title: 'Standoffs', reason: 'bought' }, 'Accepted: Standoffs (bought)'],
+    [{ do: 'setPaid', id: 'board', paid: 100 }, 'Inlet 2: paid 100.00 EUR'],
+    [{ do: 'rename', name: 'Snipe' }, 'Renamed Plover to Snipe'],
+  ])('%j', (ask, line) => {
+    expect(change(plover, ask).log.at(-1)).toEqual({ at: AT, line })
+  })
+  test('taking back says so', () => {
+    const done = apply(plover, command({ do: 'rename', name: 'Snipe' }))
+    if (isProblem(done)) throw new Error(done.problem)
+    const back = takeBack(done.build, done.inverse, done.line)
+    if (isProblem(back)) throw new Error(back.problem)
+    expect(back.build.log.at(-1)?.line).toBe('Took back: Renamed Plover to Snipe')
+  })
+})
+
+describe('what cannot be done is a sentence with the place and the remedy', () => {
+  test.each<[Ask, RegExp]>([
+    [{ do: 'removeItem', id: 'ghost' }, /No item "ghost" in Plover/],
+    [{ do: 'addItem', item: { id: 'board', part: part('saltpan-inlet-3') } }, /already has an item "board".*another id/],
+    [{ do: 'addItem', item: { id: 'a/b', part: part('saltpan-inlet-3') } }, /letters, digits/],
+    [swap('cooler', 'saltpan-inlet-3'), /Lowbank 65 is a cooler; Inlet 3 is a board.*like for like/],
+    [{ do: 'setState', id: 'board', state: 'lost' }, /"setState" cannot be done/],
+    [{ do: 'setFigure', id: 'cooler', path: 'wings', figure: { mm: 3 } }, /no figure "wings"/],
+    [{ do: 'setFigure', id: 'cooler', path: 'height', figure: { W: 3 } }, /given in mm/],
+    [measure('cooler', 'height', -4), /cannot be -4 mm/],
+    [{ do: 'setFigure', id: 'supply', path: 'cables.9.length', figure: { mm: 3 } }, /has no "cables.9.length"/],
+    [{ do: 'accept', id: 'x', reason: '  ' }, /give a reason/],
+    [{ do: 'rename', name: ' ' }, /needs a name/],
+    [{ do: 'fly' }, /knows no command "fly"/],
+  ])('%j', (ask, sentence) => {
+    expect(problemOf(plover, ask)).toMatch(sentence)
+  })
+})
+
+test('a swap forgets what was measured on the old copy, and undo brings it back', () => {
+  const swapped = change(plover, measure('cooler', 'height', 64), swap('cooler', 'ottery-lowbank-47'))
+  expect(swapped.items.find(i => i.id === 'cooler')?.figures).toEqual({})
+})
+
+test('a removed item comes back to its place', () => {
+  const done = apply(plover, command({ do: 'removeItem', id: 'cooler' }))
+  if (isProblem(done)) throw new Error(done.problem)
+  expect(change(done.build, done.inverse).items.map(i => i.id)).toEqual(plover.items.map(i => i.id))
+})
+
+test('what is not proved any more is made again when it is a joint, open when it is a point of a list', () => {
+  const build = change(plover, { do: 'prove', ids: ['proof:button', 'a/x~b/y'] }, { do: 'unprove', ids: ['proof:button', 'a/x~b/y'] })
+  expect(build.progress['proof:button']).toBeUndefined()
+  expect(build.progress['a/x~b/y']?.state).toBe('made')
+})
+
+test('an empty build has every choice at its default', () => {
+  expect(emptyBuild('a', 'A').choices).toEqual({ school: 'lean', pins: {}, leftOpen: {}, accepted: {} })
+  expect(COMMANDS.size).toBeGreaterThan(15)
+})

@@ -1,0 +1,110 @@
+import fc from 'fast-check'
+import highsLoader from 'highs'
+import { add, FREE, less, match, type Candidate, type Cost, type MatchProblem } from './match'
+
+const cost = (gravity: number, rank: number, length: number): Cost => [0, 0, 0, gravity, 0, rank, length]
+
+/** Small problems with everything in them: demands of all needs, exclusions, ends that go together. */
+const problems: fc.Arbitrary<MatchProblem> = fc.record({ plugs: fc.integer({ min: 1, max: 5 }), sockets: fc.integer({ min: 1, max: 5 }) }).chain(({ plugs, sockets }) => {
+  const P = Array.from({ length: plugs }, (_, i) => `p${i}`)
+  const S = Array.from({ length: sockets }, (_, i) => `s${i}`)
+  const ends = [...P, ...S]
+  return fc.record({
+    demands: fc.subarray(ends).chain(refs => fc.tuple(...refs.map(ref => fc.constantFrom('must', 'should', 'may').map(need => ({ id: ref, need, refs: [ref] } as const))))),
+    candidates: fc.subarray(P.flatMap(plug => S.map(socket => ({ plug, socket })))).chain(pairs => fc.tuple(...pairs.map(pair => fc.record({ g: fc.integer({ min: 0, max: 2 }), r: fc.integer({ min: 0, max: 3 }), l: fc.integer({ min: 0, max: 9 }) }).map(({ g, r, l }) => ({ ...pair, cost: cost(g, r, l) }))))),
+    excludes: plugs > 1 ? fc.constantFrom([], [['p0', 'p1'] as const]) : fc.constant([]),
+    together: plugs > 3 ? fc.constantFrom([], [['p2', 'p3'] as const]) : fc.constant([]),
+    pins: fc.constant([]),
+  })
+})
+
+const NEEDS = ['must', 'should', 'may'] as const
+const unmetCost = (need: (typeof NEEDS)[number]): Cost => NEEDS.map(n => (n === need ? 1 : 0)).concat([0, 0, 0, 0]) as unknown as Cost
+
+/** Every subset of candidates that is allowed, priced: the plainest oracle there is. */
+function bruteForce({ demands, candidates, excludes, together }: MatchProblem): Cost {
+  let best: Cost | null = null
+  const visit = (i: number, chosen: readonly Candidate[]): void => {
+    const c = candidates[i]
+    if (c) {
+      visit(i + 1, chosen)
+      if (!chosen.some(o => o.plug === c.plug || o.socket === c.socket)) visit(i + 1, [...chosen, c])
+      return
+    }
+    const used = new Set(chosen.flatMap(o => [o.plug, o.socket]))
+    if (excludes.some(([a, b]) => used.has(a) && used.has(b)) || together.some(([a, b]) => used.has(a) !== used.has(b))) return
+    const unmet = demands.filter(d => !d.refs.some(r => used.has(r)))
+    const price = [...chosen.map(o => o.cost), ...unmet.map(d => unmetCost(d.need))].reduce(add, FREE)
+    if (!best || less(price, best)) best = price
+  }
+  visit(0, [])
+  return best ?? FREE
+}
+
+test('the best of all ways, against trying them all', () => {
+  fc.assert(fc.property(problems, problem => {
+    const found = match(problem)
+    expect(found.exact).toBe(true)
+    expect(found.cost).toEqual(bruteForce(problem))
+  }), { numRuns: 300 })
+})
+
+test('what is chosen is allowed, and costs what it says', () => {
+  fc.assert(fc.property(problems, problem => {
+    const { pairs, unmet, cost: total } = match(problem)
+    const used = pairs.flatMap(p => [p.plug, p.socket])
+    expect(new Set(used).size).toBe(used.length)
+    for (const [a, b] of problem.excludes) expect(used.includes(a) && used.includes(b)).toBe(false)
+    for (const [a, b] of problem.together) expect(used.includes(a)).toBe(used.includes(b))
+    const price = [...pairs.map(p => p.cost), ...problem.demands.filter(d => unmet.includes(d.id)).map(d => unmetCost(d.need))].reduce(add, FREE)
+    expect(price).toEqual(total)
+  }))
+})
+
+/** Names in integer programs are letters and digits. */
+const lp = ({ demands, candidates }: MatchProblem): string => {
+  // One weight each level: far enough apart that no sum of a lower one reaches a higher one.
+  const weight = (c: Cost): number => c.reduce((sum, v, i) => sum + v * ([1e6, 1e5, 1e4, 0, 0, 0, 1][i] ?? 0), 0)
+  const x = candidates.map((_, i) => `x${i}`)
+  const u = demands.map((_, i) => `u${i}`)
+  const ends = [...new Set(candidates.flatMap(c => [c.plug, c.socket]))]
+  const rows = [
+    ...ends.map(e => `${candidates.flatMap((c, i) => (c.plug === e || c.socket === e ? [x[i]] : [])).join(' + ')} <= 1`),
+    ...demands.map((d, i) => `${[u[i], ...candidates.flatMap((c, k) => (d.refs.includes(c.plug) || d.refs.includes(c.socket) ? [x[k]] : []))].join(' + ')} >= 1`),
+  ]
+  const objective = [...candidates.map((c, i) => `${weight(c.cost)} x${i}`), ...demands.map((d, i) => `${weight(unmetCost(d.need))} u${i}`)]
+  return `Minimize\n obj: ${objective.join(' + ') || '0 z'}\nSubject To\n${rows.map((r, i) => ` c${i}: ${r}`).join('\n') || ' c0: z <= 1'}\nBinary\n ${[...x, ...u, 'z'].join(' ')}\nEnd`
+}
+
+test('larger ones, against an integer program', async () => {
+  const highs = await highsLoader()
+  const random = fc.sample(fc.array(fc.integer({ min: 0, max: 99 }), { minLength: 64, maxLength: 64 }), { numRuns: 25, seed: 7 })
+  for (const numbers of random) {
+    const P = Array.from({ length: 8 }, (_, i) => `p${i}`)
+    const candidates = numbers.flatMap((n, i) => (n % 3 === 0 ? [{ plug: `p${i % 8}`, socket: `s${Math.floor(i / 8)}`, cost: cost(0, 0, n) }] : []))
+    const problem: MatchProblem = { demands: P.map((id, i) => ({ id, need: NEEDS[i % 3] ?? 'may', refs: [id] })), candidates, excludes: [], together: [], pins: [] }
+    const found = match(problem)
+    const solved = highs.solve(lp(problem))
+    const [must, should, may, , , , length] = found.cost
+    expect(must * 1e6 + should * 1e5 + may * 1e4 + length).toBeCloseTo(solved.ObjectiveValue, 3)
+  }
+})
+
+test('not first come first served: the pickier plug gets the only socket it fits', () => {
+  const problem: MatchProblem = {
+    demands: [{ id: 'a', need: 'must', refs: ['a'] }, { id: 'b', need: 'must', refs: ['b'] }],
+    candidates: [{ plug: 'a', socket: 's1', cost: cost(0, 0, 1) }, { plug: 'a', socket: 's2', cost: cost(0, 0, 9) }, { plug: 'b', socket: 's1', cost: cost(0, 0, 1) }],
+    excludes: [], together: [], pins: [],
+  }
+  expect(match(problem).pairs.map(p => `${p.plug}${p.socket}`)).toEqual(['as2', 'bs1'])
+})
+
+test('equal ways: the first in canonical order; a pin rules; the limit is told', () => {
+  const problem = (pins: MatchProblem['pins']): MatchProblem => ({
+    demands: ['a', 'b'].map(id => ({ id, need: 'must', refs: [id] })),
+    candidates: ['a', 'b'].flatMap(plug => ['s1', 's2'].map(socket => ({ plug, socket, cost: FREE }))), excludes: [], together: [], pins,
+  })
+  expect(match(problem([])).pairs.map(p => p.socket)).toEqual(['s1', 's2'])
+  expect(match(problem([['a', 's2']])).pairs.map(p => p.socket)).toEqual(['s2', 's1'])
+  expect(match(problem([]), 1).exact).toBe(false)
+})

@@ -1,0 +1,108 @@
+import fc from 'fast-check'
+import { change, part, plover, shelf, then, type Ask } from '../testing/plover'
+import type { Build } from '../build/build'
+import { REASONS } from './precedence'
+import { sorted } from './sort'
+import type { PlannedStep, Step, StepKind } from './step'
+
+const steps = (build: Build = plover): readonly Step[] => then(build).order.steps
+const at = (list: readonly Step[], kind: StepKind): number => list.findIndex(s => s.kind === kind)
+
+/** An independent look at an order: what no school may ever break, told in joints, not in the program's own edges. */
+function faults(list: readonly Step[]): string[] {
+  const found: string[] = []
+  const position = new Map(list.flatMap((s, i) => s.joints.map(j => [j, i] as const)))
+  const seat = (item: string, face: string): number => position.get([...position.keys()].find(j => j.startsWith(`${item}/${face}~`)) ?? '') ?? -1
+  for (const [joint, i] of position) {
+    const [plug = '', socket = ''] = joint.split('~')
+    const [from, to] = [plug.split('/')[0] ?? '', socket.split('/')[0] ?? '']
+    if (plug.startsWith('cooler/mount') && i < seat('processor', 'seat')) found.push('cooler before processor')
+    if (plug.startsWith('cooler/fan') && i < seat('cooler', 'mount')) found.push('cooler’s plug before the cooler')
+    if (plug.startsWith('supply/') && !plug.endsWith('mount') && i < seat('supply', 'mount')) found.push('plug before supply')
+    if (to === 'board' && !['processor', 'cooler', 'memory', 'stick'].includes(from) && i < seat('board', 'mount')) found.push(`${joint} before the board is in`)
+    if (to === 'disk' && i < seat('disk', 'bay')) found.push('plug before disk')
+    if (from === 'fan' && plug.endsWith('lead') && i < seat('fan', 'frame')) found.push('plug before fan')
+    if (at(list, 'first-power') >= 0 && i > at(list, 'first-power')) found.push(`${joint} after the first power-on`)
+  }
+  if (at(list, 'standoffs') > at(list, 'board-in')) found.push('standoffs after the board')
+  if (at(list, 'shield') > at(list, 'board-in')) found.push('shield after the board')
+  if (at(list, 'dress') >= 0 && [...position.values()].some(i => i > at(list, 'dress'))) found.push('dressed too early')
+  if (at(list, 'dress') < at(list, 'first-power') || at(list, 'panels-on') < at(list, 'dress')) found.push('closed before it is proved')
+  return found
+}
+
+test('the validator sees what is wrong', () => {
+  expect(faults([...steps()].reverse()).length).toBeGreaterThan(5)
+})
+
+test('Plover’s order breaks nothing, and every joint is in exactly one step', () => {
+  expect(faults(steps())).toEqual([])
+  const joints = steps().flatMap(s => s.joints)
+  expect([...joints].sort()).toEqual(then(plover).joints.map(j => j.id).sort())
+  expect(new Set(joints).size).toBe(joints.length)
+})
+
+const ids = plover.items.map(i => i.id)
+test('any build made by leaving parts out is ordered, and breaks nothing', () => {
+  fc.assert(fc.property(fc.subarray(ids), fc.subarray([...shelf], { maxLength: 4 }), (gone, more) => {
+    const asks: Ask[] = [...gone.map(id => ({ do: 'removeItem', id })), ...more.map((p, i) => ({ do: 'addItem', item: { id: `more-${i}`, part: p, state: 'have' } }))]
+    expect(faults(steps(change(plover, ...asks))).filter(f => !f.includes('more-'))).toEqual([])
+  }), { numRuns: 60 })
+})
+
+test.each(ids)('removing %s removes its steps', id => {
+  const left = steps(change(plover, { do: 'removeItem', id }))
+  expect(left.filter(s => s.joints.some(j => j.split('~').some(ref => ref.startsWith(`${id}/`))))).toEqual([])
+  expect(left.some(s => s.title.includes(plover.items.find(i => i.id === id)?.part.model ?? '?') && s.kind !== 'open')).toBe(false)
+})
+
+test('every edge has its reason, every step its words', () => {
+  for (const s of steps()) {
+    expect(s.after.every(a => a.reason.length > 5 && a.title.length > 0)).toBe(true)
+    expect([s.title.length > 0, s.does.length > 0, s.why.length > 0]).toEqual([true, true, true])
+  }
+  expect(steps().find(s => s.kind === 'cooler')?.after).toContainEqual({ step: 'processor:processor/seat~board/processor', title: 'Seat the T2-65 in TERN-2', reason: 'the cooler lies on the processor', basis: 'fact' })
+  expect(new Set(REASONS.map(r => r.rule)).size).toBe(REASONS.length)
+})
+
+test('minutes add up to 142', () => {
+  // bench 10, panels 4 + 4, processor 4, M.2 5, memory 3, cooler 12, standoffs 5, shield 3, fan 5, disk 5, board 10, supply 8,
+  // block 8, first power 10, dress 25, record 5 = 126; and eight plugs of 2: cooler, audio, USB, fan, data, processor, 24-pin, SATA power
+  expect(then(plover).order.minutes).toBe(steps().reduce((sum, s) => sum + s.minutes, 0))
+  expect(then(plover).order.minutes).toBe(142)
+  expect(then(plover).order.firstTimeMinutes).toBeCloseTo(142 * 1.8, 6)
+})
+
+describe('progress', () => {
+  const bench = { do: 'make', ids: ['task:bench'] }
+  test('at first only the bench is ready; then what waits for it', () => {
+    expect(steps().filter(s => s.progress === 'ready').map(s => s.kind)).toEqual(['bench'])
+    expect(steps(change(plover, bench)).filter(s => s.progress === 'ready').map(s => s.kind).sort()).toEqual(['m2', 'memory', 'panels-off', 'processor'])
+  })
+  test('a step is as far as the least of its joints', () => {
+    const [a, b] = steps().find(s => s.kind === 'memory')?.joints ?? []
+    const of = (build: Build) => steps(build).find(s => s.kind === 'memory')?.progress
+    expect(of(change(plover, bench, { do: 'make', ids: [a] }))).toBe('ready')
+    expect(of(change(plover, bench, { do: 'make', ids: [a, b] }))).toBe('made')
+    expect(of(change(plover, { do: 'prove', ids: [a] }, { do: 'make', ids: [b] }))).toBe('made')
+    expect(of(change(plover, { do: 'prove', ids: [a, b] }))).toBe('proved')
+    expect(of(change(plover, { do: 'crossOff', ids: [a, b], how: 'x' }))).toBe('crossed')
+  })
+  test('an open place stands in the order, cannot be made, and is crossed once it is left open', () => {
+    const missing = change(plover, { do: 'swapPart', id: 'board', part: { ...part('saltpan-inlet-2'), headers: (part('saltpan-inlet-2') as { headers: { key: string }[] }).headers.filter(h => h.key !== 'usb3') }, figures: {} })
+    expect(steps(missing).find(s => s.kind === 'open')).toMatchObject({ demand: 'case/usb', verdict: 'stop', progress: expect.stringMatching(/planned|ready/) as string })
+    expect(steps(change(missing, { do: 'leaveOpen', id: 'case/usb', reason: 'x' })).find(s => s.kind === 'open')?.progress).toBe('crossed')
+  })
+  test('a step shows the worst of its joints, and what is not here yet', () => {
+    expect(steps().find(s => s.kind === 'cooler')?.verdict).toBe('measure')
+    expect(steps().find(s => s.kind === 'supply-in')?.missing).toEqual(['S300 (ordered)'])
+    const fit = steps().find(s => s.kind === 'cooler')?.findings ?? []
+    expect(steps(change(plover, { do: 'accept', id: fit.find(f => f.startsWith('fit/cooler-height')), reason: 'measured by eye' })).find(s => s.kind === 'cooler')?.verdict).toBe('clear')
+  })
+})
+
+test('reasons that contradict each other are told', () => {
+  const step = (id: string): PlannedStep => ({ id, kind: 'bench', items: [], joints: [], marks: [id], demand: null, face: null, what: '', to: '', label: '', onBoard: false, details: [] })
+  const edge = (before: string, after: string) => ({ before, after, reason: '', basis: 'fact', rule: '' } as const)
+  expect(() => sorted([step('a'), step('b')], [edge('a', 'b'), edge('b', 'a')])).toThrow(/contradict.*a, b/)
+})
