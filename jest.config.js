@@ -8,7 +8,7 @@ const common = {
 
 export default {
   projects: [
-    { ...common, displayName: 'unit', testMatch: ['<rootDir>/{core,app,server,scripts}/**/*.test.ts'] },
+    { ...common, displayName: 'unit', setupFiles: ['fake-indexeddb/auto'], testMatch: ['<rootDir>/{core,app,server,scripts}/**/*.test.ts'] },
     { ...common, displayName: 'e2e', testMatch: ['<rootDir>/e2e/**/*.test.ts'] },
   ],
 }

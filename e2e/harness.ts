@@ -1,22 +1,45 @@
 // What every test of the real interface needs: the built app served on a free port, and a browser with a fresh profile.
-import type { AddressInfo } from 'node:net'
+import { spawn, type ChildProcess } from 'node:child_process'
+import { createServer, type AddressInfo } from 'node:net'
 import { fileURLToPath } from 'node:url'
 import { chromium, type Browser, type BrowserContext, type Page } from 'playwright-core'
-import { serve } from '../server/serve'
 
 const FLAGS = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync']
-const DIST = fileURLToPath(new URL('../dist', import.meta.url))
+export const ROOT = fileURLToPath(new URL('..', import.meta.url))
+
+/** A port that was free a moment ago. */
+export function freePort(): Promise<number> {
+  return new Promise(done => {
+    const probe = createServer().listen(0, '127.0.0.1', () => {
+      const { port } = probe.address() as AddressInfo
+      probe.close(() => done(port))
+    })
+  })
+}
+
+/** Starts the server as `npm start` does and waits for what it says. */
+export function startServer(port: number): Promise<{ readonly server: ChildProcess; readonly says: string }> {
+  const server = spawn('node', ['--import', 'tsx', 'server/main.ts'], { cwd: ROOT, env: { ...process.env, PORT: String(port) } })
+  return new Promise(done => {
+    const tell = (text: unknown): void => done({ server, says: String(text).trim() })
+    server.stdout.once('data', tell)
+    server.stderr.once('data', tell)
+  })
+}
+
+export const stopServer = (server: ChildProcess): Promise<void> => new Promise(done => { if (server.exitCode !== null) done(); else { server.once('exit', () => done()); server.kill() } })
 
 export interface Stage { readonly base: string; readonly browser: Browser; profile(options?: Parameters<Browser['newContext']>[0]): Promise<BrowserContext>; close(): Promise<void> }
 
 export async function stage(): Promise<Stage> {
-  const server = await serve(DIST, 0)
-  const base = `http://127.0.0.1:${(server.server.address() as AddressInfo).port}`
+  const port = await freePort()
+  const { server } = await startServer(port)
+  const base = `http://127.0.0.1:${port}`
   const browser = await chromium.launch({ executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium', args: FLAGS })
   return {
     base, browser,
     profile: (options = {}) => browser.newContext({ viewport: { width: 1280, height: 800 }, baseURL: base, acceptDownloads: true, ...options }),
-    close: async () => { await browser.close(); await server.close() },
+    close: async () => { await browser.close(); await stopServer(server) },
   }
 }
 

@@ -9,7 +9,8 @@ if (!Number.isInteger(port) || port < 1 || port > 65535) {
   process.exit(1)
 }
 try {
-  await serve(fileURLToPath(new URL('../dist', import.meta.url)), port)
+  const app = await serve(fileURLToPath(new URL('../dist', import.meta.url)), port)
+  for (const signal of ['SIGINT', 'SIGTERM'] as const) process.on(signal, () => void app.close().then(() => process.exit(0)))
   console.log(`Juntura is at http://127.0.0.1:${port}`)
 } catch (error) {
   const taken = (error as NodeJS.ErrnoException).code === 'EADDRINUSE'

@@ -61,7 +61,8 @@ function tasks(s: Situation): readonly PlannedStep[] {
     const plan = standoffPlan(board, socket)
     if (plan.fit.length + plan.takeOut.length === 0) continue
     const details = [plan.takeOut.length > 0 ? `Take out ${plan.takeOut.join(', ')}.` : '', plan.keep.length > 0 ? `Keep ${plan.keep.join(', ')}.` : '', plan.fit.length > 0 ? `Fit ${plan.fit.join(', ')}.` : ''].filter(Boolean)
-    list.push(task('standoffs', { items: [socket.id, board.id], what: board.name, to: socket.name, details }))
+    const id = `task:standoffs:${board.id}`
+    list.push(task('standoffs', { id, marks: [id], items: [socket.id, board.id], what: board.name, to: socket.name, details }))
   }
   if (every(s, 'supply').length > 0 && every(s, 'board').length > 0) list.push(task('first-power'))
   if (pc) list.push(task('dress', { items: [pc.id], what: pc.name }), task('panels-on', { items: [pc.id], what: pc.name }))

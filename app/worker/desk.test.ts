@@ -1,0 +1,143 @@
+import { JunturaDb } from '../db/db'
+import { part, plover, shelf } from '../../core/testing/plover'
+import { analyse } from '../../core/analyse'
+import { writeFile } from '../../core/exchange/file'
+import { Desk, type Answer, type DeskState } from './desk'
+
+let n = 0
+const newDesk = (name = `desk-${(n += 1)}`) => {
+  let id = 0
+  let tick = 0
+  const db = new JunturaDb(name)
+  const desk = new Desk({ db, now: () => new Date(Date.UTC(2031, 2, 2, 9, 0, (tick += 1))).toISOString(), newId: () => `${name}-${(id += 1)}`, seeds: [plover], shelf })
+  return { db, desk }
+}
+const state = (answer: Answer): DeskState => { if ('problem' in answer) throw new Error(answer.problem); return answer.state }
+const problem = (answer: Answer): string => ('problem' in answer ? answer.problem : '')
+const opened = async (name?: string) => { const made = newDesk(name); await made.desk.open('plover'); return made }
+
+test('the first visit lays out the demo once; deleted, it stays away', async () => {
+  const { desk, db } = newDesk()
+  expect(state(await desk.open(null)).builds.map(b => b.name)).toEqual(['Plover'])
+  await desk.remove('plover')
+  const again = new Desk({ db, now: () => 'x', newId: () => 'y', seeds: [plover], shelf })
+  expect(state(await again.open(null)).builds).toEqual([])
+})
+
+test('a command changes the stored build, answers with its analysis, and can be taken back and done again', async () => {
+  const { desk, db } = await opened()
+  const ask = { do: 'setState', id: 'supply', state: 'have' }
+  const after = state(await desk.run('plover', ask))
+  expect(after.build?.items.find(i => i.id === 'supply')?.state).toBe('have')
+  expect([after.undo, after.redo]).toEqual(['S300: have', null])
+  expect(after.analysis).toEqual(analyse((await db.builds.get('plover'))?.doc ?? plover))
+  const back = state(await desk.undo())
+  expect(back.build?.items.find(i => i.id === 'supply')?.state).toBe('ordered')
+  expect([back.undo, back.redo]).toEqual([null, 'S300: have'])
+  expect(state(await desk.redo()).build?.items.find(i => i.id === 'supply')?.state).toBe('have')
+})
+
+test('undo goes back in the order of doing, and a new change ends what could be done again', async () => {
+  const { desk } = await opened()
+  for (const name of ['A', 'B', 'C']) await desk.run('plover', { do: 'rename', name })
+  await desk.undo()
+  expect(state(await desk.undo()).build?.name).toBe('A')
+  expect(state(await desk.redo()).build?.name).toBe('B')
+  expect(state(await desk.run('plover', { do: 'rename', name: 'D' })).redo).toBeNull()
+  expect(state(await desk.undo()).build?.name).toBe('B')
+  expect(state(await desk.redo()).build?.name).toBe('D')
+})
+
+test('what cannot be done changes nothing', async () => {
+  const { desk, db } = await opened()
+  const before = JSON.stringify(await db.builds.toArray())
+  expect(problem(await desk.run('plover', { do: 'removeItem', id: 'ghost' }))).toMatch(/No item "ghost"/)
+  expect(problem(await desk.run('nowhere', { do: 'rename', name: 'x' }))).toMatch(/no longer here/)
+  expect(problem(await desk.undo())).toMatch(/nothing to take back/)
+  expect(JSON.stringify(await db.builds.toArray())).toBe(before)
+  expect(await db.changes.count()).toBe(0)
+})
+
+test('new, copy and delete can be taken back, deletion with everything in it', async () => {
+  const { desk } = await opened()
+  await desk.run('plover', { do: 'note', note: 'dry' })
+  expect(state(await desk.create('Snipe')).builds.map(b => b.name)).toEqual(['Plover', 'Snipe'])
+  expect(state(await desk.undo()).builds.map(b => b.name)).toEqual(['Plover'])
+  const copied = state(await desk.copy('plover', 'Ruff'))
+  expect([copied.build?.name, copied.build?.items.length]).toEqual(['Ruff', plover.items.length])
+  await desk.remove('plover')
+  const back = state(await desk.undo())
+  expect([back.build?.name, back.build?.note]).toEqual(['Plover', 'dry'])
+  expect(problem(await desk.copy('ghost', 'x'))).toMatch(/no longer here/)
+  expect(problem(await desk.remove('ghost'))).toMatch(/already deleted/)
+})
+
+describe('files', () => {
+  const fileOf = (changes: object) => writeFile([{ ...plover, ...changes }])
+
+  test('out and in again: the same analysis to the byte', async () => {
+    const { desk } = await opened()
+    await desk.run('plover', { do: 'setFigure', id: 'case', path: 'coolerRoom', figure: { mm: 80, basis: 'measured' } })
+    const text = await desk.exportText(['plover'])
+    const elsewhere = newDesk()
+    await elsewhere.desk.open(null)
+    const here = state(await desk.open('plover')).analysis
+    const there = state(await elsewhere.desk.importText(text, 'plover.juntura.json')).analysis
+    expect(JSON.stringify(there)).toBe(JSON.stringify(here))
+  })
+  test('an untouched demo gives way; a build that was worked on stays, the file’s comes beside it', async () => {
+    const { desk } = await opened()
+    expect(state(await desk.importText(fileOf({ note: 'from the file' }), 'a')).builds.map(b => b.note)).toEqual(['from the file'])
+    const beside = state(await desk.importText(fileOf({ note: 'again' }), 'b'))
+    expect(beside.builds.map(b => [b.name, b.note])).toEqual([['Plover', 'from the file'], ['Plover (2)', 'again']])
+    expect(beside.build?.name).toBe('Plover (2)')
+  })
+  test('opening a file can be taken back', async () => {
+    const { desk } = await opened()
+    await desk.importText(fileOf({ id: 'other', name: 'Knot' }), 'knot')
+    expect(state(await desk.undo()).builds.map(b => b.name)).toEqual(['Plover'])
+  })
+  test('what is no build is refused, and nothing stored changes', async () => {
+    const { desk, db } = await opened()
+    const before = JSON.stringify(await db.builds.toArray())
+    expect(problem(await desk.importText('{', 'x.json'))).toMatch(/x\.json is not whole JSON/)
+    expect(problem(await desk.importText(writeFile([]), 'x.json'))).toMatch(/holds no build/)
+    expect(problem(await desk.importText(' '.repeat(60_000_001), 'huge.json'))).toMatch(/huge\.json is too large/)
+    expect(JSON.stringify(await db.builds.toArray())).toBe(before)
+  })
+  test('the parts list leaves as CSV', async () => {
+    const { desk } = await opened()
+    expect((await desk.exportCsv('plover')).split('\r\n')).toHaveLength(plover.items.length + 2)
+    expect(await desk.exportCsv('ghost')).toBe('')
+  })
+})
+
+test('a store that fails says so, and what was saved before is whole', async () => {
+  const { desk, db } = await opened()
+  const add = db.changes.add.bind(db.changes)
+  db.changes.add = () => { throw Object.assign(new Error('full'), { name: 'QuotaExceededError' }) }
+  expect(problem(await desk.run('plover', { do: 'rename', name: 'Lost' }))).toMatch(/could not be saved \(QuotaExceededError\).*What was saved before is safe/)
+  db.changes.add = add
+  expect((await db.builds.get('plover'))?.name).toBe('Plover')
+})
+
+test('another window’s change is told, its own is not', async () => {
+  const a = await opened('shared')
+  const b = newDesk('shared')
+  await b.desk.open('plover')
+  const told: string[] = []
+  a.desk.watch(next => told.push(next.build?.name ?? ''))
+  await b.desk.run('plover', { do: 'rename', name: 'Dunlin' })
+  for (let i = 0; i < 50 && told.length === 0; i++) await new Promise(done => setTimeout(done, 10))
+  expect(told).toEqual(['Dunlin'])
+  await a.desk.run('plover', { do: 'rename', name: 'Sanderling' })
+  await new Promise(done => setTimeout(done, 60))
+  expect(told).toEqual(['Dunlin'])
+  // One history: what the other window did can be taken back here.
+  expect(state(await a.desk.undo()).build?.name).toBe('Dunlin')
+  expect(state(await a.desk.undo()).build?.name).toBe('Plover')
+})
+
+test('the shelf is at hand', () => {
+  expect(newDesk().desk.shelf()).toContainEqual(part('ottery-lowbank-65'))
+})
