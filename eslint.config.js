@@ -31,7 +31,7 @@ export default ts.config(
     },
   },
   {
-    files: ['core/**/*.ts'], ignores: ['core/**/*.test.ts', 'core/testing/**'],
+    files: ['core/**/*.ts'], ignores: ['core/**/*.test.ts', 'core/test-helpers/**'],
     rules: {
       'no-restricted-imports': ['error', { patterns: [{ group: platform, message: 'core/ knows no interface and no platform.' }, { group: ['**/app/*', '**/server/*'], message: 'core/ knows nobody outside.' }] }],
       'no-restricted-globals': ['error', 'window', 'document', 'navigator', 'localStorage', 'fetch', 'process', 'setTimeout', 'crypto', 'Intl'],

@@ -15,7 +15,9 @@ export const usePointer = defineStore('pointer', () => {
     row.value = id
   }
   const leave = (): void => point([])
+  /** Set by the key that asks for a measurement: the first field that appears takes the focus. */
+  const wantsField = ref(false)
   const choose = (id: string | null): void => { chosen.value = chosen.value === id ? null : id }
 
-  return { items, row, chosen, point, leave, choose }
+  return { items, row, chosen, wantsField, point, leave, choose }
 })

@@ -3,14 +3,23 @@
 import { computed } from 'vue'
 import type { Finding, Stage } from '../../core/finding'
 import { counted } from '../../core/format'
+import { usePointer } from '../stores/pointer'
 import { useFindings } from '../use/findings'
+import { onKey } from '../use/keys'
 import FindingRow from './FindingRow.vue'
 
 const props = defineProps<{ stage: Stage; findings?: readonly Finding[]; empty?: string }>()
 const own = useFindings(props.stage)
+const pointer = usePointer()
 const all = computed(() => props.findings ?? own.findings.value)
 const open = computed(() => all.value.filter(f => f.verdict !== 'clear'))
 const measured = computed(() => all.value.filter(f => f.verdict === 'clear' && f.margin !== null))
+onKey('measure', () => {
+  const first = open.value.find(f => f.settles.length > 0)
+  if (!first) return
+  pointer.wantsField = true
+  pointer.chosen = first.id
+})
 const rest = computed(() => all.value.filter(f => f.verdict === 'clear' && f.margin === null))
 </script>
 

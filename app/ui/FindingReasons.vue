@@ -37,7 +37,7 @@ const leftOpen = (): boolean => props.finding.demand !== null && props.finding.d
     </table>
     <div v-if="finding.settles.length > 0" class="settles">
       <p class="quiet">What would settle it:</p>
-      <MeasureField v-for="s in finding.settles" :key="s.item + s.path" :settles="s" />
+      <MeasureField v-for="(s, i) in finding.settles" :key="s.item + s.path" :settles="s" :first="i === 0" />
     </div>
     <div v-if="finding.accepted || leftOpen()" class="acts"><ElButton size="small" @click="askAgain">{{ finding.accepted ? 'No longer accept' : 'Ask for it again' }}</ElButton></div>
     <div v-else-if="canAccept() || finding.demand" class="acts">

@@ -4,15 +4,17 @@ import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { ElInput } from 'element-plus/es/components/input/index'
 import 'element-plus/es/components/input/style/css'
-import { computed, ref, useId } from 'vue'
+import { computed, onMounted, ref, useId } from 'vue'
 import type { SettledBy } from '../../core/finding'
 import { quantity } from '../../core/format'
 import { useDesk } from '../stores/desk'
+import { usePointer } from '../stores/pointer'
 import { onKey } from '../use/keys'
 
-const props = defineProps<{ settles: SettledBy; likely?: readonly [number, number] }>()
+const props = defineProps<{ settles: SettledBy; likely?: readonly [number, number]; first?: boolean }>()
 const emit = defineEmits<{ done: [] }>()
 const desk = useDesk()
+const pointer = usePointer()
 const text = ref('')
 const field = ref<InstanceType<typeof ElInput>>()
 const id = useId()
@@ -27,7 +29,12 @@ async function enter(): Promise<void> {
   const figure = { [props.settles.unit]: value.value, basis: 'measured', on: new Date().toISOString().slice(0, 10) }
   if (await desk.run({ do: 'setFigure', id: props.settles.item, path: props.settles.path, figure })) { text.value = ''; emit('done') }
 }
-onKey('measure', () => field.value?.focus())
+if (props.first) onKey('measure', () => field.value?.focus())
+onMounted(() => {
+  if (!props.first || !pointer.wantsField) return
+  pointer.wantsField = false
+  field.value?.focus()
+})
 </script>
 
 <template>

@@ -43,7 +43,7 @@ const asked = (f: FigureRow) => ({ item: props.row.id, path: f.path, label: f.la
             <td class="quiet">{{ f.basis ?? 'not stated' }}</td>
             <td><ElButton size="small" :aria-label="`Measure ${f.label}`" @click="entering = entering === f.path ? null : f.path">Measure</ElButton></td>
           </tr>
-          <tr v-if="entering === f.path"><td colspan="4" class="entry"><MeasureField :settles="asked(f)" :likely="f.likely" @done="entering = null" /></td></tr>
+          <tr v-if="entering === f.path"><td colspan="4" class="entry"><MeasureField first :settles="asked(f)" :likely="f.likely" @done="entering = null" /></td></tr>
         </template>
       </tbody>
     </table>

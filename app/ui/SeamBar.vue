@@ -20,7 +20,7 @@ function point(id: string | null, event?: Event): void {
   if (mark instanceof HTMLElement && bar.value) left.value = Math.min(mark.offsetLeft - bar.value.scrollLeft, bar.value.clientWidth - 250)
 }
 async function walk(by: number): Promise<void> {
-  move(by)
+  await move(by)
   await nextTick()
   bar.value?.querySelector<HTMLElement>('[aria-current]')?.focus()
 }

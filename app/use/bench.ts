@@ -29,21 +29,24 @@ export function useBench() {
   /** Steps that the reasons put first and that are not done. */
   const waitsFor = computed(() => (step.value?.after ?? []).filter(a => !steps.value.some(s => s.id === a.step && isDone(s))))
 
-  function onward(): void {
-    const next = steps.value.slice(at.value + 1).find(s => !isDone(s)) ?? steps.value.find(s => !isDone(s))
-    go(next?.id ?? null)
+  /** To the next step that is not done, counted from where one stood when it was. */
+  function onward(from: number): void {
+    const next = steps.value.slice(from + 1).find(s => !isDone(s)) ?? steps.value.find(s => !isDone(s))
+    void go(next?.id ?? null)
   }
   async function make(): Promise<void> {
     const s = step.value
     if (!s || s.demand !== null) return
-    if (done.value) { move(1); return }
-    if (await desk.run({ do: 'make', ids: s.marks, title: s.title, took: Math.round(seconds.value) })) onward()
+    if (done.value) { void move(1); return }
+    const from = at.value
+    if (await desk.run({ do: 'make', ids: s.marks, title: s.title, took: Math.round(seconds.value) })) onward(from)
   }
   async function skip(reason: string): Promise<void> {
     const s = step.value
     if (!s) return
+    const from = at.value
     const ask = s.demand === null ? { do: 'crossOff', ids: s.marks, title: s.title, how: reason } : { do: 'leaveOpen', id: s.demand, title: s.title, reason }
-    if (await desk.run(ask)) { skipping.value = false; onward() }
+    if (await desk.run(ask)) { skipping.value = false; onward(from) }
   }
   async function prove(): Promise<void> {
     const s = step.value

@@ -21,11 +21,11 @@ export function useSeam() {
   const step = computed<Step | null>(() => steps.value[at.value] ?? null)
 
   /** At the bench one stays at the bench; from anywhere else one goes to the order. */
-  function go(id: string | null): void {
+  async function go(id: string | null): Promise<void> {
     const name = route.name === 'bench' ? 'bench' : 'order'
-    void router.push({ name, params: route.params, query: id === null ? {} : { step: id } })
+    await router.push({ name, params: route.params, query: id === null ? {} : { step: id } })
   }
-  const move = (by: number): void => { go(steps.value[Math.max(0, Math.min(steps.value.length - 1, at.value + by))]?.id ?? null) }
+  const move = (by: number): Promise<void> => go(steps.value[Math.max(0, Math.min(steps.value.length - 1, at.value + by))]?.id ?? null)
 
   return { steps, present, step, at, next, go, move }
 }

@@ -22,8 +22,8 @@ const tally = computed(() => `${counted(desk.state.build?.items.length ?? 0, 'pa
 
 watch(() => route.params['build'], id => desk.open(String(id)), { immediate: true })
 watch(() => route.name, () => { pointer.leave(); pointer.chosen = null })
-onKey('seam-back', () => move(-1))
-onKey('seam-on', () => move(1))
+onKey('seam-back', () => void move(-1))
+onKey('seam-on', () => void move(1))
 </script>
 
 <template>
@@ -57,6 +57,8 @@ header > :deep(.seam) { height: 59px; }
 .done { color: var(--ink-2); font-size: var(--tiny); }
 .nav { border-right: 1px solid var(--line); overflow: auto; }
 main { min-width: 0; overflow: auto; }
+/* At the bench every letter is read at arm's length: no second ink. */
+.wide { --ink-2: var(--ink); }
 .wide main { grid-column: 1 / -1; }
 .gone { max-width: 560px; margin: 15vh auto; padding: 0 20px; display: grid; gap: 12px; }
 @media (max-width: 800px) {

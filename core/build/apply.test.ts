@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { AT, change, command, measure, part, plover, shelf, swap, type Ask } from '../testing/plover'
+import { AT, change, command, measure, part, plover, shelf, swap, type Ask } from '../test-helpers/plover'
 import { apply, COMMANDS, takeBack } from './apply'
 import { emptyBuild, type Build } from './build'
 import { isProblem } from './command'

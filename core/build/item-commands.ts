@@ -7,7 +7,7 @@ import { itemSchema, type Build, type StoredItem } from './build'
 import { defineCommand, type Problem } from './command'
 
 const withItem = (build: Build, id: string, change: (item: StoredItem) => StoredItem): Build => ({ ...build, items: build.items.map(i => (i.id === id ? change(i) : i)) })
-const findItem = (build: Build, id: string): StoredItem | Problem => build.items.find(i => i.id === id) ?? { problem: `No item "${id}" in ${build.name}. It may have been removed in another window.` }
+const findItem = (build: Build, id: string): StoredItem | Problem => build.items.find(i => i.id === id) ?? { problem: `No item "${id}" in ${build.name}. It may have been removed elsewhere meanwhile.` }
 const isItem = (found: StoredItem | Problem): found is StoredItem => 'part' in found
 
 export const addItem = defineCommand({

@@ -1,0 +1,181 @@
+// How it behaves: keys, the keyboard alone, both lights, small screens, what is loaded, how long typing takes.
+import type { Page } from 'playwright-core'
+import { gzipSync } from 'node:zlib'
+import { complaints, stage } from './harness'
+
+const on = await stage()
+afterAll(() => on.close())
+
+async function visit(path: string, options = {}): Promise<{ page: Page; found: string[]; leave: () => Promise<void> }> {
+  const profile = await on.profile(options)
+  const page = await profile.newPage()
+  const found = complaints(page)
+  await page.goto('/')
+  await page.getByRole('link', { name: /Plover/ }).waitFor()
+  if (path !== '/') await page.goto(path)
+  await page.locator('h1').first().waitFor()
+  return { page, found, leave: async () => { expect(found).toEqual([]); await profile.close() } }
+}
+
+test('single keys: stages, along the seam, undo, all keys; none acts in a field; they can be changed and switched off', async () => {
+  const { page, leave } = await visit('/b/plover/parts')
+  await page.keyboard.press('2')
+  await page.getByRole('heading', { name: 'Fit' }).waitFor()
+  await page.keyboard.press(']')
+  await page.getByRole('heading', { name: 'Order' }).waitFor()
+  await page.keyboard.press('0')
+  await page.getByLabel('Note', { exact: true }).fill('')
+  await page.getByLabel('Note', { exact: true }).pressSequentially('2 u 3')
+  expect(await page.getByLabel('Note', { exact: true }).inputValue()).toBe('2 u 3')
+  await page.getByRole('button', { name: 'Keep the note' }).click()
+  await page.getByText('Changed the note', { exact: true }).waitFor()
+  await page.getByRole('heading', { name: 'Record' }).focus()
+  await page.keyboard.press('u')
+  await page.getByText('Took back: Changed the note').waitFor()
+  await page.keyboard.press('?')
+  await page.getByRole('button', { name: 'Change the key for Stage Fit' }).click()
+  await page.keyboard.press('3')
+  await page.getByText('“3” already does: Stage Joints').waitFor()
+  await page.keyboard.press('x')
+  await page.keyboard.press('Escape')
+  await page.getByRole('dialog').waitFor({ state: 'hidden' })
+  await page.getByRole('heading', { name: 'Record' }).focus()
+  await page.keyboard.press('x')
+  await page.getByRole('heading', { name: 'Fit' }).waitFor()
+  await page.keyboard.press('?')
+  await page.getByText('Single keys act while no field').click()
+  await page.keyboard.press('Escape')
+  await page.getByRole('dialog').waitFor({ state: 'hidden' })
+  await page.getByRole('heading', { name: 'Fit' }).focus()
+  await page.keyboard.press('1')
+  await page.waitForTimeout(200)
+  expect(page.url()).toContain('/fit')
+  await leave()
+})
+
+test('with the keyboard alone: along the seam, into a finding, to a measurement', async () => {
+  const { page, leave } = await visit('/b/plover/fit')
+  await page.locator('.seam [aria-current]').focus()
+  await page.keyboard.press('ArrowRight')
+  await page.getByRole('heading', { name: /Open the Reedbox 12/ }).waitFor()
+  expect(await page.evaluate(() => document.activeElement?.getAttribute('aria-label'))).toMatch(/^Open the Reedbox 12/)
+  await page.goto('/b/plover/fit')
+  await page.getByRole('button', { name: /Lowbank 65 under the near panel/ }).focus()
+  await page.keyboard.press('Enter')
+  await page.getByRole('table', { name: 'Reasons' }).waitFor()
+  await page.keyboard.press('Enter')
+  await page.locator('h1').focus()
+  await page.keyboard.press('m')
+  await page.locator('.measure-field input:focus').waitFor()
+  await page.keyboard.type('82')
+  await page.keyboard.press('Enter')
+  await page.getByText('Clear Lowbank 65 under the near panel', { exact: false }).waitFor()
+  await leave()
+})
+
+test('a mark’s target is at least 12 px wide and as high as the bar', async () => {
+  const { page, leave } = await visit('/b/plover/fit')
+  const boxes = await page.locator('.seam button.mark').evaluateAll(marks => marks.map(m => { const r = m.getBoundingClientRect(); return [r.width, r.height] }))
+  for (const [w = 0, h = 0] of boxes) expect(w >= 12 && h >= 44).toBe(true)
+  await leave()
+})
+
+/** Contrast of every text on the page against what lies behind it, as the eye gets it. */
+const contrasts = (page: Page, least: number) => page.evaluate(wanted => {
+  const rgb = (c: string): number[] => (c.match(/[\d.]+/g) ?? []).map(Number)
+  const light = (c: number[]): number => { const [r = 0, g = 0, b = 0] = c.slice(0, 3).map(v => { const s = v / 255; return s <= 0.03928 ? s / 12.92 : ((s + 0.055) / 1.055) ** 2.4 }); return 0.2126 * r + 0.7152 * g + 0.0722 * b }
+  const behind = (e: Element | null): number[] => { for (let n = e; n; n = n.parentElement) { const c = rgb(getComputedStyle(n).backgroundColor); if (c.length === 3 || (c[3] ?? 0) > 0.5) return c } return [255, 255, 255] }
+  const faults: string[] = []
+  for (const e of document.querySelectorAll('main *, header *, nav *')) {
+    const own = [...e.childNodes].some(n => n.nodeType === 3 && n.textContent?.trim())
+    if (!own || e instanceof SVGElement || !(e as HTMLElement).offsetParent || e.closest('[disabled], .is-disabled, .visually-hidden')) continue
+    const [a, b] = [light(rgb(getComputedStyle(e).color)), light(behind(e))]
+    const ratio = (Math.max(a, b) + 0.05) / (Math.min(a, b) + 0.05)
+    if (ratio < wanted) faults.push(`${ratio.toFixed(2)} ${e.tagName} “${e.textContent?.trim().slice(0, 30)}”`)
+  }
+  return faults
+}, least)
+
+test.each(['light', 'dark'] as const)('contrast by %s: 4.5 everywhere, 7 at the bench', async colorScheme => {
+  const { page, leave } = await visit('/b/plover/parts', { colorScheme })
+  for (const stageName of ['parts', 'fit', 'joints', 'power', 'order', 'panel', 'routes', 'proof', 'record', 'shelf', 'practice']) {
+    await page.goto(`/b/plover/${stageName}`)
+    await page.locator('h1').first().waitFor()
+    expect([stageName, await contrasts(page, 4.5)]).toEqual([stageName, []])
+  }
+  await page.goto('/b/plover/bench')
+  await page.locator('h1').first().waitFor()
+  expect(await contrasts(page, 7)).toEqual([])
+  await leave()
+})
+
+test.each([[390, 844], [1280, 800]])('nothing is wider than a screen of %d × %d', async (width, height) => {
+  const { page, leave } = await visit('/b/plover/bench', { viewport: { width, height } })
+  for (const stageName of ['bench', 'parts', 'fit', 'joints', 'power', 'order', 'panel', 'routes', 'proof', 'record']) {
+    await page.goto(`/b/plover/${stageName}`)
+    await page.locator('h1').first().waitFor()
+    expect([stageName, await page.evaluate(() => document.documentElement.scrollWidth <= innerWidth && (document.querySelector('main')?.scrollWidth ?? 0) <= innerWidth)]).toEqual([stageName, true])
+  }
+  await leave()
+})
+
+test('at the bench of a phone the buttons are large and in view', async () => {
+  const { page, leave } = await visit('/b/plover/bench', { viewport: { width: 390, height: 844 } })
+  const box = await page.getByRole('button', { name: 'Made', exact: true }).boundingBox()
+  expect(box && box.height >= 64 && box.width >= 300 && box.y + box.height <= 844).toBe(true)
+  await leave()
+})
+
+test('what loads before the first interaction is at most 180 kB of scripts, worker apart; views load when visited', async () => {
+  const profile = await on.profile()
+  const page = await profile.newPage()
+  const scripts = new Map<string, number>()
+  page.on('response', async r => { if (r.url().endsWith('.js')) scripts.set(r.url(), gzipSync(await r.body()).length) })
+  await page.goto('/')
+  await page.getByRole('link', { name: /Plover/ }).waitFor()
+  await page.waitForLoadState('networkidle')
+  const names = [...scripts.keys()].filter(u => !u.includes('worker'))
+  const total = names.reduce((sum, u) => sum + (scripts.get(u) ?? 0), 0)
+  console.log(`initial scripts: ${(total / 1000).toFixed(1)} kB gzip`)
+  expect(total).toBeGreaterThan(10_000)
+  expect(total).toBeLessThanOrEqual(180_000)
+  expect(names.some(u => /PowerView|BenchView|RailChart/.test(u))).toBe(false)
+  await profile.close()
+})
+
+test('typing in a field causes no task over 50 ms', async () => {
+  const { page, leave } = await visit('/b/plover/shelf')
+  await page.waitForTimeout(500)
+  await page.evaluate(() => {
+    const long: number[] = []
+    Object.assign(window, { long })
+    new PerformanceObserver(list => long.push(...list.getEntries().map(e => e.duration))).observe({ type: 'longtask' })
+  })
+  await page.getByLabel('Find a part').pressSequentially('ottery lowbank', { delay: 30 })
+  await page.goto('/b/plover/record').catch(() => undefined)
+  const seen = await page.evaluate(() => (window as unknown as { long?: number[] }).long ?? [])
+  expect(seen).toEqual([])
+  await leave()
+})
+
+test('two windows on one build: each sees the other’s change, undo is shared', async () => {
+  const { page, leave } = await visit('/b/plover/parts')
+  const second = await page.context().newPage()
+  await second.goto('/b/plover/record')
+  await page.locator('.line .face', { hasText: 'S300' }).click()
+  await page.getByRole('button', { name: 'suspect' }).click()
+  await second.getByText('S300: condition suspect').waitFor({ timeout: 5000 })
+  await second.getByRole('button', { name: 'Undo' }).click()
+  await page.locator('button[aria-pressed="true"]', { hasText: /^new$/ }).waitFor({ timeout: 5000 })
+  await leave()
+})
+
+test('the printed sheet has parts, open matters, steps and pictures', async () => {
+  const { page, leave } = await visit('/b/plover/sheet')
+  await page.emulateMedia({ media: 'print' })
+  const text = await page.locator('.paper').innerText()
+  for (const part of ['Reedbox 12', 'Open matters', 'Seat the T2-65', 'First power-on', 'front USB 3']) expect(text).toContain(part)
+  expect(await page.getByRole('button', { name: 'Print' }).isVisible()).toBe(false)
+  expect((await page.pdf({ format: 'A4' })).length).toBeGreaterThan(20_000)
+  await leave()
+})

@@ -1,0 +1,205 @@
+// The whole way through the real interface: a first visit, a finding and its reasons, a change, the bench, a reload, a file out and in.
+import { readFileSync } from 'node:fs'
+import type { BrowserContext, Page } from 'playwright-core'
+import { analyse } from '../core/analyse'
+import { readFile } from '../core/exchange/file'
+import { complaints, stage } from './harness'
+
+const on = await stage()
+afterAll(() => on.close())
+
+let profile: BrowserContext
+let page: Page
+let found: string[]
+beforeAll(async () => {
+  profile = await on.profile()
+  page = await profile.newPage()
+  found = complaints(page)
+})
+afterAll(async () => {
+  expect(found).toEqual([])
+  await profile.close()
+})
+
+const stageLink = (name: string) => page.getByRole('navigation', { name: 'Stages' }).getByRole('link', { name: new RegExp(name) })
+const seamMarks = () => page.getByRole('toolbar', { name: 'Steps of this build' }).getByRole('button')
+const mark = (title: string) => page.getByRole('toolbar').getByRole('button', { name: new RegExp(title) })
+
+test('the first visit says in at most 60 words what this is, and the first finding is two clicks away', async () => {
+  await page.goto('/')
+  const words = (await page.locator('.what').innerText()).trim().split(/\s+/)
+  expect(words.length).toBeLessThanOrEqual(60)
+  await page.getByRole('link', { name: /Plover/ }).click()
+  await stageLink('Fit').click()
+  await expectText('.row', /Measure.*Lowbank 65 under the near panel of the Reedbox 12/)
+})
+
+async function expectText(selector: string, text: RegExp): Promise<void> {
+  await page.locator(selector).filter({ hasText: text }).first().waitFor({ timeout: 5000 })
+}
+
+test('a finding opens into its reasons: each figure with its basis', async () => {
+  await page.getByRole('button', { name: /Lowbank 65 under the near panel/ }).click()
+  const reasons = page.getByRole('table', { name: 'Reasons' })
+  const rows = await reasons.getByRole('row').allInnerTexts()
+  expect(rows.map(r => r.replace(/\s+/g, ' '))).toEqual(expect.arrayContaining([expect.stringMatching(/height of the Lowbank 65 65 mm ± 1 spec/), expect.stringMatching(/lid over the board 8 mm ± 1 assumed/)]))
+  await expectText('.sum', /need 73\.0.mm · have 75\.0.mm · margin \+2\.0.mm · tolerance ± 3\.0/)
+})
+
+test('a measurement in place settles it, and the seam shows it', async () => {
+  expect(await mark('Mount the Lowbank 65').getAttribute('aria-label')).toMatch(/Measure/)
+  await page.getByLabel(/cooler room of the Reedbox 12/).fill('80,5')
+  await page.keyboard.press('Enter')
+  await page.waitForFunction(() => document.querySelector('[aria-label^="Mount the Lowbank 65"]')?.getAttribute('aria-label')?.includes('Clear'))
+  await expectText('.row', /Clear Lowbank 65 under the near panel/)
+})
+
+test('what is no number is questioned, and nothing changes', async () => {
+  await stageLink('Parts').click()
+  await page.locator('.line .face', { hasText: 'Lowbank 65' }).click()
+  await page.getByRole('button', { name: 'Measure height' }).click()
+  await page.getByLabel(/^height/).fill('tall')
+  await page.keyboard.press('Enter')
+  await expectText('.complaint', /Type a number in mm/)
+  await page.getByLabel(/^height/).fill('650')
+  await expectText('.complaint', /Unusual: mostly 20 to 200 mm/)
+  expect(await mark('Mount the Lowbank 65').getAttribute('aria-label')).toMatch(/Clear/)
+})
+
+test('swapping a part changes the seam; undo brings it back', async () => {
+  await page.getByRole('button', { name: 'Swap…' }).click()
+  await page.getByRole('button', { name: 'Swap Highbank 120' }).click()
+  await mark('Mount the Highbank 120 on the processor: Stop').waitFor()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await mark('Mount the Lowbank 65 on the processor: Clear').waitFor()
+})
+
+test('removing a part removes its steps; adding it from the shelf brings steps', async () => {
+  const before = await seamMarks().count()
+  await page.locator('.line .face', { hasText: 'Breeze 80' }).click()
+  await page.getByRole('button', { name: 'Remove' }).click()
+  await mark('Fasten the Breeze 80').waitFor({ state: 'detached' })
+  expect(await seamMarks().count()).toBeLessThan(before)
+  await page.getByRole('button', { name: 'Add from the shelf' }).click()
+  await page.getByLabel('Find a part').fill('breeze 80')
+  await page.getByRole('button', { name: 'Add Breeze 80' }).click()
+  await mark('Fasten the Breeze 80').waitFor()
+})
+
+test('every stage has something to say and names itself', async () => {
+  for (const name of ['Parts', 'Fit', 'Joints', 'Power', 'Order', 'Panel', 'Routes', 'Proof', 'Record', 'Shelf', 'Practice']) {
+    await stageLink(name).click()
+    await page.locator('h1', { hasText: name }).first().waitFor()
+    expect((await page.locator('main').innerText()).length).toBeGreaterThan(120)
+  }
+})
+
+test('the schools of the supply: choosing one asks by it', async () => {
+  await stageLink('Power').click()
+  await page.getByRole('radio', { name: /Quiet/ }).check()
+  await expectText('.row', /Watch S300 by the quiet school/)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await page.locator('label.chosen', { hasText: 'Lean' }).waitFor()
+})
+
+test('the block turns by quarters, its letters upright', async () => {
+  await stageLink('Panel').click()
+  const size = async () => (await page.locator('.block svg').getAttribute('viewBox'))?.split(' ').map(Number)
+  const [, , w = 0, h = 0] = (await size()) ?? []
+  await page.getByRole('button', { name: /Quarter turn/ }).click()
+  const [, , w2 = 0, h2 = 0] = (await size()) ?? []
+  expect([w2, h2]).toEqual([h, w])
+  expect(await page.locator('.block text[transform]').count()).toBe(0)
+})
+
+test('the order is walked at the bench; a reload in the middle loses nothing', async () => {
+  await stageLink('Bench').click()
+  await page.getByRole('heading', { name: 'Make the bench ready' }).waitFor()
+  await page.keyboard.press('Space')
+  await page.getByRole('heading', { name: /Open the Reedbox 12/ }).waitFor()
+  await page.getByRole('button', { name: 'Made', exact: true }).click()
+  await page.getByRole('heading', { name: /Seat the T2-65/ }).waitFor()
+  await page.reload()
+  await page.getByRole('heading', { name: /Seat the T2-65/ }).waitFor()
+  expect(await mark('Make the bench ready').getAttribute('aria-label')).toMatch(/made/)
+  await page.getByRole('button', { name: 'Back' }).click()
+  await page.getByRole('heading', { name: /Open the Reedbox 12/ }).waitFor()
+  await page.getByRole('button', { name: 'Next', exact: true }).first().click()
+  await page.getByRole('button', { name: 'Skip…' }).click()
+  await page.getByLabel('Why it is skipped').fill('seated by the shop')
+  await page.keyboard.press('Enter')
+  await page.getByRole('heading', { name: /Fit the N4 500 GB/ }).waitFor()
+  expect(await mark('Seat the T2-65').getAttribute('aria-label')).toMatch(/crossed off/)
+})
+
+test('all steps can be made; the record tells them, with the reason of the one that was not', async () => {
+  for (let i = 0; i < 40 && !(await page.getByText('All steps are done').isVisible()); i++) {
+    await page.getByRole('button', { name: 'Made', exact: true }).click()
+    await page.waitForTimeout(120)
+  }
+  await page.getByText('All steps are done').waitFor()
+  await page.getByRole('link', { name: 'Leave the bench' }).click()
+  await stageLink('Record').click()
+  await expectText('.sheet li', /Seat the T2-65 in TERN-2 \(seated by the shop\)\s*crossed/)
+  await expectText('.summary', /steps done in .*, 0 to go/)
+})
+
+test('the proof proves the joints behind its points, and takes it back', async () => {
+  await stageLink('Proof').click()
+  await page.locator('li', { hasText: 'Look at the fan of the Lowbank 65' }).locator('.el-checkbox').click()
+  await mark('Plug the fan lead into FAN_P on the Inlet 2: Clear, proved').waitFor()
+  await page.locator('li', { hasText: 'Look at the fan of the Lowbank 65' }).locator('.el-checkbox').click()
+  await mark('Plug the fan lead into FAN_P on the Inlet 2: Clear, made').waitFor()
+})
+
+test('a file leaves, and in an empty profile it is the same analysis to the byte', async () => {
+  const save = async (from: Page, what: string): Promise<string> => {
+    await from.getByText('Files', { exact: true }).click()
+    const [download] = await Promise.all([from.waitForEvent('download'), from.getByRole('button', { name: what }).click()])
+    await from.getByText('Files', { exact: true }).click()
+    return readFileSync(await download.path(), 'utf8')
+  }
+  const text = await save(page, 'Save the build as a file')
+  expect(await save(page, 'Save the parts list as CSV')).toMatch(/^kind,maker,model,state/)
+  const read = (t: string) => { const r = readFile(t); if ('problem' in r || !r.file.builds[0]) throw new Error('no build'); return r.file.builds[0] }
+
+  const other = await on.profile()
+  const fresh = await other.newPage()
+  const complained = complaints(fresh)
+  await fresh.goto('/')
+  await fresh.getByLabel('Build file').setInputFiles({ name: 'plover.juntura.json', mimeType: 'application/json', buffer: Buffer.from(text) })
+  await fresh.getByRole('toolbar').getByRole('button', { name: /Seat the T2-65.*crossed off/ }).waitFor()
+  const again = await save(fresh, 'Save the build as a file')
+  expect(again).toBe(text)
+  expect(JSON.stringify(analyse(read(again)))).toBe(JSON.stringify(analyse(read(text))))
+  expect(complained).toEqual([])
+  await other.close()
+})
+
+test('a file dropped on the window opens; what is none is refused with a sentence', async () => {
+  const drop = (name: string, text: string) => page.evaluate(([n, t]) => {
+    const data = new DataTransfer()
+    data.items.add(new File([t ?? ''], n ?? '', { type: 'application/json' }))
+    for (const type of ['dragenter', 'dragover', 'drop']) document.body.dispatchEvent(new DragEvent(type, { dataTransfer: data, bubbles: true, cancelable: true }))
+  }, [name, text])
+  await drop('list.json', '{"format":"notes"}')
+  await expectText('.el-message', /list\.json is not a Juntura file/)
+  await drop('knot.juntura.json', JSON.stringify({ format: 'juntura', version: 1, builds: [{ id: 'knot', name: 'Knot' }] }))
+  await page.getByText('Knot', { exact: true }).first().waitFor()
+  await expectText('main', /No part yet/)
+})
+
+test('builds are made, copied, renamed, deleted; deleting can be undone', async () => {
+  await page.goto('/')
+  await page.getByRole('button', { name: 'Copy Knot' }).click()
+  await page.getByLabel('Name of the copy').fill('Ruff')
+  await page.keyboard.press('Enter')
+  await page.getByRole('button', { name: 'Rename Ruff' }).click()
+  await page.getByLabel('New name').fill('Reeve')
+  await page.keyboard.press('Enter')
+  await page.getByRole('button', { name: 'Delete Reeve' }).click()
+  await page.getByRole('button', { name: 'Undo: Deleted Reeve' }).click()
+  await page.getByRole('link', { name: /Reeve/ }).waitFor()
+  await page.getByRole('button', { name: 'New build' }).click()
+  await page.getByRole('heading', { name: 'Parts' }).waitFor()
+})
