@@ -61,7 +61,7 @@ function analyseHorizon(build: Build, horizon: Horizon, memo: Memo): HorizonAnal
   const keep = <R>(name: string, inputs: readonly unknown[], compute: () => R): R => memo.keep(`${horizon}/${name}`, inputs, compute)
   const enter = <T>(name: string, value: T): T => memo.enter(`${horizon}/${name}`, value)
   const section = <R>(name: string, inputs: readonly unknown[], compute: () => R): R =>
-    keep(`${name}/out`, [keep(name, inputs, compute)], () => rounded(keep(name, inputs, compute)))
+    keep(name, inputs, () => rounded(compute()))
 
   const all = memo.enter('all-items', resolveAll(build, memo))
   const items = enter('items', itemsOf(build, horizon).flatMap(i => all.filter(item => item.id === i.id)))
@@ -72,7 +72,7 @@ function analyseHorizon(build: Build, horizon: Horizon, memo: Memo): HorizonAnal
   const told = enter('told', findings.map(f => keep(`told/${f.id}`, [f], () => toldOf(f))))
   const housing = enter('housing', items.filter(i => i.part.kind === 'case' || i.part.kind === 'board'))
   const kinds = enter('kinds', items.map(i => ({ id: i.id, name: i.name, kind: i.part.kind })))
-  const modules = enter('modules', items.filter(i => i.part.kind === 'memory' || i.part.kind === 'processor' || i.part.kind === 'drive'))
+  const modules = enter('modules', items.map(shownAtStart))
   const spares = enter('spares', build.items.filter(i => i.state === 'spare').map(i => i.part.model))
   const supplies = enter('supplies', items.filter(i => i.part.kind === 'supply'))
   const distances = enter('distances', findings.filter(f => f.where !== null && f.stage === 'fit'))
@@ -81,7 +81,7 @@ function analyseHorizon(build: Build, horizon: Horizon, memo: Memo): HorizonAnal
   const steps = keep('plan', [kinds, housing, labels, seats, plugs, unmet], () => plan(situation))
   const order = section('order', [steps, states, told, build.progress, build.choices.leftOpen], () => orderSection(steps, states, told, build, (step, state) => keep(`step/${step.id}`, [step, enter(`state/${step.id}`, state)], () => rounded({ ...step, ...state }))))
   return {
-    findings: keep('findings-out', [findings], () => findings.map(f => keep(`out/${f.id}`, [f], () => rounded(f)))),
+    findings,
     counts: keep('counts', [told], () => tally(told)),
     open: keep('open', [told], () => openMatters(told)),
     parts: section('parts', [build.items, all, told, items], () => partsSection(partRows(build, all, items, told, horizon, memo))),
@@ -90,7 +90,7 @@ function analyseHorizon(build: Build, horizon: Horizon, memo: Memo): HorizonAnal
     order,
     panel: section('panel', [plugs, housing], () => panelBlocks(situation)),
     routes,
-    drawings: section('drawings', [bodies, frames, layout, kinds, housing, seats, distances], () => drawings(situation, distances, { keep, enter })),
+    drawings: keep('drawings', [bodies, frames, layout, kinds, housing, seats, distances], () => drawings(situation, distances, { keep, enter })),
     paths: section('paths', [layout, routes], () => paths(layout, routes)),
     proof: section('proof', [seats, plugs, kinds, labels, housing, modules, build.progress], () => firstPower(situation, build.progress)),
     record: section('record', [seats, plugs, kinds, housing, steps, build.progress, spares], () => recordSection(situation, steps, build.progress, spares)),
@@ -109,6 +109,13 @@ function resolveAll(build: Build, memo: Memo): readonly Item[] {
 
 /** What the sections ask of a finding: all but its figures, so that a margin that moves changes none of them. */
 type Told = Pick<Finding, 'id' | 'stage' | 'verdict' | 'parts' | 'joints' | 'demand' | 'accepted'>
+
+/** What of a part the first power-on shows: nothing else of it changes the list. */
+function shownAtStart({ part: p }: Item): readonly unknown[] {
+  if (p.kind === 'memory') return [p.modules, p.each]
+  if (p.kind === 'processor') return [p.picture]
+  return p.kind === 'drive' ? [p.shape] : []
+}
 
 const toldOf = ({ id, stage, verdict, parts, joints, demand, accepted }: Finding): Told => ({ id, stage, verdict, parts, joints, demand, accepted })
 
@@ -135,11 +142,11 @@ function situationOf(items: readonly Item[], build: Build, horizon: Horizon, mem
   const layout = pc ? keep('layout', [pc.part], () => layoutOf(pc.part)) : null
   const bodiesMeet = enter('mechanical', all.filter(e => isMechanical(e.end.face)))
   const leadsMeet = enter('electrical', all.filter(e => !isMechanical(e.end.face)))
-  const seats = keep('seats', [bodiesMeet, pins], () => join(bodiesMeet, { pins, reach: null, keep }))
+  const seats = keep('seats', [bodiesMeet, pins], () => join(bodiesMeet, { name: 'seats', pins, reach: null, keep, enter }))
   const cases = enter('cases', items.filter(isKind('case')).map(i => i.id))
   const frames = keep('frames', [cases, bodiesMeet, seats.joints], () => framesOf(cases, ends, seats.joints))
   const bodies = keep('bodies', [items, frames, bodiesMeet, seats.joints], () => bodiesOf(items, i => memo.keep(`body/${i.id}`, [i], () => kindOf(i).body?.(i) ?? null), frames, ends, seats.joints))
-  const plugs = keep('plugs', [leadsMeet, pins, layout, frames], () => join(leadsMeet, { pins, reach: layout && { layout, frames }, keep }))
+  const plugs = keep('plugs', [leadsMeet, pins, layout, frames], () => join(leadsMeet, { pins, name: 'plugs', reach: layout && { layout, frames }, keep, enter }))
   const loads = keep('loads', [items, seats.joints, plugs.joints], () => loadsOf(items, [...seats.joints, ...plugs.joints], i => memo.keep(`draws/${i.id}`, [i], () => kindOf(i).draws?.(i) ?? [])))
   const names = keep('names', [items], () => new Map(items.map(i => [i.id, i.name])))
   const leads = keep('leads', [plugs.joints, ends, frames, layout, names], () => leadsOf({ plugs: plugs.joints, ends, frames, layout, names }, keep))

@@ -49,6 +49,7 @@ type Fields = Record<string, unknown>
 
 /** Things with an id are compared with the thing of that id, wherever it stood; others with what stood in their place. */
 function shareItems(before: readonly unknown[], next: readonly unknown[]): readonly unknown[] {
+  if (before.length === next.length && next.every((value, i) => value === before[i])) return before
   const byId = identified(before)
   const shared = next.map((value, i) => share(byId?.get(idOf(value)) ?? before[i], value))
   if (before.length === next.length && shared.every((value, i) => value === before[i])) return before

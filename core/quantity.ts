@@ -24,11 +24,17 @@ export const of = (leaf: Leaf): Sum => ({ unit: leaf.unit, terms: [{ leaf, times
 /** Adds sums; a leaf that occurs several times is kept once with its coefficients added, and dropped when they cancel. */
 export function plus(first: Sum, ...rest: readonly Sum[]): Sum {
   const byRef = new Map<string, Term>()
-  for (const term of [first, ...rest].flatMap(s => s.terms)) {
-    const known = byRef.get(term.leaf.ref)
-    byRef.set(term.leaf.ref, known ? { leaf: known.leaf, times: known.times + term.times } : term)
+  let cancels = false
+  for (const s of [first, ...rest]) {
+    for (const term of s.terms) {
+      const known = byRef.get(term.leaf.ref)
+      const by = (known?.times ?? 0) + term.times
+      cancels ||= by === 0
+      byRef.set(term.leaf.ref, known ? { leaf: known.leaf, times: by } : term)
+    }
   }
-  return { unit: first.unit, terms: [...byRef.values()].filter(t => t.times !== 0) }
+  const terms = [...byRef.values()]
+  return { unit: first.unit, terms: cancels ? terms.filter(t => t.times !== 0) : terms }
 }
 
 export const times = (s: Sum, factor: number): Sum => ({ unit: s.unit, terms: s.terms.map(t => ({ leaf: t.leaf, times: t.times * factor })) })

@@ -1,4 +1,4 @@
-// Numbers are rounded once, at the door of the core: what goes out is the same on every machine.
+// Numbers are rounded once, on their way out of the core: what goes out is the same on every machine.
 
 /** Decimals that leave the core: far below any tolerance, far above what adding up loses. */
 const SCALE = 1e4

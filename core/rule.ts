@@ -1,6 +1,7 @@
 // A rule: a value that says what it needs and judges it. The list of rules that people read is made from these.
 import type { Finding, Stage } from './finding'
 import type { Memo } from './memo'
+import { rounded } from './rounded'
 import type { Situation } from './situation'
 
 export interface RuleSpec<I extends object> {
@@ -18,13 +19,13 @@ export interface Rule extends Omit<RuleSpec<object>, 'needs' | 'judge'> {
   findings(s: Situation, memo: Memo, scope: string): readonly Finding[]
 }
 
-/** Makes a rule: its judgements are kept as long as their inputs are the same values. */
+/** Makes a rule: its judgements are kept, rounded, as long as their inputs are the same values. */
 export function rule<I extends object>(spec: RuleSpec<I>): Rule {
   return {
     id: spec.id, stage: spec.stage, asks: spec.asks, source: spec.source,
     findings(s, memo, scope) {
       const inputs = memo.keep(`${scope}/${spec.id}`, [s], () => spec.needs(s))
-      return memo.keep(`${scope}/${spec.id}/said`, [inputs], () => inputs.flatMap((input, i) => memo.keep(`${scope}/${spec.id}#${i}`, Object.values(input), () => spec.judge(input))))
+      return memo.keep(`${scope}/${spec.id}/said`, [inputs], () => inputs.flatMap((input, i) => memo.keep(`${scope}/${spec.id}#${i}`, Object.values(input), () => rounded(spec.judge(input)))))
     },
   }
 }

@@ -6,6 +6,7 @@ import { place } from '../geometry/space'
 import { standoffPlan } from '../fit/standoffs'
 import { kindOf } from '../parts'
 import type { Layout } from '../parts/archetype'
+import { rounded } from '../rounded'
 import type { RouteRow } from '../routes/section'
 import { joinedBy, type Situation } from '../situation'
 import type { Verdict } from '../verdict'
@@ -65,17 +66,17 @@ function draw(s: Situation, memo: Keeping, findings: readonly Finding[], view: D
   const project = projection(view, top)
   const size = { width: w + 2 * MARGIN, height: h + 2 * MARGIN }
   const letter = Math.max(size.width, size.height) * LETTER_SHARE
-  const shapes = memo.enter(`shapes/${view}`, shapesOf(s, project))
+  const shapes = memo.enter(`shapes/${view}`, rounded(shapesOf(s, project)))
   const bodies = shapes.filter(sh => sh.kind !== 'case')
-  const marks = memo.enter(`marks/${view}`, view === 'near' ? marksOf(s, project) : [])
-  const dimensions = memo.enter(`dimensions/${view}`, dimensionsOf(findings, project))
+  const marks = memo.enter(`marks/${view}`, rounded(view === 'near' ? marksOf(s, project) : []))
+  const dimensions = memo.enter(`dimensions/${view}`, rounded(dimensionsOf(findings, project)))
   return {
-    view, title, ...size, letter, shapes, marks, dimensions,
-    labels: memo.keep(`labels/${view}`, [letter, shapes, marks, dimensions], () => placeLabels(size, letter, [
+    view, title, ...rounded({ ...size, letter }), shapes, marks, dimensions,
+    labels: memo.keep(`labels/${view}`, [letter, shapes, marks, dimensions], () => rounded(placeLabels(size, letter, [
       ...dimensions.map(d => ({ id: d.finding, text: d.text, along: [d.from, d.to] as const })),
       ...marks.map(m => ({ id: m.id, text: m.name, beside: m.at })),
       ...named(shapes).map(sh => ({ id: sh.id, text: sh.label, inside: sh.rect, onIt: rects(bodies.slice(bodies.indexOf(sh) + 1)), besideIt: rects(bodies.filter(other => other !== sh)) })),
-    ], rects(shapes))),
+    ], rects(shapes)))),
   }
 }
 

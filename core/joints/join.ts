@@ -16,7 +16,10 @@ export interface JoinOptions {
   readonly pins: Readonly<Record<string, string>>
   /** Where things lie, once seats are chosen: leads that do not reach are no candidates. */
   readonly reach: { readonly layout: Layout; readonly frames: Frames } | null
-  /** Keeps what was weighed as long as its ends and places are the same. */
+  /** Tells apart what is kept for seats and for plugs. */
+  readonly name: string
+  /** Keep what was weighed and matched as long as its ends and places are the same. */
+  enter<T>(name: string, value: T): T
   keep<R>(name: string, inputs: readonly unknown[], compute: () => R): R
 }
 
@@ -33,12 +36,13 @@ export function join(ends: readonly EndOf[], options: JoinOptions): Joined {
     for (const socket of socketsFor(plug, sockets)) {
       const pair = options.keep(`pair/${plug.ref}>${socket.ref}`, [plug, socket, options.reach?.frames, options.reach?.layout], () => weigh(plug, socket, options.reach))
       const given = options.pins[plug.ref] === socket.ref
-      if (pair?.cost && (given || pair.reason === null)) candidates.push({ plug: plug.ref, socket: socket.ref, cost: pair.cost })
+      if (pair?.candidate && (given || pair.reason === null)) candidates.push(pair.candidate)
       else if (pair?.reason) rejects.push({ plug: plug.ref, socket: socket.ref, reason: pair.reason })
     }
   }
   const demands = demandsOf(ends)
-  const found = match({ demands, candidates, excludes: exclusions(ends), together: groups(ends, 'both'), pins: possible(options.pins, candidates) })
+  const problem = options.enter(`problem/${options.name}`, { demands, candidates, excludes: exclusions(ends), together: groups(ends, 'both'), pins: possible(options.pins, candidates) })
+  const found = options.keep(`match/${options.name}`, [problem], () => match(problem))
   const byRef = new Map(ends.map(e => [e.ref, e]))
   return {
     joints: found.pairs.flatMap(({ plug, socket }) => {
@@ -55,13 +59,13 @@ export function join(ends: readonly EndOf[], options: JoinOptions): Joined {
 const possible = (pins: JoinOptions['pins'], candidates: readonly Candidate[]): readonly (readonly [string, string])[] =>
   Object.entries(pins).filter(([plug, socket]) => candidates.some(c => c.plug === plug && c.socket === socket))
 
-/** What speaks for a pair (its cost) and what against it (the reason); null when the two have nothing to do with each other. */
-function weigh(plug: EndOf, socket: EndOf, where: JoinOptions['reach']): { readonly cost: Cost | null; readonly reason: string | null } | null {
+/** What speaks for a pair (a candidate with its cost) and what against it (the reason); null when the two have nothing to do with each other. */
+function weigh(plug: EndOf, socket: EndOf, where: JoinOptions['reach']): { readonly candidate: Candidate | null; readonly reason: string | null } | null {
   const met = mate(plug, socket)
   if (!met) return null
-  if (!met.ok) return { cost: null, reason: met.reason }
+  if (!met.ok) return { candidate: null, reason: met.reason }
   const length = reachOf(plug, socket, where)
-  return { cost: costOf(plug, socket, gravity(met.verdict), length.mm), reason: length.short }
+  return { candidate: { plug: plug.ref, socket: socket.ref, cost: costOf(plug, socket, gravity(met.verdict), length.mm) }, reason: length.short }
 }
 
 /** The sockets of a face that takes the plug's. */

@@ -52,7 +52,7 @@ export function orderSection(
   const state = new Map(steps.map(step => [step.id, progressOf(step, build)]))
   const settled = (id: string): boolean => ['made', 'proved', 'crossed'].includes(state.get(id) ?? 'planned')
   const about = new Map<string, Told[]>()
-  for (const f of findings) for (const id of f.demand === null ? f.joints : [f.demand]) about.set(id, [...(about.get(id) ?? []), f])
+  for (const f of findings) for (const id of f.demand === null ? f.joints : [f.demand]) (about.get(id) ?? about.set(id, []).get(id))?.push(f)
   const rows = steps.map((step): Step => {
     const own = [...new Set((step.demand === null ? step.joints : [step.demand]).flatMap(id => about.get(id) ?? []))]
     const plain = state.get(step.id) ?? 'planned'

@@ -110,7 +110,14 @@ export function figureName(part: unknown, path: string, about: FigureAbout): str
 }
 
 /** A path with its array positions written as `*`, as schemas name them. */
-export const patternOf = (path: string): string => path.replace(/(^|\.)\d+(?=\.|$)/g, '$1*')
+export function patternOf(path: string): string {
+  const known = patterns.get(path) ?? path.replace(/(^|\.)\d+(?=\.|$)/g, '$1*')
+  patterns.set(path, known)
+  return known
+}
+
+/** Paths are few and asked for all the time. */
+const patterns = new Map<string, string>()
 
 /** The value at a dotted path, or undefined. */
 export function at(value: unknown, path: string): unknown {
