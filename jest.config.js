@@ -1,6 +1,8 @@
 // Two suites: unit tests beside their files, and the real interface driven in a browser.
 const common = {
   testEnvironment: 'node',
+  // The clean-up of globals wraps the stand-in for IndexedDB once per file until the stack is full.
+  testEnvironmentOptions: { globalsCleanup: 'off' },
   transform: { '^.+\\.ts$': ['@swc/jest', { jsc: { target: 'es2022', parser: { syntax: 'typescript' } }, module: { type: 'es6' } }] },
   extensionsToTreatAsEsm: ['.ts'],
   moduleFileExtensions: ['ts', 'js', 'json'],
