@@ -94,6 +94,44 @@ test('every stage has something to say and names itself', async () => {
   }
 })
 
+test('a finding is accepted with a reason, stays visible, and is asked again', async () => {
+  await stageLink('Fit').click()
+  await page.getByRole('button', { name: /Watch Standoffs for the Inlet 2/ }).click()
+  await page.getByRole('button', { name: 'Accept with a reason…' }).click()
+  await page.keyboard.press('Enter')
+  await expectText('.reason', /Give a reason/)
+  await page.getByLabel('Why you accept it').fill('one is on its way')
+  await page.keyboard.press('Enter')
+  await expectText('.row.accepted', /Accepted: one is on its way/)
+  expect(await stageLink('Fit').getByLabel(/open/).count()).toBe(0)
+  await page.getByRole('button', { name: 'No longer accept' }).click()
+  await stageLink('Fit').getByLabel('1 open').waitFor()
+})
+
+test('what finds no partner stands in the seam and is left open with a reason', async () => {
+  await stageLink('Parts').click()
+  await page.getByRole('button', { name: 'Add from the shelf' }).click()
+  await page.getByRole('button', { name: 'Add R3 4 TB' }).click()
+  await mark('Mounting holes of the R3 4 TB: no partner: Stop').waitFor()
+  await stageLink('Fit').click()
+  await page.getByRole('button', { name: /Stop Mounting holes of the R3 4 TB: no partner; bay 1 takes size 2.5, not 3.5/ }).click()
+  await page.getByRole('button', { name: 'Leave open…' }).click()
+  await page.getByLabel('Why it stays open').fill('it lies beside the case')
+  await page.keyboard.press('Enter')
+  await mark('Mounting holes of the R3 4 TB: no partner: Watch, crossed off').waitFor()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await mark('Mounting holes of the R3 4 TB: no partner: Stop').waitFor()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await mark('Mounting holes of the R3 4 TB').waitFor({ state: 'detached' })
+})
+
+test('now and then: what comes later is in the one, not in the other', async () => {
+  await page.getByRole('button', { name: 'Now', exact: true }).click()
+  await mark('S2 1 TB').first().waitFor({ state: 'detached' })
+  await page.getByRole('button', { name: 'Then', exact: true }).click()
+  await mark('Fasten the S2 1 TB').waitFor()
+})
+
 test('the schools of the supply: choosing one asks by it', async () => {
   await stageLink('Power').click()
   await page.getByRole('radio', { name: /Quiet/ }).check()

@@ -7,6 +7,7 @@ import 'element-plus/es/components/input/style/css'
 import { computed, ref, watch } from 'vue'
 import { clock, counted, minutes } from '../../core/format'
 import { useDesk } from '../stores/desk'
+import { when } from '../use/when'
 import TwoSides from '../ui/TwoSides.vue'
 
 const desk = useDesk()
@@ -14,7 +15,6 @@ const record = computed(() => desk.analysis?.record ?? null)
 const log = computed(() => [...(desk.state.build?.log ?? [])].reverse())
 const note = ref('')
 watch(() => desk.state.build?.note, text => { note.value = text ?? '' }, { immediate: true })
-const when = (at: string): string => at.slice(0, 16).replace('T', ' ')
 </script>
 
 <template>

@@ -51,7 +51,12 @@ function spots({ inside, beside, along }: Wanted, w: number, h: number, gap: num
   if (along) {
     const [[ax, ay], [bx, by]] = along
     const [mx, my] = [(ax + bx) / 2, (ay + by) / 2]
-    return [[mx - w / 2, my - h - gap], [mx - w / 2, my + gap], [mx + gap, my - h / 2], [mx - w - gap, my - h / 2], [bx + 2 * gap, by - h / 2], [ax - w - 2 * gap, ay - h / 2]].map(([x = 0, y = 0]) => ({ x, y, w, h }))
+    const [right, below] = [Math.max(ax, bx), Math.max(ay, by)]
+    const [left, above] = [Math.min(ax, bx), Math.min(ay, by)]
+    const level = right - left > below - above
+    const besideIt = [[right + gap, my - h / 2], [left - gap - w, my - h / 2]]
+    const overIt = [[mx - w / 2, above - gap - h], [mx - w / 2, below + gap]]
+    return (level ? [...overIt, ...besideIt] : [...besideIt, ...overIt]).map(([x = 0, y = 0]) => ({ x, y, w, h }))
   }
   if (beside) {
     const [x, y] = beside

@@ -86,6 +86,21 @@ test('a pin to something that is gone is no hindrance', () => {
   expect(joined(change(plover, { do: 'pinJoint', plug: 'fan/lead', socket: 'ghost/fan' })).get('fan/lead')).toBe('board/sys-fan')
 })
 
+describe('joints/joined', () => {
+  const leads = (keys: string[]) => { const pc = part('fenwright-reedbox-12') as { leads: { key: string }[] } & object; return { ...pc, leads: pc.leads.filter(l => keys.includes(l.key)) } }
+  const newer = 'joints/joined:case:board:case/audio-hd~board/audio'
+  test('same shape into same shape is clear; the older audio plug on the newer header is watched', () => {
+    expect(finding(then(plover), newer).verdict).toBe('clear')
+    const older = change(plover, { do: 'swapPart', id: 'case', part: leads(['power-switch', 'power-light', 'disk-light', 'usb', 'audio-97']), figures: { 'standoffs.supplied': { pcs: 3, basis: 'measured' } } })
+    expect(finding(then(older), 'joints/joined:case:board:case/audio-97~board/audio')).toMatchObject({ verdict: 'watch', sentence: expect.stringMatching(/works here without jack sensing/) as string })
+  })
+  test('a four into a socket of eight is watched: half of it stays empty', () => {
+    const four = part('dunlin-s300') as { cables: { key: string }[] } & object
+    const half = change(plover, swap('board', 'saltpan-inlet-3'), { do: 'swapPart', id: 'supply', part: { ...four, cables: four.cables.map(c => (c.key === 'cpu' ? { key: 'cpu', length: 350, plugs: [{ face: 'cpu-4' }] } : c)) }, figures: {} })
+    expect(finding(then(half), 'joints/joined:supply:board:supply/cpu.1~board/cpu-power')).toMatchObject({ verdict: 'watch', sentence: expect.stringMatching(/168 W/) as string })
+  })
+})
+
 describe('current of a header', () => {
   test('0.15 A of 1 A is clear; 1.2 A destroys', () => {
     const id = 'joints/header-current:cooler:board'
