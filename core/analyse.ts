@@ -69,7 +69,7 @@ function analyseHorizon(build: Build, horizon: Horizon, memo: Memo): HorizonAnal
   const findings = keep('findings', [situation, build.choices.accepted], () => sortedFindings(RULES.flatMap(r => r.findings(situation, memo, horizon)), build.choices.accepted))
   const { seats, plugs, unmet, frames, bodies, layout, loads, leads, ends } = situation
   const states = enter('states', items.map(i => ({ id: i.id, name: i.name, state: i.state })))
-  const told = enter('told', findings.map(f => keep(`told/${f.id}`, [f], () => toldOf(f))))
+  const told = enter('told', findings.map(toldOf))
   const housing = enter('housing', items.filter(i => i.part.kind === 'case' || i.part.kind === 'board'))
   const kinds = enter('kinds', items.map(i => ({ id: i.id, name: i.name, kind: i.part.kind })))
   const modules = enter('modules', items.map(shownAtStart))
@@ -117,7 +117,14 @@ function shownAtStart({ part: p }: Item): readonly unknown[] {
   return p.kind === 'drive' ? [p.shape] : []
 }
 
-const toldOf = ({ id, stage, verdict, parts, joints, demand, accepted }: Finding): Told => ({ id, stage, verdict, parts, joints, demand, accepted })
+/** A finding that stays the same object is told by the same object. */
+const known = new WeakMap<Finding, Told>()
+function toldOf(finding: Finding): Told {
+  const { id, stage, verdict, parts, joints, demand, accepted } = finding
+  const told = known.get(finding) ?? { id, stage, verdict, parts, joints, demand, accepted }
+  known.set(finding, told)
+  return told
+}
 
 function partRows(build: Build, all: readonly Item[], counted: readonly Item[], told: readonly Told[], horizon: Horizon, memo: Memo): readonly PartRow[] {
   const about = new Map<string, Told[]>(build.items.map(i => [i.id, []]))
@@ -125,9 +132,10 @@ function partRows(build: Build, all: readonly Item[], counted: readonly Item[], 
   return build.items.flatMap((stored, n) => {
     const item = all[n]
     if (!item) return []
-    const own = memo.enter(`${horizon}/about/${item.id}`, about.get(item.id) ?? [])
+    const own = about.get(item.id) ?? []
+    const said = own.map(f => `${f.id} ${f.verdict} ${f.accepted !== null}`).join()
     const counts = counted.includes(item)
-    return [memo.keep(`${horizon}/part/${item.id}`, [stored, item, own, counts], () => rounded(partRow(stored, item, memo.keep(`figures/${item.id}`, [item], () => figureRows(item)), own, counts)))]
+    return [memo.keep(`${horizon}/part/${item.id}`, [stored, item, said, counts], () => rounded(partRow(stored, item, memo.keep(`figures/${item.id}`, [item], () => figureRows(item)), own, counts)))]
   })
 }
 
@@ -152,7 +160,7 @@ function situationOf(items: readonly Item[], build: Build, horizon: Horizon, mem
   const leads = keep('leads', [plugs.joints, ends, frames, layout, names], () => leadsOf({ plugs: plugs.joints, ends, frames, layout, names }, keep))
   const unmet = keep('unmet', [seats.unmet, plugs.unmet], () => [...seats.unmet, ...plugs.unmet])
   return keep('situation', [items, all, seats, plugs, frames, bodies, layout, loads, leads, unmet, build.choices.leftOpen, build.choices.school], () => ({
-    items, ends, seats: seats.joints, plugs: plugs.joints, unmet, frames, bodies, layout, loads, leads, choices: build.choices, exact: seats.exact && plugs.exact,
+    items, names, ends, seats: seats.joints, plugs: plugs.joints, unmet, frames, bodies, layout, loads, leads, choices: build.choices, exact: seats.exact && plugs.exact,
   }))
 }
 

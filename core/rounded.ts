@@ -27,7 +27,7 @@ function roundItems(value: readonly unknown[]): readonly unknown[] {
 
 function roundFields(value: Record<string, unknown>): Record<string, unknown> {
   let copy: Record<string, unknown> | null = null
-  for (const key of Object.keys(value)) {
+  for (const key in value) {
     const inner = round(value[key])
     if (inner !== value[key]) (copy ??= { ...value })[key] = inner
   }

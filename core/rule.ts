@@ -10,6 +10,8 @@ export interface RuleSpec<I extends object> {
   /** What it asks, as a sentence for the list of rules. */
   readonly asks: string
   readonly source: string
+  /** The parts of the situation that `needs` looks at, where they are few: while they stay, it is not asked again. */
+  readonly reads?: readonly (keyof Situation)[]
   /** One input for each time it is asked. Inputs hold only what the judgement depends on. */
   needs(s: Situation): readonly I[]
   judge(input: I): readonly Finding[]
@@ -24,7 +26,7 @@ export function rule<I extends object>(spec: RuleSpec<I>): Rule {
   return {
     id: spec.id, stage: spec.stage, asks: spec.asks, source: spec.source,
     findings(s, memo, scope) {
-      const inputs = memo.keep(`${scope}/${spec.id}`, [s], () => spec.needs(s))
+      const inputs = memo.keep(`${scope}/${spec.id}`, spec.reads?.map(part => s[part]) ?? [s], () => spec.needs(s))
       return memo.keep(`${scope}/${spec.id}/said`, [inputs], () => inputs.flatMap((input, i) => memo.keep(`${scope}/${spec.id}#${i}`, Object.values(input), () => rounded(spec.judge(input)))))
     },
   }

@@ -10,6 +10,7 @@ import type { ItemOf } from './parts/kind'
 
 export interface Situation {
   readonly items: readonly Item[]
+  readonly names: ReadonlyMap<string, string>
   readonly ends: ReadonlyMap<string, EndOf>
   readonly seats: readonly Joint[]
   readonly plugs: readonly Joint[]

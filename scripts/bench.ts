@@ -28,22 +28,25 @@ function demo(name: string): Build {
 }
 
 /** A build with one figure of one item measured anew: what happens at every entry. */
-function changed(build: Build, id: string, path: string, mm: number): Build {
-  const done = apply(build, { do: 'setFigure', id, path, figure: { mm, basis: 'measured' }, at: '2031-03-02T09:00:00Z' })
+function changed(build: Build, id: string, path: string, unit: string, value: number): Build {
+  const done = apply(build, { do: 'setFigure', id, path, figure: { [unit]: value, basis: 'measured' }, at: '2031-03-02T09:00:00Z' })
   if (isProblem(done)) throw new Error(done.problem)
   return done.build
 }
 
 const plover = demo('plover')
-/** One part at a time, in turn: the cooler, the memory, the supply, a disk's lead. */
-const PARTS = [['cooler', 'height', 60], ['memory', 'height', 31], ['supply', 'cables.0.length', 310], ['sata', 'length', 320]] as const
+/** One part at a time, in turn: every part of the build but board and case, each by a figure that verdicts depend on. */
+const PARTS = [
+  ['processor', 'power.sustained', 'W', 60], ['cooler', 'height', 'mm', 60], ['memory', 'height', 'mm', 31], ['stick', 'busy', 'W', 5],
+  ['supply', 'cables.0.length', 'mm', 310], ['fan', 'lead', 'mm', 390], ['disk', 'busy', 'W', 2], ['sata', 'length', 'mm', 320],
+] as const
 /** Whole and one part in turn, so that a machine that changes its pace changes both. One part: in a worker that lives, back again untimed. */
 function planTimes(): { readonly whole: number; readonly onePart: number } {
   const living = new Memo()
   analyse(plover, living)
   const taken = Array.from({ length: WARM_UP + RUNS }, (_, i) => {
-    const [id, path, mm] = PARTS[i % PARTS.length] ?? PARTS[0]
-    const next = changed(plover, id, path, mm + i / 100)
+    const [id, path, unit, value] = PARTS[i % PARTS.length] ?? PARTS[0]
+    const next = changed(plover, id, path, unit, value + i / 100)
     const whole = clocked(() => analyse(plover, new Memo()))
     const onePart = clocked(() => analyse(next, living))
     analyse(plover, living)

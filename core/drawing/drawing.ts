@@ -36,6 +36,8 @@ export interface Drawing {
 const LETTER_SHARE = 0.03
 const MOST_DIMENSIONS = 4
 const MARGIN = 12
+/** How large a standoff or a hole is drawn, from its middle, mm. */
+const MARK = 3
 
 /** Placing labels is the costly part: it is done again only where something moved. */
 interface Keeping { keep<R>(name: string, inputs: readonly unknown[], compute: () => R): R; enter<T>(name: string, value: T): T }
@@ -76,7 +78,7 @@ function draw(s: Situation, memo: Keeping, findings: readonly Finding[], view: D
       ...dimensions.map(d => ({ id: d.finding, text: d.text, along: [d.from, d.to] as const })),
       ...marks.map(m => ({ id: m.id, text: m.name, beside: m.at })),
       ...named(shapes).map(sh => ({ id: sh.id, text: sh.label, inside: sh.rect, onIt: rects(bodies.slice(bodies.indexOf(sh) + 1)), besideIt: rects(bodies.filter(other => other !== sh)) })),
-    ], rects(shapes)))),
+    ], [...rects(shapes), ...marks.map(m => ({ x: m.at[0] - MARK, y: m.at[1] - MARK, w: 2 * MARK, h: 2 * MARK }))]))),
   }
 }
 

@@ -10,13 +10,14 @@ import type { Verdict } from '../verdict'
 import { faceOf, mate } from './mate'
 import { itemOfRef, type EndOf, type Joint, type Unmet } from './joint'
 
-const nameOf = (s: Situation, ref: string): string => s.items.find(i => i.id === itemOfRef(ref))?.name ?? ref
+const nameOf = (s: Situation, ref: string): string => s.names.get(itemOfRef(ref)) ?? ref
 
 /** What one side of a joint is called: the item, and which of its ends where it has several. */
 const sideOf = (name: string, end: EndOf): string => (end.end.label && !isMechanical(end.end.face) ? `${end.end.label} of the ${name}` : name)
 
 export const joined = rule<{ readonly joint: Joint; readonly plug: EndOf; readonly socket: EndOf; readonly names: readonly [string, string] }>({
   id: 'joints/joined', stage: 'joints', asks: 'Do the two ends of each joint belong together?', source: SOURCE.practice,
+  reads: ['seats', 'plugs', 'ends', 'names'],
   needs: s => joints(s).flatMap(joint => {
     const plug = s.ends.get(joint.a)
     const socket = s.ends.get(joint.b)
@@ -39,6 +40,7 @@ const agreed = (plug: EndOf, socket: EndOf) => Object.entries(plug.end.traits).f
 
 export const unmet = rule<{ readonly unmet: Unmet; readonly name: string; readonly leftOpen: Build['choices']['leftOpen'][string] | null; readonly end: EndOf | null }>({
   id: 'joints/unmet', stage: 'joints', asks: 'Does every end that must or should be joined find its partner?', source: SOURCE.practice,
+  reads: ['unmet', 'choices', 'ends', 'names'],
   needs: s => s.unmet.map(u => ({ unmet: u, name: nameOf(s, u.demand.id), leftOpen: s.choices.leftOpen[u.demand.id] ?? null, end: s.ends.get(u.demand.refs[0] ?? '') ?? null })),
   judge({ unmet: u, name, leftOpen, end }) {
     const [reason, ...others] = u.reasons
@@ -65,6 +67,7 @@ function verdictOf(need: Unmet['demand']['need'], leftOpen: boolean): Verdict {
 const asks = { id: 'joints/header-current', source: SOURCE.fan }
 export const headerCurrent = rule<{ readonly joint: Joint; readonly plug: EndOf; readonly socket: EndOf; readonly names: readonly [string, string] }>({
   ...asks, stage: 'joints', asks: 'Does each fan stay within the current of its header?',
+  reads: ['plugs', 'ends', 'names'],
   needs: s => s.plugs.flatMap(joint => {
     const plug = s.ends.get(joint.a)
     const socket = s.ends.get(joint.b)

@@ -53,11 +53,12 @@ export const railLimit = rule<Fed>({
 
 export const plugLimit = rule<{ readonly joint: Joint; readonly plug: EndOf; readonly socket: EndOf; readonly loads: readonly Load[]; readonly name: string }>({
   id: 'power/plug', stage: 'power', asks: 'Does each power plug carry no more 12 V than its contacts stand?', source: SOURCE.atx12v,
+  reads: ['plugs', 'ends', 'loads', 'names'],
   needs: s => s.plugs.flatMap(joint => {
     const plug = s.ends.get(joint.a)
     const socket = s.ends.get(joint.b)
     const loads = s.loads.filter(l => l.rail === '12' && l.feed?.joint === joint.id)
-    return plug?.end.gives['W12'] && socket && loads.length > 0 ? [{ joint, plug, socket, loads, name: s.items.find(i => i.id === joint.items[1])?.name ?? '' }] : []
+    return plug?.end.gives['W12'] && socket && loads.length > 0 ? [{ joint, plug, socket, loads, name: s.names.get(joint.items[1]) ?? '' }] : []
   }),
   judge({ joint, plug, socket, loads, name }) {
     const have = plug.end.gives['W12']

@@ -9,6 +9,7 @@ const ID = 'routes/lead-length'
 
 export const leadLength = rule<{ readonly lead: LaidLead }>({
   id: ID, stage: 'routes', asks: 'Is each lead long enough for its way?', source: SOURCE.practice,
+  reads: ['leads'],
   needs: s => s.leads.map(lead => ({ lead })),
   judge({ lead }) {
     const said = {
