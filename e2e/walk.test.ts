@@ -185,9 +185,9 @@ test('all steps can be made; the record tells them, with the reason of the one t
 test('the proof proves the joints behind its points, and takes it back', async () => {
   await stageLink('Proof').click()
   await page.locator('li', { hasText: 'Look at the fan of the Lowbank 65' }).locator('.el-checkbox').click()
-  await mark('Plug the fan lead into FAN_P on the Inlet 2: Clear, proved').waitFor()
+  await mark('Plug the fan lead of the Lowbank 65 into FAN_P on the Inlet 2: Clear, proved').waitFor()
   await page.locator('li', { hasText: 'Look at the fan of the Lowbank 65' }).locator('.el-checkbox').click()
-  await mark('Plug the fan lead into FAN_P on the Inlet 2: Clear, made').waitFor()
+  await mark('Plug the fan lead of the Lowbank 65 into FAN_P on the Inlet 2: Clear, made').waitFor()
 })
 
 test('a file leaves, and in an empty profile it is the same analysis to the byte', async () => {

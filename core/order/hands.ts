@@ -21,7 +21,7 @@ const lookAlike = (s: PlannedStep): readonly string[] => (s.face && !isMechanica
 const plugIn = (s: PlannedStep): string => `Plug the ${s.what} into ${s.label} on the ${s.to}`
 
 const plugStep = (why: string): Hands => ({
-  title: plugIn, does: s => [`Read the print on the plug: ${s.what}.`, seatOf(s), ...lookAlike(s)], feel: () => 'It does not move when you tug it lightly, and there is no gap.',
+  title: plugIn, does: s => [`It is the ${s.what}: read the print.`, seatOf(s), ...lookAlike(s)], feel: () => 'It does not move when you tug it lightly, and there is no gap.',
   why, minutes: MINUTES.plug,
 })
 
@@ -58,7 +58,7 @@ export const HANDS: Record<StepKind, Hands> = {
   },
   'cooler-plug': {
     title: plugIn, why: 'It is within reach now, and a processor without its fan is lost in a minute.', minutes: MINUTES.plug,
-    does: s => [`The header for the processor is marked ${s.label}.`, seatOf(s)], feel: () => 'Ridges in the guide, no gap.',
+    does: s => [`The processor’s header is marked ${s.label}.`, seatOf(s)], feel: () => 'Ridges in the guide, no gap.',
   },
   standoffs: {
     title: s => `Set the standoffs of the ${s.to} for the ${s.what}`, why: 'A standoff where the board has no hole is a short circuit that is found hours later.', minutes: MINUTES.standoffs, fasteners: [SCREW.standoff], tools: ['5 mm nut driver'],

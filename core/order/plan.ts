@@ -1,6 +1,7 @@
 // From joints to steps: what belongs in one go, and the tasks that make no joint.
 import { standoffPlan } from '../fit/standoffs'
 import type { Joint } from '../joints/joint'
+import type { Item } from '../parts'
 import { every, joinedBy, type Situation } from '../situation'
 import type { Face } from '../standards/connectors'
 import type { PlannedStep, StepKind } from './step'
@@ -25,6 +26,9 @@ function groupOf(joint: Joint, kind: StepKind): string {
   return `${kind}:${joint.id}`
 }
 
+/** What hangs from a case or a supply is told apart by its print; a fan's lead by its fan. */
+const plugName = (item: Item, label: string): string => (item.part.kind === 'fan' || item.part.kind === 'cooler' ? `${label} of the ${item.name}` : label)
+
 function fromJoints(s: Situation): readonly PlannedStep[] {
   const steps = new Map<string, PlannedStep>()
   const name = (id: string): string => s.items.find(i => i.id === id)?.name ?? id
@@ -41,7 +45,7 @@ function fromJoints(s: Situation): readonly PlannedStep[] {
     steps.set(id, known
       ? { ...known, joints: [...known.joints, joint.id], marks: [...known.marks, joint.id], items: [...new Set([...known.items, ...joint.items])], details: [...known.details, detail], label: `${known.label}, ${socket.label}` }
       : {
-          id, kind, items: joint.items, joints: [joint.id], marks: [joint.id], demand: null, face: joint.face, what: joint.kind === 'plug' ? plug.label : name(joint.items[0]),
+          id, kind, items: joint.items, joints: [joint.id], marks: [joint.id], demand: null, face: joint.face, what: joint.kind === 'plug' ? plugName(plugItem, plug.label) : name(joint.items[0]),
           to: name(joint.items[1]), label: socket.label, onBoard: !ofCooler, details: [detail],
         })
   }
