@@ -9,7 +9,7 @@ const newDesk = (name = `desk-${(n += 1)}`) => {
   let id = 0
   let tick = 0
   const db = new JunturaDb(name)
-  const desk = new Desk({ db, now: () => new Date(Date.UTC(2031, 2, 2, 9, 0, (tick += 1))).toISOString(), newId: () => `${name}-${(id += 1)}`, seeds: [plover], shelf })
+  const desk = new Desk({ db, now: () => new Date(Date.UTC(2031, 2, 2, 9, 0, (tick += 1))).toISOString(), newId: () => `${name}-${(id += 1)}`, demos: [plover], shelf })
   return { db, desk }
 }
 const state = (answer: Answer): DeskState => { if ('problem' in answer) throw new Error(answer.problem); return answer.state }
@@ -20,7 +20,7 @@ test('the first visit lays out the demo once; deleted, it stays away', async () 
   const { desk, db } = newDesk()
   expect(state(await desk.open(null)).builds.map(b => b.name)).toEqual(['Plover'])
   await desk.remove('plover')
-  const again = new Desk({ db, now: () => 'x', newId: () => 'y', seeds: [plover], shelf })
+  const again = new Desk({ db, now: () => 'x', newId: () => 'y', demos: [plover], shelf })
   expect(state(await again.open(null)).builds).toEqual([])
 })
 

@@ -24,7 +24,7 @@ export interface DeskState {
 export type Answer = { readonly state: DeskState; readonly build: string | null } | Problem
 export type Ask = { readonly do: string; readonly [argument: string]: unknown }
 
-export interface DeskOptions { readonly db: JunturaDb; readonly now: () => string; readonly newId: () => string; readonly seeds: readonly Build[]; readonly shelf: readonly Part[] }
+export interface DeskOptions { readonly db: JunturaDb; readonly now: () => string; readonly newId: () => string; readonly demos: readonly Build[]; readonly shelf: readonly Part[] }
 
 /** The longest file that is read, characters: far beyond any build, far below what stops a tab. */
 const LONGEST_FILE = 60_000_000
@@ -40,7 +40,7 @@ export class Desk {
   /** Opens a build (or none); on the first visit the demo is laid out. */
   async open(id: string | null): Promise<Answer> {
     return this.saving(async () => {
-      await this.seed()
+      await this.layOutDemos()
       this.current = id !== null && (await this.on.db.builds.get(id)) ? id : null
       return this.current
     }, false)
@@ -201,10 +201,10 @@ export class Desk {
   private stored(doc: Build): StoredBuild { return { id: doc.id, name: doc.name, doc, changed: this.on.now() } }
   private async put(doc: Build): Promise<void> { await this.on.db.builds.put(this.stored(doc)) }
 
-  private async seed(): Promise<void> {
-    if (await this.on.db.settings.get('seeded')) return
-    await this.on.db.builds.bulkPut(this.on.seeds.map(s => this.stored(s)))
-    await this.on.db.settings.put({ key: 'seeded', value: true })
+  private async layOutDemos(): Promise<void> {
+    if (await this.on.db.settings.get('demos-laid-out')) return
+    await this.on.db.builds.bulkPut(this.on.demos.map(s => this.stored(s)))
+    await this.on.db.settings.put({ key: 'demos-laid-out', value: true })
   }
 
   /** Everything that is stored is stored in one transaction, or not at all; then the new state is told. */

@@ -9,9 +9,9 @@ import { Desk } from './desk'
 
 const shipped = (files: Record<string, unknown>) => Object.values(files).map(f => fileSchema.parse(f))
 const shelf = shipped(import.meta.glob('../../shelf/*.json', { eager: true, import: 'default' })).flatMap(f => f.parts).sort((a, b) => PART_KINDS.indexOf(a.kind) - PART_KINDS.indexOf(b.kind))
-const seeds = shipped(import.meta.glob('../../demo/*.json', { eager: true, import: 'default' })).flatMap(f => f.builds)
+const demos = shipped(import.meta.glob('../../demo/*.json', { eager: true, import: 'default' })).flatMap(f => f.builds)
 
-const desk = new Desk({ db: new JunturaDb(), now: () => new Date().toISOString(), newId: () => crypto.randomUUID().slice(0, 8), seeds, shelf })
+const desk = new Desk({ db: new JunturaDb(), now: () => new Date().toISOString(), newId: () => crypto.randomUUID().slice(0, 8), demos, shelf })
 
 /** What the program knows by itself, for the pages that explain: connectors and rules. */
 export interface Reference {
