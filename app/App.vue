@@ -29,7 +29,7 @@ onKey('redo', () => { if (desk.state.redo) void desk.redo() })
 
 watch(() => route.path, async () => {
   await nextTick()
-  if (document.activeElement?.closest('[role="toolbar"]')) return
+  if (document.activeElement?.closest('[role="toolbar"], input')) return
   document.querySelector<HTMLElement>('h1')?.focus({ preventScroll: true })
 })
 </script>

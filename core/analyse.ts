@@ -7,6 +7,7 @@ import { join } from './joints/join'
 import { endsOf, type EndOf, type Joint } from './joints/joint'
 import { bodiesOf, framesOf } from './joints/places'
 import { Memo } from './memo'
+import { mannerOf } from './order/plan'
 import { orderSection, plan, type OrderSection } from './order/section'
 import { panelBlocks, type PanelBlock } from './panel/block'
 import { layoutOf } from './parts/archetype'
@@ -71,7 +72,7 @@ function analyseHorizon(build: Build, horizon: Horizon, memo: Memo): HorizonAnal
   const states = enter('states', items.map(i => ({ id: i.id, name: i.name, state: i.state })))
   const told = enter('told', findings.map(toldOf))
   const housing = enter('housing', items.filter(i => i.part.kind === 'case' || i.part.kind === 'board'))
-  const kinds = enter('kinds', items.map(i => ({ id: i.id, name: i.name, kind: i.part.kind })))
+  const kinds = enter('kinds', items.map(i => ({ id: i.id, name: i.name, kind: i.part.kind, manner: mannerOf(i) })))
   const modules = enter('modules', items.map(shownAtStart))
   const spares = enter('spares', build.items.filter(i => i.state === 'spare').map(i => i.part.model))
   const supplies = enter('supplies', items.filter(i => i.part.kind === 'supply'))

@@ -4,7 +4,8 @@ import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { ElInput } from 'element-plus/es/components/input/index'
 import 'element-plus/es/components/input/style/css'
-import { ref } from 'vue'
+import { nextTick, onMounted, ref } from 'vue'
+import { useRoute } from 'vue-router'
 import { number } from '../../core/format'
 import type { Part, PartKind } from '../../core/parts'
 import { onKey } from '../use/keys'
@@ -12,9 +13,15 @@ import { useShelf } from '../use/shelf'
 
 const props = defineProps<{ kind?: PartKind; act: string; currency: string }>()
 const emit = defineEmits<{ take: [part: Part] }>()
+const route = useRoute()
 const { parts, find, found } = useShelf(props.kind)
 const field = ref<InstanceType<typeof ElInput>>()
 onKey('find', () => field.value?.focus())
+onMounted(async () => {
+  if (route.query['find'] === undefined) return
+  await nextTick()
+  field.value?.focus()
+})
 </script>
 
 <template>

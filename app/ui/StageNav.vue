@@ -1,13 +1,10 @@
 <script setup lang="ts">
 // The stages at the left, each with its key and its count of open matters; apart from them shelf and practice.
-import { useRouter } from 'vue-router'
 import { STAGE_LINES } from '../stages'
 import { useDesk } from '../stores/desk'
-import { keyOf, onKey } from '../use/keys'
+import { keyOf } from '../use/keys'
 
 const desk = useDesk()
-const router = useRouter()
-for (const stage of STAGE_LINES) onKey(`stage-${stage.name}`, () => { void router.push({ name: stage.name, params: { build: desk.state.build?.id ?? '' } }) })
 
 /** Open matters: findings that are not clear and not accepted. */
 const count = (name: (typeof STAGE_LINES)[number]['name']): number => desk.analysis?.open[name] ?? 0

@@ -3,7 +3,6 @@ import { useIntervalFn, useStorage } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { clock } from '../../core/format'
 import { useDesk } from '../stores/desk'
-import { onKey } from './keys'
 import { isDone, useSeam } from './seam'
 
 interface Clock { readonly build: string; readonly step: string; readonly since: number }
@@ -48,11 +47,6 @@ export function useBench() {
     const ask = s.demand === null ? { do: 'crossOff', ids: s.marks, title: s.title, how: reason } : { do: 'leaveOpen', id: s.demand, title: s.title, reason }
     if (await desk.run(ask)) { skipping.value = false; onward(from) }
   }
-  async function prove(): Promise<void> {
-    const s = step.value
-    if (s && s.progress === 'made') await desk.run({ do: 'prove', ids: s.marks, title: s.title })
-  }
-  onKey('prove', () => void prove())
 
-  return { ...seam, time, done, finished, waitsFor, skipping, make, skip, prove }
+  return { ...seam, time, done, finished, waitsFor, skipping, make, skip }
 }

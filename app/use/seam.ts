@@ -27,5 +27,11 @@ export function useSeam() {
   }
   const move = (by: number): Promise<void> => go(steps.value[Math.max(0, Math.min(steps.value.length - 1, at.value + by))]?.id ?? null)
 
-  return { steps, present, step, at, next, go, move }
+  /** The present step is proved, when it is made. */
+  async function prove(): Promise<void> {
+    const s = step.value
+    if (s && s.progress === 'made') await desk.run({ do: 'prove', ids: s.marks, title: s.title })
+  }
+
+  return { steps, present, step, at, next, go, move, prove }
 }

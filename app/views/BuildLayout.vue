@@ -1,8 +1,9 @@
 <script setup lang="ts">
 // One build: the seam on top, the stages at the left, the stage's view beside them.
 import { computed, watch } from 'vue'
-import { useRoute } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import { counted } from '../../core/format'
+import { STAGE_LINES } from '../stages'
 import { useDesk } from '../stores/desk'
 import { usePointer } from '../stores/pointer'
 import BrandMark from '../ui/BrandMark.vue'
@@ -15,13 +16,17 @@ import { useSeam } from '../use/seam'
 const desk = useDesk()
 const pointer = usePointer()
 const route = useRoute()
-const { move } = useSeam()
+const router = useRouter()
+const { move, prove } = useSeam()
 const found = computed(() => desk.state.build?.id === route.params['build'])
 const wide = computed(() => Boolean(route.meta['wide']))
 const tally = computed(() => `${counted(desk.state.build?.items.length ?? 0, 'part')}, ${counted(desk.analysis?.joints.length ?? 0, 'joint')}`)
 
 watch(() => route.params['build'], id => desk.open(String(id)), { immediate: true })
 watch(() => route.name, () => { pointer.leave(); pointer.chosen = null })
+for (const { name } of STAGE_LINES) onKey(`stage-${name}`, () => void router.push({ name, params: route.params }))
+onKey('prove', () => void prove())
+onKey('find', () => void router.push({ name: 'shelf', params: route.params, query: { find: '' } }))
 onKey('seam-back', () => void move(-1))
 onKey('seam-on', () => void move(1))
 </script>

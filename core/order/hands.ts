@@ -12,8 +12,8 @@ export interface Hands {
   readonly why: string
   readonly cautions?: readonly string[]
   readonly tools?: readonly string[]
-  readonly fasteners?: readonly string[]
-  readonly minutes: number
+  readonly fasteners?: readonly string[] | ((s: PlannedStep) => readonly string[])
+  readonly minutes: number | ((s: PlannedStep) => number)
 }
 
 const seatOf = (s: PlannedStep): string => (s.face && !isMechanical(s.face) ? CONNECTORS[s.face].seat : 'Press until it sits.')
@@ -27,6 +27,13 @@ const plugStep = (why: string): Hands => ({
 
 const SCREWDRIVER = 'Phillips screwdriver'
 const EDGES = 'Hold parts by their edges, never by contacts.'
+
+const hasPins = (s: PlannedStep): boolean => s.manner?.startsWith('pins') ?? false
+const FASTENING: Record<string, string> = {
+  screws: 'Set it down straight. A few turns on each screw in turn, crosswise, until they stop.',
+  pins: 'Turn each pin to its start mark. Set it down straight. Press two opposite pins at a time until each clicks; look from behind: all are through.',
+  clip: 'Set it down straight. Hook the clip at one side, press it over the other, close its lever.',
+}
 
 export const HANDS: Record<StepKind, Hands> = {
   bench: {
@@ -52,9 +59,9 @@ export const HANDS: Record<StepKind, Hands> = {
     does: () => ['Spacer at the stick’s length.', 'In at about 30 degrees, then down flat. One small screw.', 'Film off the heat pad, if there is one.'], feel: () => 'It springs up a little until the screw holds it.',
   },
   cooler: {
-    title: s => `Mount the ${s.what} on the processor`, why: 'It needs both hands on the board, and the back within reach.', minutes: MINUTES.screwedCooler, tools: [SCREWDRIVER],
-    does: () => ['Peel off the film; apply paste unless it is on already.', 'Set it down straight. A few turns on each screw in turn, crosswise, until they stop.', 'Untangle its fan lead, away from the blades.'],
-    feel: () => 'It does not move at all.', cautions: ['Taken off once, it needs new paste.'],
+    title: s => `Mount the ${s.what} on the processor`, why: 'It needs both hands on the board, and the back within reach.', minutes: s => (hasPins(s) ? MINUTES.pushPinCooler : MINUTES.screwedCooler), tools: [SCREWDRIVER],
+    does: s => [s.manner?.endsWith('applied') ? 'Peel off the film: the paste is on already.' : 'Peel off the film. A drop of paste on the lid, or spread thin.', FASTENING[s.manner?.split(',')[0] ?? 'screws'] ?? '', 'Untangle its fan lead, away from the blades.'],
+    feel: s => (hasPins(s) ? 'A click for each pin, and it does not move at all.' : 'It does not move at all.'), cautions: ['Taken off once, it needs new paste.'],
   },
   'cooler-plug': {
     title: plugIn, why: 'It is within reach now, and a processor without its fan is lost in a minute.', minutes: MINUTES.plug,
@@ -82,7 +89,7 @@ export const HANDS: Record<StepKind, Hands> = {
     does: () => ['Air enters the open side and leaves on the side with the frame’s arms and label.', 'Lead towards the board.'], feel: () => 'The blades turn freely by a breath.',
   },
   drive: {
-    title: s => `Fasten the ${s.what} in the ${s.label}`, why: 'Its sockets must face the cables before cables come.', minutes: MINUTES.drive, tools: [SCREWDRIVER], fasteners: [`4 ${SCREW.disk25}`],
+    title: s => `Fasten the ${s.what} in the ${s.label}`, why: 'Its sockets must face the cables before cables come.', minutes: MINUTES.drive, tools: [SCREWDRIVER], fasteners: s => [`4 ${s.manner === '3.5' ? SCREW.disk35 : SCREW.disk25}`],
     does: () => ['Sockets toward the cabling side.', 'Four screws by hand, then snug.'], feel: () => 'No rattle.', cautions: ['A screw that is too long kills a drive.'],
   },
   'small-plug': plugStep('Small headers lie at the board’s edge: first, while there is room.'),

@@ -74,6 +74,27 @@ test('minutes add up to 142', () => {
   expect(then(plover).order.firstTimeMinutes).toBeCloseTo(142 * 1.8, 6)
 })
 
+describe('how a part is fastened decides words, minutes and screws', () => {
+  const cooler = (more: object) => steps(change(plover, { do: 'swapPart', id: 'cooler', part: { ...part('ottery-lowbank-65'), ...more }, figures: {} })).find(s => s.kind === 'cooler')
+  test('screws crosswise take 12 minutes, pins by twos take 6', () => {
+    expect(cooler({})).toMatchObject({ minutes: 12 })
+    expect(cooler({})?.does.join(' ')).toMatch(/crosswise/)
+    expect(cooler({ fastening: 'pins' })).toMatchObject({ minutes: 6, feel: expect.stringMatching(/click/) as string })
+    expect(cooler({ fastening: 'pins' })?.does.join(' ')).toMatch(/two opposite pins/)
+    expect(cooler({ fastening: 'clip' })?.does.join(' ')).toMatch(/Hook the clip/)
+  })
+  test('paste that is on already is not put on', () => {
+    expect(cooler({ paste: 'applied' })?.does[0]).toBe('Peel off the film: the paste is on already.')
+    expect(cooler({ paste: 'own' })?.does[0]).toMatch(/drop of paste/)
+  })
+  test('a 3.5-inch disk takes other screws than a 2.5-inch one', () => {
+    const pc = part('fenwright-reedbox-12') as { bays: object[] } & object
+    const big = change(plover, { do: 'swapPart', id: 'disk', part: part('sedgeline-r3-4000'), figures: {} }, { do: 'swapPart', id: 'case', part: { ...pc, bays: pc.bays.map(b => ({ ...b, size: '3.5' })) }, figures: {} })
+    expect(steps().find(s => s.kind === 'drive')?.fasteners).toEqual(['4 M3 screws'])
+    expect(steps(big).find(s => s.kind === 'drive')?.fasteners).toEqual(['4 6-32 UNC screws'])
+  })
+})
+
 describe('progress', () => {
   const bench = { do: 'make', ids: ['task:bench'] }
   test('at first only the bench is ready; then what waits for it', () => {
@@ -103,7 +124,7 @@ describe('progress', () => {
 })
 
 test('reasons that contradict each other are told', () => {
-  const step = (id: string): PlannedStep => ({ id, kind: 'bench', items: [], joints: [], marks: [id], demand: null, face: null, what: '', to: '', label: '', onBoard: false, details: [] })
+  const step = (id: string): PlannedStep => ({ id, kind: 'bench', items: [], joints: [], marks: [id], demand: null, face: null, what: '', to: '', label: '', onBoard: false, details: [], manner: null })
   const edge = (before: string, after: string) => ({ before, after, reason: '', basis: 'fact', rule: '' } as const)
   expect(() => sorted([step('a'), step('b')], [edge('a', 'b'), edge('b', 'a')])).toThrow(/contradict.*a, b/)
 })

@@ -46,14 +46,20 @@ function fromJoints(s: Situation): readonly PlannedStep[] {
       ? { ...known, joints: [...known.joints, joint.id], marks: [...known.marks, joint.id], items: [...new Set([...known.items, ...joint.items])], details: [...known.details, detail], label: `${known.label}, ${socket.label}` }
       : {
           id, kind, items: joint.items, joints: [joint.id], marks: [joint.id], demand: null, face: joint.face, what: joint.kind === 'plug' ? plugName(plugItem, plug.label) : name(joint.items[0]),
-          to: name(joint.items[1]), label: socket.label, onBoard: !ofCooler, details: [detail],
+          to: name(joint.items[1]), label: socket.label, onBoard: !ofCooler, details: [detail], manner: mannerOf(plugItem),
         })
   }
   return [...steps.values()]
 }
 
+/** What of a part decides how hands go about it: a cooler's fastening and paste, a drive's size. */
+export function mannerOf({ part: p }: Item): string | null {
+  if (p.kind === 'cooler') return `${p.fastening}, ${p.paste}`
+  return p.kind === 'drive' ? p.shape : null
+}
+
 const task = (kind: StepKind, about: Partial<PlannedStep> = {}): PlannedStep => ({
-  id: `task:${kind}`, kind, items: [], joints: [], marks: [`task:${kind}`], demand: null, face: null, what: '', to: '', label: '', onBoard: false, details: [], ...about,
+  id: `task:${kind}`, kind, items: [], joints: [], marks: [`task:${kind}`], demand: null, face: null, what: '', to: '', label: '', onBoard: false, details: [], manner: null, ...about,
 })
 
 /** What is done besides joining: making ready, standoffs, the first power-on, closing, writing down. */

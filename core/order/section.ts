@@ -35,7 +35,7 @@ export function plan(s: Situation): Plan {
 
 function words(step: PlannedStep, titles: ReadonlyMap<string, string>) {
   const { does, feel, why, cautions = [], tools = [], fasteners = [], minutes } = HANDS[step.kind]
-  return { title: titles.get(step.id) ?? '', does: does(step), feel: feel?.(step) ?? null, why, cautions, tools, fasteners, minutes }
+  return { title: titles.get(step.id) ?? '', does: does(step), feel: feel?.(step) ?? null, why, cautions, tools, fasteners: typeof fasteners === 'function' ? fasteners(step) : fasteners, minutes: typeof minutes === 'function' ? minutes(step) : minutes }
 }
 
 const reasonsOf = (step: PlannedStep, edges: readonly Edge[], titles: ReadonlyMap<string, string>): Step['after'] =>

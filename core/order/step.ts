@@ -28,6 +28,8 @@ export interface PlannedStep {
   /** Whether the step needs the board to be in the case: plugs of the cooler do not. */
   readonly onBoard: boolean
   readonly details: readonly string[]
+  /** How the part is fastened, where its kind knows several ways. */
+  readonly manner: string | null
 }
 
 export interface Step extends PlannedStep {
