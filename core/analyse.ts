@@ -4,8 +4,8 @@ import { HORIZONS, itemsOf, namesOf, resolve, type Horizon } from './build/resol
 import { drawings, paths, type Drawing, type Path } from './drawing/drawing'
 import { STAGES, type Finding, type Stage } from './finding'
 import { join } from './joints/join'
-import { endsOf, type EndOf, type Joint } from './joints/joint'
-import { bodiesOf, framesOf } from './joints/places'
+import { endsOf, itemOfRef, type EndOf, type Joint } from './joints/joint'
+import { bodiesOf } from './joints/places'
 import { Memo } from './memo'
 import { mannerOf } from './order/plan'
 import { orderSection, plan, type OrderSection } from './order/section'
@@ -149,20 +149,23 @@ function situationOf(items: readonly Item[], build: Build, horizon: Horizon, mem
   const pins = keep('pins', [build.choices.pins, build.progress], () => pinsOf(build))
   const pc = items.find(isKind('case'))
   const layout = pc ? keep('layout', [pc.part], () => layoutOf(pc.part)) : null
-  const bodiesMeet = enter('mechanical', all.filter(e => isMechanical(e.end.face)))
-  const leadsMeet = enter('electrical', all.filter(e => !isMechanical(e.end.face)))
-  const seats = keep('seats', [bodiesMeet, pins], () => join(bodiesMeet, { name: 'seats', pins, reach: null, keep, enter }))
   const cases = enter('cases', items.filter(isKind('case')).map(i => i.id))
-  const frames = keep('frames', [cases, bodiesMeet, seats.joints], () => framesOf(cases, ends, seats.joints))
-  const bodies = keep('bodies', [items, frames, bodiesMeet, seats.joints], () => bodiesOf(items, i => memo.keep(`body/${i.id}`, [i], () => kindOf(i).body?.(i) ?? null), frames, ends, seats.joints))
-  const plugs = keep('plugs', [leadsMeet, pins, layout, frames], () => join(leadsMeet, { pins, name: 'plugs', reach: layout && { layout, frames }, keep, enter }))
-  const loads = keep('loads', [items, seats.joints, plugs.joints], () => loadsOf(items, [...seats.joints, ...plugs.joints], i => memo.keep(`draws/${i.id}`, [i], () => kindOf(i).draws?.(i) ?? [])))
+  const alike = keep('alike', [items, pins], () => alikeItems(items, pins, i => memo.keep(`print/${i.id}`, [i.part], () => JSON.stringify(i.part))))
+  const { seats, plugs, unmet, frames, exact } = keep('joined', [all, pins, layout, cases, alike], () => join(all, { pins, layout, cases, alike, keep: (name, inputs, compute) => keep(`join/${name}`, inputs, compute), enter: (name, value) => enter(`join/${name}`, value) }))
+  const mechanical = enter('mechanical', all.filter(e => isMechanical(e.end.face)))
+  const bodies = keep('bodies', [items, frames, mechanical, seats], () => bodiesOf(items, i => memo.keep(`body/${i.id}`, [i], () => kindOf(i).body?.(i) ?? null), frames, ends, seats))
+  const loads = keep('loads', [items, seats, plugs], () => loadsOf(items, [...seats, ...plugs], i => memo.keep(`draws/${i.id}`, [i], () => kindOf(i).draws?.(i) ?? [])))
   const names = keep('names', [items], () => new Map(items.map(i => [i.id, i.name])))
-  const leads = keep('leads', [plugs.joints, ends, frames, layout, names], () => leadsOf({ plugs: plugs.joints, ends, frames, layout, names }, keep))
-  const unmet = keep('unmet', [seats.unmet, plugs.unmet], () => [...seats.unmet, ...plugs.unmet])
+  const leads = keep('leads', [plugs, ends, frames, layout, names], () => leadsOf({ plugs, ends, frames, layout, names }, keep))
   return keep('situation', [items, all, seats, plugs, frames, bodies, layout, loads, leads, unmet, build.choices.leftOpen, build.choices.school], () => ({
-    items, names, ends, seats: seats.joints, plugs: plugs.joints, unmet, frames, bodies, layout, loads, leads, choices: build.choices, exact: seats.exact && plugs.exact,
+    items, names, ends, seats, plugs, unmet, frames, bodies, layout, loads, leads, choices: build.choices, exact,
   }))
+}
+
+/** Items of which one may stand for the other: the same part with the same figures, and nothing of theirs pinned. */
+function alikeItems(items: readonly Item[], pins: Readonly<Record<string, string>>, printOf: (item: Item) => string): ReadonlyMap<string, string> {
+  const pinned = new Set(Object.entries(pins).flat().map(itemOfRef))
+  return new Map(items.filter(i => !pinned.has(i.id)).map(i => [i.id, printOf(i)]))
 }
 
 /** What was made is pinned hard; what was pinned by hand comes after it. */

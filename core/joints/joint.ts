@@ -1,7 +1,8 @@
 // A joint: two ends that meet. Its id is made of its items and end keys and survives every new plan.
-import { isMechanical, MECHANICAL, type Face } from '../standards/connectors'
+import { isMechanical, isPower, MECHANICAL, type Face } from '../standards/connectors'
 import type { Item } from '../parts'
 import type { End } from '../parts/kind'
+import type { Sum } from '../quantity'
 
 /** An end of an item in this build. `ref` is `item/end`. */
 export interface EndOf { readonly ref: string; readonly item: string; readonly end: End }
@@ -23,8 +24,9 @@ export interface Joint {
 /** Something that asks to be joined: one end, or a group of ends of which one is enough. */
 export interface Demand { readonly id: string; readonly item: string; readonly need: 'must' | 'should' | 'may'; readonly refs: readonly string[]; readonly label: string }
 
-/** A demand that found no partner, with the nearest reason why. */
-export interface Unmet { readonly demand: Demand; readonly reasons: readonly string[] }
+/** A demand that found no partner, with the reasons why; `short` when the nearest is a lead that ends before its goal. */
+export interface Unmet { readonly demand: Demand; readonly reasons: readonly string[]; readonly short: Short | null }
+export interface Short { readonly line: string; readonly need: Sum; readonly have: Sum; readonly refs: readonly string[] }
 
 export const refOf = (item: string, key: string): string => `${item}/${key}`
 export const jointId = (plug: string, socket: string): string => `${plug}~${socket}`
@@ -43,12 +45,14 @@ export function jointOf(plug: EndOf, socket: EndOf, pinned: boolean): Joint {
 
 /**
  * What asks to be joined. Ends of one `one-of` or `any-of` group are one demand; a plug that may be joined asks last, unless it only
- * gives (a supply's spare plug) or follows another end (a loose lead).
+ * gives (a supply's spare plug) or follows another end (a loose lead, an adapter's inlet).
  */
 export function demandsOf(ends: readonly EndOf[]): readonly Demand[] {
+  const followed = new Set(ends.flatMap(({ item, end }) => end.follows.map(key => refOf(item, key))))
   const demands = new Map<string, Demand>()
   for (const { ref, item, end } of ends) {
-    const asks = end.need !== 'may' || (end.sex === 'plug' && Object.keys(end.gives).length === 0 && end.among === null && !POWER_PLUGS.has(end.face))
+    const offers = Object.keys(end.gives).length > 0 || isPower(end.face)
+    const asks = end.need !== 'may' || (end.sex === 'plug' && !offers && end.among === null && !followed.has(ref))
     if (!asks) continue
     const group = end.among?.how === 'one-of' || end.among?.how === 'any-of' ? end.among.group : null
     const id = group === null ? ref : refOf(item, group)
@@ -58,7 +62,5 @@ export function demandsOf(ends: readonly EndOf[]): readonly Demand[] {
   return [...demands.values()]
 }
 
-/** Plugs of a supply: they answer, they never ask. */
-const POWER_PLUGS: ReadonlySet<Face> = new Set(['main-24', 'cpu-8', 'cpu-4', 'sata-power', 'drive-4'])
 const NEEDS = ['must', 'should', 'may'] as const
 const stronger = (a: Demand['need'], b: Demand['need']): Demand['need'] => (NEEDS.indexOf(a) <= NEEDS.indexOf(b) ? a : b)

@@ -1,9 +1,9 @@
 // Whether one plug goes into one socket: shape, traits, and at what price. Length and capacity are asked elsewhere.
-import { faceName, mating } from '../standards/connectors'
+import { faceName, mating, type Mating } from '../standards/connectors'
 import type { EndOf } from './joint'
 
 export type Mate =
-  | { readonly ok: true; readonly verdict: 'clear' | 'watch' | 'harm'; readonly note: string; readonly source: string }
+  | { readonly ok: true; readonly verdict: Mating['verdict']; readonly note: string; readonly source: string }
   | { readonly ok: false; readonly reason: string }
 
 /** Null when the two have nothing to do with each other; otherwise whether they meet, and why not. */
@@ -14,6 +14,8 @@ export function mate(plug: EndOf, socket: EndOf): Mate | null {
   for (const [trait, wanted] of Object.entries(plug.end.traits)) {
     const offered = socket.end.traits[trait]
     if (offered && !wanted.some(w => offered.includes(w))) {
+      // The wrong end of a lead is no near miss.
+      if (trait === 'side') return null
       return { ok: false, reason: `${socket.end.label} takes ${trait} ${offered.join(' or ')}, not ${wanted.join(' or ')}` }
     }
   }

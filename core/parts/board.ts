@@ -3,17 +3,23 @@ import { z } from 'zod'
 import { frame, type Vec3 } from '../geometry/space'
 import { fact, of } from '../quantity'
 import { BOARD_FORMS, BOARD_THICKNESS, FORM, HOLES, type HoleName } from '../standards/boards'
-import { DRAW, FAN_HEADER } from '../standards/draws'
-import { CONNECTORS, type PlugFace } from '../standards/connectors'
+import { DRAW, FAN_HEADER, LIGHT_HEADER } from '../standards/draws'
+import { STANDS } from '../standards/leads'
+import { CARD_HEIGHT, cardsFor, FIRST_SLOT, SLOT_PITCH, SLOT_SIZES } from '../standards/cards'
+import { CONNECTORS, isPower, type PlugFace } from '../standards/connectors'
 import { SOURCE } from '../standards/sources'
 import { assume, figure } from '../units'
 import { base, defineKind, end, point2, type Draw, type End, type ItemOf, type Kind } from './kind'
 
 const header = z.looseObject({
   key: z.string(), face: z.enum(Object.keys(CONNECTORS) as [PlugFace, ...PlugFace[]]), label: z.string(), at: point2.optional(),
+  points: z.enum(['up', 'side']).default('up').describe('whether its plug stands up or leaves sideways over the edge'),
   role: z.string().optional(), need: z.enum(['must', 'should', 'may']).optional(), rank: z.number().optional(),
   amps: figure('A', 'current of the header', 'Read it in the board’s manual.', 0.5, 5),
 })
+
+/** Ends that die when something is joined: always, or only with such a stick. */
+const shuts = z.array(z.looseObject({ keys: z.array(z.string()), protocol: z.string().optional() })).default([])
 
 /** What one pin of the front-panel block is for. */
 export const PIN_JOBS = ['disk-light+', 'disk-light-', 'power-light+', 'power-light-', 'reset', 'power-switch', 'speaker+', 'speaker-', 'free', 'none'] as const
@@ -27,8 +33,18 @@ export const boardSchema = z.looseObject({
   shield: z.enum(['fixed', 'loose', 'none']).default('loose'),
   processor: z.looseObject({ socket: z.string(), at: point2 }),
   picture: z.boolean().default(true).describe('has video sockets of its own'),
-  memory: z.looseObject({ type: z.string(), most: figure('GB', 'largest memory', 'Read it in the board’s manual.', 1, 2048), slots: z.array(z.looseObject({ label: z.string(), at: point2, along: z.enum(['x', 'y']).default('y'), rank: z.number() })) }),
-  m2: z.array(z.looseObject({ key: z.string(), label: z.string(), at: point2, axes: z.string().default('+x +y +z'), keys: z.array(z.string()), lengths: z.array(z.string()), protocols: z.array(z.string()), rank: z.number().default(1) })).default([]),
+  memory: z.looseObject({ type: z.string(), most: figure('GB', 'largest memory', 'Read it in the board’s manual.', 1, 2048), slots: z.array(z.looseObject({ label: z.string(), at: point2, along: z.enum(['x', 'y']).default('y'), rank: z.number().default(0) })),
+    table: z.array(z.looseObject({ modules: z.number().int(), slots: z.array(z.string()), speed: figure('MTs', 'memory speed for this number of modules', 'Read it in the board’s manual.', 800, 12000) })).default([]).describe('which slots for how many modules, and how fast'),
+  }),
+  m2: z.array(z.looseObject({ key: z.string(), label: z.string(), at: point2, axes: z.string().default('+x +y +z'), keys: z.array(z.string()), lengths: z.array(z.string()), protocols: z.array(z.string()), generation: z.number().optional(), rank: z.number().default(1), shuts })).default([]),
+  slots: z.array(z.looseObject({
+    key: z.string(), label: z.string(), row: z.number().int().min(1).max(9).describe('which rear slot, counted from the processor’s end'), size: z.enum(SLOT_SIZES), lanes: z.number().optional(), generation: z.number().optional(),
+    open: z.boolean().default(false).describe('open at its end: takes longer cards'), at: point2.optional(), graphics: z.boolean().default(false).describe('where the manual wants the graphics card'), shuts,
+  })).default([]),
+  firmware: z.looseObject({
+    version: z.string().optional().describe('what is on it'), flashes: z.boolean().default(false).describe('takes new firmware without a working processor'),
+    knows: z.array(z.looseObject({ processor: z.string(), from: z.string() })).default([]).describe('processors by the id of their part, from which version on'),
+  }).optional(),
   headers: z.array(header),
   panel: z.looseObject({ at: point2, pins: z.array(z.looseObject({ pin: z.number(), row: z.number(), col: z.number(), does: z.enum(PIN_JOBS) })) }).optional(),
   power: z.looseObject({ W12: figure('W', '12 V draw', 'Read it in the board’s manual.', 1, 60), W5: figure('W', '5 V draw', 'Read it in the board’s manual.', 1, 60), W3: figure('W', '3.3 V draw', 'Read it in the board’s manual.', 1, 60) }).optional(),
@@ -49,12 +65,16 @@ export const board: Kind<'board', typeof boardSchema> = defineKind({
       end({ key: 'processor', face: 'processor-socket', sex: 'socket', label: p.processor.socket, at: on(p.processor.at), seat: frame(on(p.processor.at)), traits: { socket: [p.processor.socket] }, need: 'must' }),
       end({ key: 'cooler', face: 'cooler-mount', sex: 'socket', label: `${p.processor.socket} mount`, at: on(p.processor.at), seat: frame(on(p.processor.at)), traits: { socket: [p.processor.socket] }, need: 'must' }),
       ...p.memory.slots.map(slot => end({
-        key: `memory-${slot.label}`, face: 'memory-slot', sex: 'socket', label: slot.label, at: on(slot.at), traits: { type: [p.memory.type] }, rank: slot.rank,
+        key: `memory-${slot.label}`, face: 'memory-slot', sex: 'socket', label: slot.label, at: on(slot.at), traits: { type: [p.memory.type] }, rank: slotRank(p, slot), stands: STANDS.module,
         seat: frame(on(slot.at), slot.along === 'y' ? '+y +x +z' : '+x +y +z'), need: 'must', among: { group: 'memory slots', how: 'any-of' },
       })),
       ...p.m2.map(slot => end({
         key: slot.key, face: 'm2-slot', sex: 'socket', label: slot.label, at: on(slot.at), seat: frame(on(slot.at), slot.axes), rank: slot.rank,
-        traits: { key: slot.keys, length: slot.lengths, protocol: slot.protocols },
+        traits: { key: slot.keys, length: slot.lengths, protocol: slot.protocols }, stands: STANDS.module, shuts: slot.shuts.map(shutOf),
+      })),
+      ...p.slots.map(slot => end({
+        key: slot.key, face: 'slot', sex: 'socket', label: slot.label, at: on(slotAt(slot)), seat: frame(on(slotAt(slot))), rank: slot.row, role: slot.graphics ? 'graphics' : 'other',
+        traits: { size: cardsFor(slot.size, slot.open) }, stands: CARD_HEIGHT.low, shuts: slot.shuts.map(shutOf),
       })),
       ...p.headers.map((h, i) => headerEnd(item, h, i)),
       ...panelEnds(p),
@@ -72,24 +92,35 @@ export const board: Kind<'board', typeof boardSchema> = defineKind({
     const rail = (path: string, watts: number, name: '12' | '5' | '3.3'): Draw => {
       const full = of(board.leaf(item, path, assume(watts, 'W')))
       const restShare = DRAW.board.rest / (DRAW.board.W12 + DRAW.board.W5 + DRAW.board.W3)
-      return { rail: name, rest: { unit: 'W', terms: full.terms.map(t => ({ ...t, times: restShare })) }, work: full, worst: full, through: 'main' }
+      return { rail: name, rest: { unit: 'W', terms: full.terms.map(t => ({ ...t, times: restShare })) }, work: full, worst: full, through: ['main'] }
     }
     return [rail('power.W12', DRAW.board.W12, '12'), rail('power.W5', DRAW.board.W5, '5'), rail('power.W3', DRAW.board.W3, '3.3')]
   },
 
-  inlet(item, key) {
-    const powered = item.part.headers.find(h => (key === 'processor' ? h.face === 'cpu-4' || h.face === 'cpu-8' : h.face === 'main-24'))
-    return powered?.key ?? null
-  },
+  inlets: (item, key) => item.part.headers.filter(h => (key === 'processor' ? h.face === 'cpu-4' || h.face === 'cpu-8' : h.face === 'main-24')).map(h => h.key),
 })
 
+type Slot = Board['slots'][number]
+
+/** Where a slot's centre line meets the rear edge: as stated, else by its row. */
+export const slotAt = (slot: Slot): readonly [number, number] => slot.at ?? [0, FIRST_SLOT.y + (slot.row - 1) * SLOT_PITCH.mm]
+
+const shutOf = ({ keys, protocol }: Slot['shuts'][number]): End['shuts'][number] => ({ keys, when: protocol === undefined ? null : ['protocol', protocol] })
+
+/** How early a memory slot is filled: by the first row of the board's table that names it, else as the slot says. */
+function slotRank(p: Board, slot: Board['memory']['slots'][number]): number {
+  const rows = [...p.memory.table].sort((a, b) => a.modules - b.modules)
+  const first = rows.findIndex(row => row.slots.includes(slot.label))
+  return first < 0 ? slot.rank + rows.length * p.memory.slots.length : first * p.memory.slots.length + (rows[first]?.slots.indexOf(slot.label) ?? 0) + 1
+}
+
 function headerEnd(item: ItemOf<Board>, h: Board['headers'][number], i: number): End {
-  const isPower = h.face === 'main-24' || h.face === 'cpu-4' || h.face === 'cpu-8'
+  const isLight = h.face === 'light-12' || h.face === 'light-5'
   const isFan = h.face === 'fan-3' || h.face === 'fan-4'
   const ports = CONNECTORS[h.face].limit
   return end({
-    key: h.key, face: h.face, sex: 'socket', label: h.label, at: h.at ? on(h.at) : null, role: h.role ?? null, rank: h.rank ?? i, need: h.need ?? (isPower ? 'must' : 'may'),
-    gives: isFan ? { amps: of(board.leaf(item, `headers.${i}.amps`, { value: FAN_HEADER.A, basis: 'standard', tol: 0 })) }
+    key: h.key, face: h.face, sex: 'socket', label: h.label, at: h.at ? on(h.at) : null, stands: h.points === 'side' ? 0 : STANDS.plug, role: h.role ?? null, traits: h.face === 'sata-data' ? { side: ['board'] } : {}, rank: h.rank ?? i, need: h.need ?? (isPower(h.face) ? 'must' : 'may'),
+    gives: isFan || isLight ? { amps: of(board.leaf(item, `headers.${i}.amps`, { value: isFan ? FAN_HEADER.A : LIGHT_HEADER.A, basis: 'standard', tol: 0 })) }
       : ports && 'ports' in ports ? { ports: of(fact(`ports:${h.face}`, `ports of a ${CONNECTORS[h.face].name}`, 'pcs', { value: ports.ports, basis: 'standard', tol: 0 })) } : {},
   })
 }
@@ -97,7 +128,7 @@ function headerEnd(item: ItemOf<Board>, h: Board['headers'][number], i: number):
 /** The jobs a front-panel block offers: one end a job, however many pins it has. */
 function panelEnds(p: Board): End[] {
   const jobs = new Set((p.panel?.pins ?? []).flatMap(pin => (pin.does === 'none' || pin.does === 'free' ? [] : [pin.does.replace(/[+-]$/, '')])))
-  return [...jobs].sort().map(job => end({ key: `panel-${job}`, face: 'panel-lead', sex: 'socket', label: job.replace('-', ' '), at: p.panel ? on(p.panel.at) : null, traits: { job: [job] } }))
+  return [...jobs].sort().map(job => end({ key: `panel-${job}`, face: 'panel-lead', sex: 'socket', label: job.replace('-', ' '), at: p.panel ? on(p.panel.at) : null, stands: STANDS.plug, traits: { job: [job] } }))
 }
 
 /** The board’s mounting holes: its own list, else its form’s; null where neither says. A smaller board than its form without a list is not known. */

@@ -11,6 +11,7 @@ import { assume, figure } from '../units'
 import { base, defineKind, end, point, type End, type ItemOf, type Kind } from './kind'
 
 const axes = z.string().regex(AXES_PATTERN, 'three axes such as "+x +y +z"').default('+x +y +z')
+export const SPOT_USES = ['hub', 'strip'] as const
 export const ARCHETYPES = ['shoebox', 'tower-shroud'] as const
 
 const lead = z.looseObject({
@@ -52,8 +53,11 @@ export const caseSchema = z.looseObject({
     room: figure('mm', 'supply room', 'From the wall the supply is screwed to, to the first obstacle.', 80, 300),
     roomMeans: z.enum(['supply', 'supply and plugs']).default('supply and plugs'),
   }),
-  bays: z.array(z.looseObject({ key: z.string(), label: z.string(), size: z.enum(DRIVE_SIZES), at: point.optional(), axes })).default([]),
+  slots: z.number().int().min(0).max(9).optional().describe('covers at the rear for cards'),
+  cardRoom: figure('mm', 'card room', 'From the inside of the rear wall to the first thing in a long card’s way.', 150, 500),
+  bays: z.array(z.looseObject({ key: z.string(), label: z.string(), size: z.enum(DRIVE_SIZES), front: z.boolean().default(false).describe('open to the front of the case'), at: point.optional(), axes })).default([]),
   fans: z.array(z.looseObject({ key: z.string(), label: z.string(), sizes: z.array(z.enum(FAN_FRAMES)), at: point.optional(), axes, air: z.enum(['in', 'out']).optional() })).default([]),
+  spots: z.array(z.looseObject({ key: z.string(), label: z.string(), takes: z.array(z.enum(SPOT_USES)).default([...SPOT_USES]), at: point.optional(), axes })).default([]).describe('where a hub or a strip of lights is stuck'),
   rooms: z.array(z.looseObject({ key: z.string(), min: point, max: point })).optional(),
   openings: z.array(z.looseObject({ key: z.string(), label: z.string(), at: point, joins: z.tuple([z.string(), z.string()]), width: z.number(), height: z.number() })).optional(),
   leads: z.array(lead).default([]),
@@ -76,8 +80,9 @@ export const pcCase: Kind<'case', typeof caseSchema> = defineKind({
       end({ key: 'tray', face: 'tray', sex: 'socket', label: 'tray', seat: frame(layout.tray, '+x -y +z'), traits: { form: p.boards }, need: 'must' }),
       end({ key: 'aperture', face: 'aperture', sex: 'socket', label: 'rear opening' }),
       end({ key: 'supply', face: 'supply-place', sex: 'socket', label: 'supply mount', seat: seat(layout.supply, p.supply.axes), traits: { form: p.supply.forms }, need: 'must' }),
-      ...p.bays.map((bay, i) => end({ key: bay.key, face: 'bay', sex: 'socket', label: bay.label, seat: seat(bay.at, bay.axes), traits: { size: [bay.size] }, rank: i })),
+      ...p.bays.map((bay, i) => end({ key: bay.key, face: 'bay', sex: 'socket', label: bay.label, seat: seat(bay.at, bay.axes), traits: { size: [bay.size], face: bay.front ? ['front', 'inside'] : ['inside'] }, rank: bay.front ? p.bays.length + i : i })),
       ...p.fans.map((fan, i) => end({ key: fan.key, face: 'fan-place', sex: 'socket', label: fan.label, seat: seat(fan.at, fan.axes), traits: { size: fan.sizes }, rank: i })),
+      ...p.spots.map((spot, i) => end({ key: spot.key, face: 'spot', sex: 'socket', label: spot.label, seat: seat(spot.at, spot.axes), traits: { use: spot.takes }, rank: i })),
       ...p.leads.map((l, i) => leadEnd(item, l, i, layout.leadsFrom)),
     ]
   },

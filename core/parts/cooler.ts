@@ -13,6 +13,8 @@ export const coolerSchema = z.looseObject({
   height: figure('mm', 'height', 'From the processor’s lid to the highest point, fan and clips included.', 20, 200),
   width: figure('mm', 'width along the rear edge', 'Across, along the rear edge, fan included.', 40, 200),
   depth: figure('mm', 'depth', 'From rear to front, fan included.', 40, 200),
+  over: figure('mm', 'reach towards the memory', 'From the middle of the processor to the outer face of the fan over the memory.', 20, 120),
+  memoryRoom: figure('mm', 'room over the memory', 'From the board’s memory socket, where a module’s contact edge sits, up to the fan.', 20, 80),
   paste: z.enum(['applied', 'supplied', 'own']).default('supplied'),
   fan: z.looseObject({ face: z.enum(['fan-3', 'fan-4']), amps: figure('A', 'fan current', 'Read it on the fan’s label.', 0.02, 3), lead: figure('mm', 'fan lead length', 'From the frame to the tip of the plug.', 50, 800) }).nullish(),
 })
@@ -35,6 +37,6 @@ export const cooler: Kind<'cooler', typeof coolerSchema> = defineKind({
   draws(item) {
     if (!item.part.fan) return []
     const watts = { ...times(of(cooler.leaf(item, 'fan.amps', assume(DRAW.fan120.W / FAN_HEADER.V, 'A'))), FAN_HEADER.V), unit: 'W' as const }
-    return [{ rail: '12', rest: times(watts, 0.5), work: watts, worst: watts, through: 'fan' }]
+    return [{ rail: '12', rest: times(watts, 0.5), work: watts, worst: watts, through: ['fan'] }]
   },
 })

@@ -3,6 +3,7 @@ import { z } from 'zod'
 import type { Box } from '../geometry/space'
 import { of, times, type Sum } from '../quantity'
 import { DRAW } from '../standards/draws'
+import { ASSUMED_LEAD_TOLERANCE, LEAD_LENGTH } from '../standards/leads'
 import { DRIVE_SIZE, DRIVE_SIZES, M2 } from '../standards/modules'
 import { assume, figure } from '../units'
 import { base, defineKind, end, type Draw, type ItemOf, type Kind } from './kind'
@@ -10,35 +11,48 @@ import { base, defineKind, end, type Draw, type ItemOf, type Kind } from './kind
 export const driveSchema = z.looseObject({
   kind: z.literal('drive'), ...base,
   shape: z.enum(['M.2', ...DRIVE_SIZES]),
-  protocol: z.enum(['NVMe', 'SATA']),
+  protocol: z.enum(['NVMe', 'SATA', 'USB']),
+  medium: z.enum(['disk', 'flash', 'optical', 'cards']).optional().describe('what it reads: a spinning disk, chips, discs, memory cards'),
   spins: z.boolean().default(false),
-  m2: z.looseObject({ keys: z.array(z.string()), length: z.string() }).optional(),
+  m2: z.looseObject({ keys: z.array(z.string()), length: z.string(), generation: z.number().optional() }).optional(),
+  usb: figure('mm', 'length of its USB lead', 'From the back of the drive to the tip of the plug.', 100, 1200),
+  length: figure('mm', 'length', 'From the face to the sockets, without plugs.', 40, 220),
   thickness: figure('mm', 'thickness', 'Across the flat, without screws.', 1, 45),
   busy: figure('W', 'power when busy', 'Read it on the drive’s label.', 0.5, 30),
   rest: figure('W', 'power at rest', 'Read it in the drive’s sheet.', 0.1, 12),
+  start: z.looseObject({ A12: figure('A', 'current from 12 V at spin-up', 'Read it in the drive’s sheet.', 0, 4), A5: figure('A', 'current from 5 V at spin-up', 'Read it in the drive’s sheet.', 0, 3) }).default({}),
   gigabytes: z.number().positive().optional(),
 })
 export type Drive = z.infer<typeof driveSchema>
 
+/** What reads discs or cards has its face in the front of the case. */
+const facesOut = (p: Drive): boolean => p.medium === 'optical' || p.medium === 'cards'
 const isStick = (p: Drive): boolean => p.shape === 'M.2'
 
 /** What such a drive usually draws, W. */
 function typical(p: Drive): { rest: number; busy: number } {
   if (p.protocol === 'NVMe') return DRAW.nvme
+  if (p.medium === 'optical') return DRAW.optical
+  if (p.medium === 'cards') return DRAW.reader
   if (!p.spins) return DRAW.sataSsd
   return p.shape === '3.5' ? DRAW.disk35 : DRAW.disk25
 }
 
 export const drive: Kind<'drive', typeof driveSchema> = defineKind({
   kind: 'drive', title: 'Drive', schema: driveSchema,
-  ends({ part: p }) {
+  ends(item) {
+    const { part: p } = item
     if (p.shape === 'M.2') {
       return [end({ key: 'seat', face: 'm2-slot', sex: 'plug', label: 'contact edge', need: 'must', traits: { key: p.m2?.keys ?? ['M'], length: [p.m2?.length ?? '2280'], protocol: [p.protocol] } })]
     }
     const { width } = DRIVE_SIZE[p.shape]
+    const bay = end({ key: 'bay', face: 'bay', sex: 'plug', label: 'mounting holes', traits: { size: [p.shape], face: [facesOut(p) ? 'front' : 'inside'] }, need: 'should' })
+    if (p.protocol === 'USB') {
+      return [bay, end({ key: 'usb', face: 'usb-2', sex: 'plug', label: 'USB lead', need: 'must', lead: { length: of(drive.leaf(item, 'usb', assume(LEAD_LENGTH.usb, 'mm', ASSUMED_LEAD_TOLERANCE))), exit: [0, width * 0.5, 3] } })]
+    }
     return [
-      end({ key: 'bay', face: 'bay', sex: 'plug', label: 'mounting holes', traits: { size: [p.shape] }, need: 'should' }),
-      end({ key: 'data', face: 'sata-data', sex: 'socket', label: 'data', at: [0, width * 0.35, 3], need: 'must' }),
+      bay,
+      end({ key: 'data', face: 'sata-data', sex: 'socket', label: 'data', traits: { side: ['device'] }, at: [0, width * 0.35, 3], need: 'must' }),
       end({ key: 'power', face: 'sata-power', sex: 'socket', label: 'power', at: [0, width * 0.6, 3], need: 'must' }),
     ]
   },
@@ -50,11 +64,16 @@ export const drive: Kind<'drive', typeof driveSchema> = defineKind({
     const busy = of(drive.leaf(item, 'busy', assume(usual.busy, 'W')))
     const on = (rail: Draw['rail'], share: number, through: string): Draw => {
       const part = (s: Sum) => times(s, share)
-      return { rail, rest: part(rest), work: part(busy), worst: part(busy), through }
+      return { rail, rest: part(rest), work: part(busy), worst: part(busy), through: [through] }
     }
     if (isStick(p)) return [on('3.3', 1, 'seat')]
-    if (p.shape === '3.5') return [on('12', DRAW.disk35.share12, 'power'), on('5', 1 - DRAW.disk35.share12, 'power')]
-    return [on('5', 1, 'power')]
+    if (p.protocol === 'USB') return [on('5', 1, 'usb')]
+    const two = p.shape !== '2.5'
+    const spinUp = (rail: '12' | '5', path: 'start.A12' | 'start.A5', amps: number): { readonly start?: Sum } =>
+      p.spins ? { start: { unit: 'W', terms: times(of(drive.leaf(item, path, assume(amps, 'A'))), Number(rail)).terms } } : {}
+    const usually = (p.shape === '3.5' ? DRAW.disk35 : DRAW.disk25).start
+    const five: Draw = { ...on('5', two ? 1 - DRAW.disk35.share12 : 1, 'power'), ...spinUp('5', 'start.A5', usually.A5) }
+    return two ? [{ ...on('12', DRAW.disk35.share12, 'power'), ...spinUp('12', 'start.A12', usually.A12) }, five] : [five]
   },
 })
 
@@ -66,5 +85,5 @@ function bodyOf(item: ItemOf<Drive>): Box {
   }
   const size = DRIVE_SIZE[p.shape]
   const thickness = drive.leaf(item, 'thickness').figure?.value ?? size.height
-  return { min: [0, 0, 0], max: [size.length, size.width, thickness] }
+  return { min: [0, 0, 0], max: [drive.leaf(item, 'length').figure?.value ?? size.length, size.width, thickness] }
 }

@@ -33,6 +33,6 @@ export const fan: Kind<'fan', typeof fanSchema> = defineKind({
   },
   draws(item) {
     const watts = { ...times(of(fan.leaf(item, 'amps', assume(DRAW.fan120.W / FAN_HEADER.V, 'A'))), FAN_HEADER.V), unit: 'W' as const }
-    return [{ rail: '12', rest: times(watts, 0.5), work: watts, worst: watts, through: 'lead' }]
+    return [{ rail: '12', rest: times(watts, 0.5), work: watts, worst: watts, through: ['lead'] }]
   },
 })

@@ -1,20 +1,24 @@
 // All kinds of part, and how one is read from a file.
 import { z } from 'zod'
+import { adapter, adapterSchema, type Adapter } from './adapter'
 import { board, boardSchema, type Board } from './board'
+import { card, cardSchema, type Card } from './card'
 import { caseSchema, pcCase, type Case } from './case'
 import { cooler, coolerSchema, type Cooler } from './cooler'
 import { drive, driveSchema, type Drive } from './drive'
 import { fan, fanSchema, type Fan } from './fan'
 import type { Box } from '../geometry/space'
 import type { Draw, End, ItemOf } from './kind'
+import { hub, hubSchema, type Hub } from './hub'
 import { lead, leadSchema, type Lead } from './lead'
+import { light, lightSchema, type Light } from './light'
 import { memory, memorySchema, type Memory } from './memory'
 import { processor, processorSchema, type Processor } from './processor'
 import { sundry, sundrySchema, type Sundry } from './sundry'
 import { supply, supplySchema, type Supply } from './supply'
 import type { FigureAbout } from '../units'
 
-export interface PartOf { case: Case; board: Board; processor: Processor; cooler: Cooler; memory: Memory; drive: Drive; supply: Supply; fan: Fan; lead: Lead; sundry: Sundry }
+export interface PartOf { case: Case; board: Board; processor: Processor; cooler: Cooler; memory: Memory; drive: Drive; card: Card; supply: Supply; fan: Fan; hub: Hub; light: Light; adapter: Adapter; lead: Lead; sundry: Sundry }
 export type PartKind = keyof PartOf
 export type Part = PartOf[PartKind]
 export type Item<K extends PartKind = PartKind> = { [P in K]: ItemOf<PartOf[P]> }[K]
@@ -27,14 +31,14 @@ interface AnyKind {
   ends(item: Item): readonly End[]
   body?(item: Item): Box | null
   draws?(item: Item): readonly Draw[]
-  inlet?(item: Item, key: string): string | null
+  inlets?(item: Item, key: string): readonly string[]
 }
 
 /** In the order in which a builder names them. */
-export const KINDS = { case: pcCase, board, processor, cooler, memory, drive, supply, fan, lead, sundry } as const
+export const KINDS = { case: pcCase, board, processor, cooler, memory, drive, card, supply, fan, hub, light, adapter, lead, sundry } as const
 export const PART_KINDS = Object.keys(KINDS) as readonly PartKind[]
 
-export const partSchema = z.discriminatedUnion('kind', [caseSchema, boardSchema, processorSchema, coolerSchema, memorySchema, driveSchema, supplySchema, fanSchema, leadSchema, sundrySchema])
+export const partSchema = z.discriminatedUnion('kind', [caseSchema, boardSchema, processorSchema, coolerSchema, memorySchema, driveSchema, cardSchema, supplySchema, fanSchema, hubSchema, lightSchema, adapterSchema, leadSchema, sundrySchema])
 
 /** The kind of an item. The one place that forgets which kind it is: the item's own `kind` says it again. */
 export const kindOf = (item: { readonly part: { readonly kind: PartKind } }): AnyKind => KINDS[item.part.kind] as unknown as AnyKind

@@ -40,7 +40,8 @@ export interface End {
   readonly at: Vec3 | null
   /** The frame of whatever is joined here, within the part’s own; for mechanical sockets. */
   readonly seat: Frame | null
-  readonly lead: { readonly length: Sum; readonly exit: Vec3 } | null
+  /** The lead it hangs on; plugs of one cable name their chain, and say when they share it. */
+  readonly lead: { readonly length: Sum; readonly exit: Vec3; readonly chain?: string; readonly shared?: boolean } | null
   /** What has to agree: each trait named by both sides must share a value. */
   readonly traits: Readonly<Record<string, readonly string[]>>
   readonly takes: Readonly<Record<string, Sum>>
@@ -57,16 +58,36 @@ export interface End {
    * `both`: a lead joins at all of its ends or at none. `any-of`: one is enough, more may be used.
    */
   readonly among: { readonly group: string; readonly how: 'one-of' | 'whole-or-split' | 'both' | 'any-of'; readonly whole?: boolean } | null
+  /** Own ends that have to be joined as soon as this one is: an adapter's inlets. */
+  readonly follows: readonly string[]
+  /** Own ends that die when something is joined here, always or only when what is joined has such a trait: shares and switches. */
+  readonly shuts: readonly { readonly keys: readonly string[]; readonly when: readonly [trait: string, value: string] | null }[]
+  /** How high what is joined here stands over the part, mm; 0 where it leaves sideways. */
+  readonly stands: number
+  /** The body that comes with this plug, in the frame of the seat: it covers what needs more height than it leaves. */
+  readonly solid: Box | null
+  /** A limit that sockets of one part have together: the amps of a hub. */
+  readonly shared: { readonly key: string; readonly amps: Sum } | null
 }
 
-const PLAIN: Omit<End, 'key' | 'face' | 'sex' | 'label'> = { at: null, seat: null, lead: null, traits: {}, takes: {}, gives: {}, need: 'may', rank: 0, count: 1, role: null, among: null }
+const PLAIN: Omit<End, 'key' | 'face' | 'sex' | 'label'> = { at: null, seat: null, lead: null, traits: {}, takes: {}, gives: {}, need: 'may', rank: 0, count: 1, role: null, among: null, follows: [], shuts: [], stands: 0, solid: null, shared: null }
 export const end = (about: Pick<End, 'key' | 'face' | 'sex' | 'label'> & Partial<End>): End => ({ ...PLAIN, ...about })
 
 export const RAILS = ['12', '5', '3.3'] as const
 export type Rail = (typeof RAILS)[number]
 
-/** What an item draws from one rail, W, and the end it comes in by. */
-export interface Draw { readonly rail: Rail; readonly rest: Sum; readonly work: Sum; readonly worst: Sum; readonly through: string }
+/** What an item draws from one rail, W, and the ends it comes in by, in equal parts. */
+export interface Draw {
+  readonly rail: Rail
+  readonly rest: Sum
+  readonly work: Sum
+  readonly worst: Sum
+  /** In the first seconds, where that is more than at work: disks that spin up. */
+  readonly start?: Sum
+  /** True for what may exceed its sustained draw for moments: cards. */
+  readonly surges?: boolean
+  readonly through: readonly string[]
+}
 
 export interface KindSpec<K extends string, S extends z.ZodType> {
   readonly kind: K
@@ -76,8 +97,8 @@ export interface KindSpec<K extends string, S extends z.ZodType> {
   /** The body in the part’s own frame, mm; null when its size is not known or it has none. */
   body?(item: ItemOf<z.infer<S>>): Box | null
   draws?(item: ItemOf<z.infer<S>>): readonly Draw[]
-  /** For parts that hand power on: the end by which what is joined at `key` is fed. */
-  inlet?(item: ItemOf<z.infer<S>>, key: string): string | null
+  /** For parts that hand power on: the ends by which what is joined at `key` is fed, in equal parts. */
+  inlets?(item: ItemOf<z.infer<S>>, key: string): readonly string[]
 }
 
 export interface Kind<K extends string, S extends z.ZodType> extends KindSpec<K, S> {

@@ -15,7 +15,7 @@ export type Lead = z.infer<typeof leadSchema>
 export const lead: Kind<'lead', typeof leadSchema> = defineKind({
   kind: 'lead', title: 'Lead', schema: leadSchema,
   ends: item => (['board', 'device'] as const).map(side => end({
-    key: side, face: item.part.face, sex: 'plug', label: `${side} end`, role: side, among: { group: 'lead', how: 'both' },
+    key: side, face: item.part.face, sex: 'plug', label: `${side} end`, traits: { side: [side] }, among: { group: 'lead', how: 'both' },
     lead: { length: of(lead.leaf(item, 'length', assume(LEAD_LENGTH.sataData, 'mm', ASSUMED_LEAD_TOLERANCE))), exit: [0, 0, 0] },
   })),
 })

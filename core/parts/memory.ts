@@ -29,6 +29,6 @@ export const memory: Kind<'memory', typeof memorySchema> = defineKind({
   draws(item) {
     const each = of(memory.leaf(item, 'watts', assume(DRAW.memory[item.part.type], 'W')))
     const full = times(each, item.part.modules)
-    return [{ rail: '5', rest: times(full, MEMORY_REST_SHARE), work: full, worst: full, through: 'module-1' }]
+    return [{ rail: '5', rest: times(full, MEMORY_REST_SHARE), work: full, worst: full, through: ['module-1'] }]
   },
 })

@@ -66,7 +66,7 @@ describe('board', () => {
   })
   test('the processor is fed by its own plug, all else by the main one', () => {
     const item = itemOf('board', 'saltpan-inlet-2')
-    expect([KINDS.board.inlet?.(item, 'processor'), KINDS.board.inlet?.(item, 'memory-A1')]).toEqual(['cpu-power', 'main'])
+    expect([KINDS.board.inlets?.(item, 'processor'), KINDS.board.inlets?.(item, 'memory-A1')]).toEqual([['cpu-power'], ['main']])
   })
 })
 

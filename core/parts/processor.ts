@@ -27,6 +27,6 @@ export const processor: Kind<'processor', typeof processorSchema> = defineKind({
     const full = processor.leaf(item, 'power.sustained')
     const share = (path: string, part: number) => processor.leaf(item, path, full.figure ? assume(full.figure.value * part, 'W') : undefined)
     const through12V = (leaf: ReturnType<typeof processor.leaf>) => times(of(leaf), 1 / DRAW.converter.share)
-    return [{ rail: '12', rest: through12V(share('power.rest', PROCESSOR_SHARE.rest)), work: through12V(share('power.work', PROCESSOR_SHARE.work)), worst: through12V(full), through: 'seat' }]
+    return [{ rail: '12', rest: through12V(share('power.rest', PROCESSOR_SHARE.rest)), work: through12V(share('power.work', PROCESSOR_SHARE.work)), worst: through12V(full), through: ['seat'] }]
   },
 })

@@ -7,7 +7,7 @@ import { CONNECTORS, type PlugFace } from '../standards/connectors'
 import { assume, figure } from '../units'
 import { base, defineKind, end, type End, type ItemOf, type Kind } from './kind'
 
-const faces = ['main-24', 'cpu-8', 'cpu-4', 'sata-power', 'drive-4'] as const satisfies readonly PlugFace[]
+const faces = ['main-24', 'cpu-8', 'cpu-4', 'card-16', 'card-8', 'card-6', 'sata-power', 'drive-4'] as const satisfies readonly PlugFace[]
 
 export const supplySchema = z.looseObject({
   kind: z.literal('supply'), ...base,
@@ -22,15 +22,16 @@ export const supplySchema = z.looseObject({
   length: figure('mm', 'length', 'From the wall it is screwed to, to its far end, without plugs.', 80, 230),
   modular: z.enum(['fixed', 'part', 'full']).default('fixed'),
   efficiency: z.enum(['white', 'bronze', 'silver', 'gold', 'platinum', 'titanium']).optional(),
+  guide: z.enum(['newer', 'older']).default('older').describe('the design guide it was built to: what surges it rides through'),
   cables: z.array(z.looseObject({
-    key: z.string(), length: figure('mm', 'cable length to its first plug', 'From the supply’s wall to the tip of the first plug.', 100, 1200),
+    key: z.string(), gauge: z.union([z.literal(16), z.literal(18), z.literal(20), z.literal(22), z.literal(24)]).default(18), length: figure('mm', 'cable length to its first plug', 'From the supply’s wall to the tip of the first plug.', 100, 1200),
     plugs: z.array(z.looseObject({ face: z.enum(faces), label: z.string().optional(), split: z.array(z.enum(faces)).optional(), after: figure('mm', 'distance to the next plug', 'From tip to tip along the cable.', 20, 400) })).min(1),
   })),
 })
 export type Supply = z.infer<typeof supplySchema>
 type Plug = Supply['cables'][number]['plugs'][number]
 
-const ASSUMED: Record<(typeof faces)[number], number> = { 'main-24': LEAD_LENGTH.main, 'cpu-8': LEAD_LENGTH.processor, 'cpu-4': LEAD_LENGTH.processor, 'sata-power': LEAD_LENGTH.sata, 'drive-4': LEAD_LENGTH.drive }
+const ASSUMED: Record<(typeof faces)[number], number> = { 'main-24': LEAD_LENGTH.main, 'cpu-8': LEAD_LENGTH.processor, 'cpu-4': LEAD_LENGTH.processor, 'card-16': LEAD_LENGTH.card, 'card-8': LEAD_LENGTH.card, 'card-6': LEAD_LENGTH.card, 'sata-power': LEAD_LENGTH.sata, 'drive-4': LEAD_LENGTH.drive }
 
 /** Length of the supply without plugs, for sums. */
 export const supplyLength = (item: ItemOf<Supply>) => {
@@ -54,7 +55,7 @@ export const supply: Kind<'supply', typeof supplySchema> = defineKind({
 /** The ends of the n-th plug of a cable: the plug, and its halves where it splits. All hang at one distance. */
 function plugEnds(item: ItemOf<Supply>, cableKey: string, c: number, plug: Plug, n: number): End[] {
   const key = `${cableKey}.${n + 1}`
-  const lead = { length: lengthTo(item, c, n), exit: supply.body?.(item)?.max ?? [0, 0, 0] } as const
+  const lead = { length: lengthTo(item, c, n), exit: supply.body?.(item)?.max ?? [0, 0, 0], chain: cableKey, shared: (item.part.cables[c]?.plugs.length ?? 0) > 1 } as const
   const name = plug.label ?? CONNECTORS[plug.face].name
   const whole = end({ key, face: plug.face, sex: 'plug', label: name, lead, rank: n, gives: capacity(plug.face), among: plug.split ? { group: key, how: 'whole-or-split', whole: true } : null })
   const halves = (plug.split ?? []).map((face, i) => end({

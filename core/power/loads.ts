@@ -12,28 +12,35 @@ export interface Load {
   readonly rest: Sum
   readonly work: Sum
   readonly worst: Sum
-  /** The supply and the joint at its plug by which this draw arrives; null while the line is broken. */
-  readonly feed: { readonly supply: string; readonly joint: string } | null
+  /** In the first seconds. */
+  readonly start: Sum
+  readonly surges: boolean
+  /** The lines by which this draw arrives, each with its share; none while they are broken. */
+  readonly feeds: readonly Feed[]
 }
+
+/** A line from what draws to the supply: the joints on it, the supply's plug last. */
+export interface Feed { readonly supply: string; readonly joints: readonly string[]; readonly share: number }
 
 /** All draws of the items, each with its feed. `drawsOf` tells what one item draws. */
 export function loadsOf(items: readonly Item[], joints: readonly Joint[], drawsOf: (item: Item) => readonly Draw[]): readonly Load[] {
   const byEnd = new Map(joints.flatMap(j => [[j.a, j], [j.b, j]] as const))
   const byId = new Map(items.map(i => [i.id, i]))
 
-  /** Walks from an end to what feeds it, part by part; a line is never longer than there are items. */
-  const feed = (item: Item, key: string, steps: number): Load['feed'] => {
-    const joint = byEnd.get(refOf(item.id, key))
-    if (!joint || steps === 0) return null
-    const otherRef = joint.a === refOf(item.id, key) ? joint.b : joint.a
-    const other = byId.get(itemOfRef(otherRef))
-    if (!other) return null
-    if (other.part.kind === 'supply') return { supply: other.id, joint: joint.id }
-    const onward = kindOf(other).inlet?.(other, keyOfRef(otherRef))
-    return onward ? feed(other, onward, steps - 1) : null
+  /** Walks from ends to what feeds them, part by part, in equal shares; a line is never longer than there are items. */
+  const feeds = (item: Item, keys: readonly string[], share: number, passed: readonly string[]): readonly Feed[] => {
+    const joined = keys.flatMap(key => byEnd.get(refOf(item.id, key)) ?? [])
+    return joined.flatMap((joint): readonly Feed[] => {
+      const otherRef = joint.items[0] === item.id ? joint.b : joint.a
+      const other = byId.get(itemOfRef(otherRef))
+      const along = [...passed, joint.id]
+      if (!other || along.length > items.length) return []
+      if (other.part.kind === 'supply') return [{ supply: other.id, joints: along, share: share / joined.length }]
+      return feeds(other, kindOf(other).inlets?.(other, keyOfRef(otherRef)) ?? [], share / joined.length, along)
+    })
   }
 
   return items.flatMap(item => drawsOf(item).map(d => ({
-    item: item.id, name: item.name, rail: d.rail, rest: d.rest, work: d.work, worst: d.worst, feed: feed(item, d.through, items.length),
+    item: item.id, name: item.name, rail: d.rail, rest: d.rest, work: d.work, worst: d.worst, start: d.start ?? d.work, surges: d.surges ?? false, feeds: feeds(item, d.through, 1, []),
   })))
 }

@@ -35,7 +35,7 @@ export function powerSection(s: Situation): readonly SupplyPower[] {
       rails: RAILS.map(rail => ({ rail, ...three(loads.filter(l => l.rail === rail)), limit: valueOf(of(supplyKind.leaf(supply, limit[rail]))) })),
       loads: s.items.flatMap(item => {
         const own = loads.filter(l => l.item === item.id)
-        return own.length === 0 ? [] : [{ item: item.id, name: item.name, kind: kindOf(item).title, ...three(own), basis: basisOf(total(own, 'worst')), fed: own.every(l => l.feed !== null) }]
+        return own.length === 0 ? [] : [{ item: item.id, name: item.name, kind: kindOf(item).title, ...three(own), basis: basisOf(total(own, 'worst')), fed: own.every(l => l.feeds.length > 0) }]
       }),
       schools: sizings(supply, loads).map(z => ({ school: z.school, label: SCHOOL[z.school].label, says: SCHOOL[z.school].says, verdict: z.verdict, need: z.judgement.need, have: z.judgement.have, margin: z.judgement.margin, chosen: z.school === s.choices.school, band: bandOf(z.school, all.work, label) })),
       plugs: plugCounts(s, supply.id),

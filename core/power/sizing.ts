@@ -7,7 +7,7 @@ import { graver, judge, type Judgement, type Verdict } from '../verdict'
 import type { Load } from './loads'
 
 export const NOTHING: Sum = { unit: 'W', terms: [] }
-export const total = (loads: readonly Load[], when: 'rest' | 'work' | 'worst'): Sum => plus(NOTHING, ...loads.map(l => l[when]))
+export const total = (loads: readonly Load[], when: 'rest' | 'work' | 'worst' | 'start'): Sum => plus(NOTHING, ...loads.map(l => l[when]))
 
 export interface Sizing {
   readonly school: School

@@ -1,6 +1,8 @@
 // Every lead that is joined, with the way it takes: from where it leaves its part, or from socket to socket when it is loose.
 import type { EndOf, Joint } from '../joints/joint'
-import { exitOf, pointOf, type Frames } from '../joints/places'
+import { lineId, linesOf, type Line } from '../joints/lines'
+import { pairId } from '../joints/match'
+import type { Frames } from '../joints/places'
 import type { Sum } from '../quantity'
 import type { Layout } from '../parts/archetype'
 import { CONNECTORS, isMechanical } from '../standards/connectors'
@@ -30,27 +32,24 @@ export interface Laying {
 /** Each joined lead with its way. `keep` holds what was laid while its ends and places are the same. */
 export function leadsOf({ plugs, ends, frames, layout, names }: Laying, keep: <R>(name: string, inputs: readonly unknown[], compute: () => R) => R): readonly LaidLead[] {
   if (!layout) return []
-  return plugs.flatMap((joint, i): readonly LaidLead[] => {
-    const plug = ends.get(joint.a)
-    const socket = ends.get(joint.b)
-    if (!plug?.end.lead || !socket) return []
-    const other = plug.end.among?.how === 'both' ? plugs.find((j, k) => k > i && j.items[0] === joint.items[0]) ?? null : undefined
-    if (other === null) return []
-    const from = other && ends.get(other.b)
-    return keep(`lead/${plug.ref}`, [joint, other, plug, socket, from, frames, layout, names], () => laid(plug, socket, from, other ? [joint, other] : [joint], frames, layout, names))
+  const byId = new Map(plugs.map(j => [j.id, j]))
+  const lines = linesOf({ ends, pairs: plugs.map(j => ({ plug: j.a, socket: j.b })), frames })
+  return lines.map(line => {
+    const joints = line.pairs.flatMap(p => byId.get(pairId(p)) ?? [])
+    return keep(`lead/${lineId(line)}`, [layout, names, ...joints, ...joints.flatMap(j => [ends.get(j.a), ends.get(j.b)]), ...line.from, ...line.to], () => laid(line, joints, layout, names))
   })
 }
 
-/** One lead laid: from its exit, or from `from` where it is loose at both ends. */
-function laid(plug: EndOf, socket: EndOf, from: EndOf | undefined, joints: readonly Joint[], frames: Frames, layout: Layout, names: Laying['names']): readonly LaidLead[] {
-  if (!plug.end.lead) return []
-  const start = from ? pointOf(frames, from) : exitOf(frames, plug)
-  const goal = pointOf(frames, socket)
-  const way = start && goal ? reach(layout, start, goal, plug.ref, `the ${plug.end.label}`) : null
-  const item = names.get(plug.item) ?? ''
-  return [{
-    joints, plug, length: plug.end.lead.length, reach: way, noWay: Boolean(start && goal && !way),
-    label: from && !isMechanical(plug.end.face) ? `${CONNECTORS[plug.end.face].name} lead ${item}` : `${plug.end.label} of the ${item}`,
-    to: `${socket.end.label} of the ${names.get(socket.item) ?? ''}`,
-  }]
+/** One line laid by its shortest way. */
+function laid(line: Line, joints: readonly Joint[], layout: Layout, names: Laying['names']): LaidLead {
+  const { first: plug, goal } = line
+  const way = reach(layout, line.from, line.to, plug.ref, `the ${plug.end.label}`)
+  const name = (item: string): string => names.get(item) ?? ''
+  const over = joints.slice(1).map(j => name(j.items[0])).filter(n => n !== name(plug.item))
+  const loose = plug.end.among?.how === 'both' && !isMechanical(plug.end.face)
+  return {
+    joints, plug, length: line.length, reach: way, noWay: !way,
+    label: `${loose && !isMechanical(plug.end.face) ? `${CONNECTORS[plug.end.face].name} lead ${name(plug.item)}` : `${plug.end.label} of the ${name(plug.item)}`}${over.length > 0 ? `, over the ${[...new Set(over)].join(' and the ')},` : ''}`,
+    to: `${goal.end.label} of the ${name(goal.item)}`,
+  }
 }

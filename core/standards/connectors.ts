@@ -17,6 +17,9 @@ export const CONNECTORS = {
   'main-24': { name: '24-pin main power', shape: '2 × 12, 4.2 mm pitch, splits into 20 and 4', key: 'latch and contact shapes', carries: '3.3 V, 5 V, 12 V and 5 V standby', limit: { W12: 144 }, lookAlike: 'Its loose four looks like the processor’s four; other voltages.', seat: 'Press both halves until the latch drops over its nose.', source: SOURCE.atx12v },
   'cpu-4': { name: '4-pin processor power', shape: '2 × 2, 4.2 mm pitch', key: 'latch and contact shapes', carries: '12 V over two contacts', limit: { W12: 168 }, lookAlike: 'The loose four of the 24-pin: other voltages on the same shape.', seat: 'Press until the latch drops over its nose.', source: SOURCE.atx12v },
   'cpu-8': { name: '8-pin processor power', shape: '2 × 4, splits into 4 and 4', key: 'latch and contact shapes', carries: '12 V over four contacts', limit: { W12: 336 }, lookAlike: 'The card’s eight-pin: wired the opposite way. Read the print.', seat: 'Press until the latch drops over its nose.', source: SOURCE.atx12v },
+  'card-6': { name: '6-pin card power', shape: '2 × 3, 4.2 mm pitch', key: 'latch and contact shapes', carries: '12 V, 75 W by standard', limit: { W12: 75 }, lookAlike: null, seat: 'Press until the latch drops over its nose.', source: SOURCE.pcie },
+  'card-8': { name: '8-pin card power', shape: '2 × 4, splits into 6 and 2', key: 'latch and contact shapes', carries: '12 V, 150 W by standard', limit: { W12: 150 }, lookAlike: 'The processor’s eight-pin: wired the opposite way. Read the print.', seat: 'Both halves of a split plug side by side; press until the latch drops over its nose. Tug: no gap.', source: SOURCE.pcie },
+  'card-16': { name: '16-contact card power', shape: '12 power and 4 sense contacts', key: 'latch and contact shapes', carries: '12 V, up to 600 W by its sense contacts', limit: { W12: 600 }, lookAlike: null, seat: 'Press until it clicks and no gap shows all around. Leave the first 35 mm straight.', source: SOURCE.pcie },
   'sata-power': { name: 'SATA power', shape: '15 contacts, L', key: 'the L', carries: '12 V, 5 V and 3.3 V, 4.5 A a rail', limit: { W12: 54 }, lookAlike: null, seat: 'Push straight until the shell meets the drive.', source: SOURCE.sata },
   'sata-data': { name: 'SATA data', shape: '7 contacts, L', key: 'the L, a clip', carries: 'one drive', limit: null, lookAlike: null, seat: 'Push straight until it clicks.', source: SOURCE.sata },
   'drive-4': { name: 'large 4-pin drive power', shape: '1 × 4, 5.08 mm pitch', key: 'two chamfers', carries: '12 V and 5 V', limit: { A: 10 }, lookAlike: null, seat: 'Rock it in by its long sides; it has no click.', source: SOURCE.practice },
@@ -27,6 +30,8 @@ export const CONNECTORS = {
   'audio-97': { name: 'front audio, older', shape: '2 × 5, 2.54 mm, pin 8 missing', key: 'missing pin', carries: 'sound, without jack sensing', limit: null, lookAlike: 'The newer audio plug on the same lead: exactly one of them is used.', seat: 'Blocked hole over the missing pin, then press evenly.', source: SOURCE.audio },
   'fan-3': { name: '3-wire fan', shape: '1 × 3, 2.54 mm', key: 'ridge', carries: '12 V and speed signal', limit: { A: 1 }, lookAlike: 'The small drive-power plug.', seat: 'Ridges to the guide, press down.', source: SOURCE.fan },
   'fan-4': { name: '4-wire fan', shape: '1 × 4, 2.54 mm', key: 'ridge', carries: '12 V, speed signal and control', limit: { A: 1 }, lookAlike: 'The 12 V lights header: 12 V and ground meet wrongly.', seat: 'Ridges to the guide, press down.', source: SOURCE.fan },
+  'light-12': { name: '12 V lights', shape: '1 × 4, 2.54 mm', key: 'an arrow, no more', carries: '12 V common and three colours', limit: { A: 3 }, lookAlike: 'The 5 V lights header (three pins of four), and the 4-wire fan header.', seat: 'Arrow to 12 V, press down.', source: SOURCE.practice },
+  'light-5': { name: '5 V lights', shape: '3 pins of 4, 2.54 mm', key: 'the gap', carries: '5 V, data and ground', limit: { A: 3 }, lookAlike: 'The 12 V lights header: a 5 V strip dies on it, and may take the header with it.', seat: 'Gap to gap, press down.', source: SOURCE.practice },
   'panel-lead': { name: 'front-panel lead', shape: 'loose 1 × 2 or 1 × 3, 2.54 mm', key: 'none', carries: 'a switch or a small light', limit: null, lookAlike: 'Every other loose front-panel lead: read its print.', seat: 'Slide over its two pins.', source: SOURCE.panel },
 } as const satisfies Record<string, Connector>
 
@@ -40,11 +45,13 @@ export const MECHANICAL = {
   aperture: { name: 'shield in the rear opening', kind: 'seat', source: SOURCE.atx },
   'processor-socket': { name: 'processor socket', kind: 'seat', source: SOURCE.maker },
   'cooler-mount': { name: 'cooler mount', kind: 'screw', source: SOURCE.maker },
+  slot: { name: 'card slot', kind: 'screw', source: SOURCE.pcie },
   'memory-slot': { name: 'memory slot', kind: 'seat', source: SOURCE.jedec },
   'm2-slot': { name: 'M.2 slot', kind: 'screw', source: SOURCE.m2 },
   'supply-place': { name: 'supply mount', kind: 'screw', source: SOURCE.atx12v },
   'fan-place': { name: 'fan place', kind: 'screw', source: SOURCE.practice },
   bay: { name: 'drive bay', kind: 'screw', source: SOURCE.practice },
+  spot: { name: 'place for a small thing', kind: 'rest', source: SOURCE.practice },
 } as const satisfies Record<string, Meeting>
 
 export type MechanicalFace = keyof typeof MECHANICAL
@@ -52,13 +59,23 @@ export type Face = PlugFace | MechanicalFace
 
 export const isMechanical = (face: Face): face is MechanicalFace => face in MECHANICAL
 
-/** A plug in a socket of another shape that it fits: what it costs. Same into same is clear and needs no row. */
-export interface Mating { readonly plug: PlugFace; readonly socket: PlugFace; readonly verdict: 'clear' | 'watch' | 'harm'; readonly note: string; readonly source: string }
+/**
+ * A plug in a socket of another shape that it fits: what it costs. Same into same is clear and needs no row.
+ * `stop` goes in and does not work; `harm` goes in and destroys. Neither is ever planned; a hand can still do it.
+ */
+export interface Mating { readonly plug: PlugFace; readonly socket: PlugFace; readonly verdict: 'clear' | 'watch' | 'stop' | 'harm'; readonly note: string; readonly source: string }
 
 export const MATINGS: readonly Mating[] = [
   { plug: 'cpu-4', socket: 'cpu-8', verdict: 'watch', note: 'half the socket stays empty: 168 W', source: SOURCE.atx12v },
   { plug: 'fan-3', socket: 'fan-4', verdict: 'clear', note: 'three wires on a four-pin header: speed follows the voltage, where the header can lower it', source: SOURCE.fan },
   { plug: 'fan-4', socket: 'fan-3', verdict: 'clear', note: 'four wires on a three-pin header: speed follows the voltage', source: SOURCE.fan },
+  { plug: 'card-6', socket: 'card-8', verdict: 'watch', note: 'six contacts in a socket of eight: 75 W, and the card may refuse', source: SOURCE.pcie },
+  { plug: 'cpu-8', socket: 'card-8', verdict: 'harm', note: 'wired the opposite way: a short, and supply or card is lost', source: SOURCE.atx12v },
+  { plug: 'card-8', socket: 'cpu-8', verdict: 'harm', note: 'wired the opposite way: a short, and supply or board is lost', source: SOURCE.atx12v },
+  { plug: 'light-5', socket: 'light-12', verdict: 'harm', note: '12 V on 5 V lights: the strip dies, and perhaps the header with it', source: SOURCE.practice },
+  { plug: 'light-12', socket: 'light-5', verdict: 'stop', note: '12 V lights stay dark on 5 V', source: SOURCE.practice },
+  { plug: 'fan-4', socket: 'light-12', verdict: 'harm', note: '12 V and ground meet wrongly', source: SOURCE.fan },
+  { plug: 'light-12', socket: 'fan-4', verdict: 'harm', note: '12 V and ground meet wrongly', source: SOURCE.fan },
   { plug: 'audio-97', socket: 'audio-hd', verdict: 'watch', note: 'the older lead works here without jack sensing', source: SOURCE.audio },
 ]
 
@@ -72,3 +89,7 @@ export function mating(plug: Face, socket: Face): { verdict: Mating['verdict']; 
 export const socketFaces = (plug: Face): readonly Face[] => [plug, ...MATINGS.filter(m => m.plug === plug).map(m => m.socket)]
 
 export const faceName = (face: Face): string => (isMechanical(face) ? MECHANICAL[face].name : CONNECTORS[face].name)
+
+/** Power flows from plug to socket; everything else from socket to plug. */
+const POWER: ReadonlySet<Face> = new Set<PlugFace>(['main-24', 'cpu-4', 'cpu-8', 'card-6', 'card-8', 'card-16', 'sata-power', 'drive-4'])
+export const isPower = (face: Face): boolean => POWER.has(face)

@@ -8,8 +8,12 @@ export const DRAW = {
   memory: { DDR3: 4, DDR4: 3, DDR5: 5, source: SOURCE.assumed },
   nvme: { rest: 3, busy: 8, source: SOURCE.assumed },
   sataSsd: { rest: 0.5, busy: 3, source: SOURCE.assumed },
-  disk35: { rest: 5, busy: 8, share12: 0.7, source: SOURCE.assumed },
-  disk25: { rest: 1, busy: 2.5, source: SOURCE.assumed },
+  disk35: { rest: 5, busy: 8, share12: 0.7, start: { A12: 2, A5: 0.7 }, source: SOURCE.assumed },
+  disk25: { rest: 1, busy: 2.5, start: { A12: 0, A5: 1 }, source: SOURCE.assumed },
+  optical: { rest: 2, busy: 20, share12: 0.7, source: SOURCE.assumed },
+  reader: { rest: 0.5, busy: 2.5, source: SOURCE.assumed },
+  led: { W: 0.3, source: SOURCE.assumed },
+  card: { W: 10, source: SOURCE.assumed },
   fan120: { W: 2.5, source: SOURCE.assumed },
   usbPort: { W: 2.5, source: SOURCE.assumed },
   usbFastPort: { W: 4.5, source: SOURCE.assumed },
@@ -22,3 +26,12 @@ export const MEMORY_REST_SHARE = 0.5
 
 /** What one header may give a fan unless the board says more, A; and the fan's voltage. */
 export const FAN_HEADER = { A: 1, V: 12, source: SOURCE.fan } as const
+
+/** What one lights header gives unless the board says otherwise, A. */
+export const LIGHT_HEADER = { A: 3, source: SOURCE.practice } as const
+
+/** Named choice: lights at rest burn as at work; a card at rest draws this share of its limit, and at typical work that. */
+export const CARD_SHARE = { rest: 0.1, work: 0.6, source: SOURCE.assumed } as const
+
+/** What a slot gives at most, W, and over its 12 V contacts; a card with plugs of its own takes no more than this from the slot. */
+export const SLOT_POWER = { x16: 75, x16Low: 25, x8: 25, x4: 25, x1: 10, W12: 66, source: SOURCE.pcie } as const

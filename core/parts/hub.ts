@@ -1,0 +1,20 @@
+// A hub: fans, lights or USB from one header and a power plug of its own. It has a place in the case.
+import { z } from 'zod'
+import { base, defineKind, end, type Kind } from './kind'
+import { relayEnds, relayFields, relayInlets } from './relay'
+
+export const hubSchema = z.looseObject({
+  kind: z.literal('hub'), ...base,
+  serves: z.enum(['fans', 'lights', 'USB']),
+  size: z.tuple([z.number(), z.number(), z.number()]).optional().describe('length, width, height, mm'),
+  software: z.string().nullish().describe('the control program it needs'),
+  ...relayFields,
+})
+export type Hub = z.infer<typeof hubSchema>
+
+export const hub: Kind<'hub', typeof hubSchema> = defineKind({
+  kind: 'hub', title: 'Hub', schema: hubSchema,
+  ends: item => [end({ key: 'stick', face: 'spot', sex: 'plug', label: 'back', traits: { use: ['hub'] }, need: 'may' }), ...relayEnds(hub, item, 'must')],
+  body: item => (item.part.size ? { min: [0, 0, 0], max: item.part.size } : null),
+  inlets: (item, key) => relayInlets(item.part, key),
+})

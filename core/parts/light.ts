@@ -1,0 +1,37 @@
+// A strip of lights: 12 V in one colour at a time, or 5 V with each light its own.
+import { z } from 'zod'
+import { of, times } from '../quantity'
+import { ASSUMED_LEAD_TOLERANCE, LEAD_LENGTH } from '../standards/leads'
+import { DRAW } from '../standards/draws'
+import { assume, figure } from '../units'
+import { base, defineKind, end, type Kind } from './kind'
+
+const VOLTS = { 'light-12': 12, 'light-5': 5 } as const
+
+export const lightSchema = z.looseObject({
+  kind: z.literal('light'), ...base,
+  face: z.enum(['light-12', 'light-5']),
+  lights: z.number().int().min(1).max(600).describe('how many LEDs'),
+  amps: figure('A', 'current at full white', 'Read it in the strip’s sheet.', 0.02, 6),
+  lead: figure('mm', 'lead length', 'From the strip to the tip of the plug.', 30, 1200),
+})
+export type Light = z.infer<typeof lightSchema>
+
+export const light: Kind<'light', typeof lightSchema> = defineKind({
+  kind: 'light', title: 'Lights', schema: lightSchema,
+  ends: item => [
+    end({ key: 'stick', face: 'spot', sex: 'plug', label: 'back', traits: { use: ['strip'] }, need: 'may' }),
+    end({
+      key: 'lead', face: item.part.face, sex: 'plug', label: 'lights lead', need: 'should',
+      lead: { length: of(light.leaf(item, 'lead', assume(LEAD_LENGTH.light, 'mm', ASSUMED_LEAD_TOLERANCE))), exit: [0, 0, 0] },
+      takes: { amps: amps(item) },
+    }),
+  ],
+  draws(item) {
+    const volts = VOLTS[item.part.face]
+    const watts = { ...times(amps(item), volts), unit: 'W' as const }
+    return [{ rail: volts === 12 ? '12' : '5', rest: watts, work: watts, worst: watts, through: ['lead'] }]
+  },
+})
+
+const amps = (item: Parameters<typeof light.leaf>[0]) => of(light.leaf(item, 'amps', assume((item.part.lights * DRAW.led.W) / VOLTS[item.part.face], 'A')))

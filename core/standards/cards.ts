@@ -1,0 +1,25 @@
+// Card slots: their lengths, what runs in what, how far apart they lie, how fast a lane is.
+import { SOURCE } from './sources'
+
+export const SLOT_SIZES = ['x1', 'x4', 'x8', 'x16'] as const
+export type SlotSize = (typeof SLOT_SIZES)[number]
+
+/** From one slot's centre line to the next, and where the first lies under the top edge of an ATX board and its smaller kin, mm. */
+export const SLOT_PITCH = { mm: 20.32, source: SOURCE.atx } as const
+export const FIRST_SLOT = { y: 165, source: SOURCE.assumed } as const
+
+/** Card heights over the slot, mm. */
+export const CARD_HEIGHT = { full: 111.15, low: 68.9, source: SOURCE.pcie } as const
+/** Named choices: how far a card reaches behind its centre line, and how high its lower edge passes over the board, mm. */
+export const CARD_BODY = { behind: 4, over: 12, source: SOURCE.assumed } as const
+
+/** One lane, one direction, GB/s, by generation. */
+export const LANE: Record<number, number> = { 1: 0.25, 2: 0.5, 3: 0.985, 4: 1.969, 5: 3.938, 6: 7.56 }
+
+/** The cards that a slot takes, its own size first: shorter ones always, longer ones where its end is open. */
+export function cardsFor(size: SlotSize, open: boolean): readonly SlotSize[] {
+  const own = SLOT_SIZES.indexOf(size)
+  return [...SLOT_SIZES.slice(0, own + 1).reverse(), ...(open ? SLOT_SIZES.slice(own + 1) : [])]
+}
+
+export const lanesOf = (size: SlotSize): number => Number(size.slice(1))
