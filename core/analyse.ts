@@ -8,7 +8,7 @@ import { endsOf, itemOfRef, type EndOf, type Joint } from './joints/joint'
 import { bodiesOf } from './joints/places'
 import { Memo } from './memo'
 import { mannerOf } from './order/plan'
-import { orderSection, plan, type OrderSection } from './order/section'
+import { orderSection, plan, schoolRows, type OrderSection, type SchoolRow } from './order/section'
 import { panelBlocks, type PanelBlock } from './panel/block'
 import { layoutOf } from './parts/archetype'
 import { isKind, kindOf, type Item } from './parts'
@@ -58,28 +58,41 @@ export function analyse(build: Build, memo: Memo = new Memo()): Analysis {
   return { build: build.id, name: build.name, horizons: { now, then } }
 }
 
+/** All schools of order on one horizon of a build, side by side: asked for on demand, outside the base analysis. */
+export function orderSchools(build: Build, horizon: Horizon, memo: Memo = new Memo()): readonly SchoolRow[] {
+  const known = memo.enter('build', build)
+  const { items } = countedItems(known, horizon, memo)
+  return rounded(schoolRows(situationOf(items, known, horizon, memo), known.choices.orderPins))
+}
+
+/** All items ready for analysis, and those that a horizon counts. */
+function countedItems(build: Build, horizon: Horizon, memo: Memo): { readonly all: readonly Item[]; readonly items: readonly Item[] } {
+  const all = memo.enter('all-items', resolveAll(build, memo))
+  return { all, items: memo.enter(`${horizon}/items`, itemsOf(build, horizon).flatMap(i => all.filter(item => item.id === i.id))) }
+}
+
 function analyseHorizon(build: Build, horizon: Horizon, memo: Memo): HorizonAnalysis {
   const keep = <R>(name: string, inputs: readonly unknown[], compute: () => R): R => memo.keep(`${horizon}/${name}`, inputs, compute)
   const enter = <T>(name: string, value: T): T => memo.enter(`${horizon}/${name}`, value)
   const section = <R>(name: string, inputs: readonly unknown[], compute: () => R): R =>
     keep(name, inputs, () => rounded(compute()))
 
-  const all = memo.enter('all-items', resolveAll(build, memo))
-  const items = enter('items', itemsOf(build, horizon).flatMap(i => all.filter(item => item.id === i.id)))
+  const { all, items } = countedItems(build, horizon, memo)
   const situation = situationOf(items, build, horizon, memo)
   const findings = keep('findings', [situation, build.choices.accepted], () => sortedFindings(RULES.flatMap(r => r.findings(situation, memo, horizon)), build.choices.accepted))
   const { seats, plugs, unmet, frames, bodies, layout, loads, leads, ends } = situation
   const states = enter('states', items.map(i => ({ id: i.id, name: i.name, state: i.state })))
   const told = enter('told', findings.map(toldOf))
   const housing = enter('housing', items.filter(i => i.part.kind === 'case' || i.part.kind === 'board'))
-  const kinds = enter('kinds', items.map(i => ({ id: i.id, name: i.name, kind: i.part.kind, manner: mannerOf(i) })))
+  const kinds = enter('kinds', items.map(i => ({ id: i.id, name: i.name, kind: i.part.kind, manner: mannerOf(i), about: plannedBy(i) })))
   const modules = enter('modules', items.map(shownAtStart))
   const spares = enter('spares', build.items.filter(i => i.state === 'spare').map(i => i.part.model))
   const supplies = enter('supplies', items.filter(i => i.part.kind === 'supply'))
   const distances = enter('distances', findings.filter(f => f.where !== null && f.stage === 'fit'))
   const routes = section('routes', [leads, layout, told], () => routesSection(situation, told))
   const labels = keep('labels', [ends], () => new Map([...ends].map(([ref, { end }]) => [ref, end.label])))
-  const steps = keep('plan', [kinds, housing, labels, seats, plugs, unmet], () => plan(situation))
+  const wishes = { school: build.choices.orderSchool, pins: build.choices.orderPins, progress: build.progress }
+  const steps = keep('plan', [kinds, housing, labels, seats, plugs, unmet, frames, wishes.school, wishes.pins, wishes.progress], () => plan(situation, wishes))
   const order = section('order', [steps, states, told, build.progress, build.choices.leftOpen], () => orderSection(steps, states, told, build, (step, state) => keep(`step/${step.id}`, [step, enter(`state/${step.id}`, state)], () => rounded({ ...step, ...state }))))
   return {
     findings,
@@ -94,7 +107,7 @@ function analyseHorizon(build: Build, horizon: Horizon, memo: Memo): HorizonAnal
     drawings: keep('drawings', [bodies, frames, layout, kinds, housing, seats, distances], () => drawings(situation, distances, { keep, enter })),
     paths: section('paths', [layout, routes], () => paths(layout, routes)),
     proof: section('proof', [seats, plugs, kinds, labels, housing, modules, build.progress], () => firstPower(situation, build.progress)),
-    record: section('record', [seats, plugs, kinds, housing, steps, build.progress, spares], () => recordSection(situation, steps, build.progress, spares)),
+    record: section('record', [seats, plugs, kinds, housing, steps, build.progress, spares], () => recordSection(situation, steps.steps, build.progress, spares)),
     exact: situation.exact,
   }
 }
@@ -110,6 +123,13 @@ function resolveAll(build: Build, memo: Memo): readonly Item[] {
 
 /** What the sections ask of a finding: all but its figures, so that a margin that moves changes none of them. */
 type Told = Pick<Finding, 'id' | 'stage' | 'verdict' | 'parts' | 'joints' | 'demand' | 'accepted'>
+
+/** What of a part steps are made from besides its kind and manner. */
+function plannedBy({ part: p }: Item): readonly unknown[] {
+  if (p.kind === 'card') return [p.slots, p.length]
+  if (p.kind === 'processor') return [p.id, p.picture]
+  return p.kind === 'supply' ? [p.modular] : []
+}
 
 /** What of a part the first power-on shows: nothing else of it changes the list. */
 function shownAtStart({ part: p }: Item): readonly unknown[] {

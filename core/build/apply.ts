@@ -7,7 +7,7 @@ import * as work from './work-commands'
 export const COMMANDS: ReadonlyMap<string, AnyCommand> = new Map(
   [
     items.addItem, items.removeItem, items.swapPart, items.setState, items.setCondition, items.setPaid, items.setFigure,
-    work.make, work.prove, work.unprove, work.crossOff, work.setProgress, ...work.reasons, work.note, work.rename, work.chooseSchool, work.pin,
+    work.make, work.prove, work.unprove, work.crossOff, work.setProgress, ...work.reasons, work.note, work.rename, work.chooseSchool, work.pin, work.chooseOrder, work.pinOrder,
   ].map(c => [c.name, c]),
 )
 

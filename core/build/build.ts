@@ -2,6 +2,7 @@
 import { z } from 'zod'
 import { partSchema } from '../parts'
 import { CONDITIONS, STATES } from '../parts/kind'
+import { ORDER_SCHOOLS } from '../order/schools'
 import { SCHOOLS } from '../standards/supplies'
 import { BASES } from '../units'
 
@@ -37,6 +38,8 @@ export const buildSchema = z.looseObject({
   items: z.array(itemSchema).default([]),
   choices: z.looseObject({
     school: z.enum(SCHOOLS).default('lean'),
+    orderSchool: z.enum(ORDER_SCHOOLS).default('board-first'),
+    orderPins: z.array(z.tuple([z.string(), z.string()])).default([]).describe('steps put by hand: the first before the second'),
     pins: z.record(z.string(), z.string()).default({}).describe('plug end → socket end, joined by hand'),
     leftOpen: z.record(z.string(), reason).default({}).describe('demand → why it stays open'),
     accepted: z.record(z.string(), reason).default({}).describe('finding → why it is accepted'),

@@ -1,5 +1,6 @@
 // Commands on the work: what was made, proved, crossed off, accepted, noted.
 import { z } from 'zod'
+import { ORDER_SCHOOL, ORDER_SCHOOLS } from '../order/schools'
 import { SCHOOLS } from '../standards/supplies'
 import { progressSchema, type Build, type Progress } from './build'
 import { defineCommand } from './command'
@@ -109,5 +110,24 @@ export const pin = defineCommand({
     if (socket === null) delete pins[plug]
     else pins[plug] = socket
     return { build: { ...build, choices: { ...build.choices, pins } }, inverse: { do: 'pinJoint', plug, socket: build.choices.pins[plug] ?? null, title: what }, line: socket === null ? `Unpinned ${what || plug}` : `Pinned ${what || plug}` }
+  },
+})
+
+export const chooseOrder = defineCommand({
+  name: 'chooseOrder', args: z.looseObject({ school: z.enum(ORDER_SCHOOLS), at: z.string() }),
+  run: (build, { school }) => ({ build: { ...build, choices: { ...build.choices, orderSchool: school } }, inverse: { do: 'chooseOrder', school: build.choices.orderSchool }, line: `Order by the school “${ORDER_SCHOOL[school].label}”` }),
+})
+
+/** Puts one step before another by hand, or takes such a wish back. */
+export const pinOrder = defineCommand({
+  name: 'pinOrder', args: z.looseObject({ before: z.string().min(1), after: z.string().min(1), off: z.boolean().default(false), title, at: z.string() }),
+  run(build, { before, after, off, title: what }) {
+    if (before === after) return { problem: 'A step cannot come before itself. Choose another one.' }
+    const others = build.choices.orderPins.filter(([a, b]) => !(a === before && b === after) && !(a === after && b === before))
+    const known = build.choices.orderPins.some(([a, b]) => a === before && b === after)
+    const turned = build.choices.orderPins.some(([a, b]) => a === after && b === before)
+    const orderPins = off ? others : [...others, [before, after] as [string, string]]
+    const inverse = turned ? { do: 'pinOrder', before: after, after: before, title: what } : { do: 'pinOrder', before, after, off: !known, title: what }
+    return { build: { ...build, choices: { ...build.choices, orderPins } }, inverse, line: `${off ? 'No longer put' : 'Put'} by hand: ${what || `${before} before ${after}`}` }
   },
 })

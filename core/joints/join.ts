@@ -15,6 +15,7 @@ import { demandsOf, itemOfRef, jointOf, type Demand, type EndOf, type Joint, typ
 import { budgetsOf, exclusions, followings } from './joining-rules'
 import { add, FREE, less, match, pairId, UNMET, type Candidate, type Clause, type Cost, type Matching, type MatchProblem } from './match'
 import { framesOf, type Frames } from './places'
+import { inOrder } from './alike'
 import { reasonsFor, type ShutBy } from './reasons'
 
 export interface Joined {
@@ -87,7 +88,7 @@ export function join(ends: readonly EndOf[], options: JoinOptions): Joined {
     let cuts: readonly Clause[] = []
     for (let round = 0; ; round++) {
       const problem: MatchProblem = enter(`plan/${round}`, { ...base, clauses: cuts })
-      const plan = keep(`planned/${round}`, [problem], () => match(problem))
+      const plan = keep(`planned/${round}`, [problem, alike], () => inOrder(match(problem), base.candidates, alike, () => true))
       if (best && !less(withoutLength(plan.cost), best.cost)) return best
       const seats = enter(`seats/${round}`, jointsOf(plan.pairs.filter(c => isBody(c.plug))))
       const laying = layingFor(seats, plan, round)
@@ -125,7 +126,8 @@ export function join(ends: readonly EndOf[], options: JoinOptions): Joined {
         const chained = chainedPairs(matched.pairs, pairs, frames)
         const tooShort = layout ? conflicts(byRef, matched.pairs, frames, layout, p => given(p.plug, p.socket)).filter(c => c.every(p => pairs.has(p))).map(c => c.map(p => [p])) : []
         const unserved = 'blocked' in chained ? [chained.blocked.map(ref => fixed.candidates.filter(c => c.socket === ref).map(pairId))] : []
-        return { found: { ...matched, pairs: 'pairs' in chained ? chained.pairs : matched.pairs }, broken: [...tooShort, ...unserved] }
+        const plugged = { ...matched, pairs: 'pairs' in chained ? chained.pairs : matched.pairs }
+        return { found: inOrder(plugged, fixed.candidates, alike, item => !frames.has(item)), broken: [...tooShort, ...unserved] }
       })
       const known = new Set(clauses.map(c => c.join(' ')))
       const fresh = broken.filter(c => !known.has(c.join(' ')))

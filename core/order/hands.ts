@@ -92,6 +92,53 @@ export const HANDS: Record<StepKind, Hands> = {
     title: s => `Fasten the ${s.what} in the ${s.label}`, why: 'Its sockets must face the cables before cables come.', minutes: MINUTES.drive, tools: [SCREWDRIVER], fasteners: s => [`4 ${s.manner === '3.5' ? SCREW.disk35 : SCREW.disk25}`],
     does: () => ['Sockets toward the cabling side.', 'Four screws by hand, then snug.'], feel: () => 'No rattle.', cautions: ['A screw that is too long kills a drive.'],
   },
+  hub: {
+    title: s => `Stick the ${s.what} at the ${s.label}`, why: 'Its leads start here; later other cables lie over the place.', minutes: MINUTES.stick,
+    does: () => ['Wipe the place, dry it.', 'Sockets towards the cables that come. Press ten seconds.'], feel: () => 'It does not lift at a corner.',
+  },
+  strip: {
+    title: s => `Stick the ${s.what} on the ${s.label}`, why: 'Its rail is in reach while the case is empty.', minutes: MINUTES.stick,
+    does: () => ['Wipe the rail, dry it.', 'Lead towards its hub. Press along its whole length.'], cautions: ['Never bend it at a light.'],
+  },
+  'lay-lead': {
+    title: s => `Lay the ${s.what} lead up behind the tray to ${s.label}`, why: 'Once the board is in, the gap at its upper edge is too narrow for the plug.', minutes: MINUTES.layLead,
+    does: s => [s.manner === 'full' ? 'Take the cable by itself; its other end goes into the supply later.' : 'From the supply into the chamber behind the tray.', `Up to the hole nearest to ${s.label}, plug through, left hanging.`], feel: () => 'It reaches the hole without pull.',
+  },
+  'supply-cables': {
+    title: s => `Plug the cables into the ${s.what}`, why: 'With the supply in its place no hand fits behind it.', minutes: MINUTES.supplyCables,
+    does: s => [`These and no others: ${s.details.join(', ')}.`, 'Only cables of this very supply: sockets look alike and are wired otherwise.', 'The end printed for the supply. Press until each latches.'], feel: () => 'A click for each; none moves when you tug.',
+    cautions: ['The mains lead is out.'],
+  },
+  covers: {
+    title: s => `Take ${s.label.includes(',') ? 'covers' : 'cover'} ${s.label} off the rear of the ${s.to}`, why: 'The bracket of the card goes there.', minutes: MINUTES.covers, tools: [SCREWDRIVER],
+    does: s => ['Counted from the processor’s end.', `Hold the ${s.what} over its slot first, without pressing, and see that these are the ones.`, 'One screw each; or bend a break-off cover to and fro until it parts.'], cautions: ['Broken edges cut.'],
+  },
+  card: {
+    title: s => `Seat the ${s.what} in ${s.label}`, why: 'In one straight move, with its covers off and the leads beneath it plugged.', minutes: MINUTES.card, tools: [SCREWDRIVER], fasteners: [SCREW.panel],
+    does: () => ['Open the latch at the end of the slot.', 'Hold it by its edges. Bracket into the rear, contact edge over the slot, press at both ends until it clicks.', 'Screw the bracket without forcing it.'],
+    feel: () => 'A click, the contact edge is even along the slot.', cautions: ['A heavy card sags: hold it until it is screwed, and support its end.'],
+  },
+  'take-out': {
+    title: s => `Take the ${s.what} out of ${s.label} again`, why: 'What is plugged next lies beneath it.', minutes: MINUTES.takeOut, tools: [SCREWDRIVER],
+    does: () => ['Off, and the mains lead out.', 'Its power plug off first: press the latch, pull at the plug.', 'Screw out, press the latch at the end of the slot, lift straight.'], cautions: ['A latch that is not pressed breaks the slot.'],
+  },
+  refit: {
+    title: s => `Seat the ${s.what} in ${s.label} again`, why: 'What lay beneath it is plugged.', minutes: MINUTES.card, tools: [SCREWDRIVER], fasteners: [SCREW.panel],
+    does: () => ['Press at both ends until it clicks. Screw the bracket.', 'Its power plug on again, until it clicks.'], feel: () => 'A click, and no gap at the power plug.',
+  },
+  'bench-start': {
+    title: s => `Start the ${s.what} on the table`, why: 'What does not start here will not start in the case, and here everything is in reach.', minutes: MINUTES.tableStart, tools: ['torch'],
+    does: s => ['Board on its box. Lend it only what it needs:', ...s.details.map(d => `${capital(d)}.`), 'Monitor on. Supply’s switch, then bridge the two pins of the power switch for a moment.', 'The processor’s fan turns at once, or off. “No boot device” is success.'],
+    cautions: ['Cooler and fan as in the case: without them the processor is hot in seconds.', 'Nothing metal under the board. A card stands without its bracket screwed: hold it.'],
+  },
+  'bench-clear': {
+    title: s => `Clear the ${s.what} of what was lent for the start`, why: 'It goes into the case by itself.', minutes: MINUTES.tableClear,
+    does: s => ['Off, mains lead out, wait for the lamp.', ...s.details.map(d => `${capital(d)}: off.`)], cautions: ['Press each latch; pull at the plug, never at the wires.'],
+  },
+  firmware: {
+    title: s => `Flash the ${s.what} to ${s.label} or later`, why: 'Its firmware is older than the processor, which it does not see before.', minutes: MINUTES.firmware, tools: ['boot stick'],
+    does: s => [`Firmware ${s.label} or later on a stick, named as the manual says.`, 'Stick into the marked socket at the rear. Supply’s switch on, press the board’s own button.', 'Wait until its lamp stops blinking; then the supply’s switch off.'], cautions: ['Never cut the power while it blinks.'],
+  },
   'small-plug': plugStep('Small headers lie at the board’s edge: first, while there is room.'),
   panel: {
     title: s => `Wire the front-panel block of the ${s.to}`, why: 'A wrong switch lead means a machine that “does not start”.', minutes: MINUTES.looseLeads, tools: ['torch', 'tweezers'],
@@ -100,7 +147,7 @@ export const HANDS: Record<StepKind, Hands> = {
   },
   'fan-plug': plugStep('A fan nobody plugged in is the classic thing forgotten.'),
   'data-plug': {
-    ...plugStep('Data before power: the wider plug would be in the way.'), title: s => `Plug ${s.label.split(', ').length > 1 ? 'both ends of the data lead' : 'the data lead'} into ${s.label}`,
+    ...plugStep('Data before power: the wider plug would be in the way.'), title: s => `Plug the ${s.what} into ${s.label}`,
   },
   'power-plug': { ...plugStep('Stiff leads last: they cover the small ones.'), cautions: ['Hold the board from beneath against a stiff plug.'] },
   open: {

@@ -2,8 +2,9 @@ import fc from 'fast-check'
 import { change, part, plover, shelf, then, type Ask } from '../test-helpers/plover'
 import type { Build } from '../build/build'
 import { REASONS } from './precedence'
-import { sorted } from './sort'
-import type { PlannedStep, Step, StepKind } from './step'
+import { ORDER_SCHOOL } from './schools'
+import { sequenced, type Timed } from './sequence'
+import type { Step, StepKind } from './step'
 
 const steps = (build: Build = plover): readonly Step[] => then(build).order.steps
 const at = (list: readonly Step[], kind: StepKind): number => list.findIndex(s => s.kind === kind)
@@ -124,7 +125,7 @@ describe('progress', () => {
 })
 
 test('reasons that contradict each other are told', () => {
-  const step = (id: string): PlannedStep => ({ id, kind: 'bench', items: [], joints: [], marks: [id], demand: null, face: null, what: '', to: '', label: '', onBoard: false, details: [], manner: null })
+  const step = (id: string): Timed => ({ id, kind: 'bench', items: [], joints: [], marks: [id], demand: null, face: null, what: '', to: '', label: '', onBoard: false, details: [], manner: null, pose: 'table', under: [], minutes: 1, tools: [] })
   const edge = (before: string, after: string) => ({ before, after, reason: '', basis: 'fact', rule: '' } as const)
-  expect(() => sorted([step('a'), step('b')], [edge('a', 'b'), edge('b', 'a')])).toThrow(/contradict.*a, b/)
+  expect(() => sequenced([step('a'), step('b')], [edge('a', 'b'), edge('b', 'a')], ORDER_SCHOOL['board-first'].weights, new Map())).toThrow(/contradict.*[ab], [ab]/)
 })

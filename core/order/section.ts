@@ -3,50 +3,64 @@ import type { Build, Progress } from '../build/build'
 import type { Finding } from '../finding'
 import type { Item } from '../parts'
 import type { Situation } from '../situation'
-import { FIRST_TIME_FACTOR } from '../standards/minutes'
 import { worst } from '../verdict'
 import { HANDS } from './hands'
 import { plannedSteps } from './plan'
 import { edgesOf } from './precedence'
-import { sorted } from './sort'
+import { withRefits } from './refit'
+import { ORDER_SCHOOL, ORDER_SCHOOLS, type OrderSchoolName } from './schools'
+import { paceOf, sequenced, type Pace, type Timed } from './sequence'
 import type { Edge, PlannedStep, Step, StepProgress } from './step'
 
-export interface OrderSection {
+export interface OrderSection extends Pace {
   readonly steps: readonly Step[]
-  readonly minutes: number
-  readonly firstTimeMinutes: number
+  readonly school: OrderSchoolName
   readonly made: number
   readonly open: number
+  /** How far the sequence may be from the best one, in minutes; 0 when it is the best. */
+  readonly gap: number
+  /** Pins that contradict a fact, as sentences. */
+  readonly refused: readonly string[]
 }
 
 /** A planned step with its words. */
 export type WordedStep = PlannedStep & Pick<Step, 'title' | 'does' | 'feel' | 'why' | 'cautions' | 'tools' | 'fasteners' | 'minutes' | 'after'>
-export type Plan = readonly WordedStep[]
+export interface Plan { readonly steps: readonly WordedStep[]; readonly pace: Pace; readonly school: OrderSchoolName; readonly gap: number; readonly refused: readonly string[] }
 /** What changes of a step while its words stay. */
 export type StepState = Pick<Step, 'verdict' | 'findings' | 'progress' | 'missing' | 'places'>
 
-/** The steps in their order, with their words and reasons; depends on items and joints only, not on progress. */
-export function plan(s: Situation): Plan {
-  const steps = plannedSteps(s)
-  const edges = edgesOf(steps)
-  const titles = new Map(steps.map(step => [step.id, HANDS[step.kind].title(step)]))
-  return sorted(steps, edges).map(step => ({ ...step, ...words(step, titles), after: reasonsOf(step, edges, titles) }))
+/** What a plan is made by besides the joints: the school, what is pinned by hand, what is done already and when. */
+export interface Wishes { readonly school: OrderSchoolName; readonly pins: Build['choices']['orderPins']; readonly progress: Build['progress'] }
+
+/** The steps in their order by a school, with their words and reasons. */
+export function plan(s: Situation, { school, pins, progress }: Wishes): Plan {
+  const ways = ORDER_SCHOOL[school]
+  const worded = (step: PlannedStep): Timed & ReturnType<typeof words> => ({ ...step, ...words(step) })
+  const steps = plannedSteps(s, ways).map(worded)
+  const pinned = pins.map(([before, after]): Edge => ({ before, after, reason: 'you put it so', basis: 'pin', rule: 'pinned' }))
+  const found = sequenced(steps, [...edgesOf(steps, ways), ...pinned], ways.weights, doneAt(steps, progress))
+  const order = withRefits(found.steps, worded)
+  const titles = new Map(order.map(step => [step.id, step.title]))
+  const after = new Map<string, Edge[]>()
+  for (const e of found.kept) (after.get(e.after) ?? after.set(e.after, []).get(e.after))?.push(e)
+  return {
+    steps: order.map(step => ({ ...step, after: (after.get(step.id) ?? []).map(e => ({ step: e.before, title: titles.get(e.before) ?? '', reason: e.reason, basis: e.basis })) })),
+    pace: paceOf(order), school, gap: Math.max(0, found.cost - found.bound),
+    refused: found.refused.map(e => `${titles.get(e.before) ?? e.before} cannot come before: ${titles.get(e.after) ?? e.after}`),
+  }
 }
 
-function words(step: PlannedStep, titles: ReadonlyMap<string, string>) {
-  const { does, feel, why, cautions = [], tools = [], fasteners = [], minutes } = HANDS[step.kind]
-  return { title: titles.get(step.id) ?? '', does: does(step), feel: feel?.(step) ?? null, why, cautions, tools, fasteners: typeof fasteners === 'function' ? fasteners(step) : fasteners, minutes: typeof minutes === 'function' ? minutes(step) : minutes }
+function words(step: PlannedStep) {
+  const { title, does, feel, why, cautions = [], tools = [], fasteners = [], minutes } = HANDS[step.kind]
+  return { title: title(step), does: does(step), feel: feel?.(step) ?? null, why, cautions, tools, fasteners: typeof fasteners === 'function' ? fasteners(step) : fasteners, minutes: typeof minutes === 'function' ? minutes(step) : minutes }
 }
-
-const reasonsOf = (step: PlannedStep, edges: readonly Edge[], titles: ReadonlyMap<string, string>): Step['after'] =>
-  edges.filter(e => e.after === step.id).map(e => ({ step: e.before, title: titles.get(e.before) ?? '', reason: e.reason, basis: e.basis }))
 
 /** What the order asks of a finding. */
 type Told = Pick<Finding, 'id' | 'verdict' | 'joints' | 'demand' | 'accepted'>
 
 /** Lays findings and progress over the plan. `keepStep` lets a step whose state is the same stay the same object. */
 export function orderSection(
-  steps: Plan, items: readonly Pick<Item, 'id' | 'name' | 'state'>[], findings: readonly Told[], build: Pick<Build, 'progress' | 'choices'>,
+  { steps, pace, school, gap, refused }: Plan, items: readonly Pick<Item, 'id' | 'name' | 'state'>[], findings: readonly Told[], build: Pick<Build, 'progress' | 'choices'>,
   keepStep: (step: WordedStep, state: StepState) => Step = (step, stateOfIt) => ({ ...step, ...stateOfIt }),
 ): OrderSection {
   const state = new Map(steps.map(step => [step.id, progressOf(step, build)]))
@@ -63,8 +77,7 @@ export function orderSection(
       places: step.joints.map((joint, n) => ({ joint, title: step.details[n] ?? joint, progress: markProgress(build.progress[joint]) })),
     })
   })
-  const minutes = rows.reduce((sum, r) => sum + r.minutes, 0)
-  return { steps: rows, minutes, firstTimeMinutes: minutes * FIRST_TIME_FACTOR, made: rows.filter(r => settled(r.id)).length, open: rows.filter(r => !settled(r.id)).length }
+  return { ...pace, steps: rows, school, gap, refused, made: rows.filter(r => settled(r.id)).length, open: rows.filter(r => !settled(r.id)).length }
 }
 
 const markProgress = (p: Progress | undefined): StepProgress => p?.state ?? 'planned'
@@ -77,3 +90,20 @@ function progressOf(step: PlannedStep, build: Pick<Build, 'progress' | 'choices'
   if (states.every(x => x === 'crossed')) return 'crossed'
   return states.every(x => x === 'proved' || x === 'crossed') ? 'proved' : 'made'
 }
+
+/** When each step of a plan was done: the last of its marks; steps with an open mark are not. */
+function doneAt(steps: readonly Pick<PlannedStep, 'id' | 'marks' | 'demand'>[], progress: Build['progress']): ReadonlyMap<string, string> {
+  return new Map(steps.flatMap(step => {
+    const at = step.marks.map(m => progress[m]?.at)
+    const last = at.every(x => x !== undefined) ? at.reduce<string>((a, b) => (b !== undefined && b > a ? b : a), '') : ''
+    return last === '' || step.demand !== null ? [] : [[step.id, last] as const]
+  }))
+}
+
+export interface SchoolRow extends Pace { readonly school: OrderSchoolName; readonly label: string; readonly says: string; readonly gap: number }
+
+/** All schools on this build, from the first step on. */
+export const schoolRows = (s: Situation, pins: Wishes['pins']): readonly SchoolRow[] => ORDER_SCHOOLS.map(school => {
+  const { pace, gap } = plan(s, { school, pins, progress: {} })
+  return { school, label: ORDER_SCHOOL[school].label, says: ORDER_SCHOOL[school].says, gap, ...pace }
+})

@@ -4,10 +4,14 @@ import type { Verdict } from '../verdict'
 
 /** Kinds of step, in the order in which they are done where nothing else decides. */
 export const STEP_KINDS = [
-  'bench', 'panels-off', 'processor', 'm2', 'memory', 'cooler', 'cooler-plug', 'standoffs', 'shield', 'fan', 'drive', 'board-in', 'supply-in',
-  'small-plug', 'panel', 'fan-plug', 'data-plug', 'power-plug', 'open', 'first-power', 'dress', 'panels-on', 'record',
+  'bench', 'panels-off', 'processor', 'm2', 'memory', 'cooler', 'cooler-plug', 'bench-start', 'bench-clear', 'standoffs', 'shield', 'fan', 'drive', 'hub', 'strip', 'lay-lead', 'board-in',
+  'supply-cables', 'supply-in', 'covers', 'take-out', 'small-plug', 'panel', 'fan-plug', 'data-plug', 'card', 'refit', 'power-plug', 'firmware', 'open', 'first-power', 'dress', 'panels-on', 'record',
 ] as const
 export type StepKind = (typeof STEP_KINDS)[number]
+
+/** How the work lies while a step is done: the board on the table, the case on its far side, seen from behind, or standing. */
+export const POSES = ['table', 'lying', 'behind', 'standing'] as const
+export type Pose = (typeof POSES)[number]
 
 export type StepProgress = 'planned' | 'ready' | 'made' | 'proved' | 'crossed'
 
@@ -30,6 +34,9 @@ export interface PlannedStep {
   readonly details: readonly string[]
   /** How the part is fastened, where its kind knows several ways. */
   readonly manner: string | null
+  readonly pose: Pose
+  /** Steps whose part, once seated, lies over what this step plugs: it has to come out again. */
+  readonly under: readonly string[]
 }
 
 export interface Step extends PlannedStep {
@@ -50,6 +57,6 @@ export interface Step extends PlannedStep {
   readonly places: readonly { readonly joint: string; readonly title: string; readonly progress: StepProgress }[]
 }
 
-/** Hard facts cannot be otherwise; reach is about hands and covers; habit is a choice with a reason. */
-export type EdgeBasis = 'fact' | 'reach' | 'habit'
+/** Hard facts cannot be otherwise; reach is about hands; what a card covers can be uncovered at a price; habit is a choice with a reason; a pin is yours. */
+export type EdgeBasis = 'fact' | 'reach' | 'cover' | 'habit' | 'pin'
 export interface Edge { readonly before: string; readonly after: string; readonly reason: string; readonly basis: EdgeBasis; readonly rule: string }
