@@ -107,6 +107,6 @@ test('what is not proved any more is made again when it is a joint, open when it
 })
 
 test('an empty build has every choice at its default', () => {
-  expect(emptyBuild('a', 'A').choices).toEqual({ school: 'lean', pins: {}, leftOpen: {}, accepted: {} })
+  expect(emptyBuild('a', 'A').choices).toEqual({ school: 'lean', orderSchool: 'board-first', orderPins: [], pins: {}, leftOpen: {}, accepted: {} })
   expect(COMMANDS.size).toBeGreaterThan(15)
 })

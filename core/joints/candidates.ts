@@ -62,7 +62,7 @@ function weigh(plug: EndOf, socket: EndOf, siblings: readonly EndOf[], mine: rea
   const way = wayOf(plug, socket, mine, theirs, layout)
   if (way && way.reason !== null && !pinned) return { ...said, reason: way.reason, short: way.short }
   const shuts = shutBy(plug, socket, siblings)
-  const cost = costOf(plug, socket, gravity(met.verdict), lengths && way && !isChained(plug) ? way.mm : 0)
+  const cost = costOf(plug, socket, gravity(met.verdict), !lengths || isChained(plug) ? 0 : mine.length === 0 ? UNPLACED : way?.mm ?? 0)
   return { ...said, candidate: { plug: plug.ref, socket: socket.ref, cost, ...(shuts.length > 0 ? { shuts: shuts.map(s => s.ref) } : {}) }, shuts }
 }
 
@@ -78,6 +78,9 @@ function costOf(plug: EndOf, socket: EndOf, grave: number, mm: number): Cost {
 }
 /** Named choice: one size wasted weighs as much as so many places further down. */
 const WASTE = 10
+
+/** Named choice: what has found no place itself comes after all that has, as if it lay so far away, mm. */
+const UNPLACED = 5000
 
 interface WayFound { readonly mm: number; readonly reason: string | null; readonly short: Short | null }
 
