@@ -5,7 +5,7 @@ import { emptyBuild, type Build } from './build/build'
 import { isProblem } from './build/command'
 import { Memo } from './memo'
 import { RULES } from './rules'
-import { change, command, measure, part, plover, shelf, then, type Ask } from './test-helpers/plover'
+import { change, command, measure, part, plover, shelf, then, type Ask } from './test-helpers/demos'
 
 const bytes = (build: Build, memo?: Memo): string => JSON.stringify(analyse(build, memo))
 

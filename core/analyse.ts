@@ -58,11 +58,18 @@ export function analyse(build: Build, memo: Memo = new Memo()): Analysis {
   return { build: build.id, name: build.name, horizons: { now, then } }
 }
 
+/** One horizon by itself. */
+export const analyseIn = (build: Build, horizon: Horizon, memo: Memo): HorizonAnalysis => analyseHorizon(memo.enter('build', build), horizon, memo)
+
+/** What rules look at in one horizon. */
+export function situationIn(build: Build, horizon: Horizon, memo: Memo): Situation {
+  const known = memo.enter('build', build)
+  return situationOf(countedItems(known, horizon, memo).items, known, horizon, memo)
+}
+
 /** All schools of order on one horizon of a build, side by side: asked for on demand, outside the base analysis. */
 export function orderSchools(build: Build, horizon: Horizon, memo: Memo = new Memo()): readonly SchoolRow[] {
-  const known = memo.enter('build', build)
-  const { items } = countedItems(known, horizon, memo)
-  return rounded(schoolRows(situationOf(items, known, horizon, memo), known.choices.orderPins))
+  return rounded(schoolRows(situationIn(build, horizon, memo), build.choices.orderPins))
 }
 
 /** All items ready for analysis, and those that a horizon counts. */
@@ -175,10 +182,11 @@ function situationOf(items: readonly Item[], build: Build, horizon: Horizon, mem
   const mechanical = enter('mechanical', all.filter(e => isMechanical(e.end.face)))
   const bodies = keep('bodies', [items, frames, mechanical, seats], () => bodiesOf(items, i => memo.keep(`body/${i.id}`, [i], () => kindOf(i).body?.(i) ?? null), frames, ends, seats))
   const loads = keep('loads', [items, seats, plugs], () => loadsOf(items, [...seats, ...plugs], i => memo.keep(`draws/${i.id}`, [i], () => kindOf(i).draws?.(i) ?? [])))
+  const done = enter('done', Object.entries(build.progress).filter(([id, p]) => id.startsWith('task:') && p.state !== 'crossed').map(([id]) => id))
   const names = keep('names', [items], () => new Map(items.map(i => [i.id, i.name])))
   const leads = keep('leads', [plugs, ends, frames, layout, names], () => leadsOf({ plugs, ends, frames, layout, names }, keep))
-  return keep('situation', [items, all, seats, plugs, frames, bodies, layout, loads, leads, unmet, build.choices.leftOpen, build.choices.school], () => ({
-    items, names, ends, seats, plugs, unmet, frames, bodies, layout, loads, leads, choices: build.choices, exact,
+  return keep('situation', [items, all, seats, plugs, frames, bodies, layout, loads, leads, unmet, build.choices.leftOpen, build.choices.school, done], () => ({
+    items, names, ends, seats, plugs, unmet, frames, bodies, layout, loads, leads, choices: build.choices, done: new Set(done), exact,
   }))
 }
 

@@ -21,6 +21,8 @@ export interface Situation {
   readonly loads: readonly Load[]
   readonly leads: readonly LaidLead[]
   readonly choices: Build['choices']
+  /** Tasks that make no joint and are made: `task:…`. */
+  readonly done: ReadonlySet<string>
 }
 
 export const every = <K extends PartKind>(s: Pick<Situation, 'items'>, kind: K): readonly ItemOf<PartOf[K]>[] => s.items.filter(isKind(kind))

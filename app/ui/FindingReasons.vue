@@ -2,16 +2,18 @@
 // A finding opened: need against have, each fact with its basis and source, and what a person can do about it.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
-import { ref } from 'vue'
+import { defineAsyncComponent, ref } from 'vue'
 import type { Finding } from '../../core/finding'
 import { quantity, margin, number } from '../../core/format'
 import { useDesk } from '../stores/desk'
 import MeasureField from './MeasureField.vue'
 import ReasonField from './ReasonField.vue'
 
+const WaysOut = defineAsyncComponent(() => import('./WaysOut.vue'))
 const props = defineProps<{ finding: Finding }>()
 const desk = useDesk()
 const asking = ref(false)
+const looking = ref(false)
 const canAccept = (): boolean => props.finding.verdict !== 'clear' && props.finding.demand === null
 
 async function giveReason(reason: string): Promise<void> {
@@ -39,10 +41,14 @@ const leftOpen = (): boolean => props.finding.demand !== null && props.finding.d
       <p class="quiet">What would settle it:</p>
       <MeasureField v-for="(s, i) in finding.settles" :key="s.item + s.path" :settles="s" :first="i === 0" />
     </div>
+    <WaysOut v-if="looking" :finding="finding.id" />
     <div v-if="finding.accepted || leftOpen()" class="acts"><ElButton size="small" @click="askAgain">{{ finding.accepted ? 'No longer accept' : 'Ask for it again' }}</ElButton></div>
     <div v-else-if="canAccept() || finding.demand" class="acts">
       <ReasonField v-if="asking" :label="finding.demand ? 'Why it stays open' : 'Why you accept it'" @reason="giveReason" @cancel="asking = false" />
-      <ElButton v-else size="small" @click="asking = true">{{ finding.demand ? 'Leave open…' : 'Accept with a reason…' }}</ElButton>
+      <template v-else>
+        <ElButton v-if="!looking" type="primary" size="small" @click="looking = true">Find ways out</ElButton>
+        <ElButton size="small" @click="asking = true">{{ finding.demand ? 'Leave open…' : 'Accept with a reason…' }}</ElButton>
+      </template>
     </div>
   </div>
 </template>

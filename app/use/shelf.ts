@@ -14,14 +14,7 @@ export function useShelf(kind?: PartKind) {
     return parts.value.filter(p => (!kind || p.kind === kind) && words.every(w => `${p.kind} ${p.maker} ${p.model}`.toLowerCase().includes(w)))
   })
 
-  /** An id for a new item: its kind, numbered where there are several. */
-  function newId(k: PartKind): string {
-    const taken = new Set(desk.state.build?.items.map(i => i.id))
-    let n = 1
-    while (taken.has(n === 1 ? k : `${k}-${n}`)) n += 1
-    return n === 1 ? k : `${k}-${n}`
-  }
-  const add = (part: Part): Promise<boolean> => desk.run({ do: 'addItem', item: { id: newId(part.kind), part, state: 'wanted' } })
+  const add = (part: Part): Promise<boolean> => desk.run({ do: 'addItem', item: { part, state: 'wanted' } })
   const swap = (id: string, part: Part): Promise<boolean> => desk.run({ do: 'swapPart', id, part, figures: {} })
 
   return { parts, find, found, add, swap }

@@ -1,5 +1,5 @@
 import { JunturaDb } from '../db/db'
-import { part, plover, shelf } from '../../core/test-helpers/plover'
+import { part, plover, shelf } from '../../core/test-helpers/demos'
 import { analyse } from '../../core/analyse'
 import { writeFile } from '../../core/exchange/file'
 import { Desk, type Answer, type DeskState } from './desk'

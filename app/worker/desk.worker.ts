@@ -1,15 +1,10 @@
 // The worker: the desk behind Comlink, with the shipped shelf and demo.
 import { expose } from 'comlink'
-import { fileSchema } from '../../core/exchange/file'
-import { PART_KINDS } from '../../core/parts'
 import { RULES } from '../../core/rules'
 import { CONNECTORS } from '../../core/standards/connectors'
 import { JunturaDb } from '../db/db'
 import { Desk } from './desk'
-
-const shipped = (files: Record<string, unknown>) => Object.values(files).map(f => fileSchema.parse(f))
-const shelf = shipped(import.meta.glob('../../shelf/*.json', { eager: true, import: 'default' })).flatMap(f => f.parts).sort((a, b) => PART_KINDS.indexOf(a.kind) - PART_KINDS.indexOf(b.kind))
-const demos = shipped(import.meta.glob('../../demo/*.json', { eager: true, import: 'default' })).flatMap(f => f.builds)
+import { demos, shelf } from './shipped'
 
 const desk = new Desk({ db: new JunturaDb(), now: () => new Date().toISOString(), newId: () => crypto.randomUUID().slice(0, 8), demos, shelf })
 

@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { AT, change, command, measure, part, plover, shelf, swap, type Ask } from '../test-helpers/plover'
+import { AT, change, command, measure, part, plover, shelf, swap, type Ask } from '../test-helpers/demos'
 import { apply, COMMANDS, takeBack } from './apply'
 import { emptyBuild, type Build } from './build'
 import { isProblem } from './command'
@@ -26,8 +26,11 @@ const asks: fc.Arbitrary<Ask> = fc.oneof(
   fc.constantFrom<Ask>({ do: 'note', note: 'dry day' }, { do: 'rename', name: 'Snipe' }, { do: 'chooseSchool', school: 'quiet' }, { do: 'pinJoint', plug: 'fan/lead', socket: 'board/cpu-fan' }, { do: 'pinJoint', plug: 'fan/lead', socket: null }),
 )
 
+/** Some in one go now and then. */
+const mixed: fc.Arbitrary<Ask> = fc.oneof({ weight: 4, arbitrary: asks }, { weight: 1, arbitrary: fc.array(asks, { minLength: 1, maxLength: 3 }).map((commands): Ask => ({ do: 'together', commands, title: 'in one go' })) })
+
 test('after any commands, taking them back one by one leads to where it began', () => {
-  fc.assert(fc.property(fc.array(asks, { maxLength: 14 }), list => {
+  fc.assert(fc.property(fc.array(mixed, { maxLength: 14 }), list => {
     const inverses: { inverse: ReturnType<typeof command>; line: string }[] = []
     let build: Build = plover
     for (const ask of list) {
@@ -46,6 +49,17 @@ test('after any commands, taking them back one by one leads to where it began', 
     expect(content(build)).toEqual(content(plover))
     expect(build.log).toHaveLength(plover.log.length + 2 * inverses.length)
   }), { numRuns: 150 })
+})
+
+test('several in one go: all of them, or nothing', () => {
+  const wrong = { do: 'together', title: 'Both', commands: [{ do: 'rename', name: 'Snipe' }, { do: 'removeItem', id: 'nothing' }] }
+  expect(problemOf(plover, wrong)).toBe('Both: No item "nothing" in Plover. It may have been removed elsewhere meanwhile. Nothing was changed.')
+  expect(problemOf(plover, { do: 'together', title: 'Nested', commands: [wrong] })).toMatch(/knows no command "together"/)
+})
+
+test('an item that comes without an id is named after its kind, and numbered', () => {
+  const more = change(plover, { do: 'addItem', item: { part: part('ottery-breeze-120') } }, { do: 'addItem', item: { part: part('ottery-breeze-120') } })
+  expect(more.items.slice(-2).map(i => i.id)).toEqual(['fan-2', 'fan-3'])
 })
 
 describe('every command is one line that a person can read', () => {

@@ -2,14 +2,17 @@
 import type { Build } from './build'
 import { isProblem, type AnyCommand, type Command, type Done, type Problem } from './command'
 import * as items from './item-commands'
+import { togetherOf } from './together'
 import * as work from './work-commands'
 
-export const COMMANDS: ReadonlyMap<string, AnyCommand> = new Map(
+const SINGLE: ReadonlyMap<string, AnyCommand> = new Map(
   [
     items.addItem, items.removeItem, items.swapPart, items.setState, items.setCondition, items.setPaid, items.setFigure,
     work.make, work.prove, work.unprove, work.crossOff, work.setProgress, ...work.reasons, work.note, work.rename, work.chooseSchool, work.pin, work.chooseOrder, work.pinOrder,
   ].map(c => [c.name, c]),
 )
+const together = togetherOf(SINGLE)
+export const COMMANDS: ReadonlyMap<string, AnyCommand> = new Map([...SINGLE, [together.name, together]])
 
 /**
  * Applies a command to a build. The build given stays as it is; the new one carries the command's line in its log.

@@ -10,9 +10,19 @@ const withItem = (build: Build, id: string, change: (item: StoredItem) => Stored
 const findItem = (build: Build, id: string): StoredItem | Problem => build.items.find(i => i.id === id) ?? { problem: `No item "${id}" in ${build.name}. It may have been removed elsewhere meanwhile.` }
 const isItem = (found: StoredItem | Problem): found is StoredItem => 'part' in found
 
+/** An id for a new item: its kind, numbered where there are several. */
+export function freshId(build: Pick<Build, 'items'>, kind: string): string {
+  const taken = new Set(build.items.map(i => i.id))
+  let n = 1
+  while (taken.has(n === 1 ? kind : `${kind}-${n}`)) n += 1
+  return n === 1 ? kind : `${kind}-${n}`
+}
+
+/** An item without an id gets a fresh one. */
 export const addItem = defineCommand({
-  name: 'addItem', args: z.looseObject({ item: itemSchema, at: z.string(), place: z.number().int().nonnegative().optional() }),
-  run(build, { item, place }) {
+  name: 'addItem', args: z.looseObject({ item: itemSchema.partial({ id: true }), at: z.string(), place: z.number().int().nonnegative().optional() }),
+  run(build, { item: given, place }) {
+    const item: StoredItem = { ...given, id: given.id ?? freshId(build, given.part.kind) }
     if (build.items.some(i => i.id === item.id)) return { problem: `${build.name} already has an item "${item.id}". Give the new one another id.` }
     const items = place === undefined ? [...build.items, item] : build.items.toSpliced(place, 0, item)
     return { build: { ...build, items }, inverse: { do: 'removeItem', id: item.id }, line: `Added ${item.part.model}` }

@@ -1,4 +1,4 @@
-import { change, measure, part, plover } from '../test-helpers/plover'
+import { change, measure, part, plover } from '../test-helpers/demos'
 import { HORIZONS, itemsOf, namesOf, resolve } from './resolve'
 
 const item = (id: string, build = plover) => { const found = build.items.find(i => i.id === id); if (!found) throw new Error(id); return found }

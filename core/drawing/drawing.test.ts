@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { change, finding, part, plover, swap, then } from '../test-helpers/plover'
+import { change, finding, part, plover, swap, then } from '../test-helpers/demos'
 import { overlap, placeLabels } from './labels'
 
 const [near, above] = then(plover).drawings

@@ -1,6 +1,6 @@
 import Papa from 'papaparse'
 import { analyse } from '../analyse'
-import { change, part, plover, shelf, swap } from '../test-helpers/plover'
+import { change, part, plover, shelf, swap } from '../test-helpers/demos'
 import { readFile, writeFile } from './file'
 import { partsCsv } from './parts-csv'
 import { isBlocked, reportText, SECTIONS } from './report-text'

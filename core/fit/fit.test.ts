@@ -1,5 +1,5 @@
 // Every rule of fit: both outcomes, the sum in the comment, and that its figure flips exactly it.
-import { change, finding, flipped, measure, part, plover, swap, then } from '../test-helpers/plover'
+import { change, finding, flipped, measure, part, plover, swap, then } from '../test-helpers/demos'
 
 describe('fit/board-room', () => {
   const [depth, edge] = ['fit/board-room:board:case:depth', 'fit/board-room:board:case:edge']

@@ -10,19 +10,20 @@ import { fact, of, plus } from '../quantity'
 import { rule } from '../rule'
 import { every, joinedBy, type Situation } from '../situation'
 import { SOURCE } from '../standards/sources'
-import { standoffPlan } from './standoffs'
+import { standoffPlan, standoffTask } from './standoffs'
 
-interface OnTray { readonly joint: string; readonly board: ItemOf<Board>; readonly pc: ItemOf<Case> }
-const onTray = (s: Situation): readonly OnTray[] => joinedBy(s, 'tray', 'board', 'case').map(({ joint, plug, socket }) => ({ joint: joint.id, board: plug, pc: socket }))
+interface OnTray { readonly joint: string; readonly board: ItemOf<Board>; readonly pc: ItemOf<Case>; /** Whether the standoffs were put right at the bench. */ readonly done: boolean }
+const onTray = (s: Situation): readonly OnTray[] => joinedBy(s, 'tray', 'board', 'case').map(({ joint, plug, socket }) => ({ joint: joint.id, board: plug, pc: socket, done: s.done.has(standoffTask(plug.id)) }))
 
 export const standoffStray = rule<OnTray>({
   id: 'fit/standoff-stray', stage: 'fit', asks: 'Does a standoff stand under the board where it has no hole?', source: SOURCE.atx,
   needs: onTray,
-  judge({ joint, board, pc }) {
+  judge({ joint, board, pc, done }) {
     const { takeOut, holes } = standoffPlan(board, pc)
     if (!holes) return []
     const names = takeOut.join(', ')
     const said = { rule: 'fit/standoff-stray', stage: 'fit', about: [board.id, pc.id], joints: [joint], because: [{ fact: `holes of the ${board.name}`, value: holes.join(' '), basis: 'standard', source: holesOf(board).source }] } as const
+    if (takeOut.length > 0 && done) return [plain({ ...said, sentence: `Standoffs of the ${pc.name} at ${names} were taken out: nothing touches the ${board.name} where it has no hole` }, 'clear')]
     return takeOut.length === 0
       ? [plain({ ...said, sentence: `No standoff of the ${pc.name} touches the ${board.name} where it has no hole` }, 'clear')]
       : [plain({ ...said, sentence: `Standoffs of the ${pc.name} at ${names} stand under the ${board.name} where it has no hole`, wayOut: `Short circuit. Take out ${names}.` }, 'harm')]

@@ -15,6 +15,9 @@ export interface StandoffPlan {
   readonly unsupported: readonly HoleName[]
 }
 
+/** The task that puts a board's standoffs right. */
+export const standoffTask = (board: string): string => `task:standoffs:${board}`
+
 /** The tray's threads: as stated, else those of the forms it takes. */
 export const threadsOf = (part: Case): readonly HoleName[] => part.standoffs.threads ?? [...new Set(part.boards.flatMap(f => FORM[f].holes ?? []))].sort()
 

@@ -1,4 +1,4 @@
-import { change, finding, flipped, measure, part, plover, swap, then } from '../test-helpers/plover'
+import { change, finding, flipped, measure, part, plover, swap, then } from '../test-helpers/demos'
 
 const joined = (build = plover) => new Map(then(build).joints.map(j => j.id.split('~') as [string, string]))
 

@@ -18,6 +18,12 @@ export function reasonsFor(demand: Demand, byRef: ReadonlyMap<string, EndOf>, we
   const lengths = mine.flatMap(w => (w.short ? [w.short] : [])).sort((a, b) => missing(a) - missing(b))
   const refused = [...new Set(mine.flatMap(w => (w.reason === null ? [] : [w.reason])))]
   const short = fits.length === 0 ? lengths[0] ?? null : null
+  // A loose lead that is left over says why: what its other end would need.
+  const farEnds = free.map(otherOf).filter(e => e.end.among?.how === 'both')
+  const far = weighed.filter(w => w.candidate && w.plug.end.among?.how === 'both' && farEnds.some(e => e.item === w.plug.item && e.ref !== w.plug.ref))
+  const ports = [...new Map(far.map(w => [w.socket.ref, w.socket])).values()]
+  const farClosed = closures(ports, shut)
+  if (farEnds.length > 0 && free.length === farEnds.length) return { reasons: [`no port is left for its lead: ${[...farClosed, ports.length > 0 ? 'the others are taken' : 'none is there'].join('; ')}`, ...refused], short: null }
   if (fits.length > 0) return { reasons: [free.length > 0 ? 'what is left over does not reach, or lacks its other end' : closed.length === fits.length ? 'none that fits can be reached' : 'every one that fits is taken', ...closed, ...refused], short: null }
   if (refused.length > 0) return { reasons: refused, short }
   const end = byRef.get(demand.refs[0] ?? '')?.end

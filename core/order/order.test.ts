@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { change, part, plover, shelf, then, type Ask } from '../test-helpers/plover'
+import { change, part, plover, shelf, then, type Ask } from '../test-helpers/demos'
 import type { Build } from '../build/build'
 import { REASONS } from './precedence'
 import { ORDER_SCHOOL } from './schools'

@@ -1,7 +1,7 @@
 // From joints to steps: what belongs in one go, and the tasks that make no joint.
 import { cardsInCase, slotRows } from '../fit/card-room'
 import { firmwares, flashTo } from '../fit/firmware'
-import { standoffPlan } from '../fit/standoffs'
+import { standoffPlan, standoffTask } from '../fit/standoffs'
 import type { Joint } from '../joints/joint'
 import type { Item } from '../parts'
 import { every, joinedBy, type Situation } from '../situation'
@@ -94,7 +94,7 @@ function tasks(s: Situation): readonly PlannedStep[] {
     const plan = standoffPlan(board, socket)
     if (plan.fit.length + plan.takeOut.length === 0) continue
     const details = [plan.takeOut.length > 0 ? `Take out ${plan.takeOut.join(', ')}.` : '', plan.keep.length > 0 ? `Keep ${plan.keep.join(', ')}.` : '', plan.fit.length > 0 ? `Fit ${plan.fit.join(', ')}.` : ''].filter(Boolean)
-    const id = `task:standoffs:${board.id}`
+    const id = standoffTask(board.id)
     list.push(task('standoffs', { id, marks: [id], items: [socket.id, board.id], what: board.name, to: socket.name, details }))
   }
   if (every(s, 'supply').length > 0 && every(s, 'board').length > 0) list.push(task('first-power'))

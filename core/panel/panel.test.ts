@@ -1,4 +1,4 @@
-import { change, finding, flipped, part, plover, then } from '../test-helpers/plover'
+import { change, finding, flipped, part, plover, then } from '../test-helpers/demos'
 import { pinsFor, widthOf } from './block'
 import type { Board } from '../parts/board'
 

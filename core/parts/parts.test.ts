@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { plover, part, shelf } from '../test-helpers/plover'
+import { plover, part, shelf } from '../test-helpers/demos'
 import { resolve } from '../build/resolve'
 import { holesOf } from './board'
 import { layoutOf } from './archetype'

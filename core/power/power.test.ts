@@ -1,5 +1,5 @@
 // Sums by hand for Plover, then both outcomes of every power rule.
-import { change, finding, flipped, measure, part, plover, swap, then } from '../test-helpers/plover'
+import { change, finding, flipped, measure, part, plover, swap, then } from '../test-helpers/demos'
 
 const power = (build = plover) => {
   const [section] = then(build).power

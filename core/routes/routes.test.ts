@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { change, finding, flipped, measure, part, plover, then } from '../test-helpers/plover'
+import { change, finding, flipped, measure, part, plover, then } from '../test-helpers/demos'
 import { squareDistance, type Vec3 } from '../geometry/space'
 import type { Opening } from '../parts/archetype'
 import { roomsOf, shortestWay } from './way'

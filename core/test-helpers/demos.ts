@@ -1,4 +1,4 @@
-// For tests: the demo build, the shelf, and short ways to change and to ask.
+// For tests: the demo builds, the shelf, and short ways to change and to ask.
 import { readdirSync, readFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import { analyse, type HorizonAnalysis } from '../analyse'
@@ -17,9 +17,13 @@ function read(path: string) {
   return found.file
 }
 
-const [demo] = read('demo/plover.juntura.json').builds
-if (!demo) throw new Error('the demo holds no build')
-export const plover: Build = demo
+function demo(name: string): Build {
+  const [build] = read(`demo/${name}.juntura.json`).builds
+  if (!build) throw new Error(`the demo ${name} holds no build`)
+  return build
+}
+export const plover = demo('plover')
+export const avocet = demo('avocet')
 
 export const shelf: readonly Part[] = readdirSync(`${ROOT}shelf`).flatMap(name => read(`shelf/${name}`).parts)
 

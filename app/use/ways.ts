@@ -1,0 +1,38 @@
+// Questions to the second worker: ways out of a finding, schools of order. Asked anew when the build changes.
+import { proxy, wrap, type Remote } from 'comlink'
+import { onScopeDispose, ref, shallowRef, toRaw, watch } from 'vue'
+import type { SchoolRow } from '../../core/order/section'
+import type { Search } from '../../core/remedies/remedies'
+import { useDesk } from '../stores/desk'
+import type { WaysApi } from '../worker/ways.worker'
+
+let worker: Remote<WaysApi> | null = null
+const ways = (): Remote<WaysApi> => (worker ??= wrap<WaysApi>(new Worker(new URL('../worker/ways.worker.ts', import.meta.url), { type: 'module' })))
+
+/** The remedies of one finding, as they are found. */
+export function useRemedies(finding: () => string) {
+  const desk = useDesk()
+  const search = shallowRef<Search | null>(null)
+  const looking = ref(false)
+  watch([() => desk.state.build, () => desk.horizon, finding], async ([build, horizon, id]) => {
+    search.value = null
+    if (!build) return
+    looking.value = true
+    await ways().remedies(toRaw(build), horizon, id, proxy((found: Search) => { search.value = found }))
+    looking.value = false
+  }, { immediate: true })
+  onScopeDispose(() => void ways().stop())
+  return { search, looking }
+}
+
+/** The schools of order side by side on this build. */
+export function useOrderSchools() {
+  const desk = useDesk()
+  const rows = shallowRef<readonly SchoolRow[]>([])
+  watch([() => desk.state.build, () => desk.horizon], async ([build, horizon]) => {
+    if (!build) return
+    const found = await ways().schools(toRaw(build), horizon)
+    if (desk.state.build === build) rows.value = found
+  }, { immediate: true })
+  return { rows }
+}

@@ -1,0 +1,27 @@
+// Another place for what is there: a plug of the finding put into each other socket that takes it, or its pin let go.
+import type { EndOf } from '../joints/joint'
+import { itemOfRef } from '../joints/joint'
+import { isMechanical } from '../standards/connectors'
+import type { Situation } from '../situation'
+import { meets } from './add'
+import type { Candidate, Question } from './remedy'
+
+/** Named choice: how many other sockets are tried a plug. */
+const SOCKETS = 10
+
+export function places({ build, finding, situation: s }: Question): readonly Candidate[] {
+  const joints = [...s.seats, ...s.plugs]
+  return joints.filter(j => finding.joints.includes(j.id)).flatMap((joint): readonly Candidate[] => {
+    const plug = s.ends.get(joint.a)
+    if (!plug) return []
+    const others = [...s.ends.values()].filter(e => e.end.sex === 'socket' && e.ref !== joint.b && meets(plug, e)).slice(0, SOCKETS)
+    const free = build.choices.pins[joint.a] === undefined ? [] : [{ kind: 'place' as const, title: `Let the ${labelOf(plug, s)} find its own place`, commands: [{ do: 'pinJoint', plug: joint.a, socket: null }] }]
+    return [...free, ...others.map(to => {
+      // Where another plug is pinned to that socket, the two change places.
+      const holder = Object.entries(build.choices.pins).find(([, socket]) => socket === to.ref)?.[0]
+      return { kind: 'place' as const, title: `Put the ${labelOf(plug, s)} into ${to.end.label} of the ${s.names.get(to.item) ?? ''}`, commands: [...(holder === undefined ? [] : [{ do: 'pinJoint', plug: holder, socket: null }]), { do: 'pinJoint', plug: plug.ref, socket: to.ref, title: labelOf(plug, s) }] }
+    })]
+  })
+}
+
+const labelOf = (plug: EndOf, s: Situation): string => (isMechanical(plug.end.face) ? s.names.get(itemOfRef(plug.ref)) ?? '' : `${plug.end.label} of the ${s.names.get(itemOfRef(plug.ref)) ?? ''}`)

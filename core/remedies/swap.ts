@@ -1,0 +1,46 @@
+// Another part in an item's place: of those the finding names, and of those that could have offered what is lacking.
+import type { StoredItem } from '../build/build'
+import type { Part } from '../parts'
+import { bridged, meets, wantedEnds } from './add'
+import type { Ask, Candidate, Question } from './remedy'
+
+/** Named choice: how many models are tried in one item's place, the nearest in price first. */
+const MODELS = 8
+
+export function swaps(q: Question): readonly Candidate[] {
+  return [...new Set([...q.finding.parts, ...offering(q)])].flatMap(id => {
+    const item = q.build.items.find(i => i.id === id)
+    if (!item) return []
+    const distance = (p: Part): number => Math.abs((p.price ?? 0) - (item.part.price ?? 0))
+    const others = q.shelf.filter(p => p.kind === item.part.kind && p.id !== item.part.id && serves(p) === serves(item.part)).sort((a, b) => distance(a) - distance(b) || (a.id < b.id ? -1 : 1))
+    return others.slice(0, MODELS).map((part): Candidate => ({
+      kind: part.kind === 'lead' ? 'lead' : 'swap', title: `Swap the ${item.part.model} for the ${part.model}`, commands: swapCommands(item, part, Object.keys(q.build.progress)),
+    }))
+  })
+}
+
+/** What a part is there for, where parts of one kind are there for different things: a disk does not stand in for a reader. */
+function serves(part: Part): string {
+  if (part.kind === 'card') return part.does
+  return part.kind === 'drive' ? `${part.shape} ${part.medium ?? part.protocol}` : part.kind
+}
+
+/** Items with sockets of the sort that an unmet demand asks for. */
+function offering({ finding, situation }: Question): readonly string[] {
+  if (finding.demand === null) return []
+  const wanted = wantedEnds(finding, situation)
+  const askers = [...wanted, ...bridged(wanted, situation)]
+  return [...situation.ends.values()].filter(e => e.end.sex === 'socket' && askers.some(a => a.end.sex === 'plug' && meets(a, e))).map(e => e.item)
+}
+
+/** What is in hand lies beside the build afterwards; the new one is to be bought; what was made with the old one is to be made again. */
+function swapCommands(item: StoredItem, part: Part, made: readonly string[]): readonly Ask[] {
+  const { id, state } = item
+  const undone = made.filter(joint => joint.split('~').some(ref => ref.startsWith(`${id}/`)))
+  return [
+    { do: 'swapPart', id, part, figures: {} },
+    ...(undone.length > 0 ? [{ do: 'setProgress', entries: Object.fromEntries(undone.map(joint => [joint, null])), title: item.part.model }] : []),
+    ...(state === 'have' || state === 'ordered' ? [{ do: 'setState', id, state: 'wanted' }, { do: 'setPaid', id, paid: null }] : []),
+    ...(state === 'have' ? [{ do: 'addItem', item: { ...item, id: undefined, state: 'spare' } }] : []),
+  ]
+}
