@@ -3,6 +3,7 @@ import type { Build } from './build/build'
 import { HORIZONS, itemsOf, namesOf, resolve, type Horizon } from './build/resolve'
 import { drawings, paths, type Drawing, type Path } from './drawing/drawing'
 import { STAGES, type Finding, type Stage } from './finding'
+import { alternativesFor, type Alternative } from './joints/alternatives'
 import { join } from './joints/join'
 import { endsOf, itemOfRef, type EndOf, type Joint } from './joints/joint'
 import { bodiesOf } from './joints/places'
@@ -25,7 +26,7 @@ import type { Situation } from './situation'
 import { isMechanical } from './standards/connectors'
 import { gravity, VERDICTS, type Verdict } from './verdict'
 
-export interface JointRow { readonly id: string; readonly kind: Joint['kind']; readonly face: string; readonly from: string; readonly to: string; readonly items: readonly string[]; readonly count: number; readonly pinned: boolean; readonly finding: string | null }
+export interface JointRow { readonly id: string; readonly plug: string; readonly kind: Joint['kind']; readonly face: string; readonly from: string; readonly to: string; readonly items: readonly string[]; readonly count: number; readonly pinned: boolean; readonly finding: string | null }
 
 /** Everything about one horizon: what is here or on its way, or also what is wanted. */
 export interface HorizonAnalysis {
@@ -35,6 +36,8 @@ export interface HorizonAnalysis {
   readonly open: Readonly<Record<Stage, number>>
   readonly parts: PartsSection
   readonly joints: readonly JointRow[]
+  /** Plugs of demands that found no partner, to be joined by hand. */
+  readonly loose: readonly { readonly plug: string; readonly label: string }[]
   readonly power: readonly SupplyPower[]
   readonly order: OrderSection
   readonly panel: readonly PanelBlock[]
@@ -66,6 +69,9 @@ export function situationIn(build: Build, horizon: Horizon, memo: Memo): Situati
   const known = memo.enter('build', build)
   return situationOf(countedItems(known, horizon, memo).items, known, horizon, memo)
 }
+
+/** Where a plug could go instead, in one horizon: asked for on demand. */
+export const placesFor = (build: Build, horizon: Horizon, plug: string, memo: Memo): readonly Alternative[] => alternativesFor(situationIn(build, horizon, memo), plug)
 
 /** All schools of order on one horizon of a build, side by side: asked for on demand, outside the base analysis. */
 export function orderSchools(build: Build, horizon: Horizon, memo: Memo = new Memo()): readonly SchoolRow[] {
@@ -107,6 +113,7 @@ function analyseHorizon(build: Build, horizon: Horizon, memo: Memo): HorizonAnal
     open: keep('open', [told], () => openMatters(told)),
     parts: section('parts', [build.items, all, told, items], () => partsSection(partRows(build, all, items, told, horizon, memo))),
     joints: section('joints', [seats, plugs, states, told], () => jointRows(situation, told)),
+    loose: section('loose', [unmet, ends, situation.names], () => looseRows(situation)),
     power: section('power', [loads, plugs, kinds, supplies, build.choices.school], () => powerSection(situation)),
     order,
     panel: section('panel', [plugs, housing], () => panelBlocks(situation)),
@@ -218,6 +225,12 @@ const tally = (findings: readonly Pick<Finding, 'verdict'>[]): Record<Verdict, n
 const openMatters = (findings: readonly Pick<Finding, 'stage' | 'verdict' | 'accepted'>[]): Record<Stage, number> =>
   Object.fromEntries(STAGES.map(stage => [stage, findings.filter(f => f.stage === stage && f.verdict !== 'clear' && !f.accepted).length])) as Record<Stage, number>
 
+/** Every plug that a demand without a partner has. */
+const looseRows = (s: Situation): HorizonAnalysis['loose'] => s.unmet.flatMap(u => u.demand.refs).flatMap(ref => {
+  const end = s.ends.get(ref)
+  return end?.end.sex === 'plug' && !isMechanical(end.end.face) ? [{ plug: ref, label: `${end.end.label} of the ${s.names.get(end.item) ?? end.item}` }] : []
+})
+
 function jointRows(s: Situation, findings: readonly Pick<Finding, 'id' | 'joints'>[]): readonly JointRow[] {
   const name = (ref: string): string => {
     const end = s.ends.get(ref)
@@ -225,7 +238,7 @@ function jointRows(s: Situation, findings: readonly Pick<Finding, 'id' | 'joints
     return `${item?.name ?? ''}: ${end?.end.label ?? ''}`
   }
   return [...s.seats, ...s.plugs].map(j => ({
-    id: j.id, kind: j.kind, face: j.face, from: name(j.a), to: name(j.b), items: j.items, count: j.count, pinned: j.pinned,
+    id: j.id, plug: j.a, kind: j.kind, face: j.face, from: name(j.a), to: name(j.b), items: j.items, count: j.count, pinned: j.pinned,
     finding: findings.find(f => f.joints.includes(j.id))?.id ?? null,
   }))
 }

@@ -5,6 +5,7 @@ import { counted } from '../../core/format'
 import type { Step } from '../../core/order/step'
 import { useDesk } from '../stores/desk'
 import FindingRow from './FindingRow.vue'
+import StepPin from './StepPin.vue'
 import StepWords from './StepWords.vue'
 
 const props = defineProps<{ step: Step }>()
@@ -23,6 +24,7 @@ const findings = computed(() => (desk.analysis?.findings ?? []).filter(f => prop
     <details v-if="step.after.length"><summary>After {{ counted(step.after.length, 'other step') }}</summary>
       <ul class="after"><li v-for="a in step.after" :key="a.step"><span class="basis quiet">{{ a.basis }}</span><span>{{ a.title }}: <span class="quiet">{{ a.reason }}</span></span></li></ul>
     </details>
+    <StepPin :step="step" />
   </div>
 </template>
 

@@ -1,6 +1,7 @@
 // Questions to the second worker: ways out of a finding, schools of order. Asked anew when the build changes.
 import { proxy, wrap, type Remote } from 'comlink'
 import { onScopeDispose, ref, shallowRef, toRaw, watch } from 'vue'
+import type { Alternative } from '../../core/joints/alternatives'
 import type { SchoolRow } from '../../core/order/section'
 import type { Search } from '../../core/remedies/remedies'
 import { useDesk } from '../stores/desk'
@@ -23,6 +24,16 @@ export function useRemedies(finding: () => string) {
   }, { immediate: true })
   onScopeDispose(() => void ways().stop())
   return { search, looking }
+}
+
+/** Every socket a plug goes into; null while that is looked up. */
+export function useAlternatives(plug: () => string) {
+  const desk = useDesk()
+  const places = shallowRef<readonly Alternative[] | null>(null)
+  watch([() => desk.state.build, () => desk.horizon, plug], async ([build, horizon, ref]) => {
+    if (build) places.value = await ways().places(toRaw(build), horizon, ref)
+  }, { immediate: true })
+  return { places }
 }
 
 /** The schools of order side by side on this build. */

@@ -1,17 +1,19 @@
 <script setup lang="ts">
 // Joints: every plug with its socket, what is short and why; pointing lights both parts in the case.
 import { computed } from 'vue'
-import { counted } from '../../core/format'
+import { capital, counted } from '../../core/format'
 import CaseDrawing from '../drawing/CaseDrawing.vue'
 import { useDesk } from '../stores/desk'
 import FindingLedger from '../ui/FindingLedger.vue'
 import JointList from '../ui/JointList.vue'
+import JointMove from '../ui/JointMove.vue'
 import TwoSides from '../ui/TwoSides.vue'
 import { useFindings } from '../use/findings'
 
 const desk = useDesk()
 const { findings } = useFindings('joints')
 const asked = computed(() => findings.value.filter(f => f.verdict !== 'clear'))
+const loose = computed(() => desk.analysis?.loose ?? [])
 const plugs = computed(() => (desk.analysis?.joints ?? []).filter(j => j.kind === 'plug'))
 const seats = computed(() => (desk.analysis?.joints ?? []).filter(j => j.kind !== 'plug'))
 </script>
@@ -20,6 +22,10 @@ const seats = computed(() => (desk.analysis?.joints ?? []).filter(j => j.kind !=
   <TwoSides title="Joints" :summary="`${counted(plugs.length, 'plug')} joined, ${counted(seats.length, 'seat')}, ${asked.length ? `${asked.length} open` : 'nothing open'}`">
     <FindingLedger v-if="asked.length" stage="joints" :findings="asked" />
     <p v-if="!desk.analysis?.exact" class="quiet" role="status">There were too many ways to try them all: this is the best found, perhaps not the best there is.</p>
+    <template v-if="loose.length">
+      <h2>Not joined</h2>
+      <ul class="sheet"><li v-for="l in loose" :key="l.plug"><details><summary>{{ capital(l.label) }}</summary><JointMove :plug="l.plug" :label="l.label" /></details></li></ul>
+    </template>
     <h2>Plugs</h2>
     <JointList :joints="plugs" empty="No plug is joined yet." />
     <h2>Seats</h2>
@@ -30,4 +36,7 @@ const seats = computed(() => (desk.analysis?.joints ?? []).filter(j => j.kind !=
 
 <style scoped>
 h2 { margin: 14px 0 6px; }
+li { padding: 6px 12px; border-top: 1px solid var(--line); }
+li:first-child { border-top: 0; }
+summary { cursor: pointer; }
 </style>

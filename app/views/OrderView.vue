@@ -1,8 +1,9 @@
 <script setup lang="ts">
 // Order: the steps in their sequence; the present one with its words and the reason of every edge.
-import { computed } from 'vue'
-import { minutes } from '../../core/format'
+import { computed, ref } from 'vue'
+import { minutes, number } from '../../core/format'
 import { useDesk } from '../stores/desk'
+import OrderSchools from '../ui/OrderSchools.vue'
 import StepLine from '../ui/StepLine.vue'
 import StepSheet from '../ui/StepSheet.vue'
 import TwoSides from '../ui/TwoSides.vue'
@@ -10,13 +11,31 @@ import { useSeam } from '../use/seam'
 
 const desk = useDesk()
 const { steps, present, step, go } = useSeam()
+const comparing = ref(false)
+const order = computed(() => desk.analysis?.order ?? null)
 const summary = computed(() => { const o = desk.analysis?.order; return o && o.steps.length ? `${o.steps.length} steps, ${minutes(o.minutes)} for careful hands, ${minutes(o.firstTimeMinutes)} the first time (assumed)` : '' })
 </script>
 
 <template>
   <TwoSides title="Order" :summary="summary">
     <p v-if="steps.length === 0" class="quiet">No part, no step. The order grows from the joints.</p>
-    <ol v-else class="sheet"><StepLine v-for="(s, i) in steps" :key="s.id" :step="s" :number="i + 1" :here="s.id === present" @choose="go(s.id)" /></ol>
+    <template v-else>
+      <details class="sheet schools" @toggle="(e: Event) => { comparing = (e.target as HTMLDetailsElement).open }">
+        <summary>By the school <b>{{ order?.label }}</b>: {{ order?.says }}. <span class="link">Compare the schools</span></summary>
+        <OrderSchools v-if="comparing" />
+      </details>
+      <p v-for="r in order?.refused" :key="r" class="told"><b class="watch">Not as you put it:</b> {{ r }}.</p>
+      <p class="quiet gap">{{ order && order.gap > 0 ? `The best sequence found; no other can save more than ${number(order.gap, 0)} weighed minutes of turns, tools and habits.` : 'No sequence is better.' }}</p>
+      <ol class="sheet"><StepLine v-for="(s, i) in steps" :key="s.id" :step="s" :number="i + 1" :here="s.id === present" @choose="go(s.id)" /></ol>
+    </template>
     <template #where><StepSheet v-if="step" :step="step" /></template>
   </TwoSides>
 </template>
+
+<style scoped>
+.schools summary { cursor: pointer; padding: 8px 12px; }
+.schools :deep(table.sheet) { border: 0; border-top: 1px solid var(--line); }
+.link { color: var(--mat); text-decoration: underline; }
+.gap { margin: 8px 0; }
+.told { margin: 8px 0; }
+</style>

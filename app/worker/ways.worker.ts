@@ -1,13 +1,16 @@
 // The second worker: questions that take seconds, so that no command ever waits for them. Remedies and schools of order.
 import { expose } from 'comlink'
-import { orderSchools } from '../../core/analyse'
+import { orderSchools, placesFor } from '../../core/analyse'
 import type { Build } from '../../core/build/build'
 import type { Horizon } from '../../core/build/resolve'
 import type { SchoolRow } from '../../core/order/section'
 import { searchRemedies, type Search } from '../../core/remedies/remedies'
+import { Memo } from '../../core/memo'
+import type { Alternative } from '../../core/joints/alternatives'
 import { shelf } from './shipped'
 
 let latest = 0
+const memo = new Memo()
 const rest = (): Promise<void> => new Promise(done => { setTimeout(done) })
 
 const api = {
@@ -21,7 +24,9 @@ const api = {
     }
   },
   stop(): void { latest += 1 },
-  schools: (build: Build, horizon: Horizon): readonly SchoolRow[] => orderSchools(build, horizon),
+  /** Every socket a plug goes into, with what it would mean. */
+  places: (build: Build, horizon: Horizon, plug: string): readonly Alternative[] => placesFor(build, horizon, plug, memo),
+  schools: (build: Build, horizon: Horizon): readonly SchoolRow[] => orderSchools(build, horizon, memo),
 }
 export type WaysApi = typeof api
 

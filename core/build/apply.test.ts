@@ -52,7 +52,7 @@ test('after any commands, taking them back one by one leads to where it began', 
 })
 
 test('several in one go: all of them, or nothing', () => {
-  const wrong = { do: 'together', title: 'Both', commands: [{ do: 'rename', name: 'Snipe' }, { do: 'removeItem', id: 'nothing' }] }
+  const wrong = { do: 'together', title: 'Both', commands: [{ do: 'note', note: 'dry' }, { do: 'removeItem', id: 'nothing' }] }
   expect(problemOf(plover, wrong)).toBe('Both: No item "nothing" in Plover. It may have been removed elsewhere meanwhile. Nothing was changed.')
   expect(problemOf(plover, { do: 'together', title: 'Nested', commands: [wrong] })).toMatch(/knows no command "together"/)
 })

@@ -15,6 +15,8 @@ import type { Edge, PlannedStep, Step, StepProgress } from './step'
 export interface OrderSection extends Pace {
   readonly steps: readonly Step[]
   readonly school: OrderSchoolName
+  readonly label: string
+  readonly says: string
   readonly made: number
   readonly open: number
   /** How far the sequence may be from the best one, in minutes; 0 when it is the best. */
@@ -77,7 +79,7 @@ export function orderSection(
       places: step.joints.map((joint, n) => ({ joint, title: step.details[n] ?? joint, progress: markProgress(build.progress[joint]) })),
     })
   })
-  return { ...pace, steps: rows, school, gap, refused, made: rows.filter(r => settled(r.id)).length, open: rows.filter(r => !settled(r.id)).length }
+  return { ...pace, steps: rows, school, label: ORDER_SCHOOL[school].label, says: ORDER_SCHOOL[school].says, gap, refused, made: rows.filter(r => settled(r.id)).length, open: rows.filter(r => !settled(r.id)).length }
 }
 
 const markProgress = (p: Progress | undefined): StepProgress => p?.state ?? 'planned'

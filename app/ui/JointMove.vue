@@ -1,0 +1,39 @@
+<script setup lang="ts">
+// Joins a plug by hand: every socket it goes into, what each would mean, and letting it find its own place again.
+import { ElButton } from 'element-plus/es/components/button/index'
+import 'element-plus/es/components/button/style/css'
+import { computed } from 'vue'
+import { useDesk } from '../stores/desk'
+import { VERDICT_WORD } from '../use/findings'
+import { useAlternatives } from '../use/ways'
+import StepMark from './StepMark.vue'
+
+const props = defineProps<{ plug: string; label: string }>()
+const desk = useDesk()
+const { places } = useAlternatives(() => props.plug)
+const pinned = computed(() => desk.state.build?.choices.pins[props.plug] ?? null)
+const put = (socket: string | null, to = ''): Promise<boolean> => desk.run({ do: 'pinJoint', plug: props.plug, socket, title: socket === null ? props.label : `${props.label} into ${to}` })
+</script>
+
+<template>
+  <div class="move">
+    <p v-if="places === null" class="quiet" role="status">Looking where it goes…</p>
+    <p v-else-if="places.length === 0" class="quiet">No socket here takes it.</p>
+    <ul v-else :aria-label="`Places for ${label}`">
+      <li v-for="p in places" :key="p.ref">
+        <StepMark :verdict="p.verdict" />
+        <span>{{ p.label }}<span v-if="p.taken" class="quiet"> now holds the {{ p.taken }}</span><span v-if="p.note || p.verdict !== 'clear'" class="note"><strong :class="p.verdict">{{ VERDICT_WORD[p.verdict] }}</strong> {{ p.note }}</span></span>
+        <span v-if="pinned === p.ref" class="quiet">by hand</span>
+        <ElButton v-else size="small" :aria-label="`Put it into ${p.label}`" @click="put(p.ref, p.label)">Put here</ElButton>
+      </li>
+    </ul>
+    <ElButton v-if="pinned !== null" size="small" @click="put(null)">Let it find its own place</ElButton>
+  </div>
+</template>
+
+<style scoped>
+.move { padding: 2px 0 8px; display: grid; gap: 6px; justify-items: start; }
+ul { width: 100%; max-height: 260px; overflow: auto; }
+li { display: grid; grid-template-columns: 18px minmax(0, 1fr) auto; gap: 10px; align-items: center; padding: 4px 0; border-top: 1px solid var(--line); }
+.note { display: block; font-size: var(--small); }
+</style>

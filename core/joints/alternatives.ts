@@ -1,0 +1,28 @@
+// Where a plug could go instead, harmful places included: who joins by hand sees what each place means before the joint is made.
+import type { Situation } from '../situation'
+import { gravity, type Verdict } from '../verdict'
+import { mate } from './mate'
+
+export interface Alternative {
+  readonly ref: string
+  readonly label: string
+  readonly verdict: Verdict
+  /** What the standard says of this meeting, where it says something. */
+  readonly note: string
+  /** The plug that is there in this plan. */
+  readonly taken: string | null
+}
+
+/** Every socket of other parts that this plug can be put into, the harmless first. Empty for an end that is no plug. */
+export function alternativesFor(s: Pick<Situation, 'ends' | 'seats' | 'plugs' | 'names'>, plug: string): readonly Alternative[] {
+  const own = s.ends.get(plug)
+  if (!own) return []
+  const takenBy = new Map([...s.seats, ...s.plugs].map(j => [j.b, j.a]))
+  const nameOf = (ref: string): string => { const e = s.ends.get(ref); return e ? `${e.end.label} of the ${s.names.get(e.item) ?? e.item}` : ref }
+  return [...s.ends.values()].flatMap((socket): readonly Alternative[] => {
+    const met = mate(own, socket)
+    if (!met?.ok) return []
+    const by = takenBy.get(socket.ref)
+    return [{ ref: socket.ref, label: nameOf(socket.ref), verdict: met.verdict, note: met.note, taken: by === undefined || by === plug ? null : nameOf(by) }]
+  }).sort((a, b) => gravity(a.verdict) - gravity(b.verdict) || (a.label < b.label ? -1 : 1))
+}
