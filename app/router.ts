@@ -21,6 +21,9 @@ export const router = createRouter({
       children: [
         { path: '', redirect: to => ({ name: 'parts', params: { build: to.params['build'] ?? '' } }) },
         ...stages,
+        { path: 'buying', name: 'buying', component: view('Buying'), meta: { title: 'Buying' } },
+        { path: 'measuring', name: 'measuring', component: view('Measuring'), meta: { title: 'Measuring round' } },
+        { path: 'compare', name: 'compare', component: view('Compare'), meta: { title: 'Compare' } },
         { path: 'shelf', name: 'shelf', component: view('Shelf'), meta: { title: 'Shelf' } },
         { path: 'practice', name: 'practice', component: view('Practice'), meta: { title: 'Practice' } },
       ],

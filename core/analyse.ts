@@ -13,6 +13,8 @@ import { orderSection, plan, schoolRows, type OrderSection, type SchoolRow } fro
 import { panelBlocks, type PanelBlock } from './panel/block'
 import { layoutOf } from './parts/archetype'
 import { isKind, kindOf, type Item } from './parts'
+import { buyingSection, type BuyingSection } from './lists/buying'
+import { measuringSection, type MeasuringRow } from './lists/measuring'
 import { figureRows, partRow, partsSection, type PartRow, type PartsSection } from './parts/section'
 import { loadsOf } from './power/loads'
 import { powerSection, type SupplyPower } from './power/section'
@@ -35,6 +37,8 @@ export interface HorizonAnalysis {
   /** Open matters a stage: unaccepted findings that are not clear. */
   readonly open: Readonly<Record<Stage, number>>
   readonly parts: PartsSection
+  readonly buying: BuyingSection
+  readonly measuring: readonly MeasuringRow[]
   readonly joints: readonly JointRow[]
   /** Plugs of demands that found no partner, to be joined by hand. */
   readonly loose: readonly { readonly plug: string; readonly label: string }[]
@@ -107,11 +111,14 @@ function analyseHorizon(build: Build, horizon: Horizon, memo: Memo): HorizonAnal
   const wishes = { school: build.choices.orderSchool, pins: build.choices.orderPins, progress: build.progress }
   const steps = keep('plan', [kinds, housing, labels, seats, plugs, unmet, frames, wishes.school, wishes.pins, wishes.progress], () => plan(situation, wishes))
   const order = section('order', [steps, states, told, build.progress, build.choices.leftOpen], () => orderSection(steps, states, told, build, (step, state) => keep(`step/${step.id}`, [step, enter(`state/${step.id}`, state)], () => rounded({ ...step, ...state }))))
+  const parts = section('parts', [build.items, all, told, items], () => partsSection(partRows(build, all, items, told, horizon, memo)))
   return {
     findings,
     counts: keep('counts', [told], () => tally(told)),
     open: keep('open', [told], () => openMatters(told)),
-    parts: section('parts', [build.items, all, told, items], () => partsSection(partRows(build, all, items, told, horizon, memo))),
+    parts,
+    buying: section('buying', [build.items, parts, steps], () => buyingSection(build.items, parts.rows, steps.steps, { left: parts.left, unpriced: parts.unpriced })),
+    measuring: section('measuring', [findings], () => measuringSection(findings)),
     joints: section('joints', [seats, plugs, states, told], () => jointRows(situation, told)),
     loose: section('loose', [unmet, ends, situation.names], () => looseRows(situation)),
     power: section('power', [loads, plugs, kinds, supplies, build.choices.school], () => powerSection(situation)),

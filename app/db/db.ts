@@ -1,4 +1,4 @@
-// Where builds live in the browser: the documents, one history of all changes, a few settings.
+// Where builds live in the browser: the documents, one history of all changes, pictures, a few settings.
 import Dexie, { type EntityTable } from 'dexie'
 import type { Build } from '../../core/build/build'
 import type { Command } from '../../core/build/command'
@@ -18,15 +18,20 @@ export interface Change {
   readonly whole: { readonly before: StoredBuild | null; readonly after: StoredBuild | null } | null
 }
 
+/** A picture that a build names, as a data URL. */
+export interface Photo { readonly id: string; readonly picture: string }
+
 export interface Setting { readonly key: string; readonly value: unknown }
 
 export class JunturaDb extends Dexie {
   declare builds: EntityTable<StoredBuild, 'id'>
   declare changes: EntityTable<Change, 'seq'>
+  declare photos: EntityTable<Photo, 'id'>
   declare settings: EntityTable<Setting, 'key'>
 
   constructor(name = 'juntura') {
     super(name)
     this.version(1).stores({ builds: 'id, name', changes: '++seq, build, [build+scope+undone], [scope+undone]', settings: 'key' })
+    this.version(2).stores({ photos: 'id' })
   }
 }

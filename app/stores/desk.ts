@@ -6,6 +6,7 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import type { HorizonAnalysis } from '../../core/analyse'
 import type { Horizon } from '../../core/build/resolve'
+import type { Difference } from '../../core/compare'
 import type { Part } from '../../core/parts'
 import type { Answer, Ask, DeskState } from '../worker/desk'
 import type { DeskApi, Reference } from '../worker/desk.worker'
@@ -16,6 +17,8 @@ export const useDesk = defineStore('desk', () => {
   const worker: Remote<DeskApi> = wrap<DeskApi>(new Worker(new URL('../worker/desk.worker.ts', import.meta.url), { type: 'module' }))
   const state = shallowRef<DeskState>(EMPTY)
   const ready = ref(false)
+  /** What the latest change did to the plan, for those who ask. */
+  const changed = shallowRef<Difference | null>(null)
   const horizon = ref<Horizon>('then')
   const analysis = computed<HorizonAnalysis | null>(() => state.value.analysis?.horizons[horizon.value] ?? null)
   const horizonsDiffer = computed(() => (state.value.build?.items ?? []).some(i => i.state === 'wanted' || i.state === 'later'))
@@ -29,6 +32,7 @@ export const useDesk = defineStore('desk', () => {
       return null
     }
     state.value = answer.state
+    if (answer.changed) changed.value = answer.changed
     return answer.build
   }
 
@@ -55,15 +59,20 @@ export const useDesk = defineStore('desk', () => {
   }
 
   return {
-    state, ready, horizon, analysis, horizonsDiffer, open, run,
+    state, ready, changed, horizon, analysis, horizonsDiffer, open, run,
     undo: async () => take(await worker.undo()),
     redo: async () => take(await worker.redo()),
     create: async (name: string) => take(await worker.create(name)),
     copy: async (id: string, name: string) => take(await worker.copy(id, name)),
     remove: async (id: string) => { take(await worker.remove(id)) },
     importText: async (text: string, name: string) => take(await worker.importText(text, name)),
+    attach: async (about: string, name: string, picture: string) => take(await worker.attach(state.value.build?.id ?? '', about, name, picture)) !== null,
+    pictures: (): Promise<Readonly<Record<string, string>>> => worker.pictures(state.value.build?.id ?? ''),
+    compare: (one: string, other: string) => worker.compare(one, other, horizon.value),
     exportText: (ids: readonly string[]): Promise<string> => worker.exportText([...ids]),
     exportCsv: (id: string): Promise<string> => worker.exportCsv(id),
+    exportSheet: (id: string): Promise<string> => worker.exportSheet(id, horizon.value),
+    exportDrawing: (id: string): Promise<string | null> => worker.exportDrawing(id, horizon.value),
     shelf: (): Promise<readonly Part[]> => worker.shelf(),
     reference: (): Promise<Reference> => worker.reference(),
   }

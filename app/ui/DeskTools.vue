@@ -12,6 +12,11 @@ const name = computed(() => desk.state.build?.name ?? 'build')
 const id = computed(() => desk.state.build?.id ?? '')
 async function saveFile(): Promise<void> { download(fileName(name.value, '.juntura.json'), await desk.exportText([id.value]), 'application/json') }
 async function saveCsv(): Promise<void> { download(fileName(name.value, '-parts.csv'), await desk.exportCsv(id.value), 'text/csv') }
+async function saveSheet(): Promise<void> { download(fileName(name.value, '-sheet.md'), await desk.exportSheet(id.value), 'text/markdown') }
+async function saveDrawing(): Promise<void> {
+  const svg = await desk.exportDrawing(id.value)
+  if (svg !== null) download(fileName(name.value, '-near-side.svg'), svg, 'image/svg+xml')
+}
 </script>
 
 <template>
@@ -27,6 +32,8 @@ async function saveCsv(): Promise<void> { download(fileName(name.value, '-parts.
       <div class="sheet list">
         <button type="button" class="plainbutton" @click="saveFile">Save the build as a file</button>
         <button type="button" class="plainbutton" @click="saveCsv">Save the parts list as CSV</button>
+        <button type="button" class="plainbutton" @click="saveSheet">Save the build sheet as Markdown</button>
+        <button v-if="desk.analysis?.drawings.length" type="button" class="plainbutton" @click="saveDrawing">Save the drawing as SVG, in mm</button>
         <RouterLink :to="{ name: 'sheet', params: { build: id } }">Build sheet for paper</RouterLink>
         <RouterLink to="/">All builds, open a file</RouterLink>
       </div>
@@ -44,7 +51,7 @@ async function saveCsv(): Promise<void> { download(fileName(name.value, '-parts.
 .menu { position: relative; }
 .menu summary { white-space: nowrap; cursor: pointer; list-style: none; padding: 4px 6px; font-size: var(--small); }
 .menu summary::after { content: ' ▾'; color: var(--ink-2); }
-.list { position: absolute; right: 0; top: 100%; z-index: 30; width: 220px; display: grid; }
+.list { position: absolute; right: 0; top: 100%; z-index: 30; width: 250px; display: grid; }
 .list > * { padding: 8px 12px; color: var(--ink); text-decoration: none; }
 .list > *:hover { background: var(--mat-soft); }
 .light { font-size: 18px; padding: 2px 6px; }

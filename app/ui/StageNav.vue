@@ -5,6 +5,7 @@ import { useDesk } from '../stores/desk'
 import { keyOf } from '../use/keys'
 
 const desk = useDesk()
+const APART = [{ name: 'measuring', title: 'Measuring' }, { name: 'buying', title: 'Buying' }, { name: 'compare', title: 'Compare' }, { name: 'shelf', title: 'Shelf' }, { name: 'practice', title: 'Practice' }] as const
 
 /** Open matters: findings that are not clear and not accepted. */
 const count = (name: (typeof STAGE_LINES)[number]['name']): number => desk.analysis?.open[name] ?? 0
@@ -17,8 +18,7 @@ const count = (name: (typeof STAGE_LINES)[number]['name']): number => desk.analy
       <span v-if="count(s.name) > 0" class="count figure" :aria-label="`${count(s.name)} open`">{{ count(s.name) }}</span>
     </RouterLink>
     <hr />
-    <RouterLink :to="{ name: 'shelf', params: { build: desk.state.build?.id } }" class="stage apart">Shelf</RouterLink>
-    <RouterLink :to="{ name: 'practice', params: { build: desk.state.build?.id } }" class="stage apart">Practice</RouterLink>
+    <RouterLink v-for="a in APART" :key="a.name" :to="{ name: a.name, params: { build: desk.state.build?.id } }" class="stage apart">{{ a.title }}</RouterLink>
   </nav>
 </template>
 

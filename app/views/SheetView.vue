@@ -6,7 +6,7 @@ import { computed, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { minutes, money, quantity } from '../../core/format'
 import CaseDrawing from '../drawing/CaseDrawing.vue'
-import PanelDrawing from '../drawing/PanelDrawing.vue'
+import PanelPrint from '../drawing/PanelPrint.vue'
 import { useDesk } from '../stores/desk'
 import { VERDICT_WORD } from '../use/findings'
 
@@ -32,7 +32,7 @@ const print = (): void => window.print()
     <ul><li v-for="f in open" :key="f.id"><b>{{ VERDICT_WORD[f.verdict] }}</b> {{ f.sentence }}. <i>{{ f.accepted ? `Accepted: ${f.accepted.reason}` : f.wayOut }}</i></li></ul>
     <h2>Steps, {{ minutes(h.order.minutes) }}</h2>
     <ol><li v-for="(s, i) in h.order.steps" :key="s.id"><span>□ {{ i + 1 }}.</span> <span><b>{{ s.title }}</b> {{ s.does.join(' ') }} <i v-if="s.feel">{{ s.feel }}</i> <b v-if="s.cautions.length">{{ s.cautions.join(' ') }}</b></span></li></ol>
-    <div class="pictures"><CaseDrawing :drawings="h.drawings" /><PanelDrawing v-for="b in h.panel" :key="b.board" :block="b" /></div>
+    <div class="pictures"><CaseDrawing :drawings="h.drawings" /><PanelPrint v-for="b in h.panel" :key="b.board" :block="b" /></div>
     <h2>Leads</h2>
     <table><tbody><tr v-for="r in h.routes" :key="r.id"><td>□</td><td>{{ r.label }}</td><td>{{ r.to }}</td><td class="figure">{{ r.have === null ? '?' : quantity(r.have, 'mm') }}</td><td>{{ r.through.join(', ') }}</td></tr></tbody></table>
     <h2>First power-on</h2>
@@ -49,6 +49,7 @@ td { padding: 2px 10px 2px 0; vertical-align: top; }
 ol li { display: grid; grid-template-columns: 44px 1fr; padding: 2px 0; }
 .pictures { display: grid; grid-template-columns: 1fr 1fr; gap: 20px; break-inside: avoid; }
 @media print {
+  :global(html), :global(body), :global(#app) { background: #fff; }
   @page { margin: 14mm; }
   .screen, .paper :deep(.views), .paper :deep(figcaption button) { display: none; }
   .paper { padding: 0; font-size: 10.5pt; max-width: none; }

@@ -2,6 +2,7 @@ import { JunturaDb } from '../db/db'
 import { part, plover, shelf } from '../../core/test-helpers/demos'
 import { analyse } from '../../core/analyse'
 import { writeFile } from '../../core/exchange/file'
+import { csvText, fileText } from './exports'
 import { Desk, type Answer, type DeskState } from './desk'
 
 let n = 0
@@ -76,9 +77,9 @@ describe('files', () => {
   const fileOf = (changes: object) => writeFile([{ ...plover, ...changes }])
 
   test('out and in again: the same analysis to the byte', async () => {
-    const { desk } = await opened()
+    const { db, desk } = await opened()
     await desk.run('plover', { do: 'setFigure', id: 'case', path: 'coolerRoom', figure: { mm: 80, basis: 'measured' } })
-    const text = await desk.exportText(['plover'])
+    const text = await fileText(db, ['plover'])
     const elsewhere = newDesk()
     await elsewhere.desk.open(null)
     const here = state(await desk.open('plover')).analysis
@@ -106,9 +107,9 @@ describe('files', () => {
     expect(JSON.stringify(await db.builds.toArray())).toBe(before)
   })
   test('the parts list leaves as CSV', async () => {
-    const { desk } = await opened()
-    expect((await desk.exportCsv('plover')).split('\r\n')).toHaveLength(plover.items.length + 2)
-    expect(await desk.exportCsv('ghost')).toBe('')
+    const { db } = await opened()
+    expect((await csvText(db, 'plover')).split('\r\n')).toHaveLength(plover.items.length + 2)
+    expect(await csvText(db, 'ghost')).toBe('')
   })
 })
 

@@ -3,9 +3,10 @@ import { liveQuery } from 'dexie'
 import { analyse, type Analysis } from '../../core/analyse'
 import { apply, takeBack } from '../../core/build/apply'
 import { emptyBuild, type Build } from '../../core/build/build'
+import type { Horizon } from '../../core/build/resolve'
+import { difference, type Difference } from '../../core/compare'
 import { isProblem, type Command, type Problem } from '../../core/build/command'
-import { readFile, writeFile } from '../../core/exchange/file'
-import { partsCsv } from '../../core/exchange/parts-csv'
+import { PICTURE, readFile } from '../../core/exchange/file'
 import { Memo } from '../../core/memo'
 import type { Part } from '../../core/parts'
 import type { Change, JunturaDb, StoredBuild } from '../db/db'
@@ -21,13 +22,16 @@ export interface DeskState {
   readonly redo: string | null
 }
 
-export type Answer = { readonly state: DeskState; readonly build: string | null } | Problem
+/** The new state, the build it is about, and what a change of that build did to its plan (wanted parts included); or a sentence why not. */
+export type Answer = { readonly state: DeskState; readonly build: string | null; readonly changed: Difference | null } | Problem
 export type Ask = { readonly do: string; readonly [argument: string]: unknown }
 
 export interface DeskOptions { readonly db: JunturaDb; readonly now: () => string; readonly newId: () => string; readonly demos: readonly Build[]; readonly shelf: readonly Part[] }
 
 /** The longest file that is read, characters: far beyond any build, far below what stops a tab. */
 const LONGEST_FILE = 60_000_000
+/** The largest picture that is kept, characters of its data URL. */
+const LARGEST_PICTURE = 500_000
 
 export class Desk {
   private current: string | null = null
@@ -61,18 +65,54 @@ export class Desk {
 
   /** Applies one command to a build. */
   run(build: string, ask: Ask): Promise<Answer> {
-    const { db } = this.on
     const command: Command = { ...ask, at: this.on.now() }
+    return this.telling(build, () => this.saving(() => this.edit(build, command)))
+  }
+
+  /** Keeps a picture beside the build and names it there. `about` is an item, a joint or a task; `picture` a small image as a data URL. */
+  attach(build: string, about: string, name: string, picture: string): Promise<Answer> {
+    const photo = { id: this.on.newId(), about, at: this.on.now(), name }
     return this.saving(async () => {
-      const stored = await db.builds.get(build)
-      if (!stored) return { problem: 'This build is no longer here. It may have been deleted in another window; undo brings it back.' }
-      const done = apply(stored.doc, command)
-      if (isProblem(done)) return done
-      await this.forgetUndone(build)
-      await this.put(done.build)
-      await db.changes.add({ build, at: command.at, line: done.line, undone: 0, scope: 'edit', edit: { command, inverse: done.inverse }, whole: null })
-      return build
+      if (!PICTURE.test(picture) || picture.length > LARGEST_PICTURE) return { problem: `${name || 'This picture'} is no small JPEG, PNG or WebP (at most ${LARGEST_PICTURE / 1000} kB). Choose another one.` }
+      await this.on.db.photos.put({ id: photo.id, picture })
+      return this.edit(build, { do: 'attach', photo, at: photo.at })
     })
+  }
+
+  /** The pictures of a build by their ids. */
+  async pictures(build: string): Promise<Readonly<Record<string, string>>> {
+    const stored = await this.on.db.builds.get(build)
+    const found = await this.on.db.photos.bulkGet(stored?.doc.photos.map(p => p.id) ?? [])
+    return Object.fromEntries(found.flatMap(p => (p ? [[p.id, p.picture]] : [])))
+  }
+
+  /** Two builds side by side; null when one of them is not here. */
+  async compare(one: string, other: string, horizon: Horizon): Promise<{ readonly names: readonly [string, string]; readonly difference: Difference } | null> {
+    const [a, b] = await this.on.db.builds.bulkGet([one, other])
+    if (!a || !b) return null
+    const side = (stored: StoredBuild) => analyse(stored.doc, this.memoOf(stored.id)).horizons[horizon]
+    return { names: [a.name, b.name], difference: difference(side(a), side(b)) }
+  }
+
+  private async edit(build: string, command: Command): Promise<string | Problem> {
+    const { db } = this.on
+    const stored = await db.builds.get(build)
+    if (!stored) return { problem: 'This build is no longer here. It may have been deleted in another window; undo brings it back.' }
+    const done = apply(stored.doc, command)
+    if (isProblem(done)) return done
+    await this.forgetUndone(build)
+    await this.put(done.build)
+    await db.changes.add({ build, at: command.at, line: done.line, undone: 0, scope: 'edit', edit: { command, inverse: done.inverse }, whole: null })
+    return build
+  }
+
+  /** Adds to the answer what the change did to the plan. */
+  private async telling(build: string, change: () => Promise<Answer>): Promise<Answer> {
+    const before = await this.on.db.builds.get(build)
+    const was = before ? analyse(before.doc, this.memoOf(build)).horizons.then : null
+    const answer = await change()
+    if ('problem' in answer || !was || answer.state.build?.id !== build || !answer.state.analysis) return answer
+    return { ...answer, changed: difference(was, answer.state.analysis.horizons.then) }
   }
 
   create(name: string): Promise<Answer> {
@@ -103,20 +143,11 @@ export class Desk {
     if (builds.length === 0) return { problem: `${name} holds no build. Choose a file with at least one; nothing was changed.` }
     return this.saving(async () => {
       let last: string | null = null
+      await this.on.db.photos.bulkPut(Object.entries(read.file.photos).map(([id, picture]) => ({ id, picture })))
       for (const doc of builds) last = await this.bring(doc, name)
       this.current = last
       return last
     })
-  }
-
-  async exportText(ids: readonly string[]): Promise<string> {
-    const stored = await this.on.db.builds.bulkGet([...ids])
-    return writeFile(stored.flatMap(s => (s ? [s.doc] : [])))
-  }
-
-  async exportCsv(id: string): Promise<string> {
-    const stored = await this.on.db.builds.get(id)
-    return stored ? partsCsv(stored.doc) : ''
   }
 
   /** Takes back the latest change of the open build, or of the desk itself. */
@@ -213,7 +244,7 @@ export class Desk {
     let result: string | null | Problem
     const before = this.current
     try {
-      result = await db.transaction('rw', db.builds, db.changes, db.settings, async () => {
+      result = await db.transaction('rw', db.builds, db.changes, db.photos, db.settings, async () => {
         const done = await work()
         if (counts && !isProblem(done)) {
           const revision = Number((await db.settings.get('revision'))?.value ?? 0) + 1
@@ -226,7 +257,7 @@ export class Desk {
       this.current = before
       return { problem: `This could not be saved (${error instanceof Error ? error.name : 'unknown error'}). What was saved before is safe; free some storage, or export the build to a file.` }
     }
-    return isProblem(result) ? result : { state: await this.state(), build: result }
+    return isProblem(result) ? result : { state: await this.state(), build: result, changed: null }
   }
 
   private async state(): Promise<DeskState> {

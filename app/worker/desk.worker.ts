@@ -1,12 +1,15 @@
 // The worker: the desk behind Comlink, with the shipped shelf and demo.
 import { expose } from 'comlink'
+import type { Horizon } from '../../core/build/resolve'
 import { RULES } from '../../core/rules'
 import { CONNECTORS } from '../../core/standards/connectors'
 import { JunturaDb } from '../db/db'
 import { Desk } from './desk'
+import { csvText, drawingText, fileText, sheetText } from './exports'
 import { demos, shelf } from './shipped'
 
-const desk = new Desk({ db: new JunturaDb(), now: () => new Date().toISOString(), newId: () => crypto.randomUUID().slice(0, 8), demos, shelf })
+const db = new JunturaDb()
+const desk = new Desk({ db, now: () => new Date().toISOString(), newId: () => crypto.randomUUID().slice(0, 8), demos, shelf })
 
 /** What the program knows by itself, for the pages that explain: connectors and rules. */
 export interface Reference {
@@ -21,8 +24,13 @@ const api = {
   copy: (id: string, name: string) => desk.copy(id, name),
   remove: (id: string) => desk.remove(id),
   importText: (text: string, name: string) => desk.importText(text, name),
-  exportText: (ids: readonly string[]) => desk.exportText(ids),
-  exportCsv: (id: string) => desk.exportCsv(id),
+  attach: (build: string, about: string, name: string, picture: string) => desk.attach(build, about, name, picture),
+  pictures: (build: string) => desk.pictures(build),
+  compare: (one: string, other: string, horizon: Horizon) => desk.compare(one, other, horizon),
+  exportText: (ids: readonly string[]) => fileText(db, ids),
+  exportCsv: (id: string) => csvText(db, id),
+  exportSheet: (id: string, horizon: Horizon) => sheetText(db, id, horizon),
+  exportDrawing: (id: string, horizon: Horizon) => drawingText(db, id, horizon),
   undo: () => desk.undo(),
   redo: () => desk.redo(),
   shelf: () => desk.shelf(),

@@ -2,12 +2,14 @@
 import type { Build } from './build'
 import { isProblem, type AnyCommand, type Command, type Done, type Problem } from './command'
 import * as items from './item-commands'
+import * as keeping from './keeping-commands'
 import { togetherOf } from './together'
 import * as work from './work-commands'
 
 const SINGLE: ReadonlyMap<string, AnyCommand> = new Map(
   [
     items.addItem, items.removeItem, items.swapPart, items.setState, items.setCondition, items.setPaid, items.setFigure,
+    keeping.setSerial, keeping.setPurchase, keeping.checkArrival, keeping.attach, keeping.detach,
     work.make, work.prove, work.unprove, work.crossOff, work.setProgress, ...work.reasons, work.note, work.rename, work.chooseSchool, work.pin, work.chooseOrder, work.pinOrder,
   ].map(c => [c.name, c]),
 )

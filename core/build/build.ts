@@ -6,6 +6,10 @@ import { ORDER_SCHOOLS } from '../order/schools'
 import { SCHOOLS } from '../standards/supplies'
 import { BASES } from '../units'
 
+/** What is looked at when a part arrives. */
+export const ARRIVAL_CHECKS = ['kind', 'damage', 'film', 'contents'] as const
+export type ArrivalCheck = (typeof ARRIVAL_CHECKS)[number]
+
 const storedFigure = z.union([z.number(), z.null(), z.looseObject({ basis: z.enum(BASES).optional(), tol: z.number().nonnegative().optional(), on: z.string().optional() })])
 
 /** Ids are parts of joint ids, so they keep to letters, digits, dots and dashes. */
@@ -20,6 +24,13 @@ export const itemSchema = z.looseObject({
   paid: z.number().nonnegative().nullish(),
   figures: z.record(z.string(), storedFigure).default({}).describe('what was measured on this copy: path → figure; it overrides the part’s'),
   note: z.string().optional(),
+  purchase: z.looseObject({
+    shop: z.string().optional(),
+    from: z.number().nonnegative().optional().describe('bought as soon as it costs so much or less'),
+    arrives: z.iso.date().optional(),
+    returnBy: z.iso.date().optional().describe('the last day on which the shop takes it back'),
+    checked: z.partialRecord(z.enum(ARRIVAL_CHECKS), z.string()).optional().describe('what was looked at on arrival, and when'),
+  }).optional(),
 })
 export type StoredItem = z.infer<typeof itemSchema>
 
@@ -45,6 +56,7 @@ export const buildSchema = z.looseObject({
     accepted: z.record(z.string(), reason).default({}).describe('finding → why it is accepted'),
   }).prefault({}),
   progress: z.record(z.string(), progressSchema).default({}).describe('joint or task → what was done'),
+  photos: z.array(z.looseObject({ id: idSchema, about: z.string().describe('the item, the joint or the task that it shows'), at: z.string(), name: z.string().default('') })).default([]).describe('pictures, kept beside the document'),
   log: z.array(z.looseObject({ at: z.string(), line: z.string() })).default([]),
 })
 export type Build = z.infer<typeof buildSchema>

@@ -6,9 +6,9 @@ import { readFigure } from '../units'
 import { itemSchema, type Build, type StoredItem } from './build'
 import { defineCommand, type Problem } from './command'
 
-const withItem = (build: Build, id: string, change: (item: StoredItem) => StoredItem): Build => ({ ...build, items: build.items.map(i => (i.id === id ? change(i) : i)) })
-const findItem = (build: Build, id: string): StoredItem | Problem => build.items.find(i => i.id === id) ?? { problem: `No item "${id}" in ${build.name}. It may have been removed elsewhere meanwhile.` }
-const isItem = (found: StoredItem | Problem): found is StoredItem => 'part' in found
+export const withItem = (build: Build, id: string, change: (item: StoredItem) => StoredItem): Build => ({ ...build, items: build.items.map(i => (i.id === id ? change(i) : i)) })
+export const findItem = (build: Build, id: string): StoredItem | Problem => build.items.find(i => i.id === id) ?? { problem: `No item "${id}" in ${build.name}. It may have been removed elsewhere meanwhile.` }
+export const isItem = (found: StoredItem | Problem): found is StoredItem => 'part' in found
 
 /** An id for a new item: its kind, numbered where there are several. */
 export function freshId(build: Pick<Build, 'items'>, kind: string): string {

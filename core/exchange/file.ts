@@ -1,17 +1,21 @@
 // The file format *.juntura.json: one version, self-contained, read strictly, unknown keys kept.
 import { z } from 'zod'
-import { buildSchema, type Build } from '../build/build'
+import { buildSchema, idSchema, type Build } from '../build/build'
 import type { Part } from '../parts'
 import { partSchema } from '../parts'
 
 export const FORMAT = 'juntura'
 export const VERSION = 1
 
+/** A small image as a data URL: nothing else is kept as a picture. */
+export const PICTURE = /^data:image\/(jpeg|png|webp);base64,[A-Za-z0-9+/=]+$/
+
 export const fileSchema = z.looseObject({
   format: z.literal(FORMAT),
   version: z.literal(VERSION),
   builds: z.array(buildSchema).default([]),
   parts: z.array(partSchema).default([]).describe('parts for the shelf, apart from any build'),
+  photos: z.record(idSchema, z.string().regex(PICTURE, 'a JPEG, PNG or WebP as a data URL')).default({}).describe('the pictures that builds name, by their ids'),
 })
 export type JunturaFile = z.infer<typeof fileSchema>
 
@@ -38,8 +42,8 @@ export function readFile(text: string, name = 'The file'): Read {
   return { problem: `${name}: ${placeOf(data, issue?.path ?? [])}${issue?.message ?? 'does not fit the format'}. Mend it there, or export it again; nothing was changed.` }
 }
 
-export function writeFile(builds: readonly Build[], parts: readonly Part[] = []): string {
-  return `${JSON.stringify({ format: FORMAT, version: VERSION, builds, parts }, null, 2)}\n`
+export function writeFile(builds: readonly Build[], parts: readonly Part[] = [], photos: Readonly<Record<string, string>> = {}): string {
+  return `${JSON.stringify({ format: FORMAT, version: VERSION, builds, parts, ...(Object.keys(photos).length > 0 ? { photos } : {}) }, null, 2)}\n`
 }
 
 function duplicateIds(file: JunturaFile, name: string): Read | null {

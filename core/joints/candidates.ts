@@ -22,6 +22,8 @@ export interface Weighed {
   readonly candidate: Candidate | null
   readonly shuts: readonly Shut[]
   readonly reason: string | null
+  /** What would happen where the plug goes in and should not. */
+  readonly lookAlike: string | null
   readonly short: Short | null
 }
 
@@ -55,10 +57,10 @@ export function weighAll(ends: readonly EndOf[], all: readonly EndOf[], given: (
 function weigh(plug: EndOf, socket: EndOf, siblings: readonly EndOf[], mine: readonly Frame[], theirs: readonly Frame[], { layout, lengths }: Weighing, pinned: boolean): Weighed | null {
   const met = mate(plug, socket)
   if (!met) return null
-  const said = { plug, socket, shuts: [], reason: null, short: null, candidate: null }
+  const said = { plug, socket, shuts: [], reason: null, lookAlike: null, short: null, candidate: null }
   if (!met.ok) return { ...said, reason: met.reason }
   const bad = met.verdict === 'harm' || met.verdict === 'stop'
-  if (bad && !pinned) return { ...said, reason: `${socket.end.label} looks alike, but: ${met.note}` }
+  if (bad && !pinned) return { ...said, lookAlike: met.note }
   const way = wayOf(plug, socket, mine, theirs, layout)
   if (way && way.reason !== null && !pinned) return { ...said, reason: way.reason, short: way.short }
   const shuts = shutBy(plug, socket, siblings)

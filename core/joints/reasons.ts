@@ -16,7 +16,7 @@ export function reasonsFor(demand: Demand, byRef: ReadonlyMap<string, EndOf>, we
   const closed = closures(fits.map(otherOf), shut)
   const free = fits.filter(w => !shut.has(otherOf(w).ref) && !joined.has(otherOf(w).ref))
   const lengths = mine.flatMap(w => (w.short ? [w.short] : [])).sort((a, b) => missing(a) - missing(b))
-  const refused = [...new Set(mine.flatMap(w => (w.reason === null ? [] : [w.reason])))]
+  const refused = [...new Set([...lookAlikes(mine, otherOf), ...mine.flatMap(w => (w.reason === null ? [] : [w.reason]))])]
   const short = fits.length === 0 ? lengths[0] ?? null : null
   // A loose lead that is left over says why: what its other end would need.
   const farEnds = free.map(otherOf).filter(e => e.end.among?.how === 'both')
@@ -31,6 +31,19 @@ export function reasonsFor(demand: Demand, byRef: ReadonlyMap<string, EndOf>, we
 }
 
 const missing = ({ need, have }: Short): number => (valueOf(need) ?? 0) - (valueOf(have) ?? 0)
+
+/** Named choice: how many ends a sentence names. */
+const NAMED = 3
+
+/** Sockets that take a plug which should not go there: one sentence for each thing that would happen. */
+function lookAlikes(mine: readonly Weighed[], otherOf: (w: Weighed) => EndOf): readonly string[] {
+  const by = new Map<string, Set<string>>()
+  for (const w of mine) if (w.lookAlike !== null) (by.get(w.lookAlike) ?? by.set(w.lookAlike, new Set()).get(w.lookAlike))?.add(otherOf(w).end.label)
+  return [...by].map(([note, labels]) => {
+    const [more, named] = [labels.size - NAMED, [...labels].slice(0, NAMED).join(', ')]
+    return `${named}${more > 0 ? ` and ${more} more` : ''} ${labels.size === 1 ? 'looks' : 'look'} alike, but: ${note}`
+  })
+}
 
 /** Shut ends by what shuts them: one sentence each. */
 function closures(ends: readonly EndOf[], shut: ReadonlyMap<string, ShutBy>): readonly string[] {

@@ -141,7 +141,7 @@ export const HANDS: Record<StepKind, Hands> = {
   },
   'small-plug': plugStep('Small headers lie at the board’s edge: first, while there is room.'),
   panel: {
-    title: s => `Wire the front-panel block of the ${s.to}`, why: 'A wrong switch lead means a machine that “does not start”.', minutes: MINUTES.looseLeads, tools: ['torch', 'tweezers'],
+    title: s => `Wire the front-panel block of the ${s.to}`, why: 'A wrong switch lead means a machine that “does not start”.', minutes: s => (s.face === 'panel-block' ? MINUTES.plug : MINUTES.looseLeads), tools: ['torch', 'tweezers'],
     does: s => ['Follow the drawing on the Panel stage; turn it as you look at the board.', ...s.details.map(d => `${capital(d)}.`), 'Switches work either way. Lights only one way: plus is the coloured wire or the small triangle.'],
     feel: () => 'Each plug sits square on its two pins.', cautions: ['What you cannot read, try: a light that stays dark is turned round.'],
   },

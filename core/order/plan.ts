@@ -22,7 +22,7 @@ export function plannedSteps(s: Situation, school: OrderSchool): readonly Planne
 
 const KIND_OF: Partial<Record<Face, StepKind>> = {
   'processor-socket': 'processor', 'memory-slot': 'memory', 'cooler-mount': 'cooler', 'm2-slot': 'm2', tray: 'board-in', aperture: 'shield',
-  'supply-place': 'supply-in', 'fan-place': 'fan', bay: 'drive', 'panel-lead': 'panel', 'main-24': 'power-plug', 'cpu-8': 'power-plug', 'cpu-4': 'power-plug',
+  'supply-place': 'supply-in', 'fan-place': 'fan', bay: 'drive', 'panel-lead': 'panel', 'panel-block': 'panel', 'main-24': 'power-plug', 'cpu-8': 'power-plug', 'cpu-4': 'power-plug',
   'sata-power': 'power-plug', 'drive-4': 'power-plug', 'sata-data': 'data-plug', 'usb-2': 'small-plug', 'usb-3': 'small-plug', 'usb-c': 'small-plug',
   'audio-hd': 'small-plug', 'audio-97': 'small-plug', 'fan-3': 'fan-plug', 'fan-4': 'fan-plug', 'light-5': 'small-plug', 'light-12': 'small-plug',
   slot: 'card', 'card-6': 'power-plug', 'card-8': 'power-plug', 'card-16': 'power-plug',

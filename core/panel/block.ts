@@ -1,14 +1,15 @@
-// The front-panel block: this board's pins with this case's leads on them, in each of four turns.
+// The front-panel block: this board's pins with this case's leads on them, loose or in one block plug, in each of four turns.
 import type { Board } from '../parts/board'
 import type { Case } from '../parts/case'
 import type { ItemOf } from '../parts/kind'
 import { joinedBy, type Situation } from '../situation'
+import { jobOf, USUAL_BLOCK, type PinJob } from '../standards/panel'
 
 export type Polarity = '+' | '-' | 'either'
 
 export interface PinCell {
   readonly pin: number
-  readonly does: Board['panel'] extends infer P | undefined ? (P extends { pins: readonly { does: infer D }[] } ? D : never) : never
+  readonly does: PinJob
   readonly row: number
   readonly col: number
   readonly lead: { readonly key: string; readonly joint: string; readonly label: string; readonly polarity: Polarity; readonly wire: string } | null
@@ -23,13 +24,14 @@ export interface PanelBlock {
   readonly leads: readonly { readonly joint: string; readonly label: string; readonly pins: readonly number[]; readonly says: string; readonly wide: number; readonly wants: number }[]
 }
 
-type Pin = NonNullable<Board['panel']>['pins'][number]
+export type Pin = NonNullable<Board['panel']>['pins'][number]
+type Lead = Case['leads'][number]
 
 /** The pins that serve a job, plus before minus. */
 export function pinsFor(b: Board, job: string): readonly Pin[] {
   const pins = b.panel?.pins ?? []
   const sign = (p: Pin): number => (p.does.endsWith('-') ? 1 : 0)
-  return pins.filter(p => p.does.replace(/[+-]$/, '') === job).sort((a, c) => sign(a) - sign(c) || a.pin - c.pin)
+  return pins.filter(p => jobOf(p.does) === job).sort((a, c) => sign(a) - sign(c) || a.pin - c.pin)
 }
 
 /** How many contacts wide a plug must be to sit on these pins: 2 when they are neighbours, 3 with one between. */
@@ -38,12 +40,23 @@ export function widthOf(pins: readonly Pin[]): number {
   return a && b ? Math.abs(a.row - b.row) + Math.abs(a.col - b.col) + 1 : 1
 }
 
-export interface PanelMeeting { readonly joint: string; readonly lead: Case['leads'][number]; readonly pc: ItemOf<Case>; readonly board: ItemOf<Board> }
+/** What a block plug has over each place of the block: as stated, else in the usual order. */
+export const contactsOf = (lead: Lead): NonNullable<Lead['pins']> => lead.pins ?? USUAL_BLOCK.rows.flatMap((row, r) => row.map((does, col) => ({ row: r, col, does })))
 
-/** Each loose lead that is joined to the block. */
-export const panelMeetings = (s: Situation): readonly PanelMeeting[] => joinedBy(s, 'panel-lead', 'case', 'board').flatMap(({ joint, plug, socket }) => {
+export interface PanelMeeting { readonly joint: string; readonly lead: Lead; readonly pc: ItemOf<Case>; readonly board: ItemOf<Board> }
+
+/** Each loose lead, and each block plug, that is joined to the block. */
+export const panelMeetings = (s: Situation): readonly PanelMeeting[] => (['panel-lead', 'panel-block'] as const).flatMap(face => joinedBy(s, face, 'case', 'board')).flatMap(({ joint, plug, socket }) => {
   const lead = plug.part.leads.find(l => `${plug.id}/${l.key}` === joint.a)
   return lead ? [{ joint: joint.id, lead, pc: plug, board: socket }] : []
+})
+
+export interface PanelJoint { readonly joint: string; readonly key: string; readonly label: string; readonly job: string; readonly block: boolean }
+
+/** The joints that serve a job, by a loose lead or within a block plug. */
+export const panelJoints = (s: Situation, job: string): readonly PanelJoint[] => panelMeetings(s).flatMap(({ joint, lead, pc }): readonly PanelJoint[] => {
+  if (lead.face !== 'panel-block') return lead.job === job ? [{ joint, key: `${pc.id}/${lead.key}`, label: lead.label, job, block: false }] : []
+  return contactsOf(lead).some(c => jobOf(c.does) === job) ? [{ joint, key: `${pc.id}/${lead.key}.${job}`, label: job.replace('-', ' '), job, block: true }] : []
 })
 
 const isLight = (job: string): boolean => job.endsWith('light')
@@ -55,24 +68,31 @@ export function panelBlocks(s: Situation): readonly PanelBlock[] {
     if (b.part.kind !== 'board' || !b.part.panel) return []
     const part = b.part
     const own = meetings.filter(m => m.board.id === b.id)
-    const cells = (part.panel?.pins ?? []).map((p): PinCell => {
-      const meeting = own.find(m => m.lead.job && pinsFor(part, m.lead.job).some(q => q.pin === p.pin))
-      return { pin: p.pin, does: p.does, row: p.row, col: p.col, lead: meeting ? leadOn(meeting, p) : null }
-    })
-    return [{
-      board: b.id, boardName: b.name, caseName: own[0]?.pc.name ?? '', turns: [0, 1, 2, 3].map(n => turned(cells, n)),
-      leads: own.map(m => {
-        const pins = pinsFor(part, m.lead.job ?? '')
-        return { joint: m.joint, label: m.lead.label, pins: pins.map(p => p.pin), says: wiring(m, pins), wide: m.lead.wide ?? 2, wants: widthOf(pins) }
-      }),
-    }]
+    const cells = (part.panel?.pins ?? []).map((p): PinCell => ({ pin: p.pin, does: p.does, row: p.row, col: p.col, lead: own.flatMap(m => onPin(m, part, p) ?? []).at(0) ?? null }))
+    return [{ board: b.id, boardName: b.name, caseName: own[0]?.pc.name ?? '', turns: [0, 1, 2, 3].map(n => turned(cells, n)), leads: own.map(m => leadRow(m, part)) }]
   })
 }
 
-function leadOn({ joint, lead }: PanelMeeting, pin: Pin): PinCell['lead'] {
-  const polarity: Polarity = !isLight(lead.job ?? '') ? 'either' : pin.does.endsWith('-') ? '-' : '+'
-  const wire = polarity === 'either' ? 'either way' : polarity === '+' ? lead.plus ?? 'coloured wire' : 'white or black'
-  return { key: lead.key, joint, label: lead.label, polarity, wire }
+function leadRow(m: PanelMeeting, b: Board): PanelBlock['leads'][number] {
+  const { joint, lead } = m
+  if (lead.face === 'panel-block') {
+    const pins = (b.panel?.pins ?? []).filter(p => onPin(m, b, p)).map(p => p.pin)
+    const width = Math.max(0, ...(b.panel?.pins ?? []).map(p => p.col)) + 1
+    return { joint, label: lead.label, pins, says: 'one plug over the whole block, its blocked hole over the missing pin', wide: width, wants: width }
+  }
+  const pins = pinsFor(b, lead.job ?? '')
+  return { joint, label: lead.label, pins: pins.map(p => p.pin), says: wiring(m, pins), wide: lead.wide ?? 2, wants: widthOf(pins) }
+}
+
+/** What of a meeting sits on a pin, or null. */
+function onPin({ joint, lead, ...m }: PanelMeeting, b: Board, pin: Pin): PinCell['lead'] {
+  const contact = lead.face === 'panel-block' ? contactsOf(lead).find(c => c.row === pin.row && c.col === pin.col) : null
+  const job = contact ? jobOf(contact.does) : lead.face === 'panel-lead' ? lead.job ?? null : null
+  if (job === null || (!contact && !pinsFor(b, job).some(q => q.pin === pin.pin))) return null
+  const does = contact?.does ?? pin.does
+  const polarity: Polarity = !isLight(job) ? 'either' : does.endsWith('-') ? '-' : '+'
+  const wire = contact ? `in the plug of the ${m.pc.name}` : polarity === 'either' ? 'either way' : polarity === '+' ? lead.plus ?? 'coloured wire' : 'white or black'
+  return { key: lead.key, joint, label: contact ? job.replace('-', ' ') : lead.label, polarity, wire }
 }
 
 function wiring({ lead }: PanelMeeting, pins: readonly Pin[]): string {

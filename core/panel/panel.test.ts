@@ -1,4 +1,5 @@
-import { change, finding, flipped, part, plover, then } from '../test-helpers/demos'
+import { avocet, change, finding, flipped, part, plover, swap, then } from '../test-helpers/demos'
+import { USUAL_BLOCK } from '../standards/panel'
 import { pinsFor, widthOf } from './block'
 import type { Board } from '../parts/board'
 
@@ -49,4 +50,31 @@ describe('panel/plug-width', () => {
 test('no board, no block; no case, empty pins', () => {
   expect(then(change(plover, { do: 'removeItem', id: 'board' })).panel).toEqual([])
   expect(block(change(plover, { do: 'removeItem', id: 'case' })).leads).toEqual([])
+})
+
+describe('one block plug for the whole front', () => {
+  const tall = part('fenwright-tall-40')
+  const withPlug = (pins?: readonly { row: number; col: number; does: string }[], to = 'saltpan-lagoon-6') =>
+    change(avocet, swap('board', to), { do: 'swapPart', id: 'case', part: { ...tall, leads: [{ key: 'panel', label: 'front-panel plug', face: 'panel-block', ...(pins ? { pins } : {}) }] }, figures: {} })
+  const usual = USUAL_BLOCK.rows.flatMap((row, r) => row.map((does, col) => ({ row: r, col, does: String(does) })))
+  const id = 'panel/block-map:case:board:panel'
+
+  test('takes the block, and with it every single pin; each job is proved by it', () => {
+    const h = then(withPlug())
+    expect(h.joints.filter(j => j.face === 'panel-lead')).toEqual([])
+    expect(h.joints.filter(j => j.face === 'panel-block').map(j => [j.from, j.to])).toEqual([['Tall 40: front-panel plug', 'Lagoon 6: front-panel block']])
+    expect(finding(h, id)).toMatchObject({ verdict: 'clear', sentence: 'Front-panel plug of the Tall 40 fits the block of the Lagoon 6 pin for pin' })
+    expect(h.panel[0]?.leads[0]).toMatchObject({ pins: [1, 2, 3, 4, 5, 6, 7, 8], says: 'one plug over the whole block, its blocked hole over the missing pin' })
+    const joint = 'case/panel~board/panel-block'
+    expect(h.proof.filter(c => c.joints.includes(joint)).map(c => c.id)).toEqual(['proof:button', 'proof:light:case/panel.disk-light', 'proof:light:case/panel.power-light'])
+    expect(h.order.steps.filter(s => s.joints.includes(joint)).map(s => s.kind)).toEqual(['panel'])
+  })
+
+  test('a plug with its switch elsewhere stops; one with its lights turned is watched', () => {
+    // Switch and reset change places: row 0 has the reset at columns 2 and 3, row 1 the power switch.
+    const crossed = usual.map(c => (c.col === 2 || c.col === 3 ? { ...c, does: c.row === 0 ? 'power-switch' : 'reset' } : c))
+    expect(finding(then(withPlug(crossed)), id)).toMatchObject({ verdict: 'stop', sentence: 'Front-panel plug of the Tall 40 has other contacts than the Lagoon 6 at pin 5, 6, 7, 8' })
+    const turnedLight = usual.map(c => (c.does === 'disk-light+' ? { ...c, does: 'disk-light-' } : c.does === 'disk-light-' ? { ...c, does: 'disk-light+' } : c))
+    expect(finding(then(withPlug(turnedLight)), id)).toMatchObject({ verdict: 'watch', sentence: 'Front-panel plug of the Tall 40 has other contacts than the Lagoon 6 at pin 1, 3' })
+  })
 })

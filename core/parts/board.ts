@@ -7,6 +7,7 @@ import { DRAW, FAN_HEADER, LIGHT_HEADER } from '../standards/draws'
 import { STANDS } from '../standards/leads'
 import { CARD_HEIGHT, cardsFor, FIRST_SLOT, SLOT_PITCH, SLOT_SIZES } from '../standards/cards'
 import { CONNECTORS, isPower, type PlugFace } from '../standards/connectors'
+import { jobOf, PIN_JOBS } from '../standards/panel'
 import { SOURCE } from '../standards/sources'
 import { assume, figure } from '../units'
 import { base, defineKind, end, point2, type Draw, type End, type ItemOf, type Kind } from './kind'
@@ -20,9 +21,6 @@ const header = z.looseObject({
 
 /** Ends that die when something is joined: always, or only with such a stick. */
 const shuts = z.array(z.looseObject({ keys: z.array(z.string()), protocol: z.string().optional() })).default([])
-
-/** What one pin of the front-panel block is for. */
-export const PIN_JOBS = ['disk-light+', 'disk-light-', 'power-light+', 'power-light-', 'reset', 'power-switch', 'speaker+', 'speaker-', 'free', 'none'] as const
 
 export const boardSchema = z.looseObject({
   kind: z.literal('board'), ...base,
@@ -125,10 +123,13 @@ function headerEnd(item: ItemOf<Board>, h: Board['headers'][number], i: number):
   })
 }
 
-/** The jobs a front-panel block offers: one end a job, however many pins it has. */
+/** What a front-panel block offers: one end a job, however many pins it has; or the whole block to one plug, and then nothing else. */
 function panelEnds(p: Board): End[] {
-  const jobs = new Set((p.panel?.pins ?? []).flatMap(pin => (pin.does === 'none' || pin.does === 'free' ? [] : [pin.does.replace(/[+-]$/, '')])))
-  return [...jobs].sort().map(job => end({ key: `panel-${job}`, face: 'panel-lead', sex: 'socket', label: job.replace('-', ' '), at: p.panel ? on(p.panel.at) : null, stands: STANDS.plug, traits: { job: [job] } }))
+  if (!p.panel) return []
+  const jobs = [...new Set(p.panel.pins.flatMap(pin => jobOf(pin.does) ?? []))].sort()
+  const about = { sex: 'socket', at: on(p.panel.at), stands: STANDS.plug } as const
+  const loose = jobs.map(job => end({ ...about, key: `panel-${job}`, face: 'panel-lead', label: job.replace('-', ' '), traits: { job: [job] } }))
+  return [...loose, end({ ...about, key: 'panel-block', face: 'panel-block', label: 'front-panel block', shuts: [{ keys: loose.map(e => e.key), when: null }] })]
 }
 
 /** The board’s mounting holes: its own list, else its form’s; null where neither says. A smaller board than its form without a list is not known. */

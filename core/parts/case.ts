@@ -5,6 +5,7 @@ import { frame, AXES_PATTERN, type Vec3 } from '../geometry/space'
 import { fact, of } from '../quantity'
 import { BOARD_FORMS, HOLES } from '../standards/boards'
 import { LEAD_LENGTH, ASSUMED_LEAD_TOLERANCE } from '../standards/leads'
+import { PIN_JOBS } from '../standards/panel'
 import { DRIVE_SIZES, FAN_FRAMES } from '../standards/modules'
 import { SUPPLY_FORMS } from '../standards/supplies'
 import { assume, figure } from '../units'
@@ -16,9 +17,10 @@ export const ARCHETYPES = ['shoebox', 'tower-shroud'] as const
 
 const lead = z.looseObject({
   key: z.string(), label: z.string(),
-  face: z.enum(['panel-lead', 'usb-2', 'usb-3', 'usb-c', 'audio-hd', 'audio-97']),
+  face: z.enum(['panel-lead', 'panel-block', 'usb-2', 'usb-3', 'usb-c', 'audio-hd', 'audio-97']),
   job: z.string().optional().describe('what a loose front-panel lead is for'),
   wide: z.number().optional().describe('contacts side by side of a loose lead: 2, or 3 with an empty middle'),
+  pins: z.array(z.looseObject({ row: z.number().int(), col: z.number().int(), does: z.enum(PIN_JOBS) })).optional().describe('of a block plug: which contact is for what; the usual order where it is not stated'),
   plus: z.string().optional().describe('the colour of the plus wire'),
   ports: z.number().optional(),
   among: z.string().optional().describe('leads of one cable of which exactly one is used share a name'),
@@ -66,7 +68,7 @@ export const caseSchema = z.looseObject({
 export type Case = z.infer<typeof caseSchema>
 
 const ASSUMED_LENGTH: Record<Case['leads'][number]['face'], number> = {
-  'panel-lead': LEAD_LENGTH.panel, 'usb-2': LEAD_LENGTH.usb, 'usb-3': LEAD_LENGTH.usb, 'usb-c': LEAD_LENGTH.usb, 'audio-hd': LEAD_LENGTH.audio, 'audio-97': LEAD_LENGTH.audio,
+  'panel-lead': LEAD_LENGTH.panel, 'panel-block': LEAD_LENGTH.panel, 'usb-2': LEAD_LENGTH.usb, 'usb-3': LEAD_LENGTH.usb, 'usb-c': LEAD_LENGTH.usb, 'audio-hd': LEAD_LENGTH.audio, 'audio-97': LEAD_LENGTH.audio,
 }
 
 export const pcCase: Kind<'case', typeof caseSchema> = defineKind({
@@ -95,7 +97,7 @@ export const pcCase: Kind<'case', typeof caseSchema> = defineKind({
 
 function leadEnd(item: ItemOf<Case>, l: Case['leads'][number], i: number, exit: Vec3): End {
   return end({
-    key: l.key, face: l.face, sex: 'plug', label: l.label, need: l.need ?? (l.job === 'power-switch' ? 'must' : 'should'),
+    key: l.key, face: l.face, sex: 'plug', label: l.label, need: l.need ?? (l.job === 'power-switch' || l.face === 'panel-block' ? 'must' : 'should'),
     lead: { length: of(pcCase.leaf(item, `leads.${i}.length`, assume(ASSUMED_LENGTH[l.face], 'mm', ASSUMED_LEAD_TOLERANCE))), exit },
     traits: l.job ? { job: [l.job] } : {},
     takes: l.ports === undefined ? {} : { ports: of(fact(`${item.id}:${l.key}.ports`, `ports on the ${l.label} lead`, 'pcs', { value: l.ports, basis: 'spec', tol: 0 })) },

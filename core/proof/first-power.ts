@@ -1,5 +1,6 @@
 // The first power-on as a list: what to do, what to see, and where to look when it is not so. Made from this build's joints.
 import type { Build } from '../build/build'
+import { panelJoints } from '../panel/block'
 import { every, joinedBy, type Situation } from '../situation'
 import type { StepProgress } from '../order/step'
 
@@ -38,7 +39,7 @@ function power(s: Situation): readonly Bare[] {
     { id: 'proof:side-open', do: 'Side open, nothing loose inside, hands out.', expect: 'You see the processor’s fan.', joints: [], caution: 'Wall socket and circuit: local rules and licensed people.' },
     { id: 'proof:monitor', do: picture ? `Monitor and keyboard to the rear sockets of the ${board?.name ?? 'board'}.` : 'Monitor to the graphics card, keyboard to the board.', expect: 'The monitor says “no signal”.', joints: [] },
     { id: 'proof:supply-switch', do: 'Mains lead in, then the supply’s own switch.', expect: board?.part.lamp ? `Mains lamp: ${board.part.lamp}.` : 'If the board has a mains lamp, it lights.', ifNot: NOTHING_HAPPENS.slice(0, 3).filter(x => !x.startsWith('power-switch')), joints: jointsOn(s, 'main-24') },
-    { id: 'proof:button', do: 'Press the button at the front.', expect: 'Fans start.', ifNot: NOTHING_HAPPENS, joints: s.plugs.filter(j => j.face === 'panel-lead' && j.b.endsWith('power-switch')).map(j => j.id) },
+    { id: 'proof:button', do: 'Press the button at the front.', expect: 'Fans start.', ifNot: NOTHING_HAPPENS, joints: panelJoints(s, 'power-switch').map(p => p.joint) },
   ]
 }
 
@@ -69,8 +70,8 @@ function seen(s: Situation): readonly Bare[] {
 }
 
 function lights(s: Situation): readonly Bare[] {
-  return s.plugs.filter(j => j.face === 'panel-lead' && j.b.endsWith('light')).map(j => {
-    const name = s.ends.get(j.a)?.end.label ?? 'light'
-    return { id: `proof:light:${j.a}`, do: `Look at the front: ${name}.`, expect: j.b.endsWith('disk-light') ? 'It flickers while a disk works.' : 'It is lit.', ifNot: ['turn its plug round', 'its pins by the panel drawing'], joints: [j.id] }
-  })
+  return (['disk-light', 'power-light'] as const).flatMap(job => panelJoints(s, job)).map(p => ({
+    id: `proof:light:${p.key}`, do: `Look at the front: ${p.label}.`, expect: p.job === 'disk-light' ? 'It flickers while a disk works.' : 'It is lit.',
+    ifNot: [p.block ? 'its contacts in the block plug, by the panel drawing' : 'turn its plug round', 'its pins by the panel drawing'], joints: [p.joint],
+  }))
 }

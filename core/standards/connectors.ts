@@ -33,6 +33,7 @@ export const CONNECTORS = {
   'light-12': { name: '12 V lights', shape: '1 × 4, 2.54 mm', key: 'an arrow, no more', carries: '12 V common and three colours', limit: { A: 3 }, lookAlike: 'The 5 V lights header (three pins of four), and the 4-wire fan header.', seat: 'Arrow to 12 V, press down.', source: SOURCE.practice },
   'light-5': { name: '5 V lights', shape: '3 pins of 4, 2.54 mm', key: 'the gap', carries: '5 V, data and ground', limit: { A: 3 }, lookAlike: 'The 12 V lights header: a 5 V strip dies on it, and may take the header with it.', seat: 'Gap to gap, press down.', source: SOURCE.practice },
   'panel-lead': { name: 'front-panel lead', shape: 'loose 1 × 2 or 1 × 3, 2.54 mm', key: 'none', carries: 'a switch or a small light', limit: null, lookAlike: 'Every other loose front-panel lead: read its print.', seat: 'Slide over its two pins.', source: SOURCE.panel },
+  'panel-block': { name: 'front-panel block plug', shape: '2 × 5, 2.54 mm, pin 10 missing', key: 'missing pin', carries: 'all switches and lights of the front', limit: null, lookAlike: 'USB 2 and audio headers, but for the missing pin.', seat: 'Blocked hole over the missing pin, then press evenly.', source: SOURCE.panel },
 } as const satisfies Record<string, Connector>
 
 export type PlugFace = keyof typeof CONNECTORS
