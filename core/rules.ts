@@ -11,11 +11,11 @@ import { supplyRoom } from './fit/supply-length'
 import { headerCurrent, joined, unmet } from './joints/rules'
 import { blockMap, plugWidth } from './panel/rules'
 import { cableLimit, plugClass, plugLimit, railLimit, slotLimit, spinUp, supplySize, surges } from './power/rules'
-import { leadLength } from './routes/rules'
+import { holeRoom, leadLength } from './routes/rules'
 import type { Rule } from './rule'
 
 export const RULES: readonly Rule[] = [
   standoffStray, standoffThread, standoffCount, boardRoom, coolerHeight, supplyRoom, picture, firmware,
   coolerOverMemory, memoryTable, memorySpeed, memorySize, cardLength, cardPlug, slotCovers, covered, linkSpeed,
-  unmet, joined, headerCurrent, supplySize, surges, railLimit, spinUp, plugLimit, cableLimit, plugClass, slotLimit, plugWidth, blockMap, leadLength,
+  unmet, joined, headerCurrent, supplySize, surges, railLimit, spinUp, plugLimit, cableLimit, plugClass, slotLimit, plugWidth, blockMap, leadLength, holeRoom,
 ]

@@ -8,6 +8,8 @@ import type { FigureRow, PartRow } from '../../core/parts/section'
 import { useDesk } from '../stores/desk'
 import FindingRow from './FindingRow.vue'
 import MeasureField from './MeasureField.vue'
+import PhotoStrip from './PhotoStrip.vue'
+import SerialField from './SerialField.vue'
 
 const ShelfDialog = defineAsyncComponent(() => import('./ShelfDialog.vue'))
 const props = defineProps<{ row: PartRow; currency: string }>()
@@ -31,6 +33,8 @@ const asked = (f: FigureRow) => ({ item: props.row.id, path: f.path, label: f.la
     <div role="group" aria-label="Condition" class="conditions">
       <button v-for="c in CONDITIONS" :key="c" type="button" class="plainbutton" :aria-pressed="row.condition === c" @click="desk.run({ do: 'setCondition', id: row.id, condition: c })">{{ c }}</button>
     </div>
+    <SerialField :id="row.id" :name="row.name" :serial="item?.serial ?? ''" />
+    <PhotoStrip :about="[row.id]" :name="row.name" />
     <ul v-if="findings.length" class="sheet"><FindingRow v-for="f in findings" :key="f.id" :finding="f" /></ul>
     <h3>Figures</h3>
     <p v-if="row.figures.length === 0" class="quiet">This kind of part has no figures.</p>

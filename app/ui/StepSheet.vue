@@ -5,6 +5,7 @@ import { counted } from '../../core/format'
 import type { Step } from '../../core/order/step'
 import { useDesk } from '../stores/desk'
 import FindingRow from './FindingRow.vue'
+import StepGate from './StepGate.vue'
 import StepPin from './StepPin.vue'
 import StepWords from './StepWords.vue'
 
@@ -17,6 +18,7 @@ const findings = computed(() => (desk.analysis?.findings ?? []).filter(f => prop
   <div class="step">
     <h2>{{ step.title }}</h2>
     <p v-if="step.missing.length" class="measure">Not here yet: {{ step.missing.join(', ') }}</p>
+    <StepGate v-if="step.gate.length" :step="step" />
     <StepWords :step="step" />
     <ul v-if="findings.length" class="sheet"><FindingRow v-for="f in findings" :key="f.id" :finding="f" /></ul>
     <h3>Why here</h3>

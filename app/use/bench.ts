@@ -1,6 +1,7 @@
 // The bench: the present step, its clock, and what a person says of it. The clock survives a reload.
-import { useIntervalFn, useStorage } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
+import { useIntervalFn, useStorage, useWakeLock } from '@vueuse/core'
+import { computed, onMounted, onUnmounted, ref, shallowRef, watch } from 'vue'
+import type { Difference } from '../../core/compare'
 import { clock } from '../../core/format'
 import { useDesk } from '../stores/desk'
 import { isDone, useSeam } from './seam'
@@ -15,9 +16,16 @@ export function useBench() {
   const now = ref(Date.now())
   useIntervalFn(() => { now.value = Date.now() }, 1000)
   const skipping = ref(false)
+  /** Whether the present step is being told otherwise than planned, and what that did to the rest. */
+  const otherwise = ref(false)
+  const changed = shallowRef<Difference | null>(null)
+  const screen = useWakeLock()
+  onMounted(() => { if (screen.isSupported.value) void screen.request('screen').catch(() => undefined) })
+  onUnmounted(() => void screen.release().catch(() => undefined))
 
   watch(() => [desk.state.build?.id, step.value?.id] as const, ([build, id]) => {
     skipping.value = false
+    otherwise.value = false
     if (build && id && (running.value.build !== build || running.value.step !== id)) running.value = { build, step: id, since: Date.now() }
   }, { immediate: true })
 
@@ -35,7 +43,8 @@ export function useBench() {
   }
   async function make(): Promise<void> {
     const s = step.value
-    if (!s || s.demand !== null) return
+    if (!s || s.demand !== null || s.gate.length > 0) return
+    changed.value = null
     if (done.value) { void move(1); return }
     const from = at.value
     if (await desk.run({ do: 'make', ids: s.marks, title: s.title, took: Math.round(seconds.value) })) onward(from)
@@ -48,5 +57,10 @@ export function useBench() {
     if (await desk.run(ask)) { skipping.value = false; onward(from) }
   }
 
-  return { ...seam, time, done, finished, waitsFor, skipping, make, skip }
+  /** After a deviation: what it changed stays in sight until it is seen or the next step is made. */
+  function deviated(): void {
+    otherwise.value = false
+    changed.value = desk.changed
+  }
+  return { ...seam, otherwise, changed, deviated, time, done, finished, waitsFor, skipping, make, skip }
 }

@@ -7,10 +7,13 @@ import 'element-plus/es/components/input/style/css'
 import { computed, ref, watch } from 'vue'
 import { clock, counted, minutes } from '../../core/format'
 import { useDesk } from '../stores/desk'
+import { usePhotos } from '../use/photos'
 import { when } from '../use/when'
+import SerialField from '../ui/SerialField.vue'
 import TwoSides from '../ui/TwoSides.vue'
 
 const desk = useDesk()
+const { shown: photos } = usePhotos()
 const record = computed(() => desk.analysis?.record ?? null)
 const log = computed(() => [...(desk.state.build?.log ?? [])].reverse())
 const note = ref('')
@@ -27,6 +30,9 @@ watch(() => desk.state.build?.note, text => { note.value = text ?? '' }, { immed
     <h2>Made</h2>
     <p v-if="!record?.done.length" class="quiet">Nothing made yet. The bench writes here.</p>
     <ul v-else class="sheet"><li v-for="d in record.done" :key="d.step"><span class="figure quiet">{{ when(d.at) }}</span><span>{{ d.title }}<span v-if="d.how" class="quiet"> ({{ d.how }})</span></span><span class="quiet">{{ d.state }}{{ d.took === null ? '' : `, ${clock(d.took)}` }}</span></li></ul>
+    <h2>Serials</h2>
+    <ul class="serials"><li v-for="i in desk.state.build?.items" :key="i.id"><SerialField :id="i.id" :name="i.part.model" :serial="i.serial ?? ''" /></li></ul>
+    <template v-if="photos.length"><h2>Pictures</h2><ul class="photos"><li v-for="p in photos" :key="p.id"><img v-if="p.url" :src="p.url" :alt="`Picture of ${p.name}`" /><span class="quiet">{{ p.name }}, {{ when(p.at) }}</span></li></ul></template>
     <template v-if="record?.orphans.length"><h2>Made, but no longer in the plan</h2><ul class="sheet"><li v-for="o in record.orphans" :key="o.id"><span class="figure quiet">{{ when(o.at) }}</span><span>{{ o.id }}</span><span /></li></ul></template>
     <template v-if="record?.leftOver.length"><h2>Left over</h2><p>{{ record.leftOver.join(', ') }}</p></template>
     <template #where>
@@ -43,5 +49,9 @@ h2 { margin: 16px 0 8px; }
 .note { display: grid; gap: 6px; justify-items: start; }
 .sheet li { display: grid; grid-template-columns: 132px 1fr auto; gap: 12px; padding: 6px 12px; border-top: 1px solid var(--line); }
 .sheet li:first-child { border-top: 0; }
+.serials { display: grid; grid-template-columns: repeat(auto-fill, minmax(250px, 1fr)); gap: 4px 16px; }
+.photos { display: flex; flex-wrap: wrap; gap: 10px; }
+.photos li { display: grid; max-width: 180px; border: 0; padding: 0; }
+.photos img { max-width: 180px; max-height: 140px; }
 .log li { display: grid; grid-template-columns: 132px 1fr; gap: 10px; padding: 4px 0; border-top: 1px solid var(--line); }
 </style>

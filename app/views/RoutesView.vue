@@ -3,12 +3,14 @@
 import { computed } from 'vue'
 import CaseDrawing from '../drawing/CaseDrawing.vue'
 import { useDesk } from '../stores/desk'
+import FindingRow from '../ui/FindingRow.vue'
 import RouteLine from '../ui/RouteLine.vue'
 import TwoSides from '../ui/TwoSides.vue'
 import { useFindings } from '../use/findings'
 
 const desk = useDesk()
-const { summary } = useFindings('routes')
+const { summary, findings } = useFindings('routes')
+const holes = computed(() => findings.value.filter(f => f.rule === 'routes/hole-room'))
 const routes = computed(() => desk.analysis?.routes ?? [])
 const power = computed(() => routes.value.filter(r => ['main-24', 'cpu-8', 'cpu-4', 'sata-power', 'drive-4'].includes(r.face ?? '')))
 const others = computed(() => routes.value.filter(r => !power.value.includes(r)))
@@ -19,6 +21,7 @@ const others = computed(() => routes.value.filter(r => !power.value.includes(r))
     <p v-if="routes.length === 0" class="quiet">No lead is joined yet, or the case is missing.</p>
     <template v-if="power.length"><h2>Power</h2><ul class="sheet"><RouteLine v-for="r in power" :key="r.id" :route="r" /></ul></template>
     <template v-if="others.length"><h2>Signal</h2><ul class="sheet"><RouteLine v-for="r in others" :key="r.id" :route="r" /></ul></template>
+    <template v-if="holes.length"><h2>Holes</h2><ul class="sheet"><FindingRow v-for="f in holes" :key="f.id" :finding="f" /></ul></template>
     <template #where><CaseDrawing :drawings="desk.analysis?.drawings ?? []" :paths="desk.analysis?.paths ?? []" /></template>
   </TwoSides>
 </template>

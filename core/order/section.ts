@@ -10,7 +10,7 @@ import { edgesOf } from './precedence'
 import { withRefits } from './refit'
 import { ORDER_SCHOOL, ORDER_SCHOOLS, type OrderSchoolName } from './schools'
 import { paceOf, sequenced, type Pace, type Timed } from './sequence'
-import type { Edge, PlannedStep, Step, StepProgress } from './step'
+import type { Edge, PlannedStep, Step, StepKind, StepProgress } from './step'
 
 export interface OrderSection extends Pace {
   readonly steps: readonly Step[]
@@ -29,7 +29,7 @@ export interface OrderSection extends Pace {
 export type WordedStep = PlannedStep & Pick<Step, 'title' | 'does' | 'feel' | 'why' | 'cautions' | 'tools' | 'fasteners' | 'minutes' | 'after'>
 export interface Plan { readonly steps: readonly WordedStep[]; readonly pace: Pace; readonly school: OrderSchoolName; readonly gap: number; readonly refused: readonly string[] }
 /** What changes of a step while its words stay. */
-export type StepState = Pick<Step, 'verdict' | 'findings' | 'progress' | 'missing' | 'places'>
+export type StepState = Pick<Step, 'verdict' | 'findings' | 'progress' | 'missing' | 'places' | 'gate'>
 
 /** What a plan is made by besides the joints: the school, what is pinned by hand, what is done already and when. */
 export interface Wishes { readonly school: OrderSchoolName; readonly pins: Build['choices']['orderPins']; readonly progress: Build['progress'] }
@@ -57,6 +57,11 @@ function words(step: PlannedStep) {
   return { title: title(step), does: does(step), feel: feel?.(step) ?? null, why, cautions, tools, fasteners: typeof fasteners === 'function' ? fasteners(step) : fasteners, minutes: typeof minutes === 'function' ? minutes(step) : minutes }
 }
 
+/** Steps before which nothing may be forgotten: every joint made, or crossed off with a reason. */
+const GATES: readonly StepKind[] = ['first-power', 'panels-on']
+/** What may be forgotten: joints, open places, standoffs. */
+const isPlanned = (step: WordedStep): boolean => step.joints.length > 0 || step.demand !== null || step.kind === 'standoffs'
+
 /** What the order asks of a finding. */
 type Told = Pick<Finding, 'id' | 'verdict' | 'joints' | 'demand' | 'accepted'>
 
@@ -69,13 +74,15 @@ export function orderSection(
   const settled = (id: string): boolean => ['made', 'proved', 'crossed'].includes(state.get(id) ?? 'planned')
   const about = new Map<string, Told[]>()
   for (const f of findings) for (const id of f.demand === null ? f.joints : [f.demand]) (about.get(id) ?? about.set(id, []).get(id))?.push(f)
-  const rows = steps.map((step): Step => {
+  const openBefore = (at: number): Step['gate'] => steps.slice(0, at).filter(s => isPlanned(s) && !settled(s.id)).map(s => ({ step: s.id, title: s.title }))
+  const rows = steps.map((step, at): Step => {
     const own = [...new Set((step.demand === null ? step.joints : [step.demand]).flatMap(id => about.get(id) ?? []))]
     const plain = state.get(step.id) ?? 'planned'
     return keepStep(step, {
       verdict: worst(own.filter(f => !f.accepted).map(f => f.verdict)), findings: own.map(f => f.id),
       progress: plain === 'planned' && step.after.every(a => settled(a.step)) ? 'ready' : plain,
       missing: items.filter(i => step.items.includes(i.id) && i.state !== 'have').map(i => `${i.name} (${i.state})`),
+      gate: GATES.includes(step.kind) && !settled(step.id) ? openBefore(at) : [],
       places: step.joints.map((joint, n) => ({ joint, title: step.details[n] ?? joint, progress: markProgress(build.progress[joint]) })),
     })
   })

@@ -54,6 +54,8 @@ export interface Step extends PlannedStep {
   readonly progress: StepProgress
   /** Names of items of this step that are not here yet. */
   readonly missing: readonly string[]
+  /** For a step that proves or closes: what was planned before it and is neither made nor crossed off. Until it is, the step waits. */
+  readonly gate: readonly { readonly step: string; readonly title: string }[]
   readonly places: readonly { readonly joint: string; readonly title: string; readonly progress: StepProgress }[]
 }
 

@@ -6,6 +6,7 @@ import type { Frames } from '../joints/places'
 import type { Sum } from '../quantity'
 import type { Layout } from '../parts/archetype'
 import { CONNECTORS, isMechanical } from '../standards/connectors'
+import { cableOf, Filling, passes, sectionOf } from './holes'
 import { reach, type Reach } from './reach'
 
 export interface LaidLead {
@@ -18,6 +19,10 @@ export interface LaidLead {
   /** Null when a place on its way is not stated. */
   readonly reach: Reach | null
   readonly noWay: boolean
+  /** Every way there leads through a hole that is full already. */
+  readonly crowded: boolean
+  /** One cable through every hole: all plugs of a chain share it. */
+  readonly cable: string
 }
 
 /** What the ways of leads depend on: the joints, where things are, and what they are called. */
@@ -29,26 +34,44 @@ export interface Laying {
   readonly names: ReadonlyMap<string, string>
 }
 
-/** Each joined lead with its way. `keep` holds what was laid while its ends and places are the same. */
+/**
+ * Each joined lead with its way: the thickest first, each by the shortest way through holes that its head passes and that
+ * have room left. Where none has, it takes the shortest way all the same, and is told as crowding its holes. Joints are not
+ * chosen again. `keep` holds what was laid while its ends, places and shut holes are the same.
+ */
 export function leadsOf({ plugs, ends, frames, layout, names }: Laying, keep: <R>(name: string, inputs: readonly unknown[], compute: () => R) => R): readonly LaidLead[] {
   if (!layout) return []
   const byId = new Map(plugs.map(j => [j.id, j]))
   const lines = linesOf({ ends, pairs: plugs.map(j => ({ plug: j.a, socket: j.b })), frames })
-  return lines.map(line => {
+  const filling = new Filling(layout)
+  const laidLines = new Map([...lines].sort(thickestFirst).map(line => {
     const joints = line.pairs.flatMap(p => byId.get(pairId(p)) ?? [])
-    return keep(`lead/${lineId(line)}`, [layout, names, ...joints, ...joints.flatMap(j => [ends.get(j.a), ends.get(j.b)]), ...line.from, ...line.to], () => laid(line, joints, layout, names))
-  })
+    const { face } = line.first.end
+    const cable = cableOf(line.first.item, line.first.end.lead?.chain, line.first.ref)
+    const shut = filling.shutTo(cable, face)
+    const lead = keep(`lead/${lineId(line)}`, [layout, names, shut.join(), ...joints, ...joints.flatMap(j => [ends.get(j.a), ends.get(j.b)]), ...line.from, ...line.to], () => laid(line, joints, layout, names, cable, shut))
+    filling.put(cable, face, lead.reach?.way.through ?? [])
+    return [line, lead] as const
+  }))
+  return lines.flatMap(line => laidLines.get(line) ?? [])
 }
 
-/** One line laid by its shortest way. */
-function laid(line: Line, joints: readonly Joint[], layout: Layout, names: Laying['names']): LaidLead {
+function thickestFirst(a: Line, b: Line): number {
+  return sectionOf(b.first.end.face) - sectionOf(a.first.end.face) || (lineId(a) < lineId(b) ? -1 : 1)
+}
+
+/** One line laid: past what is full, else through it. */
+function laid(line: Line, joints: readonly Joint[], layout: Layout, names: Laying['names'], cable: string, shut: readonly string[]): LaidLead {
   const { first: plug, goal } = line
-  const way = reach(layout, line.from, line.to, plug.ref, `the ${plug.end.label}`)
+  const wayPast = (without: readonly string[]): Reach | null => reach(layout, line.from, line.to, plug.ref, `the ${plug.end.label}`, without)
+  const tooNarrow = layout.openings.filter(o => !passes(o, plug.end.face)).map(o => o.key)
+  const free = wayPast(shut)
+  const way = free ?? wayPast(tooNarrow)
   const name = (item: string): string => names.get(item) ?? ''
   const over = joints.slice(1).map(j => name(j.items[0])).filter(n => n !== name(plug.item))
   const loose = plug.end.among?.how === 'both' && !isMechanical(plug.end.face)
   return {
-    joints, plug, length: line.length, reach: way, noWay: !way,
+    joints, plug, cable, length: line.length, reach: way, noWay: !way, crowded: !free && way !== null,
     label: `${loose && !isMechanical(plug.end.face) ? `${CONNECTORS[plug.end.face].name} lead ${name(plug.item)}` : `${plug.end.label} of the ${name(plug.item)}`}${over.length > 0 ? `, over the ${[...new Set(over)].join(' and the ')},` : ''}`,
     to: `${goal.end.label} of the ${name(goal.item)}`,
   }

@@ -11,9 +11,9 @@ const PLACE_TOLERANCE: Record<'spec' | 'assumed', number> = { spec: 5, assumed: 
 
 export interface Reach { readonly way: Way; readonly need: Sum }
 
-/** The way and the length a lead needs from one point to the other, slack included; null when there is no way. */
-export function reach(layout: Layout, from: Vec3, to: Vec3, ref: string, label: string): Reach | null {
-  const way = shortestWay(layout, from, to)
+/** The way and the length a lead needs from one point to the other, slack included, some holes left out; null when there is no way. */
+export function reach(layout: Layout, from: Vec3, to: Vec3, ref: string, label: string, shut: readonly string[] = []): Reach | null {
+  const way = shortestWay(layout, from, to, shut)
   if (!way) return null
   const basis: Basis = layout.assumed ? 'assumed' : 'spec'
   const tol = PLACE_TOLERANCE[basis] * Math.max(1, way.through.length)

@@ -1,7 +1,9 @@
 import fc from 'fast-check'
-import { change, finding, flipped, measure, part, plover, then } from '../test-helpers/demos'
+import type { HorizonAnalysis } from '../analyse'
+import { avocet, change, finding, flipped, measure, part, plover, then } from '../test-helpers/demos'
 import { squareDistance, type Vec3 } from '../geometry/space'
-import type { Opening } from '../parts/archetype'
+import type { Layout, Opening } from '../parts/archetype'
+import { Filling, passes, roomOf, sectionOf } from './holes'
 import { roomsOf, shortestWay } from './way'
 
 const rooms = [{ key: 'a', min: [0, 0, 0], max: [100, 100, 50] }, { key: 'b', min: [100, 0, 0], max: [200, 100, 50] }, { key: 'c', min: [200, 0, 0], max: [300, 100, 50] }] as const
@@ -75,5 +77,58 @@ describe('Plover’s leads', () => {
     const f = finding(then(tall), 'routes/lead-length:supply:board:supply/main.1')
     expect(f.assumed).toBe(true)
     expect(f.tol).toBeGreaterThanOrEqual(16)
+  })
+})
+
+describe('holes of limited size', () => {
+  const box: Layout = { inner: { x: 200, y: 100, z: 50, behind: 0 }, tray: [0, 0, 0], supply: [0, 0, 0], leadsFrom: [0, 0, 0], rooms: rooms.slice(0, 2), assumed: false, openings: [{ ...opening('near', [100, 50, 25], ['a', 'b']), width: 20, height: 15 }, { ...opening('far', [100, 95, 25], ['a', 'b']), width: 50, height: 40 }] }
+  test('a head goes through either way round, or not at all', () => {
+    // The 24-pin’s head is 44 × 14, the processor’s 18 × 12.
+    expect([passes({ width: 44, height: 14 }, 'main-24'), passes({ width: 14, height: 44 }, 'main-24'), passes({ width: 40, height: 40 }, 'main-24'), passes({ width: 20, height: 15 }, 'cpu-8')]).toEqual([true, true, false, true])
+  })
+  test('a full hole is shut to the next lead, not to a plug of a cable that lies there already', () => {
+    const filling = new Filling(box)
+    // 20 × 15 × 0.65 = 195 mm²; a card lead of 9 mm takes 63.6: three lie in it, a fourth does not.
+    expect(roomOf({ width: 20, height: 15 })).toBeCloseTo(195)
+    expect(sectionOf('card-8')).toBeCloseTo(63.6, 1)
+    for (const cable of ['one', 'two']) filling.put(cable, 'card-8', ['near'])
+    filling.put('two', 'card-8', ['near'])
+    // A card plug of 20 × 12 passes 20 × 15.
+    expect(filling.shutTo('three', 'card-8')).toEqual([])
+    filling.put('three', 'card-8', ['near'])
+    expect([filling.shutTo('four', 'card-8'), filling.shutTo('three', 'card-8')]).toEqual([['near'], []])
+  })
+  test('a lead takes the next hole when the near one is full: 190 instead of 100', () => {
+    const [from, to] = [[50, 50, 25], [150, 50, 25]] as const
+    expect([shortestWay(box, from, to)?.length, shortestWay(box, from, to, ['near'])?.length, shortestWay(box, from, to, ['near', 'far'])]).toEqual([100, 190, null])
+  })
+})
+
+describe('Avocet’s ways', () => {
+  const pc = part('fenwright-longreed-52') as { openings: { key: string; label: string; width: number }[] } & object
+  const withHoles = (openings: readonly object[], build = avocet) => then(change(build, { do: 'swapPart', id: 'case', part: { ...pc, openings }, figures: {} }))
+  const whole = withHoles(pc.openings)
+  /** Everything stays where it is: what changes is the way alone. */
+  const fixed = change(avocet, ...whole.joints.map(j => ({ do: 'pinJoint', plug: j.plug, socket: j.id.slice(j.plug.length + 1) })))
+  const needs = (h: HorizonAnalysis) => new Map(h.routes.map(r => [r.id, r.need]))
+
+  test.each(pc.openings.filter(o => whole.routes.some(r => r.through.includes(o.label))).map(o => [o.label, o.key]))('without the %s its leads go further, or not at all', (label, key) => {
+    const without = withHoles(pc.openings.filter(o => o.key !== key), fixed)
+    const now = needs(without)
+    for (const lead of whole.routes.filter(r => r.through.includes(label))) {
+      const still = now.get(lead.id) ?? null
+      if (still === null) expect(without.findings.some(f => f.verdict === 'stop' && f.joints.some(j => lead.joints.includes(j)) && f.sentence.endsWith('no hole leads there'))).toBe(true)
+      else expect(still).toBeGreaterThan(lead.need ?? Infinity)
+    }
+  })
+  test('without any hole from the basement nothing leads out of it', () => {
+    const shut = withHoles(pc.openings.filter(o => !['shroud-front', 'shroud-rear', 'basement-back'].includes(o.key)), fixed)
+    expect(finding(shut, 'routes/lead-length:supply:board:supply/main.1')).toMatchObject({ verdict: 'stop', sentence: '24-pin main power of the A850 M to PWR_M of the Lagoon 6: no hole leads there' })
+  })
+  test('a hole too narrow for what lies in it is watched, and the thick leads go first', () => {
+    const narrow = withHoles(pc.openings.map(o => (o.key === 'shroud-front' || o.key === 'shroud-rear' || o.key === 'basement-back' ? { ...o, width: 48, height: 15 } : o)))
+    const crowded = narrow.findings.filter(f => f.rule === 'routes/hole-room' && f.verdict !== 'clear')
+    expect(crowded.length).toBeGreaterThan(0)
+    expect(crowded.every(f => f.verdict === 'watch' || f.verdict === 'measure')).toBe(true)
   })
 })

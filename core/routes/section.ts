@@ -1,5 +1,5 @@
 // The routes stage as people see it: each lead with its way, the holes it passes, need against length.
-import type { Finding } from '../finding'
+import type { Finding, SettledBy } from '../finding'
 import type { Vec3 } from '../geometry/space'
 import { valueOf } from '../quantity'
 import type { Situation } from '../situation'
@@ -19,6 +19,8 @@ export interface RouteRow {
   readonly through: readonly string[]
   readonly points: readonly Vec3[]
   readonly finding: string | null
+  /** The figures of its length, to be measured. */
+  readonly figures: readonly SettledBy[]
 }
 
 export function routesSection(s: Pick<Situation, 'leads' | 'layout'>, findings: readonly Pick<Finding, 'id' | 'stage' | 'joints'>[]): readonly RouteRow[] {
@@ -27,6 +29,7 @@ export function routesSection(s: Pick<Situation, 'leads' | 'layout'>, findings: 
     need: lead.reach ? valueOf(lead.reach.need) : null, have: valueOf(lead.length),
     through: lead.reach?.way.through.map(key => openingLabel(s.layout?.openings ?? [], key)) ?? [],
     points: lead.reach?.way.points ?? [],
+    figures: lead.length.terms.flatMap(({ leaf: l }) => (l.item === null ? [] : [{ item: l.item, path: l.path, label: l.label, unit: l.unit, take: l.about?.take ?? '', now: l.figure?.value ?? null, passes: null }])),
     finding: findings.find(f => f.stage === 'routes' && f.joints.some(j => lead.joints.some(own => own.id === j)))?.id ?? null,
   }))
 }

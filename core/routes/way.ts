@@ -25,14 +25,14 @@ interface Visit { readonly at: string; readonly point: Vec3; readonly rooms: rea
 /** Ways already found, by the layout they lie in: joining, laying and a second horizon ask for the same ones. */
 const found = new WeakMap<object, Map<string, Way | null>>()
 
-/** The shortest way between two points through a layout's openings; null when no opening leads there. Lengths in mm. */
-export function shortestWay(layout: Pick<Layout, 'rooms' | 'openings'>, from: Vec3, to: Vec3): Way | null {
+/** The shortest way between two points through a layout's openings, those in `shut` left out; null when none leads there. Lengths in mm. */
+export function shortestWay(layout: Pick<Layout, 'rooms' | 'openings'>, from: Vec3, to: Vec3, shut: readonly string[] = []): Way | null {
   const known = found.get(layout) ?? new Map<string, Way | null>()
   found.set(layout, known)
-  const key = `${from.join()}>${to.join()}`
+  const key = `${from.join()}>${to.join()}>${shut.join()}`
   const way = known.get(key)
   if (way !== undefined) return way
-  const fresh = search(layout, from, to)
+  const fresh = search(shut.length === 0 ? layout : { rooms: layout.rooms, openings: layout.openings.filter(o => !shut.includes(o.key)) }, from, to)
   known.set(key, fresh)
   return fresh
 }

@@ -1,4 +1,5 @@
-// How long leads usually are where nobody says, mm. All assumed.
+// How long, how thick leads usually are where nobody says, mm. All assumed.
+import type { PlugFace } from './connectors'
 import { SOURCE } from './sources'
 
 export const LEAD_LENGTH = {
@@ -16,3 +17,16 @@ export const SLACK = { mm: 20, source: SOURCE.practice } as const
 export const STANDS = { plug: 25, module: 4, source: SOURCE.assumed } as const
 /** The first stretch of a 16-contact plug that stays straight, mm. */
 export const STRAIGHT = { mm: 35, source: SOURCE.practice } as const
+
+/** How thick a lead is and how large its head, mm: what goes through a hole together, and what goes through at all. */
+export const LEAD_SIZE: Record<PlugFace, { readonly thick: number; readonly head: readonly [number, number] }> = {
+  'main-24': { thick: 14, head: [44, 14] }, 'cpu-8': { thick: 9, head: [18, 12] }, 'cpu-4': { thick: 7, head: [10, 12] },
+  'card-6': { thick: 8, head: [14, 12] }, 'card-8': { thick: 9, head: [20, 12] }, 'card-16': { thick: 10, head: [20, 14] },
+  'sata-power': { thick: 6, head: [25, 8] }, 'drive-4': { thick: 6, head: [23, 10] }, 'sata-data': { thick: 5, head: [14, 8] },
+  'usb-2': { thick: 5, head: [14, 7] }, 'usb-3': { thick: 7, head: [30, 12] }, 'usb-c': { thick: 6, head: [14, 9] },
+  'audio-hd': { thick: 4, head: [14, 7] }, 'audio-97': { thick: 4, head: [14, 7] }, 'fan-3': { thick: 3, head: [8, 7] }, 'fan-4': { thick: 3, head: [11, 7] },
+  'light-12': { thick: 3, head: [11, 5] }, 'light-5': { thick: 3, head: [11, 5] }, 'panel-lead': { thick: 2, head: [6, 4] }, 'panel-block': { thick: 4, head: [14, 7] },
+}
+export const LEAD_SIZE_SOURCE = SOURCE.assumed
+/** Named choices: how much of a hole round leads fill before one has to pull, and how far off that is. */
+export const HOLE_FILL = { share: 0.65, tol: 0.2 } as const

@@ -1,0 +1,27 @@
+<script setup lang="ts">
+// Done otherwise than planned: a plug that went into another socket, a lead that was measured. The rest is planned anew.
+import { computed } from 'vue'
+import type { Step } from '../../core/order/step'
+import { useDesk } from '../stores/desk'
+import JointMove from './JointMove.vue'
+import MeasureField from './MeasureField.vue'
+
+const props = defineProps<{ step: Step }>()
+const emit = defineEmits<{ done: [] }>()
+const desk = useDesk()
+const joints = computed(() => (desk.analysis?.joints ?? []).filter(j => props.step.joints.includes(j.id)))
+const figures = computed(() => (desk.analysis?.routes ?? []).filter(r => r.joints.some(j => props.step.joints.includes(j))).flatMap(r => r.figures).filter((f, i, all) => all.findIndex(g => g.item === f.item && g.path === f.path) === i))
+</script>
+
+<template>
+  <section class="otherwise" aria-label="Done otherwise">
+    <details v-for="j in joints" :key="j.id" :open="joints.length === 1"><summary>Another place than {{ j.to }} for {{ j.from }}</summary><JointMove made :plug="j.plug" :label="j.from" @put="emit('done')" /></details>
+    <MeasureField v-for="f in figures" :key="f.item + f.path" :settles="f" @done="emit('done')" />
+    <p v-if="joints.length + figures.length === 0" class="quiet">This step joins nothing that could go elsewhere.</p>
+  </section>
+</template>
+
+<style scoped>
+.otherwise { display: grid; gap: 10px; font-size: 18px; border-top: 1px solid var(--line); padding-top: 8px; max-height: 46vh; overflow: auto; }
+summary { cursor: pointer; padding: 6px 0; }
+</style>

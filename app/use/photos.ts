@@ -1,0 +1,31 @@
+// Pictures: made small before they are kept, shown by what they are about.
+import { computed, shallowRef, watch } from 'vue'
+import { useDesk } from '../stores/desk'
+
+/** Named choices: the longer side in pixels, the first quality, and how large the text of a picture may be. */
+const LONGEST_SIDE = 1280
+const QUALITY = 0.74
+const LARGEST = 380_000
+
+/** A picture as a small JPEG in a data URL, or null when the file is no picture. */
+export async function smallPicture(file: Blob): Promise<string | null> {
+  const image = await createImageBitmap(file).catch(() => null)
+  if (!image) return null
+  for (let side = LONGEST_SIDE, quality = QUALITY; ; side *= 0.8, quality *= 0.9) {
+    const scale = Math.min(1, side / Math.max(image.width, image.height))
+    const canvas = Object.assign(document.createElement('canvas'), { width: Math.max(1, Math.round(image.width * scale)), height: Math.max(1, Math.round(image.height * scale)) })
+    canvas.getContext('2d')?.drawImage(image, 0, 0, canvas.width, canvas.height)
+    const url = canvas.toDataURL('image/jpeg', quality)
+    if (url.length <= LARGEST) return url
+  }
+}
+
+/** The pictures of the open build that are about any of these; all of them when nothing is named. */
+export function usePhotos(about?: () => readonly string[]) {
+  const desk = useDesk()
+  const pictures = shallowRef<Readonly<Record<string, string>>>({})
+  const photos = computed(() => desk.state.build?.photos ?? [])
+  watch(photos, async () => { pictures.value = await desk.pictures() }, { immediate: true })
+  const shown = computed(() => photos.value.filter(p => !about || about().includes(p.about)).map(p => ({ ...p, url: pictures.value[p.id] ?? null })))
+  return { shown }
+}
