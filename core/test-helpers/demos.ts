@@ -64,3 +64,17 @@ export function flipped(before: Build, after: Build): readonly string[] {
   const [was, is] = [verdicts(before), verdicts(after)]
   return [...new Set([...was.keys(), ...is.keys()])].filter(id => was.get(id) !== is.get(id)).sort()
 }
+
+/** Ids of the findings that are open in one and not in the other. */
+export function opened(before: Build, after: Build): { readonly gone: readonly string[]; readonly come: readonly string[] } {
+  const open = (b: Build): readonly string[] => then(b).findings.filter(f => f.verdict !== 'clear').map(f => f.id)
+  const [was, is] = [open(before), open(after)]
+  return { gone: was.filter(id => !is.includes(id)).sort(), come: is.filter(id => !was.includes(id)).sort() }
+}
+
+/** The snapshot of an item’s part with some of its fields otherwise. */
+export function altered(build: Build, id: string, fields: (part: Record<string, never>) => object): Ask {
+  const item = build.items.find(i => i.id === id)
+  if (!item) throw new Error(`no item ${id}`)
+  return { do: 'swapPart', id, part: { ...item.part, ...fields(item.part as unknown as Record<string, never>) }, figures: item.figures }
+}
