@@ -1,5 +1,5 @@
 // The one door: a build in, everything that can be said of it out. Pure and the same to the byte for the same build.
-import type { Build } from './build/build'
+import type { Build, StoredItem } from './build/build'
 import { HORIZONS, itemsOf, namesOf, resolve, type Horizon } from './build/resolve'
 import { drawings, paths, type Drawing, type Path } from './drawing/drawing'
 import { STAGES, type Finding, type Stage } from './finding'
@@ -8,6 +8,7 @@ import { join } from './joints/join'
 import { endsOf, itemOfRef, type EndOf, type Joint } from './joints/joint'
 import { bodiesOf } from './joints/places'
 import { Memo } from './memo'
+import { coveredBy } from './order/access'
 import { mannerOf } from './order/plan'
 import { orderSection, plan, schoolRows, type OrderSection, type SchoolRow } from './order/section'
 import { panelBlocks, type PanelBlock } from './panel/block'
@@ -15,6 +16,7 @@ import { layoutOf } from './parts/archetype'
 import { isKind, kindOf, type Item } from './parts'
 import { buyingSection, type BuyingSection } from './lists/buying'
 import { measuringSection, type MeasuringRow } from './lists/measuring'
+import { patternOf } from './parts/kind'
 import { figureRows, partRow, partsSection, type PartRow, type PartsSection } from './parts/section'
 import { loadsOf } from './power/loads'
 import { powerSection, type SupplyPower } from './power/section'
@@ -107,10 +109,13 @@ function analyseHorizon(build: Build, horizon: Horizon, memo: Memo): HorizonAnal
   const supplies = enter('supplies', items.filter(i => i.part.kind === 'supply'))
   const distances = enter('distances', findings.filter(f => f.where !== null && f.stage === 'fit'))
   const routes = section('routes', [leads, layout, told], () => routesSection(situation, told))
+  const ways = enter('ways', routes.map(({ id, item, label, to, points }) => ({ id, item, label, to, points })))
   const labels = keep('labels', [ends], () => new Map([...ends].map(([ref, { end }]) => [ref, end.label])))
   const wishes = { school: build.choices.orderSchool, pins: build.choices.orderPins, progress: build.progress }
-  const steps = keep('plan', [kinds, housing, labels, seats, plugs, unmet, frames, wishes.school, wishes.pins, wishes.progress], () => plan(situation, wishes))
+  const under = enter('under', coveredBy(situation))
+  const steps = keep('plan', [kinds, under, housing, labels, seats, plugs, unmet, frames, wishes.school, wishes.pins, wishes.progress], () => plan(situation, wishes))
   const order = section('order', [steps, states, told, build.progress, build.choices.leftOpen], () => orderSection(steps, states, told, build, (step, state) => keep(`step/${step.id}`, [step, enter(`state/${step.id}`, state)], () => rounded({ ...step, ...state }))))
+  const settling = enter('settling', findings.filter(f => f.settles.length > 0))
   const parts = section('parts', [build.items, all, told, items], () => partsSection(partRows(build, all, items, told, horizon, memo)))
   return {
     findings,
@@ -118,15 +123,15 @@ function analyseHorizon(build: Build, horizon: Horizon, memo: Memo): HorizonAnal
     open: keep('open', [told], () => openMatters(told)),
     parts,
     buying: section('buying', [build.items, parts, steps], () => buyingSection(build.items, parts.rows, steps.steps, { left: parts.left, unpriced: parts.unpriced })),
-    measuring: section('measuring', [findings], () => measuringSection(findings)),
-    joints: section('joints', [seats, plugs, states, told], () => jointRows(situation, told)),
+    measuring: section('measuring', [settling], () => measuringSection(settling)),
+    joints: section('joints', [seats, plugs, states, told, labels], () => jointRows(situation, told)),
     loose: section('loose', [unmet, ends, situation.names], () => looseRows(situation)),
     power: section('power', [loads, plugs, kinds, supplies, build.choices.school], () => powerSection(situation)),
     order,
     panel: section('panel', [plugs, housing], () => panelBlocks(situation)),
     routes,
     drawings: keep('drawings', [bodies, frames, layout, kinds, housing, seats, distances], () => drawings(situation, distances, { keep, enter })),
-    paths: section('paths', [layout, routes], () => paths(layout, routes)),
+    paths: section('paths', [layout, ways], () => paths(layout, ways)),
     proof: section('proof', [seats, plugs, kinds, labels, housing, modules, build.progress], () => firstPower(situation, build.progress)),
     record: section('record', [seats, plugs, kinds, housing, steps, build.progress, spares], () => recordSection(situation, steps.steps, build.progress, spares)),
     exact: situation.exact,
@@ -147,7 +152,7 @@ type Told = Pick<Finding, 'id' | 'stage' | 'verdict' | 'parts' | 'joints' | 'dem
 
 /** What of a part steps are made from besides its kind and manner. */
 function plannedBy({ part: p }: Item): readonly unknown[] {
-  if (p.kind === 'card') return [p.slots, p.length]
+  if (p.kind === 'card') return [p.slots]
   if (p.kind === 'processor') return [p.id, p.picture]
   return p.kind === 'supply' ? [p.modular] : []
 }
@@ -191,23 +196,36 @@ function situationOf(items: readonly Item[], build: Build, horizon: Horizon, mem
   const pc = items.find(isKind('case'))
   const layout = pc ? keep('layout', [pc.part], () => layoutOf(pc.part)) : null
   const cases = enter('cases', items.filter(isKind('case')).map(i => i.id))
-  const alike = keep('alike', [items, pins], () => alikeItems(items, pins, i => memo.keep(`print/${i.id}`, [i.part], () => JSON.stringify(i.part))))
-  const { seats, plugs, unmet, frames, exact } = keep('joined', [all, pins, layout, cases, alike], () => join(all, { pins, layout, cases, alike, keep: (name, inputs, compute) => keep(`join/${name}`, inputs, compute), enter: (name, value) => enter(`join/${name}`, value) }))
+  const stored = enter('stored', build.items.filter(i => items.some(item => item.id === i.id)))
+  const prints = new Map(items.map(i => [i.id, memo.keep(`print/${i.id}`, [i.part], () => JSON.stringify(i.part))]))
+  const models = new Map(stored.map(i => [i.id, memo.keep(`model/${i.id}`, [i], () => modelPrint(i))]))
+  const alike = enter('alike', groupsOf(items, pins, id => prints.get(id) ?? id))
+  const kindred = enter('kindred', groupsOf(items, pins, id => models.get(id) ?? id))
+  const { seats, plugs, unmet, frames, lines, exact } = keep('joined', [all, pins, layout, cases, alike, kindred], () => join(all, { pins, layout, cases, alike, kindred, keep: (name, inputs, compute) => keep(`join/${name}`, inputs, compute), enter: (name, value) => enter(`join/${name}`, value) }))
   const mechanical = enter('mechanical', all.filter(e => isMechanical(e.end.face)))
-  const bodies = keep('bodies', [items, frames, mechanical, seats], () => bodiesOf(items, i => memo.keep(`body/${i.id}`, [i], () => kindOf(i).body?.(i) ?? null), frames, ends, seats))
+  const shells = enter('shells', items.map(i => ({ id: i.id, kind: i.part.kind, box: memo.keep(`body/${i.id}`, [i], () => kindOf(i).body?.(i) ?? null) })))
+  const bodies = keep('bodies', [shells, frames, mechanical, seats], () => bodiesOf(shells, frames, ends, seats))
   const loads = keep('loads', [items, seats, plugs], () => loadsOf(items, [...seats, ...plugs], i => memo.keep(`draws/${i.id}`, [i], () => kindOf(i).draws?.(i) ?? [])))
   const done = enter('done', Object.entries(build.progress).filter(([id, p]) => id.startsWith('task:') && p.state !== 'crossed').map(([id]) => id))
   const names = keep('names', [items], () => new Map(items.map(i => [i.id, i.name])))
-  const leads = keep('leads', [plugs, ends, frames, layout, names], () => leadsOf({ plugs, ends, frames, layout, names }, keep))
+  const leads = keep('leads', [plugs, lines, ends, layout, names], () => leadsOf({ plugs, lines, ends, layout, names }, keep))
   return keep('situation', [items, all, seats, plugs, frames, bodies, layout, loads, leads, unmet, build.choices.leftOpen, build.choices.school, done], () => ({
     items, names, ends, seats, plugs, unmet, frames, bodies, layout, loads, leads, choices: build.choices, done: new Set(done), exact,
   }))
 }
 
-/** Items of which one may stand for the other: the same part with the same figures, and nothing of theirs pinned. */
-function alikeItems(items: readonly Item[], pins: Readonly<Record<string, string>>, printOf: (item: Item) => string): ReadonlyMap<string, string> {
+/** Items of which one may stand for the other: those with the same print, and nothing of theirs pinned. Each is named after the first of them. */
+function groupsOf(items: readonly { readonly id: string }[], pins: Readonly<Record<string, string>>, printOf: (id: string) => string): ReadonlyMap<string, string> {
   const pinned = new Set(Object.entries(pins).flat().map(itemOfRef))
-  return new Map(items.filter(i => !pinned.has(i.id)).map(i => [i.id, printOf(i)]))
+  const groups = new Map<string, string[]>()
+  for (const { id } of items) if (!pinned.has(id)) (groups.get(printOf(id)) ?? groups.set(printOf(id), []).get(printOf(id)))?.push(id)
+  return new Map([...groups.values()].filter(g => g.length > 1).flatMap(g => g.map(id => [id, g[0] ?? id] as const)))
+}
+
+/** What tells copies of one model apart that a place could depend on: all that was measured but lengths. */
+function modelPrint({ part, figures }: StoredItem): string {
+  const kind = kindOf({ part })
+  return JSON.stringify([part, Object.entries(figures).filter(([path]) => kind.figures.get(patternOf(path))?.unit !== 'mm').sort()])
 }
 
 /** What was made is pinned hard; what was pinned by hand comes after it. */
@@ -241,11 +259,12 @@ const looseRows = (s: Situation): HorizonAnalysis['loose'] => s.unmet.flatMap(u 
 function jointRows(s: Situation, findings: readonly Pick<Finding, 'id' | 'joints'>[]): readonly JointRow[] {
   const name = (ref: string): string => {
     const end = s.ends.get(ref)
-    const item = s.items.find(i => i.id === end?.item)
-    return `${item?.name ?? ''}: ${end?.end.label ?? ''}`
+    return `${s.names.get(end?.item ?? '') ?? ''}: ${end?.end.label ?? ''}`
   }
+  const about = new Map<string, string>()
+  for (const f of findings) for (const id of f.joints) if (!about.has(id)) about.set(id, f.id)
   return [...s.seats, ...s.plugs].map(j => ({
     id: j.id, plug: j.a, kind: j.kind, face: j.face, from: name(j.a), to: name(j.b), items: j.items, count: j.count, pinned: j.pinned,
-    finding: findings.find(f => f.joints.includes(j.id))?.id ?? null,
+    finding: about.get(j.id) ?? null,
   }))
 }

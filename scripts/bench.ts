@@ -1,11 +1,12 @@
 // Times the core: medians of several runs. `npm run bench [-- --json]` prints {name, value, unit, against, ratio, n} a row.
 import { readFileSync } from 'node:fs'
-import { analyse } from '../core/analyse'
+import { analyse, situationIn } from '../core/analyse'
 import { apply } from '../core/build/apply'
 import type { Build } from '../core/build/build'
 import { isProblem } from '../core/build/command'
 import { readFile } from '../core/exchange/file'
 import { Memo } from '../core/memo'
+import { plan } from '../core/order/section'
 
 interface Row { readonly name: string; readonly value: number; readonly unit: 'ms'; readonly against: number | null; readonly ratio: number | null; readonly n: number }
 
@@ -34,31 +35,52 @@ function changed(build: Build, id: string, path: string, unit: string, value: nu
   return done.build
 }
 
-const plover = demo('plover')
-/** One part at a time, in turn: every part of the build but board and case, each by a figure that verdicts depend on. */
-const PARTS = [
+/** One part at a time, in turn: parts of the build but board and case, each by a figure that verdicts depend on. */
+type Part = readonly [item: string, path: string, unit: string, value: number]
+const PLOVER: readonly Part[] = [
   ['processor', 'power.sustained', 'W', 60], ['cooler', 'height', 'mm', 60], ['memory', 'height', 'mm', 31], ['stick', 'busy', 'W', 5],
   ['supply', 'cables.0.length', 'mm', 310], ['fan', 'lead', 'mm', 390], ['disk', 'busy', 'W', 2], ['sata', 'length', 'mm', 320],
-] as const
+]
+const AVOCET: readonly Part[] = [
+  ['processor', 'power.sustained', 'W', 140], ['cooler', 'height', 'mm', 160], ['memory', 'height', 'mm', 42], ['card', 'watts', 'W', 300], ['capture', 'length', 'mm', 160],
+  ['system-stick', 'busy', 'W', 7], ['disk-2', 'busy', 'W', 7], ['optical', 'busy', 'W', 17], ['reader', 'usb', 'mm', 820], ['supply', 'cables.0.length', 'mm', 610], ['supply', 'watts', 'W', 860],
+  ['fan-3', 'lead', 'mm', 640], ['fan-hub', 'inlets.1.lead', 'mm', 460], ['light-hub', 'inlets.1.lead', 'mm', 690], ['strip-1', 'lead', 'mm', 690], ['card-adapter', 'outlets.0.lead', 'mm', 160], ['sata-1', 'length', 'mm', 510], ['sata-optical', 'length', 'mm', 320],
+]
+
 /** Whole and one part in turn, so that a machine that changes its pace changes both. One part: in a worker that lives, back again untimed. */
-function planTimes(): { readonly whole: number; readonly onePart: number } {
+function planTimes(build: Build, parts: readonly Part[], runs: number, warmUp: number): { readonly whole: number; readonly onePart: number; readonly slowest: { readonly part: string; readonly ratio: number } } {
   const living = new Memo()
-  analyse(plover, living)
-  const taken = Array.from({ length: WARM_UP + RUNS }, (_, i) => {
-    const [id, path, unit, value] = PARTS[i % PARTS.length] ?? PARTS[0]
-    const next = changed(plover, id, path, unit, value + i / 100)
-    const whole = clocked(() => analyse(plover, new Memo()))
+  analyse(build, living)
+  const taken = Array.from({ length: warmUp + runs }, (_, i) => {
+    const [id, path, unit, value] = parts[i % parts.length] ?? ['', '', '', 0]
+    const next = changed(build, id, path, unit, value + i / 100)
+    const whole = clocked(() => analyse(build, new Memo()))
     const onePart = clocked(() => analyse(next, living))
-    analyse(plover, living)
-    return { whole, onePart }
-  }).slice(WARM_UP)
-  return { whole: median(taken.map(t => t.whole)), onePart: median(taken.map(t => t.onePart)) }
+    analyse(build, living)
+    return { part: `${id} ${path}`, whole, onePart }
+  }).slice(warmUp)
+  const whole = median(taken.map(t => t.whole))
+  const each = parts.map(([id, path]) => ({ part: `${id} ${path}`, ratio: median(taken.filter(t => t.part === `${id} ${path}`).map(t => t.onePart)) / whole }))
+  return { whole, onePart: median(taken.map(t => t.onePart)), slowest: each.reduce((a, b) => (b.ratio > a.ratio ? b : a)) }
 }
 
-const { whole, onePart } = planTimes()
+/** Ordering alone: steps from the joints, their reasons, the sequence, the words. */
+function orderTime(build: Build): number {
+  const situation = situationIn(build, 'then', new Memo())
+  const wishes = { school: build.choices.orderSchool, pins: build.choices.orderPins, progress: build.progress }
+  return median(Array.from({ length: WARM_UP + RUNS }, () => clocked(() => plan(situation, wishes))).slice(WARM_UP))
+}
+
+const plover = planTimes(demo('plover'), PLOVER, RUNS, WARM_UP)
+const avocet = planTimes(demo('avocet'), AVOCET, AVOCET.length * 9, AVOCET.length * 2)
+const row = (name: string, value: number, against: number, n: number): Row => ({ name, value, unit: 'ms', against, ratio: value / against, n })
 const rows: readonly Row[] = [
-  { name: 'analyse/plover/whole', value: whole, unit: 'ms', against: 100, ratio: whole / 100, n: RUNS },
-  { name: 'analyse/plover/one-part', value: onePart, unit: 'ms', against: whole, ratio: onePart / whole, n: RUNS },
+  row('analyse/plover/whole', plover.whole, 100, RUNS),
+  row('analyse/plover/one-part', plover.onePart, plover.whole, RUNS),
+  row('analyse/avocet/whole', avocet.whole, 200, AVOCET.length * 9),
+  row('analyse/avocet/one-part', avocet.onePart, avocet.whole, AVOCET.length * 9),
+  { name: `analyse/avocet/slowest-part (${avocet.slowest.part})`, value: avocet.slowest.ratio * avocet.whole, unit: 'ms', against: avocet.whole, ratio: avocet.slowest.ratio, n: 9 },
+  row('order/avocet', orderTime(demo('avocet')), 150, RUNS),
 ]
 if (process.argv.includes('--json')) console.log(JSON.stringify(rows, null, 2))
-else for (const r of rows) console.log(`${r.name.padEnd(28)}${r.value.toFixed(2).padStart(9)} ${r.unit}${r.ratio === null ? '' : `   ratio ${r.ratio.toFixed(3)} of ${r.against?.toFixed(2)} ms`}   n ${r.n}`)
+else for (const r of rows) console.log(`${r.name.padEnd(62)}${r.value.toFixed(2).padStart(9)} ${r.unit}${r.ratio === null ? '' : `   ratio ${r.ratio.toFixed(3)} of ${r.against?.toFixed(2)} ms`}   n ${r.n}`)

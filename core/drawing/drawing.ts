@@ -55,7 +55,7 @@ export function drawings(s: Situation, distances: readonly Finding[], memo: Keep
 }
 
 /** The ways of leads, to be laid over the view from the near side. */
-export function paths(layout: Layout | null, routes: readonly RouteRow[]): readonly Path[] {
+export function paths(layout: Layout | null, routes: readonly Pick<RouteRow, 'id' | 'item' | 'label' | 'to' | 'points'>[]): readonly Path[] {
   if (!layout) return []
   const project = projection('near', layout.inner.y)
   return routes.filter(r => r.points.length > 1).map(r => ({ id: r.id, item: r.item, title: `${r.label} to ${r.to}`, points: square(r.points).map(project) }))

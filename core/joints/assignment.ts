@@ -26,37 +26,51 @@ export function assign({ pairs, freeRow, freeColumn }: AssignmentProblem): Assig
   const rowOf = new Int32Array(all).fill(-1)
   const distance = new Float64Array(all)
   const from = new Int32Array(all)
-  const done = new Uint8Array(all)
+  // In which round a column was last reached and last settled: nothing has to be wiped between rounds.
+  const reached = new Int32Array(all)
+  const settled = new Int32Array(all)
 
   for (let start = 0; start < rows; start++) {
-    distance.fill(Infinity)
-    done.fill(0)
+    const round = start + 1
+    const open: number[] = []
+    const path: number[] = []
     let row = start
     let column = -1
+    let least = 0
     for (;;) {
-      const reach = (j: number, cost: number): void => {
-        if (done[j]) return
-        const reduced = cost - (u[row] ?? 0) - (v[j] ?? 0)
-        if (reduced < (distance[j] ?? 0)) { distance[j] = reduced; from[j] = column }
+      const own = pairs[row] ?? []
+      const base = least - (u[row] ?? 0)
+      for (let k = 0; k <= own.length; k++) {
+        const pair = own[k]
+        const j = pair ? pair.column : columns + row
+        if (settled[j] === round) continue
+        const reduced = base + (pair ? pair.cost - (freeColumn[j] ?? 0) : freeRow[row] ?? 0) - (v[j] ?? 0)
+        if (reached[j] !== round) { reached[j] = round; open.push(j) } else if (reduced >= (distance[j] ?? 0)) continue
+        distance[j] = reduced
+        from[j] = column
       }
-      for (const p of pairs[row] ?? []) reach(p.column, p.cost - (freeColumn[p.column] ?? 0))
-      reach(columns + row, freeRow[row] ?? 0)
-      let nearest = -1
-      let least = Infinity
-      for (let j = 0; j < all; j++) if (!done[j] && (distance[j] ?? Infinity) < least) { least = distance[j] ?? Infinity; nearest = j }
-      u[start] = (u[start] ?? 0) + least
-      for (let j = 0; j < all; j++) {
-        if (done[j]) {
-          const owner = rowOf[j] ?? -1
-          u[owner] = (u[owner] ?? 0) + least
-          v[j] = (v[j] ?? 0) - least
-        } else if (distance[j] !== Infinity) distance[j] = (distance[j] ?? 0) - least
+      let at = 0
+      for (let k = 1; k < open.length; k++) {
+        const [j, best] = [open[k] ?? 0, open[at] ?? 0]
+        const d = (distance[j] ?? 0) - (distance[best] ?? 0)
+        if (d < 0 || (d === 0 && j < best)) at = k
       }
-      done[nearest] = 1
-      column = nearest
+      column = open[at] ?? 0
+      open[at] = open[open.length - 1] ?? 0
+      open.pop()
+      least = distance[column] ?? 0
+      settled[column] = round
+      path.push(column)
       const owner = rowOf[column] ?? -1
       if (owner < 0) break
       row = owner
+    }
+    u[start] = (u[start] ?? 0) + least
+    for (const j of path) {
+      const owner = rowOf[j] ?? -1
+      const slack = least - (distance[j] ?? 0)
+      if (owner >= 0) u[owner] = (u[owner] ?? 0) + slack
+      v[j] = (v[j] ?? 0) - slack
     }
     for (let j = column; j >= 0; ) {
       const before = from[j] ?? -1

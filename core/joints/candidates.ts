@@ -1,16 +1,15 @@
 // Which pairs of ends could be joined, at what cost, and why the others cannot: before it is known what sits where.
-import { within, type Frame, type Vec3 } from '../geometry/space'
+import { place, within, type Frame, type Vec3 } from '../geometry/space'
 import type { Layout } from '../parts/archetype'
-import { valueOf, type Sum } from '../quantity'
-import { reach, type Reach } from '../routes/reach'
+import type { Sum } from '../quantity'
+import { endsShort, extentOf, needOf, reach } from '../routes/reach'
 import { isMechanical, socketFaces, type Face } from '../standards/connectors'
-import { gravity, judge } from '../verdict'
+import { gravity } from '../verdict'
 import { isChained } from './chains'
 import { shutBy, type Shut } from './cover'
 import type { EndOf, Short } from './joint'
 import { mate } from './mate'
 import type { Candidate, Cost } from './match'
-import { exitOf, pointOf } from './places'
 
 /** Every place that a part could take: one frame a way to sit. A loose part has none. */
 export type Places = ReadonlyMap<string, readonly Frame[]>
@@ -33,26 +32,44 @@ export interface Weighing {
   /** Whether the length of the way counts: only once it is known what sits where. */
   readonly lengths: boolean
   keep<R>(name: string, inputs: readonly unknown[], compute: () => R): R
+  enter<T>(name: string, value: T): T
 }
 
 const NOWHERE: readonly Frame[] = []
 
-/** Every plug of `ends` with every socket of theirs that has to do with it; `all` are the ends that seats may shut. `given` tells pairs that a hand has joined: they always count. */
-export function weighAll(ends: readonly EndOf[], all: readonly EndOf[], given: (plug: string, socket: string) => boolean, how: Weighing): readonly Weighed[] {
-  const sockets = new Map<Face, EndOf[]>()
+/**
+ * Every plug of `ends` with every socket of theirs that has to do with it; `all` are the ends that seats may shut. `pins`
+ * tells pairs that a hand has joined: they always count. What the plugs of one shape find is kept as long as the sockets
+ * that take them and all their places stay: a figure that changes elsewhere weighs nothing anew.
+ */
+export function weighAll(ends: readonly EndOf[], all: readonly EndOf[], pins: Readonly<Record<string, string>>, how: Weighing): readonly Weighed[] {
+  const { keep, enter, places, layout, lengths } = how
   const ofItem = new Map<string, EndOf[]>()
+  const byFace = new Map<Face, EndOf[]>()
   const put = <K>(map: Map<K, EndOf[]>, key: K, end: EndOf): void => { (map.get(key) ?? map.set(key, []).get(key))?.push(end) }
   for (const e of all) put(ofItem, e.item, e)
-  for (const e of ends) if (e.end.sex === 'socket') put(sockets, e.end.face, e)
-  return ends.filter(e => e.end.sex === 'plug').flatMap(plug => socketFaces(plug.end.face).flatMap(face => sockets.get(face) ?? []).flatMap((socket): Weighed[] => {
-    if (plug.item === socket.item) return []
-    const pinned = given(plug.ref, socket.ref)
-    const [mine, theirs] = [how.places.get(plug.item) ?? NOWHERE, how.places.get(socket.item) ?? NOWHERE]
-    const siblings = plug.end.solid || socket.end.shuts.length > 0 ? ofItem.get(socket.item) ?? [] : NOWHERE
-    const found = how.keep(`pair/${how.lengths}/${plug.ref}>${socket.ref}`, [plug, socket, mine, theirs, how.layout, pinned, ...siblings], () => weigh(plug, socket, siblings as readonly EndOf[], mine, theirs, how, pinned))
-    return found ? [found] : []
-  }))
+  for (const e of ends) if (e.end.sex === 'socket') put(byFace, e.end.face, e)
+  const shelves = new Map([...byFace].map(([face, list]) => [face, {
+    sockets: enter(`sockets/${lengths}/${face}`, list), where: enter(`where/${lengths}/${face}`, list.map(s => places.get(s.item) ?? NOWHERE)),
+    // What a seat may shut are ends of the socket's own part: only then are they looked at.
+    kin: enter(`kin/${lengths}/${face}`, list.map(s => (s.end.shuts.length > 0 || isMechanical(face) ? ofItem.get(s.item) ?? NO_ENDS : NO_ENDS))),
+  }]))
+  const plugs = new Map<Face, EndOf[]>()
+  for (const e of ends) if (e.end.sex === 'plug') put(plugs, e.end.face, e)
+  return [...plugs].flatMap(([face, list]) => {
+    const takes = socketFaces(face).flatMap(f => shelves.get(f) ?? [])
+    const around = takes.flatMap(t => [t.sockets, t.where, t.kin])
+    const mine = enter(`mine/${lengths}/${face}`, list.map(p => places.get(p.item) ?? NOWHERE))
+    return keep(`weighed/${lengths}/${face}`, [enter(`plugs/${lengths}/${face}`, list), mine, layout, pins, ...around], () => list.flatMap((plug, n) => {
+      const pinned = pins[plug.ref]
+      const own = mine[n] ?? NOWHERE
+      return keep(`weighed/${lengths}/${plug.ref}`, [plug, own, layout, pinned, ...around], () => takes.flatMap(({ sockets, where, kin }) =>
+        sockets.flatMap((socket, i) => (plug.item === socket.item ? [] : weigh(plug, socket, kin[i] ?? NO_ENDS, own, where[i] ?? NOWHERE, how, pinned === socket.ref) ?? []))))
+    }))
+  })
 }
+
+const NO_ENDS: readonly EndOf[] = []
 
 function weigh(plug: EndOf, socket: EndOf, siblings: readonly EndOf[], mine: readonly Frame[], theirs: readonly Frame[], { layout, lengths }: Weighing, pinned: boolean): Weighed | null {
   const met = mate(plug, socket)
@@ -88,53 +105,60 @@ interface WayFound { readonly mm: number; readonly reason: string | null; readon
 
 /** The shortest way a hanging plug could have to go, over all places its part and the socket's could take; null where no place is known. */
 function wayOf(plug: EndOf, socket: EndOf, mine: readonly Frame[], theirs: readonly Frame[], layout: Layout | null): WayFound | null {
-  if (!layout || !plug.end.lead || mine.length === 0 || theirs.length === 0) return null
-  const tried = mine.flatMap(m => theirs.flatMap(t => {
-    const from = exitOf(new Map([[plug.item, m]]), plug)
-    const to = pointOf(new Map([[socket.item, t]]), socket)
-    return from && to ? [reach(layout, from, to, plug.ref, `the ${plug.end.label}`)] : []
-  }))
-  if (tried.length === 0) return null
-  return bestWay(tried, plug.end.lead.length, plug.end.label, socket.end.label, [plug.ref, socket.ref])
+  const { lead } = plug.end
+  if (!layout || !lead || mine.length === 0 || theirs.length === 0 || !socket.end.at) return null
+  const { at } = socket.end
+  const exits = mine.map(m => place(m, lead.exit))
+  return nearest(layout, exits, theirs.map(t => place(t, at)), lead.length, plug.end.label, socket.end.label, [plug.ref, socket.ref])
 }
 
-/** What the shortest of several ways says of a lead that is so long. */
-export function bestWay(tried: readonly (Reach | null)[], length: Sum, what: string, to: string, refs: readonly string[]): WayFound {
-  const ways = tried.flatMap(w => (w ? [w] : [])).sort((a, b) => a.way.length - b.way.length)
-  const [way] = ways
-  if (!way) return { mm: 0, reason: `no hole leads from the ${what} to ${to}`, short: null }
-  const { verdict, margin } = judge(way.need, length)
-  const short = verdict === 'stop'
-  return {
-    mm: valueOf(way.need) ?? 0,
-    reason: short ? `the ${what} ends ${Math.round(-(margin ?? 0))} mm short of ${to}` : null,
-    short: short ? { line: what, need: way.need, have: length, refs } : null,
+/** What the shortest of all ways between two sets of points says of a lead that is so long. */
+function nearest(layout: Layout, from: readonly Vec3[], to: readonly Vec3[], length: Sum, what: string, goal: string, refs: readonly string[]): WayFound {
+  let best: { readonly value: number; readonly tol: number; readonly from: Vec3; readonly to: Vec3 } | null = null
+  for (const f of from) {
+    for (const t of to) {
+      const need = needOf(layout, f, t)
+      if (need && (!best || need.value < best.value)) best = { ...need, from: f, to: t }
+    }
   }
+  if (!best) return { mm: 0, reason: `no hole leads from the ${what} to ${goal}`, short: null }
+  const have = extentOf(length)
+  if (!endsShort(best, have)) return { mm: best.value, reason: null, short: null }
+  const way = reach(layout, best.from, best.to, refs[0] ?? what, `the ${what}`)
+  return { mm: best.value, reason: `the ${what} ends ${Math.round(best.value - (have.value ?? 0))} mm short of ${goal}`, short: way && { line: what, need: way.need, have: length, refs } }
 }
 
 /** Loose leads: an end in a socket is worth nothing where no socket for its other end lies within reach. */
-export function withinReach(weighed: readonly Weighed[], pinned: (plug: string) => boolean, { places, layout }: Weighing): readonly Weighed[] {
+export function withinReach(weighed: readonly Weighed[], pinned: (plug: string) => boolean, { places, layout, lengths, keep, enter }: Weighing): readonly Weighed[] {
   if (!layout) return weighed
-  const loose = weighed.filter(w => w.candidate && w.plug.end.among?.how === 'both')
-  const other = new Map<string, Weighed[]>()
-  for (const w of loose) (other.get(w.plug.item) ?? other.set(w.plug.item, []).get(w.plug.item))?.push(w)
-  const points = (end: EndOf): readonly Vec3[] => (places.get(end.item) ?? NOWHERE).flatMap(f => {
-    const point = pointOf(new Map([[end.item, f]]), end)
-    return point ? [point] : []
-  })
-  return weighed.map(w => {
-    const length = w.plug.end.lead?.length
-    if (!loose.includes(w) || !length) return w
-    const partners = (other.get(w.plug.item) ?? []).filter(o => o.plug.ref !== w.plug.ref)
-    if (partners.some(o => pinned(o.plug.ref)) || pinned(w.plug.ref) || partners.length === 0) return w
-    const from = points(w.socket)
-    const tried = partners.flatMap(o => points(o.socket).flatMap(to => from.map(f => ({ o, way: reach(layout, f, to, w.plug.item, w.plug.end.label) }))))
-    if (tried.length === 0 || from.length === 0) return w
+  const isLoose = (w: Weighed): boolean => w.candidate !== null && w.plug.end.among?.how === 'both'
+  const ofLead = new Map<string, Weighed[]>()
+  for (const w of weighed) if (isLoose(w)) (ofLead.get(w.plug.item) ?? ofLead.set(w.plug.item, []).get(w.plug.item))?.push(w)
+  const checked = new Map([...ofLead].flatMap(([lead, list]) => {
+    if (list.some(w => pinned(w.plug.ref))) return []
+    const where = enter(`around/${lengths}/${lead}`, list.map(w => places.get(w.socket.item) ?? NOWHERE))
+    const found = keep(`reaching/${lengths}/${lead}`, [layout, where, ...list], () => reaching(list, where, layout))
+    return list.map((w, i) => [w, found[i] ?? w] as const)
+  }))
+  return weighed.map(w => checked.get(w) ?? w)
+}
+
+/** One lead's ways to each of its sockets, those struck out that no socket for its other end lies near enough to. */
+function reaching(list: readonly Weighed[], where: readonly (readonly Frame[])[], layout: Layout): readonly Weighed[] {
+  const points = list.map(({ socket }, i) => { const { at } = socket.end; return at ? (where[i] ?? NOWHERE).map(f => place(f, at)) : [] })
+  return list.map((w, i) => {
+    const { lead } = w.plug.end
+    const others = list.flatMap((o, k) => (o.plug.ref === w.plug.ref ? [] : [{ o, to: points[k] ?? [] }]))
+    const from = points[i] ?? []
+    if (!lead || from.length === 0 || others.every(o => o.to.length === 0)) return w
+    const ways = others.filter(o => o.to.length > 0).map(({ o, to }) => ({ o, way: nearest(layout, from, to, lead.length, 'lead', o.socket.end.label, [w.plug.ref, w.socket.ref]) }))
+    if (ways.some(({ way }) => way.reason === null)) return w
+    const best = ways.filter(({ way }) => way.short).sort((a, b) => a.way.mm - b.way.mm)[0] ?? ways[0]
+    if (!best) return w
     const ofDevice = w.socket.end.traits['side']?.includes('device')
-    const near = tried.filter(t => t.way).sort((a, b) => (a.way?.way.length ?? 0) - (b.way?.way.length ?? 0))[0]
-    const label = near && (ofDevice ? near.o.socket.end.label : w.socket.end.label)
-    const best = bestWay(tried.map(t => t.way), length, 'lead', label ?? 'any port', [w.plug.ref, w.socket.ref])
-    return best.reason === null ? w : { ...w, candidate: null, reason: best.reason, short: best.short }
+    const label = ofDevice ? best.o.socket.end.label : w.socket.end.label
+    const { short } = best.way
+    return { ...w, candidate: null, reason: short ? `the lead ends ${Math.round(best.way.mm - (extentOf(lead.length).value ?? 0))} mm short of ${label}` : `no hole leads from the lead to ${label}`, short }
   })
 }
 

@@ -1,9 +1,8 @@
 // Cables with several plugs: which of them serve a set of sockets, so that each stretch between two plugs in use is long
 // enough and the least cable is laid. Exact: per cable the best way to serve each set of sockets, then cables put together.
 import type { Layout } from '../parts/archetype'
-import { minus, valueOf, type Sum } from '../quantity'
-import { reach } from '../routes/reach'
-import { judge } from '../verdict'
+import { minus, type Sum } from '../quantity'
+import { endsShort, extentOf, needOf } from '../routes/reach'
 import type { EndOf } from './joint'
 import type { Pair } from './lines'
 import { exitOf, pointOf, type Frames } from './places'
@@ -94,31 +93,32 @@ function serve(problem: ChainProblem, sockets: readonly EndOf[]): readonly Pair[
 /** The best way along one cable for each set of sockets that it can serve. */
 function alongCable({ fits, given, frames, layout }: ChainProblem, sockets: readonly EndOf[], plugs: readonly EndOf[]): readonly Served[] {
   const best = new Map<number, Served>()
-  let open: (Served & { readonly last: number; readonly plug: EndOf })[] = []
+  let open: (Served & { readonly last: number; readonly plug: number })[] = []
   let states = 0
   const put = (into: Map<string, (typeof open)[number]>, state: (typeof open)[number]): void => {
     const key = `${state.mask} ${state.last}`
     if (state.cost < (into.get(key)?.cost ?? Infinity)) into.set(key, state)
     if (state.cost < (best.get(state.mask)?.cost ?? Infinity)) best.set(state.mask, state)
   }
-  for (const plug of plugs) {
+  const needs = between(frames, layout, sockets)
+  plugs.forEach((plug, p) => {
     // What ended at an earlier plug may go on from here, or end there.
     const fresh = new Map<string, (typeof open)[number]>()
+    const spans = plugs.slice(0, p).map(before => (excluded(before, plug) ? null : spanOf(before, plug)))
     sockets.forEach((socket, s) => {
       if (!fits(plug.ref, socket.ref)) return
       const pair = { plug: plug.ref, socket: socket.ref }
-      const first = distance(frames, layout, exitOf(frames, plug), socket)
-      put(fresh, { mask: 1 << s, cost: first, pairs: [pair], last: s, plug })
+      const byHand = given(pair.plug, pair.socket)
+      put(fresh, { mask: 1 << s, cost: distance(frames, layout, exitOf(frames, plug), socket), pairs: [pair], last: s, plug: p })
       for (const state of open) {
-        if ((state.mask & (1 << s)) !== 0 || excluded(state.plug, plug) || (states += 1) > STATES) continue
-        const [from] = sockets.slice(state.last)
-        const step = from && (given(pair.plug, pair.socket) ? 0 : stepLength(frames, layout, from, socket, spanOf(state.plug, plug)))
-        if (step === undefined || step === null) continue
-        put(fresh, { mask: state.mask | (1 << s), cost: state.cost + step, pairs: [...state.pairs, pair], last: s, plug })
+        const span = spans[state.plug]
+        if ((state.mask & (1 << s)) !== 0 || !span || (states += 1) > STATES) continue
+        const step = byHand ? 0 : stepLength(needs[state.last]?.[s], span)
+        if (step !== null) put(fresh, { mask: state.mask | (1 << s), cost: state.cost + step, pairs: [...state.pairs, pair], last: s, plug: p })
       }
     })
     open = [...open, ...fresh.values()]
-  }
+  })
   return [...best.values()]
 }
 
@@ -127,14 +127,18 @@ const excluded = (a: EndOf, b: EndOf): boolean => a.end.among !== null && a.end.
 
 function distance(frames: Frames, layout: Layout | null, from: ReturnType<typeof exitOf>, socket: EndOf): number {
   const to = pointOf(frames, socket)
-  const way = layout && from && to ? reach(layout, from, to, 'line', 'line') : null
-  return way ? valueOf(way.need) ?? 0 : 0
+  return layout && from && to ? needOf(layout, from, to)?.value ?? 0 : 0
+}
+
+type Need = ReturnType<typeof needOf>
+/** What a cable needs from each socket to each other; undefined where a place is not known: then nothing is asked. */
+function between(frames: Frames, layout: Layout | null, sockets: readonly EndOf[]): readonly (readonly (Need | undefined)[])[] {
+  const points = sockets.map(s => pointOf(frames, s))
+  return points.map(from => points.map(to => (layout && from && to ? needOf(layout, from, to) : undefined)))
 }
 
 /** How far it is from one socket to the next; null where the stretch between is definitely too short. */
-function stepLength(frames: Frames, layout: Layout | null, a: EndOf, b: EndOf, span: Sum | null): number | null {
-  const [from, to] = [pointOf(frames, a), pointOf(frames, b)]
-  if (!layout || !from || !to || !span) return 0
-  const way = reach(layout, from, to, 'line', 'line')
-  return !way || judge(way.need, span).verdict === 'stop' ? null : valueOf(way.need) ?? 0
+function stepLength(need: Need | undefined, span: Sum): number | null {
+  if (need === undefined) return 0
+  return need === null || endsShort(need, extentOf(span)) ? null : need.value
 }

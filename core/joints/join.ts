@@ -13,7 +13,8 @@ import { conflicts } from './conflicts'
 import { placesOf, weighAll, withinReach, type Places, type Weighed } from './candidates'
 import { demandsOf, itemOfRef, jointOf, type Demand, type EndOf, type Joint, type Unmet } from './joint'
 import { budgetsOf, exclusions, followings } from './joining-rules'
-import { add, FREE, less, match, pairId, UNMET, type Candidate, type Clause, type Cost, type Matching, type MatchProblem } from './match'
+import { add, FREE, less, match, NODE_LIMIT, pairId, UNMET, type Candidate, type Clause, type Cost, type Matching, type MatchProblem } from './match'
+import { linesOf, type Line } from './lines'
 import { framesOf, type Frames } from './places'
 import { inOrder } from './alike'
 import { reasonsFor, type ShutBy } from './reasons'
@@ -23,6 +24,8 @@ export interface Joined {
   readonly plugs: readonly Joint[]
   readonly unmet: readonly Unmet[]
   readonly frames: Frames
+  /** The lines that the plugs make. */
+  readonly lines: readonly Line[]
   /** False when a limit was reached: the result is good, perhaps not the best. */
   readonly exact: boolean
 }
@@ -34,6 +37,8 @@ export interface JoinOptions {
   readonly cases: readonly string[]
   /** Items that are the same in all respects share a name here. */
   readonly alike: ReadonlyMap<string, string>
+  /** Items that differ in no more than measured lengths share a name here: a lead that was measured moves no other one. */
+  readonly kindred: ReadonlyMap<string, string>
   /** Keep what was weighed and matched as long as its ends and places are the same. */
   enter<T>(name: string, value: T): T
   keep<R>(name: string, inputs: readonly unknown[], compute: () => R): R
@@ -49,28 +54,34 @@ interface Laying {
   readonly seats: readonly Joint[]
   readonly frames: Frames
   readonly plugs: readonly Joint[]
+  readonly lines: readonly Line[]
   readonly laid: readonly Weighed[]
   readonly shut: ReadonlyMap<string, ShutBy>
   readonly cost: Cost
   readonly exact: boolean
   /** Seats of which one at least has to change before these plugs can do better. */
-  readonly cut: Clause
+  readonly cut: () => Clause
 }
 
 /** Joins all ends of a horizon. What cannot be joined comes back with the reasons. */
 export function join(ends: readonly EndOf[], options: JoinOptions): Joined {
-  const { pins, layout, cases, alike, keep, enter } = options
+  const { pins, layout, cases, alike, kindred, keep, enter } = options
   const byRef: ReadonlyMap<string, EndOf> = new Map(ends.map(e => [e.ref, e]))
   const given = (plug: string, socket: string): boolean => pins[plug] === socket
   const isBody = (ref: string): boolean => isMechanical(byRef.get(ref)?.end.face ?? 'tray')
   const bodies = ends.filter(e => isMechanical(e.end.face))
   const leads = ends.filter(e => !isMechanical(e.end.face))
-  const rules = enter('rules', { demands: demandsOf(ends), excludes: exclusions(ends), follows: followings(ends), budgets: budgetsOf(leads) })
+  // All of these hold between ends of one part.
+  const byItem = new Map<string, EndOf[]>()
+  for (const e of ends) (byItem.get(e.item) ?? byItem.set(e.item, []).get(e.item))?.push(e)
+  const parts = [...byItem].map(([item, own]) => keep(`rules/${item}`, own, () => ({ demands: demandsOf(own), excludes: exclusions(own), follows: followings(own), budgets: budgetsOf(own.filter(e => !isMechanical(e.end.face))) })))
+  const rules = keep('rules', parts, () => ({ demands: parts.flatMap(p => p.demands), excludes: parts.flatMap(p => p.excludes), follows: parts.flatMap(p => p.follows), budgets: parts.flatMap(p => p.budgets) }))
 
-  const seatPairs = weighAll(bodies, ends, given, { places: new Map(), layout: null, lengths: false, keep })
-  const places = enter('places', placesOf(cases, seatPairs, CASE_FRAME))
-  const plugPairs = withinReach(weighAll(leads, ends, given, { places, layout, lengths: false, keep }), plug => plug in pins, { places, layout, lengths: false, keep })
-  const base = problemOf([...seatPairs, ...plugPairs], rules.demands)
+  const seatPairs = enter('seat-pairs', weighAll(bodies, ends, pins, { places: new Map(), layout: null, lengths: false, keep, enter }))
+  const places = keep('places', [cases, seatPairs], () => placesOf(cases, seatPairs, CASE_FRAME))
+  const plugPairs = enter('plug-pairs', withinReach(weighAll(leads, ends, pins, { places, layout, lengths: false, keep, enter }), plug => plug in pins, { places, layout, lengths: false, keep, enter }))
+  const able = enter('able', candidatesOf([...seatPairs, ...plugPairs]))
+  const base = keep('base', [able, rules, pins], () => problemOf(able, rules.demands))
   const choices = new Map<string, number>()
   for (const w of seatPairs) if (w.candidate) choices.set(w.plug.ref, (choices.get(w.plug.ref) ?? 0) + 1)
 
@@ -78,7 +89,7 @@ export function join(ends: readonly EndOf[], options: JoinOptions): Joined {
   const joined = new Set([...best.seats, ...best.plugs].flatMap(j => [j.a, j.b]))
   const lacking = rules.demands.filter(d => !d.refs.some(ref => joined.has(ref)))
   return {
-    seats: best.seats, plugs: best.plugs, frames: best.frames, exact: best.exact,
+    seats: best.seats, plugs: best.plugs, frames: best.frames, lines: best.lines, exact: best.exact,
     unmet: enter('lacking', lacking.map(demand => ({ demand, ...reasonsFor(demand, byRef, [...seatPairs, ...best.laid], best.shut, joined) }))),
   }
 
@@ -88,14 +99,16 @@ export function join(ends: readonly EndOf[], options: JoinOptions): Joined {
     let cuts: readonly Clause[] = []
     for (let round = 0; ; round++) {
       const problem: MatchProblem = enter(`plan/${round}`, { ...base, clauses: cuts })
-      const plan = keep(`planned/${round}`, [problem, alike], () => inOrder(match(problem), base.candidates, alike, () => true))
+      const matched = keep(`matched/${round}`, [problem], () => match(problem, NODE_LIMIT, (name, part, solved) => keep(`planned-part/${round}/${name}`, [enter(`plan-part/${round}/${name}`, part)], solved)))
+      const plan = keep(`planned/${round}`, [matched, problem, kindred], () => inOrder(matched, problem, byId(problem.candidates), kindred, () => true))
       if (best && !less(withoutLength(plan.cost), best.cost)) return best
       const seats = enter(`seats/${round}`, jointsOf(plan.pairs.filter(c => isBody(c.plug))))
       const laying = layingFor(seats, plan, round)
       if (!best || less(laying.cost, best.cost)) best = laying
       if (!less(withoutLength(plan.cost), best.cost)) return best
-      if (round + 1 === PLANS || laying.cut.length === 0) return { ...best, exact: best.exact && laying.cut.length === 0 && plan.exact }
-      cuts = [...cuts, laying.cut]
+      const cut = laying.cut()
+      if (round + 1 === PLANS || cut.length === 0) return { ...best, exact: best.exact && cut.length === 0 && plan.exact }
+      cuts = [...cuts, cut]
     }
   }
 
@@ -105,46 +118,57 @@ export function join(ends: readonly EndOf[], options: JoinOptions): Joined {
     const taken = new Set(seats.map(j => j.id))
     const seated = seatPairs.filter(w => w.candidate && taken.has(pairId(w.candidate)))
     const shut = new Map(seated.flatMap(w => w.shuts.map(s => [s.ref, { ...s, by: w }] as const)))
-    const laid = withinReach(weighAll(leads, ends, given, { places: where, layout, lengths: true, keep }), plug => plug in pins, { places: where, layout, lengths: true, keep })
-    const open = laid.filter(w => !shut.has(w.socket.ref) && !shut.has(w.plug.ref))
-    const { found, clauses } = pluggedIn(open, frames, round)
+    const laid = enter(`laid/${round}`, withinReach(weighAll(leads, ends, pins, { places: where, layout, lengths: true, keep, enter }), plug => plug in pins, { places: where, layout, lengths: true, keep, enter }))
+    const open = enter(`open/${round}`, laid.filter(w => !shut.has(w.socket.ref) && !shut.has(w.plug.ref)))
+    const { found, lines, clauses } = pluggedIn(open, frames, round)
     const plugs = enter(`joints/${round}`, jointsOf(found.pairs))
     const freeBodies = rules.demands.filter(d => d.refs.every(isBody) && !d.refs.some(ref => plan.pairs.some(p => p.plug === ref || p.socket === ref)))
     const cost = [...seated.flatMap(w => (w.candidate ? [w.candidate.cost] : [])), ...freeBodies.map(d => UNMET[d.need]), withoutLength(found.cost)].reduce(add, FREE)
-    return { seats, frames, plugs, laid, shut, cost, exact: found.exact && plan.exact, cut: cutOf(seats, laid, clauses, shut) }
+    return { seats, frames, plugs, lines, laid, shut, cost, exact: found.exact && plan.exact, cut: () => cutOf(seats, laid, clauses, shut) }
   }
 
   /** The matching of plugs where all seats are fixed; drawn up again without lines that turn out too short and sets that no cables serve. */
-  function pluggedIn(weighed: readonly Weighed[], frames: Frames, round: number): { readonly found: Matching; readonly clauses: readonly Clause[] } {
-    const fixed = problemOf(weighed, rules.demands.filter(d => d.refs.some(ref => !isBody(ref))))
-    const pairs = new Map(fixed.candidates.map(c => [pairId(c), c]))
+  function pluggedIn(weighed: readonly Weighed[], frames: Frames, round: number): { readonly found: Matching; readonly lines: readonly Line[]; readonly clauses: readonly Clause[] } {
+    const left = enter(`left/${round}`, candidatesOf(weighed))
+    const fixed = keep(`fixed/${round}`, [left, rules, pins], () => problemOf(left, rules.demands.filter(d => d.refs.some(ref => !isBody(ref)))))
+    const pairs = keep(`by-id/${round}`, [left], () => byId(left))
     let clauses: readonly Clause[] = []
     for (let again = 0; ; again++) {
       const problem: MatchProblem = enter(`problem/${round}/${again}`, { ...fixed, clauses })
-      const matched = keep(`match/${round}/${again}`, [problem], () => match(problem))
-      const { found, broken } = keep(`chained/${round}/${again}`, [matched, frames, ends, layout, pins], () => {
-        const chained = chainedPairs(matched.pairs, pairs, frames)
-        const tooShort = layout ? conflicts(byRef, matched.pairs, frames, layout, p => given(p.plug, p.socket)).filter(c => c.every(p => pairs.has(p))).map(c => c.map(p => [p])) : []
+      const matched = keep(`match/${round}/${again}`, [problem], () => match(problem, NODE_LIMIT, (name, part, solved) => keep(`matched-part/${round}/${again}/${name}`, [enter(`part/${round}/${again}/${name}`, part)], solved)))
+      const { found, lines, broken } = keep(`chained/${round}/${again}`, [matched, frames, ends, layout, pins], () => {
+        const chained = chainedPairs(matched.pairs, pairs, frames, `${round}/${again}`)
+        const linesBy = (chosen: readonly Candidate[]) => linesOf({ ends: byRef, pairs: chosen, frames })
+        const shortOf = (lines: readonly Line[]) => (layout ? conflicts(byRef, lines, layout, p => given(p.plug, p.socket)).filter(c => c.every(p => pairs.has(p))) : [])
+        const asMatched = linesBy(matched.pairs)
+        const tooShort = shortOf(asMatched).map(c => c.map(p => [p]))
         const unserved = 'blocked' in chained ? [chained.blocked.map(ref => fixed.candidates.filter(c => c.socket === ref).map(pairId))] : []
         const plugged = { ...matched, pairs: 'pairs' in chained ? chained.pairs : matched.pairs }
-        return { found: inOrder(plugged, fixed.candidates, alike, item => !frames.has(item)), broken: [...tooShort, ...unserved] }
+        const isLoose = (item: string): boolean => !frames.has(item)
+        const settled = inOrder(plugged, problem, pairs, kindred, isLoose)
+        const settledLines = settled.pairs === matched.pairs ? asMatched : linesBy(settled.pairs)
+        const moved = settled !== plugged && tooShort.length === 0 && shortOf(settledLines).length > 0
+        const found = moved ? inOrder(plugged, problem, pairs, alike, isLoose) : settled
+        return { found, lines: moved ? linesBy(found.pairs) : settledLines, broken: [...tooShort, ...unserved] }
       })
       const known = new Set(clauses.map(c => c.join(' ')))
       const fresh = broken.filter(c => !known.has(c.join(' ')))
-      if (fresh.length === 0 || again === LAYINGS) return { found: { ...found, exact: found.exact && broken.length === 0 }, clauses }
+      if (fresh.length === 0 || again === LAYINGS) return { found: { ...found, exact: found.exact && broken.length === 0 }, lines, clauses }
       clauses = [...clauses, ...fresh]
     }
   }
 
   /** The same sockets served, by the plugs along each cable that lay the least of it. */
-  function chainedPairs(chosen: readonly Candidate[], pairs: ReadonlyMap<string, Candidate>, frames: Frames): { readonly pairs: readonly Candidate[] } | { readonly blocked: readonly string[] } {
+  function chainedPairs(chosen: readonly Candidate[], pairs: ReadonlyMap<string, Candidate>, frames: Frames, at: string): { readonly pairs: readonly Candidate[] } | { readonly blocked: readonly string[] } {
     const onChain = (c: Candidate): boolean => { const plug = byRef.get(c.plug); return plug !== undefined && isChained(plug) }
     const served = chosen.filter(onChain)
     if (served.length === 0) return { pairs: chosen }
     const wanted = served.flatMap(c => byRef.get(c.socket) ?? []).sort((a, b) => (a.ref < b.ref ? -1 : 1))
     const fixedAt = (plug: string, socket: string): boolean => (pins[plug] ?? socket) === socket || !pairs.has(`${plug}~${pins[plug] ?? ''}`)
     const pinnedTo = new Map(Object.entries(pins).filter(([plug, socket]) => pairs.has(`${plug}~${socket}`)).map(([plug, socket]) => [socket, plug]))
-    const plan = chainPlan({ plugs: leads.filter(isChained), sockets: wanted, frames, layout, given, fits: (plug, socket) => pairs.has(`${plug}~${socket}`) && fixedAt(plug, socket) && (pinnedTo.get(socket) ?? plug) === plug })
+    const plugs = enter(`chained-plugs/${at}`, leads.filter(isChained))
+    const fits = new Set(plugs.flatMap(p => wanted.filter(s => pairs.has(`${p.ref}~${s.ref}`) && fixedAt(p.ref, s.ref) && (pinnedTo.get(s.ref) ?? p.ref) === p.ref).map(s => `${p.ref}~${s.ref}`)))
+    const plan = keep(`chain-plan/${at}`, [plugs, enter(`chained-sockets/${at}`, wanted), [...fits].join(), frames, layout, pins], () => chainPlan({ plugs, sockets: wanted, frames, layout, given, fits: (plug, socket) => fits.has(`${plug}~${socket}`) }))
     if ('blocked' in plan) return plan
     return { pairs: [...chosen.filter(c => !onChain(c)), ...plan.pairs.flatMap(p => pairs.get(pairId(p)) ?? [])].sort((a, b) => (a.plug < b.plug ? -1 : 1)) }
   }
@@ -162,8 +186,7 @@ export function join(ends: readonly EndOf[], options: JoinOptions): Joined {
     })
   }
 
-  function problemOf(weighed: readonly Weighed[], demands: readonly Demand[]): Omit<MatchProblem, 'clauses'> {
-    const candidates: readonly Candidate[] = weighed.flatMap(w => (w.candidate ? [w.candidate] : []))
+  function problemOf(candidates: readonly Candidate[], demands: readonly Demand[]): Omit<MatchProblem, 'clauses'> {
     const able = new Set(candidates.flatMap(c => [c.plug, c.socket]))
     return {
       demands, candidates, budgets: rules.budgets,
@@ -179,6 +202,9 @@ export function join(ends: readonly EndOf[], options: JoinOptions): Joined {
     })
   }
 }
+
+const byId = (candidates: readonly Candidate[]): ReadonlyMap<string, Candidate> => new Map(candidates.map(c => [pairId(c), c]))
+const candidatesOf = (weighed: readonly Weighed[]): readonly Candidate[] => weighed.flatMap(w => w.candidate ?? [])
 
 /** Plans know no lengths: what is compared with them leaves lengths out. */
 const withoutLength = ([must, should, may, gravity, purpose, rank]: Cost): Cost => [must, should, may, gravity, purpose, rank, 0]

@@ -4,7 +4,6 @@ import { demandsOf, itemOfRef, jointId, jointOf, keyOfRef, refOf, type EndOf } f
 import { mate } from './mate'
 import { bodiesOf, exitOf, framesOf, pointOf } from './places'
 import { frame } from '../geometry/space'
-import type { Item } from '../parts'
 
 const at = (item: string, key: string, about: Partial<Parameters<typeof end>[0]> = {}): EndOf => ({ ref: refOf(item, key), item, end: end({ key, face: 'usb-2', sex: 'plug', label: key, ...about }) })
 
@@ -65,8 +64,8 @@ describe('places', () => {
     expect(pointOf(frames, at('board', 'header', { sex: 'socket' }))).toBeNull()
   })
   test('a body lies where its seat is; one without a size has none', () => {
-    const items = [{ id: 'stick', part: { kind: 'drive' } }, { id: 'board', part: { kind: 'board' } }] as unknown as Item[]
-    const bodies = bodiesOf(items, i => (i.id === 'stick' ? { min: [0, -11, 0], max: [80, 11, 3] } : null), frames, ends, seats)
+    const shells = [{ id: 'stick', kind: 'drive', box: { min: [0, -11, 0], max: [80, 11, 3] } }, { id: 'board', kind: 'board', box: null }] as const
+    const bodies = bodiesOf(shells, frames, ends, seats)
     expect(bodies).toEqual([{ id: 'stick/seat~board/slot', item: 'stick', box: { min: [60, 44, 8], max: [140, 66, 11] } }])
   })
 })

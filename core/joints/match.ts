@@ -44,9 +44,9 @@ export interface Matching {
 /** How many partial choices one component may take before the best found so far is returned. */
 export const NODE_LIMIT = 4000
 
-/** Solves the matching. Pins are kept wherever their pair is a candidate and nothing forbids it. */
-export function match(problem: MatchProblem, nodeLimit = NODE_LIMIT): Matching {
-  const parts = components(problem).map(part => solve(part, nodeLimit))
+/** Solves the matching. Pins are kept wherever their pair is a candidate and nothing forbids it. `once` may remember a component's solution by its name. */
+export function match(problem: MatchProblem, nodeLimit = NODE_LIMIT, once: (name: string, part: MatchProblem, solved: () => Matching) => Matching = (_name, _part, solved) => solved()): Matching {
+  const parts = components(problem).map(part => once(part.candidates[0]?.plug ?? part.demands[0]?.id ?? '', part, () => solve(part, nodeLimit)))
   return {
     pairs: parts.flatMap(p => p.pairs).sort(byPlug),
     unmet: parts.flatMap(p => p.unmet).sort(),
@@ -205,7 +205,7 @@ function tabled(problem: MatchProblem): Table {
       const settled = ({ plug, socket }: Candidate): boolean => kept.size > 0 && ((kept.get(plug) ?? socket) !== socket || (kept.get(socket) ?? plug) !== plug)
       const free = (ref: string): number => (freeOf.get(ref) ?? 0) + (forced.has(ref) ? impossible : 0)
       const { cost, chosen } = assign({
-        pairs: byRow.map(list => list.filter(p => !barred.has(p.id) && !banned.has(p.c.plug) && !banned.has(p.c.socket) && !settled(p.c))),
+        pairs: banned.size + barred.size + kept.size === 0 ? byRow : byRow.map((list, row) => (banned.has(rows[row] ?? '') ? NO_PAIRS : list.filter(p => !barred.has(p.id) && !banned.has(p.c.socket) && !settled(p.c)))),
         freeRow: rows.map(free), freeColumn: columns.map(free),
       })
       const pairs = (chosen as readonly (Pairing & { readonly c: Candidate })[]).map(p => p.c)
@@ -213,6 +213,8 @@ function tabled(problem: MatchProblem): Table {
     },
   }
 }
+
+const NO_PAIRS: readonly never[] = []
 
 /**
  * The two ends of a loose lead are joined together or not at all, so what one end earns may be credited to both: the sum

@@ -1,6 +1,6 @@
 // Where each joined item ends up in the case: frames handed down from seat to seat, bodies and ends with them.
 import { frame, place, placeBox, within, type Box, type Frame, type Vec3 } from '../geometry/space'
-import type { Item } from '../parts'
+import type { PartKind } from '../parts'
 import { itemOfRef, type EndOf, type Joint } from './joint'
 
 /** A body in the case's frame. A kit of two modules has two. */
@@ -34,12 +34,15 @@ function seatFrame(frames: Frames, ends: ReadonlyMap<string, EndOf>, joint: Join
   return outer && seat ? within(outer, seat) : null
 }
 
-/** The bodies of a case and of everything seated in it, in the case's frame. `bodyOf` tells an item's own. */
-export function bodiesOf(items: readonly Item[], bodyOf: (item: Item) => Box | null, frames: Frames, ends: ReadonlyMap<string, EndOf>, seats: readonly Joint[]): readonly Body[] {
-  return items.flatMap((item): Body[] => {
-    const box = bodyOf(item)
+/** An item's own body, in its own frame; null where it has none. */
+export interface Shell { readonly id: string; readonly kind: PartKind; readonly box: Box | null }
+
+/** The bodies of a case and of everything seated in it, in the case's frame. */
+export function bodiesOf(shells: readonly Shell[], frames: Frames, ends: ReadonlyMap<string, EndOf>, seats: readonly Joint[]): readonly Body[] {
+  return shells.flatMap((item): Body[] => {
+    const { box } = item
     if (!box) return []
-    if (item.part.kind === 'case') return [{ id: item.id, item: item.id, box }]
+    if (item.kind === 'case') return [{ id: item.id, item: item.id, box }]
     return seats.filter(j => j.items[0] === item.id).flatMap(joint => {
       const own = seatFrame(frames, ends, joint)
       return own ? [{ id: joint.id, item: item.id, box: placeBox(own, box) }] : []

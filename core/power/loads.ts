@@ -12,8 +12,9 @@ export interface Load {
   readonly rest: Sum
   readonly work: Sum
   readonly worst: Sum
-  /** In the first seconds. */
+  /** In the first seconds; `spins` where that differs from working. */
   readonly start: Sum
+  readonly spins: boolean
   readonly surges: boolean
   /** The lines by which this draw arrives, each with its share; none while they are broken. */
   readonly feeds: readonly Feed[]
@@ -41,6 +42,6 @@ export function loadsOf(items: readonly Item[], joints: readonly Joint[], drawsO
   }
 
   return items.flatMap(item => drawsOf(item).map(d => ({
-    item: item.id, name: item.name, rail: d.rail, rest: d.rest, work: d.work, worst: d.worst, start: d.start ?? d.work, surges: d.surges ?? false, feeds: feeds(item, d.through, 1, []),
+    item: item.id, name: item.name, rail: d.rail, rest: d.rest, work: d.work, worst: d.worst, start: d.start ?? d.work, spins: d.start !== undefined, surges: d.surges ?? false, feeds: feeds(item, d.through, 1, []),
   })))
 }

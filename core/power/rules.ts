@@ -95,7 +95,7 @@ export const surges = rule<Fed & { readonly school: School }>({
 
 export const spinUp = rule<Fed>({
   id: 'power/start', stage: 'power', asks: 'Is there enough 12 V in the first seconds, when all disks spin up at once?', source: SOURCE.practice,
-  needs: s => fed(s).filter(f => f.loads.some(l => l.start !== l.work)),
+  needs: s => fed(s).filter(f => f.loads.some(l => l.spins)),
   judge: ({ supply, loads }) => [measured({
     rule: 'power/start', stage: 'power', about: [supply.id], source: SOURCE.practice,
     sentence: `12 V of the ${supply.name} in the first seconds`, wayOut: 'A supply with more 12 V, or disks that start one after the other.',

@@ -1,8 +1,7 @@
 // Every lead that is joined, with the way it takes: from where it leaves its part, or from socket to socket when it is loose.
 import type { EndOf, Joint } from '../joints/joint'
-import { lineId, linesOf, type Line } from '../joints/lines'
+import { lineId, type Line } from '../joints/lines'
 import { pairId } from '../joints/match'
-import type { Frames } from '../joints/places'
 import type { Sum } from '../quantity'
 import type { Layout } from '../parts/archetype'
 import { CONNECTORS, isMechanical } from '../standards/connectors'
@@ -29,7 +28,7 @@ export interface LaidLead {
 export interface Laying {
   readonly plugs: readonly Joint[]
   readonly ends: ReadonlyMap<string, EndOf>
-  readonly frames: Frames
+  readonly lines: readonly Line[]
   readonly layout: Layout | null
   readonly names: ReadonlyMap<string, string>
 }
@@ -39,10 +38,9 @@ export interface Laying {
  * have room left. Where none has, it takes the shortest way all the same, and is told as crowding its holes. Joints are not
  * chosen again. `keep` holds what was laid while its ends, places and shut holes are the same.
  */
-export function leadsOf({ plugs, ends, frames, layout, names }: Laying, keep: <R>(name: string, inputs: readonly unknown[], compute: () => R) => R): readonly LaidLead[] {
+export function leadsOf({ plugs, lines, ends, layout, names }: Laying, keep: <R>(name: string, inputs: readonly unknown[], compute: () => R) => R): readonly LaidLead[] {
   if (!layout) return []
   const byId = new Map(plugs.map(j => [j.id, j]))
-  const lines = linesOf({ ends, pairs: plugs.map(j => ({ plug: j.a, socket: j.b })), frames })
   const filling = new Filling(layout)
   const laidLines = new Map([...lines].sort(thickestFirst).map(line => {
     const joints = line.pairs.flatMap(p => byId.get(pairId(p)) ?? [])

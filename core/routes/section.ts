@@ -24,12 +24,14 @@ export interface RouteRow {
 }
 
 export function routesSection(s: Pick<Situation, 'leads' | 'layout'>, findings: readonly Pick<Finding, 'id' | 'stage' | 'joints'>[]): readonly RouteRow[] {
+  const about = new Map<string, string>()
+  for (const f of findings) if (f.stage === 'routes') for (const id of f.joints) if (!about.has(id)) about.set(id, f.id)
   return s.leads.map(lead => ({
     id: lead.plug.ref, joints: lead.joints.map(j => j.id), item: lead.plug.item, face: isMechanical(lead.plug.end.face) ? null : lead.plug.end.face, label: lead.label, to: lead.to,
     need: lead.reach ? valueOf(lead.reach.need) : null, have: valueOf(lead.length),
     through: lead.reach?.way.through.map(key => openingLabel(s.layout?.openings ?? [], key)) ?? [],
     points: lead.reach?.way.points ?? [],
     figures: lead.length.terms.flatMap(({ leaf: l }) => (l.item === null ? [] : [{ item: l.item, path: l.path, label: l.label, unit: l.unit, take: l.about?.take ?? '', now: l.figure?.value ?? null, passes: null }])),
-    finding: findings.find(f => f.stage === 'routes' && f.joints.some(j => lead.joints.some(own => own.id === j)))?.id ?? null,
+    finding: lead.joints.flatMap(j => about.get(j.id) ?? [])[0] ?? null,
   }))
 }

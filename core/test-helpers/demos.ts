@@ -73,8 +73,8 @@ export function opened(before: Build, after: Build): { readonly gone: readonly s
 }
 
 /** The snapshot of an item’s part with some of its fields otherwise. */
-export function altered(build: Build, id: string, fields: (part: Record<string, never>) => object): Ask {
+export function altered(build: Build, id: string, fields: (part: Readonly<Record<string, unknown>>) => object): Ask {
   const item = build.items.find(i => i.id === id)
   if (!item) throw new Error(`no item ${id}`)
-  return { do: 'swapPart', id, part: { ...item.part, ...fields(item.part as unknown as Record<string, never>) }, figures: item.figures }
+  return { do: 'swapPart', id, part: { ...item.part, ...fields(item.part) }, figures: item.figures }
 }
