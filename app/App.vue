@@ -17,7 +17,7 @@ useTitle(computed(() => [desk.state.build?.name, route.meta['title'], 'Juntura']
 async function openFile(files: File[] | null): Promise<void> {
   const [file] = files ?? []
   if (!file) return
-  const id = await desk.importText(await file.text(), file.name)
+  const id = await desk.importFile(file)
   if (id) void router.push({ name: 'parts', params: { build: id } })
 }
 const { isOverDropZone } = useDropZone(document.body, { onDrop: openFile, multiple: false })

@@ -3,8 +3,8 @@ import { formatDocuments } from './format-docs'
 const documents = formatDocuments()
 const schema = JSON.parse(documents['docs/format/juntura.schema.json'] ?? '{}') as { properties: Record<string, unknown>; required: string[] }
 
-test('the schema names format, version, builds and parts', () => {
-  expect(Object.keys(schema.properties).sort()).toEqual(['builds', 'format', 'parts', 'version'])
+test('the schema names format, version, builds, parts and photos', () => {
+  expect(Object.keys(schema.properties).sort()).toEqual(['builds', 'format', 'parts', 'photos', 'version'])
   expect(schema.required).toEqual(['format', 'version'])
 })
 

@@ -8,6 +8,7 @@ import type { HorizonAnalysis } from '../../core/analyse'
 import type { Horizon } from '../../core/build/resolve'
 import type { Difference } from '../../core/compare'
 import type { Part } from '../../core/parts'
+import { LARGEST_FILE, tooLarge } from '../limits'
 import type { Answer, Ask, DeskState } from '../worker/desk'
 import type { DeskApi, Reference } from '../worker/desk.worker'
 
@@ -25,14 +26,17 @@ export const useDesk = defineStore('desk', () => {
 
   void worker.watch(proxy((next: DeskState) => { state.value = next }))
 
+  function say(problem: string): null {
+    ElMessage({ message: problem, type: 'error', duration: 8000, showClose: true, grouping: true })
+    return null
+  }
+
   /** Takes an answer: the new state, or the sentence why not. */
   function take(answer: Answer): string | null {
-    if ('problem' in answer) {
-      ElMessage({ message: answer.problem, type: 'error', duration: 8000, showClose: true, grouping: true })
-      return null
-    }
-    state.value = answer.state
+    if ('problem' in answer) return say(answer.problem)
+    // First what changed, then the change: who waits for it hears of it while all is as it was.
     if (answer.changed) changed.value = answer.changed
+    state.value = answer.state
     return answer.build
   }
 
@@ -65,7 +69,8 @@ export const useDesk = defineStore('desk', () => {
     create: async (name: string) => take(await worker.create(name)),
     copy: async (id: string, name: string) => take(await worker.copy(id, name)),
     remove: async (id: string) => { take(await worker.remove(id)) },
-    importText: async (text: string, name: string) => take(await worker.importText(text, name)),
+    /** A file is looked at before it is read: one that is too large never comes in. */
+    importFile: async (file: File) => (file.size > LARGEST_FILE ? say(tooLarge(file.name, file.size).problem) : take(await worker.importText(await file.text(), file.name))),
     attach: async (about: string, name: string, picture: string) => take(await worker.attach(state.value.build?.id ?? '', about, name, picture)) !== null,
     pictures: (): Promise<Readonly<Record<string, string>>> => worker.pictures(state.value.build?.id ?? ''),
     compare: (one: string, other: string) => worker.compare(one, other, horizon.value),

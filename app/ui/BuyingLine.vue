@@ -2,18 +2,16 @@
 // One part of the buying: what it costs, when the work needs it, where from, by when; on arrival, what to look at.
 import { ElCheckbox } from 'element-plus/es/components/checkbox/index'
 import 'element-plus/es/components/checkbox/style/css'
-import { ElInput } from 'element-plus/es/components/input/index'
-import 'element-plus/es/components/input/style/css'
 import { money } from '../../core/format'
 import type { BuyingRow } from '../../core/lists/buying'
 import { useDesk } from '../stores/desk'
+import KeptField from './KeptField.vue'
 
 const props = defineProps<{ row: BuyingRow; fields: readonly ('shop' | 'from' | 'arrives' | 'returnBy')[]; checks?: boolean; currency: string }>()
 const desk = useDesk()
 const LABEL = { shop: 'Shop', from: 'Pay at most', arrives: 'Arrives', returnBy: 'Return by' } as const
 const TYPE = { shop: 'text', from: 'text', arrives: 'date', returnBy: 'date' } as const
-function enter(field: keyof typeof LABEL, text: string): void {
-  const value = text.trim()
+function enter(field: keyof typeof LABEL, value: string): void {
   const price = Number(value.replace(',', '.'))
   if (field === 'from' && value !== '' && !Number.isFinite(price)) return
   void desk.run({ do: 'setPurchase', id: props.row.id, [field]: value === '' ? null : field === 'from' ? price : value })
@@ -26,7 +24,7 @@ function enter(field: keyof typeof LABEL, text: string): void {
       <b>{{ row.name }}</b> <span class="quiet">{{ row.title }}</span>
       <span v-if="row.neededAt" class="quiet needed">first needed at step {{ row.neededAt.number }}: {{ row.neededAt.title }}</span>
     </div>
-    <label v-for="f in fields" :key="f" class="quiet field">{{ LABEL[f] }}<ElInput :model-value="String(row[f] ?? '')" size="small" :type="TYPE[f]" :inputmode="f === 'from' ? 'decimal' : undefined" :aria-label="`${LABEL[f]}: ${row.name}`" @change="(text: string) => enter(f, text)" /></label>
+    <label v-for="f in fields" :key="f" class="quiet field">{{ LABEL[f] }}<KeptField :value="String(row[f] ?? '')" :type="TYPE[f]" :decimal="f === 'from'" :aria-label="`${LABEL[f]}: ${row.name}`" @keep="(text: string) => enter(f, text)" /></label>
     <span class="figure price">{{ row.price === null ? '–' : money(row.price, currency) }}</span>
     <div v-if="checks" class="checks">
       <ElCheckbox v-for="c in row.checks" :key="c.check" :model-value="c.seen !== null" @change="(yes: unknown) => desk.run({ do: 'checkArrival', id: row.id, check: c.check, seen: yes === true })"><b>{{ c.check }}</b> {{ c.asks }}</ElCheckbox>

@@ -10,7 +10,6 @@ import StepMark from './StepMark.vue'
 
 /** `made`: at the bench, what is put here is in. */
 const props = defineProps<{ plug: string; label: string; made?: boolean }>()
-const emit = defineEmits<{ put: [] }>()
 const desk = useDesk()
 const { places } = useAlternatives(() => props.plug)
 const pinned = computed(() => desk.state.build?.choices.pins[props.plug] ?? null)
@@ -18,7 +17,7 @@ async function put(socket: string | null, to = ''): Promise<void> {
   const title = socket === null ? props.label : `${props.label} into ${to}`
   const pin = { do: 'pinJoint', plug: props.plug, socket, title }
   const ask = props.made && socket !== null ? { do: 'together', title: `Otherwise than planned: ${title}`, commands: [pin, { do: 'make', ids: [`${props.plug}~${socket}`], title, how: 'otherwise than planned' }] } : pin
-  if (await desk.run(ask)) emit('put')
+  await desk.run(ask)
 }
 </script>
 

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 // The serial of one copy, kept as soon as the field is left.
-import { ElInput } from 'element-plus/es/components/input/index'
-import 'element-plus/es/components/input/style/css'
 import { useId } from 'vue'
 import { useDesk } from '../stores/desk'
+import KeptField from './KeptField.vue'
 
 defineProps<{ id: string; name: string; serial: string }>()
 const desk = useDesk()
@@ -13,7 +12,7 @@ const field = useId()
 <template>
   <div class="serial">
     <label :for="field" class="quiet">Serial <span class="visually-hidden">of </span><span class="name">{{ name }}</span></label>
-    <ElInput :id="field" :model-value="serial" size="small" @change="(text: string) => desk.run({ do: 'setSerial', id, serial: text })" />
+    <KeptField :id="field" :value="serial" @keep="(text: string) => desk.run({ do: 'setSerial', id, serial: text })" />
   </div>
 </template>
 

@@ -7,7 +7,6 @@ import JointMove from './JointMove.vue'
 import MeasureField from './MeasureField.vue'
 
 const props = defineProps<{ step: Step }>()
-const emit = defineEmits<{ done: [] }>()
 const desk = useDesk()
 const joints = computed(() => (desk.analysis?.joints ?? []).filter(j => props.step.joints.includes(j.id)))
 const figures = computed(() => (desk.analysis?.routes ?? []).filter(r => r.joints.some(j => props.step.joints.includes(j))).flatMap(r => r.figures).filter((f, i, all) => all.findIndex(g => g.item === f.item && g.path === f.path) === i))
@@ -15,8 +14,8 @@ const figures = computed(() => (desk.analysis?.routes ?? []).filter(r => r.joint
 
 <template>
   <section class="otherwise" aria-label="Done otherwise">
-    <details v-for="j in joints" :key="j.id" :open="joints.length === 1"><summary>Another place than {{ j.to }} for {{ j.from }}</summary><JointMove made :plug="j.plug" :label="j.from" @put="emit('done')" /></details>
-    <MeasureField v-for="f in figures" :key="f.item + f.path" :settles="f" @done="emit('done')" />
+    <details v-for="j in joints" :key="j.id" :open="joints.length === 1"><summary>Another place than {{ j.to }} for {{ j.from }}</summary><JointMove made :plug="j.plug" :label="j.from" /></details>
+    <MeasureField v-for="f in figures" :key="f.item + f.path" :settles="f" />
     <p v-if="joints.length + figures.length === 0" class="quiet">This step joins nothing that could go elsewhere.</p>
   </section>
 </template>

@@ -19,11 +19,17 @@ export function useBench() {
   /** Whether the present step is being told otherwise than planned, and what that did to the rest. */
   const otherwise = ref(false)
   const changed = shallowRef<Difference | null>(null)
+  // What a deviation changed stays in sight until it is seen or the next step is made. The step it was told at may be gone by then.
+  watch(() => desk.changed, difference => {
+    if (!otherwise.value) return
+    otherwise.value = false
+    changed.value = difference
+  })
   const screen = useWakeLock()
   onMounted(() => { if (screen.isSupported.value) void screen.request('screen').catch(() => undefined) })
   onUnmounted(() => void screen.release().catch(() => undefined))
 
-  watch(() => [desk.state.build?.id, step.value?.id] as const, ([build, id]) => {
+  watch([() => desk.state.build?.id, () => step.value?.id], ([build, id]) => {
     skipping.value = false
     otherwise.value = false
     if (build && id && (running.value.build !== build || running.value.step !== id)) running.value = { build, step: id, since: Date.now() }
@@ -57,10 +63,5 @@ export function useBench() {
     if (await desk.run(ask)) { skipping.value = false; onward(from) }
   }
 
-  /** After a deviation: what it changed stays in sight until it is seen or the next step is made. */
-  function deviated(): void {
-    otherwise.value = false
-    changed.value = desk.changed
-  }
-  return { ...seam, otherwise, changed, deviated, time, done, finished, waitsFor, skipping, make, skip }
+  return { ...seam, otherwise, changed, time, done, finished, waitsFor, skipping, make, skip }
 }

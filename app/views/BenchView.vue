@@ -14,7 +14,7 @@ import StepWords from '../ui/StepWords.vue'
 import { useBench } from '../use/bench'
 
 const desk = useDesk()
-const { steps, step, at, time, done, finished, waitsFor, skipping, otherwise, changed, make, skip, deviated, prove, move } = useBench()
+const { steps, step, at, time, done, finished, waitsFor, skipping, otherwise, changed, make, skip, prove, move } = useBench()
 
 useEventListener('keydown', (event: KeyboardEvent) => {
   const onControl = event.target instanceof Element && event.target.closest('input, textarea, button, a, summary, [role]') !== null
@@ -41,7 +41,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       <PhotoStrip :key="step.id" :about="step.marks" :name="step.title" large />
     </div>
     <ChangedNote v-if="changed" :difference="changed" @close="changed = null" />
-    <StepOtherwise v-if="otherwise" :step="step" @done="deviated" />
+    <StepOtherwise v-if="otherwise" :step="step" />
     <ReasonField v-if="skipping" large :label="step.demand ? 'Why it stays open' : 'Why it is skipped'" @reason="skip" @cancel="skipping = false" />
     <div v-else class="acts">
       <ElButton :disabled="at <= 0" @click="move(-1)">Back</ElButton>

@@ -1,14 +1,11 @@
 <script setup lang="ts">
 // Record: what was made when, notes, what is left over, every change as a line.
-import { ElButton } from 'element-plus/es/components/button/index'
-import 'element-plus/es/components/button/style/css'
-import { ElInput } from 'element-plus/es/components/input/index'
-import 'element-plus/es/components/input/style/css'
-import { computed, ref, watch } from 'vue'
+import { computed } from 'vue'
 import { clock, counted, minutes } from '../../core/format'
 import { useDesk } from '../stores/desk'
 import { usePhotos } from '../use/photos'
 import { when } from '../use/when'
+import NoteForm from '../ui/NoteForm.vue'
 import SerialField from '../ui/SerialField.vue'
 import TwoSides from '../ui/TwoSides.vue'
 
@@ -16,17 +13,11 @@ const desk = useDesk()
 const { shown: photos } = usePhotos()
 const record = computed(() => desk.analysis?.record ?? null)
 const log = computed(() => [...(desk.state.build?.log ?? [])].reverse())
-const note = ref('')
-watch(() => desk.state.build?.note, text => { note.value = text ?? '' }, { immediate: true })
 </script>
 
 <template>
   <TwoSides title="Record" :summary="record ? `${counted(record.done.length, 'step')} done in ${minutes(record.minutesTaken)}, ${record.remaining} to go` : ''">
-    <form class="note" @submit.prevent="desk.run({ do: 'note', note })">
-      <label for="note">Note</label>
-      <ElInput id="note" v-model="note" type="textarea" :autosize="{ minRows: 2, maxRows: 8 }" />
-      <ElButton native-type="submit" size="small" :disabled="note === desk.state.build?.note">Keep the note</ElButton>
-    </form>
+    <NoteForm />
     <h2>Made</h2>
     <p v-if="!record?.done.length" class="quiet">Nothing made yet. The bench writes here.</p>
     <ul v-else class="sheet"><li v-for="d in record.done" :key="d.step"><span class="figure quiet">{{ when(d.at) }}</span><span>{{ d.title }}<span v-if="d.how" class="quiet"> ({{ d.how }})</span></span><span class="quiet">{{ d.state }}{{ d.took === null ? '' : `, ${clock(d.took)}` }}</span></li></ul>
@@ -46,7 +37,6 @@ watch(() => desk.state.build?.note, text => { note.value = text ?? '' }, { immed
 <style scoped>
 h2 { margin: 16px 0 8px; }
 .first { margin-top: 0; }
-.note { display: grid; gap: 6px; justify-items: start; }
 .sheet li { display: grid; grid-template-columns: 132px 1fr auto; gap: 12px; padding: 6px 12px; border-top: 1px solid var(--line); }
 .sheet li:first-child { border-top: 0; }
 .serials { display: grid; grid-template-columns: repeat(auto-fill, minmax(250px, 1fr)); gap: 4px 16px; }

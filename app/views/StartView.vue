@@ -24,7 +24,7 @@ async function create(): Promise<void> {
 async function read(): Promise<void> {
   const file = picker.value?.files?.[0]
   if (!file || !picker.value) return
-  const id = await desk.importText(await file.text(), file.name)
+  const id = await desk.importFile(file)
   picker.value.value = ''
   if (id) void router.push({ name: 'parts', params: { build: id } })
 }

@@ -10,6 +10,7 @@ import { PICTURE, readFile } from '../../core/exchange/file'
 import { Memo } from '../../core/memo'
 import type { Part } from '../../core/parts'
 import type { Change, JunturaDb, StoredBuild } from '../db/db'
+import { LARGEST_FILE, LARGEST_PICTURE, tooLarge } from '../limits'
 
 export interface BuildLine { readonly id: string; readonly name: string; readonly note: string; readonly items: number; readonly changed: string }
 
@@ -28,10 +29,6 @@ export type Ask = { readonly do: string; readonly [argument: string]: unknown }
 
 export interface DeskOptions { readonly db: JunturaDb; readonly now: () => string; readonly newId: () => string; readonly demos: readonly Build[]; readonly shelf: readonly Part[] }
 
-/** The longest file that is read, characters: far beyond any build, far below what stops a tab. */
-const LONGEST_FILE = 60_000_000
-/** The largest picture that is kept, characters of its data URL. */
-const LARGEST_PICTURE = 500_000
 
 export class Desk {
   private current: string | null = null
@@ -136,7 +133,7 @@ export class Desk {
 
   /** Reads a file's builds. One that is here and was changed here stays; the file's then comes beside it. */
   async importText(text: string, name: string): Promise<Answer> {
-    if (text.length > LONGEST_FILE) return { problem: `${name} is too large (${Math.round(text.length / 1e6)} MB; at most ${LONGEST_FILE / 1e6}). Nothing was changed.` }
+    if (text.length > LARGEST_FILE) return tooLarge(name, text.length)
     const read = readFile(text, name)
     if ('problem' in read) return read
     const { builds } = read.file

@@ -21,8 +21,8 @@ export function freshId(build: Pick<Build, 'items'>, kind: string): string {
 /** An item without an id gets a fresh one. */
 export const addItem = defineCommand({
   name: 'addItem', args: z.looseObject({ item: itemSchema.partial({ id: true }), at: z.string(), place: z.number().int().nonnegative().optional() }),
-  run(build, { item: given, place }) {
-    const item: StoredItem = { ...given, id: given.id ?? freshId(build, given.part.kind) }
+  run(build, { item: { id, ...rest }, place }) {
+    const item: StoredItem = { id: id ?? freshId(build, rest.part.kind), ...rest }
     if (build.items.some(i => i.id === item.id)) return { problem: `${build.name} already has an item "${item.id}". Give the new one another id.` }
     const items = place === undefined ? [...build.items, item] : build.items.toSpliced(place, 0, item)
     return { build: { ...build, items }, inverse: { do: 'removeItem', id: item.id }, line: `Added ${item.part.model}` }

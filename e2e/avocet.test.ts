@@ -1,0 +1,260 @@
+// Avocet through the real interface: what is wrong is found, explained and led out of, at every stage.
+import { readFileSync } from 'node:fs'
+import type { BrowserContext, Page } from 'playwright-core'
+import { complaints, stage } from './harness'
+
+const on = await stage()
+afterAll(() => on.close())
+
+let profile: BrowserContext
+let page: Page
+let found: string[]
+beforeAll(async () => {
+  profile = await on.profile()
+  await profile.addInitScript(() => {
+    const asked: string[] = []
+    Object.assign(window, { asked })
+    Object.defineProperty(navigator, 'wakeLock', { configurable: true, value: { request: async (type: string) => { asked.push(type); return Object.assign(new EventTarget(), { released: false, release: async () => undefined }) } } })
+  })
+  page = await profile.newPage()
+  found = complaints(page)
+  await page.goto('/')
+  await page.getByRole('link', { name: /Avocet/ }).click()
+})
+afterAll(async () => {
+  expect(found).toEqual([])
+  await profile.close()
+})
+
+const stageLink = (name: string) => page.getByRole('navigation', { name: 'Stages' }).getByRole('link', { name: new RegExp(name) })
+const row = (text: RegExp) => page.locator('.row').filter({ hasText: text }).first()
+const mark = (title: string) => page.getByRole('toolbar').getByRole('button', { name: new RegExp(title) })
+async function open(name: string, text: RegExp) {
+  await stageLink(name).click()
+  const line = row(text)
+  await line.waitFor()
+  if ((await line.locator('.face').getAttribute('aria-expanded')) !== 'true') await line.locator('.face').click()
+  return line
+}
+async function undo(): Promise<void> { await page.getByRole('button', { name: 'Undo', exact: true }).click() }
+async function save(what: string): Promise<string> {
+  await page.getByText('Files', { exact: true }).click()
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: what }).click()])
+  await page.getByText('Files', { exact: true }).click()
+  return readFileSync(await download.path(), 'utf8')
+}
+
+test('fit: standoffs that harm, what the card and the stick take away, firmware, memory, the cooler to measure', async () => {
+  await stageLink('Fit').click()
+  for (const text of [/Harm Standoffs of the Longreed 52 at B, R, S/, /Measure Highbank 165 under the near panel.*passes from 166\.6/s, /Watch Spindrift 310 in PCIE_1 covers SATA7 and SATA8/, /Watch N5 2 TB in M2_2 switches off SATA5 and SATA6/, /Watch Firmware 1\.04 of the Lagoon 6 is older/, /Tight D5 2 × 24 Tall in A2 under the fan/, /−400.MT\/s/]) await row(text).waitFor()
+})
+
+test('joints: a shortage finds its ways out; one is carried out, exactly as promised, and taken back in one go', async () => {
+  const line = await open('Joints', /Stop Front USB, right pair/)
+  await line.getByRole('button', { name: 'Find ways out' }).click()
+  await line.getByText(/\d ways out of \d+ tried/).waitFor({ timeout: 60_000 })
+  const kinds = await line.locator('.ways .kind').allInnerTexts()
+  expect(new Set(kinds).size).toBeGreaterThanOrEqual(3)
+  await line.locator('.ways li', { hasText: 'Add the Two-port card x1' }).getByText('+26.00', { exact: false }).waitFor()
+  await line.getByRole('button', { name: 'Do it: Add the Two-port card x1' }).click()
+  await row(/Stop Front USB, right pair/).waitFor({ state: 'detached' })
+  await mark('Seat the Two-port card x1 in PCIE_4').waitFor()
+  await undo()
+  await row(/Stop Front USB, right pair/).waitFor()
+  await mark('Seat the Two-port card x1').waitFor({ state: 'detached' })
+})
+
+test('joints: put there by hand, each place says what it means; harm is told and stays the person’s doing', async () => {
+  await stageLink('Joints').click()
+  await page.getByText('Lights lead of the Glow strip 12 V', { exact: true }).click()
+  const places = page.getByRole('list', { name: /Places for lights lead of the Glow strip 12 V/i })
+  await places.locator('li', { hasText: 'LED_1 of the Lagoon 6' }).getByText('12 V lights stay dark on 5 V').waitFor()
+  await places.locator('li', { hasText: 'FAN_2 of the Lagoon 6' }).getByText('Harm').waitFor()
+  await places.getByRole('button', { name: 'Put it into FAN_2 of the Lagoon 6' }).click()
+  await row(/Harm Lights lead of the Glow strip 12 V meets FAN_2 on the Lagoon 6: 12 V and ground meet wrongly/).waitFor()
+  await undo()
+  await row(/Harm Lights lead/).waitFor({ state: 'detached' })
+})
+
+test('power: surges are counted by school', async () => {
+  await stageLink('Power').click()
+  await row(/Stop Surge of 100 µs on the A850 M.*−27\.6.W/s).waitFor()
+  await page.getByRole('radio', { name: /Lean/ }).check()
+  await row(/Stop Surge/).waitFor({ state: 'detached' })
+  await undo()
+  await row(/Stop Surge/).waitFor()
+})
+
+test('order: the schools side by side, one is chosen, and a card comes out and goes in again', async () => {
+  await stageLink('Order').click()
+  await page.getByText('Compare the schools').click()
+  const table = page.locator('table', { hasText: 'turns of the case' })
+  await table.getByText('Proof first').waitFor({ timeout: 30_000 })
+  expect(await table.locator('tbody tr').count()).toBeGreaterThanOrEqual(3)
+  await table.getByRole('radio', { name: /Card early/ }).check()
+  await mark('Take the .* out').waitFor()
+  await mark('Seat the .* again').waitFor()
+  await undo()
+  await mark('Seat the .* again').waitFor({ state: 'detached' })
+})
+
+test('order: a step is put before another by hand, and taken back', async () => {
+  await page.locator('li button', { hasText: 'Fasten the R3 8 TB (1) in the cage 1' }).click()
+  await page.getByRole('combobox', { name: 'Put this step before' }).click()
+  await page.getByRole('option', { name: /Fasten the Breeze 120 \(1\)/ }).click()
+  await page.getByText(/By hand: “Fasten the R3 8 TB \(1\).*” before “Fasten the Breeze 120 \(1\)/).waitFor()
+  const titles = await page.locator('ol.sheet li').allInnerTexts()
+  expect(titles.findIndex(t => t.includes('R3 8 TB (1) in the cage'))).toBeLessThan(titles.findIndex(t => t.includes('Fasten the Breeze 120 (1)')))
+  await page.getByRole('button', { name: 'Take back' }).click()
+  await page.getByText(/By hand:/).waitFor({ state: 'detached' })
+})
+
+test('panel: a light three wide on two pins; on paper the block is four times its size', async () => {
+  await stageLink('Panel').click()
+  await row(/Watch Power light plug of the Longreed 52 is 3 wide, its pins on the Lagoon 6 are 2/).waitFor()
+  await page.goto('/b/avocet/sheet')
+  await page.emulateMedia({ media: 'print' })
+  const box = await page.locator('.print svg').boundingBox()
+  // Five pins of 2.54 mm at 4 : 1 and 2 mm on either side; 96 px an inch.
+  expect(box?.width).toBeCloseTo(((5 * 2.54 * 4 + 4) / 25.4) * 96, 0)
+  expect((await page.pdf({ format: 'A4' })).subarray(0, 5).toString()).toBe('%PDF-')
+  expect(await page.evaluate(() => getComputedStyle(document.documentElement).backgroundColor)).toBe('rgb(255, 255, 255)')
+  await page.emulateMedia({ media: 'screen' })
+  await page.goto('/b/avocet/routes')
+})
+
+test('routes: the lead that ends short and its ways out; the holes and what lies in them', async () => {
+  const line = await open('Routes', /Stop SATA data lead SATA lead 300 to SATA4.*−10\.0.mm/s)
+  await line.getByRole('button', { name: 'Find ways out' }).click()
+  await line.getByText(/\d ways out of \d+ tried/).waitFor({ timeout: 60_000 })
+  expect(new Set(await line.locator('.ways .kind').allInnerTexts())).toEqual(new Set(['place', 'lead', 'leave out']))
+  await page.getByRole('heading', { name: 'Holes' }).waitFor()
+  await row(/Clear Room in the front slot in the shroud for \d+ cables/).waitFor()
+})
+
+test('bench: another port than planned: the rest is planned anew, and said', async () => {
+  await page.goto('/b/avocet/bench?step=data-plug%3Asata-1')
+  await page.getByRole('heading', { name: /Plug the SATA lead 500 \(1\)/ }).waitFor()
+  expect(await page.evaluate(() => (window as unknown as { asked: string[] }).asked)).toContain('screen')
+  await page.getByRole('button', { name: 'Otherwise…' }).click()
+  const panel = page.getByRole('region', { name: 'Done otherwise' })
+  await panel.getByText(/Another place than Lagoon 6: SATA/).click()
+  await panel.getByRole('button', { name: 'Put it into SATA3 of the Lagoon 6' }).click()
+  const note = page.getByRole('region', { name: 'What changed' })
+  await note.getByText('The rest was planned anew:').waitFor()
+  await note.getByText(/Now: SATA lead 500 \(1\): board end → Lagoon 6: SATA3/).waitFor()
+  await note.getByRole('button', { name: 'Seen' }).click()
+  await undo()
+})
+
+test('bench: a lead measured shorter than its sheet says: what that changes is said', async () => {
+  await page.goto('/b/avocet/bench?step=data-plug%3Asata-1')
+  await page.getByRole('button', { name: 'Otherwise…' }).click()
+  await page.getByLabel(/^length of the SATA lead 500 \(1\)/).fill('380')
+  await page.keyboard.press('Enter')
+  await page.getByRole('region', { name: 'What changed' }).getByText('New: Tight, SATA data lead SATA lead 500 (1) to SATA1 of the Lagoon 6').waitFor()
+  await page.getByRole('button', { name: 'Seen' }).click()
+  await undo()
+})
+
+test('bench: before the first power-on nothing may be forgotten', async () => {
+  await page.goto('/b/avocet/bench?step=task%3Afirst-power')
+  const gate = page.getByRole('region', { name: 'Not forgotten' })
+  await gate.getByText(/Wait: \d+ things planned before this/).waitFor()
+  expect(await page.getByRole('button', { name: 'Not yet' }).isDisabled()).toBe(true)
+  const before = await gate.locator('li').count()
+  const open12 = gate.locator('li', { hasText: 'Lights lead of the Glow strip 12 V' })
+  await open12.getByRole('button', { name: 'Cross off…' }).click()
+  await open12.getByLabel('Why it is not done').fill('the strip goes back')
+  await page.keyboard.press('Enter')
+  await page.waitForFunction(n => document.querySelectorAll('.gate li').length === n, before - 1)
+  await undo()
+})
+
+test('bench: a picture is kept small, with the step; the record shows it, and a file takes it along', async () => {
+  await page.goto('/b/avocet/bench?step=task%3Abench')
+  const large = await page.evaluate(() => {
+    const canvas = Object.assign(document.createElement('canvas'), { width: 4000, height: 3000 })
+    const c = canvas.getContext('2d')
+    for (let i = 0; c && i < 4000; i++) { c.fillStyle = `hsl(${(i * 37) % 360} 60% ${30 + (i % 40)}%)`; c.fillRect((i * 97) % 4000, (i * 61) % 3000, 90, 70) }
+    return canvas.toDataURL('image/png').split(',')[1] ?? ''
+  })
+  await page.locator('input[type=file][accept="image/*"]').setInputFiles({ name: 'bench.png', mimeType: 'image/png', buffer: Buffer.from(large, 'base64') })
+  const picture = page.getByRole('img', { name: /Picture of Make the bench ready/ })
+  await picture.waitFor()
+  const [url, width] = await picture.evaluate(img => [(img as HTMLImageElement).src, (img as HTMLImageElement).naturalWidth] as const)
+  expect(url.length).toBeLessThan(400_000)
+  expect(width).toBeLessThanOrEqual(1280)
+  await page.goto('/b/avocet/record')
+  await page.getByRole('img', { name: /Picture of Make the bench ready/ }).waitFor()
+  await page.getByLabel('Serial of Lagoon 6').fill('LG6-0417')
+  await page.keyboard.press('Enter')
+  await page.getByText('Lagoon 6: serial LG6-0417').waitFor()
+  const file = JSON.parse(await save('Save the build as a file'))
+  expect(Object.values(file.photos)).toEqual([url])
+  expect(file.builds[0].items.find((i: { id: string }) => i.id === 'board').serial).toBe('LG6-0417')
+  await undo()
+  await undo()
+  await page.getByRole('img', { name: /Picture of/ }).waitFor({ state: 'detached' })
+})
+
+test('bench on a phone held upright: nothing wider than the screen, targets as large as a thumb', async () => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  await page.goto('/b/avocet/bench?step=data-plug%3Asata-1')
+  await page.getByRole('heading', { name: /Plug the SATA lead/ }).waitFor()
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
+  for (const box of await Promise.all((await page.locator('.acts button').all()).map(b => b.boundingBox()))) expect(Math.min(box?.height ?? 0, box?.width ?? 0)).toBeGreaterThanOrEqual(60)
+  await page.setViewportSize({ width: 1280, height: 800 })
+})
+
+test('two horizons: now there is no stick in M2_2, then there is', async () => {
+  await page.goto('/b/avocet/fit')
+  await page.getByRole('button', { name: 'Now', exact: true }).click()
+  await row(/switches off SATA5/).waitFor({ state: 'detached' })
+  await page.getByRole('button', { name: 'Then', exact: true }).click()
+  await row(/switches off SATA5/).waitFor()
+})
+
+test('the measuring round: the most decisive figure first; entered there it settles its finding', async () => {
+  await stageLink('Measuring').click()
+  const first = page.locator('ol.sheet > li').first()
+  expect(await first.innerText()).toMatch(/cooler room of the Longreed 52[\s\S]*passes from 166\.6/)
+  await first.getByLabel(/cooler room/).fill('166,6')
+  await page.keyboard.press('Enter')
+  await page.locator('ol.sheet > li', { hasText: 'cooler room of the Longreed 52' }).waitFor({ state: 'detached' })
+  await undo()
+})
+
+test('buying: next, on its way, looked at on arrival, and what is left to pay', async () => {
+  await stageLink('Buying').click()
+  await page.getByText(/1143\.00.EUR left to pay/).waitFor()
+  const arrived = page.locator('li', { hasText: 'Highbank 165' }).filter({ hasText: 'contents' })
+  await arrived.locator('.el-checkbox', { hasText: 'contents' }).click()
+  await arrived.locator('.el-checkbox', { hasText: 'film' }).click()
+  await arrived.waitFor({ state: 'detached' })
+  await undo()
+  await undo()
+  await page.getByLabel('Shop: N5 2 TB').fill('Hythe Electrics')
+  await page.keyboard.press('Enter')
+  await page.getByRole('button', { name: 'Undo', exact: true }).and(page.locator('[title="Undo: N5 2 TB: shop Hythe Electrics"]')).waitFor()
+  await undo()
+})
+
+test('two builds side by side: parts, matters, watts, price, minutes', async () => {
+  await stageLink('Compare').click()
+  await page.getByRole('row', { name: /Price 2148\.00.EUR 547\.00.EUR/ }).waitFor()
+  await page.getByRole('row', { name: /Worst draw 634\.6.W/ }).waitFor()
+  await page.getByRole('row', { name: /Case Longreed 52.* Reedbox 12/ }).waitFor()
+  await page.getByRole('heading', { name: 'Open only in Avocet' }).waitFor()
+})
+
+test('exports: the sheet as Markdown, the drawing as SVG in millimetres', async () => {
+  const sheet = await save('Save the build sheet as Markdown')
+  expect(sheet).toMatch(/^# Avocet: build sheet\n/)
+  expect(sheet).toContain('- **Harm** Standoffs of the Longreed 52 at B, R, S')
+  expect(sheet).toMatch(/\n1\. \[ \] \*\*Make the bench ready\*\*/)
+  const svg = await save('Save the drawing as SVG, in mm')
+  expect(svg).toContain('width="454mm" height="544mm" viewBox="0 0 454 544"')
+  const drawn = await page.evaluate(text => new DOMParser().parseFromString(text, 'image/svg+xml').querySelectorAll('rect, polyline').length, svg)
+  expect(drawn).toBeGreaterThan(60)
+})
