@@ -142,3 +142,40 @@ test('another window’s change is told, its own is not', async () => {
 test('the shelf is at hand', () => {
   expect(newDesk().desk.shelf()).toContainEqual(part('ottery-lowbank-65'))
 })
+
+describe('pictures', () => {
+  const PNG = `data:image/png;base64,${'A'.repeat(200)}`
+  test('are kept beside the build, leave with its file and come back with it', async () => {
+    const { desk, db } = await opened()
+    const [photo] = state(await desk.attach('plover', 'task:bench', 'Make the bench ready', PNG)).build?.photos ?? []
+    expect(photo).toMatchObject({ about: 'task:bench', name: 'Make the bench ready' })
+    expect(await desk.pictures('plover')).toEqual({ [photo?.id ?? '']: PNG })
+    const elsewhere = newDesk()
+    await elsewhere.desk.open(null)
+    await elsewhere.desk.importText(await fileText(db, ['plover']), 'plover.juntura.json')
+    expect(await elsewhere.desk.pictures('plover')).toEqual({ [photo?.id ?? '']: PNG })
+  })
+  test('taken back they are gone from the build, done again they are there with their picture', async () => {
+    const { desk } = await opened()
+    await desk.attach('plover', 'board', 'Inlet 2', PNG)
+    expect(state(await desk.undo()).build?.photos).toEqual([])
+    expect(state(await desk.redo()).build?.photos).toHaveLength(1)
+    expect(Object.values(await desk.pictures('plover'))).toEqual([PNG])
+  })
+  test.each([['no picture', 'data:text/html;base64,AAAA'], ['one with markup in it', 'data:image/svg+xml;base64,AAAA'], ['a large one', `data:image/png;base64,${'A'.repeat(500_001)}`]])('%s is refused, and nothing is kept', async (_what, picture) => {
+    const { desk, db } = await opened()
+    expect(problem(await desk.attach('plover', 'board', 'Inlet 2', picture))).toMatch(/is no small JPEG, PNG or WebP/)
+    expect([await db.photos.count(), await db.changes.count()]).toEqual([0, 0])
+  })
+})
+
+test('a change says what it did to the plan; two builds are laid side by side', async () => {
+  const { desk } = await opened()
+  const answer = await desk.run('plover', { do: 'setFigure', id: 'case', path: 'coolerRoom', figure: { mm: 80, basis: 'measured' } })
+  expect('changed' in answer && answer.changed?.findings.gone.map(f => f.id)).toEqual(['fit/cooler-height:cooler:case'])
+  const other = state(await desk.copy('plover', 'Ruff')).build?.id ?? ''
+  await desk.run(other, { do: 'removeItem', id: 'fan' })
+  const both = await desk.compare('plover', other, 'then')
+  expect([both?.names, both?.difference.parts.gone.map(p => p.id)]).toEqual([['Plover', 'Ruff'], ['fan']])
+  expect(await desk.compare('plover', 'ghost', 'then')).toBeNull()
+})
