@@ -9,24 +9,37 @@ const { values } = parseArgs({ options: { to: { type: 'string', default: 'docs/s
 
 interface Shot { readonly name: string; readonly path: string; readonly size?: { width: number; height: number }; readonly evening?: boolean; readonly before?: (page: Page) => Promise<void> }
 
-const openFirst = async (page: Page): Promise<void> => { await page.locator('.face').first().click(); await page.waitForTimeout(300) }
+const openRow = (text: string) => async (page: Page): Promise<void> => { await page.locator('.row .face, .line .face', { hasText: text }).first().click(); await page.waitForTimeout(300) }
+/** The ways out of a shortage, all tried. */
+async function waysOut(page: Page): Promise<void> {
+  await openRow('Data of the R3 8 TB (4)')(page)
+  await page.getByRole('button', { name: 'Find ways out' }).click()
+  await page.getByText(/ways out of \d+ tried/).waitFor({ timeout: 60_000 })
+}
+async function schools(page: Page): Promise<void> {
+  await page.getByText('Compare the schools').click()
+  await page.getByText('Proof first').first().waitFor({ timeout: 60_000 })
+}
 const SHOTS: readonly Shot[] = [
   { name: 'start', path: '/' },
-  { name: 'parts', path: '/b/plover/parts', before: async page => { await page.locator('.line .face', { hasText: 'Lowbank 65' }).click(); await page.waitForTimeout(300) } },
-  { name: 'fit', path: '/b/plover/fit', before: openFirst },
+  { name: 'parts', path: '/b/avocet/parts', before: openRow('Highbank 165') },
+  { name: 'fit', path: '/b/avocet/fit', before: openRow('Highbank 165 under') },
   { name: 'fit-evening', path: '/b/plover/fit', evening: true },
-  { name: 'joints', path: '/b/plover/joints' },
-  { name: 'power', path: '/b/plover/power' },
-  { name: 'order', path: '/b/plover/order?step=cooler%3Acooler%2Fmount~board%2Fcooler' },
-  { name: 'panel', path: '/b/plover/panel', before: openFirst },
-  { name: 'routes', path: '/b/plover/routes' },
-  { name: 'bench', path: '/b/plover/bench?step=processor%3Aprocessor%2Fseat~board%2Fprocessor' },
-  { name: 'bench-phone', path: '/b/plover/bench?step=processor%3Aprocessor%2Fseat~board%2Fprocessor', size: { width: 390, height: 844 } },
-  { name: 'proof', path: '/b/plover/proof' },
-  { name: 'record', path: '/b/plover/record' },
+  { name: 'joints', path: '/b/avocet/joints', before: waysOut },
+  { name: 'power', path: '/b/avocet/power' },
+  { name: 'order', path: '/b/avocet/order?step=cooler%3Acooler%2Fmount~board%2Fcooler', before: schools },
+  { name: 'panel', path: '/b/avocet/panel', before: openRow('Power light plug') },
+  { name: 'routes', path: '/b/avocet/routes', before: openRow('SATA lead 300') },
+  { name: 'bench', path: '/b/avocet/bench?step=processor%3Aprocessor%2Fseat~board%2Fprocessor' },
+  { name: 'bench-phone', path: '/b/avocet/bench?step=data-plug%3Asata-1', size: { width: 390, height: 844 } },
+  { name: 'proof', path: '/b/avocet/proof' },
+  { name: 'record', path: '/b/avocet/record' },
+  { name: 'measuring', path: '/b/avocet/measuring' },
+  { name: 'buying', path: '/b/avocet/buying' },
+  { name: 'compare', path: '/b/avocet/compare' },
   { name: 'shelf', path: '/b/plover/shelf' },
   { name: 'practice', path: '/b/plover/practice' },
-  { name: 'sheet', path: '/b/plover/sheet' },
+  { name: 'sheet', path: '/b/avocet/sheet' },
 ]
 
 execFileSync('node', ['-e', "import('./scripts/build.mjs').then(b => b.buildIfStale())"], { stdio: 'inherit' })
@@ -55,7 +68,7 @@ try {
 
 /** A little work at the bench, so that the record has something to show. */
 async function worked(page: Page): Promise<void> {
-  await page.goto('/b/plover/bench')
+  await page.goto('/b/avocet/bench')
   for (let i = 0; i < 4; i++) await page.getByRole('button', { name: 'Made', exact: true }).click()
   await page.waitForTimeout(200)
 }

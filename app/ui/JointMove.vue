@@ -28,8 +28,9 @@ async function put(socket: string | null, to = ''): Promise<void> {
     <ul v-else :aria-label="`Places for ${label}`">
       <li v-for="p in places" :key="p.ref">
         <StepMark :verdict="p.verdict" />
-        <span>{{ p.label }}<span v-if="p.taken" class="quiet"> now holds the {{ p.taken }}</span><span v-if="p.note || p.verdict !== 'clear'" class="note"><strong :class="p.verdict">{{ VERDICT_WORD[p.verdict] }}</strong> {{ p.note }}</span></span>
+        <span>{{ p.label }}<span v-if="p.shut" class="note">{{ p.shut }}</span><span v-else-if="p.taken" class="quiet"> now holds the {{ p.taken }}</span><span v-if="p.note || p.verdict !== 'clear'" class="note"><strong :class="p.verdict">{{ VERDICT_WORD[p.verdict] }}</strong> {{ p.note }}</span></span>
         <span v-if="pinned === p.ref" class="quiet">by hand</span>
+        <span v-else-if="p.planned" class="quiet">planned here</span>
         <ElButton v-else size="small" :aria-label="`Put it into ${p.label}`" @click="put(p.ref, p.label)">Put here</ElButton>
       </li>
     </ul>

@@ -33,7 +33,7 @@ const asked = (f: FigureRow) => ({ item: props.row.id, path: f.path, label: f.la
     <div role="group" aria-label="Condition" class="conditions">
       <button v-for="c in CONDITIONS" :key="c" type="button" class="plainbutton" :aria-pressed="row.condition === c" @click="desk.run({ do: 'setCondition', id: row.id, condition: c })">{{ c }}</button>
     </div>
-    <SerialField :id="row.id" :name="row.name" :serial="item?.serial ?? ''" />
+    <SerialField :id="row.id" label="Serial" :name="row.name" :serial="item?.serial ?? ''" />
     <PhotoStrip :about="[row.id]" :name="row.name" />
     <ul v-if="findings.length" class="sheet"><FindingRow v-for="f in findings" :key="f.id" :finding="f" /></ul>
     <h3>Figures</h3>

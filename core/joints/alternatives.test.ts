@@ -18,6 +18,14 @@ test('the card’s plug in the processor’s socket is offered as what it is: ha
   expect(harmful.every(p => p.note.includes('wired the opposite way'))).toBe(true)
 })
 
+test('what is covered or switched off says so, and comes after what works', () => {
+  const board = places('sata-1/board')
+  expect(board.map(p => [p.label.split(' ')[0], p.shut])).toEqual([
+    ['SATA1', null], ['SATA2', null], ['SATA3', null], ['SATA4', null],
+    ['SATA5', 'is switched off while M2_2 is in use'], ['SATA6', 'is switched off while M2_2 is in use'], ['SATA7', 'lies under the Spindrift 310'], ['SATA8', 'lies under the Spindrift 310']])
+  expect(board.filter(p => p.planned).map(p => p.ref)).toEqual(['board/sata-1'])
+})
+
 test('a socket has no places, nor has what is not here', () => {
   expect(places('board/sata-1')).toEqual([])
   expect(places('nothing/at-all', plover)).toEqual([])
