@@ -196,6 +196,17 @@ test('two windows on one build: each sees the other’s change, undo is shared',
   await leave()
 })
 
+test('a step pressed twice in haste is made once', async () => {
+  const { page, leave } = await visit('/b/plover/bench')
+  await page.getByRole('heading', { name: 'Make the bench ready' }).waitFor()
+  await page.evaluate(() => { for (let i = 0; i < 3; i++) document.querySelector<HTMLButtonElement>('.make')?.click() })
+  await page.getByRole('heading', { name: /Seat the T2-65/ }).waitFor()
+  await page.goto('/b/plover/record')
+  await page.getByText('Made: Make the bench ready', { exact: true }).waitFor()
+  expect(await page.getByText('Made: Make the bench ready', { exact: true }).count()).toBe(1)
+  await leave()
+})
+
 test('the printed sheet has parts, open matters, steps and pictures', async () => {
   const { page, leave } = await visit('/b/plover/sheet')
   await page.emulateMedia({ media: 'print' })

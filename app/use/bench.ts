@@ -47,13 +47,18 @@ export function useBench() {
     const next = steps.value.slice(from + 1).find(s => !isDone(s)) ?? steps.value.find(s => !isDone(s))
     void go(next?.id ?? null)
   }
+  let keeping = false
   async function make(): Promise<void> {
     const s = step.value
     if (!s || s.demand !== null || s.gate.length > 0) return
     changed.value = null
     if (done.value) { void move(1); return }
+    // A second press while the first is being kept is the same press.
+    if (keeping) return
+    keeping = true
     const from = at.value
     if (await desk.run({ do: 'make', ids: s.marks, title: s.title, took: Math.round(seconds.value) })) onward(from)
+    keeping = false
   }
   async function skip(reason: string): Promise<void> {
     const s = step.value

@@ -12,6 +12,7 @@ import TwoSides from '../ui/TwoSides.vue'
 const desk = useDesk()
 const { shown: photos } = usePhotos()
 const record = computed(() => desk.analysis?.record ?? null)
+const serials = computed(() => (desk.analysis?.parts.rows ?? []).map(({ id, name }) => ({ id, name, serial: desk.state.build?.items.find(i => i.id === id)?.serial ?? '' })))
 const log = computed(() => [...(desk.state.build?.log ?? [])].reverse())
 </script>
 
@@ -22,7 +23,7 @@ const log = computed(() => [...(desk.state.build?.log ?? [])].reverse())
     <p v-if="!record?.done.length" class="quiet">Nothing made yet. The bench writes here.</p>
     <ul v-else class="sheet"><li v-for="d in record.done" :key="d.step"><span class="figure quiet">{{ when(d.at) }}</span><span>{{ d.title }}<span v-if="d.how" class="quiet"> ({{ d.how }})</span></span><span class="quiet">{{ d.state }}{{ d.took === null ? '' : `, ${clock(d.took)}` }}</span></li></ul>
     <h2>Serials</h2>
-    <ul class="serials"><li v-for="i in desk.state.build?.items" :key="i.id"><SerialField :id="i.id" :name="i.part.model" :serial="i.serial ?? ''" /></li></ul>
+    <ul class="serials"><li v-for="s in serials" :key="s.id"><SerialField v-bind="s" /></li></ul>
     <template v-if="photos.length"><h2>Pictures</h2><ul class="photos"><li v-for="p in photos" :key="p.id"><img v-if="p.url" :src="p.url" :alt="`Picture of ${p.name}`" /><span class="quiet">{{ p.name }}, {{ when(p.at) }}</span></li></ul></template>
     <template v-if="record?.orphans.length"><h2>Made, but no longer in the plan</h2><ul class="sheet"><li v-for="o in record.orphans" :key="o.id"><span class="figure quiet">{{ when(o.at) }}</span><span>{{ o.id }}</span><span /></li></ul></template>
     <template v-if="record?.leftOver.length"><h2>Left over</h2><p>{{ record.leftOver.join(', ') }}</p></template>
