@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { fact, of, type Leaf } from './quantity'
+import { fact, of, plus, type Leaf } from './quantity'
 import type { Basis } from './units'
 import { graver, judge, worst, type Failing } from './verdict'
 
@@ -62,4 +62,12 @@ test('gravity: harm, stop, measure, watch, tight, clear', () => {
   expect(graver('measure', 'stop')).toBe('stop')
   expect(graver('harm', 'stop')).toBe('harm')
   expect(worst([])).toBe('clear')
+})
+
+test('a figure that would have to be below nothing settles nothing', () => {
+  const leaf = (name: string, value: number, tol: number) => of({ ref: name, item: 'x', path: name, label: name, unit: 'W', figure: { value, basis: 'spec', tol }, about: null })
+  // 100 ± 6 and 2 ± 0.06 of 102.5. The large one passes below 102.5 − 2 − 0.06; the small one only below 102.5 − 100 − 6 = −3.5.
+  const { verdict, settles } = judge(plus(leaf('large', 100, 6), leaf('small', 2, 0.06)), leaf('label', 102.5, 0))
+  expect(verdict).toBe('tight')
+  expect(settles.map(s => s.leaf.path)).toEqual(['large', 'label'])
 })

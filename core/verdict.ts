@@ -58,13 +58,15 @@ function verdictOf(margin: number | null, tol: number, assumed: boolean, failing
   return assumed ? 'measure' : 'tight'
 }
 
-/** For each figure that is not yet measured: the value from which, once measured, the margin exceeds its tolerance. Widest tolerance first. */
+/** For each figure that is not yet measured and could settle it alone: the value from which, once measured, the margin exceeds its tolerance. Widest tolerance first. */
 function settles(margin: Sum): readonly Settle[] {
   const missing = missingIn(margin)
   const unmeasured = margin.terms.filter(t => t.leaf.item !== null && t.leaf.figure?.basis !== 'measured')
   const widestFirst = [...unmeasured].sort((a, b) => (b.leaf.figure?.tol ?? 0) * Math.abs(b.times) - (a.leaf.figure?.tol ?? 0) * Math.abs(a.times) || (a.times > b.times ? -1 : 1))
   const open = missing.length > 0 ? missing : widestFirst.map(t => t.leaf)
-  return open.map(leaf => ({ leaf, passes: missing.length > 1 ? null : threshold(margin, leaf) }))
+  const settling = open.map(leaf => ({ leaf, passes: missing.length > 1 ? null : threshold(margin, leaf) }))
+  // No figure is below nothing: what would have to be settles nothing by itself.
+  return settling.filter(({ passes }) => passes === null || passes.value > 0)
 }
 
 function threshold(margin: Sum, leaf: Leaf): Settle['passes'] {

@@ -223,6 +223,13 @@ test('the measuring round: the most decisive figure first; entered there it sett
   await page.keyboard.press('Enter')
   await page.locator('ol.sheet > li', { hasText: 'cooler room of the Longreed 52' }).waitFor({ state: 'detached' })
   await undo()
+  // On paper it stands by itself, whole, with a line to write on for each figure.
+  await page.emulateMedia({ media: 'print' })
+  expect(await page.locator('.seam').isVisible()).toBe(false)
+  expect(await page.locator('.blank:visible').count()).toBe(await page.locator('ol.sheet > li').count())
+  const pages = (await page.pdf({ format: 'A4' })).toString('latin1').match(/\/Type \/Page\b/g)?.length ?? 0
+  expect(pages).toBeGreaterThan(1)
+  await page.emulateMedia({ media: 'screen' })
 })
 
 test('buying: next, on its way, looked at on arrival, and what is left to pay', async () => {

@@ -21,4 +21,5 @@ defineProps<{ title: string; summary?: string }>()
 .head { display: flex; gap: 12px; align-items: center; justify-content: space-between; }
 .summary { margin: 2px 0 12px; }
 @media (max-width: 800px) { .two { grid-template-columns: minmax(0, 1fr); } .right { position: static; height: auto; border-left: 0; border-top: 1px solid var(--line); } }
+@media print { .two { display: block; } .right { position: static; height: auto; border: 0; } }
 </style>

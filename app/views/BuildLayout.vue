@@ -75,4 +75,6 @@ main { min-width: 0; overflow: auto; }
   header > :deep(.seam) { grid-column: 1 / -1; grid-row: 2; height: 44px; }
   header > :deep(.tools) { justify-self: end; }
 }
+/* On paper a stage stands by itself, as long as it is. */
+@media print { .layout, .layout.wide { display: block; height: auto; } .home, header, .nav { display: none; } main { overflow: visible; } }
 </style>
