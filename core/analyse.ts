@@ -19,6 +19,7 @@ import { measuringSection, type MeasuringRow } from './lists/measuring'
 import { patternOf } from './parts/kind'
 import { figureRows, partRow, partsSection, type PartRow, type PartsSection } from './parts/section'
 import { loadsOf } from './power/loads'
+import { rated } from './power/rules'
 import { powerSection, type SupplyPower } from './power/section'
 import { firstPower, type Check } from './proof/first-power'
 import { recordSection, type RecordSection } from './record/section'
@@ -106,7 +107,7 @@ function analyseHorizon(build: Build, horizon: Horizon, memo: Memo): HorizonAnal
   const kinds = enter('kinds', items.map(i => ({ id: i.id, name: i.name, kind: i.part.kind, manner: mannerOf(i), about: plannedBy(i) })))
   const modules = enter('modules', items.map(shownAtStart))
   const spares = enter('spares', build.items.filter(i => i.state === 'spare').map(i => i.part.model))
-  const supplies = enter('supplies', items.filter(i => i.part.kind === 'supply'))
+  const supplies = enter('supplies', items.filter(isKind('supply')).map(rated))
   const distances = enter('distances', findings.filter(f => f.where !== null && f.stage === 'fit'))
   const routes = section('routes', [leads, layout, told], () => routesSection(situation, told))
   const ways = enter('ways', routes.map(({ id, item, label, to, points }) => ({ id, item, label, to, points })))

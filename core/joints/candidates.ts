@@ -162,20 +162,22 @@ function reaching(list: readonly Weighed[], where: readonly (readonly Frame[])[]
   })
 }
 
+/** One part in a seat of another, as it could be. */
+export interface Sitting { readonly item: string; readonly in: string; readonly seat: Frame }
+export const sittingsOf = (weighed: readonly Weighed[]): readonly Sitting[] => weighed.flatMap(({ candidate, plug, socket }) => (candidate && isMechanical(plug.end.face) && socket.end.seat ? [{ item: plug.item, in: socket.item, seat: socket.end.seat }] : []))
+
 /** Every way each part could sit, from the case inwards. */
-export function placesOf(cases: readonly string[], weighed: readonly Weighed[], caseFrame: Frame): Places {
+export function placesOf(cases: readonly string[], seats: readonly Sitting[], caseFrame: Frame): Places {
   const places = new Map<string, readonly Frame[]>(cases.map(id => [id, [caseFrame]]))
-  const seats = weighed.filter(w => w.candidate && isMechanical(w.plug.end.face) && w.socket.end.seat)
   // Parts sit in parts that sit in the case: as deep as that goes, and never deeper than there are parts.
   for (let before = -1; places.size > before; ) {
     before = places.size
     const fresh = new Map<string, Frame[]>()
-    for (const { plug, socket } of seats) {
-      const outer = places.get(socket.item)
-      const seat = socket.end.seat
-      if (!outer || !seat || places.has(plug.item)) continue
-      const found = fresh.get(plug.item) ?? []
-      fresh.set(plug.item, found)
+    for (const { item, in: holder, seat } of seats) {
+      const outer = places.get(holder)
+      if (!outer || places.has(item)) continue
+      const found = fresh.get(item) ?? []
+      fresh.set(item, found)
       found.push(...outer.map(f => within(f, seat)))
     }
     for (const [item, frames] of fresh) places.set(item, frames)

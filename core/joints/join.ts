@@ -10,7 +10,7 @@ import type { Layout } from '../parts/archetype'
 import { isMechanical } from '../standards/connectors'
 import { chainPlan, isChained } from './chains'
 import { conflicts } from './conflicts'
-import { placesOf, weighAll, withinReach, type Places, type Weighed } from './candidates'
+import { placesOf, sittingsOf, weighAll, withinReach, type Places, type Weighed } from './candidates'
 import { demandsOf, itemOfRef, jointOf, type Demand, type EndOf, type Joint, type Unmet } from './joint'
 import { budgetsOf, exclusions, followings } from './joining-rules'
 import { add, FREE, less, match, NODE_LIMIT, pairId, UNMET, type Candidate, type Clause, type Cost, type Matching, type MatchProblem } from './match'
@@ -78,7 +78,8 @@ export function join(ends: readonly EndOf[], options: JoinOptions): Joined {
   const rules = keep('rules', parts, () => ({ demands: parts.flatMap(p => p.demands), excludes: parts.flatMap(p => p.excludes), follows: parts.flatMap(p => p.follows), budgets: parts.flatMap(p => p.budgets) }))
 
   const seatPairs = enter('seat-pairs', weighAll(bodies, ends, pins, { places: new Map(), layout: null, lengths: false, keep, enter }))
-  const places = keep('places', [cases, seatPairs], () => placesOf(cases, seatPairs, CASE_FRAME))
+  const sittings = enter('sittings', sittingsOf(seatPairs))
+  const places = keep('places', [cases, sittings], () => placesOf(cases, sittings, CASE_FRAME))
   const plugPairs = enter('plug-pairs', withinReach(weighAll(leads, ends, pins, { places, layout, lengths: false, keep, enter }), plug => plug in pins, { places, layout, lengths: false, keep, enter }))
   const able = enter('able', candidatesOf([...seatPairs, ...plugPairs]))
   const base = keep('base', [able, rules, pins], () => problemOf(able, rules.demands))

@@ -17,10 +17,13 @@ import { NOTHING, sizing, total } from './sizing'
 import { surge } from './surge'
 
 interface Fed { readonly supply: ItemOf<Supply>; readonly loads: readonly Load[] }
+/** A supply without the lengths of its cables: watts do not depend on them, and are not asked again when one is measured. */
+export const rated = (supply: ItemOf<Supply>): ItemOf<Supply> => ({ ...supply, part: { ...supply.part, cables: supply.part.cables.map(c => ({ ...c, length: null, plugs: c.plugs.map(p => ({ ...p, after: null })) })) } })
+
 /** Each supply with the loads that reach it. With one supply, what is not yet joined will hang on it too. */
 export const fed = (s: Pick<Situation, 'items' | 'loads'>): readonly Fed[] => {
   const supplies = every(s, 'supply')
-  return supplies.map(supply => ({ supply, loads: s.loads.filter(l => l.feeds.some(f => f.supply === supply.id) || (supplies.length === 1 && l.feeds.length === 0)) }))
+  return supplies.map(supply => ({ supply: rated(supply), loads: s.loads.filter(l => l.feeds.some(f => f.supply === supply.id) || (supplies.length === 1 && l.feeds.length === 0)) }))
 }
 
 export const supplySize = rule<Fed & { readonly school: School }>({

@@ -42,20 +42,17 @@ export function leadsOf({ plugs, lines, ends, layout, names }: Laying, keep: <R>
   if (!layout) return []
   const byId = new Map(plugs.map(j => [j.id, j]))
   const filling = new Filling(layout)
-  const laidLines = new Map([...lines].sort(thickestFirst).map(line => {
+  const named = lines.map(line => ({ line, id: lineId(line), section: sectionOf(line.first.end.face) }))
+  const laidLines = new Map(named.sort((a, b) => b.section - a.section || (a.id < b.id ? -1 : 1)).map(({ line, id }) => {
     const joints = line.pairs.flatMap(p => byId.get(pairId(p)) ?? [])
     const { face } = line.first.end
     const cable = cableOf(line.first.item, line.first.end.lead?.chain, line.first.ref)
     const shut = filling.shutTo(cable, face)
-    const lead = keep(`lead/${lineId(line)}`, [layout, names, shut.join(), ...joints, ...joints.flatMap(j => [ends.get(j.a), ends.get(j.b)]), ...line.from, ...line.to], () => laid(line, joints, layout, names, cable, shut))
+    const lead = keep(`lead/${id}`, [layout, names, shut.join(), ...joints, ...joints.flatMap(j => [ends.get(j.a), ends.get(j.b)]), ...line.from, ...line.to], () => laid(line, joints, layout, names, cable, shut))
     filling.put(cable, face, lead.reach?.way.through ?? [])
     return [line, lead] as const
   }))
   return lines.flatMap(line => laidLines.get(line) ?? [])
-}
-
-function thickestFirst(a: Line, b: Line): number {
-  return sectionOf(b.first.end.face) - sectionOf(a.first.end.face) || (lineId(a) < lineId(b) ? -1 : 1)
 }
 
 /** One line laid: past what is full, else through it. */
