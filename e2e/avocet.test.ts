@@ -227,9 +227,16 @@ test('the measuring round: the most decisive figure first; entered there it sett
   await page.emulateMedia({ media: 'print' })
   expect(await page.locator('.seam').isVisible()).toBe(false)
   expect(await page.locator('.blank:visible').count()).toBe(await page.locator('ol.sheet > li').count())
-  const pages = (await page.pdf({ format: 'A4' })).toString('latin1').match(/\/Type \/Page\b/g)?.length ?? 0
-  expect(pages).toBeGreaterThan(1)
   await page.emulateMedia({ media: 'screen' })
+})
+
+test('a stage longer than a page is printed whole', async () => {
+  await page.goto('/b/avocet/routes')
+  await page.getByRole('heading', { name: 'Holes' }).waitFor()
+  await page.emulateMedia({ media: 'print' })
+  const pages = (await page.pdf({ format: 'A4' })).toString('latin1').match(/\/Type \/Page\b/g)?.length ?? 0
+  await page.emulateMedia({ media: 'screen' })
+  expect(pages).toBeGreaterThan(1)
 })
 
 test('buying: next, on its way, looked at on arrival, and what is left to pay', async () => {
