@@ -211,7 +211,7 @@ function situationOf(items: readonly Item[], build: Build, horizon: Horizon, mem
   const names = keep('names', [items], () => new Map(items.map(i => [i.id, i.name])))
   const leads = keep('leads', [plugs, lines, ends, layout, names], () => leadsOf({ plugs, lines, ends, layout, names }, keep))
   return keep('situation', [items, all, seats, plugs, frames, bodies, layout, loads, leads, unmet, build.choices.leftOpen, build.choices.school, done], () => ({
-    items, names, ends, seats, plugs, unmet, frames, bodies, layout, loads, leads, choices: build.choices, done: new Set(done), exact,
+    items, names, ends, seats, plugs, unmet, frames, bodies, layout, loads, leads, choices: build.choices, done, exact,
   }))
 }
 

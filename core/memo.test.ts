@@ -29,6 +29,14 @@ test('maps are shared entry by entry', () => {
   expect(next.get('b')).toEqual({ v: 3 })
 })
 
+test('a map in another order is another map; a set is never taken for an earlier one', () => {
+  const before = new Map([['a', { v: 1 }], ['b', { v: 2 }]])
+  const turned = share(before, new Map([['b', { v: 2 }], ['a', { v: 1 }]])) as typeof before
+  expect([...turned.keys()]).toEqual(['b', 'a'])
+  expect(turned.get('b')).toBe(before.get('b'))
+  expect(share({ done: new Set() }, { done: new Set(['x']) })).toEqual({ done: new Set(['x']) })
+})
+
 test('computes again only when an input is another object', () => {
   const memo = new Memo()
   let runs = 0

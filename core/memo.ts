@@ -36,11 +36,13 @@ export class Memo {
 }
 
 /**
- * `next`, with every part that equals its counterpart in `before` replaced by that counterpart. Plain data and maps.
+ * `next`, with every part that equals its counterpart in `before` replaced by that counterpart. Plain data and maps; a set
+ * has no fields to compare by, and stays the new one.
  */
 export function share(before: unknown, next: unknown): unknown {
   if (before === next || typeof next !== 'object' || next === null || typeof before !== 'object' || before === null) return next
   if (Array.isArray(next)) return Array.isArray(before) ? shareItems(before, next) : next
+  if (next instanceof Set) return next
   if (next instanceof Map) return before instanceof Map ? shareEntries(before, next) : next
   return Array.isArray(before) || before instanceof Map ? next : shareFields(before as Fields, next as Fields)
 }
@@ -66,7 +68,8 @@ function identified(items: readonly unknown[]): ReadonlyMap<unknown, unknown> | 
 
 function shareEntries(before: ReadonlyMap<unknown, unknown>, next: ReadonlyMap<unknown, unknown>): ReadonlyMap<unknown, unknown> {
   const shared = new Map([...next].map(([key, value]) => [key, share(before.get(key), value)]))
-  return before.size === next.size && [...shared].every(([key, value]) => before.has(key) && before.get(key) === value) ? before : shared
+  const order = before.keys()
+  return before.size === next.size && [...shared].every(([key, value]) => order.next().value === key && before.get(key) === value) ? before : shared
 }
 
 /** Walks with `for in`, which makes no list of keys: this is where most of an analysis after a small change is spent. */

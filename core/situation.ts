@@ -22,7 +22,7 @@ export interface Situation {
   readonly leads: readonly LaidLead[]
   readonly choices: Build['choices']
   /** Tasks that make no joint and are made: `task:…`. */
-  readonly done: ReadonlySet<string>
+  readonly done: readonly string[]
 }
 
 export const every = <K extends PartKind>(s: Pick<Situation, 'items'>, kind: K): readonly ItemOf<PartOf[K]>[] => s.items.filter(isKind(kind))

@@ -62,6 +62,17 @@ test('an item that comes without an id is named after its kind, and numbered', (
   expect(more.items.slice(-2).map(i => i.id)).toEqual(['fan-2', 'fan-3'])
 })
 
+test('a plug joined by hand leaves where it was, and what held the socket lets go; all of it comes back', () => {
+  const before = change(plover, { do: 'pinJoint', plug: 'fan/lead', socket: 'board/fan-1' }, { do: 'make', ids: ['cooler/fan~board/cpu-fan', 'fan/lead~board/fan-1', 'task:bench'] }, { do: 'pinJoint', plug: 'cooler/fan', socket: 'board/cpu-fan' })
+  const done = apply(before, command({ do: 'pinJoint', plug: 'fan/lead', socket: 'board/cpu-fan' }))
+  if (isProblem(done)) throw new Error(done.problem)
+  expect(done.build.choices.pins).toEqual({ 'fan/lead': 'board/cpu-fan' })
+  expect(Object.keys(done.build.progress)).toEqual(['task:bench'])
+  const back = takeBack(done.build, done.inverse, done.line)
+  if (isProblem(back)) throw new Error(back.problem)
+  expect(content(back.build)).toEqual(content(before))
+})
+
 describe('every command is one line that a person can read', () => {
   test.each<[Ask, string]>([
     [measure('case', 'coolerRoom', 166.5), 'Measured cooler room of Reedbox 12: 166.5 mm'],

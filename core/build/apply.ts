@@ -10,7 +10,7 @@ const SINGLE: ReadonlyMap<string, AnyCommand> = new Map(
   [
     items.addItem, items.removeItem, items.swapPart, items.setState, items.setCondition, items.setPaid, items.setFigure,
     keeping.setSerial, keeping.setPurchase, keeping.checkArrival, keeping.attach, keeping.detach,
-    work.make, work.prove, work.unprove, work.crossOff, work.setProgress, ...work.reasons, work.note, work.rename, work.chooseSchool, work.pin, work.chooseOrder, work.pinOrder,
+    work.make, work.prove, work.unprove, work.crossOff, work.setProgress, ...work.reasons, work.note, work.rename, work.chooseSchool, work.pin, work.setJoining, work.chooseOrder, work.pinOrder,
   ].map(c => [c.name, c]),
 )
 const together = togetherOf(SINGLE)

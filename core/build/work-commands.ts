@@ -103,13 +103,41 @@ export const chooseSchool = defineCommand({
   run: (build, { school }) => ({ build: { ...build, choices: { ...build.choices, school } }, inverse: { do: 'chooseSchool', school: build.choices.school }, line: `Supply sized by the ${school} school` }),
 })
 
+function withJoining(build: Build, pins: Readonly<Record<string, string | null>>, entries: Readonly<Record<string, Progress | null>>): Build {
+  const next = { ...build.choices.pins }
+  for (const [plug, socket] of Object.entries(pins)) {
+    if (socket === null) delete next[plug]
+    else next[plug] = socket
+  }
+  const changed = withProgress(build, entries)
+  return { ...changed, choices: { ...changed.choices, pins: next } }
+}
+
+/** Puts pins and progress as they are given: the inverse of joining by hand. */
+export const setJoining = defineCommand({
+  name: 'setJoining', args: z.looseObject({ pins: z.record(z.string(), z.string().nullable()), entries: z.record(z.string(), progressSchema.nullable()), title, at: z.string() }),
+  run: (build, { pins, entries, title: what }) => ({
+    build: withJoining(build, pins, entries),
+    inverse: { do: 'setJoining', pins: Object.fromEntries(Object.keys(pins).map(plug => [plug, build.choices.pins[plug] ?? null])), entries: standing(build, Object.keys(entries)), title: what },
+    line: `Joined as before: ${what}`,
+  }),
+})
+
+/**
+ * Joins a plug by hand, or lets it find its own place. A plug is in one socket and a socket holds one plug: what was pinned
+ * or made otherwise of either is let go.
+ */
 export const pin = defineCommand({
   name: 'pinJoint', args: z.looseObject({ plug: z.string(), socket: z.string().nullable(), title, at: z.string() }),
   run(build, { plug, socket, title: what }) {
-    const pins = { ...build.choices.pins }
-    if (socket === null) delete pins[plug]
-    else pins[plug] = socket
-    return { build: { ...build, choices: { ...build.choices, pins } }, inverse: { do: 'pinJoint', plug, socket: build.choices.pins[plug] ?? null, title: what }, line: socket === null ? `Unpinned ${what || plug}` : `Pinned ${what || plug}` }
+    const others = socket === null ? [] : Object.entries(build.choices.pins).filter(([p, s]) => p !== plug && s === socket).map(([p]) => p)
+    const undone = socket === null ? [] : Object.keys(build.progress).filter(id => { const [p, s] = id.split('~'); return s !== undefined && (p === plug) !== (s === socket) })
+    const pins = { ...Object.fromEntries(others.map(p => [p, null])), [plug]: socket }
+    return {
+      build: withJoining(build, pins, Object.fromEntries(undone.map(id => [id, null]))),
+      inverse: { do: 'setJoining', pins: Object.fromEntries(Object.keys(pins).map(p => [p, build.choices.pins[p] ?? null])), entries: standing(build, undone), title: what },
+      line: socket === null ? `Unpinned ${what || plug}` : `Pinned ${what || plug}`,
+    }
   },
 })
 

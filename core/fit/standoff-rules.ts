@@ -13,7 +13,7 @@ import { SOURCE } from '../standards/sources'
 import { standoffPlan, standoffTask } from './standoffs'
 
 interface OnTray { readonly joint: string; readonly board: ItemOf<Board>; readonly pc: ItemOf<Case>; /** Whether the standoffs were put right at the bench. */ readonly done: boolean }
-const onTray = (s: Situation): readonly OnTray[] => joinedBy(s, 'tray', 'board', 'case').map(({ joint, plug, socket }) => ({ joint: joint.id, board: plug, pc: socket, done: s.done.has(standoffTask(plug.id)) }))
+const onTray = (s: Situation): readonly OnTray[] => joinedBy(s, 'tray', 'board', 'case').map(({ joint, plug, socket }) => ({ joint: joint.id, board: plug, pc: socket, done: s.done.includes(standoffTask(plug.id)) }))
 
 export const standoffStray = rule<OnTray>({
   id: 'fit/standoff-stray', stage: 'fit', asks: 'Does a standoff stand under the board where it has no hole?', source: SOURCE.atx,

@@ -16,11 +16,10 @@ export function places({ build, finding, situation: s }: Question): readonly Can
     if (!plug) return []
     const others = [...s.ends.values()].filter(e => e.end.sex === 'socket' && e.ref !== joint.b && meets(plug, e)).slice(0, SOCKETS)
     const free = build.choices.pins[joint.a] === undefined ? [] : [{ kind: 'place' as const, title: `Let the ${labelOf(plug, s)} find its own place`, commands: [{ do: 'pinJoint', plug: joint.a, socket: null }] }]
-    return [...free, ...others.map(to => {
-      // Where another plug is pinned to that socket, the two change places.
-      const holder = Object.entries(build.choices.pins).find(([, socket]) => socket === to.ref)?.[0]
-      return { kind: 'place' as const, title: `Put the ${labelOf(plug, s)} into ${to.end.label} of the ${s.names.get(to.item) ?? ''}`, commands: [...(holder === undefined ? [] : [{ do: 'pinJoint', plug: holder, socket: null }]), { do: 'pinJoint', plug: plug.ref, socket: to.ref, title: labelOf(plug, s) }] }
-    })]
+    return [...free, ...others.map(to => ({
+      kind: 'place' as const, title: `Put the ${labelOf(plug, s)} into ${to.end.label} of the ${s.names.get(to.item) ?? ''}`,
+      commands: [{ do: 'pinJoint', plug: plug.ref, socket: to.ref, title: labelOf(plug, s) }],
+    }))]
   })
 }
 
