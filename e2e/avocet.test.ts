@@ -1,30 +1,20 @@
 // Avocet through the real interface: what is wrong is found, explained and led out of, at every stage.
 import { readFileSync } from 'node:fs'
-import type { BrowserContext, Page } from 'playwright-core'
-import { complaints, stage } from './harness'
+import { stage, visitor } from './harness'
 
 const on = await stage()
 afterAll(() => on.close())
 
-let profile: BrowserContext
-let page: Page
-let found: string[]
+const { page, leave } = await visitor(on, {}, profile => profile.addInitScript(() => {
+  const asked: string[] = []
+  Object.assign(window, { asked })
+  Object.defineProperty(navigator, 'wakeLock', { configurable: true, value: { request: async (type: string) => { asked.push(type); return Object.assign(new EventTarget(), { released: false, release: async () => undefined }) } } })
+}))
 beforeAll(async () => {
-  profile = await on.profile()
-  await profile.addInitScript(() => {
-    const asked: string[] = []
-    Object.assign(window, { asked })
-    Object.defineProperty(navigator, 'wakeLock', { configurable: true, value: { request: async (type: string) => { asked.push(type); return Object.assign(new EventTarget(), { released: false, release: async () => undefined }) } } })
-  })
-  page = await profile.newPage()
-  found = complaints(page)
   await page.goto('/')
   await page.getByRole('link', { name: /Avocet/ }).click()
 })
-afterAll(async () => {
-  expect(found).toEqual([])
-  await profile.close()
-})
+afterAll(leave)
 
 const stageLink = (name: string) => page.getByRole('navigation', { name: 'Stages' }).getByRole('link', { name: new RegExp(name) })
 const row = (text: RegExp) => page.locator('.row').filter({ hasText: text }).first()
@@ -74,6 +64,33 @@ test('joints: put there by hand, each place says what it means; harm is told and
   await row(/Harm Lights lead of the Glow strip 12 V meets FAN_2 on the Lagoon 6: 12 V and ground meet wrongly/).waitFor()
   await undo()
   await row(/Harm Lights lead/).waitFor({ state: 'detached' })
+})
+
+test('joints: from the shortage to its way out with the keyboard alone', async () => {
+  await stageLink('Joints').focus()
+  await page.keyboard.press('Enter')
+  await row(/Stop Data of the R3 8 TB \(4\)/).waitFor()
+  /** Tab until the control of that name has the focus. */
+  const tabTo = async (name: RegExp): Promise<void> => {
+    for (let i = 0; i < 40; i++) {
+      await page.keyboard.press('Tab')
+      const here = await page.evaluate(() => { const e = document.activeElement; return (e?.getAttribute('aria-label') ?? e?.textContent ?? '').replace(/\s+/g, ' ').trim() })
+      if (name.test(here)) return
+    }
+    throw new Error(`Tab never came to ${name}`)
+  }
+  await tabTo(/Stop Data of the R3 8 TB \(4\)/)
+  await page.keyboard.press('Enter')
+  await page.getByRole('button', { name: 'Find ways out' }).waitFor()
+  await tabTo(/^Find ways out$/)
+  await page.keyboard.press('Enter')
+  await page.getByText(/\d ways out of \d+ tried/).waitFor({ timeout: 60_000 })
+  await tabTo(/^Do it: Add the S2 storage card$/)
+  await page.keyboard.press('Enter')
+  await row(/Stop Data of the R3 8 TB/).waitFor({ state: 'detached' })
+  await page.locator('h1').focus()
+  await page.keyboard.press('u')
+  await row(/Stop Data of the R3 8 TB \(4\)/).waitFor()
 })
 
 test('power: surges are counted by school', async () => {
@@ -130,6 +147,19 @@ test('routes: the lead that ends short and its ways out; the holes and what lies
   expect(new Set(await line.locator('.ways .kind').allInnerTexts())).toEqual(new Set(['place', 'lead', 'leave out']))
   await page.getByRole('heading', { name: 'Holes' }).waitFor()
   await row(/Clear Room in the front slot in the shroud for \d+ cables/).waitFor()
+})
+
+test('bench: standoffs that are taken out harm no more', async () => {
+  await page.goto('/b/avocet/bench?step=task%3Astandoffs%3Aboard')
+  await page.getByText('Take out B, R, S.').waitFor()
+  await page.getByRole('button', { name: 'Made', exact: true }).click()
+  await mark('Set the standoffs .*made').waitFor()
+  await page.getByRole('link', { name: 'Leave the bench' }).click()
+  await stageLink('Fit').click()
+  await row(/Watch/).waitFor()
+  expect(await row(/Harm Standoffs/).count()).toBe(0)
+  await undo()
+  await row(/Harm Standoffs of the Longreed 52 at B, R, S/).waitFor()
 })
 
 test('bench: another port than planned: the rest is planned anew, and said', async () => {

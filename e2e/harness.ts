@@ -50,3 +50,14 @@ export function complaints(page: Page): string[] {
   page.on('console', message => { if (message.type() === 'error') found.push(message.text()) })
   return found
 }
+
+export interface Visitor { readonly profile: BrowserContext; readonly page: Page; /** Ends the visit; an error when the page complained about anything. */ leave(): Promise<void> }
+
+/** A fresh profile with one page. `prepare` may change the profile before the page is there. */
+export async function visitor(on: Stage, options: Parameters<Stage['profile']>[0] = {}, prepare: (profile: BrowserContext) => Promise<unknown> = async () => undefined): Promise<Visitor> {
+  const profile = await on.profile(options)
+  await prepare(profile)
+  const page = await profile.newPage()
+  const found = complaints(page)
+  return { profile, page, leave: async () => { await profile.close(); if (found.length > 0) throw new Error(`The page complained: ${found.join('; ')}`) } }
+}

@@ -1,20 +1,19 @@
 // How it behaves: keys, the keyboard alone, both lights, small screens, what is loaded, how long typing takes.
 import type { Page } from 'playwright-core'
 import { gzipSync } from 'node:zlib'
-import { complaints, stage } from './harness'
+import { stage, visitor } from './harness'
 
 const on = await stage()
 afterAll(() => on.close())
 
-async function visit(path: string, options = {}): Promise<{ page: Page; found: string[]; leave: () => Promise<void> }> {
-  const profile = await on.profile(options)
-  const page = await profile.newPage()
-  const found = complaints(page)
+async function visit(path: string, options = {}) {
+  const visit = await visitor(on, options)
+  const { page } = visit
   await page.goto('/')
   await page.getByRole('link', { name: /Plover/ }).waitFor()
   if (path !== '/') await page.goto(path)
   await page.locator('h1').first().waitFor()
-  return { page, found, leave: async () => { expect(found).toEqual([]); await profile.close() } }
+  return visit
 }
 
 test('single keys: stages, along the seam, undo, all keys; none acts in a field; they can be changed and switched off', async () => {

@@ -1,25 +1,15 @@
 // The whole way through the real interface: a first visit, a finding and its reasons, a change, the bench, a reload, a file out and in.
 import { readFileSync } from 'node:fs'
-import type { BrowserContext, Page } from 'playwright-core'
+import type { Page } from 'playwright-core'
 import { analyse } from '../core/analyse'
 import { readFile } from '../core/exchange/file'
-import { complaints, stage } from './harness'
+import { stage, visitor } from './harness'
 
 const on = await stage()
 afterAll(() => on.close())
 
-let profile: BrowserContext
-let page: Page
-let found: string[]
-beforeAll(async () => {
-  profile = await on.profile()
-  page = await profile.newPage()
-  found = complaints(page)
-})
-afterAll(async () => {
-  expect(found).toEqual([])
-  await profile.close()
-})
+const { page, leave } = await visitor(on)
+afterAll(leave)
 
 const stageLink = (name: string) => page.getByRole('navigation', { name: 'Stages' }).getByRole('link', { name: new RegExp(name) })
 const seamMarks = () => page.getByRole('toolbar', { name: 'Steps of this build' }).getByRole('button')
@@ -201,17 +191,14 @@ test('a file leaves, and in an empty profile it is the same analysis to the byte
   expect(await save(page, 'Save the parts list as CSV')).toMatch(/^kind,maker,model,state/)
   const read = (t: string) => { const r = readFile(t); if ('problem' in r || !r.file.builds[0]) throw new Error('no build'); return r.file.builds[0] }
 
-  const other = await on.profile()
-  const fresh = await other.newPage()
-  const complained = complaints(fresh)
+  const { page: fresh, leave: leaveIt } = await visitor(on)
   await fresh.goto('/')
   await fresh.getByLabel('Build file').setInputFiles({ name: 'plover.juntura.json', mimeType: 'application/json', buffer: Buffer.from(text) })
   await fresh.getByRole('toolbar').getByRole('button', { name: /Seat the T2-65.*crossed off/ }).waitFor()
   const again = await save(fresh, 'Save the build as a file')
   expect(again).toBe(text)
   expect(JSON.stringify(analyse(read(again)))).toBe(JSON.stringify(analyse(read(text))))
-  expect(complained).toEqual([])
-  await other.close()
+  await leaveIt()
 })
 
 test('a file dropped on the window opens; what is none is refused with a sentence', async () => {

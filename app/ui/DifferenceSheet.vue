@@ -47,4 +47,5 @@ th { border-top: 0; }
 li { display: grid; grid-template-columns: 18px 1fr; gap: 10px; padding: 6px 12px; border-top: 1px solid var(--line); }
 li:first-child { border-top: 0; }
 h2 { margin-top: 8px; }
+@media (max-width: 600px) { td, th { padding: 6px; } .figure { white-space: normal; } }
 </style>

@@ -1,10 +1,19 @@
 <script setup lang="ts">
 // The stages at the left, each with its key and its count of open matters; apart from them shelf and practice.
+import { nextTick, ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
 import { STAGE_LINES } from '../stages'
 import { useDesk } from '../stores/desk'
 import { keyOf } from '../use/keys'
 
 const desk = useDesk()
+const route = useRoute()
+const bar = ref<HTMLElement>()
+// On a narrow screen the bar scrolls: where one is stays in sight.
+watch(() => route.name, async () => {
+  await nextTick()
+  bar.value?.querySelector('.router-link-active')?.scrollIntoView({ inline: 'nearest', block: 'nearest' })
+}, { immediate: true })
 const APART = [{ name: 'measuring', title: 'Measuring' }, { name: 'buying', title: 'Buying' }, { name: 'compare', title: 'Compare' }, { name: 'shelf', title: 'Shelf' }, { name: 'practice', title: 'Practice' }] as const
 
 /** Open matters: findings that are not clear and not accepted. */
@@ -12,7 +21,7 @@ const count = (name: (typeof STAGE_LINES)[number]['name']): number => desk.analy
 </script>
 
 <template>
-  <nav aria-label="Stages">
+  <nav ref="bar" aria-label="Stages">
     <RouterLink v-for="s in STAGE_LINES" :key="s.name" :to="{ name: s.name, params: { build: desk.state.build?.id } }" class="stage" :title="s.asks">
       <span class="key figure" aria-hidden="true">{{ keyOf(`stage-${s.name}`) }}</span>{{ s.title }}
       <span v-if="count(s.name) > 0" class="count figure" :aria-label="`${count(s.name)} open`">{{ count(s.name) }}</span>

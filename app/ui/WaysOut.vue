@@ -2,7 +2,7 @@
 // Ways out of a finding: each was tried on the whole build, and says what it costs, what it settles and what it uses up.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
-import { computed, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { counted, money } from '../../core/format'
 import type { Remedy } from '../../core/remedies/remedy'
 import { useDesk } from '../stores/desk'
@@ -13,6 +13,9 @@ const props = defineProps<{ finding: string }>()
 const desk = useDesk()
 const { search, looking } = useRemedies(() => props.finding)
 const all = ref(false)
+// The button that asked for them is gone: the keyboard goes on from here.
+const place = ref<HTMLElement>()
+onMounted(() => place.value?.focus({ preventScroll: true }))
 const FIRST = 5
 const remedies = computed(() => search.value?.remedies ?? [])
 const shown = computed(() => (all.value ? remedies.value : remedies.value.slice(0, FIRST)))
@@ -27,7 +30,7 @@ const carryOut = ({ title, commands }: Remedy): Promise<boolean> => desk.run({ d
 </script>
 
 <template>
-  <section class="ways" aria-label="Ways out">
+  <section ref="place" class="ways" aria-label="Ways out" tabindex="-1">
     <p class="quiet" role="status">{{ says }}</p>
     <ul v-if="shown.length"><RemedyLine v-for="r in shown" :key="r.title" :remedy="r" :cost="cost(r)" @carry-out="carryOut(r)" /></ul>
     <ElButton v-if="remedies.length > shown.length" size="small" @click="all = true">{{ remedies.length - shown.length }} more</ElButton>
@@ -35,6 +38,7 @@ const carryOut = ({ title, commands }: Remedy): Promise<boolean> => desk.run({ d
 </template>
 
 <style scoped>
+.ways:focus { outline: none; }
 .ways { display: grid; gap: 6px; justify-items: start; }
 ul { width: 100%; }
 </style>

@@ -1,11 +1,11 @@
 // Pictures: made small before they are kept, shown by what they are about.
 import { computed, shallowRef, watch } from 'vue'
+import { LARGEST_PICTURE } from '../limits'
 import { useDesk } from '../stores/desk'
 
-/** Named choices: the longer side in pixels, the first quality, and how large the text of a picture may be. */
+/** Named choices: the longer side in pixels and the quality that are tried first. */
 const LONGEST_SIDE = 1280
 const QUALITY = 0.74
-const LARGEST = 380_000
 
 /** A picture as a small JPEG in a data URL, or null when the file is no picture. */
 export async function smallPicture(file: Blob): Promise<string | null> {
@@ -16,7 +16,7 @@ export async function smallPicture(file: Blob): Promise<string | null> {
     const canvas = Object.assign(document.createElement('canvas'), { width: Math.max(1, Math.round(image.width * scale)), height: Math.max(1, Math.round(image.height * scale)) })
     canvas.getContext('2d')?.drawImage(image, 0, 0, canvas.width, canvas.height)
     const url = canvas.toDataURL('image/jpeg', quality)
-    if (url.length <= LARGEST) return url
+    if (url.length <= LARGEST_PICTURE) return url
   }
 }
 

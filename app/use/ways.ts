@@ -10,19 +10,24 @@ import type { WaysApi } from '../worker/ways.worker'
 let worker: Remote<WaysApi> | null = null
 const ways = (): Remote<WaysApi> => (worker ??= wrap<WaysApi>(new Worker(new URL('../worker/ways.worker.ts', import.meta.url), { type: 'module' })))
 
-/** The remedies of one finding, as they are found. */
+let searches = 0
+
+/** The remedies of one finding, as they are found; a search ends with its finding, its build or who asked for it. */
 export function useRemedies(finding: () => string) {
   const desk = useDesk()
   const search = shallowRef<Search | null>(null)
   const looking = ref(false)
+  let mine = 0
   watch([() => desk.state.build, () => desk.horizon, finding], async ([build, horizon, id]) => {
+    void ways().stop(mine)
     search.value = null
     if (!build) return
+    const own = mine = searches += 1
     looking.value = true
-    await ways().remedies(toRaw(build), horizon, id, proxy((found: Search) => { search.value = found }))
-    looking.value = false
+    await ways().remedies(own, toRaw(build), horizon, id, proxy((found: Search) => { if (own === mine) search.value = found }))
+    if (own === mine) looking.value = false
   }, { immediate: true })
-  onScopeDispose(() => void ways().stop())
+  onScopeDispose(() => void ways().stop(mine))
   return { search, looking }
 }
 

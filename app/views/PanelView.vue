@@ -2,7 +2,10 @@
 // Panel: the loose front leads, each on its pins, beside the block as it lies.
 import { computed } from 'vue'
 import { counted } from '../../core/format'
+import { ElButton } from 'element-plus/es/components/button/index'
+import 'element-plus/es/components/button/style/css'
 import PanelDrawing from '../drawing/PanelDrawing.vue'
+import PanelPrint from '../drawing/PanelPrint.vue'
 import { useDesk } from '../stores/desk'
 import { usePointer } from '../stores/pointer'
 import FindingLedger from '../ui/FindingLedger.vue'
@@ -11,6 +14,7 @@ import TwoSides from '../ui/TwoSides.vue'
 const desk = useDesk()
 const pointer = usePointer()
 const blocks = computed(() => desk.analysis?.panel ?? [])
+const print = (): void => window.print()
 const leads = computed(() => blocks.value.flatMap(b => b.leads))
 </script>
 
@@ -23,7 +27,7 @@ const leads = computed(() => blocks.value.flatMap(b => b.leads))
     </ul>
     <h2>What is asked</h2>
     <FindingLedger stage="panel" empty="No loose lead to judge." />
-    <template #where><PanelDrawing v-for="b in blocks" :key="b.board" :block="b" /><p v-if="blocks.length" class="quiet note">Lights light only one way round: what stays dark is turned. Switches work either way.</p></template>
+    <template #where><template v-for="b in blocks" :key="b.board"><PanelDrawing class="screen" :block="b" /><PanelPrint class="paper" :block="b" /></template><ElButton v-if="blocks.length" class="screen print" size="small" @click="print">Print it at 4 : 1</ElButton><p v-if="blocks.length" class="quiet note">Lights light only one way round: what stays dark is turned. Switches work either way.</p></template>
   </TwoSides>
 </template>
 
@@ -33,4 +37,7 @@ h2 { margin: 16px 0 8px; }
 .leads li:first-child { border-top: 0; }
 .leads li:hover, .lit { background: var(--mat-soft); }
 .note { margin-top: 14px; }
+.print { margin-top: 10px; }
+.paper { display: none; }
+@media print { .screen { display: none; } .paper { display: grid; } }
 </style>

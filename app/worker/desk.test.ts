@@ -162,7 +162,7 @@ describe('pictures', () => {
     expect(state(await desk.redo()).build?.photos).toHaveLength(1)
     expect(Object.values(await desk.pictures('plover'))).toEqual([PNG])
   })
-  test.each([['no picture', 'data:text/html;base64,AAAA'], ['one with markup in it', 'data:image/svg+xml;base64,AAAA'], ['a large one', `data:image/png;base64,${'A'.repeat(500_001)}`]])('%s is refused, and nothing is kept', async (_what, picture) => {
+  test.each([['no picture', 'data:text/html;base64,AAAA'], ['one with markup in it', 'data:image/svg+xml;base64,AAAA'], ['a large one', `data:image/png;base64,${'A'.repeat(400_001)}`]])('%s is refused, and nothing is kept', async (_what, picture) => {
     const { desk, db } = await opened()
     expect(problem(await desk.attach('plover', 'board', 'Inlet 2', picture))).toMatch(/is no small JPEG, PNG or WebP/)
     expect([await db.photos.count(), await db.changes.count()]).toEqual([0, 0])

@@ -9,21 +9,22 @@ import { Memo } from '../../core/memo'
 import type { Alternative } from '../../core/joints/alternatives'
 import { shelf } from './shipped'
 
-let latest = 0
+const running = new Set<number>()
 const memo = new Memo()
 const rest = (): Promise<void> => new Promise(done => { setTimeout(done) })
 
 const api = {
-  /** Searches until all candidates are tried, another search begins, or `stop` is called; tells after each what is found so far. */
-  async remedies(build: Build, horizon: Horizon, finding: string, tell: (search: Search) => void): Promise<void> {
-    const mine = latest += 1
-    for (const search of searchRemedies(build, horizon, finding, shelf)) {
-      tell(search)
+  /** Searches until all candidates are tried or the search is stopped by its number; tells after each what is found so far. */
+  async remedies(search: number, build: Build, horizon: Horizon, finding: string, tell: (found: Search) => void): Promise<void> {
+    running.add(search)
+    for (const found of searchRemedies(build, horizon, finding, shelf)) {
+      if (!running.has(search)) return
+      tell(found)
       await rest()
-      if (latest !== mine) return
     }
+    running.delete(search)
   },
-  stop(): void { latest += 1 },
+  stop(search: number): void { running.delete(search) },
   /** Every socket a plug goes into, with what it would mean. */
   places: (build: Build, horizon: Horizon, plug: string): readonly Alternative[] => placesFor(build, horizon, plug, memo),
   schools: (build: Build, horizon: Horizon): readonly SchoolRow[] => orderSchools(build, horizon, memo),
