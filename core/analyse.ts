@@ -1,24 +1,24 @@
 // The one door: a build in, everything that can be said of it out. Pure and the same to the byte for the same build.
-import type { Build, StoredItem } from './build/build'
+import type { Build } from './build/build'
 import { HORIZONS, itemsOf, namesOf, resolve, type Horizon } from './build/resolve'
 import { drawings, paths, type Drawing, type Path } from './drawing/drawing'
 import { STAGES, type Finding, type Stage } from './finding'
 import { alternativesFor, type Alternative } from './joints/alternatives'
 import { join } from './joints/join'
-import { endsOf, itemOfRef, type EndOf, type Joint } from './joints/joint'
+import { endsByRef, endsOf, itemOfRef, type EndOf, type Joint, type Outline } from './joints/joint'
 import { bodiesOf } from './joints/places'
-import { Memo } from './memo'
+import { Memo, oncePer } from './memo'
 import { coveredBy } from './order/access'
 import { mannerOf } from './order/plan'
 import { orderSection, plan, schoolRows, type OrderSection, type SchoolRow } from './order/section'
 import { panelBlocks, type PanelBlock } from './panel/block'
 import { layoutOf } from './parts/archetype'
 import { isKind, kindOf, type Item } from './parts'
-import { buyingSection, type BuyingSection } from './lists/buying'
+import { buyingSection, offersOf, type BuyingSection } from './lists/buying'
 import { measuringSection, type MeasuringRow } from './lists/measuring'
-import { patternOf } from './parts/kind'
+import type { Box } from './geometry/space'
 import { figureRows, partRow, partsSection, type PartRow, type PartsSection } from './parts/section'
-import { loadsOf } from './power/loads'
+import { loadsOf, sourceOf, type Source } from './power/loads'
 import { rated } from './power/rules'
 import { powerSection, type SupplyPower } from './power/section'
 import { firstPower, type Check } from './proof/first-power'
@@ -100,7 +100,7 @@ function analyseHorizon(build: Build, horizon: Horizon, memo: Memo): HorizonAnal
   const { all, items } = countedItems(build, horizon, memo)
   const situation = situationOf(items, build, horizon, memo)
   const findings = keep('findings', [situation, build.choices.accepted], () => sortedFindings(RULES.flatMap(r => r.findings(situation, memo, horizon)), build.choices.accepted))
-  const { seats, plugs, unmet, frames, bodies, layout, loads, leads, ends } = situation
+  const { seats, plugs, unmet, frames, bodies, layout, loads, leads, ends, outlines } = situation
   const states = enter('states', items.map(i => ({ id: i.id, name: i.name, state: i.state })))
   const told = enter('told', findings.map(toldOf))
   const housing = enter('housing', items.filter(i => i.part.kind === 'case' || i.part.kind === 'board'))
@@ -111,21 +111,21 @@ function analyseHorizon(build: Build, horizon: Horizon, memo: Memo): HorizonAnal
   const distances = enter('distances', findings.filter(f => f.where !== null && f.stage === 'fit'))
   const routes = section('routes', [leads, layout, told], () => routesSection(situation, told))
   const ways = enter('ways', routes.map(({ id, item, label, to, points }) => ({ id, item, label, to, points })))
-  const labels = keep('labels', [ends], () => new Map([...ends].map(([ref, { end }]) => [ref, end.label])))
   const wishes = { school: build.choices.orderSchool, pins: build.choices.orderPins, progress: build.progress }
   const under = enter('under', coveredBy(situation))
-  const steps = keep('plan', [kinds, under, housing, labels, seats, plugs, unmet, frames, wishes.school, wishes.pins, wishes.progress], () => plan(situation, wishes))
+  const steps = keep('plan', [kinds, under, housing, outlines, seats, plugs, unmet, frames, wishes.school, wishes.pins, wishes.progress], () => plan(situation, wishes))
   const order = section('order', [steps, states, told, build.progress, build.choices.leftOpen], () => orderSection(steps, states, told, build, (step, state) => keep(`step/${step.id}`, [step, enter(`state/${step.id}`, state)], () => rounded({ ...step, ...state }))))
   const settling = enter('settling', findings.filter(f => f.settles.length > 0))
   const parts = section('parts', [build.items, all, told, items], () => partsSection(partRows(build, all, items, told, horizon, memo)))
+  const offers = enter('offers', offersOf(build.items, parts.rows))
   return {
     findings,
     counts: keep('counts', [told], () => tally(told)),
     open: keep('open', [told], () => openMatters(told)),
     parts,
-    buying: section('buying', [build.items, parts, steps], () => buyingSection(build.items, parts.rows, steps.steps, { left: parts.left, unpriced: parts.unpriced })),
+    buying: section('buying', [offers, steps, parts.left, parts.unpriced], () => buyingSection(offers, steps.steps, { left: parts.left, unpriced: parts.unpriced })),
     measuring: section('measuring', [settling], () => measuringSection(settling)),
-    joints: section('joints', [seats, plugs, states, told, labels], () => jointRows(situation, told)),
+    joints: section('joints', [seats, plugs, states, told, outlines], () => jointRows(situation, told)),
     loose: section('loose', [unmet, ends, situation.names], () => looseRows(situation)),
     power: section('power', [loads, plugs, kinds, supplies, build.choices.school], () => powerSection(situation)),
     order,
@@ -133,7 +133,7 @@ function analyseHorizon(build: Build, horizon: Horizon, memo: Memo): HorizonAnal
     routes,
     drawings: keep('drawings', [bodies, frames, layout, kinds, housing, seats, distances], () => drawings(situation, distances, { keep, enter })),
     paths: section('paths', [layout, ways], () => paths(layout, ways)),
-    proof: section('proof', [seats, plugs, kinds, labels, housing, modules, build.progress], () => firstPower(situation, build.progress)),
+    proof: section('proof', [seats, plugs, kinds, outlines, housing, modules, build.progress], () => firstPower(situation, build.progress)),
     record: section('record', [seats, plugs, kinds, housing, steps, build.progress, spares], () => recordSection(situation, steps.steps, build.progress, spares)),
     exact: situation.exact,
   }
@@ -166,13 +166,7 @@ function shownAtStart({ part: p }: Item): readonly unknown[] {
 }
 
 /** A finding that stays the same object is told by the same object. */
-const known = new WeakMap<Finding, Told>()
-function toldOf(finding: Finding): Told {
-  const { id, stage, verdict, parts, joints, demand, accepted } = finding
-  const told = known.get(finding) ?? { id, stage, verdict, parts, joints, demand, accepted }
-  known.set(finding, told)
-  return told
-}
+const toldOf = oncePer(({ id, stage, verdict, parts, joints, demand, accepted }: Finding): Told => ({ id, stage, verdict, parts, joints, demand, accepted }))
 
 function partRows(build: Build, all: readonly Item[], counted: readonly Item[], told: readonly Told[], horizon: Horizon, memo: Memo): readonly PartRow[] {
   const about = new Map<string, Told[]>(build.items.map(i => [i.id, []]))
@@ -188,45 +182,47 @@ function partRows(build: Build, all: readonly Item[], counted: readonly Item[], 
 }
 
 /** Seats, then reach, then plugs, then loads: the pipeline up to what rules look at. */
-function situationOf(items: readonly Item[], build: Build, horizon: Horizon, memo: Memo): Situation & { readonly exact: boolean } {
+function situationOf(items: readonly Item[], build: Build, horizon: Horizon, memo: Memo): Situation & { readonly exact: boolean; readonly outlines: ReadonlyMap<string, Outline> } {
   const keep = <R>(name: string, inputs: readonly unknown[], compute: () => R): R => memo.keep(`${horizon}/${name}`, inputs, compute)
   const enter = <T>(name: string, value: T): T => memo.enter(`${horizon}/${name}`, value)
-  const all = keep('ends', [items], () => items.flatMap(i => memo.keep(`ends/${i.id}`, [i], () => endsOf(i, kindOf(i).ends(i)))))
-  const ends: ReadonlyMap<string, EndOf> = keep('ends-by-ref', [all], () => new Map(all.map(e => [e.ref, e])))
+  const copies = items.map(item => ({ item, ...aloneOf(item, memo) }))
+  const all = enter('ends', copies.flatMap(c => c.ends))
+  const ends: ReadonlyMap<string, EndOf> = endsByRef(all)
   const pins = keep('pins', [build.choices.pins, build.progress], () => pinsOf(build))
   const pc = items.find(isKind('case'))
   const layout = pc ? keep('layout', [pc.part], () => layoutOf(pc.part)) : null
   const cases = enter('cases', items.filter(isKind('case')).map(i => i.id))
   const stored = enter('stored', build.items.filter(i => items.some(item => item.id === i.id)))
-  const prints = new Map(items.map(i => [i.id, memo.keep(`print/${i.id}`, [i.part], () => JSON.stringify(i.part))]))
-  const models = new Map(stored.map(i => [i.id, memo.keep(`model/${i.id}`, [i], () => modelPrint(i))]))
-  const alike = enter('alike', groupsOf(items, pins, id => prints.get(id) ?? id))
-  const kindred = enter('kindred', groupsOf(items, pins, id => models.get(id) ?? id))
-  const { seats, plugs, unmet, frames, lines, exact } = keep('joined', [all, pins, layout, cases, alike, kindred], () => join(all, { pins, layout, cases, alike, kindred, keep: (name, inputs, compute) => keep(`join/${name}`, inputs, compute), enter: (name, value) => enter(`join/${name}`, value) }))
+  const alike = enter('alike', groupsOf(copies.map(c => [c.item.id, c.print]), pins))
+  const kindred = enter('kindred', groupsOf(stored.map(i => [i.id, memo.keep(`model/${i.id}`, [i.part], () => JSON.stringify(i.part))]), pins))
+  const { seats, plugs, unmet, frames, lines, outlines, exact } = keep('joined', [all, pins, layout, cases, alike, kindred], () => join(all, { pins, layout, cases, alike, kindred, keep: (name, inputs, compute) => keep(`join/${name}`, inputs, compute), enter: (name, value) => enter(`join/${name}`, value) }))
   const mechanical = enter('mechanical', all.filter(e => isMechanical(e.end.face)))
-  const shells = enter('shells', items.map(i => ({ id: i.id, kind: i.part.kind, box: memo.keep(`body/${i.id}`, [i], () => kindOf(i).body?.(i) ?? null) })))
+  const shells = enter('shells', copies.map(({ item, body }) => ({ id: item.id, kind: item.part.kind, box: body })))
   const bodies = keep('bodies', [shells, frames, mechanical, seats], () => bodiesOf(shells, frames, ends, seats))
-  const loads = keep('loads', [items, seats, plugs], () => loadsOf(items, [...seats, ...plugs], i => memo.keep(`draws/${i.id}`, [i], () => kindOf(i).draws?.(i) ?? [])))
+  const sources = enter('sources', copies.map(c => c.source))
+  const loads = keep('loads', [sources, seats, plugs], () => loadsOf(sources, [...seats, ...plugs]))
   const done = enter('done', Object.entries(build.progress).filter(([id, p]) => id.startsWith('task:') && p.state !== 'crossed').map(([id]) => id))
   const names = keep('names', [items], () => new Map(items.map(i => [i.id, i.name])))
-  const leads = keep('leads', [plugs, lines, ends, layout, names], () => leadsOf({ plugs, lines, ends, layout, names }, keep))
+  const leads = keep('leads', [plugs, lines, layout, names], () => leadsOf({ plugs, lines, layout, names }, keep))
   return keep('situation', [items, all, seats, plugs, frames, bodies, layout, loads, leads, unmet, build.choices.leftOpen, build.choices.school, done], () => ({
-    items, names, ends, seats, plugs, unmet, frames, bodies, layout, loads, leads, choices: build.choices, done, exact,
+    items, names, ends, seats, plugs, unmet, frames, bodies, layout, loads, leads, choices: build.choices, done, exact, outlines,
   }))
 }
 
+/** What a copy tells by itself, whatever it is joined with. */
+interface Alone { readonly ends: readonly EndOf[]; readonly body: Box | null; readonly source: Source; readonly print: string }
+const aloneOf = (item: Item, memo: Memo): Alone => memo.keep(`alone/${item.id}`, [item], () => {
+  const kind = kindOf(item)
+  const ends = kind.ends(item)
+  return { ends: endsOf(item, ends), body: kind.body?.(item) ?? null, source: sourceOf(item, ends), print: JSON.stringify(item.part) }
+})
+
 /** Items of which one may stand for the other: those with the same print, and nothing of theirs pinned. Each is named after the first of them. */
-function groupsOf(items: readonly { readonly id: string }[], pins: Readonly<Record<string, string>>, printOf: (id: string) => string): ReadonlyMap<string, string> {
+function groupsOf(prints: readonly (readonly [item: string, print: string])[], pins: Readonly<Record<string, string>>): ReadonlyMap<string, string> {
   const pinned = new Set(Object.entries(pins).flat().map(itemOfRef))
   const groups = new Map<string, string[]>()
-  for (const { id } of items) if (!pinned.has(id)) (groups.get(printOf(id)) ?? groups.set(printOf(id), []).get(printOf(id)))?.push(id)
+  for (const [id, print] of prints) if (!pinned.has(id)) (groups.get(print) ?? groups.set(print, []).get(print))?.push(id)
   return new Map([...groups.values()].filter(g => g.length > 1).flatMap(g => g.map(id => [id, g[0] ?? id] as const)))
-}
-
-/** What tells copies of one model apart that a place could depend on: all that was measured but lengths. */
-function modelPrint({ part, figures }: StoredItem): string {
-  const kind = kindOf({ part })
-  return JSON.stringify([part, Object.entries(figures).filter(([path]) => kind.figures.get(patternOf(path))?.unit !== 'mm').sort()])
 }
 
 /** What was made is pinned hard; what was pinned by hand comes after it. */

@@ -21,6 +21,16 @@ export function quantity(value: number, unit: string | null): string {
   return written === '' ? text : text + THIN_SPACE + written
 }
 
+/** Figures stand with four decimals at most; what is finer is nothing to a builder. */
+const FINEST = 4
+
+/** A tolerance, in the unit of its value: as many decimals as it takes to be seen. */
+export function tolerance(tol: number, unit: string | null): string {
+  let decimals = Math.max(1, unit === null ? 1 : decimalsOf(unit))
+  while (tol > 0 && decimals < FINEST && Number(tol.toFixed(decimals)) === 0) decimals += 1
+  return `± ${number(tol, decimals)}`
+}
+
 /** A margin: with its sign. */
 export const margin = (value: number, unit: string | null): string => (value >= 0 ? '+' : '') + quantity(value, unit)
 

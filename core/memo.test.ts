@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { Memo, share } from './memo'
+import { Memo, oncePer, share } from './memo'
 
 const data = fc.letrec(tie => ({
   value: fc.oneof({ maxDepth: 3 }, fc.integer({ min: 0, max: 3 }), fc.constantFrom('a', 'b', null), fc.array(tie('value'), { maxLength: 4 }), fc.dictionary(fc.constantFrom('id', 'x', 'y'), tie('value'), { maxKeys: 3 })),
@@ -53,6 +53,27 @@ test('what enters from outside is recognised by value', () => {
   const memo = new Memo()
   const first = memo.enter('doc', { items: [{ id: 'a' }] })
   expect(memo.enter('doc', { items: [{ id: 'a' }] })).toBe(first)
+})
+
+test('a result found inside another one is taken as it is, and the other is shared all the same', () => {
+  const memo = new Memo()
+  let looks = 0
+  const inner = (v: number) => memo.keep('inner', [{}], () => ({ get v() { looks += 1; return v } }))
+  const outer = (of: object) => memo.keep('outer', [{}], () => ({ inner: of, fixed: { a: 1 } }))
+  const first = outer(inner(1))
+  expect(outer(inner(1))).toBe(first) // the inner result was cut off by its own name
+  const changed = inner(2)
+  looks = 0
+  const other = outer(changed)
+  expect([other.inner, looks]).toEqual([changed, 0])
+  expect(other.fixed).toBe(first.fixed)
+})
+
+test('what is done once for an object is not done again for it, and is for an equal one', () => {
+  let runs = 0
+  const size = oncePer((list: readonly number[]) => { runs += 1; return list.length })
+  const list = [1, 2]
+  expect([size(list), size(list), size([1, 2]), runs]).toEqual([2, 2, 2, 2])
 })
 
 test('the bound holds, and what was asked last stays', () => {

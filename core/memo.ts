@@ -12,6 +12,8 @@ const ROOMY = 0.75
  */
 export class Memo {
   private readonly kept = new Map<string, { readonly inputs: readonly unknown[]; readonly result: unknown }>()
+  /** All that came out: where it is found inside another result, it is shared already. */
+  private readonly out = new WeakSet<object>()
 
   constructor(private readonly most = KEPT) {}
 
@@ -20,7 +22,8 @@ export class Memo {
     const known = this.kept.get(name)
     const same = known && known.inputs.length === inputs.length && known.inputs.every((input, i) => input === inputs[i])
     if (same && this.kept.size < this.most * ROOMY) return known.result as R
-    const result = same ? known.result : share(known?.result, compute())
+    const result = same ? known.result : share(known?.result, compute(), this.out)
+    if (typeof result === 'object' && result !== null) this.out.add(result)
     this.kept.delete(name)
     this.kept.set(name, { inputs, result })
     const oldest = this.kept.keys().next()
@@ -35,25 +38,36 @@ export class Memo {
   }
 }
 
+/** A computation that is done once for each object it is asked about, for what is cheap and needs no sharing. */
+export function oncePer<K extends object, V>(compute: (key: K) => V): (key: K) => V {
+  const known = new WeakMap<K, { readonly value: V }>()
+  return key => {
+    const found = known.get(key) ?? { value: compute(key) }
+    known.set(key, found)
+    return found.value
+  }
+}
+
 /**
  * `next`, with every part that equals its counterpart in `before` replaced by that counterpart. Plain data and maps; a set
- * has no fields to compare by, and stays the new one.
+ * has no fields to compare by, and stays the new one; so does what is `done` already.
  */
-export function share(before: unknown, next: unknown): unknown {
+export function share(before: unknown, next: unknown, done?: WeakSet<object>): unknown {
   if (before === next || typeof next !== 'object' || next === null || typeof before !== 'object' || before === null) return next
-  if (Array.isArray(next)) return Array.isArray(before) ? shareItems(before, next) : next
+  if (Array.isArray(next)) return Array.isArray(before) ? shareItems(before, next, done) : next
   if (next instanceof Set) return next
-  if (next instanceof Map) return before instanceof Map ? shareEntries(before, next) : next
-  return Array.isArray(before) || before instanceof Map ? next : shareFields(before as Fields, next as Fields)
+  if (next instanceof Map) return before instanceof Map ? shareEntries(before, next, done) : next
+  return Array.isArray(before) || before instanceof Map ? next : shareFields(before as Fields, next as Fields, done)
 }
 
 type Fields = Record<string, unknown>
+const part = (before: unknown, next: unknown, done?: WeakSet<object>): unknown => (before === next || typeof next !== 'object' || next === null || done?.has(next) ? next : share(before, next, done))
 
 /** Things with an id are compared with the thing of that id, wherever it stood; others with what stood in their place. */
-function shareItems(before: readonly unknown[], next: readonly unknown[]): readonly unknown[] {
+function shareItems(before: readonly unknown[], next: readonly unknown[], done?: WeakSet<object>): readonly unknown[] {
   if (before.length === next.length && next.every((value, i) => value === before[i])) return before
   const byId = identified(before)
-  const shared = next.map((value, i) => share(byId?.get(idOf(value)) ?? before[i], value))
+  const shared = next.map((value, i) => part(byId?.get(idOf(value)) ?? before[i], value, done))
   if (before.length === next.length && shared.every((value, i) => value === before[i])) return before
   return shared.every((value, i) => value === next[i]) ? next : shared
 }
@@ -66,14 +80,14 @@ function identified(items: readonly unknown[]): ReadonlyMap<unknown, unknown> | 
   return byId.size === items.length && !byId.has(undefined) ? byId : null
 }
 
-function shareEntries(before: ReadonlyMap<unknown, unknown>, next: ReadonlyMap<unknown, unknown>): ReadonlyMap<unknown, unknown> {
-  const shared = new Map([...next].map(([key, value]) => [key, share(before.get(key), value)]))
+function shareEntries(before: ReadonlyMap<unknown, unknown>, next: ReadonlyMap<unknown, unknown>, done?: WeakSet<object>): ReadonlyMap<unknown, unknown> {
+  const shared = new Map([...next].map(([key, value]) => [key, part(before.get(key), value, done)]))
   const order = before.keys()
   return before.size === next.size && [...shared].every(([key, value]) => order.next().value === key && before.get(key) === value) ? before : shared
 }
 
 /** Walks with `for in`, which makes no list of keys: this is where most of an analysis after a small change is spent. */
-function shareFields(before: Fields, next: Fields): Fields {
+function shareFields(before: Fields, next: Fields, done?: WeakSet<object>): Fields {
   let asBefore = true
   let missing = 0
   let copy: Fields | null = null
@@ -83,9 +97,9 @@ function shareFields(before: Fields, next: Fields): Fields {
     const was = before[key]
     const is = next[key]
     if (was === is && (was !== undefined || key in before)) continue
-    const part = share(was, is)
-    if (part !== was || !(key in before)) asBefore = false
-    if (part !== is) (copy ??= { ...next })[key] = part
+    const shared = part(was, is, done)
+    if (shared !== was || !(key in before)) asBefore = false
+    if (shared !== is) (copy ??= { ...next })[key] = shared
   }
   return asBefore && missing === 0 ? before : copy ?? next
 }

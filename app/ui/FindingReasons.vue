@@ -4,7 +4,7 @@ import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { defineAsyncComponent, ref } from 'vue'
 import type { Finding } from '../../core/finding'
-import { quantity, margin, number } from '../../core/format'
+import { margin, quantity, tolerance } from '../../core/format'
 import { useDesk } from '../stores/desk'
 import MeasureField from './MeasureField.vue'
 import ReasonField from './ReasonField.vue'
@@ -28,7 +28,7 @@ const leftOpen = (): boolean => props.finding.demand !== null && props.finding.d
 <template>
   <div class="reasons">
     <p v-if="finding.need !== null && finding.have !== null" class="sum figure">
-      need {{ quantity(finding.need, finding.unit) }} · have {{ quantity(finding.have, finding.unit) }} · margin {{ margin(finding.margin ?? 0, finding.unit) }} · tolerance ± {{ number(finding.tol) }}
+      need {{ quantity(finding.need, finding.unit) }} · have {{ quantity(finding.have, finding.unit) }} · margin {{ margin(finding.margin ?? 0, finding.unit) }} · tolerance {{ tolerance(finding.tol, finding.unit) }}
     </p>
     <table v-if="finding.because.length > 0" aria-label="Reasons">
       <tbody>

@@ -3,9 +3,10 @@
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { computed, defineAsyncComponent, ref } from 'vue'
-import { money, number, quantity } from '../../core/format'
+import { money, quantity, tolerance } from '../../core/format'
 import type { FigureRow, PartRow } from '../../core/parts/section'
 import { useDesk } from '../stores/desk'
+import { usePointer } from '../stores/pointer'
 import FindingRow from './FindingRow.vue'
 import MeasureField from './MeasureField.vue'
 import PhotoStrip from './PhotoStrip.vue'
@@ -14,11 +15,17 @@ import SerialField from './SerialField.vue'
 const ShelfDialog = defineAsyncComponent(() => import('./ShelfDialog.vue'))
 const props = defineProps<{ row: PartRow; currency: string }>()
 const desk = useDesk()
+const pointer = usePointer()
 const swapping = ref(false)
 const entering = ref<string | null>(null)
 const findings = computed(() => (desk.analysis?.findings ?? []).filter(f => f.parts.includes(props.row.id) && f.verdict !== 'clear'))
 const item = computed(() => desk.state.build?.items.find(i => i.id === props.row.id))
 const CONDITIONS = ['new', 'known good', 'unknown', 'suspect']
+/** Opens one figure's field, with the cursor in it, or shuts it. */
+function enter(path: string): void {
+  entering.value = entering.value === path ? null : path
+  pointer.wantsField = entering.value !== null
+}
 const asked = (f: FigureRow) => ({ item: props.row.id, path: f.path, label: f.label, unit: f.unit, take: f.take, now: f.value, passes: null })
 </script>
 
@@ -43,9 +50,9 @@ const asked = (f: FigureRow) => ({ item: props.row.id, path: f.path, label: f.la
         <template v-for="f in row.figures" :key="f.path">
           <tr>
             <td>{{ f.label }}</td>
-            <td class="figure">{{ f.value === null ? '?' : quantity(f.value, f.unit) }}<span v-if="f.tol > 0" class="quiet"> ± {{ number(f.tol) }}</span></td>
+            <td class="figure">{{ f.value === null ? '?' : quantity(f.value, f.unit) }} <span v-if="f.tol > 0" class="quiet">{{ tolerance(f.tol, f.unit) }}</span></td>
             <td class="quiet">{{ f.basis ?? 'not stated' }}</td>
-            <td><ElButton size="small" :aria-label="`Measure ${f.label}`" @click="entering = entering === f.path ? null : f.path">Measure</ElButton></td>
+            <td><ElButton size="small" :aria-label="`Measure ${f.label}`" @click="enter(f.path)">Measure</ElButton></td>
           </tr>
           <tr v-if="entering === f.path"><td colspan="4" class="entry"><MeasureField first :settles="asked(f)" :likely="f.likely" @done="entering = null" /></td></tr>
         </template>

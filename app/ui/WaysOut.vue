@@ -38,7 +38,6 @@ const carryOut = ({ title, commands }: Remedy): Promise<boolean> => desk.run({ d
 </template>
 
 <style scoped>
-.ways:focus { outline: none; }
 .ways { display: grid; gap: 6px; justify-items: start; }
 ul { width: 100%; }
 </style>

@@ -1,6 +1,6 @@
 // The whole analysis as plain text, for a terminal.
 import type { Analysis, HorizonAnalysis } from '../analyse'
-import { counted, margin, minutes, number, quantity } from '../format'
+import { counted, margin, minutes, number, quantity, tolerance } from '../format'
 import { VERDICTS, type Verdict } from '../verdict'
 
 export const SECTIONS = ['findings', 'parts', 'joints', 'power', 'order', 'panel', 'routes', 'proof', 'record'] as const
@@ -11,7 +11,7 @@ const WORD: Record<Verdict, string> = { harm: 'HARM', stop: 'STOP', measure: 'ME
 const WRITERS: Record<Section, (h: HorizonAnalysis) => readonly string[]> = {
   findings: h => [VERDICTS.map(v => `${h.counts[v]} ${v}`).join(', '), ...h.findings.map(f => [
     `${(f.accepted ? `(${WORD[f.verdict]})` : WORD[f.verdict]).padEnd(9)}${f.sentence}`,
-    f.margin === null ? '' : `  need ${quantity(f.need ?? 0, f.unit)}, have ${quantity(f.have ?? 0, f.unit)}, ${margin(f.margin, f.unit)} (${f.basis} ± ${number(f.tol)})`,
+    f.margin === null ? '' : `  need ${quantity(f.need ?? 0, f.unit)}, have ${quantity(f.have ?? 0, f.unit)}, ${margin(f.margin, f.unit)} (${f.basis} ${tolerance(f.tol, f.unit)})`,
     f.verdict === 'clear' || f.wayOut === '' ? '' : `  → ${f.wayOut}`,
     f.accepted ? `  accepted: ${f.accepted.reason}` : '',
   ].filter(Boolean).join('\n         '))],

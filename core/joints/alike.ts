@@ -1,12 +1,14 @@
 // Items that are alike: which of them takes which place is all one, so the first takes the first.
+import { overdrawn } from './joining-rules'
 import { itemOfRef, keyOfRef } from './joint'
 import { pairId, type Candidate, type Clause, type Matching, type MatchProblem } from './match'
 
 /**
  * The matching with alike items put in order: those that join anything first, by where they join. Only items that `may`
- * change are touched, and only where `known` candidates stand for them: each pair for one that costs the same and shuts the same, and no clause is broken.
+ * change are touched, and only where `known` candidates stand for them: each pair for one that costs the same and shuts
+ * the same, and neither a clause nor a shared limit is broken.
  */
-export function inOrder(found: Matching, { clauses }: Pick<MatchProblem, 'clauses'>, known: ReadonlyMap<string, Candidate>, alike: ReadonlyMap<string, string>, may: (item: string) => boolean): Matching {
+export function inOrder(found: Matching, { clauses, budgets }: Pick<MatchProblem, 'clauses' | 'budgets'>, known: ReadonlyMap<string, Candidate>, alike: ReadonlyMap<string, string>, may: (item: string) => boolean): Matching {
   const classes = new Map<string, string[]>()
   for (const [item, kind] of alike) if (may(item)) (classes.get(kind) ?? classes.set(kind, []).get(kind))?.push(item)
   let pairs = found.pairs
@@ -17,7 +19,7 @@ export function inOrder(found: Matching, { clauses }: Pick<MatchProblem, 'clause
     const to = new Map(byPlace.map((b, i) => [b.item, bundles[i]?.item ?? b.item]))
     const renamed = pairs.map(p => ({ plug: moved(p.plug, to), socket: moved(p.socket, to) }))
     const whole = renamed.flatMap((p, i) => { const c = known.get(pairId(p)); return c && sameWorth(c, pairs[i]) ? [c] : [] })
-    if (whole.length === pairs.length && !clauses.some(c => breaks(whole, c))) pairs = whole
+    if (whole.length === pairs.length && !clauses.some(c => breaks(whole, c)) && !budgets.some(b => overdrawn(b, whole))) pairs = whole
   }
   return pairs === found.pairs ? found : { ...found, pairs: [...pairs].sort((a, b) => (a.plug < b.plug ? -1 : a.plug > b.plug ? 1 : 0)) }
 }

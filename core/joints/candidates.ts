@@ -7,16 +7,17 @@ import { isMechanical, socketFaces, type Face } from '../standards/connectors'
 import { gravity } from '../verdict'
 import { isChained } from './chains'
 import { shutBy, type Shut } from './cover'
-import type { EndOf, Short } from './joint'
+import { itemOfRef, type EndOf, type Short } from './joint'
 import { mate } from './mate'
 import type { Candidate, Cost } from './match'
 
 /** Every place that a part could take: one frame a way to sit. A loose part has none. */
 export type Places = ReadonlyMap<string, readonly Frame[]>
 
+/** Two ends weighed against each other. They are named, not held: a figure of theirs that changes nothing here changes nothing. */
 export interface Weighed {
-  readonly plug: EndOf
-  readonly socket: EndOf
+  readonly plug: string
+  readonly socket: string
   /** Null when the two do not go together, or go together and should not. */
   readonly candidate: Candidate | null
   readonly shuts: readonly Shut[]
@@ -29,6 +30,8 @@ export interface Weighed {
 export interface Weighing {
   readonly places: Places
   readonly layout: Layout | null
+  /** What is weighed, as a name under which it is kept. */
+  readonly at: string
   /** Whether the length of the way counts: only once it is known what sits where. */
   readonly lengths: boolean
   keep<R>(name: string, inputs: readonly unknown[], compute: () => R): R
@@ -43,30 +46,29 @@ const NOWHERE: readonly Frame[] = []
  * that take them and all their places stay: a figure that changes elsewhere weighs nothing anew.
  */
 export function weighAll(ends: readonly EndOf[], all: readonly EndOf[], pins: Readonly<Record<string, string>>, how: Weighing): readonly Weighed[] {
-  const { keep, enter, places, layout, lengths } = how
+  const { at, keep, enter, places, layout } = how
   const ofItem = new Map<string, EndOf[]>()
   const byFace = new Map<Face, EndOf[]>()
   const put = <K>(map: Map<K, EndOf[]>, key: K, end: EndOf): void => { (map.get(key) ?? map.set(key, []).get(key))?.push(end) }
   for (const e of all) put(ofItem, e.item, e)
   for (const e of ends) if (e.end.sex === 'socket') put(byFace, e.end.face, e)
-  const shelves = new Map([...byFace].map(([face, list]) => [face, {
-    sockets: enter(`sockets/${lengths}/${face}`, list), where: enter(`where/${lengths}/${face}`, list.map(s => places.get(s.item) ?? NOWHERE)),
-    // What a seat may shut are ends of the socket's own part: only then are they looked at.
-    kin: enter(`kin/${lengths}/${face}`, list.map(s => (s.end.shuts.length > 0 || isMechanical(face) ? ofItem.get(s.item) ?? NO_ENDS : NO_ENDS))),
-  }]))
+  const placed = (end: EndOf): readonly Frame[] => places.get(end.item) ?? NOWHERE
+  // What a seat may shut are ends of the socket's own part: only then are they looked at.
+  const kinOf = ({ item, end }: EndOf): readonly EndOf[] => (end.shuts.length > 0 || isMechanical(end.face) ? ofItem.get(item) ?? NO_ENDS : NO_ENDS)
+  const shelves = enter(`shelves/${at}`, new Map([...byFace].map(([face, list]) => [face, list.map(socket => ({ socket, where: placed(socket), kin: kinOf(socket) }))])))
   const plugs = new Map<Face, EndOf[]>()
   for (const e of ends) if (e.end.sex === 'plug') put(plugs, e.end.face, e)
-  return [...plugs].flatMap(([face, list]) => {
+  const hands = enter(`plugs/${at}`, new Map([...plugs].map(([face, list]) => [face, list.map(plug => ({ plug, own: placed(plug) }))])))
+  const found = [...hands].map(([face, list]) => {
     const takes = socketFaces(face).flatMap(f => shelves.get(f) ?? [])
-    const around = takes.flatMap(t => [t.sockets, t.where, t.kin])
-    const mine = enter(`mine/${lengths}/${face}`, list.map(p => places.get(p.item) ?? NOWHERE))
-    return keep(`weighed/${lengths}/${face}`, [enter(`plugs/${lengths}/${face}`, list), mine, layout, pins, ...around], () => list.flatMap((plug, n) => {
+    const around = socketFaces(face).map(f => shelves.get(f))
+    return keep(`weighed/${at}/${face}`, [list, layout, pins, ...around], () => list.flatMap(({ plug, own }) => {
       const pinned = pins[plug.ref]
-      const own = mine[n] ?? NOWHERE
-      return keep(`weighed/${lengths}/${plug.ref}`, [plug, own, layout, pinned, ...around], () => takes.flatMap(({ sockets, where, kin }) =>
-        sockets.flatMap((socket, i) => (plug.item === socket.item ? [] : weigh(plug, socket, kin[i] ?? NO_ENDS, own, where[i] ?? NOWHERE, how, pinned === socket.ref) ?? []))))
+      return keep(`weighed/${at}/${plug.ref}`, [plug, own, layout, pinned, ...around], () =>
+        takes.flatMap(({ socket, where, kin }) => (plug.item === socket.item ? [] : weigh(plug, socket, kin, own, where, how, pinned === socket.ref) ?? [])))
     }))
   })
+  return keep(`weighed/${at}`, found, () => found.flat())
 }
 
 const NO_ENDS: readonly EndOf[] = []
@@ -74,7 +76,7 @@ const NO_ENDS: readonly EndOf[] = []
 function weigh(plug: EndOf, socket: EndOf, siblings: readonly EndOf[], mine: readonly Frame[], theirs: readonly Frame[], { layout, lengths }: Weighing, pinned: boolean): Weighed | null {
   const met = mate(plug, socket)
   if (!met) return null
-  const said = { plug, socket, shuts: [], reason: null, lookAlike: null, short: null, candidate: null }
+  const said = { plug: plug.ref, socket: socket.ref, shuts: [], reason: null, lookAlike: null, short: null, candidate: null }
   if (!met.ok) return { ...said, reason: met.reason }
   const bad = met.verdict === 'harm' || met.verdict === 'stop'
   if (bad && !pinned) return { ...said, lookAlike: met.note }
@@ -129,34 +131,39 @@ function nearest(layout: Layout, from: readonly Vec3[], to: readonly Vec3[], len
 }
 
 /** Loose leads: an end in a socket is worth nothing where no socket for its other end lies within reach. */
-export function withinReach(weighed: readonly Weighed[], pinned: (plug: string) => boolean, { places, layout, lengths, keep, enter }: Weighing): readonly Weighed[] {
+export function withinReach(weighed: readonly Weighed[], ends: ReadonlyMap<string, EndOf>, pins: Readonly<Record<string, string>>, { at, places, layout, keep, enter }: Weighing): readonly Weighed[] {
   if (!layout) return weighed
-  const isLoose = (w: Weighed): boolean => w.candidate !== null && w.plug.end.among?.how === 'both'
-  const ofLead = new Map<string, Weighed[]>()
-  for (const w of weighed) if (isLoose(w)) (ofLead.get(w.plug.item) ?? ofLead.set(w.plug.item, []).get(w.plug.item))?.push(w)
-  const checked = new Map([...ofLead].flatMap(([lead, list]) => {
-    if (list.some(w => pinned(w.plug.ref))) return []
-    const where = enter(`around/${lengths}/${lead}`, list.map(w => places.get(w.socket.item) ?? NOWHERE))
-    const found = keep(`reaching/${lengths}/${lead}`, [layout, where, ...list], () => reaching(list, where, layout))
-    return list.map((w, i) => [w, found[i] ?? w] as const)
-  }))
-  return weighed.map(w => checked.get(w) ?? w)
+  const byHand = new Set(Object.keys(pins).map(itemOfRef))
+  const loose = enter(`loose/${at}`, [...ends.values()].filter(e => e.end.among?.how === 'both' && !byHand.has(e.item)))
+  return keep(`within/${at}`, [weighed, loose, places, layout], () => {
+    const leads = new Set(loose.map(e => e.item))
+    const ofLead = new Map<string, Weighed[]>()
+    for (const w of weighed) if (w.candidate && leads.has(itemOfRef(w.plug))) (ofLead.get(itemOfRef(w.plug)) ?? ofLead.set(itemOfRef(w.plug), []).get(itemOfRef(w.plug)))?.push(w)
+    const checked = new Map([...ofLead].flatMap(([lead, list]) => {
+      const own = loose.filter(e => e.item === lead)
+      const sockets = enter(`around/${at}/${lead}`, list.map(w => { const socket = ends.get(w.socket); return { socket, where: places.get(socket?.item ?? '') ?? NOWHERE } }))
+      const found = keep(`reaching/${at}/${lead}`, [layout, sockets, ...own, ...list], () => reaching(list, own, sockets, layout))
+      return list.map((w, i) => [w, found[i] ?? w] as const)
+    }))
+    return weighed.map(w => checked.get(w) ?? w)
+  })
 }
 
 /** One lead's ways to each of its sockets, those struck out that no socket for its other end lies near enough to. */
-function reaching(list: readonly Weighed[], where: readonly (readonly Frame[])[], layout: Layout): readonly Weighed[] {
-  const points = list.map(({ socket }, i) => { const { at } = socket.end; return at ? (where[i] ?? NOWHERE).map(f => place(f, at)) : [] })
+function reaching(list: readonly Weighed[], own: readonly EndOf[], sockets: readonly { readonly socket: EndOf | undefined; readonly where: readonly Frame[] }[], layout: Layout): readonly Weighed[] {
+  const points = sockets.map(({ socket, where }) => { const at = socket?.end.at; return at ? where.map(f => place(f, at)) : [] })
+  const labelAt = (i: number): string => sockets[i]?.socket?.end.label ?? ''
   return list.map((w, i) => {
-    const { lead } = w.plug.end
-    const others = list.flatMap((o, k) => (o.plug.ref === w.plug.ref ? [] : [{ o, to: points[k] ?? [] }]))
+    const lead = own.find(e => e.ref === w.plug)?.end.lead
+    const others = list.flatMap((o, k) => (o.plug === w.plug ? [] : [{ o, to: points[k] ?? [], label: labelAt(k) }]))
     const from = points[i] ?? []
     if (!lead || from.length === 0 || others.every(o => o.to.length === 0)) return w
-    const ways = others.filter(o => o.to.length > 0).map(({ o, to }) => ({ o, way: nearest(layout, from, to, lead.length, 'lead', o.socket.end.label, [w.plug.ref, w.socket.ref]) }))
+    const ways = others.filter(o => o.to.length > 0).map(({ to, label }) => ({ label, way: nearest(layout, from, to, lead.length, 'lead', label, [w.plug, w.socket]) }))
     if (ways.some(({ way }) => way.reason === null)) return w
     const best = ways.filter(({ way }) => way.short).sort((a, b) => a.way.mm - b.way.mm)[0] ?? ways[0]
     if (!best) return w
-    const ofDevice = w.socket.end.traits['side']?.includes('device')
-    const label = ofDevice ? best.o.socket.end.label : w.socket.end.label
+    const ofDevice = sockets[i]?.socket?.end.traits['side']?.includes('device')
+    const label = ofDevice ? best.label : labelAt(i)
     const { short } = best.way
     return { ...w, candidate: null, reason: short ? `the lead ends ${Math.round(best.way.mm - (extentOf(lead.length).value ?? 0))} mm short of ${label}` : `no hole leads from the lead to ${label}`, short }
   })
@@ -164,7 +171,10 @@ function reaching(list: readonly Weighed[], where: readonly (readonly Frame[])[]
 
 /** One part in a seat of another, as it could be. */
 export interface Sitting { readonly item: string; readonly in: string; readonly seat: Frame }
-export const sittingsOf = (weighed: readonly Weighed[]): readonly Sitting[] => weighed.flatMap(({ candidate, plug, socket }) => (candidate && isMechanical(plug.end.face) && socket.end.seat ? [{ item: plug.item, in: socket.item, seat: socket.end.seat }] : []))
+export const sittingsOf = (weighed: readonly Weighed[], ends: ReadonlyMap<string, EndOf>): readonly Sitting[] => weighed.flatMap(({ candidate, plug, socket }) => {
+  const holder = ends.get(socket)
+  return candidate && holder?.end.seat ? [{ item: itemOfRef(plug), in: holder.item, seat: holder.end.seat }] : []
+})
 
 /** Every way each part could sit, from the case inwards. */
 export function placesOf(cases: readonly string[], seats: readonly Sitting[], caseFrame: Frame): Places {

@@ -1,4 +1,4 @@
-import { change, finding, flipped, measure, part, plover, swap, then } from '../test-helpers/demos'
+import { avocet, change, finding, flipped, measure, part, plover, swap, then } from '../test-helpers/demos'
 
 const joined = (build = plover) => new Map(then(build).joints.map(j => j.id.split('~') as [string, string]))
 
@@ -29,6 +29,13 @@ describe('Plover’s joints', () => {
   })
   test('nine standoffs are one joint with a count: here four', () => {
     expect(then(plover).joints.find(j => j.id === 'board/mount~case/tray')?.count).toBe(4)
+  })
+  test('a copy of several that is measured stays where it is, and so do the others', () => {
+    // Avocet has fans of one model. What one of them really draws is no reason to plug them otherwise.
+    const placed = joined(avocet)
+    for (const [path, unit, value] of [['amps', 'A', 0.17], ['lead', 'mm', 652]] as const) {
+      for (const fan of ['fan-2', 'fan-3', 'fan-5']) expect(joined(change(avocet, measure(fan, path, value, unit)))).toEqual(placed)
+    }
   })
   test('removing one item changes no joint but its own', () => {
     for (const id of ['fan', 'disk', 'memory', 'stick']) {

@@ -1,7 +1,10 @@
 // What holds between ends whatever is chosen: some are never both joined, some ask for another, some share a limit.
 import { toleranceOf, valueOf } from '../quantity'
 import { refOf, type EndOf } from './joint'
-import type { MatchProblem } from './match'
+import type { Candidate } from './match'
+
+/** Sockets that share a limit, and what each plug takes of it. */
+export interface Budget { readonly sockets: readonly string[]; readonly limit: number; readonly takes: Readonly<Record<string, number>> }
 
 /** Ends that are never both joined: two of a one-of group, a whole plug and its halves. */
 export function exclusions(ends: readonly EndOf[]): readonly (readonly [string, string])[] {
@@ -25,7 +28,7 @@ export function followings(ends: readonly EndOf[]): readonly (readonly [string, 
 }
 
 /** Limits that several sockets of a part have together. A limit is passed only when it is definitely passed. */
-export function budgetsOf(ends: readonly EndOf[]): MatchProblem['budgets'] {
+export function budgetsOf(ends: readonly EndOf[]): readonly Budget[] {
   const takes = Object.fromEntries(ends.flatMap(({ ref, end }) => { const amps = end.takes['amps']; return amps ? [[ref, (valueOf(amps) ?? 0) - toleranceOf(amps)] as const] : [] }))
   const shared = new Map<string, { sockets: string[]; limit: number }>()
   for (const { ref, item, end } of ends) {
@@ -36,4 +39,21 @@ export function budgetsOf(ends: readonly EndOf[]): MatchProblem['budgets'] {
     shared.set(key, known)
   }
   return [...shared.values()].map(s => ({ ...s, takes }))
+}
+
+/** The limits that could be passed at all: by the plugs that take the most, one in each socket. The others ask nothing, whatever their figures. */
+export function binding(budgets: readonly Budget[], candidates: readonly Candidate[]): readonly Budget[] {
+  return budgets.filter(({ sockets, limit, takes }) => {
+    const plugs = new Set(candidates.flatMap(c => (sockets.includes(c.socket) ? [c.plug] : [])))
+    const most = [...plugs].map(plug => takes[plug] ?? 0).sort((a, b) => b - a).slice(0, sockets.length)
+    return most.reduce((sum, amps) => sum + amps, 0) > limit
+  })
+}
+
+/** The pairs that together pass a limit, those that take the most first; null while it holds. */
+export function overdrawn({ sockets, limit, takes }: Budget, pairs: readonly Candidate[]): readonly Candidate[] | null {
+  const on = pairs.filter(p => sockets.includes(p.socket) && (takes[p.plug] ?? 0) > 0).sort((a, b) => (takes[b.plug] ?? 0) - (takes[a.plug] ?? 0))
+  let sum = 0
+  const over = on.findIndex(p => (sum += takes[p.plug] ?? 0) > limit)
+  return over < 0 ? null : on.slice(0, over + 1)
 }

@@ -1,6 +1,8 @@
 import { end } from '../parts/kind'
 import { fact, of } from '../quantity'
-import { demandsOf, itemOfRef, jointId, jointOf, keyOfRef, refOf, type EndOf } from './joint'
+import { demandsOf, itemOfRef, jointId, jointOf, keyOfRef, outlineOf, refOf, type EndOf } from './joint'
+import { binding, overdrawn } from './joining-rules'
+import { FREE, type Candidate } from './match'
 import { mate } from './mate'
 import { bodiesOf, exitOf, framesOf, pointOf } from './places'
 import { frame } from '../geometry/space'
@@ -8,7 +10,7 @@ import { frame } from '../geometry/space'
 const at = (item: string, key: string, about: Partial<Parameters<typeof end>[0]> = {}): EndOf => ({ ref: refOf(item, key), item, end: end({ key, face: 'usb-2', sex: 'plug', label: key, ...about }) })
 
 test('a joint’s id is made of its two items and end keys, plug first', () => {
-  const joint = jointOf(at('case', 'usb', { count: 1 }), at('board', 'usb2', { sex: 'socket' }), true)
+  const joint = jointOf(outlineOf(at('case', 'usb', { count: 1 })), outlineOf(at('board', 'usb2', { sex: 'socket' })), true)
   expect(joint).toMatchObject({ id: 'case/usb~board/usb2', items: ['case', 'board'], kind: 'plug', pinned: true, count: 1 })
   expect([itemOfRef('case/usb'), keyOfRef('case/usb'), jointId('a/b', 'c/d')]).toEqual(['case', 'usb', 'a/b~c/d'])
 })
@@ -52,7 +54,7 @@ describe('places', () => {
   const slot = at('board', 'slot', { face: 'm2-slot', sex: 'socket', at: [60, 130, 0], seat: frame([60, 130, 0]) })
   const stick = at('stick', 'seat', { face: 'm2-slot', lead: { length: of(fact('x', 'x', 'mm', { value: 1, basis: 'spec', tol: 0 })), exit: [80, 0, 0] } })
   const ends = new Map([tray, mount, slot, stick].map(e => [e.ref, e]))
-  const seats = [jointOf(stick, slot, false), jointOf(mount, tray, false)] // the stick first: its board is not placed yet
+  const seats = [jointOf(outlineOf(stick), outlineOf(slot), false), jointOf(outlineOf(mount), outlineOf(tray), false)] // the stick first: its board is not placed yet
   const frames = framesOf(['case'], ends, seats)
 
   test('frames are handed down from seat to seat, in whatever order they are given', () => {
@@ -67,5 +69,23 @@ describe('places', () => {
     const shells = [{ id: 'stick', kind: 'drive', box: { min: [0, -11, 0], max: [80, 11, 3] } }, { id: 'board', kind: 'board', box: null }] as const
     const bodies = bodiesOf(shells, frames, ends, seats)
     expect(bodies).toEqual([{ id: 'stick/seat~board/slot', item: 'stick', box: { min: [60, 44, 8], max: [140, 66, 11] } }])
+  })
+})
+
+describe('limits that sockets share', () => {
+  const pair = (plug: string, socket: string): Candidate => ({ plug, socket, cost: FREE })
+  const budget = (limit: number) => ({ sockets: ['hub/1', 'hub/2'], limit, takes: { 'a/lead': 0.9, 'b/lead': 0.6, 'c/lead': 0.2 } })
+  const all = ['a/lead', 'b/lead', 'c/lead'].flatMap(p => ['hub/1', 'hub/2', 'board/fan'].map(s => pair(p, s)))
+
+  test('only those bind that the hungriest plugs could pass together: 0.9 + 0.6 A in two places', () => {
+    expect(binding([budget(1.4), budget(1.5), budget(3)], all)).toEqual([budget(1.4)])
+    // Without a there, 0.6 + 0.2 A is the most.
+    expect(binding([budget(1.4)], all.filter(c => c.plug !== 'a/lead'))).toEqual([])
+  })
+  test('what passes a limit is named, the hungriest first, no further than to where it passes', () => {
+    const on = [pair('c/lead', 'hub/1'), pair('b/lead', 'hub/2'), pair('a/lead', 'board/fan')]
+    expect(overdrawn(budget(0.7), on)?.map(p => p.plug)).toEqual(['b/lead', 'c/lead'])
+    expect(overdrawn(budget(0.5), on)?.map(p => p.plug)).toEqual(['b/lead'])
+    expect(overdrawn(budget(0.8), on)).toBeNull()
   })
 })

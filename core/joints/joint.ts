@@ -1,4 +1,5 @@
 // A joint: two ends that meet. Its id is made of its items and end keys and survives every new plan.
+import { oncePer } from '../memo'
 import { isMechanical, isPower, MECHANICAL, type Face } from '../standards/connectors'
 import type { Item } from '../parts'
 import type { End } from '../parts/kind'
@@ -6,6 +7,9 @@ import type { Sum } from '../quantity'
 
 /** An end of an item in this build. `ref` is `item/end`. */
 export interface EndOf { readonly ref: string; readonly item: string; readonly end: End }
+
+/** What an end is and is called, without its figures: what a figure that changes leaves alone. */
+export interface Outline extends Pick<End, 'label' | 'face' | 'sex' | 'among' | 'count'> { readonly ref: string; readonly item: string }
 
 export interface Joint {
   readonly id: string
@@ -33,13 +37,22 @@ export const jointId = (plug: string, socket: string): string => `${plug}~${sock
 export const keyOfRef = (ref: string): string => ref.slice(ref.indexOf('/') + 1)
 export const itemOfRef = (ref: string): string => ref.slice(0, ref.indexOf('/'))
 
+/** Ends by their ref. */
+export const endsByRef = oncePer((ends: readonly EndOf[]): ReadonlyMap<string, EndOf> => new Map(ends.map(e => [e.ref, e])))
 export const endsOf = (item: Item, ends: readonly End[]): readonly EndOf[] => ends.map(end => ({ ref: refOf(item.id, end.key), item: item.id, end }))
 
-export function jointOf(plug: EndOf, socket: EndOf, pinned: boolean): Joint {
-  const face = plug.end.face
+/** An end without what it takes and gives: what decides where it can be joined, and how far that is. */
+export const shapeOf = (e: EndOf): EndOf => ({ ...e, end: { ...e.end, takes: NOTHING, gives: NOTHING, shared: null } })
+const NOTHING = {}
+/** An end's outline. */
+export const outlineOf = ({ ref, item, end: { label, face, sex, among, count } }: EndOf): Outline => ({ ref, item, label, face, sex, among, count })
+
+/** The joint of a plug and a socket, as their parts count it. */
+export function jointOf(plug: Outline, socket: Outline, pinned: boolean): Joint {
+  const { face } = plug
   return {
-    id: jointId(plug.ref, socket.ref), a: plug.ref, b: socket.ref, items: [plug.item, socket.item], face, socketFace: socket.end.face,
-    kind: isMechanical(face) ? MECHANICAL[face].kind : 'plug', count: plug.end.count, pinned,
+    id: jointId(plug.ref, socket.ref), a: plug.ref, b: socket.ref, items: [plug.item, socket.item], face, socketFace: socket.face,
+    kind: isMechanical(face) ? MECHANICAL[face].kind : 'plug', count: plug.count, pinned,
   }
 }
 

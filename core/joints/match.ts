@@ -7,6 +7,7 @@
 // the best found, with its bound. Costs are compared part by part, the first part first: they become one whole number by
 // mixed radix, so nothing is traded. Equal optima: the first in canonical order (rows and columns by name).
 import { assign, type Pairing } from './assignment'
+import { overdrawn, type Budget } from './joining-rules'
 
 /** Parts of a cost, gravest first: unmet must, should, may; gravity of matings; wrong purpose; rank; length. */
 export type Cost = readonly [must: number, should: number, may: number, gravity: number, purpose: number, rank: number, length: number]
@@ -25,8 +26,7 @@ export interface MatchProblem {
   readonly follows: readonly (readonly [string, string])[]
   /** Pairs that are given: made already, or pinned by hand. */
   readonly pins: readonly (readonly [plug: string, socket: string])[]
-  /** Sockets that share a limit, and what each plug takes of it. */
-  readonly budgets: readonly { readonly sockets: readonly string[]; readonly limit: number; readonly takes: Readonly<Record<string, number>> }[]
+  readonly budgets: readonly Budget[]
   /** Sets of pairs (by `plug~socket`), a pair of each of which cannot all be joined at once. */
   readonly clauses: readonly Clause[]
 }
@@ -122,11 +122,9 @@ function broken(problem: MatchProblem, { groups, joinable }: Table, pairs: reado
   }
   const chosen = new Map(pairs.map(p => [pairId(p), p]))
   for (const clause of problem.clauses) if (clause.every(set => set.some(p => chosen.has(p)))) return oneGoes(branch, clause.map(set => ({ set, pair: set.flatMap(p => chosen.get(p) ?? [])[0] })))
-  for (const { sockets, limit, takes } of problem.budgets) {
-    const on = pairs.filter(p => sockets.includes(p.socket) && (takes[p.plug] ?? 0) > 0).sort((a, b) => (takes[b.plug] ?? 0) - (takes[a.plug] ?? 0))
-    let sum = 0
-    const over = on.findIndex(p => (sum += takes[p.plug] ?? 0) > limit)
-    if (over >= 0) return oneGoes(branch, on.slice(0, over + 1).map(single))
+  for (const budget of problem.budgets) {
+    const over = overdrawn(budget, pairs)
+    if (over) return oneGoes(branch, over.map(single))
   }
   const ring = loop(problem, pairs)
   return ring ? oneGoes(branch, ring.flatMap(p => chosen.get(p) ?? []).map(single)) : null
@@ -264,7 +262,7 @@ function components(problem: MatchProblem): readonly MatchProblem[] {
   }
   const join = (a: string, b: string): void => { root.set(find(a), find(b)) }
   const known = new Set(problem.candidates.flatMap(c => [c.plug, c.socket]))
-  const plugOf = new Map(problem.candidates.map(c => [pairId(c), c.plug]))
+  const plugOf = new Map(problem.clauses.length > 0 ? problem.candidates.map(c => [pairId(c), c.plug]) : [])
   for (const c of problem.candidates) {
     join(c.plug, c.socket)
     for (const ref of c.shuts ?? []) if (known.has(ref)) join(c.plug, ref)

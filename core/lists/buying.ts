@@ -1,7 +1,7 @@
 // The buying: what to buy next, what is on its way, what arrived and is still to be looked at, what is left to pay.
 import { ARRIVAL_CHECKS, type ArrivalCheck, type StoredItem } from '../build/build'
 import type { Step } from '../order/step'
-import { KINDS, type PartKind } from '../parts'
+import type { PartKind } from '../parts'
 import type { PartRow } from '../parts/section'
 
 export interface BuyingRow {
@@ -37,12 +37,18 @@ const ASKS: Record<ArrivalCheck, string> = { kind: 'Is it the kind that was orde
 /** What a film is stuck to. */
 const FILMED: readonly PartKind[] = ['case', 'cooler', 'card', 'board', 'drive']
 
-export function buyingSection(items: readonly StoredItem[], rows: readonly PartRow[], steps: readonly Pick<Step, 'id' | 'title' | 'items'>[], left: Pick<BuyingSection, 'left' | 'unpriced'>): BuyingSection {
-  const all = rows.flatMap((r): { row: BuyingRow; item: StoredItem }[] => {
-    const item = items.find(i => i.id === r.id)
-    return item ? [{ item, row: buyingRow(item, r, steps) }] : []
-  })
-  const of = (keep: (item: StoredItem) => boolean, by: (row: BuyingRow) => string): readonly BuyingRow[] => all.filter(x => keep(x.item)).map(x => x.row).sort((a, b) => (by(a) < by(b) ? -1 : by(a) > by(b) ? 1 : 0))
+/** What buying asks of a part. */
+export type Offer = Pick<PartRow, 'id' | 'name' | 'kind' | 'title' | 'state' | 'price' | 'paid'> & Pick<StoredItem, 'purchase'>
+
+/** The parts as buying looks at them, in the order of the rows. */
+export function offersOf(items: readonly StoredItem[], rows: readonly PartRow[]): readonly Offer[] {
+  const purchases = new Map(items.map(i => [i.id, i.purchase]))
+  return rows.map(({ id, name, kind, title, state, price, paid }) => ({ id, name, kind, title, state, price, paid, purchase: purchases.get(id) }))
+}
+
+export function buyingSection(offers: readonly Offer[], steps: readonly Pick<Step, 'id' | 'title' | 'items'>[], left: Pick<BuyingSection, 'left' | 'unpriced'>): BuyingSection {
+  const all = offers.map(item => ({ item, row: buyingRow(item, steps) }))
+  const of = (keep: (item: Offer) => boolean, by: (row: BuyingRow) => string): readonly BuyingRow[] => all.filter(x => keep(x.item)).map(x => x.row).sort((a, b) => (by(a) < by(b) ? -1 : by(a) > by(b) ? 1 : 0))
   return {
     next: of(i => i.state === 'wanted', stepKey), later: of(i => i.state === 'later', stepKey), coming: of(i => i.state === 'ordered', r => r.arrives ?? LAST),
     arrived: of(i => i.state === 'have' && i.purchase?.arrives !== undefined, r => r.arrives ?? LAST).filter(r => r.checks.some(c => c.seen === null)),
@@ -55,13 +61,13 @@ const LAST = '~'
 const DIGITS = 6
 const stepKey = (row: BuyingRow): string => (row.neededAt ? String(row.neededAt.number).padStart(DIGITS, '0') : LAST)
 
-function buyingRow(item: StoredItem, { id, name, price, paid }: PartRow, steps: Parameters<typeof buyingSection>[2]): BuyingRow {
+function buyingRow({ id, name, kind, title, price, paid, purchase }: Offer, steps: Parameters<typeof buyingSection>[1]): BuyingRow {
   const at = steps.findIndex(s => s.items.includes(id))
   const step = steps[at]
-  const { shop, from, arrives, returnBy, checked } = item.purchase ?? {}
+  const { shop, from, arrives, returnBy, checked } = purchase ?? {}
   return {
-    id, name, title: KINDS[item.part.kind].title, price: paid ?? price, shop: shop ?? null, from: from ?? null, arrives: arrives ?? null, returnBy: returnBy ?? null,
+    id, name, title, price: paid ?? price, shop: shop ?? null, from: from ?? null, arrives: arrives ?? null, returnBy: returnBy ?? null,
     neededAt: step ? { step: step.id, number: at + 1, title: step.title } : null,
-    checks: ARRIVAL_CHECKS.filter(c => c !== 'film' || FILMED.includes(item.part.kind)).map(check => ({ check, asks: ASKS[check], seen: checked?.[check] ?? null })),
+    checks: ARRIVAL_CHECKS.filter(c => c !== 'film' || FILMED.includes(kind)).map(check => ({ check, asks: ASKS[check], seen: checked?.[check] ?? null })),
   }
 }

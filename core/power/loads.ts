@@ -2,7 +2,7 @@
 import type { Joint } from '../joints/joint'
 import { itemOfRef, keyOfRef, refOf } from '../joints/joint'
 import { kindOf, type Item } from '../parts'
-import type { Draw, Rail } from '../parts/kind'
+import type { Draw, End, Rail } from '../parts/kind'
 import type { Sum } from '../quantity'
 
 export interface Load {
@@ -23,25 +23,35 @@ export interface Load {
 /** A line from what draws to the supply: the joints on it, the supply's plug last. */
 export interface Feed { readonly supply: string; readonly joints: readonly string[]; readonly share: number }
 
-/** All draws of the items, each with its feed. `drawsOf` tells what one item draws. */
-export function loadsOf(items: readonly Item[], joints: readonly Joint[], drawsOf: (item: Item) => readonly Draw[]): readonly Load[] {
+/** What an item is to the power: what it draws, and by which of its own ends each of them is fed. */
+export interface Source { readonly id: string; readonly name: string; readonly isSupply: boolean; readonly draws: readonly Draw[]; readonly inlets: Readonly<Record<string, readonly string[]>> }
+
+/** An item as a source of draws; `ends` are its own. */
+export function sourceOf(item: Item, ends: readonly End[]): Source {
+  const { draws, inlets } = kindOf(item)
+  const fed = inlets ? ends.map(e => [e.key, inlets(item, e.key)] as const) : []
+  return { id: item.id, name: item.name, isSupply: item.part.kind === 'supply', draws: draws?.(item) ?? [], inlets: Object.fromEntries(fed) }
+}
+
+/** All draws of a build, W by rail, each with its feed along the joints; one that reaches no supply has none. */
+export function loadsOf(sources: readonly Source[], joints: readonly Joint[]): readonly Load[] {
   const byEnd = new Map(joints.flatMap(j => [[j.a, j], [j.b, j]] as const))
-  const byId = new Map(items.map(i => [i.id, i]))
+  const byId = new Map(sources.map(s => [s.id, s]))
 
   /** Walks from ends to what feeds them, part by part, in equal shares; a line is never longer than there are items. */
-  const feeds = (item: Item, keys: readonly string[], share: number, passed: readonly string[]): readonly Feed[] => {
+  const feeds = (item: Source, keys: readonly string[], share: number, passed: readonly string[]): readonly Feed[] => {
     const joined = keys.flatMap(key => byEnd.get(refOf(item.id, key)) ?? [])
     return joined.flatMap((joint): readonly Feed[] => {
       const otherRef = joint.items[0] === item.id ? joint.b : joint.a
       const other = byId.get(itemOfRef(otherRef))
       const along = [...passed, joint.id]
-      if (!other || along.length > items.length) return []
-      if (other.part.kind === 'supply') return [{ supply: other.id, joints: along, share: share / joined.length }]
-      return feeds(other, kindOf(other).inlets?.(other, keyOfRef(otherRef)) ?? [], share / joined.length, along)
+      if (!other || along.length > sources.length) return []
+      if (other.isSupply) return [{ supply: other.id, joints: along, share: share / joined.length }]
+      return feeds(other, other.inlets[keyOfRef(otherRef)] ?? [], share / joined.length, along)
     })
   }
 
-  return items.flatMap(item => drawsOf(item).map(d => ({
+  return sources.flatMap(item => item.draws.map(d => ({
     item: item.id, name: item.name, rail: d.rail, rest: d.rest, work: d.work, worst: d.worst, start: d.start ?? d.work, spins: d.start !== undefined, surges: d.surges ?? false, feeds: feeds(item, d.through, 1, []),
   })))
 }

@@ -5,6 +5,7 @@ import { card as cardKind, type Card } from '../parts/card'
 import type { ItemOf } from '../parts/kind'
 import { counted } from '../format'
 import { supply as supplyKind, type Supply } from '../parts/supply'
+import { oncePer } from '../memo'
 import { fact, knownValue, of, plus, times, type Sum } from '../quantity'
 import { rule } from '../rule'
 import { every, joinedBy, type Situation } from '../situation'
@@ -18,7 +19,7 @@ import { surge } from './surge'
 
 interface Fed { readonly supply: ItemOf<Supply>; readonly loads: readonly Load[] }
 /** A supply without the lengths of its cables: watts do not depend on them, and are not asked again when one is measured. */
-export const rated = (supply: ItemOf<Supply>): ItemOf<Supply> => ({ ...supply, part: { ...supply.part, cables: supply.part.cables.map(c => ({ ...c, length: null, plugs: c.plugs.map(p => ({ ...p, after: null })) })) } })
+export const rated = oncePer((supply: ItemOf<Supply>): ItemOf<Supply> => ({ ...supply, part: { ...supply.part, cables: supply.part.cables.map(c => ({ ...c, length: null, plugs: c.plugs.map(p => ({ ...p, after: null })) })) } }))
 
 /** Each supply with the loads that reach it. With one supply, what is not yet joined will hang on it too. */
 export const fed = (s: Pick<Situation, 'items' | 'loads'>): readonly Fed[] => {

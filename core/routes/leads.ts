@@ -27,7 +27,6 @@ export interface LaidLead {
 /** What the ways of leads depend on: the joints, where things are, and what they are called. */
 export interface Laying {
   readonly plugs: readonly Joint[]
-  readonly ends: ReadonlyMap<string, EndOf>
   readonly lines: readonly Line[]
   readonly layout: Layout | null
   readonly names: ReadonlyMap<string, string>
@@ -36,9 +35,9 @@ export interface Laying {
 /**
  * Each joined lead with its way: the thickest first, each by the shortest way through holes that its head passes and that
  * have room left. Where none has, it takes the shortest way all the same, and is told as crowding its holes. Joints are not
- * chosen again. `keep` holds what was laid while its ends, places and shut holes are the same.
+ * chosen again. `keep` holds what was laid while its line and the holes that are shut are the same.
  */
-export function leadsOf({ plugs, lines, ends, layout, names }: Laying, keep: <R>(name: string, inputs: readonly unknown[], compute: () => R) => R): readonly LaidLead[] {
+export function leadsOf({ plugs, lines, layout, names }: Laying, keep: <R>(name: string, inputs: readonly unknown[], compute: () => R) => R): readonly LaidLead[] {
   if (!layout) return []
   const byId = new Map(plugs.map(j => [j.id, j]))
   const filling = new Filling(layout)
@@ -48,7 +47,7 @@ export function leadsOf({ plugs, lines, ends, layout, names }: Laying, keep: <R>
     const { face } = line.first.end
     const cable = cableOf(line.first.item, line.first.end.lead?.chain, line.first.ref)
     const shut = filling.shutTo(cable, face)
-    const lead = keep(`lead/${id}`, [layout, names, shut.join(), ...joints, ...joints.flatMap(j => [ends.get(j.a), ends.get(j.b)]), ...line.from, ...line.to], () => laid(line, joints, layout, names, cable, shut))
+    const lead = keep(`lead/${id}`, [line, layout, names, shut.join(), ...joints], () => laid(line, joints, layout, names, cable, shut))
     filling.put(cable, face, lead.reach?.way.through ?? [])
     return [line, lead] as const
   }))

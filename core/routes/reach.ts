@@ -1,6 +1,7 @@
 // How far a lead has to go between two ends, with the tolerance of the places it passes, and whether it gets there.
 import type { Vec3 } from '../geometry/space'
 import type { Layout } from '../parts/archetype'
+import { oncePer } from '../memo'
 import { fact, of, plus, toleranceOf, valueOf, type Sum } from '../quantity'
 import { SLACK } from '../standards/leads'
 import type { Basis } from '../units'
@@ -11,12 +12,7 @@ const PLACE_TOLERANCE: Record<'spec' | 'assumed', number> = { spec: 5, assumed: 
 
 /** What a length comes to, for the many comparisons that joining makes: a sum's value and tolerance without its leaves. */
 export interface Extent { readonly value: number | null; readonly tol: number }
-const extents = new WeakMap<Sum, Extent>()
-export function extentOf(length: Sum): Extent {
-  const known = extents.get(length) ?? { value: valueOf(length), tol: toleranceOf(length) }
-  extents.set(length, known)
-  return known
-}
+export const extentOf = oncePer((length: Sum): Extent => ({ value: valueOf(length), tol: toleranceOf(length) }))
 
 /** What a lead needs from one point to the other; null when no hole leads there. As `reach`, without the sum. */
 export function needOf(layout: Layout, from: Vec3, to: Vec3): { readonly value: number; readonly tol: number } | null {
