@@ -1,6 +1,6 @@
 // Avocet through the real interface: what is wrong is found, explained and led out of, at every stage.
 import { readFileSync } from 'node:fs'
-import { stage, visitor } from './harness'
+import { stage, takeBack, visitor } from './harness'
 
 const on = await stage()
 afterAll(() => on.close())
@@ -26,7 +26,7 @@ async function open(name: string, text: RegExp) {
   if ((await line.locator('.face').getAttribute('aria-expanded')) !== 'true') await line.locator('.face').click()
   return line
 }
-async function undo(): Promise<void> { await page.getByRole('button', { name: 'Undo', exact: true }).click() }
+const undo = () => takeBack(page)
 async function save(what: string): Promise<string> {
   await page.getByText('Files', { exact: true }).click()
   const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: what }).click()])

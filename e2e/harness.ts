@@ -61,3 +61,11 @@ export async function visitor(on: Stage, options: Parameters<Stage['profile']>[0
   const found = complaints(page)
   return { profile, page, leave: async () => { await profile.close(); if (found.length > 0) throw new Error(`The page complained: ${found.join('; ')}`) } }
 }
+
+/** Takes back the latest change, and waits until that is kept: it then stands under "do again". */
+export async function takeBack(page: Page): Promise<void> {
+  const button = page.getByRole('button', { name: 'Undo', exact: true })
+  const line = ((await button.getAttribute('title')) ?? '').replace(/^Undo: /, '')
+  await button.click()
+  await page.locator(`button[aria-label="Redo"][title=${JSON.stringify(`Redo: ${line}`)}]`).waitFor()
+}

@@ -103,6 +103,34 @@ test('a tab that is killed while saving leaves every change whole or not at all'
   await profile.close()
 })
 
+test('who leaves while a change is not yet kept is asked; who stays has it, and then leaves unasked', async () => {
+  const profile = await on.profile()
+  const page = await window(profile)
+  const asked: string[] = []
+  page.on('dialog', d => { asked.push(d.type()); void d.dismiss() })
+  // Something else holds the store for as long as the page says so.
+  await page.evaluate(() => new Promise<void>(held => {
+    const open = indexedDB.open('juntura')
+    open.onsuccess = () => {
+      const builds = open.result.transaction('builds', 'readwrite').objectStore('builds')
+      const hold = (): void => { if (!('letGo' in globalThis)) builds.count().onsuccess = hold; held() }
+      hold()
+    }
+  }))
+  await keepNote(page, 'written in haste')
+  const question = page.waitForEvent('dialog')
+  await page.evaluate(() => { setTimeout(() => location.reload(), 0) })
+  await question
+  expect(asked).toEqual(['beforeunload'])
+  await page.evaluate(() => { Object.assign(globalThis, { letGo: true }) })
+  await page.getByText('Changed the note').waitFor()
+  await page.reload()
+  await page.getByText('Changed the note').waitFor()
+  expect(await page.getByLabel('Note', { exact: true }).inputValue()).toBe('written in haste')
+  expect(asked).toHaveLength(1)
+  await profile.close()
+})
+
 test('two windows change one build at once: none is lost, each sees all, undo is shared and says what it undoes', async () => {
   const profile = await on.profile()
   const [a, b] = [await window(profile), await window(profile)]

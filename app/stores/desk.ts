@@ -1,4 +1,5 @@
 // What the interface knows of the builds: the worker's latest state, and the ways to change it.
+import { useEventListener } from '@vueuse/core'
 import { proxy, wrap, type Remote } from 'comlink'
 import { ElMessage } from 'element-plus/es/components/message/index'
 import 'element-plus/es/components/message/style/css'
@@ -31,6 +32,16 @@ export const useDesk = defineStore('desk', () => {
     return null
   }
 
+  /** Changes that are asked for and not yet kept. Whoever leaves the page while there are any is asked first. */
+  let keeping = 0
+  useEventListener(window, 'beforeunload', event => { if (keeping > 0) event.preventDefault() })
+
+  /** Waits until a change is kept, then takes the answer. */
+  async function change(asked: Promise<Answer>): Promise<string | null> {
+    keeping += 1
+    try { return take(await asked) } finally { keeping -= 1 }
+  }
+
   /** Takes an answer: the new state, or the sentence why not. */
   function take(answer: Answer): string | null {
     if ('problem' in answer) return say(answer.problem)
@@ -51,7 +62,7 @@ export const useDesk = defineStore('desk', () => {
     const id = state.value.build?.id
     if (!id) return false
     void keep()
-    return take(await worker.run(id, ask)) !== null
+    return (await change(worker.run(id, ask))) !== null
   }
 
   /** Asks the browser once to keep what is stored even when space runs short. */
@@ -64,14 +75,14 @@ export const useDesk = defineStore('desk', () => {
 
   return {
     state, ready, changed, horizon, analysis, horizonsDiffer, open, run,
-    undo: async () => take(await worker.undo()),
-    redo: async () => take(await worker.redo()),
-    create: async (name: string) => take(await worker.create(name)),
-    copy: async (id: string, name: string) => take(await worker.copy(id, name)),
-    remove: async (id: string) => { take(await worker.remove(id)) },
+    undo: () => change(worker.undo()),
+    redo: () => change(worker.redo()),
+    create: (name: string) => change(worker.create(name)),
+    copy: (id: string, name: string) => change(worker.copy(id, name)),
+    remove: async (id: string) => { await change(worker.remove(id)) },
     /** A file is looked at before it is read: one that is too large never comes in. */
-    importFile: async (file: File) => (file.size > LARGEST_FILE ? say(tooLarge(file.name, file.size).problem) : take(await worker.importText(await file.text(), file.name))),
-    attach: async (about: string, name: string, picture: string) => take(await worker.attach(state.value.build?.id ?? '', about, name, picture)) !== null,
+    importFile: async (file: File) => (file.size > LARGEST_FILE ? say(tooLarge(file.name, file.size).problem) : change(worker.importText(await file.text(), file.name))),
+    attach: async (about: string, name: string, picture: string) => (await change(worker.attach(state.value.build?.id ?? '', about, name, picture))) !== null,
     pictures: (): Promise<Readonly<Record<string, string>>> => worker.pictures(state.value.build?.id ?? ''),
     compare: (one: string, other: string) => worker.compare(one, other, horizon.value),
     exportText: (ids: readonly string[]): Promise<string> => worker.exportText([...ids]),
