@@ -142,8 +142,18 @@ test('order: a step is put before another by hand, and taken back', async () => 
   await page.getByText(/By hand: “Fasten the R3 8 TB \(1\).*” before “Fasten the Breeze 120 \(1\)/).waitFor()
   const titles = await page.locator('ol.sheet li').allInnerTexts()
   expect(titles.findIndex(t => t.includes('R3 8 TB (1) in the cage'))).toBeLessThan(titles.findIndex(t => t.includes('Fasten the Breeze 120 (1)')))
+  // While one of the two is out of the build, the wish waits in the list.
+  await stageLink('Parts').click()
+  await page.locator('.line .face', { hasText: 'Breeze 120 (1)' }).click()
+  await page.getByRole('button', { name: 'Remove' }).click()
+  await page.locator('.line .face', { hasText: 'Breeze 120 (5)' }).waitFor({ state: 'detached' })
+  await stageLink('Order').click()
+  await page.getByText(/Waits: “Fasten the R3 8 TB \(1\).*” before a step that is not there now/).waitFor()
   await page.getByRole('button', { name: 'Take back' }).click()
-  await page.getByText(/By hand:/).waitFor({ state: 'detached' })
+  await page.getByText(/Waits:/).waitFor({ state: 'detached' })
+  await undo()
+  await undo()
+  await undo()
 })
 
 test('panel: a light three wide on two pins; on paper the block is four times its size', async () => {

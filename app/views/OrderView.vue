@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import { minutes, number } from '../../core/format'
 import { useDesk } from '../stores/desk'
 import OrderSchools from '../ui/OrderSchools.vue'
+import PinLine from '../ui/PinLine.vue'
 import StepLine from '../ui/StepLine.vue'
 import StepSheet from '../ui/StepSheet.vue'
 import TwoSides from '../ui/TwoSides.vue'
@@ -13,6 +14,8 @@ const desk = useDesk()
 const { steps, present, step, go } = useSeam()
 const comparing = ref(false)
 const order = computed(() => desk.analysis?.order ?? null)
+/** What was put by hand and is not kept. */
+const loose = computed(() => (order.value?.pins ?? []).filter(p => p.state !== 'kept'))
 const summary = computed(() => { const o = desk.analysis?.order; return o && o.steps.length ? `${o.steps.length} steps, ${minutes(o.minutes)} for careful hands, ${minutes(o.firstTimeMinutes)} the first time (assumed)` : '' })
 </script>
 
@@ -24,7 +27,7 @@ const summary = computed(() => { const o = desk.analysis?.order; return o && o.s
         <summary>By the school <b>{{ order?.label }}</b>: {{ order?.says }}. <span class="link">Compare the schools</span></summary>
         <OrderSchools v-if="comparing" />
       </details>
-      <p v-for="r in order?.refused" :key="r" class="told"><b class="watch">Not as you put it:</b> {{ r }}.</p>
+      <PinLine v-for="p in loose" :key="p.before + p.after" :pin="p" class="told" />
       <p class="quiet gap">{{ order && order.gap > 0 ? `The best sequence found; no other can save more than ${number(order.gap, 0)} weighed minutes of turns, tools and habits.` : 'No sequence is better.' }}</p>
       <ol class="sheet"><StepLine v-for="(s, i) in steps" :key="s.id" :step="s" :number="i + 1" :here="s.id === present" @choose="go(s.id)" /></ol>
     </template>

@@ -118,15 +118,23 @@ describe('pins by hand', () => {
     for (const [a, b] of [[fan, drive], [drive, fan]] as const) {
       const order = put(a, b)
       expect(order.steps.findIndex(s => s.id === a?.id)).toBeLessThan(order.steps.findIndex(s => s.id === b?.id))
-      expect(order.refused).toEqual([])
+      expect(order.pins).toEqual([{ before: a?.id, after: b?.id, state: 'kept', line: `“${a?.title}” before “${b?.title}”` }])
       expect(order.steps.find(s => s.id === b?.id)?.after).toContainEqual({ step: a?.id, title: a?.title, reason: 'you put it so', basis: 'pin' })
     }
   })
   test('what a fact rules out is refused, and told', () => {
     const [cooler, processor] = [list.find(s => s.kind === 'cooler'), list.find(s => s.kind === 'processor')]
-    const { steps, refused } = then(change(plover, { do: 'pinOrder', before: cooler?.id, after: processor?.id })).order
-    expect(refused).toEqual([`${cooler?.title} cannot come before: ${processor?.title}`])
+    const { steps, pins } = then(change(plover, { do: 'pinOrder', before: cooler?.id, after: processor?.id })).order
+    expect(pins).toEqual([{ before: cooler?.id, after: processor?.id, state: 'refused', line: `“${cooler?.title}” before “${processor?.title}”` }])
     expect(faults(steps, plover)).toEqual([])
+  })
+  test('while one of the two is no step it waits, and is still there to be taken back', () => {
+    const [fan, drive] = [list.find(s => s.kind === 'fan'), list.find(s => s.kind === 'drive')]
+    const put = change(plover, { do: 'pinOrder', before: fan?.id, after: drive?.id })
+    const without = change(put, { do: 'removeItem', id: drive?.items[0] })
+    expect(then(without).order.pins).toEqual([{ before: fan?.id, after: drive?.id, state: 'idle', line: `“${fan?.title}” before a step that is not there now` }])
+    const back = change(without, { do: 'pinOrder', before: fan?.id, after: drive?.id, off: true })
+    expect(then(back).order.pins).toEqual([])
   })
 })
 

@@ -21,13 +21,15 @@ export interface OrderSection extends Pace {
   readonly open: number
   /** How far the sequence may be from the best one, in minutes; 0 when it is the best. */
   readonly gap: number
-  /** Pins that contradict a fact, as sentences. */
-  readonly refused: readonly string[]
+  readonly pins: readonly PinnedPair[]
 }
+
+/** Two steps put in a sequence by hand, and what became of it: refused where a fact is against it, idle while one of them is no step. */
+export interface PinnedPair { readonly before: string; readonly after: string; readonly state: 'kept' | 'refused' | 'idle'; readonly line: string }
 
 /** A planned step with its words. */
 export type WordedStep = PlannedStep & Pick<Step, 'title' | 'does' | 'feel' | 'why' | 'cautions' | 'tools' | 'fasteners' | 'minutes' | 'after'>
-export interface Plan { readonly steps: readonly WordedStep[]; readonly pace: Pace; readonly school: OrderSchoolName; readonly gap: number; readonly refused: readonly string[] }
+export interface Plan { readonly steps: readonly WordedStep[]; readonly pace: Pace; readonly school: OrderSchoolName; readonly gap: number; readonly pins: readonly PinnedPair[] }
 /** What changes of a step while its words stay. */
 export type StepState = Pick<Step, 'verdict' | 'findings' | 'progress' | 'missing' | 'places' | 'gate'>
 
@@ -48,8 +50,14 @@ export function plan(s: Situation, { school, pins, progress }: Wishes): Plan {
   return {
     steps: order.map(step => ({ ...step, after: (after.get(step.id) ?? []).map(e => ({ step: e.before, title: titles.get(e.before) ?? '', reason: e.reason, basis: e.basis })) })),
     pace: paceOf(order), school, gap: Math.max(0, found.cost - found.bound),
-    refused: found.refused.map(e => `${titles.get(e.before) ?? e.before} cannot come before: ${titles.get(e.after) ?? e.after}`),
+    pins: pins.map(([before, after]) => pinnedPair(before, after, titles, found.refused.some(e => e.before === before && e.after === after))),
   }
+}
+
+function pinnedPair(before: string, after: string, titles: ReadonlyMap<string, string>, refused: boolean): PinnedPair {
+  const named = (id: string): string => { const title = titles.get(id); return title === undefined ? 'a step that is not there now' : `“${title}”` }
+  const isThere = titles.has(before) && titles.has(after)
+  return { before, after, line: `${named(before)} before ${named(after)}`, state: isThere ? (refused ? 'refused' : 'kept') : 'idle' }
 }
 
 function words(step: PlannedStep) {
@@ -67,7 +75,7 @@ type Told = Pick<Finding, 'id' | 'verdict' | 'joints' | 'demand' | 'accepted'>
 
 /** Lays findings and progress over the plan. `keepStep` lets a step whose state is the same stay the same object. */
 export function orderSection(
-  { steps, pace, school, gap, refused }: Plan, items: readonly Pick<Item, 'id' | 'name' | 'state'>[], findings: readonly Told[], build: Pick<Build, 'progress' | 'choices'>,
+  { steps, pace, school, gap, pins }: Plan, items: readonly Pick<Item, 'id' | 'name' | 'state'>[], findings: readonly Told[], build: Pick<Build, 'progress' | 'choices'>,
   keepStep: (step: WordedStep, state: StepState) => Step = (step, stateOfIt) => ({ ...step, ...stateOfIt }),
 ): OrderSection {
   const state = new Map(steps.map(step => [step.id, progressOf(step, build)]))
@@ -86,7 +94,7 @@ export function orderSection(
       places: step.joints.map((joint, n) => ({ joint, title: step.details[n] ?? joint, progress: markProgress(build.progress[joint]) })),
     })
   })
-  return { ...pace, steps: rows, school, label: ORDER_SCHOOL[school].label, says: ORDER_SCHOOL[school].says, gap, refused, made: rows.filter(r => settled(r.id)).length, open: rows.filter(r => !settled(r.id)).length }
+  return { ...pace, steps: rows, school, label: ORDER_SCHOOL[school].label, says: ORDER_SCHOOL[school].says, gap, pins, made: rows.filter(r => settled(r.id)).length, open: rows.filter(r => !settled(r.id)).length }
 }
 
 const markProgress = (p: Progress | undefined): StepProgress => p?.state ?? 'planned'
