@@ -9,7 +9,8 @@ export const STAGES = ['parts', 'fit', 'joints', 'power', 'order', 'panel', 'rou
 export type Stage = (typeof STAGES)[number]
 
 /** One fact behind a finding: whose, how strong, from where. */
-export interface Because { readonly fact: string; readonly value: string; readonly basis: Basis | 'missing'; readonly source: string }
+/** One reason of a finding. Its basis is a figure's, `missing`, or `plan` where the plan itself is the reason. */
+export interface Because { readonly fact: string; readonly value: string; readonly basis: Basis | 'missing' | 'plan'; readonly source: string }
 
 /** A figure whose measurement could change the finding. */
 export interface SettledBy {

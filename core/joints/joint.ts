@@ -28,8 +28,8 @@ export interface Joint {
 /** Something that asks to be joined: one end, or a group of ends of which one is enough. */
 export interface Demand { readonly id: string; readonly item: string; readonly need: 'must' | 'should' | 'may'; readonly refs: readonly string[]; readonly label: string }
 
-/** A demand that found no partner, with the reasons why; `short` when the nearest is a lead that ends before its goal. */
-export interface Unmet { readonly demand: Demand; readonly reasons: readonly string[]; readonly short: Short | null }
+/** A demand that found no partner, with the reasons why; `short` when the nearest is a lead that ends before its goal; `taken` are the ends that fit and that another has. */
+export interface Unmet { readonly demand: Demand; readonly reasons: readonly string[]; readonly short: Short | null; readonly taken: readonly string[] }
 export interface Short { readonly line: string; readonly need: Sum; readonly have: Sum; readonly refs: readonly string[] }
 
 export const refOf = (item: string, key: string): string => `${item}/${key}`

@@ -34,16 +34,17 @@ function reasonsFor(demand: Demand, mine: readonly Weighed[], loose: readonly We
   const lengths = mine.flatMap(w => (w.short ? [w.short] : [])).sort((a, b) => missing(a) - missing(b))
   const refused = [...new Set([...lookAlikes(mine, othersOf), ...mine.flatMap(w => (w.reason === null ? [] : [w.reason]))])]
   const short = fits.length === 0 ? lengths[0] ?? null : null
+  const taken = (held: readonly Outline[]): readonly string[] => [...new Set(held.flatMap(e => (joined.has(e.ref) && !shut.has(e.ref) ? [e.ref] : [])))].sort()
   // A loose lead that is left over says why: what its other end would need.
   const farEnds = free.filter(e => e.among?.how === 'both')
   const far = loose.filter(w => farEnds.some(e => e.item === itemOfRef(w.plug) && e.ref !== w.plug))
   const ports = [...new Set(far.map(w => w.socket))].flatMap(ref => ends.get(ref) ?? [])
   const farClosed = closures(ports, ends, shut)
-  if (farEnds.length > 0 && free.length === farEnds.length) return { reasons: [`no port is left for its lead: ${[...farClosed, ports.length > 0 ? 'the others are taken' : 'none is there'].join('; ')}`, ...refused], short: null }
-  if (fits.length > 0) return { reasons: [free.length > 0 ? 'what is left over does not reach, or lacks its other end' : closed.length === fits.length ? 'none that fits can be reached' : 'every one that fits is taken', ...closed, ...refused], short: null }
-  if (refused.length > 0) return { reasons: refused, short }
+  if (farEnds.length > 0 && free.length === farEnds.length) return { reasons: [`no port is left for its lead: ${[...farClosed, ports.length > 0 ? 'the others are taken' : 'none is there'].join('; ')}`, ...refused], short: null, taken: taken(ports) }
+  if (fits.length > 0) return { reasons: [free.length > 0 ? 'what is left over does not reach, or lacks its other end' : closed.length === fits.length ? 'none that fits can be reached' : 'every one that fits is taken', ...closed, ...refused], short: null, taken: taken(fits) }
+  if (refused.length > 0) return { reasons: refused, short, taken: [] }
   const end = ends.get(demand.refs[0] ?? '')
-  return { reasons: end ? [`there is no ${end.sex === 'plug' ? 'socket' : 'plug'} for ${faceName(end.face)}`] : [], short: null }
+  return { reasons: end ? [`there is no ${end.sex === 'plug' ? 'socket' : 'plug'} for ${faceName(end.face)}`] : [], short: null, taken: [] }
 }
 
 const missing = ({ need, have }: Short): number => (valueOf(need) ?? 0) - (valueOf(have) ?? 0)

@@ -4,7 +4,7 @@ import { capital } from '../format'
 import type { Build } from '../build/build'
 import { rule } from '../rule'
 import { joints, type Situation } from '../situation'
-import { isMechanical } from '../standards/connectors'
+import { faceSource, isMechanical } from '../standards/connectors'
 import { SOURCE } from '../standards/sources'
 import type { Verdict } from '../verdict'
 import { faceOf, mate } from './mate'
@@ -38,20 +38,32 @@ export const joined = rule<{ readonly joint: Joint; readonly plug: EndOf; readon
 /** The traits on which both sides agree, as reasons. */
 const agreed = (plug: EndOf, socket: EndOf) => Object.entries(plug.end.traits).filter(([t]) => socket.end.traits[t]).map(([trait, values]) => ({ fact: trait, value: values.join(' or '), basis: 'spec' as const, source: SOURCE.maker }))
 
-export const unmet = rule<{ readonly unmet: Unmet; readonly name: string; readonly leftOpen: Build['choices']['leftOpen'][string] | null; readonly end: EndOf | null }>({
+interface Holder { readonly end: string; readonly by: string }
+export const unmet = rule<{ readonly unmet: Unmet; readonly name: string; readonly leftOpen: Build['choices']['leftOpen'][string] | null; readonly end: EndOf | null; readonly held: readonly Holder[] }>({
   id: 'joints/unmet', stage: 'joints', asks: 'Does every end that must or should be joined find its partner?', source: SOURCE.practice,
-  reads: ['unmet', 'choices', 'ends', 'names'],
-  needs: s => s.unmet.map(u => ({ unmet: u, name: nameOf(s, u.demand.id), leftOpen: s.choices.leftOpen[u.demand.id] ?? null, end: s.ends.get(u.demand.refs[0] ?? '') ?? null })),
-  judge({ unmet: u, name, leftOpen, end }) {
+  reads: ['unmet', 'choices', 'ends', 'names', 'seats', 'plugs'],
+  needs: s => s.unmet.map(u => ({ unmet: u, name: nameOf(s, u.demand.id), leftOpen: s.choices.leftOpen[u.demand.id] ?? null, end: s.ends.get(u.demand.refs[0] ?? '') ?? null, held: u.taken.flatMap(ref => holderOf(s, ref)) })),
+  judge({ unmet: u, name, leftOpen, end, held }) {
     const [reason, ...others] = u.reasons
     return [plain({
       rule: 'joints/unmet', stage: end && isMechanical(end.end.face) ? 'fit' : 'joints', about: [u.demand.item], part: u.demand.id, demand: u.demand.id,
       sentence: `${capital(u.demand.label)} of the ${name}: no partner${reason ? `; ${reason}` : ''}`,
       wayOut: leftOpen ? `Left open: ${leftOpen.reason}` : WAY_OUT[u.demand.need],
-      because: [reason, ...others].flatMap(r => (r ? [{ fact: r, value: '', basis: 'spec' as const, source: SOURCE.maker }] : [])),
+      because: [
+        ...(end ? [{ fact: 'asks for', value: faceOf(end), basis: 'standard' as const, source: faceSource(end.end.face) }] : []),
+        ...held.map(h => ({ fact: `${h.end}: taken by`, value: h.by, basis: 'plan' as const, source: '' })),
+        ...others.map(fact => ({ fact, value: '', basis: 'spec' as const, source: SOURCE.maker })),
+      ],
     }, verdictOf(u.demand.need, leftOpen !== null))]
   },
 })
+
+/** Who has an end that would fit. */
+function holderOf(s: Situation, ref: string): readonly Holder[] {
+  const joint = joints(s).find(j => j.a === ref || j.b === ref)
+  const [end, other] = [s.ends.get(ref), s.ends.get(joint?.a === ref ? joint.b : joint?.a ?? '')]
+  return end && other ? [{ end: `${end.end.label} of the ${nameOf(s, ref)}`, by: sideOf(nameOf(s, other.ref), other) }] : []
+}
 
 const WAY_OUT = {
   must: 'Add or swap a part that offers it.',

@@ -82,7 +82,7 @@ export const MATINGS: readonly Mating[] = [
 
 /** What a plug in a socket of the same shape, or of a kindred one, means; null where it does not go in. */
 export function mating(plug: Face, socket: Face): { verdict: Mating['verdict']; note: string; source: string } | null {
-  if (plug === socket) return { verdict: 'clear', note: '', source: isMechanical(plug) ? MECHANICAL[plug].source : CONNECTORS[plug].source }
+  if (plug === socket) return { verdict: 'clear', note: '', source: faceSource(plug) }
   return MATINGS.find(m => m.plug === plug && m.socket === socket) ?? null
 }
 
@@ -90,6 +90,7 @@ export function mating(plug: Face, socket: Face): { verdict: Mating['verdict']; 
 export const socketFaces = (plug: Face): readonly Face[] => [plug, ...MATINGS.filter(m => m.plug === plug).map(m => m.socket)]
 
 export const faceName = (face: Face): string => (isMechanical(face) ? MECHANICAL[face].name : CONNECTORS[face].name)
+export const faceSource = (face: Face): string => (isMechanical(face) ? MECHANICAL[face].source : CONNECTORS[face].source)
 
 /** Power flows from plug to socket; everything else from socket to plug. */
 const POWER: ReadonlySet<Face> = new Set<PlugFace>(['main-24', 'cpu-4', 'cpu-8', 'card-6', 'card-8', 'card-16', 'sata-power', 'drive-4'])
