@@ -34,7 +34,7 @@ describe('stop: the second wide USB lead', () => {
     expect(finding(h, id)).toMatchObject({ verdict: 'stop', sentence: 'Front USB, right pair of the Longreed 52: no partner; every one that fits is taken' })
     expect(finding(h, id).because).toEqual([
       { fact: 'asks for', value: 'USB 3 header', basis: 'standard', source: 'USB 2.0 and 3.2 header guides' },
-      { fact: 'USB3_A of the Lagoon 6: taken by', value: 'front USB, left pair of the Longreed 52', basis: 'plan', source: '' },
+      { fact: 'USB3_A of the Lagoon 6', value: 'taken by front USB, left pair of the Longreed 52', basis: 'plan', source: '' },
     ])
   })
   test('a second header removes exactly it', () => {
@@ -46,7 +46,7 @@ describe('stop: the fourth disk', () => {
   const id = 'joints/unmet:disk-4:disk-4/data'
   test('eight ports, two switched off by M2_2, two under the card: four for five drives', () => {
     expect(finding(h, id).sentence).toBe('Data of the R3 8 TB (4): no partner; no port is left for its lead: SATA5, SATA6 are switched off while M2_2 is in use; SATA7, SATA8 lie under the card in PCIE_1; the others are taken')
-    expect(finding(h, id).because.filter(b => b.basis === 'plan').map(b => b.fact)).toEqual([1, 2, 3, 4].map(n => `SATA${n} of the Lagoon 6: taken by`))
+    expect(finding(h, id).because.filter(b => b.basis === 'plan').map(b => b.fact)).toEqual([1, 2, 3, 4].map(n => `SATA${n} of the Lagoon 6`))
     expect(8 - 2 - 2).toBe(h.joints.filter(j => j.face === 'sata-data' && j.to.startsWith('Lagoon 6')).length)
   })
   test('one more port removes exactly it', () => {

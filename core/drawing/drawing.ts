@@ -77,7 +77,7 @@ function draw(s: Situation, memo: Keeping, findings: readonly Finding[], view: D
     labels: memo.keep(`labels/${view}`, [letter, shapes, marks, dimensions], () => rounded(placeLabels(size, letter, [
       ...dimensions.map(d => ({ id: d.finding, text: d.text, along: [d.from, d.to] as const })),
       ...marks.map(m => ({ id: m.id, text: m.name, beside: m.at })),
-      ...named(shapes).map(sh => ({ id: sh.id, text: sh.label, inside: sh.rect, onIt: rects(bodies.slice(bodies.indexOf(sh) + 1)), besideIt: rects(bodies.filter(other => other !== sh)) })),
+      ...named(shapes).map(sh => ({ id: sh.id, text: sh.name, shorter: sh.label, inside: sh.rect, onIt: rects(bodies.slice(bodies.indexOf(sh) + 1)), besideIt: rects(bodies.filter(other => other !== sh)) })),
     ], [...rects(shapes), ...marks.map(m => ({ x: m.at[0] - MARK, y: m.at[1] - MARK, w: 2 * MARK, h: 2 * MARK }))]))),
   }
 }

@@ -8,6 +8,8 @@ type Point = readonly [number, number]
 interface Wanted {
   readonly id: string
   readonly text: string
+  /** What it is called where the text finds no room. */
+  readonly shorter?: string
   readonly inside?: Rect
   readonly onIt?: readonly Rect[]
   readonly besideIt?: readonly Rect[]
@@ -27,49 +29,56 @@ const GAP = 0.35
 export function placeLabels(size: { readonly width: number; readonly height: number }, letter: number, wanted: readonly Wanted[], outlines: readonly Rect[]): readonly Label[] {
   const placed: Label[] = []
   for (const want of wanted.filter(v => v.text !== '')) {
-    const w = want.text.length * letter * LETTER_WIDTH
-    const h = letter * 1.2
-    const spot = best(spots(want, w, h, letter * GAP).filter(r => within(r, size) && !overlapsAny(placed, r) && isPlain(want, r)), outlines)
-    if (spot && (spot.crossed === 0 || !want.inside)) placed.push({ id: want.id, text: want.text, ...spot.rect })
+    const texts = [want.text, ...(want.shorter === undefined ? [] : [want.shorter])]
+    const asked = texts.map(text => ({ text, places: places(want, text.length * letter * LETTER_WIDTH, letter * 1.2, letter * GAP) }))
+    // A shorter name on the thing itself tells more than a long one beside it.
+    const tried = (['on', 'by'] as const).flatMap(where => asked.flatMap(({ text, places: found }) => found[where].map(rect => ({ text, rect }))))
+    const spot = best(tried.filter(({ rect }) => within(rect, size) && !overlapsAny(placed, rect) && isPlain(want, rect)), outlines)
+    if (spot && (spot.crossed === 0 || !want.inside)) placed.push({ id: want.id, text: spot.text, ...spot.rect })
   }
   return placed
 }
 
+interface Spot { readonly text: string; readonly rect: Rect }
+
 /** The first of the places that cross the fewest outlines. */
-function best(places: readonly Rect[], outlines: readonly Rect[]): { readonly rect: Rect; readonly crossed: number } | null {
-  let found: { rect: Rect; crossed: number } | null = null
-  for (const rect of places) {
+function best(spots: readonly Spot[], outlines: readonly Rect[]): Spot & { readonly crossed: number } | null {
+  let found: Spot & { readonly crossed: number } | null = null
+  for (const spot of spots) {
     let crossed = 0
-    for (const o of outlines) if (crosses(o, rect)) crossed += 1
-    if (!found || crossed < found.crossed) found = { rect, crossed }
+    for (const o of outlines) if (crosses(o, spot.rect)) crossed += 1
+    if (!found || crossed < found.crossed) found = { ...spot, crossed }
     if (crossed === 0) break
   }
   return found
 }
 
-function spots({ inside, beside, along }: Wanted, w: number, h: number, gap: number): readonly Rect[] {
+/** Where a label of that size could stand: on what it names, and by it; the likeliest first. */
+function places({ inside, beside, along }: Wanted, w: number, h: number, gap: number): { readonly on: readonly Rect[]; readonly by: readonly Rect[] } {
+  const at = (corners: readonly (readonly [number, number])[]): readonly Rect[] => corners.map(([x, y]) => ({ x, y, w, h }))
   if (along) {
     const [[ax, ay], [bx, by]] = along
     const [mx, my] = [(ax + bx) / 2, (ay + by) / 2]
     const [right, below] = [Math.max(ax, bx), Math.max(ay, by)]
     const [left, above] = [Math.min(ax, bx), Math.min(ay, by)]
-    const level = right - left > below - above
-    const besideIt = [[right + gap, my - h / 2], [left - gap - w, my - h / 2]]
-    const overIt = [[mx - w / 2, above - gap - h], [mx - w / 2, below + gap]]
-    return (level ? [...overIt, ...besideIt] : [...besideIt, ...overIt]).map(([x = 0, y = 0]) => ({ x, y, w, h }))
+    const sides = at([[right + gap, my - h / 2], [left - gap - w, my - h / 2]])
+    const ends = at([[mx - w / 2, above - gap - h], [mx - w / 2, below + gap]])
+    return { on: [], by: right - left > below - above ? [...ends, ...sides] : [...sides, ...ends] }
   }
   if (beside) {
     const [x, y] = beside
     const r = gap + 4
-    return [[x + r, y - h / 2], [x - r - w, y - h / 2], [x - w / 2, y + r], [x - w / 2, y - r - h]].map(([sx = 0, sy = 0]) => ({ x: sx, y: sy, w, h }))
+    return { on: [], by: at([[x + r, y - h / 2], [x - r - w, y - h / 2], [x - w / 2, y + r], [x - w / 2, y - r - h]]) }
   }
-  if (!inside) return []
+  if (!inside) return { on: [], by: [] }
   const { x, y, w: iw, h: ih } = inside
-  const fits = iw >= w + 2 * gap && ih >= h
   const xs = [x + gap, x + iw - w - gap, x + (iw - w) / 2]
   const ys = [y + gap, y + ih - h - gap, y + (ih - h) / 2, y + ih / 4, y + (ih * 3) / 4 - h]
-  const inner = fits ? ys.flatMap(sy => xs.map(sx => ({ x: sx, y: sy, w, h }))) : []
-  return [...inner, { x: x + iw + gap, y: y + (ih - h) / 2, w, h }, { x: x - w - gap, y: y + (ih - h) / 2, w, h }, { x: x + (iw - w) / 2, y: y - h - gap, w, h }, { x: x + (iw - w) / 2, y: y + ih + gap, w, h }]
+  const fits = iw >= w + 2 * gap && ih >= h
+  return {
+    on: fits ? at(ys.flatMap(sy => xs.map(sx => [sx, sy] as const))) : [],
+    by: at([[x + iw + gap, y + (ih - h) / 2], [x - w - gap, y + (ih - h) / 2], [x + (iw - w) / 2, y - h - gap], [x + (iw - w) / 2, y + ih + gap]]),
+  }
 }
 
 const overlapsAny = (rects: readonly Rect[], r: Rect): boolean => rects.some(o => overlap(o, r))

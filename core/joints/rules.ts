@@ -51,7 +51,7 @@ export const unmet = rule<{ readonly unmet: Unmet; readonly name: string; readon
       wayOut: leftOpen ? `Left open: ${leftOpen.reason}` : WAY_OUT[u.demand.need],
       because: [
         ...(end ? [{ fact: 'asks for', value: faceOf(end), basis: 'standard' as const, source: faceSource(end.end.face) }] : []),
-        ...held.map(h => ({ fact: `${h.end}: taken by`, value: h.by, basis: 'plan' as const, source: '' })),
+        ...held.map(h => ({ fact: h.end, value: `taken by ${h.by}`, basis: 'plan' as const, source: '' })),
         ...others.map(fact => ({ fact, value: '', basis: 'spec' as const, source: SOURCE.maker })),
       ],
     }, verdictOf(u.demand.need, leftOpen !== null))]
