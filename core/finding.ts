@@ -8,8 +8,7 @@ import { judge, type Failing, type Settle, type Verdict } from './verdict'
 export const STAGES = ['parts', 'fit', 'joints', 'power', 'order', 'panel', 'routes', 'bench', 'proof', 'record'] as const
 export type Stage = (typeof STAGES)[number]
 
-/** One fact behind a finding: whose, how strong, from where. */
-/** One reason of a finding. Its basis is a figure's, `missing`, or `plan` where the plan itself is the reason. */
+/** One fact behind a finding: whose, how strong, from where. Its basis is that of its figure, `missing`, or `plan` where the plan itself is the reason. */
 export interface Because { readonly fact: string; readonly value: string; readonly basis: Basis | 'missing' | 'plan'; readonly source: string }
 
 /** A figure whose measurement could change the finding. */

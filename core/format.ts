@@ -51,3 +51,7 @@ export const capital = (text: string): string => text.charAt(0).toUpperCase() + 
 
 /** Seconds as a clock: `2:05`. */
 export const clock = (seconds: number): string => `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`
+
+/** Two steps put in a sequence by hand, by their titles, as people read it; a step that is gone has none. */
+export const pairLine = (before: string | undefined, after: string | undefined): string => `${quoted(before)} before ${quoted(after)}`
+const quoted = (title: string | undefined): string => (title === undefined ? 'a step that is not there now' : `“${title}”`)

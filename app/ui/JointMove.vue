@@ -40,7 +40,7 @@ async function put(socket: string | null, to = ''): Promise<void> {
 
 <style scoped>
 .move { padding: 2px 0 8px; display: grid; gap: 6px; justify-items: start; }
-ul { width: 100%; max-height: 260px; overflow: auto; }
+ul { width: 100%; max-height: 260px; overflow: auto; padding-right: 4px; }
 li { display: grid; grid-template-columns: 18px minmax(0, 1fr) auto; gap: 10px; align-items: center; padding: 4px 0; border-top: 1px solid var(--line); }
 .note { display: block; font-size: var(--small); }
 </style>

@@ -3,6 +3,7 @@
 import { ElOption, ElSelect } from 'element-plus/es/components/select/index'
 import 'element-plus/es/components/select/style/css'
 import { computed } from 'vue'
+import { pairLine } from '../../core/format'
 import type { Step } from '../../core/order/step'
 import { useDesk } from '../stores/desk'
 import PinLine from './PinLine.vue'
@@ -11,9 +12,9 @@ const props = defineProps<{ step: Step }>()
 const desk = useDesk()
 const steps = computed(() => desk.analysis?.order.steps ?? [])
 const others = computed(() => steps.value.filter(s => s.id !== props.step.id))
-const titleOf = (id: string): string => steps.value.find(s => s.id === id)?.title ?? id
+const titleOf = (id: string): string | undefined => steps.value.find(s => s.id === id)?.title
 const pins = computed(() => (desk.analysis?.order.pins ?? []).filter(p => p.state === 'kept' && (p.before === props.step.id || p.after === props.step.id)))
-const put = (after: string): Promise<boolean> => desk.run({ do: 'pinOrder', before: props.step.id, after, title: `“${titleOf(props.step.id)}” before “${titleOf(after)}”` })
+const put = (after: string): Promise<boolean> => desk.run({ do: 'pinOrder', before: props.step.id, after, title: pairLine(props.step.title, titleOf(after)) })
 </script>
 
 <template>

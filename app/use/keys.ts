@@ -37,7 +37,7 @@ export function onKey(id: string, act: () => void): void {
 }
 
 /** No key acts while a field or a control has the focus, or a dialog is open. */
-const isBusy = (target: EventTarget | null): boolean => target instanceof Element && target.closest('input, textarea, select, button, a, [role], [contenteditable]') !== null
+export const isBusy = (target: EventTarget | null): boolean => target instanceof Element && target.closest('input, textarea, select, button, a, summary, [role], [contenteditable]') !== null
 
 export function listenForKeys(): void {
   useEventListener('keydown', (event: KeyboardEvent) => {

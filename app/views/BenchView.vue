@@ -12,13 +12,13 @@ import StepGate from '../ui/StepGate.vue'
 import StepOtherwise from '../ui/StepOtherwise.vue'
 import StepWords from '../ui/StepWords.vue'
 import { useBench } from '../use/bench'
+import { isBusy } from '../use/keys'
 
 const desk = useDesk()
 const { steps, step, at, time, done, finished, waitsFor, skipping, otherwise, changed, make, skip, prove, move } = useBench()
 
 useEventListener('keydown', (event: KeyboardEvent) => {
-  const onControl = event.target instanceof Element && event.target.closest('input, textarea, button, a, summary, [role]') !== null
-  if (onControl || (event.key !== ' ' && event.key !== 'Enter')) return
+  if (isBusy(event.target) || (event.key !== ' ' && event.key !== 'Enter')) return
   event.preventDefault()
   void make()
 })

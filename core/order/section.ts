@@ -1,6 +1,7 @@
 // The order as people see it: steps in their sequence with words, reasons, verdict and progress.
 import type { Build, Progress } from '../build/build'
 import type { Finding } from '../finding'
+import { pairLine } from '../format'
 import type { Item } from '../parts'
 import type { Situation } from '../situation'
 import { worst } from '../verdict'
@@ -55,9 +56,8 @@ export function plan(s: Situation, { school, pins, progress }: Wishes): Plan {
 }
 
 function pinnedPair(before: string, after: string, titles: ReadonlyMap<string, string>, refused: boolean): PinnedPair {
-  const named = (id: string): string => { const title = titles.get(id); return title === undefined ? 'a step that is not there now' : `“${title}”` }
   const isThere = titles.has(before) && titles.has(after)
-  return { before, after, line: `${named(before)} before ${named(after)}`, state: isThere ? (refused ? 'refused' : 'kept') : 'idle' }
+  return { before, after, line: pairLine(titles.get(before), titles.get(after)), state: isThere ? (refused ? 'refused' : 'kept') : 'idle' }
 }
 
 function words(step: PlannedStep) {
