@@ -45,6 +45,6 @@ export default ts.config(
   },
   {
     files: ['app/views/**', 'app/ui/**', 'app/drawing/**', 'app/stores/**', 'app/use/**', 'app/*.vue'],
-    rules: { '@typescript-eslint/no-restricted-imports': ['error', { patterns: [{ regex: 'core/(?!format$)', allowTypeImports: true, message: 'Views compute nothing: of core they take types and formatting.' }] }] },
+    rules: { '@typescript-eslint/no-restricted-imports': ['error', { patterns: [{ regex: 'core/(?!(?:format|typed)$)', allowTypeImports: true, message: 'Views compute nothing: of core they take types, formatting and the reading of what is typed.' }] }] },
   },
 )

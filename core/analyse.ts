@@ -190,7 +190,8 @@ function situationOf(items: readonly Item[], build: Build, horizon: Horizon, mem
   const ends: ReadonlyMap<string, EndOf> = endsByRef(all)
   const pins = keep('pins', [build.choices.pins, build.progress], () => pinsOf(build))
   const pc = items.find(isKind('case'))
-  const layout = pc ? keep('layout', [pc.part], () => layoutOf(pc.part)) : null
+  const boardDerived = items.some(i => i.part.kind === 'board' && i.part.places === 'derived')
+  const layout = pc ? keep('layout', [pc.part, boardDerived], () => layoutOf(pc.part, boardDerived)) : null
   const cases = enter('cases', items.filter(isKind('case')).map(i => i.id))
   const stored = enter('stored', build.items.filter(i => items.some(item => item.id === i.id)))
   const alike = enter('alike', groupsOf(copies.map(c => [c.item.id, c.print]), pins))

@@ -2,6 +2,7 @@
 import type { Vec3 } from './geometry/space'
 import { quantity } from './format'
 import { plus, type Leaf, type Sum } from './quantity'
+import { READS_TO, toolFor } from './standards/tools'
 import type { Basis, Unit } from './units'
 import { judge, type Failing, type Settle, type Verdict } from './verdict'
 
@@ -20,6 +21,10 @@ export interface SettledBy {
   readonly take: string
   readonly now: number | null
   readonly passes: { readonly side: 'least' | 'most'; readonly value: number } | null
+  /** To what accuracy it matters, in its unit: as far as the present value is from the one that passes, and never finer than can be read. */
+  readonly within: number | null
+  /** What it is taken with. */
+  readonly tool: string
 }
 
 export interface Finding {
@@ -70,11 +75,19 @@ export function measured(said: Said & { readonly need: Sum; readonly have: Sum; 
   return {
     ...plain(said, j.verdict), assumed: j.assumed, need: j.need, have: j.have, margin: j.margin, tol: j.tol, unit: j.unit, basis: j.basis,
     because: [...margin.terms.map(t => because(t.leaf, said.source)), ...(said.because ?? [])],
-    settles: j.settles.flatMap(({ leaf, passes }) => leaf.item === null ? [] : [{
-      item: leaf.item, path: leaf.path, label: leaf.label, unit: leaf.unit, take: leaf.about?.take ?? '', now: leaf.figure?.value ?? null, passes,
-    }]),
+    settles: j.settles.flatMap(({ leaf, passes }) => settledBy(leaf, passes) ?? []),
     wayOut: j.verdict === 'measure' ? measureFirst(j.settles) : said.wayOut ?? '',
   }
+}
+
+/** A figure of an item as something to be measured; null for a fact of a standard. */
+export function settledBy(leaf: Leaf, passes: Settle['passes']): SettledBy | null {
+  if (leaf.item === null) return null
+  const { unit, figure } = leaf
+  const finest = READS_TO[unit] ?? null
+  const away = passes && figure ? Math.abs(figure.value - passes.value) : null
+  const within = finest === null ? null : away === null ? finest : Math.max(finest, Math.floor(away))
+  return { item: leaf.item, path: leaf.path, label: leaf.label, unit, take: leaf.about?.take ?? '', now: figure?.value ?? null, passes, within, tool: toolFor(unit, figure?.value ?? passes?.value ?? null, within) }
 }
 
 /** The sentence of a verdict that waits for a figure: which one first, and from what value on it passes. */

@@ -5,6 +5,7 @@ import { coolerHeight } from './fit/cooler-height'
 import { firmware } from './fit/firmware'
 import { coolerOverMemory, memorySize, memorySpeed, memoryTable } from './fit/memory-fit'
 import { picture } from './fit/picture'
+import { rearCover } from './fit/rear-cover'
 import { covered, linkSpeed } from './fit/shares'
 import { standoffCount, standoffStray, standoffThread } from './fit/standoff-rules'
 import { supplyRoom } from './fit/supply-length'
@@ -16,6 +17,6 @@ import type { Rule } from './rule'
 
 export const RULES: readonly Rule[] = [
   standoffStray, standoffThread, standoffCount, boardRoom, coolerHeight, supplyRoom, picture, firmware,
-  coolerOverMemory, memoryTable, memorySpeed, memorySize, cardLength, cardPlug, slotCovers, covered, linkSpeed,
+  coolerOverMemory, memoryTable, memorySpeed, memorySize, cardLength, cardPlug, slotCovers, rearCover, covered, linkSpeed,
   unmet, joined, headerCurrent, supplySize, surges, railLimit, spinUp, plugLimit, cableLimit, plugClass, slotLimit, plugWidth, blockMap, leadLength, holeRoom,
 ]

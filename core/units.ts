@@ -6,7 +6,7 @@ export const BASES = ['measured', 'standard', 'spec', 'assumed'] as const
 export type Basis = (typeof BASES)[number]
 
 /** The units that figures are kept in; the unit is the field's name in a file. */
-export const UNITS = ['mm', 'W', 'A', 'V', 'g', 'dBA', 'min', 'pcs', 'MTs', 'GB', 'MHz'] as const
+export const UNITS = ['mm', 'W', 'A', 'V', 'g', 'dBA', 'min', 'pcs', 'MTs', 'GB', 'MHz', 'MBs'] as const
 export type Unit = (typeof UNITS)[number]
 
 /** A figure ready for arithmetic. `tol` is in the figure's own unit and is never negative. */
@@ -31,9 +31,12 @@ export function figure(unit: Unit, label: string, take: string, least: number, m
   return schema.optional()
 }
 
+/** What is said about a figure field; null for any other field. */
+export const aboutFigure = (node: z.core.$ZodType): FigureAbout | null => registry.get(node as z.ZodType) ?? null
+
 const LENGTH_TOLERANCE: Record<Basis, number> = { measured: 0.5, standard: 0.25, spec: 1, assumed: 15 }
 const ELECTRICAL_SHARE: Record<Basis, number> = { measured: 0, standard: 0, spec: 0.03, assumed: 0.25 }
-const COUNTED: readonly Unit[] = ['pcs', 'MTs', 'GB', 'MHz']
+const COUNTED: readonly Unit[] = ['pcs', 'MTs', 'GB', 'MHz', 'MBs']
 
 /** The tolerance a figure has when it does not state one: millimetres absolutely, electrical values as a share, counts exactly. */
 export function defaultTolerance(unit: Unit, value: number, basis: Basis): number {

@@ -1,12 +1,15 @@
 // Times the core: medians of several runs. `npm run bench [-- --json]` prints {name, value, unit, against, ratio, n} a row.
-import { readFileSync } from 'node:fs'
+import { readdirSync, readFileSync } from 'node:fs'
 import { analyse, situationIn } from '../core/analyse'
 import { apply } from '../core/build/apply'
 import type { Build } from '../core/build/build'
 import { isProblem } from '../core/build/command'
 import { readFile } from '../core/exchange/file'
+import { partOfRow, partsTableCsv, tableOf } from '../core/exchange/parts-table'
 import { Memo } from '../core/memo'
 import { plan } from '../core/order/section'
+import type { Part } from '../core/parts'
+import { EVERYTHING, find, indexOf } from '../core/shelf/find'
 
 interface Row { readonly name: string; readonly value: number; readonly unit: 'ms'; readonly against: number | null; readonly ratio: number | null; readonly n: number }
 
@@ -87,6 +90,35 @@ function planRows(name: string, limit: number, rounds: number): readonly Row[] {
   ]
 }
 
-const rows: readonly Row[] = [...planRows('plover', 100, 21), ...planRows('avocet', 200, 5), row('order/avocet', orderTime(demo('avocet')), 150, RUNS)]
+/** A shelf of this many parts: those that ship, over and over, each with its own name. */
+const MANY = 5000
+function manyParts(): readonly Part[] {
+  const shipped = readdirSync('shelf').flatMap(name => { const read = readFile(readFileSync(`shelf/${name}`, 'utf8'), name); return 'file' in read ? read.file.parts : [] })
+  return Array.from({ length: MANY }, (_, i) => { const part = shipped[i % shipped.length]; if (!part) throw new Error('the shelf is empty'); return { ...part, id: `${part.id}-${i}`, model: `${part.model} ${i}` } })
+}
+/** Reading that many parts from a table, and one keystroke over them. */
+function shelfRows(): readonly Row[] {
+  const parts = manyParts()
+  const csv = partsTableCsv(parts)
+  const importing = (): void => {
+    const table = tableOf(csv)
+    const mapping = table.columns.map(column => ({ column, path: column }))
+    table.rows.forEach((line, i) => { if ('problems' in partOfRow(line, i + 2, mapping, null)) throw new Error(`line ${i + 2} was not read`) })
+  }
+  const index = indexOf(parts)
+  let at = 0
+  const texts = ['s', 'sa', 'sat', 'sata', 'sata 5', 'tern', 'atx gold', 'fan 120 kelder']
+  const keystroke = (): void => { find(index, { ...EVERYTHING, text: texts[(at += 1) % texts.length] ?? '' }) }
+  const times = (n: number, run: () => void): number => median(Array.from({ length: n }, () => clocked(run)))
+  importing()
+  times(WARM_UP, keystroke)
+  return [row('shelf/import-5000', times(IMPORT_RUNS, importing), IMPORT_LIMIT, IMPORT_RUNS), row('shelf/search-5000', times(RUNS, keystroke), KEYSTROKE_LIMIT, RUNS)]
+}
+/** Named choices: how long an import and a keystroke may take, ms; a keystroke has one frame. */
+const IMPORT_LIMIT = 10_000
+const KEYSTROKE_LIMIT = 16
+const IMPORT_RUNS = 3
+
+const rows: readonly Row[] = [...planRows('plover', 100, 21), ...planRows('avocet', 200, 5), row('order/avocet', orderTime(demo('avocet')), 150, RUNS), ...shelfRows()]
 if (process.argv.includes('--json')) console.log(JSON.stringify(rows, null, 2))
 else for (const r of rows) console.log(`${r.name.padEnd(62)}${r.value.toFixed(2).padStart(9)} ${r.unit}${r.ratio === null ? '' : `   ratio ${r.ratio.toFixed(3)} of ${r.against?.toFixed(2)} ms`}   n ${r.n}`)

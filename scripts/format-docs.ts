@@ -18,7 +18,9 @@ function page(): string {
 One UTF-8 JSON document: \`{ "format": "${FORMAT}", "version": ${VERSION}, "builds": [...], "parts": [...] }\`.
 [juntura.schema.json](juntura.schema.json) says every field; this page says what they mean. Both are made from the program's own schemas by \`npm run schema\`.
 
-- A file is self-contained: each item of a build carries a snapshot of its part.
+- A file is self-contained: each item of a build carries a snapshot of its part. A file of parts alone leaves \`builds\` empty.
+- A part’s \`pages\` name pictures of its manual, held in \`photos\`; \`places: "derived"\` says that where its sockets lie comes from its form or archetype.
+- The same parts leave and come as a table (CSV): one line a part, a column a path (\`rails.W12\`), lists as JSON in their cell.
 - Keys that the program does not know are kept and written back.
 - Another kind of file, a newer version, broken JSON or a part that does not fit is refused with one sentence; nothing stored changes.
 

@@ -20,11 +20,29 @@ async function schools(page: Page): Promise<void> {
   await page.getByText('Compare the schools').click()
   await page.getByText('Proof first').first().waitFor({ timeout: 60_000 })
 }
+/** A sheet as a person pastes it: centimetres with commas, clearances with their conditions, a line that says nothing to a joint. */
+const SHEET = `Brackwater Jetty 6 mid tower case
+Motherboard support: ATX, Micro-ATX, Mini-ITX
+Dimensions (L x W x H): 46,5 x 22,0 x 48,0 cm
+Max. CPU cooler height: 170mm
+Max. GPU length: 355mm (w/o radiator)
+Drive bays: 2 x 3.5", 3 x 2.5"
+Fan support: Front: 3 x 120mm / 2 x 140mm; Rear: 1 x 120mm
+Front I/O: 2x Type-A 5Gbps, 1x Type-C 10Gbps, audio in/out
+Weight: 7.2 kg`
+async function pasted(page: Page): Promise<void> {
+  await page.locator('textarea').fill(SHEET)
+  await page.getByText('not read').waitFor()
+  await page.locator('textarea').evaluate(t => { t.scrollTop = 0 })
+}
+async function coolers(page: Page): Promise<void> {
+  await page.getByRole('button', { name: /^Cooler \d/ }).click()
+  await page.waitForTimeout(400)
+}
 const SHOTS: readonly Shot[] = [
-  { name: 'start', path: '/' },
+  { name: 'entry', path: '/b/avocet/shelf/entry?from=sheet', before: pasted },
   { name: 'parts', path: '/b/avocet/parts', before: openRow('Highbank 165') },
   { name: 'fit', path: '/b/avocet/fit', before: openRow('Highbank 165 under') },
-  { name: 'fit-evening', path: '/b/plover/fit', evening: true },
   { name: 'joints', path: '/b/avocet/joints', before: waysOut },
   { name: 'power', path: '/b/avocet/power' },
   { name: 'order', path: '/b/avocet/order?step=cooler%3Acooler%2Fmount~board%2Fcooler', before: schools },
@@ -37,8 +55,9 @@ const SHOTS: readonly Shot[] = [
   { name: 'measuring', path: '/b/avocet/measuring' },
   { name: 'buying', path: '/b/avocet/buying' },
   { name: 'compare', path: '/b/avocet/compare' },
-  { name: 'shelf', path: '/b/plover/shelf' },
-  { name: 'practice', path: '/b/plover/practice' },
+  { name: 'shelf', path: '/b/plover/shelf?part=ottery-twinbank-160', before: coolers },
+  { name: 'parts-compare', path: '/b/avocet/shelf/compare?parts=dunlin-a850,dunlin-a1000,dunlin-a750g,teazle-t750p' },
+  { name: 'practice', path: '/b/plover/practice', evening: true },
   { name: 'sheet', path: '/b/avocet/sheet' },
 ]
 

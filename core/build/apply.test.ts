@@ -20,6 +20,8 @@ const asks: fc.Arbitrary<Ask> = fc.oneof(
   fc.constantFrom('ottery-lowbank-47', 'ottery-highbank-120').map(id => swap('cooler', id)),
   fc.integer({ min: 20, max: 90 }).map(mm => measure('cooler', 'height', mm)),
   fc.constant<Ask>({ do: 'setFigure', id: 'cooler', path: 'height', figure: null }),
+  fc.integer({ min: 20, max: 90 }).map((mm): Ask => ({ do: 'setPartFigure', id: 'cooler', path: 'height', figure: { mm, basis: 'measured' } })),
+  fc.constantFrom('ottery-lowbank-47', 'ottery-highbank-120').map((id): Ask => ({ do: 'setParts', parts: { cooler: part(id) }, title: 'as on the shelf' })),
   fc.constantFrom('make', 'prove', 'crossOff').chain(verb => fc.subarray(MARKS, { minLength: 1 }).map((ids): Ask => ({ do: verb, ids, title: 'x', took: 3 }))),
   fc.constant<Ask>({ do: 'unprove', ids: MARKS }),
   fc.constantFrom<Ask>({ do: 'accept', id: 'f', reason: 'known' }, { do: 'unaccept', id: 'f' }, { do: 'leaveOpen', id: 'd', reason: 'later' }, { do: 'askAgain', id: 'd' }),
@@ -134,4 +136,13 @@ test('what is not proved any more is made again when it is a joint, open when it
 test('an empty build has every choice at its default', () => {
   expect(emptyBuild('a', 'A').choices).toEqual({ school: 'lean', orderSchool: 'board-first', orderPins: [], pins: {}, leftOpen: {}, accepted: {} })
   expect(COMMANDS.size).toBeGreaterThan(15)
+})
+
+test('a figure that holds for every copy changes all items of that model, and no other', () => {
+  const two = change(plover, { do: 'addItem', item: { id: 'fan-2', part: part('ottery-breeze-80'), state: 'have' } })
+  const after = change(two, { do: 'setPartFigure', id: 'fan', path: 'amps', figure: { A: 0.14, basis: 'measured' } })
+  expect(after.items.filter(i => JSON.stringify(i.part) !== JSON.stringify(two.items.find(b => b.id === i.id)?.part)).map(i => i.id)).toEqual(['fan', 'fan-2'])
+  expect(problemOf(plover, { do: 'setPartFigure', id: 'fan', path: 'wings', figure: 1 })).toMatch(/has no figure "wings"/)
+  expect(problemOf(plover, { do: 'setPartFigure', id: 'fan', path: 'amps', figure: { mm: 3 } })).toMatch(/is given in A/)
+  expect(problemOf(plover, { do: 'setParts', parts: { fan: part('ottery-lowbank-65') }, title: 'x' })).toMatch(/Swap like for like/)
 })

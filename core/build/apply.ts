@@ -8,7 +8,7 @@ import * as work from './work-commands'
 
 const SINGLE: ReadonlyMap<string, AnyCommand> = new Map(
   [
-    items.addItem, items.removeItem, items.swapPart, items.setState, items.setCondition, items.setPaid, items.setFigure,
+    items.addItem, items.removeItem, items.swapPart, items.setState, items.setCondition, items.setPaid, items.setFigure, items.setParts, items.setPartFigure,
     keeping.setSerial, keeping.setPurchase, keeping.checkArrival, keeping.attach, keeping.detach,
     work.make, work.prove, work.unprove, work.crossOff, work.setProgress, ...work.reasons, work.note, work.rename, work.chooseSchool, work.pin, work.setJoining, work.chooseOrder, work.pinOrder,
   ].map(c => [c.name, c]),

@@ -1,8 +1,9 @@
 // Commands on the items of a build: what is in it, in what state, measured how.
 import { z } from 'zod'
 import { kindOf, partSchema } from '../parts'
-import { at as valueAt, CONDITIONS, patternOf, STATES } from '../parts/kind'
-import { readFigure } from '../units'
+import { at as valueAt, put } from '../parts/paths'
+import { CONDITIONS, patternOf, STATES } from '../parts/kind'
+import { readFigure, type Figure, type FigureAbout } from '../units'
 import { itemSchema, type Build, type StoredItem } from './build'
 import { defineCommand, type Problem } from './command'
 
@@ -82,18 +83,59 @@ export const setPaid = defineCommand({
   },
 })
 
+/** Other data for the parts of some items; what was measured on each copy stays. */
+export const setParts = defineCommand({
+  name: 'setParts', args: z.looseObject({ parts: z.record(z.string(), partSchema), title: z.string().min(1), at: z.string() }),
+  run(build, { parts, title }) {
+    const items = Object.keys(parts).map(id => findItem(build, id))
+    const missing = items.find((i): i is Problem => !isItem(i))
+    if (missing) return missing
+    const other = items.filter(isItem).find(i => i.part.kind !== parts[i.id]?.kind)
+    if (other) return { problem: `${other.part.model} is a ${other.part.kind}. Swap like for like, or remove and add.` }
+    return { build: { ...build, items: build.items.map(i => { const part = parts[i.id]; return part ? { ...i, part } : i }) }, inverse: { do: 'setParts', parts: Object.fromEntries(items.filter(isItem).map(i => [i.id, i.part])), title }, line: title }
+  },
+})
+
+const figureArgs = z.looseObject({ id: z.string(), path: z.string(), figure: itemSchema.shape.figures.unwrap().valueType.nullable(), at: z.string() })
+
+/** The item a figure is set on, what is known of the figure, and the value it is to get; or why it cannot have it. */
+function figureAt(build: Build, { id, path, figure }: z.infer<typeof figureArgs>): { readonly item: StoredItem; readonly about: FigureAbout; readonly read: Figure | null } | Problem {
+  const item = findItem(build, id)
+  if (!isItem(item)) return item
+  const about = kindOf(item).figures.get(patternOf(path))
+  if (!about) return { problem: `${item.part.model} has no figure "${path}". Choose one of its figures.` }
+  if (valueAt(item.part, path.split('.').slice(0, -1).join('.')) === undefined && path.includes('.')) return { problem: `${item.part.model} has no "${path}". Choose one of its figures.` }
+  const read = readFigure(figure, about.unit)
+  if (figure !== null && !read) return { problem: `A ${about.label} is given in ${about.unit}: { "${about.unit}": 12.5 }.` }
+  if (read && read.value < 0) return { problem: `A ${about.label} cannot be ${read.value} ${about.unit}. Enter it without a sign.` }
+  return { item, about, read }
+}
+
+/** A figure that holds for every copy: it changes the part of all items of its model; what was measured on one copy still goes before. */
+export const setPartFigure = defineCommand({
+  name: 'setPartFigure', args: figureArgs,
+  run(build, asked) {
+    const known = figureAt(build, asked)
+    if ('problem' in known) return known
+    const { item, about, read } = known
+    const { path, figure } = asked
+    const copies = build.items.filter(i => i.part.id === item.part.id)
+    const line = `${about.label} of every ${item.part.model}: ${read ? `${read.value} ${about.unit}` : 'not stated'}`
+    return {
+      build: { ...build, items: build.items.map(i => (copies.includes(i) ? { ...i, part: partSchema.parse(put(i.part, path.split('.'), figure)) } : i)) },
+      inverse: { do: 'setParts', parts: Object.fromEntries(copies.map(i => [i.id, i.part])), title: line }, line,
+    }
+  },
+})
+
 /** A figure measured on this copy; `null` goes back to the part's own. */
 export const setFigure = defineCommand({
-  name: 'setFigure', args: z.looseObject({ id: z.string(), path: z.string(), figure: itemSchema.shape.figures.unwrap().valueType.nullable(), at: z.string() }),
-  run(build, { id, path, figure }) {
-    const item = findItem(build, id)
-    if (!isItem(item)) return item
-    const about = kindOf(item).figures.get(patternOf(path))
-    if (!about) return { problem: `${item.part.model} has no figure "${path}". Choose one of its figures.` }
-    if (valueAt(item.part, path.split('.').slice(0, -1).join('.')) === undefined && path.includes('.')) return { problem: `${item.part.model} has no "${path}". Choose one of its figures.` }
-    const read = readFigure(figure ?? undefined, about.unit)
-    if (figure !== null && !read) return { problem: `A ${about.label} is given in ${about.unit}: { "${about.unit}": 12.5 }.` }
-    if (read && read.value < 0) return { problem: `A ${about.label} cannot be ${read.value} ${about.unit}. Enter it without a sign.` }
+  name: 'setFigure', args: figureArgs,
+  run(build, asked) {
+    const known = figureAt(build, asked)
+    if ('problem' in known) return known
+    const { item, about, read } = known
+    const { id, path, figure } = asked
     const figures = { ...item.figures }
     if (figure === null) delete figures[path]
     else figures[path] = figure

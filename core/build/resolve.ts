@@ -1,5 +1,6 @@
 // Stored items made ready for analysis: this copy's measurements laid over its part, names told apart, horizons chosen.
 import type { Item, Part } from '../parts'
+import { put } from '../parts/paths'
 import type { State } from '../parts/kind'
 import type { Build, StoredItem } from './build'
 
@@ -28,12 +29,4 @@ export function namesOf(build: Build): ReadonlyMap<string, string> {
 export function resolve(stored: StoredItem, name: string): Item {
   const part = Object.entries(stored.figures).reduce<unknown>((p, [path, value]) => put(p, path.split('.'), value), stored.part) as Part
   return { id: stored.id, name, part, state: stored.state, condition: stored.condition } as Item
-}
-
-/** A copy of `value` with `leaf` at the path; what lies beside it is shared. */
-function put(value: unknown, [key, ...rest]: readonly string[], leaf: unknown): unknown {
-  if (key === undefined) return leaf
-  if (Array.isArray(value)) return value.map((inner, i) => (String(i) === key ? put(inner, rest, leaf) : inner))
-  const object = (typeof value === 'object' && value !== null ? value : {}) as Record<string, unknown>
-  return { ...object, [key]: put(object[key], rest, leaf) }
 }

@@ -1,7 +1,7 @@
 import Papa from 'papaparse'
 import { analyse } from '../analyse'
 import { change, part, plover, shelf, swap } from '../test-helpers/demos'
-import { readFile, writeFile } from './file'
+import { holdsWhat, readFile, writeFile } from './file'
 import { partsCsv } from './parts-csv'
 import { isBlocked, reportText, SECTIONS } from './report-text'
 
@@ -71,4 +71,17 @@ describe('report', () => {
     expect(isBlocked(analyse(tall))).toBe(true)
     expect(isBlocked(analyse(change(tall, { do: 'accept', id: 'fit/cooler-height:cooler:case', reason: 'runs open in the hide' })))).toBe(false)
   })
+})
+
+describe('what a dropped text is', () => {
+  const fan = part('ottery-breeze-80')
+  test.each<[string, string, string]>([
+    ['a build', writeFile([plover]), 'builds'],
+    ['a build with parts', writeFile([plover], [fan]), 'builds'],
+    ['parts alone', writeFile([], [fan]), 'parts'],
+    ['a table', 'kind,maker,model\nfan,Kelder,X\n', 'table'],
+    ['a table with tabs', 'kind\tmaker\nfan\tKelder\n', 'table'],
+    ['broken JSON, to be complained about as a file', '{"format":', 'builds'],
+    ['plain words, likewise', 'hello', 'builds'],
+  ])('%s', (_, text, what) => expect(holdsWhat(text)).toBe(what))
 })

@@ -42,6 +42,23 @@ export function readFile(text: string, name = 'The file'): Read {
   return { problem: `${name}: ${placeOf(data, issue?.path ?? [])}${issue?.message ?? 'does not fit the format'}. Mend it there, or export it again; nothing was changed.` }
 }
 
+/** What a dropped text is: a build's file, parts for the shelf, or a table of parts. */
+export function holdsWhat(text: string): 'builds' | 'parts' | 'table' {
+  if (isPartsFile(text)) return 'parts'
+  return /^\s*[{[]/.test(text.slice(0, 200)) || !/[,;\t|]/.test(text.slice(0, 2000).split('\n')[0] ?? '') ? 'builds' : 'table'
+}
+
+/** Whether a text is a file of this format that holds parts for the shelf and no build: its parts are then looked at one by one. */
+export function isPartsFile(text: string): boolean {
+  if (!/^\s*\{/.test(text.slice(0, 100))) return false
+  try {
+    const data = JSON.parse(text) as { format?: unknown; version?: unknown; parts?: unknown; builds?: unknown }
+    return data.format === FORMAT && data.version === VERSION && Array.isArray(data.parts) && data.parts.length > 0 && (!Array.isArray(data.builds) || data.builds.length === 0)
+  } catch {
+    return false
+  }
+}
+
 export function writeFile(builds: readonly Build[], parts: readonly Part[] = [], photos: Readonly<Record<string, string>> = {}): string {
   return `${JSON.stringify({ format: FORMAT, version: VERSION, builds, parts, ...(Object.keys(photos).length > 0 ? { photos } : {}) }, null, 2)}\n`
 }

@@ -92,6 +92,17 @@ export const HANDS: Record<StepKind, Hands> = {
     title: s => `Fasten the ${s.what} in the ${s.label}`, why: 'Its sockets must face the cables before cables come.', minutes: MINUTES.drive, tools: [SCREWDRIVER], fasteners: s => [`4 ${s.manner === '3.5' ? SCREW.disk35 : SCREW.disk25}`],
     does: () => ['Sockets toward the cabling side.', 'Four screws by hand, then snug.'], feel: () => 'No rattle.', cautions: ['A screw that is too long kills a drive.'],
   },
+  radiator: {
+    title: s => `Screw the radiator of the ${s.what} to the ${s.label}`, why: 'Its fans and its tubes decide what else goes in beside it.', minutes: MINUTES.radiator, tools: [SCREWDRIVER], fasteners: [SCREW.radiator],
+    does: () => ['Fans on the radiator first, all blowing one way.', 'Tubes without a kink, and the block able to reach the processor.', 'Start every screw before one is tightened.'], feel: () => 'No rattle; the tubes move without pull.', cautions: ['Screws that are too long pierce the radiator: try one by hand first.', 'Liquid and power do not go together: look for drops before the first power-on.'],
+  },
+  bracket: {
+    title: s => `Screw the ${s.what} into ${s.label}`, why: 'Its lead is plugged while the lower edge of the board is in reach.', minutes: MINUTES.card, tools: [SCREWDRIVER], fasteners: [SCREW.panel],
+    does: () => ['Take the slot cover off; keep its screw.', 'Bracket in, lead towards the board, screw.'], feel: () => 'It sits flush with its neighbours.', cautions: ['Break-off covers are sharp: wiggle them with pliers, not with fingers.'],
+  },
+  'outer-plug': {
+    title: s => `Plug the ${s.what} into ${s.label} of the ${s.to}`, why: 'Outer plugs come last: the case stands where it will stay.', minutes: MINUTES.plug, does: s => [seatOf(s)], cautions: ['Wall socket, switch and earth are a matter for local rules and licensed people.'],
+  },
   hub: {
     title: s => `Stick the ${s.what} at the ${s.label}`, why: 'Its leads start here; later other cables lie over the place.', minutes: MINUTES.stick,
     does: () => ['Wipe the place, dry it.', 'Sockets towards the cables that come. Press ten seconds.'], feel: () => 'It does not lift at a corner.',

@@ -13,6 +13,8 @@ const at = (list: readonly Step[], kind: StepKind): number => list.findIndex(s =
 function faults(list: readonly Step[]): string[] {
   const found: string[] = []
   const position = new Map(list.flatMap((s, i) => s.joints.map(j => [j, i] as const)))
+  const outside = list.filter(s => s.kind === 'outer-plug').flatMap(s => s.joints)
+  const inside = [...position].filter(([joint]) => !outside.includes(joint))
   const seat = (item: string, face: string): number => position.get([...position.keys()].find(j => j.startsWith(`${item}/${face}~`)) ?? '') ?? -1
   for (const [joint, i] of position) {
     const [plug = '', socket = ''] = joint.split('~')
@@ -23,13 +25,14 @@ function faults(list: readonly Step[]): string[] {
     if (to === 'board' && !['processor', 'cooler', 'memory', 'stick'].includes(from) && i < seat('board', 'mount')) found.push(`${joint} before the board is in`)
     if (to === 'disk' && i < seat('disk', 'bay')) found.push('plug before disk')
     if (from === 'fan' && plug.endsWith('lead') && i < seat('fan', 'frame')) found.push('plug before fan')
-    if (at(list, 'first-power') >= 0 && i > at(list, 'first-power')) found.push(`${joint} after the first power-on`)
+    if (at(list, 'first-power') >= 0 && i > at(list, 'first-power') && !outside.includes(joint)) found.push(`${joint} after the first power-on`)
   }
   if (at(list, 'standoffs') > at(list, 'board-in')) found.push('standoffs after the board')
-  if (at(list, 'shield') > at(list, 'board-in')) found.push('shield after the board')
-  if (at(list, 'dress') >= 0 && [...position.values()].some(i => i > at(list, 'dress'))) found.push('dressed too early')
+  if (at(list, 'board-in') >= 0 && at(list, 'shield') > at(list, 'board-in')) found.push('shield after the board')
+  if (at(list, 'dress') >= 0 && inside.some(([, i]) => i > at(list, 'dress'))) found.push('dressed too early')
   const [power, dress, close] = [at(list, 'first-power'), at(list, 'dress'), at(list, 'panels-on')]
   if (dress >= 0 && (dress < power || close < dress)) found.push('closed before it is proved')
+  if (outside.some(joint => (position.get(joint) ?? 0) < close)) found.push('plugged outside before the case stands')
   return found
 }
 

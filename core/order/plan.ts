@@ -25,6 +25,9 @@ const KIND_OF: Partial<Record<Face, StepKind>> = {
   'supply-place': 'supply-in', 'fan-place': 'fan', bay: 'drive', 'panel-lead': 'panel', 'panel-block': 'panel', 'main-24': 'power-plug', 'cpu-8': 'power-plug', 'cpu-4': 'power-plug',
   'sata-power': 'power-plug', 'drive-4': 'power-plug', 'sata-data': 'data-plug', 'usb-2': 'small-plug', 'usb-3': 'small-plug', 'usb-c': 'small-plug',
   'audio-hd': 'small-plug', 'audio-97': 'small-plug', 'fan-3': 'fan-plug', 'fan-4': 'fan-plug', 'light-5': 'small-plug', 'light-12': 'small-plug',
+  'radiator-place': 'radiator', 'rear-cover': 'bracket', 'main-20': 'power-plug', 'board-pair': 'power-plug', 'drive-small-4': 'power-plug', 'ribbon-40': 'data-plug', 'ribbon-34': 'data-plug', 'mini-sas': 'data-plug',
+  serial: 'small-plug', firewire: 'small-plug', speaker: 'small-plug', probe: 'small-plug', 'light-own': 'small-plug',
+  'usb-a': 'outer-plug', 'usb-c-socket': 'outer-plug', hdmi: 'outer-plug', displayport: 'outer-plug', vga: 'outer-plug', network: 'outer-plug', 'audio-jack': 'outer-plug', ps2: 'outer-plug',
   slot: 'card', 'card-6': 'power-plug', 'card-8': 'power-plug', 'card-16': 'power-plug',
 }
 

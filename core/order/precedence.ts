@@ -17,8 +17,8 @@ interface Reason {
 
 const PLUGS: readonly StepKind[] = ['small-plug', 'panel', 'fan-plug', 'data-plug', 'power-plug']
 const ON_BOARD: readonly StepKind[] = ['processor', 'm2', 'memory', 'cooler', 'cooler-plug']
-const IN_CASE: readonly StepKind[] = ['standoffs', 'shield', 'fan', 'drive', 'hub', 'strip', 'board-in', 'supply-in', 'covers', 'card']
-const SEATS: readonly StepKind[] = ['board-in', 'supply-in', 'fan', 'drive', 'hub', 'strip', 'card']
+const IN_CASE: readonly StepKind[] = ['standoffs', 'shield', 'fan', 'radiator', 'drive', 'bracket', 'hub', 'strip', 'board-in', 'supply-in', 'covers', 'card']
+const SEATS: readonly StepKind[] = ['board-in', 'supply-in', 'fan', 'radiator', 'drive', 'bracket', 'hub', 'strip', 'card']
 const MAKES: readonly StepKind[] = [...ON_BOARD, ...IN_CASE, ...PLUGS, 'supply-cables', 'lay-lead', 'firmware', 'bench-clear']
 const HERE: readonly StepKind[] = ['bench-start', 'bench-clear']
 
@@ -62,6 +62,10 @@ export const REASONS: readonly Reason[] = [
   { rule: 'proof-before-dress', basis: 'habit', before: ['first-power'], after: ['dress'], reason: () => 'ties come after the proof, or they are cut again' },
   { rule: 'joints-before-dress', basis: 'fact', before: MAKES, after: ['dress'], reason: () => 'a cable is laid once both its ends are made' },
   { rule: 'dress-before-close', basis: 'fact', before: ['dress', ...MAKES, 'first-power'], after: ['panels-on'], reason: () => 'the panels cover the work' },
+  { rule: 'board-before-radiator', basis: 'habit', before: ['board-in'], after: ['radiator'], reason: () => 'the block hangs on the radiator: the board has to be there for it' },
+  { rule: 'bracket-after-board', basis: 'reach', before: ['board-in'], after: ['bracket'], reason: () => 'the board’s edge passes where the bracket’s lead hangs' },
+  { rule: 'close-before-outer', basis: 'habit', before: ['panels-on'], after: ['outer-plug'], reason: () => 'the case is closed and stands where it will stay' },
+  { rule: 'outer-before-record', basis: 'habit', before: ['outer-plug'], after: ['record'], reason: () => 'the record tells what is plugged where' },
   { rule: 'close-before-record', basis: 'habit', before: ['panels-on', 'first-power', 'open'], after: ['record'], reason: () => 'the record tells what is inside' },
   { rule: 'bench-before-record', basis: 'fact', before: ['bench'], after: ['record'], reason: () => 'there is something to record' },
 ]

@@ -4,8 +4,8 @@ import type { Verdict } from '../verdict'
 
 /** Kinds of step, in the order in which they are done where nothing else decides. */
 export const STEP_KINDS = [
-  'bench', 'panels-off', 'processor', 'm2', 'memory', 'cooler', 'cooler-plug', 'bench-start', 'bench-clear', 'standoffs', 'shield', 'fan', 'drive', 'hub', 'strip', 'lay-lead', 'board-in',
-  'supply-cables', 'supply-in', 'covers', 'take-out', 'small-plug', 'panel', 'fan-plug', 'data-plug', 'card', 'refit', 'power-plug', 'firmware', 'open', 'first-power', 'dress', 'panels-on', 'record',
+  'bench', 'panels-off', 'processor', 'm2', 'memory', 'cooler', 'cooler-plug', 'bench-start', 'bench-clear', 'standoffs', 'shield', 'fan', 'radiator', 'drive', 'bracket', 'hub', 'strip', 'lay-lead', 'board-in',
+  'supply-cables', 'supply-in', 'covers', 'take-out', 'small-plug', 'panel', 'fan-plug', 'data-plug', 'card', 'refit', 'power-plug', 'firmware', 'open', 'first-power', 'dress', 'panels-on', 'outer-plug', 'record',
 ] as const
 export type StepKind = (typeof STEP_KINDS)[number]
 

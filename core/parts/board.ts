@@ -5,17 +5,17 @@ import { fact, of } from '../quantity'
 import { BOARD_FORMS, BOARD_THICKNESS, FORM, HOLES, type HoleName } from '../standards/boards'
 import { DRAW, FAN_HEADER, LIGHT_HEADER } from '../standards/draws'
 import { STANDS } from '../standards/leads'
-import { CARD_HEIGHT, cardsFor, FIRST_SLOT, SLOT_PITCH, SLOT_SIZES } from '../standards/cards'
-import { CONNECTORS, isPower, type PlugFace } from '../standards/connectors'
+import { ANY_SLOT, CARD_HEIGHT, cardsFor, FIRST_SLOT, SLOT_PITCH } from '../standards/cards'
+import { CONNECTORS, isPower, OUTER, type PlugFace } from '../standards/connectors'
 import { jobOf, PIN_JOBS } from '../standards/panel'
 import { SOURCE } from '../standards/sources'
 import { assume, figure } from '../units'
-import { base, defineKind, end, point2, type Draw, type End, type ItemOf, type Kind } from './kind'
+import { base, defineKind, end, isBoardSide, ownPlug, point2, type Draw, type End, type ItemOf, type Kind } from './kind'
 
 const header = z.looseObject({
   key: z.string(), face: z.enum(Object.keys(CONNECTORS) as [PlugFace, ...PlugFace[]]), label: z.string(), at: point2.optional(),
   points: z.enum(['up', 'side']).default('up').describe('whether its plug stands up or leaves sideways over the edge'),
-  role: z.string().optional(), need: z.enum(['must', 'should', 'may']).optional(), rank: z.number().optional(),
+  role: z.string().optional(), need: z.enum(['must', 'should', 'may']).optional(), rank: z.number().optional(), own: z.string().optional().describe('name of the maker’s own plug'),
   amps: figure('A', 'current of the header', 'Read it in the board’s manual.', 0.5, 5),
 })
 
@@ -28,25 +28,33 @@ export const boardSchema = z.looseObject({
   edge: figure('mm', 'rear edge', 'Along the edge with the sockets, outside to outside.', 150, 360),
   depth: figure('mm', 'depth', 'From the rear edge to the opposite edge.', 150, 360),
   holes: z.array(z.enum(HOLES)).optional().describe('its own list of mounting holes, where it differs from the form'),
-  shield: z.enum(['fixed', 'loose', 'none']).default('loose'),
-  processor: z.looseObject({ socket: z.string(), at: point2 }),
+  shield: z.enum(['fixed', 'loose', 'none']).default('loose').describe('the plate around its rear sockets: fixed to the board, loose in the box, or none'),
+  processor: z.looseObject({ socket: z.string().min(1), at: point2 }),
   picture: z.boolean().default(true).describe('has video sockets of its own'),
-  memory: z.looseObject({ type: z.string(), most: figure('GB', 'largest memory', 'Read it in the board’s manual.', 1, 2048), slots: z.array(z.looseObject({ label: z.string(), at: point2, along: z.enum(['x', 'y']).default('y'), rank: z.number().default(0) })),
-    table: z.array(z.looseObject({ modules: z.number().int(), slots: z.array(z.string()), speed: figure('MTs', 'memory speed for this number of modules', 'Read it in the board’s manual.', 800, 12000) })).default([]).describe('which slots for how many modules, and how fast'),
+  memory: z.looseObject({ type: z.string().min(1), most: figure('GB', 'largest memory', 'Read it in the board’s manual.', 0.001, 4096), slots: z.array(z.looseObject({ label: z.string(), at: point2, along: z.enum(['x', 'y']).default('y'), rank: z.number().default(0) })),
+    table: z.array(z.looseObject({ modules: z.number().int(), slots: z.array(z.string()), speed: figure('MTs', 'memory speed for this number of modules', 'Read it in the board’s manual.', 10, 12000) })).default([]).describe('which slots for how many modules, and how fast'),
+    banks: z.array(z.array(z.string())).optional().describe('of old boards: the slots of each bank, which is filled completely or not at all'),
+    buffered: z.enum(['never', 'only', 'either']).optional().describe('whether it takes registered modules'),
   }),
   m2: z.array(z.looseObject({ key: z.string(), label: z.string(), at: point2, axes: z.string().default('+x +y +z'), keys: z.array(z.string()), lengths: z.array(z.string()), protocols: z.array(z.string()), generation: z.number().optional(), rank: z.number().default(1), shuts })).default([]),
   slots: z.array(z.looseObject({
-    key: z.string(), label: z.string(), row: z.number().int().min(1).max(9).describe('which rear slot, counted from the processor’s end'), size: z.enum(SLOT_SIZES), lanes: z.number().optional(), generation: z.number().optional(),
+    key: z.string(), label: z.string(), row: z.number().int().min(1).max(9).describe('which rear slot, counted from the processor’s end'), size: z.enum(ANY_SLOT), lanes: z.number().optional(), generation: z.number().optional(),
     open: z.boolean().default(false).describe('open at its end: takes longer cards'), at: point2.optional(), graphics: z.boolean().default(false).describe('where the manual wants the graphics card'), shuts,
   })).default([]),
   firmware: z.looseObject({
     version: z.string().optional().describe('what is on it'), flashes: z.boolean().default(false).describe('takes new firmware without a working processor'),
     knows: z.array(z.looseObject({ processor: z.string(), from: z.string() })).default([]).describe('processors by the id of their part, from which version on'),
+    history: z.array(z.looseObject({ version: z.string(), on: z.string().optional(), brings: z.string().default('') })).default([]).describe('the versions its maker lists, the oldest first'),
   }).optional(),
   headers: z.array(header),
   panel: z.looseObject({ at: point2, pins: z.array(z.looseObject({ pin: z.number(), row: z.number(), col: z.number(), does: z.enum(PIN_JOBS) })) }).optional(),
   power: z.looseObject({ W12: figure('W', '12 V draw', 'Read it in the board’s manual.', 1, 60), W5: figure('W', '5 V draw', 'Read it in the board’s manual.', 1, 60), W3: figure('W', '3.3 V draw', 'Read it in the board’s manual.', 1, 60) }).optional(),
   lamp: z.string().optional().describe('the lamp that shows mains: where it is, what colour'),
+  lamps: z.array(z.looseObject({ label: z.string(), means: z.string(), at: point2.optional() })).optional().describe('its other lamps and what each means when it stays lit'),
+  beeps: z.array(z.looseObject({ signal: z.string(), means: z.string() })).optional().describe('its beep table'),
+  codes: z.array(z.looseObject({ code: z.string(), means: z.string() })).optional().describe('what its two-digit display shows'),
+  jumpers: z.array(z.looseObject({ label: z.string(), sets: z.string(), positions: z.array(z.looseObject({ pins: z.string(), means: z.string() })), at: point2.optional() })).optional().describe('jumpers: settings to clear, a clock, a display type'),
+  rear: z.array(z.looseObject({ key: z.string(), label: z.string(), face: z.enum(OUTER), speed: z.string().optional(), ofProcessor: z.boolean().optional().describe('dead without a processor that draws a picture') })).optional().describe('sockets at the rear edge, in order'),
 })
 export type Board = z.infer<typeof boardSchema>
 
@@ -76,6 +84,7 @@ export const board: Kind<'board', typeof boardSchema> = defineKind({
       })),
       ...p.headers.map((h, i) => headerEnd(item, h, i)),
       ...panelEnds(p),
+      ...(p.rear ?? []).map((socket, i) => end({ key: socket.key, face: socket.face, sex: 'socket', label: socket.label, at: [0, 20, 10], rank: i })),
     ]
   },
 
@@ -95,7 +104,12 @@ export const board: Kind<'board', typeof boardSchema> = defineKind({
     return [rail('power.W12', DRAW.board.W12, '12'), rail('power.W5', DRAW.board.W5, '5'), rail('power.W3', DRAW.board.W3, '3.3')]
   },
 
-  inlets: (item, key) => item.part.headers.filter(h => (key === 'processor' ? h.face === 'cpu-4' || h.face === 'cpu-8' : h.face === 'main-24')).map(h => h.key),
+  inlets(item, key) {
+    const of = (faces: readonly PlugFace[]): readonly string[] => item.part.headers.filter(h => faces.includes(h.face)).map(h => h.key)
+    const own = key === 'processor' ? of(['cpu-4', 'cpu-8']) : []
+    // An old processor has no plug of its own: it is fed by the board's.
+    return own.length > 0 ? own : of(['main-24', 'main-20', 'board-pair'])
+  },
 })
 
 type Slot = Board['slots'][number]
@@ -117,7 +131,7 @@ function headerEnd(item: ItemOf<Board>, h: Board['headers'][number], i: number):
   const isFan = h.face === 'fan-3' || h.face === 'fan-4'
   const ports = CONNECTORS[h.face].limit
   return end({
-    key: h.key, face: h.face, sex: 'socket', label: h.label, at: h.at ? on(h.at) : null, stands: h.points === 'side' ? 0 : STANDS.plug, role: h.role ?? null, traits: h.face === 'sata-data' ? { side: ['board'] } : {}, rank: h.rank ?? i, need: h.need ?? (isPower(h.face) ? 'must' : 'may'),
+    key: h.key, face: h.face, sex: 'socket', label: h.label, at: h.at ? on(h.at) : null, stands: h.points === 'side' ? 0 : STANDS.plug, role: h.role ?? null, traits: isBoardSide(h.face) ? { side: ['board'] } : ownPlug(h.own), rank: h.rank ?? i, need: h.need ?? (isPower(h.face) ? 'must' : 'may'),
     gives: isFan || isLight ? { amps: of(board.leaf(item, `headers.${i}.amps`, { value: isFan ? FAN_HEADER.A : LIGHT_HEADER.A, basis: 'standard', tol: 0 })) }
       : ports && 'ports' in ports ? { ports: of(fact(`ports:${h.face}`, `ports of a ${CONNECTORS[h.face].name}`, 'pcs', { value: ports.ports, basis: 'standard', tol: 0 })) } : {},
   })

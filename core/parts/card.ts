@@ -1,20 +1,20 @@
 // A card: what sits in a slot and shows its bracket at the rear. Graphics, capture, sound, network, ports, storage.
 import { z } from 'zod'
 import { fact, knownValue, minus, of, times, type Sum } from '../quantity'
-import { CARD_BODY, CARD_HEIGHT, SLOT_PITCH, SLOT_SIZES } from '../standards/cards'
+import { ANY_SLOT, CARD_BODY, CARD_HEIGHT, SLOT_PITCH } from '../standards/cards'
 import { CONNECTORS, type PlugFace } from '../standards/connectors'
 import { CARD_SHARE, DRAW, SLOT_POWER } from '../standards/draws'
 import { assume, figure } from '../units'
-import { base, defineKind, end, type Draw, type ItemOf, type Kind } from './kind'
+import { base, defineKind, end, isBoardSide, type Draw, type ItemOf, type Kind } from './kind'
 import type { Box } from '../geometry/space'
 
-const POWERED_BY = ['card-6', 'card-8', 'card-16', 'sata-power', 'drive-4'] as const satisfies readonly PlugFace[]
-const OFFERED = ['sata-data', 'usb-2', 'usb-3', 'usb-c', 'fan-4'] as const satisfies readonly PlugFace[]
+const POWERED_BY = ['card-6', 'card-8', 'card-16', 'sata-power', 'drive-4', 'drive-small-4'] as const satisfies readonly PlugFace[]
+const OFFERED = ['sata-data', 'mini-sas', 'usb-2', 'usb-3', 'usb-c', 'fan-4', 'firewire', 'serial', 'ribbon-40', 'ribbon-34', 'audio-97'] as const satisfies readonly PlugFace[]
 
 export const cardSchema = z.looseObject({
   kind: z.literal('card'), ...base,
-  does: z.enum(['graphics', 'capture', 'sound', 'network', 'USB', 'storage', 'other']),
-  size: z.enum(SLOT_SIZES).describe('the length of its contact edge'),
+  does: z.enum(['graphics', 'capture', 'sound', 'network', 'radio', 'USB', 'storage', 'FireWire', 'serial', 'other']),
+  size: z.enum(ANY_SLOT).describe('the length of its contact edge'),
   lanes: z.number().optional(), generation: z.number().optional(),
   slots: z.number().min(1).max(5).default(1).describe('rear slots it takes'),
   length: figure('mm', 'length', 'From the outer face of the bracket to the far end, plugs not counted.', 60, 400),
@@ -25,8 +25,9 @@ export const cardSchema = z.looseObject({
   asks: figure('W', 'power class it asks of its 16-contact plug', 'Read it in the card’s sheet.', 75, 600),
   power: z.array(z.looseObject({ key: z.string(), face: z.enum(POWERED_BY), label: z.string(), need: z.enum(['must', 'should', 'may']).optional(), edge: z.enum(['upper', 'front']).default('upper'), x: z.number().optional() })).default([]),
   headers: z.array(z.looseObject({ key: z.string(), face: z.enum(OFFERED), label: z.string(), at: z.tuple([z.number(), z.number(), z.number()]).optional() })).default([]),
+  profile: z.enum(['full', 'low', 'both']).optional().describe('bracket height: full, low, or both brackets in the box'),
+  aerials: z.number().int().min(0).max(8).optional().describe('aerials screwed to its bracket'),
   outputs: z.array(z.string()).default([]).describe('sockets on its bracket'),
-  software: z.string().nullish().describe('the driver or system it needs'),
 })
 export type Card = z.infer<typeof cardSchema>
 
@@ -41,7 +42,7 @@ export const card: Kind<'card', typeof cardSchema> = defineKind({
         key: socket.key, face: socket.face, sex: 'socket', label: socket.label, need: socket.need ?? 'must',
         at: socket.edge === 'upper' ? [socket.x ?? max[0] - 60, 0, max[2]] : [max[0], 0, max[2] / 2],
       })),
-      ...p.headers.map((h, i) => end({ key: h.key, face: h.face, sex: 'socket', label: h.label, at: h.at ?? [max[0], 0, max[2] / 2], rank: i, gives: portsOf(h.face), traits: h.face === 'sata-data' ? { side: ['board'] } : {} })),
+      ...p.headers.map((h, i) => end({ key: h.key, face: h.face, sex: 'socket', label: h.label, at: h.at ?? [max[0], 0, max[2] / 2], rank: i, gives: portsOf(h.face), traits: isBoardSide(h.face) ? { side: ['board'] } : {} })),
     ]
   },
   body: item => bodyOf(item),

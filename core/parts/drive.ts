@@ -1,7 +1,8 @@
-// Drives: M.2 sticks, 2.5-inch and 3.5-inch disks.
+// Drives: M.2 sticks, 2.5-inch and 3.5-inch disks, what reads discs, floppies and memory cards.
 import { z } from 'zod'
 import type { Box } from '../geometry/space'
 import { of, times, type Sum } from '../quantity'
+import type { PlugFace } from '../standards/connectors'
 import { DRAW } from '../standards/draws'
 import { ASSUMED_LEAD_TOLERANCE, LEAD_LENGTH } from '../standards/leads'
 import { DRIVE_SIZE, DRIVE_SIZES, M2 } from '../standards/modules'
@@ -11,8 +12,8 @@ import { base, defineKind, end, type Draw, type ItemOf, type Kind } from './kind
 export const driveSchema = z.looseObject({
   kind: z.literal('drive'), ...base,
   shape: z.enum(['M.2', ...DRIVE_SIZES]),
-  protocol: z.enum(['NVMe', 'SATA', 'USB']),
-  medium: z.enum(['disk', 'flash', 'optical', 'cards']).optional().describe('what it reads: a spinning disk, chips, discs, memory cards'),
+  protocol: z.enum(['NVMe', 'SATA', 'USB', 'IDE', 'floppy']),
+  medium: z.enum(['disk', 'flash', 'optical', 'cards', 'floppy']).optional().describe('what it reads: a spinning disk, chips, discs, memory cards, floppies'),
   spins: z.boolean().default(false),
   m2: z.looseObject({ keys: z.array(z.string()), length: z.string(), generation: z.number().optional() }).optional(),
   usb: figure('mm', 'length of its USB lead', 'From the back of the drive to the tip of the plug.', 100, 1200),
@@ -21,19 +22,28 @@ export const driveSchema = z.looseObject({
   busy: figure('W', 'power when busy', 'Read it on the drive’s label.', 0.5, 30),
   rest: figure('W', 'power at rest', 'Read it in the drive’s sheet.', 0.1, 12),
   start: z.looseObject({ A12: figure('A', 'current from 12 V at spin-up', 'Read it in the drive’s sheet.', 0, 4), A5: figure('A', 'current from 5 V at spin-up', 'Read it in the drive’s sheet.', 0, 3) }).default({}),
+  middleHoles: z.boolean().optional().describe('whether a 3.5-inch disk has the middle side holes that some sleds need'),
+  wakes: z.boolean().optional().describe('false where it stays asleep while the third 3.3 V contact is live'),
+  jumper: z.enum(['first', 'second', 'by cable']).optional().describe('of an old drive: how its place on the ribbon is set'),
+  sequential: figure('MBs', 'sequential speed', 'Read it in the drive’s sheet.', 0.01, 16000),
   gigabytes: z.number().positive().optional(),
 })
 export type Drive = z.infer<typeof driveSchema>
 
 /** What reads discs or cards has its face in the front of the case. */
-const facesOut = (p: Drive): boolean => p.medium === 'optical' || p.medium === 'cards'
+const facesOut = (p: Drive): boolean => p.medium === 'optical' || p.medium === 'cards' || p.medium === 'floppy'
 const isStick = (p: Drive): boolean => p.shape === 'M.2'
+
+const dataFace = (p: Drive): PlugFace => (p.protocol === 'IDE' ? 'ribbon-40' : p.protocol === 'floppy' ? 'ribbon-34' : 'sata-data')
+/** Old drives take the large plug, 3.5-inch floppy drives the small one. */
+const powerFace = (p: Drive): PlugFace => (p.protocol === 'SATA' ? 'sata-power' : p.protocol === 'floppy' && p.shape === '3.5' ? 'drive-small-4' : 'drive-4')
 
 /** What such a drive usually draws, W. */
 function typical(p: Drive): { rest: number; busy: number } {
   if (p.protocol === 'NVMe') return DRAW.nvme
   if (p.medium === 'optical') return DRAW.optical
   if (p.medium === 'cards') return DRAW.reader
+  if (p.medium === 'floppy') return DRAW.floppy
   if (!p.spins) return DRAW.sataSsd
   return p.shape === '3.5' ? DRAW.disk35 : DRAW.disk25
 }
@@ -52,8 +62,8 @@ export const drive: Kind<'drive', typeof driveSchema> = defineKind({
     }
     return [
       bay,
-      end({ key: 'data', face: 'sata-data', sex: 'socket', label: 'data', traits: { side: ['device'] }, at: [0, width * 0.35, 3], need: 'must' }),
-      end({ key: 'power', face: 'sata-power', sex: 'socket', label: 'power', at: [0, width * 0.6, 3], need: 'must' }),
+      end({ key: 'data', face: dataFace(p), sex: 'socket', label: 'data', traits: { side: ['device'] }, at: [0, width * 0.35, 3], need: 'must' }),
+      end({ key: 'power', face: powerFace(p), sex: 'socket', label: 'power', at: [0, width * 0.6, 3], need: 'must' }),
     ]
   },
   body: item => bodyOf(item),

@@ -7,7 +7,8 @@ export const hubSchema = z.looseObject({
   kind: z.literal('hub'), ...base,
   serves: z.enum(['fans', 'lights', 'USB']),
   size: z.tuple([z.number(), z.number(), z.number()]).optional().describe('length, width, height, mm'),
-  software: z.string().nullish().describe('the control program it needs'),
+  controls: z.boolean().default(false).describe('sets speeds or colours by itself, by a program'),
+  reports: z.enum(['one', 'all', 'none']).optional().describe('whose speed it tells the board: a dead fan behind “one” is silent'),
   ...relayFields,
 })
 export type Hub = z.infer<typeof hubSchema>

@@ -7,6 +7,12 @@ import { caseSchema, pcCase, type Case } from './case'
 import { cooler, coolerSchema, type Cooler } from './cooler'
 import { drive, driveSchema, type Drive } from './drive'
 import { fan, fanSchema, type Fan } from './fan'
+import { beeper, beeperSchema, type Beeper } from './beeper'
+import { bracket, bracketSchema, type Bracket } from './bracket'
+import { device, deviceSchema, type Device } from './device'
+import { rail, railSchema, type Rail } from './rail'
+import { sensor, sensorSchema, type Sensor } from './sensor'
+import { stick, stickSchema, type Stick } from './stick'
 import type { Box } from '../geometry/space'
 import type { Draw, End, ItemOf } from './kind'
 import { hub, hubSchema, type Hub } from './hub'
@@ -18,7 +24,7 @@ import { sundry, sundrySchema, type Sundry } from './sundry'
 import { supply, supplySchema, type Supply } from './supply'
 import type { FigureAbout } from '../units'
 
-export interface PartOf { case: Case; board: Board; processor: Processor; cooler: Cooler; memory: Memory; drive: Drive; card: Card; supply: Supply; fan: Fan; hub: Hub; light: Light; adapter: Adapter; lead: Lead; sundry: Sundry }
+export interface PartOf { case: Case; board: Board; processor: Processor; cooler: Cooler; memory: Memory; drive: Drive; card: Card; supply: Supply; fan: Fan; hub: Hub; light: Light; adapter: Adapter; lead: Lead; bracket: Bracket; rail: Rail; sensor: Sensor; beeper: Beeper; stick: Stick; device: Device; sundry: Sundry }
 export type PartKind = keyof PartOf
 export type Part = PartOf[PartKind]
 export type Item<K extends PartKind = PartKind> = { [P in K]: ItemOf<PartOf[P]> }[K]
@@ -35,10 +41,10 @@ interface AnyKind {
 }
 
 /** In the order in which a builder names them. */
-export const KINDS = { case: pcCase, board, processor, cooler, memory, drive, card, supply, fan, hub, light, adapter, lead, sundry } as const
+export const KINDS = { case: pcCase, board, processor, cooler, memory, drive, card, supply, fan, hub, light, adapter, lead, bracket, rail, sensor, beeper, stick, device, sundry } as const
 export const PART_KINDS = Object.keys(KINDS) as readonly PartKind[]
 
-export const partSchema = z.discriminatedUnion('kind', [caseSchema, boardSchema, processorSchema, coolerSchema, memorySchema, driveSchema, cardSchema, supplySchema, fanSchema, hubSchema, lightSchema, adapterSchema, leadSchema, sundrySchema])
+export const partSchema = z.discriminatedUnion('kind', [caseSchema, boardSchema, processorSchema, coolerSchema, memorySchema, driveSchema, cardSchema, supplySchema, fanSchema, hubSchema, lightSchema, adapterSchema, leadSchema, bracketSchema, railSchema, sensorSchema, beeperSchema, stickSchema, deviceSchema, sundrySchema])
 
 /** The kind of an item. The one place that forgets which kind it is: the item's own `kind` says it again. */
 export const kindOf = (item: { readonly part: { readonly kind: PartKind } }): AnyKind => KINDS[item.part.kind] as unknown as AnyKind

@@ -3,7 +3,8 @@ import { z } from 'zod'
 import type { Box, Frame, Vec3 } from '../geometry/space'
 import type { Leaf, Sum } from '../quantity'
 import type { Face } from '../standards/connectors'
-import { figuresOf, readFigure, type Figure, type FigureAbout, type StoredFigure } from '../units'
+import { at } from './paths'
+import { BASES, figuresOf, readFigure, type Figure, type FigureAbout, type StoredFigure } from '../units'
 
 /** What every part file carries. Unknown keys survive. */
 export const base = {
@@ -12,6 +13,9 @@ export const base = {
   model: z.string().min(1),
   price: z.number().nonnegative().nullish().describe('what it costs new, in the shelf’s currency'),
   note: z.string().optional(),
+  software: z.union([z.string(), z.looseObject({ needs: z.string(), basis: z.enum(BASES).optional() })]).nullish().describe('operating systems and control programs it needs; a bare text is the spec sheet’s, not stated means ask'),
+  pages: z.array(z.looseObject({ id: z.string().regex(/^[A-Za-z0-9.-]+$/), title: z.string().default('') })).optional().describe('pages of its manual and photos, kept beside it, shown at its joints'),
+  places: z.literal('derived').optional().describe('set where the places of its ends come from its form or archetype, not from its sheet'),
 }
 
 /** A point in mm in the part’s own frame. */
@@ -72,6 +76,12 @@ export interface End {
 
 const PLAIN: Omit<End, 'key' | 'face' | 'sex' | 'label'> = { at: null, seat: null, lead: null, traits: {}, takes: {}, gives: {}, need: 'may', rank: 0, count: 1, role: null, among: null, follows: [], shuts: [], stands: 0, solid: null, shared: null }
 export const end = (about: Pick<End, 'key' | 'face' | 'sex' | 'label'> & Partial<End>): End => ({ ...PLAIN, ...about })
+
+/** A maker’s own plug meets only a socket of the same name. */
+export const ownPlug = (name: string | undefined): End['traits'] => (name === undefined ? {} : { own: [name] })
+
+/** Data leads with a board’s and a device’s end: the ends of one lead are no partners for each other’s sockets. */
+export const isBoardSide = (face: Face): boolean => face === 'sata-data' || face === 'mini-sas' || face === 'ribbon-40' || face === 'ribbon-34'
 
 export const RAILS = ['12', '5', '3.3'] as const
 export type Rail = (typeof RAILS)[number]
@@ -139,8 +149,3 @@ export function patternOf(path: string): string {
 
 /** Paths are few and asked for all the time. */
 const patterns = new Map<string, string>()
-
-/** The value at a dotted path, or undefined. */
-export function at(value: unknown, path: string): unknown {
-  return path.split('.').reduce<unknown>((inner, key) => (typeof inner === 'object' && inner !== null ? (inner as Record<string, unknown>)[key] : undefined), value)
-}

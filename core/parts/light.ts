@@ -4,13 +4,15 @@ import { of, times } from '../quantity'
 import { ASSUMED_LEAD_TOLERANCE, LEAD_LENGTH } from '../standards/leads'
 import { DRAW } from '../standards/draws'
 import { assume, figure } from '../units'
-import { base, defineKind, end, type Kind } from './kind'
+import { base, defineKind, end, ownPlug, type Kind } from './kind'
 
-const VOLTS = { 'light-12': 12, 'light-5': 5 } as const
+/** A maker’s own plug carries 5 V unless the strip says otherwise: a named choice. */
+const VOLTS = { 'light-12': 12, 'light-5': 5, 'light-own': 5 } as const
 
 export const lightSchema = z.looseObject({
   kind: z.literal('light'), ...base,
-  face: z.enum(['light-12', 'light-5']),
+  face: z.enum(['light-12', 'light-5', 'light-own']),
+  own: z.string().optional().describe('name of the maker’s own plug: it joins only its own controller'),
   lights: z.number().int().min(1).max(600).describe('how many LEDs'),
   amps: figure('A', 'current at full white', 'Read it in the strip’s sheet.', 0.02, 6),
   lead: figure('mm', 'lead length', 'From the strip to the tip of the plug.', 30, 1200),
@@ -24,7 +26,7 @@ export const light: Kind<'light', typeof lightSchema> = defineKind({
     end({
       key: 'lead', face: item.part.face, sex: 'plug', label: 'lights lead', need: 'should',
       lead: { length: of(light.leaf(item, 'lead', assume(LEAD_LENGTH.light, 'mm', ASSUMED_LEAD_TOLERANCE))), exit: [0, 0, 0] },
-      takes: { amps: amps(item) },
+      takes: { amps: amps(item) }, traits: ownPlug(item.part.own),
     }),
   ],
   draws(item) {

@@ -2,16 +2,19 @@
 import { z } from 'zod'
 import { of, times } from '../quantity'
 import { DRAW, MEMORY_REST_SHARE } from '../standards/draws'
-import { DIMM } from '../standards/modules'
+import { DIMM, MEMORY_TYPES } from '../standards/modules'
 import { assume, figure } from '../units'
 import { base, defineKind, end, type Kind } from './kind'
 
 export const memorySchema = z.looseObject({
   kind: z.literal('memory'), ...base,
-  type: z.enum(['DDR3', 'DDR4', 'DDR5']),
+  type: z.enum(MEMORY_TYPES),
   modules: z.number().int().min(1).max(8),
-  each: figure('GB', 'size of one module', 'Read it on the label.', 1, 256),
-  speed: figure('MTs', 'rated speed', 'Read it on the label.', 800, 12000),
+  each: figure('GB', 'size of one module', 'Read it on the label.', 0.001, 256),
+  speed: figure('MTs', 'rated speed', 'Read it on the label.', 10, 12000),
+  buffered: z.boolean().default(false).describe('registered modules: the notch may agree with unbuffered ones, and they still do not run together'),
+  ranks: z.number().int().min(1).max(8).optional(),
+  volts: figure('V', 'module voltage', 'Read it on the label.', 1, 5.5),
   height: figure('mm', 'module height', 'From the contact edge to the top of the spreader.', 18, 60),
   watts: figure('W', 'power of one module', 'Read it in the module’s sheet.', 0.5, 15),
 })

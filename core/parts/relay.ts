@@ -4,11 +4,11 @@ import { fact, of, type Sum } from '../quantity'
 import { CONNECTORS, isPower, type PlugFace } from '../standards/connectors'
 import { ASSUMED_LEAD_TOLERANCE } from '../standards/leads'
 import { assume, figure } from '../units'
-import { end, type End, type ItemOf, type Kind } from './kind'
+import { end, ownPlug, type End, type ItemOf, type Kind } from './kind'
 
 const face = z.enum(Object.keys(CONNECTORS) as [PlugFace, ...PlugFace[]])
 const one = {
-  key: z.string(), label: z.string(), face, role: z.string().optional(),
+  key: z.string(), label: z.string(), face, role: z.string().optional(), own: z.string().optional().describe('name of the maker’s own plug'),
   lead: figure('mm', 'length of its lead', 'From the body, or from the other plug, to the tip of this one.', 0, 1200),
 }
 /** Fields of every part that hands on. */
@@ -30,7 +30,7 @@ export function relayEnds(kind: AnyRelay, item: ItemOf<Relay & { kind: string }>
   return [
     ...inlets.map((inlet, i) => {
       const sex = isPower(inlet.face) ? 'socket' as const : 'plug' as const
-      return end({ key: inlet.key, face: inlet.face, sex, label: inlet.label, need: inlet.need ?? need, role: inlet.role ?? null, ...(sex === 'plug' ? { lead: lead('inlets', i) } : { at: [0, 0, 0] as const }) })
+      return end({ key: inlet.key, face: inlet.face, sex, label: inlet.label, need: inlet.need ?? need, role: inlet.role ?? null, traits: ownPlug(inlet.own), ...(sex === 'plug' ? { lead: lead('inlets', i) } : { at: [0, 0, 0] as const }) })
     }),
     ...outlets.map((outlet, i) => {
       const sex = isPower(outlet.face) ? 'plug' as const : 'socket' as const
@@ -40,7 +40,7 @@ export function relayEnds(kind: AnyRelay, item: ItemOf<Relay & { kind: string }>
       if (limit && 'A' in limit) gives['amps'] = of(kind.leaf(item, `outlets.${i}.amps`, { value: limit.A, basis: 'standard', tol: 0 }))
       if (limit && 'ports' in limit) gives['ports'] = of(fact(`ports:${outlet.face}`, `ports of a ${CONNECTORS[outlet.face].name}`, 'pcs', { value: limit.ports, basis: 'standard', tol: 0 }))
       return end({
-        key: outlet.key, face: outlet.face, sex, label: outlet.label, rank: i, role: outlet.role ?? null, follows: inlets.filter(n => n.need !== 'may').map(n => n.key), gives,
+        key: outlet.key, face: outlet.face, sex, label: outlet.label, rank: i, role: outlet.role ?? null, traits: ownPlug(outlet.own), follows: inlets.filter(n => n.need !== 'may').map(n => n.key), gives,
         shared: kind.leaf(item, 'amps').figure ? { key: 'amps', amps: of(kind.leaf(item, 'amps')) } : null,
         ...(sex === 'plug' ? { lead: lead('outlets', i) } : { at: [0, 0, 0] as const }),
       })

@@ -1,10 +1,12 @@
 // The parts stage as people see it: every item with its state, price, worst verdict and the figures it has.
 import type { StoredItem } from '../build/build'
 import type { Finding } from '../finding'
+import { toolFor } from '../standards/tools'
 import { readFigure, type Basis, type FigureAbout, type StoredFigure, type Unit } from '../units'
 import { worst, type Verdict } from '../verdict'
 import { kindOf, PART_KINDS, type Item, type PartKind } from '.'
-import { at, figureName, type Condition, type State } from './kind'
+import { at } from './paths'
+import { figureName, type Condition, type State } from './kind'
 
 export interface FigureRow {
   readonly path: string
@@ -15,6 +17,8 @@ export interface FigureRow {
   readonly tol: number
   readonly basis: Basis | null
   readonly likely: readonly [number, number]
+  /** What it is taken with. */
+  readonly tool: string
 }
 
 export interface PartRow {
@@ -52,7 +56,7 @@ function row(item: Item, path: string, about: FigureAbout): FigureRow {
   const figure = readFigure(at(item.part, path) as StoredFigure | undefined, about.unit)
   return {
     path, label: figureName(item.part, path, about), unit: about.unit, take: about.take, likely: [about.least, about.most],
-    value: figure?.value ?? null, tol: figure?.tol ?? 0, basis: figure?.basis ?? null,
+    value: figure?.value ?? null, tol: figure?.tol ?? 0, basis: figure?.basis ?? null, tool: toolFor(about.unit, figure?.value ?? null, null),
   }
 }
 

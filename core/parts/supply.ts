@@ -2,12 +2,12 @@
 import { z } from 'zod'
 import { fact, of, plus, type Sum } from '../quantity'
 import { ASSUMED_LEAD_TOLERANCE, LEAD_LENGTH } from '../standards/leads'
-import { SUPPLY_FORMS, SUPPLY_SIZE } from '../standards/supplies'
+import { PROTECTIONS, SUPPLY_FORMS, SUPPLY_SIZE } from '../standards/supplies'
 import { CONNECTORS, type PlugFace } from '../standards/connectors'
 import { assume, figure } from '../units'
 import { base, defineKind, end, type End, type ItemOf, type Kind } from './kind'
 
-const faces = ['main-24', 'cpu-8', 'cpu-4', 'card-16', 'card-8', 'card-6', 'sata-power', 'drive-4'] as const satisfies readonly PlugFace[]
+const faces = ['main-24', 'main-20', 'board-pair', 'drive-small-4', 'cpu-8', 'cpu-4', 'card-16', 'card-8', 'card-6', 'sata-power', 'drive-4'] as const satisfies readonly PlugFace[]
 
 export const supplySchema = z.looseObject({
   kind: z.literal('supply'), ...base,
@@ -23,15 +23,20 @@ export const supplySchema = z.looseObject({
   modular: z.enum(['fixed', 'part', 'full']).default('fixed'),
   efficiency: z.enum(['white', 'bronze', 'silver', 'gold', 'platinum', 'titanium']).optional(),
   guide: z.enum(['newer', 'older']).default('older').describe('the design guide it was built to: what surges it rides through'),
+  pfc: z.enum(['active', 'passive', 'none']).optional().describe('power-factor correction: how evenly the supply draws from the wall'),
+  protections: z.array(z.enum(PROTECTIONS)).optional().describe('what it switches off for; not stated means ask'),
+  year: z.number().int().min(1980).max(2100).optional().describe('year it was made, on its label: capacitors age'),
+  fanMode: z.enum(['always', 'stops at low load']).optional(),
+  sockets: z.array(z.looseObject({ key: z.string(), label: z.string(), for: z.array(z.enum(faces)) })).optional().describe('of a modular one: the sockets on it, and which cables each takes'),
   cables: z.array(z.looseObject({
-    key: z.string(), gauge: z.union([z.literal(16), z.literal(18), z.literal(20), z.literal(22), z.literal(24)]).default(18), length: figure('mm', 'cable length to its first plug', 'From the supply’s wall to the tip of the first plug.', 100, 1200),
+    key: z.string(), socket: z.string().optional().describe('of a modular one: the socket of the supply that it belongs in'), gauge: z.union([z.literal(16), z.literal(18), z.literal(20), z.literal(22), z.literal(24)]).default(18), length: figure('mm', 'cable length to its first plug', 'From the supply’s wall to the tip of the first plug.', 100, 1200),
     plugs: z.array(z.looseObject({ face: z.enum(faces), label: z.string().optional(), split: z.array(z.enum(faces)).optional(), after: figure('mm', 'distance to the next plug', 'From tip to tip along the cable.', 20, 400) })).min(1),
   })),
 })
 export type Supply = z.infer<typeof supplySchema>
 type Plug = Supply['cables'][number]['plugs'][number]
 
-const ASSUMED: Record<(typeof faces)[number], number> = { 'main-24': LEAD_LENGTH.main, 'cpu-8': LEAD_LENGTH.processor, 'cpu-4': LEAD_LENGTH.processor, 'card-16': LEAD_LENGTH.card, 'card-8': LEAD_LENGTH.card, 'card-6': LEAD_LENGTH.card, 'sata-power': LEAD_LENGTH.sata, 'drive-4': LEAD_LENGTH.drive }
+const ASSUMED: Record<(typeof faces)[number], number> = { 'main-24': LEAD_LENGTH.main, 'cpu-8': LEAD_LENGTH.processor, 'cpu-4': LEAD_LENGTH.processor, 'card-16': LEAD_LENGTH.card, 'card-8': LEAD_LENGTH.card, 'card-6': LEAD_LENGTH.card, 'sata-power': LEAD_LENGTH.sata, 'drive-4': LEAD_LENGTH.drive, 'main-20': LEAD_LENGTH.main, 'board-pair': LEAD_LENGTH.main, 'drive-small-4': LEAD_LENGTH.drive }
 
 /** Length of the supply without plugs, for sums. */
 export const supplyLength = (item: ItemOf<Supply>) => {

@@ -11,7 +11,7 @@ import { rule } from '../rule'
 import { every, joinedBy, type Situation } from '../situation'
 import { SOURCE } from '../standards/sources'
 import { RIDES, SCHOOL, WIRE, WIRES12, type School } from '../standards/supplies'
-import { SLOT_SIZES, type SlotSize } from '../standards/cards'
+import { isOldSlot, SLOT_SIZES, type SlotSize } from '../standards/cards'
 import { SLOT_POWER } from '../standards/draws'
 import type { Load } from './loads'
 import { NOTHING, sizing, total } from './sizing'
@@ -148,8 +148,9 @@ export const slotLimit = rule<{ readonly joint: Joint; readonly loads: readonly 
   id: 'power/slot', stage: 'power', asks: 'Does each card draw no more from its slot than the slot gives?', source: SOURCE.pcie,
   needs: s => joinedBy(s, 'slot', 'card', 'board').flatMap(({ joint, plug, socket }) => {
     const slot = socket.part.slots.find(x => joint.b === `${socket.id}/${x.key}`)
-    const size = slot && SLOT_SIZES.indexOf(slot.size) < SLOT_SIZES.indexOf(plug.part.size) ? slot.size : plug.part.size
-    return slot ? [{ joint, card: plug, size, at: slot.label, loads: s.loads.filter(l => l.item === plug.id && l.feeds.some(f => f.joints[0] === joint.id)) }] : []
+    if (!slot || isOldSlot(slot.size) || isOldSlot(plug.part.size)) return []
+    const size = SLOT_SIZES.indexOf(slot.size) < SLOT_SIZES.indexOf(plug.part.size) ? slot.size : plug.part.size
+    return [{ joint, card: plug, size, at: slot.label, loads: s.loads.filter(l => l.item === plug.id && l.feeds.some(f => f.joints[0] === joint.id)) }]
   }),
   judge({ joint, loads, card, size, at }) {
     if (loads.length === 0) return []

@@ -21,8 +21,18 @@ export function swaps(q: Question): readonly Candidate[] {
 
 /** What a part is there for, where parts of one kind are there for different things: a disk does not stand in for a reader. */
 function serves(part: Part): string {
-  if (part.kind === 'card') return part.does
-  return part.kind === 'drive' ? `${part.shape} ${part.medium ?? part.protocol}` : part.kind
+  switch (part.kind) {
+    case 'card': return part.does
+    case 'drive': return `${part.shape} ${part.medium ?? part.protocol}`
+    case 'lead': return `${part.face} ${part.to ?? ''}`
+    case 'adapter': return [...part.inlets, ...part.outlets].map(e => e.face).join()
+    case 'hub': return part.serves
+    case 'light': return part.face
+    case 'rail': return `${part.takes} ${part.fits}`
+    case 'memory': return part.type
+    case 'processor': return part.socket
+    default: return part.kind
+  }
 }
 
 /** Items with sockets of the sort that an unmet demand asks for. */

@@ -23,7 +23,7 @@ export function needOf(layout: Layout, from: Vec3, to: Vec3): { readonly value: 
 /** Whether a lead definitely ends short: by more than all tolerances. What is not stated may be long enough. */
 export const endsShort = (need: { readonly value: number; readonly tol: number }, have: Extent): boolean => have.value !== null && have.value - need.value < -(need.tol + have.tol)
 
-const placeTolerance = (layout: Layout, way: Way): number => PLACE_TOLERANCE[layout.assumed ? 'assumed' : 'spec'] * Math.max(1, way.through.length)
+const placeTolerance = (layout: Layout, way: Way): number => PLACE_TOLERANCE[layout.assumed ? 'assumed' : 'spec'] * Math.max(1, way.through.length) + layout.boardUnsure
 
 export interface Reach { readonly way: Way; readonly need: Sum }
 

@@ -81,7 +81,7 @@ describe('Plover’s leads', () => {
 })
 
 describe('holes of limited size', () => {
-  const box: Layout = { inner: { x: 200, y: 100, z: 50, behind: 0 }, tray: [0, 0, 0], supply: [0, 0, 0], leadsFrom: [0, 0, 0], rooms: rooms.slice(0, 2), assumed: false, openings: [{ ...opening('near', [100, 50, 25], ['a', 'b']), width: 20, height: 15 }, { ...opening('far', [100, 95, 25], ['a', 'b']), width: 50, height: 40 }] }
+  const box: Layout = { inner: { x: 200, y: 100, z: 50, behind: 0 }, tray: [0, 0, 0], supply: [0, 0, 0], leadsFrom: [0, 0, 0], rooms: rooms.slice(0, 2), assumed: false, boardUnsure: 0, openings: [{ ...opening('near', [100, 50, 25], ['a', 'b']), width: 20, height: 15 }, { ...opening('far', [100, 95, 25], ['a', 'b']), width: 50, height: 40 }] }
   test('a head goes through either way round, or not at all', () => {
     // The 24-pin’s head is 44 × 14, the processor’s 18 × 12.
     expect([passes({ width: 44, height: 14 }, 'main-24'), passes({ width: 14, height: 44 }, 'main-24'), passes({ width: 40, height: 40 }, 'main-24'), passes({ width: 20, height: 15 }, 'cpu-8')]).toEqual([true, true, false, true])

@@ -1,5 +1,5 @@
 // The routes stage as people see it: each lead with its way, the holes it passes, need against length.
-import type { Finding, SettledBy } from '../finding'
+import { settledBy, type Finding, type SettledBy } from '../finding'
 import type { Vec3 } from '../geometry/space'
 import { valueOf } from '../quantity'
 import type { Situation } from '../situation'
@@ -31,7 +31,7 @@ export function routesSection(s: Pick<Situation, 'leads' | 'layout'>, findings: 
     need: lead.reach ? valueOf(lead.reach.need) : null, have: valueOf(lead.length),
     through: lead.reach?.way.through.map(key => openingLabel(s.layout?.openings ?? [], key)) ?? [],
     points: lead.reach?.way.points ?? [],
-    figures: lead.length.terms.flatMap(({ leaf: l }) => (l.item === null ? [] : [{ item: l.item, path: l.path, label: l.label, unit: l.unit, take: l.about?.take ?? '', now: l.figure?.value ?? null, passes: null }])),
+    figures: lead.length.terms.flatMap(({ leaf: l }) => settledBy(l, null) ?? []),
     finding: lead.joints.flatMap(j => about.get(j.id) ?? [])[0] ?? null,
   }))
 }

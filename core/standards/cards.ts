@@ -3,6 +3,12 @@ import { SOURCE } from './sources'
 
 export const SLOT_SIZES = ['x1', 'x4', 'x8', 'x16'] as const
 export type SlotSize = (typeof SLOT_SIZES)[number]
+/** Slots of older boards: one body, two bodies, 32 bit wide, and the one for graphics alone. */
+export const OLD_SLOTS = ['ISA-8', 'ISA-16', 'PCI', 'AGP'] as const
+export type OldSlot = (typeof OLD_SLOTS)[number]
+export type AnySlot = SlotSize | OldSlot
+export const ANY_SLOT = [...SLOT_SIZES, ...OLD_SLOTS] as const
+export const isOldSlot = (size: AnySlot): size is OldSlot => (OLD_SLOTS as readonly string[]).includes(size)
 
 /** From one slot's centre line to the next, and where the first lies under the top edge of an ATX board and its smaller kin, mm. */
 export const SLOT_PITCH = { mm: 20.32, source: SOURCE.atx } as const
@@ -17,9 +23,11 @@ export const CARD_BODY = { behind: 4, over: 12, source: SOURCE.assumed } as cons
 export const LANE: Record<number, number> = { 1: 0.25, 2: 0.5, 3: 0.985, 4: 1.969, 5: 3.938, 6: 7.56 }
 
 /** The cards that a slot takes, its own size first: shorter ones always, longer ones where its end is open. */
-export function cardsFor(size: SlotSize, open: boolean): readonly SlotSize[] {
+export function cardsFor(size: AnySlot, open: boolean): readonly AnySlot[] {
+  if (isOldSlot(size)) return size === 'ISA-16' ? ['ISA-16', 'ISA-8'] : [size]
   const own = SLOT_SIZES.indexOf(size)
   return [...SLOT_SIZES.slice(0, own + 1).reverse(), ...(open ? SLOT_SIZES.slice(own + 1) : [])]
 }
 
-export const lanesOf = (size: SlotSize): number => Number(size.slice(1))
+/** Lanes of a slot by its length; an old slot has none. */
+export const lanesOf = (size: AnySlot): number => (isOldSlot(size) ? 0 : Number(size.slice(1)))

@@ -2,7 +2,7 @@
 export const MINUTES = {
   bench: 10, processor: 4, memory: 3, pushPinCooler: 6, screwedCooler: 12, m2: 5, standoffs: 5, shield: 3, boardIn: 10,
   supplyIn: 8, drive: 5, plug: 2, looseLeads: 8, fan: 5, firstPower: 10, dress: 25, panels: 4, record: 5, card: 6, supplyCables: 6,
-  covers: 2, takeOut: 3, stick: 2, layLead: 3, firmware: 10, tableStart: 20, tableClear: 8,
+  radiator: 13, covers: 2, takeOut: 3, stick: 2, layLead: 3, firmware: 10, tableStart: 20, tableClear: 8,
 } as const
 
 export const FIRST_TIME_FACTOR = 1.8

@@ -11,3 +11,14 @@ export const DRIVE_SIZE: Record<(typeof DRIVE_SIZES)[number], { readonly length:
 }
 export const FAN_FRAMES = ['40', '60', '80', '92', '120', '140', '200'] as const
 export const FAN_THICKNESS = { mm: 25, source: SOURCE.practice } as const
+
+/** Memory generations, the newest last; the first four are older than DDR3. */
+export const MEMORY_TYPES = ['SIMM-30', 'SIMM-72', 'SDRAM', 'DDR', 'DDR2', 'DDR3', 'DDR4', 'DDR5'] as const
+
+/** Radiators: outer length and width, mm. No standard: assumed until stated. */
+export const RADIATORS = ['120', '240', '280', '360', '420'] as const
+export const RADIATOR_SIZE: Record<(typeof RADIATORS)[number], { readonly length: number; readonly width: number; readonly fan: '120' | '140'; readonly fans: number }> = {
+  120: { length: 157, width: 120, fan: '120', fans: 1 }, 240: { length: 277, width: 120, fan: '120', fans: 2 }, 280: { length: 315, width: 140, fan: '140', fans: 2 },
+  360: { length: 397, width: 120, fan: '120', fans: 3 }, 420: { length: 457, width: 140, fan: '140', fans: 3 },
+}
+export const RADIATOR_THICKNESS = { mm: 27, most: 45, source: SOURCE.assumed } as const

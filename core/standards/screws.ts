@@ -6,6 +6,7 @@ export const SCREW = {
   disk25: 'M3 screws',
   disk35: '6-32 UNC screws',
   m2: 'M2 screw and spacer',
+  radiator: 'M3 or 6-32 UNC screws, as its maker says',
   fan: 'self-tapping fan screws, about 5 × 10 mm',
   panel: '6-32 UNC screws or the case’s own',
 } as const

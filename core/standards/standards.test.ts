@@ -1,5 +1,7 @@
 import { FORM, HOLE_AT, HOLES } from './boards'
-import { CONNECTORS, faceName, mating, MATINGS, socketFaces } from './connectors'
+import { cardsFor } from './cards'
+import { CONNECTORS, faceName, mating, MATINGS, socketFaces, type PlugFace } from './connectors'
+import { LEAD_SIZE } from './leads'
 import { SCHOOL } from './supplies'
 
 describe('board forms', () => {
@@ -49,4 +51,25 @@ describe('connectors', () => {
 
 test('each school either multiplies or keeps a band', () => {
   expect(Object.values(SCHOOL).every(s => (s.factor === null) !== (s.band === null))).toBe(true)
+})
+
+describe('connectors, old and new', () => {
+  const faces = Object.keys(CONNECTORS) as PlugFace[]
+  test('each says what it is, how it seats, where that is from; each has a lead and a head', () => {
+    for (const face of faces) {
+      const c = CONNECTORS[face]
+      expect([face, /\.$/.test(c.seat), c.source.length > 3]).toEqual([face, true, true])
+      expect(LEAD_SIZE[face].thick).toBeGreaterThan(0)
+    }
+    expect(new Set(faces.map(f => CONNECTORS[f].name)).size).toBe(faces.length)
+  })
+  test('FireWire on a USB 2 header and the reverse go in, and destroy', () => {
+    expect([mating('firewire', 'usb-2')?.verdict, mating('usb-2', 'firewire')?.verdict]).toEqual(['harm', 'harm'])
+  })
+  test('twenty in twenty-four and the reverse run, at a price', () => {
+    expect([mating('main-20', 'main-24')?.verdict, mating('main-24', 'main-20')?.verdict]).toEqual(['watch', 'watch'])
+  })
+  test('an old card goes into its own slot, the short ISA card into the long slot too', () => {
+    expect([cardsFor('ISA-16', false), cardsFor('ISA-8', false), cardsFor('PCI', true)]).toEqual([['ISA-16', 'ISA-8'], ['ISA-8'], ['PCI']])
+  })
 })

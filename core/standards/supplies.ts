@@ -1,7 +1,7 @@
 // Power supplies: their outer forms, and how much room each school leaves.
 import { SOURCE } from './sources'
 
-export const SUPPLY_FORMS = ['ATX', 'SFX', 'SFX-L', 'TFX', 'Flex'] as const
+export const SUPPLY_FORMS = ['ATX', 'SFX', 'SFX-L', 'TFX', 'Flex', 'AT'] as const
 export type SupplyForm = (typeof SUPPLY_FORMS)[number]
 
 /** Width × height × length, mm. ATX supplies are 125 to 220 long: the length is the part's own. */
@@ -11,7 +11,11 @@ export const SUPPLY_SIZE: Record<SupplyForm, { readonly width: number; readonly 
   'SFX-L': { width: 125, height: 63.5, length: 130 },
   TFX: { width: 85, height: 65, length: 175 },
   Flex: { width: 81.5, height: 40.5, length: 150 },
+  AT: { width: 150, height: 86, length: null },
 }
+
+/** What a supply’s sheet may promise to switch off for. */
+export const PROTECTIONS = ['over-voltage', 'under-voltage', 'over-current', 'over-power', 'over-temperature', 'short-circuit'] as const
 
 /** What the plugs of a modular supply add to its length, mm. */
 export const MODULAR_PLUGS = { mm: 30, source: SOURCE.assumed } as const
@@ -34,7 +38,7 @@ export const SMALL_SUPPLY = { W: 450, source: SOURCE.atx12v } as const
 export const WIRE = { 16: 13, 18: 10, 20: 7, 22: 5, 24: 3.5, source: SOURCE.practice } as const
 
 /** How many wires of a cable carry 12 V, by the plug at its end. */
-export const WIRES12 = { 'main-24': 2, 'cpu-4': 2, 'cpu-8': 4, 'card-6': 3, 'card-8': 3, 'card-16': 6, 'sata-power': 1, 'drive-4': 1, source: SOURCE.atx12v } as const
+export const WIRES12 = { 'main-24': 2, 'cpu-4': 2, 'cpu-8': 4, 'card-6': 3, 'card-8': 3, 'card-16': 6, 'sata-power': 1, 'drive-4': 1, 'main-20': 1, 'board-pair': 1, 'drive-small-4': 1, source: SOURCE.atx12v } as const
 
 export const SCHOOLS = ['lean', 'roomy', 'quiet'] as const
 export type School = (typeof SCHOOLS)[number]

@@ -1,0 +1,88 @@
+// A card's sheet: graphics and all others. What it does, its edge, its size, its watts, its plugs and sockets.
+import { generationIn } from './common'
+import { along, firstOf, measuresIn, productIn, spokenIn, type Axis } from './measures'
+import { isNo, whole, type Notes } from './notes'
+import { phrasesOf, type Sheet, type Statement } from './statements'
+import { countAround, leadingCount, thingsIn, wordNumber, type Thing } from './things'
+
+const DOES: readonly (readonly [RegExp, string])[] = [
+  [/graphics? card|video card|\bGPU\b/i, 'graphics'], [/capture/i, 'capture'], [/storage controller|\bSAS\b|SATA card|RAID/i, 'storage'], [/sound card|audio card/i, 'sound'], [/wi-?fi|radio|wireless|aerial|antenna/i, 'radio'],
+  [/network|ethernet|\bLAN\b/i, 'network'], [/firewire|1394/i, 'FireWire'], [/serial/i, 'serial'], [/\bUSB\b/i, 'USB'],
+]
+/** Words that only sheets of graphics cards use, where the title does not say what it is. */
+const GRAPHICS = [/\bT[BG]P\b|board power/i, /DisplayPort|HDMI/i]
+const OUTPUTS: readonly Thing<string>[] = [{ key: 'HDMI', named: /HDMI/i }, { key: 'DisplayPort', named: /DisplayPorts?|\bDP\b/i }, { key: 'DVI', named: /\bDVI(?:-[DI])?\b/i }, { key: 'VGA', named: /\bVGA\b/i }, { key: 'USB-C', named: /USB-?C|Type-C/i }]
+const POWER: readonly Thing<string>[] = [{ key: 'card-16', named: /16[- ]?pin|12V-?2x6|12VHPWR/i }, { key: 'card-8', named: /8[- ]?pin/i }, { key: 'card-6', named: /6[- ]?pin/i }, { key: 'sata-power', named: /SATA power/i }, { key: 'drive-4', named: /molex|4[- ]?pin (?:drive|peripheral)/i }]
+const INSIDE: readonly Thing<string>[] = [{ key: 'mini-sas', named: /mini-?SAS|SFF-\d+/i }, { key: 'usb-c', named: /USB[- ]?C header|Type-C header/i }, { key: 'usb-3', named: /USB\s?3(?:\.\d)?(?: Gen ?\d)?(?:\s*\d+-pin)?\s*header/i }, { key: 'usb-2', named: /USB\s?2(?:\.0)?\s*header/i }, { key: 'sata-data', named: /SATA(?! power)(?:\s*(?:ports?|connectors?|6\s?Gb\/s))?/i }, { key: 'audio-97', named: /front audio/i }]
+
+export function readCard(sheet: Sheet, notes: Notes): void {
+  const title = sheet.statements.slice(0, 3).map(whole).join(' ')
+  const first = sheet.statements[0]
+  const does = (DOES.find(([words]) => words.test(title)) ?? GRAPHICS.find(words => words.test(sheet.text)) ?? DOES.find(([words]) => words.test(sheet.text)))
+  if (first && does) notes.put(first, 'does', does instanceof RegExp ? 'graphics' : does[1])
+  for (const s of sheet.statements) {
+    readEdge(s, notes)
+    readSize(s, notes)
+    readWatts(s, notes)
+    readSockets(s, notes)
+  }
+}
+
+function readEdge(s: Statement, notes: Notes): void {
+  const text = whole(s)
+  const m = /PCI(?:e|-E| ?Express)?\s*(?:(?:Gen\s?)?(\d)(?:\.\d)?)?[ ,]*x\s?(16|8|4|1)\b/i.exec(text)
+  if (!m) { if (/^(?:bus|interface|host interface|slot)$/i.test(s.label)) notes.put(s, 'generation', generationIn(s.value)); return }
+  const connector = /\(\s*x(16|8|4|1)\s*(?:connector|slot|physical)\s*\)/i.exec(text)
+  notes.put(s, 'size', `x${connector?.[1] ?? m[2]}`)
+  if (connector && connector[1] !== m[2]) notes.put(s, 'lanes', Number(m[2]))
+  notes.put(s, 'generation', m[1] ? Number(m[1]) : generationIn(text))
+}
+
+function readSize(s: Statement, notes: Notes): void {
+  const text = whole(s)
+  const order: readonly Axis[] = ['length', 'height', 'width']
+  const size = /outputs?|ports/i.test(s.label) ? null : productIn(s.value, s.label)
+  if (size) {
+    // On a card "width" of three letters is the side that stands over the board; the last figure is the thickness.
+    const byLetters = size.axes && size.axes.length === 3
+    notes.put(s, 'length', byLetters ? along(size, 'length', order) : size.values[0], 'mm')
+    notes.put(s, 'height', byLetters ? along(size, 'width', order) : size.values[1], 'mm')
+    if (size.values.length === 3) notes.put(s, 'thickness', byLetters ? along(size, 'height', order) : size.values[2], 'mm')
+  }
+  const own = firstOf(s.value, 'mm')?.value ?? null
+  if (/^(?:card )?length$/i.test(s.label)) notes.put(s, 'length', own, 'mm')
+  else if (/^(?:card )?height$/i.test(s.label)) notes.put(s, 'height', own, 'mm')
+  else if (/thickness|^(?:card )?width$/i.test(s.label)) { notes.put(s, 'thickness', own, 'mm') }
+  if (!size && (s.label === '' || /size|dimension/i.test(s.label))) {
+    const path = { length: 'length', height: 'height', width: 'thickness', thickness: 'thickness' }
+    for (const { axis, value } of spokenIn(s.value)) notes.put(s, path[axis], value, 'mm')
+  }
+  const slots = /(\d(?:[.,]\d+)?)[- ]slots?\b|\b(single|dual|triple|one|two|three|four)[- ]slots?\b/i.exec(s.value)
+  const labelled = /^slots?(?: size)?$|^slot width$|slots occupied/i.test(s.label) ? /^\s*(\d(?:[.,]\d+)?)/.exec(s.value)?.[1] : undefined
+  const n = labelled ?? slots?.[1]
+  if (n) notes.put(s, 'slots', Math.ceil(Number(n.replace(',', '.')) - 1e-9), 'pcs')
+  else if (slots?.[2]) notes.put(s, 'slots', wordNumber(slots[2]), 'pcs')
+  if (/low[- ]profile/i.test(text)) notes.put(s, 'profile', /bracket (?:included|supplied)|both|with .{0,20}bracket|full[- ]height/i.test(text) ? 'both' : 'low')
+}
+
+function readWatts(s: Statement, notes: Notes): void {
+  const text = whole(s)
+  if (/recommended|psu|power supply|system power|minimum/i.test(s.label)) return
+  const w = measuresIn(s.value).find(m => m.unit === 'W')
+  if (w && (/power|consumption|TBP|TGP|TDP|watt/i.test(text) || s.label === '' || s.line === 1)) notes.put(s, 'watts', w.value, 'W')
+}
+
+function readSockets(s: Statement, notes: Notes): void {
+  const text = whole(s)
+  if (/recommended|psu|power supply|system/i.test(s.label)) return
+  const outputs: string[] = []
+  for (const phrase of phrasesOf(s.value)) {
+    const [plug] = thingsIn(phrase, POWER)
+    if (plug && /power|connector|plug|pin/i.test(text) && !isNo(phrase)) notes.count(s, `power.${plug.key}`, plug.count)
+    const [inner] = thingsIn(phrase, INSIDE)
+    if (inner && !plug && /internal|header|connector|inside/i.test(text)) notes.count(s, `headers.${inner.key}`, inner.count)
+    const [out] = thingsIn(phrase, OUTPUTS)
+    if (out && (/outputs?|ports?|display|video|connect|monitor/i.test(text) || s.label === '')) outputs.push(...Array.from({ length: countAround(phrase, phrase.search(/HDMI|Display|DP\b|DVI|VGA|USB|Type-C/i), phrase.length) ?? (leadingCount(phrase) ?? out.count) }, () => out.key))
+  }
+  if (outputs.length > 0) notes.put(s, 'outputs', outputs)
+}

@@ -1,0 +1,59 @@
+import { checkPart } from '../shelf/check'
+import { PART_KINDS } from '../parts'
+import { blankOf, draftOf } from './draft'
+import type { ReadField, ReadValue } from './notes'
+import { readSheet } from './read'
+
+const field = (path: string, value: ReadValue): ReadField => ({ path, value, unit: null, basis: 'spec', words: path })
+const made = (kind: Parameters<typeof draftOf>[1], fields: Readonly<Record<string, ReadValue>>) => draftOf({ kind, fields: Object.entries(fields).map(([p, v]) => field(p, v)), doubtful: [], unread: [] }, kind, 'x')
+
+describe('a blank part of every kind', () => {
+  test.each(PART_KINDS)('%s: asks for its model and says what it took as usual', kind => {
+    const { part, assumed } = blankOf(kind, 'x')
+    expect(part).toMatchObject({ kind, id: 'x' })
+    expect(checkPart(part).problems.map(p => p.path)).toContain('model')
+    for (const mark of assumed) expect(mark.why).toMatch(/not stated|derived|usual/)
+  })
+  /** What decides is never taken as usual: it is asked for. */
+  const ASKED: Readonly<Record<string, readonly string[]>> = {
+    case: ['boards'], board: ['form', 'memory.type', 'processor.socket'], processor: ['picture', 'socket'], cooler: ['sockets'], memory: ['modules', 'type'], drive: ['protocol', 'shape'], card: ['does', 'size'], supply: ['form'], fan: ['face', 'size'],
+    hub: ['inlets', 'outlets', 'serves'], light: ['face', 'lights'], adapter: ['inlets', 'outlets'], lead: ['face'], bracket: ['leads'], rail: ['fits', 'takes'], sensor: [], beeper: [], stick: [], device: ['does', 'plugs'], sundry: ['use'],
+  }
+  test.each(PART_KINDS)('%s: with a name it still asks for what decides', kind => {
+    expect(checkPart({ ...blankOf(kind, 'x').part, model: 'X' }).problems.map(p => p.path).sort()).toEqual(ASKED[kind])
+  })
+})
+
+describe('what was read, laid into the kind’s shape', () => {
+  test('counts of plugs become cables, long ones with their length', () => {
+    const { part } = made('supply', { model: 'X', form: 'ATX', watts: 650, 'cables.main-24': 1, 'cables.main-24.length': 600, 'cables.sata-power': 6, 'cables.drive-4': 2 })
+    expect(part.kind === 'supply' && part.cables.map(c => [c.key, c.length, c.plugs.length])).toEqual([['main-24-1', 600, 1], ['sata-power-1', undefined, 4], ['sata-power-2', undefined, 2], ['drive-4-1', undefined, 2]])
+  })
+  test('fans of a radiator are as many as it says, with what is said of each', () => {
+    const { part } = made('cooler', { model: 'X', sockets: ['TERN-2'], 'liquid.radiator': '360', 'liquid.fans': 3, 'liquid.fans.size': '120', 'liquid.fans.amps': 0.2, 'liquid.usb': true, 'liquid.pump.face': 'fan-4' })
+    expect(part.kind === 'cooler' && part.liquid).toMatchObject({ radiator: '360', usb: null, pump: { face: 'fan-4' }, fans: [{ size: '120', amps: 0.2 }, {}, {}] })
+  })
+  test('four front ports are two wide leads of two', () => {
+    const { part } = made('case', { model: 'X', boards: ['ATX'], 'leads.usb-3': 4, 'leads.usb-c': 1 })
+    expect(part.kind === 'case' && part.leads.filter(l => l.face === 'usb-3').map(l => l.ports)).toEqual([2, 2])
+    expect(part.kind === 'case' && part.leads.some(l => l.face === 'audio-hd')).toBe(false)
+  })
+  test('fan places by wall, and the radiator that takes them', () => {
+    const { part } = made('case', { model: 'X', boards: ['ATX'], 'fans.front': 3, 'fans.front.sizes': ['120', '140'], 'fans.rear': 1, 'radiators.front': '360' })
+    if (part.kind !== 'case') throw new Error('no case')
+    expect(part.fans.map(f => [f.key, f.air])).toEqual([['rear-1', 'out'], ['front-1', 'in'], ['front-2', 'in'], ['front-3', 'in']])
+    expect(part.radiators.map(r => [r.sizes, r.instead])).toEqual([[['360'], ['front-1', 'front-2', 'front-3']]])
+  })
+  test('a board lists no more headers than its sheet, but for the plugs no board goes without', () => {
+    const { part, assumed } = made('board', { model: 'X', form: 'microATX', 'processor.socket': 'TERN-2', 'memory.type': 'DDR5', 'memory.slots': 2, 'headers.sata-data': 4 })
+    expect(part.kind === 'board' && [...new Set(part.headers.map(h => h.face))].sort()).toEqual(['cpu-8', 'main-24', 'sata-data'])
+    expect(assumed.map(a => a.path)).toContain('headers.main-24')
+  })
+  test('a doubtful value fills the form as well, marked with why', () => {
+    const reading = readSheet('Quillmark T2-1 processor\nSocket: TERN-2\nTDP: 65 W\nCores: 6', { makers: ['Quillmark'] })
+    const { part, marks } = draftOf(reading, 'processor', 'x')
+    expect(part).toMatchObject({ power: { sustained: 65 } })
+    expect(marks.find(m => m.path === 'power.sustained')?.why).toMatch(/cooling class/)
+    expect(marks.find(m => m.path === 'socket')).toEqual({ path: 'socket', words: 'Socket: TERN-2', why: null })
+  })
+})

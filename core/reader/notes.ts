@@ -1,0 +1,51 @@
+// What a reader of one kind writes down: fields by their path, each tied to the words it came from; what was never used stays unread.
+import type { Unit } from '../units'
+import type { Sheet, Statement } from './statements'
+
+export type ReadValue = string | number | boolean | readonly string[]
+export interface ReadField { readonly path: string; readonly value: ReadValue; readonly unit: Unit | null; readonly basis: 'spec'; readonly words: string }
+/** A value that is there, but may mean something else; or one that was said twice, otherwise. */
+export interface DoubtfulField extends ReadField { readonly why: string }
+
+export class Notes {
+  private readonly kept = new Map<string, ReadField>()
+  private readonly doubts: DoubtfulField[] = []
+  private readonly used = new Set<Statement>()
+
+  /** Keeps a value; the first one said stands, another one said later is told as doubtful. */
+  put(s: Statement, path: string, value: ReadValue | null | undefined, unit: Unit | null = null, words = s.words): void {
+    if (value === null || value === undefined || (typeof value === 'number' && !Number.isFinite(value))) return
+    this.used.add(s)
+    const tidy = typeof value === 'number' ? Math.round(value * 1000) / 1000 : value
+    const known = this.kept.get(path)
+    if (!known) { this.kept.set(path, { path, value: tidy, unit, basis: 'spec', words }); return }
+    if (JSON.stringify(known.value) !== JSON.stringify(tidy)) this.doubts.push({ path, value: tidy, unit, basis: 'spec', words, why: `the sheet also says ${String(known.value)}` })
+  }
+
+  /** Keeps a value that may mean something else: it fills the form, marked. */
+  doubt(s: Statement, path: string, value: ReadValue | null, unit: Unit | null, why: string): void {
+    if (value === null || this.kept.has(path) || this.doubts.some(d => d.path === path)) return
+    this.used.add(s)
+    this.doubts.push({ path, value, unit, basis: 'spec', words: s.words, why })
+  }
+
+  /** Adds to a count that several lines make up together: fans for the processor and for the case. */
+  count(s: Statement, path: string, n: number): void {
+    this.used.add(s)
+    const known = this.kept.get(path)
+    this.kept.set(path, { path, value: (typeof known?.value === 'number' ? known.value : 0) + n, unit: 'pcs', basis: 'spec', words: known ? `${known.words}; ${s.words}` : s.words })
+  }
+
+  has(path: string): boolean { return this.kept.has(path) }
+  value(path: string): ReadValue | undefined { return this.kept.get(path)?.value }
+  /** Marks a statement as understood without a field: a heading's repetition, what belongs to no joint. */
+  use(s: Statement): void { this.used.add(s) }
+
+  fields(): readonly ReadField[] { return [...this.kept.values()] }
+  doubtful(): readonly DoubtfulField[] { return this.doubts.filter(d => !this.kept.has(d.path) || d.why.startsWith('the sheet also')) }
+  unread(sheet: Sheet): readonly string[] { return sheet.statements.filter(s => !this.used.has(s)).map(s => s.words) }
+}
+
+/** Everything a statement says, its label first. */
+export const whole = (s: Statement): string => (s.label === '' ? s.value : `${s.label}: ${s.value}`)
+export const isNo = (value: string): boolean => /^\s*(?:no|none|not?\b|without|n\/a|nein|–|-)\b/i.test(value)

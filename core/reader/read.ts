@@ -1,0 +1,46 @@
+// Reads a pasted spec sheet: the kind of part, its fields with the words each came from, what is doubtful, what was not read.
+import type { PartKind } from '../parts'
+import { readBoard } from './board'
+import { readCard } from './card'
+import { readCase } from './case'
+import { readNames, readPrice, readSoftware } from './common'
+import { readCooler } from './cooler'
+import { kindsOfSheet } from './kinds'
+import { Notes, type DoubtfulField, type ReadField } from './notes'
+import { readDrive, readFan, readHub, readLight, readMemory, readProcessor } from './small'
+import { sheetOf, type Sheet } from './statements'
+import { readSupply } from './supply'
+
+export interface Reading { readonly kind: PartKind | null; readonly fields: readonly ReadField[]; readonly doubtful: readonly DoubtfulField[]; readonly unread: readonly string[] }
+
+const READERS: Partial<Record<PartKind, (sheet: Sheet, notes: Notes) => void>> = {
+  board: readBoard, case: readCase, processor: readProcessor, cooler: readCooler, memory: readMemory, card: readCard, drive: readDrive, supply: readSupply, fan: readFan, hub: readHub, light: readLight,
+}
+/** The kinds whose sheets can be read. */
+export const READABLE = Object.keys(READERS) as readonly PartKind[]
+
+/**
+ * Reads a sheet. `kind` overrules what the sheet seems to be about; `makers` are names that are known as makers.
+ * Nothing is invented: a field stands only where words of the sheet say it, and those words stand with it.
+ * Lengths in mm, masses in g, memory in GB; counts of like things as `headers.sata-data`, `cables.card-8`, `fans.front`.
+ */
+export function readSheet(text: string, { kind, makers = [] }: { readonly kind?: PartKind | undefined; readonly makers?: readonly string[] } = {}): Reading {
+  const sheet = sheetOf(text)
+  if (kind) return readAs(sheet, kind, makers)
+  // The words may speak for several kinds: the one that makes most of the lines is right.
+  const tried = kindsOfSheet(sheet, makers).filter(k => k.share >= LIKELY).map(({ kind: one, share }) => ({ share, reading: readAs(sheet, one, makers) }))
+  const worth = ({ share, reading }: (typeof tried)[number]): number => share + (sheet.statements.length - reading.unread.length) / sheet.statements.length
+  const [first, ...rest] = tried
+  return first ? rest.reduce((best, next) => (worth(next) > worth(best) ? next : best), first).reading : readAs(sheet, null, makers)
+}
+
+/** Kinds whose words weigh at least this share of the likeliest one's are tried as well. A named choice. */
+const LIKELY = 0.6
+
+function readAs(sheet: Sheet, kind: PartKind | null, makers: readonly string[]): Reading {
+  const notes = new Notes()
+  readNames(sheet, notes, kind, makers)
+  for (const s of sheet.statements) { readPrice(s, notes); readSoftware(s, notes) }
+  if (kind) READERS[kind]?.(sheet, notes)
+  return { kind, fields: notes.fields(), doubtful: notes.doubtful(), unread: notes.unread(sheet) }
+}

@@ -1,0 +1,90 @@
+// A sheet's text taken apart: lines into label and value, headings over what follows, sentences, footnotes by their marks.
+
+export interface Statement {
+  /** What stands before the colon, the tab, the bar; empty in running text. */
+  readonly label: string
+  readonly value: string
+  /** The heading it stands under. */
+  readonly under: string
+  /** As it stands in the sheet. */
+  readonly words: string
+  readonly line: number
+}
+
+export interface Sheet { readonly statements: readonly Statement[]; readonly footnotes: ReadonlyMap<string, string>; readonly text: string }
+
+const BULLET = /^\s*(?:[•·▪‣–—]|-(?=\s)|\*(?=\s)|>\s)\s*/
+const MARK = /^\s*(\*{1,3}|[¹²³⁴]|\((?:\d|[a-d])\)|\[\d\]|(?:note|footnote)\s*\d*\s*:)\s*(?=\S)/i
+
+/** Takes a text apart. Nothing is left out: every line that says something is in some statement or footnote. */
+export function sheetOf(text: string): Sheet {
+  const lines = text.replace(/\r\n?/g, '\n').replace(/[\u00a0\u2009\u202f]/g, ' ').split('\n')
+  const footnotes = new Map<string, string>()
+  const statements: Statement[] = []
+  let under = ''
+  lines.forEach((raw, line) => {
+    const words = raw.trim()
+    if (words === '' || /^[|\s:+=-]+$/.test(words)) return
+    const mark = MARK.exec(raw)
+    if (mark && isFootnote(mark[1] ?? '', lines, line)) { footnotes.set((mark[1] ?? '').trim(), words.slice(mark[0].trim().length).trim()); return }
+    const clean = words.replace(BULLET, '')
+    const heading = headingOf(clean, line) ?? overIndented(raw, clean, lines[line + 1])
+    if (heading !== null) { under = heading; return }
+    for (const [label, value] of clean.split(/;\s+(?=(?!front|top|rear|bottom|side)[A-Za-z][A-Za-z ]{2,22}:\s)/i).flatMap(split)) statements.push({ label, value, under, words: label === '' ? value : clean, line: line + 1 })
+  })
+  return { statements, footnotes, text }
+}
+
+/** A mark is a footnote's where the same mark hangs on something above it. */
+function isFootnote(mark: string, lines: readonly string[], line: number): boolean {
+  if (/note/i.test(mark)) return true
+  const hung = lines.slice(0, line).some(l => { const at = l.indexOf(mark); return at > 0 && /[\w)"]\s?$/.test(l.slice(0, at)) })
+  return hung
+}
+
+/** A line that names what follows: it ends in a colon, or is written in capitals without a number. The first line is the title. */
+function headingOf(line: string, n: number): string | null {
+  if (/^[^:|\t]{2,40}:$/.test(line)) return line.slice(0, -1)
+  return n > 0 && /^[A-Z][A-Z &/]{2,30}$/.test(line) ? line : null
+}
+
+/** A short line over one that is indented deeper names what stands there. */
+function overIndented(raw: string, clean: string, next: string | undefined): string | null {
+  const depth = (text: string): number => /^\s*/.exec(text)?.[0].length ?? 0
+  return next !== undefined && next.trim() !== '' && depth(next) > depth(raw) && /^[^\d:|\t]{2,28}$/.test(clean) ? clean : null
+}
+
+/** Label and value; or sentences without labels. */
+function split(line: string): readonly (readonly [string, string])[] {
+  const cells = line.split(/\s*\|\s*|\t+| {3,}/).map(c => c.trim()).filter(Boolean)
+  if (cells.length === 2) return [[cells[0] ?? '', cells[1] ?? '']]
+  if (cells.length > 2) return [[cells[0] ?? '', cells.slice(1).join(', ')]]
+  const colon = /^([^:]{1,48}?)\s*:\s+(\S.*)$/.exec(line) ?? /^([A-Za-z][^:\d]{1,40}):(\S.*)$/.exec(line)
+  if (colon && !isSentence(colon[1] ?? '')) {
+    const [first = '', ...rest] = (colon[2] ?? '').split(SENTENCE)
+    return [[colon[1] ?? '', rest.length > 1 ? first : colon[2] ?? ''], ...(rest.length > 1 ? rest.map(s => ['', s] as const) : [])]
+  }
+  return sentences(line).map(s => ['', s] as const)
+}
+
+const isSentence = (label: string): boolean => label.split(/\s+/).length > 7 || /\b(?:is|has|takes|are)\b/.test(label)
+/** Sentences end at a full stop before a capital; "max. 192" does not. */
+const SENTENCE = /(?<=[\w)"″]\.)(?<!\b(?:max|min|approx|incl|no|ca|vs|opt)\.)\s+(?=[A-Z])|(?<=[a-z]{4}\.)\s+(?=\d)/
+const sentences = (line: string): readonly string[] => line.split(SENTENCE).flatMap(s => s.split(/;\s+/)).map(s => s.trim()).filter(Boolean)
+
+/** The phrases of a value: what commas, semicolons, bars and the word "and" hold apart, brackets kept whole. */
+export function phrasesOf(value: string): readonly string[] {
+  const parts: string[] = []
+  let depth = 0
+  let from = 0
+  for (let i = 0; i < value.length; i++) {
+    const c = value[i]
+    if (c === '(') depth += 1
+    else if (c === ')') depth = Math.max(0, depth - 1)
+    else if (depth === 0) {
+      const cut = (c === ',' && !/\d/.test(value[i + 1] ?? '')) || c === ';' ? 1 : / and |\s\+\s|\s&\s/.exec(value.slice(i, i + 5))?.index === 0 ? (value.slice(i).startsWith(' and ') ? 5 : 3) : /^\s\/\s/.test(value.slice(i, i + 3)) ? 3 : 0
+      if (cut > 0) { parts.push(value.slice(from, i)); from = i + cut; i += cut - 1 }
+    }
+  }
+  return [...parts, value.slice(from)].map(p => p.trim()).filter(Boolean)
+}
