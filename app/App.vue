@@ -4,11 +4,14 @@ import { useDropZone, useTitle } from '@vueuse/core'
 import { computed, defineAsyncComponent, nextTick, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { useDesk } from './stores/desk'
+import { useShelf } from './stores/shelf'
 import { listenForKeys, onKey } from './use/keys'
 import './use/theme'
 
 const KeysDialog = defineAsyncComponent(() => import('./ui/KeysDialog.vue'))
+const ImportDialog = defineAsyncComponent(() => import('./ui/ImportDialog.vue'))
 const desk = useDesk()
+const shelf = useShelf()
 const route = useRoute()
 const router = useRouter()
 const showKeys = ref(false)
@@ -17,7 +20,7 @@ useTitle(computed(() => [desk.state.build?.name, route.meta['title'], 'Juntura']
 async function openFile(files: File[] | null): Promise<void> {
   const [file] = files ?? []
   if (!file) return
-  const id = await desk.importFile(file)
+  const id = await shelf.open(file)
   if (id) void router.push({ name: 'parts', params: { build: id } })
 }
 const { isOverDropZone } = useDropZone(document.body, { onDrop: openFile, multiple: false })
@@ -37,7 +40,8 @@ watch(() => route.path, async () => {
 <template>
   <RouterView />
   <KeysDialog v-if="showKeys" @close="showKeys = false" />
-  <div v-if="isOverDropZone" class="drop" role="status"><p>Drop the file to open it beside what is here.</p></div>
+  <ImportDialog v-if="shelf.opened" :file="shelf.opened" @close="shelf.opened = null" />
+  <div v-if="isOverDropZone" class="drop" role="status"><p>Drop it: a build opens beside what is here, parts and tables are looked at first.</p></div>
 </template>
 
 <style scoped>

@@ -25,6 +25,8 @@ export const router = createRouter({
         { path: 'measuring', name: 'measuring', component: view('Measuring'), meta: { title: 'Measuring round' } },
         { path: 'compare', name: 'compare', component: view('Compare'), meta: { title: 'Compare' } },
         { path: 'shelf', name: 'shelf', component: view('Shelf'), meta: { title: 'Shelf' } },
+        { path: 'shelf/entry', name: 'entry', component: view('Entry'), meta: { title: 'A part' } },
+        { path: 'shelf/compare', name: 'parts-compare', component: view('PartsCompare'), meta: { title: 'Parts side by side' } },
         { path: 'practice', name: 'practice', component: view('Practice'), meta: { title: 'Practice' } },
       ],
     },

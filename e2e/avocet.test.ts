@@ -178,6 +178,7 @@ test('routes: the lead that ends short and its ways out; the holes and what lies
   const line = await open('Routes', /Stop SATA data lead SATA lead 300 to SATA4.*−10\.0.mm/s)
   await line.getByRole('button', { name: 'Find ways out' }).click()
   await line.getByText(/\d ways out of \d+ tried/).waitFor({ timeout: 60_000 })
+  await line.getByRole('button', { name: /\d+ more/ }).click()
   expect(new Set(await line.locator('.ways .kind').allInnerTexts())).toEqual(new Set(['place', 'lead', 'leave out']))
   await page.getByRole('heading', { name: 'Holes' }).waitFor()
   await row(/Clear Room in the front slot in the shroud for \d+ cables/).waitFor()

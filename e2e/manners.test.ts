@@ -113,7 +113,7 @@ const contrasts = (page: Page, least: number) => page.evaluate(wanted => {
 
 test.each(['light', 'dark'] as const)('contrast by %s: 4.5 everywhere, 7 at the bench', async colorScheme => {
   const { page, leave } = await visit('/b/plover/parts', { colorScheme })
-  for (const stageName of ['parts', 'fit', 'joints', 'power', 'order', 'panel', 'routes', 'proof', 'record', 'shelf', 'practice']) {
+  for (const stageName of ['parts', 'fit', 'joints', 'power', 'order', 'panel', 'routes', 'proof', 'record', 'shelf', 'shelf?part=ottery-rill-360', 'shelf/entry?from=numbers', 'shelf/entry?from=edit&part=dunlin-a750g', 'shelf/compare?parts=dunlin-a850,dunlin-a1000', 'practice']) {
     await page.goto(`/b/plover/${stageName}`)
     await page.locator('h1').first().waitFor()
     expect([stageName, await contrasts(page, 4.5)]).toEqual([stageName, []])

@@ -50,9 +50,9 @@ test('what is no number is questioned, and nothing changes', async () => {
   await page.getByRole('button', { name: 'Measure height' }).click()
   await page.getByLabel(/^height/).fill('tall')
   await page.keyboard.press('Enter')
-  await expectText('.complaint', /Type a number in mm/)
+  await expectText('.complaint', /Type a value in mm, such as/)
   await page.getByLabel(/^height/).fill('650')
-  await expectText('.complaint', /Unusual: mostly 20 to 200 mm/)
+  await expectText('.complaint', /Unusual: a height.* is mostly 20 to 200 mm, not 650\. Is it 65\?/)
   expect(await mark('Mount the Lowbank 65').getAttribute('aria-label')).toMatch(/Clear/)
 })
 
@@ -72,7 +72,7 @@ test('removing a part removes its steps; adding it from the shelf brings steps',
   expect(await seamMarks().count()).toBeLessThan(before)
   await page.getByRole('button', { name: 'Add from the shelf' }).click()
   await page.getByLabel('Find a part').fill('breeze 80')
-  await page.getByRole('button', { name: 'Add Breeze 80' }).click()
+  await page.getByRole('button', { name: 'Add Breeze 80', exact: true }).click()
   await mark('Fasten the Breeze 80').waitFor()
 })
 
@@ -101,7 +101,8 @@ test('a finding is accepted with a reason, stays visible, and is asked again', a
 test('what finds no partner stands in the seam and is left open with a reason', async () => {
   await stageLink('Parts').click()
   await page.getByRole('button', { name: 'Add from the shelf' }).click()
-  await page.getByRole('button', { name: 'Add R3 4 TB' }).click()
+  await page.getByLabel('Find a part').fill('r3 4 tb')
+  await page.getByRole('button', { name: 'Add R3 4 TB', exact: true }).click()
   await mark('Mounting holes of the R3 4 TB: no partner: Stop').waitFor()
   await stageLink('Fit').click()
   await page.getByRole('button', { name: /Stop Mounting holes of the R3 4 TB: no partner; bay 1 takes size 2.5, not 3.5/ }).click()

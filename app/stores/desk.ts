@@ -1,6 +1,6 @@
 // What the interface knows of the builds: the worker's latest state, and the ways to change it.
 import { useEventListener } from '@vueuse/core'
-import { proxy, wrap, type Remote } from 'comlink'
+import { proxy } from 'comlink'
 import { ElMessage } from 'element-plus/es/components/message/index'
 import 'element-plus/es/components/message/style/css'
 import { defineStore } from 'pinia'
@@ -8,15 +8,15 @@ import { computed, ref, shallowRef } from 'vue'
 import type { HorizonAnalysis } from '../../core/analyse'
 import type { Horizon } from '../../core/build/resolve'
 import type { Difference } from '../../core/compare'
-import type { Part } from '../../core/parts'
 import { LARGEST_FILE, tooLarge } from '../limits'
 import type { Answer, Ask, DeskState } from '../worker/desk'
-import type { DeskApi, Reference } from '../worker/desk.worker'
+import type { Progress, TablePlan } from '../worker/shelf'
+import type { Reference } from '../worker/desk.worker'
+import { worker } from '../worker/remote'
 
-const EMPTY: DeskState = { builds: [], build: null, analysis: null, undo: null, redo: null }
+const EMPTY: DeskState = { builds: [], build: null, analysis: null, undo: null, redo: null, newer: [], shelf: 0 }
 
 export const useDesk = defineStore('desk', () => {
-  const worker: Remote<DeskApi> = wrap<DeskApi>(new Worker(new URL('../worker/desk.worker.ts', import.meta.url), { type: 'module' }))
   const state = shallowRef<DeskState>(EMPTY)
   const ready = ref(false)
   /** What the latest change did to the plan, for those who ask. */
@@ -40,6 +40,16 @@ export const useDesk = defineStore('desk', () => {
   async function change(asked: Promise<Answer>): Promise<string | null> {
     keeping += 1
     try { return take(await asked) } finally { keeping -= 1 }
+  }
+
+  /** As `change`, for what is about no build: whether it was done. */
+  async function did(asked: Promise<Answer>): Promise<boolean> {
+    keeping += 1
+    try {
+      const answer = await asked
+      take(answer)
+      return !('problem' in answer)
+    } finally { keeping -= 1 }
   }
 
   /** Takes an answer: the new state, or the sentence why not. */
@@ -74,7 +84,7 @@ export const useDesk = defineStore('desk', () => {
   }
 
   return {
-    state, ready, changed, horizon, analysis, horizonsDiffer, open, run,
+    state, ready, changed, say, horizon, analysis, horizonsDiffer, open, run,
     undo: () => change(worker.undo()),
     redo: () => change(worker.redo()),
     create: (name: string) => change(worker.create(name)),
@@ -84,12 +94,20 @@ export const useDesk = defineStore('desk', () => {
     importFile: async (file: File) => (file.size > LARGEST_FILE ? say(tooLarge(file.name, file.size).problem) : change(worker.importText(await file.text(), file.name))),
     attach: async (about: string, name: string, picture: string) => (await change(worker.attach(state.value.build?.id ?? '', about, name, picture))) !== null,
     pictures: (): Promise<Readonly<Record<string, string>>> => worker.pictures(state.value.build?.id ?? ''),
+    /** The parts of these items as they are on the shelf now. */
+    takeNewer: (items: readonly string[]) => change(worker.takeNewer(state.value.build?.id ?? '', [...items])),
+    keepPart: (part: unknown) => did(worker.keepPart(part)),
+    dropParts: (ids: readonly string[]) => did(worker.dropParts([...ids])),
+    addPage: (part: string, title: string, picture: string) => did(worker.addPage(part, title, picture)),
+    removePage: (part: string, page: string) => did(worker.removePage(part, page)),
+    measurePart: (item: string, path: string, figure: unknown) => did(worker.measurePart(state.value.build?.id ?? '', item, path, figure)),
+    /** Takes in what was opened for import; the page hears how far it is. */
+    importParts: (plan: TablePlan | null, progress: Progress) => did(worker.importParts(plan, proxy(progress))),
     compare: (one: string, other: string) => worker.compare(one, other, horizon.value),
     exportText: (ids: readonly string[]): Promise<string> => worker.exportText([...ids]),
     exportCsv: (id: string): Promise<string> => worker.exportCsv(id),
     exportSheet: (id: string): Promise<string> => worker.exportSheet(id, horizon.value),
     exportDrawing: (id: string): Promise<string | null> => worker.exportDrawing(id, horizon.value),
-    shelf: (): Promise<readonly Part[]> => worker.shelf(),
     reference: (): Promise<Reference> => worker.reference(),
   }
 })

@@ -5,6 +5,7 @@ import type { JointRow } from '../../core/analyse'
 import { useDesk } from '../stores/desk'
 import { usePointer } from '../stores/pointer'
 import JointMove from './JointMove.vue'
+import PagesHere from './PagesHere.vue'
 
 const props = defineProps<{ joint: JointRow }>()
 const desk = useDesk()
@@ -19,6 +20,7 @@ const state = (): string => desk.state.build?.progress[props.joint.id]?.state ??
       <span>{{ joint.from }}</span><span class="meets" aria-label="meets">⟷</span><span>{{ joint.to }}<span v-if="joint.count > 1" class="figure"> × {{ joint.count }}</span></span>
       <span class="quiet">{{ state() }}</span><span class="chevron" aria-hidden="true">{{ open ? '−' : '+' }}</span>
     </button>
+    <PagesHere v-if="open" class="inner" :items="joint.items" />
     <JointMove v-if="open" class="inner" :plug="joint.plug" :label="joint.from" />
   </li>
 </template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// Takes one measurement in place: what to measure, from where to where, and from which value on the verdict passes.
+// Takes one measurement in place: from where to where, with what, how finely it matters, from which value on the verdict turns; for this copy or for every one.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { ElInput } from 'element-plus/es/components/input/index'
@@ -7,6 +7,7 @@ import 'element-plus/es/components/input/style/css'
 import { computed, onMounted, ref, useId } from 'vue'
 import type { SettledBy } from '../../core/finding'
 import { quantity } from '../../core/format'
+import { question, readTyped } from '../../core/typed'
 import { useDesk } from '../stores/desk'
 import { usePointer } from '../stores/pointer'
 import { onKey } from '../use/keys'
@@ -16,18 +17,25 @@ const emit = defineEmits<{ done: [] }>()
 const desk = useDesk()
 const pointer = usePointer()
 const text = ref('')
+const every = ref(false)
 const field = ref<InstanceType<typeof ElInput>>()
 const id = useId()
-const value = computed(() => { const n = Number(text.value.trim().replace(',', '.')); return text.value.trim() !== '' && Number.isFinite(n) ? n : null })
+const typed = computed(() => (text.value.trim() === '' ? null : readTyped(text.value, props.settles.unit)))
+const value = computed(() => (typed.value && 'value' in typed.value ? typed.value.value : null))
 const complaint = computed(() => {
-  if (text.value.trim() === '' || value.value !== null) return props.likely && value.value !== null && (value.value < props.likely[0] || value.value > props.likely[1]) ? `Unusual: mostly ${props.likely[0]} to ${props.likely[1]} ${props.settles.unit}. Is it right?` : ''
-  return `Type a number in ${props.settles.unit}, such as 166.5.`
+  if (typed.value && 'problem' in typed.value) return typed.value.problem
+  if (value.value === null) return ''
+  const asked = props.likely ? question(value.value, props.likely, props.settles.unit, props.settles.label) : null
+  return asked ?? (typed.value && 'converted' in typed.value && typed.value.converted ? `= ${quantity(value.value, props.settles.unit)}` : '')
 })
+const model = computed(() => desk.state.build?.items.find(i => i.id === props.settles.item)?.part.model ?? '')
 
 async function enter(): Promise<void> {
-  if (value.value === null) { text.value ||= ' '; return }
-  const figure = { [props.settles.unit]: value.value, basis: 'measured', on: new Date().toISOString().slice(0, 10) }
-  if (await desk.run({ do: 'setFigure', id: props.settles.item, path: props.settles.path, figure })) { text.value = ''; emit('done') }
+  if (value.value === null) { field.value?.focus(); return }
+  const { item, path, unit } = props.settles
+  const figure = { [unit]: value.value, basis: 'measured', on: new Date().toISOString().slice(0, 10) }
+  const done = every.value ? await desk.measurePart(item, path, figure) : await desk.run({ do: 'setFigure', id: item, path, figure })
+  if (done) { text.value = ''; emit('done') }
 }
 if (props.first) onKey('measure', () => field.value?.focus())
 onMounted(() => {
@@ -40,18 +48,21 @@ onMounted(() => {
 <template>
   <form class="measure-field" @submit.prevent="enter">
     <label :for="id">{{ settles.label }}
-      <span class="quiet">{{ settles.take }}<template v-if="settles.now !== null"> Now {{ quantity(settles.now, settles.unit) }}.</template>
+      <span class="quiet">{{ settles.take }} Take it with {{ settles.tool }}<template v-if="settles.within !== null && settles.unit !== 'pcs'">, to {{ quantity(settles.within, settles.unit) }}</template>.<template v-if="settles.now !== null"> Now {{ quantity(settles.now, settles.unit) }}.</template>
         <template v-if="settles.passes"> Passes {{ settles.passes.side === 'least' ? 'from' : 'up to' }} <span class="figure">{{ quantity(settles.passes.value, settles.unit) }}</span>.</template></span>
     </label>
     <ElInput :id="id" ref="field" v-model="text" size="small" inputmode="decimal" class="value" :aria-describedby="`${id}-c`"><template #suffix>{{ settles.unit === 'pcs' ? '' : settles.unit }}</template></ElInput>
     <ElButton size="small" native-type="submit">Enter</ElButton>
+    <label class="every quiet"><input v-model="every" type="checkbox" /> holds for every {{ model }}: keep it with the part</label>
     <span :id="`${id}-c`" class="complaint" role="status">{{ complaint }}</span>
   </form>
 </template>
 
 <style scoped>
-.measure-field { display: grid; grid-template-columns: 1fr 104px auto; gap: 2px 8px; align-items: center; }
-label .quiet { display: block; }
+.measure-field { display: grid; grid-template-columns: 1fr 118px auto; gap: 2px 8px; align-items: center; }
+label > .quiet { display: block; }
+.every { grid-column: 1 / -1; display: flex; gap: 6px; align-items: center; }
+.every input { accent-color: var(--mat); }
 .complaint { grid-column: 1 / -1; color: var(--stop); font-size: var(--small); }
 .complaint:empty { display: none; }
 </style>

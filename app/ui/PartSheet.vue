@@ -9,6 +9,7 @@ import { useDesk } from '../stores/desk'
 import { usePointer } from '../stores/pointer'
 import FindingRow from './FindingRow.vue'
 import MeasureField from './MeasureField.vue'
+import PagesHere from './PagesHere.vue'
 import PhotoStrip from './PhotoStrip.vue'
 import SerialField from './SerialField.vue'
 
@@ -26,7 +27,7 @@ function enter(path: string): void {
   entering.value = entering.value === path ? null : path
   pointer.wantsField = entering.value !== null
 }
-const asked = (f: FigureRow) => ({ item: props.row.id, path: f.path, label: f.label, unit: f.unit, take: f.take, now: f.value, passes: null })
+const asked = (f: FigureRow) => ({ item: props.row.id, path: f.path, label: f.label, unit: f.unit, take: f.take, now: f.value, passes: null, within: null, tool: f.tool })
 </script>
 
 <template>
@@ -36,11 +37,13 @@ const asked = (f: FigureRow) => ({ item: props.row.id, path: f.path, label: f.la
       <ElButton size="small" @click="swapping = true">Swap…</ElButton><ElButton size="small" @click="desk.run({ do: 'removeItem', id: row.id })">Remove</ElButton>
     </div>
     <p class="quiet">{{ row.title }} by {{ row.maker || 'a maker not stated' }}<template v-if="row.price !== null">, list {{ money(row.price, currency) }}</template><template v-if="row.paid !== null">, paid {{ money(row.paid, currency) }}</template></p>
+    <p v-if="desk.state.newer.includes(row.id)" class="newer">The shelf has other data for this part now. <ElButton size="small" @click="desk.takeNewer([row.id])">Take it over</ElButton></p>
     <p v-if="item?.note">{{ item.note }}</p>
     <div role="group" aria-label="Condition" class="conditions">
       <button v-for="c in CONDITIONS" :key="c" type="button" class="plainbutton" :aria-pressed="row.condition === c" @click="desk.run({ do: 'setCondition', id: row.id, condition: c })">{{ c }}</button>
     </div>
     <SerialField :id="row.id" label="Serial" :name="row.name" :serial="item?.serial ?? ''" />
+    <PagesHere v-if="item?.part.pages?.length" :items="[row.id]" />
     <PhotoStrip :about="[row.id]" :name="row.name" />
     <ul v-if="findings.length" class="sheet"><FindingRow v-for="f in findings" :key="f.id" :finding="f" /></ul>
     <h3>Figures</h3>
@@ -67,6 +70,7 @@ const asked = (f: FigureRow) => ({ item: props.row.id, path: f.path, label: f.la
 .head { display: flex; gap: 8px; align-items: center; }
 .head h2 { flex: 1; }
 .head .el-button { margin: 0; }
+.newer { border-left: 3px solid var(--copper); padding-left: 10px; }
 .conditions { display: flex; flex-wrap: wrap; gap: 4px 14px; }
 .conditions [aria-pressed='true'] { font-weight: 600; border-bottom: 2px solid var(--mat); }
 td { padding: 4px 8px 4px 0; border-top: 1px solid var(--line); }

@@ -2,30 +2,30 @@
 // The shelf over a build: add a part, or put another in an item's place.
 import { ElDialog } from 'element-plus/es/components/dialog/index'
 import 'element-plus/es/components/dialog/style/css'
-import type { Part } from '../../core/parts'
 import type { PartRow } from '../../core/parts/section'
-import { useDesk } from '../stores/desk'
-import { useShelf } from '../use/shelf'
-import ShelfList from './ShelfList.vue'
+import { useShelf } from '../stores/shelf'
+import { useShelfQuery } from '../use/shelf'
+import ShelfFilters from './ShelfFilters.vue'
+import ShelfTable from './ShelfTable.vue'
 
 const props = defineProps<{ swap?: PartRow }>()
 const emit = defineEmits<{ close: [] }>()
-const desk = useDesk()
 const shelf = useShelf()
+const query = useShelfQuery(props.swap?.kind ?? null)
 
-async function take(part: Part): Promise<void> {
-  const done = props.swap ? await shelf.swap(props.swap.id, part) : await shelf.add(part)
+async function take(id: string): Promise<void> {
+  const done = props.swap ? await shelf.swap(props.swap.id, id) : await shelf.add(id)
   if (done) emit('close')
 }
 </script>
 
 <template>
-  <ElDialog model-value :title="swap ? `Swap ${swap.name} for` : 'Add from the shelf'" width="min(560px, 94vw)" align-center @close="emit('close')">
-    <div class="scroll"><ShelfList :kind="swap?.kind" :act="swap ? 'Swap' : 'Add'" :currency="desk.state.build?.currency ?? ''" @take="take" /></div>
-    <p class="quiet">{{ swap ? 'What was measured on the old copy does not carry over. Undo brings it back.' : 'A new part comes in as “wanted”; set its state in the list.' }}</p>
+  <ElDialog model-value :title="swap ? `Swap ${swap.name} for` : 'Add from the shelf'" width="min(900px, 96vw)" align-center @close="emit('close')">
+    <div class="over"><ShelfFilters :query="query" /><ShelfTable :query="query" :act="swap ? 'Swap' : 'Add'" @take="take" @choose="take" /></div>
+    <p class="quiet">{{ swap ? 'What was measured on the old copy does not carry over. Undo brings it back.' : 'A new part comes in as “wanted”; set its state in the list.' }} A part that is not here comes in under Shelf: paste its sheet.</p>
   </ElDialog>
 </template>
 
 <style scoped>
-.scroll { max-height: 62vh; overflow: auto; padding: 3px; }
+.over { height: min(66vh, 640px); display: grid; grid-template-rows: auto minmax(0, 1fr); gap: 8px; padding: 3px; }
 </style>

@@ -27,7 +27,7 @@ const count = (name: (typeof STAGE_LINES)[number]['name']): number => desk.analy
       <span v-if="count(s.name) > 0" class="count figure" :aria-label="`${count(s.name)} open`">{{ count(s.name) }}</span>
     </RouterLink>
     <hr />
-    <RouterLink v-for="a in APART" :key="a.name" :to="{ name: a.name, params: { build: desk.state.build?.id } }" class="stage apart">{{ a.title }}</RouterLink>
+    <RouterLink v-for="a in APART" :key="a.name" :to="{ name: a.name, params: { build: desk.state.build?.id } }" class="stage apart" :class="{ 'router-link-active': route.path.split('/')[3] === a.name }">{{ a.title }}</RouterLink>
   </nav>
 </template>
 

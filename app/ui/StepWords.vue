@@ -1,8 +1,9 @@
 <script setup lang="ts">
 // The words of a step: do, feel, take care, take in hand.
 import type { Step } from '../../core/order/step'
+import PagesHere from './PagesHere.vue'
 
-defineProps<{ step: Step }>()
+defineProps<{ step: Step; large?: boolean }>()
 </script>
 
 <template>
@@ -10,6 +11,7 @@ defineProps<{ step: Step }>()
   <p v-if="step.feel" class="feel"><b>Feel:</b> {{ step.feel }}</p>
   <p v-for="c in step.cautions" :key="c" class="care"><b>Care:</b> {{ c }}</p>
   <p v-if="step.tools.length + step.fasteners.length" class="hand">Take in hand: {{ [...step.tools, ...step.fasteners].join(', ') }}</p>
+  <PagesHere :key="step.id" :items="step.items" :large="large" />
 </template>
 
 <style scoped>

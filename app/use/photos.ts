@@ -29,3 +29,17 @@ export function usePhotos(about?: () => readonly string[]) {
   const shown = computed(() => photos.value.filter(p => !about || about().includes(p.about)).map(p => ({ ...p, url: pictures.value[p.id] ?? null })))
   return { shown }
 }
+
+/** What explains these items: the pages kept with their parts, and the photos taken of these copies. */
+export function useItemPages(items: () => readonly string[]) {
+  const desk = useDesk()
+  const pictures = shallowRef<Readonly<Record<string, string>>>({})
+  const own = computed(() => (desk.state.build?.items ?? []).filter(i => items().includes(i.id)))
+  const named = computed(() => own.value.flatMap(i => [
+    ...(i.part.pages ?? []).map(p => ({ id: p.id, title: p.title, of: i.part.model })),
+    ...(desk.state.build?.photos ?? []).filter(p => p.about === i.id).map(p => ({ id: p.id, title: '', of: i.part.model })),
+  ]))
+  watch(named, async now => { if (now.length > 0) pictures.value = await desk.pictures() }, { immediate: true })
+  const pages = computed(() => [...new Map(named.value.map(p => [p.id, { ...p, url: pictures.value[p.id] ?? null }])).values()])
+  return { pages }
+}

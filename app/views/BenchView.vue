@@ -36,7 +36,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       <p v-if="waitsFor.length && !done && step.gate.length === 0" class="told">First: {{ waitsFor.map(w => w.title).slice(0, 2).join('; ') }}{{ waitsFor.length > 2 ? ` and ${waitsFor.length - 2} more` : '' }}.</p>
       <h1 tabindex="-1">{{ step.title }}</h1>
       <StepGate v-if="step.gate.length" :step="step" large />
-      <StepWords :step="step" />
+      <StepWords :step="step" large />
       <p v-if="done" class="told">{{ step.progress === 'crossed' ? 'Crossed off.' : step.progress === 'proved' ? 'Made and proved.' : 'Made.' }}</p>
       <PhotoStrip :key="step.id" :about="step.marks" :name="step.title" large />
     </div>

@@ -24,6 +24,8 @@ const here = (face: string) => (desk.analysis?.joints ?? []).filter(j => j.face 
         <p class="quiet">{{ c.source }}</p>
       </li>
     </ul>
+    <h1>The field’s words</h1>
+    <dl class="sheet"><div v-for="t in reference?.terms" :key="t.word" class="term"><dt>{{ t.word }}</dt><dd>{{ t.says }}</dd></div></dl>
     <h1>What is checked</h1>
     <ul class="sheet"><li v-for="r in reference?.rules" :key="r.id" class="rule"><span>{{ r.asks }}</span><span class="quiet">{{ r.stage }}</span><span class="quiet">{{ r.source }}</span></li></ul>
   </section>
@@ -33,6 +35,9 @@ const here = (face: string) => (desk.analysis?.joints ?? []).filter(j => j.face 
 .practice { max-width: 860px; padding: 16px 20px 30px; display: grid; gap: 10px; }
 li { padding: 9px 14px; border-top: 1px solid var(--line); display: grid; gap: 2px; }
 li:first-child { border-top: 0; }
+.term { display: grid; grid-template-columns: 170px 1fr; gap: 10px; padding: 6px 14px; border-top: 1px solid var(--line); }
+.term:first-child { border-top: 0; }
+dt { font-weight: 600; }
 .care { border-left: 3px solid var(--copper); padding-left: 10px; }
 .joint { color: var(--copper); }
 .rule { grid-template-columns: 1fr 60px 240px; }

@@ -6,10 +6,12 @@ import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { counted } from '../../core/format'
 import { useDesk } from '../stores/desk'
+import { useShelf } from '../stores/shelf'
 import BrandMark from '../ui/BrandMark.vue'
 import BuildCard from '../ui/BuildCard.vue'
 
 const desk = useDesk()
+const shelf = useShelf()
 const router = useRouter()
 const picker = ref<HTMLInputElement>()
 onMounted(() => desk.open(null))
@@ -24,7 +26,7 @@ async function create(): Promise<void> {
 async function read(): Promise<void> {
   const file = picker.value?.files?.[0]
   if (!file || !picker.value) return
-  const id = await desk.importFile(file)
+  const id = await shelf.open(file)
   picker.value.value = ''
   if (id) void router.push({ name: 'parts', params: { build: id } })
 }
@@ -41,7 +43,7 @@ async function read(): Promise<void> {
     <div class="acts">
       <ElButton type="primary" @click="create">New build</ElButton>
       <ElButton @click="picker?.click()">Open a file…</ElButton>
-      <input ref="picker" type="file" accept=".json,application/json" class="visually-hidden" aria-label="Build file" tabindex="-1" @change="read" />
+      <input ref="picker" type="file" accept=".json,.csv,.tsv,.txt,application/json,text/csv" class="visually-hidden" aria-label="Build file" tabindex="-1" @change="read" />
       <ElButton v-if="desk.state.undo" @click="desk.undo()">Undo: {{ desk.state.undo }}</ElButton>
     </div>
     <h2>{{ counted(desk.state.builds.length, 'build') }}</h2>

@@ -1,76 +1,23 @@
-// The desk: keeps the builds, takes commands, and answers each with the whole new state. Runs in the worker.
-import { liveQuery } from 'dexie'
-import { analyse, type Analysis } from '../../core/analyse'
-import { apply, takeBack } from '../../core/build/apply'
+// The desk: the acts on builds, each answered with the whole new state. Runs in the worker.
+import { analyse } from '../../core/analyse'
 import { emptyBuild, type Build } from '../../core/build/build'
 import type { Horizon } from '../../core/build/resolve'
 import { difference, type Difference } from '../../core/compare'
-import { isProblem, type Command, type Problem } from '../../core/build/command'
-import { PICTURE, readFile } from '../../core/exchange/file'
-import { Memo } from '../../core/memo'
-import type { Part } from '../../core/parts'
-import type { Change, JunturaDb, StoredBuild } from '../db/db'
-import { LARGEST_FILE, LARGEST_PICTURE, tooLarge } from '../limits'
+import { isProblem, type Problem } from '../../core/build/command'
+import { readFile } from '../../core/exchange/file'
+import type { StoredBuild } from '../db/db'
+import { LARGEST_FILE, tooLarge } from '../limits'
+import { isPicture, noPicture, type Answer } from './keeper'
+import { ShelfActs } from './shelf-acts'
 
-export interface BuildLine { readonly id: string; readonly name: string; readonly note: string; readonly items: number; readonly changed: string }
+export type { Answer, Ask, BuildLine, DeskState } from './keeper'
 
-export interface DeskState {
-  readonly builds: readonly BuildLine[]
-  readonly build: Build | null
-  readonly analysis: Analysis | null
-  /** What undo and redo would do, as a line; null when there is nothing. */
-  readonly undo: string | null
-  readonly redo: string | null
-}
-
-/** The new state, the build it is about, and what a change of that build did to its plan (wanted parts included); or a sentence why not. */
-export type Answer = { readonly state: DeskState; readonly build: string | null; readonly changed: Difference | null } | Problem
-export type Ask = { readonly do: string; readonly [argument: string]: unknown }
-
-export interface DeskOptions { readonly db: JunturaDb; readonly now: () => string; readonly newId: () => string; readonly demos: readonly Build[]; readonly shelf: readonly Part[] }
-
-
-export class Desk {
-  private current: string | null = null
-  private readonly memos = new Map<string, Memo>()
-  private revision = 0
-  private listener: ((state: DeskState) => void) | null = null
-
-  constructor(private readonly on: DeskOptions) {}
-
-  /** Opens a build (or none); on the first visit the demo is laid out. */
-  async open(id: string | null): Promise<Answer> {
-    return this.saving(async () => {
-      await this.layOutDemos()
-      this.current = id !== null && (await this.on.db.builds.get(id)) ? id : null
-      return this.current
-    }, false)
-  }
-
-  shelf(): readonly Part[] { return this.on.shelf }
-
-  /** Calls back when another window changed something. */
-  watch(listener: (state: DeskState) => void): void {
-    this.listener = listener
-    liveQuery(() => this.on.db.settings.get('revision')).subscribe(async row => {
-      const seen = Number(row?.value ?? 0)
-      if (seen <= this.revision) return
-      this.revision = seen
-      this.listener?.(await this.state())
-    })
-  }
-
-  /** Applies one command to a build. */
-  run(build: string, ask: Ask): Promise<Answer> {
-    const command: Command = { ...ask, at: this.on.now() }
-    return this.telling(build, () => this.saving(() => this.edit(build, command)))
-  }
-
+export class Desk extends ShelfActs {
   /** Keeps a picture beside the build and names it there. `about` is an item, a joint or a task; `picture` a small image as a data URL. */
   attach(build: string, about: string, name: string, picture: string): Promise<Answer> {
     const photo = { id: this.on.newId(), about, at: this.on.now(), name }
     return this.saving(async () => {
-      if (!PICTURE.test(picture) || picture.length > LARGEST_PICTURE) return { problem: `${name || 'This picture'} is no small JPEG, PNG or WebP (at most ${LARGEST_PICTURE / 1000} kB). Choose another one.` }
+      if (!isPicture(picture)) return noPicture(name)
       await this.on.db.photos.put({ id: photo.id, picture })
       return this.edit(build, { do: 'attach', photo, at: photo.at })
     })
@@ -79,7 +26,8 @@ export class Desk {
   /** The pictures of a build by their ids. */
   async pictures(build: string): Promise<Readonly<Record<string, string>>> {
     const stored = await this.on.db.builds.get(build)
-    const found = await this.on.db.photos.bulkGet(stored?.doc.photos.map(p => p.id) ?? [])
+    const pages = (stored?.doc.items ?? []).flatMap(i => i.part.pages ?? [])
+    const found = await this.on.db.photos.bulkGet([...(stored?.doc.photos ?? []), ...pages].map(p => p.id))
     return Object.fromEntries(found.flatMap(p => (p ? [[p.id, p.picture]] : [])))
   }
 
@@ -89,27 +37,6 @@ export class Desk {
     if (!a || !b) return null
     const side = (stored: StoredBuild) => analyse(stored.doc, this.memoOf(stored.id)).horizons[horizon]
     return { names: [a.name, b.name], difference: difference(side(a), side(b)) }
-  }
-
-  private async edit(build: string, command: Command): Promise<string | Problem> {
-    const { db } = this.on
-    const stored = await db.builds.get(build)
-    if (!stored) return { problem: 'This build is no longer here. It may have been deleted in another window; undo brings it back.' }
-    const done = apply(stored.doc, command)
-    if (isProblem(done)) return done
-    await this.forgetUndone(build)
-    await this.put(done.build)
-    await db.changes.add({ build, at: command.at, line: done.line, undone: 0, scope: 'edit', edit: { command, inverse: done.inverse }, whole: null })
-    return build
-  }
-
-  /** Adds to the answer what the change did to the plan. */
-  private async telling(build: string, change: () => Promise<Answer>): Promise<Answer> {
-    const before = await this.on.db.builds.get(build)
-    const was = before ? analyse(before.doc, this.memoOf(build)).horizons.then : null
-    const answer = await change()
-    if ('problem' in answer || !was || answer.state.build?.id !== build || !answer.state.analysis) return answer
-    return { ...answer, changed: difference(was, answer.state.analysis.horizons.then) }
   }
 
   create(name: string): Promise<Answer> {
@@ -142,51 +69,10 @@ export class Desk {
       let last: string | null = null
       await this.on.db.photos.bulkPut(Object.entries(read.file.photos).map(([id, picture]) => ({ id, picture })))
       for (const doc of builds) last = await this.bring(doc, name)
+      if (read.file.parts.length > 0) await this.changeShelf(read.file.parts.map(after => ({ id: after.id, before: this.shelf.isOwn(after.id) ? this.shelf.part(after.id) : null, after })), `Parts of ${name} for the shelf`)
       this.current = last
       return last
     })
-  }
-
-  /** Takes back the latest change of the open build, or of the desk itself. */
-  undo(): Promise<Answer> { return this.turn('undo') }
-  redo(): Promise<Answer> { return this.turn('redo') }
-
-  private turn(way: 'undo' | 'redo'): Promise<Answer> {
-    return this.saving(async () => {
-      const change = await this.next(way)
-      if (!change) return { problem: way === 'undo' ? 'There is nothing to take back.' : 'There is nothing to do again.' }
-      const failed = change.edit ? await this.turnEdit(change, way) : await this.turnWhole(change, way)
-      if (failed) return failed
-      await this.on.db.changes.update(change.seq, { undone: way === 'undo' ? 1 : 0 })
-      return this.current
-    })
-  }
-
-  private async turnEdit({ build, edit, line }: Change, way: 'undo' | 'redo'): Promise<Problem | null> {
-    const stored = await this.on.db.builds.get(build)
-    if (!stored || !edit) return { problem: 'The build of this change is no longer here.' }
-    const at = this.on.now()
-    const done = way === 'undo' ? takeBack(stored.doc, { ...edit.inverse, at }, line) : apply(stored.doc, edit.command)
-    if (isProblem(done)) return done
-    await this.put(done.build)
-    return null
-  }
-
-  private async turnWhole({ build, whole }: Change, way: 'undo' | 'redo'): Promise<Problem | null> {
-    const doc = way === 'undo' ? whole?.before : whole?.after
-    if (doc) await this.on.db.builds.put(doc)
-    else await this.on.db.builds.delete(build)
-    this.current = doc ? build : null
-    return null
-  }
-
-  /** The latest change that undo would take, or the earliest that redo would: of the open build, or a making or deleting. */
-  private async next(way: 'undo' | 'redo'): Promise<Change | null> {
-    const { changes } = this.on.db
-    const undone = way === 'undo' ? 0 : 1
-    const lists = [changes.where('[scope+undone]').equals(['desk', undone]), ...(this.current === null ? [] : [changes.where('[build+scope+undone]').equals([this.current, 'edit', undone])])]
-    const found = (await Promise.all(lists.map(l => (way === 'undo' ? l.last() : l.first())))).flatMap(c => (c ? [c] : []))
-    return found.sort((a, b) => (way === 'undo' ? b.seq - a.seq : a.seq - b.seq))[0] ?? null
   }
 
   private async whole(make: () => Promise<{ before: StoredBuild | null; after: StoredBuild | null; line: string } | Problem>): Promise<Answer> {
@@ -217,60 +103,5 @@ export class Desk {
     let n = 2
     while (names.has(`${doc.name} (${n})`)) n += 1
     return this.record(null, this.stored({ ...doc, id: this.on.newId(), name: `${doc.name} (${n})` }), line)
-  }
-
-  /** A new change ends what could have been done again. */
-  private async forgetUndone(build: string): Promise<void> {
-    const { changes } = this.on.db
-    await changes.where('[build+scope+undone]').equals([build, 'edit', 1]).delete()
-    await changes.where('[scope+undone]').equals(['desk', 1]).delete()
-  }
-
-  private stored(doc: Build): StoredBuild { return { id: doc.id, name: doc.name, doc, changed: this.on.now() } }
-  private async put(doc: Build): Promise<void> { await this.on.db.builds.put(this.stored(doc)) }
-
-  private async layOutDemos(): Promise<void> {
-    if (await this.on.db.settings.get('demos-laid-out')) return
-    await this.on.db.builds.bulkPut(this.on.demos.map(s => this.stored(s)))
-    await this.on.db.settings.put({ key: 'demos-laid-out', value: true })
-  }
-
-  /** Everything that is stored is stored in one transaction, or not at all; then the new state is told. */
-  private async saving(work: () => Promise<string | null | Problem>, counts = true): Promise<Answer> {
-    const { db } = this.on
-    let result: string | null | Problem
-    const before = this.current
-    try {
-      result = await db.transaction('rw', db.builds, db.changes, db.photos, db.settings, async () => {
-        const done = await work()
-        if (counts && !isProblem(done)) {
-          const revision = Number((await db.settings.get('revision'))?.value ?? 0) + 1
-          await db.settings.put({ key: 'revision', value: revision })
-          this.revision = revision
-        }
-        return done
-      })
-    } catch (error) {
-      this.current = before
-      return { problem: `This could not be saved (${error instanceof Error ? error.name : 'unknown error'}). What was saved before is safe; free some storage, or export the build to a file.` }
-    }
-    return isProblem(result) ? result : { state: await this.state(), build: result, changed: null }
-  }
-
-  private async state(): Promise<DeskState> {
-    const stored = await this.on.db.builds.orderBy('name').toArray()
-    const open = stored.find(b => b.id === this.current) ?? null
-    return {
-      builds: stored.map(b => ({ id: b.id, name: b.name, note: b.doc.note, items: b.doc.items.length, changed: b.changed })),
-      build: open?.doc ?? null,
-      analysis: open ? analyse(open.doc, this.memoOf(open.id)) : null,
-      undo: (await this.next('undo'))?.line ?? null, redo: (await this.next('redo'))?.line ?? null,
-    }
-  }
-
-  private memoOf(id: string): Memo {
-    const memo = this.memos.get(id) ?? new Memo()
-    this.memos.set(id, memo)
-    return memo
   }
 }

@@ -10,7 +10,7 @@ import type { JunturaDb } from '../db/db'
 /** Whole builds with their pictures. Ids that are not here are left out. */
 export async function fileText(db: JunturaDb, ids: readonly string[]): Promise<string> {
   const builds = (await db.builds.bulkGet([...ids])).flatMap(s => (s ? [s.doc] : []))
-  const pictures = await db.photos.bulkGet(builds.flatMap(b => b.photos.map(p => p.id)))
+  const pictures = await db.photos.bulkGet(builds.flatMap(b => [...b.photos, ...b.items.flatMap(i => i.part.pages ?? [])].map(p => p.id)))
   return writeFile(builds, [], Object.fromEntries(pictures.flatMap(p => (p ? [[p.id, p.picture]] : []))))
 }
 

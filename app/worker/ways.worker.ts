@@ -7,8 +7,11 @@ import type { SchoolRow } from '../../core/order/section'
 import { searchRemedies, type Search } from '../../core/remedies/remedies'
 import { Memo } from '../../core/memo'
 import type { Alternative } from '../../core/joints/alternatives'
+import { JunturaDb } from '../db/db'
+import { Shelf } from './shelf'
 import { shelf } from './shipped'
 
+const parts = new Shelf(new JunturaDb(), shelf)
 const running = new Set<number>()
 const memo = new Memo()
 const rest = (): Promise<void> => new Promise(done => { setTimeout(done) })
@@ -17,7 +20,8 @@ const api = {
   /** Searches until all candidates are tried or the search is stopped by its number; tells after each what is found so far. */
   async remedies(search: number, build: Build, horizon: Horizon, finding: string, tell: (found: Search) => void): Promise<void> {
     running.add(search)
-    for (const found of searchRemedies(build, horizon, finding, shelf)) {
+    await parts.load()
+    for (const found of searchRemedies(build, horizon, finding, parts.all())) {
       if (!running.has(search)) return
       tell(found)
       await rest()

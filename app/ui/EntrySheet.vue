@@ -1,0 +1,53 @@
+<script setup lang="ts">
+// A sheet is pasted here; under it what was read of it, each value with its words, what is doubtful, and what was not read.
+import { computed } from 'vue'
+import { capital, counted } from '../../core/format'
+import type { PartKind } from '../../core/parts'
+import type { Entry } from '../use/entry'
+
+const props = defineProps<{ entry: Entry }>()
+/** The field keeps its text by itself: thousands of lines that come in at once are drawn once. */
+const typed = (event: Event): void => props.entry.paste((event.target as HTMLTextAreaElement).value)
+const read = computed(() => props.entry.read.value)
+const sure = computed(() => read.value?.read.filter(r => r.why === null) ?? [])
+const doubtful = computed(() => read.value?.read.filter(r => r.why !== null) ?? [])
+const title = computed(() => props.entry.asks.value?.kinds.find(k => k.kind === read.value?.kind)?.title ?? null)
+const readable = computed(() => (props.entry.asks.value?.kinds ?? []).filter(k => props.entry.asks.value?.readable.includes(k.kind)))
+const force = (kind: string): void => props.entry.force(kind === '' ? null : kind as PartKind)
+</script>
+
+<template>
+  <div class="paste">
+    <label class="field">Spec sheet, as text or as a copied table
+      <textarea rows="11" spellcheck="false" @input="typed" placeholder="CPU cooler: max. 17.0 cm&#10;Max. GPU length 355mm (w/o radiator)&#10;Front I/O: 2x Type-A 5Gbps, 1x Type-C"></textarea>
+    </label>
+    <p v-if="entry.tooLong.value" class="stop" role="status">This is longer than any spec sheet. Paste only the table or the list of specifications.</p>
+    <label class="kind">It is a <select :value="entry.forced.value ?? ''" @change="force(($event.target as HTMLSelectElement).value)"><option value="">{{ title ? `${title.toLowerCase()}, it seems` : 'kind to be found out' }}</option><option v-for="k in readable" :key="k.kind" :value="k.kind">{{ k.title.toLowerCase() }}</option></select></label>
+    <p v-if="read && read.kind === null" class="stop" role="status">No kind of part can be told from this. Choose one above.</p>
+    <template v-if="read">
+      <h2>{{ counted(sure.length, 'value') }} read</h2>
+      <table aria-label="Values read"><tbody><tr v-for="r in sure" :key="r.path + r.words"><td>{{ capital(r.label) }}</td><td class="figure value">{{ r.value }}</td><td class="quiet words">“{{ r.words }}”</td></tr></tbody></table>
+      <template v-if="doubtful.length">
+        <h2>{{ counted(doubtful.length, 'value') }} doubtful</h2>
+        <table aria-label="Doubtful values"><tbody><tr v-for="r in doubtful" :key="r.path + r.words"><td><span class="mark" aria-hidden="true">?</span> {{ capital(r.label) }}</td><td class="figure value">{{ r.value }}</td><td class="quiet words">{{ capital(r.why ?? '') }}: “{{ r.words }}”</td></tr></tbody></table>
+      </template>
+      <template v-if="read.unread.length">
+        <h2>{{ counted(read.unread.length, 'line') }} not read</h2>
+        <ul class="unread" aria-label="Not read"><li v-for="(u, i) in read.unread" :key="i" class="quiet">{{ u }}</li></ul>
+      </template>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.paste { display: grid; gap: 10px; }
+.field { display: grid; gap: 4px; }
+textarea { width: 100%; padding: 8px 10px; border: 1px solid var(--line); border-radius: var(--radius); background: var(--sheet); resize: vertical; font-size: 14px; }
+textarea::placeholder { color: var(--ink-2); }
+select { padding: 2px 6px; border: 1px solid var(--line); border-radius: var(--radius); background: var(--sheet); }
+td { padding: 3px 10px 3px 0; border-top: 1px solid var(--line); vertical-align: top; }
+.value { white-space: normal; min-width: 84px; }
+.words { width: 46%; overflow-wrap: anywhere; }
+.mark { color: var(--measure); font-weight: 700; }
+.unread li { padding: 2px 0; border-top: 1px solid var(--line); }
+</style>
