@@ -27,6 +27,7 @@ function faults(list: readonly Step[]): string[] {
     if (from === 'fan' && plug.endsWith('lead') && i < seat('fan', 'frame')) found.push('plug before fan')
     if (at(list, 'first-power') >= 0 && i > at(list, 'first-power') && !outside.includes(joint)) found.push(`${joint} after the first power-on`)
   }
+  if (at(list, 'bench') > 0) found.push('work before the bench is ready')
   if (at(list, 'standoffs') > at(list, 'board-in')) found.push('standoffs after the board')
   if (at(list, 'board-in') >= 0 && at(list, 'shield') > at(list, 'board-in')) found.push('shield after the board')
   if (at(list, 'dress') >= 0 && inside.some(([, i]) => i > at(list, 'dress'))) found.push('dressed too early')

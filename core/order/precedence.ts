@@ -28,7 +28,7 @@ const sameFirst = (before: PlannedStep, after: PlannedStep): boolean => before.i
 const sameItem = (before: PlannedStep, after: PlannedStep): boolean => after.items.includes(before.items.at(-1) ?? '')
 
 export const REASONS: readonly Reason[] = [
-  { rule: 'bench-first', basis: 'habit', before: ['bench'], after: ['panels-off', 'supply-cables', ...ON_BOARD], reason: () => 'parts are laid out on a clear bench' },
+  { rule: 'bench-first', basis: 'habit', before: ['bench'], after: ['panels-off', 'supply-cables', 'open', ...ON_BOARD, ...PLUGS], reason: () => 'parts are laid out on a clear bench' },
   { rule: 'open-first', basis: 'fact', before: ['panels-off'], after: IN_CASE, reason: () => 'the case must be open' },
   { rule: 'processor-under-cooler', basis: 'fact', before: ['processor'], after: ['cooler'], reason: () => 'the cooler lies on the processor' },
   { rule: 'memory-before-cooler', basis: 'reach', before: ['memory'], after: ['cooler'], reason: () => 'the cooler leans over the memory slots' },

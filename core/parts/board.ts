@@ -34,7 +34,7 @@ export const boardSchema = z.looseObject({
   memory: z.looseObject({ type: z.string().min(1), most: figure('GB', 'largest memory', 'Read it in the board’s manual.', 0.001, 4096), slots: z.array(z.looseObject({ label: z.string(), at: point2, along: z.enum(['x', 'y']).default('y'), rank: z.number().default(0) })),
     table: z.array(z.looseObject({ modules: z.number().int(), slots: z.array(z.string()), speed: figure('MTs', 'memory speed for this number of modules', 'Read it in the board’s manual.', 10, 12000) })).default([]).describe('which slots for how many modules, and how fast'),
     banks: z.array(z.array(z.string())).optional().describe('of old boards: the slots of each bank, which is filled completely or not at all'),
-    buffered: z.enum(['never', 'only', 'either']).optional().describe('whether it takes registered modules'),
+    buffered: z.enum(['never', 'only', 'either']).optional().describe('whether it takes registered modules: they hold a chip between board and memory and do not run beside plain ones'),
   }),
   m2: z.array(z.looseObject({ key: z.string(), label: z.string(), at: point2, axes: z.string().default('+x +y +z'), keys: z.array(z.string()), lengths: z.array(z.string()), protocols: z.array(z.string()), generation: z.number().optional(), rank: z.number().default(1), shuts })).default([]),
   slots: z.array(z.looseObject({
@@ -53,7 +53,7 @@ export const boardSchema = z.looseObject({
   lamps: z.array(z.looseObject({ label: z.string(), means: z.string(), at: point2.optional() })).optional().describe('its other lamps and what each means when it stays lit'),
   beeps: z.array(z.looseObject({ signal: z.string(), means: z.string() })).optional().describe('its beep table'),
   codes: z.array(z.looseObject({ code: z.string(), means: z.string() })).optional().describe('what its two-digit display shows'),
-  jumpers: z.array(z.looseObject({ label: z.string(), sets: z.string(), positions: z.array(z.looseObject({ pins: z.string(), means: z.string() })), at: point2.optional() })).optional().describe('jumpers: settings to clear, a clock, a display type'),
+  jumpers: z.array(z.looseObject({ label: z.string(), sets: z.string(), positions: z.array(z.looseObject({ pins: z.string(), means: z.string() })), at: point2.optional() })).optional().describe('jumpers, small bridges over two pins: settings to clear, a clock, a display type'),
   rear: z.array(z.looseObject({ key: z.string(), label: z.string(), face: z.enum(OUTER), speed: z.string().optional(), ofProcessor: z.boolean().optional().describe('dead without a processor that draws a picture') })).optional().describe('sockets at the rear edge, in order'),
 })
 export type Board = z.infer<typeof boardSchema>

@@ -22,7 +22,7 @@ export const cardSchema = z.looseObject({
   thickness: figure('mm', 'thickness', 'Across, from the back of the card to the outer face of its cooler.', 10, 100),
   watts: figure('W', 'sustained power', 'Read it in the card’s sheet: the limit of the board, not of the chip.', 1, 700),
   fromSlot: figure('W', 'power taken from the slot', 'Read it in the card’s sheet.', 1, 75),
-  asks: figure('W', 'power class it asks of its 16-contact plug', 'Read it in the card’s sheet.', 75, 600),
+  asks: figure('W', 'power class it asks of its 16-contact plug', 'Read it in the card’s sheet; the plug’s sense contacts say what the supply gives.', 75, 600),
   power: z.array(z.looseObject({ key: z.string(), face: z.enum(POWERED_BY), label: z.string(), need: z.enum(['must', 'should', 'may']).optional(), edge: z.enum(['upper', 'front']).default('upper'), x: z.number().optional() })).default([]),
   headers: z.array(z.looseObject({ key: z.string(), face: z.enum(OFFERED), label: z.string(), at: z.tuple([z.number(), z.number(), z.number()]).optional() })).default([]),
   profile: z.enum(['full', 'low', 'both']).optional().describe('bracket height: full, low, or both brackets in the box'),

@@ -23,7 +23,7 @@ const lead = z.looseObject({
   job: z.string().optional().describe('what a loose front-panel lead is for'),
   wide: z.number().optional().describe('contacts side by side of a loose lead: 2, or 3 with an empty middle'),
   pins: z.array(z.looseObject({ row: z.number().int(), col: z.number().int(), does: z.enum(PIN_JOBS) })).optional().describe('of a block plug: which contact is for what; the usual order where it is not stated'),
-  plus: z.string().optional().describe('the colour of the plus wire'),
+  plus: z.string().optional().describe('the colour of the plus wire: a light works only one way round'),
   ports: z.number().optional(),
   among: z.string().optional().describe('leads of one cable of which exactly one is used share a name'),
   need: z.enum(['must', 'should', 'may']).optional(),

@@ -51,10 +51,13 @@ function inner(node: Node): { readonly def: Def; readonly node: Node; readonly o
 
 const describedAs = (node: Node): string => (node as z.ZodType).description ?? ''
 
+/** The schema’s own words are for this very field; a term of the trade stands in where there are none. */
+const sentence = (words: string): string => (words === '' ? '' : `${capital(words)}${words.endsWith('.') ? '' : '.'}`)
+
 function fieldOf(key: string, child: Node): FormField | null {
   const { def, node, optional } = inner(child)
   const figure = aboutFigure(node)
-  const about: About = { key, label: figure?.label ?? WORDS[key] ?? spaced(key), help: capital([figure ? figure.take : describedAs(child) || describedAs(node), TERMS[key] ?? ''].filter(Boolean).join(' ')), optional: optional || figure !== null }
+  const about: About = { key, label: figure?.label ?? WORDS[key] ?? spaced(key), help: sentence(figure?.take || describedAs(child) || describedAs(node) || (TERMS[key] ?? '')), optional: optional || figure !== null }
   if (figure) return { ...about, takes: 'figure', about: figure }
   switch (def.type) {
     case 'string': return { ...about, takes: 'text' }

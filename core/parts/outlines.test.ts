@@ -7,7 +7,7 @@ import { ARCHETYPE, layoutOf, type Archetype } from './archetype'
 import { boardOf, slotLabels } from './board-outline'
 import { CASE_NUMBERS, caseOf, type CaseOutline } from './case-outline'
 import { formOf, type FormField } from './form'
-import { PART_KINDS } from '.'
+import { PART_KINDS, type PartKind } from '.'
 
 const about = { id: 'x', maker: 'Kelder', model: 'X' }
 const outline: CaseOutline = { archetype: 'tower-shroud', boards: ['ATX'], length: 440, height: 465, width: 225, coolerRoom: 170, cardRoom: 360, supplyRoom: 200, bays: 3, fans: 6 }
@@ -72,7 +72,13 @@ describe('forms', () => {
     for (const f of fields) {
       expect(f.label).toMatch(/\S/)
       if (f.takes === 'choice' || f.takes === 'choices') expect(f.options.length).toBeGreaterThan(1)
-      if (f.takes === 'figure') expect(f.help).toMatch(/\.$/)
+      expect(f.help).toMatch(f.takes === 'figure' ? /^\S.*\.$/ : /^(\S.*\.)?$/)
     }
+  })
+
+  test('a field’s own words win over a term of the trade: a cable’s socket is the supply’s, a board’s the processor’s', () => {
+    const helps = (kind: PartKind): readonly string[] => leaves(formOf(kind)).filter(f => f.key === 'socket').map(f => f.help)
+    expect(helps('supply')).toEqual(['Of a modular one: the socket of the supply that it belongs in.'])
+    expect(helps('processor')).toEqual(['The processor’s holder on the board; only the same name fits.'])
   })
 })

@@ -12,7 +12,7 @@ export const processorSchema = z.looseObject({
   picture: z.boolean().describe('draws a picture by itself'),
   memory: z.array(z.string()).default([]).describe('memory generations it takes'),
   speeds: z.array(z.looseObject({ modules: z.number().int().min(1), speed: figure('MTs', 'memory speed it promises for this number of modules', 'Read it in the processor’s sheet.', 10, 12000) })).default([]),
-  lanes: z.number().int().min(0).max(256).optional().describe('lanes it gives to slots and M.2'),
+  lanes: z.number().int().min(0).max(256).optional().describe('lanes it gives to slots and M.2: pairs of wires that carry data'),
   power: z.looseObject({
     sustained: figure('W', 'sustained power limit', 'Read it in the processor’s sheet: the limit, not the cooling class.', 2, 400),
     work: figure('W', 'power at typical work', 'Read it from a meter at typical work.', 3, 300),
