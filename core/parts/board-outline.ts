@@ -12,7 +12,7 @@ export interface BoardOutline {
   readonly depth?: number | null
   readonly socket: string
   readonly memory: { readonly type: string; readonly slots: number; readonly most?: number | null; readonly speed?: number | null }
-  readonly m2: readonly { readonly lengths?: readonly string[]; readonly protocols?: readonly string[]; readonly generation?: number | undefined }[]
+  readonly m2: readonly { readonly keys?: readonly string[]; readonly lengths?: readonly string[]; readonly protocols?: readonly string[]; readonly generation?: number | undefined }[]
   readonly slots?: readonly { readonly size: AnySlot; readonly lanes?: number | undefined; readonly generation?: number | undefined }[]
   readonly headers?: Partial<Record<PlugFace, number>>
   readonly picture?: boolean
@@ -63,7 +63,7 @@ export function boardOf(outline: BoardOutline, about: { readonly id: string; rea
       slots: labels.map((label, i) => ({ label, at: [Math.min(socket[0] + 65 + i * 9, depth - 8), socket[1] - 5], along: 'y', rank: fillRank(labels.length, i) })),
       table: outline.memory.speed ? [{ modules: Math.min(2, labels.length), slots: labels.length > 2 ? [labels[1], labels[3]] : labels.slice(0, 2), speed: outline.memory.speed }] : [],
     },
-    m2: outline.m2.map((m, i) => ({ key: `m2-${i + 1}`, label: `M2_${i + 1}`, at: [Math.min(75, depth - 100), Math.min(edge - 12, 160 + i * 54)], keys: ['M'], lengths: m.lengths ?? ['2242', '2260', '2280'], protocols: m.protocols ?? ['NVMe'], ...(m.generation === undefined ? {} : { generation: m.generation }), rank: i + 1 })),
+    m2: outline.m2.map((m, i) => ({ key: `m2-${i + 1}`, label: `M2_${i + 1}`, at: [Math.min(75, depth - 100), Math.min(edge - 12, 160 + i * 54)], keys: m.keys ?? ['M'], lengths: m.lengths ?? (m.keys ? ['2230'] : ['2242', '2260', '2280']), protocols: m.protocols ?? (m.keys ? [] : ['NVMe']), ...(m.generation === undefined ? {} : { generation: m.generation }), rank: i + 1 })),
     slots: slots.map((s, i) => ({ key: `slot-${i + 1}`, label: `SLOT_${i + 1}`, row: rowOf(i, slots.length, form.slots), size: s.size, lanes: s.lanes ?? lanesOf(s.size), ...(s.generation === undefined ? {} : { generation: s.generation }), graphics: i === slots.findIndex(x => x.size === 'x16' || x.size === 'AGP') })),
     headers: headersOf({ ...USUAL_HEADERS[size], ...outline.headers }, edge, depth), panel: { at: [depth - 32, edge - 7], pins: usualPins() },
     firmware: outline.flashes === undefined ? undefined : { flashes: outline.flashes },

@@ -7,8 +7,8 @@ import { countAround, leadingCount, thingsIn, type Thing } from './things'
 
 type Header = 'main-24' | 'cpu-8' | 'cpu-4' | 'fan-4' | 'usb-3' | 'usb-c' | 'usb-2' | 'light-5' | 'light-12' | 'audio-hd' | 'serial' | 'probe' | 'sata-data'
 const HEADERS: readonly Thing<Header>[] = [
-  { key: 'light-5', named: /addressable|A-?RGB|5\s?V\s+(?:A?RGB|LED|lighting)|LED header \(5\s?V\)|A?RGB(?: LED)?(?: header)? \(5\s?V/i },
-  { key: 'light-12', named: /12\s?V\s+(?:RGB|LED)|RGB\s*(?:LED )?(?:header)?\s*\(12\s?V|(?<![A-Z])RGB(?: LED)? header|(?<![A-Z])RGB 12\s?V/i },
+  { key: 'light-5', named: /addressable|A-?RGB|(?<![A-Z])RGB(?: LED)?(?: headers?)?\s*\(?3[- ]?pin|5\s?V\s+(?:A?RGB|LED|lighting)|LED header \(5\s?V\)|A?RGB(?: LED)?(?: header)? \(5\s?V/i },
+  { key: 'light-12', named: /12\s?V\s+(?:RGB|LED)|RGB\s*(?:LED )?(?:header)?\s*\(12\s?V|(?<![A-Z])RGB(?: LED)? headers?|(?<![A-Z])RGB(?: LED)?\s*\(?4[- ]?pin|(?<![A-Z])RGB 12\s?V|(?<=^\s*\d+\s*x?\s*)RGB(?: LED)?(?=\s*$)/i },
   { key: 'fan-4', named: /(?:CPU|chassis|case|system|sys|pump|water|AIO)[ _-]?(?:\/?(?:OPT|pump))?[ _-]?fans?|fan (?:headers?|connectors?)|\bpump\b|\bfans?\b/i },
   { key: 'main-24', named: /24[- ]?pin|20\+4/i },
   { key: 'cpu-8', named: /8[- ]?pin|4\+4[- ]?pin/i },
@@ -25,7 +25,7 @@ type Rear = 'hdmi' | 'displayport' | 'vga' | 'usb-c-socket' | 'usb-a' | 'network
 const REAR: readonly Thing<Rear>[] = [
   { key: 'hdmi', named: /HDMI/i }, { key: 'displayport', named: /DisplayPort|\bDP\b/i }, { key: 'vga', named: /\bVGA\b|D-?Sub/i },
   { key: 'usb-c-socket', named: /USB[^,;]*?Type[- ]?C|USB-?C\b|Type[- ]?C/i }, { key: 'usb-a', named: /USB/i },
-  { key: 'network', named: /RJ-?45|\bLAN\b|Ethernet|network/i }, { key: 'audio-jack', named: /audio (?:jacks?|ports?|sockets?)|line (?:in|out)/i }, { key: 'ps2', named: /PS\/?2/i },
+  { key: 'network', named: /RJ-?45|\bLAN\b|Ethernet|network/i }, { key: 'audio-jack', named: /3[.,]5\s?mm(?: audio| stereo)?(?: jacks?| ports?| sockets?)?|audio(?: jacks?| ports?| sockets?| connectors?)?|line[- ](?:in|out)|\bmic(?:rophone)?(?:[- ]in)?\b/i, not: /S\/?PDIF|optical|HD audio/i }, { key: 'ps2', named: /PS\/?2/i },
 ]
 
 const at = (s: Statement): string => `${s.under} ${s.label}`
@@ -53,6 +53,8 @@ export function readBoard(sheet: Sheet, notes: Notes): void {
     if (/flash ?back|flash button|(?:bios|q)[- ]?flash/i.test(whole(s))) notes.put(s, 'firmware.flashes', !isNo(s.value))
     if (/shield/i.test(s.label) || /shield/i.test(s.value)) notes.put(s, 'shield', /pre-?installed|integrated|fixed|attached|mounted/i.test(s.value) ? 'fixed' : /loose|separate|included/i.test(s.value) ? 'loose' : null)
   }
+  const wired = sheet.statements.find(s => /^(?:LAN|network|ethernet|wired network)$/i.test(s.label) && !isNo(s.value))
+  if (wired && !notes.has('rear.network')) notes.count(wired, 'rear.network', leadingCount(wired.value) ?? 1)
   if (sticks > 0) { const s = sheet.statements.find(x => aboutM2(whole(x))); if (s) notes.put(s, 'm2', sticks, 'pcs') }
 }
 
@@ -66,20 +68,20 @@ function readShape(s: Statement, notes: Notes): void {
 
 function readSocket(s: Statement, notes: Notes): void {
   const named = /socket\s*(?:type)?\s*:?\s*([A-Z][A-Z0-9]+(?:[- ]?\d+[A-Z]?)?)/i.exec(whole(s)) ?? /\bfor ([A-Z][A-Z0-9]+-?\d+[A-Z]?) processors/.exec(whole(s))
-  const value = named?.[1] && /\d/.test(named[1]) && /^[A-Z]/.test(named[1]) ? named[1] : /socket|processor support|^cpu$|^processors?$/i.test(s.label === '' ? s.under : s.label) ? socketsIn(s.value)[0] : undefined
+  const value = named?.[1] && /\d/.test(named[1]) && /^[A-Z]/.test(named[1]) ? named[1] : /socket|(?:processor|cpu) support|supported (?:cpu|processor)s?|^cpu$|^processors?$/i.test(s.label === '' ? s.under : s.label) ? socketsIn(s.value)[0] : undefined
   if (value && !aboutM2(whole(s))) notes.put(s, 'processor.socket', value)
 }
 
 function readMemory(s: Statement, notes: Notes): void {
   const text = whole(s)
-  const about = /memory|dimm|\bram\b/i.test(`${at(s)} ${s.value}`)
+  const about = /memory|dimm|\bram\b|DDR\d/i.test(`${at(s)} ${s.value}`)
   if (!about || aboutM2(s.label)) return
   const type = /DDR[2-5]|SIMM-?\d\d/i.exec(text)?.[0]
   if (type) notes.put(s, 'memory.type', type.toUpperCase())
   const dimm = /(?:DDR\d\s*)?(?:(?:U-?DIMM|DIMM)s?(?:\s*(?:slots?|sockets?))?|memory (?:slots|sockets))/i.exec(s.value)
   if (dimm) notes.put(s, 'memory.slots', countAround(s.value, dimm.index, dimm.index + dimm[0].length) ?? (/dimm|slot/i.test(s.label) ? leadingCount(s.value) : null), 'pcs')
   else if (/dimm|(?:memory|ram) (?:slots|sockets)/i.test(s.label)) notes.put(s, 'memory.slots', leadingCount(s.value), 'pcs')
-  else if (/^\s*\d\s*x\s*DDR/i.test(s.value)) notes.put(s, 'memory.slots', leadingCount(s.value), 'pcs')
+  else if (/^\s*\d\s*x?\s*DDR/i.test(s.value)) notes.put(s, 'memory.slots', leadingCount(s.value), 'pcs')
   const size = measuresIn(s.value).find(m => m.unit === 'GB')
   if (size && /max|up to|hold|capacity|largest|total/i.test(text)) notes.put(s, 'memory.most', size.value, 'GB')
   else if (size) notes.doubt(s, 'memory.most', size.value, 'GB', 'not said to be the most')
@@ -93,7 +95,8 @@ export function speedsIn(text: string): readonly number[] {
   const rows = [...plain.matchAll(/((?:\d{3,5}\s*(?:\/|,|\s)\s*)*\d{3,5})\s*(?:MT\/s|MTs|MHz)/gi)].flatMap(m => (m[1] ?? '').match(/\d{3,5}/g) ?? [])
   const named = [...plain.matchAll(/DDR\d[- ](\d{3,5}(?:\s*\/\s*\d{3,5})*)/gi)].flatMap(m => (m[1] ?? '').match(/\d{3,5}/g) ?? [])
   const bare = rows.length + named.length === 0 ? [...plain.matchAll(/DDR\d\s+(\d{3,5}(?:\/\d{3,5})+)/gi)].flatMap(m => (m[1] ?? '').match(/\d{3,5}/g) ?? []) : []
-  return [...rows, ...named, ...bare].map(Number).filter(n => n >= 200 && n <= 12000)
+  const most = rows.length + named.length + bare.length === 0 && /DDR\d/i.test(plain) ? [...plain.matchAll(/\bup to (\d{4,5})\b(?!\s*[GM]B)/gi)].map(m => m[1] ?? '') : []
+  return [...rows, ...named, ...bare, ...most].map(Number).filter(n => n >= 200 && n <= 12000)
 }
 
 function readSlots(s: Statement, notes: Notes, from: number): number {
@@ -107,11 +110,13 @@ function readSlots(s: Statement, notes: Notes, from: number): number {
     const inPhrase = isSlot(phrase) !== null && isSlot(phrase)?.[1] !== ''
     const count = (inPhrase ? countAround(phrase, m.index, m.index + m[0].length) : leadingCount(phrase)) ?? 1
     const lanes = /\(\s*x\s?(\d+)(?:\s*mode|\s*electrical\w*|\s*lanes?)?\s*\)|x(\d+) mode|x(\d+) electrical/i.exec(phrase)
+    // "PCIe 4.0 x4 (x16 length)": the brackets tell the socket, what stands before them the lanes.
+    const socket = /\b(?:in )?x(16|8|4)(?: |-)(?:length|long|physical|connector|sized?|slot\))/i.exec(phrase.slice(m.index + m[0].length))?.[1]
     const generation = m[2] ? Number(m[2]) : generationIn(phrase) ?? generationIn(s.label)
     for (let i = 0; i < count; i++, n++) {
-      notes.put(s, `slots.${n}.size`, `x${m[3]}`)
-      const wired = Number(lanes?.[1] ?? lanes?.[2] ?? lanes?.[3] ?? NaN)
-      if (Number.isFinite(wired) && wired !== Number(m[3])) notes.put(s, `slots.${n}.lanes`, wired)
+      notes.put(s, `slots.${n}.size`, `x${socket ?? m[3]}`)
+      const wired = Number(socket ? m[3] : lanes?.[1] ?? lanes?.[2] ?? lanes?.[3] ?? NaN)
+      if (Number.isFinite(wired) && wired !== Number(socket ?? m[3])) notes.put(s, `slots.${n}.lanes`, wired)
       notes.put(s, `slots.${n}.generation`, generation)
     }
   }
@@ -121,25 +126,46 @@ function readSlots(s: Statement, notes: Notes, from: number): number {
 /** M.2 sockets: each on its own line, or a count with what the brackets say of them. */
 function readM2(s: Statement, notes: Notes, from: number, sheet: Sheet): number {
   let n = from
-  const own = /\bM\.?2[_ ](\d)\b/i.exec(whole(s))
-  const texts = own ? [whole(s)] : aboutM2(s.label) ? [s.value] : phrasesOf(s.value).filter(aboutM2)
+  const own = /\bM\.?2(?:[_ ]\d|[A-D])\b/.exec(whole(s))
+  const each = s.value.split(/(?=\bM\.?2(?:_\d|[A-D]\b))/).filter(t => /^M\.?2(?:_\d|[A-D]\b)/.test(t))
+  const texts = each.length > 1 ? each : own ? [whole(s)] : aboutM2(s.label) ? [s.value] : phrasesOf(s.value).filter(aboutM2)
   for (const text of texts) {
     const named = /M\.2(?:\s+\d{4,5})?(?:\s*(?:slots?|sockets?|connectors?))?/i.exec(text)
     const count = own ? 1 : (named ? countAround(text, named.index, named.index + named[0].length) : null) ?? leadingCount(text) ?? 1
+    const radio = /key[- ]?E\b|\bE[- ]key|wlan|wi-?fi|CNVi/i.test(`${s.label} ${text}`)
     const inside = /\(([^)]*)\)/.exec(text)?.[1] ?? ''
     const kinds = groupsIn(own ? text : inside || (allM2(s) ? s.value : text), count)
     for (let i = 0; i < count; i++, n++) {
       const about = kinds[i] ?? kinds.at(-1) ?? text
-      const lengths = [...new Set([...`${kinds.length > 1 ? about : text}`.matchAll(/\b(22(?:30|42|60|80)|22110)\b/g)].map(m => m[1] ?? ''))]
+      const lengths = lengthsIn(kinds.length > 1 ? about : text)
       if (lengths.length > 0) notes.put(s, `m2.${n}.lengths`, lengths)
       notes.put(s, `m2.${n}.generation`, generationIn(kinds.length > 1 ? about : text) ?? (kinds.length <= 1 && allM2(s) ? generationIn(s.value) : null))
       if (/SATA/i.test(about) && /PCI|NVMe/i.test(about)) notes.put(s, `m2.${n}.protocols`, ['NVMe', 'SATA'])
-      const shut = [...sheet.footnotes.values(), s.value].find(f => new RegExp(`M\\.?2_${n + 1}\\b`).test(f) && /disabled|switched off|unavailable|shares?/i.test(f))
-      const ports = [...(shut ?? '').matchAll(/SATA_?(\d)\b/gi)].map(m => `sata-data-${m[1]}`)
+      const shut = [...sheet.footnotes.map(x => x.says), ...sheet.statements.map(x => x.value)].find(f => new RegExp(`M\\.?2(?:(?:[_ #]|\\s(?:slot|socket)\\s)${n + 1}|${'ABCD'[n] ?? '-'})\\b`, 'i').test(f) && /disabled|switched off|\boff\b|unavailable|not available|shares?/i.test(f))
+      const ports = portsIn(shut ?? '')
       if (ports.length > 0) notes.put(s, `m2.${n}.shuts`, ports, null, shut)
+      if (radio) notes.put(s, `m2.${n}.keys`, ['E'])
     }
   }
   return n
+}
+
+const STICKS = ['2230', '2242', '2260', '2280', '22110'] as const
+/** The lengths of sticks that a text names; "up to 22110" names the shorter ones as well. */
+function lengthsIn(text: string): readonly string[] {
+  const most = /\bup to (?:M\.2 |type )?(22\d{2,3})\b/i.exec(text)?.[1]
+  return STICKS.filter(l => new RegExp(`\\b${l}\\b`).test(text) || (most !== undefined && Number(l) < Number(most)))
+}
+
+/** "SATA5 and SATA6", "SATA 3/4", "SATA6G_5-8": the ports that a sentence names, by their numbers. */
+function portsIn(text: string): readonly string[] {
+  return [...text.matchAll(/SATA(?:6G|3)?[_ ]?(?:ports? )?(\d)\b((?:\s*(?:\/|,|&|and|or|-|–|to)\s*(?:SATA(?:6G|3)?[_ ]?)?\d\b)*)(?!\s*G(?:b|\b))/gi)].flatMap(m => {
+    const more = [...(m[2] ?? '').matchAll(/(\/|,|&|and|or|-|–|to)\s*(?:SATA(?:6G|3)?[_ ]?)?(\d)/gi)]
+    return more.reduce<readonly number[]>((found, [, sign = '', digit]) => {
+      const [last = 0, next] = [found.at(-1), Number(digit)]
+      return /^(?:-|–|to)$/.test(sign) ? [...found, ...Array.from({ length: Math.max(0, next - last) }, (_, i) => last + i + 1)] : [...found, next]
+    }, [Number(m[1])])
+  }).map(n => `sata-data-${n}`)
 }
 
 /** "1x PCIe 5.0 x4, 4x PCIe 4.0 x4" becomes five; "2280, Gen 4 / 2280, Gen 3" two. */

@@ -1,6 +1,6 @@
 // A card's sheet: graphics and all others. What it does, its edge, its size, its watts, its plugs and sockets.
 import { generationIn } from './common'
-import { along, firstOf, measuresIn, productIn, spokenIn, type Axis } from './measures'
+import { along, firstOf, measuresIn, plainNumber, productIn, spokenIn, type Axis } from './measures'
 import { isNo, whole, type Notes } from './notes'
 import { phrasesOf, type Sheet, type Statement } from './statements'
 import { countAround, leadingCount, thingsIn, wordNumber, type Thing } from './things'
@@ -12,8 +12,8 @@ const DOES: readonly (readonly [RegExp, string])[] = [
 /** Words that only sheets of graphics cards use, where the title does not say what it is. */
 const GRAPHICS = [/\bT[BG]P\b|board power/i, /DisplayPort|HDMI/i]
 const OUTPUTS: readonly Thing<string>[] = [{ key: 'HDMI', named: /HDMI/i }, { key: 'DisplayPort', named: /DisplayPorts?|\bDP\b/i }, { key: 'DVI', named: /\bDVI(?:-[DI])?\b/i }, { key: 'VGA', named: /\bVGA\b/i }, { key: 'USB-C', named: /USB-?C|Type-C/i }]
-const POWER: readonly Thing<string>[] = [{ key: 'card-16', named: /16[- ]?pin|12V-?2x6|12VHPWR/i }, { key: 'card-8', named: /8[- ]?pin/i }, { key: 'card-6', named: /6[- ]?pin/i }, { key: 'sata-power', named: /SATA power/i }, { key: 'drive-4', named: /molex|4[- ]?pin (?:drive|peripheral)/i }]
-const INSIDE: readonly Thing<string>[] = [{ key: 'mini-sas', named: /mini-?SAS|SFF-\d+/i }, { key: 'usb-c', named: /USB[- ]?C header|Type-C header/i }, { key: 'usb-3', named: /USB\s?3(?:\.\d)?(?: Gen ?\d)?(?:\s*\d+-pin)?\s*header/i }, { key: 'usb-2', named: /USB\s?2(?:\.0)?\s*header/i }, { key: 'sata-data', named: /SATA(?! power)(?:\s*(?:ports?|connectors?|6\s?Gb\/s))?/i }, { key: 'audio-97', named: /front audio/i }]
+const POWER: readonly Thing<string>[] = [{ key: 'card-16', named: /16[- ]?pin|12V-?2[x×]6|12VHPWR/i }, { key: 'card-8', named: /8[- ]?pin/i }, { key: 'card-6', named: /6[- ]?pin/i }, { key: 'sata-power', named: /SATA power/i }, { key: 'drive-4', named: /molex|4[- ]?pin (?:drive|peripheral)/i }]
+const INSIDE: readonly Thing<string>[] = [{ key: 'mini-sas', named: /mini-?SAS|SFF-\d+/i }, { key: 'usb-c', named: /USB[- ]?C header|Type-C header/i }, { key: 'usb-3', named: /USB\s?3(?:\.\d)?(?: Gen ?\d)?(?:\s*\d+-pin)?\s*header/i }, { key: 'usb-2', named: /USB\s?2(?:\.0)?(?:\s*(?:9|10)[- ]?pins?)?(?:\s*(?:internal\s*)?header)?/i, not: /rear|external|Type-?A|ports?\b/i }, { key: 'sata-data', named: /SATA(?! power)(?:\s*(?:ports?|connectors?|6\s?Gb\/s))?/i }, { key: 'audio-97', named: /front[- ](?:panel )?audio/i }]
 
 export function readCard(sheet: Sheet, notes: Notes): void {
   const title = sheet.statements.slice(0, 3).map(whole).join(' ')
@@ -33,8 +33,11 @@ function readEdge(s: Statement, notes: Notes): void {
   const m = /PCI(?:e|-E| ?Express)?\s*(?:(?:Gen\s?)?(\d)(?:\.\d)?)?[ ,]*x\s?(16|8|4|1)\b/i.exec(text)
   if (!m) { if (/^(?:bus|interface|host interface|slot)$/i.test(s.label)) notes.put(s, 'generation', generationIn(s.value)); return }
   const connector = /\(\s*x(16|8|4|1)\s*(?:connector|slot|physical)\s*\)/i.exec(text)
-  notes.put(s, 'size', `x${connector?.[1] ?? m[2]}`)
-  if (connector && connector[1] !== m[2]) notes.put(s, 'lanes', Number(m[2]))
+  const wired = /x\s?(16|8|4|1)\s*(?:electrical\w*|lanes?|mode)\b/i.exec(text.slice(m.index + m[0].length))?.[1]
+  const size = connector?.[1] ?? m[2]
+  notes.put(s, 'size', `x${size}`)
+  const lanes = wired ?? m[2]
+  if (lanes !== size) notes.put(s, 'lanes', Number(lanes))
   notes.put(s, 'generation', m[1] ? Number(m[1]) : generationIn(text))
 }
 
@@ -44,10 +47,12 @@ function readSize(s: Statement, notes: Notes): void {
   const size = /outputs?|ports/i.test(s.label) ? null : productIn(s.value, s.label)
   if (size) {
     // On a card "width" of three letters is the side that stands over the board; the last figure is the thickness.
+    // Without letters the sides are told by their size: no card is thicker than it is high, or higher than it is long.
     const byLetters = size.axes && size.axes.length === 3
-    notes.put(s, 'length', byLetters ? along(size, 'length', order) : size.values[0], 'mm')
-    notes.put(s, 'height', byLetters ? along(size, 'width', order) : size.values[1], 'mm')
-    if (size.values.length === 3) notes.put(s, 'thickness', byLetters ? along(size, 'height', order) : size.values[2], 'mm')
+    const [longest, middle, least] = [...size.values].sort((a, b) => b - a)
+    notes.put(s, 'length', byLetters ? along(size, 'length', order) : longest, 'mm')
+    notes.put(s, 'height', byLetters ? along(size, 'width', order) : middle, 'mm')
+    if (size.values.length === 3) notes.put(s, 'thickness', byLetters ? along(size, 'height', order) : least, 'mm')
   }
   const own = firstOf(s.value, 'mm')?.value ?? null
   if (/^(?:card )?length$/i.test(s.label)) notes.put(s, 'length', own, 'mm')
@@ -57,12 +62,14 @@ function readSize(s: Statement, notes: Notes): void {
     const path = { length: 'length', height: 'height', width: 'thickness', thickness: 'thickness' }
     for (const { axis, value } of spokenIn(s.value)) notes.put(s, path[axis], value, 'mm')
   }
+  const across = /slots?\s*\((\d+(?:[.,]\d+)?)\s*mm\)/i.exec(s.value)?.[1]
+  if (across) notes.put(s, 'thickness', plainNumber(across), 'mm')
   const slots = /(\d(?:[.,]\d+)?)[- ]slots?\b|\b(single|dual|triple|one|two|three|four)[- ]slots?\b/i.exec(s.value)
   const labelled = /^slots?(?: size)?$|^slot width$|slots occupied/i.test(s.label) ? /^\s*(\d(?:[.,]\d+)?)/.exec(s.value)?.[1] : undefined
   const n = labelled ?? slots?.[1]
   if (n) notes.put(s, 'slots', Math.ceil(Number(n.replace(',', '.')) - 1e-9), 'pcs')
   else if (slots?.[2]) notes.put(s, 'slots', wordNumber(slots[2]), 'pcs')
-  if (/low[- ]profile/i.test(text)) notes.put(s, 'profile', /bracket (?:included|supplied)|both|with .{0,20}bracket|full[- ]height/i.test(text) ? 'both' : 'low')
+  if (/low[- ]profile/i.test(text)) notes.put(s, 'profile', /bracket (?:included|supplied)|both|with .{0,20}bracket|full[- ]height|standard (?:and|\+|&)/i.test(text) ? 'both' : 'low')
 }
 
 function readWatts(s: Statement, notes: Notes): void {
@@ -76,9 +83,11 @@ function readSockets(s: Statement, notes: Notes): void {
   const text = whole(s)
   if (/recommended|psu|power supply|system/i.test(s.label)) return
   const outputs: string[] = []
+  const [own] = thingsIn(s.label, INSIDE)
+  if (own && /^yes\b/i.test(s.value)) notes.count(s, `headers.${own.key}`, 1)
   for (const phrase of phrasesOf(s.value)) {
     const [plug] = thingsIn(phrase, POWER)
-    if (plug && /power|connector|plug|pin/i.test(text) && !isNo(phrase)) notes.count(s, `power.${plug.key}`, plug.count)
+    if (plug && /power|connector|plug|pin/i.test(text) && !isNo(phrase) && !/adapt[eo]r|dongle|\bfrom\b|cable (?:included|supplied)|in (?:the )?box/i.test(phrase)) notes.count(s, `power.${plug.key}`, plug.count)
     const [inner] = thingsIn(phrase, INSIDE)
     if (inner && !plug && /internal|header|connector|inside/i.test(text)) notes.count(s, `headers.${inner.key}`, inner.count)
     const [out] = thingsIn(phrase, OUTPUTS)

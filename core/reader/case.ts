@@ -3,7 +3,7 @@ import { formsIn } from './common'
 import { along, firstOf, measuresIn, productIn, spokenIn, type Axis } from './measures'
 import { whole, type Notes } from './notes'
 import { phrasesOf, type Sheet, type Statement } from './statements'
-import { countAround, leadingCount } from './things'
+import { countAround, leadingCount, wordNumber } from './things'
 
 const ROOMS = [
   { path: 'coolerRoom', named: /cpu cooler|cooler (?:height|clearance|room)|cpu coolers|room for (?:cpu )?coolers|coolers? up to|height of cpu cooler|^cooler/i },
@@ -55,16 +55,17 @@ function readSize(s: Statement, notes: Notes): void {
   if (size && size.values.length === 3 && Math.min(...size.values) > SMALLEST) {
     // In a desktop that lies flat the width of the sheet lies along our height, and its height across.
     const flat = notes.value('archetype') === 'desktop' || /desktop/i.test(s.words)
-    put('outer.x', along(size, 'length', SIZE_ORDER))
-    put(flat ? 'outer.y' : 'outer.z', along(size, 'width', SIZE_ORDER))
-    put(flat ? 'outer.z' : 'outer.y', along(size, 'height', SIZE_ORDER))
+    const keep = size.axes ? put : (path: string, v: number | null): void => notes.doubt(s, path, v, 'mm', 'the sheet does not say which side is which')
+    keep('outer.x', along(size, 'length', SIZE_ORDER))
+    keep(flat ? 'outer.y' : 'outer.z', along(size, 'width', SIZE_ORDER))
+    keep(flat ? 'outer.z' : 'outer.y', along(size, 'height', SIZE_ORDER))
     return
   }
   const own = firstOf(s.value, 'mm')
   if (own && /^(?:outer |external |case |overall )?(?:length|depth)$/i.test(s.label)) put('outer.x', own.value)
   else if (own && /^(?:outer |external |case |overall )?height$/i.test(s.label)) put('outer.y', own.value)
   else if (own && /^(?:outer |external |case |overall )?width$/i.test(s.label)) put('outer.z', own.value)
-  else if ((s.label === '' || s.line === 1) && !isRoom(s)) {
+  else if ((s.label === '' || s.line === 1 || /size|dimension/i.test(s.label)) && !isRoom(s)) {
     const path = { length: 'outer.x', width: 'outer.z', height: 'outer.y', thickness: null }
     for (const { axis, value } of spokenIn(s.value)) { const to = path[axis]; if (to !== null && value > SMALLEST) put(to, value) }
   }
@@ -77,8 +78,10 @@ function readRooms(s: Statement, notes: Notes): void {
     const room = ROOMS.find(r => (s.label === '' ? r.named.test(clause) && /up to|max|clearance|room|\d/i.test(clause) : r.named.test(s.label)))
     if (!room) continue
     const value = measuresIn(clause).find(m => m.unit === 'mm' && m.value > 25)
-    if (!value || productIn(clause)) continue
-    notes.put(s, room.path, value.value, 'mm')
+    const product = productIn(clause)
+    if (!value || (product && room.path !== 'cardRoom')) continue
+    // Of a card's three sides the longest is the room along the case.
+    notes.put(s, room.path, product ? Math.max(...product.values) : value.value, 'mm')
     if (room.path !== 'cardRoom') continue
     const means = /(?:w\/o|without|no)\s+(?:front )?radiator|front empty/i.test(clause) ? 'front empty' : /(?:with )?front fans? (?:installed|mounted|fitted)|with (?:front )?fans?/i.test(clause) ? 'fans at the front' : /^[^,]*with (?:front )?radiator/i.test(clause) ? 'radiator at the front' : null
     if (means) notes.put(s, 'cardRoomMeans', means)
@@ -111,9 +114,10 @@ function readAir(s: Statement, notes: Notes): void {
   const text = whole(s)
   const radiators = /radiator/i.test(text) && !/w\/o radiator|with(?:out)? (?:front )?radiator/i.test(text)
   if (!radiators && !/fans?\b|cooling/i.test(text) && !WALLS.some(w => new RegExp(`^${w}$`, 'i').test(s.label))) return
-  if (/filter|dust/i.test(s.label) || ROOMS.some(r => r.named.test(s.label))) return
+  if (/filter|dust|pre-?installed|included|supplied|fitted|bundled/i.test(s.label) || ROOMS.some(r => r.named.test(s.label))) return
   const context = WALLS.find(w => new RegExp(`\\b${w}\\b`, 'i').test(s.label))
-  const places = wallParts(s.label === '' || !context ? `${context ?? ''} ${s.value}` : `${context}: ${s.value}`, s.label === '')
+  const behind = s.label === '' || (!context && /^\s*\d/.test(s.value))
+  const places = wallParts(s.label === '' || !context ? `${context ?? ''} ${s.value}` : `${context}: ${s.value}`, behind)
   for (const { wall, said } of places) {
     if (!said || !/\d{2,3}\s*(?:-)?\s*(?:mm)?/.test(said)) continue
     if (radiators) {
@@ -122,12 +126,27 @@ function readAir(s: Statement, notes: Notes): void {
       continue
     }
     if (/(?:usb|type|audio|jack)/i.test(said)) continue
-    const rows = [...said.matchAll(/(?:(\d{1,2})\s*[x×]\s*|\b(one|two|three|four|five|six)\s+)?(?<!\d)(40|60|80|92|120|140|200)\s*(?:-)?\s*mm/gi)]
-    if (rows.length === 0) continue
-    const counts = rows.map(r => (r[1] ? Number(r[1]) : r[2] ? ['one', 'two', 'three', 'four', 'five', 'six'].indexOf(r[2].toLowerCase()) + 1 : 1))
-    notes.put(s, `fans.${wall}`, Math.max(...counts), 'pcs')
-    notes.put(s, `fans.${wall}.sizes`, [...new Set(rows.map(r => r[3] ?? ''))].sort((a, b) => Number(a) - Number(b)))
+    const places = fanPlacesIn(said)
+    const most = Math.max(0, ...places.values())
+    if (most === 0) continue
+    notes.put(s, `fans.${wall}`, most, 'pcs')
+    notes.put(s, `fans.${wall}.sizes`, [...places.keys()].sort((a, b) => Number(a) - Number(b)))
+    for (const [size, count] of places) if (count < most) notes.put(s, `fans.${wall}.${size}`, count, 'pcs')
   }
+}
+
+const FRAME = String.raw`(?<![\d.])(?:40|60|80|92|120|140|200)(?![\d.])`
+const FRAMES = new RegExp(String.raw`(?:(\d{1,2})\s*[x×]\s*|\b(one|two|three|four|five|six)\s+)?(${FRAME}(?:\s*-?\s*mm)?(?:\s*(?:\/|or|,)\s*${FRAME}(?!\s*[x×])(?:\s*-?\s*mm)?)*)`, 'gi')
+/** How many fans of each size: "3 x 120/140 mm", "3 x 120 / 2 x 140mm". A bare number without count or unit is no fan. */
+function fanPlacesIn(said: string): ReadonlyMap<string, number> {
+  const places = new Map<string, number>()
+  for (const m of said.matchAll(FRAMES)) {
+    const [, digits, word, sizes = ''] = m
+    if (!digits && !word && !/mm/i.test(sizes)) continue
+    const count = digits ? Number(digits) : word ? wordNumber(word) ?? 1 : 1
+    for (const size of sizes.match(/\d+/g) ?? []) places.set(size, Math.max(places.get(size) ?? 0, count))
+  }
+  return places
 }
 
 /** Cuts a text into what is said of each wall: the words behind its name, or, in sentences, those before "at the front". */

@@ -5,16 +5,22 @@ import type { Sheet, Statement } from './statements'
 import { plainNumber } from './measures'
 
 /** Words that end a model's name in a title: what kind of thing it is, or the first of its figures. */
-const STOPS = /\s+(?:-\s|–\s|\||is\b|are\b|(?:mother|main)board\b|mid[- ]?tower|full[- ]?tower|mini[- ]?tower|midi|tower\b|computer\b|cube case|desktop\b|case fan|case\b|chassis|low[- ]?profile|CPU\b|all[- ]in[- ]one|AIO\b|liquid|water ?cool|air cooler|cooler|memory\b|kit\b|graphics? card|video card|graphics\b|(?:audio )?capture|sound card|storage controller|(?:SATA|PCIe|serial|FireWire) card|strip\b|network (?:card|adapter)|wi-?fi|radio card|USB (?:card|expansion)|controller card|internal\b|NVMe|SSD\b|solid[- ]state|hard (?:disk|drive)|HDD\b|DVD|Blu|optical|card reader|floppy|power supply|PSU\b|PWM\b|fan\b|ARGB\b|LED\b|light strip|lights\b|hub\b|processor\b|ATX\b|(?:micro|mini)[- ]?(?:atx|itx)|m-?ATX|E-?ATX|SFX\b|DDR\d|small form|cable\b|lead\b|adapter\b)/i
+const STOPS = /\s+(?:-\s|–\s|\||is\b|are\b|(?:mother|main)?board\b|mid[- ]?tower|full[- ]?tower|mini[- ]?tower|midi|tower\b|computer\b|cube case|desktop\b|case fan|case\b|chassis|low[- ]?profile|CPU\b|all[- ]in[- ]one|AIO\b|liquid|water ?cool|air cooler|cooler|memory\b|kit\b|graphics? card|video card|graphics\b|(?:audio )?capture|sound card|storage controller|(?:SATA|PCIe|serial|FireWire) card|strip\b|network (?:card|adapter)|wi-?fi|radio card|USB (?:card|expansion)|controller card|internal\b|NVMe|SSD\b|solid[- ]state|hard (?:disk|drive)|HDD\b|DVD|Blu|optical|card reader|floppy|power supply|PSU\b|PWM\b|fan\b|ARGB\b|LED\b|light strip|lights\b|hub\b|processor\b|ATX\b|(?:micro|mini)[- ]?(?:atx|itx)|m-?ATX|E-?ATX|SFX\b|DDR\d|small form|cable\b|lead\b|adapter\b)/i
 const FIGURE_STOP = /\s+\d+(?:[.,]\d+)?\s*(?:-?\s?inch|x\s*\d+\s*GB|GB|MT\/s|MHz|mm|W\b|watts?|V\b|")/i
 const CAPACITY = /\s+\d+(?:[.,]\d+)?\s*(?:GB|TB)\b/i
-const LEADING_KIND = /^(?:the|case|gpu|cpu|processor|psu|device|part|product|name|model)\s+/i
+const LEADING_KIND = /^(?:the|case|gpu|cpu|processor|psu|device|part|product|name|model|(?:optical|hard|disk) (?:drive|disk)|(?:air|cpu|liquid) cooler|graphics(?: card)?|(?:case )?fan(?: controller)?|(?:storage|network|sound|capture|USB) (?:controller|card|adapter)|memory(?: kit)?|power supply|mother ?board|mainboard|SSD|drive)\s+/i
+/** Words that tell what a thing is, not what it is called. */
+const NO_NAME = /^(?:air|liquid|all|optical|A?RGB|LED|light|memory|graphics|processor|case|cooler|fan|power|supply|drive|disk|board|motherboard|internal|external|new|for|the|an?|kit|modules?|storage|sound|network|controller|card|specs?|specifications?|features|cores?|size|type|name|overview|technical|data)$/i
 
 /** Maker and model: by their labels, else from the first line that names a maker that is known, else from the first line at all. */
 export function readNames(sheet: Sheet, notes: Notes, kind: string | null, makers: readonly string[]): void {
   for (const s of sheet.statements) {
+    const made = s.label === '' && s.line > 1 ? /\b(?:made by|manufacturer|brand)\s+([A-Z][\w&-]+)/i.exec(s.value)?.[1] : undefined
+    const called = s.label === '' && s.line > 1 ? /\bmodel\s+([A-Z][\w -]*)/.exec(s.value)?.[1] : undefined
+    notes.put(s, 'maker', made)
+    notes.put(s, 'model', called?.trim())
     if (/^(?:maker|manufacturer|brand|hersteller(?: \/ maker)?|vendor|make)$/i.test(s.label)) notes.put(s, 'maker', s.value)
-    if (/^(?:model|model name|name|product(?: name)?|series|part|processor|gpu|cpu|device|case)$/i.test(s.label)) {
+    if (/^(?:model|model name|model number|processor number|board name|name|product(?: name)?|series|part|processor|gpu|cpu|device|case)$/i.test(s.label) || (s.line === 1 && /^(?:graphics(?: card)?|drive|SSD|HDD|board|mother ?board|mainboard|cooler|fan|memory|kit|PSU|power supply|chassis|hub|strip)$/i.test(s.label))) {
       const title = titleOf(s.value, kind, makers)
       if (title.maker !== null) notes.put(s, 'maker', title.maker)
       else if (/^(?:cpu|processor|gpu|case)$/i.test(s.label)) continue
@@ -29,9 +35,9 @@ export function readNames(sheet: Sheet, notes: Notes, kind: string | null, maker
   if (title.maker !== null && !notes.has('maker')) notes.put(named, 'maker', title.maker)
   if (title.model === '' || notes.has('model')) return
   if (title.maker !== null || notes.has('maker')) { notes.put(named, 'model', title.model); return }
-  // A line with a label is no title: it names nothing.
-  if (named.label !== '') return
-  const [maker = '', ...rest] = title.model.split(/\s+/)
+  // A line with a label is no title: it names nothing. Neither does a word for the kind.
+  if (named.label !== '' || NO_NAME.test(title.model.split(/\s+/)[0] ?? '')) return
+  const [maker = '', ...rest] = title.quoted ? [title.model] : title.model.split(/\s+/)
   notes.doubt(named, 'maker', rest.length > 0 ? maker : null, null, 'taken from the first word of the title: this maker is not known')
   notes.doubt(named, 'model', rest.length > 0 ? rest.join(' ') : maker, null, 'taken from the title')
 }
@@ -52,7 +58,9 @@ const makerIn = (text: string, makers: readonly string[]): { readonly at: number
   return null
 }
 
-function titleOf(text: string, kind: string | null, makers: readonly string[]): { readonly maker: string | null; readonly model: string } {
+function titleOf(text: string, kind: string | null, makers: readonly string[]): { readonly maker: string | null; readonly model: string; readonly quoted?: boolean } {
+  const quoted = /["“„«]([^"“”„«»]{2,40})["”“»]/.exec(text)?.[1]
+  if (quoted && !/^\s*[x×\d]/.test(quoted)) return { maker: makerIn(text, makers)?.words ?? null, model: quoted, quoted: true }
   const maker = makerIn(text, makers)
   let model = (maker ? text.slice(maker.at + maker.words.length) : text.replace(LEADING_KIND, '')).replace(/\t/g, ' ').trim()
   const capacity = kind === 'drive' ? CAPACITY.exec(model) : null

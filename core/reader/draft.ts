@@ -50,7 +50,7 @@ const SHAPE: Partial<Record<PartKind, Shape>> = {
     const outline: BoardOutline = {
       form: own ?? 'ATX', edge: count(f, 'edge'), depth: count(f, 'depth'), socket: text(f, 'processor.socket') ?? '',
       memory: { type: text(f, 'memory.type') ?? '', slots: count(f, 'memory.slots') ?? 0, most: count(f, 'memory.most'), speed: count(f, 'memory.speed') },
-      m2: Array.from({ length: count(f, 'm2') ?? 0 }, (_, i) => ({ ...given('lengths', list(f, `m2.${i}.lengths`)), ...given('protocols', list(f, `m2.${i}.protocols`)), ...given('generation', count(f, `m2.${i}.generation`) ?? undefined) })),
+      m2: Array.from({ length: count(f, 'm2') ?? 0 }, (_, i) => ({ ...given('keys', list(f, `m2.${i}.keys`)), ...given('lengths', list(f, `m2.${i}.lengths`)), ...given('protocols', list(f, `m2.${i}.protocols`)), ...given('generation', count(f, `m2.${i}.generation`) ?? undefined) })),
       slots: Array.from({ length: indexed(f, 'slots') }, (_, i) => ({ size: slotSize(text(f, `slots.${i}.size`)), ...given('lanes', count(f, `slots.${i}.lanes`) ?? undefined), ...given('generation', count(f, `slots.${i}.generation`) ?? undefined) })),
       // What a sheet does not list is not there, except the plugs that no board goes without.
       headers: { 'main-24': 1, 'cpu-8': count(f, 'headers.cpu-4') === null ? 1 : 0, 'fan-4': 0, 'sata-data': 0, 'usb-3': 0, 'usb-2': 0, 'audio-hd': 0, 'light-5': 0, 'light-12': 0, ...counts(f, 'headers.') },
@@ -87,7 +87,7 @@ const WALLS = ['rear', 'front', 'top', 'bottom', 'side'] as const
 
 function fansOf(f: Fields, made: Case): Case['fans'] {
   return WALLS.flatMap(wall => Array.from({ length: count(f, `fans.${wall}`) ?? 0 }, (_, i) => ({
-    key: `${wall}-${i + 1}`, label: `${wall} fan place${(count(f, `fans.${wall}`) ?? 0) > 1 ? ` ${i + 1}` : ''}`, sizes: (list(f, `fans.${wall}.sizes`) ?? ['120']) as Case['fans'][number]['sizes'],
+    key: `${wall}-${i + 1}`, label: `${wall} fan place${(count(f, `fans.${wall}`) ?? 0) > 1 ? ` ${i + 1}` : ''}`, sizes: (list(f, `fans.${wall}.sizes`) ?? ['120']).filter(size => (count(f, `fans.${wall}.${size}`) ?? i + 1) > i) as Case['fans'][number]['sizes'],
     axes: made.fans.find(x => x.key.startsWith(wall))?.axes ?? '+x +y +z', ...(wall === 'side' ? {} : { air: wall === 'front' || wall === 'bottom' ? 'in' as const : 'out' as const }),
   })))
 }
@@ -133,10 +133,10 @@ const numbered = (n: number, i: number): string => (n > 1 ? ` ${i + 1}` : '')
 
 const EXPAND: Partial<Record<PartKind, (f: Fields, laid: Readonly<Record<string, unknown>>) => object>> = {
   // A speed without a number of modules is promised for one at least.
-  processor: f => { const speed = count(f, 'speeds.0.speed'); return speed === null ? {} : { speeds: [{ modules: 1, speed }] } },
+  processor: f => ({ speeds: Array.from({ length: indexed(f, 'speeds') }, (_, i) => ({ modules: count(f, `speeds.${i}.modules`) ?? 1, speed: count(f, `speeds.${i}.speed`) })) }),
   // A stick that says no key has the usual one.
   drive: (f, laid) => (text(f, 'shape') === 'M.2' ? { m2: { keys: [text(f, 'protocol') === 'SATA' ? 'B+M' : 'M'], length: '2280', ...(laid['m2'] as object | undefined) } } : {}),
-  supply: f => ({ cables: plugsOf(f, 'cables.').flatMap(([face, n]) => cablesOf(face, n, count(f, `cables.${face}.length`))) }),
+  supply: f => ({ cables: plugsOf(f, 'cables.').flatMap(([face, n]) => cablesOf(face, n, { length: count(f, `cables.${face}.length`), after: count(f, `cables.${face}.after`), each: count(f, `cables.${face}.each`) })) }),
   card: f => ({
     power: plugsOf(f, 'power.').flatMap(([face, n]) => Array.from({ length: n }, (_, i) => ({ key: `${face}-${i + 1}`, face, label: `${CONNECTORS[face].name}${numbered(n, i)}`, edge: 'upper' }))),
     headers: plugsOf(f, 'headers.').flatMap(([face, n]) => Array.from({ length: n }, (_, i) => ({ key: `${face}-${i + 1}`, face, label: `${CONNECTORS[face].name}${numbered(n, i)}` }))),
@@ -155,11 +155,11 @@ const EXPAND: Partial<Record<PartKind, (f: Fields, laid: Readonly<Record<string,
 
 /** How plugs usually hang: SATA and the large four in chains, all others a cable each; halves where the plug splits. */
 const CHAIN: Partial<Record<PlugFace, number>> = { 'sata-power': 4, 'drive-4': 3 }
-function cablesOf(face: PlugFace, n: number, length: number | null): object[] {
-  const perCable = CHAIN[face] ?? 1
+function cablesOf(face: PlugFace, n: number, { length, after, each }: { readonly length: number | null; readonly after: number | null; readonly each: number | null }): object[] {
+  const perCable = each ?? CHAIN[face] ?? 1
   return Array.from({ length: Math.ceil(n / perCable) }, (_, i) => ({
     key: `${face}-${i + 1}`, ...(length === null ? {} : { length }),
-    plugs: Array.from({ length: Math.min(perCable, n - i * perCable) }, () => ({ face, ...(face === 'cpu-8' ? { label: 'processor 4+4', split: ['cpu-4', 'cpu-4'] } : face === 'card-8' ? { label: 'card 6+2', split: ['card-6'] } : {}) })),
+    plugs: Array.from({ length: Math.min(perCable, n - i * perCable) }, (_plug, k) => ({ face, ...(after !== null && k < perCable - 1 ? { after } : {}), ...(face === 'cpu-8' ? { label: 'processor 4+4', split: ['cpu-4', 'cpu-4'] } : face === 'card-8' ? { label: 'card 6+2', split: ['card-6'] } : {}) })),
   }))
 }
 

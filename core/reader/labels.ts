@@ -11,7 +11,7 @@ export function labelOfField(kind: PartKind, path: string): string {
   const tail = rest.join('.')
   if (head in COUNTED && rest[0] !== undefined && rest[0] in CONNECTORS) return `${CONNECTORS[rest[0] as PlugFace].name}, ${rest[1] === 'length' ? 'cable length' : COUNTED[head]}`
   if (head === 'bays') return `${tail}-inch bays`
-  if (head === 'fans' || head === 'radiators') return rest[1] === 'sizes' ? `${rest[0]} fan sizes` : `${head === 'fans' ? 'fan places' : 'radiator'} ${rest[0] ?? ''}`.trim()
+  if (head === 'fans' || head === 'radiators') return rest[1] === 'sizes' ? `${rest[0]} fan sizes` : rest[1] !== undefined ? `${rest[0]} fan places of ${rest[1]} mm` : `${head === 'fans' ? 'fan places' : 'radiator'} ${rest[0] ?? ''}`.trim()
   const walk = (fields: readonly FormField[], keys: readonly string[], said: readonly string[]): string | null => {
     const [key, ...more] = keys
     // "outer, outer length" says it twice.

@@ -1,6 +1,6 @@
 // What a reader of one kind writes down: fields by their path, each tied to the words it came from; what was never used stays unread.
 import type { Unit } from '../units'
-import type { Sheet, Statement } from './statements'
+import type { Statement } from './statements'
 
 export type ReadValue = string | number | boolean | readonly string[]
 export interface ReadField { readonly path: string; readonly value: ReadValue; readonly unit: Unit | null; readonly basis: 'spec'; readonly words: string }
@@ -43,7 +43,7 @@ export class Notes {
 
   fields(): readonly ReadField[] { return [...this.kept.values()] }
   doubtful(): readonly DoubtfulField[] { return this.doubts.filter(d => !this.kept.has(d.path) || d.why.startsWith('the sheet also')) }
-  unread(sheet: Sheet): readonly string[] { return sheet.statements.filter(s => !this.used.has(s)).map(s => s.words) }
+  wasRead(s: Statement): boolean { return this.used.has(s) }
 }
 
 /** Everything a statement says, its label first. */

@@ -9,6 +9,7 @@ import { kindsOfSheet } from './kinds'
 import { Notes, type DoubtfulField, type ReadField } from './notes'
 import { readDrive, readFan, readHub, readLight, readMemory, readProcessor } from './small'
 import { sheetOf, type Sheet } from './statements'
+import { unreadIn } from './unread'
 import { readSupply } from './supply'
 
 export interface Reading { readonly kind: PartKind | null; readonly fields: readonly ReadField[]; readonly doubtful: readonly DoubtfulField[]; readonly unread: readonly string[] }
@@ -28,19 +29,23 @@ export function readSheet(text: string, { kind, makers = [] }: { readonly kind?:
   const sheet = sheetOf(text)
   if (kind) return readAs(sheet, kind, makers)
   // The words may speak for several kinds: the one that makes most of the lines is right.
-  const tried = kindsOfSheet(sheet, makers).filter(k => k.share >= LIKELY).map(({ kind: one, share }) => ({ share, reading: readAs(sheet, one, makers) }))
-  const worth = ({ share, reading }: (typeof tried)[number]): number => share + (sheet.statements.length - reading.unread.length) / sheet.statements.length
-  const [first, ...rest] = tried
-  return first ? rest.reduce((best, next) => (worth(next) > worth(best) ? next : best), first).reading : readAs(sheet, null, makers)
+  const worth = (one: PartKind, share: number): number => { const notes = notesOf(sheet, one, makers); return share + sheet.statements.filter(s => notes.wasRead(s)).length / sheet.statements.length }
+  const tried = kindsOfSheet(sheet, makers).filter(k => k.share >= LIKELY).map(k => ({ kind: k.kind, worth: worth(k.kind, k.share) }))
+  return readAs(sheet, tried.sort((a, b) => b.worth - a.worth)[0]?.kind ?? null, makers)
 }
 
 /** Kinds whose words weigh at least this share of the likeliest one's are tried as well. A named choice. */
 const LIKELY = 0.6
 
 function readAs(sheet: Sheet, kind: PartKind | null, makers: readonly string[]): Reading {
+  const notes = notesOf(sheet, kind, makers)
+  return { kind, fields: notes.fields(), doubtful: notes.doubtful(), unread: unreadIn(sheet, notes, variant => notesOf(variant, kind, makers)) }
+}
+
+function notesOf(sheet: Sheet, kind: PartKind | null, makers: readonly string[]): Notes {
   const notes = new Notes()
   readNames(sheet, notes, kind, makers)
   for (const s of sheet.statements) { readPrice(s, notes); readSoftware(s, notes) }
   if (kind) READERS[kind]?.(sheet, notes)
-  return { kind, fields: notes.fields(), doubtful: notes.doubtful(), unread: notes.unread(sheet) }
+  return notes
 }

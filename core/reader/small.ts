@@ -2,7 +2,7 @@
 import { generationIn, socketsIn } from './common'
 import { speedsIn } from './board'
 import { ampsIn } from './cooler'
-import { firstOf, measuresIn, productIn, spokenIn } from './measures'
+import { firstOf, measuresIn, plainNumber, productIn, spokenIn } from './measures'
 import { isNo, whole, type Notes } from './notes'
 import type { Sheet, Statement } from './statements'
 import { countAround, leadingCount } from './things'
@@ -17,9 +17,13 @@ export function readProcessor(sheet: Sheet, notes: Notes): void {
     const type = [...text.matchAll(/DDR[2-5]/gi)].filter(m => !/^\S*\s*(?:is )?not supported/i.test(text.slice(m.index))).map(m => m[0].toUpperCase())
     if (type.length > 0) notes.put(s, 'memory', [...new Set(type)])
     const fast = /memory|ddr/i.test(text) ? [...speedsIn(text), ...[...text.matchAll(/DDR\d\s+((?:\d{3,5}\s*\/?\s*)+)/gi)].flatMap(m => (m[1]?.match(/\d{3,5}/g) ?? []).map(Number))] : []
-    if (fast.length > 0) notes.put(s, 'speeds.0.speed', Math.max(...fast), 'MTs')
+    // "2x1R DDR5-5200, 4x2R DDR5-3600": a speed for each number of modules, the slower where ranks differ.
+    const byModules = new Map<number, number>()
+    for (const m of text.matchAll(/\b([1248])\s*[x×]\s*(?:[1248]R\s*)?(?:DDR\d[- ])(\d{3,5})/gi)) byModules.set(Number(m[1]), Math.min(byModules.get(Number(m[1])) ?? Infinity, Number(m[2])))
+    if (byModules.size > 0) [...byModules].forEach(([modules, speed], i) => { notes.put(s, `speeds.${i}.modules`, modules, 'pcs'); notes.put(s, `speeds.${i}.speed`, speed, 'MTs') })
+    else if (fast.length > 0) notes.put(s, 'speeds.0.speed', Math.max(...fast), 'MTs')
     if (/lanes/i.test(s.label)) notes.put(s, 'lanes', firstOf(s.value, 'pcs')?.value ?? leadingNumber(s.value), 'pcs')
-    else { const lanes = /(\d+)\s*(?:x\s*)?PCI(?:e|-E| Express)?(?: \d\.0)? lanes/i.exec(s.value)?.[1]; if (lanes) notes.put(s, 'lanes', Number(lanes), 'pcs') }
+    else { const lanes = /(\d+)\s*(?:x\s*)?(?:PCI(?:e|-E| Express)?(?: \d\.0)? )?lanes/i.exec(/PCI/i.test(text) ? s.value : '')?.[1]; if (lanes) notes.put(s, 'lanes', Number(lanes), 'pcs') }
     readLimit(s, notes)
   }
 }
@@ -29,7 +33,7 @@ function readPicture(s: Statement, notes: Notes): void {
   const text = whole(s)
   if (!/graphics|\bi?GPU\b/i.test(text)) return
   if (/discrete|required|\bno\b|without|none/i.test(s.label === '' ? text : s.value)) notes.put(s, 'picture', false)
-  else if (/integrated|processor graphics|onboard|yes/i.test(text)) notes.put(s, 'picture', true)
+  else if (/integrated|processor graphics|onboard|yes|graphics (?:model|cores?)/i.test(text)) notes.put(s, 'picture', true)
 }
 
 /** The limit that lasts: the highest that is promised to last; a cooling class alone is doubtful. */
@@ -48,6 +52,8 @@ export function readMemory(sheet: Sheet, notes: Notes): void {
     const type = /DDR[2-5]|SIMM-?\d\d/i.exec(text)?.[0]
     if (type) notes.put(s, 'type', type.toUpperCase())
     const kit = /(\d)\s*(?:[x×]|modules? of)\s*(\d+(?:[.,]\d+)?)\s*(GB|MB)/i.exec(text)
+    const turned = kit ? null : /(\d+(?:[.,]\d+)?)\s*(GB|MB)\s*[x×*]\s*(\d)\b/i.exec(text)
+    if (turned) { notes.put(s, 'modules', Number(turned[3]), 'pcs'); notes.put(s, 'each', plainNumber(turned[1] ?? '') * (/mb/i.test(turned[2] ?? '') ? 0.001 : 1), 'GB') }
     if (kit) { notes.put(s, 'modules', Number(kit[1]), 'pcs'); notes.put(s, 'each', Number(kit[2]) * (/mb/i.test(kit[3] ?? '') ? 0.001 : 1), 'GB') }
     if (/module count|modules$|number of modules/i.test(s.label)) notes.put(s, 'modules', leadingNumber(s.value), 'pcs')
     if (/per module|module (?:size|capacity)/i.test(s.label)) notes.put(s, 'each', firstOf(s.value, 'GB')?.value ?? null, 'GB')
@@ -121,7 +127,7 @@ function readWork(s: Statement, notes: Notes, medium: string | null): void {
 /** The length of a lead: labelled so, or said beside the word. */
 function leadIn(s: Statement): number | null {
   if (/cable|lead|cord/i.test(s.label)) return firstOf(s.value, 'mm')?.value ?? null
-  const m = /(\d+(?:[.,]\d+)?)\s*(mm|cm)\s+(?:lead|cable|cord)/i.exec(s.value) ?? /(?:lead|cable|cord)\s+(\d+(?:[.,]\d+)?)\s*(mm|cm)/i.exec(s.value)
+  const m = /(\d+(?:[.,]\d+)?)\s*(mm|cm)\s+(?:lead|cable|cord)/i.exec(s.value) ?? /(?:lead|cable|cord)(?:\s+length)?\s*[:=]?\s+(\d+(?:[.,]\d+)?)\s*(mm|cm)/i.exec(s.value)
   return m?.[1] ? Number(m[1].replace(',', '.')) * (m[2]?.toLowerCase() === 'cm' ? 10 : 1) : null
 }
 
@@ -150,13 +156,23 @@ export function readHub(sheet: Sheet, notes: Notes): void {
   for (const s of sheet.statements) {
     const text = whole(s)
     if (/output|channel|connectors?$|ports?$|headers?$/i.test(s.label) && !/power|total|interface/i.test(s.label)) { const m = /4[- ]?pin|3[- ]?pin|PWM|header/i.exec(s.value); notes.put(s, `outlets.${face}`, (m ? countAround(s.value, m.index, m.index + m[0].length) : null) ?? leadingCount(s.value), 'pcs') }
-    const spoken = s.label === '' ? /(?:fan|light|led|usb)?\s*(?:outputs?|channels?|connectors?|sockets?|ports)/i.exec(s.value) : null
+    const named = /\b(\d{1,2})[- ]?(?:port|way|channel|fan)s?\b/i.exec(s.label === '' ? s.value : '')?.[1]
+    if (named) notes.put(s, `outlets.${face}`, Number(named), 'pcs')
+    const spoken = s.label === '' && !named ? /(?:fan|light|led|usb)?\s*(?:outputs?|channels?|connectors?|sockets?|ports)/i.exec(s.value) : null
     if (spoken && !/power/i.test(s.value)) notes.put(s, `outlets.${face}`, countAround(s.value, spoken.index, spoken.index + spoken[0].length), 'pcs')
-    if (/power/i.test(s.label === '' ? s.value : s.label) && /SATA/i.test(s.value)) notes.put(s, 'inlets.sata-power', 1, 'pcs')
+    if (/power|input/i.test(s.label === '' ? s.value : s.label) && /SATA/i.test(s.value)) notes.put(s, 'inlets.sata-power', 1, 'pcs')
     else if (/power/i.test(s.label) && /molex/i.test(s.value)) notes.put(s, 'inlets.drive-4', 1, 'pcs')
+    if (serves === 'fans' && /PWM (?:sync|input|signal|control)|(?:to|from) (?:the )?(?:motherboard|mainboard|board)/i.test(text) && /4[- ]?pin|PWM/i.test(text)) notes.put(s, 'inlets.fan-4', 1, 'pcs')
     if (/\bUSB\s?2/i.test(text) && /internal|interface|header/i.test(text) && serves !== 'USB') notes.put(s, 'inlets.usb-2', 1, 'pcs')
-    if (/current|total|output/i.test(s.label === '' ? s.value : s.label)) { const a = firstOf(s.value, 'A')?.value; const w = firstOf(s.value, 'W')?.value; notes.put(s, 'amps', a ?? (w === undefined ? null : w / (serves === 'lights' && face === 'light-5' ? 5 : 12)), 'A') }
+    if (/current|total|output/i.test(s.label === '' ? s.value : s.label)) { const a = totalIn(s.value); const w = firstOf(s.value, 'W')?.value; notes.put(s, 'amps', a ?? (w === undefined ? null : w / (serves === 'lights' && face === 'light-5' ? 5 : 12)), 'A') }
   }
+}
+
+/** Amps of all outlets together: what a word says is the total, else the only figure there is; one outlet's are not. */
+function totalIn(text: string): number | null {
+  const amps = measuresIn(text).filter(m => m.unit === 'A')
+  const total = amps.find(m => /^\s*(?:in )?(?:total|together|combined)/i.test(text.slice(m.end)) || /(?:total|together|combined)\D{0,14}$/i.test(text.slice(0, m.at)))
+  return (total ?? amps.find(m => !/^\s*(?:per|each|\/)\s*(?:channel|port|outlet|fan|header)?/i.test(text.slice(m.end)) && !/(?:per|each)\D{0,14}$/i.test(text.slice(0, m.at))))?.value ?? null
 }
 
 export function readLight(sheet: Sheet, notes: Notes): void {
@@ -166,7 +182,7 @@ export function readLight(sheet: Sheet, notes: Notes): void {
     else if (/12\s?V\b/i.test(text)) notes.put(s, 'face', 'light-12')
   }
   for (const s of sheet.statements) {
-    const leds = /(\d{1,3})\s*(?:x\s*)?LEDs?\b/i.exec(s.value)?.[1] ?? (/LEDs?|lights/i.test(s.label) ? /^\s*(\d{1,3})\b/.exec(s.value)?.[1] : undefined)
+    const leds = /(\d{1,3})\s*(?:x\s*)?(?:addressable |A?RGB )?LEDs?\b/i.exec(s.value)?.[1] ?? (/LEDs?|lights/i.test(s.label) ? /^\s*(\d{1,3})\b/.exec(s.value)?.[1] : undefined)
     if (leds) notes.put(s, 'lights', Number(leds), 'pcs')
     const volts = notes.value('face') === 'light-12' ? 12 : notes.value('face') === 'light-5' ? 5 : null
     const watts = firstOf(s.value, 'W')?.value

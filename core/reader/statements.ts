@@ -1,4 +1,5 @@
 // A sheet's text taken apart: lines into label and value, headings over what follows, sentences, footnotes by their marks.
+import { BULLET, rowsOf } from './rows'
 
 export interface Statement {
   /** What stands before the colon, the tab, the bar; empty in running text. */
@@ -11,26 +12,26 @@ export interface Statement {
   readonly line: number
 }
 
-export interface Sheet { readonly statements: readonly Statement[]; readonly footnotes: ReadonlyMap<string, string>; readonly text: string }
+export interface Footnote { readonly mark: string; readonly says: string }
+export interface Sheet { readonly statements: readonly Statement[]; readonly footnotes: readonly Footnote[]; readonly text: string }
 
-const BULLET = /^\s*(?:[•·▪‣–—]|-(?=\s)|\*(?=\s)|>\s)\s*/
 const MARK = /^\s*(\*{1,3}|[¹²³⁴]|\((?:\d|[a-d])\)|\[\d\]|(?:note|footnote)\s*\d*\s*:)\s*(?=\S)/i
 
 /** Takes a text apart. Nothing is left out: every line that says something is in some statement or footnote. */
 export function sheetOf(text: string): Sheet {
-  const lines = text.replace(/\r\n?/g, '\n').replace(/[\u00a0\u2009\u202f]/g, ' ').split('\n')
-  const footnotes = new Map<string, string>()
+  const { lines, asWritten } = rowsOf(text)
+  const footnotes: Footnote[] = []
   const statements: Statement[] = []
   let under = ''
   lines.forEach((raw, line) => {
     const words = raw.trim()
     if (words === '' || /^[|\s:+=-]+$/.test(words)) return
     const mark = MARK.exec(raw)
-    if (mark && isFootnote(mark[1] ?? '', lines, line)) { footnotes.set((mark[1] ?? '').trim(), words.slice(mark[0].trim().length).trim()); return }
+    if (mark && isFootnote(mark[1] ?? '', lines, line)) { footnotes.push({ mark: (mark[1] ?? '').trim(), says: words.slice(mark[0].trim().length).trim() }); return }
     const clean = words.replace(BULLET, '')
     const heading = headingOf(clean, line) ?? overIndented(raw, clean, lines[line + 1])
     if (heading !== null) { under = heading; return }
-    for (const [label, value] of clean.split(/;\s+(?=(?!front|top|rear|bottom|side)[A-Za-z][A-Za-z ]{2,22}:\s)/i).flatMap(split)) statements.push({ label, value, under, words: label === '' ? value : clean, line: line + 1 })
+    for (const [label, value] of clean.split(/;\s+(?=(?!front|top|rear|bottom|side)[A-Za-z][A-Za-z ]{2,22}:\s)/i).flatMap(split)) statements.push({ label, value, under, words: label === '' ? value : asWritten(line), line: line + 1 })
   })
   return { statements, footnotes, text }
 }
@@ -54,25 +55,36 @@ function overIndented(raw: string, clean: string, next: string | undefined): str
   return next !== undefined && next.trim() !== '' && depth(next) > depth(raw) && /^[^\d:|\t]{2,28}$/.test(clean) ? clean : null
 }
 
+/** What holds the cells of a row apart; two spaces behind a full stop or a comma do not. */
+const CELLS = /\s*\|\s*|\t+| {3,}|(?<=[\w)"″°%]) {2}(?=\S)/
+
 /** Label and value; or sentences without labels. */
 function split(line: string): readonly (readonly [string, string])[] {
-  const cells = line.split(/\s*\|\s*|\t+| {3,}/).map(c => c.trim()).filter(Boolean)
-  if (cells.length === 2) return [[cells[0] ?? '', cells[1] ?? '']]
-  if (cells.length > 2) return [[cells[0] ?? '', cells.slice(1).join(', ')]]
+  const cells = line.split(CELLS).map(c => c.trim()).filter(Boolean)
+  if (cells.length > 1) return [[cells[0] ?? '', withUnit(cells[0] ?? '', cells.slice(1).join(', '))]]
   const colon = /^([^:]{1,48}?)\s*:\s+(\S.*)$/.exec(line) ?? /^([A-Za-z][^:\d]{1,40}):(\S.*)$/.exec(line)
   if (colon && !isSentence(colon[1] ?? '')) {
     const [first = '', ...rest] = (colon[2] ?? '').split(SENTENCE)
-    return [[colon[1] ?? '', rest.length > 1 ? first : colon[2] ?? ''], ...(rest.length > 1 ? rest.map(s => ['', s] as const) : [])]
+    return [[colon[1] ?? '', withUnit(colon[1] ?? '', rest.length > 1 ? first : colon[2] ?? '')], ...(rest.length > 1 ? rest.map(s => ['', s] as const) : [])]
   }
+  const spaced = SPACED.exec(line)
+  if (spaced) return [[spaced[1] ?? '', spaced[2] ?? '']]
   return sentences(line).map(s => ['', s] as const)
 }
 
-const isSentence = (label: string): boolean => label.split(/\s+/).length > 7 || /\b(?:is|has|takes|are)\b/.test(label)
+/** "Tube length 400 mm": a line that begins with the name of a figure and goes on with the figure. */
+const SPACED = /^((?:[A-Za-z][A-Za-z./-]* ){0,4}(?:length|height|width|depth|thickness|clearance|weight|current|consumption|dimensions?|size|capacity|voltage|TDP|TGP|TBP))(?!.*\b(?:length|height|width|depth|thickness)\b)\s+((?:up to |max\.? )?\d.*)$/i
+const LABEL_UNIT = /[([,]\s*(?:[^()[\],]*[,;]\s*)?(mm|cm|in|inch(?:es)?|kg|g|W|A|mA|V|GB|TB|MB\/s|MT\/s|MHz)\s*[)\]]?\s*$/
+/** "Height (mm): 158": the unit that the label promises goes behind a value that is nothing but figures. */
+const withUnit = (label: string, value: string): string => { const unit = LABEL_UNIT.exec(label)?.[1]; return unit && /^[\d.,\s]+(?:[x×*][\d.,\s]+)*$/.test(value) ? `${value.trim()} ${unit}` : value }
+
+/** What stands in brackets, units or the order of sizes, makes no label a sentence. */
+const isSentence = (label: string): boolean => label.replace(/\([^)]*\)/g, ' ').trim().split(/\s+/).length > 7 || /\b(?:is|has|takes|are)\b/.test(label)
 /** Sentences end at a full stop before a capital; "max. 192" does not. */
 const SENTENCE = /(?<=[\w)"″]\.)(?<!\b(?:max|min|approx|incl|no|ca|vs|opt)\.)\s+(?=[A-Z])|(?<=[a-z]{4}\.)\s+(?=\d)/
 const sentences = (line: string): readonly string[] => line.split(SENTENCE).flatMap(s => s.split(/;\s+/)).map(s => s.trim()).filter(Boolean)
 
-/** The phrases of a value: what commas, semicolons, bars and the word "and" hold apart, brackets kept whole. */
+/** The phrases of a value: what commas, semicolons, bars, full stops and the word "and" hold apart, brackets kept whole. */
 export function phrasesOf(value: string): readonly string[] {
   const parts: string[] = []
   let depth = 0
@@ -82,7 +94,7 @@ export function phrasesOf(value: string): readonly string[] {
     if (c === '(') depth += 1
     else if (c === ')') depth = Math.max(0, depth - 1)
     else if (depth === 0) {
-      const cut = (c === ',' && !/\d/.test(value[i + 1] ?? '')) || c === ';' ? 1 : / and |\s\+\s|\s&\s/.exec(value.slice(i, i + 5))?.index === 0 ? (value.slice(i).startsWith(' and ') ? 5 : 3) : /^\s\/\s/.test(value.slice(i, i + 3)) ? 3 : 0
+      const cut = (c === ',' && !/\d/.test(value[i + 1] ?? '')) || c === ';' || (c === '.' && /[a-z]{4}$/.test(value.slice(0, i)) && /^\s+[A-Z]/.test(value.slice(i + 1))) ? 1 : / and |\s\+\s|\s&\s/.exec(value.slice(i, i + 5))?.index === 0 ? (value.slice(i).startsWith(' and ') ? 5 : 3) : /^\s\/\s/.test(value.slice(i, i + 3)) ? 3 : 0
       if (cut > 0) { parts.push(value.slice(from, i)); from = i + cut; i += cut - 1 }
     }
   }

@@ -1,15 +1,15 @@
 // A supply's sheet: its label, its rails, its class, and its plugs with their counts and lengths.
-import { along, firstOf, measuresIn, productIn, spokenIn } from './measures'
+import { along, firstOf, measuresIn, plainNumber, productIn, spokenIn } from './measures'
 import { isNo, whole, type Notes } from './notes'
 import { phrasesOf, type Sheet, type Statement } from './statements'
 import { leadingCount, thingsIn, type Thing } from './things'
 
 type Plug = 'main-24' | 'cpu-8' | 'cpu-4' | 'card-16' | 'card-8' | 'card-6' | 'sata-power' | 'drive-4' | 'drive-small-4'
 const PLUGS: readonly Thing<Plug>[] = [
-  { key: 'card-16', named: /12V-?2x6|12VHPWR|16[- ]?pin|12\+4[- ]?pin/i },
+  { key: 'card-16', named: /12V-?2[x×]6|12VHPWR|16[- ]?pin|12\+4[- ]?pin/i },
   { key: 'main-24', named: /(?:ATX|main)?\s*(?:24[- ]?pins?|20\s?\+\s?4)(?:\s*(?:main|ATX))?/i },
   { key: 'card-8', named: /(?:PCIe|PCI-E|VGA|PEG)[^,;\d]*(?:8[- ]?pin)?\s*\(?(?:6\s?\+\s?2)?|6\s?\+\s?2/i },
-  { key: 'cpu-8', named: /(?:EPS|CPU|P8)[^,;\d]*(?:8[- ]?pins?|4\s?\+\s?4)|4\s?\+\s?4|8[- ]?pin (?:EPS|CPU)/i },
+  { key: 'cpu-8', named: /(?:EPS|CPU|P8)(?:12V)?[^,;\d]*(?:8[- ]?pins?|4\s?\+\s?4)|4\s?\+\s?4|8[- ]?pin (?:EPS|CPU)|\bEPS(?:12V)?\b(?![^,;]*4[- ]?pin)/i },
   { key: 'cpu-4', named: /4[- ]?pin (?:CPU|EPS|12\s?V|P4)|(?:CPU|P4|EPS)[^,;\d]*4[- ]?pin(?!\s*\+)/i },
   { key: 'sata-power', named: /S-?ATA/i }, { key: 'drive-4', named: /molex|peripheral|4[- ]?pin (?:drive|HDD)|PATA/i }, { key: 'drive-small-4', named: /floppy|FDD|berg/i },
 ]
@@ -43,7 +43,7 @@ function readLabel(s: Statement, notes: Notes): void {
   const text = whole(s)
   if (/ATX\s?(?:v\s?)?3\.\d/i.test(text)) notes.put(s, 'guide', 'newer')
   const grade = CLASSES.find(c => new RegExp(`\\b${c}\\b`, 'i').test(text))
-  if (grade && /80|efficien|certif/i.test(text)) notes.put(s, 'efficiency', grade)
+  if (grade && (/80|efficien|certif/i.test(text) || s.line === 1)) notes.put(s, 'efficiency', grade)
   if (/fixed cables?/i.test(text)) notes.put(s, 'modular', 'fixed')
   else if (/modular/i.test(text) || /cable (?:type|design|management)|modularity/i.test(s.label)) notes.put(s, 'modular', /semi|part/i.test(text) ? 'part' : /non-?\s?modular|fixed/i.test(text) || isNo(s.value) ? 'fixed' : /full|yes|modular/i.test(text) ? 'full' : null)
   const watts = measuresIn(text).find(m => m.unit === 'W' && m.value >= 100)
@@ -68,7 +68,10 @@ function readRails(s: Statement, notes: Notes): void {
   const together = /combined|3[.,]3\s?V\s*(?:\+|and|&)\s*\+?5\s?V/i.test(whole(s))
   if (together) {
     const w = measuresIn(s.value).filter(m => m.unit === 'W')
-    if (w.length > 0) notes.put(s, 'rails.combined', w.at(-1)?.value, 'W')
+    // Where a line tells all rails, the word stands with the figure it is about.
+    const named = w.find(m => /^\)?\s*(?:max\.? )?(?:combined|together)/i.test(s.value.slice(m.end)) || /combined[^\d]{0,12}$/i.test(s.value.slice(0, m.at)))
+    const rails = RAILS.filter(([, , rail]) => rail.test(s.value)).length
+    if (w.length > 0 && (named || rails < 3)) notes.put(s, 'rails.combined', (named ?? w.at(-1))?.value, 'W')
     if (!/A\b/.test(s.value)) return
   }
   for (const [rail, volts, named] of RAILS) {
@@ -85,6 +88,15 @@ function readRails(s: Statement, notes: Notes): void {
 }
 const nextRail = (text: string, from: number): number => { const m = /[,/;]?\s*[+-]?(?:12|5|3[.,]3)\s?V/i.exec(text.slice(from)); return m ? from + m.index : text.length }
 
+/** "500+150+150 mm": the first plug's distance, then from plug to plug, where those are all alike. */
+function chainIn(phrase: string): { readonly first: number; readonly after: number | null; readonly plugs: number } | null {
+  const m = /(\d{2,4}(?:[.,]\d+)?)\s*(?:mm|cm)?((?:\s*\+\s*\d{1,4}(?:[.,]\d+)?\s*(?:mm|cm)?)+)/i.exec(phrase)
+  const unit = m ? /cm/i.test(m[0]) || /^\s*cm/i.test(phrase.slice(m.index + m[0].length)) ? 10 : /mm/i.test(m[0]) || /^\s*mm/i.test(phrase.slice(m.index + m[0].length)) ? 1 : null : null
+  if (!m || unit === null) return null
+  const steps = [...(m[2] ?? '').matchAll(/\d+(?:[.,]\d+)?/g)].map(x => plainNumber(x[0]) * unit)
+  return { first: plainNumber(m[1] ?? '') * unit, after: steps.every(x => x === steps[0]) ? steps[0] ?? null : null, plugs: steps.length + 1 }
+}
+
 function readPlugs(s: Statement, notes: Notes): void {
   if (/protection|dimension|size|output$|efficien/i.test(s.label)) return
   const [inLabel] = thingsIn(s.label, PLUGS)
@@ -100,8 +112,12 @@ function readPlugs(s: Statement, notes: Notes): void {
     const count = inLabel ? leadingCount(phrase) ?? (here && here.count > 1 ? here.count : 1) : here?.count ?? 1
     if (/supply|certif/i.test(phrase) && !/\d\s*x|pin/i.test(phrase)) continue
     notes.count(s, `cables.${key}`, count)
+    const chain = chainIn(phrase)
     const length = measuresIn(phrase).find(m => m.unit === 'mm' && m.value >= 150)
-    if (length) notes.put(s, `cables.${key}.length`, length.value, 'mm')
+    if (chain) { notes.put(s, `cables.${key}.length`, chain.first, 'mm'); notes.put(s, `cables.${key}.after`, chain.after, 'mm'); notes.put(s, `cables.${key}.each`, chain.plugs, 'pcs') }
+    else if (length) notes.put(s, `cables.${key}.length`, length.value, 'mm')
+    const each = chain ? null : /(\d)\s*(?:plugs?\s*|connectors?\s*)?(?:per|on each|a) cable/i.exec(phrase)?.[1]
+    if (each) notes.put(s, `cables.${key}.each`, Number(each), 'pcs')
     if (inLabel) break
   }
 }

@@ -9,7 +9,7 @@ export interface Counted<K extends string> { readonly key: K; readonly count: nu
 
 const LEADING = /(?<![\w.,/-])(\d{1,2})\s*(?:x|×|\*)?\s*$/i
 const LEADING_WORD = /\b(one|two|three|four|five|six|seven|eight|nine|ten|dual|single|triple)\s+(?:x\s*)?$/i
-const TRAILING = /^(?:\s*\d(?:\.\d)?[a-z]?(?=\s))?[^\d,;]{0,24}?(?:[x×]\s*(\d{1,2})\b|:\s*(\d{1,2})(?![\w.]*\s*(?:-?pin|V\b)))/i
+const TRAILING = /^(?:\s*\d(?:\.\d)?[a-z]?(?=\s))?[^\d,;]{0,24}?(?:[x×*]\s*(\d{1,2})\b|:\s*(\d{1,2})(?![\w.]*\s*(?:-?pin|V\b)))/i
 
 /** The count that stands with a thing in a phrase: before it, behind it, in words; null where none does. */
 export function countAround(phrase: string, from: number, to: number): number | null {
