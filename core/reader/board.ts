@@ -25,7 +25,7 @@ type Rear = 'hdmi' | 'displayport' | 'vga' | 'usb-c-socket' | 'usb-a' | 'network
 const REAR: readonly Thing<Rear>[] = [
   { key: 'hdmi', named: /HDMI/i }, { key: 'displayport', named: /DisplayPort|\bDP\b/i }, { key: 'vga', named: /\bVGA\b|D-?Sub/i },
   { key: 'usb-c-socket', named: /USB[^,;]*?Type[- ]?C|USB-?C\b|Type[- ]?C/i }, { key: 'usb-a', named: /USB/i },
-  { key: 'network', named: /RJ-?45|\bLAN\b|Ethernet|network/i }, { key: 'audio-jack', named: /3[.,]5\s?mm(?: audio| stereo)?(?: jacks?| ports?| sockets?)?|audio(?: jacks?| ports?| sockets?| connectors?)?|line[- ](?:in|out)|\bmic(?:rophone)?(?:[- ]in)?\b/i, not: /S\/?PDIF|optical|HD audio/i }, { key: 'ps2', named: /PS\/?2/i },
+  { key: 'network', named: /RJ-?45|\bLAN\b|Ethernet|network/i }, { key: 'audio-jack', named: /3[.,]5\s?mm(?: audio| stereo)?(?: jacks?| ports?| sockets?)?|audio(?: jacks?| ports?| sockets?| connectors?)?|line[- ](?:in|out)|(?:front|rear) speakers?|\bmic(?:rophone)?(?:[- ]in)?\b/i, not: /S\/?PDIF|optical|HD audio/i }, { key: 'ps2', named: /PS\/?2/i },
 ]
 
 const at = (s: Statement): string => `${s.under} ${s.label}`
@@ -34,6 +34,8 @@ const REAR_WORDS = /^video|^display|rear|back|i\/o panel|external|outputs?\b/i
 const isRear = (s: Statement): boolean => REAR_WORDS.test(s.label) || (REAR_WORDS.test(s.under) && !/internal|header|connector/i.test(at(s)))
 const isSlot = (phrase: string): RegExpExecArray | null => /^()()x(16|8|4|1) slots?$/i.exec(phrase) ?? /(PCI(?:e|-E| ?Express)?)\s*(?:(?:Gen\s?)?(\d)(?:\.\d)?)?\s*(?:x\s?(16|8|4|1)\b)/i.exec(phrase)
 const aboutM2 = (text: string): boolean => /M\.2|\bM2(?:_\d)?\b/i.test(text)
+/** "If M2_2 is occupied…" tells of a socket that another line has named. */
+const isCondition = (s: Statement): boolean => /^\W*(?:if|when)\b/i.test(s.value) || (s.label === '' && /\b(?:is|are|will be) (?:disabled|unavailable|switched off)\b/i.test(s.value))
 /** A line that is about M.2 from its first words on: what follows there is about it too. */
 const allM2 = (s: Statement): boolean => aboutM2(s.label) || aboutM2(phrasesOf(s.value)[0] ?? '')
 
@@ -46,11 +48,11 @@ export function readBoard(sheet: Sheet, notes: Notes): void {
   let slots = 0
   let sticks = 0
   for (const s of sheet.statements) {
-    if (aboutM2(whole(s))) sticks = readM2(s, notes, sticks, sheet)
+    if (aboutM2(whole(s)) && !isCondition(s)) sticks = readM2(s, notes, sticks, sheet)
     slots = readSlots(s, notes, slots)
     if (isRear(s)) readRear(s, notes)
     else readHeaders(s, notes)
-    if (/flash ?back|flash button|(?:bios|q)[- ]?flash/i.test(whole(s))) notes.put(s, 'firmware.flashes', !isNo(s.value))
+    if (/flash ?back|flash button|bios[- ]?flash/i.test(whole(s))) notes.put(s, 'firmware.flashes', !isNo(s.value))
     if (/shield/i.test(s.label) || /shield/i.test(s.value)) notes.put(s, 'shield', /pre-?installed|integrated|fixed|attached|mounted/i.test(s.value) ? 'fixed' : /loose|separate|included/i.test(s.value) ? 'loose' : null)
   }
   const wired = sheet.statements.find(s => /^(?:LAN|network|ethernet|wired network)$/i.test(s.label) && !isNo(s.value))
@@ -143,7 +145,7 @@ function readM2(s: Statement, notes: Notes, from: number, sheet: Sheet): number 
       if (/SATA/i.test(about) && /PCI|NVMe/i.test(about)) notes.put(s, `m2.${n}.protocols`, ['NVMe', 'SATA'])
       const shut = [...sheet.footnotes.map(x => x.says), ...sheet.statements.map(x => x.value)].find(f => new RegExp(`M\\.?2(?:(?:[_ #]|\\s(?:slot|socket)\\s)${n + 1}|${'ABCD'[n] ?? '-'})\\b`, 'i').test(f) && /disabled|switched off|\boff\b|unavailable|not available|shares?/i.test(f))
       const ports = portsIn(shut ?? '')
-      if (ports.length > 0) notes.put(s, `m2.${n}.shuts`, ports, null, shut)
+      if (ports.length > 0) { notes.put(s, `m2.${n}.shuts`, ports, null, shut); sheet.statements.filter(x => x.value === shut).forEach(x => notes.use(x)) }
       if (radio) notes.put(s, `m2.${n}.keys`, ['E'])
     }
   }
@@ -172,6 +174,7 @@ function portsIn(text: string): readonly string[] {
 function groupsIn(text: string, count: number): readonly string[] {
   const byBar = text.split(/\s\/\s/)
   if (byBar.length === count && count > 1) return byBar
+  if (count === 1) return [text]
   const counted = text.split(/,\s*/).flatMap(part => { const m = /^\s*(\d)\s*x\s/i.exec(part); return m ? Array.from({ length: Number(m[1]) }, () => part) : [] })
   return counted.length === count ? counted : [text]
 }

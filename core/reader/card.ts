@@ -30,13 +30,14 @@ export function readCard(sheet: Sheet, notes: Notes): void {
 
 function readEdge(s: Statement, notes: Notes): void {
   const text = whole(s)
-  const m = /PCI(?:e|-E| ?Express)?\s*(?:(?:Gen\s?)?(\d)(?:\.\d)?)?[ ,]*x\s?(16|8|4|1)\b/i.exec(text)
+  const m = /PCI(?:e|-E| ?Express)?\s*(?:(?:Gen\s?)?(\d)(?:\.\d)?)?[ ,]*(\()?x\s?(16|8|4|1)\b/i.exec(text)
   if (!m) { if (/^(?:bus|interface|host interface|slot)$/i.test(s.label)) notes.put(s, 'generation', generationIn(s.value)); return }
   const connector = /\(\s*x(16|8|4|1)\s*(?:connector|slot|physical)\s*\)/i.exec(text)
   const wired = /x\s?(16|8|4|1)\s*(?:electrical\w*|lanes?|mode)\b/i.exec(text.slice(m.index + m[0].length))?.[1]
-  const size = connector?.[1] ?? m[2]
-  notes.put(s, 'size', `x${size}`)
-  const lanes = wired ?? m[2]
+  // Lanes in brackets behind the bus say nothing of the edge's length.
+  const size = connector?.[1] ?? (m[2] ? undefined : m[3])
+  const lanes = wired ?? m[3]
+  if (size) notes.put(s, 'size', `x${size}`)
   if (lanes !== size) notes.put(s, 'lanes', Number(lanes))
   notes.put(s, 'generation', m[1] ? Number(m[1]) : generationIn(text))
 }
@@ -65,7 +66,7 @@ function readSize(s: Statement, notes: Notes): void {
   const across = /slots?\s*\((\d+(?:[.,]\d+)?)\s*mm\)/i.exec(s.value)?.[1]
   if (across) notes.put(s, 'thickness', plainNumber(across), 'mm')
   const slots = /(\d(?:[.,]\d+)?)[- ]slots?\b|\b(single|dual|triple|one|two|three|four)[- ]slots?\b/i.exec(s.value)
-  const labelled = /^slots?(?: size)?$|^slot width$|slots occupied/i.test(s.label) ? /^\s*(\d(?:[.,]\d+)?)/.exec(s.value)?.[1] : undefined
+  const labelled = /^slots?(?: size)?$|^slot width$|slots? occupied|occupied slots/i.test(s.label) ? /^\s*(\d(?:[.,]\d+)?)/.exec(s.value)?.[1] : undefined
   const n = labelled ?? slots?.[1]
   if (n) notes.put(s, 'slots', Math.ceil(Number(n.replace(',', '.')) - 1e-9), 'pcs')
   else if (slots?.[2]) notes.put(s, 'slots', wordNumber(slots[2]), 'pcs')

@@ -7,7 +7,7 @@ import { countAround, leadingCount, wordNumber } from './things'
 
 const ROOMS = [
   { path: 'coolerRoom', named: /cpu cooler|cooler (?:height|clearance|room)|cpu coolers|room for (?:cpu )?coolers|coolers? up to|height of cpu cooler|^cooler/i },
-  { path: 'cardRoom', named: /gpu|graphics cards?|vga card|video card|^card (?:length|room)|\bcards? up to/i },
+  { path: 'cardRoom', named: /gpu|graphics cards?|vga (?:card|length)|video card|^card (?:length|room)|\bcards? up to/i },
   { path: 'supply.room', named: /psu|power supply|supply/i },
 ] as const
 const WALLS = ['front', 'top', 'rear', 'bottom', 'side'] as const
@@ -18,7 +18,7 @@ const SIZE_ORDER: readonly Axis[] = ['length', 'width', 'height']
 
 export function readCase(sheet: Sheet, notes: Notes): void {
   // A line that lists boards says more than "ATX tower" in a title.
-  for (const s of sheet.statements.filter(x => /board/i.test(x.label))) readType(s, notes)
+  for (const s of sheet.statements.filter(x => /board|\bM\/B\b/i.test(x.label))) readType(s, notes)
   for (const s of sheet.statements) readType(s, notes)
   for (const s of sheet.statements) {
     readSize(s, notes)
@@ -32,7 +32,7 @@ export function readCase(sheet: Sheet, notes: Notes): void {
 function readType(s: Statement, notes: Notes): void {
   const text = whole(s)
   const boards = formsIn(text.replace(/ATX(?=[^,;]{0,12}(?:power supply|PSU|PS\/2))/gi, ''))
-  const aboutBoards = /board|mainboard|^form factor|\bcase$/i.test(s.label) || /\bboards?\b|tower|case\b/i.test(s.value)
+  const aboutBoards = /board|\bM\/B\b|^form factor|\bcase$/i.test(s.label) || /\bboards?\b|tower|case\b/i.test(s.value)
   if (boards.length > 0 && aboutBoards && !notes.has('boards') && !/power|psu|supply/i.test(s.label)) notes.put(s, 'boards', boards)
   const forms = [/\bSFX-L\b/.test(text) ? 'SFX-L' : '', /\bSFX\b(?!-L)/.test(text) ? 'SFX' : '', /\bTFX\b/.test(text) ? 'TFX' : '', /\bflex\b/i.test(text) ? 'Flex' : ''].filter(Boolean).reverse()
   if (/psu|power supply|supply/i.test(s.label) || /power suppl(?:y|ies)|\bPSU\b/i.test(s.value)) {
@@ -112,7 +112,7 @@ const leadingAfter = (text: string, at: number): number | null => { const m = /^
 /** Fans and radiators by wall: "Front: 3 x 120mm / 2 x 140mm; Top: …", or a line for each wall. */
 function readAir(s: Statement, notes: Notes): void {
   const text = whole(s)
-  const radiators = /radiator/i.test(text) && !/w\/o radiator|with(?:out)? (?:front )?radiator/i.test(text)
+  const radiators = /radiator|water ?cooling|liquid cooling/i.test(text) && !/w\/o radiator|with(?:out)? (?:front )?radiator/i.test(text)
   if (!radiators && !/fans?\b|cooling/i.test(text) && !WALLS.some(w => new RegExp(`^${w}$`, 'i').test(s.label))) return
   if (/filter|dust|pre-?installed|included|supplied|fitted|bundled/i.test(s.label) || ROOMS.some(r => r.named.test(s.label))) return
   const context = WALLS.find(w => new RegExp(`\\b${w}\\b`, 'i').test(s.label))
@@ -136,11 +136,13 @@ function readAir(s: Statement, notes: Notes): void {
 }
 
 const FRAME = String.raw`(?<![\d.])(?:40|60|80|92|120|140|200)(?![\d.])`
+/** "120mm*3" says it the other way round: the count goes in front. */
+const countFirst = (text: string): string => text.replace(new RegExp(String.raw`(${FRAME}\s*mm)\s*[x×*]\s*(\d{1,2})(?!\d|\s*mm)`, 'gi'), '$2 x $1')
 const FRAMES = new RegExp(String.raw`(?:(\d{1,2})\s*[x×]\s*|\b(one|two|three|four|five|six)\s+)?(${FRAME}(?:\s*-?\s*mm)?(?:\s*(?:\/|or|,)\s*${FRAME}(?!\s*[x×])(?:\s*-?\s*mm)?)*)`, 'gi')
 /** How many fans of each size: "3 x 120/140 mm", "3 x 120 / 2 x 140mm". A bare number without count or unit is no fan. */
 function fanPlacesIn(said: string): ReadonlyMap<string, number> {
   const places = new Map<string, number>()
-  for (const m of said.matchAll(FRAMES)) {
+  for (const m of countFirst(said).matchAll(FRAMES)) {
     const [, digits, word, sizes = ''] = m
     if (!digits && !word && !/mm/i.test(sizes)) continue
     const count = digits ? Number(digits) : word ? wordNumber(word) ?? 1 : 1
@@ -157,7 +159,7 @@ function wallParts(text: string, sentence: boolean): readonly { readonly wall: s
 }
 
 function readPorts(s: Statement, notes: Notes): void {
-  const about = /front (?:i\/o|panel|ports?|connectors?|connections?|usb)|^front$|i\/o|ports?$/i.test(s.label) || (s.label === '' && /front panel|ports?\b/i.test(s.value) && /usb|audio|headset/i.test(s.value))
+  const about = /front (?:i\/o|panel|ports?|connectors?|connections?|usb)|^front$|i\/o|ports?$/i.test(s.label) || (s.label === '' && (/front panel|ports?\b/i.test(s.value) || /^\W*USB.*,/i.test(s.value)) && /usb|audio|headset/i.test(s.value))
   if (!about || /radiator/i.test(s.label)) return
   for (const phrase of phrasesOf(s.value)) {
     const c = /USB[^,;]*?(?:Type[- ]?C|-C\b)|Type[- ]?C/i.exec(phrase)

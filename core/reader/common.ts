@@ -5,12 +5,12 @@ import type { Sheet, Statement } from './statements'
 import { plainNumber } from './measures'
 
 /** Words that end a model's name in a title: what kind of thing it is, or the first of its figures. */
-const STOPS = /\s+(?:-\s|–\s|\||is\b|are\b|(?:mother|main)?board\b|mid[- ]?tower|full[- ]?tower|mini[- ]?tower|midi|tower\b|computer\b|cube case|desktop\b|case fan|case\b|chassis|low[- ]?profile|CPU\b|all[- ]in[- ]one|AIO\b|liquid|water ?cool|air cooler|cooler|memory\b|kit\b|graphics? card|video card|graphics\b|(?:audio )?capture|sound card|storage controller|(?:SATA|PCIe|serial|FireWire) card|strip\b|network (?:card|adapter)|wi-?fi|radio card|USB (?:card|expansion)|controller card|internal\b|NVMe|SSD\b|solid[- ]state|hard (?:disk|drive)|HDD\b|DVD|Blu|optical|card reader|floppy|power supply|PSU\b|PWM\b|fan\b|ARGB\b|LED\b|light strip|lights\b|hub\b|processor\b|ATX\b|(?:micro|mini)[- ]?(?:atx|itx)|m-?ATX|E-?ATX|SFX\b|DDR\d|small form|cable\b|lead\b|adapter\b)/i
+const STOPS = /\s+(?:-\s|–\s|\||is\b|are\b|(?:mother|main)?board\b|mid[- ]?tower|full[- ]?tower|mini[- ]?tower|(?:dual|single|twin)[- ]tower|midi|tower\b|computer\b|cube case|desktop\b|case fan|case\b|chassis|low[- ]?profile|CPU\b|all[- ]in[- ]one|AIO\b|liquid|water ?cool|air cooler|cooler|memory\b|kit\b|graphics? card|video card|graphics\b|(?:audio )?capture|sound card|storage controller|(?:SATA|PCIe|serial|FireWire) card|strip\b|network (?:card|adapter)|wi-?fi|radio card|USB (?:card|expansion)|controller card|internal\b|NVMe|SSD\b|solid[- ]state|hard (?:disk|drive)|HDD\b|DVD|Blu|optical|card reader|floppy|power supply|PSU\b|PWM\b|fan\b|ARGB\b|LED\b|light strip|lights\b|hub\b|processor\b|ATX\b|(?:micro|mini)[- ]?(?:atx|itx)|m-?ATX|E-?ATX|SFX\b|DDR\d|small form|cable\b|lead\b|adapter\b)/i
 const FIGURE_STOP = /\s+\d+(?:[.,]\d+)?\s*(?:-?\s?inch|x\s*\d+\s*GB|GB|MT\/s|MHz|mm|W\b|watts?|V\b|")/i
 const CAPACITY = /\s+\d+(?:[.,]\d+)?\s*(?:GB|TB)\b/i
 const LEADING_KIND = /^(?:the|case|gpu|cpu|processor|psu|device|part|product|name|model|(?:optical|hard|disk) (?:drive|disk)|(?:air|cpu|liquid) cooler|graphics(?: card)?|(?:case )?fan(?: controller)?|(?:storage|network|sound|capture|USB) (?:controller|card|adapter)|memory(?: kit)?|power supply|mother ?board|mainboard|SSD|drive)\s+/i
 /** Words that tell what a thing is, not what it is called. */
-const NO_NAME = /^(?:air|liquid|all|optical|A?RGB|LED|light|memory|graphics|processor|case|cooler|fan|power|supply|drive|disk|board|motherboard|internal|external|new|for|the|an?|kit|modules?|storage|sound|network|controller|card|specs?|specifications?|features|cores?|size|type|name|overview|technical|data)$/i
+const NO_NAME = /^(?:air|liquid|all|optical|A?RGB|LED|light|memory|graphics|processor|case|cooler|fan|power|supply|drive|disk|board|motherboard|internal|external|new|for|the|an?|kit|modules?|storage|sound|network|controller|card|specs?|specifications?|features|cores?|size|type|name|overview|technical|data|DDR\d|U?R?DIMM|\d+(?:[.,]\d+)?(?:"|″|mm|GB|TB|W)?)$/i
 
 /** Maker and model: by their labels, else from the first line that names a maker that is known, else from the first line at all. */
 export function readNames(sheet: Sheet, notes: Notes, kind: string | null, makers: readonly string[]): void {
@@ -28,7 +28,9 @@ export function readNames(sheet: Sheet, notes: Notes, kind: string | null, maker
     }
   }
   if (notes.has('model') && notes.has('maker')) return
-  const [first] = sheet.statements
+  // A first line that is nothing but the kind is a heading; the title stands below it.
+  const isKind = (s: Statement): boolean => s.label === '' && s.value.split(/[\s/]+/).every(w => NO_NAME.test(w) || /^(?:tower|technical|product)$/i.test(w))
+  const first = sheet.statements.find(s => !isKind(s))
   const named = sheet.statements.slice(0, 4).find(s => makerIn(`${s.label} ${s.value}`, makers) !== null) ?? first
   if (!named || notes.has('model')) return
   const title = titleOf(titleText(named, makers), kind, makers)
@@ -59,10 +61,10 @@ const makerIn = (text: string, makers: readonly string[]): { readonly at: number
 }
 
 function titleOf(text: string, kind: string | null, makers: readonly string[]): { readonly maker: string | null; readonly model: string; readonly quoted?: boolean } {
-  const quoted = /["“„«]([^"“”„«»]{2,40})["”“»]/.exec(text)?.[1]
+  const quoted = /(?:(?<=\s|^)['‘]|["“„«])([^"“”„«»'‘’]{2,40})["”“»'’](?=\s|$)/.exec(text)?.[1]
   if (quoted && !/^\s*[x×\d]/.test(quoted)) return { maker: makerIn(text, makers)?.words ?? null, model: quoted, quoted: true }
   const maker = makerIn(text, makers)
-  let model = (maker ? text.slice(maker.at + maker.words.length) : text.replace(LEADING_KIND, '')).replace(/\t/g, ' ').trim()
+  let model = (maker ? text.slice(maker.at + maker.words.length) : text.replace(LEADING_KIND, '').replace(/^[-–—:|\s]+/, '')).replace(/\t/g, ' ').trim()
   const capacity = kind === 'drive' ? CAPACITY.exec(model) : null
   const figure = FIGURE_STOP.exec(model)
   const ends = [STOPS.exec(model), figure && capacity && figure.index >= capacity.index ? null : figure, /\s*[,:;(]|\s[-–|]\s/.exec(model)].flatMap(m => (m ? [m.index] : []))

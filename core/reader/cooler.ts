@@ -49,7 +49,7 @@ const plugOf = (text: string): string | null => (/4[- ]?pins?\b|PWM/i.test(text)
 export const ampsIn = (text: string): number | null => { const a = firstOf(text, 'A')?.value; const w = firstOf(text, 'W')?.value; return a ?? (w === undefined ? null : w / 12) }
 
 function readFan(s: Statement, notes: Notes): void {
-  if (!/fan|connector|cable|plug|current|consumption/i.test(s.label) && !(s.label === '' && /\bfans?\b/i.test(s.value))) return
+  if (!/fan|connector|cable|plug|current|consumption/i.test(s.label) && !(s.label === '' && /\bfans?\b|\bPWM\b|[34][- ]pin/i.test(s.value))) return
   notes.put(s, 'fan.face', plugOf(s.value))
   if (/current|power|amp|consumption/i.test(s.label) || /^fan$/i.test(s.label) || s.label === '') notes.put(s, 'fan.amps', ampsIn(s.value), 'A')
   if (/cable|lead/i.test(s.label)) notes.put(s, 'fan.lead', firstOf(s.value, 'mm')?.value ?? null, 'mm')

@@ -44,6 +44,26 @@ describe('what was read, laid into the kind’s shape', () => {
     expect(part.fans.map(f => [f.key, f.air])).toEqual([['rear-1', 'out'], ['front-1', 'in'], ['front-2', 'in'], ['front-3', 'in']])
     expect(part.radiators.map(r => [r.sizes, r.instead])).toEqual([[['360'], ['front-1', 'front-2', 'front-3']]])
   })
+  test('three fans of 120 mm or two of 140: the third place takes the small one only', () => {
+    const { part } = made('case', { model: 'X', boards: ['ATX'], 'fans.top': 3, 'fans.top.sizes': ['120', '140'], 'fans.top.140': 2 })
+    expect(part.kind === 'case' && part.fans.map(f => f.sizes)).toEqual([['120', '140'], ['120', '140'], ['120']])
+  })
+  test('a chain’s distances lie between its plugs, as many to a cable as it says', () => {
+    const { part } = made('supply', { model: 'X', form: 'ATX', 'cables.sata-power': 4, 'cables.sata-power.length': 500, 'cables.sata-power.after': 150, 'cables.sata-power.each': 2 })
+    expect(part.kind === 'supply' && part.cables.map(c => [c.length, c.plugs.map(p => p.after)])).toEqual([[500, [150, undefined]], [500, [150, undefined]]])
+  })
+  test('a port is off with any stick, or with a SATA stick only, as the sheet’s words have it; a radio’s socket takes no drive', () => {
+    const shuts = (words: string) => {
+      const { part } = draftOf({ kind: 'board', fields: [field('model', 'X'), field('form', 'ATX'), field('m2', 2), field('m2.1.keys', ['E']), { ...field('m2.0.shuts', ['sata-data-3']), words }], doubtful: [], unread: [] }, 'board', 'x')
+      return part.kind === 'board' ? [part.m2[0]?.shuts, part.m2[1]?.keys] : null
+    }
+    expect(shuts('SATA3 is disabled when M2_1 is occupied')).toEqual([[{ keys: ['sata-data-3'] }], ['E']])
+    expect(shuts('SATA3 is off with a SATA-type stick in M2_1')).toEqual([[{ keys: ['sata-data-3'], protocol: 'SATA' }], ['E']])
+  })
+  test('a processor’s promise for two modules is not its promise for four', () => {
+    const { part } = made('processor', { model: 'X', socket: 'TERN-2', picture: true, 'speeds.0.modules': 2, 'speeds.0.speed': 5200, 'speeds.1.modules': 4, 'speeds.1.speed': 3600 })
+    expect(part.kind === 'processor' && part.speeds).toEqual([{ modules: 2, speed: 5200 }, { modules: 4, speed: 3600 }])
+  })
   test('a board lists no more headers than its sheet, but for the plugs no board goes without', () => {
     const { part, assumed } = made('board', { model: 'X', form: 'microATX', 'processor.socket': 'TERN-2', 'memory.type': 'DDR5', 'memory.slots': 2, 'headers.sata-data': 4 })
     expect(part.kind === 'board' && [...new Set(part.headers.map(h => h.face))].sort()).toEqual(['cpu-8', 'main-24', 'sata-data'])

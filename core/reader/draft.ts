@@ -5,6 +5,7 @@ import { caseOf, usualLeads, type CaseOutline } from '../parts/case-outline'
 import { BOARD_FORMS, type BoardForm } from '../standards/boards'
 import { ANY_SLOT, type AnySlot } from '../standards/cards'
 import { CONNECTORS, type PlugFace } from '../standards/connectors'
+import type { Board } from '../parts/board'
 import type { Case } from '../parts/case'
 import { put } from '../parts/paths'
 import type { ReadField, ReadValue } from './notes'
@@ -58,7 +59,7 @@ const SHAPE: Partial<Record<PartKind, Shape>> = {
       shield: text(f, 'shield') === 'fixed' ? 'fixed' : 'loose',
     }
     const board = boardOf(outline, about)
-    const m2 = board.m2.map((m, i) => ({ ...m, shuts: list(f, `m2.${i}.shuts`) ? [{ keys: [...(list(f, `m2.${i}.shuts`) ?? [])], protocol: 'SATA' }] : m.shuts }))
+    const m2 = board.m2.map((m, i) => ({ ...m, shuts: shutsOf(f, `m2.${i}.shuts`) ?? m.shuts }))
     const assumed = [...(own ? [] : [['form', 'not stated; sockets lie as on an ATX board until you choose and derive anew'] as const]), ...(count(f, 'memory.slots') === null ? [['memory.slots', 'not stated; none until you add them'] as const] : []), ...([...f.keys()].some(p => p.startsWith('rear.')) ? [] : [['picture', 'not stated; taken as having sockets for it'] as const]), ['headers', 'where each header lies is derived from the form'] as const, ...(count(f, 'headers.main-24') === null ? [['headers.main-24', 'not stated; no board goes without'] as const] : [])]
     return { part: { ...board, ...(own ? {} : { form: undefined }), m2, rear: rearOf(f) } as Part, assumed }
   },
@@ -80,6 +81,11 @@ const SHAPE: Partial<Record<PartKind, Shape>> = {
 }
 
 const given = <K extends string, V>(key: K, value: V | undefined): Partial<Record<K, V>> => (value === undefined ? {} : { [key]: value } as Record<K, V>)
+/** What a socket switches off; only with a SATA stick where the sheet says so. */
+function shutsOf(f: Fields, path: string): Board['m2'][number]['shuts'] | null {
+  const keys = list(f, path)
+  return keys ? [{ keys: [...keys], ...(/SATA[- ]?(?:type|mode|M\.2|device|drive|SSD|stick)/i.test(f.get(path)?.words ?? '') ? { protocol: 'SATA' } : {}) }] : null
+}
 const slotSize = (size: string | undefined): AnySlot => ANY_SLOT.find(s => s === size) ?? 'x16'
 const rearOf = (f: Fields) => Object.entries(counts(f, 'rear.')).flatMap(([face, n]) => Array.from({ length: n }, (_, i) => ({ key: `rear-${face}-${i + 1}`, label: `${CONNECTORS[face as PlugFace].name}${n > 1 ? ` ${i + 1}` : ''}`, face: face as 'hdmi', ...(face === 'hdmi' || face === 'displayport' || face === 'vga' ? { ofProcessor: true } : {}) })))
 const bays = (f: Fields, size: '2.5' | '5.25'): Case['bays'] => Array.from({ length: count(f, `bays.${size}`) ?? 0 }, (_, i) => ({ key: `bay-${size}-${i + 1}`, label: `${size}-inch bay ${i + 1}`, size, front: size === '5.25', axes: '+x +y +z' }))

@@ -1,8 +1,8 @@
 // Numbers with units as makers write them: decimal comma, fractions of an inch, thousands, "a x b x c mm", letters for axes.
 import type { Unit } from '../units'
 
-/** One value found in a text, in the unit it is kept in; `words` are its own words. */
-export interface Measure { readonly value: number; readonly unit: Unit | null; readonly at: number; readonly end: number; readonly words: string }
+/** One value found in a text, in the unit it is kept in, and how many of those make the unit as written; `words` are its own words. */
+export interface Measure { readonly value: number; readonly unit: Unit | null; readonly times: number; readonly at: number; readonly end: number; readonly words: string }
 
 /** Units as written → the unit kept and the factor to it. An inch is 25.4 mm exactly. */
 const UNIT: readonly (readonly [RegExp, Unit, number])[] = [
@@ -30,7 +30,7 @@ export function measuresIn(text: string): readonly Measure[] {
   const found: Measure[] = []
   for (const m of text.matchAll(FRACTION)) {
     const unit = unitAt(text, m.index + m[0].length) ?? unitAt(text, m.index + m[0].length + 1)
-    if (unit && !/\d\s+$/.test(text.slice(0, m.index))) found.push({ value: round(Number(m[1]) / Number(m[2]) * unit.times), unit: unit.unit, at: m.index, end: unit.end, words: text.slice(m.index, unit.end) })
+    if (unit && !/\d\s+$/.test(text.slice(0, m.index))) found.push({ value: round(Number(m[1]) / Number(m[2]) * unit.times), unit: unit.unit, times: unit.times, at: m.index, end: unit.end, words: text.slice(m.index, unit.end) })
   }
   const fractions = [...found]
   for (const m of text.matchAll(NUMBER)) {
@@ -40,9 +40,14 @@ export function measuresIn(text: string): readonly Measure[] {
     const end = at + m[0].length
     const gap = /^\s?-?/.exec(text.slice(end))?.[0].length ?? 0
     const unit = unitAt(text, end + gap) ?? unitAt(text, end)
-    found.push(unit ? { value: round(whole * unit.times), unit: unit.unit, at, end: unit.end, words: text.slice(at, unit.end) } : { value: whole, unit: null, at, end, words: m[0] })
+    found.push(unit ? { value: round(whole * unit.times), unit: unit.unit, times: unit.times, at, end: unit.end, words: text.slice(at, unit.end) } : { value: whole, unit: null, times: 1, at, end, words: m[0] })
   }
-  return found.sort((a, b) => a.at - b.at)
+  const inOrder = found.sort((a, b) => a.at - b.at)
+  // "3,500/2,900 MB/s": the unit at the end is that of both.
+  return inOrder.map((m, i) => {
+    const next = inOrder[i + 1]
+    return m.unit === null && next?.unit && /^\s?\/\s?$/.test(text.slice(m.end, next.at)) ? { ...m, unit: next.unit, times: next.times, value: round(m.value * next.times) } : m
+  })
 }
 
 function unitAt(text: string, at: number): { readonly unit: Unit; readonly times: number; readonly end: number } | null {

@@ -2,6 +2,8 @@
 
 export const BULLET = /^\s*(?:[•·▪‣–—]|-(?=\s)|\*(?=\s)|>\s)\s*/
 
+const BOLD = /(\*\*|__)(?=\S)([^*_]+)(?<=\S)\1/g
+
 export interface Rows {
   /** One row a line, label and value held apart by a tab where the table did it otherwise; a line that went into another row is empty. */
   readonly lines: readonly string[]
@@ -11,7 +13,7 @@ export interface Rows {
 
 export function rowsOf(text: string): Rows {
   const written = text.replace(/\r\n?/g, '\n').replace(/[\u00a0\u2009\u202f]/g, ' ').split('\n')
-  const lines = joined(separated(written.map(l => l.replace(/\*\*|__/g, ''))))
+  const lines = joined(separated(written.map(l => l.replace(BOLD, '$2'))))
   const own = (at: number): string => (written[at] ?? '').trim().replace(BULLET, '')
   const below = (at: number): number => written.findIndex((l, i) => i > at && l.trim() !== '')
   return { lines, asWritten: at => (lines[below(at)] === '' ? `${own(at)} ${own(below(at))}` : own(at)) }

@@ -4,7 +4,7 @@ import { speedsIn } from './board'
 import { ampsIn } from './cooler'
 import { firstOf, measuresIn, plainNumber, productIn, spokenIn } from './measures'
 import { isNo, whole, type Notes } from './notes'
-import type { Sheet, Statement } from './statements'
+import { phrasesOf, type Sheet, type Statement } from './statements'
 import { countAround, leadingCount } from './things'
 
 export function readProcessor(sheet: Sheet, notes: Notes): void {
@@ -63,7 +63,7 @@ export function readMemory(sheet: Sheet, notes: Notes): void {
     if (volts && volts.value < 6) notes.put(s, 'volts', volts.value, 'V')
     if (/height|low[- ]profile/i.test(text)) notes.put(s, 'height', measuresIn(s.label === '' || !/height|profile/i.test(s.label) ? s.value.slice(Math.max(0, s.value.search(/height/i))) : s.value).find(m => m.unit === 'mm')?.value ?? null, 'mm')
     else notes.put(s, 'height', spokenIn(s.value).find(x => x.axis === 'height')?.value ?? null, 'mm')
-    if (/registered|buffered/i.test(s.label)) notes.put(s, 'buffered', !isNo(s.value))
+    if (/registered|buffered/i.test(s.label)) notes.put(s, 'buffered', /unbuffered|un-?registered/i.test(s.value) ? false : !isNo(s.value))
     else if (/\bRDIMM\b|registered/i.test(text)) notes.put(s, 'buffered', true)
     else if (plain && /\bUDIMM\b|unbuffered/i.test(text)) notes.put(s, 'buffered', false)
   }
@@ -158,13 +158,25 @@ export function readHub(sheet: Sheet, notes: Notes): void {
     if (/output|channel|connectors?$|ports?$|headers?$/i.test(s.label) && !/power|total|interface/i.test(s.label)) { const m = /4[- ]?pin|3[- ]?pin|PWM|header/i.exec(s.value); notes.put(s, `outlets.${face}`, (m ? countAround(s.value, m.index, m.index + m[0].length) : null) ?? leadingCount(s.value), 'pcs') }
     const named = /\b(\d{1,2})[- ]?(?:port|way|channel|fan)s?\b/i.exec(s.label === '' ? s.value : '')?.[1]
     if (named) notes.put(s, `outlets.${face}`, Number(named), 'pcs')
-    const spoken = s.label === '' && !named ? /(?:fan|light|led|usb)?\s*(?:outputs?|channels?|connectors?|sockets?|ports)/i.exec(s.value) : null
+    if (serves === 'fans' && face === 'fan-4') readSync(s, notes)
+    const spoken = s.label === '' && !named && !/A?RGB|\bLED/i.test(s.value) ? /(?:fan|light|led|usb)?\s*(?:outputs?|channels?|connectors?|sockets?|ports)/i.exec(s.value) : null
     if (spoken && !/power/i.test(s.value)) notes.put(s, `outlets.${face}`, countAround(s.value, spoken.index, spoken.index + spoken[0].length), 'pcs')
     if (/power|input/i.test(s.label === '' ? s.value : s.label) && /SATA/i.test(s.value)) notes.put(s, 'inlets.sata-power', 1, 'pcs')
     else if (/power/i.test(s.label) && /molex/i.test(s.value)) notes.put(s, 'inlets.drive-4', 1, 'pcs')
-    if (serves === 'fans' && /PWM (?:sync|input|signal|control)|(?:to|from) (?:the )?(?:motherboard|mainboard|board)/i.test(text) && /4[- ]?pin|PWM/i.test(text)) notes.put(s, 'inlets.fan-4', 1, 'pcs')
+    if (serves === 'fans' && /PWM (?:sync|input|signal|control)|(?:to|from) (?:the )?(?:motherboard|mainboard|board)|(?:mother|main)?board inputs?/i.test(text) && /4[- ]?pin|PWM/i.test(text)) notes.put(s, 'inlets.fan-4', 1, 'pcs')
     if (/\bUSB\s?2/i.test(text) && /internal|interface|header/i.test(text) && serves !== 'USB') notes.put(s, 'inlets.usb-2', 1, 'pcs')
     if (/current|total|output/i.test(s.label === '' ? s.value : s.label)) { const a = totalIn(s.value); const w = firstOf(s.value, 'W')?.value; notes.put(s, 'amps', a ?? (w === undefined ? null : w / (serves === 'lights' && face === 'light-5' ? 5 : 12)), 'A') }
+  }
+}
+
+/** Lights that a fan hub feeds as well, by the phrases that name them: what goes out, and what comes from the board. */
+function readSync(s: Statement, notes: Notes): void {
+  for (const phrase of phrasesOf(s.value)) {
+    const m = /A-?RGB/i.exec(phrase)
+    if (!m) continue
+    const n = countAround(phrase, m.index, m.index + m[0].length)
+    if (/\binputs?\b|from (?:the )?(?:mother|main)?board/i.test(whole(s))) notes.put(s, 'inlets.light-5', n ?? 1, 'pcs')
+    else if (n !== null && /ports?|outputs?|headers?|channels?|sockets?/i.test(whole(s))) notes.put(s, 'outlets.light-5', n, 'pcs')
   }
 }
 

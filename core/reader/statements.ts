@@ -31,6 +31,9 @@ export function sheetOf(text: string): Sheet {
     const clean = words.replace(BULLET, '')
     const heading = headingOf(clean, line) ?? overIndented(raw, clean, lines[line + 1])
     if (heading !== null) { under = heading; return }
+    // "Rear panel | - 1 x HDMI": a list begins in the cell and goes on below, under the same name.
+    const listed = /^([^|\t]{2,40}?)(?:\s*\|\s*|\t+|\s{3,})[-•·*]\s+(?=\S)/.exec(clean)
+    if (listed) under = listed[1] ?? ''
     for (const [label, value] of clean.split(/;\s+(?=(?!front|top|rear|bottom|side)[A-Za-z][A-Za-z ]{2,22}:\s)/i).flatMap(split)) statements.push({ label, value, under, words: label === '' ? value : asWritten(line), line: line + 1 })
   })
   return { statements, footnotes, text }
@@ -61,7 +64,7 @@ const CELLS = /\s*\|\s*|\t+| {3,}|(?<=[\w)"″°%]) {2}(?=\S)/
 /** Label and value; or sentences without labels. */
 function split(line: string): readonly (readonly [string, string])[] {
   const cells = line.split(CELLS).map(c => c.trim()).filter(Boolean)
-  if (cells.length > 1) return [[cells[0] ?? '', withUnit(cells[0] ?? '', cells.slice(1).join(', '))]]
+  if (cells.length > 1) return [[cells[0] ?? '', withUnit(cells[0] ?? '', cells.slice(1).join(', ').replace(BULLET, ''))]]
   const colon = /^([^:]{1,48}?)\s*:\s+(\S.*)$/.exec(line) ?? /^([A-Za-z][^:\d]{1,40}):(\S.*)$/.exec(line)
   if (colon && !isSentence(colon[1] ?? '')) {
     const [first = '', ...rest] = (colon[2] ?? '').split(SENTENCE)
