@@ -3,11 +3,11 @@ import { formsIn, generationIn, socketsIn } from './common'
 import { firstOf, measuresIn, productIn } from './measures'
 import { isNo, whole, type Notes } from './notes'
 import { phrasesOf, type Sheet, type Statement } from './statements'
-import { countAround, leadingCount, thingsIn, type Thing } from './things'
+import { countAround, leadingCount, thingsIn, wordNumber, type Thing } from './things'
 
 type Header = 'main-24' | 'cpu-8' | 'cpu-4' | 'fan-4' | 'usb-3' | 'usb-c' | 'usb-2' | 'light-5' | 'light-12' | 'audio-hd' | 'serial' | 'probe' | 'sata-data'
 const HEADERS: readonly Thing<Header>[] = [
-  { key: 'light-5', named: /addressable|A-?RGB|(?<![A-Z])RGB(?: LED)?(?: headers?)?\s*\(?3[- ]?pin|5\s?V\s+(?:A?RGB|LED|lighting)|LED header \(5\s?V\)|A?RGB(?: LED)?(?: header)? \(5\s?V/i },
+  { key: 'light-5', named: /(?:5\s?V\s+)?addressable|(?:5\s?V\s+)?A-?RGB|(?<![A-Z])RGB(?: LED)?(?: headers?)?\s*\(?3[- ]?pin|5\s?V\s+(?:A?RGB|LED|lighting)|LED header \(5\s?V\)|A?RGB(?: LED)?(?: header)? \(5\s?V/i },
   { key: 'light-12', named: /12\s?V\s+(?:RGB|LED)|RGB\s*(?:LED )?(?:header)?\s*\(12\s?V|(?<![A-Z])RGB(?: LED)? headers?|(?<![A-Z])RGB(?: LED)?\s*\(?4[- ]?pin|(?<![A-Z])RGB 12\s?V|(?<=^\s*\d+\s*x?\s*)RGB(?: LED)?(?=\s*$)/i },
   { key: 'fan-4', named: /(?:CPU|chassis|case|system|sys|pump|water|AIO)[ _-]?(?:\/?(?:OPT|pump))?[ _-]?fans?|fan (?:headers?|connectors?)|\bpump\b|\bfans?\b/i },
   { key: 'main-24', named: /24[- ]?pin|20\+4/i },
@@ -24,7 +24,7 @@ const HEADERS: readonly Thing<Header>[] = [
 type Rear = 'hdmi' | 'displayport' | 'vga' | 'usb-c-socket' | 'usb-a' | 'network' | 'audio-jack' | 'ps2'
 const REAR: readonly Thing<Rear>[] = [
   { key: 'hdmi', named: /HDMI/i }, { key: 'displayport', named: /DisplayPort|\bDP\b/i }, { key: 'vga', named: /\bVGA\b|D-?Sub/i },
-  { key: 'usb-c-socket', named: /USB[^,;]*?Type[- ]?C|USB-?C\b|Type[- ]?C/i }, { key: 'usb-a', named: /USB/i },
+  { key: 'usb-c-socket', named: /USB[^,;]*?Type[- ]?C|USB-?C\b|Type[- ]?C/i }, { key: 'usb-a', named: /USB|Type[- ]?A\b/i },
   { key: 'network', named: /RJ-?45|\bLAN\b|Ethernet|network/i }, { key: 'audio-jack', named: /3[.,]5\s?mm(?: audio| stereo)?(?: jacks?| ports?| sockets?)?|audio(?: jacks?| ports?| sockets?| connectors?)?|line[- ](?:in|out)|(?:front|rear) speakers?|\bmic(?:rophone)?(?:[- ]in)?\b/i, not: /S\/?PDIF|optical|HD audio/i }, { key: 'ps2', named: /PS\/?2/i },
 ]
 
@@ -71,8 +71,12 @@ function readShape(s: Statement, notes: Notes): void {
 function readSocket(s: Statement, notes: Notes): void {
   const named = /socket\s*(?:type)?\s*:?\s*([A-Z][A-Z0-9]+(?:[- ]?\d+[A-Z]?)?)/i.exec(whole(s)) ?? /\bfor ([A-Z][A-Z0-9]+-?\d+[A-Z]?) processors/.exec(whole(s))
   const value = named?.[1] && /\d/.test(named[1]) && /^[A-Z]/.test(named[1]) ? named[1] : /socket|(?:processor|cpu) support|supported (?:cpu|processor)s?|^cpu$|^processors?$/i.test(s.label === '' ? s.under : s.label) ? socketsIn(s.value)[0] : undefined
+  const bare = s.line === 1 ? phrasesOf(s.value).find(p => /^[A-Z]{2,}-\d+[A-Z]?$/.test(p) && formsIn(p).length === 0) : undefined
+  if (bare) notes.put(s, 'processor.socket', bare)
   if (value && !aboutM2(whole(s))) notes.put(s, 'processor.socket', value)
 }
+
+const numberIn = (word: string): number | null => (/^\d+$/.test(word) ? Number(word) : wordNumber(word))
 
 function readMemory(s: Statement, notes: Notes): void {
   const text = whole(s)
@@ -82,6 +86,7 @@ function readMemory(s: Statement, notes: Notes): void {
   if (type) notes.put(s, 'memory.type', type.toUpperCase())
   const dimm = /(?:DDR\d\s*)?(?:(?:U-?DIMM|DIMM)s?(?:\s*(?:slots?|sockets?))?|memory (?:slots|sockets))/i.exec(s.value)
   if (dimm) notes.put(s, 'memory.slots', countAround(s.value, dimm.index, dimm.index + dimm[0].length) ?? (/dimm|slot/i.test(s.label) ? leadingCount(s.value) : null), 'pcs')
+  else if (/^(?:memory|ram)$/i.test(s.label) && /\b(\d|one|two|three|four|six|eight)\s+(?:slots|sockets)\b/i.test(s.value)) notes.put(s, 'memory.slots', numberIn(/\b(\w+)\s+(?:slots|sockets)\b/i.exec(s.value)?.[1] ?? ''), 'pcs')
   else if (/dimm|(?:memory|ram) (?:slots|sockets)/i.test(s.label)) notes.put(s, 'memory.slots', leadingCount(s.value), 'pcs')
   else if (/^\s*\d\s*x?\s*DDR/i.test(s.value)) notes.put(s, 'memory.slots', leadingCount(s.value), 'pcs')
   const size = measuresIn(s.value).find(m => m.unit === 'GB')
@@ -111,13 +116,14 @@ function readSlots(s: Statement, notes: Notes, from: number): number {
     if (!m || /radio|wi-?fi|key e/i.test(phrase)) continue
     const inPhrase = isSlot(phrase) !== null && isSlot(phrase)?.[1] !== ''
     const count = (inPhrase ? countAround(phrase, m.index, m.index + m[0].length) : leadingCount(phrase)) ?? 1
-    const lanes = /\(\s*x\s?(\d+)(?:\s*mode|\s*electrical\w*|\s*lanes?)?\s*\)|x(\d+) mode|x(\d+) electrical/i.exec(phrase)
+    const lanes = /\(\s*x\s?(\d+)(?:\s*mode|\s*electrical\w*|\s*lanes?)?\s*\)|x(\d+) mode|x(\d+) electrical|\b(one|two|four|eight|sixteen) lanes/i.exec(phrase)
     // "PCIe 4.0 x4 (x16 length)": the brackets tell the socket, what stands before them the lanes.
     const socket = /\b(?:in )?x(16|8|4)(?: |-)(?:length|long|physical|connector|sized?|slot\))/i.exec(phrase.slice(m.index + m[0].length))?.[1]
-    const generation = m[2] ? Number(m[2]) : generationIn(phrase) ?? generationIn(s.label)
+    const bracket = /\((\d)\.0\b/.exec(phrase)?.[1]
+    const generation = m[2] ? Number(m[2]) : bracket ? Number(bracket) : generationIn(phrase) ?? generationIn(s.label)
     for (let i = 0; i < count; i++, n++) {
       notes.put(s, `slots.${n}.size`, `x${socket ?? m[3]}`)
-      const wired = Number(socket ? m[3] : lanes?.[1] ?? lanes?.[2] ?? lanes?.[3] ?? NaN)
+      const wired = Number(socket ? m[3] : lanes?.[1] ?? lanes?.[2] ?? lanes?.[3] ?? (lanes?.[4] ? wordNumber(lanes[4]) : null) ?? NaN)
       if (Number.isFinite(wired) && wired !== Number(socket ?? m[3])) notes.put(s, `slots.${n}.lanes`, wired)
       notes.put(s, `slots.${n}.generation`, generation)
     }
@@ -130,7 +136,7 @@ function readM2(s: Statement, notes: Notes, from: number, sheet: Sheet): number 
   let n = from
   const own = /\bM\.?2(?:[_ ]\d|[A-D])\b/.exec(whole(s))
   const each = s.value.split(/(?=\bM\.?2(?:_\d|[A-D]\b))/).filter(t => /^M\.?2(?:_\d|[A-D]\b)/.test(t))
-  const texts = each.length > 1 ? each : own ? [whole(s)] : aboutM2(s.label) ? [s.value] : phrasesOf(s.value).filter(aboutM2)
+  const texts = each.length > 1 ? each : own ? [whole(s)] : aboutM2(s.label) ? [s.value] : wholeSockets(phrasesOf(s.value)).filter(aboutM2)
   for (const text of texts) {
     const named = /M\.2(?:\s+\d{4,5})?(?:\s*(?:slots?|sockets?|connectors?))?/i.exec(text)
     const count = own ? 1 : (named ? countAround(text, named.index, named.index + named[0].length) : null) ?? leadingCount(text) ?? 1
@@ -142,7 +148,8 @@ function readM2(s: Statement, notes: Notes, from: number, sheet: Sheet): number 
       const lengths = lengthsIn(kinds.length > 1 ? about : text)
       if (lengths.length > 0) notes.put(s, `m2.${n}.lengths`, lengths)
       notes.put(s, `m2.${n}.generation`, generationIn(kinds.length > 1 ? about : text) ?? (kinds.length <= 1 && allM2(s) ? generationIn(s.value) : null))
-      if (/SATA/i.test(about) && /PCI|NVMe/i.test(about)) notes.put(s, `m2.${n}.protocols`, ['NVMe', 'SATA'])
+      const speaks = kinds.length > 1 || aboutM2(s.label) ? about : `${about} ${text}`
+      if (/SATA/i.test(speaks) && /PCI|NVMe/i.test(speaks)) notes.put(s, `m2.${n}.protocols`, ['NVMe', 'SATA'])
       const shut = [...sheet.footnotes.map(x => x.says), ...sheet.statements.map(x => x.value)].find(f => new RegExp(`M\\.?2(?:(?:[_ #]|\\s(?:slot|socket)\\s)${n + 1}|${'ABCD'[n] ?? '-'})\\b`, 'i').test(f) && /disabled|switched off|\boff\b|unavailable|not available|shares?/i.test(f))
       const ports = portsIn(shut ?? '')
       if (ports.length > 0) { notes.put(s, `m2.${n}.shuts`, ports, null, shut); sheet.statements.filter(x => x.value === shut).forEach(x => notes.use(x)) }
@@ -170,21 +177,28 @@ function portsIn(text: string): readonly string[] {
   }).map(n => `sata-data-${n}`)
 }
 
+/** "M.2 PCIe 3.0 x4 / SATA (2280)" is one socket: what only names a protocol goes with the phrase before. */
+const wholeSockets = (phrases: readonly string[]): readonly string[] => phrases.reduce<readonly string[]>((all, p) => (/^(?:SATA|NVMe)\b(?!.*\bports?\b)/i.test(p) && aboutM2(all.at(-1) ?? '') ? [...all.slice(0, -1), `${all.at(-1) ?? ''} / ${p}`] : [...all, p]), [])
+
 /** "1x PCIe 5.0 x4, 4x PCIe 4.0 x4" becomes five; "2280, Gen 4 / 2280, Gen 3" two. */
 function groupsIn(text: string, count: number): readonly string[] {
   const byBar = text.split(/\s\/\s/)
   if (byBar.length === count && count > 1) return byBar
   if (count === 1) return [text]
-  const counted = text.split(/,\s*/).flatMap(part => { const m = /^\s*(\d)\s*x\s/i.exec(part); return m ? Array.from({ length: Number(m[1]) }, () => part) : [] })
+  const parts = text.split(/,\s*/)
+  const counted = (parts.length > 1 ? parts.filter((part, i) => i > 0 || !aboutM2(part)) : parts).flatMap(part => { const m = /^\s*(?:(\d)\s*x|(one|two|three|four))\s/i.exec(part); return m ? Array.from({ length: m[1] ? Number(m[1]) : wordNumber(m[2] ?? '') ?? 1 }, () => part) : [] })
   return counted.length === count ? counted : [text]
 }
+
+/** "Fans: CPU, pump, chassis": each named without a count is one. */
+const FAN_PLACE = /^(?:CPU|pump|chassis|case|system|AIO|front|rear)$/i
 
 function readHeaders(s: Statement, notes: Notes): void {
   if (/memory|dimm|dimension|chipset/i.test(s.label) || /^(?:form|size)/i.test(s.label)) return
   const inLabel = thingsIn(s.label, HEADERS)[0]
   for (const phrase of phrasesOf(s.value)) {
     if (aboutM2(phrase) || isSlot(phrase) || (allM2(s) && !/^\s*(?:\d+|two|four|six|eight|ten)\s*(?:x\s*)?SATA/i.test(phrase))) continue
-    const found = thingsIn(phrase, HEADERS)[0] ?? (inLabel && leadingCount(phrase) !== null ? { ...inLabel, count: leadingCount(phrase) ?? 1 } : null) ?? (inLabel && !notes.has(`headers.${inLabel.key}`) && /^\d/.test(phrase) ? inLabel : null)
+    const found = (inLabel?.key === 'fan-4' && FAN_PLACE.test(phrase) ? { ...inLabel, count: 1 } : null) ?? thingsIn(phrase, HEADERS)[0] ?? (inLabel && leadingCount(phrase) !== null ? { ...inLabel, count: leadingCount(phrase) ?? 1 } : null) ?? (inLabel && !notes.has(`headers.${inLabel.key}`) && /^\d/.test(phrase) ? inLabel : null)
     if (!found) continue
     const key = inLabel && inLabel.key === 'fan-4' ? 'fan-4' : inLabel?.key.startsWith('light') && found.key === 'light-5' ? found.key : found.key
     const count = key !== 'fan-4' || inLabel?.key !== 'fan-4' ? found.count : /^\(?4[- ]pin\)?$/i.test(phrase) ? 0 : leadingCount(phrase) ?? found.count

@@ -6,7 +6,7 @@ import { phrasesOf, type Sheet, type Statement } from './statements'
 import { countAround, leadingCount, thingsIn, wordNumber, type Thing } from './things'
 
 const DOES: readonly (readonly [RegExp, string])[] = [
-  [/graphics? card|video card|\bGPU\b/i, 'graphics'], [/capture/i, 'capture'], [/storage controller|\bSAS\b|SATA card|RAID/i, 'storage'], [/sound card|audio card/i, 'sound'], [/wi-?fi|radio|wireless|aerial|antenna/i, 'radio'],
+  [/graphics? card|video card|\bGPU\b/i, 'graphics'], [/capture/i, 'capture'], [/(?:storage|disk|SATA) (?:controller|expansion|adapter)|\bSAS\b|SATA card|RAID/i, 'storage'], [/sound card|audio card/i, 'sound'], [/wi-?fi|radio|wireless|aerial|antenna/i, 'radio'],
   [/network|ethernet|\bLAN\b/i, 'network'], [/firewire|1394/i, 'FireWire'], [/serial/i, 'serial'], [/\bUSB\b/i, 'USB'],
 ]
 /** Words that only sheets of graphics cards use, where the title does not say what it is. */
@@ -14,6 +14,9 @@ const GRAPHICS = [/\bT[BG]P\b|board power/i, /DisplayPort|HDMI/i]
 const OUTPUTS: readonly Thing<string>[] = [{ key: 'HDMI', named: /HDMI/i }, { key: 'DisplayPort', named: /DisplayPorts?|\bDP\b/i }, { key: 'DVI', named: /\bDVI(?:-[DI])?\b/i }, { key: 'VGA', named: /\bVGA\b/i }, { key: 'USB-C', named: /USB-?C|Type-C/i }]
 const POWER: readonly Thing<string>[] = [{ key: 'card-16', named: /16[- ]?pin|12V-?2[x×]6|12VHPWR/i }, { key: 'card-8', named: /8[- ]?pin/i }, { key: 'card-6', named: /6[- ]?pin/i }, { key: 'sata-power', named: /SATA power/i }, { key: 'drive-4', named: /molex|4[- ]?pin (?:drive|peripheral)/i }]
 const INSIDE: readonly Thing<string>[] = [{ key: 'mini-sas', named: /mini-?SAS|SFF-\d+/i }, { key: 'usb-c', named: /USB[- ]?C header|Type-C header/i }, { key: 'usb-3', named: /USB\s?3(?:\.\d)?(?: Gen ?\d)?(?:\s*\d+-pin)?\s*header/i }, { key: 'usb-2', named: /USB\s?2(?:\.0)?(?:\s*(?:9|10)[- ]?pins?)?(?:\s*(?:internal\s*)?header)?/i, not: /rear|external|Type-?A|ports?\b/i }, { key: 'sata-data', named: /SATA(?! power)(?:\s*(?:ports?|connectors?|6\s?Gb\/s))?/i }, { key: 'audio-97', named: /front[- ](?:panel )?audio/i }]
+
+/** Cards that a picture leaves. */
+const SHOWS: readonly string[] = ['graphics', 'capture']
 
 export function readCard(sheet: Sheet, notes: Notes): void {
   const title = sheet.statements.slice(0, 3).map(whole).join(' ')
@@ -87,12 +90,12 @@ function readSockets(s: Statement, notes: Notes): void {
   const [own] = thingsIn(s.label, INSIDE)
   if (own && /^yes\b/i.test(s.value)) notes.count(s, `headers.${own.key}`, 1)
   for (const phrase of phrasesOf(s.value)) {
-    const [plug] = thingsIn(phrase, POWER)
-    if (plug && /power|connector|plug|pin/i.test(text) && !isNo(phrase) && !/adapt[eo]r|dongle|\bfrom\b|cable (?:included|supplied)|in (?:the )?box/i.test(phrase)) notes.count(s, `power.${plug.key}`, plug.count)
+    const [plug] = thingsIn(phrase.replace(/\([^)]*(?:adapt[eo]r|dongle)[^)]*\)/gi, ''), POWER)
+    if (plug && /power|connector|plug|pin/i.test(text) && !isNo(phrase) && !/adapt[eo]r|dongle|\bfrom\b|cable (?:included|supplied)|in (?:the )?box/i.test(phrase.replace(/\([^)]*\)/g, ''))) notes.count(s, `power.${plug.key}`, plug.count)
     const [inner] = thingsIn(phrase, INSIDE)
     if (inner && !plug && /internal|header|connector|inside/i.test(text)) notes.count(s, `headers.${inner.key}`, inner.count)
     const [out] = thingsIn(phrase, OUTPUTS)
-    if (out && (/outputs?|ports?|display|video|connect|monitor/i.test(text) || s.label === '')) outputs.push(...Array.from({ length: countAround(phrase, phrase.search(/HDMI|Display|DP\b|DVI|VGA|USB|Type-C/i), phrase.length) ?? (leadingCount(phrase) ?? out.count) }, () => out.key))
+    if (out && !/\binputs?\b/i.test(`${s.label} ${phrase}`) && (/outputs?|ports?|display|video|connect|monitor/i.test(text) || s.label === '')) outputs.push(...Array.from({ length: countAround(phrase, phrase.search(/HDMI|Display|DP\b|DVI|VGA|USB|Type-C/i), phrase.length) ?? (leadingCount(phrase) ?? out.count) }, () => out.key))
   }
-  if (outputs.length > 0) notes.put(s, 'outputs', outputs)
+  if (outputs.length > 0 && SHOWS.includes(String(notes.value('does')))) notes.put(s, 'outputs', outputs)
 }

@@ -8,7 +8,7 @@ import { countAround, leadingCount, wordNumber } from './things'
 const ROOMS = [
   { path: 'coolerRoom', named: /cpu cooler|cooler (?:height|clearance|room)|cpu coolers|room for (?:cpu )?coolers|coolers? up to|height of cpu cooler|^cooler/i },
   { path: 'cardRoom', named: /gpu|graphics cards?|vga (?:card|length)|video card|^card (?:length|room)|\bcards? up to/i },
-  { path: 'supply.room', named: /psu|power supply|supply/i },
+  { path: 'supply.room', named: /psu|power suppl|suppl(?:y|ies)/i },
 ] as const
 const WALLS = ['front', 'top', 'rear', 'bottom', 'side'] as const
 const BAYS = [['3.5', /3[.,]5\s*(?:"|″|-?\s?inch|in\b)?/i], ['2.5', /2[.,]5\s*(?:"|″|-?\s?inch|in\b)?/i], ['5.25', /5[.,]25\s*(?:"|″|-?\s?inch|in\b)?/i]] as const
@@ -32,7 +32,7 @@ export function readCase(sheet: Sheet, notes: Notes): void {
 function readType(s: Statement, notes: Notes): void {
   const text = whole(s)
   const boards = formsIn(text.replace(/ATX(?=[^,;]{0,12}(?:power supply|PSU|PS\/2))/gi, ''))
-  const aboutBoards = /board|\bM\/B\b|^form factor|\bcase$/i.test(s.label) || /\bboards?\b|tower|case\b/i.test(s.value)
+  const aboutBoards = /board|\bM\/B\b|^form(?:at| ?factor)?$|\bcase$/i.test(s.label) || /\bboards?\b|tower|case\b/i.test(s.value)
   if (boards.length > 0 && aboutBoards && !notes.has('boards') && !/power|psu|supply/i.test(s.label)) notes.put(s, 'boards', boards)
   const forms = [/\bSFX-L\b/.test(text) ? 'SFX-L' : '', /\bSFX\b(?!-L)/.test(text) ? 'SFX' : '', /\bTFX\b/.test(text) ? 'TFX' : '', /\bflex\b/i.test(text) ? 'Flex' : ''].filter(Boolean).reverse()
   if (/psu|power supply|supply/i.test(s.label) || /power suppl(?:y|ies)|\bPSU\b/i.test(s.value)) {
@@ -116,7 +116,7 @@ function readAir(s: Statement, notes: Notes): void {
   if (!radiators && !/fans?\b|cooling/i.test(text) && !WALLS.some(w => new RegExp(`^${w}$`, 'i').test(s.label))) return
   if (/filter|dust|pre-?installed|included|supplied|fitted|bundled/i.test(s.label) || ROOMS.some(r => r.named.test(s.label))) return
   const context = WALLS.find(w => new RegExp(`\\b${w}\\b`, 'i').test(s.label))
-  const behind = s.label === '' || (!context && /^\s*\d/.test(s.value))
+  const behind = s.label === '' || (!context && /^\s*(?:\d|(?:one|two|three|four|five|six)\b)/i.test(s.value))
   const places = wallParts(s.label === '' || !context ? `${context ?? ''} ${s.value}` : `${context}: ${s.value}`, behind)
   for (const { wall, said } of places) {
     if (!said || !/\d{2,3}\s*(?:-)?\s*(?:mm)?/.test(said)) continue
@@ -154,7 +154,13 @@ function fanPlacesIn(said: string): ReadonlyMap<string, number> {
 /** Cuts a text into what is said of each wall: the words behind its name, or, in sentences, those before "at the front". */
 function wallParts(text: string, sentence: boolean): readonly { readonly wall: string; readonly said: string }[] {
   const named = [...text.matchAll(/\b(front|top|rear|bottom|side)\b/gi)]
-  if (sentence && !/^\s*(?:fans?\s+)?(?:front|top|rear|bottom|side)\b/i.test(text.trim())) return named.map((m, i) => ({ wall: (m[1] ?? '').toLowerCase(), said: text.slice(i === 0 ? 0 : (named[i - 1]?.index ?? 0), m.index) }))
+  if (sentence && !/^\s*(?:fans?\s+)?(?:front|top|rear|bottom|side)\b/i.test(text.trim())) {
+    // "420 mm at the front and top": a wall without a figure of its own shares the one before.
+    return named.reduce<readonly { readonly wall: string; readonly said: string }[]>((parts, m, i) => {
+      const said = text.slice(i === 0 ? 0 : (named[i - 1]?.index ?? 0), m.index)
+      return [...parts, { wall: (m[1] ?? '').toLowerCase(), said: /\d/.test(said) ? said : parts.at(-1)?.said ?? said }]
+    }, [])
+  }
   return named.map((m, i) => ({ wall: (m[1] ?? '').toLowerCase(), said: text.slice(m.index + m[0].length, named[i + 1]?.index) }))
 }
 

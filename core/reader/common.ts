@@ -21,7 +21,7 @@ export function readNames(sheet: Sheet, notes: Notes, kind: string | null, maker
     notes.put(s, 'model', called?.trim())
     if (/^(?:maker|manufacturer|brand|hersteller(?: \/ maker)?|vendor|make)$/i.test(s.label)) notes.put(s, 'maker', s.value)
     if (/^(?:model|model name|model number|processor number|board name|name|product(?: name)?|series|part|processor|gpu|cpu|device|case)$/i.test(s.label) || (s.line === 1 && /^(?:graphics(?: card)?|drive|SSD|HDD|board|mother ?board|mainboard|cooler|fan|memory|kit|PSU|power supply|chassis|hub|strip)$/i.test(s.label))) {
-      const title = titleOf(s.value, kind, makers)
+      const title = /^model\b/i.test(s.label) ? calledIn(s.value, makers) : titleOf(s.value, kind, makers)
       if (title.maker !== null) notes.put(s, 'maker', title.maker)
       else if (/^(?:cpu|processor|gpu|case)$/i.test(s.label)) continue
       if (title.model !== '') notes.put(s, 'model', title.model)
@@ -58,6 +58,12 @@ const makerIn = (text: string, makers: readonly string[]): { readonly at: number
     if (maker !== '' && at >= 0 && !/\w/.test(text[at - 1] ?? '') && !/\w/.test(text[at + maker.length] ?? '')) return { at, words: text.slice(at, at + maker.length) }
   }
   return null
+}
+
+/** What is labelled a model is its name as a whole, but for the maker before it and what commas and brackets add. */
+function calledIn(text: string, makers: readonly string[]): { readonly maker: string | null; readonly model: string } {
+  const maker = makerIn(text, makers)
+  return { maker: maker?.words ?? null, model: (maker ? text.slice(maker.at + maker.words.length) : text).split(/\s*[,;(]/)[0]?.trim() ?? '' }
 }
 
 function titleOf(text: string, kind: string | null, makers: readonly string[]): { readonly maker: string | null; readonly model: string; readonly quoted?: boolean } {
@@ -106,4 +112,4 @@ export function socketsIn(text: string): readonly string[] {
   return [...text.matchAll(new RegExp(SOCKET.source, 'g'))].map(m => m[0]).filter(w => /\d/.test(w) && !/^(?:DDR|PCI|USB|SATA|M2|GEN|TDP|PPT|RPM|CL|DC)/.test(w))
 }
 
-export const generationIn = (text: string): number | null => { const m = /(?:PCI(?:e|[- ]?E(?:xpress)?)\s*|Gen\.?\s*)(\d)(?:\.0)?(?![\d.]*\s*x\s*\d+\s*GB)/i.exec(text); return m?.[1] && Number(m[1]) <= 7 ? Number(m[1]) : null }
+export const generationIn = (text: string): number | null => { const m = /(?:PCI(?:e|[- ]?E(?:xpress)?)\s*|Gen(?:\.|eration)?\s*)(\d)(?:\.0)?(?![\d.]*\s*x\s*\d+\s*GB)/i.exec(text); return m?.[1] && Number(m[1]) <= 7 ? Number(m[1]) : null }

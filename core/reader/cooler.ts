@@ -33,7 +33,7 @@ function readSize(s: Statement, notes: Notes): void {
     for (const [path, value] of sides) { if (size.axes) notes.put(s, path, value, 'mm'); else notes.doubt(s, path, value, 'mm', 'the sheet does not say which side is which') }
     return
   }
-  if (size && /footprint|base/i.test(s.label)) { notes.put(s, 'width', size.values[0], 'mm'); notes.put(s, 'depth', size.values[1], 'mm'); return }
+  if (size && /footprint|base|(?:length|depth) (?:and|x|×|&) width|width (?:and|x|×|&) (?:length|depth)/i.test(s.label)) { notes.put(s, 'width', size.values[0], 'mm'); notes.put(s, 'depth', size.values[1], 'mm'); return }
   const own = firstOf(s.value, 'mm')?.value ?? null
   if (/height/i.test(s.label)) notes.put(s, 'height', own, 'mm')
   else if (/^(?:overall )?width/i.test(s.label)) notes.put(s, 'width', own, 'mm')
@@ -66,7 +66,7 @@ function readLiquid(s: Statement, notes: Notes): void {
   const text = whole(s)
   if (/radiator/i.test(text)) {
     const product = productIn(s.value, s.label)
-    const size = /\b(120|240|280|360|420)\b(?:\s*mm)?/.exec(product ? s.value.replace(product.words, '') : s.value)?.[1]
+    const size = /\b(120|240|280|360|420)\b(?:\s*mm)?/.exec((product ? s.value.replace(product.words, '') : s.value).replace(/\d+\s*mm fans?/gi, ''))?.[1] ?? /\b(120|240|280|360|420)\b/.exec(s.label)?.[1]
     if (size) notes.put(s, 'liquid.radiator', size)
     else if (product) notes.doubt(s, 'liquid.radiator', classOf(product.values), null, 'worked out from the radiator’s length')
     if (product && product.values.length === 3) { notes.put(s, 'liquid.length', product.values[0], 'mm'); notes.put(s, 'liquid.width', product.values[1], 'mm'); notes.put(s, 'liquid.thickness', product.values[2], 'mm') }
@@ -76,7 +76,8 @@ function readLiquid(s: Statement, notes: Notes): void {
   else if (/\bfans?\b/i.test(text) && !/radiator/i.test(s.label)) {
     const m = /\b(80|92|120|140)(?=\s*mm|\s*[x×]\s*\d)/i.exec(s.value)
     const named = m ?? /fans?/i.exec(s.value)
-    if (named) notes.put(s, 'liquid.fans', countAround(s.value, named.index, named.index + named[0].length) ?? leadingCount(s.value), 'pcs')
+    if (/number of fans|fan count|fans? included/i.test(s.label)) notes.put(s, 'liquid.fans', leadingCount(s.value), 'pcs')
+    else if (named) notes.put(s, 'liquid.fans', countAround(s.value, named.index, named.index + named[0].length) ?? leadingCount(s.value), 'pcs')
     if (m?.[1]) notes.put(s, 'liquid.fans.size', m[1])
     notes.put(s, 'liquid.fans.face', plugOf(s.value))
     notes.put(s, 'liquid.fans.amps', ampsIn(s.value), 'A')

@@ -73,8 +73,9 @@ const PRODUCT = new RegExp(`${ITEM}\\s*(?:x|×|\\*|,?\\s(?=[LWHDB]\\s*[:=]?\\s*\
 
 /** Finds `a x b` or `a x b x c` with a length unit; `label` may tell the order: "Dimensions (L x W x H)". */
 export function productIn(text: string, label = ''): Product | null {
-  for (const m of text.matchAll(PRODUCT)) {
-    const product = readProduct(m, text, label)
+  const signs = text.replace(/\bby\b/gi, ' x')
+  for (const m of signs.matchAll(PRODUCT)) {
+    const product = readProduct(m, signs, label)
     if (product) return product
   }
   return null

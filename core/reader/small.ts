@@ -13,6 +13,7 @@ export function readProcessor(sheet: Sheet, notes: Notes): void {
     const named = /socket\s*(?:type)?\s*:?\s*([A-Z][A-Z0-9]+(?:[- ]?\d+[A-Z]?)?)/i.exec(text)?.[1]
     const socket = named && /\d/.test(named) ? named : /socket|package/i.test(s.label) && !/power/i.test(s.label) ? socketsIn(s.value)[0] : undefined
     if (socket) notes.put(s, 'socket', socket)
+    else notes.put(s, 'socket', s.line === 1 ? /\bfor ([A-Z]{2,}-\d+[A-Z]?)\b/.exec(text)?.[1] : null)
     readPicture(s, notes)
     const type = [...text.matchAll(/DDR[2-5]/gi)].filter(m => !/^\S*\s*(?:is )?not supported/i.test(text.slice(m.index))).map(m => m[0].toUpperCase())
     if (type.length > 0) notes.put(s, 'memory', [...new Set(type)])
@@ -110,7 +111,7 @@ function readWork(s: Statement, notes: Notes, medium: string | null): void {
   const size = measuresIn(text).find(m => m.unit === 'GB' && m.value >= 1)
   if (size && !/cache|buffer/i.test(text)) notes.put(s, 'gigabytes', size.value, 'GB')
   const speed = measuresIn(s.value).find(m => m.unit === 'MBs')
-  if (speed && !/write/i.test(s.label)) notes.put(s, 'sequential', speed.value, 'MBs')
+  if (speed && (!/write/i.test(s.label) || /read|r\/w/i.test(s.label))) notes.put(s, 'sequential', speed.value, 'MBs')
   const pair = /idle\s*\/\s*(?:operating|active|busy)/i.test(s.label)
   const watts = measuresIn(s.value).filter(m => m.unit === 'W')
   if (pair && watts.length >= 2) { notes.put(s, 'rest', watts[0]?.value, 'W'); notes.put(s, 'busy', watts[1]?.value, 'W'); return }
@@ -121,7 +122,7 @@ function readWork(s: Statement, notes: Notes, medium: string | null): void {
     if (/idle|standby|at rest/i.test(said)) { if (w.value >= 0.1) notes.put(s, 'rest', w.value, 'W') }
     else if (s.line === 1 || /power|active|operating|busy|max|consumption|typical/i.test(`${said} ${s.label}`)) notes.put(s, 'busy', w.value, 'W')
   }
-  if (medium === 'disk' && /start|spin-?up/i.test(text)) notes.put(s, 'start.A12', firstOf(s.value, 'A')?.value ?? null, 'A')
+  if (medium === 'disk' && /start|spin-?up/i.test(text)) notes.put(s, /(?<![\d.])5\s?V\b/.test(text) && !/12\s?V\b/.test(text) ? 'start.A5' : 'start.A12', firstOf(s.value, 'A')?.value ?? null, 'A')
 }
 
 /** The length of a lead: labelled so, or said beside the word. */
@@ -138,7 +139,7 @@ export function readFan(sheet: Sheet, notes: Notes): void {
     if (product && product.values.length === 3) { notes.put(s, 'size', String(Math.round(Math.max(...product.values)))); notes.put(s, 'thickness', Math.min(...product.values), 'mm') }
     const frame = /\b(40|60|80|92|120|140|200)\s*mm\b/i.exec(s.value)?.[1]
     if (frame && !product && !/cable|lead|thick/i.test(s.label)) notes.put(s, 'size', frame)
-    const thick = /thick/i.test(s.label) ? firstOf(s.value, 'mm')?.value : /(\d+(?:[.,]\d+)?)\s*mm thick/i.exec(s.value)?.[1]
+    const thick = /thick/i.test(s.label) ? firstOf(s.value, 'mm')?.value : spokenIn(s.value).find(x => x.axis === 'thickness')?.value
     if (thick !== undefined) notes.put(s, 'thickness', Number(String(thick).replace(',', '.')), 'mm')
     const pins = /\b([34])[- ]?(?:pins?|wires?)\b/i.exec(text)?.[1]
     if (pins) notes.put(s, 'face', `fan-${pins}`)
@@ -158,25 +159,26 @@ export function readHub(sheet: Sheet, notes: Notes): void {
     if (/output|channel|connectors?$|ports?$|headers?$/i.test(s.label) && !/power|total|interface/i.test(s.label)) { const m = /4[- ]?pin|3[- ]?pin|PWM|header/i.exec(s.value); notes.put(s, `outlets.${face}`, (m ? countAround(s.value, m.index, m.index + m[0].length) : null) ?? leadingCount(s.value), 'pcs') }
     const named = /\b(\d{1,2})[- ]?(?:port|way|channel|fan)s?\b/i.exec(s.label === '' ? s.value : '')?.[1]
     if (named) notes.put(s, `outlets.${face}`, Number(named), 'pcs')
-    if (serves === 'fans' && face === 'fan-4') readSync(s, notes)
+    if (serves === 'fans' || serves === 'lights') readSync(s, notes, serves)
     const spoken = s.label === '' && !named && !/A?RGB|\bLED/i.test(s.value) ? /(?:fan|light|led|usb)?\s*(?:outputs?|channels?|connectors?|sockets?|ports)/i.exec(s.value) : null
     if (spoken && !/power/i.test(s.value)) notes.put(s, `outlets.${face}`, countAround(s.value, spoken.index, spoken.index + spoken[0].length), 'pcs')
     if (/power|input/i.test(s.label === '' ? s.value : s.label) && /SATA/i.test(s.value)) notes.put(s, 'inlets.sata-power', 1, 'pcs')
     else if (/power/i.test(s.label) && /molex/i.test(s.value)) notes.put(s, 'inlets.drive-4', 1, 'pcs')
     if (serves === 'fans' && /PWM (?:sync|input|signal|control)|(?:to|from) (?:the )?(?:motherboard|mainboard|board)|(?:mother|main)?board inputs?/i.test(text) && /4[- ]?pin|PWM/i.test(text)) notes.put(s, 'inlets.fan-4', 1, 'pcs')
+    if (serves === 'USB' && /^(?:upstream|input|host|connection)$/i.test(s.label)) notes.put(s, `inlets.${/USB\s?3/.test(s.value) ? 'usb-3' : 'usb-2'}`, 1, 'pcs')
     if (/\bUSB\s?2/i.test(text) && /internal|interface|header/i.test(text) && serves !== 'USB') notes.put(s, 'inlets.usb-2', 1, 'pcs')
     if (/current|total|output/i.test(s.label === '' ? s.value : s.label)) { const a = totalIn(s.value); const w = firstOf(s.value, 'W')?.value; notes.put(s, 'amps', a ?? (w === undefined ? null : w / (serves === 'lights' && face === 'light-5' ? 5 : 12)), 'A') }
   }
 }
 
-/** Lights that a fan hub feeds as well, by the phrases that name them: what goes out, and what comes from the board. */
-function readSync(s: Statement, notes: Notes): void {
+/** Lights by the phrases that name them: what comes from the board, and what goes out of a hub for fans. */
+function readSync(s: Statement, notes: Notes, serves: 'fans' | 'lights'): void {
   for (const phrase of phrasesOf(s.value)) {
     const m = /A-?RGB/i.exec(phrase)
     if (!m) continue
     const n = countAround(phrase, m.index, m.index + m[0].length)
     if (/\binputs?\b|from (?:the )?(?:mother|main)?board/i.test(whole(s))) notes.put(s, 'inlets.light-5', n ?? 1, 'pcs')
-    else if (n !== null && /ports?|outputs?|headers?|channels?|sockets?/i.test(whole(s))) notes.put(s, 'outlets.light-5', n, 'pcs')
+    else if (serves === 'fans' && n !== null && /ports?|outputs?|headers?|channels?|sockets?/i.test(whole(s))) notes.put(s, 'outlets.light-5', n, 'pcs')
   }
 }
 
@@ -194,7 +196,7 @@ export function readLight(sheet: Sheet, notes: Notes): void {
     else if (/12\s?V\b/i.test(text)) notes.put(s, 'face', 'light-12')
   }
   for (const s of sheet.statements) {
-    const leds = /(\d{1,3})\s*(?:x\s*)?(?:addressable |A?RGB )?LEDs?\b/i.exec(s.value)?.[1] ?? (/LEDs?|lights/i.test(s.label) ? /^\s*(\d{1,3})\b/.exec(s.value)?.[1] : undefined)
+    const leds = /(\d{1,3})\s*(?:(?:addressable |A?RGB )?LEDs\b|x\s*(?:A?RGB )?LED\b|(?:addressable|A?RGB) LED\b(?! strip))/i.exec(s.value)?.[1] ?? (/LEDs?|lights/i.test(s.label) ? /^\s*(\d{1,3})\b/.exec(s.value)?.[1] : undefined)
     if (leds) notes.put(s, 'lights', Number(leds), 'pcs')
     const volts = notes.value('face') === 'light-12' ? 12 : notes.value('face') === 'light-5' ? 5 : null
     const watts = firstOf(s.value, 'W')?.value

@@ -59,11 +59,13 @@ function overIndented(raw: string, clean: string, next: string | undefined): str
 }
 
 /** What holds the cells of a row apart; two spaces behind a full stop or a comma do not. */
-const CELLS = /\s*\|\s*|\t+| {3,}|(?<=[\w)"″°%]) {2}(?=\S)/
+const CELLS = /\s*\|\s*|\s*(?:\.{3,}|…+)\s*|\t+| {3,}|(?<=[\w)"″°%]) {2}(?=\S)/
 
 /** Label and value; or sentences without labels. */
 function split(line: string): readonly (readonly [string, string])[] {
   const cells = line.split(CELLS).map(c => c.trim()).filter(Boolean)
+  const [title = '', opening] = /^([^:]{2,40}):\s+(\S.*)$/.exec(cells[0] ?? '')?.slice(1) ?? []
+  if (cells.length > 1 && opening !== undefined) return [[title, [opening, ...cells.slice(1)].join(', ')]]
   if (cells.length > 1) return [[cells[0] ?? '', withUnit(cells[0] ?? '', cells.slice(1).join(', ').replace(BULLET, ''))]]
   const colon = /^([^:]{1,48}?)\s*:\s+(\S.*)$/.exec(line) ?? /^([A-Za-z][^:\d]{1,40}):(\S.*)$/.exec(line)
   if (colon && !isSentence(colon[1] ?? '')) {

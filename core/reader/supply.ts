@@ -41,10 +41,10 @@ function readForm(s: Statement, notes: Notes): void {
 
 function readLabel(s: Statement, notes: Notes): void {
   const text = whole(s)
-  if (/ATX\s?(?:v\s?)?3\.\d/i.test(text)) notes.put(s, 'guide', 'newer')
+  if (/ATX\s?(?:12V\s?)?(?:v\s?)?3\.\d/i.test(text)) notes.put(s, 'guide', 'newer')
   const grade = CLASSES.find(c => new RegExp(`\\b${c}\\b`, 'i').test(text))
   if (grade && (/80|efficien|certif/i.test(text) || s.line === 1)) notes.put(s, 'efficiency', grade)
-  if (/fixed cables?/i.test(text)) notes.put(s, 'modular', 'fixed')
+  if (/fixed cables?|^cables?: fixed/i.test(text)) notes.put(s, 'modular', 'fixed')
   else if (/modular/i.test(text) || /cable (?:type|design|management)|modularity/i.test(s.label)) notes.put(s, 'modular', /semi|part/i.test(text) ? 'part' : /non-?\s?modular|fixed/i.test(text) || isNo(s.value) ? 'fixed' : /full|yes|modular/i.test(text) ? 'full' : null)
   const watts = measuresIn(text).find(m => m.unit === 'W' && m.value >= 100)
   const isRail = RAILS.some(([, , named]) => named.test(s.label) || new RegExp(`^\\s*${named.source}`, 'i').test(s.value)) || /combined/i.test(text)
@@ -69,7 +69,7 @@ function readRails(s: Statement, notes: Notes): void {
   if (together) {
     const w = measuresIn(s.value).filter(m => m.unit === 'W')
     // Where a line tells all rails, the word stands with the figure it is about.
-    const named = w.find(m => /^\)?\s*(?:max\.? )?(?:combined|together)/i.test(s.value.slice(m.end)) || /combined[^\d]{0,12}$/i.test(s.value.slice(0, m.at)))
+    const named = w.find(m => /^\)?\s*(?:max\.? )?(?:combined|together)/i.test(s.value.slice(m.end)) || /(?:combined|3[.,]3\s?V\s*(?:\+|and|&)\s*\+?5\s?V)[^\d]{0,12}$/i.test(s.value.slice(0, m.at)))
     const rails = RAILS.filter(([, , rail]) => rail.test(s.value)).length
     if (w.length > 0 && (named || rails < 3)) notes.put(s, 'rails.combined', (named ?? w.at(-1))?.value, 'W')
     if (!/A\b/.test(s.value)) return
@@ -118,6 +118,10 @@ function readPlugs(s: Statement, notes: Notes): void {
     else if (length) notes.put(s, `cables.${key}.length`, length.value, 'mm')
     const each = chain ? null : /(\d)\s*(?:plugs?\s*|connectors?\s*)?(?:per|on each|a) cable/i.exec(phrase)?.[1]
     if (each) notes.put(s, `cables.${key}.each`, Number(each), 'pcs')
-    if (inLabel) break
+    if (inLabel) {
+      const further = chain || length ? undefined : measuresIn(s.value).find(m => m.unit === 'mm' && m.value >= 150)
+      notes.put(s, `cables.${key}.length`, further?.value, 'mm')
+      break
+    }
   }
 }

@@ -15,7 +15,7 @@ const TRAILING = /^(?:\s*\d(?:\.\d)?[a-z]?(?=\s))?[^\d,;]{0,24}?(?:[x×*]\s*(\d{
 export function countAround(phrase: string, from: number, to: number): number | null {
   const before = phrase.slice(0, from)
   const after = phrase.slice(to).replace(/\([^)]*\)/g, '')
-  const far = /(?<![\w.,/-])(\d{1,2})\s*(?:x|×)\s*(?:(?!\d+\s)[\w][\w.+-]*\s+){0,3}$/i.exec(before)
+  const far = /(?<![\w.,/-])(\d{1,2})\s*(?:x|×)\s*(?:\d+(?:[.,]\d+)?\s*(?:G(?:bps|bit\/s|b\/s)?|V|mm)\s+)?(?:(?!\d+\s)[\w][\w.+-]*\s+){0,3}$/i.exec(before)
   const lead = LEADING.exec(before) ?? far
   if (lead?.[1]) return Number(lead[1])
   const word = LEADING_WORD.exec(before) ?? /^\s*(one|two|three|four|five|six|seven|eight|nine|ten|dual)\b/i.exec(before)
