@@ -33,7 +33,7 @@ export function readCard(sheet: Sheet, notes: Notes): void {
 
 function readEdge(s: Statement, notes: Notes): void {
   const text = whole(s)
-  const m = /PCI(?:e|-E| ?Express)?\s*(?:(?:Gen\s?)?(\d)(?:\.\d)?)?[ ,]*(\()?x\s?(16|8|4|1)\b/i.exec(text)
+  const m = /PCI(?:e|-E| ?Express)?[:\s]*(?:(?:Gen\s?)?(\d)(?:\.\d)?)?[ ,]*(\()?x\s?(16|8|4|1)\b/i.exec(text)
   if (!m) { if (/^(?:bus|interface|host interface|slot)$/i.test(s.label)) notes.put(s, 'generation', generationIn(s.value)); return }
   const connector = /\(\s*x(16|8|4|1)\s*(?:connector|slot|physical)\s*\)/i.exec(text)
   const wired = /x\s?(16|8|4|1)\s*(?:electrical\w*|lanes?|mode)\b/i.exec(text.slice(m.index + m[0].length))?.[1]

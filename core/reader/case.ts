@@ -165,8 +165,9 @@ function wallParts(text: string, sentence: boolean): readonly { readonly wall: s
 }
 
 function readPorts(s: Statement, notes: Notes): void {
+  const own = s.label === '' && /^(?:front )?(?:ports|i\/o|panel|connections)/i.test(s.under)
   const about = /front (?:i\/o|panel|ports?|connectors?|connections?|usb)|^front$|i\/o|ports?$/i.test(s.label) || (s.label === '' && (/front panel|ports?\b/i.test(s.value) || /^\W*USB.*,/i.test(s.value)) && /usb|audio|headset/i.test(s.value))
-  if (!about || /radiator/i.test(s.label)) return
+  if ((!about && !own) || /radiator/i.test(s.label)) return
   for (const phrase of phrasesOf(s.value)) {
     const c = /USB[^,;]*?(?:Type[- ]?C|-C\b)|Type[- ]?C/i.exec(phrase)
     const fast = /(?:USB(?:-A)?\s?|Type[- ]?A\s?)(?:3(?:\.\d)?|5\s?G)|USB-A\s?3|Type[- ]?A(?:\s+5\s?G|\b)|USB\s+5\s?G/i.exec(phrase)

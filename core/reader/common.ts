@@ -19,6 +19,7 @@ export function readNames(sheet: Sheet, notes: Notes, kind: string | null, maker
     const called = s.label === '' && s.line > 1 ? /\bmodel\s+([A-Z][\w -]*)/.exec(s.value)?.[1] : undefined
     notes.put(s, 'maker', made)
     notes.put(s, 'model', called?.trim())
+    if (/^(?:(?:part|article|order|product) (?:number|no\.?|code)|MPN|SKU)$/i.test(s.label)) notes.doubt(s, 'model', s.value, null, 'this is its number in a catalogue; its name may be another')
     if (/^(?:maker|manufacturer|brand|hersteller(?: \/ maker)?|vendor|make)$/i.test(s.label)) notes.put(s, 'maker', s.value)
     if (/^(?:model|model name|model number|processor number|board name|name|product(?: name)?|series|part|processor|gpu|cpu|device|case)$/i.test(s.label) || (s.line === 1 && /^(?:graphics(?: card)?|drive|SSD|HDD|board|mother ?board|mainboard|cooler|fan|memory|kit|PSU|power supply|chassis|hub|strip)$/i.test(s.label))) {
       const title = /^model\b/i.test(s.label) ? calledIn(s.value, makers) : titleOf(s.value, kind, makers)
@@ -33,12 +34,14 @@ export function readNames(sheet: Sheet, notes: Notes, kind: string | null, maker
   const first = sheet.statements.find(s => !isKind(s))
   const named = sheet.statements.slice(0, 4).find(s => makerIn(`${s.label} ${s.value}`, makers) !== null) ?? first
   if (!named || notes.has('model')) return
+  // A line with a label is no title, unless it names a maker that is known.
+  if (named.label !== '' && makerIn(`${named.label} ${named.value}`, makers) === null) return
   const title = titleOf(titleText(named, makers), kind, makers)
   if (title.maker !== null && !notes.has('maker')) notes.put(named, 'maker', title.maker)
   if (title.model === '' || notes.has('model')) return
   if (title.maker !== null || notes.has('maker')) { notes.put(named, 'model', title.model); return }
-  // A line with a label is no title: it names nothing. Neither does a word for the kind.
-  if (named.label !== '' || NO_NAME.test(title.model.split(/\s+/)[0] ?? '')) return
+  // A word for the kind is no name.
+  if (NO_NAME.test(title.model.split(/\s+/)[0] ?? '')) return
   const [maker = '', ...rest] = title.quoted ? [title.model] : title.model.split(/\s+/)
   notes.doubt(named, 'maker', rest.length > 0 ? maker : null, null, 'taken from the first word of the title: this maker is not known')
   notes.doubt(named, 'model', rest.length > 0 ? rest.join(' ') : maker, null, 'taken from the title')

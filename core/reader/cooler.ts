@@ -38,7 +38,7 @@ function readSize(s: Statement, notes: Notes): void {
   if (/height/i.test(s.label)) notes.put(s, 'height', own, 'mm')
   else if (/^(?:overall )?width/i.test(s.label)) notes.put(s, 'width', own, 'mm')
   else if (/^(?:overall )?(?:depth|length)/i.test(s.label)) notes.put(s, 'depth', own, 'mm')
-  else if (s.label === '') {
+  else if (s.label === '' || /size|dimension/i.test(s.label)) {
     const path = { length: 'depth', width: 'width', height: 'height', thickness: null }
     for (const { axis, value } of spokenIn(s.value)) { const to = path[axis]; if (to !== null) notes.put(s, to, value, 'mm') }
   }

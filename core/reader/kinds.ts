@@ -14,7 +14,7 @@ const CUES: Partial<Record<PartKind, readonly Cue[]>> = {
   card: [[/(?<!max\.? )graphics? card(?!s? (?:required|up to|max|length|clearance)|s?\s*[:|\t])|video card|\bGPU\b(?! (?:max|length|clearance|support|room))/i, 4], [/capture|sound card|network (?:card|adapter)|expansion card|controller card|storage controller|\bcard\b(?! (?:reader|room|clearance|slot))/i, 3], [/PCI(?:e|-E| Express)\b/i, 2], [/slots?\b/i, 1], [/\bTBP\b|\bTGP\b|board power/i, 3], [/displayport|hdmi/i, 1], [/low[- ]profile/i, 1]],
   drive: [[/\bSSD\b|solid[- ]state|hard (?:disk|drive)|\bHDD\b/i, 4], [/optical|dvd|blu-?ray|card reader|floppy/i, 4], [/\bNVMe\b/i, 3], [/sequential|\bread\b|MB\/s/i, 2], [/\bRPM\b|rotation|spindle|\/min/i, 2], [/\d\s*TB\b/i, 2], [/SATA/i, 1]],
   supply: [[/power supply|\bPSU\b|netzteil/i, 3], [/80\s*(?:plus|\+)/i, 4], [/modular/i, 4], [/EPS|4\+4|6\+2|20\+4|12V-?2x6|12VHPWR/i, 3], [/molex|peripheral/i, 2], [/combined/i, 1], [/ATX\s?(?:3\.\d|12V)/i, 2], [/\+?12 ?V\b.{0,12}A\b/i, 2]],
-  fan: [[/case fan|\bfan\b(?! hub| header| controller)/i, 3], [/^(?:frame|bearing)\b/im, 4], [/^thickness\b/im, 1], [/\bRPM\b/i, 1], [/dBA?\b/i, 1], [/\bCFM\b|airflow/i, 2], [/bearing/i, 2], [/blade|frame/i, 1]],
+  fan: [[/case fan|\bfan\b(?! hub| header| controller)/i, 3], [/^(?:frame|bearing)\b/im, 4], [/^thickness\b/im, 1], [/\bRPM\b/i, 1], [/dBA?\b/i, 1], [/\bCFM\b|airflow/i, 2], [/bearing/i, 2], [/blade|frame/i, 1], [/\b(80|92|120|140|200)\s*(?:mm\s*)?[x×]\s*\1\s*(?:mm\s*)?[x×]\s*\d\d\b/i, 4], [/fan (?:connector|speed|size)/i, 2]],
   hub: [[/\bhub\b/i, 5], [/controller\b/i, 2], [/outputs?|channels?/i, 2]],
   light: [[/(?:led|light) strip|\bstrip\b/i, 6], [/\bLEDs?\b/i, 2], [/A?RGB/i, 1]],
 }

@@ -13,10 +13,10 @@ export interface Rows {
 
 export function rowsOf(text: string): Rows {
   const written = text.replace(/\r\n?/g, '\n').replace(/[\u00a0\u2009\u202f]/g, ' ').split('\n')
-  const lines = joined(separated(written.map(l => l.replace(BOLD, '$2'))))
+  const lines = joined(separated(written.map(l => l.replace(BOLD, '$2').replace(/×/g, 'x'))))
   const own = (at: number): string => (written[at] ?? '').trim().replace(BULLET, '')
   const below = (at: number): number => written.findIndex((l, i) => i > at && l.trim() !== '')
-  return { lines, asWritten: at => (lines[below(at)] === '' ? `${own(at)} ${own(below(at))}` : own(at)) }
+  return { lines, asWritten: at => (lines[below(at)] === '' ? `${own(at)} ${(written[below(at)] ?? '').trim()}` : own(at)) }
 }
 
 /** Rows held apart by a semicolon or a dash, where most lines are such rows: "Socket - KNOT-5", "Size;120 mm". */

@@ -175,8 +175,9 @@ export function readHub(sheet: Sheet, notes: Notes): void {
 function readSync(s: Statement, notes: Notes, serves: 'fans' | 'lights'): void {
   for (const phrase of phrasesOf(s.value)) {
     const m = /A-?RGB/i.exec(phrase)
-    if (!m) continue
-    const n = countAround(phrase, m.index, m.index + m[0].length)
+    const named = /A-?RGB/i.test(s.label)
+    if (!m && !named) continue
+    const n = m ? countAround(phrase, m.index, m.index + m[0].length) : leadingCount(phrase)
     if (/\binputs?\b|from (?:the )?(?:mother|main)?board/i.test(whole(s))) notes.put(s, 'inlets.light-5', n ?? 1, 'pcs')
     else if (serves === 'fans' && n !== null && /ports?|outputs?|headers?|channels?|sockets?/i.test(whole(s))) notes.put(s, 'outlets.light-5', n, 'pcs')
   }

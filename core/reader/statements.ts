@@ -26,10 +26,10 @@ export function sheetOf(text: string): Sheet {
   lines.forEach((raw, line) => {
     const words = raw.trim()
     if (words === '' || /^[|\s:+=-]+$/.test(words)) return
-    const mark = MARK.exec(raw)
-    if (mark && isFootnote(mark[1] ?? '', lines, line)) { footnotes.push({ mark: (mark[1] ?? '').trim(), says: words.slice(mark[0].trim().length).trim() }); return }
+    const mark = footnoteMark(lines, line)
+    if (mark !== null) { footnotes.push({ mark: mark.trim(), says: words.slice(mark.length).trim() }); return }
     const clean = words.replace(BULLET, '')
-    const heading = headingOf(clean, line) ?? overIndented(raw, clean, lines[line + 1])
+    const heading = headingOf(clean, line) ?? (statements.length > 0 && footnoteMark(lines, line + 1) === null ? overList(raw, clean, lines[line + 1]) : null)
     if (heading !== null) { under = heading; return }
     // "Rear panel | - 1 x HDMI": a list begins in the cell and goes on below, under the same name.
     const listed = /^([^|\t]{2,40}?)(?:\s*\|\s*|\t+|\s{3,})[-•·*]\s+(?=\S)/.exec(clean)
@@ -39,11 +39,12 @@ export function sheetOf(text: string): Sheet {
   return { statements, footnotes, text }
 }
 
-/** A mark is a footnote's where the same mark hangs on something above it. */
-function isFootnote(mark: string, lines: readonly string[], line: number): boolean {
-  if (/note/i.test(mark)) return true
+/** The mark that makes a line a footnote: the same hangs on something above it. */
+function footnoteMark(lines: readonly string[], line: number): string | null {
+  const mark = MARK.exec(lines[line] ?? '')?.[1]
+  if (mark === undefined) return null
   const hung = lines.slice(0, line).some(l => { const at = l.indexOf(mark); return at > 0 && /[\w)"]\s?$/.test(l.slice(0, at)) })
-  return hung
+  return /note/i.test(mark) || hung ? mark : null
 }
 
 /** A line that names what follows: it ends in a colon, or is written in capitals without a number. The first line is the title. */
@@ -52,10 +53,11 @@ function headingOf(line: string, n: number): string | null {
   return n > 0 && /^[A-Z][A-Z &/]{2,30}$/.test(line) ? line : null
 }
 
-/** A short line over one that is indented deeper names what stands there. */
-function overIndented(raw: string, clean: string, next: string | undefined): string | null {
+/** A short line over one that is indented deeper, or over a list of points, names what stands there. */
+function overList(raw: string, clean: string, next: string | undefined): string | null {
   const depth = (text: string): number => /^\s*/.exec(text)?.[0].length ?? 0
-  return next !== undefined && next.trim() !== '' && depth(next) > depth(raw) && /^[^\d:|\t]{2,28}$/.test(clean) ? clean : null
+  const below = next !== undefined && next.trim() !== '' && (depth(next) > depth(raw) || (BULLET.test(next) && !BULLET.test(raw)))
+  return below && /^[^\d:|\t,]{2,28}$/.test(clean) ? clean : null
 }
 
 /** What holds the cells of a row apart; two spaces behind a full stop or a comma do not. */
