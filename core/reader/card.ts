@@ -35,10 +35,10 @@ function readEdge(s: Statement, notes: Notes): void {
   const text = whole(s)
   const m = /PCI(?:e|-E| ?Express)?[:\s]*(?:(?:Gen\s?)?(\d)(?:\.\d)?)?[ ,]*(\()?x\s?(16|8|4|1)\b/i.exec(text)
   if (!m) { if (/^(?:bus|interface|host interface|slot)$/i.test(s.label)) notes.put(s, 'generation', generationIn(s.value)); return }
-  const connector = /\(\s*x(16|8|4|1)\s*(?:connector|slot|physical)\s*\)/i.exec(text)
+  const connector = /\(\s*x(16|8|4|1)\s*(?:connector|slot|physical)\s*\)|\bin an? x(16|8|4) slot/i.exec(text)
   const wired = /x\s?(16|8|4|1)\s*(?:electrical\w*|lanes?|mode)\b/i.exec(text.slice(m.index + m[0].length))?.[1]
   // Lanes in brackets behind the bus say nothing of the edge's length.
-  const size = connector?.[1] ?? (m[2] ? undefined : m[3])
+  const size = connector?.[1] ?? connector?.[2] ?? (m[2] ? undefined : m[3])
   const lanes = wired ?? m[3]
   if (size) notes.put(s, 'size', `x${size}`)
   if (lanes !== size) notes.put(s, 'lanes', Number(lanes))
@@ -68,7 +68,7 @@ function readSize(s: Statement, notes: Notes): void {
   }
   const across = /slots?\s*\((\d+(?:[.,]\d+)?)\s*mm\)/i.exec(s.value)?.[1]
   if (across) notes.put(s, 'thickness', plainNumber(across), 'mm')
-  const slots = /(\d(?:[.,]\d+)?)[- ]slots?\b|\b(single|dual|triple|one|two|three|four)[- ]slots?\b/i.exec(s.value)
+  const slots = /(?<![x\d.])(\d(?:[.,]\d+)?)[- ]slots?\b|\b(single|dual|triple|one|two|three|four)[- ]slots?\b/i.exec(s.value)
   const labelled = /^slots?(?: size)?$|^slot width$|slots? occupied|occupied slots/i.test(s.label) ? /^\s*(\d(?:[.,]\d+)?)/.exec(s.value)?.[1] : undefined
   const n = labelled ?? slots?.[1]
   if (n) notes.put(s, 'slots', Math.ceil(Number(n.replace(',', '.')) - 1e-9), 'pcs')

@@ -133,7 +133,8 @@ function leadIn(s: Statement): number | null {
 }
 
 export function readFan(sheet: Sheet, notes: Notes): void {
-  for (const s of sheet.statements) {
+  // What a fan's lights take is no matter of the fan.
+  for (const s of sheet.statements.filter(x => !/\bLEDs?\b|\blights?\b|RGB/i.test(x.label))) {
     const text = whole(s)
     const product = productIn(s.value, s.label)
     if (product && product.values.length === 3) { notes.put(s, 'size', String(Math.round(Math.max(...product.values)))); notes.put(s, 'thickness', Math.min(...product.values), 'mm') }
@@ -144,7 +145,7 @@ export function readFan(sheet: Sheet, notes: Notes): void {
     const pins = /\b([34])[- ]?(?:pins?|wires?)\b/i.exec(text)?.[1]
     if (pins) notes.put(s, 'face', `fan-${pins}`)
     else if (/\bPWM\b/.test(text) && !/hub|speed/i.test(s.label)) notes.put(s, 'face', 'fan-4')
-    if (/current|power|input|rated|consumption/i.test(s.label) || s.label === '') notes.put(s, 'amps', ampsIn(s.value), 'A')
+    if (/current|power|input|rated|consumption|amp/i.test(s.label) || s.label === '') notes.put(s, 'amps', ampsIn(s.value), 'A')
     notes.put(s, 'lead', leadIn(s), 'mm')
   }
 }
@@ -153,7 +154,7 @@ export function readHub(sheet: Sheet, notes: Notes): void {
   const serves = /\bfans?\b/i.test(sheet.text) ? 'fans' : /\bA?RGB\b|LED|light/i.test(sheet.text) ? 'lights' : /\bUSB\b/i.test(sheet.text) ? 'USB' : null
   const [first] = sheet.statements
   if (first) notes.put(first, 'serves', serves)
-  const face = serves === 'fans' ? 'fan-4' : serves === 'lights' ? (/12\s?V/.test(sheet.text) ? 'light-12' : 'light-5') : /USB\s?3/.test(sheet.text) ? 'usb-3' : 'usb-2'
+  const face = serves === 'fans' ? 'fan-4' : serves === 'lights' ? (/12\s?V/.test(sheet.text) ? 'light-12' : 'light-5') : /USB\s?3(?![-\d])/.test(sheet.text) ? 'usb-3' : 'usb-2'
   for (const s of sheet.statements) {
     const text = whole(s)
     if (/output|channel|connectors?$|ports?$|headers?$/i.test(s.label) && !/power|total|interface/i.test(s.label)) { const m = /4[- ]?pin|3[- ]?pin|PWM|header/i.exec(s.value); notes.put(s, `outlets.${face}`, (m ? countAround(s.value, m.index, m.index + m[0].length) : null) ?? leadingCount(s.value), 'pcs') }
@@ -165,7 +166,7 @@ export function readHub(sheet: Sheet, notes: Notes): void {
     if (/power|input/i.test(s.label === '' ? s.value : s.label) && /SATA/i.test(s.value)) notes.put(s, 'inlets.sata-power', 1, 'pcs')
     else if (/power/i.test(s.label) && /molex/i.test(s.value)) notes.put(s, 'inlets.drive-4', 1, 'pcs')
     if (serves === 'fans' && /PWM (?:sync|input|signal|control)|(?:to|from) (?:the )?(?:motherboard|mainboard|board)|(?:mother|main)?board inputs?/i.test(text) && /4[- ]?pin|PWM/i.test(text)) notes.put(s, 'inlets.fan-4', 1, 'pcs')
-    if (serves === 'USB' && /^(?:upstream|input|host|connection)$/i.test(s.label)) notes.put(s, `inlets.${/USB\s?3/.test(s.value) ? 'usb-3' : 'usb-2'}`, 1, 'pcs')
+    if (serves === 'USB' && (/^(?:upstream|input|host|connection)$/i.test(s.label) || (s.label === '' && /^(?:connects?|plugs?) (?:to|into)\b/i.test(s.value)))) notes.put(s, `inlets.${/USB\s?3/.test(s.value) ? 'usb-3' : 'usb-2'}`, 1, 'pcs')
     if (/\bUSB\s?2/i.test(text) && /internal|interface|header/i.test(text) && serves !== 'USB') notes.put(s, 'inlets.usb-2', 1, 'pcs')
     if (/current|total|output/i.test(s.label === '' ? s.value : s.label)) { const a = totalIn(s.value); const w = firstOf(s.value, 'W')?.value; notes.put(s, 'amps', a ?? (w === undefined ? null : w / (serves === 'lights' && face === 'light-5' ? 5 : 12)), 'A') }
   }
@@ -197,7 +198,7 @@ export function readLight(sheet: Sheet, notes: Notes): void {
     else if (/12\s?V\b/i.test(text)) notes.put(s, 'face', 'light-12')
   }
   for (const s of sheet.statements) {
-    const leds = /(\d{1,3})\s*(?:(?:addressable |A?RGB )?LEDs\b|x\s*(?:A?RGB )?LED\b|(?:addressable|A?RGB) LED\b(?! strip))/i.exec(s.value)?.[1] ?? (/LEDs?|lights/i.test(s.label) ? /^\s*(\d{1,3})\b/.exec(s.value)?.[1] : undefined)
+    const leds = /(\d{1,3})\s*(?:(?:addressable |A?RGB )?LEDs\b|x\s*(?:A?RGB )?LED\b|(?:addressable|A?RGB) LED\b(?! strip))/i.exec(s.value)?.[1] ?? (/LEDs?|lights/i.test(s.label) ? /^\s*(\d{1,3})(?![.,\d]|\s*(?:m?A|W|V|mm|cm)\b)/.exec(s.value)?.[1] : undefined)
     if (leds) notes.put(s, 'lights', Number(leds), 'pcs')
     const volts = notes.value('face') === 'light-12' ? 12 : notes.value('face') === 'light-5' ? 5 : null
     const watts = firstOf(s.value, 'W')?.value

@@ -34,9 +34,15 @@ export function sheetOf(text: string): Sheet {
     // "Rear panel | - 1 x HDMI": a list begins in the cell and goes on below, under the same name.
     const listed = /^([^|\t]{2,40}?)(?:\s*\|\s*|\t+|\s{3,})[-•·*]\s+(?=\S)/.exec(clean)
     if (listed) under = listed[1] ?? ''
-    for (const [label, value] of clean.split(/;\s+(?=(?!front|top|rear|bottom|side)[A-Za-z][A-Za-z ]{2,22}:\s)/i).flatMap(split)) statements.push({ label, value, under, words: label === '' ? value : asWritten(line), line: line + 1 })
+    for (const [label, value] of clean.split(/;\s+(?=(?!front|top|rear|bottom|side)[A-Za-z][A-Za-z ]{2,22}:\s)/i).flatMap(split)) statements.push({ label, value, under, words: label === '' ? verbatim(value, clean, asWritten(line)) : asWritten(line), line: line + 1 })
   })
   return { statements, footnotes, text }
+}
+
+/** A sentence's own characters in its line, where the line was only spelt otherwise. */
+function verbatim(value: string, clean: string, written: string): string {
+  const at = clean.indexOf(value)
+  return at >= 0 && clean.length === written.length ? written.slice(at, at + value.length) : value
 }
 
 /** The mark that makes a line a footnote: the same hangs on something above it. */

@@ -7,7 +7,7 @@ import { leadingCount, thingsIn, type Thing } from './things'
 type Plug = 'main-24' | 'cpu-8' | 'cpu-4' | 'card-16' | 'card-8' | 'card-6' | 'sata-power' | 'drive-4' | 'drive-small-4'
 const PLUGS: readonly Thing<Plug>[] = [
   { key: 'card-16', named: /12V-?2[x×]6|12VHPWR|16[- ]?pin|12\+4[- ]?pin/i },
-  { key: 'main-24', named: /(?:ATX|main)?\s*(?:24[- ]?pins?|20\s?\+\s?4)(?:\s*(?:main|ATX))?/i },
+  { key: 'main-24', named: /(?:ATX|main)?\s*(?:24[- ]?pins?|20\s?\+\s?4)(?:\s*(?:main|ATX))?|^(?:ATX|main)(?=\s*\d{3}\s*mm)/i },
   { key: 'card-8', named: /(?:PCIe|PCI-E|VGA|PEG)[^,;\d]*(?:8[- ]?pin)?\s*\(?(?:6\s?\+\s?2)?|6\s?\+\s?2/i },
   { key: 'cpu-8', named: /(?:EPS|CPU|P8)(?:12V)?[^,;\d]*(?:8[- ]?pins?|4\s?\+\s?4)|4\s?\+\s?4|8[- ]?pin (?:EPS|CPU)|\bEPS(?:12V)?\b(?![^,;]*4[- ]?pin)/i },
   { key: 'cpu-4', named: /4[- ]?pin (?:CPU|EPS|12\s?V|P4)|(?:CPU|P4|EPS)[^,;\d]*4[- ]?pin(?!\s*\+)/i },
@@ -111,7 +111,8 @@ function readPlugs(s: Statement, notes: Notes): void {
     last = key
     const count = inLabel ? leadingCount(phrase) ?? (here && here.count > 1 ? here.count : 1) : here?.count ?? 1
     if (/supply|certif/i.test(phrase) && !/\d\s*x|pin/i.test(phrase)) continue
-    notes.count(s, `cables.${key}`, count)
+    // "Cable lengths: ATX 550 mm" counts no plug.
+    if (!/lengths?\b/i.test(s.label) || inLabel) notes.count(s, `cables.${key}`, count)
     const chain = chainIn(phrase)
     const length = measuresIn(phrase).find(m => m.unit === 'mm' && m.value >= 150)
     if (chain) { notes.put(s, `cables.${key}.length`, chain.first, 'mm'); notes.put(s, `cables.${key}.after`, chain.after, 'mm'); notes.put(s, `cables.${key}.each`, chain.plugs, 'pcs') }
