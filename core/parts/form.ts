@@ -30,6 +30,13 @@ export function formOf(kind: PartKind): readonly FormField[] {
   return fieldsOf(KINDS[kind].schema as unknown as Node)
 }
 
+/** The field of a form that a path leads to; entries of a list by their number. Null where the form has none. */
+export function fieldAt(fields: readonly FormField[], path: readonly string[]): FormField | null {
+  const [key, ...more] = path[0] !== undefined && /^\d+$/.test(path[0]) ? path.slice(1) : path
+  const field = fields.find(f => f.key === key)
+  return !field || more.length === 0 ? field ?? null : 'fields' in field ? fieldAt(field.fields, more) : null
+}
+
 type Node = z.core.$ZodType
 interface Def { readonly type: string; readonly innerType?: Node; readonly element?: Node; readonly shape?: Readonly<Record<string, Node>>; readonly entries?: Readonly<Record<string, string | number>>; readonly items?: readonly Node[]; readonly options?: readonly Node[]; readonly values?: readonly (string | number)[]; readonly checks?: readonly { readonly _zod: { readonly def: { readonly check: string; readonly value?: unknown } } }[] }
 const defOf = (node: Node): Def => node._zod.def as unknown as Def

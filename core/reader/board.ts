@@ -147,7 +147,7 @@ function readM2(s: Statement, notes: Notes, from: number, sheet: Sheet): number 
       const about = kinds[i] ?? kinds.at(-1) ?? text
       const lengths = lengthsIn(kinds.length > 1 ? about : text)
       if (lengths.length > 0) notes.put(s, `m2.${n}.lengths`, lengths)
-      notes.put(s, `m2.${n}.generation`, generationIn(kinds.length > 1 ? about : text) ?? (kinds.length <= 1 && allM2(s) ? generationIn(s.value) : null))
+      notes.put(s, `m2.${n}.generation`, generationIn(kinds.length > 1 ? about : text) ?? bareGeneration(kinds.length > 1 ? about : text) ?? (kinds.length <= 1 && allM2(s) ? generationIn(s.value) : null))
       const speaks = kinds.length > 1 || aboutM2(s.label) ? about : `${about} ${text}`
       if (/SATA/i.test(speaks) && /PCI|NVMe/i.test(speaks)) notes.put(s, `m2.${n}.protocols`, ['NVMe', 'SATA'])
       const shut = [...sheet.footnotes.map(x => x.says), ...sheet.statements.map(x => x.value)].find(f => new RegExp(`M\\.?2(?:(?:[_ #]|\\s(?:slot|socket)\\s)${n + 1}|${'ABCD'[n] ?? '-'})\\b`, 'i').test(f) && /disabled|switched off|\boff\b|unavailable|not available|shares?/i.test(f))
@@ -159,6 +159,8 @@ function readM2(s: Statement, notes: Notes, from: number, sheet: Sheet): number 
   return n
 }
 
+/** "4.0 x4" without the bus's name: what else has four lanes. */
+const bareGeneration = (text: string): number | null => { const m = /(?<![\d.])([2-7])\.0\s*x\s?4\b/.exec(text); return m?.[1] ? Number(m[1]) : null }
 const STICKS = ['2230', '2242', '2260', '2280', '22110'] as const
 /** The lengths of sticks that a text names; "up to 22110" names the shorter ones as well. */
 function lengthsIn(text: string): readonly string[] {

@@ -15,6 +15,8 @@ const OUTPUTS: readonly Thing<string>[] = [{ key: 'HDMI', named: /HDMI/i }, { ke
 const POWER: readonly Thing<string>[] = [{ key: 'card-16', named: /16[- ]?pin|12V-?2[x×]6|12VHPWR/i }, { key: 'card-8', named: /8[- ]?pin/i }, { key: 'card-6', named: /6[- ]?pin/i }, { key: 'sata-power', named: /SATA power/i }, { key: 'drive-4', named: /molex|4[- ]?pin (?:drive|peripheral)/i }]
 const INSIDE: readonly Thing<string>[] = [{ key: 'mini-sas', named: /mini-?SAS|SFF-\d+/i }, { key: 'usb-c', named: /USB[- ]?C header|Type-C header/i }, { key: 'usb-3', named: /USB\s?3(?:\.\d)?(?: Gen ?\d)?(?:\s*\d+-pin)?\s*header/i }, { key: 'usb-2', named: /USB\s?2(?:\.0)?(?:\s*(?:9|10)[- ]?pins?)?(?:\s*(?:internal\s*)?header)?/i, not: /rear|external|Type-?A|ports?\b/i }, { key: 'sata-data', named: /SATA(?! power)(?:\s*(?:ports?|connectors?|6\s?Gb\/s))?/i }, { key: 'audio-97', named: /front[- ](?:panel )?audio/i }]
 
+/** Named choice: no card is as thick, mm. */
+const WIDEST = 85
 /** Cards that a picture leaves. */
 const SHOWS: readonly string[] = ['graphics', 'capture']
 
@@ -60,8 +62,9 @@ function readSize(s: Statement, notes: Notes): void {
   }
   const own = firstOf(s.value, 'mm')?.value ?? null
   if (/^(?:card )?length$/i.test(s.label)) notes.put(s, 'length', own, 'mm')
-  else if (/^(?:card )?height$/i.test(s.label)) notes.put(s, 'height', own, 'mm')
-  else if (/thickness|^(?:card )?width$/i.test(s.label)) { notes.put(s, 'thickness', own, 'mm') }
+  else if (/thickness/i.test(s.label)) notes.put(s, 'thickness', own, 'mm')
+  // Some sheets stand the card up, others lay it down: the side told in slots is its thickness, what is wider than any slot its height.
+  else if (/^(?:card )?(?:height|width)$/i.test(s.label) && own !== null) notes.put(s, /slots?\b/i.test(s.value) || (/width/i.test(s.label) && own < WIDEST) ? 'thickness' : 'height', own, 'mm')
   if (!size && (s.label === '' || /size|dimension/i.test(s.label))) {
     const path = { length: 'length', height: 'height', width: 'thickness', thickness: 'thickness' }
     for (const { axis, value } of spokenIn(s.value)) notes.put(s, path[axis], value, 'mm')

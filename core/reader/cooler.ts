@@ -24,6 +24,8 @@ export function readCooler(sheet: Sheet, notes: Notes): void {
   }
 }
 
+const FOOTPRINT = /footprint|base|(?:length|depth) (?:and|x|×|&) width|width (?:and|x|×|&) (?:length|depth)/i
+
 function readSize(s: Statement, notes: Notes): void {
   if (/^fan|socket|clearance|(?:without|w\/o|excl\.?|excluding) (?:the )?fan/i.test(s.label)) return
   const size = productIn(s.value, s.label)
@@ -33,7 +35,7 @@ function readSize(s: Statement, notes: Notes): void {
     for (const [path, value] of sides) { if (size.axes) notes.put(s, path, value, 'mm'); else notes.doubt(s, path, value, 'mm', 'the sheet does not say which side is which') }
     return
   }
-  if (size && /footprint|base|(?:length|depth) (?:and|x|×|&) width|width (?:and|x|×|&) (?:length|depth)/i.test(s.label)) { notes.put(s, 'width', size.values[0], 'mm'); notes.put(s, 'depth', size.values[1], 'mm'); return }
+  if (size && (s.label === '' ? /^\W*footprint/i : FOOTPRINT).test(s.label === '' ? s.value : s.label)) { notes.put(s, 'width', size.values[0], 'mm'); notes.put(s, 'depth', size.values[1], 'mm'); return }
   const own = firstOf(s.value, 'mm')?.value ?? null
   if (/height/i.test(s.label)) notes.put(s, 'height', own, 'mm')
   else if (/^(?:overall )?width/i.test(s.label)) notes.put(s, 'width', own, 'mm')
@@ -74,7 +76,7 @@ function readLiquid(s: Statement, notes: Notes): void {
   if (/tubes?|tubing|hoses?/i.test(text)) notes.put(s, 'liquid.tube', firstOf(s.value, 'mm')?.value ?? null, 'mm')
   if (/pump/i.test(text)) { notes.put(s, 'liquid.pump.face', plugOf(s.value)); notes.put(s, 'liquid.pump.amps', ampsIn(s.value), 'A') }
   else if (/\bfans?\b/i.test(text) && !/radiator/i.test(s.label)) {
-    const m = /\b(80|92|120|140)(?=\s*mm|\s*[x×]\s*\d)/i.exec(s.value)
+    const m = /(?<!\d)(80|92|120|140)(?=\s*mm|\s*[x×]\s*\d)/i.exec(s.value)
     const named = m ?? /fans?/i.exec(s.value)
     if (/number of fans|fan count|fans? included/i.test(s.label)) notes.put(s, 'liquid.fans', leadingCount(s.value), 'pcs')
     else if (named) notes.put(s, 'liquid.fans', countAround(s.value, named.index, named.index + named[0].length) ?? leadingCount(s.value), 'pcs')

@@ -114,7 +114,7 @@ export function along(p: Product, axis: Axis, order: readonly Axis[]): number | 
 
 /** Sizes told one by one in words: "39 cm deep, 15 cm high", "depth 525 mm", "245 mm (length)". */
 export interface Spoken { readonly axis: Axis | 'thickness'; readonly value: number }
-const AFTER: readonly (readonly [RegExp, Spoken['axis']])[] = [[/^\s*\(?(?:deep|long|length|depth)\b|^\s*\([DL]\)/i, 'length'], [/^\s*\(?(?:wide|width)\b|^\s*\(W\)/i, 'width'], [/^\s*\(?(?:high|tall|height)\b|^\s*\(H\)/i, 'height'], [/^\s*\(?(?:thick|thickness)\b/i, 'thickness']]
+const AFTER: readonly (readonly [RegExp, Spoken['axis']])[] = [[/^\s*\(?(?:deep|long|length|depth)\b|^\s*\([DL]\)/i, 'length'], [/^\s*\(?(?:wide|width)\b|^\s*\(W\)/i, 'width'], [/^\s*\(?(?:(?:total|overall) )?(?:high|tall|height)\b|^\s*\(H\)/i, 'height'], [/^\s*\(?(?:thick|thickness)\b/i, 'thickness']]
 const BEFORE: readonly (readonly [RegExp, Spoken['axis']])[] = [[/\b(?:[DL]|depth|length)\s*[:=]?\s*$/i, 'length'], [/\b(?:W|width)\s*[:=]?\s*$/i, 'width'], [/\b(?:H|height)\s*[:=]?\s*$/i, 'height'], [/\bthickness\s*[:=]?\s*$/i, 'thickness']]
 /** Every length of a text whose axis is named beside it, in mm. The word behind counts before the word ahead. */
 export function spokenIn(text: string): readonly Spoken[] {

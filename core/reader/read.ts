@@ -6,6 +6,7 @@ import { readCase } from './case'
 import { readNames, readPrice, readSoftware } from './common'
 import { readCooler } from './cooler'
 import { kindsOfSheet } from './kinds'
+import { doubtsOf } from './likely'
 import { Notes, type DoubtfulField, type ReadField } from './notes'
 import { readDrive, readFan, readHub, readLight, readMemory, readProcessor } from './small'
 import { sheetOf, type Sheet } from './statements'
@@ -39,7 +40,8 @@ const LIKELY = 0.6
 
 function readAs(sheet: Sheet, kind: PartKind | null, makers: readonly string[]): Reading {
   const notes = notesOf(sheet, kind, makers)
-  return { kind, fields: notes.fields(), doubtful: notes.doubtful(), unread: unreadIn(sheet, notes, variant => notesOf(variant, kind, makers)) }
+  const { likely, unlikely } = doubtsOf(kind, notes.fields())
+  return { kind, fields: likely, doubtful: [...notes.doubtful(), ...unlikely], unread: unreadIn(sheet, notes, variant => notesOf(variant, kind, makers)) }
 }
 
 function notesOf(sheet: Sheet, kind: PartKind | null, makers: readonly string[]): Notes {

@@ -117,6 +117,12 @@ describe('what makers write', () => {
     expect(said('Dimensions').doubtful.map(d => [d.path, d.why])).toContainEqual(['height', 'the sheet does not say which side is which'])
     expect(valueOf(said('Dimensions (HxWxD)'), 'height')).toBe(158)
   })
+  test('what is hardly possible is doubtful, whatever words it came from', () => {
+    const r = read('Kelder Post CPU cooler\nHeight: 1650 mm\nSocket: TERN-2')
+    expect(valueOf(r, 'height')).toBeUndefined()
+    expect(r.doubtful).toEqual([expect.objectContaining({ path: 'height', value: 1650, words: 'Height: 1650 mm', why: expect.stringMatching(/^mostly \d+ to \d+ mm$/) })])
+    expect(read('Kelder N case fan\nSize: 133 mm\nFrame: 133 x 133 x 25 mm\nConnector: 4-pin').doubtful.map(d => [d.path, d.value, d.why])).toEqual([['size', '133', 'none of what it can be']])
+  })
   test('said twice and otherwise: the first stands, the other is told', () => {
     const r = read('Kelder Post CPU cooler\nHeight: 155 mm\nOverall height: 158 mm\nSocket: TERN-2')
     expect(valueOf(r, 'height')).toBe(155)

@@ -20,11 +20,13 @@ export function readProcessor(sheet: Sheet, notes: Notes): void {
     const fast = /memory|ddr/i.test(text) ? [...speedsIn(text), ...[...text.matchAll(/DDR\d\s+((?:\d{3,5}\s*\/?\s*)+)/gi)].flatMap(m => (m[1]?.match(/\d{3,5}/g) ?? []).map(Number))] : []
     // "2x1R DDR5-5200, 4x2R DDR5-3600": a speed for each number of modules, the slower where ranks differ.
     const byModules = new Map<number, number>()
+    for (const m of text.matchAll(/DDR\d[- ](\d{3,5})[^,;()]{0,6}\(\s*([1248])\s*(?:x\s*)?(?:DIMM|module|stick)s?\s*\)/gi)) byModules.set(Number(m[2]), Number(m[1]))
     for (const m of text.matchAll(/\b([1248])\s*[x×]\s*(?:[1248]R\s*)?(?:DDR\d[- ])(\d{3,5})/gi)) byModules.set(Number(m[1]), Math.min(byModules.get(Number(m[1])) ?? Infinity, Number(m[2])))
     if (byModules.size > 0) [...byModules].forEach(([modules, speed], i) => { notes.put(s, `speeds.${i}.modules`, modules, 'pcs'); notes.put(s, `speeds.${i}.speed`, speed, 'MTs') })
     else if (fast.length > 0) notes.put(s, 'speeds.0.speed', Math.max(...fast), 'MTs')
     if (/lanes/i.test(s.label)) notes.put(s, 'lanes', firstOf(s.value, 'pcs')?.value ?? leadingNumber(s.value), 'pcs')
     else { const lanes = /(\d+)\s*(?:x\s*)?(?:PCI(?:e|-E| Express)?(?: \d\.0)? )?lanes/i.exec(/PCI/i.test(text) ? s.value : '')?.[1]; if (lanes) notes.put(s, 'lanes', Number(lanes), 'pcs') }
+    if (/^PCI/i.test(s.label)) notes.put(s, 'lanes', leadingNumber(/^\d(?:\.\d)?\s*x\s?(\d\d)$/.exec(s.value)?.[1] ?? ''), 'pcs')
     readLimit(s, notes)
   }
 }
