@@ -68,10 +68,13 @@ function readShape(s: Statement, notes: Notes): void {
   if (size && size.values.length === 2 && Math.min(...size.values) >= 140) { notes.put(s, 'edge', Math.max(...size.values), 'mm'); notes.put(s, 'depth', Math.min(...size.values), 'mm') }
 }
 
+/** Named choice: so far down a bare word such as "TERN-2" is the socket. */
+const TITLE_LINES = 3
+
 function readSocket(s: Statement, notes: Notes): void {
   const named = /socket\s*(?:type)?\s*:?\s*([A-Z][A-Z0-9]+(?:[- ]?\d+[A-Z]?)?)/i.exec(whole(s)) ?? /\bfor ([A-Z][A-Z0-9]+-?\d+[A-Z]?) processors/.exec(whole(s))
   const value = named?.[1] && /\d/.test(named[1]) && /^[A-Z]/.test(named[1]) ? named[1] : /socket|(?:processor|cpu) support|supported (?:cpu|processor)s?|^cpu$|^processors?$/i.test(s.label === '' ? s.under : s.label) ? socketsIn(s.value)[0] : undefined
-  const bare = s.line === 1 ? phrasesOf(s.value).find(p => /^[A-Z]{2,}-\d+[A-Z]?$/.test(p) && formsIn(p).length === 0) : undefined
+  const bare = s.line <= TITLE_LINES && s.label === '' ? phrasesOf(s.value).find(p => /^[A-Z]{2,}-\d+[A-Z]?$/.test(p) && formsIn(p).length === 0) : undefined
   if (bare) notes.put(s, 'processor.socket', bare)
   if (value && !aboutM2(whole(s))) notes.put(s, 'processor.socket', value)
 }
@@ -139,13 +142,15 @@ function readM2(s: Statement, notes: Notes, from: number, sheet: Sheet): number 
   const texts = each.length > 1 ? each : own ? [whole(s)] : aboutM2(s.label) ? [s.value] : wholeSockets(phrasesOf(s.value)).filter(aboutM2)
   for (const text of texts) {
     const named = /M\.2(?:\s+\d{4,5})?(?:\s*(?:slots?|sockets?|connectors?))?/i.exec(text)
-    const count = own ? 1 : (named ? countAround(text, named.index, named.index + named[0].length) : null) ?? leadingCount(text) ?? 1
+    const apart = aboutM2(s.label) ? phrasesOf(text).filter(p => /^\d\s*x\s*(?:PCI|Gen|NVMe|SATA)/i.test(p)) : []
+    const count = own ? 1 : apart.length > 1 ? apart.reduce((sum, p) => sum + (leadingCount(p) ?? 1), 0) : (named ? countAround(text, named.index, named.index + named[0].length) : null) ?? leadingCount(text) ?? 1
     const radio = /key[- ]?E\b|\bE[- ]key|wlan|wi-?fi|CNVi/i.test(`${s.label} ${text}`)
     const inside = /\(([^)]*)\)/.exec(text)?.[1] ?? ''
-    const kinds = groupsIn(own ? text : inside || (allM2(s) ? s.value : text), count)
+    const kinds = groupsIn(own || apart.length > 1 ? text : inside || (allM2(s) ? s.value : text), count)
     for (let i = 0; i < count; i++, n++) {
       const about = kinds[i] ?? kinds.at(-1) ?? text
-      const lengths = lengthsIn(kinds.length > 1 ? about : text)
+      const shared = /\b(?:both|all)\b/i.test(text) ? text : about
+      const lengths = lengthsIn(kinds.length > 1 ? shared : text)
       if (lengths.length > 0) notes.put(s, `m2.${n}.lengths`, lengths)
       notes.put(s, `m2.${n}.generation`, generationIn(kinds.length > 1 ? about : text) ?? bareGeneration(kinds.length > 1 ? about : text) ?? (kinds.length <= 1 && allM2(s) ? generationIn(s.value) : null))
       const speaks = kinds.length > 1 || aboutM2(s.label) ? about : `${about} ${text}`

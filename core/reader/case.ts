@@ -112,7 +112,7 @@ const leadingAfter = (text: string, at: number): number | null => { const m = /^
 /** Fans and radiators by wall: "Front: 3 x 120mm / 2 x 140mm; Top: …", or a line for each wall. */
 function readAir(s: Statement, notes: Notes): void {
   const text = whole(s)
-  const radiators = /radiator|water ?cooling|liquid cooling/i.test(text) && !/w\/o radiator|with(?:out)? (?:front )?radiator/i.test(text)
+  const radiators = /radiator|water ?cooling|liquid cooling|\bAIO\b/i.test(text) && !/w\/o radiator|with(?:out)? (?:front )?radiator/i.test(text)
   if (!radiators && !/fans?\b|cooling/i.test(text) && !WALLS.some(w => new RegExp(`^${w}$`, 'i').test(s.label))) return
   if (/filter|dust|pre-?installed|included|supplied|fitted|bundled/i.test(s.label) || ROOMS.some(r => r.named.test(s.label))) return
   const context = WALLS.find(w => new RegExp(`\\b${w}\\b`, 'i').test(s.label))

@@ -35,6 +35,10 @@ function readSize(s: Statement, notes: Notes): void {
     for (const [path, value] of sides) { if (size.axes) notes.put(s, path, value, 'mm'); else notes.doubt(s, path, value, 'mm', 'the sheet does not say which side is which') }
     return
   }
+  if (size && size.values.length === 2 && size.axes?.length === 2) {
+    for (const [path, axis] of [['height', 'height'], ['width', 'width'], ['depth', 'length']] as const) notes.put(s, path, along(size, axis, []), 'mm')
+    return
+  }
   if (size && (s.label === '' ? /^\W*footprint/i : FOOTPRINT).test(s.label === '' ? s.value : s.label)) { notes.put(s, 'width', size.values[0], 'mm'); notes.put(s, 'depth', size.values[1], 'mm'); return }
   const own = firstOf(s.value, 'mm')?.value ?? null
   if (/height/i.test(s.label)) notes.put(s, 'height', own, 'mm')

@@ -73,7 +73,9 @@ const PRODUCT = new RegExp(`${ITEM}\\s*(?:x|×|\\*|,?\\s(?=[LWHDB]\\s*[:=]?\\s*\
 
 /** Finds `a x b` or `a x b x c` with a length unit; `label` may tell the order: "Dimensions (L x W x H)". */
 export function productIn(text: string, label = ''): Product | null {
-  const signs = text.replace(/\bby\b/gi, ' x')
+  // Where the label says "L / W / H", bars hold sides apart, not choices.
+  const spoken = text.replace(/\bby\b/gi, ' x')
+  const signs = /\b[LWHDB]\s*\/\s*[LWHDB]\b/i.test(label) ? spoken.replace(/\s*\/\s*(?=\d)/g, ' x ') : spoken
   for (const m of signs.matchAll(PRODUCT)) {
     const product = readProduct(m, signs, label)
     if (product) return product

@@ -7,9 +7,9 @@ import { leadingCount, thingsIn, type Thing } from './things'
 type Plug = 'main-24' | 'cpu-8' | 'cpu-4' | 'card-16' | 'card-8' | 'card-6' | 'sata-power' | 'drive-4' | 'drive-small-4'
 const PLUGS: readonly Thing<Plug>[] = [
   { key: 'card-16', named: /12V-?2[x×]6|12VHPWR|16[- ]?pin|12\+4[- ]?pin/i },
-  { key: 'main-24', named: /(?:ATX|main)?\s*(?:24[- ]?pins?|20\s?\+\s?4)(?:\s*(?:main|ATX))?|^(?:ATX|main)(?=\s*\d{3}\s*mm)/i },
+  { key: 'main-24', named: /(?:ATX|main)?\s*(?:24[- ]?pins?|20\s?\+\s?4)(?:\s*(?:main|ATX))?|^(?:ATX|main)(?=\s*\d{3}\s*mm)|\bATX\s24\b/i },
   { key: 'card-8', named: /(?:PCIe|PCI-E|VGA|PEG)[^,;\d]*(?:8[- ]?pin)?\s*\(?(?:6\s?\+\s?2)?|6\s?\+\s?2/i },
-  { key: 'cpu-8', named: /(?:EPS|CPU|P8)(?:12V)?[^,;\d]*(?:8[- ]?pins?|4\s?\+\s?4)|4\s?\+\s?4|8[- ]?pin (?:EPS|CPU)|\bEPS(?:12V)?\b(?![^,;]*4[- ]?pin)/i },
+  { key: 'cpu-8', named: /(?:EPS|CPU|P8)(?:12V)?[^,;\d]*(?:8[- ]?pins?|4\s?\+\s?4)|(?:EPS|CPU)\s8\b|4\s?\+\s?4|8[- ]?pin (?:EPS|CPU)|\bEPS(?:12V)?\b(?![^,;]*4[- ]?pin)/i },
   { key: 'cpu-4', named: /4[- ]?pin (?:CPU|EPS|12\s?V|P4)|(?:CPU|P4|EPS)[^,;\d]*4[- ]?pin(?!\s*\+)/i },
   { key: 'sata-power', named: /S-?ATA/i }, { key: 'drive-4', named: /molex|peripheral|4[- ]?pin (?:drive|HDD)|PATA/i }, { key: 'drive-small-4', named: /floppy|FDD|berg/i },
 ]
@@ -109,7 +109,9 @@ function readPlugs(s: Statement, notes: Notes): void {
     if (bare) notes.put(s, `cables.${last}.length`, bare.value, 'mm')
     if (!key) continue
     last = key
-    const count = inLabel ? leadingCount(phrase) ?? (here && here.count > 1 ? here.count : 1) : here?.count ?? 1
+    const ofEach = Number(/\b(?:chain|cable) (?:of|with) (\d)\b/i.exec(phrase)?.[1] ?? NaN)
+    const named = inLabel ? leadingCount(phrase) ?? (here && here.count > 1 ? here.count : 1) : here?.count ?? 1
+    const count = Number.isFinite(ofEach) ? named * ofEach : named
     if (/supply|certif/i.test(phrase) && !/\d\s*x|pin/i.test(phrase)) continue
     // "Cable lengths: ATX 550 mm" counts no plug.
     if (!/lengths?\b/i.test(s.label) || inLabel) notes.count(s, `cables.${key}`, count)
@@ -117,6 +119,10 @@ function readPlugs(s: Statement, notes: Notes): void {
     const length = measuresIn(phrase).find(m => m.unit === 'mm' && m.value >= 150)
     if (chain) { notes.put(s, `cables.${key}.length`, chain.first, 'mm'); notes.put(s, `cables.${key}.after`, chain.after, 'mm'); notes.put(s, `cables.${key}.each`, chain.plugs, 'pcs') }
     else if (length) notes.put(s, `cables.${key}.length`, length.value, 'mm')
+    if (Number.isFinite(ofEach)) {
+      notes.put(s, `cables.${key}.each`, ofEach, 'pcs')
+      notes.put(s, `cables.${key}.after`, measuresIn(/\bevery\s+([\d.,]+\s*(?:mm|cm))/i.exec(phrase)?.[1] ?? '')[0]?.value, 'mm')
+    }
     const each = chain ? null : /(\d)\s*(?:plugs?\s*|connectors?\s*)?(?:per|on each|a) cable/i.exec(phrase)?.[1]
     if (each) notes.put(s, `cables.${key}.each`, Number(each), 'pcs')
     if (inLabel) {
