@@ -32,7 +32,7 @@ const force = (kind: string): void => props.entry.force(kind === '' ? null : kin
         <table aria-label="Doubtful values"><tbody><tr v-for="r in doubtful" :key="r.path + r.words"><td><span class="mark" aria-hidden="true">?</span> {{ capital(r.label) }}</td><td class="figure value">{{ r.value }}</td><td class="quiet words">{{ capital(r.why ?? '') }}: “{{ r.words }}”</td></tr></tbody></table>
       </template>
       <template v-if="read.unread.length">
-        <h2>{{ counted(read.unread.length, 'line') }} not read</h2>
+        <h2>{{ counted(read.unread.length, 'phrase') }} not read</h2>
         <ul class="unread" aria-label="Not read"><li v-for="(u, i) in read.unread" :key="i" class="quiet">{{ u }}</li></ul>
       </template>
     </template>
