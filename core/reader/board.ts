@@ -2,6 +2,8 @@
 import { formsIn, generationIn, socketsIn } from './common'
 import { firstOf, measuresIn, productIn } from './measures'
 import { isNo, whole, type Notes } from './notes'
+import { aboutM2, allM2, readM2Sockets } from './m2'
+import { speedsIn } from './speeds'
 import { phrasesOf, type Sheet, type Statement } from './statements'
 import { countAround, leadingCount, thingsIn, wordNumber, type Thing } from './things'
 
@@ -33,11 +35,6 @@ const REAR_WORDS = /^video|^display|rear|back|i\/o panel|external|outputs?\b/i
 /** A line's own label says where it is; the heading only where the label does not. */
 const isRear = (s: Statement): boolean => REAR_WORDS.test(s.label) || (REAR_WORDS.test(s.under) && !/internal|header|connector/i.test(at(s)))
 const isSlot = (phrase: string): RegExpExecArray | null => /^()()x(16|8|4|1) slots?$/i.exec(phrase) ?? /(PCI(?:e|-E| ?Express)?)\s*(?:(?:Gen\s?)?(\d)(?:\.\d)?)?\s*(?:x\s?(16|8|4|1)\b)/i.exec(phrase)
-const aboutM2 = (text: string): boolean => /M\.2|\bM2(?:_\d)?\b/i.test(text)
-/** "If M2_2 is occupied…" tells of a socket that another line has named. */
-const isCondition = (s: Statement): boolean => /^\W*(?:if|when)\b/i.test(s.value) || (s.label === '' && /\b(?:is|are|will be) (?:disabled|unavailable|switched off)\b/i.test(s.value))
-/** A line that is about M.2 from its first words on: what follows there is about it too. */
-const allM2 = (s: Statement): boolean => aboutM2(s.label) || aboutM2(phrasesOf(s.value)[0] ?? '')
 
 export function readBoard(sheet: Sheet, notes: Notes): void {
   for (const s of sheet.statements) {
@@ -46,9 +43,7 @@ export function readBoard(sheet: Sheet, notes: Notes): void {
     readMemory(s, notes)
   }
   let slots = 0
-  let sticks = 0
   for (const s of sheet.statements) {
-    if (aboutM2(whole(s)) && !isCondition(s)) sticks = readM2(s, notes, sticks, sheet)
     slots = readSlots(s, notes, slots)
     if (isRear(s)) readRear(s, notes)
     else readHeaders(s, notes)
@@ -57,7 +52,7 @@ export function readBoard(sheet: Sheet, notes: Notes): void {
   }
   const wired = sheet.statements.find(s => /^(?:LAN|network|ethernet|wired network)$/i.test(s.label) && !isNo(s.value))
   if (wired && !notes.has('rear.network')) notes.count(wired, 'rear.network', leadingCount(wired.value) ?? 1)
-  if (sticks > 0) { const s = sheet.statements.find(x => aboutM2(whole(x))); if (s) notes.put(s, 'm2', sticks, 'pcs') }
+  readM2Sockets(sheet, notes)
 }
 
 function readShape(s: Statement, notes: Notes): void {
@@ -99,16 +94,6 @@ function readMemory(s: Statement, notes: Notes): void {
   if (fast.length > 0) notes.put(s, 'memory.speed', Math.max(...fast), 'MTs')
 }
 
-/** Promised speeds: those in a row before "MT/s" or "MHz", overclocked ones left out. */
-export function speedsIn(text: string): readonly number[] {
-  const plain = text.replace(/\d{4,5}\+?\s*(?:MHz|MT\/s)?\s*\((?:OC|O\.C\.?|overclock\w*)\)/gi, '')
-  const rows = [...plain.matchAll(/((?:\d{3,5}\s*(?:\/|,|\s)\s*)*\d{3,5})\s*(?:MT\/s|MTs|MHz)/gi)].flatMap(m => (m[1] ?? '').match(/\d{3,5}/g) ?? [])
-  const named = [...plain.matchAll(/DDR\d[- ](\d{3,5}(?:\s*\/\s*\d{3,5})*)/gi)].flatMap(m => (m[1] ?? '').match(/\d{3,5}/g) ?? [])
-  const bare = rows.length + named.length === 0 ? [...plain.matchAll(/DDR\d\s+(\d{3,5}(?:\/\d{3,5})+)/gi)].flatMap(m => (m[1] ?? '').match(/\d{3,5}/g) ?? []) : []
-  const most = rows.length + named.length + bare.length === 0 && /DDR\d/i.test(plain) ? [...plain.matchAll(/\bup to (\d{4,5})\b(?!\s*[GM]B)/gi)].map(m => m[1] ?? '') : []
-  return [...rows, ...named, ...bare, ...most].map(Number).filter(n => n >= 200 && n <= 12000)
-}
-
 function readSlots(s: Statement, notes: Notes, from: number): number {
   if (allM2(s)) return from
   let n = from
@@ -132,69 +117,6 @@ function readSlots(s: Statement, notes: Notes, from: number): number {
     }
   }
   return n
-}
-
-/** M.2 sockets: each on its own line, or a count with what the brackets say of them. */
-function readM2(s: Statement, notes: Notes, from: number, sheet: Sheet): number {
-  let n = from
-  const own = /\bM\.?2(?:[_ ]\d|[A-D])\b/.exec(whole(s))
-  const each = s.value.split(/(?=\bM\.?2(?:_\d|[A-D]\b))/).filter(t => /^M\.?2(?:_\d|[A-D]\b)/.test(t))
-  const texts = each.length > 1 ? each : own ? [whole(s)] : aboutM2(s.label) ? [s.value] : wholeSockets(phrasesOf(s.value)).filter(aboutM2)
-  for (const text of texts) {
-    const named = /M\.2(?:\s+\d{4,5})?(?:\s*(?:slots?|sockets?|connectors?))?/i.exec(text)
-    const apart = aboutM2(s.label) ? phrasesOf(text).filter(p => /^\d\s*x\s*(?:PCI|Gen|NVMe|SATA)/i.test(p)) : []
-    const count = own ? 1 : apart.length > 1 ? apart.reduce((sum, p) => sum + (leadingCount(p) ?? 1), 0) : (named ? countAround(text, named.index, named.index + named[0].length) : null) ?? leadingCount(text) ?? 1
-    const radio = /key[- ]?E\b|\bE[- ]key|wlan|wi-?fi|CNVi/i.test(`${s.label} ${text}`)
-    const inside = /\(([^)]*)\)/.exec(text)?.[1] ?? ''
-    const kinds = groupsIn(own || apart.length > 1 ? text : inside || (allM2(s) ? s.value : text), count)
-    for (let i = 0; i < count; i++, n++) {
-      const about = kinds[i] ?? kinds.at(-1) ?? text
-      const shared = /\b(?:both|all)\b/i.test(text) ? text : about
-      const lengths = lengthsIn(kinds.length > 1 ? shared : text)
-      if (lengths.length > 0) notes.put(s, `m2.${n}.lengths`, lengths)
-      notes.put(s, `m2.${n}.generation`, generationIn(kinds.length > 1 ? about : text) ?? bareGeneration(kinds.length > 1 ? about : text) ?? (kinds.length <= 1 && allM2(s) ? generationIn(s.value) : null))
-      const speaks = kinds.length > 1 || aboutM2(s.label) ? about : `${about} ${text}`
-      if (/SATA/i.test(speaks) && /PCI|NVMe/i.test(speaks)) notes.put(s, `m2.${n}.protocols`, ['NVMe', 'SATA'])
-      const shut = [...sheet.footnotes.map(x => x.says), ...sheet.statements.map(x => x.value)].find(f => new RegExp(`M\\.?2(?:(?:[_ #]|\\s(?:slot|socket)\\s)${n + 1}|${'ABCD'[n] ?? '-'})\\b`, 'i').test(f) && /disabled|switched off|\boff\b|unavailable|not available|shares?/i.test(f))
-      const ports = portsIn(shut ?? '')
-      if (ports.length > 0) { notes.put(s, `m2.${n}.shuts`, ports, null, shut); sheet.statements.filter(x => x.value === shut).forEach(x => notes.use(x)) }
-      if (radio) notes.put(s, `m2.${n}.keys`, ['E'])
-    }
-  }
-  return n
-}
-
-/** "4.0 x4" without the bus's name: what else has four lanes. */
-const bareGeneration = (text: string): number | null => { const m = /(?<![\d.])([2-7])\.0\s*x\s?4\b/.exec(text); return m?.[1] ? Number(m[1]) : null }
-const STICKS = ['2230', '2242', '2260', '2280', '22110'] as const
-/** The lengths of sticks that a text names; "up to 22110" names the shorter ones as well. */
-function lengthsIn(text: string): readonly string[] {
-  const most = /\bup to (?:M\.2 |type )?(22\d{2,3})\b/i.exec(text)?.[1]
-  return STICKS.filter(l => new RegExp(`\\b${l}\\b`).test(text) || (most !== undefined && Number(l) < Number(most)))
-}
-
-/** "SATA5 and SATA6", "SATA 3/4", "SATA6G_5-8": the ports that a sentence names, by their numbers. */
-function portsIn(text: string): readonly string[] {
-  return [...text.matchAll(/SATA(?:6G|3)?[_ ]?(?:ports? )?(\d)\b((?:\s*(?:\/|,|&|and|or|-|–|to)\s*(?:SATA(?:6G|3)?[_ ]?)?\d\b)*)(?!\s*G(?:b|\b))/gi)].flatMap(m => {
-    const more = [...(m[2] ?? '').matchAll(/(\/|,|&|and|or|-|–|to)\s*(?:SATA(?:6G|3)?[_ ]?)?(\d)/gi)]
-    return more.reduce<readonly number[]>((found, [, sign = '', digit]) => {
-      const [last = 0, next] = [found.at(-1), Number(digit)]
-      return /^(?:-|–|to)$/.test(sign) ? [...found, ...Array.from({ length: Math.max(0, next - last) }, (_, i) => last + i + 1)] : [...found, next]
-    }, [Number(m[1])])
-  }).map(n => `sata-data-${n}`)
-}
-
-/** "M.2 PCIe 3.0 x4 / SATA (2280)" is one socket: what only names a protocol goes with the phrase before. */
-const wholeSockets = (phrases: readonly string[]): readonly string[] => phrases.reduce<readonly string[]>((all, p) => (/^(?:SATA|NVMe)\b(?!.*\bports?\b)/i.test(p) && aboutM2(all.at(-1) ?? '') ? [...all.slice(0, -1), `${all.at(-1) ?? ''} / ${p}`] : [...all, p]), [])
-
-/** "1x PCIe 5.0 x4, 4x PCIe 4.0 x4" becomes five; "2280, Gen 4 / 2280, Gen 3" two. */
-function groupsIn(text: string, count: number): readonly string[] {
-  const byBar = text.split(/\s\/\s/)
-  if (byBar.length === count && count > 1) return byBar
-  if (count === 1) return [text]
-  const parts = text.split(/,\s*/)
-  const counted = (parts.length > 1 ? parts.filter((part, i) => i > 0 || !aboutM2(part)) : parts).flatMap(part => { const m = /^\s*(?:(\d)\s*x|(one|two|three|four))\s/i.exec(part); return m ? Array.from({ length: m[1] ? Number(m[1]) : wordNumber(m[2] ?? '') ?? 1 }, () => part) : [] })
-  return counted.length === count ? counted : [text]
 }
 
 /** "Fans: CPU, pump, chassis": each named without a count is one. */

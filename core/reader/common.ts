@@ -1,8 +1,9 @@
 // What sheets of all kinds say: maker, model, price, needed software; forms of boards and supplies; generations.
 import type { BoardForm } from '../standards/boards'
+import { FAN_HEADER } from '../standards/draws'
 import type { Notes } from './notes'
 import type { Sheet, Statement } from './statements'
-import { plainNumber } from './measures'
+import { firstOf, plainNumber } from './measures'
 
 /** Words that end a model's name in a title: what kind of thing it is, or the first of its figures. */
 const STOPS = /\s+(?:-\s|–\s|\||is\b|are\b|(?:mother|main)?board\b|mid[- ]?tower|full[- ]?tower|mini[- ]?tower|(?:dual|single|twin)[- ]tower|midi|tower\b|computer\b|cube case|desktop\b|case fan|case\b|chassis|low[- ]?profile|CPU\b|all[- ]in[- ]one|AIO\b|liquid|water ?cool|air cooler|cooler|memory\b|kit\b|graphics? card|video card|graphics\b|(?:audio )?capture|sound card|storage controller|(?:SATA|PCIe|serial|FireWire) card|strip\b|network (?:card|adapter)|wi-?fi|radio card|USB (?:card|expansion)|controller card|internal\b|NVMe|SSD\b|solid[- ]state|hard (?:disk|drive)|HDD\b|DVD|Blu|optical|card reader|floppy|power supply|PSU\b|PWM\b|fan\b|ARGB\b|LED\b|light strip|lights\b|hub\b|processor\b|ATX\b|(?:micro|mini)[- ]?(?:atx|itx)|m-?ATX|E-?ATX|SFX\b|DDR\d|small form|cable\b|lead\b|adapter\b)/i
@@ -116,3 +117,13 @@ export function socketsIn(text: string): readonly string[] {
 }
 
 export const generationIn = (text: string): number | null => { const m = /(?:PCI(?:e|[- ]?E(?:xpress)?)\s*|Gen(?:\.|eration)?\s*)(\d)(?:\.0)?(?![\d.]*\s*x\s*\d+\s*GB)/i.exec(text); return m?.[1] && Number(m[1]) <= 7 ? Number(m[1]) : null }
+
+/** Amps as stated, or watts at the fan's 12 V. */
+export const ampsIn = (text: string): number | null => { const a = firstOf(text, 'A')?.value; const w = firstOf(text, 'W')?.value; return a ?? (w === undefined ? null : w / FAN_HEADER.V) }
+
+/** The length of a lead: labelled so, or said beside the word. */
+export function leadIn(s: Statement): number | null {
+  if (/cable|lead|cord/i.test(s.label)) return firstOf(s.value, 'mm')?.value ?? null
+  const m = /(\d+(?:[.,]\d+)?)\s*(mm|cm)\s+(?:lead|cable|cord)/i.exec(s.value) ?? /(?:lead|cable|cord)(?:\s+length)?\s*[:=]?\s+(\d+(?:[.,]\d+)?)\s*(mm|cm)/i.exec(s.value)
+  return m?.[1] ? Number(m[1].replace(',', '.')) * (m[2]?.toLowerCase() === 'cm' ? 10 : 1) : null
+}

@@ -1,6 +1,6 @@
 // A cooler's sheet: sockets, size, what its fan draws; of a liquid one, radiator, tubes, pump.
 import { RADIATORS, RADIATOR_SIZE } from '../standards/modules'
-import { socketsIn } from './common'
+import { ampsIn, socketsIn } from './common'
 import { along, firstOf, productIn, spokenIn, type Axis } from './measures'
 import { isNo, whole, type Notes } from './notes'
 import type { Sheet, Statement } from './statements'
@@ -51,8 +51,6 @@ function readSize(s: Statement, notes: Notes): void {
 }
 
 const plugOf = (text: string): string | null => (/4[- ]?pins?\b|PWM/i.test(text) ? 'fan-4' : /3[- ]?pins?\b/i.test(text) ? 'fan-3' : null)
-/** Amps as stated, or watts at the fan's 12 V. */
-export const ampsIn = (text: string): number | null => { const a = firstOf(text, 'A')?.value; const w = firstOf(text, 'W')?.value; return a ?? (w === undefined ? null : w / 12) }
 
 function readFan(s: Statement, notes: Notes): void {
   if (!/fan|connector|cable|plug|current|consumption/i.test(s.label) && !(s.label === '' && /\bfans?\b|\bPWM\b|[34][- ]pin/i.test(s.value))) return

@@ -88,14 +88,25 @@ function readRails(s: Statement, notes: Notes): void {
 }
 const nextRail = (text: string, from: number): number => { const m = /[,/;]?\s*[+-]?(?:12|5|3[.,]3)\s?V/i.exec(text.slice(from)); return m ? from + m.index : text.length }
 
-/** "500+150+150 mm": the first plug's distance, then from plug to plug, where those are all alike. */
-function chainIn(phrase: string): { readonly first: number; readonly after: number | null; readonly plugs: number } | null {
-  const m = /(\d{2,4}(?:[.,]\d+)?)\s*(?:mm|cm)?((?:\s*\+\s*\d{1,4}(?:[.,]\d+)?\s*(?:mm|cm)?)+)/i.exec(phrase)
-  const unit = m ? /cm/i.test(m[0]) || /^\s*cm/i.test(phrase.slice(m.index + m[0].length)) ? 10 : /mm/i.test(m[0]) || /^\s*mm/i.test(phrase.slice(m.index + m[0].length)) ? 1 : null : null
-  if (!m || unit === null) return null
-  const steps = [...(m[2] ?? '').matchAll(/\d+(?:[.,]\d+)?/g)].map(x => plainNumber(x[0]) * unit)
-  return { first: plainNumber(m[1] ?? '') * unit, after: steps.every(x => x === steps[0]) ? steps[0] ?? null : null, plugs: steps.length + 1 }
+/** How one phrase says a cable hangs: the first plug's distance, from plug to plug, plugs on a cable. */
+interface Cable { readonly length: number | null; readonly after: number | null; readonly each: number | null }
+
+/** "500+150+150 mm", "chain of 4 (500 mm, then every 120 mm)", "8 (3 per cable)", "600 mm". Distances from plug to plug where they are all alike. */
+function cableIn(phrase: string): Cable {
+  const sum = /(\d{2,4}(?:[.,]\d+)?)\s*(?:mm|cm)?((?:\s*\+\s*\d{1,4}(?:[.,]\d+)?\s*(?:mm|cm)?)+)/i.exec(phrase)
+  const unit = sum ? /(cm|mm)\s*$/i.exec(sum[0])?.[1] ?? /^\s*(cm|mm)/i.exec(phrase.slice(sum.index + sum[0].length))?.[1] : undefined
+  if (sum && unit) {
+    const times = unit.toLowerCase() === 'cm' ? 10 : 1
+    const steps = [...(sum[2] ?? '').matchAll(/\d+(?:[.,]\d+)?/g)].map(x => plainNumber(x[0]) * times)
+    return { length: plainNumber(sum[1] ?? '') * times, after: steps.every(x => x === steps[0]) ? steps[0] ?? null : null, each: steps.length + 1 }
+  }
+  const each = /\b(?:chain|cable) (?:of|with) (\d)\b/i.exec(phrase)?.[1] ?? /(\d)\s*(?:plugs?\s*|connectors?\s*)?(?:per|on each|a) cable/i.exec(phrase)?.[1]
+  return { length: lengthIn(phrase), after: measuresIn(/\bevery\s+([\d.,]+\s*(?:mm|cm))/i.exec(phrase)?.[1] ?? '')[0]?.value ?? null, each: each ? Number(each) : null }
 }
+
+/** Named choice: what is shorter is no cable of a supply, mm. */
+const SHORTEST = 150
+const lengthIn = (text: string): number | null => measuresIn(text).find(m => m.unit === 'mm' && m.value >= SHORTEST)?.value ?? null
 
 function readPlugs(s: Statement, notes: Notes): void {
   if (/protection|dimension|size|output$|efficien/i.test(s.label)) return
@@ -105,30 +116,18 @@ function readPlugs(s: Statement, notes: Notes): void {
     const [here] = thingsIn(phrase, PLUGS)
     const key = inLabel?.key ?? here?.key
     // "1x ATX 24-pin, 610 mm": a bare length belongs to the plug before it.
-    const bare = last && /^[\d.,]+\s*(?:mm|cm)$/.test(phrase) ? measuresIn(phrase)[0] : undefined
-    if (bare) notes.put(s, `cables.${last}.length`, bare.value, 'mm')
+    if (last && /^[\d.,]+\s*(?:mm|cm)$/.test(phrase)) notes.put(s, `cables.${last}.length`, measuresIn(phrase)[0]?.value, 'mm')
     if (!key) continue
     last = key
-    const ofEach = Number(/\b(?:chain|cable) (?:of|with) (\d)\b/i.exec(phrase)?.[1] ?? NaN)
-    const named = inLabel ? leadingCount(phrase) ?? (here && here.count > 1 ? here.count : 1) : here?.count ?? 1
-    const count = Number.isFinite(ofEach) ? named * ofEach : named
     if (/supply|certif/i.test(phrase) && !/\d\s*x|pin/i.test(phrase)) continue
-    // "Cable lengths: ATX 550 mm" counts no plug.
-    if (!/lengths?\b/i.test(s.label) || inLabel) notes.count(s, `cables.${key}`, count)
-    const chain = chainIn(phrase)
-    const length = measuresIn(phrase).find(m => m.unit === 'mm' && m.value >= 150)
-    if (chain) { notes.put(s, `cables.${key}.length`, chain.first, 'mm'); notes.put(s, `cables.${key}.after`, chain.after, 'mm'); notes.put(s, `cables.${key}.each`, chain.plugs, 'pcs') }
-    else if (length) notes.put(s, `cables.${key}.length`, length.value, 'mm')
-    if (Number.isFinite(ofEach)) {
-      notes.put(s, `cables.${key}.each`, ofEach, 'pcs')
-      notes.put(s, `cables.${key}.after`, measuresIn(/\bevery\s+([\d.,]+\s*(?:mm|cm))/i.exec(phrase)?.[1] ?? '')[0]?.value, 'mm')
-    }
-    const each = chain ? null : /(\d)\s*(?:plugs?\s*|connectors?\s*)?(?:per|on each|a) cable/i.exec(phrase)?.[1]
-    if (each) notes.put(s, `cables.${key}.each`, Number(each), 'pcs')
-    if (inLabel) {
-      const further = chain || length ? undefined : measuresIn(s.value).find(m => m.unit === 'mm' && m.value >= 150)
-      notes.put(s, `cables.${key}.length`, further?.value, 'mm')
-      break
-    }
+    const cable = cableIn(phrase)
+    // A number of chains counts as many plugs as hang on them; "Cable lengths: ATX 550 mm" counts none.
+    const count = inLabel ? leadingCount(phrase) ?? (here && here.count > 1 ? here.count : 1) : here?.count ?? 1
+    const chains = /\b(?:chain|cable) (?:of|with) \d\b/i.test(phrase) ? cable.each ?? 1 : 1
+    if (inLabel || !/lengths?\b/i.test(s.label)) notes.count(s, `cables.${key}`, count * chains)
+    notes.put(s, `cables.${key}.length`, cable.length ?? (inLabel ? lengthIn(s.value) : null), 'mm')
+    notes.put(s, `cables.${key}.after`, cable.after, 'mm')
+    notes.put(s, `cables.${key}.each`, cable.each, 'pcs')
+    if (inLabel) break
   }
 }

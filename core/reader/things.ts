@@ -45,3 +45,6 @@ export function leadingCount(value: string): number | null {
   const word = /^\s*([A-Za-z]+)\b/.exec(value)?.[1]
   return word ? wordNumber(word) : null
 }
+
+/** The first whole number of a text. */
+export const leadingNumber = (text: string): number | null => { const m = /\d+/.exec(text); return m ? Number(m[0]) : null }
