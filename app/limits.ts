@@ -7,4 +7,4 @@ export const tooLarge = (name: string, size: number) => ({ problem: `${name} is 
 /** The largest picture that is kept, characters of its data URL. */
 export const LARGEST_PICTURE = 400_000
 /** The longest text that is read as a spec sheet, characters: many times any maker's. */
-export const LONGEST_SHEET = 40_000
+export const LONGEST_SHEET = 20_000

@@ -45,9 +45,10 @@ const force = (kind: string): void => props.entry.force(kind === '' ? null : kin
 textarea { width: 100%; padding: 8px 10px; border: 1px solid var(--line); border-radius: var(--radius); background: var(--sheet); resize: vertical; font-size: 14px; }
 textarea::placeholder { color: var(--ink-2); }
 select { padding: 2px 6px; border: 1px solid var(--line); border-radius: var(--radius); background: var(--sheet); }
-td { padding: 3px 10px 3px 0; border-top: 1px solid var(--line); vertical-align: top; }
-.value { white-space: normal; min-width: 84px; }
-.words { width: 46%; overflow-wrap: anywhere; }
+table { width: 100%; table-layout: fixed; }
+td { padding: 3px 10px 3px 0; border-top: 1px solid var(--line); vertical-align: top; overflow-wrap: anywhere; }
+.value { width: 22%; white-space: normal; }
+.words { width: 46%; }
 .mark { color: var(--measure); font-weight: 700; }
 .unread li { padding: 2px 0; border-top: 1px solid var(--line); }
 </style>
