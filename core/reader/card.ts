@@ -53,8 +53,8 @@ function readSize(s: Statement, notes: Notes): void {
   const size = /outputs?|ports/i.test(s.label) ? null : productIn(s.value, s.label)
   if (size) {
     // On a card "width" of three letters is the side that stands over the board; the last figure is the thickness.
-    // Without letters the sides are told by their size: no card is thicker than it is high, or higher than it is long.
-    const byLetters = size.axes && size.axes.length === 3
+    // A width among the letters is the side over the board. Else the sides are told by their size: no card is thicker than it is high, or higher than it is long.
+    const byLetters = size.axes?.includes('width') && size.axes.length === 3
     const [longest, middle, least] = [...size.values].sort((a, b) => b - a)
     notes.put(s, 'length', byLetters ? along(size, 'length', order) : longest, 'mm')
     notes.put(s, 'height', byLetters ? along(size, 'width', order) : middle, 'mm')

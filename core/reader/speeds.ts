@@ -7,7 +7,7 @@ export function speedsIn(text: string): readonly number[] {
   const named = [...plain.matchAll(/DDR\d[- ](\d{3,5}(?:\s*\/\s*\d{3,5})*)/gi)].flatMap(m => (m[1] ?? '').match(/\d{3,5}/g) ?? [])
   const bare = rows.length + named.length === 0 ? [...plain.matchAll(/DDR\d\s+(\d{3,5}(?:\/\d{3,5})+)/gi)].flatMap(m => (m[1] ?? '').match(/\d{3,5}/g) ?? []) : []
   const most = rows.length + named.length + bare.length === 0 && /DDR\d/i.test(plain) ? [...plain.matchAll(/\bup to (\d{4,5})\b(?!\s*[GM]B)/gi)].map(m => m[1] ?? '') : []
-  return [...rows, ...named, ...bare, ...most].map(Number).filter(n => n >= 200 && n <= 12000)
+  return [...new Set([...rows, ...named, ...bare, ...most].map(Number))].filter(n => n >= 200 && n <= 12000)
 }
 
 /** A speed for each number of modules, the slower where ranks differ: "2x1R DDR5-5200, 4x2R DDR5-3600", "DDR5-3600 (4 DIMMs)". */

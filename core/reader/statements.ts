@@ -74,11 +74,11 @@ function split(line: string): readonly (readonly [string, string])[] {
   const cells = line.split(CELLS).map(c => c.trim()).filter(Boolean)
   const [title = '', opening] = /^([^:]{2,40}):\s+(\S.*)$/.exec(cells[0] ?? '')?.slice(1) ?? []
   if (cells.length > 1 && opening !== undefined) return [[title, [opening, ...cells.slice(1)].join(', ')]]
-  if (cells.length > 1) return [[cells[0] ?? '', withUnit(cells[0] ?? '', cells.slice(1).join(', ').replace(BULLET, ''))]]
+  if (cells.length > 1) return [[nameOf(cells[0] ?? ''), withUnit(cells[0] ?? '', cells.slice(1).join(', ').replace(BULLET, ''))]]
   const colon = /^([^:]{1,48}?)\s*:\s+(\S.*)$/.exec(line) ?? /^([A-Za-z][^:\d]{1,40}):(\S.*)$/.exec(line)
   if (colon && !isSentence(colon[1] ?? '')) {
     const [first = '', ...rest] = (colon[2] ?? '').split(SENTENCE)
-    return [[colon[1] ?? '', withUnit(colon[1] ?? '', rest.length > 1 ? first : colon[2] ?? '')], ...(rest.length > 1 ? rest.map(s => ['', s] as const) : [])]
+    return [[nameOf(colon[1] ?? ''), withUnit(colon[1] ?? '', rest.length > 1 ? first : colon[2] ?? '')], ...(rest.length > 1 ? rest.map(s => ['', s] as const) : [])]
   }
   const spaced = SPACED.exec(line)
   if (spaced) return [[spaced[1] ?? '', spaced[2] ?? '']]
@@ -88,6 +88,8 @@ function split(line: string): readonly (readonly [string, string])[] {
 /** "Tube length 400 mm": a line that begins with the name of a figure and goes on with the figure. */
 const SPACED = /^((?:[A-Za-z][A-Za-z./-]* ){0,4}(?:length|height|width|depth|thickness|clearance|weight|current|consumption|dimensions?|size|capacity|voltage|TDP|TGP|TBP))(?!.*\b(?:length|height|width|depth|thickness)\b)\s+((?:up to |max\.? )?\d.*)$/i
 const LABEL_UNIT = /[([,]\s*(?:[^()[\],]*[,;]\s*)?(mm|cm|in|inch(?:es)?|kg|g|W|A|mA|V|GB|TB|MB\/s|MT\/s|MHz)\s*[)\]]?\s*$/
+/** A label without the unit in brackets behind it. */
+const nameOf = (label: string): string => label.replace(/\s*[([]\s*(?:mm|cm|in|inch(?:es)?|kg|g|W|A|V|GB)\s*[)\]]$/, '')
 /** "Height (mm): 158": the unit that the label promises goes behind a value that is nothing but figures. */
 const withUnit = (label: string, value: string): string => { const unit = LABEL_UNIT.exec(label)?.[1]; return unit && /^[\d.,\s]+(?:[x×*][\d.,\s]+)*$/.test(value) ? `${value.trim()} ${unit}` : value }
 

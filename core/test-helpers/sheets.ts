@@ -1,7 +1,7 @@
 // For tests: spec sheets of made-up parts with what each says, and how well a reading agrees.
 import { readFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
-import type { Reading } from '../reader/read'
+import { readSheet, type Reading } from '../reader/read'
 import { shelf } from './demos'
 
 export interface WrittenSheet { readonly name: string; readonly text: string; readonly says: ReadonlyMap<string, unknown> }
@@ -33,3 +33,10 @@ export function score(sheet: WrittenSheet, reading: Reading): Score {
 }
 
 export const total = (scores: readonly Score[]): Score => scores.reduce((a, b) => ({ stated: a.stated + b.stated, filled: a.filled + b.filled, wrong: [...a.wrong, ...b.wrong], missed: [...a.missed, ...b.missed] }), { stated: 0, filled: 0, wrong: [], missed: [] })
+
+/** What is read of lines under a title, path by path, names left out; doubtful paths as `? path`. */
+export function readLines(title: string, ...lines: readonly string[]): Readonly<Record<string, unknown>> {
+  const { fields, doubtful } = readSheet([title, ...lines].join('\n'), { makers: MAKERS })
+  const isName = (path: string): boolean => path === 'maker' || path === 'model'
+  return Object.fromEntries([...fields.map(f => [f.path, f.value] as const), ...doubtful.map(f => [`? ${f.path}`, f.value] as const)].filter(([path]) => !isName(path.replace('? ', ''))))
+}
