@@ -3,6 +3,7 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import type { Page } from 'playwright-core'
 import { stage, takeBack, visitor } from './harness'
+import { manualOf } from './manual'
 
 const on = await stage()
 afterAll(() => on.close())
@@ -284,6 +285,27 @@ describe('measuring and manuals', () => {
     await page.goto('/b/avocet/bench?step=cooler%3Acooler%2Fmount~board%2Fcooler')
     await page.getByAltText('mounting: Highbank 165').waitFor()
   })
+  test('a manual in a PDF file is leafed through, and the page that matters is kept', async () => {
+    const input = 'input[aria-label="Page of the manual of the Lowbank 65"]'
+    await shelf('?part=ottery-lowbank-65')
+    await page.setInputFiles(input, { name: 'handbook.pdf', mimeType: 'application/pdf', buffer: manualOf(['Safety', 'Mounting', 'Service']) })
+    const pages = page.getByRole('region', { name: 'Pages of handbook' })
+    await pages.getByAltText('Page 1 of handbook').waitFor()
+    await pages.getByText('of 3').waitFor()
+    const first = await pages.getByRole('img').getAttribute('src')
+    await pages.getByRole('button', { name: 'Next page' }).click()
+    await pages.getByAltText('Page 2 of handbook').waitFor()
+    expect(await pages.getByRole('img').getAttribute('src')).not.toBe(first)
+    await pages.getByRole('button', { name: 'Keep page 2' }).click()
+    await page.getByAltText('Page: handbook, page 2').waitFor()
+    await pages.getByRole('button', { name: 'Page 2 is kept' }).waitFor()
+    await pages.getByRole('spinbutton').fill('9')
+    await pages.getByText('Pages 1 to 3.').waitFor()
+    await pages.getByRole('button', { name: 'Close' }).click()
+    await pages.waitFor({ state: 'detached' })
+    await page.setInputFiles(input, { name: 'broken.pdf', mimeType: 'application/pdf', buffer: Buffer.from('%PDF-1.4 and no more') })
+    await page.getByText('broken.pdf cannot be read as a PDF file.').waitFor()
+  })
 })
 
 describe('on a narrow screen', () => {
@@ -295,6 +317,21 @@ describe('on a narrow screen', () => {
     await phone.page.locator('h1').first().waitFor()
     await phone.page.waitForTimeout(400)
     expect(await phone.page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
+    await phone.leave()
+  })
+  test('an opened part lies over the list, is whole, and gives way again', async () => {
+    const phone = await visitor(on, { viewport: { width: 390, height: 844 } })
+    await phone.page.goto('/')
+    await phone.page.getByText('Plover').first().waitFor()
+    await phone.page.goto('/b/plover/shelf')
+    await phone.page.locator('.line .name').first().click()
+    const part = phone.page.locator('aside.part')
+    await part.waitFor()
+    // Whatever stands in the middle of the screen is the part's.
+    expect(await part.evaluate(aside => aside.contains(document.elementFromPoint(195, 422)) && aside.getBoundingClientRect().top === 0)).toBe(true)
+    await phone.page.getByRole('button', { name: 'Close the part' }).click()
+    await part.waitFor({ state: 'detached' })
+    await phone.page.locator('.line .name').first().waitFor()
     await phone.leave()
   })
 })

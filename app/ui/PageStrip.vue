@@ -5,24 +5,39 @@ import 'element-plus/es/components/button/style/css'
 import { ref, shallowRef, watch } from 'vue'
 import type { Part } from '../../core/parts'
 import { useDesk } from '../stores/desk'
+import { isManual, openManual, type Manual } from '../use/manual'
 import { smallPicture } from '../use/photos'
 import { worker } from '../worker/remote'
+import ManualPages from './ManualPages.vue'
 
 const props = defineProps<{ part: Part }>()
 const desk = useDesk()
 const pictures = shallowRef<Readonly<Record<string, string>>>({})
 const picker = ref<HTMLInputElement>()
 const complaint = ref('')
+const manual = shallowRef<{ readonly name: string; readonly open: Manual } | null>(null)
 watch(() => props.part, async p => { pictures.value = await worker.pagesOf(p.id) }, { immediate: true })
 
+const titleOf = (file: File): string => file.name.replace(/\.[^.]+$/, '')
 async function take(): Promise<void> {
   const file = picker.value?.files?.[0]
   if (!file || !picker.value) return
-  const picture = await smallPicture(file)
   picker.value.value = ''
-  complaint.value = picture === null ? `${file.name} is no picture that this browser can read. Take a photo or a screenshot of the page.` : ''
-  if (picture !== null) await desk.addPage(props.part.id, file.name.replace(/\.[^.]+$/, ''), picture)
+  complaint.value = ''
+  manual.value = null
+  if (isManual(file)) await leaf(file)
+  else {
+    const picture = await smallPicture(file)
+    if (picture === null) complaint.value = `${file.name} is no picture that this browser can read. Take a photo or a screenshot of the page.`
+    else await desk.addPage(props.part.id, titleOf(file), picture)
+  }
 }
+async function leaf(file: File): Promise<void> {
+  const opened = await openManual(file)
+  if ('problem' in opened) complaint.value = opened.problem
+  else manual.value = { name: titleOf(file), open: opened }
+}
+const keep = (picture: string, page: number): Promise<boolean> => desk.addPage(props.part.id, `${manual.value?.name ?? ''}, page ${page}`, picture)
 </script>
 
 <template>
@@ -32,9 +47,10 @@ async function take(): Promise<void> {
       <span class="quiet">{{ p.title }}</span>
       <button type="button" class="plainbutton" :aria-label="`Remove the page ${p.title}`" @click="desk.removePage(part.id, p.id)">×</button>
     </li></ul>
-    <ElButton size="small" @click="picker?.click()">Add a page or photo</ElButton>
-    <input ref="picker" type="file" accept="image/*" class="visually-hidden" tabindex="-1" :aria-label="`Page of the manual of the ${part.model}`" @change="take" />
+    <ElButton size="small" @click="picker?.click()">Add a photo or a manual’s page</ElButton>
+    <input ref="picker" type="file" accept="image/*,application/pdf" class="visually-hidden" tabindex="-1" :aria-label="`Page of the manual of the ${part.model}`" @change="take" />
     <span class="complaint" role="status">{{ complaint }}</span>
+    <ManualPages v-if="manual" :key="manual.name" :name="manual.name" :manual="manual.open" @keep="keep" @close="manual = null" />
   </div>
 </template>
 

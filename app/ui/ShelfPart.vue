@@ -2,7 +2,7 @@
 // One part of the shelf opened: all it states, its manual's pages, and what one does with it.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
-import { computed, shallowRef } from 'vue'
+import { computed, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { money } from '../../core/format'
 import type { Part } from '../../core/parts'
@@ -21,8 +21,12 @@ const route = useRoute()
 const part = shallowRef<Part | null>(null)
 const rows = shallowRef<readonly SideRow[]>([])
 const line = computed(() => shelf.rows.find(r => r.id === props.id) ?? null)
-void worker.part(props.id).then(p => { part.value = p })
-void worker.sideBySide([props.id]).then(r => { rows.value = r.filter(x => !['maker', 'model', 'price'].includes(x.path)) })
+// What changes on the shelf is shown in place: an open manual stays open.
+watch(() => desk.state.shelf, async () => {
+  const [now, said] = await Promise.all([worker.part(props.id), worker.sideBySide([props.id])])
+  part.value = now
+  rows.value = said.filter(x => !['maker', 'model', 'price'].includes(x.path))
+}, { immediate: true })
 const go = (query: Readonly<Record<string, string>>): void => void router.push({ name: 'entry', params: route.params, query })
 async function drop(): Promise<void> { if (await desk.dropParts([props.id])) emit('close') }
 </script>

@@ -4,13 +4,17 @@ import { LARGEST_PICTURE } from '../limits'
 import { useDesk } from '../stores/desk'
 
 /** Named choices: the longer side in pixels and the quality that are tried first. */
-const LONGEST_SIDE = 1280
+export const LONGEST_SIDE = 1280
 const QUALITY = 0.74
 
 /** A picture as a small JPEG in a data URL, or null when the file is no picture. */
 export async function smallPicture(file: Blob): Promise<string | null> {
   const image = await createImageBitmap(file).catch(() => null)
-  if (!image) return null
+  return image && smallOf(image)
+}
+
+/** What is drawn already, as a small JPEG in a data URL. */
+export function smallOf(image: ImageBitmap | HTMLCanvasElement): string {
   for (let side = LONGEST_SIDE, quality = QUALITY; ; side *= 0.8, quality *= 0.9) {
     const scale = Math.min(1, side / Math.max(image.width, image.height))
     const canvas = Object.assign(document.createElement('canvas'), { width: Math.max(1, Math.round(image.width * scale)), height: Math.max(1, Math.round(image.height * scale)) })

@@ -53,7 +53,7 @@ function open(): void {
         <ShelfOut :ids="shown" />
       </div>
     </div>
-    <ShelfPart v-if="chosen" :id="chosen" :key="chosen + desk.state.shelf" class="one" @close="chosen = null" />
+    <ShelfPart v-if="chosen" :id="chosen" :key="chosen" class="one" @close="chosen = null" @keydown.esc="chosen = null" />
   </section>
 </template>
 
@@ -67,5 +67,6 @@ function open(): void {
 .foot { display: flex; flex-wrap: wrap; gap: 8px; align-items: center; }
 .foot .quiet { flex: 1; }
 .one { border-left: 1px solid var(--line); max-height: calc(100dvh - 62px); overflow-y: auto; }
-@media (max-width: 900px) { .opened { grid-template-columns: 1fr; } .find { max-height: none; grid-template-rows: auto auto 60vh auto; } .one { border-left: 0; max-height: none; } }
+/* On a narrow screen the opened part lies over the list, which stays where it was. */
+@media (max-width: 900px) { .shelf { height: auto; } .opened { grid-template-columns: minmax(0, 1fr); } .find { max-height: none; grid-template-rows: auto auto 60vh auto; } .one { position: fixed; inset: 0; z-index: 30; border-left: 0; max-height: none; background: var(--paper); } }
 </style>
