@@ -44,5 +44,6 @@ thead th .quiet { display: block; }
 thead th:first-child, .mark { width: 30px; color: var(--copper); font-weight: 600; }
 thead th:nth-child(2) { width: 22%; }
 .differs { background: var(--mat-soft); }
+@media (max-width: 600px) { th, td { padding: 6px 4px; } thead th:first-child, .mark { width: 22px; } thead th:nth-child(2) { width: 26%; } }
 input { accent-color: var(--mat); }
 </style>
