@@ -11,7 +11,7 @@ type Header = 'main-24' | 'cpu-8' | 'cpu-4' | 'fan-4' | 'usb-3' | 'usb-c' | 'usb
 const HEADERS: readonly Thing<Header>[] = [
   { key: 'light-5', named: /(?:5\s?V\s+)?addressable|(?:5\s?V\s+)?A-?RGB|(?<![A-Z])RGB(?: LED)?(?: headers?)?\s*\(?3[- ]?pin|5\s?V\s+(?:A?RGB|LED|lighting)|LED header \(5\s?V\)|A?RGB(?: LED)?(?: header)? \(5\s?V/i },
   { key: 'light-12', named: /12\s?V\s+(?:RGB|LED)|RGB\s*(?:LED )?(?:header)?\s*\(12\s?V|(?<![A-Z])RGB(?: LED)? headers?|(?<![A-Z])RGB(?: LED)?\s*\(?4[- ]?pin|(?<![A-Z])RGB 12\s?V|(?<=^\s*\d+\s*x?\s*)RGB(?: LED)?(?=\s*$)/i },
-  { key: 'fan-4', named: /(?:CPU|chassis|case|system|sys|pump|water|AIO)[ _-]?(?:\/?(?:OPT|pump))?[ _-]?fans?|fan (?:headers?|connectors?)|\bpump\b|\bfans?\b/i },
+  { key: 'fan-4', named: /(?:CPU|chassis|case|system|sys|pump|water|AIO)[ _-]?(?:\/?(?:OPT|pump))?[ _-]?fans?|CPU[_ ]OPT|fan (?:headers?|connectors?)|\bpump\b|\bfans?\b/i },
   { key: 'main-24', named: /24[- ]?pin|20\+4/i },
   { key: 'cpu-8', named: /8[- ]?pin|4\+4[- ]?pin/i },
   { key: 'cpu-4', named: /4[- ]?pin\b(?=[^,;]*(?:12\s?V|EPS|CPU|ATX|plug|power|$))/i, not: /fan|RGB|LED|pump/i },
@@ -33,7 +33,7 @@ const REAR: readonly Thing<Rear>[] = [
 const at = (s: Statement): string => `${s.under} ${s.label}`
 const REAR_WORDS = /^video|^display|rear|back|i\/o panel|external|outputs?\b/i
 /** A line's own label says where it is; the heading only where the label does not. */
-const isRear = (s: Statement): boolean => REAR_WORDS.test(s.label) || (REAR_WORDS.test(s.under) && !/internal|header|connector/i.test(at(s)))
+const isRear = (s: Statement): boolean => REAR_WORDS.test(s.label) || (REAR_WORDS.test(s.under) && !/internal|header|connector/i.test(at(s))) || (s.label === '' && phrasesOf(s.value).every(p => /^(?:\d\s*x?\s*)?(?:HDMI|DisplayPort|DP|VGA|DVI)\b[\s\d.a-z]*$/i.test(p)))
 const isSlot = (phrase: string): RegExpExecArray | null => /^()()x(16|8|4|1) slots?$/i.exec(phrase) ?? /(PCI(?:e|-E| ?Express)?)\s*(?:(?:Gen\s?)?(\d)(?:\.\d)?)?\s*(?:x\s?(16|8|4|1)\b)/i.exec(phrase)
 
 export function readBoard(sheet: Sheet, notes: Notes): void {
@@ -67,7 +67,7 @@ function readShape(s: Statement, notes: Notes): void {
 const TITLE_LINES = 3
 
 function readSocket(s: Statement, notes: Notes): void {
-  const named = /socket\s*(?:type)?\s*:?\s*([A-Z][A-Z0-9]+(?:[- ]?\d+[A-Z]?)?)/i.exec(whole(s)) ?? /\bfor ([A-Z][A-Z0-9]+-?\d+[A-Z]?) processors/.exec(whole(s))
+  const named = /socket\s*(?:type)?\s*:?\s*([A-Z][A-Z0-9]+(?:[- ]?\d+[A-Z]?)?)/i.exec(whole(s)) ?? /\bfor ([A-Z][A-Z0-9]+-?\d+[A-Z]?) processors/.exec(whole(s)) ?? /\bsupports? ([A-Z]{2,}-\d+[A-Z]?)\b(?=.*(?:CPU|processor))/i.exec(whole(s))
   const value = named?.[1] && /\d/.test(named[1]) && /^[A-Z]/.test(named[1]) ? named[1] : /socket|(?:processor|cpu) support|supported (?:cpu|processor)s?|^cpu$|^processors?$/i.test(s.label === '' ? s.under : s.label) ? socketsIn(s.value)[0] : undefined
   const bare = s.line <= TITLE_LINES && s.label === '' ? phrasesOf(s.value).find(p => /^[A-Z]{2,}-\d+[A-Z]?$/.test(p) && formsIn(p).length === 0) : undefined
   if (bare) notes.put(s, 'processor.socket', bare)
@@ -86,6 +86,7 @@ function readMemory(s: Statement, notes: Notes): void {
   if (dimm) notes.put(s, 'memory.slots', countAround(s.value, dimm.index, dimm.index + dimm[0].length) ?? (/dimm|slot/i.test(s.label) ? leadingCount(s.value) : null), 'pcs')
   else if (/^(?:memory|ram)$/i.test(s.label) && /\b(\d|one|two|three|four|six|eight)\s+(?:slots|sockets)\b/i.test(s.value)) notes.put(s, 'memory.slots', numberIn(/\b(\w+)\s+(?:slots|sockets)\b/i.exec(s.value)?.[1] ?? ''), 'pcs')
   else if (/dimm|(?:memory|ram) (?:slots|sockets)/i.test(s.label)) notes.put(s, 'memory.slots', leadingCount(s.value), 'pcs')
+  else if (/\b\d\s*x\s*DDR\d\b(?!-\d)/i.test(s.value)) notes.put(s, 'memory.slots', numberIn(/\b(\d)\s*x\s*DDR/i.exec(s.value)?.[1] ?? ''), 'pcs')
   else if (/^\s*\d\s*x?\s*DDR/i.test(s.value)) notes.put(s, 'memory.slots', leadingCount(s.value), 'pcs')
   const size = measuresIn(s.value).find(m => m.unit === 'GB')
   if (size && /max|up to|hold|capacity|largest|total/i.test(text)) notes.put(s, 'memory.most', size.value, 'GB')
@@ -104,7 +105,7 @@ function readSlots(s: Statement, notes: Notes, from: number): number {
     if (!m || /radio|wi-?fi|key e/i.test(phrase)) continue
     const inPhrase = isSlot(phrase) !== null && isSlot(phrase)?.[1] !== ''
     const count = (inPhrase ? countAround(phrase, m.index, m.index + m[0].length) : leadingCount(phrase)) ?? 1
-    const lanes = /\(\s*x\s?(\d+)(?:\s*mode|\s*electrical\w*|\s*lanes?)?\s*\)|x(\d+) mode|x(\d+) electrical|\b(one|two|four|eight|sixteen) lanes/i.exec(phrase)
+    const lanes = /\(\s*x\s?(\d+)(?:\s*mode|\s*electrical\w*|\s*lanes?)?\s*\)|x(\d+) mode|(?:x(?=\d+ electrical)|at x(?=\d+\)))(\d+)|\b(one|two|four|eight|sixteen) lanes/i.exec(phrase)
     // "PCIe 4.0 x4 (x16 length)": the brackets tell the socket, what stands before them the lanes.
     const socket = /\b(?:in )?x(16|8|4)(?: |-)(?:length|long|physical|connector|sized?|slot\))/i.exec(phrase.slice(m.index + m[0].length))?.[1]
     const bracket = /\((\d)\.0\b/.exec(phrase)?.[1]
@@ -129,8 +130,9 @@ function readHeaders(s: Statement, notes: Notes): void {
     if (aboutM2(phrase) || isSlot(phrase) || (allM2(s) && !/^\s*(?:\d+|two|four|six|eight|ten)\s*(?:x\s*)?SATA/i.test(phrase))) continue
     const found = (inLabel?.key === 'fan-4' && FAN_PLACE.test(phrase) ? { ...inLabel, count: 1 } : null) ?? thingsIn(phrase, HEADERS)[0] ?? (inLabel && leadingCount(phrase) !== null ? { ...inLabel, count: leadingCount(phrase) ?? 1 } : null) ?? (inLabel && !notes.has(`headers.${inLabel.key}`) && /^\d/.test(phrase) ? inLabel : null)
     if (!found) continue
+    const range = /FANS?_?(\d)\s*(?:-|–|~|to)\s*(?:[A-Z_]*FAN_?)?(\d)\b/i.exec(phrase)
     const key = inLabel && inLabel.key === 'fan-4' ? 'fan-4' : inLabel?.key.startsWith('light') && found.key === 'light-5' ? found.key : found.key
-    const count = key !== 'fan-4' || inLabel?.key !== 'fan-4' ? found.count : /^\(?4[- ]pin\)?$/i.test(phrase) ? 0 : leadingCount(phrase) ?? found.count
+    const count = key === 'fan-4' && range ? Number(range[2]) - Number(range[1]) + 1 : key !== 'fan-4' || inLabel?.key !== 'fan-4' ? found.count : /^\(?4[- ]pin\)?$/i.test(phrase) ? 0 : leadingCount(phrase) ?? found.count
     if (count > 0 && isHere(s, phrase, key)) notes.count(s, `headers.${key}`, count)
   }
 }

@@ -1,6 +1,6 @@
 // A card's sheet: graphics and all others. What it does, its edge, its size, its watts, its plugs and sockets.
 import { generationIn } from './common'
-import { along, firstOf, measuresIn, plainNumber, productIn, spokenIn, type Axis } from './measures'
+import { along, firstOf, measuresIn, plainNumber, productIn, spokenIn } from './measures'
 import { isNo, whole, type Notes } from './notes'
 import { phrasesOf, type Sheet, type Statement } from './statements'
 import { countAround, leadingCount, thingsIn, wordNumber, type Thing } from './things'
@@ -49,16 +49,16 @@ function readEdge(s: Statement, notes: Notes): void {
 
 function readSize(s: Statement, notes: Notes): void {
   const text = whole(s)
-  const order: readonly Axis[] = ['length', 'height', 'width']
   const size = /outputs?|ports/i.test(s.label) ? null : productIn(s.value, s.label)
   if (size) {
     // On a card "width" of three letters is the side that stands over the board; the last figure is the thickness.
-    // A width among the letters is the side over the board. Else the sides are told by their size: no card is thicker than it is high, or higher than it is long.
-    const byLetters = size.axes?.includes('width') && size.axes.length === 3
-    const [longest, middle, least] = [...size.values].sort((a, b) => b - a)
-    notes.put(s, 'length', byLetters ? along(size, 'length', order) : longest, 'mm')
-    notes.put(s, 'height', byLetters ? along(size, 'width', order) : middle, 'mm')
-    if (size.values.length === 3) notes.put(s, 'thickness', byLetters ? along(size, 'height', order) : least, 'mm')
+    // Letters tell the length; sheets differ in which of the others is "width", but no card is thicker than it is high.
+    const [longest = 0] = [...size.values].sort((a, b) => b - a)
+    const length = (size.axes?.includes('length') ? along(size, 'length', []) : null) ?? longest
+    const [height, thickness] = size.values.toSpliced(size.values.indexOf(length), 1).sort((a, b) => b - a)
+    notes.put(s, 'length', length, 'mm')
+    notes.put(s, 'height', height, 'mm')
+    notes.put(s, 'thickness', thickness, 'mm')
   }
   const own = firstOf(s.value, 'mm')?.value ?? null
   if (/^(?:card )?length$/i.test(s.label)) notes.put(s, 'length', own, 'mm')

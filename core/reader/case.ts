@@ -153,7 +153,7 @@ function fanPlacesIn(said: string): ReadonlyMap<string, number> {
 
 /** Cuts a text into what is said of each wall: the words behind its name, or, in sentences, those before "at the front". */
 function wallParts(text: string, sentence: boolean): readonly { readonly wall: string; readonly said: string }[] {
-  const named = [...text.matchAll(/\b(front|top|rear|bottom|side)\b/gi)]
+  const named = [...text.replace(/\broof\b/gi, 'top ').matchAll(/\b(front|top|rear|bottom|side)\b/gi)]
   if (sentence && !/^\s*(?:fans?\s+)?(?:front|top|rear|bottom|side)\b/i.test(text.trim())) {
     // "420 mm at the front and top": a wall without a figure of its own shares the one before.
     return named.reduce<readonly { readonly wall: string; readonly said: string }[]>((parts, m, i) => {
@@ -166,7 +166,7 @@ function wallParts(text: string, sentence: boolean): readonly { readonly wall: s
 
 function readPorts(s: Statement, notes: Notes): void {
   const own = s.label === '' && /^(?:front )?(?:ports|i\/o|panel|connections)/i.test(s.under)
-  const about = /front (?:i\/o|panel|ports?|connectors?|connections?|usb)|^front$|i\/o|ports?$/i.test(s.label) || (s.label === '' && (/front panel|ports?\b/i.test(s.value) || /^\W*USB.*,/i.test(s.value)) && /usb|audio|headset/i.test(s.value))
+  const about = /front (?:i\/o|panel|ports?|connectors?|connections?|usb)|^front$|i\/o|ports?$/i.test(s.label) || (s.label === '' && (/front (?:panel|i\/o)|ports?\b/i.test(s.value) || /^\W*USB.*,/i.test(s.value)) && /usb|audio|headset/i.test(s.value))
   if ((!about && !own) || /radiator/i.test(s.label)) return
   for (const phrase of phrasesOf(s.value)) {
     const c = /USB[^,;]*?(?:Type[- ]?C|-C\b)|Type[- ]?C/i.exec(phrase)

@@ -45,7 +45,7 @@ function readWork(s: Statement, notes: Notes, medium: string | null): void {
   const size = measuresIn(text).find(m => m.unit === 'GB' && m.value >= 1)
   if (size && !/cache|buffer/i.test(text)) notes.put(s, 'gigabytes', size.value, 'GB')
   const speed = measuresIn(s.value).find(m => m.unit === 'MBs')
-  if (speed && (!/write/i.test(s.label) || /read|r\/w/i.test(s.label))) notes.put(s, 'sequential', speed.value, 'MBs')
+  if (speed && (!/write/i.test(text) || /read|r\/w/i.test(text))) notes.put(s, 'sequential', speed.value, 'MBs')
   const pair = /idle\s*\/\s*(?:operating|active|busy)/i.test(s.label)
   const watts = measuresIn(s.value).filter(m => m.unit === 'W')
   if (pair && watts.length >= 2) { notes.put(s, 'rest', watts[0]?.value, 'W'); notes.put(s, 'busy', watts[1]?.value, 'W'); return }

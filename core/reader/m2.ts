@@ -4,7 +4,9 @@ import { whole, type Notes } from './notes'
 import { phrasesOf, type Sheet, type Statement } from './statements'
 import { countAround, leadingCount, wordNumber } from './things'
 
-export const aboutM2 = (text: string): boolean => /M\.2|\bM2(?:_\d)?\b/i.test(text)
+/** Brackets that only tell what a socket switches off. */
+const SWITCHED = /\([^)]*(?:unavailable|disabled|switched off|shar(?:es|ed))[^)]*\)/gi
+export const aboutM2 = (text: string): boolean => /M\.2|\bM2(?:_\d|[A-D](?:_[A-Z]+)?)?\b/i.test(text.replace(SWITCHED, ''))
 /** A line that is about M.2 from its first words on: what follows there is about it too. */
 export const allM2 = (s: Statement): boolean => aboutM2(s.label) || aboutM2(phrasesOf(s.value)[0] ?? '')
 /** "If M2_2 is occupied…" tells of a socket that another line has named. */
@@ -34,7 +36,7 @@ export function readM2Sockets(sheet: Sheet, notes: Notes): void {
 interface Socket { readonly own: string; readonly shared: string; readonly group: boolean; readonly radio: boolean }
 
 function socketsOn(s: Statement): readonly Socket[] {
-  const named = /\bM\.?2(?:[_ ]\d|[A-D])\b/.test(whole(s))
+  const named = /\bM\.?2(?:[_ ]\d|[A-D](?:_[A-Z]+)?)\b/.test(whole(s))
   const each = s.value.split(/(?=\bM\.?2(?:_\d|[A-D]\b))/).filter(t => /^M\.?2(?:_\d|[A-D]\b)/.test(t))
   const texts = each.length > 1 ? each : named ? [whole(s)] : aboutM2(s.label) ? [s.value] : wholeSockets(phrasesOf(s.value)).filter(aboutM2)
   return texts.flatMap(text => socketsIn(text, s, named))

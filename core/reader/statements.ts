@@ -86,17 +86,17 @@ function split(line: string): readonly (readonly [string, string])[] {
 }
 
 /** "Tube length 400 mm": a line that begins with the name of a figure and goes on with the figure. */
-const SPACED = /^((?:[A-Za-z][A-Za-z./-]* ){0,4}(?:length|height|width|depth|thickness|clearance|weight|current|consumption|dimensions?|size|capacity|voltage|TDP|TGP|TBP))(?!.*\b(?:length|height|width|depth|thickness)\b)\s+((?:up to |max\.? )?\d.*)$/i
+const SPACED = /^((?:[A-Za-z][A-Za-z./-]* ){0,4}(?:length|height|width|depth|thickness|clearance|weight|current|consumption|dimensions?|size|capacity|voltage|TDP|TGP|TBP)(?: \([^)\d]*\))?)(?!.*\b(?:length|height|width|depth|thickness)\b)\s+((?:up to |max\.? )?\d.*)$/i
 const LABEL_UNIT = /[([,]\s*(?:[^()[\],]*[,;]\s*)?(mm|cm|in|inch(?:es)?|kg|g|W|A|mA|V|GB|TB|MB\/s|MT\/s|MHz)\s*[)\]]?\s*$/
 /** A label without the unit in brackets behind it. */
 const nameOf = (label: string): string => label.replace(/\s*[([]\s*(?:mm|cm|in|inch(?:es)?|kg|g|W|A|V|GB)\s*[)\]]$/, '')
 /** "Height (mm): 158": the unit that the label promises goes behind a value that is nothing but figures. */
-const withUnit = (label: string, value: string): string => { const unit = LABEL_UNIT.exec(label)?.[1]; return unit && /^[\d.,\s]+(?:[x×*][\d.,\s]+)*$/.test(value) ? `${value.trim()} ${unit}` : value }
+const withUnit = (label: string, value: string): string => { const unit = LABEL_UNIT.exec(label)?.[1]; return unit && /^[\d.,\s]+(?:\([LWHDTB]\)|[LWHDTB]\b)?(?:\s*[x×*][\d.,\s]+(?:\([LWHDTB]\)|[LWHDTB]\b)?)*$/i.test(value) ? `${value.trim()} ${unit}` : value }
 
 /** What stands in brackets, units or the order of sizes, makes no label a sentence. */
 const isSentence = (label: string): boolean => label.replace(/\([^)]*\)/g, ' ').trim().split(/\s+/).length > 7 || /\b(?:is|has|takes|are)\b/.test(label)
 /** Sentences end at a full stop before a capital; "max. 192" does not. */
-const SENTENCE = /(?<=[\w)"″]\.)(?<!\b(?:max|min|approx|incl|no|ca|vs|opt)\.)\s+(?=[A-Z])|(?<=[a-z]{4}\.)\s+(?=\d)/
+const SENTENCE = /(?<=[\w)"″]\.)(?<!\b(?:[Mm]ax|[Mm]in|[Aa]pprox|[Ii]ncl|[Nn]o|[Cc]a|vs|[Oo]pt|[Ss]eq|[Rr]and|[Aa]vg|[Tt]yp|[Dd]im|[Tt]emp)\.)\s+(?=[A-Z])|(?<=[a-z]{4}\.)\s+(?=\d)/
 const sentences = (line: string): readonly string[] => line.split(SENTENCE).flatMap(s => s.split(/;\s+/)).map(s => s.trim()).filter(Boolean)
 
 /** The phrases of a value: what commas, semicolons, bars, full stops and the word "and" hold apart, brackets kept whole. */

@@ -8,7 +8,7 @@ type Plug = 'main-24' | 'cpu-8' | 'cpu-4' | 'card-16' | 'card-8' | 'card-6' | 's
 const PLUGS: readonly Thing<Plug>[] = [
   { key: 'card-16', named: /12V-?2[x×]6|12VHPWR|16[- ]?pin|12\+4[- ]?pin/i },
   { key: 'main-24', named: /(?:ATX|main)?\s*(?:24[- ]?pins?|20\s?\+\s?4)(?:\s*(?:main|ATX))?|^(?:ATX|main)(?=\s*\d{3}\s*mm)|\bATX\s24\b/i },
-  { key: 'card-8', named: /(?:PCIe|PCI-E|VGA|PEG)[^,;\d]*(?:8[- ]?pin)?\s*\(?(?:6\s?\+\s?2)?|6\s?\+\s?2/i },
+  { key: 'card-8', named: /(?:PCIe|PCI-E|VGA|PEG)(?!\s*(?:Gen\s*)?\d\.\d)[^,;\d]*(?:8[- ]?pin)?\s*\(?(?:6\s?\+\s?2)?|6\s?\+\s?2/i },
   { key: 'cpu-8', named: /(?:EPS|CPU|P8)(?:12V)?[^,;\d]*(?:8[- ]?pins?|4\s?\+\s?4)|(?:EPS|CPU)\s8\b|4\s?\+\s?4|8[- ]?pin (?:EPS|CPU)|\bEPS(?:12V)?\b(?![^,;]*4[- ]?pin)/i },
   { key: 'cpu-4', named: /4[- ]?pin (?:CPU|EPS|12\s?V|P4)|(?:CPU|P4|EPS)[^,;\d]*4[- ]?pin(?!\s*\+)/i },
   { key: 'sata-power', named: /S-?ATA/i }, { key: 'drive-4', named: /molex|peripheral|4[- ]?pin (?:drive|HDD)|PATA/i }, { key: 'drive-small-4', named: /floppy|FDD|berg/i },
@@ -109,7 +109,7 @@ const SHORTEST = 150
 const lengthIn = (text: string): number | null => measuresIn(text).find(m => m.unit === 'mm' && m.value >= SHORTEST)?.value ?? null
 
 function readPlugs(s: Statement, notes: Notes): void {
-  if (/protection|dimension|size|output$|efficien/i.test(s.label)) return
+  if (/protection|dimension|size|output$|efficien/i.test(s.label) || isNo(s.value)) return
   const [inLabel] = thingsIn(s.label, PLUGS)
   let last: Plug | null = null
   for (const phrase of phrasesOf(s.value)) {
