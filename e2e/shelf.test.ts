@@ -97,6 +97,28 @@ describe('a part gets in', () => {
     await takeBack(page)
     await page.locator('.line', { hasText: 'Stile 150' }).waitFor({ state: 'detached' })
   })
+  test('a part half entered waits: over its other ways in, over other stages, until it is begun anew', async () => {
+    const sheet = 'Zzyx Gust 140 case fan\nSize: 140 x 140 x 25 mm\nConnector: 4-pin PWM'
+    const text = page.getByLabel('Spec sheet, as text or as a copied table')
+    await page.goto('/b/plover/shelf')
+    await page.getByRole('button', { name: 'Paste a spec sheet' }).click()
+    await text.fill(sheet)
+    await page.getByText('phrases not read').or(page.getByText('values read')).first().waitFor()
+    await page.getByRole('button', { name: 'A few numbers' }).click()
+    await page.getByLabel('Cooler room').fill('6 1/2 in')
+    await page.getByRole('link', { name: 'Fit' }).click()
+    await page.waitForURL('**/fit')
+    await page.getByRole('link', { name: 'Shelf' }).click()
+    await page.getByRole('button', { name: 'Paste a spec sheet' }).click()
+    expect([await text.inputValue(), await field('Model').inputValue()]).toEqual([sheet, 'Gust 140'])
+    await page.getByRole('button', { name: 'A few numbers' }).click()
+    expect(await page.getByLabel('Cooler room').inputValue()).toBe('6 1/2 in')
+    await page.getByRole('button', { name: 'Begin anew' }).click()
+    expect(await page.getByLabel('Cooler room').inputValue()).toBe('')
+    await page.getByRole('button', { name: 'Paste a spec sheet' }).click()
+    expect(await text.inputValue()).toBe('')
+    await page.getByText('Paste a sheet at the left').waitFor()
+  })
   test('a whole manual is not read: it is told what to paste', async () => {
     await entry('sheet')
     // As pasting does it: all of it at once, one event.

@@ -1,28 +1,32 @@
 <script setup lang="ts">
 // A sheet is pasted here; under it what was read of it, each value with its words, what is doubtful, and what was not read.
-import { computed } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { capital, counted } from '../../core/format'
 import type { PartKind } from '../../core/parts'
-import type { Entry } from '../use/entry'
+import { useEntry } from '../stores/entry'
 
-const props = defineProps<{ entry: Entry }>()
-/** The field keeps its text by itself: thousands of lines that come in at once are drawn once. */
-const typed = (event: Event): void => props.entry.paste((event.target as HTMLTextAreaElement).value)
-const read = computed(() => props.entry.read.value)
+const entry = useEntry()
+const field = ref<HTMLTextAreaElement>()
+/** The field keeps its text by itself: thousands of lines that come in at once are drawn once. It takes what was there before, and what is cleared. */
+const typed = (event: Event): void => entry.paste((event.target as HTMLTextAreaElement).value)
+const show = (): void => { if (field.value && field.value.value !== entry.sheet) field.value.value = entry.sheet }
+onMounted(show)
+watch(() => entry.sheet, show)
+const read = computed(() => entry.read)
 const sure = computed(() => read.value?.read.filter(r => r.why === null) ?? [])
 const doubtful = computed(() => read.value?.read.filter(r => r.why !== null) ?? [])
-const title = computed(() => props.entry.asks.value?.kinds.find(k => k.kind === read.value?.kind)?.title ?? null)
-const readable = computed(() => (props.entry.asks.value?.kinds ?? []).filter(k => props.entry.asks.value?.readable.includes(k.kind)))
-const force = (kind: string): void => props.entry.force(kind === '' ? null : kind as PartKind)
+const title = computed(() => entry.asks?.kinds.find(k => k.kind === read.value?.kind)?.title ?? null)
+const readable = computed(() => (entry.asks?.kinds ?? []).filter(k => entry.asks?.readable.includes(k.kind)))
+const force = (kind: string): void => entry.force(kind === '' ? null : kind as PartKind)
 </script>
 
 <template>
   <div class="paste">
     <label class="field">Spec sheet, as text or as a copied table
-      <textarea rows="11" spellcheck="false" @input="typed" placeholder="CPU cooler: max. 17.0 cm&#10;Max. GPU length 355mm (w/o radiator)&#10;Front I/O: 2x Type-A 5Gbps, 1x Type-C"></textarea>
+      <textarea ref="field" rows="11" spellcheck="false" @input="typed" placeholder="CPU cooler: max. 17.0 cm&#10;Max. GPU length 355mm (w/o radiator)&#10;Front I/O: 2x Type-A 5Gbps, 1x Type-C"></textarea>
     </label>
-    <p v-if="entry.tooLong.value" class="stop" role="status">This is longer than any spec sheet. Paste only the table or the list of specifications.</p>
-    <label class="kind">It is a <select :value="entry.forced.value ?? ''" @change="force(($event.target as HTMLSelectElement).value)"><option value="">{{ title ? `${title.toLowerCase()}, it seems` : 'kind to be found out' }}</option><option v-for="k in readable" :key="k.kind" :value="k.kind">{{ k.title.toLowerCase() }}</option></select></label>
+    <p v-if="entry.tooLong" class="stop" role="status">This is longer than any spec sheet. Paste only the table or the list of specifications.</p>
+    <label class="kind">It is a <select :value="entry.forced ?? ''" @change="force(($event.target as HTMLSelectElement).value)"><option value="">{{ title ? `${title.toLowerCase()}, it seems` : 'kind to be found out' }}</option><option v-for="k in readable" :key="k.kind" :value="k.kind">{{ k.title.toLowerCase() }}</option></select></label>
     <p v-if="read && read.kind === null" class="stop" role="status">No kind of part can be told from this. Choose one above.</p>
     <template v-if="read">
       <h2>{{ counted(sure.length, 'value') }} read</h2>

@@ -2,14 +2,14 @@
 // A part comes in: from a pasted sheet, from a few numbers, by hand, or as a copy; the form at the right is what will stand on the shelf.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
-import { computed } from 'vue'
+import { computed, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import EntryNumbers from '../ui/EntryNumbers.vue'
 import EntrySheet from '../ui/EntrySheet.vue'
 import PartForm from '../ui/PartForm.vue'
 import { useDesk } from '../stores/desk'
 import { useShelf } from '../stores/shelf'
-import { useEntry } from '../use/entry'
+import { useEntry } from '../stores/entry'
 
 const desk = useDesk()
 const shelf = useShelf()
@@ -20,7 +20,7 @@ const FROM = [{ id: 'sheet', title: 'Paste a spec sheet' }, { id: 'numbers', tit
 const from = computed(() => String(route.query['from'] ?? 'sheet'))
 const go = (id: string): void => void router.replace({ query: { from: id } })
 const editing = computed(() => from.value === 'edit')
-void entry.begin(from.value, typeof route.query['part'] === 'string' ? route.query['part'] : null)
+watch(() => [from.value, route.query['part']] as const, ([how, id]) => void entry.begin(how, typeof id === 'string' ? id : null), { immediate: true })
 
 async function keep(add: boolean): Promise<void> {
   const id = await entry.keep()
@@ -36,24 +36,25 @@ async function keep(add: boolean): Promise<void> {
       <h1 tabindex="-1">{{ editing ? 'Change a part' : from === 'vary' ? 'A part like another' : 'A new part' }}</h1>
       <div v-if="!editing && from !== 'vary'" class="from" role="group" aria-label="How it comes in"><button v-for="f in FROM" :key="f.id" type="button" class="plainbutton" :aria-pressed="from === f.id" @click="go(f.id)">{{ f.title }}</button></div>
       <div class="acts">
-        <span class="quiet" role="status">{{ entry.says.value }}</span>
-        <ElButton type="primary" :disabled="!entry.whole.value" @click="keep(false)">{{ editing ? 'Keep the change' : 'Put on the shelf' }}</ElButton>
-        <ElButton v-if="!editing" :disabled="!entry.whole.value" @click="keep(true)">…and add to {{ desk.state.build?.name }}</ElButton>
+        <span class="quiet" role="status">{{ entry.says }}</span>
+        <ElButton v-if="entry.touched" @click="entry.clear()">Begin anew</ElButton>
+        <ElButton type="primary" :disabled="!entry.whole" @click="keep(false)">{{ editing ? 'Keep the change' : 'Put on the shelf' }}</ElButton>
+        <ElButton v-if="!editing" :disabled="!entry.whole" @click="keep(true)">…and add to {{ desk.state.build?.name }}</ElButton>
       </div>
     </div>
     <div class="sides" :class="{ alone: !['sheet', 'numbers', 'hand'].includes(from) }">
       <div v-if="['sheet', 'numbers', 'hand'].includes(from)" class="source">
-        <EntrySheet v-if="from === 'sheet'" :entry="entry" />
-        <EntryNumbers v-else-if="from === 'numbers'" :entry="entry" />
+        <EntrySheet v-if="from === 'sheet'" />
+        <EntryNumbers v-else-if="from === 'numbers'" />
         <label v-else class="kind">What kind of part is it?
-          <select :value="entry.kind.value ?? ''" @change="entry.blank(($event.target as HTMLSelectElement).value)"><option value="" disabled>choose…</option><option v-for="k in entry.asks.value?.kinds ?? []" :key="k.kind" :value="k.kind">{{ k.title }}</option></select>
+          <select :value="entry.kind ?? ''" @change="entry.blank(($event.target as HTMLSelectElement).value)"><option value="" disabled>choose…</option><option v-for="k in entry.asks?.kinds ?? []" :key="k.kind" :value="k.kind">{{ k.title }}</option></select>
           <span class="quiet">The form asks what that kind can state. Leave out what you do not know: the checks then say “measure”, not “yes”.</span>
         </label>
       </div>
       <div class="fields">
-        <template v-if="entry.part.value">
-          <ul v-if="entry.check.value?.questions.length" class="asks" aria-label="Unlikely values"><li v-for="q in entry.check.value.questions" :key="q.path">{{ q.sentence }}</li></ul>
-          <PartForm :fields="entry.fields.value" :value="entry.part.value" :marks="entry.marks.value" :problems="entry.problems.value" @change="entry.set" />
+        <template v-if="entry.part">
+          <ul v-if="entry.check?.questions.length" class="asks" aria-label="Unlikely values"><li v-for="q in entry.check.questions" :key="q.path">{{ q.sentence }}</li></ul>
+          <PartForm :fields="entry.fields" :value="entry.part" :marks="entry.marks" :problems="entry.problems" @change="entry.set" />
         </template>
         <p v-else class="quiet">{{ from === 'sheet' ? 'Paste a sheet at the left: what it says fills the form here, each value with the words it came from.' : from === 'numbers' ? 'Enter what you know at the left.' : 'Choose a kind at the left.' }}</p>
       </div>

@@ -4,7 +4,7 @@ import type { Horizon } from '../../core/build/resolve'
 import { KINDS, PART_KINDS, type PartKind } from '../../core/parts'
 import { ARCHETYPE } from '../../core/parts/archetype'
 import { BOARD_CHOICES, type BoardOutline } from '../../core/parts/board-outline'
-import { CASE_NUMBERS, type CaseOutline } from '../../core/parts/case-outline'
+import { CASE_NUMBERS } from '../../core/parts/case-outline'
 import { READABLE } from '../../core/reader/read'
 import { holdsWhat } from '../../core/exchange/file'
 import { RULES } from '../../core/rules'
@@ -16,7 +16,7 @@ import { TERMS } from '../../core/standards/terms'
 import { JunturaDb } from '../db/db'
 import { Desk } from './desk'
 import { csvText, drawingText, fileText, sheetText } from './exports'
-import type { Progress, TablePlan } from './shelf'
+import type { Progress, Shelf, TablePlan } from './shelf'
 import { demos, shelf } from './shipped'
 
 /** A field's name as words. */
@@ -56,7 +56,7 @@ const api = {
   sideBySide: (ids: readonly string[]) => desk.shelf.compare(ids),
   readSheet: (text: string, kind: PartKind | null) => desk.shelf.read(text, kind),
   blank: (kind: PartKind) => desk.shelf.blank(kind),
-  fromCase: (outline: CaseOutline, maker: string, model: string) => desk.shelf.fromCase(outline, maker, model),
+  fromCase: (...asked: Parameters<Shelf['fromCase']>) => desk.shelf.fromCase(...asked),
   fromBoard: (outline: BoardOutline, maker: string, model: string) => desk.shelf.fromBoard(outline, maker, model),
   vary: (id: string) => desk.shelf.vary(id),
   form: (kind: PartKind) => desk.shelf.form(kind),

@@ -1,7 +1,7 @@
 // The shelf: shipped parts and one's own over them, found by every keystroke, read from sheets, tables and files. Runs in the worker.
 import { partSchema, type Part, type PartKind } from '../../core/parts'
 import { boardOf, type BoardOutline } from '../../core/parts/board-outline'
-import { caseOf, type CaseOutline } from '../../core/parts/case-outline'
+import { boardsUpTo, caseOf, type CaseOutline } from '../../core/parts/case-outline'
 import { formOf, type FormField } from '../../core/parts/form'
 import { fieldsOfTable, guessColumns, kindOfTable, partOfRow, cellsOf, slug, tableCsv, tableOf, type Mapped, type Table, type TableProblem } from '../../core/exchange/parts-table'
 import { isPartsFile, writeFile } from '../../core/exchange/file'
@@ -13,6 +13,7 @@ import { find, indexOf, rangesOf, type FacetRange, type Query, type ShelfIndex }
 import { facetsOf, GROUPS, groupOf, valuesAt } from '../../core/shelf/groups'
 import { sideBySide, type SideRow } from '../../core/shelf/side-by-side'
 import { checkPart, type PartCheck } from '../../core/shelf/check'
+import type { BoardForm } from '../../core/standards/boards'
 import type { JunturaDb } from '../db/db'
 
 /** A part as its line in the table: light enough that all of them go to the page at once. */
@@ -74,7 +75,7 @@ export class Shelf {
     return { kind: what, draft, read: [...reading.fields.map(f => line(f, null)), ...reading.doubtful.map(d => line(d, d.why))], unread: reading.unread }
   }
   blank(kind: PartKind): Draft { return blankOf(kind, this.freshId(kind)) }
-  fromCase(outline: CaseOutline, maker: string, model: string): Part { return caseOf(outline, { id: this.freshId(`${maker} ${model}`), maker, model }) }
+  fromCase({ largest, ...outline }: Omit<CaseOutline, 'boards'> & { readonly largest: BoardForm }, maker: string, model: string): Part { return caseOf({ ...outline, boards: boardsUpTo(largest) }, { id: this.freshId(`${maker} ${model}`), maker, model }) }
   fromBoard(outline: BoardOutline, maker: string, model: string): Part { return boardOf(outline, { id: this.freshId(`${maker} ${model}`), maker, model }) }
   /** A copy to be varied: everything of the part, another id and name. */
   vary(id: string): Part | null { const p = this.part(id); return p && { ...p, id: this.freshId(`${p.maker} ${p.model}`), model: `${p.model} (copy)` } }

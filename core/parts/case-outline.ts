@@ -6,6 +6,11 @@ import type { Vec3 } from '../geometry/space'
 import { ARCHETYPE, layoutOf, type Archetype, type Inner } from './archetype'
 import { caseSchema, type Case } from './case'
 
+/** Forms that share their mounting holes, the largest first: a case for one takes those behind it. */
+const LADDER: readonly BoardForm[] = ['E-ATX', 'ATX', 'microATX', 'Mini-ITX']
+/** The forms that a case takes whose largest board is told; of a form that shares no holes only that one. */
+export const boardsUpTo = (largest: BoardForm): readonly BoardForm[] => (LADDER.includes(largest) ? LADDER.slice(LADDER.indexOf(largest)) : [largest])
+
 /** What is asked: the archetype, the largest board, and eight numbers, each of which may be unknown. Lengths in mm. */
 export interface CaseOutline {
   readonly archetype: Archetype

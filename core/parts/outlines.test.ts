@@ -5,7 +5,7 @@ import { FORM } from '../standards/boards'
 import { readFigure } from '../units'
 import { ARCHETYPE, layoutOf, type Archetype } from './archetype'
 import { boardOf, slotLabels } from './board-outline'
-import { CASE_NUMBERS, caseOf, type CaseOutline } from './case-outline'
+import { boardsUpTo, CASE_NUMBERS, caseOf, type CaseOutline } from './case-outline'
 import { formOf, type FormField } from './form'
 import { PART_KINDS, type PartKind } from '.'
 
@@ -62,6 +62,12 @@ describe('a board from its form and five choices', () => {
     const derived = { ...plover, items: plover.items.map(i => (i.id === 'board' ? { ...i, part: { ...i.part, places: 'derived' as const } } : i)) }
     expect(Math.min(...tol(derived))).toBeGreaterThanOrEqual(Math.min(...tol(plover)) + 40)
   })
+})
+
+test('a case for a board takes the smaller ones on the same holes, an old form only itself', () => {
+  expect(boardsUpTo('ATX')).toEqual(['ATX', 'microATX', 'Mini-ITX'])
+  expect(boardsUpTo('Mini-ITX')).toEqual(['Mini-ITX'])
+  expect(boardsUpTo('AT')).toEqual(['AT'])
 })
 
 describe('forms', () => {

@@ -1,13 +1,14 @@
-// A part that is being entered: where it came from, its form, what is doubtful or wrong in it, whether it is whole.
-import { useDebounceFn } from '@vueuse/core'
-import { computed, ref, shallowRef, toRaw, watch } from 'vue'
-import type { PartKind } from '../../core/parts'
+// A part that is being entered: where it came from, its form, what is doubtful or wrong in it, whether it is whole. It waits here until it is kept or begun anew, whatever else is looked at meanwhile.
+import { useDebounceFn, useEventListener } from '@vueuse/core'
+import { defineStore } from 'pinia'
+import { computed, reactive, ref, shallowRef, toRaw, watch } from 'vue'
+import type { Part, PartKind } from '../../core/parts'
 import type { FormField } from '../../core/parts/form'
 import type { DraftMark } from '../../core/reader/draft'
 import type { PartCheck } from '../../core/shelf/check'
 import { counted } from '../../core/format'
 import { LONGEST_SHEET } from '../limits'
-import { useDesk } from '../stores/desk'
+import { useDesk } from './desk'
 import type { DeskApi } from '../worker/desk.worker'
 import type { ReadDraft } from '../worker/shelf'
 import { worker } from '../worker/remote'
@@ -17,7 +18,10 @@ export type Asks = Awaited<ReturnType<DeskApi['asks']>>
 /** Named choice: how long nothing is typed before a sheet is read, ms. */
 const PAUSE = 150
 
-export function useEntry() {
+/** What is typed where a case comes from eight numbers, a board from its form and five choices. */
+const noNumbers = () => ({ what: 'case' as 'case' | 'board', maker: '', model: '', figures: {} as Record<string, string>, archetype: 'tower-shroud', form: 'ATX', socket: '', memoryType: 'DDR5', memorySlots: '4', m2: '2', usbC: true })
+
+export const useEntry = defineStore('entry', () => {
   const desk = useDesk()
   const asks = shallowRef<Asks | null>(null)
   const kind = ref<PartKind | null>(null)
@@ -29,7 +33,13 @@ export function useEntry() {
   const sheet = ref('')
   /** Chosen by hand, over what the sheet seems to be about. */
   const forced = ref<PartKind | null>(null)
+  const numbers = reactive(noNumbers())
+  /** The part of the shelf that it began with, and how. */
+  const began = ref('')
+  const touched = ref(false)
   void worker.asks().then(a => { asks.value = a })
+  // What was typed is lost with the page: the browser asks.
+  useEventListener(window, 'beforeunload', event => { if (touched.value) event.preventDefault() })
 
   async function take(next: Values | null, own: PartKind | null, marks: readonly DraftMark[] = []): Promise<void> {
     if (own !== null && own !== kind.value) fields.value = await worker.form(own)
@@ -53,13 +63,33 @@ export function useEntry() {
 
   /** Begins with a part of the shelf: to change it, or to vary a copy. */
   async function begin(from: string, id: string | null): Promise<void> {
+    const asked = id === null ? '' : `${from} ${id}`
+    if (asked === began.value && (asked === '' || touched.value)) return
+    await clear()
+    began.value = asked
     if (id === null) return
     const found = from === 'vary' ? await worker.vary(id) : from === 'edit' ? await worker.part(id) : null
     if (found) await take(found as unknown as Values, found.kind)
   }
+  /** What was derived from a few numbers. */
+  function derived(own: Part): Promise<void> {
+    touched.value = true
+    return take(own as unknown as Values, own.kind)
+  }
   async function blank(own: string): Promise<void> {
     const draft = await worker.blank(own as PartKind)
+    touched.value = true
     await take(draft.part as unknown as Values, own as PartKind, draft.assumed)
+  }
+  /** Everything as before a part was begun. */
+  async function clear(): Promise<void> {
+    sheet.value = ''
+    forced.value = null
+    read.value = null
+    began.value = ''
+    touched.value = false
+    Object.assign(numbers, noNumbers())
+    await take(null, null)
   }
 
   const whole = computed(() => check.value !== null && check.value.part !== null && check.value.problems.length === 0)
@@ -72,14 +102,15 @@ export function useEntry() {
   })
   const problems = computed(() => new Map((check.value?.problems ?? []).map(p => [p.path, p.sentence])))
   const marks = computed(() => new Map(doubts.value.flatMap(m => (m.why === null ? [] : [[m.path, m.why] as const]))))
-  const paste = (text: string): void => { sheet.value = text }
+  const paste = (text: string): void => { sheet.value = text; touched.value = true }
   const force = (own: PartKind | null): void => { forced.value = own }
-  const set = (next: Values): void => { part.value = next }
+  const set = (next: Values): void => { part.value = next; touched.value = true }
   /** Puts it on the shelf; its id, or null when it could not be. */
   async function keep(): Promise<string | null> {
     const now = check.value?.part
-    return now && await desk.keepPart(now) ? now.id : null
+    if (!now || !await desk.keepPart(now)) return null
+    await clear()
+    return now.id
   }
-  return { asks, kind, fields, part, check, marks, problems, read, sheet, tooLong, forced, whole, says, paste, force, begin, blank, take, set, keep }
-}
-export type Entry = ReturnType<typeof useEntry>
+  return { asks, kind, fields, part, check, marks, problems, read, sheet, tooLong, forced, numbers, touched, whole, says, paste, force, begin, blank, derived, set, clear, keep }
+})
