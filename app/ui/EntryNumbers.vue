@@ -64,5 +64,6 @@ input[type='text'], select { padding: 3px 7px; border: 1px solid var(--line); bo
 .short { width: 110px !important; font-family: var(--figure); font-size: 13px; }
 input::placeholder { color: var(--ink-2); font-family: var(--text); }
 input[type='checkbox'] { width: 16px; height: 16px; accent-color: var(--mat); }
+.numbers > .el-button { justify-self: start; }
 .says { display: block; color: var(--watch); font-size: var(--small); }
 </style>

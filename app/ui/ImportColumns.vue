@@ -22,7 +22,7 @@ function map(column: string, path: string): void {
     <details :open="preview.wrong > 0 || preview.plan.mapping.some(m => m.path === null)">
       <summary>{{ preview.columns.length }} columns, {{ preview.plan.mapping.filter(m => m.path === null).length }} left out</summary>
       <ul>
-        <li v-for="m in preview.plan.mapping" :key="m.column"><span>{{ m.column }}<span v-if="m.unit" class="quiet"> in {{ m.unit }}</span></span>
+        <li v-for="m in preview.plan.mapping" :key="m.column"><span>{{ m.column }}</span>
           <select :value="m.path ?? ''" :aria-label="`Column ${m.column} is`" @change="map(m.column, ($event.target as HTMLSelectElement).value)">
             <option value="">leave out</option><option v-if="m.path && !preview.fields.some(f => f.path === m.path)" :value="m.path">{{ m.path }}</option><option v-for="f in preview.fields" :key="f.path" :value="f.path">{{ capital(f.label) }}</option>
           </select></li>

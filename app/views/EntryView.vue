@@ -2,7 +2,7 @@
 // A part comes in: from a pasted sheet, from a few numbers, by hand, or as a copy; the form at the right is what will stand on the shelf.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
-import { computed, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import EntryNumbers from '../ui/EntryNumbers.vue'
 import EntrySheet from '../ui/EntrySheet.vue'
@@ -22,6 +22,12 @@ const go = (id: string): void => void router.replace({ query: { from: id } })
 const editing = computed(() => from.value === 'edit')
 watch(() => [from.value, route.query['part']] as const, ([how, id]) => void entry.begin(how, typeof id === 'string' ? id : null), { immediate: true })
 
+const title = ref<HTMLElement>()
+/** The button goes with what it cleared: the focus goes to the top. */
+async function anew(): Promise<void> {
+  await entry.clear()
+  title.value?.focus()
+}
 async function keep(add: boolean): Promise<void> {
   const id = await entry.keep()
   if (id === null) return
@@ -33,11 +39,11 @@ async function keep(add: boolean): Promise<void> {
 <template>
   <section class="entry">
     <div class="head">
-      <h1 tabindex="-1">{{ editing ? 'Change a part' : from === 'vary' ? 'A part like another' : 'A new part' }}</h1>
+      <h1 ref="title" tabindex="-1">{{ editing ? 'Change a part' : from === 'vary' ? 'A part like another' : 'A new part' }}</h1>
       <div v-if="!editing && from !== 'vary'" class="from" role="group" aria-label="How it comes in"><button v-for="f in FROM" :key="f.id" type="button" class="plainbutton" :aria-pressed="from === f.id" @click="go(f.id)">{{ f.title }}</button></div>
       <div class="acts">
         <span class="quiet" role="status">{{ entry.says }}</span>
-        <ElButton v-if="entry.touched" @click="entry.clear()">Begin anew</ElButton>
+        <ElButton v-if="entry.touched" @click="anew">Begin anew</ElButton>
         <ElButton type="primary" :disabled="!entry.whole" @click="keep(false)">{{ editing ? 'Keep the change' : 'Put on the shelf' }}</ElButton>
         <ElButton v-if="!editing" :disabled="!entry.whole" @click="keep(true)">…and add to {{ desk.state.build?.name }}</ElButton>
       </div>

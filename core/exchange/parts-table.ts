@@ -2,7 +2,7 @@
 import Papa from 'papaparse'
 import type { z } from 'zod'
 import { KINDS, PART_KINDS, partSchema, type Part, type PartKind } from '../parts'
-import { formOf, type FormField } from '../parts/form'
+import { called, formOf, type FormField } from '../parts/form'
 import { at, put } from '../parts/paths'
 import { draftOf } from '../reader/draft'
 import type { ReadField, ReadValue } from '../reader/notes'
@@ -106,18 +106,22 @@ const COUNTED: Partial<Record<PartKind, readonly { readonly path: string; readon
   case: [{ path: 'bays.3.5', label: '3.5-inch bays (count)' }, { path: 'bays.2.5', label: '2.5-inch bays (count)' }, { path: 'bays.5.25', label: '5.25-inch bays (count)' }, ...['front', 'top', 'rear'].map(w => ({ path: `fans.${w}`, label: `${w} fan places (count)` })), { path: 'leads.usb-3', label: 'front USB 3 ports (count)' }, { path: 'leads.usb-c', label: 'front USB-C ports (count)' }],
 }
 
-const ALIAS: Readonly<Record<string, string>> = { brand: 'maker', manufacturer: 'maker', make: 'maker', vendor: 'maker', name: 'model', product: 'model', cost: 'price', msrp: 'price', type: 'kind', category: 'kind', form: 'form', formfactor: 'form', notes: 'note', comment: 'note' }
-const simple = (text: string): string => text.toLowerCase().replace(/\([^)]*\)|\[[^\]]*\]/g, '').replace(/[^a-z0-9.*]+/g, '')
+const ALIAS: Readonly<Record<string, string>> = { brand: 'maker', manufacturer: 'maker', make: 'maker', vendor: 'maker', name: 'model', product: 'model', cost: 'price', msrp: 'price', type: 'kind', category: 'kind', form: 'form', formfactor: 'form', notes: 'note', comment: 'note', plug: 'face', connector: 'face' }
+/** A unit or a currency at the end of a head: "Height (mm)", "Height in cm", "Price EUR". */
+const HEAD_UNIT = /(?:[\s,]+in|,)?\s+(mm|cm|m|inch(?:es)?|g|kg|W|A|V|GB|TB|MHz|EUR|USD|GBP|CHF|€|\$|£)\s*$/i
+const simple = (text: string): string => text.replace(HEAD_UNIT, '').toLowerCase().replace(/\([^)]*\)|\[[^\]]*\]/g, '').replace(/[^a-z0-9.*]+/g, '')
 
-/** Which column is probably which field: by its path, by what the field is called, by what people call it. Units in brackets count. */
+/** Which column is probably which field: by its path, by what the field is called, by what people call it. Units in brackets or at the end count. */
 export function guessColumns(columns: readonly string[], kind: PartKind): readonly Mapped[] {
   const fields = fieldsOfTable(kind)
   const taken = new Set<string>()
   return columns.map(column => {
     const short = simple(column)
-    const path = [column, ALIAS[short], fields.find(f => simple(f.label) === short)?.path, fields.find(f => simple(f.path.split('.').at(-1) ?? '') === short)?.path].find(p => p !== undefined && !taken.has(p) && (fields.some(f => f.path === p) || nodeAt(kind, p) !== null || p === column && column.includes('.')))
+    // "Fan size" in a table of fans is the size.
+    const plain = short.replace(new RegExp(`^${simple(KINDS[kind].title)}(?=.)`), '')
+    const path = [column, ...[...new Set([short, plain])].flatMap(name => [ALIAS[name], fields.find(f => simple(f.label) === name)?.path, fields.find(f => simple(f.path.split('.').at(-1) ?? '') === name)?.path])].find(p => p !== undefined && !taken.has(p) && (fields.some(f => f.path === p) || nodeAt(kind, p) !== null || p === column && column.includes('.')))
     if (path !== undefined) taken.add(path)
-    const unit = /[([]\s*([^)\]]+?)\s*[)\]]/.exec(column)?.[1]
+    const unit = /[([]\s*([^)\]]+?)\s*[)\]]/.exec(column)?.[1] ?? HEAD_UNIT.exec(column)?.[1]
     return { column, path: path ?? null, ...(unit ? { unit } : {}) }
   })
 }
@@ -158,10 +162,12 @@ function readCell(kind: PartKind, path: string, raw: string, unit: string | unde
   }
 }
 
-/** A choice in other letters is the same choice. */
+/** A choice in other letters, by its name, or by its number of contacts where only one has so many, is the same choice. */
 function choiceOf(node: z.core.$ZodType, text: string): string {
   const entries = Object.values((bare(node)._zod.def as unknown as { entries?: Readonly<Record<string, string>> }).entries ?? {})
-  return entries.find(e => String(e) === text) ?? entries.find(e => simple(String(e)) === simple(text)) ?? text
+  const wires = /^(\d+)[- ]?(?:pins?|wires?)\b/i.exec(text)?.[1]
+  const plugs = wires === undefined ? [] : entries.filter(e => new RegExp(`^${wires}-(?:pin|wire)\\b`).test(called(e)))
+  return entries.find(e => String(e) === text) ?? entries.find(e => [String(e), called(e)].some(name => simple(name) === simple(text))) ?? (plugs.length === 1 ? plugs[0] : undefined) ?? text
 }
 
 /**
@@ -192,7 +198,7 @@ export function partOfRow(row: readonly string[], line: number, mapping: readonl
   for (const issue of checked.error.issues.slice(0, 3)) {
     const path = issue.path.join('.')
     const label = fieldsOfTable(own).find(f => f.path === path)?.label ?? path
-    wrong(mapping.find(m => m.path === path)?.column ?? label, at(part, path) === undefined ? `${label} is not stated, and a ${KINDS[own].title.toLowerCase()} needs it` : `${label}: ${issue.message.toLowerCase()}`)
+    wrong(mapping.find(m => m.path === path)?.column ?? label, at(part, path) === undefined ? `${label} is not stated, and a ${KINDS[own].title.toLowerCase()} needs it` : issue.code === 'invalid_value' ? `“${String(at(part, path))}” is no ${label}. Write one of: ${issue.values.map(v => called(String(v))).join(', ')}` : `${label}: ${issue.message.toLowerCase()}`)
   }
   return { problems }
 }

@@ -80,7 +80,8 @@ function fieldOf(key: string, child: Node): FormField | null {
 }
 
 /** A connector is called by its name, everything else by itself. */
-const option = (value: string | number): Option => ({ value, label: typeof value !== 'string' ? String(value) : value in CONNECTORS ? CONNECTORS[value as PlugFace].name : value in ARCHETYPE ? ARCHETYPE[value as Archetype].says : value })
+export const called = (value: string | number): string => (typeof value !== 'string' ? String(value) : value in CONNECTORS ? CONNECTORS[value as PlugFace].name : value in ARCHETYPE ? ARCHETYPE[value as Archetype].says : value)
+const option = (value: string | number): Option => ({ value, label: called(value) })
 
 /** A union of plain values is a choice; one that may be a bare text is written as one. */
 function unionOf(about: About, def: Def): FormField | null {
