@@ -40,6 +40,16 @@ describe('finding', () => {
     expect(heights).toEqual([...heights].sort((a, b) => a - b))
     expect(Math.max(...heights)).toBeLessThanOrEqual(70)
   })
+  test('words narrow from anywhere in the list: what is found is seen', async () => {
+    await shelf()
+    await page.locator('.table .scroll').evaluate(list => { list.scrollTop = list.scrollHeight })
+    await page.locator('.line', { hasText: 'Sundry' }).last().waitFor()
+    await page.getByLabel('Find a part').fill('pier 120')
+    await row('Pier 120').waitFor()
+    await page.getByLabel('Find a part').fill('')
+    await page.getByText('211 parts of').or(page.getByText(/^\d+ parts of/)).first().waitFor()
+    expect(await page.locator('.line').count()).toBeGreaterThan(8)
+  })
   test('by keyboard alone: slash, words, down to the part, Enter opens it', async () => {
     await page.goto('/b/avocet/parts')
     await page.getByRole('heading', { name: 'Parts', exact: true }).waitFor()
@@ -47,9 +57,25 @@ describe('finding', () => {
     await page.getByLabel('Find a part').and(page.locator(':focus')).waitFor()
     await page.keyboard.type('pier 120')
     await page.getByText('1 part of').waitFor()
-    await row('Pier 120').locator('.name').focus()
+    await page.keyboard.press('ArrowDown')
+    await row('Pier 120').locator('.name').and(page.locator(':focus')).waitFor()
     await page.keyboard.press('Enter')
-    await page.getByRole('complementary', { name: 'Pier 120' }).waitFor()
+    await page.getByRole('complementary', { name: 'Pier 120' }).getByRole('heading').and(page.locator(':focus')).waitFor()
+    // What one does with it is a few keys away; Escape gives the line back.
+    for (let i = 0; i < 2; i++) await page.keyboard.press('Tab')
+    await page.getByRole('button', { name: 'Add to Plover' }).or(page.getByRole('button', { name: 'Add to Avocet' })).and(page.locator(':focus')).waitFor()
+    await page.keyboard.press('Escape')
+    await row('Pier 120').locator('.name').and(page.locator(':focus')).waitFor()
+  })
+  test('the lines are one stop of Tab: the way to what stands below is short', async () => {
+    await shelf()
+    await page.locator('.line .name').first().focus()
+    const passed: string[] = []
+    while (passed.length < 8 && !passed.some(p => p.includes('Save as'))) { await page.keyboard.press('Tab'); passed.push(await page.evaluate(() => document.activeElement?.textContent ?? '')) }
+    expect(passed.some(p => p.includes('Save as CSV'))).toBe(true)
+    await page.locator('.line .act').nth(2).focus()
+    await page.keyboard.press('ArrowDown')
+    expect(await page.evaluate(() => [document.activeElement?.className, document.activeElement?.closest('[role=row]')?.getAttribute('aria-rowindex')])).toEqual(['act', '5'])
   })
   test('the arrows walk through all lines, drawn or not', async () => {
     await shelf()

@@ -2,6 +2,7 @@
 // The shelf over a build: add a part, or put another in an item's place.
 import { ElDialog } from 'element-plus/es/components/dialog/index'
 import 'element-plus/es/components/dialog/style/css'
+import { ref } from 'vue'
 import type { PartRow } from '../../core/parts/section'
 import { useShelf } from '../stores/shelf'
 import { useShelfQuery } from '../use/shelf'
@@ -12,6 +13,7 @@ const props = defineProps<{ swap?: PartRow }>()
 const emit = defineEmits<{ close: [] }>()
 const shelf = useShelf()
 const query = useShelfQuery(props.swap?.kind ?? null)
+const table = ref<InstanceType<typeof ShelfTable>>()
 
 async function take(id: string): Promise<void> {
   const done = props.swap ? await shelf.swap(props.swap.id, id) : await shelf.add(id)
@@ -21,7 +23,7 @@ async function take(id: string): Promise<void> {
 
 <template>
   <ElDialog model-value :title="swap ? `Swap ${swap.name} for` : 'Add from the shelf'" width="min(900px, 96vw)" align-center @close="emit('close')">
-    <div class="over"><ShelfFilters :query="query" /><ShelfTable :query="query" :act="swap ? 'Swap' : 'Add'" @take="take" @choose="take" /></div>
+    <div class="over"><ShelfFilters :query="query" @into="table?.enter()" /><ShelfTable ref="table" :query="query" :act="swap ? 'Swap' : 'Add'" @take="take" @choose="take" /></div>
     <p class="quiet">{{ swap ? 'What was measured on the old copy does not carry over. Undo brings it back.' : 'A new part comes in as “wanted”; set its state in the list.' }} A part that is not here comes in under Shelf: paste its sheet.</p>
   </ElDialog>
 </template>

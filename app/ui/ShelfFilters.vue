@@ -11,6 +11,7 @@ import { onKey } from '../use/keys'
 import type { ShelfQuery } from '../use/shelf'
 
 const props = defineProps<{ query: ShelfQuery }>()
+const emit = defineEmits<{ /** On into what was found. */ into: [] }>()
 const route = useRoute()
 const field = ref<InstanceType<typeof ElInput>>()
 onKey('find', () => field.value?.focus())
@@ -31,7 +32,7 @@ function set(r: FacetRange, side: 'least' | 'most', text: string): void {
 
 <template>
   <div class="filters">
-    <ElInput ref="field" :model-value="query.text.value" placeholder="Words: kind, maker, model, socket, size…" aria-label="Find a part" clearable @update:model-value="query.say" />
+    <ElInput ref="field" :model-value="query.text.value" placeholder="Words: kind, maker, model, socket, size…" aria-label="Find a part" clearable @update:model-value="query.say" @keydown.down.prevent="emit('into')" />
     <div v-memo="[query.group.value, query.groups.value]" class="groups" role="group" aria-label="Kind of part">
       <button type="button" class="plainbutton" :aria-pressed="query.group.value === null" @click="query.pick(null)">All</button>
       <button v-for="g in query.groups.value" :key="g.id" type="button" class="plainbutton" :aria-pressed="query.group.value === g.id" @click="query.pick(g.id)">{{ g.title }} <span class="figure">{{ g.count }}</span></button>

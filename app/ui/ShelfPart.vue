@@ -2,7 +2,7 @@
 // One part of the shelf opened: all it states, its manual's pages, and what one does with it.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
-import { computed, shallowRef, watch } from 'vue'
+import { computed, nextTick, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { money } from '../../core/format'
 import type { Part } from '../../core/parts'
@@ -20,12 +20,18 @@ const router = useRouter()
 const route = useRoute()
 const part = shallowRef<Part | null>(null)
 const rows = shallowRef<readonly SideRow[]>([])
+const heading = ref<HTMLElement>()
 const line = computed(() => shelf.rows.find(r => r.id === props.id) ?? null)
 // What changes on the shelf is shown in place: an open manual stays open.
 watch(() => desk.state.shelf, async () => {
   const [now, said] = await Promise.all([worker.part(props.id), worker.sideBySide([props.id])])
+  const first = part.value === null
   part.value = now
   rows.value = said.filter(x => !['maker', 'model', 'price'].includes(x.path))
+  // What one does with a part is next to the key that opened it.
+  if (!first) return
+  await nextTick()
+  heading.value?.focus()
 }, { immediate: true })
 const go = (query: Readonly<Record<string, string>>): void => void router.push({ name: 'entry', params: route.params, query })
 async function drop(): Promise<void> { if (await desk.dropParts([props.id])) emit('close') }
@@ -33,7 +39,7 @@ async function drop(): Promise<void> { if (await desk.dropParts([props.id])) emi
 
 <template>
   <aside v-if="part && line" class="part" :aria-label="part.model">
-    <div class="head"><div><h2>{{ part.model }}</h2><p class="quiet">{{ line.title }} by {{ part.maker || 'a maker not stated' }}<template v-if="typeof part.price === 'number'">, {{ money(part.price, desk.state.build?.currency ?? '') }}</template>{{ line.own ? ', yours' : ', came with the program' }}</p></div>
+    <div class="head"><div><h2 ref="heading" tabindex="-1">{{ part.model }}</h2><p class="quiet">{{ line.title }} by {{ part.maker || 'a maker not stated' }}<template v-if="typeof part.price === 'number'">, {{ money(part.price, desk.state.build?.currency ?? '') }}</template>{{ line.own ? ', yours' : ', came with the program' }}</p></div>
       <ElButton size="small" aria-label="Close the part" @click="emit('close')">×</ElButton></div>
     <div class="acts">
       <ElButton type="primary" size="small" @click="shelf.add(id)">Add to {{ desk.state.build?.name }}</ElButton>

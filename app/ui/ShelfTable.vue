@@ -1,7 +1,7 @@
 <script setup lang="ts">
-// The parts that match, as a table that draws only what is seen; each head sorts by its column.
+// The parts that match, as a table that draws only what is seen; each head sorts by its column. The lines are one stop of Tab, walked by the arrows.
 import { useVirtualList } from '@vueuse/core'
-import { computed, nextTick } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import { number } from '../../core/format'
 import { useShelf } from '../stores/shelf'
 import type { ShelfQuery } from '../use/shelf'
@@ -19,13 +19,31 @@ const columns = computed(() => props.query.ranges.value.map(r => r.facet))
 const template = computed(() => `${props.compare ? '26px ' : ''}minmax(140px, 2fr) ${props.query.group.value === null ? 'minmax(90px, 1fr)' : columns.value.map(c => (c.words ? 'minmax(52px, 1fr)' : 'minmax(70px, .7fr)')).join(' ')} 66px 62px`)
 const sorted = (path: string): 'ascending' | 'descending' | 'none' => (props.query.sort.value !== path ? 'none' : props.query.down.value ? 'descending' : 'ascending')
 const arrow = (path: string): string => ({ ascending: ' ↑', descending: ' ↓', none: '' })[sorted(path)]
-/** One line up or down by the arrows: what is not drawn yet is scrolled to first. */
-async function step(from: number, by: number): Promise<void> {
-  const to = Math.max(0, Math.min(ids.value.length - 1, from + by))
-  const name = (): HTMLElement | null | undefined => containerProps.ref.value?.querySelector<HTMLElement>(`[aria-rowindex="${to + 2}"] .name`)
-  if (!name()) { scrollTo(to); await nextTick(); await new Promise(drawn => requestAnimationFrame(drawn)) }
-  name()?.focus()
+/** The line that Tab stops at; where it is not drawn, the first that is. */
+const current = ref(0)
+// Another list begins at its top: far down in a longer one, nothing of a short one would be drawn.
+watch(ids, (now, before) => {
+  if (now.length === before.length && now.every((id, i) => id === before[i])) return
+  current.value = 0
+  scrollTo(0)
+}, { flush: 'post' })
+const stop = computed(() => (lines.value.some(l => l.index === current.value) ? current.value : lines.value[0]?.index ?? 0))
+/** The controls of a line, in order. */
+const CONTROLS = ['input', '.name', '.act'] as const
+/** To a line: what is not drawn yet is scrolled to first. */
+async function walk(index: number, control: (typeof CONTROLS)[number] = '.name'): Promise<void> {
+  const to = Math.max(0, Math.min(ids.value.length - 1, index))
+  const target = (): HTMLElement | null | undefined => containerProps.ref.value?.querySelector<HTMLElement>(`[aria-rowindex="${to + 2}"] ${control}`)
+  if (!target()) { scrollTo(to); await nextTick(); await new Promise(drawn => requestAnimationFrame(drawn)) }
+  target()?.focus()
 }
+const controlOf = (event: KeyboardEvent): (typeof CONTROLS)[number] => CONTROLS.find(c => (event.target as Element).matches(c)) ?? '.name'
+defineExpose({
+  /** From the words into the lines. */
+  enter: (): Promise<void> => walk(current.value),
+  /** Back to the line of a part that was opened. */
+  back: async (id: string): Promise<void> => { const at = ids.value.findIndex(i => shelf.rows[i]?.id === id); if (at >= 0) await walk(at) },
+})
 </script>
 
 <template>
@@ -41,13 +59,13 @@ async function step(from: number, by: number): Promise<void> {
     <div v-bind="containerProps" class="scroll" tabindex="-1">
       <div v-bind="wrapperProps">
         <template v-for="{ row, index } in lines" :key="index">
-          <div class="line" role="row" :aria-rowindex="index + 2" :class="{ open: chosen === row.id }" :style="{ gridTemplateColumns: template, height: `${LINE}px` }">
-            <span v-if="compare" role="cell"><input type="checkbox" :aria-label="`Compare ${row.model}`" :checked="shelf.compared.includes(row.id)" @change="shelf.mark(row.id)" /></span>
-            <button type="button" role="cell" class="plainbutton name" :aria-pressed="chosen === row.id" @click="emit('choose', row.id)" @keydown.down.prevent="step(index, 1)" @keydown.up.prevent="step(index, -1)"><b>{{ row.model }}</b> <span class="quiet">{{ row.maker }}<template v-if="row.own">, yours</template></span></button>
+          <div class="line" role="row" :aria-rowindex="index + 2" :class="{ open: chosen === row.id }" :style="{ gridTemplateColumns: template, height: `${LINE}px` }" @focusin="current = index" @keydown.down.prevent="walk(index + 1, controlOf($event))" @keydown.up.prevent="walk(index - 1, controlOf($event))">
+            <span v-if="compare" role="cell"><input type="checkbox" :tabindex="stop === index ? 0 : -1" :aria-label="`Compare ${row.model}`" :checked="shelf.compared.includes(row.id)" @change="shelf.mark(row.id)" /></span>
+            <button type="button" role="cell" class="plainbutton name" :aria-pressed="chosen === row.id" :tabindex="stop === index ? 0 : -1" @click="emit('choose', row.id)"><b>{{ row.model }}</b> <span class="quiet">{{ row.maker }}<template v-if="row.own">, yours</template></span></button>
             <span v-if="query.group.value === null" role="cell" class="quiet">{{ row.title }}</span>
             <template v-else><span v-for="c in columns" :key="c.path" role="cell" :class="c.words ? 'cell' : 'cell figure'" :title="row.cells[c.path]">{{ row.cells[c.path] || '–' }}</span></template>
             <span role="cell" class="figure price">{{ typeof row.price === 'number' ? number(row.price ?? 0, 2) : '–' }}</span>
-            <span role="cell"><button type="button" class="act" :aria-label="`${act} ${row.model}`" @click="emit('take', row.id)">{{ act }}</button></span>
+            <span role="cell"><button type="button" class="act" :tabindex="stop === index ? 0 : -1" :aria-label="`${act} ${row.model}`" @click="emit('take', row.id)">{{ act }}</button></span>
           </div>
         </template>
       </div>

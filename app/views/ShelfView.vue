@@ -2,7 +2,7 @@
 // The shelf: every part that is known, found at once; one opened at the right; ways in and out on top.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
-import { computed, ref } from 'vue'
+import { computed, nextTick, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { counted } from '../../core/format'
 import { useDesk } from '../stores/desk'
@@ -19,11 +19,19 @@ const router = useRouter()
 const route = useRoute()
 const query = useShelfQuery()
 const picker = ref<HTMLInputElement>()
+const table = ref<InstanceType<typeof ShelfTable>>()
 const chosen = computed({ get: () => (typeof route.query['part'] === 'string' ? route.query['part'] : null), set: id => void router.replace({ query: id === null ? {} : { part: id } }) })
 const own = computed(() => shelf.rows.filter(r => r.own).length)
 const shown = computed(() => query.order.value.flatMap(i => shelf.rows[i]?.id ?? []))
 const entry = (from: string): void => void router.push({ name: 'entry', params: route.params, query: { from } })
 const compare = (): void => void router.push({ name: 'parts-compare', params: route.params, query: { parts: shelf.compared.join(',') } })
+/** The part gives way to its line. */
+async function shut(): Promise<void> {
+  const line = chosen.value
+  chosen.value = null
+  await nextTick()
+  if (line !== null) await table.value?.back(line)
+}
 function open(): void {
   const file = picker.value?.files?.[0]
   if (file) void shelf.open(file)
@@ -44,8 +52,8 @@ function open(): void {
           <input ref="picker" type="file" accept=".json,.csv,.tsv,.txt,application/json,text/csv" class="visually-hidden" aria-label="Table or file of parts" tabindex="-1" @change="open" />
         </div>
       </div>
-      <ShelfFilters :query="query" />
-      <ShelfTable class="sheet" :query="query" act="Add" compare :chosen="chosen" @choose="id => chosen = chosen === id ? null : id" @take="shelf.add" />
+      <ShelfFilters :query="query" @into="table?.enter()" />
+      <ShelfTable ref="table" class="sheet" :query="query" act="Add" compare :chosen="chosen" @choose="id => chosen = chosen === id ? null : id" @take="shelf.add" />
       <div class="foot">
         <ElButton size="small" :disabled="shelf.compared.length < 2" @click="compare">Compare {{ shelf.compared.length < 2 ? 'two to four' : counted(shelf.compared.length, 'part') }}</ElButton>
         <ElButton v-if="shelf.compared.length" size="small" @click="shelf.compared = []">Unmark</ElButton>
@@ -53,7 +61,7 @@ function open(): void {
         <ShelfOut :ids="shown" />
       </div>
     </div>
-    <ShelfPart v-if="chosen" :id="chosen" :key="chosen" class="one" @close="chosen = null" @keydown.esc="chosen = null" />
+    <ShelfPart v-if="chosen" :id="chosen" :key="chosen" class="one" @close="shut" @keydown.esc="shut" />
   </section>
 </template>
 
