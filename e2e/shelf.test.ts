@@ -145,6 +145,16 @@ describe('a part gets in', () => {
     expect(await text.inputValue()).toBe('')
     await page.getByText('Paste a sheet at the left').waitFor()
   })
+  test('a part that is being changed begins anew as it stands on the shelf', async () => {
+    await shelf('?part=kelder-pier-120')
+    await page.getByRole('button', { name: 'Change' }).click()
+    await field('height').fill('6 1/4 in')
+    await field('height').press('Tab')
+    await page.getByText('= 158.75 mm').waitFor()
+    await page.getByRole('button', { name: 'Begin anew' }).click()
+    await page.waitForFunction(() => [...document.querySelectorAll('input')].some(i => i.getAttribute('aria-label') === 'height' && i.value === '155'))
+    expect(await page.getByRole('heading', { level: 1 }).evaluate(h => h === document.activeElement)).toBe(true)
+  })
   test('a whole manual is not read: it is told what to paste', async () => {
     await entry('sheet')
     // As pasting does it: all of it at once, one event.

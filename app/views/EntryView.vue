@@ -20,12 +20,14 @@ const FROM = [{ id: 'sheet', title: 'Paste a spec sheet' }, { id: 'numbers', tit
 const from = computed(() => String(route.query['from'] ?? 'sheet'))
 const go = (id: string): void => void router.replace({ query: { from: id } })
 const editing = computed(() => from.value === 'edit')
-watch(() => [from.value, route.query['part']] as const, ([how, id]) => void entry.begin(how, typeof id === 'string' ? id : null), { immediate: true })
+const begin = (): Promise<void> => entry.begin(from.value, typeof route.query['part'] === 'string' ? route.query['part'] : null)
+watch(() => [from.value, route.query['part']], begin, { immediate: true })
 
 const title = ref<HTMLElement>()
 /** The button goes with what it cleared: the focus goes to the top. */
 async function anew(): Promise<void> {
   await entry.clear()
+  await begin()
   title.value?.focus()
 }
 async function keep(add: boolean): Promise<void> {
