@@ -37,9 +37,14 @@ export const useEntry = defineStore('entry', () => {
   /** The part of the shelf that it began with, and how. */
   const began = ref('')
   const touched = ref(false)
+  /** The sheet that was read last, and as what. */
+  let readOf = ''
+  const snapshot = () => ({ sheet: sheet.value, forced: forced.value, readOf, read: read.value, kind: kind.value, fields: fields.value, part: part.value, doubts: doubts.value, numbers: { ...numbers, figures: { ...numbers.figures } } })
+  /** Parts half entered that wait while another is, by what they began with. */
+  const waiting = new Map<string, ReturnType<typeof snapshot>>()
   void worker.asks().then(a => { asks.value = a })
   // What was typed is lost with the page: the browser asks.
-  useEventListener(window, 'beforeunload', event => { if (touched.value) event.preventDefault() })
+  useEventListener(window, 'beforeunload', event => { if (touched.value || waiting.size > 0) event.preventDefault() })
 
   async function take(next: Values | null, own: PartKind | null, marks: readonly DraftMark[] = []): Promise<void> {
     if (own !== null && own !== kind.value) fields.value = await worker.form(own)
@@ -53,6 +58,9 @@ export const useEntry = defineStore('entry', () => {
   const tooLong = computed(() => sheet.value.length > LONGEST_SHEET)
   const readNow = async (): Promise<void> => {
     const text = sheet.value
+    const asked = `${forced.value ?? ''} ${text}`
+    if (asked === readOf) return
+    readOf = asked
     if (text.trim() === '' || tooLong.value) { read.value = null; await take(null, null); return }
     const found = await worker.readSheet(text, forced.value)
     if (text !== sheet.value) return
@@ -65,8 +73,11 @@ export const useEntry = defineStore('entry', () => {
   async function begin(from: string, id: string | null): Promise<void> {
     const asked = id === null ? '' : `${from} ${id}`
     if (asked === began.value && (asked === '' || touched.value)) return
+    if (touched.value) waiting.set(began.value, snapshot())
     await clear()
     began.value = asked
+    const left = waiting.get(asked)
+    if (left) { resume(left); return }
     if (id === null) return
     const found = from === 'vary' ? await worker.vary(id) : from === 'edit' ? await worker.part(id) : null
     if (found) await take(found as unknown as Values, found.kind)
@@ -81,8 +92,24 @@ export const useEntry = defineStore('entry', () => {
     touched.value = true
     await take(draft.part as unknown as Values, own as PartKind, draft.assumed)
   }
+  /** What was left half entered is taken up again. */
+  function resume(left: ReturnType<typeof snapshot>): void {
+    waiting.delete(began.value)
+    readOf = left.readOf
+    sheet.value = left.sheet
+    forced.value = left.forced
+    read.value = left.read
+    kind.value = left.kind
+    fields.value = left.fields
+    doubts.value = left.doubts
+    part.value = left.part
+    Object.assign(numbers, left.numbers)
+    touched.value = true
+  }
   /** Everything as before a part was begun. */
   async function clear(): Promise<void> {
+    // Nothing, read as nothing: an empty sheet is not read once more over what is begun next.
+    readOf = ' '
     sheet.value = ''
     forced.value = null
     read.value = null
