@@ -13,6 +13,10 @@ const emit = defineEmits<{ close: [] }>()
 const taking = ref<string | null>(null)
 const complaint = ref('')
 
+function ask(id: string): void {
+  taking.value = id
+  complaint.value = ''
+}
 function take(id: string, event: KeyboardEvent): void {
   if (taking.value !== id || event.key === 'Tab') return
   event.preventDefault()
@@ -36,7 +40,7 @@ function take(id: string, event: KeyboardEvent): void {
         <tr v-for="k in keyRows" :key="k.id">
           <td><kbd class="figure">{{ k.key }}</kbd></td><td>{{ k.says }}</td>
           <td class="act">
-            <ElButton size="small" :aria-label="`Change the key for ${k.says}`" @click="taking = k.id; complaint = ''" @keydown="take(k.id, $event)" @blur="taking = null">{{ taking === k.id ? 'Press a key' : 'Change' }}</ElButton>
+            <ElButton size="small" :aria-label="`Change the key for ${k.says}`" @click="ask(k.id)" @keydown="take(k.id, $event)" @blur="taking = null">{{ taking === k.id ? 'Press a key' : 'Change' }}</ElButton>
             <ElButton v-if="k.changed" size="small" @click="changeKey(k.id, null)">Reset</ElButton>
           </td>
         </tr>
