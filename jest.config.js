@@ -3,14 +3,24 @@ const common = {
   testEnvironment: 'node',
   // The clean-up of globals wraps the stand-in for IndexedDB once per file until the stack is full.
   testEnvironmentOptions: { globalsCleanup: 'off' },
-  transform: { '^.+\\.ts$': ['@swc/jest', { jsc: { target: 'es2022', parser: { syntax: 'typescript' } }, module: { type: 'es6' } }] },
+  transform: {
+    '^.+\\.ts$': [
+      '@swc/jest',
+      { jsc: { target: 'es2022', parser: { syntax: 'typescript' } }, module: { type: 'es6' } },
+    ],
+  },
   extensionsToTreatAsEsm: ['.ts'],
   moduleFileExtensions: ['ts', 'js', 'json'],
 }
 
 export default {
   projects: [
-    { ...common, displayName: 'unit', setupFiles: ['fake-indexeddb/auto'], testMatch: ['<rootDir>/{core,app,server,scripts}/**/*.test.ts'] },
+    {
+      ...common,
+      displayName: 'unit',
+      setupFiles: ['fake-indexeddb/auto'],
+      testMatch: ['<rootDir>/{core,app,server,scripts}/**/*.test.ts'],
+    },
     { ...common, displayName: 'e2e', testMatch: ['<rootDir>/e2e/**/*.test.ts'] },
   ],
 }

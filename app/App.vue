@@ -15,7 +15,13 @@ const shelf = useShelf()
 const route = useRoute()
 const router = useRouter()
 const showKeys = ref(false)
-useTitle(computed(() => [desk.state.build?.name, route.meta['title'], 'Juntura'].filter((t, i, all) => t && all.indexOf(t) === i).join(' · ')))
+useTitle(
+  computed(() =>
+    [desk.state.build?.name, route.meta['title'], 'Juntura']
+      .filter((t, i, all) => t && all.indexOf(t) === i)
+      .join(' · '),
+  ),
+)
 
 async function openFile(files: File[] | null): Promise<void> {
   const [file] = files ?? []
@@ -26,24 +32,46 @@ async function openFile(files: File[] | null): Promise<void> {
 const { isOverDropZone } = useDropZone(document.body, { onDrop: openFile, multiple: false })
 
 listenForKeys()
-onKey('keys', () => { showKeys.value = true })
-onKey('undo', () => { if (desk.state.undo) void desk.undo() })
-onKey('redo', () => { if (desk.state.redo) void desk.redo() })
-
-watch(() => route.path, async () => {
-  await nextTick()
-  if (document.activeElement?.closest('[role="toolbar"], input')) return
-  document.querySelector<HTMLElement>('h1')?.focus({ preventScroll: true })
+onKey('keys', () => {
+  showKeys.value = true
 })
+onKey('undo', () => {
+  if (desk.state.undo) void desk.undo()
+})
+onKey('redo', () => {
+  if (desk.state.redo) void desk.redo()
+})
+
+watch(
+  () => route.path,
+  async () => {
+    await nextTick()
+    if (document.activeElement?.closest('[role="toolbar"], input')) return
+    document.querySelector<HTMLElement>('h1')?.focus({ preventScroll: true })
+  },
+)
 </script>
 
 <template>
   <RouterView />
   <KeysDialog v-if="showKeys" @close="showKeys = false" />
   <ImportDialog v-if="shelf.opened" :file="shelf.opened" @close="shelf.opened = null" />
-  <div v-if="isOverDropZone" class="drop" role="status"><p>Drop it: a build opens beside what is here, parts and tables are looked at first.</p></div>
+  <div v-if="isOverDropZone" class="drop" role="status">
+    <p>Drop it: a build opens beside what is here, parts and tables are looked at first.</p>
+  </div>
 </template>
 
 <style scoped>
-.drop { position: fixed; inset: 12px; z-index: 90; display: grid; place-items: center; border: 2px dashed var(--mat); background: var(--sheet); opacity: .94; font-size: var(--big); pointer-events: none; }
+.drop {
+  position: fixed;
+  inset: 12px;
+  z-index: 90;
+  display: grid;
+  place-items: center;
+  border: 2px dashed var(--mat);
+  background: var(--sheet);
+  opacity: 0.94;
+  font-size: var(--big);
+  pointer-events: none;
+}
 </style>

@@ -1,7 +1,12 @@
 // The stages in the order of the work, each with its key and what it answers.
 import type { Stage } from '../core/finding'
 
-export interface StageLine { readonly key: string; readonly name: Stage; readonly title: string; readonly asks: string }
+export interface StageLine {
+  readonly key: string
+  readonly name: Stage
+  readonly title: string
+  readonly asks: string
+}
 
 export const STAGE_LINES: readonly StageLine[] = [
   { key: '1', name: 'parts', title: 'Parts', asks: 'What is in it' },

@@ -5,9 +5,21 @@ import type { PartRow } from './parts/section'
 import type { Verdict } from './verdict'
 
 /** A figure before and after. */
-export interface Shift { readonly before: number; readonly after: number }
-export interface PartLine { readonly id: string; readonly name: string; readonly title: string; readonly price: number | null }
-export interface FindingLine { readonly id: string; readonly verdict: Verdict; readonly sentence: string }
+export interface Shift {
+  readonly before: number
+  readonly after: number
+}
+export interface PartLine {
+  readonly id: string
+  readonly name: string
+  readonly title: string
+  readonly price: number | null
+}
+export interface FindingLine {
+  readonly id: string
+  readonly verdict: Verdict
+  readonly sentence: string
+}
 
 export interface Difference {
   readonly parts: {
@@ -45,15 +57,24 @@ export function difference(before: Side, after: Side): Difference {
   return {
     parts: partsBetween(before.parts.rows, after.parts.rows),
     findings: findingsBetween(before.findings, after.findings),
-    joints: { gone: only(labels(before), labels(after)), come: only(labels(after), labels(before)) },
+    joints: {
+      gone: only(labels(before), labels(after)),
+      come: only(labels(after), labels(before)),
+    },
     uses: usesBetween(before, after),
-    watts: shift(s => s.power.reduce((sum, p) => sum + p.worst, 0)), price: shift(s => s.parts.total), left: shift(s => s.parts.left),
-    minutes: shift(s => s.order.minutes), steps: shift(s => s.order.steps.length),
+    watts: shift(s => s.power.reduce((sum, p) => sum + p.worst, 0)),
+    price: shift(s => s.parts.total),
+    left: shift(s => s.parts.left),
+    minutes: shift(s => s.order.minutes),
+    steps: shift(s => s.order.steps.length),
   }
 }
 
 const labels = (side: Side): readonly string[] => side.joints.map(j => `${j.from} → ${j.to}`)
-const only = (mine: readonly string[], theirs: readonly string[]): readonly string[] => { const known = new Set(theirs); return mine.filter(l => !known.has(l)) }
+const only = (mine: readonly string[], theirs: readonly string[]): readonly string[] => {
+  const known = new Set(theirs)
+  return mine.filter(l => !known.has(l))
+}
 
 function usesBetween(before: Side, after: Side): readonly string[] {
   const taken = new Set(before.joints.map(j => j.to))
@@ -62,18 +83,27 @@ function usesBetween(before: Side, after: Side): readonly string[] {
   return after.joints.filter(j => !taken.has(j.to) && there.has(j.items[1] ?? '')).map(j => j.to)
 }
 
-const lineOf = ({ id, name, title, price, paid }: PartRow): PartLine => ({ id, name, title, price: paid ?? price })
+const lineOf = ({ id, name, title, price, paid }: PartRow): PartLine => ({
+  id,
+  name,
+  title,
+  price: paid ?? price,
+})
 /** The same copy where the id is the same, else the same model: each copy counts once. */
 const modelOf = (r: PartRow): string => `${r.maker} ${r.name.replace(/ \(\d+\)$/, '')}`
 
 function partsBetween(before: readonly PartRow[], after: readonly PartRow[]): Difference['parts'] {
-  const counted = (rows: readonly PartRow[]): readonly PartRow[] => rows.filter(r => r.state !== 'spare')
+  const counted = (rows: readonly PartRow[]): readonly PartRow[] =>
+    rows.filter(r => r.state !== 'spare')
   const [was, is] = [counted(before), counted(after)]
   const stays = new Set<PartRow>()
   const pairUp = (same: (a: PartRow, b: PartRow) => boolean): void => {
     for (const a of was) {
       const b = stays.has(a) ? undefined : is.find(x => !stays.has(x) && same(a, x))
-      if (b) { stays.add(a); stays.add(b) }
+      if (b) {
+        stays.add(a)
+        stays.add(b)
+      }
     }
   }
   pairUp((a, b) => a.id === b.id && modelOf(a) === modelOf(b))
@@ -83,14 +113,17 @@ function partsBetween(before: readonly PartRow[], after: readonly PartRow[]): Di
   const swapped: { from: PartRow; to: PartRow }[] = []
   const meet = (same: (a: PartRow, b: PartRow) => boolean): void => {
     for (const from of gone) {
-      const to = swapped.some(s => s.from === from) ? undefined : come.find(r => !swapped.some(s => s.to === r) && same(from, r))
+      const to = swapped.some(s => s.from === from)
+        ? undefined
+        : come.find(r => !swapped.some(s => s.to === r) && same(from, r))
       if (to) swapped.push({ from, to })
     }
   }
   meet((a, b) => a.id === b.id && a.kind === b.kind)
   meet((a, b) => a.kind === b.kind)
   return {
-    gone: gone.filter(r => !swapped.some(s => s.from === r)).map(lineOf), come: come.filter(r => !swapped.some(s => s.to === r)).map(lineOf),
+    gone: gone.filter(r => !swapped.some(s => s.from === r)).map(lineOf),
+    come: come.filter(r => !swapped.some(s => s.to === r)).map(lineOf),
     swapped: swapped.map(({ from, to }) => ({ from: lineOf(from), to: lineOf(to) })),
   }
 }
@@ -98,11 +131,15 @@ function partsBetween(before: readonly PartRow[], after: readonly PartRow[]): Di
 const isOpen = (f: Finding): boolean => f.verdict !== 'clear' && f.accepted === null
 const briefly = ({ id, verdict, sentence }: Finding): FindingLine => ({ id, verdict, sentence })
 
-function findingsBetween(before: readonly Finding[], after: readonly Finding[]): Difference['findings'] {
+function findingsBetween(
+  before: readonly Finding[],
+  after: readonly Finding[],
+): Difference['findings'] {
   const was = new Map(before.filter(isOpen).map(f => [f.id, f]))
   const is = new Map(after.filter(isOpen).map(f => [f.id, f]))
   return {
-    gone: [...was.values()].filter(f => !is.has(f.id)).map(briefly), come: [...is.values()].filter(f => !was.has(f.id)).map(briefly),
+    gone: [...was.values()].filter(f => !is.has(f.id)).map(briefly),
+    come: [...is.values()].filter(f => !was.has(f.id)).map(briefly),
     turned: [...is.values()].flatMap(f => {
       const old = was.get(f.id)
       return old && old.verdict !== f.verdict ? [{ finding: briefly(f), was: old.verdict }] : []

@@ -6,11 +6,27 @@ import { READS_TO, toolFor } from './standards/tools'
 import type { Basis, Unit } from './units'
 import { judge, type Failing, type Settle, type Verdict } from './verdict'
 
-export const STAGES = ['parts', 'fit', 'joints', 'power', 'order', 'panel', 'routes', 'bench', 'proof', 'record'] as const
+export const STAGES = [
+  'parts',
+  'fit',
+  'joints',
+  'power',
+  'order',
+  'panel',
+  'routes',
+  'bench',
+  'proof',
+  'record',
+] as const
 export type Stage = (typeof STAGES)[number]
 
 /** One fact behind a finding: whose, how strong, from where. Its basis is that of its figure, `missing`, or `plan` where the plan itself is the reason. */
-export interface Because { readonly fact: string; readonly value: string; readonly basis: Basis | 'missing' | 'plan'; readonly source: string }
+export interface Because {
+  readonly fact: string
+  readonly value: string
+  readonly basis: Basis | 'missing' | 'plan'
+  readonly source: string
+}
 
 /** A figure whose measurement could change the finding. */
 export interface SettledBy {
@@ -66,17 +82,32 @@ interface Said {
   readonly where?: Finding['where']
 }
 
-const idOf = (said: Said): string => [said.rule, ...said.about, ...(said.part ? [said.part] : [])].join(':')
+const idOf = (said: Said): string =>
+  [said.rule, ...said.about, ...(said.part ? [said.part] : [])].join(':')
 
 /** A finding that measures: need against have. Its reasons are the figures themselves. */
-export function measured(said: Said & { readonly need: Sum; readonly have: Sum; readonly failing?: Failing; readonly source: string }): Finding {
+export function measured(
+  said: Said & {
+    readonly need: Sum
+    readonly have: Sum
+    readonly failing?: Failing
+    readonly source: string
+  },
+): Finding {
   const j = judge(said.need, said.have, said.failing)
   const margin = plus(said.need, said.have)
   return {
-    ...plain(said, j.verdict), assumed: j.assumed, need: j.need, have: j.have, margin: j.margin, tol: j.tol, unit: j.unit, basis: j.basis,
+    ...plain(said, j.verdict),
+    assumed: j.assumed,
+    need: j.need,
+    have: j.have,
+    margin: j.margin,
+    tol: j.tol,
+    unit: j.unit,
+    basis: j.basis,
     because: [...margin.terms.map(t => because(t.leaf, said.source)), ...(said.because ?? [])],
     settles: j.settles.flatMap(({ leaf, passes }) => settledBy(leaf, passes) ?? []),
-    wayOut: j.verdict === 'measure' ? measureFirst(j.settles) : said.wayOut ?? '',
+    wayOut: j.verdict === 'measure' ? measureFirst(j.settles) : (said.wayOut ?? ''),
   }
 }
 
@@ -86,8 +117,19 @@ export function settledBy(leaf: Leaf, passes: Settle['passes']): SettledBy | nul
   const { unit, figure } = leaf
   const finest = READS_TO[unit] ?? null
   const away = passes && figure ? Math.abs(figure.value - passes.value) : null
-  const within = finest === null ? null : away === null ? finest : Math.max(finest, Math.floor(away))
-  return { item: leaf.item, path: leaf.path, label: leaf.label, unit, take: leaf.about?.take ?? '', now: figure?.value ?? null, passes, within, tool: toolFor(unit, figure?.value ?? passes?.value ?? null, within) }
+  const within =
+    finest === null ? null : away === null ? finest : Math.max(finest, Math.floor(away))
+  return {
+    item: leaf.item,
+    path: leaf.path,
+    label: leaf.label,
+    unit,
+    take: leaf.about?.take ?? '',
+    now: figure?.value ?? null,
+    passes,
+    within,
+    tool: toolFor(unit, figure?.value ?? passes?.value ?? null, within),
+  }
 }
 
 /** The sentence of a verdict that waits for a figure: which one first, and from what value on it passes. */
@@ -101,9 +143,26 @@ function measureFirst(settles: readonly Settle[]): string {
 /** A finding without a number: socket, key, generation. */
 export function plain(said: Said, verdict: Verdict, basis: Basis = 'spec'): Finding {
   return {
-    id: idOf(said), rule: said.rule, stage: said.stage, verdict, assumed: false, parts: said.about, joints: said.joints ?? [], demand: said.demand ?? null,
-    need: null, have: null, margin: null, tol: 0, unit: null, basis, sentence: said.sentence, wayOut: said.wayOut ?? '', because: said.because ?? [],
-    settles: [], where: said.where ?? null, accepted: null,
+    id: idOf(said),
+    rule: said.rule,
+    stage: said.stage,
+    verdict,
+    assumed: false,
+    parts: said.about,
+    joints: said.joints ?? [],
+    demand: said.demand ?? null,
+    need: null,
+    have: null,
+    margin: null,
+    tol: 0,
+    unit: null,
+    basis,
+    sentence: said.sentence,
+    wayOut: said.wayOut ?? '',
+    because: said.because ?? [],
+    settles: [],
+    where: said.where ?? null,
+    accepted: null,
   }
 }
 
@@ -111,8 +170,18 @@ function because(leaf: Leaf, source: string): Because {
   if (!leaf.figure) return { fact: leaf.label, value: '?', basis: 'missing', source: 'not stated' }
   const { value, basis, tol } = leaf.figure
   const number = `${round(value)} ${leaf.unit}${tol > 0 ? ` ± ${round(tol)}` : ''}`
-  return { fact: leaf.label, value: number, basis, source: basis === 'standard' || leaf.item === null ? source : SOURCE_OF[basis] }
+  return {
+    fact: leaf.label,
+    value: number,
+    basis,
+    source: basis === 'standard' || leaf.item === null ? source : SOURCE_OF[basis],
+  }
 }
 
-const SOURCE_OF: Record<Basis, string> = { measured: 'measured on this copy', standard: 'standard', spec: 'spec sheet', assumed: 'assumed until you enter it' }
+const SOURCE_OF: Record<Basis, string> = {
+  measured: 'measured on this copy',
+  standard: 'standard',
+  spec: 'spec sheet',
+  assumed: 'assumed until you enter it',
+}
 const round = (value: number): string => String(Math.round(value * 100) / 100)

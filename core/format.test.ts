@@ -1,4 +1,15 @@
-import { capital, clock, counted, margin, minutes, money, number, pairLine, quantity, tolerance } from './format'
+import {
+  capital,
+  clock,
+  counted,
+  margin,
+  minutes,
+  money,
+  number,
+  pairLine,
+  quantity,
+  tolerance,
+} from './format'
 import { rounded } from './rounded'
 
 test('numbers have a true minus sign, and no minus before nothing', () => {
@@ -15,12 +26,19 @@ test('quantities take a thin space and the decimals of their unit', () => {
   expect(margin(-1, 'pcs')).toBe('−1')
 })
 test('a tolerance is written in its unit’s decimals, and never as nothing where it is something', () => {
-  expect([tolerance(6, 'mm'), tolerance(0, 'mm'), tolerance(0.5, 'pcs')]).toEqual(['± 6.0', '± 0.0', '± 0.5'])
+  expect([tolerance(6, 'mm'), tolerance(0, 'mm'), tolerance(0.5, 'pcs')]).toEqual([
+    '± 6.0',
+    '± 0.0',
+    '± 0.5',
+  ])
   // 3 % of 0.18 A, and of 0.1 A.
   expect([tolerance(0.0054, 'A'), tolerance(0.003, 'A')]).toEqual(['± 0.01', '± 0.003'])
 })
 test('two steps in a sequence, and one that is gone', () => {
-  expect([pairLine('Seat it', 'Close it'), pairLine('Seat it', undefined)]).toEqual(['“Seat it” before “Close it”', '“Seat it” before a step that is not there now'])
+  expect([pairLine('Seat it', 'Close it'), pairLine('Seat it', undefined)]).toEqual([
+    '“Seat it” before “Close it”',
+    '“Seat it” before a step that is not there now',
+  ])
 })
 test('minutes, clocks, money, counts', () => {
   expect(minutes(59.6)).toBe('1\u2009h 0\u2009min')

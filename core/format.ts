@@ -17,7 +17,7 @@ const WRITTEN: Record<string, string> = { pcs: '', MTs: 'MT/s', MBs: 'MB/s' }
 /** A value with its unit and a thin space between. */
 export function quantity(value: number, unit: string | null): string {
   const text = number(value, unit === null ? 1 : decimalsOf(unit))
-  const written = unit === null ? '' : WRITTEN[unit] ?? unit
+  const written = unit === null ? '' : (WRITTEN[unit] ?? unit)
   return written === '' ? text : text + THIN_SPACE + written
 }
 
@@ -32,26 +32,34 @@ export function tolerance(tol: number, unit: string | null): string {
 }
 
 /** A margin: with its sign. */
-export const margin = (value: number, unit: string | null): string => (value >= 0 ? '+' : '') + quantity(value, unit)
+export const margin = (value: number, unit: string | null): string =>
+  (value >= 0 ? '+' : '') + quantity(value, unit)
 
 /** Minutes as hours and minutes. */
 export function minutes(total: number): string {
   const whole = Math.round(total)
-  return whole < 60 ? `${whole}${THIN_SPACE}min` : `${Math.floor(whole / 60)}${THIN_SPACE}h ${whole % 60}${THIN_SPACE}min`
+  return whole < 60
+    ? `${whole}${THIN_SPACE}min`
+    : `${Math.floor(whole / 60)}${THIN_SPACE}h ${whole % 60}${THIN_SPACE}min`
 }
 
 /** Money: the currency's code behind the figure. */
-export const money = (value: number, currency: string): string => `${number(value, 2)}${THIN_SPACE}${currency}`
+export const money = (value: number, currency: string): string =>
+  `${number(value, 2)}${THIN_SPACE}${currency}`
 
 /** A count with its word: `1 joint`, `3 joints`. */
-export const counted = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`
+export const counted = (n: number, one: string, many = `${one}s`): string =>
+  `${n} ${n === 1 ? one : many}`
 
 /** A sentence’s first letter. */
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
 /** Seconds as a clock: `2:05`. */
-export const clock = (seconds: number): string => `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`
+export const clock = (seconds: number): string =>
+  `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`
 
 /** Two steps put in a sequence by hand, by their titles, as people read it; a step that is gone has none. */
-export const pairLine = (before: string | undefined, after: string | undefined): string => `${quoted(before)} before ${quoted(after)}`
-const quoted = (title: string | undefined): string => (title === undefined ? 'a step that is not there now' : `“${title}”`)
+export const pairLine = (before: string | undefined, after: string | undefined): string =>
+  `${quoted(before)} before ${quoted(after)}`
+const quoted = (title: string | undefined): string =>
+  title === undefined ? 'a step that is not there now' : `“${title}”`

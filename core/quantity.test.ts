@@ -1,7 +1,27 @@
 import fc from 'fast-check'
-import { basisOf, fact, minus, missingIn, of, plus, sum, times, toleranceOf, valueOf, type Leaf } from './quantity'
+import {
+  basisOf,
+  fact,
+  minus,
+  missingIn,
+  of,
+  plus,
+  sum,
+  times,
+  toleranceOf,
+  valueOf,
+  type Leaf,
+} from './quantity'
 
-const leaf = (ref: string, value: number | null, tol = 1, basis: 'spec' | 'assumed' = 'spec'): Leaf => ({ ...fact(ref, ref, 'mm', { value: value ?? 0, basis, tol }), figure: value === null ? null : { value, basis, tol } })
+const leaf = (
+  ref: string,
+  value: number | null,
+  tol = 1,
+  basis: 'spec' | 'assumed' = 'spec',
+): Leaf => ({
+  ...fact(ref, ref, 'mm', { value: value ?? 0, basis, tol }),
+  figure: value === null ? null : { value, basis, tol },
+})
 
 test('tolerances add up, each leaf once with its coefficient', () => {
   const a = leaf('a', 10, 1)
@@ -14,7 +34,10 @@ test('tolerances add up, each leaf once with its coefficient', () => {
 
 test('what stands on both sides cancels, with its tolerance', () => {
   const shared = leaf('standoff', 6.5, 0.5, 'assumed')
-  const margin = minus(plus(of(leaf('room', 80)), of(shared)), plus(of(leaf('cooler', 70)), of(shared)))
+  const margin = minus(
+    plus(of(leaf('room', 80)), of(shared)),
+    plus(of(leaf('cooler', 70)), of(shared)),
+  )
   expect(valueOf(margin)).toBe(10)
   expect(toleranceOf(margin)).toBe(2)
   expect(basisOf(margin)).toBe('spec')
@@ -27,12 +50,21 @@ test('a missing figure makes the sum unknown and is named', () => {
 })
 
 test('adding is commutative and a sum minus itself is nothing', () => {
-  const leaves = fc.array(fc.record({ ref: fc.constantFrom('a', 'b', 'c', 'd'), by: fc.integer({ min: -3, max: 3 }) }), { maxLength: 8 })
-  fc.assert(fc.property(leaves, leaves, (xs, ys) => {
-    const make = (parts: typeof xs) => plus({ unit: 'mm', terms: [] }, ...parts.map(p => times(of(leaf(p.ref, p.ref.charCodeAt(0), 2)), p.by)))
-    const [a, b] = [make(xs), make(ys)]
-    expect(valueOf(plus(a, b))).toBeCloseTo(valueOf(plus(b, a)) ?? NaN, 9)
-    expect(toleranceOf(plus(a, b))).toBeCloseTo(toleranceOf(plus(b, a)), 9)
-    expect(minus(a, a).terms).toEqual([])
-  }))
+  const leaves = fc.array(
+    fc.record({ ref: fc.constantFrom('a', 'b', 'c', 'd'), by: fc.integer({ min: -3, max: 3 }) }),
+    { maxLength: 8 },
+  )
+  fc.assert(
+    fc.property(leaves, leaves, (xs, ys) => {
+      const make = (parts: typeof xs) =>
+        plus(
+          { unit: 'mm', terms: [] },
+          ...parts.map(p => times(of(leaf(p.ref, p.ref.charCodeAt(0), 2)), p.by)),
+        )
+      const [a, b] = [make(xs), make(ys)]
+      expect(valueOf(plus(a, b))).toBeCloseTo(valueOf(plus(b, a)) ?? NaN, 9)
+      expect(toleranceOf(plus(a, b))).toBeCloseTo(toleranceOf(plus(b, a)), 9)
+      expect(minus(a, a).terms).toEqual([])
+    }),
+  )
 })

@@ -13,12 +13,19 @@ export interface Leaf {
   readonly about: FigureAbout | null
 }
 
-export interface Term { readonly leaf: Leaf; readonly times: number }
+export interface Term {
+  readonly leaf: Leaf
+  readonly times: number
+}
 
 /** A linear sum of leaves, all in one unit. */
-export interface Sum { readonly unit: Unit; readonly terms: readonly Term[] }
+export interface Sum {
+  readonly unit: Unit
+  readonly terms: readonly Term[]
+}
 
-export const sum = (unit: Unit, ...parts: readonly Leaf[]): Sum => plus({ unit, terms: [] }, ...parts.map(of))
+export const sum = (unit: Unit, ...parts: readonly Leaf[]): Sum =>
+  plus({ unit, terms: [] }, ...parts.map(of))
 export const of = (leaf: Leaf): Sum => ({ unit: leaf.unit, terms: [{ leaf, times: 1 }] })
 
 /** Adds sums; a leaf that occurs several times is kept once with its coefficients added, and dropped when they cancel. */
@@ -37,7 +44,10 @@ export function plus(first: Sum, ...rest: readonly Sum[]): Sum {
   return { unit: first.unit, terms: cancels ? terms.filter(t => t.times !== 0) : terms }
 }
 
-export const times = (s: Sum, factor: number): Sum => ({ unit: s.unit, terms: s.terms.map(t => ({ leaf: t.leaf, times: t.times * factor })) })
+export const times = (s: Sum, factor: number): Sum => ({
+  unit: s.unit,
+  terms: s.terms.map(t => ({ leaf: t.leaf, times: t.times * factor })),
+})
 export const minus = (a: Sum, b: Sum): Sum => plus(a, times(b, -1))
 
 /** The sum's value, or null when a figure in it is missing. */
@@ -51,11 +61,15 @@ export function valueOf(s: Sum): number | null {
 }
 
 /** The sum's value with missing figures counted as nothing: for totals that are shown beside the list of what is missing. */
-export const knownValue = (s: Sum): number => s.terms.reduce((total, t) => total + (t.leaf.figure?.value ?? 0) * t.times, 0)
+export const knownValue = (s: Sum): number =>
+  s.terms.reduce((total, t) => total + (t.leaf.figure?.value ?? 0) * t.times, 0)
 
-export const toleranceOf = (s: Sum): number => s.terms.reduce((total, t) => total + (t.leaf.figure?.tol ?? 0) * Math.abs(t.times), 0)
-export const basisOf = (s: Sum): Basis => weakest(s.terms.flatMap(t => (t.leaf.figure ? [t.leaf.figure.basis] : ['assumed' as const])))
-export const missingIn = (s: Sum): readonly Leaf[] => s.terms.filter(t => !t.leaf.figure).map(t => t.leaf)
+export const toleranceOf = (s: Sum): number =>
+  s.terms.reduce((total, t) => total + (t.leaf.figure?.tol ?? 0) * Math.abs(t.times), 0)
+export const basisOf = (s: Sum): Basis =>
+  weakest(s.terms.flatMap(t => (t.leaf.figure ? [t.leaf.figure.basis] : ['assumed' as const])))
+export const missingIn = (s: Sum): readonly Leaf[] =>
+  s.terms.filter(t => !t.leaf.figure).map(t => t.leaf)
 
 /** A leaf for a fact that a standard or a named choice gives, not an item. */
 export function fact(ref: string, label: string, unit: Unit, figure: Figure): Leaf {

@@ -24,10 +24,21 @@ export interface Rule extends Omit<RuleSpec<object>, 'needs' | 'judge'> {
 /** Makes a rule: its judgements are kept, rounded, as long as their inputs are the same values. */
 export function rule<I extends object>(spec: RuleSpec<I>): Rule {
   return {
-    id: spec.id, stage: spec.stage, asks: spec.asks, source: spec.source,
+    id: spec.id,
+    stage: spec.stage,
+    asks: spec.asks,
+    source: spec.source,
     findings(s, memo, scope) {
-      const inputs = memo.keep(`${scope}/${spec.id}`, spec.reads?.map(part => s[part]) ?? [s], () => spec.needs(s))
-      return memo.keep(`${scope}/${spec.id}/said`, [inputs], () => inputs.flatMap((input, i) => memo.keep(`${scope}/${spec.id}#${i}`, Object.values(input), () => rounded(spec.judge(input)))))
+      const inputs = memo.keep(`${scope}/${spec.id}`, spec.reads?.map(part => s[part]) ?? [s], () =>
+        spec.needs(s),
+      )
+      return memo.keep(`${scope}/${spec.id}/said`, [inputs], () =>
+        inputs.flatMap((input, i) =>
+          memo.keep(`${scope}/${spec.id}#${i}`, Object.values(input), () =>
+            rounded(spec.judge(input)),
+          ),
+        ),
+      )
     },
   }
 }

@@ -14,7 +14,10 @@ test('two hundred builds thrown together: none breaks, and every rule speaks bot
     expect(new Set(findings.map(f => f.id)).size).toBe(findings.length)
     for (const f of findings) said.set(f.rule, (said.get(f.rule) ?? new Set()).add(f.verdict))
   }
-  const oneSided = RULES.filter(r => { const own = said.get(r.id) ?? new Set(); return !own.has('clear') || own.size < 2 }).map(r => r.id)
+  const oneSided = RULES.filter(r => {
+    const own = said.get(r.id) ?? new Set()
+    return !own.has('clear') || own.size < 2
+  }).map(r => r.id)
   expect(oneSided).toEqual([])
 }, 180_000)
 

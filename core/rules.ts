@@ -11,12 +11,51 @@ import { standoffCount, standoffStray, standoffThread } from './fit/standoff-rul
 import { supplyRoom } from './fit/supply-length'
 import { headerCurrent, joined, unmet } from './joints/rules'
 import { blockMap, plugWidth } from './panel/rules'
-import { cableLimit, plugClass, plugLimit, railLimit, slotLimit, spinUp, supplySize, surges } from './power/rules'
+import {
+  cableLimit,
+  plugClass,
+  plugLimit,
+  railLimit,
+  slotLimit,
+  spinUp,
+  supplySize,
+  surges,
+} from './power/rules'
 import { holeRoom, leadLength } from './routes/rules'
 import type { Rule } from './rule'
 
 export const RULES: readonly Rule[] = [
-  standoffStray, standoffThread, standoffCount, boardRoom, coolerHeight, supplyRoom, picture, firmware,
-  coolerOverMemory, memoryTable, memorySpeed, memorySize, cardLength, cardPlug, slotCovers, rearCover, covered, linkSpeed,
-  unmet, joined, headerCurrent, supplySize, surges, railLimit, spinUp, plugLimit, cableLimit, plugClass, slotLimit, plugWidth, blockMap, leadLength, holeRoom,
+  standoffStray,
+  standoffThread,
+  standoffCount,
+  boardRoom,
+  coolerHeight,
+  supplyRoom,
+  picture,
+  firmware,
+  coolerOverMemory,
+  memoryTable,
+  memorySpeed,
+  memorySize,
+  cardLength,
+  cardPlug,
+  slotCovers,
+  rearCover,
+  covered,
+  linkSpeed,
+  unmet,
+  joined,
+  headerCurrent,
+  supplySize,
+  surges,
+  railLimit,
+  spinUp,
+  plugLimit,
+  cableLimit,
+  plugClass,
+  slotLimit,
+  plugWidth,
+  blockMap,
+  leadLength,
+  holeRoom,
 ]

@@ -25,14 +25,28 @@ export interface Situation {
   readonly done: readonly string[]
 }
 
-export const every = <K extends PartKind>(s: Pick<Situation, 'items'>, kind: K): readonly ItemOf<PartOf[K]>[] => s.items.filter(isKind(kind))
+export const every = <K extends PartKind>(
+  s: Pick<Situation, 'items'>,
+  kind: K,
+): readonly ItemOf<PartOf[K]>[] => s.items.filter(isKind(kind))
 export const joints = (s: Situation): readonly Joint[] => [...s.seats, ...s.plugs]
 
 /** Pairs of items that a joint of one face connects, plug's item first. */
-export function joinedBy<A extends PartKind, B extends PartKind>(s: Situation, face: string, a: A, b: B): readonly { readonly joint: Joint; readonly plug: ItemOf<PartOf[A]>; readonly socket: ItemOf<PartOf[B]> }[] {
-  return joints(s).filter(j => j.face === face).flatMap(joint => {
-    const plug = every(s, a).find(i => i.id === joint.items[0])
-    const socket = every(s, b).find(i => i.id === joint.items[1])
-    return plug && socket ? [{ joint, plug, socket }] : []
-  })
+export function joinedBy<A extends PartKind, B extends PartKind>(
+  s: Situation,
+  face: string,
+  a: A,
+  b: B,
+): readonly {
+  readonly joint: Joint
+  readonly plug: ItemOf<PartOf[A]>
+  readonly socket: ItemOf<PartOf[B]>
+}[] {
+  return joints(s)
+    .filter(j => j.face === face)
+    .flatMap(joint => {
+      const plug = every(s, a).find(i => i.id === joint.items[0])
+      const socket = every(s, b).find(i => i.id === joint.items[1])
+      return plug && socket ? [{ joint, plug, socket }] : []
+    })
 }

@@ -6,7 +6,11 @@ describe('reading a figure', () => {
     expect(readFigure(167, 'mm')).toEqual({ value: 167, basis: 'spec', tol: 1 })
   })
   test('a full figure keeps its basis and tolerance', () => {
-    expect(readFigure({ mm: 166.5, basis: 'measured', tol: 0.2, on: '2031-03-02' }, 'mm')).toEqual({ value: 166.5, basis: 'measured', tol: 0.2 })
+    expect(readFigure({ mm: 166.5, basis: 'measured', tol: 0.2, on: '2031-03-02' }, 'mm')).toEqual({
+      value: 166.5,
+      basis: 'measured',
+      tol: 0.2,
+    })
   })
   test('null, absent and another unit are not stated', () => {
     expect(readFigure(null, 'mm')).toBeNull()
@@ -17,8 +21,14 @@ describe('reading a figure', () => {
 
 describe('default tolerances', () => {
   test.each([
-    ['mm', 'standard', 0.25], ['mm', 'spec', 1], ['mm', 'measured', 0.5], ['mm', 'assumed', 15],
-    ['W', 'standard', 0], ['W', 'spec', 6], ['A', 'assumed', 50], ['pcs', 'assumed', 0],
+    ['mm', 'standard', 0.25],
+    ['mm', 'spec', 1],
+    ['mm', 'measured', 0.5],
+    ['mm', 'assumed', 15],
+    ['W', 'standard', 0],
+    ['W', 'spec', 6],
+    ['A', 'assumed', 50],
+    ['pcs', 'assumed', 0],
   ] as const)('200 %s by %s: ± %d', (unit, basis, tol) => {
     // 3 % of 200 = 6; 25 % of 200 = 50; counts are exact.
     expect(defaultTolerance(unit, 200, basis)).toBeCloseTo(tol, 9)
@@ -38,10 +48,16 @@ test('a schema knows its figures by path, also inside arrays and optional object
   const schema = z.looseObject({
     height: figure('mm', 'height', 'From foot to top.', 1, 9),
     fan: z.looseObject({ amps: figure('A', 'current', 'On the label.', 0, 1) }).nullish(),
-    leads: z.array(z.looseObject({ length: figure('mm', 'lead length', 'Straightened.', 1, 9) })).default([]),
+    leads: z
+      .array(z.looseObject({ length: figure('mm', 'lead length', 'Straightened.', 1, 9) }))
+      .default([]),
     name: z.string(),
   })
-  expect([...figuresOf(schema)].map(([path, f]) => [path, f.unit, f.label])).toEqual([['height', 'mm', 'height'], ['fan.amps', 'A', 'current'], ['leads.*.length', 'mm', 'lead length']])
+  expect([...figuresOf(schema)].map(([path, f]) => [path, f.unit, f.label])).toEqual([
+    ['height', 'mm', 'height'],
+    ['fan.amps', 'A', 'current'],
+    ['leads.*.length', 'mm', 'lead length'],
+  ])
 })
 
 test('a figure field refuses what is no figure', () => {

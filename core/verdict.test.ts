@@ -3,7 +3,11 @@ import { fact, of, plus, type Leaf } from './quantity'
 import type { Basis } from './units'
 import { graver, judge, worst, type Failing } from './verdict'
 
-const item = (ref: string, value: number | null, basis: Basis = 'spec', tol = 1): Leaf => ({ ...fact(ref, ref, 'mm', { value: 0, basis, tol }), item: 'x', figure: value === null ? null : { value, basis, tol } })
+const item = (ref: string, value: number | null, basis: Basis = 'spec', tol = 1): Leaf => ({
+  ...fact(ref, ref, 'mm', { value: 0, basis, tol }),
+  item: 'x',
+  figure: value === null ? null : { value, basis, tol },
+})
 
 describe('need ≤ have: the table of verdicts', () => {
   // Tolerances 1 + 1 = 2 throughout.
@@ -32,11 +36,15 @@ describe('need ≤ have: the table of verdicts', () => {
 
   test('two missing figures: both named, no value given', () => {
     const j = judge(of(item('need', null)), of(item('have', null)))
-    expect(j.settles.map(s => [s.leaf.ref, s.passes])).toEqual([['have', null], ['need', null]])
+    expect(j.settles.map(s => [s.leaf.ref, s.passes])).toEqual([
+      ['have', null],
+      ['need', null],
+    ])
   })
 
   test('counts without tolerance: as many as needed is clear', () => {
-    const count = (ref: string, n: number) => of({ ...fact(ref, ref, 'pcs', { value: n, basis: 'spec', tol: 0 }), item: 'x' })
+    const count = (ref: string, n: number) =>
+      of({ ...fact(ref, ref, 'pcs', { value: n, basis: 'spec', tol: 0 }), item: 'x' })
     expect(judge(count('need', 4), count('have', 4)).verdict).toBe('clear')
     expect(judge(count('need', 4), count('have', 3), 'watch').verdict).toBe('watch')
   })
@@ -44,17 +52,26 @@ describe('need ≤ have: the table of verdicts', () => {
 
 test('the value given as passing passes, and a tenth less does not', () => {
   const values = fc.double({ min: 20, max: 300, noNaN: true })
-  fc.assert(fc.property(values, fc.double({ min: 0, max: 3, noNaN: true }), fc.boolean(), (known, tol, unknownIsNeed) => {
-    const fixed = item('known', known, 'spec', tol)
-    const ask = (value: number | null) => {
-      const asked = item('asked', value, 'measured', 0.5)
-      return unknownIsNeed ? judge(of(asked), of(fixed)) : judge(of(fixed), of(asked))
-    }
-    const passes = ask(null).settles[0]?.passes
-    if (!passes) throw new Error('no threshold')
-    expect(ask(passes.value).verdict).toBe('clear')
-    expect(ask(passes.value + (passes.side === 'least' ? -0.100001 : 0.100001)).verdict).not.toBe('clear')
-  }))
+  fc.assert(
+    fc.property(
+      values,
+      fc.double({ min: 0, max: 3, noNaN: true }),
+      fc.boolean(),
+      (known, tol, unknownIsNeed) => {
+        const fixed = item('known', known, 'spec', tol)
+        const ask = (value: number | null) => {
+          const asked = item('asked', value, 'measured', 0.5)
+          return unknownIsNeed ? judge(of(asked), of(fixed)) : judge(of(fixed), of(asked))
+        }
+        const passes = ask(null).settles[0]?.passes
+        if (!passes) throw new Error('no threshold')
+        expect(ask(passes.value).verdict).toBe('clear')
+        expect(
+          ask(passes.value + (passes.side === 'least' ? -0.100001 : 0.100001)).verdict,
+        ).not.toBe('clear')
+      },
+    ),
+  )
 })
 
 test('gravity: harm, stop, measure, watch, tight, clear', () => {
@@ -65,9 +82,21 @@ test('gravity: harm, stop, measure, watch, tight, clear', () => {
 })
 
 test('a figure that would have to be below nothing settles nothing', () => {
-  const leaf = (name: string, value: number, tol: number) => of({ ref: name, item: 'x', path: name, label: name, unit: 'W', figure: { value, basis: 'spec', tol }, about: null })
+  const leaf = (name: string, value: number, tol: number) =>
+    of({
+      ref: name,
+      item: 'x',
+      path: name,
+      label: name,
+      unit: 'W',
+      figure: { value, basis: 'spec', tol },
+      about: null,
+    })
   // 100 ± 6 and 2 ± 0.06 of 102.5. The large one passes below 102.5 − 2 − 0.06; the small one only below 102.5 − 100 − 6 = −3.5.
-  const { verdict, settles } = judge(plus(leaf('large', 100, 6), leaf('small', 2, 0.06)), leaf('label', 102.5, 0))
+  const { verdict, settles } = judge(
+    plus(leaf('large', 100, 6), leaf('small', 2, 0.06)),
+    leaf('label', 102.5, 0),
+  )
   expect(verdict).toBe('tight')
   expect(settles.map(s => s.leaf.path)).toEqual(['large', 'label'])
 })

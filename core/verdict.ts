@@ -10,7 +10,10 @@ export type Verdict = (typeof VERDICTS)[number]
 export type Failing = 'stop' | 'watch' | 'harm'
 
 /** A figure whose measurement could change a verdict, and the value from which (or up to which) it passes. */
-export interface Settle { readonly leaf: Leaf; readonly passes: { readonly side: 'least' | 'most'; readonly value: number } | null }
+export interface Settle {
+  readonly leaf: Leaf
+  readonly passes: { readonly side: 'least' | 'most'; readonly value: number } | null
+}
 
 export interface Judgement {
   readonly verdict: Verdict
@@ -30,7 +33,8 @@ const MEASURED_TOLERANCE = 0.5
 const READABLE = 10
 const EXACT = 1e-9
 
-export const graver = (a: Verdict, b: Verdict): Verdict => (VERDICTS.indexOf(a) <= VERDICTS.indexOf(b) ? a : b)
+export const graver = (a: Verdict, b: Verdict): Verdict =>
+  VERDICTS.indexOf(a) <= VERDICTS.indexOf(b) ? a : b
 const GRAVITY = new Map(VERDICTS.map((verdict, i) => [verdict, VERDICTS.length - 1 - i]))
 export const gravity = (verdict: Verdict): number => GRAVITY.get(verdict) ?? 0
 export const worst = (verdicts: readonly Verdict[]): Verdict => verdicts.reduce(graver, 'clear')
@@ -47,12 +51,24 @@ export function judge(need: Sum, have: Sum, failing: Failing = 'stop'): Judgemen
   const assumed = margin.terms.some(t => t.leaf.figure?.basis === 'assumed')
   const verdict = verdictOf(value, tol, assumed, failing)
   return {
-    verdict, assumed, tol, need: valueOf(need), have: valueOf(have), margin: value, unit: need.unit, basis: basisOf(margin),
+    verdict,
+    assumed,
+    tol,
+    need: valueOf(need),
+    have: valueOf(have),
+    margin: value,
+    unit: need.unit,
+    basis: basisOf(margin),
     settles: verdict === 'measure' || verdict === 'tight' ? settles(margin) : [],
   }
 }
 
-function verdictOf(margin: number | null, tol: number, assumed: boolean, failing: Failing): Verdict {
+function verdictOf(
+  margin: number | null,
+  tol: number,
+  assumed: boolean,
+  failing: Failing,
+): Verdict {
   if (margin === null) return 'measure'
   if (margin > tol || (tol === 0 && margin === 0)) return 'clear'
   if (margin < -tol) return failing
@@ -62,10 +78,19 @@ function verdictOf(margin: number | null, tol: number, assumed: boolean, failing
 /** For each figure that is not yet measured and could settle it alone: the value from which, once measured, the margin exceeds its tolerance. Widest tolerance first. */
 function settles(margin: Sum): readonly Settle[] {
   const missing = missingIn(margin)
-  const unmeasured = margin.terms.filter(t => t.leaf.item !== null && t.leaf.figure?.basis !== 'measured')
-  const widestFirst = [...unmeasured].sort((a, b) => (b.leaf.figure?.tol ?? 0) * Math.abs(b.times) - (a.leaf.figure?.tol ?? 0) * Math.abs(a.times) || (a.times > b.times ? -1 : 1))
+  const unmeasured = margin.terms.filter(
+    t => t.leaf.item !== null && t.leaf.figure?.basis !== 'measured',
+  )
+  const widestFirst = [...unmeasured].sort(
+    (a, b) =>
+      (b.leaf.figure?.tol ?? 0) * Math.abs(b.times) -
+        (a.leaf.figure?.tol ?? 0) * Math.abs(a.times) || (a.times > b.times ? -1 : 1),
+  )
   const open = missing.length > 0 ? missing : widestFirst.map(t => t.leaf)
-  const settling = open.map(leaf => ({ leaf, passes: missing.length > 1 ? null : threshold(margin, leaf) }))
+  const settling = open.map(leaf => ({
+    leaf,
+    passes: missing.length > 1 ? null : threshold(margin, leaf),
+  }))
   // No figure is below nothing: what would have to be settles nothing by itself.
   return settling.filter(({ passes }) => passes === null || passes.value > 0)
 }
@@ -79,5 +104,7 @@ function threshold(margin: Sum, leaf: Leaf): Settle['passes'] {
   const ownTolerance = leaf.unit === 'mm' ? MEASURED_TOLERANCE : 0
   const limit = (toleranceOf(others) + ownTolerance * Math.abs(own.times) - rest) / own.times
   const steps = limit * READABLE
-  return own.times > 0 ? { side: 'least', value: Math.floor(steps + 1 + EXACT) / READABLE } : { side: 'most', value: Math.ceil(steps - 1 - EXACT) / READABLE }
+  return own.times > 0
+    ? { side: 'least', value: Math.floor(steps + 1 + EXACT) / READABLE }
+    : { side: 'most', value: Math.ceil(steps - 1 - EXACT) / READABLE }
 }

@@ -5,38 +5,66 @@ import { stage, takeBack, visitor } from './harness'
 const on = await stage()
 afterAll(() => on.close())
 
-const { page, leave } = await visitor(on, {}, profile => profile.addInitScript(() => {
-  const asked: string[] = []
-  Object.assign(window, { asked })
-  Object.defineProperty(navigator, 'wakeLock', { configurable: true, value: { request: async (type: string) => { asked.push(type); return Object.assign(new EventTarget(), { released: false, release: async () => undefined }) } } })
-}))
+const { page, leave } = await visitor(on, {}, profile =>
+  profile.addInitScript(() => {
+    const asked: string[] = []
+    Object.assign(window, { asked })
+    Object.defineProperty(navigator, 'wakeLock', {
+      configurable: true,
+      value: {
+        request: async (type: string) => {
+          asked.push(type)
+          return Object.assign(new EventTarget(), {
+            released: false,
+            release: async () => undefined,
+          })
+        },
+      },
+    })
+  }),
+)
 beforeAll(async () => {
   await page.goto('/')
   await page.getByRole('link', { name: /Avocet/ }).click()
 })
 afterAll(leave)
 
-const stageLink = (name: string) => page.getByRole('navigation', { name: 'Stages' }).getByRole('link', { name: new RegExp(name) })
+const stageLink = (name: string) =>
+  page.getByRole('navigation', { name: 'Stages' }).getByRole('link', { name: new RegExp(name) })
 const row = (text: RegExp) => page.locator('.row').filter({ hasText: text }).first()
-const mark = (title: string) => page.getByRole('toolbar').getByRole('button', { name: new RegExp(title) })
+const mark = (title: string) =>
+  page.getByRole('toolbar').getByRole('button', { name: new RegExp(title) })
 async function open(name: string, text: RegExp) {
   await stageLink(name).click()
   const line = row(text)
   await line.waitFor()
-  if ((await line.locator('.face').getAttribute('aria-expanded')) !== 'true') await line.locator('.face').click()
+  if ((await line.locator('.face').getAttribute('aria-expanded')) !== 'true')
+    await line.locator('.face').click()
   return line
 }
 const undo = () => takeBack(page)
 async function save(what: string): Promise<string> {
   await page.getByText('Files', { exact: true }).click()
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: what }).click()])
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: what }).click(),
+  ])
   await page.getByText('Files', { exact: true }).click()
   return readFileSync(await download.path(), 'utf8')
 }
 
 test('fit: standoffs that harm, what the card and the stick take away, firmware, memory, the cooler to measure', async () => {
   await stageLink('Fit').click()
-  for (const text of [/Harm Standoffs of the Longreed 52 at B, R, S/, /Measure Highbank 165 under the near panel.*passes from 166\.6/s, /Watch Spindrift 310 in PCIE_1 covers SATA7 and SATA8/, /Watch N5 2 TB in M2_2 switches off SATA5 and SATA6/, /Watch Firmware 1\.04 of the Lagoon 6 is older/, /Tight D5 2 × 24 Tall in A2 under the fan/, /−400.MT\/s/]) await row(text).waitFor()
+  for (const text of [
+    /Harm Standoffs of the Longreed 52 at B, R, S/,
+    /Measure Highbank 165 under the near panel.*passes from 166\.6/s,
+    /Watch Spindrift 310 in PCIE_1 covers SATA7 and SATA8/,
+    /Watch N5 2 TB in M2_2 switches off SATA5 and SATA6/,
+    /Watch Firmware 1\.04 of the Lagoon 6 is older/,
+    /Tight D5 2 × 24 Tall in A2 under the fan/,
+    /−400.MT\/s/,
+  ])
+    await row(text).waitFor()
 })
 
 test('joints: a shortage finds its ways out; one is carried out, exactly as promised, and taken back in one go', async () => {
@@ -45,7 +73,10 @@ test('joints: a shortage finds its ways out; one is carried out, exactly as prom
   await line.getByText(/\d ways out of \d+ tried/).waitFor({ timeout: 60_000 })
   const kinds = await line.locator('.ways .kind').allInnerTexts()
   expect(new Set(kinds).size).toBeGreaterThanOrEqual(3)
-  await line.locator('.ways li', { hasText: 'Add the Two-port card x1' }).getByText('+26.00', { exact: false }).waitFor()
+  await line
+    .locator('.ways li', { hasText: 'Add the Two-port card x1' })
+    .getByText('+26.00', { exact: false })
+    .waitFor()
   await line.getByRole('button', { name: 'Do it: Add the Two-port card x1' }).click()
   await row(/Stop Front USB, right pair/).waitFor({ state: 'detached' })
   await mark('Seat the Two-port card x1 in PCIE_4').waitFor()
@@ -58,10 +89,15 @@ test('joints: put there by hand, each place says what it means; harm is told and
   await stageLink('Joints').click()
   await page.getByText('Lights lead of the Glow strip 12 V', { exact: true }).click()
   const places = page.getByRole('list', { name: /Places for lights lead of the Glow strip 12 V/i })
-  await places.locator('li', { hasText: 'LED_1 of the Lagoon 6' }).getByText('12 V lights stay dark on 5 V').waitFor()
+  await places
+    .locator('li', { hasText: 'LED_1 of the Lagoon 6' })
+    .getByText('12 V lights stay dark on 5 V')
+    .waitFor()
   await places.locator('li', { hasText: 'FAN_2 of the Lagoon 6' }).getByText('Harm').waitFor()
   await places.getByRole('button', { name: 'Put it into FAN_2 of the Lagoon 6' }).click()
-  await row(/Harm Lights lead of the Glow strip 12 V meets FAN_2 on the Lagoon 6: 12 V and ground meet wrongly/).waitFor()
+  await row(
+    /Harm Lights lead of the Glow strip 12 V meets FAN_2 on the Lagoon 6: 12 V and ground meet wrongly/,
+  ).waitFor()
   await undo()
   await row(/Harm Lights lead/).waitFor({ state: 'detached' })
 })
@@ -74,7 +110,10 @@ test('joints: from the shortage to its way out with the keyboard alone', async (
   const tabTo = async (name: RegExp): Promise<void> => {
     for (let i = 0; i < 40; i++) {
       await page.keyboard.press('Tab')
-      const here = await page.evaluate(() => { const e = document.activeElement; return (e?.getAttribute('aria-label') ?? e?.textContent ?? '').replace(/\s+/g, ' ').trim() })
+      const here = await page.evaluate(() => {
+        const e = document.activeElement
+        return (e?.getAttribute('aria-label') ?? e?.textContent ?? '').replace(/\s+/g, ' ').trim()
+      })
       if (name.test(here)) return
     }
     throw new Error(`Tab never came to ${name}`)
@@ -139,9 +178,13 @@ test('order: a step is put before another by hand, and taken back', async () => 
   await page.locator('li button', { hasText: 'Fasten the R3 8 TB (1) in the cage 1' }).click()
   await page.getByRole('combobox', { name: 'Put this step before' }).click()
   await page.getByRole('option', { name: /Fasten the Breeze 120 \(1\)/ }).click()
-  await page.getByText(/By hand: “Fasten the R3 8 TB \(1\).*” before “Fasten the Breeze 120 \(1\)/).waitFor()
+  await page
+    .getByText(/By hand: “Fasten the R3 8 TB \(1\).*” before “Fasten the Breeze 120 \(1\)/)
+    .waitFor()
   const titles = await page.locator('ol.sheet li').allInnerTexts()
-  expect(titles.findIndex(t => t.includes('R3 8 TB (1) in the cage'))).toBeLessThan(titles.findIndex(t => t.includes('Fasten the Breeze 120 (1)')))
+  expect(titles.findIndex(t => t.includes('R3 8 TB (1) in the cage'))).toBeLessThan(
+    titles.findIndex(t => t.includes('Fasten the Breeze 120 (1)')),
+  )
   await page.getByRole('button', { name: 'Take back' }).click()
   await page.getByText(/By hand:/).waitFor({ state: 'detached' })
   await undo()
@@ -152,7 +195,9 @@ test('order: a step is put before another by hand, and taken back', async () => 
   await page.getByRole('button', { name: 'Remove' }).click()
   await page.locator('.line .face', { hasText: 'Breeze 120 (5)' }).waitFor({ state: 'detached' })
   await stageLink('Order').click()
-  await page.getByText(/Waits: “Fasten the R3 8 TB \(1\).*” before a step that is not there now/).waitFor()
+  await page
+    .getByText(/Waits: “Fasten the R3 8 TB \(1\).*” before a step that is not there now/)
+    .waitFor()
   await page.getByRole('button', { name: 'Take back' }).click()
   await page.getByText(/Waits:/).waitFor({ state: 'detached' })
   await undo()
@@ -162,14 +207,18 @@ test('order: a step is put before another by hand, and taken back', async () => 
 
 test('panel: a light three wide on two pins; on paper the block is four times its size', async () => {
   await stageLink('Panel').click()
-  await row(/Watch Power light plug of the Longreed 52 is 3 wide, its pins on the Lagoon 6 are 2/).waitFor()
+  await row(
+    /Watch Power light plug of the Longreed 52 is 3 wide, its pins on the Lagoon 6 are 2/,
+  ).waitFor()
   await page.goto('/b/avocet/sheet')
   await page.emulateMedia({ media: 'print' })
   const box = await page.locator('.print svg').boundingBox()
   // Five pins of 2.54 mm at 4 : 1 and 2 mm on either side; 96 px an inch.
   expect(box?.width).toBeCloseTo(((5 * 2.54 * 4 + 4) / 25.4) * 96, 0)
   expect((await page.pdf({ format: 'A4' })).subarray(0, 5).toString()).toBe('%PDF-')
-  expect(await page.evaluate(() => getComputedStyle(document.documentElement).backgroundColor)).toBe('rgb(255, 255, 255)')
+  expect(
+    await page.evaluate(() => getComputedStyle(document.documentElement).backgroundColor),
+  ).toBe('rgb(255, 255, 255)')
   await page.emulateMedia({ media: 'screen' })
   await page.goto('/b/avocet/routes')
 })
@@ -179,7 +228,9 @@ test('routes: the lead that ends short and its ways out; the holes and what lies
   await line.getByRole('button', { name: 'Find ways out' }).click()
   await line.getByText(/\d ways out of \d+ tried/).waitFor({ timeout: 60_000 })
   await line.getByRole('button', { name: /\d+ more/ }).click()
-  expect(new Set(await line.locator('.ways .kind').allInnerTexts())).toEqual(new Set(['place', 'lead', 'leave out']))
+  expect(new Set(await line.locator('.ways .kind').allInnerTexts())).toEqual(
+    new Set(['place', 'lead', 'leave out']),
+  )
   await page.getByRole('heading', { name: 'Holes' }).waitFor()
   await row(/Clear Room in the front slot in the shroud for \d+ cables/).waitFor()
 })
@@ -200,7 +251,9 @@ test('bench: standoffs that are taken out harm no more', async () => {
 test('bench: another port than planned: the rest is planned anew, and said', async () => {
   await page.goto('/b/avocet/bench?step=data-plug%3Asata-1')
   await page.getByRole('heading', { name: /Plug the SATA lead 500 \(1\)/ }).waitFor()
-  expect(await page.evaluate(() => (window as unknown as { asked: string[] }).asked)).toContain('screen')
+  expect(await page.evaluate(() => (window as unknown as { asked: string[] }).asked)).toContain(
+    'screen',
+  )
   await page.getByRole('button', { name: 'Otherwise…' }).click()
   const panel = page.getByRole('region', { name: 'Done otherwise' })
   await panel.getByText(/Another place than Lagoon 6: SATA/).click()
@@ -224,8 +277,13 @@ test('bench: done otherwise, with the keyboard alone; on a control Space makes n
   expect(await other.evaluate(button => button === document.activeElement)).toBe(true)
   expect((await other.boundingBox())?.height).toBeGreaterThanOrEqual(44)
   await page.keyboard.press('Enter')
-  await page.getByRole('region', { name: 'What changed' }).getByText(/Now: SATA lead 500 \(1\): board end → Lagoon 6: SATA2/).waitFor()
-  expect(await mark('Plug the SATA lead 500 \\(1\\)').getAttribute('aria-label')).not.toMatch(/made/)
+  await page
+    .getByRole('region', { name: 'What changed' })
+    .getByText(/Now: SATA lead 500 \(1\): board end → Lagoon 6: SATA2/)
+    .waitFor()
+  expect(await mark('Plug the SATA lead 500 \\(1\\)').getAttribute('aria-label')).not.toMatch(
+    /made/,
+  )
   await undo()
 })
 
@@ -234,7 +292,10 @@ test('bench: a lead measured shorter than its sheet says: what that changes is s
   await page.getByRole('button', { name: 'Otherwise…' }).click()
   await page.getByLabel(/^length of the SATA lead 500 \(1\)/).fill('380')
   await page.keyboard.press('Enter')
-  await page.getByRole('region', { name: 'What changed' }).getByText('New: Tight, SATA data lead SATA lead 500 (1) to SATA1 of the Lagoon 6').waitFor()
+  await page
+    .getByRole('region', { name: 'What changed' })
+    .getByText('New: Tight, SATA data lead SATA lead 500 (1) to SATA1 of the Lagoon 6')
+    .waitFor()
   await page.getByRole('button', { name: 'Seen' }).click()
   await undo()
 })
@@ -258,13 +319,22 @@ test('bench: a picture is kept small, with the step; the record shows it, and a 
   const large = await page.evaluate(() => {
     const canvas = Object.assign(document.createElement('canvas'), { width: 4000, height: 3000 })
     const c = canvas.getContext('2d')
-    for (let i = 0; c && i < 4000; i++) { c.fillStyle = `hsl(${(i * 37) % 360} 60% ${30 + (i % 40)}%)`; c.fillRect((i * 97) % 4000, (i * 61) % 3000, 90, 70) }
+    for (let i = 0; c && i < 4000; i++) {
+      c.fillStyle = `hsl(${(i * 37) % 360} 60% ${30 + (i % 40)}%)`
+      c.fillRect((i * 97) % 4000, (i * 61) % 3000, 90, 70)
+    }
     return canvas.toDataURL('image/png').split(',')[1] ?? ''
   })
-  await page.locator('input[type=file][accept="image/*"]').setInputFiles({ name: 'bench.png', mimeType: 'image/png', buffer: Buffer.from(large, 'base64') })
+  await page.locator('input[type=file][accept="image/*"]').setInputFiles({
+    name: 'bench.png',
+    mimeType: 'image/png',
+    buffer: Buffer.from(large, 'base64'),
+  })
   const picture = page.getByRole('img', { name: /Picture of Make the bench ready/ })
   await picture.waitFor()
-  const [url, width] = await picture.evaluate(img => [(img as HTMLImageElement).src, (img as HTMLImageElement).naturalWidth] as const)
+  const [url, width] = await picture.evaluate(
+    img => [(img as HTMLImageElement).src, (img as HTMLImageElement).naturalWidth] as const,
+  )
   expect(url.length).toBeLessThan(400_000)
   expect(width).toBeLessThanOrEqual(1280)
   await page.goto('/b/avocet/record')
@@ -285,7 +355,10 @@ test('bench on a phone held upright: nothing wider than the screen, targets as l
   await page.goto('/b/avocet/bench?step=data-plug%3Asata-1')
   await page.getByRole('heading', { name: /Plug the SATA lead/ }).waitFor()
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
-  for (const box of await Promise.all((await page.locator('.acts button').all()).map(b => b.boundingBox()))) expect(Math.min(box?.height ?? 0, box?.width ?? 0)).toBeGreaterThanOrEqual(60)
+  for (const box of await Promise.all(
+    (await page.locator('.acts button').all()).map(b => b.boundingBox()),
+  ))
+    expect(Math.min(box?.height ?? 0, box?.width ?? 0)).toBeGreaterThanOrEqual(60)
   await page.setViewportSize({ width: 1280, height: 800 })
 })
 
@@ -303,12 +376,16 @@ test('the measuring round: the most decisive figure first; entered there it sett
   expect(await first.innerText()).toMatch(/cooler room of the Longreed 52[\s\S]*passes from 166\.6/)
   await first.getByLabel(/cooler room/).fill('166,6')
   await page.keyboard.press('Enter')
-  await page.locator('ol.sheet > li', { hasText: 'cooler room of the Longreed 52' }).waitFor({ state: 'detached' })
+  await page
+    .locator('ol.sheet > li', { hasText: 'cooler room of the Longreed 52' })
+    .waitFor({ state: 'detached' })
   await undo()
   // On paper it stands by itself, whole, with a line to write on for each figure.
   await page.emulateMedia({ media: 'print' })
   expect(await page.locator('.seam').isVisible()).toBe(false)
-  expect(await page.locator('.blank:visible').count()).toBe(await page.locator('ol.sheet > li').count())
+  expect(await page.locator('.blank:visible').count()).toBe(
+    await page.locator('ol.sheet > li').count(),
+  )
   await page.emulateMedia({ media: 'screen' })
 })
 
@@ -316,7 +393,8 @@ test('a stage longer than a page is printed whole', async () => {
   await page.goto('/b/avocet/routes')
   await page.getByRole('heading', { name: 'Holes' }).waitFor()
   await page.emulateMedia({ media: 'print' })
-  const pages = (await page.pdf({ format: 'A4' })).toString('latin1').match(/\/Type \/Page\b/g)?.length ?? 0
+  const pages =
+    (await page.pdf({ format: 'A4' })).toString('latin1').match(/\/Type \/Page\b/g)?.length ?? 0
   await page.emulateMedia({ media: 'screen' })
   expect(pages).toBeGreaterThan(1)
 })
@@ -332,7 +410,10 @@ test('buying: next, on its way, looked at on arrival, and what is left to pay', 
   await undo()
   await page.getByLabel('Shop: N5 2 TB').fill('Hythe Electrics')
   await page.keyboard.press('Enter')
-  await page.getByRole('button', { name: 'Undo', exact: true }).and(page.locator('[title="Undo: N5 2 TB: shop Hythe Electrics"]')).waitFor()
+  await page
+    .getByRole('button', { name: 'Undo', exact: true })
+    .and(page.locator('[title="Undo: N5 2 TB: shop Hythe Electrics"]'))
+    .waitFor()
   await undo()
 })
 
@@ -351,6 +432,11 @@ test('exports: the sheet as Markdown, the drawing as SVG in millimetres', async 
   expect(sheet).toMatch(/\n1\. \[ \] \*\*Make the bench ready\*\*/)
   const svg = await save('Save the drawing as SVG, in mm')
   expect(svg).toContain('width="454mm" height="544mm" viewBox="0 0 454 544"')
-  const drawn = await page.evaluate(text => new DOMParser().parseFromString(text, 'image/svg+xml').querySelectorAll('rect, polyline').length, svg)
+  const drawn = await page.evaluate(
+    text =>
+      new DOMParser().parseFromString(text, 'image/svg+xml').querySelectorAll('rect, polyline')
+        .length,
+    svg,
+  )
   expect(drawn).toBeGreaterThan(60)
 })

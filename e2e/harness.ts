@@ -4,7 +4,15 @@ import { createServer, type AddressInfo } from 'node:net'
 import { fileURLToPath } from 'node:url'
 import { chromium, type Browser, type BrowserContext, type Page } from 'playwright-core'
 
-const FLAGS = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync']
+const FLAGS = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+]
 export const ROOT = fileURLToPath(new URL('..', import.meta.url))
 
 /** A port that was free a moment ago. */
@@ -18,8 +26,13 @@ export function freePort(): Promise<number> {
 }
 
 /** Starts the server as `npm start` does and waits for what it says. */
-export function startServer(port: number): Promise<{ readonly server: ChildProcess; readonly says: string }> {
-  const server = spawn('node', ['--import', 'tsx', 'server/main.ts'], { cwd: ROOT, env: { ...process.env, PORT: String(port) } })
+export function startServer(
+  port: number,
+): Promise<{ readonly server: ChildProcess; readonly says: string }> {
+  const server = spawn('node', ['--import', 'tsx', 'server/main.ts'], {
+    cwd: ROOT,
+    env: { ...process.env, PORT: String(port) },
+  })
   return new Promise(done => {
     const tell = (text: unknown): void => done({ server, says: String(text).trim() })
     server.stdout.once('data', tell)
@@ -27,19 +40,44 @@ export function startServer(port: number): Promise<{ readonly server: ChildProce
   })
 }
 
-export const stopServer = (server: ChildProcess): Promise<void> => new Promise(done => { if (server.exitCode !== null) done(); else { server.once('exit', () => done()); server.kill() } })
+export const stopServer = (server: ChildProcess): Promise<void> =>
+  new Promise(done => {
+    if (server.exitCode !== null) done()
+    else {
+      server.once('exit', () => done())
+      server.kill()
+    }
+  })
 
-export interface Stage { readonly base: string; readonly browser: Browser; profile(options?: Parameters<Browser['newContext']>[0]): Promise<BrowserContext>; close(): Promise<void> }
+export interface Stage {
+  readonly base: string
+  readonly browser: Browser
+  profile(options?: Parameters<Browser['newContext']>[0]): Promise<BrowserContext>
+  close(): Promise<void>
+}
 
 export async function stage(): Promise<Stage> {
   const port = await freePort()
   const { server } = await startServer(port)
   const base = `http://127.0.0.1:${port}`
-  const browser = await chromium.launch({ executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium', args: FLAGS })
+  const browser = await chromium.launch({
+    executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+    args: FLAGS,
+  })
   return {
-    base, browser,
-    profile: (options = {}) => browser.newContext({ viewport: { width: 1280, height: 800 }, baseURL: base, acceptDownloads: true, ...options }),
-    close: async () => { await browser.close(); await stopServer(server) },
+    base,
+    browser,
+    profile: (options = {}) =>
+      browser.newContext({
+        viewport: { width: 1280, height: 800 },
+        baseURL: base,
+        acceptDownloads: true,
+        ...options,
+      }),
+    close: async () => {
+      await browser.close()
+      await stopServer(server)
+    },
   }
 }
 
@@ -47,19 +85,36 @@ export async function stage(): Promise<Stage> {
 export function complaints(page: Page): string[] {
   const found: string[] = []
   page.on('pageerror', error => found.push(String(error)))
-  page.on('console', message => { if (message.type() === 'error') found.push(message.text()) })
+  page.on('console', message => {
+    if (message.type() === 'error') found.push(message.text())
+  })
   return found
 }
 
-export interface Visitor { readonly profile: BrowserContext; readonly page: Page; /** Ends the visit; an error when the page complained about anything. */ leave(): Promise<void> }
+export interface Visitor {
+  readonly profile: BrowserContext
+  readonly page: Page
+  /** Ends the visit; an error when the page complained about anything. */ leave(): Promise<void>
+}
 
 /** A fresh profile with one page. `prepare` may change the profile before the page is there. */
-export async function visitor(on: Stage, options: Parameters<Stage['profile']>[0] = {}, prepare: (profile: BrowserContext) => Promise<unknown> = async () => undefined): Promise<Visitor> {
+export async function visitor(
+  on: Stage,
+  options: Parameters<Stage['profile']>[0] = {},
+  prepare: (profile: BrowserContext) => Promise<unknown> = async () => undefined,
+): Promise<Visitor> {
   const profile = await on.profile(options)
   await prepare(profile)
   const page = await profile.newPage()
   const found = complaints(page)
-  return { profile, page, leave: async () => { await profile.close(); if (found.length > 0) throw new Error(`The page complained: ${found.join('; ')}`) } }
+  return {
+    profile,
+    page,
+    leave: async () => {
+      await profile.close()
+      if (found.length > 0) throw new Error(`The page complained: ${found.join('; ')}`)
+    },
+  }
 }
 
 /** Takes back the latest change, and waits until that is kept: it then stands under "do again". */
@@ -67,5 +122,7 @@ export async function takeBack(page: Page): Promise<void> {
   const button = page.getByRole('button', { name: 'Undo', exact: true })
   const line = ((await button.getAttribute('title')) ?? '').replace(/^Undo: /, '')
   await button.click()
-  await page.locator(`button[aria-label="Redo"][title=${JSON.stringify(`Redo: ${line}`)}]`).waitFor()
+  await page
+    .locator(`button[aria-label="Redo"][title=${JSON.stringify(`Redo: ${line}`)}]`)
+    .waitFor()
 }

@@ -73,7 +73,9 @@ test('with the keyboard alone: along the seam, into a finding, to a measurement'
   await page.locator('.seam [aria-current]').focus()
   await page.keyboard.press('ArrowRight')
   await page.getByRole('heading', { name: /Seat the T2-65/ }).waitFor()
-  expect(await page.evaluate(() => document.activeElement?.getAttribute('aria-label'))).toMatch(/^Seat the T2-65/)
+  expect(await page.evaluate(() => document.activeElement?.getAttribute('aria-label'))).toMatch(
+    /^Seat the T2-65/,
+  )
   await page.goto('/b/plover/fit')
   await page.getByRole('button', { name: /Lowbank 65 under the near panel/ }).focus()
   await page.keyboard.press('Enter')
@@ -90,46 +92,111 @@ test('with the keyboard alone: along the seam, into a finding, to a measurement'
 
 test('a mark’s target is at least 12 px wide and as high as the bar', async () => {
   const { page, leave } = await visit('/b/plover/fit')
-  const boxes = await page.locator('.seam button.mark').evaluateAll(marks => marks.map(m => { const r = m.getBoundingClientRect(); return [r.width, r.height] }))
+  const boxes = await page.locator('.seam button.mark').evaluateAll(marks =>
+    marks.map(m => {
+      const r = m.getBoundingClientRect()
+      return [r.width, r.height]
+    }),
+  )
   for (const [w = 0, h = 0] of boxes) expect(w >= 12 && h >= 44).toBe(true)
   await leave()
 })
 
 /** Contrast of every text on the page against what lies behind it, as the eye gets it. */
-const contrasts = (page: Page, least: number) => page.evaluate(wanted => {
-  const rgb = (c: string): number[] => (c.match(/[\d.]+/g) ?? []).map(Number)
-  const light = (c: number[]): number => { const [r = 0, g = 0, b = 0] = c.slice(0, 3).map(v => { const s = v / 255; return s <= 0.03928 ? s / 12.92 : ((s + 0.055) / 1.055) ** 2.4 }); return 0.2126 * r + 0.7152 * g + 0.0722 * b }
-  const behind = (e: Element | null): number[] => { for (let n = e; n; n = n.parentElement) { const c = rgb(getComputedStyle(n).backgroundColor); if (c.length === 3 || (c[3] ?? 0) > 0.5) return c } return [255, 255, 255] }
-  const faults: string[] = []
-  for (const e of document.querySelectorAll('main *, header *, nav *')) {
-    const own = [...e.childNodes].some(n => n.nodeType === 3 && n.textContent?.trim())
-    if (!own || e instanceof SVGElement || !(e as HTMLElement).offsetParent || e.closest('[disabled], .is-disabled, .visually-hidden')) continue
-    const [a, b] = [light(rgb(getComputedStyle(e).color)), light(behind(e))]
-    const ratio = (Math.max(a, b) + 0.05) / (Math.min(a, b) + 0.05)
-    if (ratio < wanted) faults.push(`${ratio.toFixed(2)} ${e.tagName} “${e.textContent?.trim().slice(0, 30)}”`)
-  }
-  return faults
-}, least)
+const contrasts = (page: Page, least: number) =>
+  page.evaluate(wanted => {
+    const rgb = (c: string): number[] => (c.match(/[\d.]+/g) ?? []).map(Number)
+    const light = (c: number[]): number => {
+      const [r = 0, g = 0, b = 0] = c.slice(0, 3).map(v => {
+        const s = v / 255
+        return s <= 0.03928 ? s / 12.92 : ((s + 0.055) / 1.055) ** 2.4
+      })
+      return 0.2126 * r + 0.7152 * g + 0.0722 * b
+    }
+    const behind = (e: Element | null): number[] => {
+      for (let n = e; n; n = n.parentElement) {
+        const c = rgb(getComputedStyle(n).backgroundColor)
+        if (c.length === 3 || (c[3] ?? 0) > 0.5) return c
+      }
+      return [255, 255, 255]
+    }
+    const faults: string[] = []
+    for (const e of document.querySelectorAll('main *, header *, nav *')) {
+      const own = [...e.childNodes].some(n => n.nodeType === 3 && n.textContent?.trim())
+      if (
+        !own ||
+        e instanceof SVGElement ||
+        !(e as HTMLElement).offsetParent ||
+        e.closest('[disabled], .is-disabled, .visually-hidden')
+      )
+        continue
+      const [a, b] = [light(rgb(getComputedStyle(e).color)), light(behind(e))]
+      const ratio = (Math.max(a, b) + 0.05) / (Math.min(a, b) + 0.05)
+      if (ratio < wanted)
+        faults.push(`${ratio.toFixed(2)} ${e.tagName} “${e.textContent?.trim().slice(0, 30)}”`)
+    }
+    return faults
+  }, least)
 
-test.each(['light', 'dark'] as const)('contrast by %s: 4.5 everywhere, 7 at the bench', async colorScheme => {
-  const { page, leave } = await visit('/b/plover/parts', { colorScheme })
-  for (const stageName of ['parts', 'fit', 'joints', 'power', 'order', 'panel', 'routes', 'proof', 'record', 'shelf', 'shelf?part=ottery-rill-360', 'shelf/entry?from=numbers', 'shelf/entry?from=edit&part=dunlin-a750g', 'shelf/compare?parts=dunlin-a850,dunlin-a1000', 'practice']) {
-    await page.goto(`/b/plover/${stageName}`)
+test.each(['light', 'dark'] as const)(
+  'contrast by %s: 4.5 everywhere, 7 at the bench',
+  async colorScheme => {
+    const { page, leave } = await visit('/b/plover/parts', { colorScheme })
+    for (const stageName of [
+      'parts',
+      'fit',
+      'joints',
+      'power',
+      'order',
+      'panel',
+      'routes',
+      'proof',
+      'record',
+      'shelf',
+      'shelf?part=ottery-rill-360',
+      'shelf/entry?from=numbers',
+      'shelf/entry?from=edit&part=dunlin-a750g',
+      'shelf/compare?parts=dunlin-a850,dunlin-a1000',
+      'practice',
+    ]) {
+      await page.goto(`/b/plover/${stageName}`)
+      await page.locator('h1').first().waitFor()
+      expect([stageName, await contrasts(page, 4.5)]).toEqual([stageName, []])
+    }
+    await page.goto('/b/plover/bench')
     await page.locator('h1').first().waitFor()
-    expect([stageName, await contrasts(page, 4.5)]).toEqual([stageName, []])
-  }
-  await page.goto('/b/plover/bench')
-  await page.locator('h1').first().waitFor()
-  expect(await contrasts(page, 7)).toEqual([])
-  await leave()
-})
+    expect(await contrasts(page, 7)).toEqual([])
+    await leave()
+  },
+)
 
-test.each([[390, 844], [1280, 800]])('nothing is wider than a screen of %d × %d', async (width, height) => {
+test.each([
+  [390, 844],
+  [1280, 800],
+])('nothing is wider than a screen of %d × %d', async (width, height) => {
   const { page, leave } = await visit('/b/plover/bench', { viewport: { width, height } })
-  for (const stageName of ['bench', 'parts', 'fit', 'joints', 'power', 'order', 'panel', 'routes', 'proof', 'record']) {
+  for (const stageName of [
+    'bench',
+    'parts',
+    'fit',
+    'joints',
+    'power',
+    'order',
+    'panel',
+    'routes',
+    'proof',
+    'record',
+  ]) {
     await page.goto(`/b/plover/${stageName}`)
     await page.locator('h1').first().waitFor()
-    expect([stageName, await page.evaluate(() => document.documentElement.scrollWidth <= innerWidth && (document.querySelector('main')?.scrollWidth ?? 0) <= innerWidth)]).toEqual([stageName, true])
+    expect([
+      stageName,
+      await page.evaluate(
+        () =>
+          document.documentElement.scrollWidth <= innerWidth &&
+          (document.querySelector('main')?.scrollWidth ?? 0) <= innerWidth,
+      ),
+    ]).toEqual([stageName, true])
   }
   await leave()
 })
@@ -145,7 +212,9 @@ test('what loads before the first interaction is at most 180 kB of scripts, work
   const profile = await on.profile()
   const page = await profile.newPage()
   const scripts = new Map<string, number>()
-  page.on('response', async r => { if (r.url().endsWith('.js')) scripts.set(r.url(), gzipSync(await r.body()).length) })
+  page.on('response', async r => {
+    if (r.url().endsWith('.js')) scripts.set(r.url(), gzipSync(await r.body()).length)
+  })
   await page.goto('/')
   await page.getByRole('link', { name: /Plover/ }).waitFor()
   await page.waitForLoadState('networkidle')
@@ -166,14 +235,19 @@ test('typing in a field causes no task over 50 ms', async () => {
     await page.evaluate(() => {
       const long: number[] = []
       Object.assign(window, { long })
-      new PerformanceObserver(list => long.push(...list.getEntries().map(e => e.duration))).observe({ type: 'longtask' })
+      new PerformanceObserver(list => long.push(...list.getEntries().map(e => e.duration))).observe(
+        { type: 'longtask' },
+      )
     })
     await act()
     await page.waitForTimeout(200)
     return page.evaluate(() => Math.max(0, ...(window as unknown as { long: number[] }).long))
   }
   /** Typed three times anew, the middle one: what typing itself causes comes every time, what else the machine does comes once. */
-  const typing = async (field: ReturnType<typeof page.getByLabel>, text: string): Promise<number> => {
+  const typing = async (
+    field: ReturnType<typeof page.getByLabel>,
+    text: string,
+  ): Promise<number> => {
     const runs: number[] = []
     for (let run = 0; run < 3; run++) {
       await field.fill('')
@@ -182,7 +256,20 @@ test('typing in a field causes no task over 50 ms', async () => {
     return runs.sort((x, y) => x - y)[1] ?? Infinity
   }
   // The watcher is proved by a task made long on purpose.
-  expect(await longest(() => page.evaluate(() => new Promise<void>(done => setTimeout(() => { const end = performance.now() + 80; while (performance.now() < end); done() }))))).toBeGreaterThan(50)
+  expect(
+    await longest(() =>
+      page.evaluate(
+        () =>
+          new Promise<void>(done =>
+            setTimeout(() => {
+              const end = performance.now() + 80
+              while (performance.now() < end);
+              done()
+            }),
+          ),
+      ),
+    ),
+  ).toBeGreaterThan(50)
   expect(await typing(page.getByLabel('Find a part'), 'ottery lowbank')).toBe(0)
   await page.goto('/b/plover/record')
   expect(await typing(page.getByLabel('Note', { exact: true }), 'a dry day at the hide')).toBe(0)
@@ -207,7 +294,9 @@ test('two windows on one build: each sees the other’s change, undo is shared',
 test('a step pressed twice in haste is made once', async () => {
   const { page, leave } = await visit('/b/plover/bench')
   await page.getByRole('heading', { name: 'Make the bench ready' }).waitFor()
-  await page.evaluate(() => { for (let i = 0; i < 3; i++) document.querySelector<HTMLButtonElement>('.make')?.click() })
+  await page.evaluate(() => {
+    for (let i = 0; i < 3; i++) document.querySelector<HTMLButtonElement>('.make')?.click()
+  })
   await page.getByRole('heading', { name: /Seat the T2-65/ }).waitFor()
   await page.goto('/b/plover/record')
   await page.getByText('Made: Make the bench ready', { exact: true }).waitFor()
@@ -219,7 +308,14 @@ test('the printed sheet has parts, open matters, steps and pictures', async () =
   const { page, leave } = await visit('/b/plover/sheet')
   await page.emulateMedia({ media: 'print' })
   const text = await page.locator('.paper').innerText()
-  for (const part of ['Reedbox 12', 'Open matters', 'Seat the T2-65', 'First power-on', 'front USB 3']) expect(text).toContain(part)
+  for (const part of [
+    'Reedbox 12',
+    'Open matters',
+    'Seat the T2-65',
+    'First power-on',
+    'front USB 3',
+  ])
+    expect(text).toContain(part)
   expect(await page.getByRole('button', { name: 'Print' }).isVisible()).toBe(false)
   expect((await page.pdf({ format: 'A4' })).length).toBeGreaterThan(20_000)
   await leave()

@@ -16,7 +16,13 @@ export function manualOf(texts: readonly string[]): Buffer {
     '<< /Type /Font /Subtype /Type1 /BaseFont /Helvetica >>',
   ]
   let file = '%PDF-1.4\n'
-  const places = objects.map((object, i) => { const at = file.length; file += `${i + 1} 0 obj\n${object}\nendobj\n`; return at })
+  const places = objects.map((object, i) => {
+    const at = file.length
+    file += `${i + 1} 0 obj\n${object}\nendobj\n`
+    return at
+  })
   const table = places.map(at => `${String(at).padStart(10, '0')} 00000 n \n`).join('')
-  return Buffer.from(`${file}xref\n0 ${objects.length + 1}\n0000000000 65535 f \n${table}trailer\n<< /Size ${objects.length + 1} /Root 1 0 R >>\nstartxref\n${file.length}\n%%EOF\n`)
+  return Buffer.from(
+    `${file}xref\n0 ${objects.length + 1}\n0000000000 65535 f \n${table}trailer\n<< /Size ${objects.length + 1} /Root 1 0 R >>\nstartxref\n${file.length}\n%%EOF\n`,
+  )
 }

@@ -1,5 +1,12 @@
 // What must never be lost and what must never run: a full store, a huge file, a tab that dies, two windows at once, a file full of script.
-import { closeSync, ftruncateSync, mkdtempSync, openSync, readFileSync, writeFileSync } from 'node:fs'
+import {
+  closeSync,
+  ftruncateSync,
+  mkdtempSync,
+  openSync,
+  readFileSync,
+  writeFileSync,
+} from 'node:fs'
 import { tmpdir } from 'node:os'
 import type { BrowserContext, Page } from 'playwright-core'
 import { stage } from './harness'
@@ -36,7 +43,11 @@ test('a full store is told, and what was kept before is whole', async () => {
   await page.getByText('Changed the note').waitFor()
   await page.getByLabel('Serial of Inlet 2').fill('ONE TOO MANY')
   await page.keyboard.press('Enter')
-  await page.locator('.el-message', { hasText: /could not be saved \(.*QuotaExceeded.*\)\. What was saved before is safe/ }).waitFor()
+  await page
+    .locator('.el-message', {
+      hasText: /could not be saved \(.*QuotaExceeded.*\)\. What was saved before is safe/,
+    })
+    .waitFor()
   await page.reload()
   await page.getByText('Changed the note').waitFor()
   expect(await page.getByLabel('Note', { exact: true }).inputValue()).toBe('a dry day')
@@ -56,7 +67,9 @@ test('a file of 200 MB is refused with a sentence before it is read; the page go
   ftruncateSync(file, 200_000_000)
   closeSync(file)
   await page.getByLabel('Build file').setInputFiles(huge)
-  await page.locator('.el-message', { hasText: 'huge.juntura.json is too large (200 MB; at most 60)' }).waitFor()
+  await page
+    .locator('.el-message', { hasText: 'huge.juntura.json is too large (200 MB; at most 60)' })
+    .waitFor()
   await page.getByRole('link', { name: /Avocet/ }).click()
   await page.getByRole('heading', { name: 'Parts' }).waitFor()
   await profile.close()
@@ -70,29 +83,52 @@ test('a tab that is killed while saving leaves every change whole or not at all'
     // Many changes at once, and the tab is gone in the middle of them.
     await page.locator('.line .face', { hasText: 'S300' }).click()
     await page.locator('.conditions button', { hasText: 'suspect' }).waitFor()
-    void page.evaluate(() => {
-      const names = ['suspect', 'unknown', 'known good', 'new']
-      for (let i = 0; i < 200; i++) [...document.querySelectorAll<HTMLButtonElement>('.conditions button')].find(b => b.textContent === names[i % 4])?.click()
-    }).catch(() => undefined)
+    void page
+      .evaluate(() => {
+        const names = ['suspect', 'unknown', 'known good', 'new']
+        for (let i = 0; i < 200; i++)
+          [...document.querySelectorAll<HTMLButtonElement>('.conditions button')]
+            .find(b => b.textContent === names[i % 4])
+            ?.click()
+      })
+      .catch(() => undefined)
     await page.waitForTimeout(wait)
     const died = page.waitForEvent('crash')
-    void profile.newCDPSession(page).then(devtools => devtools.send('Page.crash')).catch(() => undefined)
+    void profile
+      .newCDPSession(page)
+      .then(devtools => devtools.send('Page.crash'))
+      .catch(() => undefined)
     await died
     const again = await window(profile)
     // What the log says last is what the build holds, and undo knows exactly that many.
-    const stored = await again.evaluate(() => new Promise<{ log: number; changes: number; last: string; condition: string }>(done => {
-      const open = indexedDB.open('juntura')
-      open.onsuccess = () => {
-        const read = open.result.transaction(['builds', 'changes'])
-        const build = read.objectStore('builds').get('plover')
-        const changes = read.objectStore('changes').count()
-        read.oncomplete = () => {
-          const { doc } = build.result as { doc: { log: { line: string }[]; items: { part: { model: string }; condition: string }[] } }
-          const last = doc.log.at(-1)?.line ?? ''
-          done({ log: doc.log.length, changes: changes.result, last, condition: doc.items.find(i => last.startsWith(`${i.part.model}: condition`))?.condition ?? '' })
-        }
-      }
-    }))
+    const stored = await again.evaluate(
+      () =>
+        new Promise<{ log: number; changes: number; last: string; condition: string }>(done => {
+          const open = indexedDB.open('juntura')
+          open.onsuccess = () => {
+            const read = open.result.transaction(['builds', 'changes'])
+            const build = read.objectStore('builds').get('plover')
+            const changes = read.objectStore('changes').count()
+            read.oncomplete = () => {
+              const { doc } = build.result as {
+                doc: {
+                  log: { line: string }[]
+                  items: { part: { model: string }; condition: string }[]
+                }
+              }
+              const last = doc.log.at(-1)?.line ?? ''
+              done({
+                log: doc.log.length,
+                changes: changes.result,
+                last,
+                condition:
+                  doc.items.find(i => last.startsWith(`${i.part.model}: condition`))?.condition ??
+                  '',
+              })
+            }
+          }
+        }),
+    )
     expect(stored.changes).toBe(stored.log)
     kept = stored.changes
     if (stored.last) expect(stored.last).toMatch(new RegExp(`condition ${stored.condition}$`))
@@ -107,22 +143,35 @@ test('who leaves while a change is not yet kept is asked; who stays has it, and 
   const profile = await on.profile()
   const page = await window(profile)
   const asked: string[] = []
-  page.on('dialog', d => { asked.push(d.type()); void d.dismiss() })
+  page.on('dialog', d => {
+    asked.push(d.type())
+    void d.dismiss()
+  })
   // Something else holds the store for as long as the page says so.
-  await page.evaluate(() => new Promise<void>(held => {
-    const open = indexedDB.open('juntura')
-    open.onsuccess = () => {
-      const builds = open.result.transaction('builds', 'readwrite').objectStore('builds')
-      const hold = (): void => { if (!('letGo' in globalThis)) builds.count().onsuccess = hold; held() }
-      hold()
-    }
-  }))
+  await page.evaluate(
+    () =>
+      new Promise<void>(held => {
+        const open = indexedDB.open('juntura')
+        open.onsuccess = () => {
+          const builds = open.result.transaction('builds', 'readwrite').objectStore('builds')
+          const hold = (): void => {
+            if (!('letGo' in globalThis)) builds.count().onsuccess = hold
+            held()
+          }
+          hold()
+        }
+      }),
+  )
   await keepNote(page, 'written in haste')
   const question = page.waitForEvent('dialog')
-  await page.evaluate(() => { setTimeout(() => location.reload(), 0) })
+  await page.evaluate(() => {
+    setTimeout(() => location.reload(), 0)
+  })
   await question
   expect(asked).toEqual(['beforeunload'])
-  await page.evaluate(() => { Object.assign(globalThis, { letGo: true }) })
+  await page.evaluate(() => {
+    Object.assign(globalThis, { letGo: true })
+  })
   await page.getByText('Changed the note').waitFor()
   await page.reload()
   await page.getByText('Changed the note').waitFor()
@@ -134,8 +183,16 @@ test('who leaves while a change is not yet kept is asked; who stays has it, and 
 test('two windows change one build at once: none is lost, each sees all, undo is shared and says what it undoes', async () => {
   const profile = await on.profile()
   const [a, b] = [await window(profile), await window(profile)]
-  for (let i = 1; i <= 5; i++) await Promise.all([keepNote(a, `from a ${i}`), a.waitForTimeout(20).then(() => b.getByLabel('Serial of Inlet 2').fill(`B-${i}`)).then(() => b.keyboard.press('Enter'))])
-  for (const page of [a, b]) await page.waitForFunction(() => document.querySelectorAll('.log li').length === 10)
+  for (let i = 1; i <= 5; i++)
+    await Promise.all([
+      keepNote(a, `from a ${i}`),
+      a
+        .waitForTimeout(20)
+        .then(() => b.getByLabel('Serial of Inlet 2').fill(`B-${i}`))
+        .then(() => b.keyboard.press('Enter')),
+    ])
+  for (const page of [a, b])
+    await page.waitForFunction(() => document.querySelectorAll('.log li').length === 10)
   const [here, there] = [await logOf(a), await logOf(b)]
   expect(here).toEqual(there)
   for (let i = 1; i <= 5; i++) expect(here.some(l => l.includes(`serial B-${i}`))).toBe(true)
@@ -145,59 +202,137 @@ test('two windows change one build at once: none is lost, each sees all, undo is
     const undo = page.getByRole('button', { name: 'Undo', exact: true })
     const title = (await undo.getAttribute('title')) ?? ''
     await undo.click()
-    await page.locator('.log li', { hasText: title.replace('Undo: ', 'Took back: ') }).first().waitFor()
+    await page
+      .locator('.log li', { hasText: title.replace('Undo: ', 'Took back: ') })
+      .first()
+      .waitFor()
     const other = page === a ? b : a
-    await other.locator('.log li', { hasText: title.replace('Undo: ', 'Took back: ') }).first().waitFor()
+    await other
+      .locator('.log li', { hasText: title.replace('Undo: ', 'Took back: ') })
+      .first()
+      .waitFor()
   }
   await profile.close()
 })
 
 test('a file with script in every text field: shown as text, never run', async () => {
-  const EVIL = '"><img src=x onerror="window.ran=1"><script>window.ran=1</scr' + 'ipt><svg onload="window.ran=1">{{constructor.constructor(\'window.ran=1\')()}}'
+  const EVIL =
+    '"><img src=x onerror="window.ran=1"><script>window.ran=1</scr' +
+    'ipt><svg onload="window.ran=1">{{constructor.constructor(\'window.ran=1\')()}}'
   const profile = await on.profile()
   const page = await window(profile, '/b/avocet/parts')
   await page.getByText('Files', { exact: true }).click()
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save the build as a file' }).click()])
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save the build as a file' }).click(),
+  ])
   const file = JSON.parse(readFileSync(await download.path(), 'utf8'))
   // Every free text: names, notes, makers, models, labels, shops, serials, reasons, the log.
-  const FREE = new Set(['name', 'note', 'maker', 'model', 'label', 'shop', 'serial', 'reason', 'line', 'title', 'by', 'how', 'plus', 'lamp', 'currency', 'software'])
+  const FREE = new Set([
+    'name',
+    'note',
+    'maker',
+    'model',
+    'label',
+    'shop',
+    'serial',
+    'reason',
+    'line',
+    'title',
+    'by',
+    'how',
+    'plus',
+    'lamp',
+    'currency',
+    'software',
+  ])
   const poison = (value: unknown): void => {
     if (typeof value !== 'object' || value === null) return
     for (const [key, inner] of Object.entries(value)) {
-      if (typeof inner === 'string' && FREE.has(key)) (value as Record<string, unknown>)[key] = `${inner} ${EVIL}`
+      if (typeof inner === 'string' && FREE.has(key))
+        (value as Record<string, unknown>)[key] = `${inner} ${EVIL}`
       else poison(inner)
     }
   }
   const [build] = file.builds
-  Object.assign(build, { id: 'evil', currency: 'EUR', log: [{ at: '2031-03-02T09:00:00.000Z', line: 'x' }], photos: [{ id: 'p', about: 'board', at: '2031-03-02T09:00:00.000Z', name: 'x' }] })
+  Object.assign(build, {
+    id: 'evil',
+    currency: 'EUR',
+    log: [{ at: '2031-03-02T09:00:00.000Z', line: 'x' }],
+    photos: [{ id: 'p', about: 'board', at: '2031-03-02T09:00:00.000Z', name: 'x' }],
+  })
   build.items[0].note = 'x'
   build.items[1].serial = 'x'
-  build.choices.accepted = { 'fit/memory-speed:memory:board': { reason: 'x', at: '2031-03-02T09:00:00.000Z' } }
+  build.choices.accepted = {
+    'fit/memory-speed:memory:board': { reason: 'x', at: '2031-03-02T09:00:00.000Z' },
+  }
   build.choices.leftOpen = { 'strip-12/lead': { reason: 'x', at: '2031-03-02T09:00:00.000Z' } }
-  build.progress = { 'task:bench': { state: 'made', at: '2031-03-02T09:00:00.000Z', by: 'x', how: 'x' } }
+  build.progress = {
+    'task:bench': { state: 'made', at: '2031-03-02T09:00:00.000Z', by: 'x', how: 'x' },
+  }
   poison(build)
   writeFileSync(`${folder}/evil.juntura.json`, JSON.stringify(file))
   const dialogs: string[] = []
-  page.on('dialog', d => { dialogs.push(d.message()); void d.dismiss() })
+  page.on('dialog', d => {
+    dialogs.push(d.message())
+    void d.dismiss()
+  })
   await page.goto('/')
   await page.getByLabel('Build file').setInputFiles(`${folder}/evil.juntura.json`)
   await page.waitForURL(/\/b\/evil\/parts/)
   const ran = () => page.evaluate(() => (window as unknown as { ran?: number }).ran ?? 0)
-  for (const view of ['parts', 'fit', 'joints', 'power', 'order', 'panel', 'routes', 'bench', 'proof', 'record', 'measuring', 'buying', 'compare', 'shelf', 'shelf/entry?from=hand', 'practice', 'sheet']) {
+  for (const view of [
+    'parts',
+    'fit',
+    'joints',
+    'power',
+    'order',
+    'panel',
+    'routes',
+    'bench',
+    'proof',
+    'record',
+    'measuring',
+    'buying',
+    'compare',
+    'shelf',
+    'shelf/entry?from=hand',
+    'practice',
+    'sheet',
+  ]) {
     await page.goto(`/b/evil/${view}`)
     await page.locator('h1').first().waitFor()
     await page.waitForTimeout(150)
-    for (const face of (await page.locator('.row .face:visible, .line .face:visible').all()).slice(0, 3)) await face.click({ timeout: 2000 }).catch(() => undefined)
-    expect([view, await ran(), await page.locator('img[src="x"], svg[onload], main script').count()]).toEqual([view, 0, 0])
+    for (const face of (await page.locator('.row .face:visible, .line .face:visible').all()).slice(
+      0,
+      3,
+    ))
+      await face.click({ timeout: 2000 }).catch(() => undefined)
+    expect([
+      view,
+      await ran(),
+      await page.locator('img[src="x"], svg[onload], main script').count(),
+    ]).toEqual([view, 0, 0])
   }
   expect(await page.locator('body').innerText()).toContain('<img src=x onerror=')
   // What leaves as Markdown or SVG carries it as text as well.
   await page.goto('/b/evil/parts')
   await page.getByText('Files', { exact: true }).click()
-  const [drawing] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save the drawing as SVG, in mm' }).click()])
+  const [drawing] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save the drawing as SVG, in mm' }).click(),
+  ])
   const svg = readFileSync(await drawing.path(), 'utf8')
-  expect(await page.evaluate(text => { const d = new DOMParser().parseFromString(text, 'image/svg+xml'); return d.querySelectorAll('script, img, [onload], parsererror').length }, svg)).toBe(0)
-  const [sheet] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save the build sheet as Markdown' }).click()])
+  expect(
+    await page.evaluate(text => {
+      const d = new DOMParser().parseFromString(text, 'image/svg+xml')
+      return d.querySelectorAll('script, img, [onload], parsererror').length
+    }, svg),
+  ).toBe(0)
+  const [sheet] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save the build sheet as Markdown' }).click(),
+  ])
   expect(readFileSync(await sheet.path(), 'utf8')).not.toMatch(/(^|[^\\])<(img|script|svg)/)
   expect(dialogs).toEqual([])
   await profile.close()
@@ -211,6 +346,13 @@ test('the server sets the content policy: only its own scripts, no inline, no ev
   expect(policy).toMatch(/script-src 'self';/)
   expect(policy).not.toMatch(/unsafe-eval|script-src[^;]*unsafe-inline/)
   expect(policy).toMatch(/frame-ancestors 'none'/)
-  expect(await page.evaluate(() => { const s = document.createElement('script'); s.textContent = 'window.ran = 1'; document.body.append(s); return (window as unknown as { ran?: number }).ran ?? 0 })).toBe(0)
+  expect(
+    await page.evaluate(() => {
+      const s = document.createElement('script')
+      s.textContent = 'window.ran = 1'
+      document.body.append(s)
+      return (window as unknown as { ran?: number }).ran ?? 0
+    }),
+  ).toBe(0)
   await profile.close()
 })

@@ -9,16 +9,34 @@ const on = await stage()
 afterAll(() => on.close())
 const { page, leave } = await visitor(on)
 const dir = mkdtempSync(`${tmpdir()}/juntura-shelf-`)
-beforeAll(async () => { await page.goto('/'); await page.getByText('Avocet').first().waitFor() })
+beforeAll(async () => {
+  await page.goto('/')
+  await page.getByText('Avocet').first().waitFor()
+})
 afterAll(leave)
 
-const shelf = async (query = ''): Promise<void> => { await page.goto(`/b/avocet/shelf${query}`); await page.getByText(/parts of \d+/).waitFor(); await page.locator('.line .name').first().waitFor() }
-const entry = async (from: string): Promise<void> => { await page.goto(`/b/avocet/shelf/entry?from=${from}`); await page.getByRole('heading', { level: 1 }).waitFor() }
-const put = async (): Promise<void> => { await page.getByRole('button', { name: /^(?:Put on the shelf|Keep the change)$/ }).click(); await page.getByRole('complementary').getByRole('heading').waitFor() }
+const shelf = async (query = ''): Promise<void> => {
+  await page.goto(`/b/avocet/shelf${query}`)
+  await page.getByText(/parts of \d+/).waitFor()
+  await page.locator('.line .name').first().waitFor()
+}
+const entry = async (from: string): Promise<void> => {
+  await page.goto(`/b/avocet/shelf/entry?from=${from}`)
+  await page.getByRole('heading', { level: 1 }).waitFor()
+}
+const put = async (): Promise<void> => {
+  await page.getByRole('button', { name: /^(?:Put on the shelf|Keep the change)$/ }).click()
+  await page.getByRole('complementary').getByRole('heading').waitFor()
+}
 const field = (name: string) => page.locator('.fields').getByLabel(name, { exact: true })
 const row = (name: string) => page.locator('.line').filter({ hasText: name })
-const shown = async (): Promise<number> => Number(/(\d+) parts? of/.exec(await page.getByText(/parts? of \d+/).innerText())?.[1])
-const choose = (text: string, name: string): Promise<void> => { const path = `${dir}/${name}`; writeFileSync(path, text); return page.setInputFiles('.find input[type=file]', path) }
+const shown = async (): Promise<number> =>
+  Number(/(\d+) parts? of/.exec(await page.getByText(/parts? of \d+/).innerText())?.[1])
+const choose = (text: string, name: string): Promise<void> => {
+  const path = `${dir}/${name}`
+  writeFileSync(path, text)
+  return page.setInputFiles('.find input[type=file]', path)
+}
 const dialog = () => page.getByRole('dialog')
 
 describe('finding', () => {
@@ -34,20 +52,35 @@ describe('finding', () => {
     await page.getByLabel('height at most').press('Enter')
     await row('Highbank 165').waitFor({ state: 'detached' })
     await page.getByRole('columnheader', { name: 'height' }).click()
-    await page.getByRole('columnheader', { name: 'height', exact: false }).and(page.locator('[aria-sort=ascending]')).waitFor()
-    const heights = (await page.locator('.line:not(.head)').evaluateAll(lines => lines.map(l => [...l.querySelectorAll('.cell.figure')][0]?.textContent ?? ''))).map(t => parseFloat(t))
+    await page
+      .getByRole('columnheader', { name: 'height', exact: false })
+      .and(page.locator('[aria-sort=ascending]'))
+      .waitFor()
+    const heights = (
+      await page
+        .locator('.line:not(.head)')
+        .evaluateAll(lines =>
+          lines.map(l => [...l.querySelectorAll('.cell.figure')][0]?.textContent ?? ''),
+        )
+    ).map(t => parseFloat(t))
     expect(heights.length).toBeGreaterThan(3)
     expect(heights).toEqual([...heights].sort((a, b) => a - b))
     expect(Math.max(...heights)).toBeLessThanOrEqual(70)
   })
   test('words narrow from anywhere in the list: what is found is seen', async () => {
     await shelf()
-    await page.locator('.table .scroll').evaluate(list => { list.scrollTop = list.scrollHeight })
+    await page.locator('.table .scroll').evaluate(list => {
+      list.scrollTop = list.scrollHeight
+    })
     await page.locator('.line', { hasText: 'Sundry' }).last().waitFor()
     await page.getByLabel('Find a part').fill('pier 120')
     await row('Pier 120').waitFor()
     await page.getByLabel('Find a part').fill('')
-    await page.getByText('211 parts of').or(page.getByText(/^\d+ parts of/)).first().waitFor()
+    await page
+      .getByText('211 parts of')
+      .or(page.getByText(/^\d+ parts of/))
+      .first()
+      .waitFor()
     expect(await page.locator('.line').count()).toBeGreaterThan(8)
   })
   test('by keyboard alone: slash, words, down to the part, Enter opens it', async () => {
@@ -60,10 +93,18 @@ describe('finding', () => {
     await page.keyboard.press('ArrowDown')
     await row('Pier 120').locator('.name').and(page.locator(':focus')).waitFor()
     await page.keyboard.press('Enter')
-    await page.getByRole('complementary', { name: 'Pier 120' }).getByRole('heading').and(page.locator(':focus')).waitFor()
+    await page
+      .getByRole('complementary', { name: 'Pier 120' })
+      .getByRole('heading')
+      .and(page.locator(':focus'))
+      .waitFor()
     // What one does with it is a few keys away; Escape gives the line back.
     for (let i = 0; i < 2; i++) await page.keyboard.press('Tab')
-    await page.getByRole('button', { name: 'Add to Plover' }).or(page.getByRole('button', { name: 'Add to Avocet' })).and(page.locator(':focus')).waitFor()
+    await page
+      .getByRole('button', { name: 'Add to Plover' })
+      .or(page.getByRole('button', { name: 'Add to Avocet' }))
+      .and(page.locator(':focus'))
+      .waitFor()
     await page.keyboard.press('Escape')
     await row('Pier 120').locator('.name').and(page.locator(':focus')).waitFor()
   })
@@ -71,11 +112,19 @@ describe('finding', () => {
     await shelf()
     await page.locator('.line .name').first().focus()
     const passed: string[] = []
-    while (passed.length < 8 && !passed.some(p => p.includes('Save as'))) { await page.keyboard.press('Tab'); passed.push(await page.evaluate(() => document.activeElement?.textContent ?? '')) }
+    while (passed.length < 8 && !passed.some(p => p.includes('Save as'))) {
+      await page.keyboard.press('Tab')
+      passed.push(await page.evaluate(() => document.activeElement?.textContent ?? ''))
+    }
     expect(passed.some(p => p.includes('Save as CSV'))).toBe(true)
     await page.locator('.line .act').nth(2).focus()
     await page.keyboard.press('ArrowDown')
-    expect(await page.evaluate(() => [document.activeElement?.className, document.activeElement?.closest('[role=row]')?.getAttribute('aria-rowindex')])).toEqual(['act', '5'])
+    expect(
+      await page.evaluate(() => [
+        document.activeElement?.className,
+        document.activeElement?.closest('[role=row]')?.getAttribute('aria-rowindex'),
+      ]),
+    ).toEqual(['act', '5'])
   })
   test('the arrows walk through all lines, drawn or not', async () => {
     await shelf()
@@ -83,11 +132,28 @@ describe('finding', () => {
     const places: number[] = []
     for (let i = 0; i < 40; i++) {
       await page.keyboard.press('ArrowDown')
-      await page.waitForFunction(n => document.activeElement?.closest('[role=row]')?.getAttribute('aria-rowindex') === String(n), i + 3)
-      places.push(Number(await page.evaluate(() => document.activeElement?.closest('[role=row]')?.getAttribute('aria-rowindex'))))
+      await page.waitForFunction(
+        n =>
+          document.activeElement?.closest('[role=row]')?.getAttribute('aria-rowindex') ===
+          String(n),
+        i + 3,
+      )
+      places.push(
+        Number(
+          await page.evaluate(() =>
+            document.activeElement?.closest('[role=row]')?.getAttribute('aria-rowindex'),
+          ),
+        ),
+      )
     }
     expect(places.at(-1)).toBe(42)
-    expect(await page.evaluate(() => { const box = document.activeElement?.getBoundingClientRect(); const list = document.querySelector('.table .scroll')?.getBoundingClientRect(); return box && list ? box.top >= list.top - 1 && box.bottom <= list.bottom + 1 : false })).toBe(true)
+    expect(
+      await page.evaluate(() => {
+        const box = document.activeElement?.getBoundingClientRect()
+        const list = document.querySelector('.table .scroll')?.getBoundingClientRect()
+        return box && list ? box.top >= list.top - 1 && box.bottom <= list.bottom + 1 : false
+      }),
+    ).toBe(true)
   })
   test('a bound that is none is told', async () => {
     await shelf()
@@ -99,10 +165,13 @@ describe('finding', () => {
   test('three side by side, differences marked, only these on demand', async () => {
     await shelf()
     await page.getByRole('button', { name: /^Power supply \d/ }).click()
-    for (const name of ['A850 M', 'A1000 M', 'S300']) await page.getByLabel(`Compare ${name}`, { exact: true }).check()
+    for (const name of ['A850 M', 'A1000 M', 'S300'])
+      await page.getByLabel(`Compare ${name}`, { exact: true }).check()
     await page.getByRole('button', { name: 'Compare 3 parts' }).click()
     await page.getByRole('rowheader', { name: 'Rated power' }).waitFor()
-    expect(await page.getByRole('row').filter({ hasText: 'Rated power' }).getByLabel('differs').count()).toBe(1)
+    expect(
+      await page.getByRole('row').filter({ hasText: 'Rated power' }).getByLabel('differs').count(),
+    ).toBe(1)
     const all = await page.getByRole('row').count()
     await page.getByLabel('Only what differs').check()
     await page.waitForFunction(n => document.querySelectorAll('tr').length < n, all)
@@ -112,11 +181,26 @@ describe('finding', () => {
 describe('a part gets in', () => {
   test('from a pasted sheet: values with their words, doubtful ones marked, the rest listed; then into the build', async () => {
     await entry('sheet')
-    await page.getByLabel('Spec sheet, as text or as a copied table').fill('Kelder Stile 150 CPU cooler\nSockets: TERN-2, KNOT-5\nDimensions (H x W x D): 15,0 cm x 12,4 cm x 8 cm\nTDP: 190 W\nHeight: 152 mm\nWarranty: 6 years')
-    await page.getByRole('table', { name: 'Values read' }).getByText('“Dimensions (H x W x D): 15,0 cm x 12,4 cm x 8 cm”').first().waitFor()
-    await page.getByRole('table', { name: 'Doubtful values' }).getByText(/The sheet also says 150/).waitFor()
+    await page
+      .getByLabel('Spec sheet, as text or as a copied table')
+      .fill(
+        'Kelder Stile 150 CPU cooler\nSockets: TERN-2, KNOT-5\nDimensions (H x W x D): 15,0 cm x 12,4 cm x 8 cm\nTDP: 190 W\nHeight: 152 mm\nWarranty: 6 years',
+      )
+    await page
+      .getByRole('table', { name: 'Values read' })
+      .getByText('“Dimensions (H x W x D): 15,0 cm x 12,4 cm x 8 cm”')
+      .first()
+      .waitFor()
+    await page
+      .getByRole('table', { name: 'Doubtful values' })
+      .getByText(/The sheet also says 150/)
+      .waitFor()
     await page.getByRole('list', { name: 'Not read' }).getByText('Warranty: 6 years').waitFor()
-    expect([await field('Model').inputValue(), await field('height').inputValue(), await field('Sockets').inputValue()]).toEqual(['Stile 150', '150', 'TERN-2, KNOT-5'])
+    expect([
+      await field('Model').inputValue(),
+      await field('height').inputValue(),
+      await field('Sockets').inputValue(),
+    ]).toEqual(['Stile 150', '150', 'TERN-2, KNOT-5'])
     await page.getByRole('button', { name: '…and add to Avocet' }).click()
     await page.getByRole('heading', { name: 'Parts', exact: true }).waitFor()
     await page.locator('.line', { hasText: 'Stile 150' }).waitFor()
@@ -136,7 +220,10 @@ describe('a part gets in', () => {
     await page.waitForURL('**/fit')
     await page.getByRole('link', { name: 'Shelf' }).click()
     await page.getByRole('button', { name: 'Paste a spec sheet' }).click()
-    expect([await text.inputValue(), await field('Model').inputValue()]).toEqual([sheet, 'Gust 140'])
+    expect([await text.inputValue(), await field('Model').inputValue()]).toEqual([
+      sheet,
+      'Gust 140',
+    ])
     // Written by hand over what was read; then another part is changed: both wait for each other.
     await field('Model').fill('Gust 140 grey')
     await field('Model').press('Tab')
@@ -145,11 +232,16 @@ describe('a part gets in', () => {
     await row('Pier 120').locator('.name').click()
     await page.getByRole('button', { name: 'Change' }).click()
     await page.getByRole('heading', { name: 'Change a part' }).waitFor()
-    await page.waitForFunction(() => [...document.querySelectorAll('input')].some(i => i.value === 'Pier 120'))
+    await page.waitForFunction(() =>
+      [...document.querySelectorAll('input')].some(i => i.value === 'Pier 120'),
+    )
     await page.getByRole('link', { name: 'Shelf' }).click()
     await page.getByRole('button', { name: 'Paste a spec sheet' }).click()
     await page.waitForTimeout(400)
-    expect([await text.inputValue(), await field('Model').inputValue()]).toEqual([sheet, 'Gust 140 grey'])
+    expect([await text.inputValue(), await field('Model').inputValue()]).toEqual([
+      sheet,
+      'Gust 140 grey',
+    ])
     await page.getByRole('button', { name: 'A few numbers' }).click()
     expect(await page.getByLabel('Cooler room').inputValue()).toBe('6 1/2 in')
     await page.getByRole('button', { name: 'Begin anew' }).click()
@@ -165,13 +257,22 @@ describe('a part gets in', () => {
     await field('height').press('Tab')
     await page.getByText('= 158.75 mm').waitFor()
     await page.getByRole('button', { name: 'Begin anew' }).click()
-    await page.waitForFunction(() => [...document.querySelectorAll('input')].some(i => i.getAttribute('aria-label') === 'height' && i.value === '155'))
-    expect(await page.getByRole('heading', { level: 1 }).evaluate(h => h === document.activeElement)).toBe(true)
+    await page.waitForFunction(() =>
+      [...document.querySelectorAll('input')].some(
+        i => i.getAttribute('aria-label') === 'height' && i.value === '155',
+      ),
+    )
+    expect(
+      await page.getByRole('heading', { level: 1 }).evaluate(h => h === document.activeElement),
+    ).toBe(true)
   })
   test('a whole manual is not read: it is told what to paste', async () => {
     await entry('sheet')
     // As pasting does it: all of it at once, one event.
-    await page.getByLabel('Spec sheet, as text or as a copied table').evaluate((field, text) => { (field as HTMLTextAreaElement).value = text; field.dispatchEvent(new InputEvent('input', { bubbles: true, inputType: 'insertFromPaste' })) }, 'Height: 155 mm\n'.repeat(4000))
+    await page.getByLabel('Spec sheet, as text or as a copied table').evaluate((field, text) => {
+      ;(field as HTMLTextAreaElement).value = text
+      field.dispatchEvent(new InputEvent('input', { bubbles: true, inputType: 'insertFromPaste' }))
+    }, 'Height: 155 mm\n'.repeat(4000))
     await page.getByText('This is longer than any spec sheet.').waitFor()
   })
   test('a case from a few numbers, in the units at hand; an unlikely one is questioned; the rest is assumed', async () => {
@@ -179,16 +280,25 @@ describe('a part gets in', () => {
     await page.getByLabel('Model', { exact: true }).fill('Attic')
     await page.locator('#n-height').fill('18 1/2 in')
     await page.locator('#n-coolerRoom').fill('1650')
-    await page.getByText('Unusual: a cooler room is mostly 30 to 220 mm, not 1650. Is it 165?').first().waitFor()
+    await page
+      .getByText('Unusual: a cooler room is mostly 30 to 220 mm, not 1650. Is it 165?')
+      .first()
+      .waitFor()
     await page.locator('#n-coolerRoom').fill('16,5 cm')
     await page.locator('#n-bays').fill('2')
     await page.getByRole('button', { name: 'Derive the rest' }).click()
     await field('outer height').waitFor()
     // 18.5 × 25.4
-    expect([await field('outer height').inputValue(), await field('cooler room').inputValue()]).toEqual(['469.9', '165'])
+    expect([
+      await field('outer height').inputValue(),
+      await field('cooler room').inputValue(),
+    ]).toEqual(['469.9', '165'])
     expect(await page.getByLabel('Where inner height comes from').inputValue()).toBe('assumed')
     await put()
-    await page.getByRole('complementary', { name: 'Attic' }).getByText('derived, not stated').waitFor()
+    await page
+      .getByRole('complementary', { name: 'Attic' })
+      .getByText('derived, not stated')
+      .waitFor()
   })
   test('a board from its form and five choices', async () => {
     await entry('numbers')
@@ -220,14 +330,22 @@ describe('a part gets in', () => {
   test('by hand: every kind has its form, and a sheet without a model leaves it to be written', async () => {
     await entry('hand')
     const kinds = page.getByLabel('What kind of part is it?')
-    for (const kind of await kinds.locator('option:not([disabled])').evaluateAll(list => list.map(o => (o as HTMLOptionElement).value))) {
+    for (const kind of await kinds
+      .locator('option:not([disabled])')
+      .evaluateAll(list => list.map(o => (o as HTMLOptionElement).value))) {
       await kinds.selectOption(kind)
       await field('Model').waitFor()
       await page.getByText('Write a model: the part is found by it.').first().waitFor()
     }
     await entry('sheet')
-    await page.getByLabel('Spec sheet, as text or as a copied table').fill('Form factor: ATX\nSocket: TERN-2\nDIMM slots: 4\nSATA: 6\nUSB 2.0 headers: 2')
-    await page.locator('.fields').getByText(/^Headers/).first().waitFor()
+    await page
+      .getByLabel('Spec sheet, as text or as a copied table')
+      .fill('Form factor: ATX\nSocket: TERN-2\nDIMM slots: 4\nSATA: 6\nUSB 2.0 headers: 2')
+    await page
+      .locator('.fields')
+      .getByText(/^Headers/)
+      .first()
+      .waitFor()
     await page.getByText('Write a model: the part is found by it.').first().waitFor()
   })
   test('copied and varied; changed; taken off; every step taken back', async () => {
@@ -236,7 +354,10 @@ describe('a part gets in', () => {
     await field('Model').fill('Vane 120 slow')
     await field('Model').press('Tab')
     await put()
-    await page.getByRole('complementary', { name: 'Vane 120 slow' }).getByRole('button', { name: 'Take off the shelf' }).click()
+    await page
+      .getByRole('complementary', { name: 'Vane 120 slow' })
+      .getByRole('button', { name: 'Take off the shelf' })
+      .click()
     await page.getByRole('complementary').waitFor({ state: 'detached' })
     await takeBack(page)
     await page.getByLabel('Find a part').fill('vane 120 slow')
@@ -244,16 +365,28 @@ describe('a part gets in', () => {
   })
   test('a table: a kind is chosen, columns are mapped, errors stand by their line, nothing half comes in', async () => {
     await shelf()
-    await choose('Brand;Name;Frame;Plug type;Amps\nKelder;Gill 1;120;fan-4;0,2\nKelder;Gill 2;120;fan-4;lots\n', 'fans.csv')
+    await choose(
+      'Brand;Name;Frame;Plug type;Amps\nKelder;Gill 1;120;fan-4;0,2\nKelder;Gill 2;120;fan-4;lots\n',
+      'fans.csv',
+    )
     await dialog().getByLabel('Every line is a').selectOption('fan')
     await dialog().getByLabel('Column Frame is').selectOption('size')
     await dialog().getByLabel('Column Plug type is').selectOption('face')
     await dialog().getByRole('table', { name: 'Problems' }).getByText('line 3').waitFor()
-    await dialog().getByText(/Type a value in A, such as/).waitFor()
-    expect(await dialog().getByRole('button', { name: /^Import/ }).isDisabled()).toBe(true)
+    await dialog()
+      .getByText(/Type a value in A, such as/)
+      .waitFor()
+    expect(
+      await dialog()
+        .getByRole('button', { name: /^Import/ })
+        .isDisabled(),
+    ).toBe(true)
     await dialog().getByRole('button', { name: 'Cancel' }).click()
     await dialog().waitFor({ state: 'detached' })
-    await choose('kind,maker,model,size,face,amps\nfan,Kelder,Gill 1,120,fan-4,0.2\nfan,Kelder,Gill 2,120,fan-4,200 mA\n', 'fans2.csv')
+    await choose(
+      'kind,maker,model,size,face,amps\nfan,Kelder,Gill 1,120,fan-4,0.2\nfan,Kelder,Gill 2,120,fan-4,200 mA\n',
+      'fans2.csv',
+    )
     await dialog().getByRole('button', { name: 'Import 2 parts' }).click()
     await dialog().getByText('2 parts on the shelf').waitFor()
     await dialog().getByRole('button', { name: 'Close', exact: true }).click()
@@ -266,15 +399,29 @@ describe('a part gets in', () => {
     await shelf()
     await page.getByLabel('Find a part').fill('breeze')
     await row('Breeze 80 P').waitFor()
-    const [json] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save as JSON' }).click()])
-    const [csv] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Save as CSV' }).click()])
-    const file = readFileSync(await json.path(), 'utf8').replaceAll('"Breeze', '"Gale').replaceAll('breeze', 'gale')
-    expect(readFileSync(await csv.path(), 'utf8').split('\r\n')[0]).toMatch(/^kind,id,maker,model,price/)
+    const [json] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Save as JSON' }).click(),
+    ])
+    const [csv] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('button', { name: 'Save as CSV' }).click(),
+    ])
+    const file = readFileSync(await json.path(), 'utf8')
+      .replaceAll('"Breeze', '"Gale')
+      .replaceAll('breeze', 'gale')
+    expect(readFileSync(await csv.path(), 'utf8').split('\r\n')[0]).toMatch(
+      /^kind,id,maker,model,price/,
+    )
     await page.goto('/')
     await page.getByText('Avocet').first().waitFor()
     await drop(page, file, 'gales.juntura.json')
-    await dialog().getByRole('button', { name: /^Import \d+ parts/ }).click()
-    await dialog().getByText(/parts on the shelf/).waitFor()
+    await dialog()
+      .getByRole('button', { name: /^Import \d+ parts/ })
+      .click()
+    await dialog()
+      .getByText(/parts on the shelf/)
+      .waitFor()
     await dialog().getByRole('button', { name: 'Close', exact: true }).click()
     await shelf()
     await page.getByLabel('Find a part').fill('gale 80')
@@ -284,30 +431,54 @@ describe('a part gets in', () => {
 
 /** Drops a text as a file on the page, as a hand would. */
 async function drop(on: Page, text: string, name: string): Promise<void> {
-  const data = await on.evaluateHandle(([t, n]) => { const d = new DataTransfer(); d.items.add(new File([t ?? ''], n ?? '')); return d }, [text, name])
-  for (const type of ['dragenter', 'dragover', 'drop']) await on.dispatchEvent('body', type, { dataTransfer: data })
+  const data = await on.evaluateHandle(
+    ([t, n]) => {
+      const d = new DataTransfer()
+      d.items.add(new File([t ?? ''], n ?? ''))
+      return d
+    },
+    [text, name],
+  )
+  for (const type of ['dragenter', 'dragover', 'drop'])
+    await on.dispatchEvent('body', type, { dataTransfer: data })
 }
 
 describe('many', () => {
   const MANY = 5000
-  const table = (word: string): string => 'kind,maker,model,size,thickness,face,amps,lead,price\n' + Array.from({ length: MANY }, (_, i) => `fan,Kelder,${word} ${i},${['80', '92', '120', '140'][i % 4]},25,fan-4,0.${10 + (i % 80)},${300 + (i % 400)},${5 + (i % 20)}`).join('\n')
+  const table = (word: string): string =>
+    'kind,maker,model,size,thickness,face,amps,lead,price\n' +
+    Array.from(
+      { length: MANY },
+      (_, i) =>
+        `fan,Kelder,${word} ${i},${['80', '92', '120', '140'][i % 4]},25,fan-4,0.${10 + (i % 80)},${300 + (i % 400)},${5 + (i % 20)}`,
+    ).join('\n')
 
   test('5 000 parts come in with progress, the page stays responsive: 95 % of frame gaps under 50 ms, median of three', async () => {
     const runs: number[] = []
     for (const word of ['Mote', 'Mite', 'Mist']) {
       await shelf()
       await choose(table(word), 'many.csv')
-      await dialog().getByRole('button', { name: `Import ${MANY} parts` }).waitFor({ timeout: 60_000 })
+      await dialog()
+        .getByRole('button', { name: `Import ${MANY} parts` })
+        .waitFor({ timeout: 60_000 })
       await page.evaluate(() => {
         const gaps: number[] = []
         let last = performance.now()
-        const tick = (now: number): void => { gaps.push(now - last); last = now; requestAnimationFrame(tick) }
+        const tick = (now: number): void => {
+          gaps.push(now - last)
+          last = now
+          requestAnimationFrame(tick)
+        }
         requestAnimationFrame(tick)
         Object.assign(window, { gaps })
       })
-      await dialog().getByRole('button', { name: `Import ${MANY} parts` }).click()
+      await dialog()
+        .getByRole('button', { name: `Import ${MANY} parts` })
+        .click()
       await dialog().getByText(`${MANY} parts on the shelf`).waitFor({ timeout: 60_000 })
-      const gaps = (await page.evaluate(() => (window as unknown as { gaps: number[] }).gaps)).sort((a, b) => a - b)
+      const gaps = (await page.evaluate(() => (window as unknown as { gaps: number[] }).gaps)).sort(
+        (a, b) => a - b,
+      )
       runs.push(gaps[Math.floor(gaps.length * 0.95)] ?? Infinity)
       await dialog().getByRole('button', { name: 'Close', exact: true }).click()
       await takeBack(page)
@@ -329,22 +500,47 @@ describe('many', () => {
 describe('measuring and manuals', () => {
   test('a measure finding takes its figure in place, for every copy; the build and the shelf have it', async () => {
     await page.goto('/b/avocet/fit')
-    const line = page.locator('.row').filter({ hasText: /Highbank 165 under the near panel/ }).first()
+    const line = page
+      .locator('.row')
+      .filter({ hasText: /Highbank 165 under the near panel/ })
+      .first()
     await line.locator('.face').click()
-    await line.getByText(/Take it with a steel rule, to 5\.0.mm\. Now 172\.0.mm\. Passes from/).first().waitFor()
+    await line
+      .getByText(/Take it with a steel rule, to 5\.0.mm\. Now 172\.0.mm\. Passes from/)
+      .first()
+      .waitFor()
     await line.getByLabel(/cooler room of the Longreed 52/).fill('17,1 cm')
     await line.getByLabel(/holds for every Longreed 52/).check()
     await line.getByRole('button', { name: 'Enter' }).first().click()
-    await page.locator('.row').filter({ hasText: /Clear.*Highbank 165 under the near panel/s }).waitFor()
+    await page
+      .locator('.row')
+      .filter({ hasText: /Clear.*Highbank 165 under the near panel/s })
+      .waitFor()
     await shelf('?part=fenwright-longreed-52')
-    await page.getByRole('complementary').getByRole('row').filter({ hasText: 'cooler room' }).getByText('171.0').waitFor()
+    await page
+      .getByRole('complementary')
+      .getByRole('row')
+      .filter({ hasText: 'cooler room' })
+      .getByText('171.0')
+      .waitFor()
     await takeBack(page)
-    await page.getByRole('complementary').getByRole('row').filter({ hasText: 'cooler room' }).getByText('172.0').waitFor()
+    await page
+      .getByRole('complementary')
+      .getByRole('row')
+      .filter({ hasText: 'cooler room' })
+      .getByText('172.0')
+      .waitFor()
   })
   test('a page of the manual: kept with the part, offered to the build, shown at the joint and at the bench', async () => {
     await shelf('?part=ottery-highbank-165')
-    await page.screenshot({ path: `${dir}/mounting.png`, clip: { x: 0, y: 0, width: 300, height: 200 } })
-    await page.setInputFiles('input[aria-label="Page of the manual of the Highbank 165"]', `${dir}/mounting.png`)
+    await page.screenshot({
+      path: `${dir}/mounting.png`,
+      clip: { x: 0, y: 0, width: 300, height: 200 },
+    })
+    await page.setInputFiles(
+      'input[aria-label="Page of the manual of the Highbank 165"]',
+      `${dir}/mounting.png`,
+    )
     await page.getByAltText('Page: mounting').waitFor()
     await page.goto('/b/avocet/parts')
     await page.getByText('The shelf has other data for 1 part of this build now.').waitFor()
@@ -359,7 +555,11 @@ describe('measuring and manuals', () => {
   test('a manual in a PDF file is leafed through, and the page that matters is kept', async () => {
     const input = 'input[aria-label="Page of the manual of the Lowbank 65"]'
     await shelf('?part=ottery-lowbank-65')
-    await page.setInputFiles(input, { name: 'handbook.pdf', mimeType: 'application/pdf', buffer: manualOf(['Safety', 'Mounting', 'Service']) })
+    await page.setInputFiles(input, {
+      name: 'handbook.pdf',
+      mimeType: 'application/pdf',
+      buffer: manualOf(['Safety', 'Mounting', 'Service']),
+    })
     const pages = page.getByRole('region', { name: 'Pages of handbook' })
     await pages.getByAltText('Page 1 of handbook').waitFor()
     await pages.getByText('of 3').waitFor()
@@ -374,20 +574,33 @@ describe('measuring and manuals', () => {
     await pages.getByText('Pages 1 to 3.').waitFor()
     await pages.getByRole('button', { name: 'Close' }).click()
     await pages.waitFor({ state: 'detached' })
-    await page.setInputFiles(input, { name: 'broken.pdf', mimeType: 'application/pdf', buffer: Buffer.from('%PDF-1.4 and no more') })
+    await page.setInputFiles(input, {
+      name: 'broken.pdf',
+      mimeType: 'application/pdf',
+      buffer: Buffer.from('%PDF-1.4 and no more'),
+    })
     await page.getByText('broken.pdf cannot be read as a PDF file.').waitFor()
   })
 })
 
 describe('on a narrow screen', () => {
-  test.each(['shelf', 'shelf?part=ottery-rill-360', 'shelf/entry?from=sheet', 'shelf/entry?from=numbers', 'shelf/entry?from=edit&part=dunlin-a750g', 'shelf/compare?parts=dunlin-a850,dunlin-a1000'])('%s: nothing is wider than the screen', async path => {
+  test.each([
+    'shelf',
+    'shelf?part=ottery-rill-360',
+    'shelf/entry?from=sheet',
+    'shelf/entry?from=numbers',
+    'shelf/entry?from=edit&part=dunlin-a750g',
+    'shelf/compare?parts=dunlin-a850,dunlin-a1000',
+  ])('%s: nothing is wider than the screen', async path => {
     const phone = await visitor(on, { viewport: { width: 390, height: 844 } })
     await phone.page.goto('/')
     await phone.page.getByText('Plover').first().waitFor()
     await phone.page.goto(`/b/plover/${path}`)
     await phone.page.locator('h1').first().waitFor()
     await phone.page.waitForTimeout(400)
-    expect(await phone.page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
+    expect(
+      await phone.page.evaluate(() => document.documentElement.scrollWidth),
+    ).toBeLessThanOrEqual(390)
     await phone.leave()
   })
   test('an opened part lies over the list, is whole, and gives way again', async () => {
@@ -399,7 +612,13 @@ describe('on a narrow screen', () => {
     const part = phone.page.locator('aside.part')
     await part.waitFor()
     // Whatever stands in the middle of the screen is the part's.
-    expect(await part.evaluate(aside => aside.contains(document.elementFromPoint(195, 422)) && aside.getBoundingClientRect().top === 0)).toBe(true)
+    expect(
+      await part.evaluate(
+        aside =>
+          aside.contains(document.elementFromPoint(195, 422)) &&
+          aside.getBoundingClientRect().top === 0,
+      ),
+    ).toBe(true)
     await phone.page.getByRole('button', { name: 'Close the part' }).click()
     await part.waitFor({ state: 'detached' })
     await phone.page.locator('.line .name').first().waitFor()

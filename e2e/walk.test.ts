@@ -11,9 +11,12 @@ afterAll(() => on.close())
 const { page, leave } = await visitor(on)
 afterAll(leave)
 
-const stageLink = (name: string) => page.getByRole('navigation', { name: 'Stages' }).getByRole('link', { name: new RegExp(name) })
-const seamMarks = () => page.getByRole('toolbar', { name: 'Steps of this build' }).getByRole('button')
-const mark = (title: string) => page.getByRole('toolbar').getByRole('button', { name: new RegExp(title) })
+const stageLink = (name: string) =>
+  page.getByRole('navigation', { name: 'Stages' }).getByRole('link', { name: new RegExp(name) })
+const seamMarks = () =>
+  page.getByRole('toolbar', { name: 'Steps of this build' }).getByRole('button')
+const mark = (title: string) =>
+  page.getByRole('toolbar').getByRole('button', { name: new RegExp(title) })
 
 test('the first visit says in at most 60 words what this is, and the first finding is two clicks away', async () => {
   await page.goto('/')
@@ -32,7 +35,12 @@ test('a finding opens into its reasons: each figure with its basis', async () =>
   await page.getByRole('button', { name: /Lowbank 65 under the near panel/ }).click()
   const reasons = page.getByRole('table', { name: 'Reasons' })
   const rows = await reasons.getByRole('row').allInnerTexts()
-  expect(rows.map(r => r.replace(/\s+/g, ' '))).toEqual(expect.arrayContaining([expect.stringMatching(/height of the Lowbank 65 65 mm ± 1 spec/), expect.stringMatching(/lid over the board 8 mm ± 1 assumed/)]))
+  expect(rows.map(r => r.replace(/\s+/g, ' '))).toEqual(
+    expect.arrayContaining([
+      expect.stringMatching(/height of the Lowbank 65 65 mm ± 1 spec/),
+      expect.stringMatching(/lid over the board 8 mm ± 1 assumed/),
+    ]),
+  )
   await expectText('.sum', /need 73\.0.mm · have 75\.0.mm · margin \+2\.0.mm · tolerance ± 3\.0/)
 })
 
@@ -40,7 +48,12 @@ test('a measurement in place settles it, and the seam shows it', async () => {
   expect(await mark('Mount the Lowbank 65').getAttribute('aria-label')).toMatch(/Measure/)
   await page.getByLabel(/cooler room of the Reedbox 12/).fill('80,5')
   await page.keyboard.press('Enter')
-  await page.waitForFunction(() => document.querySelector('[aria-label^="Mount the Lowbank 65"]')?.getAttribute('aria-label')?.includes('Clear'))
+  await page.waitForFunction(() =>
+    document
+      .querySelector('[aria-label^="Mount the Lowbank 65"]')
+      ?.getAttribute('aria-label')
+      ?.includes('Clear'),
+  )
   await expectText('.row', /Clear Lowbank 65 under the near panel/)
 })
 
@@ -77,7 +90,19 @@ test('removing a part removes its steps; adding it from the shelf brings steps',
 })
 
 test('every stage has something to say and names itself', async () => {
-  for (const name of ['Parts', 'Fit', 'Joints', 'Power', 'Order', 'Panel', 'Routes', 'Proof', 'Record', 'Shelf', 'Practice']) {
+  for (const name of [
+    'Parts',
+    'Fit',
+    'Joints',
+    'Power',
+    'Order',
+    'Panel',
+    'Routes',
+    'Proof',
+    'Record',
+    'Shelf',
+    'Practice',
+  ]) {
     await stageLink(name).click()
     await page.locator('h1', { hasText: name }).first().waitFor()
     expect((await page.locator('main').innerText()).length).toBeGreaterThan(120)
@@ -105,7 +130,11 @@ test('what finds no partner stands in the seam and is left open with a reason', 
   await page.getByRole('button', { name: 'Add R3 4 TB', exact: true }).click()
   await mark('Mounting holes of the R3 4 TB: no partner: Stop').waitFor()
   await stageLink('Fit').click()
-  await page.getByRole('button', { name: /Stop Mounting holes of the R3 4 TB: no partner; bay 1 takes size 2.5, not 3.5/ }).click()
+  await page
+    .getByRole('button', {
+      name: /Stop Mounting holes of the R3 4 TB: no partner; bay 1 takes size 2.5, not 3.5/,
+    })
+    .click()
   await page.getByRole('button', { name: 'Leave open…' }).click()
   await page.getByLabel('Why it stays open').fill('it lies beside the case')
   await page.keyboard.press('Enter')
@@ -133,7 +162,8 @@ test('the schools of the supply: choosing one asks by it', async () => {
 
 test('the block turns by quarters, its letters upright', async () => {
   await stageLink('Panel').click()
-  const size = async () => (await page.locator('.block svg').getAttribute('viewBox'))?.split(' ').map(Number)
+  const size = async () =>
+    (await page.locator('.block svg').getAttribute('viewBox'))?.split(' ').map(Number)
   const [, , w = 0, h = 0] = (await size()) ?? []
   await page.getByRole('button', { name: /Quarter turn/ }).click()
   const [, , w2 = 0, h2 = 0] = (await size()) ?? []
@@ -166,7 +196,10 @@ test('all steps can be made; the record tells them, with the reason of the one t
   while (!(await finished.isVisible())) {
     const step = await page.locator('h1').innerText()
     await page.getByRole('button', { name: 'Made', exact: true }).click()
-    await finished.or(page.locator('h1').filter({ hasNotText: step })).first().waitFor()
+    await finished
+      .or(page.locator('h1').filter({ hasNotText: step }))
+      .first()
+      .waitFor()
   }
   await page.getByRole('link', { name: 'Leave the bench' }).click()
   await stageLink('Record').click()
@@ -176,27 +209,49 @@ test('all steps can be made; the record tells them, with the reason of the one t
 
 test('the proof proves the joints behind its points, and takes it back', async () => {
   await stageLink('Proof').click()
-  await page.locator('li', { hasText: 'Look at the fan of the Lowbank 65' }).locator('.el-checkbox').click()
-  await mark('Plug the fan lead of the Lowbank 65 into FAN_P on the Inlet 2: Clear, proved').waitFor()
-  await page.locator('li', { hasText: 'Look at the fan of the Lowbank 65' }).locator('.el-checkbox').click()
+  await page
+    .locator('li', { hasText: 'Look at the fan of the Lowbank 65' })
+    .locator('.el-checkbox')
+    .click()
+  await mark(
+    'Plug the fan lead of the Lowbank 65 into FAN_P on the Inlet 2: Clear, proved',
+  ).waitFor()
+  await page
+    .locator('li', { hasText: 'Look at the fan of the Lowbank 65' })
+    .locator('.el-checkbox')
+    .click()
   await mark('Plug the fan lead of the Lowbank 65 into FAN_P on the Inlet 2: Clear, made').waitFor()
 })
 
 test('a file leaves, and in an empty profile it is the same analysis to the byte', async () => {
   const save = async (from: Page, what: string): Promise<string> => {
     await from.getByText('Files', { exact: true }).click()
-    const [download] = await Promise.all([from.waitForEvent('download'), from.getByRole('button', { name: what }).click()])
+    const [download] = await Promise.all([
+      from.waitForEvent('download'),
+      from.getByRole('button', { name: what }).click(),
+    ])
     await from.getByText('Files', { exact: true }).click()
     return readFileSync(await download.path(), 'utf8')
   }
   const text = await save(page, 'Save the build as a file')
   expect(await save(page, 'Save the parts list as CSV')).toMatch(/^kind,maker,model,state/)
-  const read = (t: string) => { const r = readFile(t); if ('problem' in r || !r.file.builds[0]) throw new Error('no build'); return r.file.builds[0] }
+  const read = (t: string) => {
+    const r = readFile(t)
+    if ('problem' in r || !r.file.builds[0]) throw new Error('no build')
+    return r.file.builds[0]
+  }
 
   const { page: fresh, leave: leaveIt } = await visitor(on)
   await fresh.goto('/')
-  await fresh.getByLabel('Build file').setInputFiles({ name: 'plover.juntura.json', mimeType: 'application/json', buffer: Buffer.from(text) })
-  await fresh.getByRole('toolbar').getByRole('button', { name: /Seat the T2-65.*crossed off/ }).waitFor()
+  await fresh.getByLabel('Build file').setInputFiles({
+    name: 'plover.juntura.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(text),
+  })
+  await fresh
+    .getByRole('toolbar')
+    .getByRole('button', { name: /Seat the T2-65.*crossed off/ })
+    .waitFor()
   const again = await save(fresh, 'Save the build as a file')
   expect(again).toBe(text)
   expect(JSON.stringify(analyse(read(again)))).toBe(JSON.stringify(analyse(read(text))))
@@ -204,14 +259,24 @@ test('a file leaves, and in an empty profile it is the same analysis to the byte
 })
 
 test('a file dropped on the window opens; what is none is refused with a sentence', async () => {
-  const drop = (name: string, text: string) => page.evaluate(([n, t]) => {
-    const data = new DataTransfer()
-    data.items.add(new File([t ?? ''], n ?? '', { type: 'application/json' }))
-    for (const type of ['dragenter', 'dragover', 'drop']) document.body.dispatchEvent(new DragEvent(type, { dataTransfer: data, bubbles: true, cancelable: true }))
-  }, [name, text])
+  const drop = (name: string, text: string) =>
+    page.evaluate(
+      ([n, t]) => {
+        const data = new DataTransfer()
+        data.items.add(new File([t ?? ''], n ?? '', { type: 'application/json' }))
+        for (const type of ['dragenter', 'dragover', 'drop'])
+          document.body.dispatchEvent(
+            new DragEvent(type, { dataTransfer: data, bubbles: true, cancelable: true }),
+          )
+      },
+      [name, text],
+    )
   await drop('list.json', '{"format":"notes"}')
   await expectText('.el-message', /list\.json is not a Juntura file/)
-  await drop('knot.juntura.json', JSON.stringify({ format: 'juntura', version: 1, builds: [{ id: 'knot', name: 'Knot' }] }))
+  await drop(
+    'knot.juntura.json',
+    JSON.stringify({ format: 'juntura', version: 1, builds: [{ id: 'knot', name: 'Knot' }] }),
+  )
   await page.getByText('Knot', { exact: true }).first().waitFor()
   await expectText('main', /No part yet/)
 })

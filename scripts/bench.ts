@@ -11,12 +11,20 @@ import { plan } from '../core/order/section'
 import type { Part } from '../core/parts'
 import { EVERYTHING, find, indexOf } from '../core/shelf/find'
 
-interface Row { readonly name: string; readonly value: number; readonly unit: 'ms'; readonly against: number | null; readonly ratio: number | null; readonly n: number }
+interface Row {
+  readonly name: string
+  readonly value: number
+  readonly unit: 'ms'
+  readonly against: number | null
+  readonly ratio: number | null
+  readonly n: number
+}
 
 const RUNS = 101
 const WARM_UP = 60
 
-const median = (values: readonly number[]): number => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0
+const median = (values: readonly number[]): number =>
+  [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0
 
 function clocked(run: () => unknown): number {
   const start = performance.now()
@@ -33,25 +41,56 @@ function demo(name: string): Build {
 
 /** A build with one figure of one item measured anew: what happens at every entry. */
 function changed(build: Build, id: string, path: string, unit: string, value: number): Build {
-  const done = apply(build, { do: 'setFigure', id, path, figure: { [unit]: value, basis: 'measured' }, at: '2031-03-02T09:00:00Z' })
+  const done = apply(build, {
+    do: 'setFigure',
+    id,
+    path,
+    figure: { [unit]: value, basis: 'measured' },
+    at: '2031-03-02T09:00:00Z',
+  })
   if (isProblem(done)) throw new Error(done.problem)
   return done.build
 }
 
 /** Every part but board and case, by every figure it has: a change that one entry makes. */
-interface Change { readonly part: string; readonly figure: string; readonly build: Build }
+interface Change {
+  readonly part: string
+  readonly figure: string
+  readonly build: Build
+}
 function changesOf(build: Build, round: number): readonly Change[] {
-  return analyse(build).horizons.then.parts.rows.filter(r => r.kind !== 'board' && r.kind !== 'case').flatMap(row => row.figures.map(({ path, unit, value, likely: [least, most] }) => ({
-    part: row.id, figure: `${row.id} ${path}`, build: changed(build, row.id, path, unit, (value ?? (least + most) / 2) * (1 - (round + 1) * NUDGE)),
-  })))
+  return analyse(build)
+    .horizons.then.parts.rows.filter(r => r.kind !== 'board' && r.kind !== 'case')
+    .flatMap(row =>
+      row.figures.map(({ path, unit, value, likely: [least, most] }) => ({
+        part: row.id,
+        figure: `${row.id} ${path}`,
+        build: changed(
+          build,
+          row.id,
+          path,
+          unit,
+          (value ?? (least + most) / 2) * (1 - (round + 1) * NUDGE),
+        ),
+      })),
+    )
 }
 /** How much a figure is nudged further each round, as a share of it; and of how many parts changed a whole analysis is timed. */
 const NUDGE = 1 / 300
 const WHOLE_EVERY = 6
 
-interface Times { readonly whole: Timed; readonly onePart: Timed; readonly slowest: Timed; readonly slowestFigure: Timed }
+interface Times {
+  readonly whole: Timed
+  readonly onePart: Timed
+  readonly slowest: Timed
+  readonly slowestFigure: Timed
+}
 /** A median, what it is of, and of how many. */
-interface Timed { readonly name: string; readonly time: number; readonly n: number }
+interface Timed {
+  readonly name: string
+  readonly time: number
+  readonly n: number
+}
 
 /** Whole and one part in turn, so that a machine that changes its pace changes both. One part: in a worker that lives, back again untimed. */
 function planTimes(build: Build, rounds: number): Times {
@@ -61,40 +100,82 @@ function planTimes(build: Build, rounds: number): Times {
   const taken: { readonly change: Change; readonly time: number }[] = []
   for (let round = -1; round < rounds; round++) {
     changesOf(build, round + 1).forEach((change, i) => {
-      const [again, time] = [i % WHOLE_EVERY === 0 ? clocked(() => analyse(build, new Memo())) : null, clocked(() => analyse(change.build, living))]
+      const [again, time] = [
+        i % WHOLE_EVERY === 0 ? clocked(() => analyse(build, new Memo())) : null,
+        clocked(() => analyse(change.build, living)),
+      ]
       analyse(build, living)
       if (round < 0) return
       taken.push({ change, time })
       if (again !== null) whole.push(again)
     })
   }
-  const by = (name: (c: Change) => string): readonly Timed[] => [...new Set(taken.map(t => name(t.change)))].map(n => { const own = taken.filter(t => name(t.change) === n); return { name: n, time: median(own.map(t => t.time)), n: own.length } })
-  const slowest = (list: readonly Timed[]): Timed => list.reduce((a, b) => (b.time > a.time ? b : a))
+  const by = (name: (c: Change) => string): readonly Timed[] =>
+    [...new Set(taken.map(t => name(t.change)))].map(n => {
+      const own = taken.filter(t => name(t.change) === n)
+      return { name: n, time: median(own.map(t => t.time)), n: own.length }
+    })
+  const slowest = (list: readonly Timed[]): Timed =>
+    list.reduce((a, b) => (b.time > a.time ? b : a))
   const parts = by(c => c.part)
-  return { whole: { name: 'whole', time: median(whole), n: whole.length }, onePart: { name: 'one-part', time: median(parts.map(p => p.time)), n: taken.length }, slowest: slowest(parts), slowestFigure: slowest(by(c => c.figure)) }
+  return {
+    whole: { name: 'whole', time: median(whole), n: whole.length },
+    onePart: { name: 'one-part', time: median(parts.map(p => p.time)), n: taken.length },
+    slowest: slowest(parts),
+    slowestFigure: slowest(by(c => c.figure)),
+  }
 }
 
 /** Ordering alone: steps from the joints, their reasons, the sequence, the words. */
 function orderTime(build: Build): number {
   const situation = situationIn(build, 'then', new Memo())
-  const wishes = { school: build.choices.orderSchool, pins: build.choices.orderPins, progress: build.progress }
-  return median(Array.from({ length: WARM_UP + RUNS }, () => clocked(() => plan(situation, wishes))).slice(WARM_UP))
+  const wishes = {
+    school: build.choices.orderSchool,
+    pins: build.choices.orderPins,
+    progress: build.progress,
+  }
+  return median(
+    Array.from({ length: WARM_UP + RUNS }, () => clocked(() => plan(situation, wishes))).slice(
+      WARM_UP,
+    ),
+  )
 }
 
-const row = (name: string, value: number, against: number, n: number): Row => ({ name, value, unit: 'ms', against, ratio: value / against, n })
+const row = (name: string, value: number, against: number, n: number): Row => ({
+  name,
+  value,
+  unit: 'ms',
+  against,
+  ratio: value / against,
+  n,
+})
 function planRows(name: string, limit: number, rounds: number): readonly Row[] {
   const { whole, onePart, slowest, slowestFigure } = planTimes(demo(name), rounds)
   return [
-    row(`analyse/${name}/whole`, whole.time, limit, whole.n), row(`analyse/${name}/one-part`, onePart.time, whole.time, onePart.n),
-    row(`analyse/${name}/slowest-part (${slowest.name})`, slowest.time, whole.time, slowest.n), row(`analyse/${name}/slowest-figure (${slowestFigure.name})`, slowestFigure.time, whole.time, slowestFigure.n),
+    row(`analyse/${name}/whole`, whole.time, limit, whole.n),
+    row(`analyse/${name}/one-part`, onePart.time, whole.time, onePart.n),
+    row(`analyse/${name}/slowest-part (${slowest.name})`, slowest.time, whole.time, slowest.n),
+    row(
+      `analyse/${name}/slowest-figure (${slowestFigure.name})`,
+      slowestFigure.time,
+      whole.time,
+      slowestFigure.n,
+    ),
   ]
 }
 
 /** A shelf of this many parts: those that ship, over and over, each with its own name. */
 const MANY = 5000
 function manyParts(): readonly Part[] {
-  const shipped = readdirSync('shelf').flatMap(name => { const read = readFile(readFileSync(`shelf/${name}`, 'utf8'), name); return 'file' in read ? read.file.parts : [] })
-  return Array.from({ length: MANY }, (_, i) => { const part = shipped[i % shipped.length]; if (!part) throw new Error('the shelf is empty'); return { ...part, id: `${part.id}-${i}`, model: `${part.model} ${i}` } })
+  const shipped = readdirSync('shelf').flatMap(name => {
+    const read = readFile(readFileSync(`shelf/${name}`, 'utf8'), name)
+    return 'file' in read ? read.file.parts : []
+  })
+  return Array.from({ length: MANY }, (_, i) => {
+    const part = shipped[i % shipped.length]
+    if (!part) throw new Error('the shelf is empty')
+    return { ...part, id: `${part.id}-${i}`, model: `${part.model} ${i}` }
+  })
 }
 /** Reading that many parts from a table, and one keystroke over them. */
 function shelfRows(): readonly Row[] {
@@ -103,22 +184,40 @@ function shelfRows(): readonly Row[] {
   const importing = (): void => {
     const table = tableOf(csv)
     const mapping = table.columns.map(column => ({ column, path: column }))
-    table.rows.forEach((line, i) => { if ('problems' in partOfRow(line, i + 2, mapping, null)) throw new Error(`line ${i + 2} was not read`) })
+    table.rows.forEach((line, i) => {
+      if ('problems' in partOfRow(line, i + 2, mapping, null))
+        throw new Error(`line ${i + 2} was not read`)
+    })
   }
   const index = indexOf(parts)
   let at = 0
   const texts = ['s', 'sa', 'sat', 'sata', 'sata 5', 'tern', 'atx gold', 'fan 120 kelder']
-  const keystroke = (): void => { find(index, { ...EVERYTHING, text: texts[(at += 1) % texts.length] ?? '' }) }
-  const times = (n: number, run: () => void): number => median(Array.from({ length: n }, () => clocked(run)))
+  const keystroke = (): void => {
+    find(index, { ...EVERYTHING, text: texts[(at += 1) % texts.length] ?? '' })
+  }
+  const times = (n: number, run: () => void): number =>
+    median(Array.from({ length: n }, () => clocked(run)))
   importing()
   times(WARM_UP, keystroke)
-  return [row('shelf/import-5000', times(IMPORT_RUNS, importing), IMPORT_LIMIT, IMPORT_RUNS), row('shelf/search-5000', times(RUNS, keystroke), KEYSTROKE_LIMIT, RUNS)]
+  return [
+    row('shelf/import-5000', times(IMPORT_RUNS, importing), IMPORT_LIMIT, IMPORT_RUNS),
+    row('shelf/search-5000', times(RUNS, keystroke), KEYSTROKE_LIMIT, RUNS),
+  ]
 }
 /** Named choices: how long an import and a keystroke may take, ms; a keystroke has one frame. */
 const IMPORT_LIMIT = 10_000
 const KEYSTROKE_LIMIT = 16
 const IMPORT_RUNS = 3
 
-const rows: readonly Row[] = [...planRows('plover', 100, 21), ...planRows('avocet', 200, 5), row('order/avocet', orderTime(demo('avocet')), 150, RUNS), ...shelfRows()]
+const rows: readonly Row[] = [
+  ...planRows('plover', 100, 21),
+  ...planRows('avocet', 200, 5),
+  row('order/avocet', orderTime(demo('avocet')), 150, RUNS),
+  ...shelfRows(),
+]
 if (process.argv.includes('--json')) console.log(JSON.stringify(rows, null, 2))
-else for (const r of rows) console.log(`${r.name.padEnd(62)}${r.value.toFixed(2).padStart(9)} ${r.unit}${r.ratio === null ? '' : `   ratio ${r.ratio.toFixed(3)} of ${r.against?.toFixed(2)} ms`}   n ${r.n}`)
+else
+  for (const r of rows)
+    console.log(
+      `${r.name.padEnd(62)}${r.value.toFixed(2).padStart(9)} ${r.unit}${r.ratio === null ? '' : `   ratio ${r.ratio.toFixed(3)} of ${r.against?.toFixed(2)} ms`}   n ${r.n}`,
+    )

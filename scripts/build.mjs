@@ -3,7 +3,16 @@ import { execFileSync } from 'node:child_process'
 import { existsSync, readdirSync, statSync } from 'node:fs'
 import { ROOT } from './setup.mjs'
 
-const SOURCES = ['app', 'core', 'shelf', 'demo', 'public', 'index.html', 'vite.config.ts', 'package-lock.json']
+const SOURCES = [
+  'app',
+  'core',
+  'shelf',
+  'demo',
+  'public',
+  'index.html',
+  'vite.config.ts',
+  'package-lock.json',
+]
 
 function newest(path) {
   const stat = statSync(path)
@@ -14,8 +23,15 @@ function newest(path) {
 /** True when something was built. */
 export function buildIfStale() {
   const built = `${ROOT}dist/index.html`
-  if (existsSync(built) && statSync(built).mtimeMs > Math.max(...SOURCES.map(s => newest(ROOT + s)))) return false
+  if (
+    existsSync(built) &&
+    statSync(built).mtimeMs > Math.max(...SOURCES.map(s => newest(ROOT + s)))
+  )
+    return false
   console.log('Building…')
-  execFileSync('node', [`${ROOT}node_modules/vite/bin/vite.js`, 'build', '--logLevel', 'warn'], { cwd: ROOT, stdio: ['ignore', 'inherit', 'inherit'] })
+  execFileSync('node', [`${ROOT}node_modules/vite/bin/vite.js`, 'build', '--logLevel', 'warn'], {
+    cwd: ROOT,
+    stdio: ['ignore', 'inherit', 'inherit'],
+  })
   return true
 }

@@ -1,16 +1,27 @@
 import { formatDocuments } from './format-docs'
 
 const documents = formatDocuments()
-const schema = JSON.parse(documents['docs/format/juntura.schema.json'] ?? '{}') as { properties: Record<string, unknown>; required: string[] }
+const schema = JSON.parse(documents['docs/format/juntura.schema.json'] ?? '{}') as {
+  properties: Record<string, unknown>
+  required: string[]
+}
 
 test('the schema names format, version, builds, parts and photos', () => {
-  expect(Object.keys(schema.properties).sort()).toEqual(['builds', 'format', 'parts', 'photos', 'version'])
+  expect(Object.keys(schema.properties).sort()).toEqual([
+    'builds',
+    'format',
+    'parts',
+    'photos',
+    'version',
+  ])
   expect(schema.required).toEqual(['format', 'version'])
 })
 
 test('the page tells every figure of every kind, with how to measure it', () => {
   const page = documents['docs/format/README.md'] ?? ''
-  expect(page).toContain('| `coolerRoom` | cooler room | mm | 30 to 220 | From what the figure is counted from (lid, board or tray) to the inside of the near panel. |')
+  expect(page).toContain(
+    '| `coolerRoom` | cooler room | mm | 30 to 220 | From what the figure is counted from (lid, board or tray) to the inside of the near panel. |',
+  )
   expect(page).toContain('### Power supply (`"kind": "supply"`)')
   expect(page.match(/^### /gm)).toHaveLength(20)
 })

@@ -5,12 +5,18 @@ import { KINDS, PART_KINDS } from '../core/parts'
 
 /** Path → text of each document. */
 export function formatDocuments(): Readonly<Record<string, string>> {
-  return { 'docs/format/juntura.schema.json': `${JSON.stringify(z.toJSONSchema(fileSchema, { io: 'input' }), null, 2)}\n`, 'docs/format/README.md': page() }
+  return {
+    'docs/format/juntura.schema.json': `${JSON.stringify(z.toJSONSchema(fileSchema, { io: 'input' }), null, 2)}\n`,
+    'docs/format/README.md': page(),
+  }
 }
 
 function page(): string {
   const kinds = PART_KINDS.map(kind => {
-    const rows = [...KINDS[kind].figures].map(([path, f]) => `| \`${path}\` | ${f.label} | ${f.unit} | ${f.least} to ${f.most} | ${f.take} |`)
+    const rows = [...KINDS[kind].figures].map(
+      ([path, f]) =>
+        `| \`${path}\` | ${f.label} | ${f.unit} | ${f.least} to ${f.most} | ${f.take} |`,
+    )
     return `### ${KINDS[kind].title} (\`"kind": "${kind}"\`)\n\n${rows.length > 0 ? `| figure | what | unit | likely | how to measure |\n|---|---|---|---|---|\n${rows.join('\n')}` : 'No figures.'}`
   })
   return `# The file format \`*.juntura.json\`, version ${VERSION}

@@ -9,16 +9,29 @@ function fail(sentence: string): never {
   process.exit(2)
 }
 
-const { values, positionals } = parseArgs({ allowPositionals: true, options: { kind: { type: 'string' } } })
+const { values, positionals } = parseArgs({
+  allowPositionals: true,
+  options: { kind: { type: 'string' } },
+})
 const [path] = positionals
 if (!path) fail('Name a file: npm run -s read-sheet -- sheet.txt [--kind board]')
 const kind = READABLE.find(k => k === values.kind)
-if (values.kind && !kind) fail(`There is no reader for "${values.kind}". Choose one of ${READABLE.join(', ')}.`)
+if (values.kind && !kind)
+  fail(`There is no reader for "${values.kind}". Choose one of ${READABLE.join(', ')}.`)
 let text = ''
 try {
   text = readFileSync(path, 'utf8')
 } catch {
   fail(`${path} cannot be read. Check the name.`)
 }
-const makers = readdirSync('shelf').flatMap(name => { const read = readFile(readFileSync(`shelf/${name}`, 'utf8'), name); return 'file' in read ? read.file.parts.map(p => p.maker) : [] })
-console.log(JSON.stringify(readSheet(text, { ...(kind ? { kind } : {}), makers: [...new Set(makers.filter(Boolean))] }), null, 2))
+const makers = readdirSync('shelf').flatMap(name => {
+  const read = readFile(readFileSync(`shelf/${name}`, 'utf8'), name)
+  return 'file' in read ? read.file.parts.map(p => p.maker) : []
+})
+console.log(
+  JSON.stringify(
+    readSheet(text, { ...(kind ? { kind } : {}), makers: [...new Set(makers.filter(Boolean))] }),
+    null,
+    2,
+  ),
+)

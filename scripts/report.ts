@@ -10,11 +10,18 @@ function fail(sentence: string): never {
   process.exit(2)
 }
 
-const { values, positionals } = parseArgs({ allowPositionals: true, options: { json: { type: 'boolean' }, section: { type: 'string' }, now: { type: 'boolean' } } })
+const { values, positionals } = parseArgs({
+  allowPositionals: true,
+  options: { json: { type: 'boolean' }, section: { type: 'string' }, now: { type: 'boolean' } },
+})
 const [path] = positionals
-if (!path) fail(`Name a file: npm run report -- demo/plover.juntura.json [--json] [--now] [--section ${SECTIONS.join('|')}]`)
+if (!path)
+  fail(
+    `Name a file: npm run report -- demo/plover.juntura.json [--json] [--now] [--section ${SECTIONS.join('|')}]`,
+  )
 const section = SECTIONS.find(s => s === values.section) ?? null
-if (values.section && !section) fail(`There is no section "${values.section}". Choose one of ${SECTIONS.join(', ')}.`)
+if (values.section && !section)
+  fail(`There is no section "${values.section}". Choose one of ${SECTIONS.join(', ')}.`)
 let text = ''
 try {
   text = readFileSync(path, 'utf8')

@@ -10,6 +10,9 @@ for (const [path, text] of Object.entries(formatDocuments())) {
   if (known === text) continue
   stale = true
   if (check) console.error(`${path} is not what the schemas say. Run: npm run schema`)
-  else { writeFileSync(path, text); console.log(`Wrote ${path}`) }
+  else {
+    writeFileSync(path, text)
+    console.log(`Wrote ${path}`)
+  }
 }
 process.exitCode = check && stale ? 1 : 0

@@ -5,11 +5,24 @@ import { parseArgs } from 'node:util'
 import type { Page } from 'playwright-core'
 import { complaints, stage } from '../e2e/harness'
 
-const { values } = parseArgs({ options: { to: { type: 'string', default: 'docs/screenshots' }, only: { type: 'string' } } })
+const { values } = parseArgs({
+  options: { to: { type: 'string', default: 'docs/screenshots' }, only: { type: 'string' } },
+})
 
-interface Shot { readonly name: string; readonly path: string; readonly size?: { width: number; height: number }; readonly evening?: boolean; readonly before?: (page: Page) => Promise<void> }
+interface Shot {
+  readonly name: string
+  readonly path: string
+  readonly size?: { width: number; height: number }
+  readonly evening?: boolean
+  readonly before?: (page: Page) => Promise<void>
+}
 
-const openRow = (text: string) => async (page: Page): Promise<void> => { await page.locator('.row .face, .line .face', { hasText: text }).first().click(); await page.waitForTimeout(300) }
+const openRow =
+  (text: string) =>
+  async (page: Page): Promise<void> => {
+    await page.locator('.row .face, .line .face', { hasText: text }).first().click()
+    await page.waitForTimeout(300)
+  }
 /** The ways out of a shortage, all tried. */
 async function waysOut(page: Page): Promise<void> {
   await openRow('Data of the R3 8 TB (4)')(page)
@@ -33,7 +46,9 @@ Weight: 7.2 kg`
 async function pasted(page: Page): Promise<void> {
   await page.locator('textarea').fill(SHEET)
   await page.getByText('not read').waitFor()
-  await page.locator('textarea').evaluate(t => { t.scrollTop = 0 })
+  await page.locator('textarea').evaluate(t => {
+    t.scrollTop = 0
+  })
 }
 async function coolers(page: Page): Promise<void> {
   await page.getByRole('button', { name: /^Cooler \d/ }).click()
@@ -45,28 +60,44 @@ const SHOTS: readonly Shot[] = [
   { name: 'fit', path: '/b/avocet/fit', before: openRow('Highbank 165 under') },
   { name: 'joints', path: '/b/avocet/joints', before: waysOut },
   { name: 'power', path: '/b/avocet/power' },
-  { name: 'order', path: '/b/avocet/order?step=cooler%3Acooler%2Fmount~board%2Fcooler', before: schools },
+  {
+    name: 'order',
+    path: '/b/avocet/order?step=cooler%3Acooler%2Fmount~board%2Fcooler',
+    before: schools,
+  },
   { name: 'panel', path: '/b/avocet/panel', before: openRow('Power light plug') },
   { name: 'routes', path: '/b/avocet/routes', before: openRow('SATA lead 300') },
   { name: 'bench', path: '/b/avocet/bench?step=processor%3Aprocessor%2Fseat~board%2Fprocessor' },
-  { name: 'bench-phone', path: '/b/avocet/bench?step=data-plug%3Asata-1', size: { width: 390, height: 844 } },
+  {
+    name: 'bench-phone',
+    path: '/b/avocet/bench?step=data-plug%3Asata-1',
+    size: { width: 390, height: 844 },
+  },
   { name: 'proof', path: '/b/avocet/proof' },
   { name: 'record', path: '/b/avocet/record' },
   { name: 'measuring', path: '/b/avocet/measuring' },
   { name: 'buying', path: '/b/avocet/buying' },
   { name: 'compare', path: '/b/avocet/compare' },
   { name: 'shelf', path: '/b/plover/shelf?part=ottery-twinbank-160', before: coolers },
-  { name: 'parts-compare', path: '/b/avocet/shelf/compare?parts=dunlin-a850,dunlin-a1000,dunlin-a750g,teazle-t750p' },
+  {
+    name: 'parts-compare',
+    path: '/b/avocet/shelf/compare?parts=dunlin-a850,dunlin-a1000,dunlin-a750g,teazle-t750p',
+  },
   { name: 'practice', path: '/b/plover/practice', evening: true },
   { name: 'sheet', path: '/b/avocet/sheet' },
 ]
 
-execFileSync('node', ['-e', "import('./scripts/build.mjs').then(b => b.buildIfStale())"], { stdio: 'inherit' })
+execFileSync('node', ['-e', "import('./scripts/build.mjs').then(b => b.buildIfStale())"], {
+  stdio: 'inherit',
+})
 mkdirSync(values.to, { recursive: true })
 const on = await stage()
 try {
   for (const shot of SHOTS.filter(s => !values.only || values.only.split(',').includes(s.name))) {
-    const profile = await on.profile({ viewport: shot.size ?? { width: 1280, height: 800 }, colorScheme: shot.evening ? 'dark' : 'light' })
+    const profile = await on.profile({
+      viewport: shot.size ?? { width: 1280, height: 800 },
+      colorScheme: shot.evening ? 'dark' : 'light',
+    })
     const page = await profile.newPage()
     const found = complaints(page)
     await page.goto('/')

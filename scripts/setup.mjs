@@ -15,7 +15,9 @@ function fail(sentence) {
 }
 
 export function packages() {
-  const lock = createHash('sha256').update(readFileSync(`${ROOT}package-lock.json`)).digest('hex')
+  const lock = createHash('sha256')
+    .update(readFileSync(`${ROOT}package-lock.json`))
+    .digest('hex')
   if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === lock) return
   console.error('Installing packages…')
   try {
@@ -35,7 +37,9 @@ export function browser() {
     run('apt-get', ['update', '-qq'])
     run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'])
   } catch {
-    fail('Chromium could not be installed. As root, run: apt-get install chromium (or set CHROMIUM to a browser’s path)')
+    fail(
+      'Chromium could not be installed. As root, run: apt-get install chromium (or set CHROMIUM to a browser’s path)',
+    )
   }
 }
 

@@ -5,6 +5,9 @@ import { packages, ROOT } from './setup.mjs'
 
 packages()
 buildIfStale()
-const server = spawn('node', ['--import', 'tsx', `${ROOT}server/main.ts`], { cwd: ROOT, stdio: 'inherit' })
+const server = spawn('node', ['--import', 'tsx', `${ROOT}server/main.ts`], {
+  cwd: ROOT,
+  stdio: 'inherit',
+})
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal))
 server.on('exit', code => process.exit(code ?? 0))

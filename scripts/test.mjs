@@ -14,7 +14,8 @@ let passed = 0
 let failed = 0
 
 function check(name, command, args) {
-  const ok = spawnSync(command, args, { cwd: ROOT, stdio: ['ignore', 'inherit', 'inherit'] }).status === 0
+  const ok =
+    spawnSync(command, args, { cwd: ROOT, stdio: ['ignore', 'inherit', 'inherit'] }).status === 0
   console.log(`${ok ? 'ok  ' : 'FAIL'} ${name}`)
   if (ok) passed += 1
   else failed += 1
@@ -22,9 +23,24 @@ function check(name, command, args) {
 
 function suite(name) {
   const report = `${out}/${name}.json`
-  const run = spawnSync('node', ['--experimental-vm-modules', '--no-warnings', `${ROOT}node_modules/jest/bin/jest.js`, '--selectProjects', name, '--json', `--outputFile=${report}`, ...(name === 'e2e' ? ['--runInBand', '--testTimeout=120000'] : [])], { cwd: ROOT, stdio: ['ignore', 'ignore', 'inherit'] })
+  const run = spawnSync(
+    'node',
+    [
+      '--experimental-vm-modules',
+      '--no-warnings',
+      `${ROOT}node_modules/jest/bin/jest.js`,
+      '--selectProjects',
+      name,
+      '--json',
+      `--outputFile=${report}`,
+      ...(name === 'e2e' ? ['--runInBand', '--testTimeout=120000'] : []),
+    ],
+    { cwd: ROOT, stdio: ['ignore', 'ignore', 'inherit'] },
+  )
   try {
-    const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites } = JSON.parse(readFileSync(report, 'utf8'))
+    const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites } = JSON.parse(
+      readFileSync(report, 'utf8'),
+    )
     passed += numPassedTests
     failed += numFailedTests + numRuntimeErrorTestSuites
   } catch {

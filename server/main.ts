@@ -10,10 +10,15 @@ if (!Number.isInteger(port) || port < 1 || port > 65535) {
 }
 try {
   const app = await serve(fileURLToPath(new URL('../dist', import.meta.url)), port)
-  for (const signal of ['SIGINT', 'SIGTERM'] as const) process.on(signal, () => void app.close().then(() => process.exit(0)))
+  for (const signal of ['SIGINT', 'SIGTERM'] as const)
+    process.on(signal, () => void app.close().then(() => process.exit(0)))
   console.log(`Juntura is at http://127.0.0.1:${port}`)
 } catch (error) {
   const taken = (error as NodeJS.ErrnoException).code === 'EADDRINUSE'
-  console.error(taken ? `Port ${port} is taken. Stop what uses it, or choose another: PORT=${port + 1} npm start` : error)
+  console.error(
+    taken
+      ? `Port ${port} is taken. Stop what uses it, or choose another: PORT=${port + 1} npm start`
+      : error,
+  )
   process.exit(1)
 }

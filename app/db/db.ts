@@ -4,11 +4,24 @@ import type { Build } from '../../core/build/build'
 import type { Command } from '../../core/build/command'
 import type { Part } from '../../core/parts'
 
-export interface StoredBuild { readonly id: string; readonly name: string; readonly doc: Build; readonly changed: string }
+export interface StoredBuild {
+  readonly id: string
+  readonly name: string
+  readonly doc: Build
+  readonly changed: string
+}
 
-export interface ShelfChange { readonly id: string; readonly before: Part | null; readonly after: Part | null }
+export interface ShelfChange {
+  readonly id: string
+  readonly before: Part | null
+  readonly after: Part | null
+}
 /** A part that a person brought to the shelf. */
-export interface StoredPart { readonly id: string; readonly part: Part; readonly changed: string }
+export interface StoredPart {
+  readonly id: string
+  readonly part: Part
+  readonly changed: string
+}
 
 /** One change. An edit is a command with its inverse; making, deleting and importing hold the whole document before and after. */
 export interface Change {
@@ -26,9 +39,15 @@ export interface Change {
 }
 
 /** A picture that a build names, as a data URL. */
-export interface Photo { readonly id: string; readonly picture: string }
+export interface Photo {
+  readonly id: string
+  readonly picture: string
+}
 
-export interface Setting { readonly key: string; readonly value: unknown }
+export interface Setting {
+  readonly key: string
+  readonly value: unknown
+}
 
 export class JunturaDb extends Dexie {
   declare builds: EntityTable<StoredBuild, 'id'>
@@ -39,7 +58,11 @@ export class JunturaDb extends Dexie {
 
   constructor(name = 'juntura') {
     super(name)
-    this.version(1).stores({ builds: 'id, name', changes: '++seq, build, [build+scope+undone], [scope+undone]', settings: 'key' })
+    this.version(1).stores({
+      builds: 'id, name',
+      changes: '++seq, build, [build+scope+undone], [scope+undone]',
+      settings: 'key',
+    })
     this.version(2).stores({ photos: 'id' })
     this.version(3).stores({ parts: 'id' })
   }

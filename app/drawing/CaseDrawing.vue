@@ -4,20 +4,37 @@ import { computed, ref } from 'vue'
 import type { Drawing, Path } from '../../core/drawing/drawing'
 import CaseView from './CaseView.vue'
 
-const props = defineProps<{ drawings: readonly Drawing[]; paths?: readonly Path[]; bare?: boolean }>()
+const props = defineProps<{
+  drawings: readonly Drawing[]
+  paths?: readonly Path[]
+  bare?: boolean
+}>()
 /** Height over width up to which all views fit beside a ledger. */
 const ROOM = 1.2
 const chosen = ref<Drawing['view']>('near')
-const together = computed(() => props.drawings.reduce((sum, d) => sum + d.height / d.width, 0) <= ROOM)
-const shown = computed(() => (together.value ? props.drawings : props.drawings.filter(d => d.view === chosen.value)))
-const marks = computed(() => (props.bare ? [] : props.drawings[0]?.marks ?? []))
+const together = computed(
+  () => props.drawings.reduce((sum, d) => sum + d.height / d.width, 0) <= ROOM,
+)
+const shown = computed(() =>
+  together.value ? props.drawings : props.drawings.filter(d => d.view === chosen.value),
+)
+const marks = computed(() => (props.bare ? [] : (props.drawings[0]?.marks ?? [])))
 const count = (what: string): number => marks.value.filter(m => m.what === what).length
 </script>
 
 <template>
   <figure v-if="drawings.length" class="drawing">
     <div v-if="!together" class="views" role="group" aria-label="Seen from">
-      <button v-for="d in drawings" :key="d.view" type="button" class="plainbutton" :aria-pressed="d.view === chosen" @click="chosen = d.view">{{ d.title }}</button>
+      <button
+        v-for="d in drawings"
+        :key="d.view"
+        type="button"
+        class="plainbutton"
+        :aria-pressed="d.view === chosen"
+        @click="chosen = d.view"
+      >
+        {{ d.title }}
+      </button>
     </div>
     <template v-for="d in shown" :key="d.view">
       <p v-if="together" class="quiet title">{{ d.title }}</p>
@@ -25,7 +42,11 @@ const count = (what: string): number => marks.value.filter(m => m.what === what)
     </template>
     <figcaption class="quiet legend">
       <span>To scale, mm</span>
-      <template v-if="marks.some(m => m.name)"><span>Standoffs:</span><span><i class="ring" /> keep {{ count('keep') }}</span><span><i class="disc" /> fit {{ count('fit') }}</span><span><i class="cross" /> take out {{ count('take out') }}</span></template>
+      <template v-if="marks.some(m => m.name)"
+        ><span>Standoffs:</span><span><i class="ring" /> keep {{ count('keep') }}</span
+        ><span><i class="disc" /> fit {{ count('fit') }}</span
+        ><span><i class="cross" /> take out {{ count('take out') }}</span></template
+      >
       <span v-if="marks.some(m => m.what === 'opening')"><i class="slot" /> cable hole</span>
     </figcaption>
   </figure>
@@ -33,13 +54,45 @@ const count = (what: string): number => marks.value.filter(m => m.what === what)
 </template>
 
 <style scoped>
-.drawing { display: grid; gap: 8px; }
-.views { display: flex; gap: 16px; align-items: baseline; }
-.views button { padding: 2px 0; border-bottom: 2px solid transparent; }
-.views [aria-pressed='true'] { border-color: var(--mat); font-weight: 600; }
-.legend { display: flex; flex-wrap: wrap; gap: 4px 14px; }
-.legend i { display: inline-block; width: 9px; height: 9px; border: 2px solid var(--mat); border-radius: 50%; }
-.legend .disc { background: var(--mat); }
-.legend .cross { border: 2px dashed var(--harm); }
-.legend .slot { border: 1px solid var(--ink-2); border-radius: 2px; width: 6px; height: 11px; }
+.drawing {
+  display: grid;
+  gap: 8px;
+}
+.views {
+  display: flex;
+  gap: 16px;
+  align-items: baseline;
+}
+.views button {
+  padding: 2px 0;
+  border-bottom: 2px solid transparent;
+}
+.views [aria-pressed='true'] {
+  border-color: var(--mat);
+  font-weight: 600;
+}
+.legend {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 14px;
+}
+.legend i {
+  display: inline-block;
+  width: 9px;
+  height: 9px;
+  border: 2px solid var(--mat);
+  border-radius: 50%;
+}
+.legend .disc {
+  background: var(--mat);
+}
+.legend .cross {
+  border: 2px dashed var(--harm);
+}
+.legend .slot {
+  border: 1px solid var(--ink-2);
+  border-radius: 2px;
+  width: 6px;
+  height: 11px;
+}
 </style>

@@ -1,6 +1,14 @@
 <script setup lang="ts">
 // Load against rating: for each rail and the label, rest, working and worst as shares of what the supply gives.
-import { BarController, BarElement, CategoryScale, Chart, Legend, LinearScale, Tooltip } from 'chart.js'
+import {
+  BarController,
+  BarElement,
+  CategoryScale,
+  Chart,
+  Legend,
+  LinearScale,
+  Tooltip,
+} from 'chart.js'
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { quantity } from '../../core/format'
 import type { SupplyPower } from '../../core/power/section'
@@ -12,28 +20,92 @@ const canvas = ref<HTMLCanvasElement>()
 let chart: Chart | undefined
 
 const bars = computed(() => [
-  ...props.power.rails.map(r => ({ name: `${r.rail} V`, limit: r.limit, rest: r.rest, work: r.work, worst: r.worst })),
-  { name: 'all', limit: props.power.label, rest: props.power.rest, work: props.power.work, worst: props.power.worst },
+  ...props.power.rails.map(r => ({
+    name: `${r.rail} V`,
+    limit: r.limit,
+    rest: r.rest,
+    work: r.work,
+    worst: r.worst,
+  })),
+  {
+    name: 'all',
+    limit: props.power.label,
+    rest: props.power.rest,
+    work: props.power.work,
+    worst: props.power.worst,
+  },
 ])
-const spoken = computed(() => bars.value.map(b => `${b.name}: worst ${quantity(b.worst, 'W')} of ${b.limit === null ? 'not stated' : quantity(b.limit, 'W')}`).join('; '))
+const spoken = computed(() =>
+  bars.value
+    .map(
+      b =>
+        `${b.name}: worst ${quantity(b.worst, 'W')} of ${b.limit === null ? 'not stated' : quantity(b.limit, 'W')}`,
+    )
+    .join('; '),
+)
 
 function draw(): void {
   if (!canvas.value) return
   const css = getComputedStyle(document.documentElement)
   const token = (name: string): string => css.getPropertyValue(name).trim()
-  const series = [{ label: 'rest', key: 'rest', color: token('--mat-soft') }, { label: 'working', key: 'work', color: token('--mat') }, { label: 'worst', key: 'worst', color: token('--copper') }] as const
-  const share = (watts: number, limit: number | null): number | null => (limit === null ? null : (watts / limit) * 100)
+  const series = [
+    { label: 'rest', key: 'rest', color: token('--mat-soft') },
+    { label: 'working', key: 'work', color: token('--mat') },
+    { label: 'worst', key: 'worst', color: token('--copper') },
+  ] as const
+  const share = (watts: number, limit: number | null): number | null =>
+    limit === null ? null : (watts / limit) * 100
   const ticks = { color: token('--ink'), font: { family: token('--figure'), size: 11 } }
   chart?.destroy()
   chart = new Chart(canvas.value, {
     type: 'bar',
-    data: { labels: bars.value.map(b => b.limit === null ? [b.name, 'limit ?'] : [b.name, `of ${b.limit} W`]), datasets: series.map(s => ({ label: s.label, data: bars.value.map(b => share(b[s.key], b.limit)), backgroundColor: s.color, borderColor: token('--ink'), borderWidth: 1 })) },
+    data: {
+      labels: bars.value.map(b =>
+        b.limit === null ? [b.name, 'limit ?'] : [b.name, `of ${b.limit} W`],
+      ),
+      datasets: series.map(s => ({
+        label: s.label,
+        data: bars.value.map(b => share(b[s.key], b.limit)),
+        backgroundColor: s.color,
+        borderColor: token('--ink'),
+        borderWidth: 1,
+      })),
+    },
     options: {
-      animation: false, responsive: true, maintainAspectRatio: false,
-      scales: { x: { ticks, grid: { display: false } }, y: { min: 0, suggestedMax: 100, ticks: { ...ticks, stepSize: 25, callback: v => `${v} %` }, grid: { color: c => token(c.tick.value === 100 ? '--stop' : '--line'), lineWidth: c => (c.tick.value === 100 ? 2 : 1) } } },
+      animation: false,
+      responsive: true,
+      maintainAspectRatio: false,
+      scales: {
+        x: { ticks, grid: { display: false } },
+        y: {
+          min: 0,
+          suggestedMax: 100,
+          ticks: { ...ticks, stepSize: 25, callback: v => `${v} %` },
+          grid: {
+            color: c => token(c.tick.value === 100 ? '--stop' : '--line'),
+            lineWidth: c => (c.tick.value === 100 ? 2 : 1),
+          },
+        },
+      },
       plugins: {
-        legend: { position: 'top', align: 'start', labels: { color: token('--ink'), boxWidth: 12, font: { family: token('--text'), size: 13 } } },
-        tooltip: { callbacks: { label: c => { const bar = bars.value[c.dataIndex]; const s = series[c.datasetIndex]; return bar && s ? `${s.label} ${quantity(bar[s.key], 'W')}` : '' } } },
+        legend: {
+          position: 'top',
+          align: 'start',
+          labels: {
+            color: token('--ink'),
+            boxWidth: 12,
+            font: { family: token('--text'), size: 13 },
+          },
+        },
+        tooltip: {
+          callbacks: {
+            label: c => {
+              const bar = bars.value[c.dataIndex]
+              const s = series[c.datasetIndex]
+              return bar && s ? `${s.label} ${quantity(bar[s.key], 'W')}` : ''
+            },
+          },
+        },
       },
     },
   })
@@ -48,5 +120,8 @@ onBeforeUnmount(() => chart?.destroy())
 </template>
 
 <style scoped>
-.chart { position: relative; height: 300px; }
+.chart {
+  position: relative;
+  height: 300px;
+}
 </style>

@@ -14,7 +14,15 @@ import type { Progress, TablePlan } from '../worker/shelf'
 import type { Reference } from '../worker/desk.worker'
 import { worker } from '../worker/remote'
 
-const EMPTY: DeskState = { builds: [], build: null, analysis: null, undo: null, redo: null, newer: [], shelf: 0 }
+const EMPTY: DeskState = {
+  builds: [],
+  build: null,
+  analysis: null,
+  undo: null,
+  redo: null,
+  newer: [],
+  shelf: 0,
+}
 
 export const useDesk = defineStore('desk', () => {
   const state = shallowRef<DeskState>(EMPTY)
@@ -22,10 +30,18 @@ export const useDesk = defineStore('desk', () => {
   /** What the latest change did to the plan, for those who ask. */
   const changed = shallowRef<Difference | null>(null)
   const horizon = ref<Horizon>('then')
-  const analysis = computed<HorizonAnalysis | null>(() => state.value.analysis?.horizons[horizon.value] ?? null)
-  const horizonsDiffer = computed(() => (state.value.build?.items ?? []).some(i => i.state === 'wanted' || i.state === 'later'))
+  const analysis = computed<HorizonAnalysis | null>(
+    () => state.value.analysis?.horizons[horizon.value] ?? null,
+  )
+  const horizonsDiffer = computed(() =>
+    (state.value.build?.items ?? []).some(i => i.state === 'wanted' || i.state === 'later'),
+  )
 
-  void worker.watch(proxy((next: DeskState) => { state.value = next }))
+  void worker.watch(
+    proxy((next: DeskState) => {
+      state.value = next
+    }),
+  )
 
   function say(problem: string): null {
     ElMessage({ message: problem, type: 'error', duration: 8000, showClose: true, grouping: true })
@@ -34,12 +50,18 @@ export const useDesk = defineStore('desk', () => {
 
   /** Changes that are asked for and not yet kept. Whoever leaves the page while there are any is asked first. */
   let keeping = 0
-  useEventListener(window, 'beforeunload', event => { if (keeping > 0) event.preventDefault() })
+  useEventListener(window, 'beforeunload', event => {
+    if (keeping > 0) event.preventDefault()
+  })
 
   /** Waits until a change is kept, then takes the answer. */
   async function change(asked: Promise<Answer>): Promise<string | null> {
     keeping += 1
-    try { return take(await asked) } finally { keeping -= 1 }
+    try {
+      return take(await asked)
+    } finally {
+      keeping -= 1
+    }
   }
 
   /** As `change`, for what is about no build: whether it was done. */
@@ -49,7 +71,9 @@ export const useDesk = defineStore('desk', () => {
       const answer = await asked
       take(answer)
       return !('problem' in answer)
-    } finally { keeping -= 1 }
+    } finally {
+      keeping -= 1
+    }
   }
 
   /** Takes an answer: the new state, or the sentence why not. */
@@ -84,25 +108,44 @@ export const useDesk = defineStore('desk', () => {
   }
 
   return {
-    state, ready, changed, say, horizon, analysis, horizonsDiffer, open, run,
+    state,
+    ready,
+    changed,
+    say,
+    horizon,
+    analysis,
+    horizonsDiffer,
+    open,
+    run,
     undo: () => change(worker.undo()),
     redo: () => change(worker.redo()),
     create: (name: string) => change(worker.create(name)),
     copy: (id: string, name: string) => change(worker.copy(id, name)),
-    remove: async (id: string) => { await change(worker.remove(id)) },
+    remove: async (id: string) => {
+      await change(worker.remove(id))
+    },
     /** A file is looked at before it is read: one that is too large never comes in. */
-    importFile: async (file: File) => (file.size > LARGEST_FILE ? say(tooLarge(file.name, file.size).problem) : change(worker.importText(await file.text(), file.name))),
-    attach: async (about: string, name: string, picture: string) => (await change(worker.attach(state.value.build?.id ?? '', about, name, picture))) !== null,
-    pictures: (): Promise<Readonly<Record<string, string>>> => worker.pictures(state.value.build?.id ?? ''),
+    importFile: async (file: File) =>
+      file.size > LARGEST_FILE
+        ? say(tooLarge(file.name, file.size).problem)
+        : change(worker.importText(await file.text(), file.name)),
+    attach: async (about: string, name: string, picture: string) =>
+      (await change(worker.attach(state.value.build?.id ?? '', about, name, picture))) !== null,
+    pictures: (): Promise<Readonly<Record<string, string>>> =>
+      worker.pictures(state.value.build?.id ?? ''),
     /** The parts of these items as they are on the shelf now. */
-    takeNewer: (items: readonly string[]) => change(worker.takeNewer(state.value.build?.id ?? '', [...items])),
+    takeNewer: (items: readonly string[]) =>
+      change(worker.takeNewer(state.value.build?.id ?? '', [...items])),
     keepPart: (part: unknown) => did(worker.keepPart(part)),
     dropParts: (ids: readonly string[]) => did(worker.dropParts([...ids])),
-    addPage: (part: string, title: string, picture: string) => did(worker.addPage(part, title, picture)),
+    addPage: (part: string, title: string, picture: string) =>
+      did(worker.addPage(part, title, picture)),
     removePage: (part: string, page: string) => did(worker.removePage(part, page)),
-    measurePart: (item: string, path: string, figure: unknown) => did(worker.measurePart(state.value.build?.id ?? '', item, path, figure)),
+    measurePart: (item: string, path: string, figure: unknown) =>
+      did(worker.measurePart(state.value.build?.id ?? '', item, path, figure)),
     /** Takes in what was opened for import; the page hears how far it is. */
-    importParts: (plan: TablePlan | null, progress: Progress) => did(worker.importParts(plan, proxy(progress))),
+    importParts: (plan: TablePlan | null, progress: Progress) =>
+      did(worker.importParts(plan, proxy(progress))),
     compare: (one: string, other: string) => worker.compare(one, other, horizon.value),
     exportText: (ids: readonly string[]): Promise<string> => worker.exportText([...ids]),
     exportCsv: (id: string): Promise<string> => worker.exportCsv(id),

@@ -19,7 +19,19 @@ export type Asks = Awaited<ReturnType<DeskApi['asks']>>
 const PAUSE = 150
 
 /** What is typed where a case comes from eight numbers, a board from its form and five choices. */
-const noNumbers = () => ({ what: 'case' as 'case' | 'board', maker: '', model: '', figures: {} as Record<string, string>, archetype: 'tower-shroud', form: 'ATX', socket: '', memoryType: 'DDR5', memorySlots: '4', m2: '2', usbC: true })
+const noNumbers = () => ({
+  what: 'case' as 'case' | 'board',
+  maker: '',
+  model: '',
+  figures: {} as Record<string, string>,
+  archetype: 'tower-shroud',
+  form: 'ATX',
+  socket: '',
+  memoryType: 'DDR5',
+  memorySlots: '4',
+  m2: '2',
+  usbC: true,
+})
 
 export const useEntry = defineStore('entry', () => {
   const desk = useDesk()
@@ -39,20 +51,41 @@ export const useEntry = defineStore('entry', () => {
   const touched = ref(false)
   /** The sheet that was read last, and as what. */
   let readOf = ''
-  const snapshot = () => ({ sheet: sheet.value, forced: forced.value, readOf, read: read.value, kind: kind.value, fields: fields.value, part: part.value, doubts: doubts.value, numbers: { ...numbers, figures: { ...numbers.figures } } })
+  const snapshot = () => ({
+    sheet: sheet.value,
+    forced: forced.value,
+    readOf,
+    read: read.value,
+    kind: kind.value,
+    fields: fields.value,
+    part: part.value,
+    doubts: doubts.value,
+    numbers: { ...numbers, figures: { ...numbers.figures } },
+  })
   /** Parts half entered that wait while another is, by what they began with. */
   const waiting = new Map<string, ReturnType<typeof snapshot>>()
-  void worker.asks().then(a => { asks.value = a })
+  void worker.asks().then(a => {
+    asks.value = a
+  })
   // What was typed is lost with the page: the browser asks.
-  useEventListener(window, 'beforeunload', event => { if (touched.value || waiting.size > 0) event.preventDefault() })
+  useEventListener(window, 'beforeunload', event => {
+    if (touched.value || waiting.size > 0) event.preventDefault()
+  })
 
-  async function take(next: Values | null, own: PartKind | null, marks: readonly DraftMark[] = []): Promise<void> {
+  async function take(
+    next: Values | null,
+    own: PartKind | null,
+    marks: readonly DraftMark[] = [],
+  ): Promise<void> {
     if (own !== null && own !== kind.value) fields.value = await worker.form(own)
     kind.value = own
     doubts.value = marks
     part.value = next
   }
-  watch(part, async now => { const found = now ? await worker.checkPart(toRaw(now)) : null; if (part.value === now) check.value = found })
+  watch(part, async now => {
+    const found = now ? await worker.checkPart(toRaw(now)) : null
+    if (part.value === now) check.value = found
+  })
 
   /** A whole manual is no sheet. */
   const tooLong = computed(() => sheet.value.length > LONGEST_SHEET)
@@ -61,11 +94,19 @@ export const useEntry = defineStore('entry', () => {
     const asked = `${forced.value ?? ''} ${text}`
     if (asked === readOf) return
     readOf = asked
-    if (text.trim() === '' || tooLong.value) { read.value = null; await take(null, null); return }
+    if (text.trim() === '' || tooLong.value) {
+      read.value = null
+      await take(null, null)
+      return
+    }
     const found = await worker.readSheet(text, forced.value)
     if (text !== sheet.value) return
     read.value = found
-    await take(found.draft ? found.draft.part as unknown as Values : null, found.kind, found.draft ? [...found.draft.marks.filter(m => m.why !== null), ...found.draft.assumed] : [])
+    await take(
+      found.draft ? (found.draft.part as unknown as Values) : null,
+      found.kind,
+      found.draft ? [...found.draft.marks.filter(m => m.why !== null), ...found.draft.assumed] : [],
+    )
   }
   watch([sheet, forced], useDebounceFn(readNow, PAUSE))
 
@@ -77,9 +118,13 @@ export const useEntry = defineStore('entry', () => {
     await clear()
     began.value = asked
     const left = waiting.get(asked)
-    if (left) { resume(left); return }
+    if (left) {
+      resume(left)
+      return
+    }
     if (id === null) return
-    const found = from === 'vary' ? await worker.vary(id) : from === 'edit' ? await worker.part(id) : null
+    const found =
+      from === 'vary' ? await worker.vary(id) : from === 'edit' ? await worker.part(id) : null
     if (found) await take(found as unknown as Values, found.kind)
   }
   /** What was derived from a few numbers. */
@@ -119,25 +164,64 @@ export const useEntry = defineStore('entry', () => {
     await take(null, null)
   }
 
-  const whole = computed(() => check.value !== null && check.value.part !== null && check.value.problems.length === 0)
+  const whole = computed(
+    () => check.value !== null && check.value.part !== null && check.value.problems.length === 0,
+  )
   const says = computed(() => {
     if (!part.value || !check.value) return ''
     const { problems, questions } = check.value
     const [first] = problems
-    if (first) return `${first.sentence}${problems.length > 1 ? ` And ${counted(problems.length - 1, 'other')}.` : ''}`
+    if (first)
+      return `${first.sentence}${problems.length > 1 ? ` And ${counted(problems.length - 1, 'other')}.` : ''}`
     return questions.length > 0 ? `${counted(questions.length, 'value')} to look at again` : ''
   })
-  const problems = computed(() => new Map((check.value?.problems ?? []).map(p => [p.path, p.sentence])))
-  const marks = computed(() => new Map(doubts.value.flatMap(m => (m.why === null ? [] : [[m.path, m.why] as const]))))
-  const paste = (text: string): void => { sheet.value = text; touched.value = true }
-  const force = (own: PartKind | null): void => { forced.value = own }
-  const set = (next: Values): void => { part.value = next; touched.value = true }
+  const problems = computed(
+    () => new Map((check.value?.problems ?? []).map(p => [p.path, p.sentence])),
+  )
+  const marks = computed(
+    () => new Map(doubts.value.flatMap(m => (m.why === null ? [] : [[m.path, m.why] as const]))),
+  )
+  const paste = (text: string): void => {
+    sheet.value = text
+    touched.value = true
+  }
+  const force = (own: PartKind | null): void => {
+    forced.value = own
+  }
+  const set = (next: Values): void => {
+    part.value = next
+    touched.value = true
+  }
   /** Puts it on the shelf; its id, or null when it could not be. */
   async function keep(): Promise<string | null> {
     const now = check.value?.part
-    if (!now || !await desk.keepPart(now)) return null
+    if (!now || !(await desk.keepPart(now))) return null
     await clear()
     return now.id
   }
-  return { asks, kind, fields, part, check, marks, problems, read, sheet, tooLong, forced, numbers, touched, whole, says, paste, force, begin, blank, derived, set, clear, keep }
+  return {
+    asks,
+    kind,
+    fields,
+    part,
+    check,
+    marks,
+    problems,
+    read,
+    sheet,
+    tooLong,
+    forced,
+    numbers,
+    touched,
+    whole,
+    says,
+    paste,
+    force,
+    begin,
+    blank,
+    derived,
+    set,
+    clear,
+    keep,
+  }
 })

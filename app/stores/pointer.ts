@@ -17,7 +17,9 @@ export const usePointer = defineStore('pointer', () => {
   const leave = (): void => point([])
   /** Set by the key that asks for a measurement: the first field that appears takes the focus. */
   const wantsField = ref(false)
-  const choose = (id: string | null): void => { chosen.value = chosen.value === id ? null : id }
+  const choose = (id: string | null): void => {
+    chosen.value = chosen.value === id ? null : id
+  }
 
   return { items, row, chosen, wantsField, point, leave, choose }
 })

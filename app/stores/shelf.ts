@@ -7,7 +7,12 @@ import type { ShelfRow } from '../worker/shelf'
 import { worker } from '../worker/remote'
 import { useDesk } from './desk'
 
-export interface GroupLine { readonly id: string; readonly title: string; readonly kind: PartKind; readonly count: number }
+export interface GroupLine {
+  readonly id: string
+  readonly title: string
+  readonly kind: PartKind
+  readonly count: number
+}
 /** At most so many side by side. */
 const MOST = 4
 
@@ -21,17 +26,34 @@ export const useShelf = defineStore('shelf', () => {
   /** How far an export or import is, as a share; null when none runs. */
   const busy = ref<number | null>(null)
 
-  watch(() => desk.state.shelf, async () => { [rows.value, groups.value] = await Promise.all([worker.shelfRows(), worker.groups()]) }, { immediate: true })
+  watch(
+    () => desk.state.shelf,
+    async () => {
+      ;[rows.value, groups.value] = await Promise.all([worker.shelfRows(), worker.groups()])
+    },
+    { immediate: true },
+  )
 
   function mark(id: string): void {
-    compared.value = compared.value.includes(id) ? compared.value.filter(c => c !== id) : [...compared.value, id].slice(-MOST)
+    compared.value = compared.value.includes(id)
+      ? compared.value.filter(c => c !== id)
+      : [...compared.value, id].slice(-MOST)
   }
-  const add = (id: string): Promise<boolean> => worker.part(id).then(part => (part ? desk.run({ do: 'addItem', item: { part, state: 'wanted' } }) : false))
-  const swap = (item: string, id: string): Promise<boolean> => worker.part(id).then(part => (part ? desk.run({ do: 'swapPart', id: item, part, figures: {} }) : false))
+  const add = (id: string): Promise<boolean> =>
+    worker
+      .part(id)
+      .then(part => (part ? desk.run({ do: 'addItem', item: { part, state: 'wanted' } }) : false))
+  const swap = (item: string, id: string): Promise<boolean> =>
+    worker
+      .part(id)
+      .then(part => (part ? desk.run({ do: 'swapPart', id: item, part, figures: {} }) : false))
 
   /** Opens whatever was dropped or chosen: a build's file goes to the desk, parts and tables are looked at first. The build that is open then, or null. */
   async function open(file: File): Promise<string | null> {
-    if (file.size > LARGEST_FILE) { desk.say(tooLarge(file.name, file.size).problem); return null }
+    if (file.size > LARGEST_FILE) {
+      desk.say(tooLarge(file.name, file.size).problem)
+      return null
+    }
     if ((await worker.holdsWhat(await file.text())) === 'builds') return desk.importFile(file)
     opened.value = file
     return null

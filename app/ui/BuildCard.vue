@@ -26,23 +26,63 @@ async function name(text: string): Promise<void> {
       <b>{{ build.name }}</b> <span class="quiet">{{ counted(build.items, 'part') }}</span>
       <span v-if="build.note" class="quiet note">{{ build.note }}</span>
     </RouterLink>
-    <ReasonField v-if="naming" :label="naming === 'copy' ? 'Name of the copy' : 'New name'" @reason="name" @cancel="naming = null" />
+    <ReasonField
+      v-if="naming"
+      :label="naming === 'copy' ? 'Name of the copy' : 'New name'"
+      @reason="name"
+      @cancel="naming = null"
+    />
     <div v-else class="acts">
-      <ElButton size="small" :aria-label="`Rename ${build.name}`" @click="naming = 'rename'">Rename</ElButton>
-      <ElButton size="small" :aria-label="`Copy ${build.name}`" @click="naming = 'copy'">Copy</ElButton>
-      <ElButton size="small" :aria-label="`Delete ${build.name}`" @click="desk.remove(build.id)">Delete</ElButton>
+      <ElButton size="small" :aria-label="`Rename ${build.name}`" @click="naming = 'rename'"
+        >Rename</ElButton
+      >
+      <ElButton size="small" :aria-label="`Copy ${build.name}`" @click="naming = 'copy'"
+        >Copy</ElButton
+      >
+      <ElButton size="small" :aria-label="`Delete ${build.name}`" @click="desk.remove(build.id)"
+        >Delete</ElButton
+      >
     </div>
   </li>
 </template>
 
 <style scoped>
-li { display: grid; grid-template-columns: 1fr auto; gap: 8px 16px; align-items: center; padding: 10px 14px; border-top: 1px solid var(--line); }
-li:first-child { border-top: 0; }
-li:hover { background: var(--mat-soft); }
-.open { color: var(--ink); text-decoration: none; }
-.open b { text-decoration: underline; text-decoration-color: var(--mat); text-underline-offset: 3px; }
-.note { display: block; }
-.acts { display: flex; gap: 6px; }
-.acts .el-button { margin: 0; }
-@media (max-width: 600px) { li { grid-template-columns: 1fr; } }
+li {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 8px 16px;
+  align-items: center;
+  padding: 10px 14px;
+  border-top: 1px solid var(--line);
+}
+li:first-child {
+  border-top: 0;
+}
+li:hover {
+  background: var(--mat-soft);
+}
+.open {
+  color: var(--ink);
+  text-decoration: none;
+}
+.open b {
+  text-decoration: underline;
+  text-decoration-color: var(--mat);
+  text-underline-offset: 3px;
+}
+.note {
+  display: block;
+}
+.acts {
+  display: flex;
+  gap: 6px;
+}
+.acts .el-button {
+  margin: 0;
+}
+@media (max-width: 600px) {
+  li {
+    grid-template-columns: 1fr;
+  }
+}
 </style>

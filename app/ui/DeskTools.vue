@@ -10,9 +10,19 @@ import { theme, turnTheme } from '../use/theme'
 const desk = useDesk()
 const name = computed(() => desk.state.build?.name ?? 'build')
 const id = computed(() => desk.state.build?.id ?? '')
-async function saveFile(): Promise<void> { download(fileName(name.value, '.juntura.json'), await desk.exportText([id.value]), 'application/json') }
-async function saveCsv(): Promise<void> { download(fileName(name.value, '-parts.csv'), await desk.exportCsv(id.value), 'text/csv') }
-async function saveSheet(): Promise<void> { download(fileName(name.value, '-sheet.md'), await desk.exportSheet(id.value), 'text/markdown') }
+async function saveFile(): Promise<void> {
+  download(
+    fileName(name.value, '.juntura.json'),
+    await desk.exportText([id.value]),
+    'application/json',
+  )
+}
+async function saveCsv(): Promise<void> {
+  download(fileName(name.value, '-parts.csv'), await desk.exportCsv(id.value), 'text/csv')
+}
+async function saveSheet(): Promise<void> {
+  download(fileName(name.value, '-sheet.md'), await desk.exportSheet(id.value), 'text/markdown')
+}
 async function saveDrawing(): Promise<void> {
   const svg = await desk.exportDrawing(id.value)
   if (svg !== null) download(fileName(name.value, '-near-side.svg'), svg, 'image/svg+xml')
@@ -21,38 +31,141 @@ async function saveDrawing(): Promise<void> {
 
 <template>
   <div class="tools">
-    <div v-if="desk.horizonsDiffer" class="horizon" role="group" aria-label="Which plan is looked at">
-      <button type="button" class="plainbutton" :aria-pressed="desk.horizon === 'now'" title="What is here or on its way" @click="desk.horizon = 'now'">Now</button>
-      <button type="button" class="plainbutton" :aria-pressed="desk.horizon === 'then'" title="Also what is wanted and later" @click="desk.horizon = 'then'">Then</button>
+    <div
+      v-if="desk.horizonsDiffer"
+      class="horizon"
+      role="group"
+      aria-label="Which plan is looked at"
+    >
+      <button
+        type="button"
+        class="plainbutton"
+        :aria-pressed="desk.horizon === 'now'"
+        title="What is here or on its way"
+        @click="desk.horizon = 'now'"
+      >
+        Now
+      </button>
+      <button
+        type="button"
+        class="plainbutton"
+        :aria-pressed="desk.horizon === 'then'"
+        title="Also what is wanted and later"
+        @click="desk.horizon = 'then'"
+      >
+        Then
+      </button>
     </div>
-    <ElButton size="small" :disabled="!desk.state.undo" :title="desk.state.undo ? `Undo: ${desk.state.undo}` : 'Nothing to undo'" aria-label="Undo" @click="desk.undo()">↶</ElButton>
-    <ElButton size="small" :disabled="!desk.state.redo" :title="desk.state.redo ? `Redo: ${desk.state.redo}` : 'Nothing to redo'" aria-label="Redo" @click="desk.redo()">↷</ElButton>
+    <ElButton
+      size="small"
+      :disabled="!desk.state.undo"
+      :title="desk.state.undo ? `Undo: ${desk.state.undo}` : 'Nothing to undo'"
+      aria-label="Undo"
+      @click="desk.undo()"
+      >↶</ElButton
+    >
+    <ElButton
+      size="small"
+      :disabled="!desk.state.redo"
+      :title="desk.state.redo ? `Redo: ${desk.state.redo}` : 'Nothing to redo'"
+      aria-label="Redo"
+      @click="desk.redo()"
+      >↷</ElButton
+    >
     <details class="menu">
       <summary>Files</summary>
       <div class="sheet list">
-        <button type="button" class="plainbutton" @click="saveFile">Save the build as a file</button>
-        <button type="button" class="plainbutton" @click="saveCsv">Save the parts list as CSV</button>
-        <button type="button" class="plainbutton" @click="saveSheet">Save the build sheet as Markdown</button>
-        <button v-if="desk.analysis?.drawings.length" type="button" class="plainbutton" @click="saveDrawing">Save the drawing as SVG, in mm</button>
-        <RouterLink :to="{ name: 'sheet', params: { build: id } }">Build sheet for paper</RouterLink>
+        <button type="button" class="plainbutton" @click="saveFile">
+          Save the build as a file
+        </button>
+        <button type="button" class="plainbutton" @click="saveCsv">
+          Save the parts list as CSV
+        </button>
+        <button type="button" class="plainbutton" @click="saveSheet">
+          Save the build sheet as Markdown
+        </button>
+        <button
+          v-if="desk.analysis?.drawings.length"
+          type="button"
+          class="plainbutton"
+          @click="saveDrawing"
+        >
+          Save the drawing as SVG, in mm
+        </button>
+        <RouterLink :to="{ name: 'sheet', params: { build: id } }"
+          >Build sheet for paper</RouterLink
+        >
         <RouterLink to="/">All builds, open a file</RouterLink>
       </div>
     </details>
-    <button type="button" class="plainbutton light" :aria-label="theme === 'day' ? 'Evening light' : 'Day light'" :title="theme === 'day' ? 'Evening light' : 'Day light'" @click="turnTheme">{{ theme === 'day' ? '☾' : '☀' }}</button>
+    <button
+      type="button"
+      class="plainbutton light"
+      :aria-label="theme === 'day' ? 'Evening light' : 'Day light'"
+      :title="theme === 'day' ? 'Evening light' : 'Day light'"
+      @click="turnTheme"
+    >
+      {{ theme === 'day' ? '☾' : '☀' }}
+    </button>
   </div>
 </template>
 
 <style scoped>
-.tools { display: flex; gap: 8px; align-items: center; }
-.tools .el-button { margin: 0; font-size: 17px; padding: 0 8px; }
-.horizon { display: flex; border: 1px solid var(--line); border-radius: var(--radius); }
-.horizon button { padding: 3px 9px; font-size: var(--small); }
-.horizon [aria-pressed='true'] { background: var(--mat); color: var(--sheet); }
-.menu { position: relative; }
-.menu summary { white-space: nowrap; cursor: pointer; list-style: none; padding: 4px 6px; font-size: var(--small); }
-.menu summary::after { content: ' ▾'; color: var(--ink-2); }
-.list { position: absolute; right: 0; top: 100%; z-index: 30; width: 250px; display: grid; }
-.list > * { padding: 8px 12px; color: var(--ink); text-decoration: none; }
-.list > *:hover { background: var(--mat-soft); }
-.light { font-size: 18px; padding: 2px 6px; }
+.tools {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.tools .el-button {
+  margin: 0;
+  font-size: 17px;
+  padding: 0 8px;
+}
+.horizon {
+  display: flex;
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+}
+.horizon button {
+  padding: 3px 9px;
+  font-size: var(--small);
+}
+.horizon [aria-pressed='true'] {
+  background: var(--mat);
+  color: var(--sheet);
+}
+.menu {
+  position: relative;
+}
+.menu summary {
+  white-space: nowrap;
+  cursor: pointer;
+  list-style: none;
+  padding: 4px 6px;
+  font-size: var(--small);
+}
+.menu summary::after {
+  content: ' ▾';
+  color: var(--ink-2);
+}
+.list {
+  position: absolute;
+  right: 0;
+  top: 100%;
+  z-index: 30;
+  width: 250px;
+  display: grid;
+}
+.list > * {
+  padding: 8px 12px;
+  color: var(--ink);
+  text-decoration: none;
+}
+.list > *:hover {
+  background: var(--mat-soft);
+}
+.light {
+  font-size: 18px;
+  padding: 2px 6px;
+}
 </style>

@@ -9,50 +9,138 @@ const entry = useEntry()
 const field = ref<HTMLTextAreaElement>()
 /** The field keeps its text by itself: thousands of lines that come in at once are drawn once. It takes what was there before, and what is cleared. */
 const typed = (event: Event): void => entry.paste((event.target as HTMLTextAreaElement).value)
-const show = (): void => { if (field.value && field.value.value !== entry.sheet) field.value.value = entry.sheet }
+const show = (): void => {
+  if (field.value && field.value.value !== entry.sheet) field.value.value = entry.sheet
+}
 onMounted(show)
 watch(() => entry.sheet, show)
 const read = computed(() => entry.read)
 const sure = computed(() => read.value?.read.filter(r => r.why === null) ?? [])
 const doubtful = computed(() => read.value?.read.filter(r => r.why !== null) ?? [])
-const title = computed(() => entry.asks?.kinds.find(k => k.kind === read.value?.kind)?.title ?? null)
-const readable = computed(() => (entry.asks?.kinds ?? []).filter(k => entry.asks?.readable.includes(k.kind)))
-const force = (kind: string): void => entry.force(kind === '' ? null : kind as PartKind)
+const title = computed(
+  () => entry.asks?.kinds.find(k => k.kind === read.value?.kind)?.title ?? null,
+)
+const readable = computed(() =>
+  (entry.asks?.kinds ?? []).filter(k => entry.asks?.readable.includes(k.kind)),
+)
+const force = (kind: string): void => entry.force(kind === '' ? null : (kind as PartKind))
 </script>
 
 <template>
   <div class="paste">
-    <label class="field">Spec sheet, as text or as a copied table
-      <textarea ref="field" rows="11" spellcheck="false" @input="typed" placeholder="CPU cooler: max. 17.0 cm&#10;Max. GPU length 355mm (w/o radiator)&#10;Front I/O: 2x Type-A 5Gbps, 1x Type-C"></textarea>
+    <label class="field"
+      >Spec sheet, as text or as a copied table
+      <textarea
+        ref="field"
+        rows="11"
+        spellcheck="false"
+        @input="typed"
+        placeholder="CPU cooler: max. 17.0 cm&#10;Max. GPU length 355mm (w/o radiator)&#10;Front I/O: 2x Type-A 5Gbps, 1x Type-C"
+      ></textarea>
     </label>
-    <p v-if="entry.tooLong" class="stop" role="status">This is longer than any spec sheet. Paste only the table or the list of specifications.</p>
-    <label class="kind">It is a <select :value="entry.forced ?? ''" @change="force(($event.target as HTMLSelectElement).value)"><option value="">{{ title ? `${title.toLowerCase()}, it seems` : 'kind to be found out' }}</option><option v-for="k in readable" :key="k.kind" :value="k.kind">{{ k.title.toLowerCase() }}</option></select></label>
-    <p v-if="read && read.kind === null" class="stop" role="status">No kind of part can be told from this. Choose one above.</p>
+    <p v-if="entry.tooLong" class="stop" role="status">
+      This is longer than any spec sheet. Paste only the table or the list of specifications.
+    </p>
+    <label class="kind"
+      >It is a
+      <select
+        :value="entry.forced ?? ''"
+        @change="force(($event.target as HTMLSelectElement).value)"
+      >
+        <option value="">
+          {{ title ? `${title.toLowerCase()}, it seems` : 'kind to be found out' }}
+        </option>
+        <option v-for="k in readable" :key="k.kind" :value="k.kind">
+          {{ k.title.toLowerCase() }}
+        </option>
+      </select></label
+    >
+    <p v-if="read && read.kind === null" class="stop" role="status">
+      No kind of part can be told from this. Choose one above.
+    </p>
     <template v-if="read">
       <h2>{{ counted(sure.length, 'value') }} read</h2>
-      <table aria-label="Values read"><tbody><tr v-for="r in sure" :key="r.path + r.words"><td>{{ capital(r.label) }}</td><td class="figure value">{{ r.value }}</td><td class="quiet words">“{{ r.words }}”</td></tr></tbody></table>
+      <table aria-label="Values read">
+        <tbody>
+          <tr v-for="r in sure" :key="r.path + r.words">
+            <td>{{ capital(r.label) }}</td>
+            <td class="figure value">{{ r.value }}</td>
+            <td class="quiet words">“{{ r.words }}”</td>
+          </tr>
+        </tbody>
+      </table>
       <template v-if="doubtful.length">
         <h2>{{ counted(doubtful.length, 'value') }} doubtful</h2>
-        <table aria-label="Doubtful values"><tbody><tr v-for="r in doubtful" :key="r.path + r.words"><td><span class="mark" aria-hidden="true">?</span> {{ capital(r.label) }}</td><td class="figure value">{{ r.value }}</td><td class="quiet words">{{ capital(r.why ?? '') }}: “{{ r.words }}”</td></tr></tbody></table>
+        <table aria-label="Doubtful values">
+          <tbody>
+            <tr v-for="r in doubtful" :key="r.path + r.words">
+              <td><span class="mark" aria-hidden="true">?</span> {{ capital(r.label) }}</td>
+              <td class="figure value">{{ r.value }}</td>
+              <td class="quiet words">{{ capital(r.why ?? '') }}: “{{ r.words }}”</td>
+            </tr>
+          </tbody>
+        </table>
       </template>
       <template v-if="read.unread.length">
         <h2>{{ counted(read.unread.length, 'phrase') }} not read</h2>
-        <ul class="unread" aria-label="Not read"><li v-for="(u, i) in read.unread" :key="i" class="quiet">{{ u }}</li></ul>
+        <ul class="unread" aria-label="Not read">
+          <li v-for="(u, i) in read.unread" :key="i" class="quiet">{{ u }}</li>
+        </ul>
       </template>
     </template>
   </div>
 </template>
 
 <style scoped>
-.paste { display: grid; gap: 10px; }
-.field { display: grid; gap: 4px; }
-textarea { width: 100%; padding: 8px 10px; border: 1px solid var(--line); border-radius: var(--radius); background: var(--sheet); resize: vertical; font-size: 14px; }
-textarea::placeholder { color: var(--ink-2); }
-select { padding: 2px 6px; border: 1px solid var(--line); border-radius: var(--radius); background: var(--sheet); }
-table { width: 100%; table-layout: fixed; }
-td { padding: 3px 10px 3px 0; border-top: 1px solid var(--line); vertical-align: top; overflow-wrap: anywhere; }
-.value { width: 22%; white-space: normal; }
-.words { width: 46%; }
-.mark { color: var(--measure); font-weight: 700; }
-.unread li { padding: 2px 0; border-top: 1px solid var(--line); }
+.paste {
+  display: grid;
+  gap: 10px;
+}
+.field {
+  display: grid;
+  gap: 4px;
+}
+textarea {
+  width: 100%;
+  padding: 8px 10px;
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+  background: var(--sheet);
+  resize: vertical;
+  font-size: 14px;
+}
+textarea::placeholder {
+  color: var(--ink-2);
+}
+select {
+  padding: 2px 6px;
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+  background: var(--sheet);
+}
+table {
+  width: 100%;
+  table-layout: fixed;
+}
+td {
+  padding: 3px 10px 3px 0;
+  border-top: 1px solid var(--line);
+  vertical-align: top;
+  overflow-wrap: anywhere;
+}
+.value {
+  width: 22%;
+  white-space: normal;
+}
+.words {
+  width: 46%;
+}
+.mark {
+  color: var(--measure);
+  font-weight: 700;
+}
+.unread li {
+  padding: 2px 0;
+  border-top: 1px solid var(--line);
+}
 </style>

@@ -24,18 +24,32 @@ const rest = computed(() => all.value.filter(f => f.verdict === 'clear' && f.mar
 </script>
 
 <template>
-  <p v-if="all.length === 0" class="quiet none">{{ empty ?? 'Nothing to ask yet: add a case, a board and what goes on it.' }}</p>
+  <p v-if="all.length === 0" class="quiet none">
+    {{ empty ?? 'Nothing to ask yet: add a case, a board and what goes on it.' }}
+  </p>
   <template v-else>
-    <ul v-if="open.length + measured.length > 0" class="sheet"><FindingRow v-for="f in [...open, ...measured]" :key="f.id" :finding="f" /></ul>
+    <ul v-if="open.length + measured.length > 0" class="sheet">
+      <FindingRow v-for="f in [...open, ...measured]" :key="f.id" :finding="f" />
+    </ul>
     <details v-if="rest.length > 0" class="rest" :open="open.length + measured.length === 0">
       <summary>{{ counted(rest.length, 'more that is clear', 'more that are clear') }}</summary>
-      <ul class="sheet"><FindingRow v-for="f in rest" :key="f.id" :finding="f" /></ul>
+      <ul class="sheet">
+        <FindingRow v-for="f in rest" :key="f.id" :finding="f" />
+      </ul>
     </details>
   </template>
 </template>
 
 <style scoped>
-.none { padding: 12px 0; }
-.rest { margin-top: 10px; }
-summary { cursor: pointer; padding: 6px 2px; color: var(--ink-2); }
+.none {
+  padding: 12px 0;
+}
+.rest {
+  margin-top: 10px;
+}
+summary {
+  cursor: pointer;
+  padding: 6px 2px;
+  color: var(--ink-2);
+}
 </style>

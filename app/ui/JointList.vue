@@ -8,5 +8,7 @@ defineProps<{ joints: readonly JointRow[]; empty: string }>()
 
 <template>
   <p v-if="joints.length === 0" class="quiet">{{ empty }}</p>
-  <ul v-else class="sheet"><JointLine v-for="j in joints" :key="j.id" :joint="j" /></ul>
+  <ul v-else class="sheet">
+    <JointLine v-for="j in joints" :key="j.id" :joint="j" />
+  </ul>
 </template>

@@ -16,7 +16,17 @@ const pinned = computed(() => desk.state.build?.choices.pins[props.plug] ?? null
 async function put(socket: string | null, to = ''): Promise<void> {
   const title = socket === null ? props.label : `${props.label} into ${to}`
   const pin = { do: 'pinJoint', plug: props.plug, socket, title }
-  const ask = props.made && socket !== null ? { do: 'together', title: `Otherwise than planned: ${title}`, commands: [pin, { do: 'make', ids: [`${props.plug}~${socket}`], title, how: 'otherwise than planned' }] } : pin
+  const ask =
+    props.made && socket !== null
+      ? {
+          do: 'together',
+          title: `Otherwise than planned: ${title}`,
+          commands: [
+            pin,
+            { do: 'make', ids: [`${props.plug}~${socket}`], title, how: 'otherwise than planned' },
+          ],
+        }
+      : pin
   await desk.run(ask)
 }
 </script>
@@ -28,19 +38,53 @@ async function put(socket: string | null, to = ''): Promise<void> {
     <ul v-else :aria-label="`Places for ${label}`">
       <li v-for="p in places" :key="p.ref">
         <StepMark :verdict="p.verdict" />
-        <span>{{ p.label }}<span v-if="p.shut" class="note">{{ p.shut }}</span><span v-else-if="p.taken" class="quiet"> now holds the {{ p.taken }}</span><span v-if="p.note || p.verdict !== 'clear'" class="note"><strong :class="p.verdict">{{ VERDICT_WORD[p.verdict] }}</strong> {{ p.note }}</span></span>
+        <span
+          >{{ p.label }}<span v-if="p.shut" class="note">{{ p.shut }}</span
+          ><span v-else-if="p.taken" class="quiet"> now holds the {{ p.taken }}</span
+          ><span v-if="p.note || p.verdict !== 'clear'" class="note"
+            ><strong :class="p.verdict">{{ VERDICT_WORD[p.verdict] }}</strong> {{ p.note }}</span
+          ></span
+        >
         <span v-if="pinned === p.ref" class="quiet">by hand</span>
         <span v-else-if="p.planned" class="quiet">planned here</span>
-        <ElButton v-else size="small" :aria-label="`Put it into ${p.label}`" @click="put(p.ref, p.label)">Put here</ElButton>
+        <ElButton
+          v-else
+          size="small"
+          :aria-label="`Put it into ${p.label}`"
+          @click="put(p.ref, p.label)"
+          >Put here</ElButton
+        >
       </li>
     </ul>
-    <ElButton v-if="pinned !== null" size="small" @click="put(null)">Let it find its own place</ElButton>
+    <ElButton v-if="pinned !== null" size="small" @click="put(null)"
+      >Let it find its own place</ElButton
+    >
   </div>
 </template>
 
 <style scoped>
-.move { padding: 2px 0 8px; display: grid; gap: 6px; justify-items: start; }
-ul { width: 100%; max-height: 260px; overflow: auto; padding-right: 4px; }
-li { display: grid; grid-template-columns: 18px minmax(0, 1fr) auto; gap: 10px; align-items: center; padding: 4px 0; border-top: 1px solid var(--line); }
-.note { display: block; font-size: var(--small); }
+.move {
+  padding: 2px 0 8px;
+  display: grid;
+  gap: 6px;
+  justify-items: start;
+}
+ul {
+  width: 100%;
+  max-height: 260px;
+  overflow: auto;
+  padding-right: 4px;
+}
+li {
+  display: grid;
+  grid-template-columns: 18px minmax(0, 1fr) auto;
+  gap: 10px;
+  align-items: center;
+  padding: 4px 0;
+  border-top: 1px solid var(--line);
+}
+.note {
+  display: block;
+  font-size: var(--small);
+}
 </style>

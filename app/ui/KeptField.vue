@@ -8,9 +8,21 @@ const props = defineProps<{ value: string; type?: 'text' | 'date'; decimal?: boo
 const emit = defineEmits<{ keep: [text: string] }>()
 const text = ref('')
 // What is being typed stays when the kept value changes meanwhile.
-watch(() => props.value, (kept, before) => { if (text.value === (before ?? '')) text.value = kept }, { immediate: true })
+watch(
+  () => props.value,
+  (kept, before) => {
+    if (text.value === (before ?? '')) text.value = kept
+  },
+  { immediate: true },
+)
 </script>
 
 <template>
-  <ElInput v-model="text" size="small" :type="type ?? 'text'" :inputmode="decimal ? 'decimal' : undefined" @change="emit('keep', text.trim())" />
+  <ElInput
+    v-model="text"
+    size="small"
+    :type="type ?? 'text'"
+    :inputmode="decimal ? 'decimal' : undefined"
+    @change="emit('keep', text.trim())"
+  />
 </template>

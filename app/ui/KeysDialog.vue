@@ -21,7 +21,10 @@ function take(id: string, event: KeyboardEvent): void {
   if (taking.value !== id || event.key === 'Tab') return
   event.preventDefault()
   event.stopPropagation()
-  if (event.key === 'Escape') { taking.value = null; return }
+  if (event.key === 'Escape') {
+    taking.value = null
+    return
+  }
   if (event.key.length !== 1) return
   const other = clash(id, event.key)
   complaint.value = other ? `“${event.key}” already does: ${other}. Take another key.` : ''
@@ -33,14 +36,28 @@ function take(id: string, event: KeyboardEvent): void {
 
 <template>
   <ElDialog model-value title="Keys" width="min(460px, 94vw)" align-center @close="emit('close')">
-    <ElCheckbox v-model="keysOn">Single keys act while no field or control has the focus</ElCheckbox>
-    <p class="quiet">At the bench, Space or Enter makes the step. Along the seam, the arrows walk.</p>
+    <ElCheckbox v-model="keysOn"
+      >Single keys act while no field or control has the focus</ElCheckbox
+    >
+    <p class="quiet">
+      At the bench, Space or Enter makes the step. Along the seam, the arrows walk.
+    </p>
     <table>
       <tbody>
         <tr v-for="k in keyRows" :key="k.id">
-          <td><kbd class="figure">{{ k.key }}</kbd></td><td>{{ k.says }}</td>
+          <td>
+            <kbd class="figure">{{ k.key }}</kbd>
+          </td>
+          <td>{{ k.says }}</td>
           <td class="act">
-            <ElButton size="small" :aria-label="`Change the key for ${k.says}`" @click="ask(k.id)" @keydown="take(k.id, $event)" @blur="taking = null">{{ taking === k.id ? 'Press a key' : 'Change' }}</ElButton>
+            <ElButton
+              size="small"
+              :aria-label="`Change the key for ${k.says}`"
+              @click="ask(k.id)"
+              @keydown="take(k.id, $event)"
+              @blur="taking = null"
+              >{{ taking === k.id ? 'Press a key' : 'Change' }}</ElButton
+            >
             <ElButton v-if="k.changed" size="small" @click="changeKey(k.id, null)">Reset</ElButton>
           </td>
         </tr>
@@ -51,7 +68,18 @@ function take(id: string, event: KeyboardEvent): void {
 </template>
 
 <style scoped>
-td { padding: 3px 8px 3px 0; border-top: 1px solid var(--line); }
-kbd { border: 1px solid var(--line); border-radius: var(--radius); padding: 1px 7px; background: var(--paper); }
-.act { text-align: right; white-space: nowrap; }
+td {
+  padding: 3px 8px 3px 0;
+  border-top: 1px solid var(--line);
+}
+kbd {
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+  padding: 1px 7px;
+  background: var(--paper);
+}
+.act {
+  text-align: right;
+  white-space: nowrap;
+}
 </style>

@@ -12,7 +12,11 @@ import { useDesk } from '../stores/desk'
 import { usePointer } from '../stores/pointer'
 import { onKey } from '../use/keys'
 
-const props = defineProps<{ settles: SettledBy; likely?: readonly [number, number]; first?: boolean }>()
+const props = defineProps<{
+  settles: SettledBy
+  likely?: readonly [number, number]
+  first?: boolean
+}>()
 const emit = defineEmits<{ done: [] }>()
 const desk = useDesk()
 const pointer = usePointer()
@@ -20,22 +24,45 @@ const text = ref('')
 const every = ref(false)
 const field = ref<InstanceType<typeof ElInput>>()
 const id = useId()
-const typed = computed(() => (text.value.trim() === '' ? null : readTyped(text.value, props.settles.unit)))
+const typed = computed(() =>
+  text.value.trim() === '' ? null : readTyped(text.value, props.settles.unit),
+)
 const value = computed(() => (typed.value && 'value' in typed.value ? typed.value.value : null))
 const complaint = computed(() => {
   if (typed.value && 'problem' in typed.value) return typed.value.problem
   if (value.value === null) return ''
-  const asked = props.likely ? question(value.value, props.likely, props.settles.unit, props.settles.label) : null
-  return asked ?? (typed.value && 'converted' in typed.value && typed.value.converted ? `= ${quantity(value.value, props.settles.unit)}` : '')
+  const asked = props.likely
+    ? question(value.value, props.likely, props.settles.unit, props.settles.label)
+    : null
+  return (
+    asked ??
+    (typed.value && 'converted' in typed.value && typed.value.converted
+      ? `= ${quantity(value.value, props.settles.unit)}`
+      : '')
+  )
 })
-const model = computed(() => desk.state.build?.items.find(i => i.id === props.settles.item)?.part.model ?? '')
+const model = computed(
+  () => desk.state.build?.items.find(i => i.id === props.settles.item)?.part.model ?? '',
+)
 
 async function enter(): Promise<void> {
-  if (value.value === null) { field.value?.focus(); return }
+  if (value.value === null) {
+    field.value?.focus()
+    return
+  }
   const { item, path, unit } = props.settles
-  const figure = { [unit]: value.value, basis: 'measured', on: new Date().toISOString().slice(0, 10) }
-  const done = every.value ? await desk.measurePart(item, path, figure) : await desk.run({ do: 'setFigure', id: item, path, figure })
-  if (done) { text.value = ''; emit('done') }
+  const figure = {
+    [unit]: value.value,
+    basis: 'measured',
+    on: new Date().toISOString().slice(0, 10),
+  }
+  const done = every.value
+    ? await desk.measurePart(item, path, figure)
+    : await desk.run({ do: 'setFigure', id: item, path, figure })
+  if (done) {
+    text.value = ''
+    emit('done')
+  }
 }
 if (props.first) onKey('measure', () => field.value?.focus())
 onMounted(() => {
@@ -47,22 +74,65 @@ onMounted(() => {
 
 <template>
   <form class="measure-field" @submit.prevent="enter">
-    <label :for="id">{{ settles.label }}
-      <span class="quiet">{{ settles.take }} Take it with {{ settles.tool }}<template v-if="settles.within !== null && settles.unit !== 'pcs'">, to {{ quantity(settles.within, settles.unit) }}</template>.<template v-if="settles.now !== null"> Now {{ quantity(settles.now, settles.unit) }}.</template>
-        <template v-if="settles.passes"> Passes {{ settles.passes.side === 'least' ? 'from' : 'up to' }} <span class="figure">{{ quantity(settles.passes.value, settles.unit) }}</span>.</template></span>
+    <label :for="id"
+      >{{ settles.label }}
+      <span class="quiet"
+        >{{ settles.take }} Take it with {{ settles.tool
+        }}<template v-if="settles.within !== null && settles.unit !== 'pcs'"
+          >, to {{ quantity(settles.within, settles.unit) }}</template
+        >.<template v-if="settles.now !== null">
+          Now {{ quantity(settles.now, settles.unit) }}.</template
+        >
+        <template v-if="settles.passes">
+          Passes {{ settles.passes.side === 'least' ? 'from' : 'up to' }}
+          <span class="figure">{{ quantity(settles.passes.value, settles.unit) }}</span>.</template
+        ></span
+      >
     </label>
-    <ElInput :id="id" ref="field" v-model="text" size="small" inputmode="decimal" class="value" :aria-describedby="`${id}-c`"><template #suffix>{{ settles.unit === 'pcs' ? '' : settles.unit }}</template></ElInput>
+    <ElInput
+      :id="id"
+      ref="field"
+      v-model="text"
+      size="small"
+      inputmode="decimal"
+      class="value"
+      :aria-describedby="`${id}-c`"
+      ><template #suffix>{{ settles.unit === 'pcs' ? '' : settles.unit }}</template></ElInput
+    >
     <ElButton size="small" native-type="submit">Enter</ElButton>
-    <label class="every quiet"><input v-model="every" type="checkbox" /> holds for every {{ model }}: keep it with the part</label>
+    <label class="every quiet"
+      ><input v-model="every" type="checkbox" /> holds for every {{ model }}: keep it with the
+      part</label
+    >
     <span :id="`${id}-c`" class="complaint" role="status">{{ complaint }}</span>
   </form>
 </template>
 
 <style scoped>
-.measure-field { display: grid; grid-template-columns: 1fr 118px auto; gap: 2px 8px; align-items: center; }
-label > .quiet { display: block; }
-.every { grid-column: 1 / -1; display: flex; gap: 6px; align-items: center; }
-.every input { accent-color: var(--mat); }
-.complaint { grid-column: 1 / -1; color: var(--stop); font-size: var(--small); }
-.complaint:empty { display: none; }
+.measure-field {
+  display: grid;
+  grid-template-columns: 1fr 118px auto;
+  gap: 2px 8px;
+  align-items: center;
+}
+label > .quiet {
+  display: block;
+}
+.every {
+  grid-column: 1 / -1;
+  display: flex;
+  gap: 6px;
+  align-items: center;
+}
+.every input {
+  accent-color: var(--mat);
+}
+.complaint {
+  grid-column: 1 / -1;
+  color: var(--stop);
+  font-size: var(--small);
+}
+.complaint:empty {
+  display: none;
+}
 </style>

@@ -10,17 +10,29 @@ import { useDesk } from '../stores/desk'
 const desk = useDesk()
 const note = ref('')
 // What is being typed stays when the kept note changes meanwhile.
-watch(() => desk.state.build?.note ?? '', (kept, before) => { if (note.value === (before ?? '')) note.value = kept }, { immediate: true })
+watch(
+  () => desk.state.build?.note ?? '',
+  (kept, before) => {
+    if (note.value === (before ?? '')) note.value = kept
+  },
+  { immediate: true },
+)
 </script>
 
 <template>
   <form class="note" @submit.prevent="desk.run({ do: 'note', note })">
     <label for="note">Note</label>
     <ElInput id="note" v-model="note" type="textarea" :autosize="{ minRows: 2, maxRows: 8 }" />
-    <ElButton native-type="submit" size="small" :disabled="note === desk.state.build?.note">Keep the note</ElButton>
+    <ElButton native-type="submit" size="small" :disabled="note === desk.state.build?.note"
+      >Keep the note</ElButton
+    >
   </form>
 </template>
 
 <style scoped>
-.note { display: grid; gap: 6px; justify-items: start; }
+.note {
+  display: grid;
+  gap: 6px;
+  justify-items: start;
+}
 </style>

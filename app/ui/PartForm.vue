@@ -4,7 +4,13 @@ import type { FormField } from '../../core/parts/form'
 import FormRow from './FormRow.vue'
 
 export type Values = Readonly<Record<string, unknown>>
-const props = defineProps<{ fields: readonly FormField[]; value: Values; path?: string; marks: ReadonlyMap<string, string>; problems: ReadonlyMap<string, string> }>()
+const props = defineProps<{
+  fields: readonly FormField[]
+  value: Values
+  path?: string
+  marks: ReadonlyMap<string, string>
+  problems: ReadonlyMap<string, string>
+}>()
 const emit = defineEmits<{ change: [value: Values] }>()
 const at = (key: string): string => (props.path ? `${props.path}.${key}` : key)
 function set(key: string, value: unknown): void {
@@ -15,10 +21,22 @@ function set(key: string, value: unknown): void {
 
 <template>
   <div class="form">
-    <FormRow v-for="f in fields" :key="f.key" :field="f" :value="value[f.key]" :path="at(f.key)" :marks="marks" :problems="problems" @change="v => set(f.key, v)" />
+    <FormRow
+      v-for="f in fields"
+      :key="f.key"
+      :field="f"
+      :value="value[f.key]"
+      :path="at(f.key)"
+      :marks="marks"
+      :problems="problems"
+      @change="v => set(f.key, v)"
+    />
   </div>
 </template>
 
 <style scoped>
-.form { display: grid; gap: 2px; }
+.form {
+  display: grid;
+  gap: 2px;
+}
 </style>

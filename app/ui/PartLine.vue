@@ -17,26 +17,93 @@ const STATES = ['have', 'ordered', 'wanted', 'later', 'spare']
 </script>
 
 <template>
-  <li class="line" :class="{ open: pointer.chosen === row.id }" @mouseenter="pointer.point([row.id])" @mouseleave="pointer.leave">
-    <button type="button" class="plainbutton face" :aria-pressed="pointer.chosen === row.id" @click="pointer.choose(row.id)">
-      <StepMark v-if="row.verdict" :verdict="row.verdict" /><span v-else class="dash" aria-hidden="true">·</span>
+  <li
+    class="line"
+    :class="{ open: pointer.chosen === row.id }"
+    @mouseenter="pointer.point([row.id])"
+    @mouseleave="pointer.leave"
+  >
+    <button
+      type="button"
+      class="plainbutton face"
+      :aria-pressed="pointer.chosen === row.id"
+      @click="pointer.choose(row.id)"
+    >
+      <StepMark v-if="row.verdict" :verdict="row.verdict" /><span
+        v-else
+        class="dash"
+        aria-hidden="true"
+        >·</span
+      >
       <span class="role quiet">{{ row.title }}</span>
-      <span class="name"><b>{{ row.name }}</b> <span class="quiet">{{ row.maker }}{{ row.condition === 'new' ? '' : `, ${row.condition}` }}</span></span>
+      <span class="name"
+        ><b>{{ row.name }}</b>
+        <span class="quiet"
+          >{{ row.maker }}{{ row.condition === 'new' ? '' : `, ${row.condition}` }}</span
+        ></span
+      >
     </button>
-    <ElSelect :model-value="row.state" size="small" class="state" :aria-label="`State of ${row.name}`" @change="(state: string) => desk.run({ do: 'setState', id: row.id, state })">
+    <ElSelect
+      :model-value="row.state"
+      size="small"
+      class="state"
+      :aria-label="`State of ${row.name}`"
+      @change="(state: string) => desk.run({ do: 'setState', id: row.id, state })"
+    >
       <ElOption v-for="s in STATES" :key="s" :value="s" :label="s" />
     </ElSelect>
-    <span class="figure price" :title="row.paid === null ? 'list price' : 'paid'">{{ costs === null ? '–' : money(costs, currency) }}</span>
+    <span class="figure price" :title="row.paid === null ? 'list price' : 'paid'">{{
+      costs === null ? '–' : money(costs, currency)
+    }}</span>
   </li>
 </template>
 
 <style scoped>
-.line { display: grid; grid-template-columns: minmax(0, 1fr) 96px 92px; gap: 12px; align-items: center; padding-right: 12px; border-top: 1px solid var(--line); }
-.line:first-child { border-top: 0; }
-.line:hover, .open { background: var(--mat-soft); }
-.face { display: grid; grid-template-columns: 16px 92px minmax(0, 1fr); gap: 10px; align-items: center; padding: 9px 0 9px 12px; }
-.name { overflow: hidden; text-overflow: ellipsis; }
-.price { text-align: right; }
-.dash { text-align: center; color: var(--ink-2); }
-@media (max-width: 600px) { .line { grid-template-columns: minmax(0, 1fr) 88px; } .price { display: none; } .face { grid-template-columns: 16px minmax(0, 1fr); } .role { display: none; } }
+.line {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 96px 92px;
+  gap: 12px;
+  align-items: center;
+  padding-right: 12px;
+  border-top: 1px solid var(--line);
+}
+.line:first-child {
+  border-top: 0;
+}
+.line:hover,
+.open {
+  background: var(--mat-soft);
+}
+.face {
+  display: grid;
+  grid-template-columns: 16px 92px minmax(0, 1fr);
+  gap: 10px;
+  align-items: center;
+  padding: 9px 0 9px 12px;
+}
+.name {
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+.price {
+  text-align: right;
+}
+.dash {
+  text-align: center;
+  color: var(--ink-2);
+}
+@media (max-width: 600px) {
+  .line {
+    grid-template-columns: minmax(0, 1fr) 88px;
+  }
+  .price {
+    display: none;
+  }
+  .face {
+    grid-template-columns: 16px minmax(0, 1fr);
+  }
+  .role {
+    display: none;
+  }
+}
 </style>

@@ -17,28 +17,76 @@ async function take(): Promise<void> {
   if (!file || !picker.value) return
   const picture = await smallPicture(file)
   picker.value.value = ''
-  complaint.value = picture === null ? `${file.name} is no picture that this browser can read. Choose a JPEG or a PNG.` : ''
+  complaint.value =
+    picture === null
+      ? `${file.name} is no picture that this browser can read. Choose a JPEG or a PNG.`
+      : ''
   if (picture !== null) await desk.attach(props.about[0] ?? '', props.name, picture)
 }
 </script>
 
 <template>
   <div class="strip">
-    <ul v-if="shown.length"><li v-for="p in shown" :key="p.id">
-      <a v-if="p.url" :href="p.url" download><img :src="p.url" :alt="`Picture of ${p.name}, ${p.at.slice(0, 10)}`" /></a><span v-else class="quiet">picture not here</span>
-      <button type="button" class="plainbutton" :aria-label="`Remove the picture of ${p.name}`" @click="desk.run({ do: 'detach', id: p.id })">×</button>
-    </li></ul>
+    <ul v-if="shown.length">
+      <li v-for="p in shown" :key="p.id">
+        <a v-if="p.url" :href="p.url" download
+          ><img :src="p.url" :alt="`Picture of ${p.name}, ${p.at.slice(0, 10)}`" /></a
+        ><span v-else class="quiet">picture not here</span>
+        <button
+          type="button"
+          class="plainbutton"
+          :aria-label="`Remove the picture of ${p.name}`"
+          @click="desk.run({ do: 'detach', id: p.id })"
+        >
+          ×
+        </button>
+      </li>
+    </ul>
     <ElButton :size="large ? 'large' : 'small'" @click="picker?.click()">Add a picture</ElButton>
-    <input ref="picker" type="file" accept="image/*" capture="environment" class="visually-hidden" tabindex="-1" :aria-label="`Picture of ${name}`" @change="take" />
+    <input
+      ref="picker"
+      type="file"
+      accept="image/*"
+      capture="environment"
+      class="visually-hidden"
+      tabindex="-1"
+      :aria-label="`Picture of ${name}`"
+      @change="take"
+    />
     <span class="complaint" role="status">{{ complaint }}</span>
   </div>
 </template>
 
 <style scoped>
-.strip, ul { display: flex; flex-wrap: wrap; gap: 8px; align-items: center; }
-li { position: relative; }
-img { height: 76px; border: 1px solid var(--line); border-radius: var(--radius); display: block; }
-li button { position: absolute; top: 0; right: 0; width: 22px; height: 22px; text-align: center; background: var(--sheet); }
-.complaint { color: var(--stop); }
-.complaint:empty { display: none; }
+.strip,
+ul {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+}
+li {
+  position: relative;
+}
+img {
+  height: 76px;
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+  display: block;
+}
+li button {
+  position: absolute;
+  top: 0;
+  right: 0;
+  width: 22px;
+  height: 22px;
+  text-align: center;
+  background: var(--sheet);
+}
+.complaint {
+  color: var(--stop);
+}
+.complaint:empty {
+  display: none;
+}
 </style>

@@ -30,7 +30,17 @@ function give(): void {
 </template>
 
 <style scoped>
-.reason { display: flex; flex-wrap: wrap; gap: 8px; align-items: center; }
-.reason .el-input { flex: 1 1 180px; width: auto; }
-.el-button + .el-button { margin-left: 0; }
+.reason {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+}
+.reason .el-input {
+  flex: 1 1 180px;
+  width: auto;
+}
+.el-button + .el-button {
+  margin-left: 0;
+}
 </style>

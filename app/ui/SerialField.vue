@@ -12,10 +12,21 @@ const field = useId()
 <template>
   <div class="serial">
     <label :for="field" class="quiet">{{ label ?? name }}</label>
-    <KeptField :id="field" :aria-label="`Serial of ${name}`" :value="serial" @keep="(text: string) => desk.run({ do: 'setSerial', id, serial: text })" />
+    <KeptField
+      :id="field"
+      :aria-label="`Serial of ${name}`"
+      :value="serial"
+      @keep="(text: string) => desk.run({ do: 'setSerial', id, serial: text })"
+    />
   </div>
 </template>
 
 <style scoped>
-.serial { display: grid; grid-template-columns: 112px minmax(110px, 1fr); gap: 8px; align-items: center; max-width: 380px; }
+.serial {
+  display: grid;
+  grid-template-columns: 112px minmax(110px, 1fr);
+  gap: 8px;
+  align-items: center;
+  max-width: 380px;
+}
 </style>

@@ -22,12 +22,39 @@ async function take(id: string): Promise<void> {
 </script>
 
 <template>
-  <ElDialog model-value :title="swap ? `Swap ${swap.name} for` : 'Add from the shelf'" width="min(900px, 96vw)" align-center @close="emit('close')">
-    <div class="over"><ShelfFilters :query="query" @into="table?.enter()" /><ShelfTable ref="table" :query="query" :act="swap ? 'Swap' : 'Add'" @take="take" @choose="take" /></div>
-    <p class="quiet">{{ swap ? 'What was measured on the old copy does not carry over. Undo brings it back.' : 'A new part comes in as “wanted”; set its state in the list.' }} A part that is not here comes in under Shelf: paste its sheet.</p>
+  <ElDialog
+    model-value
+    :title="swap ? `Swap ${swap.name} for` : 'Add from the shelf'"
+    width="min(900px, 96vw)"
+    align-center
+    @close="emit('close')"
+  >
+    <div class="over">
+      <ShelfFilters :query="query" @into="table?.enter()" /><ShelfTable
+        ref="table"
+        :query="query"
+        :act="swap ? 'Swap' : 'Add'"
+        @take="take"
+        @choose="take"
+      />
+    </div>
+    <p class="quiet">
+      {{
+        swap
+          ? 'What was measured on the old copy does not carry over. Undo brings it back.'
+          : 'A new part comes in as “wanted”; set its state in the list.'
+      }}
+      A part that is not here comes in under Shelf: paste its sheet.
+    </p>
   </ElDialog>
 </template>
 
 <style scoped>
-.over { height: min(66vh, 640px); display: grid; grid-template-rows: auto minmax(0, 1fr); gap: 8px; padding: 3px; }
+.over {
+  height: min(66vh, 640px);
+  display: grid;
+  grid-template-rows: auto minmax(0, 1fr);
+  gap: 8px;
+  padding: 3px;
+}
 </style>

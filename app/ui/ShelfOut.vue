@@ -12,9 +12,18 @@ import { worker } from '../worker/remote'
 const props = defineProps<{ ids: readonly string[] }>()
 /** How much is written, as a share; null while nothing is. */
 const share = ref<number | null>(null)
-async function save(make: (ids: readonly string[], progress: Progress) => Promise<string | null>, name: string, type: string): Promise<void> {
+async function save(
+  make: (ids: readonly string[], progress: Progress) => Promise<string | null>,
+  name: string,
+  type: string,
+): Promise<void> {
   share.value = 0
-  const text = await make([...props.ids], proxy((n: number, of: number) => { share.value = n / of }))
+  const text = await make(
+    [...props.ids],
+    proxy((n: number, of: number) => {
+      share.value = n / of
+    }),
+  )
   share.value = null
   if (text !== null) download(name, text, type)
 }
@@ -22,16 +31,37 @@ async function save(make: (ids: readonly string[], progress: Progress) => Promis
 
 <template>
   <span class="out" role="group" :aria-label="`Save ${counted(ids.length, 'part')}`">
-    <template v-if="share !== null"><progress :value="share" aria-label="Writing"></progress><ElButton size="small" @click="worker.cancelParts()">Leave off</ElButton></template>
+    <template v-if="share !== null"
+      ><progress :value="share" aria-label="Writing"></progress
+      ><ElButton size="small" @click="worker.cancelParts()">Leave off</ElButton></template
+    >
     <template v-else>
-      <ElButton size="small" :disabled="ids.length === 0" @click="save(worker.partsCsv, 'parts.csv', 'text/csv')">Save as CSV</ElButton>
-      <ElButton size="small" :disabled="ids.length === 0" @click="save(worker.partsFile, 'parts.juntura.json', 'application/json')">Save as JSON</ElButton>
+      <ElButton
+        size="small"
+        :disabled="ids.length === 0"
+        @click="save(worker.partsCsv, 'parts.csv', 'text/csv')"
+        >Save as CSV</ElButton
+      >
+      <ElButton
+        size="small"
+        :disabled="ids.length === 0"
+        @click="save(worker.partsFile, 'parts.juntura.json', 'application/json')"
+        >Save as JSON</ElButton
+      >
     </template>
   </span>
 </template>
 
 <style scoped>
-.out { display: flex; gap: 6px; align-items: center; }
-.out .el-button { margin: 0; }
-progress { accent-color: var(--mat); }
+.out {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+}
+.out .el-button {
+  margin: 0;
+}
+progress {
+  accent-color: var(--mat);
+}
 </style>

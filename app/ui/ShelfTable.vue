@@ -6,43 +6,76 @@ import { number } from '../../core/format'
 import { useShelf } from '../stores/shelf'
 import type { ShelfQuery } from '../use/shelf'
 
-const props = defineProps<{ query: ShelfQuery; chosen?: string | null; act: string; compare?: boolean }>()
+const props = defineProps<{
+  query: ShelfQuery
+  chosen?: string | null
+  act: string
+  compare?: boolean
+}>()
 const emit = defineEmits<{ choose: [id: string]; take: [id: string] }>()
 const shelf = useShelf()
 /** The height of a line: the list draws as many as fit. */
 const LINE = 36
 const ids = computed(() => [...props.query.order.value])
-const { list, containerProps, wrapperProps, scrollTo } = useVirtualList(ids, { itemHeight: LINE, overscan: 3 })
+const { list, containerProps, wrapperProps, scrollTo } = useVirtualList(ids, {
+  itemHeight: LINE,
+  overscan: 3,
+})
 /** What is drawn: a line is known by its place in the order, so that scrolling keeps its focus and typing changes only what it says. */
-const lines = computed(() => list.value.flatMap(({ data, index }) => { const row = shelf.rows[data]; return row ? [{ row, index }] : [] }))
+const lines = computed(() =>
+  list.value.flatMap(({ data, index }) => {
+    const row = shelf.rows[data]
+    return row ? [{ row, index }] : []
+  }),
+)
 const columns = computed(() => props.query.ranges.value.map(r => r.facet))
-const template = computed(() => `${props.compare ? '26px ' : ''}minmax(140px, 2fr) ${props.query.group.value === null ? 'minmax(90px, 1fr)' : columns.value.map(c => (c.words ? 'minmax(52px, 1fr)' : 'minmax(70px, .7fr)')).join(' ')} 66px 62px`)
-const sorted = (path: string): 'ascending' | 'descending' | 'none' => (props.query.sort.value !== path ? 'none' : props.query.down.value ? 'descending' : 'ascending')
-const arrow = (path: string): string => ({ ascending: ' ↑', descending: ' ↓', none: '' })[sorted(path)]
+const template = computed(
+  () =>
+    `${props.compare ? '26px ' : ''}minmax(140px, 2fr) ${props.query.group.value === null ? 'minmax(90px, 1fr)' : columns.value.map(c => (c.words ? 'minmax(52px, 1fr)' : 'minmax(70px, .7fr)')).join(' ')} 66px 62px`,
+)
+const sorted = (path: string): 'ascending' | 'descending' | 'none' =>
+  props.query.sort.value !== path ? 'none' : props.query.down.value ? 'descending' : 'ascending'
+const arrow = (path: string): string =>
+  ({ ascending: ' ↑', descending: ' ↓', none: '' })[sorted(path)]
 /** The line that Tab stops at; where it is not drawn, the first that is. */
 const current = ref(0)
 // Another list begins at its top: far down in a longer one, nothing of a short one would be drawn.
-watch(ids, (now, before) => {
-  if (now.length === before.length && now.every((id, i) => id === before[i])) return
-  current.value = 0
-  scrollTo(0)
-}, { flush: 'post' })
-const stop = computed(() => (lines.value.some(l => l.index === current.value) ? current.value : lines.value[0]?.index ?? 0))
+watch(
+  ids,
+  (now, before) => {
+    if (now.length === before.length && now.every((id, i) => id === before[i])) return
+    current.value = 0
+    scrollTo(0)
+  },
+  { flush: 'post' },
+)
+const stop = computed(() =>
+  lines.value.some(l => l.index === current.value) ? current.value : (lines.value[0]?.index ?? 0),
+)
 /** The controls of a line, in order. */
 const CONTROLS = ['input', '.name', '.act'] as const
 /** To a line: what is not drawn yet is scrolled to first. */
 async function walk(index: number, control: (typeof CONTROLS)[number] = '.name'): Promise<void> {
   const to = Math.max(0, Math.min(ids.value.length - 1, index))
-  const target = (): HTMLElement | null | undefined => containerProps.ref.value?.querySelector<HTMLElement>(`[aria-rowindex="${to + 2}"] ${control}`)
-  if (!target()) { scrollTo(to); await nextTick(); await new Promise(drawn => requestAnimationFrame(drawn)) }
+  const target = (): HTMLElement | null | undefined =>
+    containerProps.ref.value?.querySelector<HTMLElement>(`[aria-rowindex="${to + 2}"] ${control}`)
+  if (!target()) {
+    scrollTo(to)
+    await nextTick()
+    await new Promise(drawn => requestAnimationFrame(drawn))
+  }
   target()?.focus()
 }
-const controlOf = (event: KeyboardEvent): (typeof CONTROLS)[number] => CONTROLS.find(c => (event.target as Element).matches(c)) ?? '.name'
+const controlOf = (event: KeyboardEvent): (typeof CONTROLS)[number] =>
+  CONTROLS.find(c => (event.target as Element).matches(c)) ?? '.name'
 defineExpose({
   /** From the words into the lines. */
   enter: (): Promise<void> => walk(current.value),
   /** Back to the line of a part that was opened. */
-  back: async (id: string): Promise<void> => { const at = ids.value.findIndex(i => shelf.rows[i]?.id === id); if (at >= 0) await walk(at) },
+  back: async (id: string): Promise<void> => {
+    const at = ids.value.findIndex(i => shelf.rows[i]?.id === id)
+    if (at >= 0) await walk(at)
+  },
 })
 </script>
 
@@ -50,43 +83,198 @@ defineExpose({
   <div class="table" role="table" :aria-rowcount="ids.length" aria-label="Parts on the shelf">
     <div class="line head" role="row" :style="{ gridTemplateColumns: template }">
       <span v-if="compare" role="columnheader"><span class="visually-hidden">compare</span></span>
-      <button type="button" role="columnheader" class="plainbutton" :aria-sort="sorted('name')" @click="query.sortBy('name')">part{{ arrow('name') }}</button>
-      <button v-if="query.group.value === null" type="button" role="columnheader" class="plainbutton" :aria-sort="sorted('group')" @click="query.sortBy('group')">kind{{ arrow('group') }}</button>
-      <template v-else><button v-for="c in columns" :key="c.path" type="button" role="columnheader" class="plainbutton" :aria-sort="sorted(c.path)" @click="query.sortBy(c.path)">{{ c.label }}{{ arrow(c.path) }}</button></template>
-      <button type="button" role="columnheader" class="plainbutton price" :aria-sort="sorted('price')" @click="query.sortBy('price')">price{{ arrow('price') }}</button>
+      <button
+        type="button"
+        role="columnheader"
+        class="plainbutton"
+        :aria-sort="sorted('name')"
+        @click="query.sortBy('name')"
+      >
+        part{{ arrow('name') }}
+      </button>
+      <button
+        v-if="query.group.value === null"
+        type="button"
+        role="columnheader"
+        class="plainbutton"
+        :aria-sort="sorted('group')"
+        @click="query.sortBy('group')"
+      >
+        kind{{ arrow('group') }}
+      </button>
+      <template v-else
+        ><button
+          v-for="c in columns"
+          :key="c.path"
+          type="button"
+          role="columnheader"
+          class="plainbutton"
+          :aria-sort="sorted(c.path)"
+          @click="query.sortBy(c.path)"
+        >
+          {{ c.label }}{{ arrow(c.path) }}
+        </button></template
+      >
+      <button
+        type="button"
+        role="columnheader"
+        class="plainbutton price"
+        :aria-sort="sorted('price')"
+        @click="query.sortBy('price')"
+      >
+        price{{ arrow('price') }}
+      </button>
       <span role="columnheader"><span class="visually-hidden">act</span></span>
     </div>
     <div v-bind="containerProps" class="scroll" tabindex="-1">
       <div v-bind="wrapperProps">
         <template v-for="{ row, index } in lines" :key="index">
-          <div class="line" role="row" :aria-rowindex="index + 2" :class="{ open: chosen === row.id }" :style="{ gridTemplateColumns: template, height: `${LINE}px` }" @focusin="current = index" @keydown.down.prevent="walk(index + 1, controlOf($event))" @keydown.up.prevent="walk(index - 1, controlOf($event))">
-            <span v-if="compare" role="cell"><input type="checkbox" :tabindex="stop === index ? 0 : -1" :aria-label="`Compare ${row.model}`" :checked="shelf.compared.includes(row.id)" @change="shelf.mark(row.id)" /></span>
-            <button type="button" role="cell" class="plainbutton name" :aria-pressed="chosen === row.id" :tabindex="stop === index ? 0 : -1" @click="emit('choose', row.id)"><b>{{ row.model }}</b> <span class="quiet">{{ row.maker }}<template v-if="row.own">, yours</template></span></button>
+          <div
+            class="line"
+            role="row"
+            :aria-rowindex="index + 2"
+            :class="{ open: chosen === row.id }"
+            :style="{ gridTemplateColumns: template, height: `${LINE}px` }"
+            @focusin="current = index"
+            @keydown.down.prevent="walk(index + 1, controlOf($event))"
+            @keydown.up.prevent="walk(index - 1, controlOf($event))"
+          >
+            <span v-if="compare" role="cell"
+              ><input
+                type="checkbox"
+                :tabindex="stop === index ? 0 : -1"
+                :aria-label="`Compare ${row.model}`"
+                :checked="shelf.compared.includes(row.id)"
+                @change="shelf.mark(row.id)"
+            /></span>
+            <button
+              type="button"
+              role="cell"
+              class="plainbutton name"
+              :aria-pressed="chosen === row.id"
+              :tabindex="stop === index ? 0 : -1"
+              @click="emit('choose', row.id)"
+            >
+              <b>{{ row.model }}</b>
+              <span class="quiet">{{ row.maker }}<template v-if="row.own">, yours</template></span>
+            </button>
             <span v-if="query.group.value === null" role="cell" class="quiet">{{ row.title }}</span>
-            <template v-else><span v-for="c in columns" :key="c.path" role="cell" :class="c.words ? 'cell' : 'cell figure'" :title="row.cells[c.path]">{{ row.cells[c.path] || '–' }}</span></template>
-            <span role="cell" class="figure price">{{ typeof row.price === 'number' ? number(row.price ?? 0, 2) : '–' }}</span>
-            <span role="cell"><button type="button" class="act" :tabindex="stop === index ? 0 : -1" :aria-label="`${act} ${row.model}`" @click="emit('take', row.id)">{{ act }}</button></span>
+            <template v-else
+              ><span
+                v-for="c in columns"
+                :key="c.path"
+                role="cell"
+                :class="c.words ? 'cell' : 'cell figure'"
+                :title="row.cells[c.path]"
+                >{{ row.cells[c.path] || '–' }}</span
+              ></template
+            >
+            <span role="cell" class="figure price">{{
+              typeof row.price === 'number' ? number(row.price ?? 0, 2) : '–'
+            }}</span>
+            <span role="cell"
+              ><button
+                type="button"
+                class="act"
+                :tabindex="stop === index ? 0 : -1"
+                :aria-label="`${act} ${row.model}`"
+                @click="emit('take', row.id)"
+              >
+                {{ act }}
+              </button></span
+            >
           </div>
         </template>
       </div>
     </div>
-    <p v-if="shelf.rows.length > 0 && ids.length === 0" class="quiet none" role="status">Nothing on the shelf is like that. Take a word or a bound away, or bring the part in.</p>
+    <p v-if="shelf.rows.length > 0 && ids.length === 0" class="quiet none" role="status">
+      Nothing on the shelf is like that. Take a word or a bound away, or bring the part in.
+    </p>
   </div>
 </template>
 
 <style scoped>
-.table { min-height: 0; min-width: 0; overflow-x: auto; display: grid; grid-template-rows: auto minmax(0, 1fr) auto; }
-.scroll { overflow-y: auto; scrollbar-gutter: stable; }
-.line { display: grid; gap: 10px; align-items: center; padding: 0 8px; border-top: 1px solid var(--line); }
-.head > * { overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
-.head { border-top: 0; border-bottom: 1px solid var(--line); color: var(--ink-2); font-size: var(--small); height: 30px; overflow-y: hidden; scrollbar-gutter: stable; }
-.line:not(.head):hover, .open { background: var(--mat-soft); }
-.name { overflow: hidden; white-space: nowrap; text-overflow: ellipsis; height: 100%; }
-.cell { overflow: hidden; text-overflow: ellipsis; white-space: nowrap; font-size: var(--small); }
-.price { text-align: right; }
-.act { border: 1px solid var(--line); background: var(--sheet); border-radius: var(--radius); padding: 2px 8px; cursor: pointer; font-size: var(--small); width: 100%; }
-.act:hover { border-color: var(--mat); }
-.none { padding: 14px 8px; }
-input[type='checkbox'] { width: 16px; height: 16px; accent-color: var(--mat); }
-@media (max-width: 700px) { .cell { display: none; } .line { grid-template-columns: 26px minmax(0, 1fr) 62px 62px !important; } .line > span.quiet, .head > button:not(:first-of-type):not(.price) { display: none; } }
+.table {
+  min-height: 0;
+  min-width: 0;
+  overflow-x: auto;
+  display: grid;
+  grid-template-rows: auto minmax(0, 1fr) auto;
+}
+.scroll {
+  overflow-y: auto;
+  scrollbar-gutter: stable;
+}
+.line {
+  display: grid;
+  gap: 10px;
+  align-items: center;
+  padding: 0 8px;
+  border-top: 1px solid var(--line);
+}
+.head > * {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.head {
+  border-top: 0;
+  border-bottom: 1px solid var(--line);
+  color: var(--ink-2);
+  font-size: var(--small);
+  height: 30px;
+  overflow-y: hidden;
+  scrollbar-gutter: stable;
+}
+.line:not(.head):hover,
+.open {
+  background: var(--mat-soft);
+}
+.name {
+  overflow: hidden;
+  white-space: nowrap;
+  text-overflow: ellipsis;
+  height: 100%;
+}
+.cell {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+  font-size: var(--small);
+}
+.price {
+  text-align: right;
+}
+.act {
+  border: 1px solid var(--line);
+  background: var(--sheet);
+  border-radius: var(--radius);
+  padding: 2px 8px;
+  cursor: pointer;
+  font-size: var(--small);
+  width: 100%;
+}
+.act:hover {
+  border-color: var(--mat);
+}
+.none {
+  padding: 14px 8px;
+}
+input[type='checkbox'] {
+  width: 16px;
+  height: 16px;
+  accent-color: var(--mat);
+}
+@media (max-width: 700px) {
+  .cell {
+    display: none;
+  }
+  .line {
+    grid-template-columns: 26px minmax(0, 1fr) 62px 62px !important;
+  }
+  .line > span.quiet,
+  .head > button:not(:first-of-type):not(.price) {
+    display: none;
+  }
+}
 </style>

@@ -17,29 +17,70 @@ const crossing = ref<string | null>(null)
 async function cross(id: string, reason: string): Promise<void> {
   const open = steps.value.find(s => s.id === id)
   if (!open) return
-  const ask = open.demand === null ? { do: 'crossOff', ids: open.marks, title: open.title, how: reason } : { do: 'leaveOpen', id: open.demand, title: open.title, reason }
+  const ask =
+    open.demand === null
+      ? { do: 'crossOff', ids: open.marks, title: open.title, how: reason }
+      : { do: 'leaveOpen', id: open.demand, title: open.title, reason }
   if (await desk.run(ask)) crossing.value = null
 }
 </script>
 
 <template>
   <section class="gate" aria-label="Not forgotten">
-    <p><b>Wait: {{ counted(props.step.gate.length, 'thing') }} planned before this {{ props.step.gate.length === 1 ? 'is' : 'are' }} neither made nor crossed off.</b></p>
+    <p>
+      <b
+        >Wait: {{ counted(props.step.gate.length, 'thing') }} planned before this
+        {{ props.step.gate.length === 1 ? 'is' : 'are' }} neither made nor crossed off.</b
+      >
+    </p>
     <ul>
       <li v-for="g in props.step.gate" :key="g.step">
         <span>{{ g.title }}</span>
-        <template v-if="crossing !== g.step"><ElButton :size="large ? 'default' : 'small'" @click="go(g.step)">Go there</ElButton><ElButton :size="large ? 'default' : 'small'" @click="crossing = g.step">Cross off…</ElButton></template>
-        <ReasonField v-else class="reason" label="Why it is not done" @reason="(r: string) => cross(g.step, r)" @cancel="crossing = null" />
+        <template v-if="crossing !== g.step"
+          ><ElButton :size="large ? 'default' : 'small'" @click="go(g.step)">Go there</ElButton
+          ><ElButton :size="large ? 'default' : 'small'" @click="crossing = g.step"
+            >Cross off…</ElButton
+          ></template
+        >
+        <ReasonField
+          v-else
+          class="reason"
+          label="Why it is not done"
+          @reason="(r: string) => cross(g.step, r)"
+          @cancel="crossing = null"
+        />
       </li>
     </ul>
   </section>
 </template>
 
 <style scoped>
-.gate { border: 2px solid var(--ink); border-radius: var(--radius); padding: 8px 12px; display: grid; gap: 6px; }
-ul { max-height: 40vh; overflow: auto; }
-li { display: flex; flex-wrap: wrap; gap: 4px 8px; align-items: center; padding: 4px 0; border-top: 1px solid var(--line); }
-li > span { flex: 1 1 200px; }
-li .el-button { margin: 0; }
-.reason { flex-basis: 100%; }
+.gate {
+  border: 2px solid var(--ink);
+  border-radius: var(--radius);
+  padding: 8px 12px;
+  display: grid;
+  gap: 6px;
+}
+ul {
+  max-height: 40vh;
+  overflow: auto;
+}
+li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 8px;
+  align-items: center;
+  padding: 4px 0;
+  border-top: 1px solid var(--line);
+}
+li > span {
+  flex: 1 1 200px;
+}
+li .el-button {
+  margin: 0;
+}
+.reason {
+  flex-basis: 100%;
+}
 </style>

@@ -12,17 +12,41 @@ const pointer = usePointer()
 
 <template>
   <li :class="{ here }" @mouseenter="pointer.point(step.items)" @mouseleave="pointer.leave">
-    <button type="button" class="plainbutton" :aria-current="here ? 'step' : undefined" @click="emit('choose')">
-      <span class="figure quiet n">{{ number }}</span><StepMark :verdict="step.verdict" :progress="step.progress" /><span>{{ step.title }}</span>
+    <button
+      type="button"
+      class="plainbutton"
+      :aria-current="here ? 'step' : undefined"
+      @click="emit('choose')"
+    >
+      <span class="figure quiet n">{{ number }}</span><StepMark
+        :verdict="step.verdict"
+        :progress="step.progress"
+      /><span>{{ step.title }}</span>
       <span class="figure quiet">{{ step.minutes ? minutes(step.minutes) : '' }}</span>
     </button>
   </li>
 </template>
 
 <style scoped>
-li { border-top: 1px solid var(--line); }
-li:first-child { border-top: 0; }
-li:hover, .here { background: var(--mat-soft); }
-button { display: grid; grid-template-columns: 24px 18px minmax(0, 1fr) auto; gap: 10px; align-items: center; width: 100%; padding: 6px 12px; }
-.n { text-align: right; }
+li {
+  border-top: 1px solid var(--line);
+}
+li:first-child {
+  border-top: 0;
+}
+li:hover,
+.here {
+  background: var(--mat-soft);
+}
+button {
+  display: grid;
+  grid-template-columns: 24px 18px minmax(0, 1fr) auto;
+  gap: 10px;
+  align-items: center;
+  width: 100%;
+  padding: 6px 12px;
+}
+.n {
+  text-align: right;
+}
 </style>

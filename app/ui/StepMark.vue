@@ -7,8 +7,20 @@ defineProps<{ verdict: Verdict; progress?: StepProgress; size?: number }>()
 </script>
 
 <template>
-  <svg :width="size ?? 14" :height="size ?? 14" viewBox="-8 -8 16 16" :class="['mark', verdict]" aria-hidden="true">
-    <circle v-if="verdict === 'stop'" r="5.2" class="ring" stroke-dasharray="22 10.7" transform="rotate(35)" />
+  <svg
+    :width="size ?? 14"
+    :height="size ?? 14"
+    viewBox="-8 -8 16 16"
+    :class="['mark', verdict]"
+    aria-hidden="true"
+  >
+    <circle
+      v-if="verdict === 'stop'"
+      r="5.2"
+      class="ring"
+      stroke-dasharray="22 10.7"
+      transform="rotate(35)"
+    />
     <circle v-else-if="verdict === 'measure'" r="5.2" class="ring" stroke-dasharray="1.9 2.18" />
     <circle v-else r="5.2" class="ring" />
     <circle v-if="verdict === 'tight' || verdict === 'watch'" r="7.2" class="ring thin" />
@@ -21,11 +33,37 @@ defineProps<{ verdict: Verdict; progress?: StepProgress; size?: number }>()
 </template>
 
 <style scoped>
-.mark { display: block; flex: none; overflow: visible; color: var(--ink); }
-.mark.harm { color: var(--harm); } .mark.stop { color: var(--stop); } .mark.measure { color: var(--measure); }
-.mark.watch, .mark.tight { color: var(--watch); }
-.ring { fill: none; stroke: currentcolor; stroke-width: 1.7; }
-.thin { stroke-width: 1.1; }
-.fill { fill: var(--ink); }
-.notch { fill: var(--paper); }
+.mark {
+  display: block;
+  flex: none;
+  overflow: visible;
+  color: var(--ink);
+}
+.mark.harm {
+  color: var(--harm);
+}
+.mark.stop {
+  color: var(--stop);
+}
+.mark.measure {
+  color: var(--measure);
+}
+.mark.watch,
+.mark.tight {
+  color: var(--watch);
+}
+.ring {
+  fill: none;
+  stroke: currentcolor;
+  stroke-width: 1.7;
+}
+.thin {
+  stroke-width: 1.1;
+}
+.fill {
+  fill: var(--ink);
+}
+.notch {
+  fill: var(--paper);
+}
 </style>

@@ -7,15 +7,30 @@ defineProps<{ step: Step; large?: boolean }>()
 </script>
 
 <template>
-  <ol class="does"><li v-for="d in step.does" :key="d">{{ d }}</li></ol>
+  <ol class="does">
+    <li v-for="d in step.does" :key="d">{{ d }}</li>
+  </ol>
   <p v-if="step.feel" class="feel"><b>Feel:</b> {{ step.feel }}</p>
   <p v-for="c in step.cautions" :key="c" class="care"><b>Care:</b> {{ c }}</p>
-  <p v-if="step.tools.length + step.fasteners.length" class="hand">Take in hand: {{ [...step.tools, ...step.fasteners].join(', ') }}</p>
+  <p v-if="step.tools.length + step.fasteners.length" class="hand">
+    Take in hand: {{ [...step.tools, ...step.fasteners].join(', ') }}
+  </p>
   <PagesHere :key="step.id" :items="step.items" :large="large" />
 </template>
 
 <style scoped>
-.does { list-style: decimal; padding-left: 1.4em; display: grid; gap: 4px; }
-.care { border-left: 3px solid var(--copper); padding-left: 10px; }
-.feel { border-left: 3px solid var(--mat); padding-left: 10px; }
+.does {
+  list-style: decimal;
+  padding-left: 1.4em;
+  display: grid;
+  gap: 4px;
+}
+.care {
+  border-left: 3px solid var(--copper);
+  padding-left: 10px;
+}
+.feel {
+  border-left: 3px solid var(--mat);
+  padding-left: 10px;
+}
 </style>

@@ -1,5 +1,10 @@
 // Where the jaws of a caliper stand: a window around need and have, wide enough to show the tolerance between them.
-export interface Jaws { readonly need: number; readonly have: number; readonly hatch: readonly [number, number]; readonly fromZero: boolean }
+export interface Jaws {
+  readonly need: number
+  readonly have: number
+  readonly hatch: readonly [number, number]
+  readonly fromZero: boolean
+}
 
 /** Share of the beam that is kept free at each side. */
 const FREE = 0.12

@@ -6,7 +6,11 @@ import { clock } from '../../core/format'
 import { useDesk } from '../stores/desk'
 import { isDone, useSeam } from './seam'
 
-interface Clock { readonly build: string; readonly step: string; readonly since: number }
+interface Clock {
+  readonly build: string
+  readonly step: string
+  readonly since: number
+}
 
 export function useBench() {
   const desk = useDesk()
@@ -14,37 +18,52 @@ export function useBench() {
   const { steps, step, at, go, move } = seam
   const running = useStorage<Clock>('juntura-bench', { build: '', step: '', since: 0 })
   const now = ref(Date.now())
-  useIntervalFn(() => { now.value = Date.now() }, 1000)
+  useIntervalFn(() => {
+    now.value = Date.now()
+  }, 1000)
   const skipping = ref(false)
   /** Whether the present step is being told otherwise than planned, and what that did to the rest. */
   const otherwise = ref(false)
   const changed = shallowRef<Difference | null>(null)
   // What a deviation changed stays in sight until it is seen or the next step is made. The step it was told at may be gone by then.
-  watch(() => desk.changed, difference => {
-    if (!otherwise.value) return
-    otherwise.value = false
-    changed.value = difference
-  })
+  watch(
+    () => desk.changed,
+    difference => {
+      if (!otherwise.value) return
+      otherwise.value = false
+      changed.value = difference
+    },
+  )
   const screen = useWakeLock()
-  onMounted(() => { if (screen.isSupported.value) void screen.request('screen').catch(() => undefined) })
+  onMounted(() => {
+    if (screen.isSupported.value) void screen.request('screen').catch(() => undefined)
+  })
   onUnmounted(() => void screen.release().catch(() => undefined))
 
-  watch([() => desk.state.build?.id, () => step.value?.id], ([build, id]) => {
-    skipping.value = false
-    otherwise.value = false
-    if (build && id && (running.value.build !== build || running.value.step !== id)) running.value = { build, step: id, since: Date.now() }
-  }, { immediate: true })
+  watch(
+    [() => desk.state.build?.id, () => step.value?.id],
+    ([build, id]) => {
+      skipping.value = false
+      otherwise.value = false
+      if (build && id && (running.value.build !== build || running.value.step !== id))
+        running.value = { build, step: id, since: Date.now() }
+    },
+    { immediate: true },
+  )
 
   const seconds = computed(() => Math.max(0, (now.value - running.value.since) / 1000))
   const time = computed(() => clock(seconds.value))
   const done = computed(() => step.value !== null && isDone(step.value))
   const finished = computed(() => steps.value.length > 0 && steps.value.every(isDone))
   /** Steps that the reasons put first and that are not done. */
-  const waitsFor = computed(() => (step.value?.after ?? []).filter(a => !steps.value.some(s => s.id === a.step && isDone(s))))
+  const waitsFor = computed(() =>
+    (step.value?.after ?? []).filter(a => !steps.value.some(s => s.id === a.step && isDone(s))),
+  )
 
   /** To the next step that is not done, counted from where one stood when it was. */
   function onward(from: number): void {
-    const next = steps.value.slice(from + 1).find(s => !isDone(s)) ?? steps.value.find(s => !isDone(s))
+    const next =
+      steps.value.slice(from + 1).find(s => !isDone(s)) ?? steps.value.find(s => !isDone(s))
     void go(next?.id ?? null)
   }
   let keeping = false
@@ -52,20 +71,32 @@ export function useBench() {
     const s = step.value
     if (!s || s.demand !== null || s.gate.length > 0) return
     changed.value = null
-    if (done.value) { void move(1); return }
+    if (done.value) {
+      void move(1)
+      return
+    }
     // A second press while the first is being kept is the same press.
     if (keeping) return
     keeping = true
     const from = at.value
-    if (await desk.run({ do: 'make', ids: s.marks, title: s.title, took: Math.round(seconds.value) })) onward(from)
+    if (
+      await desk.run({ do: 'make', ids: s.marks, title: s.title, took: Math.round(seconds.value) })
+    )
+      onward(from)
     keeping = false
   }
   async function skip(reason: string): Promise<void> {
     const s = step.value
     if (!s) return
     const from = at.value
-    const ask = s.demand === null ? { do: 'crossOff', ids: s.marks, title: s.title, how: reason } : { do: 'leaveOpen', id: s.demand, title: s.title, reason }
-    if (await desk.run(ask)) { skipping.value = false; onward(from) }
+    const ask =
+      s.demand === null
+        ? { do: 'crossOff', ids: s.marks, title: s.title, how: reason }
+        : { do: 'leaveOpen', id: s.demand, title: s.title, reason }
+    if (await desk.run(ask)) {
+      skipping.value = false
+      onward(from)
+    }
   }
 
   return { ...seam, otherwise, changed, time, done, finished, waitsFor, skipping, make, skip }

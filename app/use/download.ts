@@ -7,4 +7,10 @@ export function download(name: string, text: string, type: string): void {
 }
 
 /** A file's name from a build's: letters, digits and dashes. */
-export const fileName = (name: string, ending: string): string => `${name.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/g, '') || 'build'}${ending}`
+export const fileName = (name: string, ending: string): string =>
+  `${
+    name
+      .toLowerCase()
+      .replace(/[^\p{L}\p{N}]+/gu, '-')
+      .replace(/^-|-$/g, '') || 'build'
+  }${ending}`

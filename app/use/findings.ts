@@ -4,15 +4,30 @@ import type { Finding, Stage } from '../../core/finding'
 import type { Verdict } from '../../core/verdict'
 import { useDesk } from '../stores/desk'
 
-export const VERDICT_WORD: Record<Verdict, string> = { harm: 'Harm', stop: 'Stop', measure: 'Measure', watch: 'Watch', tight: 'Tight', clear: 'Clear' }
+export const VERDICT_WORD: Record<Verdict, string> = {
+  harm: 'Harm',
+  stop: 'Stop',
+  measure: 'Measure',
+  watch: 'Watch',
+  tight: 'Tight',
+  clear: 'Clear',
+}
 const ORDER: readonly Verdict[] = ['clear', 'tight', 'measure', 'watch', 'stop', 'harm']
 
 export function useFindings(stage: Stage | Ref<Stage>) {
   const desk = useDesk()
-  const findings = computed<readonly Finding[]>(() => (desk.analysis?.findings ?? []).filter(f => f.stage === (typeof stage === 'string' ? stage : stage.value)))
+  const findings = computed<readonly Finding[]>(() =>
+    (desk.analysis?.findings ?? []).filter(
+      f => f.stage === (typeof stage === 'string' ? stage : stage.value),
+    ),
+  )
   const summary = computed(() => {
-    const counts = ORDER.map(v => [v, findings.value.filter(f => f.verdict === v).length] as const).filter(([, n]) => n > 0)
-    return counts.map(([v, n]) => `${n} ${v === 'measure' || v === 'watch' ? `to ${v}` : v}`).join(', ')
+    const counts = ORDER.map(
+      v => [v, findings.value.filter(f => f.verdict === v).length] as const,
+    ).filter(([, n]) => n > 0)
+    return counts
+      .map(([v, n]) => `${n} ${v === 'measure' || v === 'watch' ? `to ${v}` : v}`)
+      .join(', ')
   })
   return { findings, summary }
 }

@@ -3,7 +3,11 @@ import { useEventListener, useStorage } from '@vueuse/core'
 import { computed, onScopeDispose } from 'vue'
 import { STAGE_LINES } from '../stages'
 
-export interface KeyLine { readonly id: string; readonly key: string; readonly says: string }
+export interface KeyLine {
+  readonly id: string
+  readonly key: string
+  readonly says: string
+}
 
 export const KEY_LINES: readonly KeyLine[] = [
   ...STAGE_LINES.map(s => ({ id: `stage-${s.name}`, key: s.key, says: `Stage ${s.title}` })),
@@ -19,9 +23,13 @@ export const KEY_LINES: readonly KeyLine[] = [
 
 const changed = useStorage<Record<string, string>>('juntura-keys', {})
 export const keysOn = useStorage('juntura-keys-on', true)
-export const keyOf = (id: string): string => changed.value[id] ?? KEY_LINES.find(k => k.id === id)?.key ?? ''
-export const keyRows = computed(() => KEY_LINES.map(k => ({ ...k, key: keyOf(k.id), changed: k.id in changed.value })))
-export const clash = (id: string, key: string): string | null => keyRows.value.find(k => k.id !== id && k.key === key)?.says ?? null
+export const keyOf = (id: string): string =>
+  changed.value[id] ?? KEY_LINES.find(k => k.id === id)?.key ?? ''
+export const keyRows = computed(() =>
+  KEY_LINES.map(k => ({ ...k, key: keyOf(k.id), changed: k.id in changed.value })),
+)
+export const clash = (id: string, key: string): string | null =>
+  keyRows.value.find(k => k.id !== id && k.key === key)?.says ?? null
 export function changeKey(id: string, key: string | null): void {
   const { [id]: _old, ...rest } = changed.value
   changed.value = key === null ? rest : { ...rest, [id]: key }
@@ -37,11 +45,14 @@ export function onKey(id: string, act: () => void): void {
 }
 
 /** No key acts while a field or a control has the focus, or a dialog is open. */
-export const isBusy = (target: EventTarget | null): boolean => target instanceof Element && target.closest('input, textarea, select, button, a, summary, [role], [contenteditable]') !== null
+export const isBusy = (target: EventTarget | null): boolean =>
+  target instanceof Element &&
+  target.closest('input, textarea, select, button, a, summary, [role], [contenteditable]') !== null
 
 export function listenForKeys(): void {
   useEventListener('keydown', (event: KeyboardEvent) => {
-    if (!keysOn.value || event.ctrlKey || event.metaKey || event.altKey || isBusy(event.target)) return
+    if (!keysOn.value || event.ctrlKey || event.metaKey || event.altKey || isBusy(event.target))
+      return
     const row = keyRows.value.find(k => k.key === event.key)
     const act = row && [...(listeners.get(row.id) ?? [])].at(-1)
     if (!act) return

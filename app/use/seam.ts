@@ -12,7 +12,9 @@ export function useSeam() {
   const route = useRoute()
   const router = useRouter()
   const steps = computed<readonly Step[]>(() => desk.analysis?.order.steps ?? [])
-  const next = computed(() => steps.value.find(s => !isDone(s))?.id ?? steps.value.at(-1)?.id ?? null)
+  const next = computed(
+    () => steps.value.find(s => !isDone(s))?.id ?? steps.value.at(-1)?.id ?? null,
+  )
   const present = computed(() => {
     const asked = route.query['step']
     return steps.value.some(s => s.id === asked) ? String(asked) : next.value
@@ -25,7 +27,8 @@ export function useSeam() {
     const name = route.name === 'bench' ? 'bench' : 'order'
     await router.push({ name, params: route.params, query: id === null ? {} : { step: id } })
   }
-  const move = (by: number): Promise<void> => go(steps.value[Math.max(0, Math.min(steps.value.length - 1, at.value + by))]?.id ?? null)
+  const move = (by: number): Promise<void> =>
+    go(steps.value[Math.max(0, Math.min(steps.value.length - 1, at.value + by))]?.id ?? null)
 
   /** The present step is proved, when it is made. */
   async function prove(): Promise<void> {

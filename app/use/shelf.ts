@@ -14,30 +14,72 @@ export function useShelfQuery(kind: PartKind | null = null) {
   const down = ref(false)
   const order = shallowRef<readonly number[]>([])
   const ranges = shallowRef<readonly FacetRange[]>([])
-  const groups = computed(() => shelf.groups.filter(g => g.count > 0 && (kind === null || g.kind === kind)))
-  if (kind !== null) watch(groups, own => { if (own.length === 1) group.value = own[0]?.id ?? null }, { immediate: true })
+  const groups = computed(() =>
+    shelf.groups.filter(g => g.count > 0 && (kind === null || g.kind === kind)),
+  )
+  if (kind !== null)
+    watch(
+      groups,
+      own => {
+        if (own.length === 1) group.value = own[0]?.id ?? null
+      },
+      { immediate: true },
+    )
 
   let asked = 0
-  watch([text, group, bounds, sort, down, () => shelf.rows], async () => {
-    const mine = asked += 1
-    const found = await worker.find({ text: text.value, kind, group: group.value, bounds: Object.values(bounds.value).map(b => ({ ...b, words: b.words ? [...b.words] : undefined })), sort: sort.value, down: down.value })
-    if (mine === asked) order.value = [...found]
-  }, { immediate: true })
-  watch([group, () => shelf.rows], async ([id]) => { ranges.value = id === null ? [] : await worker.ranges(id) }, { immediate: true })
-  watch(group, () => { bounds.value = {}; if (!['name', 'group', 'price'].includes(sort.value)) sort.value = 'name' })
+  watch(
+    [text, group, bounds, sort, down, () => shelf.rows],
+    async () => {
+      const mine = (asked += 1)
+      const found = await worker.find({
+        text: text.value,
+        kind,
+        group: group.value,
+        bounds: Object.values(bounds.value).map(b => ({
+          ...b,
+          words: b.words ? [...b.words] : undefined,
+        })),
+        sort: sort.value,
+        down: down.value,
+      })
+      if (mine === asked) order.value = [...found]
+    },
+    { immediate: true },
+  )
+  watch(
+    [group, () => shelf.rows],
+    async ([id]) => {
+      ranges.value = id === null ? [] : await worker.ranges(id)
+    },
+    { immediate: true },
+  )
+  watch(group, () => {
+    bounds.value = {}
+    if (!['name', 'group', 'price'].includes(sort.value)) sort.value = 'name'
+  })
 
   function bound(path: string, change: Partial<Bound>): void {
     const next = { ...(bounds.value[path] ?? { path }), ...change, path }
-    const empty = (next.least ?? null) === null && (next.most ?? null) === null && (next.words ?? []).length === 0
+    const empty =
+      (next.least ?? null) === null &&
+      (next.most ?? null) === null &&
+      (next.words ?? []).length === 0
     const { [path]: _old, ...rest } = bounds.value
     bounds.value = empty ? rest : { ...rest, [path]: next }
   }
   function sortBy(path: string): void {
     if (sort.value === path) down.value = !down.value
-    else { sort.value = path; down.value = false }
+    else {
+      sort.value = path
+      down.value = false
+    }
   }
-  const say = (words: string): void => { text.value = words }
-  const pick = (id: string | null): void => { group.value = group.value === id ? null : id }
+  const say = (words: string): void => {
+    text.value = words
+  }
+  const pick = (id: string | null): void => {
+    group.value = group.value === id ? null : id
+  }
   return { text, say, pick, group, groups, bounds, bound, sort, down, sortBy, order, ranges }
 }
 export type ShelfQuery = ReturnType<typeof useShelfQuery>

@@ -4,8 +4,14 @@ import { computed, watchEffect } from 'vue'
 
 const chosen = useStorage<'system' | 'day' | 'evening'>('juntura-theme', 'system')
 const prefersDark = usePreferredDark()
-export const theme = computed(() => (chosen.value === 'system' ? (prefersDark.value ? 'evening' : 'day') : chosen.value))
+export const theme = computed(() =>
+  chosen.value === 'system' ? (prefersDark.value ? 'evening' : 'day') : chosen.value,
+)
 
-watchEffect(() => { document.documentElement.dataset['theme'] = theme.value })
+watchEffect(() => {
+  document.documentElement.dataset['theme'] = theme.value
+})
 
-export const turnTheme = (): void => { chosen.value = theme.value === 'day' ? 'evening' : 'day' }
+export const turnTheme = (): void => {
+  chosen.value = theme.value === 'day' ? 'evening' : 'day'
+}

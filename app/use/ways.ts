@@ -8,7 +8,10 @@ import { useDesk } from '../stores/desk'
 import type { WaysApi } from '../worker/ways.worker'
 
 let worker: Remote<WaysApi> | null = null
-const ways = (): Remote<WaysApi> => (worker ??= wrap<WaysApi>(new Worker(new URL('../worker/ways.worker.ts', import.meta.url), { type: 'module' })))
+const ways = (): Remote<WaysApi> =>
+  (worker ??= wrap<WaysApi>(
+    new Worker(new URL('../worker/ways.worker.ts', import.meta.url), { type: 'module' }),
+  ))
 
 let searches = 0
 
@@ -18,15 +21,27 @@ export function useRemedies(finding: () => string) {
   const search = shallowRef<Search | null>(null)
   const looking = ref(false)
   let mine = 0
-  watch([() => desk.state.build, () => desk.horizon, finding], async ([build, horizon, id]) => {
-    void ways().stop(mine)
-    search.value = null
-    if (!build) return
-    const own = mine = searches += 1
-    looking.value = true
-    await ways().remedies(own, toRaw(build), horizon, id, proxy((found: Search) => { if (own === mine) search.value = found }))
-    if (own === mine) looking.value = false
-  }, { immediate: true })
+  watch(
+    [() => desk.state.build, () => desk.horizon, finding],
+    async ([build, horizon, id]) => {
+      void ways().stop(mine)
+      search.value = null
+      if (!build) return
+      const own = (mine = searches += 1)
+      looking.value = true
+      await ways().remedies(
+        own,
+        toRaw(build),
+        horizon,
+        id,
+        proxy((found: Search) => {
+          if (own === mine) search.value = found
+        }),
+      )
+      if (own === mine) looking.value = false
+    },
+    { immediate: true },
+  )
   onScopeDispose(() => void ways().stop(mine))
   return { search, looking }
 }
@@ -35,9 +50,13 @@ export function useRemedies(finding: () => string) {
 export function useAlternatives(plug: () => string) {
   const desk = useDesk()
   const places = shallowRef<readonly Alternative[] | null>(null)
-  watch([() => desk.state.build, () => desk.horizon, plug], async ([build, horizon, ref]) => {
-    if (build) places.value = await ways().places(toRaw(build), horizon, ref)
-  }, { immediate: true })
+  watch(
+    [() => desk.state.build, () => desk.horizon, plug],
+    async ([build, horizon, ref]) => {
+      if (build) places.value = await ways().places(toRaw(build), horizon, ref)
+    },
+    { immediate: true },
+  )
   return { places }
 }
 
@@ -45,10 +64,14 @@ export function useAlternatives(plug: () => string) {
 export function useOrderSchools() {
   const desk = useDesk()
   const rows = shallowRef<readonly SchoolRow[]>([])
-  watch([() => desk.state.build, () => desk.horizon], async ([build, horizon]) => {
-    if (!build) return
-    const found = await ways().schools(toRaw(build), horizon)
-    if (desk.state.build === build) rows.value = found
-  }, { immediate: true })
+  watch(
+    [() => desk.state.build, () => desk.horizon],
+    async ([build, horizon]) => {
+      if (!build) return
+      const found = await ways().schools(toRaw(build), horizon)
+      if (desk.state.build === build) rows.value = found
+    },
+    { immediate: true },
+  )
   return { rows }
 }

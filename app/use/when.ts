@@ -3,5 +3,7 @@ const two = (n: number): string => String(n).padStart(2, '0')
 
 export function when(at: string): string {
   const d = new Date(at)
-  return Number.isNaN(d.getTime()) ? at : `${d.getFullYear()}-${two(d.getMonth() + 1)}-${two(d.getDate())} ${two(d.getHours())}:${two(d.getMinutes())}`
+  return Number.isNaN(d.getTime())
+    ? at
+    : `${d.getFullYear()}-${two(d.getMonth() + 1)}-${two(d.getDate())} ${two(d.getHours())}:${two(d.getMinutes())}`
 }

@@ -20,11 +20,25 @@ const router = useRouter()
 const { move, prove } = useSeam()
 const found = computed(() => desk.state.build?.id === route.params['build'])
 const wide = computed(() => Boolean(route.meta['wide']))
-const tally = computed(() => `${counted(desk.state.build?.items.length ?? 0, 'part')}, ${counted(desk.analysis?.joints.length ?? 0, 'joint')}`)
+const tally = computed(
+  () =>
+    `${counted(desk.state.build?.items.length ?? 0, 'part')}, ${counted(desk.analysis?.joints.length ?? 0, 'joint')}`,
+)
 
-watch(() => route.params['build'], id => desk.open(String(id)), { immediate: true })
-watch(() => route.name, () => { pointer.leave(); pointer.chosen = null })
-for (const { name } of STAGE_LINES) onKey(`stage-${name}`, () => void router.push({ name, params: route.params }))
+watch(
+  () => route.params['build'],
+  id => desk.open(String(id)),
+  { immediate: true },
+)
+watch(
+  () => route.name,
+  () => {
+    pointer.leave()
+    pointer.chosen = null
+  },
+)
+for (const { name } of STAGE_LINES)
+  onKey(`stage-${name}`, () => void router.push({ name, params: route.params }))
 onKey('prove', () => void prove())
 onKey('find', () => void router.push({ name: 'shelf', params: route.params, query: { find: '' } }))
 onKey('seam-back', () => void move(-1))
@@ -35,9 +49,15 @@ onKey('seam-on', () => void move(1))
   <div v-if="desk.state.build && desk.analysis && found" class="layout" :class="{ wide }">
     <RouterLink to="/" class="home" aria-label="Juntura: all builds"><BrandMark /></RouterLink>
     <header>
-      <div class="name"><b>{{ desk.state.build.name }}</b><span class="quiet">{{ tally }}</span></div>
+      <div class="name">
+        <b>{{ desk.state.build.name }}</b><span class="quiet">{{ tally }}</span>
+      </div>
       <SeamBar />
-      <span class="figure done" :aria-label="`${desk.analysis.order.made} steps done, ${desk.analysis.order.open} to go`">{{ desk.analysis.order.made }} done · {{ desk.analysis.order.open }} to go</span>
+      <span
+        class="figure done"
+        :aria-label="`${desk.analysis.order.made} steps done, ${desk.analysis.order.open} to go`"
+        >{{ desk.analysis.order.made }} done · {{ desk.analysis.order.open }} to go</span
+      >
       <DeskTools />
     </header>
     <StageNav v-if="!wide" class="nav" />
@@ -45,36 +65,123 @@ onKey('seam-on', () => void move(1))
   </div>
   <div v-else-if="desk.ready" class="gone">
     <h1 tabindex="-1">This build is not here</h1>
-    <p>It may have been deleted, or it lives in another browser. Undo brings a deleted build back; a file brings one from elsewhere.</p>
+    <p>
+      It may have been deleted, or it lives in another browser. Undo brings a deleted build back; a
+      file brings one from elsewhere.
+    </p>
     <p><RouterLink to="/">All builds</RouterLink></p>
   </div>
   <p v-else class="gone quiet" role="status">Laying out the parts…</p>
 </template>
 
 <style scoped>
-.layout { display: grid; grid-template: 60px calc(100dvh - 60px) / 158px minmax(0, 1fr); }
-.home { padding: 16px 0 0 18px; color: inherit; text-decoration: none; border-bottom: 1px solid var(--line); }
-header { display: grid; grid-template-columns: auto minmax(0, 1fr) auto auto; gap: 18px; align-items: center; padding: 0 14px 0 4px; border-bottom: 1px solid var(--line); min-width: 0; }
-.name { display: grid; line-height: 1.2; max-width: 150px; }
-.name b { font-size: 16px; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
-.name .quiet { font-size: var(--tiny); white-space: nowrap; }
-header > :deep(.seam) { height: 59px; }
-.done { color: var(--ink-2); font-size: var(--tiny); }
-.nav { border-right: 1px solid var(--line); overflow: auto; }
-main { min-width: 0; overflow: auto; }
+.layout {
+  display: grid;
+  grid-template: 60px calc(100dvh - 60px) / 158px minmax(0, 1fr);
+}
+.home {
+  padding: 16px 0 0 18px;
+  color: inherit;
+  text-decoration: none;
+  border-bottom: 1px solid var(--line);
+}
+header {
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr) auto auto;
+  gap: 18px;
+  align-items: center;
+  padding: 0 14px 0 4px;
+  border-bottom: 1px solid var(--line);
+  min-width: 0;
+}
+.name {
+  display: grid;
+  line-height: 1.2;
+  max-width: 150px;
+}
+.name b {
+  font-size: 16px;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.name .quiet {
+  font-size: var(--tiny);
+  white-space: nowrap;
+}
+header > :deep(.seam) {
+  height: 59px;
+}
+.done {
+  color: var(--ink-2);
+  font-size: var(--tiny);
+}
+.nav {
+  border-right: 1px solid var(--line);
+  overflow: auto;
+}
+main {
+  min-width: 0;
+  overflow: auto;
+}
 /* At the bench every letter is read at arm's length: no second ink. */
-.wide { --ink-2: var(--ink); }
-.wide main { grid-column: 1 / -1; }
-.gone { max-width: 560px; margin: 15vh auto; padding: 0 20px; display: grid; gap: 12px; }
+.wide {
+  --ink-2: var(--ink);
+}
+.wide main {
+  grid-column: 1 / -1;
+}
+.gone {
+  max-width: 560px;
+  margin: 15vh auto;
+  padding: 0 20px;
+  display: grid;
+  gap: 12px;
+}
 @media (max-width: 800px) {
-  .layout { grid-template: auto auto minmax(0, 1fr) / minmax(0, 1fr); height: 100dvh; }
-  .layout.wide { grid-template-rows: auto minmax(0, 1fr); }
-  .home, .done { display: none; }
-  .nav { border-right: 0; border-bottom: 1px solid var(--line); }
-  header { grid-template-columns: auto minmax(0, 1fr); gap: 4px 12px; padding: 4px 12px 0; }
-  header > :deep(.seam) { grid-column: 1 / -1; grid-row: 2; height: 44px; }
-  header > :deep(.tools) { justify-self: end; }
+  .layout {
+    grid-template: auto auto minmax(0, 1fr) / minmax(0, 1fr);
+    height: 100dvh;
+  }
+  .layout.wide {
+    grid-template-rows: auto minmax(0, 1fr);
+  }
+  .home,
+  .done {
+    display: none;
+  }
+  .nav {
+    border-right: 0;
+    border-bottom: 1px solid var(--line);
+  }
+  header {
+    grid-template-columns: auto minmax(0, 1fr);
+    gap: 4px 12px;
+    padding: 4px 12px 0;
+  }
+  header > :deep(.seam) {
+    grid-column: 1 / -1;
+    grid-row: 2;
+    height: 44px;
+  }
+  header > :deep(.tools) {
+    justify-self: end;
+  }
 }
 /* On paper a stage stands by itself, as long as it is. */
-@media print { .layout, .layout.wide { display: block; height: auto; } .home, header, .nav { display: none; } main { overflow: visible; } }
+@media print {
+  .layout,
+  .layout.wide {
+    display: block;
+    height: auto;
+  }
+  .home,
+  header,
+  .nav {
+    display: none;
+  }
+  main {
+    overflow: visible;
+  }
+}
 </style>

@@ -19,24 +19,51 @@ const seats = computed(() => (desk.analysis?.joints ?? []).filter(j => j.kind !=
 </script>
 
 <template>
-  <TwoSides title="Joints" :summary="`${counted(plugs.length, 'plug')} joined, ${counted(seats.length, 'seat')}, ${asked.length ? `${asked.length} open` : 'nothing open'}`">
+  <TwoSides
+    title="Joints"
+    :summary="`${counted(plugs.length, 'plug')} joined, ${counted(seats.length, 'seat')}, ${asked.length ? `${asked.length} open` : 'nothing open'}`"
+  >
     <FindingLedger v-if="asked.length" stage="joints" :findings="asked" />
-    <p v-if="!desk.analysis?.exact" class="quiet" role="status">There were too many ways to try them all: this is the best found, perhaps not the best there is.</p>
+    <p v-if="!desk.analysis?.exact" class="quiet" role="status">
+      There were too many ways to try them all: this is the best found, perhaps not the best there
+      is.
+    </p>
     <template v-if="loose.length">
       <h2>Not joined</h2>
-      <ul class="sheet"><li v-for="l in loose" :key="l.plug"><details><summary>{{ capital(l.label) }}</summary><JointMove :plug="l.plug" :label="l.label" /></details></li></ul>
+      <ul class="sheet">
+        <li v-for="l in loose" :key="l.plug">
+          <details>
+            <summary>{{ capital(l.label) }}</summary>
+            <JointMove :plug="l.plug" :label="l.label" />
+          </details>
+        </li>
+      </ul>
     </template>
     <h2>Plugs</h2>
     <JointList :joints="plugs" empty="No plug is joined yet." />
     <h2>Seats</h2>
     <JointList :joints="seats" empty="Nothing is seated yet." />
-    <template #where><CaseDrawing :drawings="desk.analysis?.drawings ?? []" bare :paths="desk.analysis?.paths ?? []" /></template>
+    <template #where
+      ><CaseDrawing
+        :drawings="desk.analysis?.drawings ?? []"
+        bare
+        :paths="desk.analysis?.paths ?? []"
+    /></template>
   </TwoSides>
 </template>
 
 <style scoped>
-h2 { margin: 14px 0 6px; }
-li { padding: 6px 12px; border-top: 1px solid var(--line); }
-li:first-child { border-top: 0; }
-summary { cursor: pointer; }
+h2 {
+  margin: 14px 0 6px;
+}
+li {
+  padding: 6px 12px;
+  border-top: 1px solid var(--line);
+}
+li:first-child {
+  border-top: 0;
+}
+summary {
+  cursor: pointer;
+}
 </style>

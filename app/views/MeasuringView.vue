@@ -17,15 +17,38 @@ const print = (): void => window.print()
 
 <template>
   <section class="round">
-    <div class="head"><h1 tabindex="-1">Measuring round</h1><ElButton class="screen" size="small" :disabled="rows.length === 0" @click="print">Print the sheet</ElButton></div>
-    <p class="quiet">{{ rows.length ? `${counted(rows.length, 'figure')} to take, the most decisive first. A steel rule or a caliper, and a torch.` : 'No open matter waits for a figure.' }}</p>
+    <div class="head">
+      <h1 tabindex="-1">Measuring round</h1>
+      <ElButton class="screen" size="small" :disabled="rows.length === 0" @click="print"
+        >Print the sheet</ElButton
+      >
+    </div>
+    <p class="quiet">
+      {{
+        rows.length
+          ? `${counted(rows.length, 'figure')} to take, the most decisive first. A steel rule or a caliper, and a torch.`
+          : 'No open matter waits for a figure.'
+      }}
+    </p>
     <ol class="sheet">
       <li v-for="(r, i) in rows" :key="r.item + r.path">
         <span class="figure quiet n">{{ i + 1 }}</span>
         <div>
           <MeasureField class="screen" :settles="asked(r)" :first="i === 0" />
-          <p class="paper"><b>{{ r.label }}</b> {{ r.take }} <span v-if="r.now !== null">Now {{ quantity(r.now, r.unit) }}.</span> <span class="blank">{{ r.unit }}</span></p>
-          <p v-for="d in r.decides" :key="d.finding" class="decides"><StepMark :verdict="d.verdict" /><span><strong :class="d.verdict">{{ VERDICT_WORD[d.verdict] }}</strong> {{ d.sentence }}<template v-if="d.passes">: passes {{ d.passes.side === 'least' ? 'from' : 'up to' }} <span class="figure">{{ quantity(d.passes.value, r.unit) }}</span></template></span></p>
+          <p class="paper">
+            <b>{{ r.label }}</b> {{ r.take }}
+            <span v-if="r.now !== null">Now {{ quantity(r.now, r.unit) }}.</span>
+            <span class="blank">{{ r.unit }}</span>
+          </p>
+          <p v-for="d in r.decides" :key="d.finding" class="decides">
+            <StepMark :verdict="d.verdict" /><span
+              ><strong :class="d.verdict">{{ VERDICT_WORD[d.verdict] }}</strong> {{ d.sentence
+              }}<template v-if="d.passes"
+                >: passes {{ d.passes.side === 'least' ? 'from' : 'up to' }}
+                <span class="figure">{{ quantity(d.passes.value, r.unit) }}</span></template
+              ></span
+            >
+          </p>
         </div>
       </li>
     </ol>
@@ -33,12 +56,56 @@ const print = (): void => window.print()
 </template>
 
 <style scoped>
-.round { max-width: 860px; padding: 16px 20px 30px; display: grid; gap: 10px; }
-.head { display: flex; justify-content: space-between; gap: 12px; }
-li { display: grid; grid-template-columns: 28px minmax(0, 1fr); gap: 10px; padding: 10px 14px; border-top: 1px solid var(--line); }
-li:first-child { border-top: 0; }
-.n { padding-top: 8px; }
-.decides { display: grid; grid-template-columns: 18px 1fr; gap: 8px; align-items: center; font-size: var(--small); padding-top: 4px; }
-.paper { display: none; }
-@media print { .screen { display: none; } .paper { display: block; } .blank { display: inline-block; min-width: 34mm; border-bottom: .3mm solid; text-align: right; } li { break-inside: avoid; } }
+.round {
+  max-width: 860px;
+  padding: 16px 20px 30px;
+  display: grid;
+  gap: 10px;
+}
+.head {
+  display: flex;
+  justify-content: space-between;
+  gap: 12px;
+}
+li {
+  display: grid;
+  grid-template-columns: 28px minmax(0, 1fr);
+  gap: 10px;
+  padding: 10px 14px;
+  border-top: 1px solid var(--line);
+}
+li:first-child {
+  border-top: 0;
+}
+.n {
+  padding-top: 8px;
+}
+.decides {
+  display: grid;
+  grid-template-columns: 18px 1fr;
+  gap: 8px;
+  align-items: center;
+  font-size: var(--small);
+  padding-top: 4px;
+}
+.paper {
+  display: none;
+}
+@media print {
+  .screen {
+    display: none;
+  }
+  .paper {
+    display: block;
+  }
+  .blank {
+    display: inline-block;
+    min-width: 34mm;
+    border-bottom: 0.3mm solid;
+    text-align: right;
+  }
+  li {
+    break-inside: avoid;
+  }
+}
 </style>

@@ -16,29 +16,74 @@ const comparing = ref(false)
 const order = computed(() => desk.analysis?.order ?? null)
 /** What was put by hand and is not kept. */
 const loose = computed(() => (order.value?.pins ?? []).filter(p => p.state !== 'kept'))
-const summary = computed(() => { const o = desk.analysis?.order; return o && o.steps.length ? `${o.steps.length} steps, ${minutes(o.minutes)} for careful hands, ${minutes(o.firstTimeMinutes)} the first time (assumed)` : '' })
+const summary = computed(() => {
+  const o = desk.analysis?.order
+  return o && o.steps.length
+    ? `${o.steps.length} steps, ${minutes(o.minutes)} for careful hands, ${minutes(o.firstTimeMinutes)} the first time (assumed)`
+    : ''
+})
 </script>
 
 <template>
   <TwoSides title="Order" :summary="summary">
-    <p v-if="steps.length === 0" class="quiet">No part, no step. The order grows from the joints.</p>
+    <p v-if="steps.length === 0" class="quiet">
+      No part, no step. The order grows from the joints.
+    </p>
     <template v-else>
-      <details class="sheet schools" @toggle="(e: Event) => { comparing = (e.target as HTMLDetailsElement).open }">
-        <summary>By the school <b>{{ order?.label }}</b>: {{ order?.says }}. <span class="link">Compare the schools</span></summary>
+      <details
+        class="sheet schools"
+        @toggle="
+          (e: Event) => {
+            comparing = (e.target as HTMLDetailsElement).open
+          }
+        "
+      >
+        <summary>
+          By the school <b>{{ order?.label }}</b>: {{ order?.says }}.
+          <span class="link">Compare the schools</span>
+        </summary>
         <OrderSchools v-if="comparing" />
       </details>
       <PinLine v-for="p in loose" :key="p.before + p.after" :pin="p" class="told" />
-      <p class="quiet gap">{{ order && order.gap > 0 ? `The best sequence found; no other can save more than ${number(order.gap, 0)} weighed minutes of turns, tools and habits.` : 'No sequence is better.' }}</p>
-      <ol class="sheet"><StepLine v-for="(s, i) in steps" :key="s.id" :step="s" :number="i + 1" :here="s.id === present" @choose="go(s.id)" /></ol>
+      <p class="quiet gap">
+        {{
+          order && order.gap > 0
+            ? `The best sequence found; no other can save more than ${number(order.gap, 0)} weighed minutes of turns, tools and habits.`
+            : 'No sequence is better.'
+        }}
+      </p>
+      <ol class="sheet">
+        <StepLine
+          v-for="(s, i) in steps"
+          :key="s.id"
+          :step="s"
+          :number="i + 1"
+          :here="s.id === present"
+          @choose="go(s.id)"
+        />
+      </ol>
     </template>
     <template #where><StepSheet v-if="step" :step="step" /></template>
   </TwoSides>
 </template>
 
 <style scoped>
-.schools summary { cursor: pointer; padding: 8px 12px; }
-.schools :deep(table.sheet) { border: 0; border-top: 1px solid var(--line); }
-.link { color: var(--mat); text-decoration: underline; }
-.gap { margin: 8px 0; }
-.told { margin: 8px 0; }
+.schools summary {
+  cursor: pointer;
+  padding: 8px 12px;
+}
+.schools :deep(table.sheet) {
+  border: 0;
+  border-top: 1px solid var(--line);
+}
+.link {
+  color: var(--mat);
+  text-decoration: underline;
+}
+.gap {
+  margin: 8px 0;
+}
+.told {
+  margin: 8px 0;
+}
 </style>

@@ -19,25 +19,78 @@ const leads = computed(() => blocks.value.flatMap(b => b.leads))
 </script>
 
 <template>
-  <TwoSides title="Panel" :summary="blocks.length ? `${counted(leads.length, 'lead')} on ${blocks.map(b => `the block of the ${b.boardName}`).join(', ')}` : ''">
+  <TwoSides
+    title="Panel"
+    :summary="
+      blocks.length
+        ? `${counted(leads.length, 'lead')} on ${blocks.map(b => `the block of the ${b.boardName}`).join(', ')}`
+        : ''
+    "
+  >
     <p v-if="blocks.length === 0" class="quiet">No board with a front-panel block yet.</p>
     <p v-else-if="leads.length === 0" class="quiet">No case lead joins this block yet.</p>
     <ul v-else class="sheet leads">
-      <li v-for="l in leads" :key="l.joint" :class="{ lit: pointer.row === l.joint }" @mouseenter="pointer.point([], l.joint)" @mouseleave="pointer.leave"><b>{{ l.label }}</b><span>{{ l.says }}</span><span class="quiet">{{ l.wide }} wide{{ l.wide === l.wants ? '' : `, pins are ${l.wants}` }}</span></li>
+      <li
+        v-for="l in leads"
+        :key="l.joint"
+        :class="{ lit: pointer.row === l.joint }"
+        @mouseenter="pointer.point([], l.joint)"
+        @mouseleave="pointer.leave"
+      >
+        <b>{{ l.label }}</b><span>{{ l.says }}</span
+        ><span class="quiet"
+          >{{ l.wide }} wide{{ l.wide === l.wants ? '' : `, pins are ${l.wants}` }}</span
+        >
+      </li>
     </ul>
     <h2>What is asked</h2>
     <FindingLedger stage="panel" empty="No loose lead to judge." />
-    <template #where><template v-for="b in blocks" :key="b.board"><PanelDrawing class="screen" :block="b" /><PanelPrint class="paper" :block="b" /></template><ElButton v-if="blocks.length" class="screen print" size="small" @click="print">Print it at 4 : 1</ElButton><p v-if="blocks.length" class="quiet note">Lights light only one way round: what stays dark is turned. Switches work either way.</p></template>
+    <template #where
+      ><template v-for="b in blocks" :key="b.board"
+        ><PanelDrawing class="screen" :block="b" /><PanelPrint class="paper" :block="b" /></template
+      ><ElButton v-if="blocks.length" class="screen print" size="small" @click="print"
+        >Print it at 4 : 1</ElButton
+      >
+      <p v-if="blocks.length" class="quiet note">
+        Lights light only one way round: what stays dark is turned. Switches work either way.
+      </p></template
+    >
   </TwoSides>
 </template>
 
 <style scoped>
-h2 { margin: 16px 0 8px; }
-.leads li { display: grid; grid-template-columns: 120px 1fr auto; gap: 12px; padding: 8px 12px; border-top: 1px solid var(--line); }
-.leads li:first-child { border-top: 0; }
-.leads li:hover, .lit { background: var(--mat-soft); }
-.note { margin-top: 14px; }
-.print { margin-top: 10px; }
-.paper { display: none; }
-@media print { .screen { display: none; } .paper { display: grid; } }
+h2 {
+  margin: 16px 0 8px;
+}
+.leads li {
+  display: grid;
+  grid-template-columns: 120px 1fr auto;
+  gap: 12px;
+  padding: 8px 12px;
+  border-top: 1px solid var(--line);
+}
+.leads li:first-child {
+  border-top: 0;
+}
+.leads li:hover,
+.lit {
+  background: var(--mat-soft);
+}
+.note {
+  margin-top: 14px;
+}
+.print {
+  margin-top: 10px;
+}
+.paper {
+  display: none;
+}
+@media print {
+  .screen {
+    display: none;
+  }
+  .paper {
+    display: grid;
+  }
+}
 </style>

@@ -20,19 +20,43 @@ const row = computed(() => parts.value?.rows.find(r => r.id === pointer.chosen) 
 </script>
 
 <template>
-  <TwoSides title="Parts" :summary="parts ? `${counted(parts.rows.length, 'part')}, ${money(parts.total, currency)} in all, ${money(parts.left, currency)} left to pay${parts.unpriced ? `, ${counted(parts.unpriced, 'price')} not known` : ''}` : ''">
-    <template #tools><ElButton type="primary" @click="adding = true">Add from the shelf</ElButton></template>
-    <p v-if="desk.state.newer.length" class="newer">The shelf has other data for {{ counted(desk.state.newer.length, 'part') }} of this build now. <ElButton size="small" @click="desk.takeNewer(desk.state.newer)">Take {{ desk.state.newer.length === 1 ? 'it' : 'them' }} over</ElButton></p>
-    <p v-if="parts?.rows.length === 0" class="quiet">No part yet. Add a case first, then a board: every check grows from what is there.</p>
-    <ul v-else class="sheet"><PartLine v-for="r in parts?.rows" :key="r.id" :row="r" :currency="currency" /></ul>
+  <TwoSides
+    title="Parts"
+    :summary="
+      parts
+        ? `${counted(parts.rows.length, 'part')}, ${money(parts.total, currency)} in all, ${money(parts.left, currency)} left to pay${parts.unpriced ? `, ${counted(parts.unpriced, 'price')} not known` : ''}`
+        : ''
+    "
+  >
+    <template #tools
+      ><ElButton type="primary" @click="adding = true">Add from the shelf</ElButton></template
+    >
+    <p v-if="desk.state.newer.length" class="newer">
+      The shelf has other data for {{ counted(desk.state.newer.length, 'part') }} of this build now.
+      <ElButton size="small" @click="desk.takeNewer(desk.state.newer)"
+        >Take {{ desk.state.newer.length === 1 ? 'it' : 'them' }} over</ElButton
+      >
+    </p>
+    <p v-if="parts?.rows.length === 0" class="quiet">
+      No part yet. Add a case first, then a board: every check grows from what is there.
+    </p>
+    <ul v-else class="sheet">
+      <PartLine v-for="r in parts?.rows" :key="r.id" :row="r" :currency="currency" />
+    </ul>
     <template #where>
       <PartSheet v-if="row" :key="row.id" :row="row" :currency="currency" />
-      <p v-else class="quiet">Choose a part to see its figures, what is said of it, and to swap or remove it.</p>
+      <p v-else class="quiet">
+        Choose a part to see its figures, what is said of it, and to swap or remove it.
+      </p>
     </template>
   </TwoSides>
   <ShelfDialog v-if="adding" @close="adding = false" />
 </template>
 
 <style scoped>
-.newer { border-left: 3px solid var(--copper); padding: 2px 10px; margin-bottom: 8px; }
+.newer {
+  border-left: 3px solid var(--copper);
+  padding: 2px 10px;
+  margin-bottom: 8px;
+}
 </style>

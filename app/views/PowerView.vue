@@ -12,21 +12,55 @@ const RailChart = defineAsyncComponent(() => import('../drawing/RailChart.vue'))
 const desk = useDesk()
 const pointer = usePointer()
 const supplies = computed(() => desk.analysis?.power ?? [])
-const summary = computed(() => supplies.value.map(p => `${p.name}: ${quantity(p.worst, 'W')} at the worst moment${p.label === null ? '' : `, ${margin(p.label - p.worst, 'W')} to its label`}`).join('; '))
+const summary = computed(() =>
+  supplies.value
+    .map(
+      p =>
+        `${p.name}: ${quantity(p.worst, 'W')} at the worst moment${p.label === null ? '' : `, ${margin(p.label - p.worst, 'W')} to its label`}`,
+    )
+    .join('; '),
+)
 </script>
 
 <template>
   <TwoSides title="Power" :summary="summary">
-    <p v-if="supplies.length === 0" class="quiet">No supply yet: add one, and what draws from it.</p>
+    <p v-if="supplies.length === 0" class="quiet">
+      No supply yet: add one, and what draws from it.
+    </p>
     <template v-for="p in supplies" :key="p.supply">
       <table class="sheet loads">
-        <thead><tr><th>Draws</th><th>rest</th><th>working</th><th>worst</th><th>basis</th></tr></thead>
-        <tbody>
-          <tr v-for="l in p.loads" :key="l.item" @mouseenter="pointer.point([l.item])" @mouseleave="pointer.leave">
-            <td>{{ l.name }} <span class="quiet">{{ l.kind }}{{ l.fed ? '' : ', not joined to the supply' }}</span></td>
-            <td class="figure">{{ number(l.rest) }}</td><td class="figure">{{ number(l.work) }}</td><td class="figure">{{ number(l.worst) }}</td><td class="quiet">{{ l.basis }}</td>
+        <thead>
+          <tr>
+            <th>Draws</th>
+            <th>rest</th>
+            <th>working</th>
+            <th>worst</th>
+            <th>basis</th>
           </tr>
-          <tr class="sum"><td>Together, W</td><td class="figure">{{ number(p.rest) }}</td><td class="figure">{{ number(p.work) }}</td><td class="figure">{{ number(p.worst) }}</td><td></td></tr>
+        </thead>
+        <tbody>
+          <tr
+            v-for="l in p.loads"
+            :key="l.item"
+            @mouseenter="pointer.point([l.item])"
+            @mouseleave="pointer.leave"
+          >
+            <td>
+              {{ l.name }}
+              <span class="quiet">{{ l.kind }}{{ l.fed ? '' : ', not joined to the supply' }}</span>
+            </td>
+            <td class="figure">{{ number(l.rest) }}</td>
+            <td class="figure">{{ number(l.work) }}</td>
+            <td class="figure">{{ number(l.worst) }}</td>
+            <td class="quiet">{{ l.basis }}</td>
+          </tr>
+          <tr class="sum">
+            <td>Together, W</td>
+            <td class="figure">{{ number(p.rest) }}</td>
+            <td class="figure">{{ number(p.work) }}</td>
+            <td class="figure">{{ number(p.worst) }}</td>
+            <td></td>
+          </tr>
         </tbody>
       </table>
       <h2>How much room</h2>
@@ -39,17 +73,39 @@ const summary = computed(() => supplies.value.map(p => `${p.name}: ${quantity(p.
         <h2>Load against rating</h2>
         <RailChart :power="p" />
         <h2>Plugs of the {{ p.name }}</h2>
-        <ul class="plugs"><li v-for="g in p.plugs" :key="g.face"><span>{{ g.name }}</span><span class="figure">{{ g.used }} of {{ g.there }} used</span></li></ul>
+        <ul class="plugs">
+          <li v-for="g in p.plugs" :key="g.face">
+            <span>{{ g.name }}</span><span class="figure">{{ g.used }} of {{ g.there }} used</span>
+          </li>
+        </ul>
       </template>
     </template>
   </TwoSides>
 </template>
 
 <style scoped>
-h2 { margin: 16px 0 8px; }
-.loads td, .loads th { padding: 6px 12px; border-top: 1px solid var(--line); }
-.loads .figure, th:nth-child(n + 2):nth-child(-n + 4) { text-align: right; }
-.loads tbody tr:hover { background: var(--mat-soft); }
-.sum td { font-weight: 600; }
-.plugs li { display: flex; justify-content: space-between; padding: 5px 0; border-top: 1px solid var(--line); }
+h2 {
+  margin: 16px 0 8px;
+}
+.loads td,
+.loads th {
+  padding: 6px 12px;
+  border-top: 1px solid var(--line);
+}
+.loads .figure,
+th:nth-child(n + 2):nth-child(-n + 4) {
+  text-align: right;
+}
+.loads tbody tr:hover {
+  background: var(--mat-soft);
+}
+.sum td {
+  font-weight: 600;
+}
+.plugs li {
+  display: flex;
+  justify-content: space-between;
+  padding: 5px 0;
+  border-top: 1px solid var(--line);
+}
 </style>

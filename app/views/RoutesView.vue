@@ -12,20 +12,40 @@ const desk = useDesk()
 const { summary, findings } = useFindings('routes')
 const holes = computed(() => findings.value.filter(f => f.rule === 'routes/hole-room'))
 const routes = computed(() => desk.analysis?.routes ?? [])
-const power = computed(() => routes.value.filter(r => ['main-24', 'cpu-8', 'cpu-4', 'sata-power', 'drive-4'].includes(r.face ?? '')))
+const power = computed(() =>
+  routes.value.filter(r =>
+    ['main-24', 'cpu-8', 'cpu-4', 'sata-power', 'drive-4'].includes(r.face ?? ''),
+  ),
+)
 const others = computed(() => routes.value.filter(r => !power.value.includes(r)))
 </script>
 
 <template>
   <TwoSides title="Routes" :summary="routes.length ? `${routes.length} leads: ${summary}` : ''">
     <p v-if="routes.length === 0" class="quiet">No lead is joined yet, or the case is missing.</p>
-    <template v-if="power.length"><h2>Power</h2><ul class="sheet"><RouteLine v-for="r in power" :key="r.id" :route="r" /></ul></template>
-    <template v-if="others.length"><h2>Signal</h2><ul class="sheet"><RouteLine v-for="r in others" :key="r.id" :route="r" /></ul></template>
-    <template v-if="holes.length"><h2>Holes</h2><ul class="sheet"><FindingRow v-for="f in holes" :key="f.id" :finding="f" /></ul></template>
-    <template #where><CaseDrawing :drawings="desk.analysis?.drawings ?? []" :paths="desk.analysis?.paths ?? []" /></template>
+    <template v-if="power.length"
+      ><h2>Power</h2>
+      <ul class="sheet">
+        <RouteLine v-for="r in power" :key="r.id" :route="r" /></ul
+    ></template>
+    <template v-if="others.length"
+      ><h2>Signal</h2>
+      <ul class="sheet">
+        <RouteLine v-for="r in others" :key="r.id" :route="r" /></ul
+    ></template>
+    <template v-if="holes.length"
+      ><h2>Holes</h2>
+      <ul class="sheet">
+        <FindingRow v-for="f in holes" :key="f.id" :finding="f" /></ul
+    ></template>
+    <template #where
+      ><CaseDrawing :drawings="desk.analysis?.drawings ?? []" :paths="desk.analysis?.paths ?? []"
+    /></template>
   </TwoSides>
 </template>
 
 <style scoped>
-h2 { margin: 14px 0 6px; }
+h2 {
+  margin: 14px 0 6px;
+}
 </style>

@@ -37,27 +37,62 @@ async function read(): Promise<void> {
     <BrandMark class="brand" />
     <h1 tabindex="-1">Where parts meet, measured.</h1>
     <p class="what">
-      Plan a computer from retail parts and put it together. Juntura measures every place where two things meet: board and case, plug and socket, lead and length.
-      It says what goes, what does not, and what to measure; then leads your hands step by step. All of it stays in this browser.
+      Plan a computer from retail parts and put it together. Juntura measures every place where two
+      things meet: board and case, plug and socket, lead and length. It says what goes, what does
+      not, and what to measure; then leads your hands step by step. All of it stays in this browser.
     </p>
     <div class="acts">
       <ElButton type="primary" @click="create">New build</ElButton>
       <ElButton @click="picker?.click()">Open a file…</ElButton>
-      <input ref="picker" type="file" accept=".json,.csv,.tsv,.txt,application/json,text/csv" class="visually-hidden" aria-label="Build file" tabindex="-1" @change="read" />
+      <input
+        ref="picker"
+        type="file"
+        accept=".json,.csv,.tsv,.txt,application/json,text/csv"
+        class="visually-hidden"
+        aria-label="Build file"
+        tabindex="-1"
+        @change="read"
+      />
       <ElButton v-if="desk.state.undo" @click="desk.undo()">Undo: {{ desk.state.undo }}</ElButton>
     </div>
     <h2>{{ counted(desk.state.builds.length, 'build') }}</h2>
-    <p v-if="desk.ready && desk.state.builds.length === 0" class="quiet">None is here. Begin a new one, or drop a .juntura.json file on this window.</p>
-    <ul class="sheet"><BuildCard v-for="b in desk.state.builds" :key="b.id" :build="b" /></ul>
+    <p v-if="desk.ready && desk.state.builds.length === 0" class="quiet">
+      None is here. Begin a new one, or drop a .juntura.json file on this window.
+    </p>
+    <ul class="sheet">
+      <BuildCard v-for="b in desk.state.builds" :key="b.id" :build="b" />
+    </ul>
   </main>
 </template>
 
 <style scoped>
-.start { max-width: 720px; margin: 0 auto; padding: 7vh 20px 40px; display: grid; gap: 16px; }
-.brand { font-size: 20px; }
-h1 { font-size: 30px; }
-.what { font-size: 17px; max-width: 62ch; text-wrap: pretty; }
-.acts { display: flex; flex-wrap: wrap; gap: 8px; }
-.acts .el-button { margin: 0; }
-h2 { margin-top: 12px; }
+.start {
+  max-width: 720px;
+  margin: 0 auto;
+  padding: 7vh 20px 40px;
+  display: grid;
+  gap: 16px;
+}
+.brand {
+  font-size: 20px;
+}
+h1 {
+  font-size: 30px;
+}
+.what {
+  font-size: 17px;
+  max-width: 62ch;
+  text-wrap: pretty;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+.acts .el-button {
+  margin: 0;
+}
+h2 {
+  margin-top: 12px;
+}
 </style>

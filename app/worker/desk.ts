@@ -27,34 +27,54 @@ export class Desk extends ShelfActs {
   async pictures(build: string): Promise<Readonly<Record<string, string>>> {
     const stored = await this.on.db.builds.get(build)
     const pages = (stored?.doc.items ?? []).flatMap(i => i.part.pages ?? [])
-    const found = await this.on.db.photos.bulkGet([...(stored?.doc.photos ?? []), ...pages].map(p => p.id))
+    const found = await this.on.db.photos.bulkGet(
+      [...(stored?.doc.photos ?? []), ...pages].map(p => p.id),
+    )
     return Object.fromEntries(found.flatMap(p => (p ? [[p.id, p.picture]] : [])))
   }
 
   /** Two builds side by side; null when one of them is not here. */
-  async compare(one: string, other: string, horizon: Horizon): Promise<{ readonly names: readonly [string, string]; readonly difference: Difference } | null> {
+  async compare(
+    one: string,
+    other: string,
+    horizon: Horizon,
+  ): Promise<{
+    readonly names: readonly [string, string]
+    readonly difference: Difference
+  } | null> {
     const [a, b] = await this.on.db.builds.bulkGet([one, other])
     if (!a || !b) return null
-    const side = (stored: StoredBuild) => analyse(stored.doc, this.memoOf(stored.id)).horizons[horizon]
+    const side = (stored: StoredBuild) =>
+      analyse(stored.doc, this.memoOf(stored.id)).horizons[horizon]
     return { names: [a.name, b.name], difference: difference(side(a), side(b)) }
   }
 
   create(name: string): Promise<Answer> {
-    return this.whole(async () => ({ before: null, after: this.stored(emptyBuild(this.on.newId(), name)), line: `New build ${name}` }))
+    return this.whole(async () => ({
+      before: null,
+      after: this.stored(emptyBuild(this.on.newId(), name)),
+      line: `New build ${name}`,
+    }))
   }
 
   copy(id: string, name: string): Promise<Answer> {
     return this.whole(async () => {
       const stored = await this.on.db.builds.get(id)
       if (!stored) return { problem: 'The build to copy is no longer here.' }
-      return { before: null, after: this.stored({ ...stored.doc, id: this.on.newId(), name }), line: `Copied ${stored.name} as ${name}` }
+      return {
+        before: null,
+        after: this.stored({ ...stored.doc, id: this.on.newId(), name }),
+        line: `Copied ${stored.name} as ${name}`,
+      }
     })
   }
 
   remove(id: string): Promise<Answer> {
     return this.whole(async () => {
       const stored = await this.on.db.builds.get(id)
-      return stored ? { before: stored, after: null, line: `Deleted ${stored.name}` } : { problem: 'This build was already deleted.' }
+      return stored
+        ? { before: stored, after: null, line: `Deleted ${stored.name}` }
+        : { problem: 'This build was already deleted.' }
     })
   }
 
@@ -64,18 +84,35 @@ export class Desk extends ShelfActs {
     const read = readFile(text, name)
     if ('problem' in read) return read
     const { builds } = read.file
-    if (builds.length === 0) return { problem: `${name} holds no build. Choose a file with at least one; nothing was changed.` }
+    if (builds.length === 0)
+      return {
+        problem: `${name} holds no build. Choose a file with at least one; nothing was changed.`,
+      }
     return this.saving(async () => {
       let last: string | null = null
-      await this.on.db.photos.bulkPut(Object.entries(read.file.photos).map(([id, picture]) => ({ id, picture })))
+      await this.on.db.photos.bulkPut(
+        Object.entries(read.file.photos).map(([id, picture]) => ({ id, picture })),
+      )
       for (const doc of builds) last = await this.bring(doc, name)
-      if (read.file.parts.length > 0) await this.changeShelf(read.file.parts.map(after => ({ id: after.id, before: this.shelf.isOwn(after.id) ? this.shelf.part(after.id) : null, after })), `Parts of ${name} for the shelf`)
+      if (read.file.parts.length > 0)
+        await this.changeShelf(
+          read.file.parts.map(after => ({
+            id: after.id,
+            before: this.shelf.isOwn(after.id) ? this.shelf.part(after.id) : null,
+            after,
+          })),
+          `Parts of ${name} for the shelf`,
+        )
       this.current = last
       return last
     })
   }
 
-  private async whole(make: () => Promise<{ before: StoredBuild | null; after: StoredBuild | null; line: string } | Problem>): Promise<Answer> {
+  private async whole(
+    make: () => Promise<
+      { before: StoredBuild | null; after: StoredBuild | null; line: string } | Problem
+    >,
+  ): Promise<Answer> {
     return this.saving(async () => {
       const made = await make()
       if (isProblem(made)) return made
@@ -83,12 +120,24 @@ export class Desk extends ShelfActs {
     })
   }
 
-  private async record(before: StoredBuild | null, after: StoredBuild | null, line: string): Promise<string | null> {
+  private async record(
+    before: StoredBuild | null,
+    after: StoredBuild | null,
+    line: string,
+  ): Promise<string | null> {
     const id = (after ?? before)?.id ?? ''
     await this.forgetUndone(id)
     if (after) await this.on.db.builds.put(after)
     else await this.on.db.builds.delete(id)
-    await this.on.db.changes.add({ build: id, at: this.on.now(), line, undone: 0, scope: 'desk', edit: null, whole: { before, after } })
+    await this.on.db.changes.add({
+      build: id,
+      at: this.on.now(),
+      line,
+      undone: 0,
+      scope: 'desk',
+      edit: null,
+      whole: { before, after },
+    })
     if (after) this.current = id
     else if (this.current === id) this.current = null
     return this.current
@@ -96,12 +145,17 @@ export class Desk extends ShelfActs {
 
   private async bring(doc: Build, file: string): Promise<string | null> {
     const here = (await this.on.db.builds.get(doc.id)) ?? null
-    const touched = here !== null && (await this.on.db.changes.where('build').equals(doc.id).count()) > 0
+    const touched =
+      here !== null && (await this.on.db.changes.where('build').equals(doc.id).count()) > 0
     const line = `Opened ${doc.name} from ${file}`
     if (!touched) return this.record(here, this.stored(doc), line)
     const names = new Set((await this.on.db.builds.toArray()).map(b => b.name))
     let n = 2
     while (names.has(`${doc.name} (${n})`)) n += 1
-    return this.record(null, this.stored({ ...doc, id: this.on.newId(), name: `${doc.name} (${n})` }), line)
+    return this.record(
+      null,
+      this.stored({ ...doc, id: this.on.newId(), name: `${doc.name} (${n})` }),
+      line,
+    )
   }
 }

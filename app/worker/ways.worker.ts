@@ -14,11 +14,20 @@ import { shelf } from './shipped'
 const parts = new Shelf(new JunturaDb(), shelf)
 const running = new Set<number>()
 const memo = new Memo()
-const rest = (): Promise<void> => new Promise(done => { setTimeout(done) })
+const rest = (): Promise<void> =>
+  new Promise(done => {
+    setTimeout(done)
+  })
 
 const api = {
   /** Searches until all candidates are tried or the search is stopped by its number; tells after each what is found so far. */
-  async remedies(search: number, build: Build, horizon: Horizon, finding: string, tell: (found: Search) => void): Promise<void> {
+  async remedies(
+    search: number,
+    build: Build,
+    horizon: Horizon,
+    finding: string,
+    tell: (found: Search) => void,
+  ): Promise<void> {
     running.add(search)
     await parts.load()
     for (const found of searchRemedies(build, horizon, finding, parts.all())) {
@@ -28,10 +37,14 @@ const api = {
     }
     running.delete(search)
   },
-  stop(search: number): void { running.delete(search) },
+  stop(search: number): void {
+    running.delete(search)
+  },
   /** Every socket a plug goes into, with what it would mean. */
-  places: (build: Build, horizon: Horizon, plug: string): readonly Alternative[] => placesFor(build, horizon, plug, memo),
-  schools: (build: Build, horizon: Horizon): readonly SchoolRow[] => orderSchools(build, horizon, memo),
+  places: (build: Build, horizon: Horizon, plug: string): readonly Alternative[] =>
+    placesFor(build, horizon, plug, memo),
+  schools: (build: Build, horizon: Horizon): readonly SchoolRow[] =>
+    orderSchools(build, horizon, memo),
 }
 export type WaysApi = typeof api
 

@@ -1,11 +1,22 @@
 import fc from 'fast-check'
-import { AT, change, command, measure, part, plover, shelf, swap, type Ask } from '../test-helpers/demos'
+import {
+  AT,
+  change,
+  command,
+  measure,
+  part,
+  plover,
+  shelf,
+  swap,
+  type Ask,
+} from '../test-helpers/demos'
 import { apply, COMMANDS, takeBack } from './apply'
 import { emptyBuild, type Build } from './build'
 import { isProblem } from './command'
 
 /** The build without its log: what undo must bring back. Times of reasons are those of the undo. */
-const content = ({ log: _log, ...build }: Build): unknown => JSON.parse(JSON.stringify(build, (key, value: unknown) => (key === 'at' ? undefined : value)))
+const content = ({ log: _log, ...build }: Build): unknown =>
+  JSON.parse(JSON.stringify(build, (key, value: unknown) => (key === 'at' ? undefined : value)))
 
 const problemOf = (build: Build, ask: Ask): string => {
   const done = apply(build, command(ask))
@@ -14,58 +25,125 @@ const problemOf = (build: Build, ask: Ask): string => {
 
 const MARKS = ['board/mount~case/tray', 'task:bench', 'proof:button']
 const asks: fc.Arbitrary<Ask> = fc.oneof(
-  fc.constantFrom(...plover.items.map(i => i.id)).chain(id => fc.constantFrom<Ask>(
-    { do: 'removeItem', id }, { do: 'setState', id, state: 'spare' }, { do: 'setState', id, state: 'have' }, { do: 'setCondition', id, condition: 'suspect' }, { do: 'setPaid', id, paid: 12.5 }, { do: 'setPaid', id, paid: null })),
-  fc.constantFrom(...shelf).map((p, i = 0): Ask => ({ do: 'addItem', item: { id: `${p.id}.${i}`, part: p } })),
+  fc
+    .constantFrom(...plover.items.map(i => i.id))
+    .chain(id =>
+      fc.constantFrom<Ask>(
+        { do: 'removeItem', id },
+        { do: 'setState', id, state: 'spare' },
+        { do: 'setState', id, state: 'have' },
+        { do: 'setCondition', id, condition: 'suspect' },
+        { do: 'setPaid', id, paid: 12.5 },
+        { do: 'setPaid', id, paid: null },
+      ),
+    ),
+  fc
+    .constantFrom(...shelf)
+    .map((p, i = 0): Ask => ({ do: 'addItem', item: { id: `${p.id}.${i}`, part: p } })),
   fc.constantFrom('ottery-lowbank-47', 'ottery-highbank-120').map(id => swap('cooler', id)),
   fc.integer({ min: 20, max: 90 }).map(mm => measure('cooler', 'height', mm)),
   fc.constant<Ask>({ do: 'setFigure', id: 'cooler', path: 'height', figure: null }),
-  fc.integer({ min: 20, max: 90 }).map((mm): Ask => ({ do: 'setPartFigure', id: 'cooler', path: 'height', figure: { mm, basis: 'measured' } })),
-  fc.constantFrom('ottery-lowbank-47', 'ottery-highbank-120').map((id): Ask => ({ do: 'setParts', parts: { cooler: part(id) }, title: 'as on the shelf' })),
-  fc.constantFrom('make', 'prove', 'crossOff').chain(verb => fc.subarray(MARKS, { minLength: 1 }).map((ids): Ask => ({ do: verb, ids, title: 'x', took: 3 }))),
+  fc.integer({ min: 20, max: 90 }).map((mm): Ask => ({
+    do: 'setPartFigure',
+    id: 'cooler',
+    path: 'height',
+    figure: { mm, basis: 'measured' },
+  })),
+  fc
+    .constantFrom('ottery-lowbank-47', 'ottery-highbank-120')
+    .map((id): Ask => ({ do: 'setParts', parts: { cooler: part(id) }, title: 'as on the shelf' })),
+  fc
+    .constantFrom('make', 'prove', 'crossOff')
+    .chain(verb =>
+      fc
+        .subarray(MARKS, { minLength: 1 })
+        .map((ids): Ask => ({ do: verb, ids, title: 'x', took: 3 })),
+    ),
   fc.constant<Ask>({ do: 'unprove', ids: MARKS }),
-  fc.constantFrom<Ask>({ do: 'accept', id: 'f', reason: 'known' }, { do: 'unaccept', id: 'f' }, { do: 'leaveOpen', id: 'd', reason: 'later' }, { do: 'askAgain', id: 'd' }),
-  fc.constantFrom<Ask>({ do: 'note', note: 'dry day' }, { do: 'rename', name: 'Snipe' }, { do: 'chooseSchool', school: 'quiet' }, { do: 'pinJoint', plug: 'fan/lead', socket: 'board/cpu-fan' }, { do: 'pinJoint', plug: 'fan/lead', socket: null }),
+  fc.constantFrom<Ask>(
+    { do: 'accept', id: 'f', reason: 'known' },
+    { do: 'unaccept', id: 'f' },
+    { do: 'leaveOpen', id: 'd', reason: 'later' },
+    { do: 'askAgain', id: 'd' },
+  ),
+  fc.constantFrom<Ask>(
+    { do: 'note', note: 'dry day' },
+    { do: 'rename', name: 'Snipe' },
+    { do: 'chooseSchool', school: 'quiet' },
+    { do: 'pinJoint', plug: 'fan/lead', socket: 'board/cpu-fan' },
+    { do: 'pinJoint', plug: 'fan/lead', socket: null },
+  ),
 )
 
 /** Some in one go now and then. */
-const mixed: fc.Arbitrary<Ask> = fc.oneof({ weight: 4, arbitrary: asks }, { weight: 1, arbitrary: fc.array(asks, { minLength: 1, maxLength: 3 }).map((commands): Ask => ({ do: 'together', commands, title: 'in one go' })) })
+const mixed: fc.Arbitrary<Ask> = fc.oneof(
+  { weight: 4, arbitrary: asks },
+  {
+    weight: 1,
+    arbitrary: fc
+      .array(asks, { minLength: 1, maxLength: 3 })
+      .map((commands): Ask => ({ do: 'together', commands, title: 'in one go' })),
+  },
+)
 
 test('after any commands, taking them back one by one leads to where it began', () => {
-  fc.assert(fc.property(fc.array(mixed, { maxLength: 14 }), list => {
-    const inverses: { inverse: ReturnType<typeof command>; line: string }[] = []
-    let build: Build = plover
-    for (const ask of list) {
-      const before = JSON.stringify(build)
-      const done = apply(build, command(ask))
-      expect(JSON.stringify(build)).toBe(before) // the build given stays as it is
-      if (isProblem(done)) continue
-      inverses.unshift(done)
-      build = done.build
-    }
-    for (const { inverse, line } of inverses) {
-      const back = takeBack(build, inverse, line)
-      if (isProblem(back)) throw new Error(back.problem)
-      build = back.build
-    }
-    expect(content(build)).toEqual(content(plover))
-    expect(build.log).toHaveLength(plover.log.length + 2 * inverses.length)
-  }), { numRuns: 150 })
+  fc.assert(
+    fc.property(fc.array(mixed, { maxLength: 14 }), list => {
+      const inverses: { inverse: ReturnType<typeof command>; line: string }[] = []
+      let build: Build = plover
+      for (const ask of list) {
+        const before = JSON.stringify(build)
+        const done = apply(build, command(ask))
+        expect(JSON.stringify(build)).toBe(before) // the build given stays as it is
+        if (isProblem(done)) continue
+        inverses.unshift(done)
+        build = done.build
+      }
+      for (const { inverse, line } of inverses) {
+        const back = takeBack(build, inverse, line)
+        if (isProblem(back)) throw new Error(back.problem)
+        build = back.build
+      }
+      expect(content(build)).toEqual(content(plover))
+      expect(build.log).toHaveLength(plover.log.length + 2 * inverses.length)
+    }),
+    { numRuns: 150 },
+  )
 })
 
 test('several in one go: all of them, or nothing', () => {
-  const wrong = { do: 'together', title: 'Both', commands: [{ do: 'note', note: 'dry' }, { do: 'removeItem', id: 'nothing' }] }
-  expect(problemOf(plover, wrong)).toBe('Both: No item "nothing" in Plover. It may have been removed elsewhere meanwhile. Nothing was changed.')
-  expect(problemOf(plover, { do: 'together', title: 'Nested', commands: [wrong] })).toMatch(/knows no command "together"/)
+  const wrong = {
+    do: 'together',
+    title: 'Both',
+    commands: [
+      { do: 'note', note: 'dry' },
+      { do: 'removeItem', id: 'nothing' },
+    ],
+  }
+  expect(problemOf(plover, wrong)).toBe(
+    'Both: No item "nothing" in Plover. It may have been removed elsewhere meanwhile. Nothing was changed.',
+  )
+  expect(problemOf(plover, { do: 'together', title: 'Nested', commands: [wrong] })).toMatch(
+    /knows no command "together"/,
+  )
 })
 
 test('an item that comes without an id is named after its kind, and numbered', () => {
-  const more = change(plover, { do: 'addItem', item: { part: part('ottery-breeze-120') } }, { do: 'addItem', item: { part: part('ottery-breeze-120') } })
+  const more = change(
+    plover,
+    { do: 'addItem', item: { part: part('ottery-breeze-120') } },
+    { do: 'addItem', item: { part: part('ottery-breeze-120') } },
+  )
   expect(more.items.slice(-2).map(i => i.id)).toEqual(['fan-2', 'fan-3'])
 })
 
 test('a plug joined by hand leaves where it was, and what held the socket lets go; all of it comes back', () => {
-  const before = change(plover, { do: 'pinJoint', plug: 'fan/lead', socket: 'board/fan-1' }, { do: 'make', ids: ['cooler/fan~board/cpu-fan', 'fan/lead~board/fan-1', 'task:bench'] }, { do: 'pinJoint', plug: 'cooler/fan', socket: 'board/cpu-fan' })
+  const before = change(
+    plover,
+    { do: 'pinJoint', plug: 'fan/lead', socket: 'board/fan-1' },
+    { do: 'make', ids: ['cooler/fan~board/cpu-fan', 'fan/lead~board/fan-1', 'task:bench'] },
+    { do: 'pinJoint', plug: 'cooler/fan', socket: 'board/cpu-fan' },
+  )
   const done = apply(before, command({ do: 'pinJoint', plug: 'fan/lead', socket: 'board/cpu-fan' }))
   if (isProblem(done)) throw new Error(done.problem)
   expect(done.build.choices.pins).toEqual({ 'fan/lead': 'board/cpu-fan' })
@@ -81,8 +159,14 @@ describe('every command is one line that a person can read', () => {
     [swap('cooler', 'ottery-lowbank-47'), 'Swapped Lowbank 65 for Lowbank 47'],
     [{ do: 'setState', id: 'supply', state: 'have' }, 'S300: have'],
     [{ do: 'make', ids: ['a~b'], title: 'Seat the T2-65' }, 'Made: Seat the T2-65'],
-    [{ do: 'crossOff', ids: ['a~b'], title: 'Shield', how: 'fixed on' }, 'Crossed off: Shield (fixed on)'],
-    [{ do: 'accept', id: 'x', title: 'Standoffs', reason: 'bought' }, 'Accepted: Standoffs (bought)'],
+    [
+      { do: 'crossOff', ids: ['a~b'], title: 'Shield', how: 'fixed on' },
+      'Crossed off: Shield (fixed on)',
+    ],
+    [
+      { do: 'accept', id: 'x', title: 'Standoffs', reason: 'bought' },
+      'Accepted: Standoffs (bought)',
+    ],
     [{ do: 'setPaid', id: 'board', paid: 100 }, 'Inlet 2: paid 100.00 EUR'],
     [{ do: 'rename', name: 'Snipe' }, 'Renamed Plover to Snipe'],
   ])('%j', (ask, line) => {
@@ -100,14 +184,23 @@ describe('every command is one line that a person can read', () => {
 describe('what cannot be done is a sentence with the place and the remedy', () => {
   test.each<[Ask, RegExp]>([
     [{ do: 'removeItem', id: 'ghost' }, /No item "ghost" in Plover/],
-    [{ do: 'addItem', item: { id: 'board', part: part('saltpan-inlet-3') } }, /already has an item "board".*another id/],
+    [
+      { do: 'addItem', item: { id: 'board', part: part('saltpan-inlet-3') } },
+      /already has an item "board".*another id/,
+    ],
     [{ do: 'addItem', item: { id: 'a/b', part: part('saltpan-inlet-3') } }, /letters, digits/],
-    [swap('cooler', 'saltpan-inlet-3'), /Lowbank 65 is a cooler; Inlet 3 is a board.*like for like/],
+    [
+      swap('cooler', 'saltpan-inlet-3'),
+      /Lowbank 65 is a cooler; Inlet 3 is a board.*like for like/,
+    ],
     [{ do: 'setState', id: 'board', state: 'lost' }, /"setState" cannot be done/],
     [{ do: 'setFigure', id: 'cooler', path: 'wings', figure: { mm: 3 } }, /no figure "wings"/],
     [{ do: 'setFigure', id: 'cooler', path: 'height', figure: { W: 3 } }, /given in mm/],
     [measure('cooler', 'height', -4), /cannot be -4 mm/],
-    [{ do: 'setFigure', id: 'supply', path: 'cables.9.length', figure: { mm: 3 } }, /has no "cables.9.length"/],
+    [
+      { do: 'setFigure', id: 'supply', path: 'cables.9.length', figure: { mm: 3 } },
+      /has no "cables.9.length"/,
+    ],
     [{ do: 'accept', id: 'x', reason: '  ' }, /give a reason/],
     [{ do: 'rename', name: ' ' }, /needs a name/],
     [{ do: 'fly' }, /knows no command "fly"/],
@@ -117,7 +210,11 @@ describe('what cannot be done is a sentence with the place and the remedy', () =
 })
 
 test('a swap forgets what was measured on the old copy, and undo brings it back', () => {
-  const swapped = change(plover, measure('cooler', 'height', 64), swap('cooler', 'ottery-lowbank-47'))
+  const swapped = change(
+    plover,
+    measure('cooler', 'height', 64),
+    swap('cooler', 'ottery-lowbank-47'),
+  )
   expect(swapped.items.find(i => i.id === 'cooler')?.figures).toEqual({})
 })
 
@@ -128,21 +225,52 @@ test('a removed item comes back to its place', () => {
 })
 
 test('what is not proved any more is made again when it is a joint, open when it is a point of a list', () => {
-  const build = change(plover, { do: 'prove', ids: ['proof:button', 'a/x~b/y'] }, { do: 'unprove', ids: ['proof:button', 'a/x~b/y'] })
+  const build = change(
+    plover,
+    { do: 'prove', ids: ['proof:button', 'a/x~b/y'] },
+    { do: 'unprove', ids: ['proof:button', 'a/x~b/y'] },
+  )
   expect(build.progress['proof:button']).toBeUndefined()
   expect(build.progress['a/x~b/y']?.state).toBe('made')
 })
 
 test('an empty build has every choice at its default', () => {
-  expect(emptyBuild('a', 'A').choices).toEqual({ school: 'lean', orderSchool: 'board-first', orderPins: [], pins: {}, leftOpen: {}, accepted: {} })
+  expect(emptyBuild('a', 'A').choices).toEqual({
+    school: 'lean',
+    orderSchool: 'board-first',
+    orderPins: [],
+    pins: {},
+    leftOpen: {},
+    accepted: {},
+  })
   expect(COMMANDS.size).toBeGreaterThan(15)
 })
 
 test('a figure that holds for every copy changes all items of that model, and no other', () => {
-  const two = change(plover, { do: 'addItem', item: { id: 'fan-2', part: part('ottery-breeze-80'), state: 'have' } })
-  const after = change(two, { do: 'setPartFigure', id: 'fan', path: 'amps', figure: { A: 0.14, basis: 'measured' } })
-  expect(after.items.filter(i => JSON.stringify(i.part) !== JSON.stringify(two.items.find(b => b.id === i.id)?.part)).map(i => i.id)).toEqual(['fan', 'fan-2'])
-  expect(problemOf(plover, { do: 'setPartFigure', id: 'fan', path: 'wings', figure: 1 })).toMatch(/has no figure "wings"/)
-  expect(problemOf(plover, { do: 'setPartFigure', id: 'fan', path: 'amps', figure: { mm: 3 } })).toMatch(/is given in A/)
-  expect(problemOf(plover, { do: 'setParts', parts: { fan: part('ottery-lowbank-65') }, title: 'x' })).toMatch(/Swap like for like/)
+  const two = change(plover, {
+    do: 'addItem',
+    item: { id: 'fan-2', part: part('ottery-breeze-80'), state: 'have' },
+  })
+  const after = change(two, {
+    do: 'setPartFigure',
+    id: 'fan',
+    path: 'amps',
+    figure: { A: 0.14, basis: 'measured' },
+  })
+  expect(
+    after.items
+      .filter(
+        i => JSON.stringify(i.part) !== JSON.stringify(two.items.find(b => b.id === i.id)?.part),
+      )
+      .map(i => i.id),
+  ).toEqual(['fan', 'fan-2'])
+  expect(problemOf(plover, { do: 'setPartFigure', id: 'fan', path: 'wings', figure: 1 })).toMatch(
+    /has no figure "wings"/,
+  )
+  expect(
+    problemOf(plover, { do: 'setPartFigure', id: 'fan', path: 'amps', figure: { mm: 3 } }),
+  ).toMatch(/is given in A/)
+  expect(
+    problemOf(plover, { do: 'setParts', parts: { fan: part('ottery-lowbank-65') }, title: 'x' }),
+  ).toMatch(/Swap like for like/)
 })

@@ -10,10 +10,20 @@ import { BASES } from '../units'
 export const ARRIVAL_CHECKS = ['kind', 'damage', 'film', 'contents'] as const
 export type ArrivalCheck = (typeof ARRIVAL_CHECKS)[number]
 
-const storedFigure = z.union([z.number(), z.null(), z.looseObject({ basis: z.enum(BASES).optional(), tol: z.number().nonnegative().optional(), on: z.string().optional() })])
+const storedFigure = z.union([
+  z.number(),
+  z.null(),
+  z.looseObject({
+    basis: z.enum(BASES).optional(),
+    tol: z.number().nonnegative().optional(),
+    on: z.string().optional(),
+  }),
+])
 
 /** Ids are parts of joint ids, so they keep to letters, digits, dots and dashes. */
-export const idSchema = z.string().regex(/^[A-Za-z0-9.-]+$/, 'letters, digits, dots and dashes only')
+export const idSchema = z
+  .string()
+  .regex(/^[A-Za-z0-9.-]+$/, 'letters, digits, dots and dashes only')
 
 export const itemSchema = z.looseObject({
   id: idSchema,
@@ -22,15 +32,27 @@ export const itemSchema = z.looseObject({
   condition: z.enum(CONDITIONS).default('new'),
   serial: z.string().optional(),
   paid: z.number().nonnegative().nullish(),
-  figures: z.record(z.string(), storedFigure).default({}).describe('what was measured on this copy: path → figure; it overrides the part’s'),
+  figures: z
+    .record(z.string(), storedFigure)
+    .default({})
+    .describe('what was measured on this copy: path → figure; it overrides the part’s'),
   note: z.string().optional(),
-  purchase: z.looseObject({
-    shop: z.string().optional(),
-    from: z.number().nonnegative().optional().describe('bought as soon as it costs so much or less'),
-    arrives: z.iso.date().optional(),
-    returnBy: z.iso.date().optional().describe('the last day on which the shop takes it back'),
-    checked: z.partialRecord(z.enum(ARRIVAL_CHECKS), z.string()).optional().describe('what was looked at on arrival, and when'),
-  }).optional(),
+  purchase: z
+    .looseObject({
+      shop: z.string().optional(),
+      from: z
+        .number()
+        .nonnegative()
+        .optional()
+        .describe('bought as soon as it costs so much or less'),
+      arrives: z.iso.date().optional(),
+      returnBy: z.iso.date().optional().describe('the last day on which the shop takes it back'),
+      checked: z
+        .partialRecord(z.enum(ARRIVAL_CHECKS), z.string())
+        .optional()
+        .describe('what was looked at on arrival, and when'),
+    })
+    .optional(),
 })
 export type StoredItem = z.infer<typeof itemSchema>
 
@@ -38,7 +60,13 @@ const reason = z.looseObject({ reason: z.string().min(1), at: z.string() })
 export type Reasoned = z.infer<typeof reason>
 
 export const PROGRESS = ['made', 'proved', 'crossed'] as const
-export const progressSchema = z.looseObject({ state: z.enum(PROGRESS), at: z.string(), by: z.string().optional(), took: z.number().nonnegative().optional().describe('seconds'), how: z.string().optional() })
+export const progressSchema = z.looseObject({
+  state: z.enum(PROGRESS),
+  at: z.string(),
+  by: z.string().optional(),
+  took: z.number().nonnegative().optional().describe('seconds'),
+  how: z.string().optional(),
+})
 export type Progress = z.infer<typeof progressSchema>
 
 export const buildSchema = z.looseObject({
@@ -47,16 +75,37 @@ export const buildSchema = z.looseObject({
   note: z.string().default(''),
   currency: z.string().default('EUR'),
   items: z.array(itemSchema).default([]),
-  choices: z.looseObject({
-    school: z.enum(SCHOOLS).default('lean'),
-    orderSchool: z.enum(ORDER_SCHOOLS).default('board-first'),
-    orderPins: z.array(z.tuple([z.string(), z.string()])).default([]).describe('steps put by hand: the first before the second'),
-    pins: z.record(z.string(), z.string()).default({}).describe('plug end → socket end, joined by hand'),
-    leftOpen: z.record(z.string(), reason).default({}).describe('demand → why it stays open'),
-    accepted: z.record(z.string(), reason).default({}).describe('finding → why it is accepted'),
-  }).prefault({}),
-  progress: z.record(z.string(), progressSchema).default({}).describe('joint or task → what was done'),
-  photos: z.array(z.looseObject({ id: idSchema, about: z.string().describe('the item, the joint or the task that it shows'), at: z.string(), name: z.string().default('') })).default([]).describe('pictures, kept beside the document'),
+  choices: z
+    .looseObject({
+      school: z.enum(SCHOOLS).default('lean'),
+      orderSchool: z.enum(ORDER_SCHOOLS).default('board-first'),
+      orderPins: z
+        .array(z.tuple([z.string(), z.string()]))
+        .default([])
+        .describe('steps put by hand: the first before the second'),
+      pins: z
+        .record(z.string(), z.string())
+        .default({})
+        .describe('plug end → socket end, joined by hand'),
+      leftOpen: z.record(z.string(), reason).default({}).describe('demand → why it stays open'),
+      accepted: z.record(z.string(), reason).default({}).describe('finding → why it is accepted'),
+    })
+    .prefault({}),
+  progress: z
+    .record(z.string(), progressSchema)
+    .default({})
+    .describe('joint or task → what was done'),
+  photos: z
+    .array(
+      z.looseObject({
+        id: idSchema,
+        about: z.string().describe('the item, the joint or the task that it shows'),
+        at: z.string(),
+        name: z.string().default(''),
+      }),
+    )
+    .default([])
+    .describe('pictures, kept beside the document'),
   log: z.array(z.looseObject({ at: z.string(), line: z.string() })).default([]),
 })
 export type Build = z.infer<typeof buildSchema>

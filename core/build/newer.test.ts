@@ -6,7 +6,10 @@ const known = (id: string) => shelf.find(p => p.id === id)
 
 test('the demos’ parts are those of the shelf: nothing is offered', () => {
   for (const build of [plover, avocet]) {
-    const offered = build.items.filter(i => { const k = known(i.part.id); return !k || isNewer(i.part, k) })
+    const offered = build.items.filter(i => {
+      const k = known(i.part.id)
+      return !k || isNewer(i.part, k)
+    })
     expect(offered.map(i => i.id)).toEqual([])
   }
 })
@@ -22,5 +25,8 @@ test('the firmware that is on a copy stays with it', () => {
   if (onShelf.kind !== 'board' || !onShelf.firmware) throw new Error('no firmware')
   const own = { ...onShelf, firmware: { ...onShelf.firmware, version: '0.90' } }
   expect(isNewer(own, onShelf)).toBe(false)
-  expect(asOnShelf(own, { ...onShelf, price: 1 })).toMatchObject({ price: 1, firmware: { version: '0.90', flashes: onShelf.firmware.flashes } })
+  expect(asOnShelf(own, { ...onShelf, price: 1 })).toMatchObject({
+    price: 1,
+    firmware: { version: '0.90', flashes: onShelf.firmware.flashes },
+  })
 })

@@ -10,11 +10,18 @@ export function asOnShelf(own: Part, shelf: Part): Part {
 }
 
 /** Whether the shelf knows a part otherwise than this snapshot of it. The order of fields does not count. */
-export const isNewer = (own: Part, shelf: Part): boolean => sorted(asOnShelf(own, shelf)) !== sorted(own)
+export const isNewer = (own: Part, shelf: Part): boolean =>
+  sorted(asOnShelf(own, shelf)) !== sorted(own)
 
 const kept = new WeakMap<object, string>()
 function sorted(part: Part): string {
-  const known = kept.get(part) ?? JSON.stringify(part, (_, value: unknown) => (typeof value === 'object' && value !== null && !Array.isArray(value) ? Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1))) : value))
+  const known =
+    kept.get(part) ??
+    JSON.stringify(part, (_, value: unknown) =>
+      typeof value === 'object' && value !== null && !Array.isArray(value)
+        ? Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)))
+        : value,
+    )
   kept.set(part, known)
   return known
 }

@@ -14,10 +14,33 @@ import { gravity } from '../verdict'
 import { quantity } from '../format'
 import { placeLabels, type Label, type Rect } from './labels'
 
-export interface Shape { readonly id: string; readonly item: string | null; readonly kind: string; readonly name: string; readonly label: string; readonly rect: Rect }
-export interface Mark { readonly id: string; readonly at: readonly [number, number]; readonly what: 'keep' | 'fit' | 'take out' | 'opening'; readonly name: string }
-export interface Dimension { readonly finding: string; readonly from: readonly [number, number]; readonly to: readonly [number, number]; readonly verdict: Verdict; readonly text: string }
-export interface Path { readonly id: string; readonly item: string; readonly points: readonly (readonly [number, number])[]; readonly title: string }
+export interface Shape {
+  readonly id: string
+  readonly item: string | null
+  readonly kind: string
+  readonly name: string
+  readonly label: string
+  readonly rect: Rect
+}
+export interface Mark {
+  readonly id: string
+  readonly at: readonly [number, number]
+  readonly what: 'keep' | 'fit' | 'take out' | 'opening'
+  readonly name: string
+}
+export interface Dimension {
+  readonly finding: string
+  readonly from: readonly [number, number]
+  readonly to: readonly [number, number]
+  readonly verdict: Verdict
+  readonly text: string
+}
+export interface Path {
+  readonly id: string
+  readonly item: string
+  readonly points: readonly (readonly [number, number])[]
+  readonly title: string
+}
 
 export interface Drawing {
   readonly view: 'near' | 'above'
@@ -40,31 +63,71 @@ const MARGIN = 12
 const MARK = 3
 
 /** Placing labels is the costly part: it is done again only where something moved. */
-interface Keeping { keep<R>(name: string, inputs: readonly unknown[], compute: () => R): R; enter<T>(name: string, value: T): T }
+interface Keeping {
+  keep<R>(name: string, inputs: readonly unknown[], compute: () => R): R
+  enter<T>(name: string, value: T): T
+}
 
 type Project = (p: Vec3) => readonly [number, number]
 
 /** The case seen from the near side and from above, each distance in the view that shows it best; empty when there is no case. */
-export function drawings(s: Situation, distances: readonly Finding[], memo: Keeping): readonly Drawing[] {
+export function drawings(
+  s: Situation,
+  distances: readonly Finding[],
+  memo: Keeping,
+): readonly Drawing[] {
   if (!s.layout) return []
   const { x, y, z, behind } = s.layout.inner
   return [
     draw(s, memo, distances, 'near', 'Near side', x, y, y),
-    draw(s, memo, distances.filter(f => f.where && f.where.from[0] === f.where.to[0] && f.where.from[1] === f.where.to[1]), 'above', 'From above', x, z + behind, z),
+    draw(
+      s,
+      memo,
+      distances.filter(
+        f => f.where && f.where.from[0] === f.where.to[0] && f.where.from[1] === f.where.to[1],
+      ),
+      'above',
+      'From above',
+      x,
+      z + behind,
+      z,
+    ),
   ]
 }
 
 /** The ways of leads, to be laid over the view from the near side. */
-export function paths(layout: Layout | null, routes: readonly Pick<RouteRow, 'id' | 'item' | 'label' | 'to' | 'points'>[]): readonly Path[] {
+export function paths(
+  layout: Layout | null,
+  routes: readonly Pick<RouteRow, 'id' | 'item' | 'label' | 'to' | 'points'>[],
+): readonly Path[] {
   if (!layout) return []
   const project = projection('near', layout.inner.y)
-  return routes.filter(r => r.points.length > 1).map(r => ({ id: r.id, item: r.item, title: `${r.label} to ${r.to}`, points: square(r.points).map(project) }))
+  return routes
+    .filter(r => r.points.length > 1)
+    .map(r => ({
+      id: r.id,
+      item: r.item,
+      title: `${r.label} to ${r.to}`,
+      points: square(r.points).map(project),
+    }))
 }
 
 /** From the case's frame to the drawing's: y of a drawing points down. `top` is what lies uppermost. */
-const projection = (view: Drawing['view'], top: number): Project => (view === 'near' ? p => [p[0] + MARGIN, top - p[1] + MARGIN] : p => [p[0] + MARGIN, top - p[2] + MARGIN])
+const projection = (view: Drawing['view'], top: number): Project =>
+  view === 'near'
+    ? p => [p[0] + MARGIN, top - p[1] + MARGIN]
+    : p => [p[0] + MARGIN, top - p[2] + MARGIN]
 
-function draw(s: Situation, memo: Keeping, findings: readonly Finding[], view: Drawing['view'], title: string, w: number, h: number, top: number): Drawing {
+function draw(
+  s: Situation,
+  memo: Keeping,
+  findings: readonly Finding[],
+  view: Drawing['view'],
+  title: string,
+  w: number,
+  h: number,
+  top: number,
+): Drawing {
   const project = projection(view, top)
   const size = { width: w + 2 * MARGIN, height: h + 2 * MARGIN }
   const letter = Math.max(size.width, size.height) * LETTER_SHARE
@@ -73,27 +136,72 @@ function draw(s: Situation, memo: Keeping, findings: readonly Finding[], view: D
   const marks = memo.enter(`marks/${view}`, rounded(view === 'near' ? marksOf(s, project) : []))
   const dimensions = memo.enter(`dimensions/${view}`, rounded(dimensionsOf(findings, project)))
   return {
-    view, title, ...rounded({ ...size, letter }), shapes, marks, dimensions,
-    labels: memo.keep(`labels/${view}`, [letter, shapes, marks, dimensions], () => rounded(placeLabels(size, letter, [
-      ...dimensions.map(d => ({ id: d.finding, text: d.text, along: [d.from, d.to] as const })),
-      ...marks.map(m => ({ id: m.id, text: m.name, beside: m.at })),
-      ...named(shapes).map(sh => ({ id: sh.id, text: sh.name, shorter: sh.label, inside: sh.rect, onIt: rects(bodies.slice(bodies.indexOf(sh) + 1)), besideIt: rects(bodies.filter(other => other !== sh)) })),
-    ], [...rects(shapes), ...marks.map(m => ({ x: m.at[0] - MARK, y: m.at[1] - MARK, w: 2 * MARK, h: 2 * MARK }))]))),
+    view,
+    title,
+    ...rounded({ ...size, letter }),
+    shapes,
+    marks,
+    dimensions,
+    labels: memo.keep(`labels/${view}`, [letter, shapes, marks, dimensions], () =>
+      rounded(
+        placeLabels(
+          size,
+          letter,
+          [
+            ...dimensions.map(d => ({
+              id: d.finding,
+              text: d.text,
+              along: [d.from, d.to] as const,
+            })),
+            ...marks.map(m => ({ id: m.id, text: m.name, beside: m.at })),
+            ...named(shapes).map(sh => ({
+              id: sh.id,
+              text: sh.name,
+              shorter: sh.label,
+              inside: sh.rect,
+              onIt: rects(bodies.slice(bodies.indexOf(sh) + 1)),
+              besideIt: rects(bodies.filter(other => other !== sh)),
+            })),
+          ],
+          [
+            ...rects(shapes),
+            ...marks.map(m => ({ x: m.at[0] - MARK, y: m.at[1] - MARK, w: 2 * MARK, h: 2 * MARK })),
+          ],
+        ),
+      ),
+    ),
   }
 }
 
 const rects = (shapes: readonly Shape[]): readonly Rect[] => shapes.map(sh => sh.rect)
 
 /** Shapes that get a name: not the case, and of an item's several bodies the first. */
-const named = (shapes: readonly Shape[]): readonly Shape[] => shapes.filter((sh, i) => sh.kind !== 'case' && shapes.findIndex(other => other.item === sh.item) === i)
+const named = (shapes: readonly Shape[]): readonly Shape[] =>
+  shapes.filter(
+    (sh, i) => sh.kind !== 'case' && shapes.findIndex(other => other.item === sh.item) === i,
+  )
 
 function shapesOf(s: Situation, project: Project): readonly Shape[] {
   const shapes = s.bodies.flatMap((body): Shape[] => {
     const item = s.items.find(i => i.id === body.item)
     if (!item) return []
     const [a, b] = [project(body.box.min), project(body.box.max)]
-    const rect = { x: Math.min(a[0], b[0]), y: Math.min(a[1], b[1]), w: Math.abs(a[0] - b[0]), h: Math.abs(a[1] - b[1]) }
-    return [{ id: body.id, item: item.id, kind: item.part.kind, name: item.name, label: SHORT[item.part.kind] ?? kindOf(item).title.toLowerCase(), rect }]
+    const rect = {
+      x: Math.min(a[0], b[0]),
+      y: Math.min(a[1], b[1]),
+      w: Math.abs(a[0] - b[0]),
+      h: Math.abs(a[1] - b[1]),
+    }
+    return [
+      {
+        id: body.id,
+        item: item.id,
+        kind: item.part.kind,
+        name: item.name,
+        label: SHORT[item.part.kind] ?? kindOf(item).title.toLowerCase(),
+        rect,
+      },
+    ]
   })
   return [...shapes].sort((a, b) => b.rect.w * b.rect.h - a.rect.w * a.rect.h)
 }
@@ -106,12 +214,27 @@ function marksOf(s: Situation, project: Project): readonly Mark[] {
   const standoffs = joinedBy(s, 'tray', 'board', 'case').flatMap(({ plug, socket }): Mark[] => {
     const frame = s.frames.get(plug.id)
     const planned = standoffPlan(plug, socket)
-    return (['keep', 'fit', 'takeOut'] as const).flatMap(what => planned[what].map((name): Mark => {
-      const [hx, hy] = HOLE_AT[name]
-      return { id: `hole:${name}`, at: frame ? project(place(frame, [hx, hy, 0])) : [0, 0], what: what === 'takeOut' ? 'take out' : what, name }
-    }))
+    return (['keep', 'fit', 'takeOut'] as const).flatMap(what =>
+      planned[what].map((name): Mark => {
+        const [hx, hy] = HOLE_AT[name]
+        return {
+          id: `hole:${name}`,
+          at: frame ? project(place(frame, [hx, hy, 0])) : [0, 0],
+          what: what === 'takeOut' ? 'take out' : what,
+          name,
+        }
+      }),
+    )
   })
-  return [...standoffs, ...(s.layout?.openings ?? []).map((o): Mark => ({ id: `opening:${o.key}`, at: project(o.at), what: 'opening', name: '' }))]
+  return [
+    ...standoffs,
+    ...(s.layout?.openings ?? []).map((o): Mark => ({
+      id: `opening:${o.key}`,
+      at: project(o.at),
+      what: 'opening',
+      name: '',
+    })),
+  ]
 }
 
 /** The tightest distances that this view can show: those whose line has a length here. */
@@ -120,9 +243,19 @@ function dimensionsOf(findings: readonly Finding[], project: Project): readonly 
     if (!f.where || f.margin === null) return []
     const [from, to] = [project(f.where.from), project(f.where.to)]
     if (Math.hypot(to[0] - from[0], to[1] - from[1]) < 1) return []
-    return [{ margin: f.margin, dimension: { finding: f.id, from, to, verdict: f.verdict, text: quantity(f.margin, 'mm') } }]
+    return [
+      {
+        margin: f.margin,
+        dimension: { finding: f.id, from, to, verdict: f.verdict, text: quantity(f.margin, 'mm') },
+      },
+    ]
   })
-  return found.sort((a, b) => gravity(b.dimension.verdict) - gravity(a.dimension.verdict) || a.margin - b.margin).slice(0, MOST_DIMENSIONS).map(f => f.dimension)
+  return found
+    .sort(
+      (a, b) => gravity(b.dimension.verdict) - gravity(a.dimension.verdict) || a.margin - b.margin,
+    )
+    .slice(0, MOST_DIMENSIONS)
+    .map(f => f.dimension)
 }
 
 /** A way drawn as it is laid: along the axes, one after the other. */

@@ -15,7 +15,10 @@ export const fileSchema = z.looseObject({
   version: z.literal(VERSION),
   builds: z.array(buildSchema).default([]),
   parts: z.array(partSchema).default([]).describe('parts for the shelf, apart from any build'),
-  photos: z.record(idSchema, z.string().regex(PICTURE, 'a JPEG, PNG or WebP as a data URL')).default({}).describe('the pictures that builds name, by their ids'),
+  photos: z
+    .record(idSchema, z.string().regex(PICTURE, 'a JPEG, PNG or WebP as a data URL'))
+    .default({})
+    .describe('the pictures that builds name, by their ids'),
 })
 export type JunturaFile = z.infer<typeof fileSchema>
 
@@ -27,39 +30,69 @@ export function readFile(text: string, name = 'The file'): Read {
   try {
     data = JSON.parse(text)
   } catch (error) {
-    return { problem: `${name} is not whole JSON (${placeIn(text, error)}). Export it again, or mend it there; nothing was changed.` }
+    return {
+      problem: `${name} is not whole JSON (${placeIn(text, error)}). Export it again, or mend it there; nothing was changed.`,
+    }
   }
-  if (typeof data !== 'object' || data === null || (data as { format?: unknown }).format !== FORMAT) {
-    return { problem: `${name} is not a Juntura file: it does not say "format": "${FORMAT}". Choose a file that ends in .juntura.json; nothing was changed.` }
+  if (
+    typeof data !== 'object' ||
+    data === null ||
+    (data as { format?: unknown }).format !== FORMAT
+  ) {
+    return {
+      problem: `${name} is not a Juntura file: it does not say "format": "${FORMAT}". Choose a file that ends in .juntura.json; nothing was changed.`,
+    }
   }
   const { version } = data as { version?: unknown }
   if (typeof version !== 'number' || version > VERSION) {
-    return { problem: `${name} is of version ${String(version)}; this Juntura reads up to ${VERSION}. Update Juntura, then open it again; nothing was changed.` }
+    return {
+      problem: `${name} is of version ${String(version)}; this Juntura reads up to ${VERSION}. Update Juntura, then open it again; nothing was changed.`,
+    }
   }
   const read = fileSchema.safeParse(data)
   if (read.success) return duplicateIds(read.data, name) ?? { file: read.data }
   const issue = read.error.issues[0]
-  return { problem: `${name}: ${placeOf(data, issue?.path ?? [])}${issue?.message ?? 'does not fit the format'}. Mend it there, or export it again; nothing was changed.` }
+  return {
+    problem: `${name}: ${placeOf(data, issue?.path ?? [])}${issue?.message ?? 'does not fit the format'}. Mend it there, or export it again; nothing was changed.`,
+  }
 }
 
 /** What a dropped text is: a build's file, parts for the shelf, or a table of parts. */
 export function holdsWhat(text: string): 'builds' | 'parts' | 'table' {
   if (isPartsFile(text)) return 'parts'
-  return /^\s*[{[]/.test(text.slice(0, 200)) || !/[,;\t|]/.test(text.slice(0, 2000).split('\n')[0] ?? '') ? 'builds' : 'table'
+  return /^\s*[{[]/.test(text.slice(0, 200)) ||
+    !/[,;\t|]/.test(text.slice(0, 2000).split('\n')[0] ?? '')
+    ? 'builds'
+    : 'table'
 }
 
 /** Whether a text is a file of this format that holds parts for the shelf and no build: its parts are then looked at one by one. */
 export function isPartsFile(text: string): boolean {
   if (!/^\s*\{/.test(text.slice(0, 100))) return false
   try {
-    const data = JSON.parse(text) as { format?: unknown; version?: unknown; parts?: unknown; builds?: unknown }
-    return data.format === FORMAT && data.version === VERSION && Array.isArray(data.parts) && data.parts.length > 0 && (!Array.isArray(data.builds) || data.builds.length === 0)
+    const data = JSON.parse(text) as {
+      format?: unknown
+      version?: unknown
+      parts?: unknown
+      builds?: unknown
+    }
+    return (
+      data.format === FORMAT &&
+      data.version === VERSION &&
+      Array.isArray(data.parts) &&
+      data.parts.length > 0 &&
+      (!Array.isArray(data.builds) || data.builds.length === 0)
+    )
   } catch {
     return false
   }
 }
 
-export function writeFile(builds: readonly Build[], parts: readonly Part[] = [], photos: Readonly<Record<string, string>> = {}): string {
+export function writeFile(
+  builds: readonly Build[],
+  parts: readonly Part[] = [],
+  photos: Readonly<Record<string, string>> = {},
+): string {
   return `${JSON.stringify({ format: FORMAT, version: VERSION, builds, parts, ...(Object.keys(photos).length > 0 ? { photos } : {}) }, null, 2)}\n`
 }
 
@@ -67,7 +100,10 @@ function duplicateIds(file: JunturaFile, name: string): Read | null {
   for (const b of file.builds) {
     const seen = new Set<string>()
     for (const item of b.items) {
-      if (seen.has(item.id)) return { problem: `${name}: two items of ${b.name} have the id "${item.id}". Give one another id; nothing was changed.` }
+      if (seen.has(item.id))
+        return {
+          problem: `${name}: two items of ${b.name} have the id "${item.id}". Give one another id; nothing was changed.`,
+        }
       seen.add(item.id)
     }
   }
@@ -86,8 +122,15 @@ function placeOf(data: unknown, path: readonly PropertyKey[]): string {
   const words: string[] = []
   let here: unknown = data
   for (const key of path) {
-    here = typeof here === 'object' && here !== null ? (here as Record<PropertyKey, unknown>)[key] : undefined
-    const { name, model, id } = (typeof here === 'object' && here !== null ? here : {}) as { name?: unknown; model?: unknown; id?: unknown }
+    here =
+      typeof here === 'object' && here !== null
+        ? (here as Record<PropertyKey, unknown>)[key]
+        : undefined
+    const { name, model, id } = (typeof here === 'object' && here !== null ? here : {}) as {
+      name?: unknown
+      model?: unknown
+      id?: unknown
+    }
     const called = [name, model, id].find(v => typeof v === 'string')
     words.push(called === undefined ? String(key) : `${String(key)} “${String(called)}”`)
   }

@@ -2,7 +2,16 @@ import fc from 'fast-check'
 import { shelf } from '../test-helpers/demos'
 import { KINDS, partSchema, PART_KINDS, type Part } from '../parts'
 import { readFile, writeFile } from './file'
-import { guessColumns, kindNamed, kindOfTable, partOfRow, partsTableCsv, slug, tableOf, type Mapped } from './parts-table'
+import {
+  guessColumns,
+  kindNamed,
+  kindOfTable,
+  partOfRow,
+  partsTableCsv,
+  slug,
+  tableOf,
+  type Mapped,
+} from './parts-table'
 
 /** A table read by its own columns; all parts, or an error. */
 function readBack(csv: string): readonly Part[] {
@@ -14,51 +23,166 @@ function readBack(csv: string): readonly Part[] {
     return read.part
   })
 }
-const read = (csv: string, kind: Part['kind'] | null = null) => { const t = tableOf(csv); return t.rows.map((row, i) => partOfRow(row, i + 2, guessColumns(t.columns, kind ?? kindOfTable(t) ?? 'fan'), kind)) }
-const problems = (csv: string, kind: Part['kind'] | null = null) => read(csv, kind).flatMap(r => ('problems' in r ? r.problems : []))
-const one = (csv: string, kind: Part['kind']): Part => { const [r] = read(csv, kind); if (!r || 'problems' in r) throw new Error(JSON.stringify(r)); return r.part }
+const read = (csv: string, kind: Part['kind'] | null = null) => {
+  const t = tableOf(csv)
+  return t.rows.map((row, i) =>
+    partOfRow(row, i + 2, guessColumns(t.columns, kind ?? kindOfTable(t) ?? 'fan'), kind),
+  )
+}
+const problems = (csv: string, kind: Part['kind'] | null = null) =>
+  read(csv, kind).flatMap(r => ('problems' in r ? r.problems : []))
+const one = (csv: string, kind: Part['kind']): Part => {
+  const [r] = read(csv, kind)
+  if (!r || 'problems' in r) throw new Error(JSON.stringify(r))
+  return r.part
+}
 
 test('the whole shelf as a table is read back equal', () => {
   expect(readBack(partsTableCsv(shelf))).toEqual(shelf)
 })
 
 // Any part: one of the shelf with texts, unknown keys, figures and prices as anyone may write them.
-const anyPart = fc.record({
-  base: fc.constantFrom(...shelf), model: fc.string({ minLength: 1, unit: 'grapheme' }), note: fc.option(fc.string({ unit: 'grapheme' }), { nil: undefined }), price: fc.option(fc.double({ min: 0, max: 1e6, noNaN: true }), { nil: null }),
-  strange: fc.dictionary(fc.stringMatching(/^x-[a-z]{1,5}$/), fc.jsonValue(), { maxKeys: 3 }), figure: fc.option(fc.oneof(fc.double({ min: 0, max: 999, noNaN: true }), fc.constant(null), fc.record({ value: fc.double({ min: 0.5, max: 999, noNaN: true }), basis: fc.constantFrom('measured', 'spec', 'assumed') })), { nil: undefined }),
-}).map(({ base, model, note, price, strange, figure }): Part => {
-  const [first] = [...KINDS[base.kind].figures].filter(([path]) => !path.includes('.'))
-  const own = first === undefined || figure === undefined ? {} : { [first[0]]: typeof figure === 'object' && figure !== null ? { [first[1].unit]: figure.value, basis: figure.basis } : figure }
-  return partSchema.parse(JSON.parse(JSON.stringify({ ...base, model, ...(note === undefined ? {} : { note }), price: price === null ? null : Math.abs(price), ...strange, ...own })))
-})
+const anyPart = fc
+  .record({
+    base: fc.constantFrom(...shelf),
+    model: fc.string({ minLength: 1, unit: 'grapheme' }),
+    note: fc.option(fc.string({ unit: 'grapheme' }), { nil: undefined }),
+    price: fc.option(fc.double({ min: 0, max: 1e6, noNaN: true }), { nil: null }),
+    strange: fc.dictionary(fc.stringMatching(/^x-[a-z]{1,5}$/), fc.jsonValue(), { maxKeys: 3 }),
+    figure: fc.option(
+      fc.oneof(
+        fc.double({ min: 0, max: 999, noNaN: true }),
+        fc.constant(null),
+        fc.record({
+          value: fc.double({ min: 0.5, max: 999, noNaN: true }),
+          basis: fc.constantFrom('measured', 'spec', 'assumed'),
+        }),
+      ),
+      { nil: undefined },
+    ),
+  })
+  .map(({ base, model, note, price, strange, figure }): Part => {
+    const [first] = [...KINDS[base.kind].figures].filter(([path]) => !path.includes('.'))
+    const own =
+      first === undefined || figure === undefined
+        ? {}
+        : {
+            [first[0]]:
+              typeof figure === 'object' && figure !== null
+                ? { [first[1].unit]: figure.value, basis: figure.basis }
+                : figure,
+          }
+    return partSchema.parse(
+      JSON.parse(
+        JSON.stringify({
+          ...base,
+          model,
+          ...(note === undefined ? {} : { note }),
+          price: price === null ? null : Math.abs(price),
+          ...strange,
+          ...own,
+        }),
+      ),
+    )
+  })
 
 test('any part written as a table is read back equal', () => {
-  fc.assert(fc.property(fc.array(anyPart, { minLength: 1, maxLength: 4 }), parts => { expect(readBack(partsTableCsv(parts))).toEqual(parts) }), { numRuns: 300 })
+  fc.assert(
+    fc.property(fc.array(anyPart, { minLength: 1, maxLength: 4 }), parts => {
+      expect(readBack(partsTableCsv(parts))).toEqual(parts)
+    }),
+    { numRuns: 300 },
+  )
 })
 
 test('any part written as a file is read back equal', () => {
-  fc.assert(fc.property(fc.array(anyPart, { minLength: 1, maxLength: 3 }), parts => {
-    const back = readFile(writeFile([], parts))
-    expect('file' in back && back.file.parts).toEqual(parts)
-  }), { numRuns: 200 })
+  fc.assert(
+    fc.property(fc.array(anyPart, { minLength: 1, maxLength: 3 }), parts => {
+      const back = readFile(writeFile([], parts))
+      expect('file' in back && back.file.parts).toEqual(parts)
+    }),
+    { numRuns: 200 },
+  )
 })
 
 test('columns of anyone’s spreadsheet find their fields, with the unit in their head', () => {
-  expect(guessColumns(['Brand', 'Name', 'Height (cm)', 'Weight [kg]', 'Sockets', 'Colour'], 'cooler').map(m => m.path)).toEqual(['maker', 'model', 'height', 'weight', 'sockets', null])
-  expect(guessColumns(['Manufacturer', 'Fan size (mm)', 'Thickness in cm', 'Current A', 'Plug', 'Price EUR', 'In stock'], 'fan').map(m => [m.path, m.unit])).toEqual([['maker', undefined], ['size', 'mm'], ['thickness', 'cm'], ['amps', 'A'], ['face', undefined], ['price', 'EUR'], [null, undefined]])
-  const part = one('Brand;Name;Height (cm);Weight [kg];Sockets;Fastening\nKelder;Post;15,5;0,6;TERN-2 / KNOT-5;Screws\n', 'cooler')
-  expect(part).toMatchObject({ kind: 'cooler', id: 'kelder-post', maker: 'Kelder', height: 155, weight: 600, sockets: ['TERN-2', 'KNOT-5'], fastening: 'screws' })
+  expect(
+    guessColumns(
+      ['Brand', 'Name', 'Height (cm)', 'Weight [kg]', 'Sockets', 'Colour'],
+      'cooler',
+    ).map(m => m.path),
+  ).toEqual(['maker', 'model', 'height', 'weight', 'sockets', null])
+  expect(
+    guessColumns(
+      [
+        'Manufacturer',
+        'Fan size (mm)',
+        'Thickness in cm',
+        'Current A',
+        'Plug',
+        'Price EUR',
+        'In stock',
+      ],
+      'fan',
+    ).map(m => [m.path, m.unit]),
+  ).toEqual([
+    ['maker', undefined],
+    ['size', 'mm'],
+    ['thickness', 'cm'],
+    ['amps', 'A'],
+    ['face', undefined],
+    ['price', 'EUR'],
+    [null, undefined],
+  ])
+  const part = one(
+    'Brand;Name;Height (cm);Weight [kg];Sockets;Fastening\nKelder;Post;15,5;0,6;TERN-2 / KNOT-5;Screws\n',
+    'cooler',
+  )
+  expect(part).toMatchObject({
+    kind: 'cooler',
+    id: 'kelder-post',
+    maker: 'Kelder',
+    height: 155,
+    weight: 600,
+    sockets: ['TERN-2', 'KNOT-5'],
+    fastening: 'screws',
+  })
 })
 
 test('a plug by its contacts or its name is the plug; one that there is not is told with those there are', () => {
-  const fan = (plug: string) => partOfRow(['A', '120', plug], 2, guessColumns(['Model', 'Size', 'Plug'], 'fan'), 'fan')
-  for (const plug of ['fan-4', '4-pin', '4 pin PWM', '4-wire fan']) expect(fan(plug)).toMatchObject({ part: { face: 'fan-4' } })
-  expect(fan('5-pin')).toEqual({ problems: [{ line: 2, column: 'Plug', sentence: '“5-pin” is no face. Write one of: 3-wire fan, 4-wire fan' }] })
+  const fan = (plug: string) =>
+    partOfRow(['A', '120', plug], 2, guessColumns(['Model', 'Size', 'Plug'], 'fan'), 'fan')
+  for (const plug of ['fan-4', '4-pin', '4 pin PWM', '4-wire fan'])
+    expect(fan(plug)).toMatchObject({ part: { face: 'fan-4' } })
+  expect(fan('5-pin')).toEqual({
+    problems: [
+      {
+        line: 2,
+        column: 'Plug',
+        sentence: '“5-pin” is no face. Write one of: 3-wire fan, 4-wire fan',
+      },
+    ],
+  })
 })
 
 test('boards and cases come in by their counts', () => {
-  expect(one('maker,model,form,processor.socket,memory.type,memory.slots,m2,headers.sata-data\nMarram,Holt,microATX,TERN-2,DDR5,4,2,4\n', 'board')).toMatchObject({ form: 'microATX', places: 'derived', memory: { type: 'DDR5', slots: [{ label: 'A1' }, { label: 'A2' }, { label: 'B1' }, { label: 'B2' }] } })
-  const pc = one('maker,model,boards,coolerRoom,bays.3.5\nFenwright,Rick,ATX; microATX,17 cm,2\n', 'case')
+  expect(
+    one(
+      'maker,model,form,processor.socket,memory.type,memory.slots,m2,headers.sata-data\nMarram,Holt,microATX,TERN-2,DDR5,4,2,4\n',
+      'board',
+    ),
+  ).toMatchObject({
+    form: 'microATX',
+    places: 'derived',
+    memory: {
+      type: 'DDR5',
+      slots: [{ label: 'A1' }, { label: 'A2' }, { label: 'B1' }, { label: 'B2' }],
+    },
+  })
+  const pc = one(
+    'maker,model,boards,coolerRoom,bays.3.5\nFenwright,Rick,ATX; microATX,17 cm,2\n',
+    'case',
+  )
   expect(pc).toMatchObject({ boards: ['ATX', 'microATX'], coolerRoom: 170 })
   expect(pc.kind === 'case' && pc.bays.filter(b => b.size === '3.5')).toHaveLength(2)
 })
@@ -66,13 +190,43 @@ test('boards and cases come in by their counts', () => {
 describe('what is wrong is told by line and column, and how to mend it', () => {
   const HEAD = 'kind,maker,model,size,face,amps\n'
   test.each<[string, string, Parameters<typeof read>[1], number, RegExp]>([
-    ['a figure that is none', `${HEAD}fan,Kelder,Vane,120,fan-4,much\n`, null, 2, /Type a value in A, such as/],
+    [
+      'a figure that is none',
+      `${HEAD}fan,Kelder,Vane,120,fan-4,much\n`,
+      null,
+      2,
+      /Type a value in A, such as/,
+    ],
     ['another unit', `${HEAD}fan,Kelder,Vane,120,fan-4,25 mm\n`, null, 2, /25 mm is no A/],
-    ['a kind that is none', `${HEAD}toaster,Kelder,Vane,120,fan-4,0.1\n`, null, 2, /“toaster” is no kind of part\. Write one of case, board/],
+    [
+      'a kind that is none',
+      `${HEAD}toaster,Kelder,Vane,120,fan-4,0.1\n`,
+      null,
+      2,
+      /“toaster” is no kind of part\. Write one of case, board/,
+    ],
     ['no kind at all', 'maker,model,size\nKelder,Vane,120\n', null, 2, /says no kind/],
-    ['a choice that is none', `${HEAD}fan,Kelder,Vane,120,fan-4,0.1\nfan,Kelder,Vane,121,fan-4,0.1\n`, null, 3, /“121” is no size. Write one of: 40, .*200/],
-    ['what a kind needs', 'kind,maker,model,size\nfan,Kelder,Vane,120\n', null, 2, /face is not stated, and a fan needs it/],
-    ['too many cells', `${HEAD}fan,Kelder,Vane,120,fan-4,0.1,more\n`, null, 2, /has 7 cells for 6 columns/],
+    [
+      'a choice that is none',
+      `${HEAD}fan,Kelder,Vane,120,fan-4,0.1\nfan,Kelder,Vane,121,fan-4,0.1\n`,
+      null,
+      3,
+      /“121” is no size. Write one of: 40, .*200/,
+    ],
+    [
+      'what a kind needs',
+      'kind,maker,model,size\nfan,Kelder,Vane,120\n',
+      null,
+      2,
+      /face is not stated, and a fan needs it/,
+    ],
+    [
+      'too many cells',
+      `${HEAD}fan,Kelder,Vane,120,fan-4,0.1,more\n`,
+      null,
+      2,
+      /has 7 cells for 6 columns/,
+    ],
   ])('%s', (_, csv, kind, line, sentence) => {
     const [found] = problems(csv, kind)
     expect(found?.line).toBe(line)
@@ -85,7 +239,12 @@ describe('what is wrong is told by line and column, and how to mend it', () => {
 })
 
 test('small helps', () => {
-  expect([kindNamed('Power supply'), kindNamed('FAN'), kindNamed('Graphics card'), kindNamed('x')]).toEqual(['supply', 'fan', 'card', null])
+  expect([
+    kindNamed('Power supply'),
+    kindNamed('FAN'),
+    kindNamed('Graphics card'),
+    kindNamed('x'),
+  ]).toEqual(['supply', 'fan', 'card', null])
   expect([slug('Öttery  Breeze 80!'), slug('!!')]).toEqual(['ottery-breeze-80', 'part'])
   expect(PART_KINDS.every(k => kindNamed(k) === k)).toBe(true)
 })

@@ -3,39 +3,99 @@ import type { Analysis, HorizonAnalysis } from '../analyse'
 import { counted, margin, minutes, number, quantity, tolerance } from '../format'
 import { VERDICTS, type Verdict } from '../verdict'
 
-export const SECTIONS = ['findings', 'parts', 'joints', 'power', 'order', 'panel', 'routes', 'proof', 'record'] as const
+export const SECTIONS = [
+  'findings',
+  'parts',
+  'joints',
+  'power',
+  'order',
+  'panel',
+  'routes',
+  'proof',
+  'record',
+] as const
 export type Section = (typeof SECTIONS)[number]
 
-const WORD: Record<Verdict, string> = { harm: 'HARM', stop: 'STOP', measure: 'MEASURE', watch: 'WATCH', tight: 'TIGHT', clear: 'clear' }
+const WORD: Record<Verdict, string> = {
+  harm: 'HARM',
+  stop: 'STOP',
+  measure: 'MEASURE',
+  watch: 'WATCH',
+  tight: 'TIGHT',
+  clear: 'clear',
+}
 
 const WRITERS: Record<Section, (h: HorizonAnalysis) => readonly string[]> = {
-  findings: h => [VERDICTS.map(v => `${h.counts[v]} ${v}`).join(', '), ...h.findings.map(f => [
-    `${(f.accepted ? `(${WORD[f.verdict]})` : WORD[f.verdict]).padEnd(9)}${f.sentence}`,
-    f.margin === null ? '' : `  need ${quantity(f.need ?? 0, f.unit)}, have ${quantity(f.have ?? 0, f.unit)}, ${margin(f.margin, f.unit)} (${f.basis} ${tolerance(f.tol, f.unit)})`,
-    f.verdict === 'clear' || f.wayOut === '' ? '' : `  → ${f.wayOut}`,
-    f.accepted ? `  accepted: ${f.accepted.reason}` : '',
-  ].filter(Boolean).join('\n         '))],
-  parts: h => h.parts.rows.map(r => `${r.title.padEnd(13)}${r.name.padEnd(28)}${r.state.padEnd(9)}${r.price === null ? '' : number(r.price, 2).padStart(9)}`),
+  findings: h => [
+    VERDICTS.map(v => `${h.counts[v]} ${v}`).join(', '),
+    ...h.findings.map(f =>
+      [
+        `${(f.accepted ? `(${WORD[f.verdict]})` : WORD[f.verdict]).padEnd(9)}${f.sentence}`,
+        f.margin === null
+          ? ''
+          : `  need ${quantity(f.need ?? 0, f.unit)}, have ${quantity(f.have ?? 0, f.unit)}, ${margin(f.margin, f.unit)} (${f.basis} ${tolerance(f.tol, f.unit)})`,
+        f.verdict === 'clear' || f.wayOut === '' ? '' : `  → ${f.wayOut}`,
+        f.accepted ? `  accepted: ${f.accepted.reason}` : '',
+      ]
+        .filter(Boolean)
+        .join('\n         '),
+    ),
+  ],
+  parts: h =>
+    h.parts.rows.map(
+      r =>
+        `${r.title.padEnd(13)}${r.name.padEnd(28)}${r.state.padEnd(9)}${r.price === null ? '' : number(r.price, 2).padStart(9)}`,
+    ),
   joints: h => h.joints.map(j => `${j.from}  ↔  ${j.to}${j.count > 1 ? ` × ${j.count}` : ''}`),
-  power: h => h.power.flatMap(p => [
-    `${p.name}: rest ${quantity(p.rest, 'W')}, work ${quantity(p.work, 'W')}, worst ${quantity(p.worst, 'W')}`,
-    ...p.rails.map(r => `  ${r.rail.padStart(4)} V  worst ${quantity(r.worst, 'W')} of ${r.limit === null ? 'not stated' : quantity(r.limit, 'W')}`),
-    ...p.schools.map(s => `  ${s.label.padEnd(6)} ${s.verdict}${s.margin === null ? '' : ` ${margin(s.margin, 'W')}`}${s.chosen ? '  (chosen)' : ''}`),
-  ]),
-  order: h => [...h.order.steps.map((s, i) => `${String(i + 1).padStart(3)}. ${s.title} (${minutes(s.minutes)}, ${s.progress})`), `${minutes(h.order.minutes)} in all; ${minutes(h.order.firstTimeMinutes)} the first time`],
+  power: h =>
+    h.power.flatMap(p => [
+      `${p.name}: rest ${quantity(p.rest, 'W')}, work ${quantity(p.work, 'W')}, worst ${quantity(p.worst, 'W')}`,
+      ...p.rails.map(
+        r =>
+          `  ${r.rail.padStart(4)} V  worst ${quantity(r.worst, 'W')} of ${r.limit === null ? 'not stated' : quantity(r.limit, 'W')}`,
+      ),
+      ...p.schools.map(
+        s =>
+          `  ${s.label.padEnd(6)} ${s.verdict}${s.margin === null ? '' : ` ${margin(s.margin, 'W')}`}${s.chosen ? '  (chosen)' : ''}`,
+      ),
+    ]),
+  order: h => [
+    ...h.order.steps.map(
+      (s, i) => `${String(i + 1).padStart(3)}. ${s.title} (${minutes(s.minutes)}, ${s.progress})`,
+    ),
+    `${minutes(h.order.minutes)} in all; ${minutes(h.order.firstTimeMinutes)} the first time`,
+  ],
   panel: h => h.panel.flatMap(p => p.leads.map(l => `${l.label}: ${l.says}`)),
-  routes: h => h.routes.map(r => `${r.label} to ${r.to}: ${r.need === null ? '?' : quantity(r.need, 'mm')} of ${r.have === null ? '?' : quantity(r.have, 'mm')}${r.through.length > 0 ? `, through ${r.through.join(', ')}` : ''}`),
+  routes: h =>
+    h.routes.map(
+      r =>
+        `${r.label} to ${r.to}: ${r.need === null ? '?' : quantity(r.need, 'mm')} of ${r.have === null ? '?' : quantity(r.have, 'mm')}${r.through.length > 0 ? `, through ${r.through.join(', ')}` : ''}`,
+    ),
   proof: h => h.proof.map(c => `[${c.progress === 'planned' ? ' ' : 'x'}] ${c.do} ${c.expect}`),
-  record: h => [...h.record.done.map(d => `${d.at} ${d.state} ${d.title}`), `${counted(h.record.remaining, 'step')} to go`],
+  record: h => [
+    ...h.record.done.map(d => `${d.at} ${d.state} ${d.title}`),
+    `${counted(h.record.remaining, 'step')} to go`,
+  ],
 }
 
 /** The report of one horizon, whole or one section of it. */
-export function reportText(analysis: Analysis, horizon: 'now' | 'then', only: Section | null): string {
+export function reportText(
+  analysis: Analysis,
+  horizon: 'now' | 'then',
+  only: Section | null,
+): string {
   const h = analysis.horizons[horizon]
-  const blocks = SECTIONS.filter(s => only === null || s === only).map(s => `${s.toUpperCase()}\n${WRITERS[s](h).map(l => `  ${l}`).join('\n')}`)
+  const blocks = SECTIONS.filter(s => only === null || s === only).map(
+    s =>
+      `${s.toUpperCase()}\n${WRITERS[s](h)
+        .map(l => `  ${l}`)
+        .join('\n')}`,
+  )
   return `${analysis.name} (${horizon})\n\n${blocks.join('\n\n')}\n`
 }
 
 /** True when an unaccepted stop or harm stands in either horizon. */
 export const isBlocked = (analysis: Analysis): boolean =>
-  Object.values(analysis.horizons).some(h => h.findings.some(f => (f.verdict === 'stop' || f.verdict === 'harm') && !f.accepted))
+  Object.values(analysis.horizons).some(h =>
+    h.findings.some(f => (f.verdict === 'stop' || f.verdict === 'harm') && !f.accepted),
+  )

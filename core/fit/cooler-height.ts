@@ -15,27 +15,66 @@ import { assume } from '../units'
 /** Named choice: how high the processor's lid stands over the board in its socket, mm; assumed. */
 const LID_OVER_BOARD = { mm: 8, tol: 1 }
 
-export const coolerHeight = rule<{ readonly joint: string; readonly cooler: ItemOf<Cooler>; readonly pc: ItemOf<Case>; readonly frame: Frame | null; readonly panel: number }>({
-  id: 'fit/cooler-height', stage: 'fit', asks: 'Does the cooler stay under the near panel?', source: SOURCE.maker,
-  needs: s => joinedBy(s, 'cooler-mount', 'cooler', 'board').flatMap(({ joint, plug }) =>
-    every(s, 'case').map(pc => ({ joint: joint.id, cooler: plug, pc, frame: s.frames.get(plug.id) ?? null, panel: s.layout?.inner.z ?? 0 }))),
+export const coolerHeight = rule<{
+  readonly joint: string
+  readonly cooler: ItemOf<Cooler>
+  readonly pc: ItemOf<Case>
+  readonly frame: Frame | null
+  readonly panel: number
+}>({
+  id: 'fit/cooler-height',
+  stage: 'fit',
+  asks: 'Does the cooler stay under the near panel?',
+  source: SOURCE.maker,
+  needs: s =>
+    joinedBy(s, 'cooler-mount', 'cooler', 'board').flatMap(({ joint, plug }) =>
+      every(s, 'case').map(pc => ({
+        joint: joint.id,
+        cooler: plug,
+        pc,
+        frame: s.frames.get(plug.id) ?? null,
+        panel: s.layout?.inner.z ?? 0,
+      })),
+    ),
   judge({ joint, cooler: c, pc, frame, panel }) {
     const height = cooler.leaf(c, 'height')
     const top = frame && height.figure ? place(frame, [0, 0, height.figure.value]) : null
-    return [measured({
-      rule: 'fit/cooler-height', stage: 'fit', about: [c.id, pc.id], joints: [joint], source: SOURCE.assumed,
-      sentence: `${c.name} under the near panel of the ${pc.name}`, wayOut: 'A lower cooler, or leave the panel off until you have one.',
-      need: plus(of(height), beneath(pc.part.coolerRoomFrom ?? null)), have: of(room(pc)),
-      where: top && { from: top, to: [top[0], top[1], panel] },
-    })]
+    return [
+      measured({
+        rule: 'fit/cooler-height',
+        stage: 'fit',
+        about: [c.id, pc.id],
+        joints: [joint],
+        source: SOURCE.assumed,
+        sentence: `${c.name} under the near panel of the ${pc.name}`,
+        wayOut: 'A lower cooler, or leave the panel off until you have one.',
+        need: plus(of(height), beneath(pc.part.coolerRoomFrom ?? null)),
+        have: of(room(pc)),
+        where: top && { from: top, to: [top[0], top[1], panel] },
+      }),
+    ]
   },
 })
 
 /** What stands between the lid and the level the case's figure is counted from. */
 function beneath(from: Case['coolerRoomFrom']): Sum {
-  const lid = fact('lid-over-board', 'lid over the board', 'mm', assume(LID_OVER_BOARD.mm, 'mm', LID_OVER_BOARD.tol))
-  const board = fact('board-thickness', 'board thickness', 'mm', { value: BOARD_THICKNESS.mm, basis: 'standard', tol: 0.25 })
-  const standoff = fact('standoff-height', 'standoff height', 'mm', assume(STANDOFF_HEIGHT.mm, 'mm', 0.5))
+  const lid = fact(
+    'lid-over-board',
+    'lid over the board',
+    'mm',
+    assume(LID_OVER_BOARD.mm, 'mm', LID_OVER_BOARD.tol),
+  )
+  const board = fact('board-thickness', 'board thickness', 'mm', {
+    value: BOARD_THICKNESS.mm,
+    basis: 'standard',
+    tol: 0.25,
+  })
+  const standoff = fact(
+    'standoff-height',
+    'standoff height',
+    'mm',
+    assume(STANDOFF_HEIGHT.mm, 'mm', 0.5),
+  )
   const terms = from === 'board' ? [lid] : from === 'tray' ? [lid, board, standoff] : []
   return { unit: 'mm', terms: terms.map(leaf => ({ leaf, times: 1 })) }
 }
@@ -44,5 +83,9 @@ function beneath(from: Case['coolerRoomFrom']): Sum {
 function room(pc: ItemOf<Case>): Leaf {
   const leaf = pcCase.leaf(pc, 'coolerRoom')
   if (!leaf.figure || leaf.figure.basis === 'measured' || pc.part.coolerRoomFrom) return leaf
-  return { ...leaf, label: `${leaf.label}, taken as from the lid`, figure: assume(leaf.figure.value, 'mm', LID_OVER_BOARD.mm) }
+  return {
+    ...leaf,
+    label: `${leaf.label}, taken as from the lid`,
+    figure: assume(leaf.figure.value, 'mm', LID_OVER_BOARD.mm),
+  }
 }

@@ -19,7 +19,8 @@ export interface StandoffPlan {
 export const standoffTask = (board: string): string => `task:standoffs:${board}`
 
 /** The tray's threads: as stated, else those of the forms it takes. */
-export const threadsOf = (part: Case): readonly HoleName[] => part.standoffs.threads ?? [...new Set(part.boards.flatMap(f => FORM[f].holes ?? []))].sort()
+export const threadsOf = (part: Case): readonly HoleName[] =>
+  part.standoffs.threads ?? [...new Set(part.boards.flatMap(f => FORM[f].holes ?? []))].sort()
 
 export function standoffPlan(b: ItemOf<Board>, pc: ItemOf<Case>): StandoffPlan {
   const { holes } = holesOf(b)

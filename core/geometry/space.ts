@@ -1,10 +1,16 @@
 // Points, boxes and frames: the little geometry that everything is placed with. Lengths in mm.
 
 export type Vec3 = readonly [x: number, y: number, z: number]
-export interface Box { readonly min: Vec3; readonly max: Vec3 }
+export interface Box {
+  readonly min: Vec3
+  readonly max: Vec3
+}
 
 /** A frame inside another: where its origin lies and where its three axes point. Axes are unit vectors along the outer axes. */
-export interface Frame { readonly origin: Vec3; readonly axes: readonly [Vec3, Vec3, Vec3] }
+export interface Frame {
+  readonly origin: Vec3
+  readonly axes: readonly [Vec3, Vec3, Vec3]
+}
 
 export const add = (a: Vec3, b: Vec3): Vec3 => [a[0] + b[0], a[1] + b[1], a[2] + b[2]]
 export const scale = (a: Vec3, k: number): Vec3 => [a[0] * k, a[1] * k, a[2] * k]
@@ -12,7 +18,10 @@ export const middle = (box: Box): Vec3 => scale(add(box.min, box.max), 0.5)
 
 /** A point of the inner frame in the outer one. The only function that turns frames; a left-handed frame is one whose axes say so. */
 export function place(frame: Frame, p: Vec3): Vec3 {
-  return add(frame.origin, add(add(scale(frame.axes[0], p[0]), scale(frame.axes[1], p[1])), scale(frame.axes[2], p[2])))
+  return add(
+    frame.origin,
+    add(add(scale(frame.axes[0], p[0]), scale(frame.axes[1], p[1])), scale(frame.axes[2], p[2])),
+  )
 }
 
 /** A box of the inner frame in the outer one. */
@@ -28,10 +37,20 @@ export function placeBox(frame: Frame, box: Box): Box {
 /** A frame inside a frame that is itself inside an outer one. */
 export function within(outer: Frame, inner: Frame): Frame {
   const turn = (v: Vec3): Vec3 => place({ origin: [0, 0, 0], axes: outer.axes }, v)
-  return { origin: place(outer, inner.origin), axes: [turn(inner.axes[0]), turn(inner.axes[1]), turn(inner.axes[2])] }
+  return {
+    origin: place(outer, inner.origin),
+    axes: [turn(inner.axes[0]), turn(inner.axes[1]), turn(inner.axes[2])],
+  }
 }
 
-const AXES: Record<string, Vec3> = { '+x': [1, 0, 0], '-x': [-1, 0, 0], '+y': [0, 1, 0], '-y': [0, -1, 0], '+z': [0, 0, 1], '-z': [0, 0, -1] }
+const AXES: Record<string, Vec3> = {
+  '+x': [1, 0, 0],
+  '-x': [-1, 0, 0],
+  '+y': [0, 1, 0],
+  '-y': [0, -1, 0],
+  '+z': [0, 0, 1],
+  '-z': [0, 0, -1],
+}
 export const STRAIGHT = '+x +y +z'
 export const AXES_PATTERN = /^[+-][xyz] [+-][xyz] [+-][xyz]$/
 
@@ -43,7 +62,9 @@ export function frame(origin: Vec3, axes: string = STRAIGHT): Frame {
 }
 
 /** Along walls and edges, not across: how far it is when a lead is laid square. */
-export const squareDistance = (a: Vec3, b: Vec3): number => Math.abs(a[0] - b[0]) + Math.abs(a[1] - b[1]) + Math.abs(a[2] - b[2])
+export const squareDistance = (a: Vec3, b: Vec3): number =>
+  Math.abs(a[0] - b[0]) + Math.abs(a[1] - b[1]) + Math.abs(a[2] - b[2])
 
 /** Whether a point lies in a box, faces included, with `slack` mm around it. */
-export const inside = (box: Box, p: Vec3, slack = 0): boolean => p.every((v, i) => v >= (box.min[i] ?? 0) - slack && v <= (box.max[i] ?? 0) + slack)
+export const inside = (box: Box, p: Vec3, slack = 0): boolean =>
+  p.every((v, i) => v >= (box.min[i] ?? 0) - slack && v <= (box.max[i] ?? 0) + slack)

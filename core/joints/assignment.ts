@@ -4,7 +4,11 @@
 // of its own that stands for staying free, and a column's price for staying free is taken off its pairs; so every
 // problem has a solution. O(rows² · columns) at worst. Costs are whole numbers below 2^53: sums are exact.
 
-export interface Pairing { readonly row: number; readonly column: number; readonly cost: number }
+export interface Pairing {
+  readonly row: number
+  readonly column: number
+  readonly cost: number
+}
 
 export interface AssignmentProblem {
   /** Per row its pairs, by column. */
@@ -14,7 +18,10 @@ export interface AssignmentProblem {
   readonly freeColumn: readonly number[]
 }
 
-export interface Assignment { readonly cost: number; readonly chosen: readonly Pairing[] }
+export interface Assignment {
+  readonly cost: number
+  readonly chosen: readonly Pairing[]
+}
 
 /** Solves an assignment. Equal optima: rows in their order, each to the first of its columns. */
 export function assign({ pairs, freeRow, freeColumn }: AssignmentProblem): Assignment {
@@ -44,8 +51,12 @@ export function assign({ pairs, freeRow, freeColumn }: AssignmentProblem): Assig
         const pair = own[k]
         const j = pair ? pair.column : columns + row
         if (settled[j] === round) continue
-        const reduced = base + (pair ? pair.cost - (freeColumn[j] ?? 0) : freeRow[row] ?? 0) - (v[j] ?? 0)
-        if (reached[j] !== round) { reached[j] = round; open.push(j) } else if (reduced >= (distance[j] ?? 0)) continue
+        const reduced =
+          base + (pair ? pair.cost - (freeColumn[j] ?? 0) : (freeRow[row] ?? 0)) - (v[j] ?? 0)
+        if (reached[j] !== round) {
+          reached[j] = round
+          open.push(j)
+        } else if (reduced >= (distance[j] ?? 0)) continue
         distance[j] = reduced
         from[j] = column
       }
@@ -72,9 +83,9 @@ export function assign({ pairs, freeRow, freeColumn }: AssignmentProblem): Assig
       if (owner >= 0) u[owner] = (u[owner] ?? 0) + slack
       v[j] = (v[j] ?? 0) - slack
     }
-    for (let j = column; j >= 0; ) {
+    for (let j = column; j >= 0;) {
       const before = from[j] ?? -1
-      rowOf[j] = before < 0 ? start : rowOf[before] ?? -1
+      rowOf[j] = before < 0 ? start : (rowOf[before] ?? -1)
       j = before
     }
   }
@@ -83,7 +94,10 @@ export function assign({ pairs, freeRow, freeColumn }: AssignmentProblem): Assig
   for (let j = 0; j < all; j++) {
     const row = rowOf[j] ?? -1
     if (row < 0) continue
-    if (j >= columns) { cost += freeRow[row] ?? 0; continue }
+    if (j >= columns) {
+      cost += freeRow[row] ?? 0
+      continue
+    }
     const pair = pairs[row]?.find(p => p.column === j)
     if (!pair) continue
     chosen.push(pair)

@@ -8,13 +8,23 @@ import type { Pair } from './lines'
 import { exitOf, pointOf, type Frames } from './places'
 
 /** Two plugs of one cable, joined one after the other, and the sockets they are in. */
-export interface ChainStep { readonly near: Pair; readonly far: Pair; readonly from: EndOf; readonly to: EndOf; readonly plug: EndOf; readonly before: EndOf }
+export interface ChainStep {
+  readonly near: Pair
+  readonly far: Pair
+  readonly from: EndOf
+  readonly to: EndOf
+  readonly plug: EndOf
+  readonly before: EndOf
+}
 
 export const isChained = (e: EndOf): boolean => e.end.lead?.shared === true
 const chainOf = (e: EndOf): string => `${e.item} ${e.end.lead?.chain ?? ''}`
 
 /** The steps along each cable that has several plugs in use. */
-export function chainSteps(ends: ReadonlyMap<string, EndOf>, plugs: readonly Pair[]): readonly ChainStep[] {
+export function chainSteps(
+  ends: ReadonlyMap<string, EndOf>,
+  plugs: readonly Pair[],
+): readonly ChainStep[] {
   const chains = new Map<string, { pair: Pair; plug: EndOf; socket: EndOf }[]>()
   for (const pair of plugs) {
     const [plug, socket] = [ends.get(pair.plug), ends.get(pair.socket)]
@@ -26,7 +36,18 @@ export function chainSteps(ends: ReadonlyMap<string, EndOf>, plugs: readonly Pai
     const along = [...list].sort((a, b) => a.plug.end.rank - b.plug.end.rank)
     return along.slice(1).flatMap((far, i): ChainStep[] => {
       const near = along[i]
-      return near ? [{ near: near.pair, far: far.pair, from: near.socket, to: far.socket, plug: far.plug, before: near.plug }] : []
+      return near
+        ? [
+            {
+              near: near.pair,
+              far: far.pair,
+              from: near.socket,
+              to: far.socket,
+              plug: far.plug,
+              before: near.plug,
+            },
+          ]
+        : []
     })
   })
 }
@@ -50,7 +71,8 @@ export interface ChainProblem {
 }
 
 /** The pairs that serve all sockets with the least cable laid, or a smallest set of sockets that these cables cannot serve together. */
-export type ChainPlan = { readonly pairs: readonly Pair[] } | { readonly blocked: readonly string[] }
+export type ChainPlan =
+  { readonly pairs: readonly Pair[] } | { readonly blocked: readonly string[] }
 
 /** Named choice: how many partial chains are looked at before a set counts as not servable. */
 const STATES = 200_000
@@ -68,21 +90,31 @@ export function chainPlan(problem: ChainProblem): ChainPlan {
   return { blocked: blocked.map(s => s.ref) }
 }
 
-interface Served { readonly mask: number; readonly cost: number; readonly pairs: readonly Pair[] }
+interface Served {
+  readonly mask: number
+  readonly cost: number
+  readonly pairs: readonly Pair[]
+}
 
 function serve(problem: ChainProblem, sockets: readonly EndOf[]): readonly Pair[] | null {
   const cables = new Map<string, EndOf[]>()
-  for (const plug of problem.plugs) (cables.get(chainOf(plug)) ?? cables.set(chainOf(plug), []).get(chainOf(plug)))?.push(plug)
+  for (const plug of problem.plugs)
+    (cables.get(chainOf(plug)) ?? cables.set(chainOf(plug), []).get(chainOf(plug)))?.push(plug)
   let together: ReadonlyMap<number, Served> = new Map([[0, { mask: 0, cost: 0, pairs: [] }]])
   for (const plugs of cables.values()) {
-    const ways = alongCable(problem, sockets, [...plugs].sort((a, b) => a.end.rank - b.end.rank))
+    const ways = alongCable(
+      problem,
+      sockets,
+      [...plugs].sort((a, b) => a.end.rank - b.end.rank),
+    )
     const next = new Map(together)
     for (const had of together.values()) {
       for (const way of ways) {
         if ((had.mask & way.mask) !== 0) continue
         const mask = had.mask | way.mask
         const cost = had.cost + way.cost
-        if (cost < (next.get(mask)?.cost ?? Infinity)) next.set(mask, { mask, cost, pairs: [...had.pairs, ...way.pairs] })
+        if (cost < (next.get(mask)?.cost ?? Infinity))
+          next.set(mask, { mask, cost, pairs: [...had.pairs, ...way.pairs] })
       }
     }
     together = next
@@ -91,7 +123,11 @@ function serve(problem: ChainProblem, sockets: readonly EndOf[]): readonly Pair[
 }
 
 /** The best way along one cable for each set of sockets that it can serve. */
-function alongCable({ fits, given, frames, layout }: ChainProblem, sockets: readonly EndOf[], plugs: readonly EndOf[]): readonly Served[] {
+function alongCable(
+  { fits, given, frames, layout }: ChainProblem,
+  sockets: readonly EndOf[],
+  plugs: readonly EndOf[],
+): readonly Served[] {
   const best = new Map<number, Served>()
   let open: (Served & { readonly last: number; readonly plug: number })[] = []
   let states = 0
@@ -104,17 +140,32 @@ function alongCable({ fits, given, frames, layout }: ChainProblem, sockets: read
   plugs.forEach((plug, p) => {
     // What ended at an earlier plug may go on from here, or end there.
     const fresh = new Map<string, (typeof open)[number]>()
-    const spans = plugs.slice(0, p).map(before => (excluded(before, plug) ? null : spanOf(before, plug)))
+    const spans = plugs
+      .slice(0, p)
+      .map(before => (excluded(before, plug) ? null : spanOf(before, plug)))
     sockets.forEach((socket, s) => {
       if (!fits(plug.ref, socket.ref)) return
       const pair = { plug: plug.ref, socket: socket.ref }
       const byHand = given(pair.plug, pair.socket)
-      put(fresh, { mask: 1 << s, cost: distance(frames, layout, exitOf(frames, plug), socket), pairs: [pair], last: s, plug: p })
+      put(fresh, {
+        mask: 1 << s,
+        cost: distance(frames, layout, exitOf(frames, plug), socket),
+        pairs: [pair],
+        last: s,
+        plug: p,
+      })
       for (const state of open) {
         const span = spans[state.plug]
         if ((state.mask & (1 << s)) !== 0 || !span || (states += 1) > STATES) continue
         const step = byHand ? 0 : stepLength(needs[state.last]?.[s], span)
-        if (step !== null) put(fresh, { mask: state.mask | (1 << s), cost: state.cost + step, pairs: [...state.pairs, pair], last: s, plug: p })
+        if (step !== null)
+          put(fresh, {
+            mask: state.mask | (1 << s),
+            cost: state.cost + step,
+            pairs: [...state.pairs, pair],
+            last: s,
+            plug: p,
+          })
       }
     })
     open = [...open, ...fresh.values()]
@@ -123,18 +174,32 @@ function alongCable({ fits, given, frames, layout }: ChainProblem, sockets: read
 }
 
 /** A whole plug and one of its halves are never both used. */
-const excluded = (a: EndOf, b: EndOf): boolean => a.end.among !== null && a.end.among.group === b.end.among?.group && (a.end.among.whole === true || b.end.among.whole === true)
+const excluded = (a: EndOf, b: EndOf): boolean =>
+  a.end.among !== null &&
+  a.end.among.group === b.end.among?.group &&
+  (a.end.among.whole === true || b.end.among.whole === true)
 
-function distance(frames: Frames, layout: Layout | null, from: ReturnType<typeof exitOf>, socket: EndOf): number {
+function distance(
+  frames: Frames,
+  layout: Layout | null,
+  from: ReturnType<typeof exitOf>,
+  socket: EndOf,
+): number {
   const to = pointOf(frames, socket)
-  return layout && from && to ? needOf(layout, from, to)?.value ?? 0 : 0
+  return layout && from && to ? (needOf(layout, from, to)?.value ?? 0) : 0
 }
 
 type Need = ReturnType<typeof needOf>
 /** What a cable needs from each socket to each other; undefined where a place is not known: then nothing is asked. */
-function between(frames: Frames, layout: Layout | null, sockets: readonly EndOf[]): readonly (readonly (Need | undefined)[])[] {
+function between(
+  frames: Frames,
+  layout: Layout | null,
+  sockets: readonly EndOf[],
+): readonly (readonly (Need | undefined)[])[] {
   const points = sockets.map(s => pointOf(frames, s))
-  return points.map(from => points.map(to => (layout && from && to ? needOf(layout, from, to) : undefined)))
+  return points.map(from =>
+    points.map(to => (layout && from && to ? needOf(layout, from, to) : undefined)),
+  )
 }
 
 /** How far it is from one socket to the next; null where the stretch between is definitely too short. */

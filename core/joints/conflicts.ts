@@ -11,18 +11,35 @@ import { pairId } from './match'
  * Sets of pairs of which one at least has to go: lines that are definitely too short where everything sits.
  * What holds for one lead holds for every lead that is no longer: all of them are told at once.
  */
-export function conflicts(ends: ReadonlyMap<string, EndOf>, all: readonly Line[], layout: Layout, given: (pair: Pair) => boolean): readonly (readonly string[])[] {
+export function conflicts(
+  ends: ReadonlyMap<string, EndOf>,
+  all: readonly Line[],
+  layout: Layout,
+  given: (pair: Pair) => boolean,
+): readonly (readonly string[])[] {
   const tooShort = (from: Vec3, to: Vec3, length: Sum): boolean => {
     const need = needOf(layout, from, to)
     return !need || endsShort(need, extentOf(length))
   }
 
-  const lines = all.filter(l => !l.pairs.some(given) && tooShort(l.from, l.to, l.length)).flatMap(line => {
-    const [far] = line.pairs
-    if (line.first.end.among?.how !== 'both' || !far) return [line.pairs.map(pairId)]
-    const kin = [...ends.values()].filter(e => e.end.among?.how === 'both' && e.end.face === line.first.end.face && e.end.key === line.first.end.key && e.end.lead && tooShort(line.from, line.to, e.end.lead.length))
-    return kin.map(e => [`${e.item}/${keyOfRef(far.plug)}~${far.socket}`, `${e.ref}~${line.goal.ref}`])
-  })
+  const lines = all
+    .filter(l => !l.pairs.some(given) && tooShort(l.from, l.to, l.length))
+    .flatMap(line => {
+      const [far] = line.pairs
+      if (line.first.end.among?.how !== 'both' || !far) return [line.pairs.map(pairId)]
+      const kin = [...ends.values()].filter(
+        e =>
+          e.end.among?.how === 'both' &&
+          e.end.face === line.first.end.face &&
+          e.end.key === line.first.end.key &&
+          e.end.lead &&
+          tooShort(line.from, line.to, e.end.lead.length),
+      )
+      return kin.map(e => [
+        `${e.item}/${keyOfRef(far.plug)}~${far.socket}`,
+        `${e.ref}~${line.goal.ref}`,
+      ])
+    })
 
   return lines.map(clause => [...new Set(clause)])
 }

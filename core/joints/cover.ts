@@ -2,7 +2,10 @@
 import { frame, placeBox, within as inFrame, type Box } from '../geometry/space'
 import type { EndOf } from './joint'
 
-export interface Shut { readonly ref: string; readonly how: 'covered' | 'switched off' }
+export interface Shut {
+  readonly ref: string
+  readonly how: 'covered' | 'switched off'
+}
 
 /** The body that comes with a plug, where it sits in the frame of the socket's part. */
 export function boxOf(plug: EndOf, socket: EndOf): Box | null {
@@ -15,13 +18,23 @@ export function boxOf(plug: EndOf, socket: EndOf): Box | null {
 export function shutBy(plug: EndOf, socket: EndOf, ofPart: readonly EndOf[]): readonly Shut[] {
   const { traits } = plug.end
   const { shuts } = socket.end
-  const switched = shuts.filter(s => s.when === null || traits[s.when[0]]?.includes(s.when[1])).flatMap(s => s.keys)
+  const switched = shuts
+    .filter(s => s.when === null || traits[s.when[0]]?.includes(s.when[1]))
+    .flatMap(s => s.keys)
   const box = boxOf(plug, socket)
   return ofPart.flatMap((other): Shut[] => {
     if (other.ref === socket.ref || other.end.sex === 'plug') return []
     if (switched.includes(other.end.key)) return [{ ref: other.ref, how: 'switched off' }]
     const at = other.end.at
-    const under = box && at && at[0] >= box.min[0] && at[0] <= box.max[0] && at[1] >= box.min[1] && at[1] <= box.max[1]
-    return under && at[2] + other.end.stands > box.min[2] ? [{ ref: other.ref, how: 'covered' }] : []
+    const under =
+      box &&
+      at &&
+      at[0] >= box.min[0] &&
+      at[0] <= box.max[0] &&
+      at[1] >= box.min[1] &&
+      at[1] <= box.max[1]
+    return under && at[2] + other.end.stands > box.min[2]
+      ? [{ ref: other.ref, how: 'covered' }]
+      : []
   })
 }

@@ -4,37 +4,72 @@ import { refOf, type EndOf } from './joint'
 import type { Candidate } from './match'
 
 /** Sockets that share a limit, and what each plug takes of it. */
-export interface Budget { readonly sockets: readonly string[]; readonly limit: number; readonly takes: Readonly<Record<string, number>> }
+export interface Budget {
+  readonly sockets: readonly string[]
+  readonly limit: number
+  readonly takes: Readonly<Record<string, number>>
+}
 
 /** Ends that are never both joined: two of a one-of group, a whole plug and its halves. */
 export function exclusions(ends: readonly EndOf[]): readonly (readonly [string, string])[] {
   const wholes = ends.filter(e => e.end.among?.how === 'whole-or-split' && e.end.among.whole)
   const halves = ends.filter(e => e.end.among?.how === 'whole-or-split' && !e.end.among.whole)
-  const split = wholes.flatMap(w => halves.filter(h => h.item === w.item && h.end.among?.group === w.end.among?.group).map(h => [w.ref, h.ref] as const))
+  const split = wholes.flatMap(w =>
+    halves
+      .filter(h => h.item === w.item && h.end.among?.group === w.end.among?.group)
+      .map(h => [w.ref, h.ref] as const),
+  )
   return [...groups(ends, 'one-of'), ...split]
 }
 
 /** All pairs within each group of one sort. */
-function groups(ends: readonly EndOf[], how: 'one-of' | 'both'): readonly (readonly [string, string])[] {
+function groups(
+  ends: readonly EndOf[],
+  how: 'one-of' | 'both',
+): readonly (readonly [string, string])[] {
   const members = ends.filter(e => e.end.among?.how === how)
-  return members.flatMap((a, i) => members.slice(i + 1).filter(b => b.item === a.item && b.end.among?.group === a.end.among?.group).map(b => [a.ref, b.ref] as const))
+  return members.flatMap((a, i) =>
+    members
+      .slice(i + 1)
+      .filter(b => b.item === a.item && b.end.among?.group === a.end.among?.group)
+      .map(b => [a.ref, b.ref] as const),
+  )
 }
 
 /** What asks for its like: the two ends of a loose lead, and what a hub or an adapter hands on for its inlets. */
 export function followings(ends: readonly EndOf[]): readonly (readonly [string, string])[] {
   const known = new Set(ends.map(e => e.ref))
-  const fed = ends.flatMap(e => e.end.follows.map(key => [e.ref, refOf(e.item, key)] as const)).filter(([, inlet]) => known.has(inlet))
-  return [...groups(ends, 'both').flatMap(([a, b]) => [[a, b], [b, a]] as const), ...fed]
+  const fed = ends
+    .flatMap(e => e.end.follows.map(key => [e.ref, refOf(e.item, key)] as const))
+    .filter(([, inlet]) => known.has(inlet))
+  return [
+    ...groups(ends, 'both').flatMap(
+      ([a, b]) =>
+        [
+          [a, b],
+          [b, a],
+        ] as const,
+    ),
+    ...fed,
+  ]
 }
 
 /** Limits that several sockets of a part have together. A limit is passed only when it is definitely passed. */
 export function budgetsOf(ends: readonly EndOf[]): readonly Budget[] {
-  const takes = Object.fromEntries(ends.flatMap(({ ref, end }) => { const amps = end.takes['amps']; return amps ? [[ref, (valueOf(amps) ?? 0) - toleranceOf(amps)] as const] : [] }))
+  const takes = Object.fromEntries(
+    ends.flatMap(({ ref, end }) => {
+      const amps = end.takes['amps']
+      return amps ? [[ref, (valueOf(amps) ?? 0) - toleranceOf(amps)] as const] : []
+    }),
+  )
   const shared = new Map<string, { sockets: string[]; limit: number }>()
   for (const { ref, item, end } of ends) {
     if (!end.shared) continue
     const key = `${item}/${end.shared.key}`
-    const known = shared.get(key) ?? { sockets: [], limit: (valueOf(end.shared.amps) ?? Infinity) + toleranceOf(end.shared.amps) }
+    const known = shared.get(key) ?? {
+      sockets: [],
+      limit: (valueOf(end.shared.amps) ?? Infinity) + toleranceOf(end.shared.amps),
+    }
     known.sockets.push(ref)
     shared.set(key, known)
   }
@@ -42,17 +77,28 @@ export function budgetsOf(ends: readonly EndOf[]): readonly Budget[] {
 }
 
 /** The limits that could be passed at all: by the plugs that take the most, one in each socket. The others ask nothing, whatever their figures. */
-export function binding(budgets: readonly Budget[], candidates: readonly Candidate[]): readonly Budget[] {
+export function binding(
+  budgets: readonly Budget[],
+  candidates: readonly Candidate[],
+): readonly Budget[] {
   return budgets.filter(({ sockets, limit, takes }) => {
     const plugs = new Set(candidates.flatMap(c => (sockets.includes(c.socket) ? [c.plug] : [])))
-    const most = [...plugs].map(plug => takes[plug] ?? 0).sort((a, b) => b - a).slice(0, sockets.length)
+    const most = [...plugs]
+      .map(plug => takes[plug] ?? 0)
+      .sort((a, b) => b - a)
+      .slice(0, sockets.length)
     return most.reduce((sum, amps) => sum + amps, 0) > limit
   })
 }
 
 /** The pairs that together pass a limit, those that take the most first; null while it holds. */
-export function overdrawn({ sockets, limit, takes }: Budget, pairs: readonly Candidate[]): readonly Candidate[] | null {
-  const on = pairs.filter(p => sockets.includes(p.socket) && (takes[p.plug] ?? 0) > 0).sort((a, b) => (takes[b.plug] ?? 0) - (takes[a.plug] ?? 0))
+export function overdrawn(
+  { sockets, limit, takes }: Budget,
+  pairs: readonly Candidate[],
+): readonly Candidate[] | null {
+  const on = pairs
+    .filter(p => sockets.includes(p.socket) && (takes[p.plug] ?? 0) > 0)
+    .sort((a, b) => (takes[b.plug] ?? 0) - (takes[a.plug] ?? 0))
   let sum = 0
   const over = on.findIndex(p => (sum += takes[p.plug] ?? 0) > limit)
   return over < 0 ? null : on.slice(0, over + 1)

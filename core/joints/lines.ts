@@ -6,7 +6,10 @@ import { pairId } from './match'
 import { exitOf, pointOf, type Frames } from './places'
 import type { EndOf } from './joint'
 
-export interface Pair { readonly plug: string; readonly socket: string }
+export interface Pair {
+  readonly plug: string
+  readonly socket: string
+}
 
 export interface Line {
   /** The joints it runs over, the one at its start first. */
@@ -20,13 +23,19 @@ export interface Line {
 }
 
 /** Ends by ref, and the joined pairs by each of their refs and by the item that is joined. */
-export interface Joinery { readonly ends: ReadonlyMap<string, EndOf>; readonly pairs: readonly Pair[]; readonly frames: Frames }
+export interface Joinery {
+  readonly ends: ReadonlyMap<string, EndOf>
+  readonly pairs: readonly Pair[]
+  readonly frames: Frames
+}
 
 /** Every line whose start and goal have a place. A loose lead and what hangs on it are one line. */
 export function linesOf({ ends, pairs, frames }: Joinery): readonly Line[] {
   const into = new Map<string, Pair[]>()
   const out = new Map<string, Pair[]>()
-  const put = (map: Map<string, Pair[]>, item: string, pair: Pair): void => { (map.get(item) ?? map.set(item, []).get(item))?.push(pair) }
+  const put = (map: Map<string, Pair[]>, item: string, pair: Pair): void => {
+    ;(map.get(item) ?? map.set(item, []).get(item))?.push(pair)
+  }
   for (const pair of pairs) {
     const [plug, socket] = [ends.get(pair.plug), ends.get(pair.socket)]
     if (!plug || !socket) continue
@@ -42,15 +51,25 @@ export function linesOf({ ends, pairs, frames }: Joinery): readonly Line[] {
     if (from) return [{ pairs: [], first: plug, from, length: lead.length }]
     if (frames.has(plug.item)) return []
     if (plug.end.among?.how === 'both') {
-      return (out.get(plug.item) ?? []).filter(p => p.plug !== plug.ref).flatMap(p => {
-        const far = ends.get(p.socket)
-        const start = far && pointOf(frames, far)
-        return start && plug.ref < p.plug ? [{ pairs: [p], first: plug, from: start, length: lead.length }] : []
-      })
+      return (out.get(plug.item) ?? [])
+        .filter(p => p.plug !== plug.ref)
+        .flatMap(p => {
+          const far = ends.get(p.socket)
+          const start = far && pointOf(frames, far)
+          return start && plug.ref < p.plug
+            ? [{ pairs: [p], first: plug, from: start, length: lead.length }]
+            : []
+        })
     }
     return (into.get(plug.item) ?? []).flatMap(p => {
       const before = ends.get(p.plug)
-      return before ? arriving(before, steps - 1).map(line => ({ ...line, pairs: [...line.pairs, p], length: plus(line.length, lead.length) })) : []
+      return before
+        ? arriving(before, steps - 1).map(line => ({
+            ...line,
+            pairs: [...line.pairs, p],
+            length: plus(line.length, lead.length),
+          }))
+        : []
     })
   }
 
@@ -58,7 +77,12 @@ export function linesOf({ ends, pairs, frames }: Joinery): readonly Line[] {
     const [plug, goal] = [ends.get(pair.plug), ends.get(pair.socket)]
     const to = goal && pointOf(frames, goal)
     if (!plug || !goal || !to) return []
-    return arriving(plug, ends.size).map(line => ({ ...line, pairs: [...line.pairs, pair], goal, to }))
+    return arriving(plug, ends.size).map(line => ({
+      ...line,
+      pairs: [...line.pairs, pair],
+      goal,
+      to,
+    }))
   })
 }
 

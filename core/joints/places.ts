@@ -4,7 +4,11 @@ import type { PartKind } from '../parts'
 import { itemOfRef, type EndOf, type Joint } from './joint'
 
 /** A body in the case's frame. A kit of two modules has two. */
-export interface Body { readonly id: string; readonly item: string; readonly box: Box }
+export interface Body {
+  readonly id: string
+  readonly item: string
+  readonly box: Box
+}
 
 /** One frame an item: where its own origin lies in the case. Items with several seats have the first. */
 export type Frames = ReadonlyMap<string, Frame>
@@ -12,10 +16,14 @@ export type Frames = ReadonlyMap<string, Frame>
 const CASE_FRAME = frame([0, 0, 0])
 
 /** Frames for everything that is seated: the case first, then what sits in it, then what sits on that. */
-export function framesOf(cases: readonly string[], ends: ReadonlyMap<string, EndOf>, seats: readonly Joint[]): Frames {
+export function framesOf(
+  cases: readonly string[],
+  ends: ReadonlyMap<string, EndOf>,
+  seats: readonly Joint[],
+): Frames {
   const frames = new Map(cases.map(id => [id, CASE_FRAME]))
   let waiting = [...seats]
-  for (let before = Infinity; waiting.length < before; ) {
+  for (let before = Infinity; waiting.length < before;) {
     before = waiting.length
     waiting = waiting.filter(joint => {
       const own = seatFrame(frames, ends, joint)
@@ -35,18 +43,29 @@ function seatFrame(frames: Frames, ends: ReadonlyMap<string, EndOf>, joint: Join
 }
 
 /** An item's own body, in its own frame; null where it has none. */
-export interface Shell { readonly id: string; readonly kind: PartKind; readonly box: Box | null }
+export interface Shell {
+  readonly id: string
+  readonly kind: PartKind
+  readonly box: Box | null
+}
 
 /** The bodies of a case and of everything seated in it, in the case's frame. */
-export function bodiesOf(shells: readonly Shell[], frames: Frames, ends: ReadonlyMap<string, EndOf>, seats: readonly Joint[]): readonly Body[] {
+export function bodiesOf(
+  shells: readonly Shell[],
+  frames: Frames,
+  ends: ReadonlyMap<string, EndOf>,
+  seats: readonly Joint[],
+): readonly Body[] {
   return shells.flatMap((item): Body[] => {
     const { box } = item
     if (!box) return []
     if (item.kind === 'case') return [{ id: item.id, item: item.id, box }]
-    return seats.filter(j => j.items[0] === item.id).flatMap(joint => {
-      const own = seatFrame(frames, ends, joint)
-      return own ? [{ id: joint.id, item: item.id, box: placeBox(own, box) }] : []
-    })
+    return seats
+      .filter(j => j.items[0] === item.id)
+      .flatMap(joint => {
+        const own = seatFrame(frames, ends, joint)
+        return own ? [{ id: joint.id, item: item.id, box: placeBox(own, box) }] : []
+      })
   })
 }
 

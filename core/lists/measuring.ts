@@ -4,7 +4,12 @@ import { gravity, type Verdict } from '../verdict'
 
 export interface MeasuringRow extends Omit<SettledBy, 'passes'> {
   /** What this figure decides: each finding with the value from which, or up to which, it passes. */
-  readonly decides: readonly { readonly finding: string; readonly sentence: string; readonly verdict: Verdict; readonly passes: SettledBy['passes'] }[]
+  readonly decides: readonly {
+    readonly finding: string
+    readonly sentence: string
+    readonly verdict: Verdict
+    readonly passes: SettledBy['passes']
+  }[]
 }
 
 /**
@@ -18,11 +23,29 @@ export function measuringSection(findings: readonly Finding[]): readonly Measuri
       const key = `${figure.item}:${figure.path}`
       const known = rows.get(key)
       const decides = { finding: f.id, sentence: f.sentence, verdict: f.verdict, passes }
-      rows.set(key, known ? { row: { ...known.row, decides: [...known.row.decides, decides] }, rank: Math.min(known.rank, place) } : { row: { ...figure, decides: [decides] }, rank: place })
+      rows.set(
+        key,
+        known
+          ? {
+              row: { ...known.row, decides: [...known.row.decides, decides] },
+              rank: Math.min(known.rank, place),
+            }
+          : { row: { ...figure, decides: [decides] }, rank: place },
+      )
     })
   }
-  return [...rows.values()].sort((a, b) => alone(b.row) - alone(a.row) || gravest(b.row) - gravest(a.row) || b.row.decides.length - a.row.decides.length || a.rank - b.rank || (a.row.label < b.row.label ? -1 : 1)).map(r => r.row)
+  return [...rows.values()]
+    .sort(
+      (a, b) =>
+        alone(b.row) - alone(a.row) ||
+        gravest(b.row) - gravest(a.row) ||
+        b.row.decides.length - a.row.decides.length ||
+        a.rank - b.rank ||
+        (a.row.label < b.row.label ? -1 : 1),
+    )
+    .map(r => r.row)
 }
 
-const alone = (row: MeasuringRow): number => Number(row.decides.some(d => d.passes !== null && d.verdict === 'measure'))
+const alone = (row: MeasuringRow): number =>
+  Number(row.decides.some(d => d.passes !== null && d.verdict === 'measure'))
 const gravest = (row: MeasuringRow): number => Math.max(...row.decides.map(d => gravity(d.verdict)))

@@ -15,28 +15,95 @@ export function plannedSteps(s: Situation, school: OrderSchool): readonly Planne
   if (s.items.length === 0) return []
   const made = fromJoints(s)
   const stepOf = new Map(made.flatMap(step => step.joints.map(j => [j, step.id] as const)))
-  const covers = [...coveredBy(s)].flatMap(([seat, joints]) => joints.map(j => [stepOf.get(j), stepOf.get(seat)] as const))
-  const under = (step: PlannedStep): readonly string[] => [...new Set(covers.flatMap(([below, above]) => (below === step.id && above !== undefined ? [above] : [])))]
-  return [...tasks(s), ...ofCards(s), ...ofSupply(s, school), ...onTable(s, school), ...made.map(step => ({ ...step, under: under(step) })), ...open(s)]
+  const covers = [...coveredBy(s)].flatMap(([seat, joints]) =>
+    joints.map(j => [stepOf.get(j), stepOf.get(seat)] as const),
+  )
+  const under = (step: PlannedStep): readonly string[] => [
+    ...new Set(
+      covers.flatMap(([below, above]) => (below === step.id && above !== undefined ? [above] : [])),
+    ),
+  ]
+  return [
+    ...tasks(s),
+    ...ofCards(s),
+    ...ofSupply(s, school),
+    ...onTable(s, school),
+    ...made.map(step => ({ ...step, under: under(step) })),
+    ...open(s),
+  ]
 }
 
 const KIND_OF: Partial<Record<Face, StepKind>> = {
-  'processor-socket': 'processor', 'memory-slot': 'memory', 'cooler-mount': 'cooler', 'm2-slot': 'm2', tray: 'board-in', aperture: 'shield',
-  'supply-place': 'supply-in', 'fan-place': 'fan', bay: 'drive', 'panel-lead': 'panel', 'panel-block': 'panel', 'main-24': 'power-plug', 'cpu-8': 'power-plug', 'cpu-4': 'power-plug',
-  'sata-power': 'power-plug', 'drive-4': 'power-plug', 'sata-data': 'data-plug', 'usb-2': 'small-plug', 'usb-3': 'small-plug', 'usb-c': 'small-plug',
-  'audio-hd': 'small-plug', 'audio-97': 'small-plug', 'fan-3': 'fan-plug', 'fan-4': 'fan-plug', 'light-5': 'small-plug', 'light-12': 'small-plug',
-  'radiator-place': 'radiator', 'rear-cover': 'bracket', 'main-20': 'power-plug', 'board-pair': 'power-plug', 'drive-small-4': 'power-plug', 'ribbon-40': 'data-plug', 'ribbon-34': 'data-plug', 'mini-sas': 'data-plug',
-  serial: 'small-plug', firewire: 'small-plug', speaker: 'small-plug', probe: 'small-plug', 'light-own': 'small-plug',
-  'usb-a': 'outer-plug', 'usb-c-socket': 'outer-plug', hdmi: 'outer-plug', displayport: 'outer-plug', vga: 'outer-plug', network: 'outer-plug', 'audio-jack': 'outer-plug', ps2: 'outer-plug',
-  slot: 'card', 'card-6': 'power-plug', 'card-8': 'power-plug', 'card-16': 'power-plug',
+  'processor-socket': 'processor',
+  'memory-slot': 'memory',
+  'cooler-mount': 'cooler',
+  'm2-slot': 'm2',
+  tray: 'board-in',
+  aperture: 'shield',
+  'supply-place': 'supply-in',
+  'fan-place': 'fan',
+  bay: 'drive',
+  'panel-lead': 'panel',
+  'panel-block': 'panel',
+  'main-24': 'power-plug',
+  'cpu-8': 'power-plug',
+  'cpu-4': 'power-plug',
+  'sata-power': 'power-plug',
+  'drive-4': 'power-plug',
+  'sata-data': 'data-plug',
+  'usb-2': 'small-plug',
+  'usb-3': 'small-plug',
+  'usb-c': 'small-plug',
+  'audio-hd': 'small-plug',
+  'audio-97': 'small-plug',
+  'fan-3': 'fan-plug',
+  'fan-4': 'fan-plug',
+  'light-5': 'small-plug',
+  'light-12': 'small-plug',
+  'radiator-place': 'radiator',
+  'rear-cover': 'bracket',
+  'main-20': 'power-plug',
+  'board-pair': 'power-plug',
+  'drive-small-4': 'power-plug',
+  'ribbon-40': 'data-plug',
+  'ribbon-34': 'data-plug',
+  'mini-sas': 'data-plug',
+  serial: 'small-plug',
+  firewire: 'small-plug',
+  speaker: 'small-plug',
+  probe: 'small-plug',
+  'light-own': 'small-plug',
+  'usb-a': 'outer-plug',
+  'usb-c-socket': 'outer-plug',
+  hdmi: 'outer-plug',
+  displayport: 'outer-plug',
+  vga: 'outer-plug',
+  network: 'outer-plug',
+  'audio-jack': 'outer-plug',
+  ps2: 'outer-plug',
+  slot: 'card',
+  'card-6': 'power-plug',
+  'card-8': 'power-plug',
+  'card-16': 'power-plug',
 }
 
 /** What is stuck to a place in the case, by its kind. */
 const STUCK: Partial<Record<Item['part']['kind'], StepKind>> = { hub: 'hub', light: 'strip' }
 
 const POSE_OF: Partial<Record<StepKind, Pose>> = {
-  bench: 'table', processor: 'table', m2: 'table', memory: 'table', cooler: 'table', 'cooler-plug': 'table', 'bench-start': 'table', 'bench-clear': 'table', 'supply-cables': 'table',
-  'lay-lead': 'behind', 'first-power': 'standing', 'panels-on': 'standing', record: 'standing',
+  bench: 'table',
+  processor: 'table',
+  m2: 'table',
+  memory: 'table',
+  cooler: 'table',
+  'cooler-plug': 'table',
+  'bench-start': 'table',
+  'bench-clear': 'table',
+  'supply-cables': 'table',
+  'lay-lead': 'behind',
+  'first-power': 'standing',
+  'panels-on': 'standing',
+  record: 'standing',
 }
 
 const STUCK_FACE: ReadonlySet<Face> = new Set<Face>(['spot'])
@@ -49,31 +116,67 @@ function groupOf(joint: Joint, kind: StepKind): string {
 }
 
 /** What hangs from a case or a supply is told apart by its print; a fan's lead by its fan. */
-const plugName = (item: Item, label: string): string => (item.part.kind === 'case' || item.part.kind === 'supply' || item.part.kind === 'adapter' ? label : `${label} of the ${item.name}`)
+const plugName = (item: Item, label: string): string =>
+  item.part.kind === 'case' || item.part.kind === 'supply' || item.part.kind === 'adapter'
+    ? label
+    : `${label} of the ${item.name}`
 
 function fromJoints(s: Situation): readonly PlannedStep[] {
   const steps = new Map<string, PlannedStep>()
   const name = (id: string): string => s.items.find(i => i.id === id)?.name ?? id
   const boards = new Set(every(s, 'board').map(b => b.id))
   /** The two ends of a lead are told by the part they go to; on the board the print says enough. */
-  const placeOf = (joint: Joint, label: string): string => (boards.has(joint.items[1]) ? label : `${label} of the ${name(joint.items[1])}`)
+  const placeOf = (joint: Joint, label: string): string =>
+    boards.has(joint.items[1]) ? label : `${label} of the ${name(joint.items[1])}`
   for (const joint of [...s.seats, ...s.plugs]) {
     const plug = s.ends.get(joint.a)?.end
     const socket = s.ends.get(joint.b)?.end
     const plugItem = s.items.find(i => i.id === joint.items[0])
     if (!plug || !socket || !plugItem) continue
     const ofCooler = plugItem.part.kind === 'cooler' && joint.kind === 'plug'
-    const kind = ofCooler ? 'cooler-plug' : STUCK_FACE.has(joint.face) ? STUCK[plugItem.part.kind] ?? 'hub' : KIND_OF[joint.face] ?? 'data-plug'
+    const kind = ofCooler
+      ? 'cooler-plug'
+      : STUCK_FACE.has(joint.face)
+        ? (STUCK[plugItem.part.kind] ?? 'hub')
+        : (KIND_OF[joint.face] ?? 'data-plug')
     const behind = joint.items.some(id => (s.frames.get(id)?.origin[2] ?? 0) < 0)
     const id = groupOf(joint, kind)
     const known = steps.get(id)
     const detail = `${plug.label} → ${socket.label}`
-    steps.set(id, known
-      ? { ...known, joints: [...known.joints, joint.id], marks: [...known.marks, joint.id], items: [...new Set([...known.items, ...joint.items])], details: [...known.details, detail], label: `${known.label} and ${placeOf(joint, socket.label)}` }
-      : {
-          id, kind, items: joint.items, joints: [joint.id], marks: [joint.id], demand: null, face: joint.face, what: joint.kind !== 'plug' ? name(joint.items[0]) : kind === 'data-plug' ? plugItem.name : plugName(plugItem, plug.label),
-          to: name(joint.items[1]), label: kind === 'data-plug' ? placeOf(joint, socket.label) : socket.label, onBoard: !ofCooler, details: [detail], manner: mannerOf(plugItem), pose: POSE_OF[kind] ?? (behind ? 'behind' : 'lying'), under: [],
-        })
+    steps.set(
+      id,
+      known
+        ? {
+            ...known,
+            joints: [...known.joints, joint.id],
+            marks: [...known.marks, joint.id],
+            items: [...new Set([...known.items, ...joint.items])],
+            details: [...known.details, detail],
+            label: `${known.label} and ${placeOf(joint, socket.label)}`,
+          }
+        : {
+            id,
+            kind,
+            items: joint.items,
+            joints: [joint.id],
+            marks: [joint.id],
+            demand: null,
+            face: joint.face,
+            what:
+              joint.kind !== 'plug'
+                ? name(joint.items[0])
+                : kind === 'data-plug'
+                  ? plugItem.name
+                  : plugName(plugItem, plug.label),
+            to: name(joint.items[1]),
+            label: kind === 'data-plug' ? placeOf(joint, socket.label) : socket.label,
+            onBoard: !ofCooler,
+            details: [detail],
+            manner: mannerOf(plugItem),
+            pose: POSE_OF[kind] ?? (behind ? 'behind' : 'lying'),
+            under: [],
+          },
+    )
   }
   return [...steps.values()]
 }
@@ -85,7 +188,22 @@ export function mannerOf({ part: p }: Item): string | null {
 }
 
 const task = (kind: StepKind, about: Partial<PlannedStep> = {}): PlannedStep => ({
-  id: `task:${kind}`, kind, items: [], joints: [], marks: [`task:${kind}`], demand: null, face: null, what: '', to: '', label: '', onBoard: false, details: [], manner: null, pose: POSE_OF[kind] ?? 'lying', under: [], ...about,
+  id: `task:${kind}`,
+  kind,
+  items: [],
+  joints: [],
+  marks: [`task:${kind}`],
+  demand: null,
+  face: null,
+  what: '',
+  to: '',
+  label: '',
+  onBoard: false,
+  details: [],
+  manner: null,
+  pose: POSE_OF[kind] ?? 'lying',
+  under: [],
+  ...about,
 })
 
 /** What is done besides joining: making ready, standoffs, the first power-on, closing, writing down. */
@@ -96,12 +214,29 @@ function tasks(s: Situation): readonly PlannedStep[] {
   for (const { plug: board, socket } of joinedBy(s, 'tray', 'board', 'case')) {
     const plan = standoffPlan(board, socket)
     if (plan.fit.length + plan.takeOut.length === 0) continue
-    const details = [plan.takeOut.length > 0 ? `Take out ${plan.takeOut.join(', ')}.` : '', plan.keep.length > 0 ? `Keep ${plan.keep.join(', ')}.` : '', plan.fit.length > 0 ? `Fit ${plan.fit.join(', ')}.` : ''].filter(Boolean)
+    const details = [
+      plan.takeOut.length > 0 ? `Take out ${plan.takeOut.join(', ')}.` : '',
+      plan.keep.length > 0 ? `Keep ${plan.keep.join(', ')}.` : '',
+      plan.fit.length > 0 ? `Fit ${plan.fit.join(', ')}.` : '',
+    ].filter(Boolean)
     const id = standoffTask(board.id)
-    list.push(task('standoffs', { id, marks: [id], items: [socket.id, board.id], what: board.name, to: socket.name, details }))
+    list.push(
+      task('standoffs', {
+        id,
+        marks: [id],
+        items: [socket.id, board.id],
+        what: board.name,
+        to: socket.name,
+        details,
+      }),
+    )
   }
   if (every(s, 'supply').length > 0 && every(s, 'board').length > 0) list.push(task('first-power'))
-  if (pc) list.push(task('dress', { items: [pc.id], what: pc.name }), task('panels-on', { items: [pc.id], what: pc.name }))
+  if (pc)
+    list.push(
+      task('dress', { items: [pc.id], what: pc.name }),
+      task('panels-on', { items: [pc.id], what: pc.name }),
+    )
   return [...list, task('record')]
 }
 
@@ -109,12 +244,29 @@ function tasks(s: Situation): readonly PlannedStep[] {
 function ofCards(s: Situation): readonly PlannedStep[] {
   const covers = cardsInCase(s).map(c => {
     const id = `task:covers:${c.card.id}`
-    return task('covers', { id, marks: [id], items: [c.pc.id, c.card.id], what: c.card.name, to: c.pc.name, label: slotRows(c).join(', ') })
+    return task('covers', {
+      id,
+      marks: [id],
+      items: [c.pc.id, c.card.id],
+      what: c.card.name,
+      to: c.pc.name,
+      label: slotRows(c).join(', '),
+    })
   })
   const flashes = firmwares(s).flatMap(f => {
     const version = flashTo(f)
     const id = `task:firmware:${f.board.id}`
-    return version !== null && f.board.part.firmware?.flashes ? [task('firmware', { id, marks: [id], items: [f.board.id], what: f.board.name, label: version })] : []
+    return version !== null && f.board.part.firmware?.flashes
+      ? [
+          task('firmware', {
+            id,
+            marks: [id],
+            items: [f.board.id],
+            what: f.board.name,
+            label: version,
+          }),
+        ]
+      : []
   })
   return [...covers, ...flashes]
 }
@@ -122,12 +274,41 @@ function ofCards(s: Situation): readonly PlannedStep[] {
 /** A modular supply's cables, and the processor's lead where a school lays it early. */
 function ofSupply(s: Situation, school: OrderSchool): readonly PlannedStep[] {
   return every(s, 'supply').flatMap(supply => {
-    const cables = new Set(s.plugs.filter(j => j.items[0] === supply.id).map(j => s.ends.get(j.a)?.end.lead?.chain ?? ''))
-    const lead = s.plugs.find(j => j.items[0] === supply.id && (j.socketFace === 'cpu-8' || j.socketFace === 'cpu-4'))
+    const cables = new Set(
+      s.plugs
+        .filter(j => j.items[0] === supply.id)
+        .map(j => s.ends.get(j.a)?.end.lead?.chain ?? ''),
+    )
+    const lead = s.plugs.find(
+      j => j.items[0] === supply.id && (j.socketFace === 'cpu-8' || j.socketFace === 'cpu-4'),
+    )
     const [plugId, layId] = [`task:supply-cables:${supply.id}`, `task:lay-lead:${supply.id}`]
     return [
-      ...(supply.part.modular !== 'fixed' && cables.size > 0 ? [task('supply-cables', { id: plugId, marks: [plugId], items: [supply.id], what: supply.name, manner: supply.part.modular, details: [...cables].map(c => `cable ${c}`) })] : []),
-      ...(school.lead === 'early' && lead ? [task('lay-lead', { id: layId, marks: [layId], items: [supply.id], what: s.ends.get(lead.a)?.end.label ?? '', to: supply.name, label: s.ends.get(lead.b)?.end.label ?? '', manner: supply.part.modular })] : []),
+      ...(supply.part.modular !== 'fixed' && cables.size > 0
+        ? [
+            task('supply-cables', {
+              id: plugId,
+              marks: [plugId],
+              items: [supply.id],
+              what: supply.name,
+              manner: supply.part.modular,
+              details: [...cables].map(c => `cable ${c}`),
+            }),
+          ]
+        : []),
+      ...(school.lead === 'early' && lead
+        ? [
+            task('lay-lead', {
+              id: layId,
+              marks: [layId],
+              items: [supply.id],
+              what: s.ends.get(lead.a)?.end.label ?? '',
+              to: supply.name,
+              label: s.ends.get(lead.b)?.end.label ?? '',
+              manner: supply.part.modular,
+            }),
+          ]
+        : []),
     ]
   })
 }
@@ -135,17 +316,44 @@ function ofSupply(s: Situation, school: OrderSchool): readonly PlannedStep[] {
 /** The first start on the table with the least possible, and clearing up after it: joints that are made twice. */
 function onTable(s: Situation, school: OrderSchool): readonly PlannedStep[] {
   const [board] = every(s, 'board')
-  if (school.proof !== 'on the table' || !board || every(s, 'supply').length === 0 || every(s, 'processor').length === 0) return []
+  if (
+    school.proof !== 'on the table' ||
+    !board ||
+    every(s, 'supply').length === 0 ||
+    every(s, 'processor').length === 0
+  )
+    return []
   const dark = !every(s, 'processor').some(p => p.part.picture)
-  const needed = [...s.seats.filter(j => j.face === 'slot' && dark && s.ends.get(j.a)?.end.role === 'graphics'), ...s.plugs.filter(j => ['main-24', 'cpu-8', 'cpu-4'].includes(j.socketFace) || (dark && ['card-16', 'card-8', 'card-6'].includes(j.face)))]
-  const details = needed.map(j => `${s.ends.get(j.a)?.end.label ?? ''} → ${s.ends.get(j.b)?.end.label ?? ''}`)
-  return (['bench-start', 'bench-clear'] as const).map(kind => task(kind, { items: [board.id], what: board.name, details }))
+  const needed = [
+    ...s.seats.filter(j => j.face === 'slot' && dark && s.ends.get(j.a)?.end.role === 'graphics'),
+    ...s.plugs.filter(
+      j =>
+        ['main-24', 'cpu-8', 'cpu-4'].includes(j.socketFace) ||
+        (dark && ['card-16', 'card-8', 'card-6'].includes(j.face)),
+    ),
+  ]
+  const details = needed.map(
+    j => `${s.ends.get(j.a)?.end.label ?? ''} → ${s.ends.get(j.b)?.end.label ?? ''}`,
+  )
+  return (['bench-start', 'bench-clear'] as const).map(kind =>
+    task(kind, { items: [board.id], what: board.name, details }),
+  )
 }
 
 /** Demands that found no partner stand in the order as open places: they are solved, left open, or they stop. */
 function open(s: Situation): readonly PlannedStep[] {
-  return s.unmet.filter(u => u.demand.need !== 'may').map(u => {
-    const name = s.items.find(i => i.id === u.demand.item)?.name ?? u.demand.item
-    return task('open', { id: `open:${u.demand.id}`, marks: [], demand: u.demand.id, items: [u.demand.item], what: u.demand.label, to: name, details: u.reasons })
-  })
+  return s.unmet
+    .filter(u => u.demand.need !== 'may')
+    .map(u => {
+      const name = s.items.find(i => i.id === u.demand.item)?.name ?? u.demand.item
+      return task('open', {
+        id: `open:${u.demand.id}`,
+        marks: [],
+        demand: u.demand.id,
+        items: [u.demand.item],
+        what: u.demand.label,
+        to: name,
+        details: u.reasons,
+      })
+    })
 }

@@ -9,7 +9,10 @@ import type { Weights } from './schools'
 import { STEP_KINDS, type Edge, type EdgeBasis, type PlannedStep } from './step'
 
 /** What the sequencing asks of a step besides its edges. */
-export interface Timed extends PlannedStep { readonly minutes: number; readonly tools: readonly string[] }
+export interface Timed extends PlannedStep {
+  readonly minutes: number
+  readonly tools: readonly string[]
+}
 
 export interface Sequence<S> {
   readonly steps: readonly S[]
@@ -27,21 +30,39 @@ const PROOFS = ['bench-start', 'first-power'] as const
 const isProof = (s: PlannedStep): boolean => (PROOFS as readonly string[]).includes(s.kind)
 
 /** Sequences steps. `done` tells what was done already and when: that stands first, as it was done. Throws RangeError when facts contradict each other. */
-export function sequenced<S extends Timed>(all: readonly S[], edges: readonly Edge[], weights: Weights, done: ReadonlyMap<string, string>): Sequence<S> {
-  const past = all.filter(s => done.has(s.id)).sort((a, b) => compare(done.get(a.id) ?? '', done.get(b.id) ?? '') || byKind(a, b))
+export function sequenced<S extends Timed>(
+  all: readonly S[],
+  edges: readonly Edge[],
+  weights: Weights,
+  done: ReadonlyMap<string, string>,
+): Sequence<S> {
+  const past = all
+    .filter(s => done.has(s.id))
+    .sort((a, b) => compare(done.get(a.id) ?? '', done.get(b.id) ?? '') || byKind(a, b))
   const steps = all.filter(s => !done.has(s.id)).sort(byKind)
   const index = new Map(steps.map((s, i) => [s.id, i]))
   const closure = new Closure(steps.length)
   const among = edges.filter(e => index.has(e.before) && index.has(e.after))
-  const ends = (e: Edge): readonly [number, number] => [index.get(e.before) ?? 0, index.get(e.after) ?? 0]
+  const ends = (e: Edge): readonly [number, number] => [
+    index.get(e.before) ?? 0,
+    index.get(e.after) ?? 0,
+  ]
   const hard = among.filter(e => e.basis === 'fact' || e.basis === 'reach')
-  for (const e of hard) if (!closure.put(...ends(e))) throw new RangeError(`The reasons contradict each other at ${e.before}, ${e.after}`)
+  for (const e of hard)
+    if (!closure.put(...ends(e)))
+      throw new RangeError(`The reasons contradict each other at ${e.before}, ${e.after}`)
 
   const kept = [...hard]
   const refused: Edge[] = []
   let broken = 0
   const facts = closure.copy()
-  const soft = among.filter(e => !hard.includes(e)).sort((a, b) => price(b.basis, weights) - price(a.basis, weights) || compare(a.before + a.after, b.before + b.after))
+  const soft = among
+    .filter(e => !hard.includes(e))
+    .sort(
+      (a, b) =>
+        price(b.basis, weights) - price(a.basis, weights) ||
+        compare(a.before + a.after, b.before + b.after),
+    )
   for (const e of soft) {
     const [from, to] = ends(e)
     // What facts rule out was never to be had: it costs nothing.
@@ -52,13 +73,17 @@ export function sequenced<S extends Timed>(all: readonly S[], edges: readonly Ed
   const start = past.at(-1)
   const order = improved(scheduled(steps, closure, start), closure, weights, start)
   return {
-    steps: [...past, ...order], kept: [...kept, ...edges.filter(e => done.has(e.before))], refused,
-    cost: broken + smoothness(order, weights, start), bound: least(steps, closure, weights, start),
+    steps: [...past, ...order],
+    kept: [...kept, ...edges.filter(e => done.has(e.before))],
+    refused,
+    cost: broken + smoothness(order, weights, start),
+    bound: least(steps, closure, weights, start),
   }
 }
 
 const compare = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0)
-const byKind = (a: PlannedStep, b: PlannedStep): number => STEP_KINDS.indexOf(a.kind) - STEP_KINDS.indexOf(b.kind) || compare(a.id, b.id)
+const byKind = (a: PlannedStep, b: PlannedStep): number =>
+  STEP_KINDS.indexOf(a.kind) - STEP_KINDS.indexOf(b.kind) || compare(a.id, b.id)
 
 /** What it costs to break a soft edge; a pin is above all. */
 function price(basis: EdgeBasis, weights: Weights): number {
@@ -71,13 +96,23 @@ const TWICE = 9
 class Closure {
   private readonly rows: readonly Uint32Array[]
   private readonly words: number
-  constructor(private readonly n: number, rows?: readonly Uint32Array[]) {
+  constructor(
+    private readonly n: number,
+    rows?: readonly Uint32Array[],
+  ) {
     this.words = Math.ceil(n / 32)
     this.rows = rows ?? Array.from({ length: n }, () => new Uint32Array(this.words))
   }
 
-  has(before: number, after: number): boolean { return (((this.rows[before]?.[after >> 5] ?? 0) >>> (after & 31)) & 1) === 1 }
-  copy(): Closure { return new Closure(this.n, this.rows.map(r => r.slice())) }
+  has(before: number, after: number): boolean {
+    return (((this.rows[before]?.[after >> 5] ?? 0) >>> (after & 31)) & 1) === 1
+  }
+  copy(): Closure {
+    return new Closure(
+      this.n,
+      this.rows.map(r => r.slice()),
+    )
+  }
 
   /** Takes up an edge; false when it contradicts what is there. */
   put(before: number, after: number): boolean {
@@ -97,14 +132,25 @@ class Closure {
 const toolOf = (s: Timed): string | null => s.tools[0] ?? null
 
 /** Of the steps that may come next always the one that needs no turn and no other tool, else the first by kind and name. */
-function scheduled<S extends Timed>(steps: readonly S[], closure: Closure, start: S | undefined): readonly S[] {
-  const waits = steps.map((_, i) => steps.reduce((n, _other, j) => n + (closure.has(j, i) ? 1 : 0), 0))
+function scheduled<S extends Timed>(
+  steps: readonly S[],
+  closure: Closure,
+  start: S | undefined,
+): readonly S[] {
+  const waits = steps.map((_, i) =>
+    steps.reduce((n, _other, j) => n + (closure.has(j, i) ? 1 : 0), 0),
+  )
   const left = new Set(steps.keys())
   const order: S[] = []
   let [pose, tool] = [start?.pose ?? null, start ? toolOf(start) : null]
   while (left.size > 0) {
     let next = -1
-    for (const i of left) if (waits[i] === 0 && (next < 0 || effort(steps[i], pose, tool) < effort(steps[next], pose, tool))) next = i
+    for (const i of left)
+      if (
+        waits[i] === 0 &&
+        (next < 0 || effort(steps[i], pose, tool) < effort(steps[next], pose, tool))
+      )
+        next = i
     const step = steps[next]
     if (!step) break
     left.delete(next)
@@ -115,10 +161,16 @@ function scheduled<S extends Timed>(steps: readonly S[], closure: Closure, start
   }
   return order
 }
-const effort = (s: Timed | undefined, pose: string | null, tool: string | null): number => (!s ? 9 : (s.pose === pose ? 0 : 2) + (toolOf(s) === null || toolOf(s) === tool ? 0 : 1))
+const effort = (s: Timed | undefined, pose: string | null, tool: string | null): number =>
+  !s ? 9 : (s.pose === pose ? 0 : 2) + (toolOf(s) === null || toolOf(s) === tool ? 0 : 1)
 
 /** Moves single steps to where they cost less, until a pass finds nothing. */
-function improved<S extends Timed>(order: readonly S[], closure: Closure, weights: Weights, start: S | undefined): readonly S[] {
+function improved<S extends Timed>(
+  order: readonly S[],
+  closure: Closure,
+  weights: Weights,
+  start: S | undefined,
+): readonly S[] {
   const index = new Map([...order].sort(byKind).map((s, i) => [s.id, i]))
   const before = (a: S, b: S): boolean => closure.has(index.get(a.id) ?? 0, index.get(b.id) ?? 0)
   let best = order
@@ -129,7 +181,14 @@ function improved<S extends Timed>(order: readonly S[], closure: Closure, weight
       const here = best.indexOf(step)
       const [left, right] = [best[here - 1], best[here + 1]]
       // Amid its like it costs nothing where it is; only the wait for the proof could still gain.
-      if (left && right && sameHandling(left, step) && sameHandling(step, right) && !best.slice(here).some(s => isProof(s) && !before(step, s))) continue
+      if (
+        left &&
+        right &&
+        sameHandling(left, step) &&
+        sameHandling(step, right) &&
+        !best.slice(here).some(s => isProof(s) && !before(step, s))
+      )
+        continue
       const rest = best.filter(s => s !== step)
       const low = rest.findLastIndex(s => before(s, step)) + 1
       const found = rest.findIndex(s => before(step, s))
@@ -137,7 +196,10 @@ function improved<S extends Timed>(order: readonly S[], closure: Closure, weight
       for (let at = low; at <= high; at++) {
         const tried = rest.toSpliced(at, 0, step)
         const price = smoothness(tried, weights, start)
-        if (price < cost - 1e-9) { best = tried; cost = price }
+        if (price < cost - 1e-9) {
+          best = tried
+          cost = price
+        }
       }
     }
     if (cost === was) break
@@ -154,11 +216,24 @@ function smoothness(order: readonly Timed[], weights: Weights, start: Timed | un
 }
 
 /** What no sequence can undercut: each pose and each tool met once, the first proof after all that must come before it. */
-function least(steps: readonly Timed[], closure: Closure, weights: Weights, start: Timed | undefined): number {
+function least(
+  steps: readonly Timed[],
+  closure: Closure,
+  weights: Weights,
+  start: Timed | undefined,
+): number {
   const poses = new Set([...(start ? [start] : []), ...steps].map(s => s.pose))
   const tools = new Set([...(start ? [start] : []), ...steps].flatMap(s => toolOf(s) ?? []))
-  const proofs = steps.flatMap((s, i) => (isProof(s) ? [steps.reduce((sum, other, j) => sum + (closure.has(j, i) ? other.minutes : 0), s.minutes)] : []))
-  return Math.max(0, poses.size - 1) * weights.turn + Math.max(0, tools.size - 1) * weights.tool + (proofs.length > 0 ? Math.min(...proofs) : 0) * weights.proof
+  const proofs = steps.flatMap((s, i) =>
+    isProof(s)
+      ? [steps.reduce((sum, other, j) => sum + (closure.has(j, i) ? other.minutes : 0), s.minutes)]
+      : [],
+  )
+  return (
+    Math.max(0, poses.size - 1) * weights.turn +
+    Math.max(0, tools.size - 1) * weights.tool +
+    (proofs.length > 0 ? Math.min(...proofs) : 0) * weights.proof
+  )
 }
 
 export interface Pace {
@@ -175,7 +250,15 @@ export interface Pace {
 
 /** The figures of a sequence, whatever school made it. */
 export function paceOf(order: readonly Timed[]): Pace {
-  let [pose, tool, turns, toolChanges, minutes, firstProof, twice] = [null as string | null, null as string | null, 0, 0, 0, 0, 0]
+  let [pose, tool, turns, toolChanges, minutes, firstProof, twice] = [
+    null as string | null,
+    null as string | null,
+    0,
+    0,
+    0,
+    0,
+    0,
+  ]
   let proved = false
   for (const s of order) {
     if (pose !== null && s.pose !== pose) turns += 1
@@ -186,7 +269,17 @@ export function paceOf(order: readonly Timed[]): Pace {
     minutes += s.minutes
     if (s.kind === 'refit') twice += 1
     if (s.kind === 'bench-clear') twice += s.details.length
-    if (!proved && isProof(s)) { proved = true; firstProof = minutes }
+    if (!proved && isProof(s)) {
+      proved = true
+      firstProof = minutes
+    }
   }
-  return { minutes, firstTimeMinutes: minutes * FIRST_TIME_FACTOR, turns, toolChanges, twice, firstProof: proved ? firstProof : minutes }
+  return {
+    minutes,
+    firstTimeMinutes: minutes * FIRST_TIME_FACTOR,
+    turns,
+    toolChanges,
+    twice,
+    firstProof: proved ? firstProof : minutes,
+  }
 }

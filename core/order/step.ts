@@ -4,8 +4,43 @@ import type { Verdict } from '../verdict'
 
 /** Kinds of step, in the order in which they are done where nothing else decides. */
 export const STEP_KINDS = [
-  'bench', 'panels-off', 'processor', 'm2', 'memory', 'cooler', 'cooler-plug', 'bench-start', 'bench-clear', 'standoffs', 'shield', 'fan', 'radiator', 'drive', 'bracket', 'hub', 'strip', 'lay-lead', 'board-in',
-  'supply-cables', 'supply-in', 'covers', 'take-out', 'small-plug', 'panel', 'fan-plug', 'data-plug', 'card', 'refit', 'power-plug', 'firmware', 'open', 'first-power', 'dress', 'panels-on', 'outer-plug', 'record',
+  'bench',
+  'panels-off',
+  'processor',
+  'm2',
+  'memory',
+  'cooler',
+  'cooler-plug',
+  'bench-start',
+  'bench-clear',
+  'standoffs',
+  'shield',
+  'fan',
+  'radiator',
+  'drive',
+  'bracket',
+  'hub',
+  'strip',
+  'lay-lead',
+  'board-in',
+  'supply-cables',
+  'supply-in',
+  'covers',
+  'take-out',
+  'small-plug',
+  'panel',
+  'fan-plug',
+  'data-plug',
+  'card',
+  'refit',
+  'power-plug',
+  'firmware',
+  'open',
+  'first-power',
+  'dress',
+  'panels-on',
+  'outer-plug',
+  'record',
 ] as const
 export type StepKind = (typeof STEP_KINDS)[number]
 
@@ -48,7 +83,12 @@ export interface Step extends PlannedStep {
   readonly tools: readonly string[]
   readonly fasteners: readonly string[]
   readonly minutes: number
-  readonly after: readonly { readonly step: string; readonly title: string; readonly reason: string; readonly basis: EdgeBasis }[]
+  readonly after: readonly {
+    readonly step: string
+    readonly title: string
+    readonly reason: string
+    readonly basis: EdgeBasis
+  }[]
   readonly verdict: Verdict
   readonly findings: readonly string[]
   readonly progress: StepProgress
@@ -56,9 +96,19 @@ export interface Step extends PlannedStep {
   readonly missing: readonly string[]
   /** For a step that proves or closes: what was planned before it and is neither made nor crossed off. Until it is, the step waits. */
   readonly gate: readonly { readonly step: string; readonly title: string }[]
-  readonly places: readonly { readonly joint: string; readonly title: string; readonly progress: StepProgress }[]
+  readonly places: readonly {
+    readonly joint: string
+    readonly title: string
+    readonly progress: StepProgress
+  }[]
 }
 
 /** Hard facts cannot be otherwise; reach is about hands; what a card covers can be uncovered at a price; habit is a choice with a reason; a pin is yours. */
 export type EdgeBasis = 'fact' | 'reach' | 'cover' | 'habit' | 'pin'
-export interface Edge { readonly before: string; readonly after: string; readonly reason: string; readonly basis: EdgeBasis; readonly rule: string }
+export interface Edge {
+  readonly before: string
+  readonly after: string
+  readonly reason: string
+  readonly basis: EdgeBasis
+  readonly rule: string
+}

@@ -12,7 +12,13 @@ export interface PinCell {
   readonly does: PinJob
   readonly row: number
   readonly col: number
-  readonly lead: { readonly key: string; readonly joint: string; readonly label: string; readonly polarity: Polarity; readonly wire: string } | null
+  readonly lead: {
+    readonly key: string
+    readonly joint: string
+    readonly label: string
+    readonly polarity: Polarity
+    readonly wire: string
+  } | null
 }
 
 export interface PanelBlock {
@@ -20,8 +26,19 @@ export interface PanelBlock {
   readonly boardName: string
   readonly caseName: string
   /** The same pins seen after 0, 1, 2 and 3 quarter turns to the right. */
-  readonly turns: readonly { readonly rows: number; readonly cols: number; readonly cells: readonly PinCell[] }[]
-  readonly leads: readonly { readonly joint: string; readonly label: string; readonly pins: readonly number[]; readonly says: string; readonly wide: number; readonly wants: number }[]
+  readonly turns: readonly {
+    readonly rows: number
+    readonly cols: number
+    readonly cells: readonly PinCell[]
+  }[]
+  readonly leads: readonly {
+    readonly joint: string
+    readonly label: string
+    readonly pins: readonly number[]
+    readonly says: string
+    readonly wide: number
+    readonly wants: number
+  }[]
 }
 
 export type Pin = NonNullable<Board['panel']>['pins'][number]
@@ -41,23 +58,52 @@ export function widthOf(pins: readonly Pin[]): number {
 }
 
 /** What a block plug has over each place of the block: as stated, else in the usual order. */
-export const contactsOf = (lead: Lead): NonNullable<Lead['pins']> => lead.pins ?? USUAL_BLOCK.rows.flatMap((row, r) => row.map((does, col) => ({ row: r, col, does })))
+export const contactsOf = (lead: Lead): NonNullable<Lead['pins']> =>
+  lead.pins ?? USUAL_BLOCK.rows.flatMap((row, r) => row.map((does, col) => ({ row: r, col, does })))
 
-export interface PanelMeeting { readonly joint: string; readonly lead: Lead; readonly pc: ItemOf<Case>; readonly board: ItemOf<Board> }
+export interface PanelMeeting {
+  readonly joint: string
+  readonly lead: Lead
+  readonly pc: ItemOf<Case>
+  readonly board: ItemOf<Board>
+}
 
 /** Each loose lead, and each block plug, that is joined to the block. */
-export const panelMeetings = (s: Situation): readonly PanelMeeting[] => (['panel-lead', 'panel-block'] as const).flatMap(face => joinedBy(s, face, 'case', 'board')).flatMap(({ joint, plug, socket }) => {
-  const lead = plug.part.leads.find(l => `${plug.id}/${l.key}` === joint.a)
-  return lead ? [{ joint: joint.id, lead, pc: plug, board: socket }] : []
-})
+export const panelMeetings = (s: Situation): readonly PanelMeeting[] =>
+  (['panel-lead', 'panel-block'] as const)
+    .flatMap(face => joinedBy(s, face, 'case', 'board'))
+    .flatMap(({ joint, plug, socket }) => {
+      const lead = plug.part.leads.find(l => `${plug.id}/${l.key}` === joint.a)
+      return lead ? [{ joint: joint.id, lead, pc: plug, board: socket }] : []
+    })
 
-export interface PanelJoint { readonly joint: string; readonly key: string; readonly label: string; readonly job: string; readonly block: boolean }
+export interface PanelJoint {
+  readonly joint: string
+  readonly key: string
+  readonly label: string
+  readonly job: string
+  readonly block: boolean
+}
 
 /** The joints that serve a job, by a loose lead or within a block plug. */
-export const panelJoints = (s: Situation, job: string): readonly PanelJoint[] => panelMeetings(s).flatMap(({ joint, lead, pc }): readonly PanelJoint[] => {
-  if (lead.face !== 'panel-block') return lead.job === job ? [{ joint, key: `${pc.id}/${lead.key}`, label: lead.label, job, block: false }] : []
-  return contactsOf(lead).some(c => jobOf(c.does) === job) ? [{ joint, key: `${pc.id}/${lead.key}.${job}`, label: job.replace('-', ' '), job, block: true }] : []
-})
+export const panelJoints = (s: Situation, job: string): readonly PanelJoint[] =>
+  panelMeetings(s).flatMap(({ joint, lead, pc }): readonly PanelJoint[] => {
+    if (lead.face !== 'panel-block')
+      return lead.job === job
+        ? [{ joint, key: `${pc.id}/${lead.key}`, label: lead.label, job, block: false }]
+        : []
+    return contactsOf(lead).some(c => jobOf(c.does) === job)
+      ? [
+          {
+            joint,
+            key: `${pc.id}/${lead.key}.${job}`,
+            label: job.replace('-', ' '),
+            job,
+            block: true,
+          },
+        ]
+      : []
+  })
 
 const isLight = (job: string): boolean => job.endsWith('light')
 
@@ -68,8 +114,22 @@ export function panelBlocks(s: Situation): readonly PanelBlock[] {
     if (b.part.kind !== 'board' || !b.part.panel) return []
     const part = b.part
     const own = meetings.filter(m => m.board.id === b.id)
-    const cells = (part.panel?.pins ?? []).map((p): PinCell => ({ pin: p.pin, does: p.does, row: p.row, col: p.col, lead: own.flatMap(m => onPin(m, part, p) ?? []).at(0) ?? null }))
-    return [{ board: b.id, boardName: b.name, caseName: own[0]?.pc.name ?? '', turns: [0, 1, 2, 3].map(n => turned(cells, n)), leads: own.map(m => leadRow(m, part)) }]
+    const cells = (part.panel?.pins ?? []).map((p): PinCell => ({
+      pin: p.pin,
+      does: p.does,
+      row: p.row,
+      col: p.col,
+      lead: own.flatMap(m => onPin(m, part, p) ?? []).at(0) ?? null,
+    }))
+    return [
+      {
+        board: b.id,
+        boardName: b.name,
+        caseName: own[0]?.pc.name ?? '',
+        turns: [0, 1, 2, 3].map(n => turned(cells, n)),
+        leads: own.map(m => leadRow(m, part)),
+      },
+    ]
   })
 }
 
@@ -78,21 +138,50 @@ function leadRow(m: PanelMeeting, b: Board): PanelBlock['leads'][number] {
   if (lead.face === 'panel-block') {
     const pins = (b.panel?.pins ?? []).filter(p => onPin(m, b, p)).map(p => p.pin)
     const width = Math.max(0, ...(b.panel?.pins ?? []).map(p => p.col)) + 1
-    return { joint, label: lead.label, pins, says: 'one plug over the whole block, its blocked hole over the missing pin', wide: width, wants: width }
+    return {
+      joint,
+      label: lead.label,
+      pins,
+      says: 'one plug over the whole block, its blocked hole over the missing pin',
+      wide: width,
+      wants: width,
+    }
   }
   const pins = pinsFor(b, lead.job ?? '')
-  return { joint, label: lead.label, pins: pins.map(p => p.pin), says: wiring(m, pins), wide: lead.wide ?? 2, wants: widthOf(pins) }
+  return {
+    joint,
+    label: lead.label,
+    pins: pins.map(p => p.pin),
+    says: wiring(m, pins),
+    wide: lead.wide ?? 2,
+    wants: widthOf(pins),
+  }
 }
 
 /** What of a meeting sits on a pin, or null. */
 function onPin({ joint, lead, ...m }: PanelMeeting, b: Board, pin: Pin): PinCell['lead'] {
-  const contact = lead.face === 'panel-block' ? contactsOf(lead).find(c => c.row === pin.row && c.col === pin.col) : null
-  const job = contact ? jobOf(contact.does) : lead.face === 'panel-lead' ? lead.job ?? null : null
+  const contact =
+    lead.face === 'panel-block'
+      ? contactsOf(lead).find(c => c.row === pin.row && c.col === pin.col)
+      : null
+  const job = contact ? jobOf(contact.does) : lead.face === 'panel-lead' ? (lead.job ?? null) : null
   if (job === null || (!contact && !pinsFor(b, job).some(q => q.pin === pin.pin))) return null
   const does = contact?.does ?? pin.does
   const polarity: Polarity = !isLight(job) ? 'either' : does.endsWith('-') ? '-' : '+'
-  const wire = contact ? `in the plug of the ${m.pc.name}` : polarity === 'either' ? 'either way' : polarity === '+' ? lead.plus ?? 'coloured wire' : 'white or black'
-  return { key: lead.key, joint, label: contact ? job.replace('-', ' ') : lead.label, polarity, wire }
+  const wire = contact
+    ? `in the plug of the ${m.pc.name}`
+    : polarity === 'either'
+      ? 'either way'
+      : polarity === '+'
+        ? (lead.plus ?? 'coloured wire')
+        : 'white or black'
+  return {
+    key: lead.key,
+    joint,
+    label: contact ? job.replace('-', ' ') : lead.label,
+    polarity,
+    wire,
+  }
 }
 
 function wiring({ lead }: PanelMeeting, pins: readonly Pin[]): string {
@@ -106,5 +195,8 @@ function turned(cells: readonly PinCell[], n: number): PanelBlock['turns'][numbe
   const rows = Math.max(0, ...cells.map(c => c.row)) + 1
   const cols = Math.max(0, ...cells.map(c => c.col)) + 1
   if (n === 0) return { rows, cols, cells }
-  return turned(cells.map(c => ({ ...c, row: c.col, col: rows - 1 - c.row })), n - 1)
+  return turned(
+    cells.map(c => ({ ...c, row: c.col, col: rows - 1 - c.row })),
+    n - 1,
+  )
 }

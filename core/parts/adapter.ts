@@ -4,14 +4,17 @@ import { base, defineKind, type Kind } from './kind'
 import { relayEnds, relayFields, relayInlets } from './relay'
 
 export const adapterSchema = z.looseObject({
-  kind: z.literal('adapter'), ...base,
+  kind: z.literal('adapter'),
+  ...base,
   costs: z.string().optional().describe('what it costs besides money: speed, a port, a plug'),
   ...relayFields,
 })
 export type Adapter = z.infer<typeof adapterSchema>
 
 export const adapter: Kind<'adapter', typeof adapterSchema> = defineKind({
-  kind: 'adapter', title: 'Adapter', schema: adapterSchema,
+  kind: 'adapter',
+  title: 'Adapter',
+  schema: adapterSchema,
   ends: item => relayEnds(adapter, item, 'may'),
   inlets: (item, key) => relayInlets(item.part, key),
 })

@@ -6,12 +6,29 @@ import { assume, figure } from '../units'
 import { base, defineKind, end, type Kind } from './kind'
 
 export const beeperSchema = z.looseObject({
-  kind: z.literal('beeper'), ...base,
+  kind: z.literal('beeper'),
+  ...base,
   lead: figure('mm', 'lead length', 'From the can to the tip of the plug.', 10, 800),
 })
 export type Beeper = z.infer<typeof beeperSchema>
 
 export const beeper: Kind<'beeper', typeof beeperSchema> = defineKind({
-  kind: 'beeper', title: 'Beeper', schema: beeperSchema,
-  ends: item => [end({ key: 'lead', face: 'speaker', sex: 'plug', label: 'beeper lead', need: 'should', lead: { length: of(beeper.leaf(item, 'lead', assume(LEAD_LENGTH.small, 'mm', ASSUMED_LEAD_TOLERANCE))), exit: [0, 0, 0] } })],
+  kind: 'beeper',
+  title: 'Beeper',
+  schema: beeperSchema,
+  ends: item => [
+    end({
+      key: 'lead',
+      face: 'speaker',
+      sex: 'plug',
+      label: 'beeper lead',
+      need: 'should',
+      lead: {
+        length: of(
+          beeper.leaf(item, 'lead', assume(LEAD_LENGTH.small, 'mm', ASSUMED_LEAD_TOLERANCE)),
+        ),
+        exit: [0, 0, 0],
+      },
+    }),
+  ],
 })

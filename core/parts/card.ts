@@ -8,41 +8,151 @@ import { assume, figure } from '../units'
 import { base, defineKind, end, isBoardSide, type Draw, type ItemOf, type Kind } from './kind'
 import type { Box } from '../geometry/space'
 
-const POWERED_BY = ['card-6', 'card-8', 'card-16', 'sata-power', 'drive-4', 'drive-small-4'] as const satisfies readonly PlugFace[]
-const OFFERED = ['sata-data', 'mini-sas', 'usb-2', 'usb-3', 'usb-c', 'fan-4', 'firewire', 'serial', 'ribbon-40', 'ribbon-34', 'audio-97'] as const satisfies readonly PlugFace[]
+const POWERED_BY = [
+  'card-6',
+  'card-8',
+  'card-16',
+  'sata-power',
+  'drive-4',
+  'drive-small-4',
+] as const satisfies readonly PlugFace[]
+const OFFERED = [
+  'sata-data',
+  'mini-sas',
+  'usb-2',
+  'usb-3',
+  'usb-c',
+  'fan-4',
+  'firewire',
+  'serial',
+  'ribbon-40',
+  'ribbon-34',
+  'audio-97',
+] as const satisfies readonly PlugFace[]
 
 export const cardSchema = z.looseObject({
-  kind: z.literal('card'), ...base,
-  does: z.enum(['graphics', 'capture', 'sound', 'network', 'radio', 'USB', 'storage', 'FireWire', 'serial', 'other']),
+  kind: z.literal('card'),
+  ...base,
+  does: z.enum([
+    'graphics',
+    'capture',
+    'sound',
+    'network',
+    'radio',
+    'USB',
+    'storage',
+    'FireWire',
+    'serial',
+    'other',
+  ]),
   size: z.enum(ANY_SLOT).describe('the length of its contact edge'),
-  lanes: z.number().optional(), generation: z.number().optional(),
+  lanes: z.number().optional(),
+  generation: z.number().optional(),
   slots: z.number().min(1).max(5).default(1).describe('rear slots it takes'),
-  length: figure('mm', 'length', 'From the outer face of the bracket to the far end, plugs not counted.', 60, 400),
+  length: figure(
+    'mm',
+    'length',
+    'From the outer face of the bracket to the far end, plugs not counted.',
+    60,
+    400,
+  ),
   height: figure('mm', 'height', 'From the contact edge’s shoulder to the upper edge.', 40, 180),
-  thickness: figure('mm', 'thickness', 'Across, from the back of the card to the outer face of its cooler.', 10, 100),
-  watts: figure('W', 'sustained power', 'Read it in the card’s sheet: the limit of the board, not of the chip.', 1, 700),
+  thickness: figure(
+    'mm',
+    'thickness',
+    'Across, from the back of the card to the outer face of its cooler.',
+    10,
+    100,
+  ),
+  watts: figure(
+    'W',
+    'sustained power',
+    'Read it in the card’s sheet: the limit of the board, not of the chip.',
+    1,
+    700,
+  ),
   fromSlot: figure('W', 'power taken from the slot', 'Read it in the card’s sheet.', 1, 75),
-  asks: figure('W', 'power class it asks of its 16-contact plug', 'Read it in the card’s sheet; the plug’s sense contacts say what the supply gives.', 75, 600),
-  power: z.array(z.looseObject({ key: z.string(), face: z.enum(POWERED_BY), label: z.string(), need: z.enum(['must', 'should', 'may']).optional(), edge: z.enum(['upper', 'front']).default('upper'), x: z.number().optional() })).default([]),
-  headers: z.array(z.looseObject({ key: z.string(), face: z.enum(OFFERED), label: z.string(), at: z.tuple([z.number(), z.number(), z.number()]).optional() })).default([]),
-  profile: z.enum(['full', 'low', 'both']).optional().describe('bracket height: full, low, or both brackets in the box'),
+  asks: figure(
+    'W',
+    'power class it asks of its 16-contact plug',
+    'Read it in the card’s sheet; the plug’s sense contacts say what the supply gives.',
+    75,
+    600,
+  ),
+  power: z
+    .array(
+      z.looseObject({
+        key: z.string(),
+        face: z.enum(POWERED_BY),
+        label: z.string(),
+        need: z.enum(['must', 'should', 'may']).optional(),
+        edge: z.enum(['upper', 'front']).default('upper'),
+        x: z.number().optional(),
+      }),
+    )
+    .default([]),
+  headers: z
+    .array(
+      z.looseObject({
+        key: z.string(),
+        face: z.enum(OFFERED),
+        label: z.string(),
+        at: z.tuple([z.number(), z.number(), z.number()]).optional(),
+      }),
+    )
+    .default([]),
+  profile: z
+    .enum(['full', 'low', 'both'])
+    .optional()
+    .describe('bracket height: full, low, or both brackets in the box'),
   aerials: z.number().int().min(0).max(8).optional().describe('aerials screwed to its bracket'),
   outputs: z.array(z.string()).default([]).describe('sockets on its bracket'),
 })
 export type Card = z.infer<typeof cardSchema>
 
 export const card: Kind<'card', typeof cardSchema> = defineKind({
-  kind: 'card', title: 'Card', schema: cardSchema,
+  kind: 'card',
+  title: 'Card',
+  schema: cardSchema,
   ends(item) {
     const p = item.part
     const { max } = bodyOf(item)
     return [
-      end({ key: 'seat', face: 'slot', sex: 'plug', label: 'contact edge', traits: { size: [p.size] }, role: p.does === 'graphics' ? 'graphics' : 'other', need: 'must', solid: bodyOf(item) }),
-      ...p.power.map(socket => end({
-        key: socket.key, face: socket.face, sex: 'socket', label: socket.label, need: socket.need ?? 'must',
-        at: socket.edge === 'upper' ? [socket.x ?? max[0] - 60, 0, max[2]] : [max[0], 0, max[2] / 2],
-      })),
-      ...p.headers.map((h, i) => end({ key: h.key, face: h.face, sex: 'socket', label: h.label, at: h.at ?? [max[0], 0, max[2] / 2], rank: i, gives: portsOf(h.face), traits: isBoardSide(h.face) ? { side: ['board'] } : {} })),
+      end({
+        key: 'seat',
+        face: 'slot',
+        sex: 'plug',
+        label: 'contact edge',
+        traits: { size: [p.size] },
+        role: p.does === 'graphics' ? 'graphics' : 'other',
+        need: 'must',
+        solid: bodyOf(item),
+      }),
+      ...p.power.map(socket =>
+        end({
+          key: socket.key,
+          face: socket.face,
+          sex: 'socket',
+          label: socket.label,
+          need: socket.need ?? 'must',
+          at:
+            socket.edge === 'upper'
+              ? [socket.x ?? max[0] - 60, 0, max[2]]
+              : [max[0], 0, max[2] / 2],
+        }),
+      ),
+      ...p.headers.map((h, i) =>
+        end({
+          key: h.key,
+          face: h.face,
+          sex: 'socket',
+          label: h.label,
+          at: h.at ?? [max[0], 0, max[2] / 2],
+          rank: i,
+          gives: portsOf(h.face),
+          traits: isBoardSide(h.face) ? { side: ['board'] } : {},
+        }),
+      ),
     ]
   },
   body: item => bodyOf(item),
@@ -51,25 +161,50 @@ export const card: Kind<'card', typeof cardSchema> = defineKind({
     const full = of(card.leaf(item, 'watts', assume(DRAW.card.W, 'W')))
     const plugged = p.power.filter(s => s.need !== 'may').map(s => s.key)
     const draw = (worst: Sum, through: readonly string[]): Draw => ({
-      rail: '12', rest: times(worst, CARD_SHARE.rest), work: times(worst, CARD_SHARE.work), worst, surges: true, through,
+      rail: '12',
+      rest: times(worst, CARD_SHARE.rest),
+      work: times(worst, CARD_SHARE.work),
+      worst,
+      surges: true,
+      through,
     })
     if (plugged.length === 0) return [draw(full, ['seat'])]
-    const slot = of(card.leaf(item, 'fromSlot', assume(Math.min(SLOT_POWER.W12, knownValue(full) / 2), 'W', 0)))
+    const slot = of(
+      card.leaf(item, 'fromSlot', assume(Math.min(SLOT_POWER.W12, knownValue(full) / 2), 'W', 0)),
+    )
     return [draw(slot, ['seat']), draw(minus(full, slot), plugged)]
   },
 })
 
 const portsOf = (face: PlugFace): Record<string, Sum> => {
   const { limit } = CONNECTORS[face]
-  return limit && 'ports' in limit ? { ports: of(fact(`ports:${face}`, `ports of a ${CONNECTORS[face].name}`, 'pcs', { value: limit.ports, basis: 'standard', tol: 0 })) } : {}
+  return limit && 'ports' in limit
+    ? {
+        ports: of(
+          fact(`ports:${face}`, `ports of a ${CONNECTORS[face].name}`, 'pcs', {
+            value: limit.ports,
+            basis: 'standard',
+            tol: 0,
+          }),
+        ),
+      }
+    : {}
 }
 
 /** Its box in the slot's frame: length along x, thickness along y toward the next slot, height over the board. */
 function bodyOf(item: ItemOf<Card>): Box {
   const p = item.part
-  const value = (path: string, otherwise: number): number => card.leaf(item, path).figure?.value ?? otherwise
+  const value = (path: string, otherwise: number): number =>
+    card.leaf(item, path).figure?.value ?? otherwise
   const thick = value('thickness', p.slots * SLOT_PITCH.mm)
-  return { min: [0, -CARD_BODY.behind, CARD_BODY.over], max: [value('length', ASSUMED_LENGTH), thick - CARD_BODY.behind, CARD_BODY.over + value('height', CARD_HEIGHT.full)] }
+  return {
+    min: [0, -CARD_BODY.behind, CARD_BODY.over],
+    max: [
+      value('length', ASSUMED_LENGTH),
+      thick - CARD_BODY.behind,
+      CARD_BODY.over + value('height', CARD_HEIGHT.full),
+    ],
+  }
 }
 
 /** Named choice: how long a card is drawn whose length is not stated: a half-length one, mm. */

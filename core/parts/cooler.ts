@@ -7,29 +7,85 @@ import { FAN_FRAMES, RADIATORS } from '../standards/modules'
 import { assume, figure } from '../units'
 import { base, defineKind, end, type Draw, type End, type ItemOf, type Kind } from './kind'
 
-const ofFan = { face: z.enum(['fan-3', 'fan-4']), amps: figure('A', 'fan current', 'Read it on the fan’s label.', 0.02, 3), lead: figure('mm', 'fan lead length', 'From the frame to the tip of the plug.', 50, 1200) }
+const ofFan = {
+  face: z.enum(['fan-3', 'fan-4']),
+  amps: figure('A', 'fan current', 'Read it on the fan’s label.', 0.02, 3),
+  lead: figure('mm', 'fan lead length', 'From the frame to the tip of the plug.', 50, 1200),
+}
 
 const liquid = z.looseObject({
   radiator: z.enum(RADIATORS).describe('its class, by the fans along it'),
   length: figure('mm', 'radiator length', 'End to end, tanks included.', 120, 520),
   width: figure('mm', 'radiator width', 'Across, without fans.', 110, 160),
   thickness: figure('mm', 'radiator thickness', 'The radiator alone, without fans.', 15, 70),
-  tube: figure('mm', 'tube length', 'From the pump’s fitting to the radiator’s, along the tube.', 200, 600),
-  pump: z.looseObject({ face: z.enum(['fan-3', 'fan-4']), amps: figure('A', 'pump current', 'Read it on the pump’s label.', 0.05, 3), lead: figure('mm', 'pump lead length', 'From the block to the tip of the plug.', 50, 1200) }),
-  fans: z.array(z.looseObject({ size: z.enum(FAN_FRAMES), thickness: figure('mm', 'thickness of a radiator fan', 'Across the frame, without screws.', 10, 45), ...ofFan })).default([]),
+  tube: figure(
+    'mm',
+    'tube length',
+    'From the pump’s fitting to the radiator’s, along the tube.',
+    200,
+    600,
+  ),
+  pump: z.looseObject({
+    face: z.enum(['fan-3', 'fan-4']),
+    amps: figure('A', 'pump current', 'Read it on the pump’s label.', 0.05, 3),
+    lead: figure('mm', 'pump lead length', 'From the block to the tip of the plug.', 50, 1200),
+  }),
+  fans: z
+    .array(
+      z.looseObject({
+        size: z.enum(FAN_FRAMES),
+        thickness: figure(
+          'mm',
+          'thickness of a radiator fan',
+          'Across the frame, without screws.',
+          10,
+          45,
+        ),
+        ...ofFan,
+      }),
+    )
+    .default([]),
   usb: figure('mm', 'length of its USB lead', 'From the block to the tip of the plug.', 100, 1200),
 })
 
 export const coolerSchema = z.looseObject({
-  kind: z.literal('cooler'), ...base,
+  kind: z.literal('cooler'),
+  ...base,
   sockets: z.array(z.string()).min(1).describe('sockets whose mounting set is in the box'),
   fastening: z.enum(['pins', 'screws', 'clip']),
-  bracket: z.enum(['keeps the board’s', 'removes the board’s', 'brings its own']).optional().describe('what happens to the bracket that came with the board'),
-  height: figure('mm', 'height', 'From the processor’s lid to the highest point, fan and clips included.', 20, 200),
-  width: figure('mm', 'width along the rear edge', 'Across, along the rear edge, fan included.', 40, 200),
+  bracket: z
+    .enum(['keeps the board’s', 'removes the board’s', 'brings its own'])
+    .optional()
+    .describe('what happens to the bracket that came with the board'),
+  height: figure(
+    'mm',
+    'height',
+    'From the processor’s lid to the highest point, fan and clips included.',
+    20,
+    200,
+  ),
+  width: figure(
+    'mm',
+    'width along the rear edge',
+    'Across, along the rear edge, fan included.',
+    40,
+    200,
+  ),
   depth: figure('mm', 'depth', 'From rear to front, fan included.', 40, 200),
-  over: figure('mm', 'reach towards the memory', 'From the middle of the processor to the outer face of the fan over the memory.', 20, 120),
-  memoryRoom: figure('mm', 'room over the memory', 'From the board’s memory socket, where a module’s contact edge sits, up to the fan.', 20, 80),
+  over: figure(
+    'mm',
+    'reach towards the memory',
+    'From the middle of the processor to the outer face of the fan over the memory.',
+    20,
+    120,
+  ),
+  memoryRoom: figure(
+    'mm',
+    'room over the memory',
+    'From the board’s memory socket, where a module’s contact edge sits, up to the fan.',
+    20,
+    80,
+  ),
   weight: figure('g', 'weight', 'On a kitchen scale, fans included.', 50, 2500),
   cools: figure('W', 'heat it carries away', 'Read it in the cooler’s sheet.', 20, 500),
   paste: z.enum(['applied', 'supplied', 'own']).default('supplied'),
@@ -38,28 +94,72 @@ export const coolerSchema = z.looseObject({
 })
 export type Cooler = z.infer<typeof coolerSchema>
 
-const fanAmps = (item: ItemOf<Cooler>, path: string): Sum => of(cooler.leaf(item, path, assume(DRAW.fan120.W / FAN_HEADER.V, 'A')))
-const pumpAmps = (item: ItemOf<Cooler>): Sum => of(cooler.leaf(item, 'liquid.pump.amps', assume(DRAW.pump.W / FAN_HEADER.V, 'A')))
+const fanAmps = (item: ItemOf<Cooler>, path: string): Sum =>
+  of(cooler.leaf(item, path, assume(DRAW.fan120.W / FAN_HEADER.V, 'A')))
+const pumpAmps = (item: ItemOf<Cooler>): Sum =>
+  of(cooler.leaf(item, 'liquid.pump.amps', assume(DRAW.pump.W / FAN_HEADER.V, 'A')))
 const watts = (amps: Sum): Sum => ({ ...times(amps, FAN_HEADER.V), unit: 'W' })
-const hanging = (item: ItemOf<Cooler>, path: string, usual: number): End['lead'] => ({ length: of(cooler.leaf(item, path, assume(usual, 'mm', ASSUMED_LEAD_TOLERANCE))), exit: [0, 0, 0] })
+const hanging = (item: ItemOf<Cooler>, path: string, usual: number): End['lead'] => ({
+  length: of(cooler.leaf(item, path, assume(usual, 'mm', ASSUMED_LEAD_TOLERANCE))),
+  exit: [0, 0, 0],
+})
 
 export const cooler: Kind<'cooler', typeof coolerSchema> = defineKind({
-  kind: 'cooler', title: 'Cooler', schema: coolerSchema,
+  kind: 'cooler',
+  title: 'Cooler',
+  schema: coolerSchema,
   ends: item => [
-    end({ key: 'mount', face: 'cooler-mount', sex: 'plug', label: 'mount', traits: { socket: item.part.sockets }, need: 'must' }),
-    ...(item.part.fan ? [end({ key: 'fan', face: item.part.fan.face, sex: 'plug', label: 'fan lead', need: 'must', role: 'processor', lead: hanging(item, 'fan.lead', LEAD_LENGTH.fan), takes: { amps: fanAmps(item, 'fan.amps') } })] : []),
+    end({
+      key: 'mount',
+      face: 'cooler-mount',
+      sex: 'plug',
+      label: 'mount',
+      traits: { socket: item.part.sockets },
+      need: 'must',
+    }),
+    ...(item.part.fan
+      ? [
+          end({
+            key: 'fan',
+            face: item.part.fan.face,
+            sex: 'plug',
+            label: 'fan lead',
+            need: 'must',
+            role: 'processor',
+            lead: hanging(item, 'fan.lead', LEAD_LENGTH.fan),
+            takes: { amps: fanAmps(item, 'fan.amps') },
+          }),
+        ]
+      : []),
     ...liquidEnds(item),
   ],
   body(item) {
-    const [w, d, h] = ['width', 'depth', 'height'].map(path => cooler.leaf(item, path).figure?.value)
-    return w === undefined || d === undefined || h === undefined ? null : { min: [-d / 2, -w / 2, 0], max: [d / 2, w / 2, h] }
+    const [w, d, h] = ['width', 'depth', 'height'].map(
+      path => cooler.leaf(item, path).figure?.value,
+    )
+    return w === undefined || d === undefined || h === undefined
+      ? null
+      : { min: [-d / 2, -w / 2, 0], max: [d / 2, w / 2, h] }
   },
   draws(item) {
     const { fan, liquid: wet } = item.part
-    const turning = (amps: Sum, through: string): Draw => ({ rail: '12', rest: times(watts(amps), 0.5), work: watts(amps), worst: watts(amps), through: [through] })
+    const turning = (amps: Sum, through: string): Draw => ({
+      rail: '12',
+      rest: times(watts(amps), 0.5),
+      work: watts(amps),
+      worst: watts(amps),
+      through: [through],
+    })
     return [
       ...(fan ? [turning(fanAmps(item, 'fan.amps'), 'fan')] : []),
-      ...(wet ? [turning(pumpAmps(item), 'pump'), ...wet.fans.map((_, i) => turning(fanAmps(item, `liquid.fans.${i}.amps`), `fan-${i + 1}`))] : []),
+      ...(wet
+        ? [
+            turning(pumpAmps(item), 'pump'),
+            ...wet.fans.map((_, i) =>
+              turning(fanAmps(item, `liquid.fans.${i}.amps`), `fan-${i + 1}`),
+            ),
+          ]
+        : []),
     ]
   },
 })
@@ -69,9 +169,47 @@ function liquidEnds(item: ItemOf<Cooler>): readonly End[] {
   const wet = item.part.liquid
   if (!wet) return []
   return [
-    end({ key: 'radiator', face: 'radiator-place', sex: 'plug', label: 'radiator', traits: { size: [wet.radiator] }, need: 'must' }),
-    end({ key: 'pump', face: wet.pump.face, sex: 'plug', label: 'pump lead', need: 'must', role: 'pump', lead: hanging(item, 'liquid.pump.lead', LEAD_LENGTH.fan), takes: { amps: pumpAmps(item) } }),
-    ...wet.fans.map((fan, i) => end({ key: `fan-${i + 1}`, face: fan.face, sex: 'plug', label: `radiator fan ${i + 1}`, need: 'must', role: 'processor', lead: hanging(item, `liquid.fans.${i}.lead`, LEAD_LENGTH.fan), takes: { amps: fanAmps(item, `liquid.fans.${i}.amps`) } })),
-    ...(wet.usb === undefined ? [] : [end({ key: 'usb', face: 'usb-2', sex: 'plug', label: 'USB lead', need: 'should', lead: hanging(item, 'liquid.usb', LEAD_LENGTH.usb) })]),
+    end({
+      key: 'radiator',
+      face: 'radiator-place',
+      sex: 'plug',
+      label: 'radiator',
+      traits: { size: [wet.radiator] },
+      need: 'must',
+    }),
+    end({
+      key: 'pump',
+      face: wet.pump.face,
+      sex: 'plug',
+      label: 'pump lead',
+      need: 'must',
+      role: 'pump',
+      lead: hanging(item, 'liquid.pump.lead', LEAD_LENGTH.fan),
+      takes: { amps: pumpAmps(item) },
+    }),
+    ...wet.fans.map((fan, i) =>
+      end({
+        key: `fan-${i + 1}`,
+        face: fan.face,
+        sex: 'plug',
+        label: `radiator fan ${i + 1}`,
+        need: 'must',
+        role: 'processor',
+        lead: hanging(item, `liquid.fans.${i}.lead`, LEAD_LENGTH.fan),
+        takes: { amps: fanAmps(item, `liquid.fans.${i}.amps`) },
+      }),
+    ),
+    ...(wet.usb === undefined
+      ? []
+      : [
+          end({
+            key: 'usb',
+            face: 'usb-2',
+            sex: 'plug',
+            label: 'USB lead',
+            need: 'should',
+            lead: hanging(item, 'liquid.usb', LEAD_LENGTH.usb),
+          }),
+        ]),
   ]
 }

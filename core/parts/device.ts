@@ -5,16 +5,36 @@ import { figure } from '../units'
 import { base, defineKind, end, type Kind } from './kind'
 
 export const deviceSchema = z.looseObject({
-  kind: z.literal('device'), ...base,
+  kind: z.literal('device'),
+  ...base,
   does: z.enum(['monitor', 'keyboard', 'mouse', 'sound', 'network', 'printer', 'storage', 'other']),
-  plugs: z.array(z.looseObject({
-    key: z.string(), label: z.string(), face: z.enum(OUTER), need: z.enum(['must', 'should', 'may']).optional(),
-    lead: figure('mm', 'lead length', 'From the device to the tip of the plug.', 20, 20000),
-  })).min(1),
+  plugs: z
+    .array(
+      z.looseObject({
+        key: z.string(),
+        label: z.string(),
+        face: z.enum(OUTER),
+        need: z.enum(['must', 'should', 'may']).optional(),
+        lead: figure('mm', 'lead length', 'From the device to the tip of the plug.', 20, 20000),
+      }),
+    )
+    .min(1),
 })
 export type Device = z.infer<typeof deviceSchema>
 
 export const device: Kind<'device', typeof deviceSchema> = defineKind({
-  kind: 'device', title: 'Outer device', schema: deviceSchema,
-  ends: item => item.part.plugs.map((p, i) => end({ key: p.key, face: p.face, sex: 'plug', label: p.label, need: p.need ?? 'should', rank: i })),
+  kind: 'device',
+  title: 'Outer device',
+  schema: deviceSchema,
+  ends: item =>
+    item.part.plugs.map((p, i) =>
+      end({
+        key: p.key,
+        face: p.face,
+        sex: 'plug',
+        label: p.label,
+        need: p.need ?? 'should',
+        rank: i,
+      }),
+    ),
 })

@@ -10,33 +10,70 @@ import { assume, figure } from '../units'
 import { base, defineKind, end, type Draw, type ItemOf, type Kind } from './kind'
 
 export const driveSchema = z.looseObject({
-  kind: z.literal('drive'), ...base,
+  kind: z.literal('drive'),
+  ...base,
   shape: z.enum(['M.2', ...DRIVE_SIZES]),
   protocol: z.enum(['NVMe', 'SATA', 'USB', 'IDE', 'floppy']),
-  medium: z.enum(['disk', 'flash', 'optical', 'cards', 'floppy']).optional().describe('what it reads: a spinning disk, chips, discs, memory cards, floppies'),
+  medium: z
+    .enum(['disk', 'flash', 'optical', 'cards', 'floppy'])
+    .optional()
+    .describe('what it reads: a spinning disk, chips, discs, memory cards, floppies'),
   spins: z.boolean().default(false),
-  m2: z.looseObject({ keys: z.array(z.string()), length: z.string(), generation: z.number().optional() }).optional(),
-  usb: figure('mm', 'length of its USB lead', 'From the back of the drive to the tip of the plug.', 100, 1200),
+  m2: z
+    .looseObject({
+      keys: z.array(z.string()),
+      length: z.string(),
+      generation: z.number().optional(),
+    })
+    .optional(),
+  usb: figure(
+    'mm',
+    'length of its USB lead',
+    'From the back of the drive to the tip of the plug.',
+    100,
+    1200,
+  ),
   length: figure('mm', 'length', 'From the face to the sockets, without plugs.', 40, 220),
   thickness: figure('mm', 'thickness', 'Across the flat, without screws.', 1, 45),
   busy: figure('W', 'power when busy', 'Read it on the drive’s label.', 0.5, 30),
   rest: figure('W', 'power at rest', 'Read it in the drive’s sheet.', 0.1, 12),
-  start: z.looseObject({ A12: figure('A', 'current from 12 V at spin-up', 'Read it in the drive’s sheet.', 0, 4), A5: figure('A', 'current from 5 V at spin-up', 'Read it in the drive’s sheet.', 0, 3) }).default({}),
-  middleHoles: z.boolean().optional().describe('whether a 3.5-inch disk has the middle side holes that some sleds need'),
-  wakes: z.boolean().optional().describe('false where it stays asleep while the third 3.3 V contact is live'),
-  jumper: z.enum(['first', 'second', 'by cable']).optional().describe('of an old drive: how its place on the ribbon is set'),
+  start: z
+    .looseObject({
+      A12: figure('A', 'current from 12 V at spin-up', 'Read it in the drive’s sheet.', 0, 4),
+      A5: figure('A', 'current from 5 V at spin-up', 'Read it in the drive’s sheet.', 0, 3),
+    })
+    .default({}),
+  middleHoles: z
+    .boolean()
+    .optional()
+    .describe('whether a 3.5-inch disk has the middle side holes that some sleds need'),
+  wakes: z
+    .boolean()
+    .optional()
+    .describe('false where it stays asleep while the third 3.3 V contact is live'),
+  jumper: z
+    .enum(['first', 'second', 'by cable'])
+    .optional()
+    .describe('of an old drive: how its place on the ribbon is set'),
   sequential: figure('MBs', 'sequential speed', 'Read it in the drive’s sheet.', 0.01, 16000),
   gigabytes: z.number().positive().optional(),
 })
 export type Drive = z.infer<typeof driveSchema>
 
 /** What reads discs or cards has its face in the front of the case. */
-const facesOut = (p: Drive): boolean => p.medium === 'optical' || p.medium === 'cards' || p.medium === 'floppy'
+const facesOut = (p: Drive): boolean =>
+  p.medium === 'optical' || p.medium === 'cards' || p.medium === 'floppy'
 const isStick = (p: Drive): boolean => p.shape === 'M.2'
 
-const dataFace = (p: Drive): PlugFace => (p.protocol === 'IDE' ? 'ribbon-40' : p.protocol === 'floppy' ? 'ribbon-34' : 'sata-data')
+const dataFace = (p: Drive): PlugFace =>
+  p.protocol === 'IDE' ? 'ribbon-40' : p.protocol === 'floppy' ? 'ribbon-34' : 'sata-data'
 /** Old drives take the large plug, 3.5-inch floppy drives the small one. */
-const powerFace = (p: Drive): PlugFace => (p.protocol === 'SATA' ? 'sata-power' : p.protocol === 'floppy' && p.shape === '3.5' ? 'drive-small-4' : 'drive-4')
+const powerFace = (p: Drive): PlugFace =>
+  p.protocol === 'SATA'
+    ? 'sata-power'
+    : p.protocol === 'floppy' && p.shape === '3.5'
+      ? 'drive-small-4'
+      : 'drive-4'
 
 /** What such a drive usually draws, W. */
 function typical(p: Drive): { rest: number; busy: number } {
@@ -49,21 +86,73 @@ function typical(p: Drive): { rest: number; busy: number } {
 }
 
 export const drive: Kind<'drive', typeof driveSchema> = defineKind({
-  kind: 'drive', title: 'Drive', schema: driveSchema,
+  kind: 'drive',
+  title: 'Drive',
+  schema: driveSchema,
   ends(item) {
     const { part: p } = item
     if (p.shape === 'M.2') {
-      return [end({ key: 'seat', face: 'm2-slot', sex: 'plug', label: 'contact edge', need: 'must', traits: { key: p.m2?.keys ?? ['M'], length: [p.m2?.length ?? '2280'], protocol: [p.protocol] } })]
+      return [
+        end({
+          key: 'seat',
+          face: 'm2-slot',
+          sex: 'plug',
+          label: 'contact edge',
+          need: 'must',
+          traits: {
+            key: p.m2?.keys ?? ['M'],
+            length: [p.m2?.length ?? '2280'],
+            protocol: [p.protocol],
+          },
+        }),
+      ]
     }
     const { width } = DRIVE_SIZE[p.shape]
-    const bay = end({ key: 'bay', face: 'bay', sex: 'plug', label: 'mounting holes', traits: { size: [p.shape], face: [facesOut(p) ? 'front' : 'inside'] }, need: 'should' })
+    const bay = end({
+      key: 'bay',
+      face: 'bay',
+      sex: 'plug',
+      label: 'mounting holes',
+      traits: { size: [p.shape], face: [facesOut(p) ? 'front' : 'inside'] },
+      need: 'should',
+    })
     if (p.protocol === 'USB') {
-      return [bay, end({ key: 'usb', face: 'usb-2', sex: 'plug', label: 'USB lead', need: 'must', lead: { length: of(drive.leaf(item, 'usb', assume(LEAD_LENGTH.usb, 'mm', ASSUMED_LEAD_TOLERANCE))), exit: [0, width * 0.5, 3] } })]
+      return [
+        bay,
+        end({
+          key: 'usb',
+          face: 'usb-2',
+          sex: 'plug',
+          label: 'USB lead',
+          need: 'must',
+          lead: {
+            length: of(
+              drive.leaf(item, 'usb', assume(LEAD_LENGTH.usb, 'mm', ASSUMED_LEAD_TOLERANCE)),
+            ),
+            exit: [0, width * 0.5, 3],
+          },
+        }),
+      ]
     }
     return [
       bay,
-      end({ key: 'data', face: dataFace(p), sex: 'socket', label: 'data', traits: { side: ['device'] }, at: [0, width * 0.35, 3], need: 'must' }),
-      end({ key: 'power', face: powerFace(p), sex: 'socket', label: 'power', at: [0, width * 0.6, 3], need: 'must' }),
+      end({
+        key: 'data',
+        face: dataFace(p),
+        sex: 'socket',
+        label: 'data',
+        traits: { side: ['device'] },
+        at: [0, width * 0.35, 3],
+        need: 'must',
+      }),
+      end({
+        key: 'power',
+        face: powerFace(p),
+        sex: 'socket',
+        label: 'power',
+        at: [0, width * 0.6, 3],
+        need: 'must',
+      }),
     ]
   },
   body: item => bodyOf(item),
@@ -79,11 +168,30 @@ export const drive: Kind<'drive', typeof driveSchema> = defineKind({
     if (isStick(p)) return [on('3.3', 1, 'seat')]
     if (p.protocol === 'USB') return [on('5', 1, 'usb')]
     const two = p.shape !== '2.5'
-    const spinUp = (rail: '12' | '5', path: 'start.A12' | 'start.A5', amps: number): { readonly start?: Sum } =>
-      p.spins ? { start: { unit: 'W', terms: times(of(drive.leaf(item, path, assume(amps, 'A'))), Number(rail)).terms } } : {}
+    const spinUp = (
+      rail: '12' | '5',
+      path: 'start.A12' | 'start.A5',
+      amps: number,
+    ): { readonly start?: Sum } =>
+      p.spins
+        ? {
+            start: {
+              unit: 'W',
+              terms: times(of(drive.leaf(item, path, assume(amps, 'A'))), Number(rail)).terms,
+            },
+          }
+        : {}
     const usually = (p.shape === '3.5' ? DRAW.disk35 : DRAW.disk25).start
-    const five: Draw = { ...on('5', two ? 1 - DRAW.disk35.share12 : 1, 'power'), ...spinUp('5', 'start.A5', usually.A5) }
-    return two ? [{ ...on('12', DRAW.disk35.share12, 'power'), ...spinUp('12', 'start.A12', usually.A12) }, five] : [five]
+    const five: Draw = {
+      ...on('5', two ? 1 - DRAW.disk35.share12 : 1, 'power'),
+      ...spinUp('5', 'start.A5', usually.A5),
+    }
+    return two
+      ? [
+          { ...on('12', DRAW.disk35.share12, 'power'), ...spinUp('12', 'start.A12', usually.A12) },
+          five,
+        ]
+      : [five]
   },
 })
 
@@ -95,5 +203,8 @@ function bodyOf(item: ItemOf<Drive>): Box {
   }
   const size = DRIVE_SIZE[p.shape]
   const thickness = drive.leaf(item, 'thickness').figure?.value ?? size.height
-  return { min: [0, 0, 0], max: [drive.leaf(item, 'length').figure?.value ?? size.length, size.width, thickness] }
+  return {
+    min: [0, 0, 0],
+    max: [drive.leaf(item, 'length').figure?.value ?? size.length, size.width, thickness],
+  }
 }

@@ -8,7 +8,8 @@ import { assume, figure } from '../units'
 import { base, defineKind, end, type Kind } from './kind'
 
 export const fanSchema = z.looseObject({
-  kind: z.literal('fan'), ...base,
+  kind: z.literal('fan'),
+  ...base,
   size: z.enum(FAN_FRAMES),
   thickness: figure('mm', 'thickness', 'Across the frame, without screws.', 8, 45),
   face: z.enum(['fan-3', 'fan-4']),
@@ -18,21 +19,44 @@ export const fanSchema = z.looseObject({
 export type Fan = z.infer<typeof fanSchema>
 
 export const fan: Kind<'fan', typeof fanSchema> = defineKind({
-  kind: 'fan', title: 'Fan', schema: fanSchema,
+  kind: 'fan',
+  title: 'Fan',
+  schema: fanSchema,
   ends: item => [
-    end({ key: 'frame', face: 'fan-place', sex: 'plug', label: 'frame', traits: { size: [item.part.size] }, need: 'must' }),
     end({
-      key: 'lead', face: item.part.face, sex: 'plug', label: 'lead', need: 'must', role: 'case',
-      lead: { length: of(fan.leaf(item, 'lead', assume(LEAD_LENGTH.fan, 'mm', ASSUMED_LEAD_TOLERANCE))), exit: [0, 0, 0] },
+      key: 'frame',
+      face: 'fan-place',
+      sex: 'plug',
+      label: 'frame',
+      traits: { size: [item.part.size] },
+      need: 'must',
+    }),
+    end({
+      key: 'lead',
+      face: item.part.face,
+      sex: 'plug',
+      label: 'lead',
+      need: 'must',
+      role: 'case',
+      lead: {
+        length: of(fan.leaf(item, 'lead', assume(LEAD_LENGTH.fan, 'mm', ASSUMED_LEAD_TOLERANCE))),
+        exit: [0, 0, 0],
+      },
       takes: { amps: of(fan.leaf(item, 'amps', assume(DRAW.fan120.W / FAN_HEADER.V, 'A'))) },
     }),
   ],
   body(item) {
     const half = Number(item.part.size) / 2
-    return { min: [-half, -half, 0], max: [half, half, fan.leaf(item, 'thickness').figure?.value ?? FAN_THICKNESS.mm] }
+    return {
+      min: [-half, -half, 0],
+      max: [half, half, fan.leaf(item, 'thickness').figure?.value ?? FAN_THICKNESS.mm],
+    }
   },
   draws(item) {
-    const watts = { ...times(of(fan.leaf(item, 'amps', assume(DRAW.fan120.W / FAN_HEADER.V, 'A'))), FAN_HEADER.V), unit: 'W' as const }
+    const watts = {
+      ...times(of(fan.leaf(item, 'amps', assume(DRAW.fan120.W / FAN_HEADER.V, 'A'))), FAN_HEADER.V),
+      unit: 'W' as const,
+    }
     return [{ rail: '12', rest: times(watts, 0.5), work: watts, worst: watts, through: ['lead'] }]
   },
 })

@@ -4,18 +4,37 @@ import { base, defineKind, end, type Kind } from './kind'
 import { relayEnds, relayFields, relayInlets } from './relay'
 
 export const hubSchema = z.looseObject({
-  kind: z.literal('hub'), ...base,
+  kind: z.literal('hub'),
+  ...base,
   serves: z.enum(['fans', 'lights', 'USB']),
-  size: z.tuple([z.number(), z.number(), z.number()]).optional().describe('length, width, height, mm'),
+  size: z
+    .tuple([z.number(), z.number(), z.number()])
+    .optional()
+    .describe('length, width, height, mm'),
   controls: z.boolean().default(false).describe('sets speeds or colours by itself, by a program'),
-  reports: z.enum(['one', 'all', 'none']).optional().describe('whose speed it tells the board: a dead fan behind “one” is silent'),
+  reports: z
+    .enum(['one', 'all', 'none'])
+    .optional()
+    .describe('whose speed it tells the board: a dead fan behind “one” is silent'),
   ...relayFields,
 })
 export type Hub = z.infer<typeof hubSchema>
 
 export const hub: Kind<'hub', typeof hubSchema> = defineKind({
-  kind: 'hub', title: 'Hub', schema: hubSchema,
-  ends: item => [end({ key: 'stick', face: 'spot', sex: 'plug', label: 'back', traits: { use: ['hub'] }, need: 'may' }), ...relayEnds(hub, item, 'must')],
+  kind: 'hub',
+  title: 'Hub',
+  schema: hubSchema,
+  ends: item => [
+    end({
+      key: 'stick',
+      face: 'spot',
+      sex: 'plug',
+      label: 'back',
+      traits: { use: ['hub'] },
+      need: 'may',
+    }),
+    ...relayEnds(hub, item, 'must'),
+  ],
   body: item => (item.part.size ? { min: [0, 0, 0], max: item.part.size } : null),
   inlets: (item, key) => relayInlets(item.part, key),
 })

@@ -24,7 +24,28 @@ import { sundry, sundrySchema, type Sundry } from './sundry'
 import { supply, supplySchema, type Supply } from './supply'
 import type { FigureAbout } from '../units'
 
-export interface PartOf { case: Case; board: Board; processor: Processor; cooler: Cooler; memory: Memory; drive: Drive; card: Card; supply: Supply; fan: Fan; hub: Hub; light: Light; adapter: Adapter; lead: Lead; bracket: Bracket; rail: Rail; sensor: Sensor; beeper: Beeper; stick: Stick; device: Device; sundry: Sundry }
+export interface PartOf {
+  case: Case
+  board: Board
+  processor: Processor
+  cooler: Cooler
+  memory: Memory
+  drive: Drive
+  card: Card
+  supply: Supply
+  fan: Fan
+  hub: Hub
+  light: Light
+  adapter: Adapter
+  lead: Lead
+  bracket: Bracket
+  rail: Rail
+  sensor: Sensor
+  beeper: Beeper
+  stick: Stick
+  device: Device
+  sundry: Sundry
+}
 export type PartKind = keyof PartOf
 export type Part = PartOf[PartKind]
 export type Item<K extends PartKind = PartKind> = { [P in K]: ItemOf<PartOf[P]> }[K]
@@ -41,12 +62,58 @@ interface AnyKind {
 }
 
 /** In the order in which a builder names them. */
-export const KINDS = { case: pcCase, board, processor, cooler, memory, drive, card, supply, fan, hub, light, adapter, lead, bracket, rail, sensor, beeper, stick, device, sundry } as const
+export const KINDS = {
+  case: pcCase,
+  board,
+  processor,
+  cooler,
+  memory,
+  drive,
+  card,
+  supply,
+  fan,
+  hub,
+  light,
+  adapter,
+  lead,
+  bracket,
+  rail,
+  sensor,
+  beeper,
+  stick,
+  device,
+  sundry,
+} as const
 export const PART_KINDS = Object.keys(KINDS) as readonly PartKind[]
 
-export const partSchema = z.discriminatedUnion('kind', [caseSchema, boardSchema, processorSchema, coolerSchema, memorySchema, driveSchema, cardSchema, supplySchema, fanSchema, hubSchema, lightSchema, adapterSchema, leadSchema, bracketSchema, railSchema, sensorSchema, beeperSchema, stickSchema, deviceSchema, sundrySchema])
+export const partSchema = z.discriminatedUnion('kind', [
+  caseSchema,
+  boardSchema,
+  processorSchema,
+  coolerSchema,
+  memorySchema,
+  driveSchema,
+  cardSchema,
+  supplySchema,
+  fanSchema,
+  hubSchema,
+  lightSchema,
+  adapterSchema,
+  leadSchema,
+  bracketSchema,
+  railSchema,
+  sensorSchema,
+  beeperSchema,
+  stickSchema,
+  deviceSchema,
+  sundrySchema,
+])
 
 /** The kind of an item. The one place that forgets which kind it is: the item's own `kind` says it again. */
-export const kindOf = (item: { readonly part: { readonly kind: PartKind } }): AnyKind => KINDS[item.part.kind] as unknown as AnyKind
+export const kindOf = (item: { readonly part: { readonly kind: PartKind } }): AnyKind =>
+  KINDS[item.part.kind] as unknown as AnyKind
 
-export const isKind = <K extends PartKind>(kind: K) => (item: Item): item is Item & ItemOf<PartOf[K]> => item.part.kind === kind
+export const isKind =
+  <K extends PartKind>(kind: K) =>
+  (item: Item): item is Item & ItemOf<PartOf[K]> =>
+    item.part.kind === kind

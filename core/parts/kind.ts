@@ -4,7 +4,14 @@ import type { Box, Frame, Vec3 } from '../geometry/space'
 import type { Leaf, Sum } from '../quantity'
 import type { Face } from '../standards/connectors'
 import { at } from './paths'
-import { BASES, figuresOf, readFigure, type Figure, type FigureAbout, type StoredFigure } from '../units'
+import {
+  BASES,
+  figuresOf,
+  readFigure,
+  type Figure,
+  type FigureAbout,
+  type StoredFigure,
+} from '../units'
 
 /** What every part file carries. Unknown keys survive. */
 export const base = {
@@ -13,9 +20,24 @@ export const base = {
   model: z.string().min(1),
   price: z.number().nonnegative().nullish().describe('what it costs new, in the shelf’s currency'),
   note: z.string().optional(),
-  software: z.union([z.string(), z.looseObject({ needs: z.string(), basis: z.enum(BASES).optional() })]).nullish().describe('operating systems and control programs it needs; a bare text is the spec sheet’s, not stated means ask'),
-  pages: z.array(z.looseObject({ id: z.string().regex(/^[A-Za-z0-9.-]+$/), title: z.string().default('') })).optional().describe('pages of its manual and photos, kept beside it, shown at its joints'),
-  places: z.literal('derived').optional().describe('set where the places of its ends come from its form or archetype, not from its sheet'),
+  software: z
+    .union([z.string(), z.looseObject({ needs: z.string(), basis: z.enum(BASES).optional() })])
+    .nullish()
+    .describe(
+      'operating systems and control programs it needs; a bare text is the spec sheet’s, not stated means ask',
+    ),
+  pages: z
+    .array(
+      z.looseObject({ id: z.string().regex(/^[A-Za-z0-9.-]+$/), title: z.string().default('') }),
+    )
+    .optional()
+    .describe('pages of its manual and photos, kept beside it, shown at its joints'),
+  places: z
+    .literal('derived')
+    .optional()
+    .describe(
+      'set where the places of its ends come from its form or archetype, not from its sheet',
+    ),
 }
 
 /** A point in mm in the part’s own frame. */
@@ -28,7 +50,13 @@ export const CONDITIONS = ['new', 'known good', 'unknown', 'suspect'] as const
 export type Condition = (typeof CONDITIONS)[number]
 
 /** One copy of a part in a build, its own measurements laid over the part’s figures. */
-export interface ItemOf<P> { readonly id: string; readonly name: string; readonly part: P; readonly state: State; readonly condition: Condition }
+export interface ItemOf<P> {
+  readonly id: string
+  readonly name: string
+  readonly part: P
+  readonly state: State
+  readonly condition: Condition
+}
 
 export type Need = 'must' | 'should' | 'may'
 
@@ -45,7 +73,12 @@ export interface End {
   /** The frame of whatever is joined here, within the part’s own; for mechanical sockets. */
   readonly seat: Frame | null
   /** The lead it hangs on; plugs of one cable name their chain, and say when they share it. */
-  readonly lead: { readonly length: Sum; readonly exit: Vec3; readonly chain?: string; readonly shared?: boolean } | null
+  readonly lead: {
+    readonly length: Sum
+    readonly exit: Vec3
+    readonly chain?: string
+    readonly shared?: boolean
+  } | null
   /** What has to agree: each trait named by both sides must share a value. */
   readonly traits: Readonly<Record<string, readonly string[]>>
   readonly takes: Readonly<Record<string, Sum>>
@@ -61,11 +94,18 @@ export interface End {
    * Ends of which only some are used. `one-of`: exactly one. `whole-or-split`: the whole, or its halves.
    * `both`: a lead joins at all of its ends or at none. `any-of`: one is enough, more may be used.
    */
-  readonly among: { readonly group: string; readonly how: 'one-of' | 'whole-or-split' | 'both' | 'any-of'; readonly whole?: boolean } | null
+  readonly among: {
+    readonly group: string
+    readonly how: 'one-of' | 'whole-or-split' | 'both' | 'any-of'
+    readonly whole?: boolean
+  } | null
   /** Own ends that have to be joined as soon as this one is: an adapter's inlets. */
   readonly follows: readonly string[]
   /** Own ends that die when something is joined here, always or only when what is joined has such a trait: shares and switches. */
-  readonly shuts: readonly { readonly keys: readonly string[]; readonly when: readonly [trait: string, value: string] | null }[]
+  readonly shuts: readonly {
+    readonly keys: readonly string[]
+    readonly when: readonly [trait: string, value: string] | null
+  }[]
   /** How high what is joined here stands over the part, mm; 0 where it leaves sideways. */
   readonly stands: number
   /** The body that comes with this plug, in the frame of the seat: it covers what needs more height than it leaves. */
@@ -74,14 +114,36 @@ export interface End {
   readonly shared: { readonly key: string; readonly amps: Sum } | null
 }
 
-const PLAIN: Omit<End, 'key' | 'face' | 'sex' | 'label'> = { at: null, seat: null, lead: null, traits: {}, takes: {}, gives: {}, need: 'may', rank: 0, count: 1, role: null, among: null, follows: [], shuts: [], stands: 0, solid: null, shared: null }
-export const end = (about: Pick<End, 'key' | 'face' | 'sex' | 'label'> & Partial<End>): End => ({ ...PLAIN, ...about })
+const PLAIN: Omit<End, 'key' | 'face' | 'sex' | 'label'> = {
+  at: null,
+  seat: null,
+  lead: null,
+  traits: {},
+  takes: {},
+  gives: {},
+  need: 'may',
+  rank: 0,
+  count: 1,
+  role: null,
+  among: null,
+  follows: [],
+  shuts: [],
+  stands: 0,
+  solid: null,
+  shared: null,
+}
+export const end = (about: Pick<End, 'key' | 'face' | 'sex' | 'label'> & Partial<End>): End => ({
+  ...PLAIN,
+  ...about,
+})
 
 /** A maker’s own plug meets only a socket of the same name. */
-export const ownPlug = (name: string | undefined): End['traits'] => (name === undefined ? {} : { own: [name] })
+export const ownPlug = (name: string | undefined): End['traits'] =>
+  name === undefined ? {} : { own: [name] }
 
 /** Data leads with a board’s and a device’s end: the ends of one lead are no partners for each other’s sockets. */
-export const isBoardSide = (face: Face): boolean => face === 'sata-data' || face === 'mini-sas' || face === 'ribbon-40' || face === 'ribbon-34'
+export const isBoardSide = (face: Face): boolean =>
+  face === 'sata-data' || face === 'mini-sas' || face === 'ribbon-40' || face === 'ribbon-34'
 
 export const RAILS = ['12', '5', '3.3'] as const
 export type Rail = (typeof RAILS)[number]
@@ -119,15 +181,26 @@ export interface Kind<K extends string, S extends z.ZodType> extends KindSpec<K,
 }
 
 /** Completes a kind with the reading of its figures. Throws RangeError when a rule asks for a figure that the schema does not have. */
-export function defineKind<K extends string, S extends z.ZodType>(spec: KindSpec<K, S>): Kind<K, S> {
+export function defineKind<K extends string, S extends z.ZodType>(
+  spec: KindSpec<K, S>,
+): Kind<K, S> {
   const figures = figuresOf(spec.schema)
   return {
-    ...spec, figures,
+    ...spec,
+    figures,
     leaf(item, path, fallback) {
       const about = figures.get(patternOf(path))
       if (!about) throw new RangeError(`${spec.kind} has no figure "${path}"`)
       const stored = at(item.part, path) as StoredFigure | undefined
-      return { ref: `${item.id}:${path}`, item: item.id, path, label: `${figureName(item.part, path, about)} of the ${item.name}`, unit: about.unit, figure: readFigure(stored, about.unit) ?? fallback ?? null, about }
+      return {
+        ref: `${item.id}:${path}`,
+        item: item.id,
+        path,
+        label: `${figureName(item.part, path, about)} of the ${item.name}`,
+        unit: about.unit,
+        figure: readFigure(stored, about.unit) ?? fallback ?? null,
+        about,
+      }
     },
   }
 }

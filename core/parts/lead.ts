@@ -8,10 +8,25 @@ import { base, defineKind, end, type End, type ItemOf, type Kind } from './kind'
 const FACES = ['sata-data', 'mini-sas', 'ribbon-40', 'ribbon-34'] as const
 
 export const leadSchema = z.looseObject({
-  kind: z.literal('lead'), ...base,
+  kind: z.literal('lead'),
+  ...base,
   face: z.enum(FACES).describe('the plug at the board’s end'),
   to: z.enum(FACES).optional().describe('the plug at the device’s end, where it is another'),
-  branches: z.array(z.looseObject({ label: z.string(), after: figure('mm', 'distance from the plug before it', 'From tip to tip along the lead; of the first one from the board’s end.', 20, 1000) })).optional().describe('the device’s plugs, where there are several: a fan-out’s four, a ribbon’s two'),
+  branches: z
+    .array(
+      z.looseObject({
+        label: z.string(),
+        after: figure(
+          'mm',
+          'distance from the plug before it',
+          'From tip to tip along the lead; of the first one from the board’s end.',
+          20,
+          1000,
+        ),
+      }),
+    )
+    .optional()
+    .describe('the device’s plugs, where there are several: a fan-out’s four, a ribbon’s two'),
   wires: z.number().int().optional().describe('of a ribbon: 40 or 80'),
   angled: z.boolean().default(false).describe('one of its plugs leaves sideways'),
   length: figure('mm', 'length', 'From tip to tip, straightened.', 80, 1000),
@@ -19,28 +34,69 @@ export const leadSchema = z.looseObject({
 export type Lead = z.infer<typeof leadSchema>
 
 export const lead: Kind<'lead', typeof leadSchema> = defineKind({
-  kind: 'lead', title: 'Lead', schema: leadSchema,
+  kind: 'lead',
+  title: 'Lead',
+  schema: leadSchema,
   ends(item) {
     const { face, to = face, branches } = item.part
     const length = of(lead.leaf(item, 'length', assume(USUAL[face], 'mm', ASSUMED_LEAD_TOLERANCE)))
-    const plug = (key: string, about: Partial<End> & Pick<End, 'face' | 'label' | 'traits'>): End => end({ key, sex: 'plug', lead: { length, exit: [0, 0, 0] }, ...about })
+    const plug = (key: string, about: Partial<End> & Pick<End, 'face' | 'label' | 'traits'>): End =>
+      end({ key, sex: 'plug', lead: { length, exit: [0, 0, 0] }, ...about })
     if (!branches) {
-      return [plug('board', { face, label: 'board end', traits: { side: ['board'] }, among: { group: 'lead', how: 'both' } }), plug('device', { face: to, label: 'device end', traits: { side: ['device'] }, among: { group: 'lead', how: 'both' } })]
+      return [
+        plug('board', {
+          face,
+          label: 'board end',
+          traits: { side: ['board'] },
+          among: { group: 'lead', how: 'both' },
+        }),
+        plug('device', {
+          face: to,
+          label: 'device end',
+          traits: { side: ['device'] },
+          among: { group: 'lead', how: 'both' },
+        }),
+      ]
     }
     return [
       plug('board', { face, label: 'board end', traits: { side: ['board'] } }),
-      ...branches.map((branch, i) => plug(`device-${i + 1}`, { face: to, label: branch.label, traits: { side: ['device'] }, rank: i, follows: ['board'], lead: { length: lengthTo(item, i), exit: [0, 0, 0] } })),
+      ...branches.map((branch, i) =>
+        plug(`device-${i + 1}`, {
+          face: to,
+          label: branch.label,
+          traits: { side: ['device'] },
+          rank: i,
+          follows: ['board'],
+          lead: { length: lengthTo(item, i), exit: [0, 0, 0] },
+        }),
+      ),
     ]
   },
 })
 
-const USUAL: Record<Lead['face'], number> = { 'sata-data': LEAD_LENGTH.sataData, 'mini-sas': LEAD_LENGTH.fanOut, 'ribbon-40': LEAD_LENGTH.ribbon, 'ribbon-34': LEAD_LENGTH.ribbon }
+const USUAL: Record<Lead['face'], number> = {
+  'sata-data': LEAD_LENGTH.sataData,
+  'mini-sas': LEAD_LENGTH.fanOut,
+  'ribbon-40': LEAD_LENGTH.ribbon,
+  'ribbon-34': LEAD_LENGTH.ribbon,
+}
 
 /** From the board's end to the i-th plug. The branches of a fan-out all start there; the plugs of a ribbon follow one another. */
 function lengthTo(item: ItemOf<Lead>, i: number): Sum {
   const { face } = item.part
   const whole = lead.leaf(item, 'length', assume(USUAL[face], 'mm', ASSUMED_LEAD_TOLERANCE))
-  const step = (k: number): Sum => of(lead.leaf(item, `branches.${k}.after`, assume(k === 0 ? (whole.figure?.value ?? USUAL[face]) - LEAD_LENGTH.plug : LEAD_LENGTH.plug, 'mm', ASSUMED_LEAD_TOLERANCE)))
+  const step = (k: number): Sum =>
+    of(
+      lead.leaf(
+        item,
+        `branches.${k}.after`,
+        assume(
+          k === 0 ? (whole.figure?.value ?? USUAL[face]) - LEAD_LENGTH.plug : LEAD_LENGTH.plug,
+          'mm',
+          ASSUMED_LEAD_TOLERANCE,
+        ),
+      ),
+    )
   if (face === 'mini-sas') return of(whole)
   return plus(...(Array.from({ length: i + 1 }, (_, k) => step(k)) as [Sum, ...Sum[]]))
 }

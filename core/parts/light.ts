@@ -10,9 +10,13 @@ import { base, defineKind, end, ownPlug, type Kind } from './kind'
 const VOLTS = { 'light-12': 12, 'light-5': 5, 'light-own': 5 } as const
 
 export const lightSchema = z.looseObject({
-  kind: z.literal('light'), ...base,
+  kind: z.literal('light'),
+  ...base,
   face: z.enum(['light-12', 'light-5', 'light-own']),
-  own: z.string().optional().describe('name of the maker’s own plug: it joins only its own controller'),
+  own: z
+    .string()
+    .optional()
+    .describe('name of the maker’s own plug: it joins only its own controller'),
   lights: z.number().int().min(1).max(600).describe('how many LEDs'),
   amps: figure('A', 'current at full white', 'Read it in the strip’s sheet.', 0.02, 6),
   lead: figure('mm', 'lead length', 'From the strip to the tip of the plug.', 30, 1200),
@@ -20,20 +24,48 @@ export const lightSchema = z.looseObject({
 export type Light = z.infer<typeof lightSchema>
 
 export const light: Kind<'light', typeof lightSchema> = defineKind({
-  kind: 'light', title: 'Lights', schema: lightSchema,
+  kind: 'light',
+  title: 'Lights',
+  schema: lightSchema,
   ends: item => [
-    end({ key: 'stick', face: 'spot', sex: 'plug', label: 'back', traits: { use: ['strip'] }, need: 'may' }),
     end({
-      key: 'lead', face: item.part.face, sex: 'plug', label: 'lights lead', need: 'should',
-      lead: { length: of(light.leaf(item, 'lead', assume(LEAD_LENGTH.light, 'mm', ASSUMED_LEAD_TOLERANCE))), exit: [0, 0, 0] },
-      takes: { amps: amps(item) }, traits: ownPlug(item.part.own),
+      key: 'stick',
+      face: 'spot',
+      sex: 'plug',
+      label: 'back',
+      traits: { use: ['strip'] },
+      need: 'may',
+    }),
+    end({
+      key: 'lead',
+      face: item.part.face,
+      sex: 'plug',
+      label: 'lights lead',
+      need: 'should',
+      lead: {
+        length: of(
+          light.leaf(item, 'lead', assume(LEAD_LENGTH.light, 'mm', ASSUMED_LEAD_TOLERANCE)),
+        ),
+        exit: [0, 0, 0],
+      },
+      takes: { amps: amps(item) },
+      traits: ownPlug(item.part.own),
     }),
   ],
   draws(item) {
     const volts = VOLTS[item.part.face]
     const watts = { ...times(amps(item), volts), unit: 'W' as const }
-    return [{ rail: volts === 12 ? '12' : '5', rest: watts, work: watts, worst: watts, through: ['lead'] }]
+    return [
+      {
+        rail: volts === 12 ? '12' : '5',
+        rest: watts,
+        work: watts,
+        worst: watts,
+        through: ['lead'],
+      },
+    ]
   },
 })
 
-const amps = (item: Parameters<typeof light.leaf>[0]) => of(light.leaf(item, 'amps', assume((item.part.lights * DRAW.led.W) / VOLTS[item.part.face], 'A')))
+const amps = (item: Parameters<typeof light.leaf>[0]) =>
+  of(light.leaf(item, 'amps', assume((item.part.lights * DRAW.led.W) / VOLTS[item.part.face], 'A')))

@@ -6,15 +6,41 @@ import { assume, figure } from '../units'
 import { base, defineKind, end, type Kind } from './kind'
 
 export const processorSchema = z.looseObject({
-  kind: z.literal('processor'), ...base,
+  kind: z.literal('processor'),
+  ...base,
   socket: z.string().min(1),
   contacts: z.enum(['pins on the processor', 'contacts in the socket']).optional(),
   picture: z.boolean().describe('draws a picture by itself'),
   memory: z.array(z.string()).default([]).describe('memory generations it takes'),
-  speeds: z.array(z.looseObject({ modules: z.number().int().min(1), speed: figure('MTs', 'memory speed it promises for this number of modules', 'Read it in the processor’s sheet.', 10, 12000) })).default([]),
-  lanes: z.number().int().min(0).max(256).optional().describe('lanes it gives to slots and M.2: pairs of wires that carry data'),
+  speeds: z
+    .array(
+      z.looseObject({
+        modules: z.number().int().min(1),
+        speed: figure(
+          'MTs',
+          'memory speed it promises for this number of modules',
+          'Read it in the processor’s sheet.',
+          10,
+          12000,
+        ),
+      }),
+    )
+    .default([]),
+  lanes: z
+    .number()
+    .int()
+    .min(0)
+    .max(256)
+    .optional()
+    .describe('lanes it gives to slots and M.2: pairs of wires that carry data'),
   power: z.looseObject({
-    sustained: figure('W', 'sustained power limit', 'Read it in the processor’s sheet: the limit, not the cooling class.', 2, 400),
+    sustained: figure(
+      'W',
+      'sustained power limit',
+      'Read it in the processor’s sheet: the limit, not the cooling class.',
+      2,
+      400,
+    ),
     work: figure('W', 'power at typical work', 'Read it from a meter at typical work.', 3, 300),
     rest: figure('W', 'power at rest', 'Read it from a meter at rest.', 1, 80),
   }),
@@ -23,12 +49,33 @@ export const processorSchema = z.looseObject({
 export type Processor = z.infer<typeof processorSchema>
 
 export const processor: Kind<'processor', typeof processorSchema> = defineKind({
-  kind: 'processor', title: 'Processor', schema: processorSchema,
-  ends: item => [end({ key: 'seat', face: 'processor-socket', sex: 'plug', label: 'contacts', traits: { socket: [item.part.socket] }, need: 'must' })],
+  kind: 'processor',
+  title: 'Processor',
+  schema: processorSchema,
+  ends: item => [
+    end({
+      key: 'seat',
+      face: 'processor-socket',
+      sex: 'plug',
+      label: 'contacts',
+      traits: { socket: [item.part.socket] },
+      need: 'must',
+    }),
+  ],
   draws(item) {
     const full = processor.leaf(item, 'power.sustained')
-    const share = (path: string, part: number) => processor.leaf(item, path, full.figure ? assume(full.figure.value * part, 'W') : undefined)
-    const through12V = (leaf: ReturnType<typeof processor.leaf>) => times(of(leaf), 1 / DRAW.converter.share)
-    return [{ rail: '12', rest: through12V(share('power.rest', PROCESSOR_SHARE.rest)), work: through12V(share('power.work', PROCESSOR_SHARE.work)), worst: through12V(full), through: ['seat'] }]
+    const share = (path: string, part: number) =>
+      processor.leaf(item, path, full.figure ? assume(full.figure.value * part, 'W') : undefined)
+    const through12V = (leaf: ReturnType<typeof processor.leaf>) =>
+      times(of(leaf), 1 / DRAW.converter.share)
+    return [
+      {
+        rail: '12',
+        rest: through12V(share('power.rest', PROCESSOR_SHARE.rest)),
+        work: through12V(share('power.work', PROCESSOR_SHARE.work)),
+        worst: through12V(full),
+        through: ['seat'],
+      },
+    ]
   },
 })

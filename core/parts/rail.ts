@@ -6,24 +6,45 @@ import { figure } from '../units'
 import { base, defineKind, end, type Kind } from './kind'
 
 export const railSchema = z.looseObject({
-  kind: z.literal('rail'), ...base,
+  kind: z.literal('rail'),
+  ...base,
   takes: z.enum(DRIVE_SIZES).describe('drives it carries'),
   fits: z.enum(DRIVE_SIZES).describe('bay it goes into'),
   holds: z.number().int().min(1).max(4).default(1).describe('how many drives'),
   front: z.boolean().default(false).describe('goes into a bay that is open to the front'),
-  pin: z.boolean().default(false).describe('locates the drive by a pin in its middle side hole, which newer drives do not have'),
+  pin: z
+    .boolean()
+    .default(false)
+    .describe('locates the drive by a pin in its middle side hole, which newer drives do not have'),
   thickest: figure('mm', 'thickest drive it takes', 'Between its floor and its upper edge.', 5, 45),
 })
 export type Rail = z.infer<typeof railSchema>
 
 export const rail: Kind<'rail', typeof railSchema> = defineKind({
-  kind: 'rail', title: 'Rails and sleds', schema: railSchema,
+  kind: 'rail',
+  title: 'Rails and sleds',
+  schema: railSchema,
   ends: ({ part: p }) => [
-    end({ key: 'bay', face: 'bay', sex: 'plug', label: 'mounting holes', traits: { size: [p.fits], face: [p.front ? 'front' : 'inside'] }, need: 'should' }),
-    ...Array.from({ length: p.holds }, (_, i) => end({
-      key: `drive-${i + 1}`, face: 'bay', sex: 'socket', label: p.holds === 1 ? 'sled' : `sled, place ${i + 1}`, traits: { size: [p.takes], face: p.front ? ['front', 'inside'] : ['inside'] },
-      seat: frame([0, 0, i * DRIVE_SIZE[p.takes].height]), rank: i, follows: ['bay'],
-    })),
+    end({
+      key: 'bay',
+      face: 'bay',
+      sex: 'plug',
+      label: 'mounting holes',
+      traits: { size: [p.fits], face: [p.front ? 'front' : 'inside'] },
+      need: 'should',
+    }),
+    ...Array.from({ length: p.holds }, (_, i) =>
+      end({
+        key: `drive-${i + 1}`,
+        face: 'bay',
+        sex: 'socket',
+        label: p.holds === 1 ? 'sled' : `sled, place ${i + 1}`,
+        traits: { size: [p.takes], face: p.front ? ['front', 'inside'] : ['inside'] },
+        seat: frame([0, 0, i * DRIVE_SIZE[p.takes].height]),
+        rank: i,
+        follows: ['bay'],
+      }),
+    ),
   ],
   body({ part: p }) {
     const size = DRIVE_SIZE[p.fits]

@@ -37,17 +37,26 @@ export interface PartRow {
   readonly figures: readonly FigureRow[]
 }
 
-export interface PartsSection { readonly rows: readonly PartRow[]; readonly total: number; readonly left: number; readonly unpriced: number }
+export interface PartsSection {
+  readonly rows: readonly PartRow[]
+  readonly total: number
+  readonly left: number
+  readonly unpriced: number
+}
 
 /** Every figure an item has a place for, with what stands there. Array places are those the part has. */
 export function figureRows(item: Item): readonly FigureRow[] {
-  return [...kindOf(item).figures].flatMap(([pattern, about]) => pathsFor(item.part, pattern.split('.')).map(path => row(item, path, about)))
+  return [...kindOf(item).figures].flatMap(([pattern, about]) =>
+    pathsFor(item.part, pattern.split('.')).map(path => row(item, path, about)),
+  )
 }
 
 function pathsFor(value: unknown, [head, ...rest]: readonly string[]): readonly string[] {
   if (head === undefined) return ['']
-  const glue = (key: string, inner: readonly string[]) => inner.map(p => (p === '' ? key : `${key}.${p}`))
-  if (head === '*') return Array.isArray(value) ? value.flatMap((v, i) => glue(String(i), pathsFor(v, rest))) : []
+  const glue = (key: string, inner: readonly string[]) =>
+    inner.map(p => (p === '' ? key : `${key}.${p}`))
+  if (head === '*')
+    return Array.isArray(value) ? value.flatMap((v, i) => glue(String(i), pathsFor(v, rest))) : []
   const inner = at(value, head)
   return inner === undefined && rest.length > 0 ? [] : glue(head, pathsFor(inner, rest))
 }
@@ -55,18 +64,40 @@ function pathsFor(value: unknown, [head, ...rest]: readonly string[]): readonly 
 function row(item: Item, path: string, about: FigureAbout): FigureRow {
   const figure = readFigure(at(item.part, path) as StoredFigure | undefined, about.unit)
   return {
-    path, label: figureName(item.part, path, about), unit: about.unit, take: about.take, likely: [about.least, about.most],
-    value: figure?.value ?? null, tol: figure?.tol ?? 0, basis: figure?.basis ?? null, tool: toolFor(about.unit, figure?.value ?? null, null),
+    path,
+    label: figureName(item.part, path, about),
+    unit: about.unit,
+    take: about.take,
+    likely: [about.least, about.most],
+    value: figure?.value ?? null,
+    tol: figure?.tol ?? 0,
+    basis: figure?.basis ?? null,
+    tool: toolFor(about.unit, figure?.value ?? null, null),
   }
 }
 
 /** One row; `own` are the findings about the item, `counted` whether the horizon counts it. */
-export function partRow(stored: StoredItem, item: Item, figures: readonly FigureRow[], own: readonly Pick<Finding, 'id' | 'verdict' | 'accepted'>[], counted: boolean): PartRow {
+export function partRow(
+  stored: StoredItem,
+  item: Item,
+  figures: readonly FigureRow[],
+  own: readonly Pick<Finding, 'id' | 'verdict' | 'accepted'>[],
+  counted: boolean,
+): PartRow {
   const kind = kindOf(item)
   return {
-    id: item.id, name: item.name, maker: item.part.maker, kind: item.part.kind, title: kind.title, state: item.state, condition: item.condition,
-    price: stored.part.price ?? null, paid: stored.paid ?? null, figures,
-    verdict: counted ? worst(own.filter(f => !f.accepted).map(f => f.verdict)) : null, findings: own.map(f => f.id),
+    id: item.id,
+    name: item.name,
+    maker: item.part.maker,
+    kind: item.part.kind,
+    title: kind.title,
+    state: item.state,
+    condition: item.condition,
+    price: stored.part.price ?? null,
+    paid: stored.paid ?? null,
+    figures,
+    verdict: counted ? worst(own.filter(f => !f.accepted).map(f => f.verdict)) : null,
+    findings: own.map(f => f.id),
   }
 }
 
@@ -75,7 +106,12 @@ export function partsSection(rows: readonly PartRow[]): PartsSection {
   return {
     rows: [...rows].sort((a, b) => PART_KINDS.indexOf(a.kind) - PART_KINDS.indexOf(b.kind)),
     total: rows.reduce((sum, r) => sum + costs(r), 0),
-    left: rows.filter(r => r.paid === null && (r.state === 'wanted' || r.state === 'later' || r.state === 'ordered')).reduce((sum, r) => sum + costs(r), 0),
+    left: rows
+      .filter(
+        r =>
+          r.paid === null && (r.state === 'wanted' || r.state === 'later' || r.state === 'ordered'),
+      )
+      .reduce((sum, r) => sum + costs(r), 0),
     unpriced: rows.filter(r => r.paid === null && r.price === null).length,
   }
 }

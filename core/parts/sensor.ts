@@ -6,12 +6,29 @@ import { assume, figure } from '../units'
 import { base, defineKind, end, type Kind } from './kind'
 
 export const sensorSchema = z.looseObject({
-  kind: z.literal('sensor'), ...base,
+  kind: z.literal('sensor'),
+  ...base,
   lead: figure('mm', 'lead length', 'From the bead to the tip of the plug.', 100, 1500),
 })
 export type Sensor = z.infer<typeof sensorSchema>
 
 export const sensor: Kind<'sensor', typeof sensorSchema> = defineKind({
-  kind: 'sensor', title: 'Sensor', schema: sensorSchema,
-  ends: item => [end({ key: 'lead', face: 'probe', sex: 'plug', label: 'probe lead', need: 'should', lead: { length: of(sensor.leaf(item, 'lead', assume(LEAD_LENGTH.fan, 'mm', ASSUMED_LEAD_TOLERANCE))), exit: [0, 0, 0] } })],
+  kind: 'sensor',
+  title: 'Sensor',
+  schema: sensorSchema,
+  ends: item => [
+    end({
+      key: 'lead',
+      face: 'probe',
+      sex: 'plug',
+      label: 'probe lead',
+      need: 'should',
+      lead: {
+        length: of(
+          sensor.leaf(item, 'lead', assume(LEAD_LENGTH.fan, 'mm', ASSUMED_LEAD_TOLERANCE)),
+        ),
+        exit: [0, 0, 0],
+      },
+    }),
+  ],
 })

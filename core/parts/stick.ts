@@ -4,14 +4,25 @@ import { figure } from '../units'
 import { base, defineKind, end, type Kind } from './kind'
 
 export const stickSchema = z.looseObject({
-  kind: z.literal('stick'), ...base,
+  kind: z.literal('stick'),
+  ...base,
   face: z.enum(['usb-a', 'usb-c-socket']).default('usb-a'),
   gigabytes: figure('GB', 'size', 'Read it on the stick.', 0.1, 4096),
-  sticksOut: figure('mm', 'how far it sticks out', 'From the socket to its end: a long one is broken off sooner or later.', 3, 120),
+  sticksOut: figure(
+    'mm',
+    'how far it sticks out',
+    'From the socket to its end: a long one is broken off sooner or later.',
+    3,
+    120,
+  ),
 })
 export type Stick = z.infer<typeof stickSchema>
 
 export const stick: Kind<'stick', typeof stickSchema> = defineKind({
-  kind: 'stick', title: 'Boot stick', schema: stickSchema,
-  ends: item => [end({ key: 'plug', face: item.part.face, sex: 'plug', label: 'plug', need: 'should' })],
+  kind: 'stick',
+  title: 'Boot stick',
+  schema: stickSchema,
+  ends: item => [
+    end({ key: 'plug', face: item.part.face, sex: 'plug', label: 'plug', need: 'should' }),
+  ],
 })

@@ -4,7 +4,8 @@ import { figure } from '../units'
 import { base, defineKind } from './kind'
 
 export const sundrySchema = z.looseObject({
-  kind: z.literal('sundry'), ...base,
+  kind: z.literal('sundry'),
+  ...base,
   use: z.enum(['standoff', 'screw', 'paste', 'pad', 'tie', 'tape', 'battery', 'tool', 'other']),
   thread: z.string().optional().describe('of screws and standoffs: 6-32 UNC, M3, M2'),
   grams: figure('g', 'contents', 'Read it on the tube.', 0.5, 500),
@@ -12,4 +13,9 @@ export const sundrySchema = z.looseObject({
 })
 export type Sundry = z.infer<typeof sundrySchema>
 
-export const sundry = defineKind({ kind: 'sundry', title: 'Sundry', schema: sundrySchema, ends: () => [] })
+export const sundry = defineKind({
+  kind: 'sundry',
+  title: 'Sundry',
+  schema: sundrySchema,
+  ends: () => [],
+})

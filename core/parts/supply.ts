@@ -7,48 +7,151 @@ import { CONNECTORS, type PlugFace } from '../standards/connectors'
 import { assume, figure } from '../units'
 import { base, defineKind, end, type End, type ItemOf, type Kind } from './kind'
 
-const faces = ['main-24', 'main-20', 'board-pair', 'drive-small-4', 'cpu-8', 'cpu-4', 'card-16', 'card-8', 'card-6', 'sata-power', 'drive-4'] as const satisfies readonly PlugFace[]
+const faces = [
+  'main-24',
+  'main-20',
+  'board-pair',
+  'drive-small-4',
+  'cpu-8',
+  'cpu-4',
+  'card-16',
+  'card-8',
+  'card-6',
+  'sata-power',
+  'drive-4',
+] as const satisfies readonly PlugFace[]
 
 export const supplySchema = z.looseObject({
-  kind: z.literal('supply'), ...base,
+  kind: z.literal('supply'),
+  ...base,
   form: z.enum(SUPPLY_FORMS),
   watts: figure('W', 'rated power', 'Read it on the label: the sum of all rails.', 60, 2000),
-  rails: z.looseObject({
-    W12: figure('W', '12 V limit', 'Read it on the label, watts of 12 V.', 50, 2000),
-    W5: figure('W', '5 V limit', 'Read it on the label: 5 V amps times 5.', 20, 250),
-    W3: figure('W', '3.3 V limit', 'Read it on the label: 3.3 V amps times 3.3.', 20, 150),
-    combined: figure('W', '5 V and 3.3 V together', 'Read it on the label: the combined limit.', 20, 250),
-  }).default({}),
-  length: figure('mm', 'length', 'From the wall it is screwed to, to its far end, without plugs.', 80, 230),
+  rails: z
+    .looseObject({
+      W12: figure('W', '12 V limit', 'Read it on the label, watts of 12 V.', 50, 2000),
+      W5: figure('W', '5 V limit', 'Read it on the label: 5 V amps times 5.', 20, 250),
+      W3: figure('W', '3.3 V limit', 'Read it on the label: 3.3 V amps times 3.3.', 20, 150),
+      combined: figure(
+        'W',
+        '5 V and 3.3 V together',
+        'Read it on the label: the combined limit.',
+        20,
+        250,
+      ),
+    })
+    .default({}),
+  length: figure(
+    'mm',
+    'length',
+    'From the wall it is screwed to, to its far end, without plugs.',
+    80,
+    230,
+  ),
   modular: z.enum(['fixed', 'part', 'full']).default('fixed'),
   efficiency: z.enum(['white', 'bronze', 'silver', 'gold', 'platinum', 'titanium']).optional(),
-  guide: z.enum(['newer', 'older']).default('older').describe('the design guide it was built to: what surges it rides through'),
-  pfc: z.enum(['active', 'passive', 'none']).optional().describe('power-factor correction: how evenly the supply draws from the wall'),
-  protections: z.array(z.enum(PROTECTIONS)).optional().describe('what it switches off for; not stated means ask'),
-  year: z.number().int().min(1980).max(2100).optional().describe('year it was made, on its label: capacitors age'),
+  guide: z
+    .enum(['newer', 'older'])
+    .default('older')
+    .describe('the design guide it was built to: what surges it rides through'),
+  pfc: z
+    .enum(['active', 'passive', 'none'])
+    .optional()
+    .describe('power-factor correction: how evenly the supply draws from the wall'),
+  protections: z
+    .array(z.enum(PROTECTIONS))
+    .optional()
+    .describe('what it switches off for; not stated means ask'),
+  year: z
+    .number()
+    .int()
+    .min(1980)
+    .max(2100)
+    .optional()
+    .describe('year it was made, on its label: capacitors age'),
   fanMode: z.enum(['always', 'stops at low load']).optional(),
-  sockets: z.array(z.looseObject({ key: z.string(), label: z.string(), for: z.array(z.enum(faces)) })).optional().describe('of a modular one: the sockets on it, and which cables each takes'),
-  cables: z.array(z.looseObject({
-    key: z.string(), socket: z.string().optional().describe('of a modular one: the socket of the supply that it belongs in'), gauge: z.union([z.literal(16), z.literal(18), z.literal(20), z.literal(22), z.literal(24)]).default(18), length: figure('mm', 'cable length to its first plug', 'From the supply’s wall to the tip of the first plug.', 100, 1200),
-    plugs: z.array(z.looseObject({ face: z.enum(faces), label: z.string().optional(), split: z.array(z.enum(faces)).optional(), after: figure('mm', 'distance to the next plug', 'From tip to tip along the cable.', 20, 400) })).min(1),
-  })),
+  sockets: z
+    .array(z.looseObject({ key: z.string(), label: z.string(), for: z.array(z.enum(faces)) }))
+    .optional()
+    .describe('of a modular one: the sockets on it, and which cables each takes'),
+  cables: z.array(
+    z.looseObject({
+      key: z.string(),
+      socket: z
+        .string()
+        .optional()
+        .describe('of a modular one: the socket of the supply that it belongs in'),
+      gauge: z
+        .union([z.literal(16), z.literal(18), z.literal(20), z.literal(22), z.literal(24)])
+        .default(18),
+      length: figure(
+        'mm',
+        'cable length to its first plug',
+        'From the supply’s wall to the tip of the first plug.',
+        100,
+        1200,
+      ),
+      plugs: z
+        .array(
+          z.looseObject({
+            face: z.enum(faces),
+            label: z.string().optional(),
+            split: z.array(z.enum(faces)).optional(),
+            after: figure(
+              'mm',
+              'distance to the next plug',
+              'From tip to tip along the cable.',
+              20,
+              400,
+            ),
+          }),
+        )
+        .min(1),
+    }),
+  ),
 })
 export type Supply = z.infer<typeof supplySchema>
 type Plug = Supply['cables'][number]['plugs'][number]
 
-const ASSUMED: Record<(typeof faces)[number], number> = { 'main-24': LEAD_LENGTH.main, 'cpu-8': LEAD_LENGTH.processor, 'cpu-4': LEAD_LENGTH.processor, 'card-16': LEAD_LENGTH.card, 'card-8': LEAD_LENGTH.card, 'card-6': LEAD_LENGTH.card, 'sata-power': LEAD_LENGTH.sata, 'drive-4': LEAD_LENGTH.drive, 'main-20': LEAD_LENGTH.main, 'board-pair': LEAD_LENGTH.main, 'drive-small-4': LEAD_LENGTH.drive }
+const ASSUMED: Record<(typeof faces)[number], number> = {
+  'main-24': LEAD_LENGTH.main,
+  'cpu-8': LEAD_LENGTH.processor,
+  'cpu-4': LEAD_LENGTH.processor,
+  'card-16': LEAD_LENGTH.card,
+  'card-8': LEAD_LENGTH.card,
+  'card-6': LEAD_LENGTH.card,
+  'sata-power': LEAD_LENGTH.sata,
+  'drive-4': LEAD_LENGTH.drive,
+  'main-20': LEAD_LENGTH.main,
+  'board-pair': LEAD_LENGTH.main,
+  'drive-small-4': LEAD_LENGTH.drive,
+}
 
 /** Length of the supply without plugs, for sums. */
 export const supplyLength = (item: ItemOf<Supply>) => {
   const standard = SUPPLY_SIZE[item.part.form].length
-  return supply.leaf(item, 'length', standard === null ? undefined : { value: standard, basis: 'standard', tol: 0.25 })
+  return supply.leaf(
+    item,
+    'length',
+    standard === null ? undefined : { value: standard, basis: 'standard', tol: 0.25 },
+  )
 }
 
 export const supply: Kind<'supply', typeof supplySchema> = defineKind({
-  kind: 'supply', title: 'Power supply', schema: supplySchema,
+  kind: 'supply',
+  title: 'Power supply',
+  schema: supplySchema,
   ends: item => [
-    end({ key: 'mount', face: 'supply-place', sex: 'plug', label: 'mounting holes', traits: { form: [item.part.form] }, need: 'must' }),
-    ...item.part.cables.flatMap((cable, c) => cable.plugs.flatMap((plug, n) => plugEnds(item, cable.key, c, plug, n))),
+    end({
+      key: 'mount',
+      face: 'supply-place',
+      sex: 'plug',
+      label: 'mounting holes',
+      traits: { form: [item.part.form] },
+      need: 'must',
+    }),
+    ...item.part.cables.flatMap((cable, c) =>
+      cable.plugs.flatMap((plug, n) => plugEnds(item, cable.key, c, plug, n)),
+    ),
   ],
   body(item) {
     const size = SUPPLY_SIZE[item.part.form]
@@ -60,24 +163,69 @@ export const supply: Kind<'supply', typeof supplySchema> = defineKind({
 /** The ends of the n-th plug of a cable: the plug, and its halves where it splits. All hang at one distance. */
 function plugEnds(item: ItemOf<Supply>, cableKey: string, c: number, plug: Plug, n: number): End[] {
   const key = `${cableKey}.${n + 1}`
-  const lead = { length: lengthTo(item, c, n), exit: supply.body?.(item)?.max ?? [0, 0, 0], chain: cableKey, shared: (item.part.cables[c]?.plugs.length ?? 0) > 1 } as const
+  const lead = {
+    length: lengthTo(item, c, n),
+    exit: supply.body?.(item)?.max ?? [0, 0, 0],
+    chain: cableKey,
+    shared: (item.part.cables[c]?.plugs.length ?? 0) > 1,
+  } as const
   const name = plug.label ?? CONNECTORS[plug.face].name
-  const whole = end({ key, face: plug.face, sex: 'plug', label: name, lead, rank: n, gives: capacity(plug.face), among: plug.split ? { group: key, how: 'whole-or-split', whole: true } : null })
-  const halves = (plug.split ?? []).map((face, i) => end({
-    key: `${key}${'ab'.charAt(i)}`, face, sex: 'plug', label: `${name}, half ${i + 1}`, lead, rank: n, gives: capacity(face), among: { group: key, how: 'whole-or-split', whole: false },
-  }))
+  const whole = end({
+    key,
+    face: plug.face,
+    sex: 'plug',
+    label: name,
+    lead,
+    rank: n,
+    gives: capacity(plug.face),
+    among: plug.split ? { group: key, how: 'whole-or-split', whole: true } : null,
+  })
+  const halves = (plug.split ?? []).map((face, i) =>
+    end({
+      key: `${key}${'ab'.charAt(i)}`,
+      face,
+      sex: 'plug',
+      label: `${name}, half ${i + 1}`,
+      lead,
+      rank: n,
+      gives: capacity(face),
+      among: { group: key, how: 'whole-or-split', whole: false },
+    }),
+  )
   return [whole, ...halves]
 }
 
 const capacity = (face: PlugFace): Record<string, Sum> => {
   const { limit } = CONNECTORS[face]
-  return limit && 'W12' in limit ? { W12: of(fact(`limit:${face}`, `12 V limit of the ${CONNECTORS[face].name}`, 'W', { value: limit.W12, basis: 'standard', tol: 0 })) } : {}
+  return limit && 'W12' in limit
+    ? {
+        W12: of(
+          fact(`limit:${face}`, `12 V limit of the ${CONNECTORS[face].name}`, 'W', {
+            value: limit.W12,
+            basis: 'standard',
+            tol: 0,
+          }),
+        ),
+      }
+    : {}
 }
 
 /** Length along the cable to its n-th plug, as the sum of its stretches. */
 function lengthTo(item: ItemOf<Supply>, c: number, n: number) {
   const cable = item.part.cables[c]
-  const first = supply.leaf(item, `cables.${c}.length`, assume(ASSUMED[cable?.plugs[0]?.face ?? 'drive-4'], 'mm', ASSUMED_LEAD_TOLERANCE))
-  const steps = Array.from({ length: n }, (_, i) => of(supply.leaf(item, `cables.${c}.plugs.${i}.after`, assume(LEAD_LENGTH.plug, 'mm', ASSUMED_LEAD_TOLERANCE))))
+  const first = supply.leaf(
+    item,
+    `cables.${c}.length`,
+    assume(ASSUMED[cable?.plugs[0]?.face ?? 'drive-4'], 'mm', ASSUMED_LEAD_TOLERANCE),
+  )
+  const steps = Array.from({ length: n }, (_, i) =>
+    of(
+      supply.leaf(
+        item,
+        `cables.${c}.plugs.${i}.after`,
+        assume(LEAD_LENGTH.plug, 'mm', ASSUMED_LEAD_TOLERANCE),
+      ),
+    ),
+  )
   return plus(of(first), ...steps)
 }

@@ -21,25 +21,54 @@ export interface Load {
 }
 
 /** A line from what draws to the supply: the joints on it, the supply's plug last. */
-export interface Feed { readonly supply: string; readonly joints: readonly string[]; readonly share: number }
+export interface Feed {
+  readonly supply: string
+  readonly joints: readonly string[]
+  readonly share: number
+}
 
 /** What an item is to the power: what it draws, and by which of its own ends each of them is fed. */
-export interface Source { readonly id: string; readonly name: string; readonly isSupply: boolean; readonly draws: readonly Draw[]; readonly inlets: Readonly<Record<string, readonly string[]>> }
+export interface Source {
+  readonly id: string
+  readonly name: string
+  readonly isSupply: boolean
+  readonly draws: readonly Draw[]
+  readonly inlets: Readonly<Record<string, readonly string[]>>
+}
 
 /** An item as a source of draws; `ends` are its own. */
 export function sourceOf(item: Item, ends: readonly End[]): Source {
   const { draws, inlets } = kindOf(item)
   const fed = inlets ? ends.map(e => [e.key, inlets(item, e.key)] as const) : []
-  return { id: item.id, name: item.name, isSupply: item.part.kind === 'supply', draws: draws?.(item) ?? [], inlets: Object.fromEntries(fed) }
+  return {
+    id: item.id,
+    name: item.name,
+    isSupply: item.part.kind === 'supply',
+    draws: draws?.(item) ?? [],
+    inlets: Object.fromEntries(fed),
+  }
 }
 
 /** All draws of a build, W by rail, each with its feed along the joints; one that reaches no supply has none. */
 export function loadsOf(sources: readonly Source[], joints: readonly Joint[]): readonly Load[] {
-  const byEnd = new Map(joints.flatMap(j => [[j.a, j], [j.b, j]] as const))
+  const byEnd = new Map(
+    joints.flatMap(
+      j =>
+        [
+          [j.a, j],
+          [j.b, j],
+        ] as const,
+    ),
+  )
   const byId = new Map(sources.map(s => [s.id, s]))
 
   /** Walks from ends to what feeds them, part by part, in equal shares; a line is never longer than there are items. */
-  const feeds = (item: Source, keys: readonly string[], share: number, passed: readonly string[]): readonly Feed[] => {
+  const feeds = (
+    item: Source,
+    keys: readonly string[],
+    share: number,
+    passed: readonly string[],
+  ): readonly Feed[] => {
     const joined = keys.flatMap(key => byEnd.get(refOf(item.id, key)) ?? [])
     return joined.flatMap((joint): readonly Feed[] => {
       const otherRef = joint.items[0] === item.id ? joint.b : joint.a
@@ -51,7 +80,18 @@ export function loadsOf(sources: readonly Source[], joints: readonly Joint[]): r
     })
   }
 
-  return sources.flatMap(item => item.draws.map(d => ({
-    item: item.id, name: item.name, rail: d.rail, rest: d.rest, work: d.work, worst: d.worst, start: d.start ?? d.work, spins: d.start !== undefined, surges: d.surges ?? false, feeds: feeds(item, d.through, 1, []),
-  })))
+  return sources.flatMap(item =>
+    item.draws.map(d => ({
+      item: item.id,
+      name: item.name,
+      rail: d.rail,
+      rest: d.rest,
+      work: d.work,
+      worst: d.worst,
+      start: d.start ?? d.work,
+      spins: d.start !== undefined,
+      surges: d.surges ?? false,
+      feeds: feeds(item, d.through, 1, []),
+    })),
+  )
 }

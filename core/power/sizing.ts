@@ -7,7 +7,8 @@ import { graver, judge, type Judgement, type Verdict } from '../verdict'
 import type { Load } from './loads'
 
 export const NOTHING: Sum = { unit: 'W', terms: [] }
-export const total = (loads: readonly Load[], when: 'rest' | 'work' | 'worst' | 'start'): Sum => plus(NOTHING, ...loads.map(l => l[when]))
+export const total = (loads: readonly Load[], when: 'rest' | 'work' | 'worst' | 'start'): Sum =>
+  plus(NOTHING, ...loads.map(l => l[when]))
 
 export interface Sizing {
   readonly school: School
@@ -31,8 +32,12 @@ export function sizing(school: School, supply: ItemOf<Supply>, loads: readonly L
   const low = { need: times(label, band[0]), have: work }
   const high = { need: work, have: times(label, band[1]) }
   const [below, above] = [judge(low.need, low.have, 'watch'), judge(high.need, high.have, 'watch')]
-  const decides = graver(below.verdict, above.verdict) === above.verdict ? { ...high, judgement: above } : { ...low, judgement: below }
+  const decides =
+    graver(below.verdict, above.verdict) === above.verdict
+      ? { ...high, judgement: above }
+      : { ...low, judgement: below }
   return { school, verdict: decides.judgement.verdict, ...decides }
 }
 
-export const sizings = (supply: ItemOf<Supply>, loads: readonly Load[]): readonly Sizing[] => SCHOOLS.map(s => sizing(s, supply, loads))
+export const sizings = (supply: ItemOf<Supply>, loads: readonly Load[]): readonly Sizing[] =>
+  SCHOOLS.map(s => sizing(s, supply, loads))

@@ -8,7 +8,13 @@ import { judge, type Judgement } from '../verdict'
 import type { Load } from './loads'
 import { NOTHING, total } from './sizing'
 
-export interface Surge { readonly label: string; readonly need: Sum; readonly have: Sum; readonly judgement: Judgement; readonly guide: Guide }
+export interface Surge {
+  readonly label: string
+  readonly need: Sum
+  readonly have: Sum
+  readonly judgement: Judgement
+  readonly guide: Guide
+}
 
 /** The guide that tells what a supply rides through: smaller ones and those without a 16-contact plug less than others. */
 export function guideOf(supply: ItemOf<Supply>): Guide {
@@ -22,9 +28,14 @@ export function guideOf(supply: ItemOf<Supply>): Guide {
  * The moment with the least to spare. Lean counts the largest single surge on top of what the others draw; roomy and
  * quiet let all cards surge together. Null when nothing surges.
  */
-export function surge(school: School, supply: ItemOf<Supply>, loads: readonly Load[]): Surge | null {
+export function surge(
+  school: School,
+  supply: ItemOf<Supply>,
+  loads: readonly Load[],
+): Surge | null {
   const cards = new Map<string, Sum>()
-  for (const l of loads) if (l.surges) cards.set(l.item, plus(cards.get(l.item) ?? NOTHING, l.worst))
+  for (const l of loads)
+    if (l.surges) cards.set(l.item, plus(cards.get(l.item) ?? NOTHING, l.worst))
   const largestFirst = [...cards.values()].sort((a, b) => knownValue(b) - knownValue(a))
   const counted = plus(NOTHING, ...(school === 'lean' ? largestFirst.slice(0, 1) : largestFirst))
   if (largestFirst.length === 0) return null
@@ -34,7 +45,9 @@ export function surge(school: School, supply: ItemOf<Supply>, loads: readonly Lo
     const have = rides(supply, guide, i)
     return { label, need, have, judgement: judge(need, have), guide }
   })
-  return moments.reduce((least, m) => ((m.judgement.margin ?? 0) < (least.judgement.margin ?? 0) ? m : least))
+  return moments.reduce((least, m) =>
+    (m.judgement.margin ?? 0) < (least.judgement.margin ?? 0) ? m : least,
+  )
 }
 
 function rides(supply: ItemOf<Supply>, guide: Guide, moment: number): Sum {
@@ -42,5 +55,12 @@ function rides(supply: ItemOf<Supply>, guide: Guide, moment: number): Sum {
   const { shares, basis } = RIDES[guide]
   const share = shares[moment] ?? 1
   if (basis === 'standard' || !label.figure) return times(of(label), share)
-  return of(fact(`rides:${supply.id}:${moment}`, `what the ${supply.name} rides through`, 'W', assume(label.figure.value * share, 'W')))
+  return of(
+    fact(
+      `rides:${supply.id}:${moment}`,
+      `what the ${supply.name} rides through`,
+      'W',
+      assume(label.figure.value * share, 'W'),
+    ),
+  )
 }

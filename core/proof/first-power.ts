@@ -16,62 +16,140 @@ export interface Check {
   readonly progress: StepProgress
 }
 
-type Bare = Omit<Check, 'progress' | 'caution' | 'ifNot'> & Partial<Pick<Check, 'caution' | 'ifNot'>>
+type Bare = Omit<Check, 'progress' | 'caution' | 'ifNot'> &
+  Partial<Pick<Check, 'caution' | 'ifNot'>>
 
 const NOTHING_HAPPENS = [
-  'mains switch of the supply, and the socket', 'power-switch lead on its two pins', '24-pin: both halves latched', 'processor plug latched',
-  'memory: both latches stand', 'a standoff under the board where it has no hole', 'firmware older than the processor',
+  'mains switch of the supply, and the socket',
+  'power-switch lead on its two pins',
+  '24-pin: both halves latched',
+  'processor plug latched',
+  'memory: both latches stand',
+  'a standoff under the board where it has no hole',
+  'firmware older than the processor',
 ]
 
 export function firstPower(s: Situation, progress: Build['progress']): readonly Check[] {
   if (every(s, 'board').length === 0 || every(s, 'supply').length === 0) return []
   return [...power(s), ...turning(s), ...seen(s), ...lights(s)].map(c => ({
-    caution: null, ifNot: [], ...c, progress: progress[c.id]?.state ?? 'planned',
+    caution: null,
+    ifNot: [],
+    ...c,
+    progress: progress[c.id]?.state ?? 'planned',
   }))
 }
 
-const jointsOn = (s: Situation, ...faces: readonly string[]): readonly string[] => [...s.seats, ...s.plugs].filter(j => faces.includes(j.face)).map(j => j.id)
+const jointsOn = (s: Situation, ...faces: readonly string[]): readonly string[] =>
+  [...s.seats, ...s.plugs].filter(j => faces.includes(j.face)).map(j => j.id)
 
 function power(s: Situation): readonly Bare[] {
   const [board] = every(s, 'board')
   const picture = every(s, 'processor').some(p => p.part.picture)
   return [
-    { id: 'proof:side-open', do: 'Side open, nothing loose inside, hands out.', expect: 'You see the processor’s fan.', joints: [], caution: 'Wall socket and circuit: local rules and licensed people.' },
-    { id: 'proof:monitor', do: picture ? `Monitor and keyboard to the rear sockets of the ${board?.name ?? 'board'}.` : 'Monitor to the graphics card, keyboard to the board.', expect: 'The monitor says “no signal”.', joints: [] },
-    { id: 'proof:supply-switch', do: 'Mains lead in, then the supply’s own switch.', expect: board?.part.lamp ? `Mains lamp: ${board.part.lamp}.` : 'If the board has a mains lamp, it lights.', ifNot: NOTHING_HAPPENS.slice(0, 3).filter(x => !x.startsWith('power-switch')), joints: jointsOn(s, 'main-24') },
-    { id: 'proof:button', do: 'Press the button at the front.', expect: 'Fans start.', ifNot: NOTHING_HAPPENS, joints: panelJoints(s, 'power-switch').map(p => p.joint) },
+    {
+      id: 'proof:side-open',
+      do: 'Side open, nothing loose inside, hands out.',
+      expect: 'You see the processor’s fan.',
+      joints: [],
+      caution: 'Wall socket and circuit: local rules and licensed people.',
+    },
+    {
+      id: 'proof:monitor',
+      do: picture
+        ? `Monitor and keyboard to the rear sockets of the ${board?.name ?? 'board'}.`
+        : 'Monitor to the graphics card, keyboard to the board.',
+      expect: 'The monitor says “no signal”.',
+      joints: [],
+    },
+    {
+      id: 'proof:supply-switch',
+      do: 'Mains lead in, then the supply’s own switch.',
+      expect: board?.part.lamp
+        ? `Mains lamp: ${board.part.lamp}.`
+        : 'If the board has a mains lamp, it lights.',
+      ifNot: NOTHING_HAPPENS.slice(0, 3).filter(x => !x.startsWith('power-switch')),
+      joints: jointsOn(s, 'main-24'),
+    },
+    {
+      id: 'proof:button',
+      do: 'Press the button at the front.',
+      expect: 'Fans start.',
+      ifNot: NOTHING_HAPPENS,
+      joints: panelJoints(s, 'power-switch').map(p => p.joint),
+    },
   ]
 }
 
 function turning(s: Situation): readonly Bare[] {
-  return s.plugs.filter(j => j.face === 'fan-3' || j.face === 'fan-4').map(joint => {
-    const item = s.items.find(i => i.id === joint.items[0])
-    const vital = item?.part.kind === 'cooler'
-    return {
-      id: `proof:fan:${joint.items[0]}`, do: `Look at the fan of the ${item?.name ?? ''}${vital ? ' at once' : ''}.`, expect: 'It turns.', joints: [joint.id],
-      ifNot: [vital ? 'Off at once.' : '', 'its plug on the header', 'a lead against the blades'].filter(Boolean), caution: vital ? 'If it does not turn: switch off.' : null,
-    }
-  })
+  return s.plugs
+    .filter(j => j.face === 'fan-3' || j.face === 'fan-4')
+    .map(joint => {
+      const item = s.items.find(i => i.id === joint.items[0])
+      const vital = item?.part.kind === 'cooler'
+      return {
+        id: `proof:fan:${joint.items[0]}`,
+        do: `Look at the fan of the ${item?.name ?? ''}${vital ? ' at once' : ''}.`,
+        expect: 'It turns.',
+        joints: [joint.id],
+        ifNot: [
+          vital ? 'Off at once.' : '',
+          'its plug on the header',
+          'a lead against the blades',
+        ].filter(Boolean),
+        caution: vital ? 'If it does not turn: switch off.' : null,
+      }
+    })
 }
 
 function seen(s: Situation): readonly Bare[] {
   const cores = [...jointsOn(s, 'processor-socket', 'cpu-4', 'cpu-8')]
   const memory = joinedBy(s, 'memory-slot', 'memory', 'board')
-  const total = every(s, 'memory').reduce((sum, m) => sum + m.part.modules * Number(m.part.each ?? 0), 0)
+  const total = every(s, 'memory').reduce(
+    (sum, m) => sum + m.part.modules * Number(m.part.each ?? 0),
+    0,
+  )
   const drives = every(s, 'drive')
   return [
-    { id: 'proof:picture', do: 'Wait for the picture: the first start may take minutes.', expect: '“No boot device”, or the firmware’s page. Both are success.', ifNot: ['memory: take out and seat again', 'monitor on the wrong socket', 'processor plug'], joints: cores },
-    { id: 'proof:memory', do: 'Read the memory in the firmware.', expect: total > 0 ? `${total} GB in ${memory.length} modules.` : 'All modules are counted.', ifNot: ['the module that is missing: seat it again', 'the slots by the board’s table'], joints: memory.map(m => m.joint.id) },
+    {
+      id: 'proof:picture',
+      do: 'Wait for the picture: the first start may take minutes.',
+      expect: '“No boot device”, or the firmware’s page. Both are success.',
+      ifNot: ['memory: take out and seat again', 'monitor on the wrong socket', 'processor plug'],
+      joints: cores,
+    },
+    {
+      id: 'proof:memory',
+      do: 'Read the memory in the firmware.',
+      expect: total > 0 ? `${total} GB in ${memory.length} modules.` : 'All modules are counted.',
+      ifNot: ['the module that is missing: seat it again', 'the slots by the board’s table'],
+      joints: memory.map(m => m.joint.id),
+    },
     ...drives.map(d => ({
-      id: `proof:drive:${d.id}`, do: `Find the ${d.name} in the firmware.`, expect: 'It is listed by name.', ifNot: d.part.shape === 'M.2' ? ['seat and screw of the stick', 'the slot’s mode'] : ['its power plug', 'its data lead, both ends', 'another port'],
-      joints: [...s.seats, ...s.plugs].filter(j => j.items.includes(d.id) && j.face !== 'bay').map(j => j.id),
+      id: `proof:drive:${d.id}`,
+      do: `Find the ${d.name} in the firmware.`,
+      expect: 'It is listed by name.',
+      ifNot:
+        d.part.shape === 'M.2'
+          ? ['seat and screw of the stick', 'the slot’s mode']
+          : ['its power plug', 'its data lead, both ends', 'another port'],
+      joints: [...s.seats, ...s.plugs]
+        .filter(j => j.items.includes(d.id) && j.face !== 'bay')
+        .map(j => j.id),
     })),
   ]
 }
 
 function lights(s: Situation): readonly Bare[] {
-  return (['disk-light', 'power-light'] as const).flatMap(job => panelJoints(s, job)).map(p => ({
-    id: `proof:light:${p.key}`, do: `Look at the front: ${p.label}.`, expect: p.job === 'disk-light' ? 'It flickers while a disk works.' : 'It is lit.',
-    ifNot: [p.block ? 'its contacts in the block plug, by the panel drawing' : 'turn its plug round', 'its pins by the panel drawing'], joints: [p.joint],
-  }))
+  return (['disk-light', 'power-light'] as const)
+    .flatMap(job => panelJoints(s, job))
+    .map(p => ({
+      id: `proof:light:${p.key}`,
+      do: `Look at the front: ${p.label}.`,
+      expect: p.job === 'disk-light' ? 'It flickers while a disk works.' : 'It is lit.',
+      ifNot: [
+        p.block ? 'its contacts in the block plug, by the panel drawing' : 'turn its plug round',
+        'its pins by the panel drawing',
+      ],
+      joints: [p.joint],
+    }))
 }

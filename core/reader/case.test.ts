@@ -1,42 +1,96 @@
 import { readLines } from '../test-helpers/sheets'
 
-const pcCase = (...lines: readonly string[]) => readLines('Brackwater Jetty 9 case', 'Boards: ATX', ...lines)
+const pcCase = (...lines: readonly string[]) =>
+  readLines('Brackwater Jetty 9 case', 'Boards: ATX', ...lines)
 
 describe('fan places by wall', () => {
   const wide = { 'fans.front': 3, 'fans.front.sizes': ['120', '140'], 'fans.front.140': 2 }
   test.each<[string, string]>([
-    ['one line for each wall', 'Front fans: 3 x 120 mm or 2 x 140 mm'], ['walls in one line', 'Fan support: Front: 3 x 120mm / 2 x 140mm; Rear: 1 x 92mm'],
-    ['counts behind', 'Front fan: 120mm*3 / 140mm*2'], ['units left out', 'Fan support: Front 3x120/2x140, Rear 1x120'],
-  ])('%s: fewer of the larger size are told apart', (_, line) => expect(pcCase(line)).toMatchObject(wide))
+    ['one line for each wall', 'Front fans: 3 x 120 mm or 2 x 140 mm'],
+    ['walls in one line', 'Fan support: Front: 3 x 120mm / 2 x 140mm; Rear: 1 x 92mm'],
+    ['counts behind', 'Front fan: 120mm*3 / 140mm*2'],
+    ['units left out', 'Fan support: Front 3x120/2x140, Rear 1x120'],
+  ])('%s: fewer of the larger size are told apart', (_, line) =>
+    expect(pcCase(line)).toMatchObject(wide),
+  )
   test('sizes of one count are choices of each place', () => {
     const read = pcCase('Front: 3 x 120/140 mm')
     expect(read).toMatchObject({ 'fans.front': 3, 'fans.front.sizes': ['120', '140'] })
     expect(read).not.toHaveProperty(['fans.front.140'])
   })
   test('counts before the wall, in figures or words', () => {
-    for (const line of ['Fans: 2x 120 mm bottom, 1x 92 mm rear', 'Fans: two 120 mm at the bottom, one 92 mm at the rear']) expect(pcCase(line)).toMatchObject({ 'fans.bottom': 2, 'fans.bottom.sizes': ['120'], 'fans.rear': 1, 'fans.rear.sizes': ['92'] })
+    for (const line of [
+      'Fans: 2x 120 mm bottom, 1x 92 mm rear',
+      'Fans: two 120 mm at the bottom, one 92 mm at the rear',
+    ])
+      expect(pcCase(line)).toMatchObject({
+        'fans.bottom': 2,
+        'fans.bottom.sizes': ['120'],
+        'fans.rear': 1,
+        'fans.rear.sizes': ['92'],
+      })
   })
-  test('fans in the box are no places', () => expect(Object.keys(pcCase('Pre-installed fans: 2x 120 mm front')).some(path => path.startsWith('fans.'))).toBe(false))
+  test('fans in the box are no places', () =>
+    expect(
+      Object.keys(pcCase('Pre-installed fans: 2x 120 mm front')).some(path =>
+        path.startsWith('fans.'),
+      ),
+    ).toBe(false))
   test('a radiator’s largest size by wall; walls may share a figure', () => {
-    expect(pcCase('Radiator: Front: up to 360 / 280 mm; Rear 120 mm')).toMatchObject({ 'radiators.front': '360', 'radiators.rear': '120' })
-    expect(pcCase('Radiators up to 420 mm at the front and top')).toMatchObject({ 'radiators.front': '420', 'radiators.top': '420' })
+    expect(pcCase('Radiator: Front: up to 360 / 280 mm; Rear 120 mm')).toMatchObject({
+      'radiators.front': '360',
+      'radiators.rear': '120',
+    })
+    expect(pcCase('Radiators up to 420 mm at the front and top')).toMatchObject({
+      'radiators.front': '420',
+      'radiators.top': '420',
+    })
   })
 })
 describe('clearances', () => {
   test('with what stands at the front', () => {
-    expect(pcCase('Max. GPU length 355mm (w/o radiator)')).toMatchObject({ cardRoom: 355, cardRoomMeans: 'front empty' })
-    expect(pcCase('GPU clearance: up to 381 mm (with front fan installed)')).toMatchObject({ cardRoom: 381, cardRoomMeans: 'fans at the front' })
+    expect(pcCase('Max. GPU length 355mm (w/o radiator)')).toMatchObject({
+      cardRoom: 355,
+      cardRoomMeans: 'front empty',
+    })
+    expect(pcCase('GPU clearance: up to 381 mm (with front fan installed)')).toMatchObject({
+      cardRoom: 381,
+      cardRoomMeans: 'fans at the front',
+    })
   })
-  test('a card’s three sides give the room along the case', () => expect(pcCase('Graphics card: max. 12.7 x 5.3 x 2.4 in')).toMatchObject({ cardRoom: 322.58 }))
-  test('the first figure stands where one is told for a cage in place', () => expect(pcCase('PSU clearance: 200mm (with HDD cage), 230mm (without)')).toMatchObject({ 'supply.room': 200 }))
+  test('a card’s three sides give the room along the case', () =>
+    expect(pcCase('Graphics card: max. 12.7 x 5.3 x 2.4 in')).toMatchObject({ cardRoom: 322.58 }))
+  test('the first figure stands where one is told for a cage in place', () =>
+    expect(pcCase('PSU clearance: 200mm (with HDD cage), 230mm (without)')).toMatchObject({
+      'supply.room': 200,
+    }))
 })
 test('sides in an order that is told are read, in one that is not they are doubtful', () => {
-  expect(pcCase('Dimensions (HxWxD): 494 x 231 x 462 mm')).toMatchObject({ 'outer.y': 494, 'outer.z': 231, 'outer.x': 462 })
-  expect(pcCase('Dimensions: 494 x 231 x 462 mm')).toMatchObject({ '? outer.x': 494, '? outer.z': 231, '? outer.y': 462 })
-  expect(pcCase('Size: 14.6 in deep, 5.9 in wide, 9.1 in high')).toMatchObject({ 'outer.x': 370.84, 'outer.z': 149.86, 'outer.y': 231.14 })
+  expect(pcCase('Dimensions (HxWxD): 494 x 231 x 462 mm')).toMatchObject({
+    'outer.y': 494,
+    'outer.z': 231,
+    'outer.x': 462,
+  })
+  expect(pcCase('Dimensions: 494 x 231 x 462 mm')).toMatchObject({
+    '? outer.x': 494,
+    '? outer.z': 231,
+    '? outer.y': 462,
+  })
+  expect(pcCase('Size: 14.6 in deep, 5.9 in wide, 9.1 in high')).toMatchObject({
+    'outer.x': 370.84,
+    'outer.z': 149.86,
+    'outer.y': 231.14,
+  })
 })
 test('front ports, however they are counted', () => {
   const ports = { 'leads.usb-3': 2, 'leads.usb-c': 1, 'leads.audio-hd': 1 }
-  for (const line of ['Front I/O: 2x Type-A 5Gbps, 1x Type-C 10Gbps, audio in/out', 'Ports: two USB-A 5 Gb/s, one USB-C, headset', 'USB3.0*2, Type-C*1, HD AUDIO']) expect(pcCase(line)).toMatchObject(ports)
-  expect(pcCase('PORTS', '2x USB 3.2 Gen 1 Type-A', '1x USB 3.2 Gen 2 Type-C', '1x Headphone/mic')).toMatchObject(ports)
+  for (const line of [
+    'Front I/O: 2x Type-A 5Gbps, 1x Type-C 10Gbps, audio in/out',
+    'Ports: two USB-A 5 Gb/s, one USB-C, headset',
+    'USB3.0*2, Type-C*1, HD AUDIO',
+  ])
+    expect(pcCase(line)).toMatchObject(ports)
+  expect(
+    pcCase('PORTS', '2x USB 3.2 Gen 1 Type-A', '1x USB 3.2 Gen 2 Type-C', '1x Headphone/mic'),
+  ).toMatchObject(ports)
 })

@@ -3,7 +3,8 @@ import { kindsOfSheet } from './kinds'
 import { sheetOf } from './statements'
 import { sheets } from '../test-helpers/sheets'
 
-const kind = (text: string, makers: readonly string[] = []): string | null => readSheet(text, { makers }).kind
+const kind = (text: string, makers: readonly string[] = []): string | null =>
+  readSheet(text, { makers }).kind
 
 describe('what a sheet is about', () => {
   test.each<[string, string]>([
@@ -21,14 +22,20 @@ describe('what a sheet is about', () => {
   ])('%s', (text, expected) => expect(kind(text)).toBe(expected))
 
   test('a maker’s name does not decide, however it sounds', () => {
-    expect(kind('Ottery Cooling Puff\nFrame: 140 mm\nThickness: 25 mm\nPlug: 3 pin', ['Ottery Cooling'])).toBe('fan')
+    expect(
+      kind('Ottery Cooling Puff\nFrame: 140 mm\nThickness: 25 mm\nPlug: 3 pin', ['Ottery Cooling']),
+    ).toBe('fan')
   })
   test('the person’s own word rules over what it seems', () => {
     const text = 'Thing\nSize: 120 x 120 x 25 mm\nConnector: 4-pin'
     expect(READABLE.map(k => readSheet(text, { kind: k }).kind)).toEqual(READABLE)
   })
   test('nothing speaks for any kind: none', () => {
-    expect([kind(''), kind('\n\n'), kind('a quiet morning on the marsh')]).toEqual([null, null, null])
+    expect([kind(''), kind('\n\n'), kind('a quiet morning on the marsh')]).toEqual([
+      null,
+      null,
+      null,
+    ])
   })
   test('the likeliest comes first, every other as a share of it', () => {
     for (const s of sheets('seen')) {

@@ -6,31 +6,164 @@ type Cue = readonly [words: RegExp, weight: number]
 
 /** Named choices: how much each word speaks for a kind. Words of the title count `TITLE` times. */
 const CUES: Partial<Record<PartKind, readonly Cue[]>> = {
-  board: [[/mother ?board|main ?board(?!s? support)/i, 3], [/\bDIMM\b/i, 3], [/back panel|rear i\/o|back i\/o/i, 2], [/\bheaders?\b/i, 3], [/\b(?:memory|RAM) (?:slots|type|clock)|DIMM slots/i, 2], [/M\.?2/i, 1], [/chipset/i, 2], [/form ?factor\s*[:|\t]?\s*(?:e-?atx|atx|micro|mini-?itx|m-?atx)/i, 2], [/flash ?back|i\/o shield/i, 3], [/\bEPS\b|24-pin/i, 1], [/PCI(?:e| Express)?.{0,8}x16/i, 1], [/SATA/i, 1], [/BIOS/i, 2]],
-  case: [[/\b(?:mid|full|mini|midi)[- ]?tower\b|chassis|\bcase\b(?! fan)/i, 3], [/expansion slots?|pci(?:-e)? slots?/i, 1], [/cooler (?:height|clearance)|cpu coolers? up to|height of cpu cooler/i, 3], [/(?:gpu|graphics cards?|vga card).{0,14}(?:length|clearance|max|up to)|length of vga/i, 3], [/front (?:i\/o|panel|ports)|\bi\/o port/i, 2], [/drive bays?|\bbays?\b/i, 2], [/motherboard support|supported motherboard|mainboard|\bM\/B\b/i, 1], [/(?:gpu|vga|graphics card)(?: card)? length/i, 3], [/\b(?:front|top|rear) fans?\b/i, 3], [/radiator support/i, 1], [/^case (?:type|form)/im, 4], [/max\.? (?:graphics card|gpu|cpu cooler|power supply|psu)|(?:gpu|cpu cooler|psu) max/i, 3]],
-  processor: [[/\bcores?\b/i, 4], [/threads?/i, 2], [/base (?:clock|power)|turbo power|\bPPT\b/i, 4], [/integrated (?:graphics|gpu)|processor graphics/i, 3], [/\bprocessor\b|\bCPU\b/i, 1], [/\bsocket\b/i, 1], [/package power/i, 3], [/^\s*(?:processor|cpu)(?: name)?\s*[|:\t]/i, 5], [/\bTDP\b/, 1], [/discrete graphics/i, 3]],
-  cooler: [[/(?<!max\.? (?:cpu )?)cooler\b(?!\s*[:|\t(]| height| clearance| room)|cooling\b/i, 3], [/^(?:overall )?height\b[^]*^.*\bfan\b|\bfan\b[^]*^(?:overall )?height\b/im, 3], [/\bfootprint\b/i, 2], [/heat ?(?:pipes?|sinks?)/i, 4], [/radiator/i, 2], [/\bpump\b/i, 2], [/(?:socket|compatib)/i, 1], [/(?:thermal )?(?:paste|compound)/i, 3], [/(?:memory|RAM) height|under (?:the )?cooler|TDP class|total height/i, 3], [/\bfor [A-Z]{2,}-\d/, 2], [/[A-Z]{2,}-\d\s*[\/,]\s*[A-Z]{2,}-\d/, 3], [/\bRAM (?:clearance|height)/i, 2], [/tube|hose/i, 2], [/fan/i, 1]],
-  memory: [[/(?<!G)DDR\d/i, 2], [/\bU?R?DIMM\b|memory (?:kit|module)|\bkit\b/i, 2], [/\d\s*[x×]\s*\d+\s*(?:GB|MB)\b/, 4], [/\bCL\d+|timings?|latency/i, 3], [/\bECC\b|registered/i, 2], [/module (?:height|count)|per module/i, 3]],
-  card: [[/GDDR\d/i, 5], [/(?<!max\.? )graphics? card(?!s? (?:required|up to|max|length|clearance)|s?\s*[:|\t])|video card|\bGPU\b(?! (?:max|length|clearance|support|room))/i, 4], [/capture|sound card|network (?:card|adapter)|expansion card|controller card|storage controller|\bcard\b(?! (?:reader|room|clearance|slot))/i, 3], [/PCI(?:e|-E| Express)\b/i, 2], [/slots?\b/i, 1], [/\bTBP\b|\bTGP\b|board power/i, 3], [/displayport|hdmi/i, 1], [/low[- ]profile/i, 1]],
-  drive: [[/\bSSD\b|solid[- ]state|hard (?:disk|drive)|\bHDD\b/i, 4], [/optical|dvd|blu-?ray|card reader|floppy/i, 4], [/\bNVMe\b/i, 3], [/sequential|\bread\b|MB\/s/i, 2], [/\bRPM\b|rotation|spindle|\/min/i, 2], [/\d\s*TB\b/i, 2], [/SATA/i, 1]],
-  supply: [[/power supply|\bPSU\b|netzteil/i, 3], [/80\s*(?:plus|\+)/i, 4], [/modular/i, 4], [/EPS|4\+4|6\+2|20\+4|12V-?2x6|12VHPWR/i, 3], [/molex|peripheral/i, 2], [/combined/i, 1], [/ATX\s?(?:3\.\d|12V)/i, 2], [/\+?12 ?V\b.{0,12}A\b/i, 2]],
-  fan: [[/case fan|\bfan\b(?! hub| header| controller)/i, 3], [/^(?:frame|bearing)\b/im, 4], [/^thickness\b/im, 1], [/\bRPM\b/i, 1], [/dBA?\b/i, 1], [/\bCFM\b|airflow/i, 2], [/bearing/i, 2], [/blade|frame/i, 1], [/^(?![^]*(?:socket|heat ?sink|heat ?pipe|cooler|radiator))[^]*\b(80|92|120|140|200)\s*(?:mm\s*)?[x×]\s*\1\s*(?:mm\s*)?[x×]\s*\d\d(?!\d)/i, 4], [/^(?![^]*(?:socket|heat ?sink|heat ?pipe|cooler|radiator))[^]*\bfan (?:connector|speed|size|thickness)/i, 3]],
-  hub: [[/\bhub\b/i, 5], [/controller\b/i, 2], [/outputs?|channels?/i, 2]],
-  light: [[/(?:led|light) strip|\bstrip\b/i, 6], [/\bLEDs?\b/i, 2], [/A?RGB/i, 1]],
+  board: [
+    [/mother ?board|main ?board(?!s? support)/i, 3],
+    [/\bDIMM\b/i, 3],
+    [/back panel|rear i\/o|back i\/o/i, 2],
+    [/\bheaders?\b/i, 3],
+    [/\b(?:memory|RAM) (?:slots|type|clock)|DIMM slots/i, 2],
+    [/M\.?2/i, 1],
+    [/chipset/i, 2],
+    [/form ?factor\s*[:|\t]?\s*(?:e-?atx|atx|micro|mini-?itx|m-?atx)/i, 2],
+    [/flash ?back|i\/o shield/i, 3],
+    [/\bEPS\b|24-pin/i, 1],
+    [/PCI(?:e| Express)?.{0,8}x16/i, 1],
+    [/SATA/i, 1],
+    [/BIOS/i, 2],
+  ],
+  case: [
+    [/\b(?:mid|full|mini|midi)[- ]?tower\b|chassis|\bcase\b(?! fan)/i, 3],
+    [/expansion slots?|pci(?:-e)? slots?/i, 1],
+    [/cooler (?:height|clearance)|cpu coolers? up to|height of cpu cooler/i, 3],
+    [/(?:gpu|graphics cards?|vga card).{0,14}(?:length|clearance|max|up to)|length of vga/i, 3],
+    [/front (?:i\/o|panel|ports)|\bi\/o port/i, 2],
+    [/drive bays?|\bbays?\b/i, 2],
+    [/motherboard support|supported motherboard|mainboard|\bM\/B\b/i, 1],
+    [/(?:gpu|vga|graphics card)(?: card)? length/i, 3],
+    [/\b(?:front|top|rear) fans?\b/i, 3],
+    [/radiator support/i, 1],
+    [/^case (?:type|form)/im, 4],
+    [/max\.? (?:graphics card|gpu|cpu cooler|power supply|psu)|(?:gpu|cpu cooler|psu) max/i, 3],
+  ],
+  processor: [
+    [/\bcores?\b/i, 4],
+    [/threads?/i, 2],
+    [/base (?:clock|power)|turbo power|\bPPT\b/i, 4],
+    [/integrated (?:graphics|gpu)|processor graphics/i, 3],
+    [/\bprocessor\b|\bCPU\b/i, 1],
+    [/\bsocket\b/i, 1],
+    [/package power/i, 3],
+    [/^\s*(?:processor|cpu)(?: name)?\s*[|:\t]/i, 5],
+    [/\bTDP\b/, 1],
+    [/discrete graphics/i, 3],
+  ],
+  cooler: [
+    [/(?<!max\.? (?:cpu )?)cooler\b(?!\s*[:|\t(]| height| clearance| room)|cooling\b/i, 3],
+    [/^(?:overall )?height\b[^]*^.*\bfan\b|\bfan\b[^]*^(?:overall )?height\b/im, 3],
+    [/\bfootprint\b/i, 2],
+    [/heat ?(?:pipes?|sinks?)/i, 4],
+    [/radiator/i, 2],
+    [/\bpump\b/i, 2],
+    [/(?:socket|compatib)/i, 1],
+    [/(?:thermal )?(?:paste|compound)/i, 3],
+    [/(?:memory|RAM) height|under (?:the )?cooler|TDP class|total height/i, 3],
+    [/\bfor [A-Z]{2,}-\d/, 2],
+    [/[A-Z]{2,}-\d\s*[\/,]\s*[A-Z]{2,}-\d/, 3],
+    [/\bRAM (?:clearance|height)/i, 2],
+    [/tube|hose/i, 2],
+    [/fan/i, 1],
+  ],
+  memory: [
+    [/(?<!G)DDR\d/i, 2],
+    [/\bU?R?DIMM\b|memory (?:kit|module)|\bkit\b/i, 2],
+    [/\d\s*[x×]\s*\d+\s*(?:GB|MB)\b/, 4],
+    [/\bCL\d+|timings?|latency/i, 3],
+    [/\bECC\b|registered/i, 2],
+    [/module (?:height|count)|per module/i, 3],
+  ],
+  card: [
+    [/GDDR\d/i, 5],
+    [
+      /(?<!max\.? )graphics? card(?!s? (?:required|up to|max|length|clearance)|s?\s*[:|\t])|video card|\bGPU\b(?! (?:max|length|clearance|support|room))/i,
+      4,
+    ],
+    [
+      /capture|sound card|network (?:card|adapter)|expansion card|controller card|storage controller|\bcard\b(?! (?:reader|room|clearance|slot))/i,
+      3,
+    ],
+    [/PCI(?:e|-E| Express)\b/i, 2],
+    [/slots?\b/i, 1],
+    [/\bTBP\b|\bTGP\b|board power/i, 3],
+    [/displayport|hdmi/i, 1],
+    [/low[- ]profile/i, 1],
+  ],
+  drive: [
+    [/\bSSD\b|solid[- ]state|hard (?:disk|drive)|\bHDD\b/i, 4],
+    [/optical|dvd|blu-?ray|card reader|floppy/i, 4],
+    [/\bNVMe\b/i, 3],
+    [/sequential|\bread\b|MB\/s/i, 2],
+    [/\bRPM\b|rotation|spindle|\/min/i, 2],
+    [/\d\s*TB\b/i, 2],
+    [/SATA/i, 1],
+  ],
+  supply: [
+    [/power supply|\bPSU\b|netzteil/i, 3],
+    [/80\s*(?:plus|\+)/i, 4],
+    [/modular/i, 4],
+    [/EPS|4\+4|6\+2|20\+4|12V-?2x6|12VHPWR/i, 3],
+    [/molex|peripheral/i, 2],
+    [/combined/i, 1],
+    [/ATX\s?(?:3\.\d|12V)/i, 2],
+    [/\+?12 ?V\b.{0,12}A\b/i, 2],
+  ],
+  fan: [
+    [/case fan|\bfan\b(?! hub| header| controller)/i, 3],
+    [/^(?:frame|bearing)\b/im, 4],
+    [/^thickness\b/im, 1],
+    [/\bRPM\b/i, 1],
+    [/dBA?\b/i, 1],
+    [/\bCFM\b|airflow/i, 2],
+    [/bearing/i, 2],
+    [/blade|frame/i, 1],
+    [
+      /^(?![^]*(?:socket|heat ?sink|heat ?pipe|cooler|radiator))[^]*\b(80|92|120|140|200)\s*(?:mm\s*)?[x×]\s*\1\s*(?:mm\s*)?[x×]\s*\d\d(?!\d)/i,
+      4,
+    ],
+    [
+      /^(?![^]*(?:socket|heat ?sink|heat ?pipe|cooler|radiator))[^]*\bfan (?:connector|speed|size|thickness)/i,
+      3,
+    ],
+  ],
+  hub: [
+    [/\bhub\b/i, 5],
+    [/controller\b/i, 2],
+    [/outputs?|channels?/i, 2],
+  ],
+  light: [
+    [/(?:led|light) strip|\bstrip\b/i, 6],
+    [/\bLEDs?\b/i, 2],
+    [/A?RGB/i, 1],
+  ],
 }
 const TITLE = 3
 /** Labels whose values name what it is, wherever they stand. */
 const NAMING = /^(?:type|category|class|product(?: name)?|item|name|model|device|part|brand|gpu)$/i
 
 /** Kinds by how much the words speak for them, the likeliest first, each as a share of the first; none where no word speaks for any. */
-export function kindsOfSheet(sheet: Sheet, makers: readonly string[] = []): readonly { readonly kind: PartKind; readonly share: number }[] {
+export function kindsOfSheet(
+  sheet: Sheet,
+  makers: readonly string[] = [],
+): readonly { readonly kind: PartKind; readonly share: number }[] {
   // A maker's name may hold a kind's word.
   const plain = (text: string): string => makers.reduce((t, m) => t.replaceAll(m, ''), text)
   const body = plain(sheet.text)
-  const title = plain(sheet.statements.filter((s, i) => i === 0 || NAMING.test(s.label)).map(s => `${s.label} ${s.value}`.split(/[.;](?=\s|$)/)[0] ?? '').join(' \n '))
-  const scores = (Object.entries(CUES) as [PartKind, readonly Cue[]][]).map(([kind, cues]) => ({
-    kind, score: cues.reduce((sum, [words, weight]) => sum + (words.test(body) ? weight : 0) + (words.test(title) ? weight * TITLE : 0), 0) / Math.sqrt(cues.reduce((sum, [, weight]) => sum + weight, 0)),
-  })).sort((a, b) => b.score - a.score)
+  const title = plain(
+    sheet.statements
+      .filter((s, i) => i === 0 || NAMING.test(s.label))
+      .map(s => `${s.label} ${s.value}`.split(/[.;](?=\s|$)/)[0] ?? '')
+      .join(' \n '),
+  )
+  const scores = (Object.entries(CUES) as [PartKind, readonly Cue[]][])
+    .map(([kind, cues]) => ({
+      kind,
+      score:
+        cues.reduce(
+          (sum, [words, weight]) =>
+            sum + (words.test(body) ? weight : 0) + (words.test(title) ? weight * TITLE : 0),
+          0,
+        ) / Math.sqrt(cues.reduce((sum, [, weight]) => sum + weight, 0)),
+    }))
+    .sort((a, b) => b.score - a.score)
   const best = scores[0]?.score ?? 0
   return best > 0 ? scores.map(({ kind, score }) => ({ kind, share: score / best })) : []
 }

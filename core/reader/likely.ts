@@ -4,10 +4,21 @@ import { fieldAt, formOf } from '../parts/form'
 import type { DoubtfulField, ReadField } from './notes'
 
 /** Parts the fields of a reading: those that may be so, and those whose value is hardly possible, with why. */
-export function doubtsOf(kind: PartKind | null, fields: readonly ReadField[]): { readonly likely: readonly ReadField[]; readonly unlikely: readonly DoubtfulField[] } {
+export function doubtsOf(
+  kind: PartKind | null,
+  fields: readonly ReadField[],
+): { readonly likely: readonly ReadField[]; readonly unlikely: readonly DoubtfulField[] } {
   const form = kind ? formOf(kind) : []
-  const why = new Map(fields.flatMap(f => { const reason = whyNot(fieldAt(form, f.path.split('.')), f); return reason === null ? [] : [[f, reason] as const] }))
-  return { likely: fields.filter(f => !why.has(f)), unlikely: [...why].map(([f, reason]) => ({ ...f, why: reason })) }
+  const why = new Map(
+    fields.flatMap(f => {
+      const reason = whyNot(fieldAt(form, f.path.split('.')), f)
+      return reason === null ? [] : [[f, reason] as const]
+    }),
+  )
+  return {
+    likely: fields.filter(f => !why.has(f)),
+    unlikely: [...why].map(([f, reason]) => ({ ...f, why: reason })),
+  }
 }
 
 /** Named choice: of no thing that sheets count has a part more. */
@@ -18,6 +29,12 @@ function whyNot(field: ReturnType<typeof fieldAt>, { value, unit }: ReadField): 
     const { least, most } = field.about
     return value < least || value > most ? `mostly ${least} to ${most} ${field.about.unit}` : null
   }
-  if (field?.takes === 'choice' && !field.options.some(o => o.value === value)) return 'none of what it can be'
-  return field === null && unit === 'pcs' && typeof value === 'number' && (value < 1 || value > MOST_COUNTED) ? `mostly 1 to ${MOST_COUNTED}` : null
+  if (field?.takes === 'choice' && !field.options.some(o => o.value === value))
+    return 'none of what it can be'
+  return field === null &&
+    unit === 'pcs' &&
+    typeof value === 'number' &&
+    (value < 1 || value > MOST_COUNTED)
+    ? `mostly 1 to ${MOST_COUNTED}`
+    : null
 }

@@ -2,38 +2,101 @@ import { readSheet } from './read'
 
 /** What a board's sheet says of its sockets, path by path. */
 const sockets = (...lines: readonly string[]): Readonly<Record<string, unknown>> => {
-  const { fields } = readSheet(['Saltpan M motherboard', 'DIMM slots: 4', ...lines].join('\n'), { makers: ['Saltpan'] })
-  return Object.fromEntries(fields.filter(f => f.path.startsWith('m2')).map(f => [f.path.replace('m2.', ''), f.value]))
+  const { fields } = readSheet(['Saltpan M motherboard', 'DIMM slots: 4', ...lines].join('\n'), {
+    makers: ['Saltpan'],
+  })
+  return Object.fromEntries(
+    fields.filter(f => f.path.startsWith('m2')).map(f => [f.path.replace('m2.', ''), f.value]),
+  )
 }
 
 test('a count, and what the brackets say of all of them', () => {
-  expect(sockets('2x M.2 (2280, Gen 4)')).toEqual({ m2: 2, '0.lengths': ['2280'], '0.generation': 4, '1.lengths': ['2280'], '1.generation': 4 })
+  expect(sockets('2x M.2 (2280, Gen 4)')).toEqual({
+    m2: 2,
+    '0.lengths': ['2280'],
+    '0.generation': 4,
+    '1.lengths': ['2280'],
+    '1.generation': 4,
+  })
 })
 test('a count, and in the brackets a part for each', () => {
-  expect(sockets('M.2: 3 (1x PCIe 5.0 x4 22110, 2x PCIe 4.0 x4 2280)')).toEqual({ m2: 3, '0.lengths': ['22110'], '0.generation': 5, '1.lengths': ['2280'], '1.generation': 4, '2.lengths': ['2280'], '2.generation': 4 })
-  expect(sockets('M.2 sockets: 2 (1x 5.0 x4, 1x 4.0 x4)')).toEqual({ m2: 2, '0.generation': 5, '1.generation': 4 })
+  expect(sockets('M.2: 3 (1x PCIe 5.0 x4 22110, 2x PCIe 4.0 x4 2280)')).toEqual({
+    m2: 3,
+    '0.lengths': ['22110'],
+    '0.generation': 5,
+    '1.lengths': ['2280'],
+    '1.generation': 4,
+    '2.lengths': ['2280'],
+    '2.generation': 4,
+  })
+  expect(sockets('M.2 sockets: 2 (1x 5.0 x4, 1x 4.0 x4)')).toEqual({
+    m2: 2,
+    '0.generation': 5,
+    '1.generation': 4,
+  })
 })
 test('each on its own line, by its name on the board', () => {
-  expect(sockets('M2_1: PCIe 5.0 x4, 2280', 'M2_2: PCIe 4.0 x4, 2242/2280')).toEqual({ m2: 2, '0.lengths': ['2280'], '0.generation': 5, '1.lengths': ['2242', '2280'], '1.generation': 4 })
-  expect(sockets('M.2: M2A (PCIe 4.0 x4, up to 2280), M2B (PCIe 3.0 x4, 2260)')).toEqual({ m2: 2, '0.lengths': ['2230', '2242', '2260', '2280'], '0.generation': 4, '1.lengths': ['2260'], '1.generation': 3 })
+  expect(sockets('M2_1: PCIe 5.0 x4, 2280', 'M2_2: PCIe 4.0 x4, 2242/2280')).toEqual({
+    m2: 2,
+    '0.lengths': ['2280'],
+    '0.generation': 5,
+    '1.lengths': ['2242', '2280'],
+    '1.generation': 4,
+  })
+  expect(sockets('M.2: M2A (PCIe 4.0 x4, up to 2280), M2B (PCIe 3.0 x4, 2260)')).toEqual({
+    m2: 2,
+    '0.lengths': ['2230', '2242', '2260', '2280'],
+    '0.generation': 4,
+    '1.lengths': ['2260'],
+    '1.generation': 3,
+  })
 })
 test('in words: "two", "one", "both"', () => {
-  expect(sockets('Two M.2 sockets, one PCIe 5.0 x4 (2280), one PCIe 4.0 x4 (2242)')).toEqual({ m2: 2, '0.lengths': ['2280'], '0.generation': 5, '1.lengths': ['2242'], '1.generation': 4 })
-  expect(sockets('M.2: 1x Gen5 (top), 1x Gen4 (back), both 2280')).toEqual({ m2: 2, '0.lengths': ['2280'], '0.generation': 5, '1.lengths': ['2280'], '1.generation': 4 })
+  expect(sockets('Two M.2 sockets, one PCIe 5.0 x4 (2280), one PCIe 4.0 x4 (2242)')).toEqual({
+    m2: 2,
+    '0.lengths': ['2280'],
+    '0.generation': 5,
+    '1.lengths': ['2242'],
+    '1.generation': 4,
+  })
+  expect(sockets('M.2: 1x Gen5 (top), 1x Gen4 (back), both 2280')).toEqual({
+    m2: 2,
+    '0.lengths': ['2280'],
+    '0.generation': 5,
+    '1.lengths': ['2280'],
+    '1.generation': 4,
+  })
 })
 test('a socket that speaks both languages, and the ports beside it are not its', () => {
-  expect(sockets('Storage: M.2 PCIe 4.0 x4 (2280), M.2 PCIe 3.0 x4 / SATA (2280), 4 SATA ports')).toEqual({ m2: 2, '0.lengths': ['2280'], '0.generation': 4, '1.lengths': ['2280'], '1.generation': 3, '1.protocols': ['NVMe', 'SATA'] })
+  expect(
+    sockets('Storage: M.2 PCIe 4.0 x4 (2280), M.2 PCIe 3.0 x4 / SATA (2280), 4 SATA ports'),
+  ).toEqual({
+    m2: 2,
+    '0.lengths': ['2280'],
+    '0.generation': 4,
+    '1.lengths': ['2280'],
+    '1.generation': 3,
+    '1.protocols': ['NVMe', 'SATA'],
+  })
 })
 test('a socket for a radio has its key', () => {
-  expect(sockets('M.2: 1x 2280 (PCIe 4.0 x4)', 'M.2 (radio): 1x Key E 2230')).toMatchObject({ m2: 2, '1.keys': ['E'], '1.lengths': ['2230'] })
+  expect(sockets('M.2: 1x 2280 (PCIe 4.0 x4)', 'M.2 (radio): 1x Key E 2230')).toMatchObject({
+    m2: 2,
+    '1.keys': ['E'],
+    '1.lengths': ['2230'],
+  })
 })
 
 describe('what it switches off', () => {
-  const shuts = (says: string): unknown => sockets('M2_1: PCIe 4.0 x4', 'M2_2: PCIe 3.0 x4', 'SATA: 8x 6 Gb/s', says)['1.shuts']
+  const shuts = (says: string): unknown =>
+    sockets('M2_1: PCIe 4.0 x4', 'M2_2: PCIe 3.0 x4', 'SATA: 8x 6 Gb/s', says)['1.shuts']
   test.each<[string, readonly string[] | undefined]>([
     ['SATA5 and SATA6 are disabled when M2_2 is used', ['sata-data-5', 'sata-data-6']],
     ['If M2_2 is occupied, SATA3_3 will be disabled.', ['sata-data-3']],
-    ['Note: SATA ports 5-7 share lanes with M.2 slot 2', ['sata-data-5', 'sata-data-6', 'sata-data-7']],
+    [
+      'Note: SATA ports 5-7 share lanes with M.2 slot 2',
+      ['sata-data-5', 'sata-data-6', 'sata-data-7'],
+    ],
     ['SATA 3/4 are unavailable with a stick in M2_2', ['sata-data-3', 'sata-data-4']],
     // The speed of a port is not its number.
     ['The SATA 6 Gb/s port SATA_2 is off while M2_2 is in use', ['sata-data-2']],
@@ -41,10 +104,13 @@ describe('what it switches off', () => {
     ['SATA5 is disabled when M2_1 is used', undefined],
   ])('%s', (says, ports) => expect(shuts(says)).toEqual(ports))
   test('the sentence is read, not a third socket', () => {
-    const text = 'Saltpan M motherboard\nDIMM slots: 4\nM2_1: PCIe 4.0 x4\nSATA: 6x\nIf M2_1 is occupied, SATA_5 will be disabled.'
+    const text =
+      'Saltpan M motherboard\nDIMM slots: 4\nM2_1: PCIe 4.0 x4\nSATA: 6x\nIf M2_1 is occupied, SATA_5 will be disabled.'
     const r = readSheet(text, { makers: ['Saltpan'] })
     expect(r.fields.find(f => f.path === 'm2')?.value).toBe(1)
     expect(r.unread).toEqual([])
-    expect(r.fields.find(f => f.path === 'm2.0.shuts')?.words).toBe('If M2_1 is occupied, SATA_5 will be disabled.')
+    expect(r.fields.find(f => f.path === 'm2.0.shuts')?.words).toBe(
+      'If M2_1 is occupied, SATA_5 will be disabled.',
+    )
   })
 })

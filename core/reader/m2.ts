@@ -6,23 +6,40 @@ import { countAround, leadingCount, wordNumber } from './things'
 
 /** Brackets that only tell what a socket switches off. */
 const SWITCHED = /\([^)]*(?:unavailable|disabled|switched off|shar(?:es|ed))[^)]*\)/gi
-export const aboutM2 = (text: string): boolean => /M\.2|\bM2(?:_\d|[A-D](?:_[A-Z]+)?)?\b/i.test(text.replace(SWITCHED, ''))
+export const aboutM2 = (text: string): boolean =>
+  /M\.2|\bM2(?:_\d|[A-D](?:_[A-Z]+)?)?\b/i.test(text.replace(SWITCHED, ''))
 /** A line that is about M.2 from its first words on: what follows there is about it too. */
-export const allM2 = (s: Statement): boolean => aboutM2(s.label) || aboutM2(phrasesOf(s.value)[0] ?? '')
+export const allM2 = (s: Statement): boolean =>
+  aboutM2(s.label) || aboutM2(phrasesOf(s.value)[0] ?? '')
 /** "If M2_2 is occupied…" tells of a socket that another line has named. */
-const isCondition = (s: Statement): boolean => /^\W*(?:if|when)\b/i.test(s.value) || (s.label === '' && /\b(?:is|are|will be) (?:disabled|unavailable|switched off)\b/i.test(s.value))
+const isCondition = (s: Statement): boolean =>
+  /^\W*(?:if|when)\b/i.test(s.value) ||
+  (s.label === '' && /\b(?:is|are|will be) (?:disabled|unavailable|switched off)\b/i.test(s.value))
 
 /** Reads all sockets of a sheet: `m2.0.lengths`, `m2.0.generation` and so on, and their number as `m2`. */
 export function readM2Sockets(sheet: Sheet, notes: Notes): void {
   const lines = sheet.statements.filter(s => aboutM2(whole(s)))
-  const sockets = lines.filter(s => !isCondition(s)).flatMap(s => socketsOn(s).map(socket => ({ s, ...socket })))
+  const sockets = lines
+    .filter(s => !isCondition(s))
+    .flatMap(s => socketsOn(s).map(socket => ({ s, ...socket })))
   sockets.forEach(({ s, own, shared, group, radio }, n) => {
     const lengths = lengthsIn(shared)
     if (lengths.length > 0) notes.put(s, `m2.${n}.lengths`, lengths)
-    notes.put(s, `m2.${n}.generation`, generationIn(own) ?? bareGeneration(own) ?? (!group && allM2(s) ? generationIn(s.value) : null))
-    if (/SATA/i.test(own) && /PCI|NVMe/i.test(own)) notes.put(s, `m2.${n}.protocols`, ['NVMe', 'SATA'])
+    notes.put(
+      s,
+      `m2.${n}.generation`,
+      generationIn(own) ??
+        bareGeneration(own) ??
+        (!group && allM2(s) ? generationIn(s.value) : null),
+    )
+    if (/SATA/i.test(own) && /PCI|NVMe/i.test(own))
+      notes.put(s, `m2.${n}.protocols`, ['NVMe', 'SATA'])
     if (radio) notes.put(s, `m2.${n}.keys`, ['E'])
-    const shut = [...sheet.footnotes.map(f => f.says), ...sheet.statements.map(x => x.value)].find(f => switchesOff(n).test(f) && /disabled|switched off|\boff\b|unavailable|not available|shares?/i.test(f))
+    const shut = [...sheet.footnotes.map(f => f.says), ...sheet.statements.map(x => x.value)].find(
+      f =>
+        switchesOff(n).test(f) &&
+        /disabled|switched off|\boff\b|unavailable|not available|shares?/i.test(f),
+    )
     const ports = portsIn(shut ?? '')
     if (ports.length === 0) return
     notes.put(s, `m2.${n}.shuts`, ports, null, shut)
@@ -33,58 +50,119 @@ export function readM2Sockets(sheet: Sheet, notes: Notes): void {
 }
 
 /** One socket: what is said of it alone, of it and those beside it, whether it is one of a told group, whether it is for a radio. */
-interface Socket { readonly own: string; readonly shared: string; readonly group: boolean; readonly radio: boolean }
+interface Socket {
+  readonly own: string
+  readonly shared: string
+  readonly group: boolean
+  readonly radio: boolean
+}
 
 function socketsOn(s: Statement): readonly Socket[] {
   const named = /\bM\.?2(?:[_ ]\d|[A-D](?:_[A-Z]+)?)\b/.test(whole(s))
-  const each = s.value.split(/(?=\bM\.?2(?:_\d|[A-D]\b))/).filter(t => /^M\.?2(?:_\d|[A-D]\b)/.test(t))
-  const texts = each.length > 1 ? each : named ? [whole(s)] : aboutM2(s.label) ? [s.value] : wholeSockets(phrasesOf(s.value)).filter(aboutM2)
+  const each = s.value
+    .split(/(?=\bM\.?2(?:_\d|[A-D]\b))/)
+    .filter(t => /^M\.?2(?:_\d|[A-D]\b)/.test(t))
+  const texts =
+    each.length > 1
+      ? each
+      : named
+        ? [whole(s)]
+        : aboutM2(s.label)
+          ? [s.value]
+          : wholeSockets(phrasesOf(s.value)).filter(aboutM2)
   return texts.flatMap(text => socketsIn(text, s, named))
 }
 
 function socketsIn(text: string, s: Statement, named: boolean): readonly Socket[] {
-  const apart = aboutM2(s.label) ? phrasesOf(text).filter(p => /^\d\s*x\s*(?:PCI|Gen|NVMe|SATA)/i.test(p)) : []
-  const count = named ? 1 : apart.length > 1 ? apart.reduce((sum, p) => sum + (leadingCount(p) ?? 1), 0) : countIn(text)
+  const apart = aboutM2(s.label)
+    ? phrasesOf(text).filter(p => /^\d\s*x\s*(?:PCI|Gen|NVMe|SATA)/i.test(p))
+    : []
+  const count = named
+    ? 1
+    : apart.length > 1
+      ? apart.reduce((sum, p) => sum + (leadingCount(p) ?? 1), 0)
+      : countIn(text)
   const radio = /key[- ]?E\b|\bE[- ]key|wlan|wi-?fi|CNVi/i.test(`${s.label} ${text}`)
   const inside = /\(([^)]*)\)/.exec(text)?.[1] ?? ''
-  const kinds = groupsIn(named || apart.length > 1 ? text : inside || (allM2(s) ? s.value : text), count)
+  const kinds = groupsIn(
+    named || apart.length > 1 ? text : inside || (allM2(s) ? s.value : text),
+    count,
+  )
   const group = kinds.length > 1
   return Array.from({ length: count }, (_, i) => {
     const about = kinds[i] ?? kinds.at(-1) ?? text
-    return { own: group ? about : `${about} ${text}`, shared: group && !/\b(?:both|all)\b/i.test(text) ? about : text, group, radio }
+    return {
+      own: group ? about : `${about} ${text}`,
+      shared: group && !/\b(?:both|all)\b/i.test(text) ? about : text,
+      group,
+      radio,
+    }
   })
 }
 
 function countIn(text: string): number {
   const named = /M\.2(?:\s+\d{4,5})?(?:\s*(?:slots?|sockets?|connectors?))?/i.exec(text)
-  return (named ? countAround(text, named.index, named.index + named[0].length) : null) ?? leadingCount(text) ?? 1
+  return (
+    (named ? countAround(text, named.index, named.index + named[0].length) : null) ??
+    leadingCount(text) ??
+    1
+  )
 }
 
 /** Names the n-th socket: "M2_2", "M.2 slot 2", "M2B". */
-const switchesOff = (n: number): RegExp => new RegExp(`M\\.?2(?:(?:[_ #]|\\s(?:slot|socket)\\s)${n + 1}|${'ABCD'[n] ?? '-'})\\b`, 'i')
+const switchesOff = (n: number): RegExp =>
+  new RegExp(`M\\.?2(?:(?:[_ #]|\\s(?:slot|socket)\\s)${n + 1}|${'ABCD'[n] ?? '-'})\\b`, 'i')
 
 /** "4.0 x4" without the bus's name: what else has four lanes. */
-const bareGeneration = (text: string): number | null => { const m = /(?<![\d.])([2-7])\.0\s*x\s?4\b/.exec(text); return m?.[1] ? Number(m[1]) : null }
+const bareGeneration = (text: string): number | null => {
+  const m = /(?<![\d.])([2-7])\.0\s*x\s?4\b/.exec(text)
+  return m?.[1] ? Number(m[1]) : null
+}
 const STICKS = ['2230', '2242', '2260', '2280', '22110'] as const
 /** The lengths of sticks that a text names; "up to 22110" names the shorter ones as well. */
 function lengthsIn(text: string): readonly string[] {
   const most = /\bup to (?:M\.2 |type )?(22\d{2,3})\b/i.exec(text)?.[1]
-  return STICKS.filter(l => new RegExp(`\\b${l}\\b`).test(text) || (most !== undefined && Number(l) < Number(most)))
+  return STICKS.filter(
+    l => new RegExp(`\\b${l}\\b`).test(text) || (most !== undefined && Number(l) < Number(most)),
+  )
 }
 
 /** "SATA5 and SATA6", "SATA 3/4", "SATA6G_5-8": the ports that a sentence names, by their numbers. */
 function portsIn(text: string): readonly string[] {
-  return [...text.matchAll(/SATA(?:6G|3)?[_ ]?(?:ports? )?(\d)\b((?:\s*(?:\/|,|&|and|or|-|–|to)\s*(?:SATA(?:6G|3)?[_ ]?)?\d\b)*)(?!\s*G(?:b|\b))/gi)].flatMap(m => {
-    const more = [...(m[2] ?? '').matchAll(/(\/|,|&|and|or|-|–|to)\s*(?:SATA(?:6G|3)?[_ ]?)?(\d)/gi)]
-    return more.reduce<readonly number[]>((found, [, sign = '', digit]) => {
-      const [last = 0, next] = [found.at(-1), Number(digit)]
-      return /^(?:-|–|to)$/.test(sign) ? [...found, ...Array.from({ length: Math.max(0, next - last) }, (_, i) => last + i + 1)] : [...found, next]
-    }, [Number(m[1])])
-  }).map(n => `sata-data-${n}`)
+  return [
+    ...text.matchAll(
+      /SATA(?:6G|3)?[_ ]?(?:ports? )?(\d)\b((?:\s*(?:\/|,|&|and|or|-|–|to)\s*(?:SATA(?:6G|3)?[_ ]?)?\d\b)*)(?!\s*G(?:b|\b))/gi,
+    ),
+  ]
+    .flatMap(m => {
+      const more = [
+        ...(m[2] ?? '').matchAll(/(\/|,|&|and|or|-|–|to)\s*(?:SATA(?:6G|3)?[_ ]?)?(\d)/gi),
+      ]
+      return more.reduce<readonly number[]>(
+        (found, [, sign = '', digit]) => {
+          const [last = 0, next] = [found.at(-1), Number(digit)]
+          return /^(?:-|–|to)$/.test(sign)
+            ? [
+                ...found,
+                ...Array.from({ length: Math.max(0, next - last) }, (_, i) => last + i + 1),
+              ]
+            : [...found, next]
+        },
+        [Number(m[1])],
+      )
+    })
+    .map(n => `sata-data-${n}`)
 }
 
 /** "M.2 PCIe 3.0 x4 / SATA (2280)" is one socket: what only names a protocol goes with the phrase before. */
-const wholeSockets = (phrases: readonly string[]): readonly string[] => phrases.reduce<readonly string[]>((all, p) => (/^(?:SATA|NVMe)\b(?!.*\bports?\b)/i.test(p) && aboutM2(all.at(-1) ?? '') ? [...all.slice(0, -1), `${all.at(-1) ?? ''} / ${p}`] : [...all, p]), [])
+const wholeSockets = (phrases: readonly string[]): readonly string[] =>
+  phrases.reduce<readonly string[]>(
+    (all, p) =>
+      /^(?:SATA|NVMe)\b(?!.*\bports?\b)/i.test(p) && aboutM2(all.at(-1) ?? '')
+        ? [...all.slice(0, -1), `${all.at(-1) ?? ''} / ${p}`]
+        : [...all, p],
+    [],
+  )
 
 /** "1x PCIe 5.0 x4, 4x PCIe 4.0 x4" becomes five; "2280, Gen 4 / 2280, Gen 3" two. */
 function groupsIn(text: string, count: number): readonly string[] {
@@ -92,6 +170,13 @@ function groupsIn(text: string, count: number): readonly string[] {
   if (byBar.length === count && count > 1) return byBar
   if (count === 1) return [text]
   const parts = text.split(/,\s*/)
-  const counted = (parts.length > 1 ? parts.filter((part, i) => i > 0 || !aboutM2(part)) : parts).flatMap(part => { const m = /^\s*(?:(\d)\s*x|(one|two|three|four))\s/i.exec(part); return m ? Array.from({ length: m[1] ? Number(m[1]) : wordNumber(m[2] ?? '') ?? 1 }, () => part) : [] })
+  const counted = (
+    parts.length > 1 ? parts.filter((part, i) => i > 0 || !aboutM2(part)) : parts
+  ).flatMap(part => {
+    const m = /^\s*(?:(\d)\s*x|(one|two|three|four))\s/i.exec(part)
+    return m
+      ? Array.from({ length: m[1] ? Number(m[1]) : (wordNumber(m[2] ?? '') ?? 1) }, () => part)
+      : []
+  })
   return counted.length === count ? counted : [text]
 }

@@ -3,9 +3,17 @@ import type { Unit } from '../units'
 import type { Statement } from './statements'
 
 export type ReadValue = string | number | boolean | readonly string[]
-export interface ReadField { readonly path: string; readonly value: ReadValue; readonly unit: Unit | null; readonly basis: 'spec'; readonly words: string }
+export interface ReadField {
+  readonly path: string
+  readonly value: ReadValue
+  readonly unit: Unit | null
+  readonly basis: 'spec'
+  readonly words: string
+}
 /** A value that is there, but may mean something else; or one that was said twice, otherwise. */
-export interface DoubtfulField extends ReadField { readonly why: string }
+export interface DoubtfulField extends ReadField {
+  readonly why: string
+}
 
 export class Notes {
   private readonly kept = new Map<string, ReadField>()
@@ -13,13 +21,35 @@ export class Notes {
   private readonly used = new Set<Statement>()
 
   /** Keeps a value; the first one said stands, another one said later is told as doubtful. */
-  put(s: Statement, path: string, value: ReadValue | null | undefined, unit: Unit | null = null, words = s.words): void {
-    if (value === null || value === undefined || (typeof value === 'number' && !Number.isFinite(value))) return
+  put(
+    s: Statement,
+    path: string,
+    value: ReadValue | null | undefined,
+    unit: Unit | null = null,
+    words = s.words,
+  ): void {
+    if (
+      value === null ||
+      value === undefined ||
+      (typeof value === 'number' && !Number.isFinite(value))
+    )
+      return
     this.used.add(s)
     const tidy = typeof value === 'number' ? Math.round(value * 1000) / 1000 : value
     const known = this.kept.get(path)
-    if (!known) { this.kept.set(path, { path, value: tidy, unit, basis: 'spec', words }); return }
-    if (JSON.stringify(known.value) !== JSON.stringify(tidy)) this.doubts.push({ path, value: tidy, unit, basis: 'spec', words, why: `the sheet also says ${String(known.value)}` })
+    if (!known) {
+      this.kept.set(path, { path, value: tidy, unit, basis: 'spec', words })
+      return
+    }
+    if (JSON.stringify(known.value) !== JSON.stringify(tidy))
+      this.doubts.push({
+        path,
+        value: tidy,
+        unit,
+        basis: 'spec',
+        words,
+        why: `the sheet also says ${String(known.value)}`,
+      })
   }
 
   /** Keeps a value that may mean something else: it fills the form, marked. */
@@ -33,19 +63,38 @@ export class Notes {
   count(s: Statement, path: string, n: number): void {
     this.used.add(s)
     const known = this.kept.get(path)
-    this.kept.set(path, { path, value: (typeof known?.value === 'number' ? known.value : 0) + n, unit: 'pcs', basis: 'spec', words: known ? `${known.words}; ${s.words}` : s.words })
+    this.kept.set(path, {
+      path,
+      value: (typeof known?.value === 'number' ? known.value : 0) + n,
+      unit: 'pcs',
+      basis: 'spec',
+      words: known ? `${known.words}; ${s.words}` : s.words,
+    })
   }
 
-  has(path: string): boolean { return this.kept.has(path) }
-  value(path: string): ReadValue | undefined { return this.kept.get(path)?.value }
+  has(path: string): boolean {
+    return this.kept.has(path)
+  }
+  value(path: string): ReadValue | undefined {
+    return this.kept.get(path)?.value
+  }
   /** Marks a statement as understood without a field: a heading's repetition, what belongs to no joint. */
-  use(s: Statement): void { this.used.add(s) }
+  use(s: Statement): void {
+    this.used.add(s)
+  }
 
-  fields(): readonly ReadField[] { return [...this.kept.values()] }
-  doubtful(): readonly DoubtfulField[] { return this.doubts.filter(d => !this.kept.has(d.path) || d.why.startsWith('the sheet also')) }
-  wasRead(s: Statement): boolean { return this.used.has(s) }
+  fields(): readonly ReadField[] {
+    return [...this.kept.values()]
+  }
+  doubtful(): readonly DoubtfulField[] {
+    return this.doubts.filter(d => !this.kept.has(d.path) || d.why.startsWith('the sheet also'))
+  }
+  wasRead(s: Statement): boolean {
+    return this.used.has(s)
+  }
 }
 
 /** Everything a statement says, its label first. */
 export const whole = (s: Statement): string => (s.label === '' ? s.value : `${s.label}: ${s.value}`)
-export const isNo = (value: string): boolean => /^\s*(?:no|none|not?\b|without|n\/a|nein|–|-)\b/i.test(value)
+export const isNo = (value: string): boolean =>
+  /^\s*(?:no|none|not?\b|without|n\/a|nein|–|-)\b/i.test(value)

@@ -18,10 +18,25 @@ import { sheetOf, type Sheet } from './statements'
 import { unreadIn } from './unread'
 import { readSupply } from './supply'
 
-export interface Reading { readonly kind: PartKind | null; readonly fields: readonly ReadField[]; readonly doubtful: readonly DoubtfulField[]; readonly unread: readonly string[] }
+export interface Reading {
+  readonly kind: PartKind | null
+  readonly fields: readonly ReadField[]
+  readonly doubtful: readonly DoubtfulField[]
+  readonly unread: readonly string[]
+}
 
 const READERS: Partial<Record<PartKind, (sheet: Sheet, notes: Notes) => void>> = {
-  board: readBoard, case: readCase, processor: readProcessor, cooler: readCooler, memory: readMemory, card: readCard, drive: readDrive, supply: readSupply, fan: readFan, hub: readHub, light: readLight,
+  board: readBoard,
+  case: readCase,
+  processor: readProcessor,
+  cooler: readCooler,
+  memory: readMemory,
+  card: readCard,
+  drive: readDrive,
+  supply: readSupply,
+  fan: readFan,
+  hub: readHub,
+  light: readLight,
 }
 /** The kinds whose sheets can be read. */
 export const READABLE = Object.keys(READERS) as readonly PartKind[]
@@ -31,12 +46,23 @@ export const READABLE = Object.keys(READERS) as readonly PartKind[]
  * Nothing is invented: a field stands only where words of the sheet say it, and those words stand with it.
  * Lengths in mm, masses in g, memory in GB; counts of like things as `headers.sata-data`, `cables.card-8`, `fans.front`.
  */
-export function readSheet(text: string, { kind, makers = [] }: { readonly kind?: PartKind | undefined; readonly makers?: readonly string[] } = {}): Reading {
+export function readSheet(
+  text: string,
+  {
+    kind,
+    makers = [],
+  }: { readonly kind?: PartKind | undefined; readonly makers?: readonly string[] } = {},
+): Reading {
   const sheet = sheetOf(text)
   if (kind) return readAs(sheet, kind, makers)
   // The words may speak for several kinds: the one that makes most of the lines is right.
-  const worth = (one: PartKind, share: number): number => { const notes = notesOf(sheet, one, makers); return share + sheet.statements.filter(s => notes.wasRead(s)).length / sheet.statements.length }
-  const tried = kindsOfSheet(sheet, makers).filter(k => k.share >= LIKELY).map(k => ({ kind: k.kind, worth: worth(k.kind, k.share) }))
+  const worth = (one: PartKind, share: number): number => {
+    const notes = notesOf(sheet, one, makers)
+    return share + sheet.statements.filter(s => notes.wasRead(s)).length / sheet.statements.length
+  }
+  const tried = kindsOfSheet(sheet, makers)
+    .filter(k => k.share >= LIKELY)
+    .map(k => ({ kind: k.kind, worth: worth(k.kind, k.share) }))
   return readAs(sheet, tried.sort((a, b) => b.worth - a.worth)[0]?.kind ?? null, makers)
 }
 
@@ -46,13 +72,21 @@ const LIKELY = 0.6
 function readAs(sheet: Sheet, kind: PartKind | null, makers: readonly string[]): Reading {
   const notes = notesOf(sheet, kind, makers)
   const { likely, unlikely } = doubtsOf(kind, notes.fields())
-  return { kind, fields: likely, doubtful: [...notes.doubtful(), ...unlikely], unread: unreadIn(sheet, notes, variant => notesOf(variant, kind, makers)) }
+  return {
+    kind,
+    fields: likely,
+    doubtful: [...notes.doubtful(), ...unlikely],
+    unread: unreadIn(sheet, notes, variant => notesOf(variant, kind, makers)),
+  }
 }
 
 function notesOf(sheet: Sheet, kind: PartKind | null, makers: readonly string[]): Notes {
   const notes = new Notes()
   readNames(sheet, notes, kind, makers)
-  for (const s of sheet.statements) { readPrice(s, notes); readSoftware(s, notes) }
+  for (const s of sheet.statements) {
+    readPrice(s, notes)
+    readSoftware(s, notes)
+  }
   if (kind) READERS[kind]?.(sheet, notes)
   return notes
 }

@@ -4,22 +4,40 @@ const rows = (text: string): readonly string[] => rowsOf(text).lines.filter(l =>
 
 describe('tables as they are copied', () => {
   test('cell by cell: label and value in turn become one row, its words are both lines', () => {
-    const text = 'Vale 300 case\nMotherboard\nMicro-ATX, 2 forms\nDrive Bays (3.5")\n2\n\nPCI Slots\n4\nMax. CPU Cooler Height\n160 mm\nI/O Ports\nUSB 3.0 x 2'
-    expect(rows(text)).toEqual(['Vale 300 case', 'Motherboard\tMicro-ATX, 2 forms', 'Drive Bays (3.5")\t2', 'PCI Slots\t4', 'Max. CPU Cooler Height\t160 mm', 'I/O Ports\tUSB 3.0 x 2'])
+    const text =
+      'Vale 300 case\nMotherboard\nMicro-ATX, 2 forms\nDrive Bays (3.5")\n2\n\nPCI Slots\n4\nMax. CPU Cooler Height\n160 mm\nI/O Ports\nUSB 3.0 x 2'
+    expect(rows(text)).toEqual([
+      'Vale 300 case',
+      'Motherboard\tMicro-ATX, 2 forms',
+      'Drive Bays (3.5")\t2',
+      'PCI Slots\t4',
+      'Max. CPU Cooler Height\t160 mm',
+      'I/O Ports\tUSB 3.0 x 2',
+    ])
     expect(rowsOf(text).asWritten(6)).toBe('PCI Slots 4')
   })
   test('values in a row stand under a heading: nothing is paired', () => {
     const text = 'Marram Holt\nRAM\n2x DDR4 DIMM\n64GB max\n3200 MT/s\nDRIVES\n1x M.2\n4x SATA'
     expect(rows(text)).toEqual(text.split('\n'))
   })
-  test.each([[';', 'Size;120 mm'], [' - ', 'Size - 120 mm'], [' – ', 'Size – 120 mm']])('rows held apart by "%s"', (sign, size) => {
+  test.each([
+    [';', 'Size;120 mm'],
+    [' - ', 'Size - 120 mm'],
+    [' – ', 'Size – 120 mm'],
+  ])('rows held apart by "%s"', (sign, size) => {
     const text = ['Socket', 'Cores', 'Memory'].map((label, i) => `${label}${sign}${i} x`).join('\n')
-    expect(rows(`${text}\n${size}`)).toEqual(['Socket\t0 x', 'Cores\t1 x', 'Memory\t2 x', 'Size\t120 mm'])
+    expect(rows(`${text}\n${size}`)).toEqual([
+      'Socket\t0 x',
+      'Cores\t1 x',
+      'Memory\t2 x',
+      'Size\t120 mm',
+    ])
     expect(rowsOf(`${text}\n${size}`).asWritten(3)).toBe(size)
   })
   test('a dash in one line of many is part of its words', () => {
     const text = 'Crag – the cooler\nHeight: 155 mm\nWidth: 120 mm\nSocket: TERN-2'
     expect(rows(text)).toEqual(text.split('\n'))
   })
-  test('stars of bold words say nothing', () => expect(rows('**Height** 155 mm')).toEqual(['Height 155 mm']))
+  test('stars of bold words say nothing', () =>
+    expect(rows('**Height** 155 mm')).toEqual(['Height 155 mm']))
 })

@@ -12,31 +12,67 @@ export interface Rows {
 }
 
 export function rowsOf(text: string): Rows {
-  const written = text.replace(/\r\n?/g, '\n').replace(/[\u00a0\u2009\u202f]/g, ' ').split('\n')
+  const written = text
+    .replace(/\r\n?/g, '\n')
+    .replace(/[\u00a0\u2009\u202f]/g, ' ')
+    .split('\n')
   const lines = joined(separated(written.map(l => l.replace(BOLD, '$2').replace(/×/g, 'x'))))
   const own = (at: number): string => (written[at] ?? '').trim().replace(BULLET, '')
   const below = (at: number): number => written.findIndex((l, i) => i > at && l.trim() !== '')
-  return { lines, asWritten: at => (lines[below(at)] === '' ? `${own(at)} ${(written[below(at)] ?? '').trim()}` : own(at)) }
+  return {
+    lines,
+    asWritten: at =>
+      lines[below(at)] === '' ? `${own(at)} ${(written[below(at)] ?? '').trim()}` : own(at),
+  }
 }
 
 /** Rows held apart by a semicolon or a dash, where most lines are such rows: "Socket - KNOT-5", "Size;120 mm". */
 function separated(lines: readonly string[]): readonly string[] {
   const said = lines.filter(l => l.trim() !== '')
-  const row = [/^(\s*[^;:|\t]{2,32});\s*(?=[^;]+$)/, /^(\s*[^:|\t\d][^:|\t]{1,30}?)\s+[-–—]\s+(?=\S)/].find(r => said.length >= FEWEST_ROWS && said.filter(l => r.test(l)).length >= said.length * MOST_PAIRS)
+  const row = [
+    /^(\s*[^;:|\t]{2,32});\s*(?=[^;]+$)/,
+    /^(\s*[^:|\t\d][^:|\t]{1,30}?)\s+[-–—]\s+(?=\S)/,
+  ].find(
+    r =>
+      said.length >= FEWEST_ROWS && said.filter(l => r.test(l)).length >= said.length * MOST_PAIRS,
+  )
   return row ? lines.map(l => l.replace(row, '$1\t')) : lines
 }
 
 /** A table that was copied cell by cell has its labels and its values on lines of their own, in turn: each pair becomes one row. */
 function joined(lines: readonly string[]): readonly string[] {
   const cells = lines.flatMap((text, at) => (text.trim() === '' ? [] : [{ text: text.trim(), at }]))
-  if (cells.filter(c => /[:|\t]|\S {3,}\S/.test(c.text)).length > cells.length * MOST_MARKED) return lines
-  const pairsFrom = (start: number) => Array.from({ length: Math.floor((cells.length - start) / 2) }, (_, i) => [cells[start + i * 2], cells[start + i * 2 + 1]] as const)
-  const fit = (start: number): number => { const pairs = pairsFrom(start); return pairs.filter(([label, value]) => label && value && isName(label.text) && !isName(value.text)).length / Math.max(1, pairs.length) }
+  if (cells.filter(c => /[:|\t]|\S {3,}\S/.test(c.text)).length > cells.length * MOST_MARKED)
+    return lines
+  const pairsFrom = (start: number) =>
+    Array.from(
+      { length: Math.floor((cells.length - start) / 2) },
+      (_, i) => [cells[start + i * 2], cells[start + i * 2 + 1]] as const,
+    )
+  const fit = (start: number): number => {
+    const pairs = pairsFrom(start)
+    return (
+      pairs.filter(([label, value]) => label && value && isName(label.text) && !isName(value.text))
+        .length / Math.max(1, pairs.length)
+    )
+  }
   const start = fit(0) > fit(1) ? 0 : 1
   // Under a heading several values follow each other; in such a table hardly any do.
-  const runs = cells.filter((c, i) => i > 0 && !isName(c.text) && !isName(cells[i - 1]?.text ?? '')).length
-  if (cells.length < FEWEST_CELLS || fit(start) < MOST_PAIRS || runs > cells.length * MOST_RUNS) return lines
-  const rows = new Map(pairsFrom(start).flatMap(([label, value]) => (label && value ? [[label.at, `${label.text}\t${value.text}`], [value.at, '']] as const : [])))
+  const runs = cells.filter(
+    (c, i) => i > 0 && !isName(c.text) && !isName(cells[i - 1]?.text ?? ''),
+  ).length
+  if (cells.length < FEWEST_CELLS || fit(start) < MOST_PAIRS || runs > cells.length * MOST_RUNS)
+    return lines
+  const rows = new Map(
+    pairsFrom(start).flatMap(([label, value]) =>
+      label && value
+        ? ([
+            [label.at, `${label.text}\t${value.text}`],
+            [value.at, ''],
+          ] as const)
+        : [],
+    ),
+  )
   return lines.map((line, at) => rows.get(at) ?? line)
 }
 /** Named choices: from how many cells on a text is taken for such a table, which share of its pairs has to look like one, which share may be values in a row, which share may hold marks of another kind of table. */
@@ -46,4 +82,12 @@ const MOST_PAIRS = 0.6
 const MOST_RUNS = 0.15
 const MOST_MARKED = 0.25
 /** A name of a figure is words; sizes in inches and counts of pins may be among them. */
-const isName = (text: string): boolean => /^[^.;!?]{2,44}$/.test(text.replace(/\bMax\.|\d[.,]\d/gi, '')) && !/\d/.test(text.replace(/(?:\d\+)?\d{1,2}(?:[.,]\d+)?\s*(?:"|″|-?inch|-?pin)|^80 PLUS|^[+-]?\d{1,2}(?:[.,]\d)?\s?V(?= [A-Za-z])|\b(?:USB|PCIe?|M\.|DDR)\s?\d(?:\.\d)?/gi, '')) && !/^(?:yes|no|none|n\/a)$/i.test(text)
+const isName = (text: string): boolean =>
+  /^[^.;!?]{2,44}$/.test(text.replace(/\bMax\.|\d[.,]\d/gi, '')) &&
+  !/\d/.test(
+    text.replace(
+      /(?:\d\+)?\d{1,2}(?:[.,]\d+)?\s*(?:"|″|-?inch|-?pin)|^80 PLUS|^[+-]?\d{1,2}(?:[.,]\d)?\s?V(?= [A-Za-z])|\b(?:USB|PCIe?|M\.|DDR)\s?\d(?:\.\d)?/gi,
+      '',
+    ),
+  ) &&
+  !/^(?:yes|no|none|n\/a)$/i.test(text)

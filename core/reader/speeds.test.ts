@@ -14,8 +14,14 @@ test.each<[string, readonly number[]]>([
 ])('%s', (text, speeds) => expect(speedsIn(text)).toEqual(speeds))
 
 test('by number of modules: before the speed, or in brackets behind it; the slower where ranks differ', () => {
-  expect([...speedsByModules('2x1R DDR5-5200, 4x2R DDR5-3600')]).toEqual([[2, 5200], [4, 3600]])
+  expect([...speedsByModules('2x1R DDR5-5200, 4x2R DDR5-3600')]).toEqual([
+    [2, 5200],
+    [4, 3600],
+  ])
   expect([...speedsByModules('2x1R DDR5-5600, 2x2R DDR5-5200')]).toEqual([[2, 5200]])
-  expect([...speedsByModules('DDR5-5200 (2 DIMMs), DDR5-3600 (4 DIMMs)')]).toEqual([[2, 5200], [4, 3600]])
+  expect([...speedsByModules('DDR5-5200 (2 DIMMs), DDR5-3600 (4 DIMMs)')]).toEqual([
+    [2, 5200],
+    [4, 3600],
+  ])
   expect([...speedsByModules('DDR5-5600, two channels')]).toEqual([])
 })

@@ -3,17 +3,35 @@
 /** Promised speeds: those in a row before "MT/s" or "MHz", overclocked ones left out. */
 export function speedsIn(text: string): readonly number[] {
   const plain = text.replace(/\d{4,5}\+?\s*(?:MHz|MT\/s)?\s*\((?:OC|O\.C\.?|overclock\w*)\)/gi, '')
-  const rows = [...plain.matchAll(/((?:\d{3,5}\s*(?:\/|,|\s)\s*)*\d{3,5})\s*(?:MT\/s|MTs|MHz)/gi)].flatMap(m => (m[1] ?? '').match(/\d{3,5}/g) ?? [])
-  const named = [...plain.matchAll(/DDR\d[- ](\d{3,5}(?:\s*\/\s*\d{3,5})*)/gi)].flatMap(m => (m[1] ?? '').match(/\d{3,5}/g) ?? [])
-  const bare = rows.length + named.length === 0 ? [...plain.matchAll(/DDR\d\s+(\d{3,5}(?:\/\d{3,5})+)/gi)].flatMap(m => (m[1] ?? '').match(/\d{3,5}/g) ?? []) : []
-  const most = rows.length + named.length + bare.length === 0 && /DDR\d/i.test(plain) ? [...plain.matchAll(/\bup to (\d{4,5})\b(?!\s*[GM]B)/gi)].map(m => m[1] ?? '') : []
-  return [...new Set([...rows, ...named, ...bare, ...most].map(Number))].filter(n => n >= 200 && n <= 12000)
+  const rows = [
+    ...plain.matchAll(/((?:\d{3,5}\s*(?:\/|,|\s)\s*)*\d{3,5})\s*(?:MT\/s|MTs|MHz)/gi),
+  ].flatMap(m => (m[1] ?? '').match(/\d{3,5}/g) ?? [])
+  const named = [...plain.matchAll(/DDR\d[- ](\d{3,5}(?:\s*\/\s*\d{3,5})*)/gi)].flatMap(
+    m => (m[1] ?? '').match(/\d{3,5}/g) ?? [],
+  )
+  const bare =
+    rows.length + named.length === 0
+      ? [...plain.matchAll(/DDR\d\s+(\d{3,5}(?:\/\d{3,5})+)/gi)].flatMap(
+          m => (m[1] ?? '').match(/\d{3,5}/g) ?? [],
+        )
+      : []
+  const most =
+    rows.length + named.length + bare.length === 0 && /DDR\d/i.test(plain)
+      ? [...plain.matchAll(/\bup to (\d{4,5})\b(?!\s*[GM]B)/gi)].map(m => m[1] ?? '')
+      : []
+  return [...new Set([...rows, ...named, ...bare, ...most].map(Number))].filter(
+    n => n >= 200 && n <= 12000,
+  )
 }
 
 /** A speed for each number of modules, the slower where ranks differ: "2x1R DDR5-5200, 4x2R DDR5-3600", "DDR5-3600 (4 DIMMs)". */
 export function speedsByModules(text: string): ReadonlyMap<number, number> {
   const byModules = new Map<number, number>()
-  for (const m of text.matchAll(/DDR\d[- ](\d{3,5})[^,;()]{0,6}\(\s*([1248])\s*(?:x\s*)?(?:DIMM|module|stick)s?\s*\)/gi)) byModules.set(Number(m[2]), Number(m[1]))
-  for (const m of text.matchAll(/\b([1248])\s*[x×]\s*(?:[1248]R\s*)?(?:DDR\d[- ])(\d{3,5})/gi)) byModules.set(Number(m[1]), Math.min(byModules.get(Number(m[1])) ?? Infinity, Number(m[2])))
+  for (const m of text.matchAll(
+    /DDR\d[- ](\d{3,5})[^,;()]{0,6}\(\s*([1248])\s*(?:x\s*)?(?:DIMM|module|stick)s?\s*\)/gi,
+  ))
+    byModules.set(Number(m[2]), Number(m[1]))
+  for (const m of text.matchAll(/\b([1248])\s*[x×]\s*(?:[1248]R\s*)?(?:DDR\d[- ])(\d{3,5})/gi))
+    byModules.set(Number(m[1]), Math.min(byModules.get(Number(m[1])) ?? Infinity, Number(m[2])))
   return byModules
 }

@@ -1,6 +1,9 @@
 import { countAround, leadingCount, thingsIn, wordNumber, type Thing } from './things'
 
-const around = (phrase: string, named: RegExp): number | null => { const m = named.exec(phrase); return m ? countAround(phrase, m.index, m.index + m[0].length) : null }
+const around = (phrase: string, named: RegExp): number | null => {
+  const m = named.exec(phrase)
+  return m ? countAround(phrase, m.index, m.index + m[0].length) : null
+}
 
 describe('a count stands before, behind, in words, or not at all', () => {
   test.each<[string, RegExp, number | null]>([
@@ -24,11 +27,18 @@ describe('a count stands before, behind, in words, or not at all', () => {
 })
 
 test('a value whose label has named the thing begins with its count, and not with its size', () => {
-  expect(['6', '4x 6 Gb/s', '2 (4-pin)', 'two', '1 x 8-pin', '8-pin', '120 mm', '500 W', 'yes'].map(leadingCount)).toEqual([6, 4, 2, 2, 1, null, null, null, null])
+  expect(
+    ['6', '4x 6 Gb/s', '2 (4-pin)', 'two', '1 x 8-pin', '8-pin', '120 mm', '500 W', 'yes'].map(
+      leadingCount,
+    ),
+  ).toEqual([6, 4, 2, 2, 1, null, null, null, null])
 })
 
 test('every thing of a phrase once, each word used once', () => {
-  const things: readonly Thing<'c' | 'three'>[] = [{ key: 'c', named: /USB-C/ }, { key: 'three', named: /USB/ }]
+  const things: readonly Thing<'c' | 'three'>[] = [
+    { key: 'c', named: /USB-C/ },
+    { key: 'three', named: /USB/ },
+  ]
   expect(thingsIn('2x USB-C', things).map(t => [t.key, t.count])).toEqual([['c', 2]])
   expect(thingsIn('1x USB-C 2x USB', things).map(t => t.key)).toEqual(['c', 'three'])
   expect(thingsIn('no plug here', things)).toEqual([])

@@ -5,25 +5,47 @@ import { kindOf, type Item, type Part } from '../parts'
 import type { Situation } from '../situation'
 import type { Candidate, Question, RemedyKind } from './remedy'
 
-const ADDED: Partial<Record<Part['kind'], RemedyKind>> = { adapter: 'adapter', hub: 'hub', card: 'card', lead: 'lead' }
+const ADDED: Partial<Record<Part['kind'], RemedyKind>> = {
+  adapter: 'adapter',
+  hub: 'hub',
+  card: 'card',
+  lead: 'lead',
+}
 
 export function additions({ finding, situation, shelf }: Question): readonly Candidate[] {
   const wanted = wantedEnds(finding, situation)
   const askers = [...wanted, ...bridged(wanted, situation)]
   return shelf.flatMap(part => {
     const kind = ADDED[part.kind]
-    return kind && endsOfPart(part).some(own => askers.some(asker => meets(own, asker))) ? [{ kind, title: `Add the ${part.model}`, commands: [{ do: 'addItem', item: { part, state: 'wanted' } }] }] : []
+    return kind && endsOfPart(part).some(own => askers.some(asker => meets(own, asker)))
+      ? [
+          {
+            kind,
+            title: `Add the ${part.model}`,
+            commands: [{ do: 'addItem', item: { part, state: 'wanted' } }],
+          },
+        ]
+      : []
   })
 }
 
 /** The ends a finding is about: those of its unmet demand, else the plugs of its joints. */
-export function wantedEnds(finding: Question['finding'], { unmet, ends, seats, plugs }: Situation): readonly EndOf[] {
-  const refs = finding.demand === null ? [...seats, ...plugs].filter(j => finding.joints.includes(j.id)).map(j => j.a) : unmet.find(u => u.demand.id === finding.demand)?.demand.refs ?? []
+export function wantedEnds(
+  finding: Question['finding'],
+  { unmet, ends, seats, plugs }: Situation,
+): readonly EndOf[] {
+  const refs =
+    finding.demand === null
+      ? [...seats, ...plugs].filter(j => finding.joints.includes(j.id)).map(j => j.a)
+      : (unmet.find(u => u.demand.id === finding.demand)?.demand.refs ?? [])
   return refs.flatMap(ref => ends.get(ref) ?? [])
 }
 
 /** The far ends of loose leads that are here and fit: a disk asks for a port by way of its lead. */
-export function bridged(wanted: readonly EndOf[], { ends }: Pick<Situation, 'ends'>): readonly EndOf[] {
+export function bridged(
+  wanted: readonly EndOf[],
+  { ends }: Pick<Situation, 'ends'>,
+): readonly EndOf[] {
   const loose = [...ends.values()].filter(e => e.end.among?.how === 'both')
   const near = new Set(loose.filter(e => wanted.some(w => meets(e, w))).map(e => e.item))
   return loose.filter(e => near.has(e.item) && !wanted.some(w => meets(e, w)))
@@ -39,4 +61,3 @@ const endsOfPart = (part: Part): readonly EndOf[] => {
   const item = { id: ' new', name: part.model, part, state: 'wanted', condition: 'new' } as Item
   return endsOf(item, kindOf(item).ends(item))
 }
-

@@ -4,18 +4,52 @@ import type { PartKind } from '../parts'
 import type { Candidate, Question } from './remedy'
 
 /** What a machine starts without. */
-const DISPENSABLE: readonly PartKind[] = ['drive', 'card', 'fan', 'hub', 'light', 'adapter', 'lead', 'sundry']
+const DISPENSABLE: readonly PartKind[] = [
+  'drive',
+  'card',
+  'fan',
+  'hub',
+  'light',
+  'adapter',
+  'lead',
+  'sundry',
+]
 
 export function leavings({ build, finding }: Question): readonly Candidate[] {
-  const open: readonly Candidate[] = finding.demand === null || build.choices.leftOpen[finding.demand] ? [] : [
-    { kind: 'leave open', title: 'Leave it open', commands: [{ do: 'leaveOpen', id: finding.demand, title: finding.sentence, reason: 'not needed' }] },
-  ]
-  const out = build.items.filter(i => finding.parts.includes(i.id) && DISPENSABLE.includes(i.part.kind) && i.state !== 'spare').map((i): Candidate => (
-    { kind: 'leave out', title: `Leave the ${i.part.model} out`, commands: [{ do: 'setState', id: i.id, state: 'spare' }] }))
+  const open: readonly Candidate[] =
+    finding.demand === null || build.choices.leftOpen[finding.demand]
+      ? []
+      : [
+          {
+            kind: 'leave open',
+            title: 'Leave it open',
+            commands: [
+              {
+                do: 'leaveOpen',
+                id: finding.demand,
+                title: finding.sentence,
+                reason: 'not needed',
+              },
+            ],
+          },
+        ]
+  const out = build.items
+    .filter(
+      i => finding.parts.includes(i.id) && DISPENSABLE.includes(i.part.kind) && i.state !== 'spare',
+    )
+    .map((i): Candidate => ({
+      kind: 'leave out',
+      title: `Leave the ${i.part.model} out`,
+      commands: [{ do: 'setState', id: i.id, state: 'spare' }],
+    }))
   return [...open, ...out]
 }
 
 export function schools({ build, finding }: Question): readonly Candidate[] {
   if (finding.stage !== 'power') return []
-  return SCHOOLS.filter(s => s !== build.choices.school).map((school): Candidate => ({ kind: 'school', title: `Judge the supply by the ${SCHOOL[school].label} school`, commands: [{ do: 'chooseSchool', school }] }))
+  return SCHOOLS.filter(s => s !== build.choices.school).map((school): Candidate => ({
+    kind: 'school',
+    title: `Judge the supply by the ${SCHOOL[school].label} school`,
+    commands: [{ do: 'chooseSchool', school }],
+  }))
 }

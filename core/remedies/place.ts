@@ -11,16 +11,36 @@ const SOCKETS = 10
 
 export function places({ build, finding, situation: s }: Question): readonly Candidate[] {
   const joints = [...s.seats, ...s.plugs]
-  return joints.filter(j => finding.joints.includes(j.id)).flatMap((joint): readonly Candidate[] => {
-    const plug = s.ends.get(joint.a)
-    if (!plug) return []
-    const others = [...s.ends.values()].filter(e => e.end.sex === 'socket' && e.ref !== joint.b && meets(plug, e)).slice(0, SOCKETS)
-    const free = build.choices.pins[joint.a] === undefined ? [] : [{ kind: 'place' as const, title: `Let the ${labelOf(plug, s)} find its own place`, commands: [{ do: 'pinJoint', plug: joint.a, socket: null }] }]
-    return [...free, ...others.map(to => ({
-      kind: 'place' as const, title: `Put the ${labelOf(plug, s)} into ${to.end.label} of the ${s.names.get(to.item) ?? ''}`,
-      commands: [{ do: 'pinJoint', plug: plug.ref, socket: to.ref, title: labelOf(plug, s) }],
-    }))]
-  })
+  return joints
+    .filter(j => finding.joints.includes(j.id))
+    .flatMap((joint): readonly Candidate[] => {
+      const plug = s.ends.get(joint.a)
+      if (!plug) return []
+      const others = [...s.ends.values()]
+        .filter(e => e.end.sex === 'socket' && e.ref !== joint.b && meets(plug, e))
+        .slice(0, SOCKETS)
+      const free =
+        build.choices.pins[joint.a] === undefined
+          ? []
+          : [
+              {
+                kind: 'place' as const,
+                title: `Let the ${labelOf(plug, s)} find its own place`,
+                commands: [{ do: 'pinJoint', plug: joint.a, socket: null }],
+              },
+            ]
+      return [
+        ...free,
+        ...others.map(to => ({
+          kind: 'place' as const,
+          title: `Put the ${labelOf(plug, s)} into ${to.end.label} of the ${s.names.get(to.item) ?? ''}`,
+          commands: [{ do: 'pinJoint', plug: plug.ref, socket: to.ref, title: labelOf(plug, s) }],
+        })),
+      ]
+    })
 }
 
-const labelOf = (plug: EndOf, s: Situation): string => (isMechanical(plug.end.face) ? s.names.get(itemOfRef(plug.ref)) ?? '' : `${plug.end.label} of the ${s.names.get(itemOfRef(plug.ref)) ?? ''}`)
+const labelOf = (plug: EndOf, s: Situation): string =>
+  isMechanical(plug.end.face)
+    ? (s.names.get(itemOfRef(plug.ref)) ?? '')
+    : `${plug.end.label} of the ${s.names.get(itemOfRef(plug.ref)) ?? ''}`

@@ -30,7 +30,9 @@ describe.each(SHORTAGES)('%s', (id, what) => {
       if (isProblem(done)) throw new Error(done.problem)
       const after = analyse(done.build).horizons.then
       expect(difference(before, after)).toEqual(remedy.promise)
-      expect(after.findings.find(f => f.id === id && f.verdict !== 'clear')?.verdict ?? null).toBe(remedy.leaves)
+      expect(after.findings.find(f => f.id === id && f.verdict !== 'clear')?.verdict ?? null).toBe(
+        remedy.leaves,
+      )
       // Taken back in one go as well.
       const back = takeBack(done.build, done.inverse, done.line)
       if (isProblem(back)) throw new Error(back.problem)
@@ -42,9 +44,18 @@ describe.each(SHORTAGES)('%s', (id, what) => {
 const titles = (id: string): readonly string[] => remedies(id).map(r => r.title)
 
 test('the second wide lead: a splitter for 16, a card for 26, a board with two headers, or nothing', () => {
-  expect(titles(SHORTAGES[0][0])).toEqual(['Add the USB 3 splitter', 'Add the Two-port card x1', 'Add the Inner USB hub wide', 'Swap the Lagoon 6 for the Lagoon 9', 'Leave it open'])
+  expect(titles(SHORTAGES[0][0])).toEqual([
+    'Add the USB 3 splitter',
+    'Add the Two-port card x1',
+    'Add the Inner USB hub wide',
+    'Swap the Lagoon 6 for the Lagoon 9',
+    'Leave it open',
+  ])
   const [splitter, card, , , open] = remedies(SHORTAGES[0][0])
-  expect(splitter?.promise.left).toEqual({ before: before.parts.left, after: before.parts.left + 16 })
+  expect(splitter?.promise.left).toEqual({
+    before: before.parts.left,
+    after: before.parts.left + 16,
+  })
   expect(card?.promise.uses).toEqual(['Lagoon 6: PCIE_4'])
   expect(open?.leaves).toBe('watch')
 })
@@ -57,18 +68,31 @@ test('the fourth disk: a storage card in a free slot brings ports', () => {
 })
 
 test('a lead that ends short: another port or a longer lead', () => {
-  const id = before.findings.find(f => f.rule === 'routes/lead-length' && f.verdict === 'stop')?.id ?? ''
+  const id =
+    before.findings.find(f => f.rule === 'routes/lead-length' && f.verdict === 'stop')?.id ?? ''
   expect(new Set(remedies(id).map(r => r.kind))).toEqual(new Set(['place', 'lead', 'leave out']))
   expect(titles(id)).toContain('Swap the SATA lead 300 for the SATA lead 500')
 })
 
 test('what is in hand lies beside the build when it is swapped, and what was made with it is open again', () => {
-  const made = change(plover, { do: 'setState', id: 'cooler', state: 'have' }, { do: 'make', ids: ['cooler/mount~board/cooler'] }, measure('case', 'coolerRoom', 70))
+  const made = change(
+    plover,
+    { do: 'setState', id: 'cooler', state: 'have' },
+    { do: 'make', ids: ['cooler/mount~board/cooler'] },
+    measure('case', 'coolerRoom', 70),
+  )
   const id = then(made).findings.find(f => f.rule === 'fit/cooler-height')?.id ?? ''
-  const swap = remediesFor(made, 'then', id, shelf).find(r => r.title === 'Swap the Lowbank 65 for the Lowbank 47')
+  const swap = remediesFor(made, 'then', id, shelf).find(
+    r => r.title === 'Swap the Lowbank 65 for the Lowbank 47',
+  )
   if (!swap) throw new Error('the lower cooler was not found')
   const after = change(made, remedyCommand(swap))
-  expect(after.items.filter(i => i.part.kind === 'cooler').map(i => [i.part.model, i.state])).toEqual([['Lowbank 47', 'wanted'], ['Lowbank 65', 'spare']])
+  expect(
+    after.items.filter(i => i.part.kind === 'cooler').map(i => [i.part.model, i.state]),
+  ).toEqual([
+    ['Lowbank 47', 'wanted'],
+    ['Lowbank 65', 'spare'],
+  ])
   expect(after.progress).toEqual({})
 })
 

@@ -10,7 +10,13 @@ import { places } from './place'
 import { REMEDY_KINDS, tried, type Candidate, type Question, type Remedy } from './remedy'
 import { swaps } from './swap'
 
-const SOURCES: readonly ((q: Question) => readonly Candidate[])[] = [places, additions, schools, leavings, swaps]
+const SOURCES: readonly ((q: Question) => readonly Candidate[])[] = [
+  places,
+  additions,
+  schools,
+  leavings,
+  swaps,
+]
 
 export interface Search {
   /** What costs least first, then what changes least; doing with less comes last. */
@@ -23,12 +29,23 @@ export interface Search {
  * Searches for remedies of one finding: after each candidate that was tried comes what is known so far, so that a caller can
  * show it, rest, or stop. Nothing when there is no such finding. The build is not changed.
  */
-export function* searchRemedies(build: Build, horizon: Horizon, finding: string, shelf: readonly Part[]): Generator<Search> {
+export function* searchRemedies(
+  build: Build,
+  horizon: Horizon,
+  finding: string,
+  shelf: readonly Part[],
+): Generator<Search> {
   const memo = new Memo()
   const before = analyseIn(build, horizon, memo)
   const found = before.findings.find(f => f.id === finding)
   if (!found) return
-  const question: Question = { build, horizon, finding: found, situation: situationIn(build, horizon, memo), shelf }
+  const question: Question = {
+    build,
+    horizon,
+    finding: found,
+    situation: situationIn(build, horizon, memo),
+    shelf,
+  }
   const candidates = SOURCES.flatMap(source => source(question))
   let remedies: readonly Remedy[] = []
   for (const [i, candidate] of candidates.entries()) {
@@ -39,12 +56,20 @@ export function* searchRemedies(build: Build, horizon: Horizon, finding: string,
 }
 
 /** All at once, for those who can wait. */
-export const remediesFor = (...question: Parameters<typeof searchRemedies>): readonly Remedy[] => [...searchRemedies(...question)].at(-1)?.remedies ?? []
+export const remediesFor = (...question: Parameters<typeof searchRemedies>): readonly Remedy[] =>
+  [...searchRemedies(...question)].at(-1)?.remedies ?? []
 
 const isLess = ({ kind }: Remedy): boolean => kind === 'leave open' || kind === 'leave out'
-const open = ({ promise: { findings } }: Remedy): number => findings.come.length - findings.gone.length
+const open = ({ promise: { findings } }: Remedy): number =>
+  findings.come.length - findings.gone.length
 const cost = ({ promise: { left } }: Remedy): number => left.after - left.before
 
 function better(a: Remedy, b: Remedy): number {
-  return Number(isLess(a)) - Number(isLess(b)) || cost(a) - cost(b) || REMEDY_KINDS.indexOf(a.kind) - REMEDY_KINDS.indexOf(b.kind) || open(a) - open(b) || (a.title < b.title ? -1 : a.title > b.title ? 1 : 0)
+  return (
+    Number(isLess(a)) - Number(isLess(b)) ||
+    cost(a) - cost(b) ||
+    REMEDY_KINDS.indexOf(a.kind) - REMEDY_KINDS.indexOf(b.kind) ||
+    open(a) - open(b) ||
+    (a.title < b.title ? -1 : a.title > b.title ? 1 : 0)
+  )
 }

@@ -12,13 +12,30 @@ import type { Situation } from '../situation'
 import { gravity, VERDICTS, type Verdict } from '../verdict'
 
 /** What is done: another part, something added between or beside, another place, something left away, another school. */
-export const REMEDY_KINDS = ['place', 'lead', 'adapter', 'hub', 'card', 'school', 'leave open', 'leave out', 'swap'] as const
+export const REMEDY_KINDS = [
+  'place',
+  'lead',
+  'adapter',
+  'hub',
+  'card',
+  'school',
+  'leave open',
+  'leave out',
+  'swap',
+] as const
 export type RemedyKind = (typeof REMEDY_KINDS)[number]
 
 /** A command without its time, as the interface sends it. */
-export interface Ask { readonly do: string; readonly [argument: string]: unknown }
+export interface Ask {
+  readonly do: string
+  readonly [argument: string]: unknown
+}
 
-export interface Candidate { readonly kind: RemedyKind; readonly title: string; readonly commands: readonly Ask[] }
+export interface Candidate {
+  readonly kind: RemedyKind
+  readonly title: string
+  readonly commands: readonly Ask[]
+}
 
 export interface Remedy extends Candidate {
   /** What is left of the finding; null when it is gone. */
@@ -27,16 +44,31 @@ export interface Remedy extends Candidate {
 }
 
 /** What a search for remedies starts from. */
-export interface Question { readonly build: Build; readonly horizon: Horizon; readonly finding: Finding; readonly situation: Situation; readonly shelf: readonly Part[] }
+export interface Question {
+  readonly build: Build
+  readonly horizon: Horizon
+  readonly finding: Finding
+  readonly situation: Situation
+  readonly shelf: readonly Part[]
+}
 
 /** The one command that carries a remedy out. */
-export const remedyCommand = ({ title, commands }: Candidate): Ask => ({ do: 'together', commands, title })
+export const remedyCommand = ({ title, commands }: Candidate): Ask => ({
+  do: 'together',
+  commands,
+  title,
+})
 
 /** Commands read no clock, and what is tried leaves no trace. */
 const TRIAL = '1970-01-01T00:00:00.000Z'
 
 /** Tries a candidate: null when it cannot be done or does not help. It helps when the finding weighs less, all that is open weighs less together, and nothing new stops or harms. */
-export function tried(candidate: Candidate, { build, horizon, finding }: Question, before: HorizonAnalysis, memo: Memo): Remedy | null {
+export function tried(
+  candidate: Candidate,
+  { build, horizon, finding }: Question,
+  before: HorizonAnalysis,
+  memo: Memo,
+): Remedy | null {
   const done = apply(build, { ...remedyCommand(candidate), at: TRIAL })
   if (isProblem(done)) return null
   const after = analyseIn(done.build, horizon, memo)
@@ -45,12 +77,17 @@ export function tried(candidate: Candidate, { build, horizon, finding }: Questio
   if (leaves !== null && gravity(leaves) >= gravity(finding.verdict)) return null
   if (!lighter(weights(after), weights(before))) return null
   const promise = difference(before, after)
-  const worse = [...promise.findings.come, ...promise.findings.turned.map(t => t.finding)].some(f => f.verdict === 'stop' || f.verdict === 'harm')
+  const worse = [...promise.findings.come, ...promise.findings.turned.map(t => t.finding)].some(
+    f => f.verdict === 'stop' || f.verdict === 'harm',
+  )
   return worse ? null : { ...candidate, leaves, promise }
 }
 
 /** Open findings counted by verdict, the gravest first. */
-const weights = (side: HorizonAnalysis): readonly number[] => VERDICTS.filter(v => v !== 'clear').map(v => side.findings.filter(f => f.verdict === v && f.accepted === null).length)
+const weights = (side: HorizonAnalysis): readonly number[] =>
+  VERDICTS.filter(v => v !== 'clear').map(
+    v => side.findings.filter(f => f.verdict === v && f.accepted === null).length,
+  )
 
 function lighter(a: readonly number[], b: readonly number[]): boolean {
   const at = a.findIndex((n, i) => n !== b[i])

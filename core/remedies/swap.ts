@@ -12,9 +12,15 @@ export function swaps(q: Question): readonly Candidate[] {
     const item = q.build.items.find(i => i.id === id)
     if (!item) return []
     const distance = (p: Part): number => Math.abs((p.price ?? 0) - (item.part.price ?? 0))
-    const others = q.shelf.filter(p => p.kind === item.part.kind && p.id !== item.part.id && serves(p) === serves(item.part)).sort((a, b) => distance(a) - distance(b) || (a.id < b.id ? -1 : 1))
+    const others = q.shelf
+      .filter(
+        p => p.kind === item.part.kind && p.id !== item.part.id && serves(p) === serves(item.part),
+      )
+      .sort((a, b) => distance(a) - distance(b) || (a.id < b.id ? -1 : 1))
     return others.slice(0, MODELS).map((part): Candidate => ({
-      kind: part.kind === 'lead' ? 'lead' : 'swap', title: `Swap the ${item.part.model} for the ${part.model}`, commands: swapCommands(item, part, Object.keys(q.build.progress)),
+      kind: part.kind === 'lead' ? 'lead' : 'swap',
+      title: `Swap the ${item.part.model} for the ${part.model}`,
+      commands: swapCommands(item, part, Object.keys(q.build.progress)),
     }))
   })
 }
@@ -22,16 +28,26 @@ export function swaps(q: Question): readonly Candidate[] {
 /** What a part is there for, where parts of one kind are there for different things: a disk does not stand in for a reader. */
 function serves(part: Part): string {
   switch (part.kind) {
-    case 'card': return part.does
-    case 'drive': return `${part.shape} ${part.medium ?? part.protocol}`
-    case 'lead': return `${part.face} ${part.to ?? ''}`
-    case 'adapter': return [...part.inlets, ...part.outlets].map(e => e.face).join()
-    case 'hub': return part.serves
-    case 'light': return part.face
-    case 'rail': return `${part.takes} ${part.fits}`
-    case 'memory': return part.type
-    case 'processor': return part.socket
-    default: return part.kind
+    case 'card':
+      return part.does
+    case 'drive':
+      return `${part.shape} ${part.medium ?? part.protocol}`
+    case 'lead':
+      return `${part.face} ${part.to ?? ''}`
+    case 'adapter':
+      return [...part.inlets, ...part.outlets].map(e => e.face).join()
+    case 'hub':
+      return part.serves
+    case 'light':
+      return part.face
+    case 'rail':
+      return `${part.takes} ${part.fits}`
+    case 'memory':
+      return part.type
+    case 'processor':
+      return part.socket
+    default:
+      return part.kind
   }
 }
 
@@ -40,7 +56,9 @@ function offering({ finding, situation }: Question): readonly string[] {
   if (finding.demand === null) return []
   const wanted = wantedEnds(finding, situation)
   const askers = [...wanted, ...bridged(wanted, situation)]
-  return [...situation.ends.values()].filter(e => e.end.sex === 'socket' && askers.some(a => a.end.sex === 'plug' && meets(a, e))).map(e => e.item)
+  return [...situation.ends.values()]
+    .filter(e => e.end.sex === 'socket' && askers.some(a => a.end.sex === 'plug' && meets(a, e)))
+    .map(e => e.item)
 }
 
 /** What is in hand lies beside the build afterwards; the new one is to be bought; what was made with the old one is to be made again. */
@@ -49,8 +67,23 @@ function swapCommands(item: StoredItem, part: Part, made: readonly string[]): re
   const undone = made.filter(joint => joint.split('~').some(ref => ref.startsWith(`${id}/`)))
   return [
     { do: 'swapPart', id, part, figures: {} },
-    ...(undone.length > 0 ? [{ do: 'setProgress', entries: Object.fromEntries(undone.map(joint => [joint, null])), title: item.part.model }] : []),
-    ...(state === 'have' || state === 'ordered' ? [{ do: 'setState', id, state: 'wanted' }, { do: 'setPaid', id, paid: null }] : []),
-    ...(state === 'have' ? [{ do: 'addItem', item: { ...item, id: undefined, state: 'spare' } }] : []),
+    ...(undone.length > 0
+      ? [
+          {
+            do: 'setProgress',
+            entries: Object.fromEntries(undone.map(joint => [joint, null])),
+            title: item.part.model,
+          },
+        ]
+      : []),
+    ...(state === 'have' || state === 'ordered'
+      ? [
+          { do: 'setState', id, state: 'wanted' },
+          { do: 'setPaid', id, paid: null },
+        ]
+      : []),
+    ...(state === 'have'
+      ? [{ do: 'addItem', item: { ...item, id: undefined, state: 'spare' } }]
+      : []),
   ]
 }

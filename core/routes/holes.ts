@@ -10,7 +10,8 @@ export function sectionOf(face: Face): number {
 }
 
 /** What a hole holds of leads laid side by side, mm². */
-export const roomOf = ({ width, height }: Pick<Opening, 'width' | 'height'>): number => width * height * HOLE_FILL.share
+export const roomOf = ({ width, height }: Pick<Opening, 'width' | 'height'>): number =>
+  width * height * HOLE_FILL.share
 
 /** Whether a plug's head goes through a hole, either way round. */
 export function passes({ width, height }: Pick<Opening, 'width' | 'height'>, face: Face): boolean {
@@ -27,7 +28,13 @@ export class Filling {
 
   /** The holes that such a lead cannot take any more, or never could. */
   shutTo(cable: string, face: Face): readonly string[] {
-    return this.layout.openings.filter(o => !passes(o, face) || (!this.lying.get(o.key)?.has(cable) && this.used(o.key) + sectionOf(face) > roomOf(o))).map(o => o.key)
+    return this.layout.openings
+      .filter(
+        o =>
+          !passes(o, face) ||
+          (!this.lying.get(o.key)?.has(cable) && this.used(o.key) + sectionOf(face) > roomOf(o)),
+      )
+      .map(o => o.key)
   }
 
   put(cable: string, face: Face, through: readonly string[]): void {
@@ -43,4 +50,5 @@ export class Filling {
 }
 
 /** One cable through every hole it passes: all plugs of a chain are one cable. */
-export const cableOf = (item: string, chain: string | undefined, ref: string): string => (chain === undefined ? ref : `${item}/${chain}`)
+export const cableOf = (item: string, chain: string | undefined, ref: string): string =>
+  chain === undefined ? ref : `${item}/${chain}`

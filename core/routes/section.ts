@@ -23,12 +23,22 @@ export interface RouteRow {
   readonly figures: readonly SettledBy[]
 }
 
-export function routesSection(s: Pick<Situation, 'leads' | 'layout'>, findings: readonly Pick<Finding, 'id' | 'stage' | 'joints'>[]): readonly RouteRow[] {
+export function routesSection(
+  s: Pick<Situation, 'leads' | 'layout'>,
+  findings: readonly Pick<Finding, 'id' | 'stage' | 'joints'>[],
+): readonly RouteRow[] {
   const about = new Map<string, string>()
-  for (const f of findings) if (f.stage === 'routes') for (const id of f.joints) if (!about.has(id)) about.set(id, f.id)
+  for (const f of findings)
+    if (f.stage === 'routes') for (const id of f.joints) if (!about.has(id)) about.set(id, f.id)
   return s.leads.map(lead => ({
-    id: lead.plug.ref, joints: lead.joints.map(j => j.id), item: lead.plug.item, face: isMechanical(lead.plug.end.face) ? null : lead.plug.end.face, label: lead.label, to: lead.to,
-    need: lead.reach ? valueOf(lead.reach.need) : null, have: valueOf(lead.length),
+    id: lead.plug.ref,
+    joints: lead.joints.map(j => j.id),
+    item: lead.plug.item,
+    face: isMechanical(lead.plug.end.face) ? null : lead.plug.end.face,
+    label: lead.label,
+    to: lead.to,
+    need: lead.reach ? valueOf(lead.reach.need) : null,
+    have: valueOf(lead.length),
     through: lead.reach?.way.through.map(key => openingLabel(s.layout?.openings ?? [], key)) ?? [],
     points: lead.reach?.way.points ?? [],
     figures: lead.length.terms.flatMap(({ leaf: l }) => settledBy(l, null) ?? []),

@@ -1,7 +1,17 @@
 // Board forms and their mounting holes. Board frame: x from the rear edge, y from the top edge down, mm.
 import { SOURCE } from './sources'
 
-export const BOARD_FORMS = ['Mini-ITX', 'FlexATX', 'microATX', 'ATX', 'SSI-CEB', 'E-ATX', 'XL', 'Baby-AT', 'AT'] as const
+export const BOARD_FORMS = [
+  'Mini-ITX',
+  'FlexATX',
+  'microATX',
+  'ATX',
+  'SSI-CEB',
+  'E-ATX',
+  'XL',
+  'Baby-AT',
+  'AT',
+] as const
 export type BoardForm = (typeof BOARD_FORMS)[number]
 
 export const HOLES = ['A', 'B', 'C', 'F', 'G', 'H', 'J', 'K', 'L', 'M', 'R', 'S'] as const
@@ -9,8 +19,18 @@ export type HoleName = (typeof HOLES)[number]
 
 /** Where each hole lies from the board's top rear corner. */
 export const HOLE_AT: Record<HoleName, readonly [x: number, y: number]> = {
-  A: [10.16, 288.29], B: [10.16, 209.55], C: [10.16, 163.83], F: [33.02, 6.35], G: [165.1, 288.29], H: [165.1, 163.83],
-  J: [165.1, 6.35], K: [237.49, 288.29], L: [237.49, 163.83], M: [237.49, 6.35], R: [237.49, 209.55], S: [165.1, 209.55],
+  A: [10.16, 288.29],
+  B: [10.16, 209.55],
+  C: [10.16, 163.83],
+  F: [33.02, 6.35],
+  G: [165.1, 288.29],
+  H: [165.1, 163.83],
+  J: [165.1, 6.35],
+  K: [237.49, 288.29],
+  L: [237.49, 163.83],
+  M: [237.49, 6.35],
+  R: [237.49, 209.55],
+  S: [165.1, 209.55],
 }
 
 export interface FormRow {
@@ -24,10 +44,34 @@ export interface FormRow {
 }
 
 export const FORM: Record<BoardForm, FormRow> = {
-  'Mini-ITX': { edge: 170.18, depth: 170.18, slots: 1, holes: ['C', 'F', 'H', 'J'], source: SOURCE.miniItx },
-  FlexATX: { edge: 228.6, depth: 190.5, slots: 3, holes: ['B', 'C', 'F', 'H', 'J', 'S'], source: SOURCE.atx },
-  microATX: { edge: 243.84, depth: 243.84, slots: 4, holes: ['B', 'C', 'F', 'H', 'J', 'L', 'M', 'R', 'S'], source: SOURCE.atx },
-  ATX: { edge: 304.8, depth: 243.84, slots: 7, holes: ['A', 'C', 'F', 'G', 'H', 'J', 'K', 'L', 'M'], source: SOURCE.atx },
+  'Mini-ITX': {
+    edge: 170.18,
+    depth: 170.18,
+    slots: 1,
+    holes: ['C', 'F', 'H', 'J'],
+    source: SOURCE.miniItx,
+  },
+  FlexATX: {
+    edge: 228.6,
+    depth: 190.5,
+    slots: 3,
+    holes: ['B', 'C', 'F', 'H', 'J', 'S'],
+    source: SOURCE.atx,
+  },
+  microATX: {
+    edge: 243.84,
+    depth: 243.84,
+    slots: 4,
+    holes: ['B', 'C', 'F', 'H', 'J', 'L', 'M', 'R', 'S'],
+    source: SOURCE.atx,
+  },
+  ATX: {
+    edge: 304.8,
+    depth: 243.84,
+    slots: 7,
+    holes: ['A', 'C', 'F', 'G', 'H', 'J', 'K', 'L', 'M'],
+    source: SOURCE.atx,
+  },
   'SSI-CEB': { edge: 304.8, depth: 266.7, slots: 7, holes: null, source: 'SSI CEB specification' },
   'E-ATX': { edge: 304.8, depth: 330.2, slots: 7, holes: null, source: 'SSI EEB specification' },
   XL: { edge: 345, depth: 262, slots: 8, holes: null, source: SOURCE.assumed },

@@ -8,7 +8,8 @@ export const OLD_SLOTS = ['ISA-8', 'ISA-16', 'PCI', 'AGP'] as const
 export type OldSlot = (typeof OLD_SLOTS)[number]
 export type AnySlot = SlotSize | OldSlot
 export const ANY_SLOT = [...SLOT_SIZES, ...OLD_SLOTS] as const
-export const isOldSlot = (size: AnySlot): size is OldSlot => (OLD_SLOTS as readonly string[]).includes(size)
+export const isOldSlot = (size: AnySlot): size is OldSlot =>
+  (OLD_SLOTS as readonly string[]).includes(size)
 
 /** From one slot's centre line to the next, and where the first lies under the top edge of an ATX board and its smaller kin, mm. */
 export const SLOT_PITCH = { mm: 20.32, source: SOURCE.atx } as const
@@ -20,7 +21,14 @@ export const CARD_HEIGHT = { full: 111.15, low: 68.9, source: SOURCE.pcie } as c
 export const CARD_BODY = { behind: 4, over: 12, source: SOURCE.assumed } as const
 
 /** One lane, one direction, GB/s, by generation. */
-export const LANE: Record<number, number> = { 1: 0.25, 2: 0.5, 3: 0.985, 4: 1.969, 5: 3.938, 6: 7.56 }
+export const LANE: Record<number, number> = {
+  1: 0.25,
+  2: 0.5,
+  3: 0.985,
+  4: 1.969,
+  5: 3.938,
+  6: 7.56,
+}
 
 /** The cards that a slot takes, its own size first: shorter ones always, longer ones where its end is open. */
 export function cardsFor(size: AnySlot, open: boolean): readonly AnySlot[] {

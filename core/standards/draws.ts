@@ -5,7 +5,17 @@ export const DRAW = {
   /** Share of the 12 V power that reaches the processor through its converters. */
   converter: { share: 0.88, source: SOURCE.assumed },
   board: { W12: 10, W5: 8, W3: 7, rest: 12, source: SOURCE.assumed },
-  memory: { 'SIMM-30': 1, 'SIMM-72': 2, SDRAM: 3, DDR: 4, DDR2: 4, DDR3: 4, DDR4: 3, DDR5: 5, source: SOURCE.assumed },
+  memory: {
+    'SIMM-30': 1,
+    'SIMM-72': 2,
+    SDRAM: 3,
+    DDR: 4,
+    DDR2: 4,
+    DDR3: 4,
+    DDR4: 3,
+    DDR5: 5,
+    source: SOURCE.assumed,
+  },
   nvme: { rest: 3, busy: 8, source: SOURCE.assumed },
   sataSsd: { rest: 0.5, busy: 3, source: SOURCE.assumed },
   disk35: { rest: 5, busy: 8, share12: 0.7, start: { A12: 2, A5: 0.7 }, source: SOURCE.assumed },
@@ -36,4 +46,12 @@ export const LIGHT_HEADER = { A: 3, source: SOURCE.practice } as const
 export const CARD_SHARE = { rest: 0.1, work: 0.6, source: SOURCE.assumed } as const
 
 /** What a slot gives at most, W, and over its 12 V contacts; a card with plugs of its own takes no more than this from the slot. */
-export const SLOT_POWER = { x16: 75, x16Low: 25, x8: 25, x4: 25, x1: 10, W12: 66, source: SOURCE.pcie } as const
+export const SLOT_POWER = {
+  x16: 75,
+  x16Low: 25,
+  x8: 25,
+  x4: 25,
+  x1: 10,
+  W12: 66,
+  source: SOURCE.pcie,
+} as const

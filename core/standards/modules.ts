@@ -1,10 +1,23 @@
 // Sizes of the bodies that standards fix: memory modules, M.2 sticks, drives, fans. mm.
 import { SOURCE } from './sources'
 
-export const DIMM = { length: 133.35, thickness: 7, bareHeight: 31.25, source: SOURCE.jedec } as const
-export const M2 = { width: 22, lengths: ['2230', '2242', '2260', '2280', '22110'], height: 3, source: SOURCE.m2 } as const
+export const DIMM = {
+  length: 133.35,
+  thickness: 7,
+  bareHeight: 31.25,
+  source: SOURCE.jedec,
+} as const
+export const M2 = {
+  width: 22,
+  lengths: ['2230', '2242', '2260', '2280', '22110'],
+  height: 3,
+  source: SOURCE.m2,
+} as const
 export const DRIVE_SIZES = ['2.5', '3.5', '5.25'] as const
-export const DRIVE_SIZE: Record<(typeof DRIVE_SIZES)[number], { readonly length: number; readonly width: number; readonly height: number }> = {
+export const DRIVE_SIZE: Record<
+  (typeof DRIVE_SIZES)[number],
+  { readonly length: number; readonly width: number; readonly height: number }
+> = {
   '2.5': { length: 100, width: 69.85, height: 7 },
   '3.5': { length: 147, width: 101.6, height: 26.1 },
   '5.25': { length: 170, width: 146.1, height: 41.3 },
@@ -13,12 +26,32 @@ export const FAN_FRAMES = ['40', '60', '80', '92', '120', '140', '200'] as const
 export const FAN_THICKNESS = { mm: 25, source: SOURCE.practice } as const
 
 /** Memory generations, the newest last; the first four are older than DDR3. */
-export const MEMORY_TYPES = ['SIMM-30', 'SIMM-72', 'SDRAM', 'DDR', 'DDR2', 'DDR3', 'DDR4', 'DDR5'] as const
+export const MEMORY_TYPES = [
+  'SIMM-30',
+  'SIMM-72',
+  'SDRAM',
+  'DDR',
+  'DDR2',
+  'DDR3',
+  'DDR4',
+  'DDR5',
+] as const
 
 /** Radiators: outer length and width, mm. No standard: assumed until stated. */
 export const RADIATORS = ['120', '240', '280', '360', '420'] as const
-export const RADIATOR_SIZE: Record<(typeof RADIATORS)[number], { readonly length: number; readonly width: number; readonly fan: '120' | '140'; readonly fans: number }> = {
-  120: { length: 157, width: 120, fan: '120', fans: 1 }, 240: { length: 277, width: 120, fan: '120', fans: 2 }, 280: { length: 315, width: 140, fan: '140', fans: 2 },
-  360: { length: 397, width: 120, fan: '120', fans: 3 }, 420: { length: 457, width: 140, fan: '140', fans: 3 },
+export const RADIATOR_SIZE: Record<
+  (typeof RADIATORS)[number],
+  {
+    readonly length: number
+    readonly width: number
+    readonly fan: '120' | '140'
+    readonly fans: number
+  }
+> = {
+  120: { length: 157, width: 120, fan: '120', fans: 1 },
+  240: { length: 277, width: 120, fan: '120', fans: 2 },
+  280: { length: 315, width: 140, fan: '140', fans: 2 },
+  360: { length: 397, width: 120, fan: '120', fans: 3 },
+  420: { length: 457, width: 140, fan: '140', fans: 3 },
 }
 export const RADIATOR_THICKNESS = { mm: 27, most: 45, source: SOURCE.assumed } as const

@@ -14,10 +14,14 @@ describe('board forms', () => {
     }
   })
   test('ATX has nine, microATX nine, FlexATX six, Mini-ITX four', () => {
-    expect((['ATX', 'microATX', 'FlexATX', 'Mini-ITX'] as const).map(f => FORM[f].holes?.length)).toEqual([9, 9, 6, 4])
+    expect(
+      (['ATX', 'microATX', 'FlexATX', 'Mini-ITX'] as const).map(f => FORM[f].holes?.length),
+    ).toEqual([9, 9, 6, 4])
   })
   test('forms without promised holes say so', () => {
-    expect((['SSI-CEB', 'E-ATX', 'XL', 'Baby-AT', 'AT'] as const).every(f => FORM[f].holes === null)).toBe(true)
+    expect(
+      (['SSI-CEB', 'E-ATX', 'XL', 'Baby-AT', 'AT'] as const).every(f => FORM[f].holes === null),
+    ).toBe(true)
   })
   test('the rows of holes stand 154.94 and 227.33 apart along the depth', () => {
     // 165.10 − 10.16 and 237.49 − 10.16
@@ -30,7 +34,11 @@ describe('board forms', () => {
 describe('connectors', () => {
   test('limits are contacts times amps times volts', () => {
     // processor 4: 2 contacts × 7 A × 12 V; processor 8: 4 × 7 × 12; 24-pin: 2 × 6 × 12
-    expect([CONNECTORS['cpu-4'].limit.W12, CONNECTORS['cpu-8'].limit.W12, CONNECTORS['main-24'].limit.W12]).toEqual([2 * 7 * 12, 4 * 7 * 12, 2 * 6 * 12])
+    expect([
+      CONNECTORS['cpu-4'].limit.W12,
+      CONNECTORS['cpu-8'].limit.W12,
+      CONNECTORS['main-24'].limit.W12,
+    ]).toEqual([2 * 7 * 12, 4 * 7 * 12, 2 * 6 * 12])
   })
   test('same goes into same; a processor four into an eight is watched; a fan does not go into lights', () => {
     expect(mating('usb-3', 'usb-3')?.verdict).toBe('clear')
@@ -40,7 +48,8 @@ describe('connectors', () => {
   })
   test('socket faces are exactly those that mate', () => {
     const faces = Object.keys(CONNECTORS) as (keyof typeof CONNECTORS)[]
-    for (const plug of faces) expect([...socketFaces(plug)].sort()).toEqual(faces.filter(s => mating(plug, s)).sort())
+    for (const plug of faces)
+      expect([...socketFaces(plug)].sort()).toEqual(faces.filter(s => mating(plug, s)).sort())
   })
   test('every row has its source and its name', () => {
     expect(Object.values(CONNECTORS).every(c => c.source.length > 0 && c.key.length > 0)).toBe(true)
@@ -64,12 +73,22 @@ describe('connectors, old and new', () => {
     expect(new Set(faces.map(f => CONNECTORS[f].name)).size).toBe(faces.length)
   })
   test('FireWire on a USB 2 header and the reverse go in, and destroy', () => {
-    expect([mating('firewire', 'usb-2')?.verdict, mating('usb-2', 'firewire')?.verdict]).toEqual(['harm', 'harm'])
+    expect([mating('firewire', 'usb-2')?.verdict, mating('usb-2', 'firewire')?.verdict]).toEqual([
+      'harm',
+      'harm',
+    ])
   })
   test('twenty in twenty-four and the reverse run, at a price', () => {
-    expect([mating('main-20', 'main-24')?.verdict, mating('main-24', 'main-20')?.verdict]).toEqual(['watch', 'watch'])
+    expect([mating('main-20', 'main-24')?.verdict, mating('main-24', 'main-20')?.verdict]).toEqual([
+      'watch',
+      'watch',
+    ])
   })
   test('an old card goes into its own slot, the short ISA card into the long slot too', () => {
-    expect([cardsFor('ISA-16', false), cardsFor('ISA-8', false), cardsFor('PCI', true)]).toEqual([['ISA-16', 'ISA-8'], ['ISA-8'], ['PCI']])
+    expect([cardsFor('ISA-16', false), cardsFor('ISA-8', false), cardsFor('PCI', true)]).toEqual([
+      ['ISA-16', 'ISA-8'],
+      ['ISA-8'],
+      ['PCI'],
+    ])
   })
 })

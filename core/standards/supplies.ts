@@ -5,7 +5,10 @@ export const SUPPLY_FORMS = ['ATX', 'SFX', 'SFX-L', 'TFX', 'Flex', 'AT'] as cons
 export type SupplyForm = (typeof SUPPLY_FORMS)[number]
 
 /** Width × height × length, mm. ATX supplies are 125 to 220 long: the length is the part's own. */
-export const SUPPLY_SIZE: Record<SupplyForm, { readonly width: number; readonly height: number; readonly length: number | null }> = {
+export const SUPPLY_SIZE: Record<
+  SupplyForm,
+  { readonly width: number; readonly height: number; readonly length: number | null }
+> = {
   ATX: { width: 150, height: 86, length: null },
   SFX: { width: 125, height: 63.5, length: 100 },
   'SFX-L': { width: 125, height: 63.5, length: 130 },
@@ -15,21 +18,54 @@ export const SUPPLY_SIZE: Record<SupplyForm, { readonly width: number; readonly 
 }
 
 /** What a supply’s sheet may promise to switch off for. */
-export const PROTECTIONS = ['over-voltage', 'under-voltage', 'over-current', 'over-power', 'over-temperature', 'short-circuit'] as const
+export const PROTECTIONS = [
+  'over-voltage',
+  'under-voltage',
+  'over-current',
+  'over-power',
+  'over-temperature',
+  'short-circuit',
+] as const
 
 /** What the plugs of a modular supply add to its length, mm. */
 export const MODULAR_PLUGS = { mm: 30, source: SOURCE.assumed } as const
 
 /** How far a card may exceed its sustained power, for how long at most, s. */
 export const SURGES = [
-  { seconds: 1e-4, label: '100 µs', times: 3 }, { seconds: 1e-3, label: '1 ms', times: 2.5 }, { seconds: 1e-2, label: '10 ms', times: 2 }, { seconds: 0.1, label: '100 ms', times: 1.5 },
+  { seconds: 1e-4, label: '100 µs', times: 3 },
+  { seconds: 1e-3, label: '1 ms', times: 2.5 },
+  { seconds: 1e-2, label: '10 ms', times: 2 },
+  { seconds: 0.1, label: '100 ms', times: 1.5 },
 ] as const
 export type Guide = 'newer' | 'newer-small' | 'older'
 /** What a supply rides through for those times, as a share of its label, by the guide it was built to. */
-export const RIDES: Record<Guide, { readonly shares: readonly [number, number, number, number]; readonly basis: 'standard' | 'assumed'; readonly says: string; readonly source: string }> = {
-  newer: { shares: [2, 1.8, 1.6, 1.2], basis: 'standard', says: 'newer guide, with a 16-contact plug', source: SOURCE.atx12v },
-  'newer-small': { shares: [1.5, 1.45, 1.35, 1.1], basis: 'standard', says: 'newer guide, below 450 W or without a 16-contact plug', source: SOURCE.atx12v },
-  older: { shares: [1.3, 1.3, 1.3, 1.3], basis: 'assumed', says: 'older than the guide', source: SOURCE.assumed },
+export const RIDES: Record<
+  Guide,
+  {
+    readonly shares: readonly [number, number, number, number]
+    readonly basis: 'standard' | 'assumed'
+    readonly says: string
+    readonly source: string
+  }
+> = {
+  newer: {
+    shares: [2, 1.8, 1.6, 1.2],
+    basis: 'standard',
+    says: 'newer guide, with a 16-contact plug',
+    source: SOURCE.atx12v,
+  },
+  'newer-small': {
+    shares: [1.5, 1.45, 1.35, 1.1],
+    basis: 'standard',
+    says: 'newer guide, below 450 W or without a 16-contact plug',
+    source: SOURCE.atx12v,
+  },
+  older: {
+    shares: [1.3, 1.3, 1.3, 1.3],
+    basis: 'assumed',
+    says: 'older than the guide',
+    source: SOURCE.assumed,
+  },
 }
 /** Below this label the newer guide asks for less, W. */
 export const SMALL_SUPPLY = { W: 450, source: SOURCE.atx12v } as const
@@ -38,14 +74,40 @@ export const SMALL_SUPPLY = { W: 450, source: SOURCE.atx12v } as const
 export const WIRE = { 16: 13, 18: 10, 20: 7, 22: 5, 24: 3.5, source: SOURCE.practice } as const
 
 /** How many wires of a cable carry 12 V, by the plug at its end. */
-export const WIRES12 = { 'main-24': 2, 'cpu-4': 2, 'cpu-8': 4, 'card-6': 3, 'card-8': 3, 'card-16': 6, 'sata-power': 1, 'drive-4': 1, 'main-20': 1, 'board-pair': 1, 'drive-small-4': 1, source: SOURCE.atx12v } as const
+export const WIRES12 = {
+  'main-24': 2,
+  'cpu-4': 2,
+  'cpu-8': 4,
+  'card-6': 3,
+  'card-8': 3,
+  'card-16': 6,
+  'sata-power': 1,
+  'drive-4': 1,
+  'main-20': 1,
+  'board-pair': 1,
+  'drive-small-4': 1,
+  source: SOURCE.atx12v,
+} as const
 
 export const SCHOOLS = ['lean', 'roomy', 'quiet'] as const
 export type School = (typeof SCHOOLS)[number]
 
 /** Lean and roomy ask for the label to exceed the worst sustained load by a factor; quiet wants typical work inside a band of the label. */
-export const SCHOOL: Record<School, { readonly label: string; readonly factor: number | null; readonly band: readonly [number, number] | null; readonly says: string }> = {
+export const SCHOOL: Record<
+  School,
+  {
+    readonly label: string
+    readonly factor: number | null
+    readonly band: readonly [number, number] | null
+    readonly says: string
+  }
+> = {
   lean: { label: 'Lean', factor: 1.15, band: null, says: 'what the sum needs and a little more' },
   roomy: { label: 'Roomy', factor: 1.33, band: null, says: 'a third more, so that it runs cool' },
-  quiet: { label: 'Quiet', factor: null, band: [0.4, 0.6], says: 'typical work at 40 to 60 % of the label' },
+  quiet: {
+    label: 'Quiet',
+    factor: null,
+    band: [0.4, 0.6],
+    says: 'typical work at 40 to 60 % of the label',
+  },
 }

@@ -14,7 +14,8 @@ export const TERMS: Readonly<Record<string, string>> = {
   protections: 'What the supply switches off for before something burns.',
   gauge: 'Wire thickness in AWG: a smaller number is a thicker wire.',
   split: 'Smaller plugs that a plug comes apart into, such as 4+4 or 6+2.',
-  buffered: 'Registered modules hold a chip between board and memory; they do not run beside plain ones.',
+  buffered:
+    'Registered modules hold a chip between board and memory; they do not run beside plain ones.',
   fastening: 'How the cooler is held: pushed pins, screws, or a lever with a clip.',
   over: 'How far the cooler leans towards the memory slots.',
   memoryRoom: 'Free height under the part of the cooler that lies over the memory.',

@@ -2,7 +2,14 @@
 import type { Unit } from '../units'
 
 /** How finely a careful person reads a figure of this unit. */
-export const READS_TO: Partial<Record<Unit, number>> = { mm: 0.5, g: 5, W: 1, A: 0.01, V: 0.01, pcs: 1 }
+export const READS_TO: Partial<Record<Unit, number>> = {
+  mm: 0.5,
+  g: 5,
+  W: 1,
+  A: 0.01,
+  V: 0.01,
+  pcs: 1,
+}
 /** Up to here a pocket caliper opens, and from here on a steel rule ends, mm. */
 const CALIPER = 150
 const RULE = 300
@@ -11,7 +18,9 @@ const RULE = 300
 export function toolFor(unit: Unit, value: number | null, within: number | null): string {
   if (unit === 'mm') {
     if (value !== null && value > RULE) return 'a tape measure'
-    return within !== null && within < 1 && (value === null || value <= CALIPER) ? 'a caliper' : 'a steel rule'
+    return within !== null && within < 1 && (value === null || value <= CALIPER)
+      ? 'a caliper'
+      : 'a steel rule'
   }
   if (unit === 'pcs') return 'your eyes: count'
   if (unit === 'g') return 'a kitchen scale'

@@ -25,7 +25,9 @@ function demo(name: string): Build {
 export const plover = demo('plover')
 export const avocet = demo('avocet')
 
-export const shelf: readonly Part[] = readdirSync(`${ROOT}shelf`).flatMap(name => read(`shelf/${name}`).parts)
+export const shelf: readonly Part[] = readdirSync(`${ROOT}shelf`).flatMap(
+  name => read(`shelf/${name}`).parts,
+)
 
 export function part(id: string): Part {
   const found = shelf.find(p => p.id === id)
@@ -46,15 +48,34 @@ export function change(build: Build, ...asks: readonly Ask[]): Build {
   }, build)
 }
 
-export const swap = (id: string, to: string): Ask => ({ do: 'swapPart', id, part: part(to), figures: {} })
-export const measure = (id: string, path: string, value: number, unit = 'mm', tol?: number): Ask => ({ do: 'setFigure', id, path, figure: { [unit]: value, basis: 'measured', ...(tol === undefined ? {} : { tol }) } })
+export const swap = (id: string, to: string): Ask => ({
+  do: 'swapPart',
+  id,
+  part: part(to),
+  figures: {},
+})
+export const measure = (
+  id: string,
+  path: string,
+  value: number,
+  unit = 'mm',
+  tol?: number,
+): Ask => ({
+  do: 'setFigure',
+  id,
+  path,
+  figure: { [unit]: value, basis: 'measured', ...(tol === undefined ? {} : { tol }) },
+})
 
 export const then = (build: Build): HorizonAnalysis => analyse(build).horizons.then
 
 /** The one finding whose id begins so; an error when there is none or several. */
 export function finding(h: HorizonAnalysis, start: string): Finding {
   const found = h.findings.filter(f => f.id.startsWith(start))
-  if (found.length !== 1 || !found[0]) throw new Error(`${found.length} findings begin with ${start}: ${found.map(f => f.id).join(', ')}`)
+  if (found.length !== 1 || !found[0])
+    throw new Error(
+      `${found.length} findings begin with ${start}: ${found.map(f => f.id).join(', ')}`,
+    )
   return found[0]
 }
 
@@ -66,14 +87,27 @@ export function flipped(before: Build, after: Build): readonly string[] {
 }
 
 /** Ids of the findings that are open in one and not in the other. */
-export function opened(before: Build, after: Build): { readonly gone: readonly string[]; readonly come: readonly string[] } {
-  const open = (b: Build): readonly string[] => then(b).findings.filter(f => f.verdict !== 'clear').map(f => f.id)
+export function opened(
+  before: Build,
+  after: Build,
+): { readonly gone: readonly string[]; readonly come: readonly string[] } {
+  const open = (b: Build): readonly string[] =>
+    then(b)
+      .findings.filter(f => f.verdict !== 'clear')
+      .map(f => f.id)
   const [was, is] = [open(before), open(after)]
-  return { gone: was.filter(id => !is.includes(id)).sort(), come: is.filter(id => !was.includes(id)).sort() }
+  return {
+    gone: was.filter(id => !is.includes(id)).sort(),
+    come: is.filter(id => !was.includes(id)).sort(),
+  }
 }
 
 /** The snapshot of an item’s part with some of its fields otherwise. */
-export function altered(build: Build, id: string, fields: (part: Readonly<Record<string, unknown>>) => object): Ask {
+export function altered(
+  build: Build,
+  id: string,
+  fields: (part: Readonly<Record<string, unknown>>) => object,
+): Ask {
   const item = build.items.find(i => i.id === id)
   if (!item) throw new Error(`no item ${id}`)
   return { do: 'swapPart', id, part: { ...item.part, ...fields(item.part) }, figures: item.figures }

@@ -16,36 +16,81 @@ export function chance(seed: number): () => number {
 
 /** How often a part is taken that suits the others, where one does. */
 const SUITS = 0.85
-const of = <K extends PartKind>(kind: K): readonly Extract<Part, { kind: K }>[] => shelf.filter((p): p is Extract<Part, { kind: K }> => p.kind === kind)
+const of = <K extends PartKind>(kind: K): readonly Extract<Part, { kind: K }>[] =>
+  shelf.filter((p): p is Extract<Part, { kind: K }> => p.kind === kind)
 
 /** One build from a seed: a machine of up to thirty parts, in states and conditions of all sorts. */
 export function randomBuild(seed: number): Build {
   const next = chance(seed)
-  const one = <T>(list: readonly T[]): T => { const found = list[Math.floor(next() * list.length)]; if (found === undefined) throw new Error('nothing to choose from'); return found }
-  const pick = <T>(list: readonly T[], suits: (it: T) => boolean): T => { const good = list.filter(suits); return good.length > 0 && next() < SUITS ? one(good) : one(list) }
-  const several = <T>(most: number, list: readonly T[]): readonly T[] => Array.from({ length: Math.floor(next() * (most + 1)) }, () => one(list))
+  const one = <T>(list: readonly T[]): T => {
+    const found = list[Math.floor(next() * list.length)]
+    if (found === undefined) throw new Error('nothing to choose from')
+    return found
+  }
+  const pick = <T>(list: readonly T[], suits: (it: T) => boolean): T => {
+    const good = list.filter(suits)
+    return good.length > 0 && next() < SUITS ? one(good) : one(list)
+  }
+  const several = <T>(most: number, list: readonly T[]): readonly T[] =>
+    Array.from({ length: Math.floor(next() * (most + 1)) }, () => one(list))
   const parts: Part[] = []
 
   const board = one(of('board'))
   const pc = pick(of('case'), c => c.boards.includes(board.form))
   const processor = pick(of('processor'), p => p.socket === board.processor.socket)
   const cooler = pick(of('cooler'), c => c.sockets.includes(board.processor.socket))
-  const memory = pick(of('memory'), m => m.type === board.memory.type && m.modules <= board.memory.slots.length)
+  const memory = pick(
+    of('memory'),
+    m => m.type === board.memory.type && m.modules <= board.memory.slots.length,
+  )
   const supply = pick(of('supply'), s => pc.supply.forms.includes(s.form))
   parts.push(pc, board, processor, cooler, memory, supply)
   if (next() < 0.3) parts.push(pick(of('memory'), m => m.type === board.memory.type))
-  if (!processor.picture || next() < 0.5) parts.push(pick(of('card').filter(c => c.does === 'graphics'), c => c.size === 'x16'))
-  parts.push(...several(2, of('card').filter(c => c.does !== 'graphics')), ...several(7, of('drive')), ...several(6, of('fan')), ...several(1, of('hub')), ...several(2, of('light')))
-  parts.push(...several(4, of('lead').filter(l => l.face === 'sata-data')), ...several(2, of('adapter')), ...several(1, of('bracket')), ...several(1, of('rail')))
-  if (next() < 0.7) parts.push(...of('sundry').filter(s => s.use === 'standoff').slice(0, 1))
+  if (!processor.picture || next() < 0.5)
+    parts.push(
+      pick(
+        of('card').filter(c => c.does === 'graphics'),
+        c => c.size === 'x16',
+      ),
+    )
+  parts.push(
+    ...several(
+      2,
+      of('card').filter(c => c.does !== 'graphics'),
+    ),
+    ...several(7, of('drive')),
+    ...several(6, of('fan')),
+    ...several(1, of('hub')),
+    ...several(2, of('light')),
+  )
+  parts.push(
+    ...several(
+      4,
+      of('lead').filter(l => l.face === 'sata-data'),
+    ),
+    ...several(2, of('adapter')),
+    ...several(1, of('bracket')),
+    ...several(1, of('rail')),
+  )
+  if (next() < 0.7)
+    parts.push(
+      ...of('sundry')
+        .filter(s => s.use === 'standoff')
+        .slice(0, 1),
+    )
 
   const ids = new Map<string, number>()
   return buildSchema.parse({
-    id: `random-${seed}`, name: `Random ${seed}`,
+    id: `random-${seed}`,
+    name: `Random ${seed}`,
     items: parts.map(part => {
       const n = (ids.get(part.kind) ?? 0) + 1
       ids.set(part.kind, n)
-      return { id: n === 1 ? part.kind : `${part.kind}-${n}`, part, state: one(['have', 'have', 'ordered', 'wanted'] as const) }
+      return {
+        id: n === 1 ? part.kind : `${part.kind}-${n}`,
+        part,
+        state: one(['have', 'have', 'ordered', 'wanted'] as const),
+      }
     }),
     choices: { school: one(['lean', 'roomy', 'quiet'] as const) },
   })
