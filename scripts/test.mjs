@@ -1,4 +1,4 @@
-// npm test: sets up, then types, lint, format documents, unit tests, the built app in a browser. Last line: N passed, N failed.
+// npm test: sets up, then types, lint, format, format documents, unit tests, the built app in a browser. Last line: N passed, N failed.
 import { spawnSync } from 'node:child_process'
 import { mkdtempSync, readFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
@@ -51,6 +51,7 @@ function suite(name) {
 
 check('types', bin('vue-tsc'), ['--noEmit', '-p', 'tsconfig.json'])
 check('lint', bin('eslint'), ['.', '--max-warnings', '0'])
+check('format', bin('prettier'), ['--check', '--log-level', 'warn', '.'])
 check('format documents', bin('tsx'), ['scripts/schema.ts', '--check'])
 suite('unit')
 try {
