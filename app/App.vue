@@ -7,6 +7,7 @@ import { useDesk } from './stores/desk'
 import { useShelf } from './stores/shelf'
 import { listenForKeys, onKey } from './use/keys'
 import './use/theme'
+import { useUndo } from './use/undo'
 
 const KeysDialog = defineAsyncComponent(() => import('./ui/KeysDialog.vue'))
 const ImportDialog = defineAsyncComponent(() => import('./ui/ImportDialog.vue'))
@@ -14,6 +15,7 @@ const desk = useDesk()
 const shelf = useShelf()
 const route = useRoute()
 const router = useRouter()
+const { turn } = useUndo()
 const showKeys = ref(false)
 useTitle(
   computed(() =>
@@ -36,10 +38,10 @@ onKey('keys', () => {
   showKeys.value = true
 })
 onKey('undo', () => {
-  if (desk.state.undo) void desk.undo()
+  void turn('undo')
 })
 onKey('redo', () => {
-  if (desk.state.redo) void desk.redo()
+  void turn('redo')
 })
 
 watch(

@@ -59,6 +59,7 @@ export const router = createRouter({
         },
       ],
     },
+    { path: '/storage', name: 'storage', component: view('Storage'), meta: { title: 'Storage' } },
     {
       path: '/b/:build/sheet',
       name: 'sheet',

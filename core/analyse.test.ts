@@ -1,19 +1,18 @@
 import fc from 'fast-check'
 import { analyse } from './analyse'
-import { apply } from './build/apply'
-import { emptyBuild, type Build } from './build/build'
-import { isProblem } from './build/command'
+import { emptyBuild, type Build } from './document/build'
+import { isProblem } from './document/command'
 import { Memo } from './memo'
 import { RULES } from './rules'
 import {
   avocet,
   change,
-  command,
   measure,
   part,
   plover,
   shelf,
   then,
+  tryAsk,
   type Ask,
 } from './test-helpers/demos'
 
@@ -100,9 +99,9 @@ function expectKeptAsCold(start: Build, list: readonly Ask[]): void {
   let build = start
   analyse(build, memo)
   for (const ask of list) {
-    const done = apply(build, command(ask))
-    if (isProblem(done)) continue
-    build = done.build
+    const tried = tryAsk(build, ask)
+    if (isProblem(tried)) continue
+    build = tried.build
     analyse(structuredClone(build), memo)
   }
   expect(bytes(build, memo)).toBe(bytes(build))

@@ -1,6 +1,6 @@
 // The one door: a build in, everything that can be said of it out. Pure and the same to the byte for the same build.
-import type { Build } from './build/build'
-import { HORIZONS, itemsOf, namesOf, resolve, type Horizon } from './build/resolve'
+import type { Build } from './document/build'
+import { HORIZONS, itemsOf, namesOf, resolve, type Horizon } from './document/resolve'
 import { drawings, paths, type Drawing, type Path } from './drawing/drawing'
 import { STAGES, type Finding, type Stage } from './finding'
 import { alternativesFor, type Alternative } from './joints/alternatives'

@@ -1,4 +1,5 @@
 import {
+  bytes,
   capital,
   clock,
   counted,
@@ -58,4 +59,14 @@ test('rounding leaves what is round alone and copies only what is not', () => {
   expect(out.whole).toBe(fine)
   expect(sum.margin).not.toBe(0.3)
   expect(Object.is(rounded(-0), 0)).toBe(true)
+})
+
+test('a size of stored data in the unit that fits', () => {
+  expect([999, 1499, 999_999, 1_500_000, 10_737_500_000].map(bytes)).toEqual([
+    '999 B',
+    '1 kB',
+    '1000 kB',
+    '1.5 MB',
+    '10.7 GB',
+  ])
 })

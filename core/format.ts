@@ -63,3 +63,10 @@ export const pairLine = (before: string | undefined, after: string | undefined):
   `${quoted(before)} before ${quoted(after)}`
 const quoted = (title: string | undefined): string =>
   title === undefined ? 'a step that is not there now' : `“${title}”`
+
+/** A size of stored data, in steps of a thousand. */
+export function bytes(count: number): string {
+  if (count < 1000) return `${count} B`
+  if (count < 1e6) return `${Math.round(count / 1e3)} kB`
+  return count < 1e9 ? `${(count / 1e6).toFixed(1)} MB` : `${(count / 1e9).toFixed(1)} GB`
+}

@@ -1,5 +1,5 @@
 // What rules look at: the items of one horizon, their ends, the joints chosen, where everything lies.
-import type { Build } from './build/build'
+import type { Build } from './document/build'
 import type { EndOf, Joint, Unmet } from './joints/joint'
 import type { Body, Frames } from './joints/places'
 import type { Load } from './power/loads'

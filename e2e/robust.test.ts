@@ -103,35 +103,31 @@ test('a tab that is killed while saving leaves every change whole or not at all'
     // What the log says last is what the build holds, and undo knows exactly that many.
     const stored = await again.evaluate(
       () =>
-        new Promise<{ log: number; changes: number; last: string; condition: string }>(done => {
+        new Promise<{ log: number; steps: number; last: string; condition: string }>(done => {
           const open = indexedDB.open('juntura')
           open.onsuccess = () => {
-            const read = open.result.transaction(['builds', 'changes'])
+            const read = open.result.transaction(['builds', 'steps', 'log'])
             const build = read.objectStore('builds').get('plover')
-            const changes = read.objectStore('changes').count()
+            const steps = read.objectStore('steps').count()
+            const log = read.objectStore('log').getAll()
             read.oncomplete = () => {
               const { doc } = build.result as {
-                doc: {
-                  log: { line: string }[]
-                  items: { part: { model: string }; condition: string }[]
-                }
+                doc: { items: { id: string; condition: string }[] }
               }
-              const last = doc.log.at(-1)?.line ?? ''
+              const last = (log.result as { entry: { command: { condition: string } } }[]).at(-1)
               done({
-                log: doc.log.length,
-                changes: changes.result,
-                last,
-                condition:
-                  doc.items.find(i => last.startsWith(`${i.part.model}: condition`))?.condition ??
-                  '',
+                log: log.result.length,
+                steps: steps.result,
+                last: last?.entry.command.condition ?? '',
+                condition: doc.items.find(i => i.id === 'supply')?.condition ?? '',
               })
             }
           }
         }),
     )
-    expect(stored.changes).toBe(stored.log)
-    kept = stored.changes
-    if (stored.last) expect(stored.last).toMatch(new RegExp(`condition ${stored.condition}$`))
+    expect(stored.steps).toBe(stored.log)
+    kept = stored.steps
+    if (stored.last) expect(stored.last).toBe(stored.condition)
     await again.close()
     void page.close().catch(() => undefined)
   }

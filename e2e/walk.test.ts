@@ -2,7 +2,7 @@
 import { readFileSync } from 'node:fs'
 import type { Page } from 'playwright-core'
 import { analyse } from '../core/analyse'
-import { readFile } from '../core/exchange/file'
+import { openFile } from '../core/document/open'
 import { stage, visitor } from './harness'
 
 const on = await stage()
@@ -236,9 +236,9 @@ test('a file leaves, and in an empty profile it is the same analysis to the byte
   const text = await save(page, 'Save the build as a file')
   expect(await save(page, 'Save the parts list as CSV')).toMatch(/^kind,maker,model,state/)
   const read = (t: string) => {
-    const r = readFile(t)
-    if ('problem' in r || !r.file.builds[0]) throw new Error('no build')
-    return r.file.builds[0]
+    const r = openFile(t)
+    if ('problem' in r || !r.builds[0]) throw new Error('no build')
+    return r.builds[0].build
   }
 
   const { page: fresh, leave: leaveIt } = await visitor(on)
@@ -281,7 +281,7 @@ test('a file dropped on the window opens; what is none is refused with a sentenc
   await expectText('main', /No part yet/)
 })
 
-test('builds are made, copied, renamed, deleted; deleting can be undone', async () => {
+test('builds are made, copied, renamed, deleted; each is taken back by its name, and no key does it', async () => {
   await page.goto('/')
   await page.getByRole('button', { name: 'Copy Knot' }).click()
   await page.getByLabel('Name of the copy').fill('Ruff')
@@ -290,8 +290,22 @@ test('builds are made, copied, renamed, deleted; deleting can be undone', async 
   await page.getByLabel('New name').fill('Reeve')
   await page.keyboard.press('Enter')
   await page.getByRole('button', { name: 'Delete Reeve' }).click()
-  await page.getByRole('button', { name: 'Undo: Deleted Reeve' }).click()
+  await page.getByRole('link', { name: /Reeve/ }).waitFor({ state: 'detached' })
+  await page.locator('h1').click()
+  await page.keyboard.press('u')
+  await page.getByRole('button', { name: /^Bring back Reeve, deleted \d/ }).click()
   await page.getByRole('link', { name: /Reeve/ }).waitFor()
   await page.getByRole('button', { name: 'New build' }).click()
   await page.getByRole('heading', { name: 'Parts' }).waitFor()
+  // The making is no step of any build: another build's undo does not know it, the list does.
+  await page.goto('/b/plover/record')
+  await page.getByRole('heading', { name: 'Record' }).click()
+  for (const key of ['u', 'u']) await page.keyboard.press(key)
+  await page.goto('/')
+  await page.getByRole('link', { name: /New build/ }).waitFor()
+  await page.getByRole('button', { name: 'Take back: Made New build' }).click()
+  await page.getByRole('button', { name: /^Bring back New build, deleted/ }).waitFor()
+  await page.getByRole('button', { name: 'Delete New build for good' }).click()
+  await page.getByRole('button', { name: 'Yes, for good' }).click()
+  await page.getByRole('button', { name: /^Bring back New build/ }).waitFor({ state: 'detached' })
 })

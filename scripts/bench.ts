@@ -1,15 +1,14 @@
 // Times the core: medians of several runs. `npm run bench [-- --json]` prints {name, value, unit, against, ratio, n} a row.
-import { readdirSync, readFileSync } from 'node:fs'
 import { analyse, situationIn } from '../core/analyse'
-import { apply } from '../core/build/apply'
-import type { Build } from '../core/build/build'
-import { isProblem } from '../core/build/command'
-import { readFile } from '../core/exchange/file'
+import { apply } from '../core/document/apply'
+import type { Build } from '../core/document/build'
+import { isProblem } from '../core/document/command'
 import { partOfRow, partsTableCsv, tableOf } from '../core/exchange/parts-table'
 import { Memo } from '../core/memo'
 import { plan } from '../core/order/section'
 import type { Part } from '../core/parts'
 import { EVERYTHING, find, indexOf } from '../core/shelf/find'
+import { contentOf, shippedParts } from './documents'
 
 interface Row {
   readonly name: string
@@ -33,21 +32,15 @@ function clocked(run: () => unknown): number {
 }
 
 function demo(name: string): Build {
-  const read = readFile(readFileSync(`demo/${name}.juntura.json`, 'utf8'), name)
-  const build = 'file' in read ? read.file.builds[0] : undefined
-  if (!build) throw new Error(`demo/${name}.juntura.json holds no build`)
-  return build
+  const [first] = contentOf(`demo/${name}.juntura.json`).builds
+  if (!first) throw new Error(`demo/${name}.juntura.json holds no build`)
+  return first.build
 }
 
 /** A build with one figure of one item measured anew: what happens at every entry. */
 function changed(build: Build, id: string, path: string, unit: string, value: number): Build {
-  const done = apply(build, {
-    do: 'setFigure',
-    id,
-    path,
-    figure: { [unit]: value, basis: 'measured' },
-    at: '2031-03-02T09:00:00Z',
-  })
+  const figure = { [unit]: value, basis: 'measured' as const }
+  const done = apply(build, { do: 'setFigure', id, path, figure }, '2031-03-02T09:00:00Z')
   if (isProblem(done)) throw new Error(done.problem)
   return done.build
 }
@@ -167,10 +160,7 @@ function planRows(name: string, limit: number, rounds: number): readonly Row[] {
 /** A shelf of this many parts: those that ship, over and over, each with its own name. */
 const MANY = 5000
 function manyParts(): readonly Part[] {
-  const shipped = readdirSync('shelf').flatMap(name => {
-    const read = readFile(readFileSync(`shelf/${name}`, 'utf8'), name)
-    return 'file' in read ? read.file.parts : []
-  })
+  const shipped = shippedParts()
   return Array.from({ length: MANY }, (_, i) => {
     const part = shipped[i % shipped.length]
     if (!part) throw new Error('the shelf is empty')

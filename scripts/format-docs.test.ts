@@ -6,8 +6,9 @@ const schema = JSON.parse(documents['docs/format/juntura.schema.json'] ?? '{}') 
   required: string[]
 }
 
-test('the schema names format, version, builds, parts and photos', () => {
+test('the schema names format, version, builds, parts, photos and the bin', () => {
   expect(Object.keys(schema.properties).sort()).toEqual([
+    'bin',
     'builds',
     'format',
     'parts',

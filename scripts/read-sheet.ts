@@ -1,8 +1,8 @@
 // Reads a spec sheet from a file and prints what was understood: `npm run -s read-sheet -- FILE [--kind KIND]`.
-import { readdirSync, readFileSync } from 'node:fs'
+import { readFileSync } from 'node:fs'
 import { parseArgs } from 'node:util'
-import { readFile } from '../core/exchange/file'
 import { READABLE, readSheet } from '../core/reader/read'
+import { shippedParts } from './documents'
 
 function fail(sentence: string): never {
   console.error(sentence)
@@ -24,10 +24,7 @@ try {
 } catch {
   fail(`${path} cannot be read. Check the name.`)
 }
-const makers = readdirSync('shelf').flatMap(name => {
-  const read = readFile(readFileSync(`shelf/${name}`, 'utf8'), name)
-  return 'file' in read ? read.file.parts.map(p => p.maker) : []
-})
+const makers = shippedParts().map(p => p.maker)
 console.log(
   JSON.stringify(
     readSheet(text, { ...(kind ? { kind } : {}), makers: [...new Set(makers.filter(Boolean))] }),

@@ -2,7 +2,7 @@
 import { readFileSync } from 'node:fs'
 import { parseArgs } from 'node:util'
 import { analyse } from '../core/analyse'
-import { readFile } from '../core/exchange/file'
+import { openFile } from '../core/document/open'
 import { isBlocked, reportText, SECTIONS } from '../core/exchange/report-text'
 
 function fail(sentence: string): never {
@@ -28,9 +28,9 @@ try {
 } catch {
   fail(`${path} cannot be read. Check the name.`)
 }
-const read = readFile(text, path)
+const read = openFile(text, path)
 if ('problem' in read) fail(read.problem)
-const analyses = read.file.builds.map(build => analyse(build))
+const analyses = read.builds.map(({ build }) => analyse(build))
 if (values.json) console.log(JSON.stringify(analyses, null, 2))
 else for (const a of analyses) console.log(reportText(a, values.now ? 'now' : 'then', section))
 process.exitCode = analyses.some(isBlocked) ? 1 : 0

@@ -1,25 +1,29 @@
 // What the interface knows of the builds: the worker's latest state, and the ways to change it.
 import { useEventListener } from '@vueuse/core'
-import { proxy } from 'comlink'
 import { ElMessage } from 'element-plus/es/components/message/index'
 import 'element-plus/es/components/message/style/css'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import type { HorizonAnalysis } from '../../core/analyse'
-import type { Horizon } from '../../core/build/resolve'
+import type { Horizon } from '../../core/document/resolve'
 import type { Difference } from '../../core/compare'
-import { LARGEST_FILE, tooLarge } from '../limits'
-import type { Answer, Ask, DeskState } from '../worker/desk'
-import type { Progress, TablePlan } from '../worker/shelf'
-import type { Reference } from '../worker/desk.worker'
-import { worker } from '../worker/remote'
+import { LARGEST_FILE, tooLarge } from '../desk/limits'
+import type { Ask } from '../../core/document/asks'
+import type { Act, Answer, DeskState } from '../desk/acts'
+import type { Progress } from '../desk/shelf'
+import { openBuild, send, watchDesk } from '../desk/remote'
 
 const EMPTY: DeskState = {
   builds: [],
+  bin: [],
+  deeds: [],
   build: null,
   analysis: null,
+  aside: null,
   undo: null,
   redo: null,
+  shelfUndo: null,
+  shelfRedo: null,
   newer: [],
   shelf: 0,
 }
@@ -27,6 +31,8 @@ const EMPTY: DeskState = {
 export const useDesk = defineStore('desk', () => {
   const state = shallowRef<DeskState>(EMPTY)
   const ready = ref(false)
+  /** Whether the latest change found no room left. */
+  const full = ref(false)
   /** What the latest change did to the plan, for those who ask. */
   const changed = shallowRef<Difference | null>(null)
   const horizon = ref<Horizon>('then')
@@ -37,12 +43,14 @@ export const useDesk = defineStore('desk', () => {
     (state.value.build?.items ?? []).some(i => i.state === 'wanted' || i.state === 'later'),
   )
 
-  void worker.watch(
-    proxy((next: DeskState) => {
-      state.value = next
-    }),
-  )
+  void watchDesk(next => {
+    state.value = next
+  })
 
+  /** Something that was done, but not all of it. */
+  function tell(notice: string): void {
+    ElMessage({ message: notice, type: 'warning', duration: 8000, showClose: true, grouping: true })
+  }
   function say(problem: string): null {
     ElMessage({ message: problem, type: 'error', duration: 8000, showClose: true, grouping: true })
     return null
@@ -54,50 +62,56 @@ export const useDesk = defineStore('desk', () => {
     if (keeping > 0) event.preventDefault()
   })
 
-  /** Waits until a change is kept, then takes the answer. */
-  async function change(asked: Promise<Answer>): Promise<string | null> {
+  /** Does one act and waits until it is kept. The answer is taken: the new state, or the sentence why not. */
+  async function act(what: Act, progress?: Progress): Promise<Answer> {
     keeping += 1
     try {
-      return take(await asked)
-    } finally {
-      keeping -= 1
-    }
-  }
-
-  /** As `change`, for what is about no build: whether it was done. */
-  async function did(asked: Promise<Answer>): Promise<boolean> {
-    keeping += 1
-    try {
-      const answer = await asked
+      const answer = await send(what, progress)
       take(answer)
-      return !('problem' in answer)
+      return answer
     } finally {
       keeping -= 1
     }
   }
+  /** As `act`: whether it was done. */
+  const did = async (what: Act, progress?: Progress): Promise<boolean> =>
+    !('problem' in (await act(what, progress)))
+  /** As `act`: the build it is about then, or null. */
+  async function made(what: Act): Promise<string | null> {
+    const answer = await act(what)
+    return 'problem' in answer ? null : answer.build
+  }
 
-  /** Takes an answer: the new state, or the sentence why not. */
-  function take(answer: Answer): string | null {
-    if ('problem' in answer) return say(answer.problem)
+  function take(answer: Answer): void {
+    if ('problem' in answer) {
+      full.value = answer.full ?? false
+      say(answer.problem)
+      return
+    }
+    full.value = false
+    if (answer.notice !== null) tell(answer.notice)
     // First what changed, then the change: who waits for it hears of it while all is as it was.
     if (answer.changed) changed.value = answer.changed
     state.value = answer.state
-    return answer.build
   }
 
   async function open(id: string | null): Promise<boolean> {
     if (ready.value && id !== null && state.value.build?.id === id) return true
-    const opened = take(await worker.open(id))
+    const answer = await openBuild(id)
+    take(answer)
     ready.value = true
-    return opened === id
+    return !('problem' in answer) && answer.state.build?.id === id
   }
 
-  async function run(ask: Ask): Promise<boolean> {
-    const id = state.value.build?.id
-    if (!id) return false
+  const openId = (): string => state.value.build?.id ?? ''
+  async function run(asked: Ask): Promise<boolean> {
+    if (openId() === '') return false
     void keep()
-    return (await change(worker.run(id, ask))) !== null
+    return did({ act: 'run', build: openId(), ask: asked })
   }
+  /** Takes back or does again the latest step of the open build, or of the shelf. */
+  const turn = (way: 'undo' | 'redo', of: 'build' | 'shelf'): Promise<boolean> =>
+    did({ act: way, of: of === 'build' ? openId() : null })
 
   /** Asks the browser once to keep what is stored even when space runs short. */
   let asked = false
@@ -110,6 +124,7 @@ export const useDesk = defineStore('desk', () => {
   return {
     state,
     ready,
+    full,
     changed,
     say,
     horizon,
@@ -117,40 +132,19 @@ export const useDesk = defineStore('desk', () => {
     horizonsDiffer,
     open,
     run,
-    undo: () => change(worker.undo()),
-    redo: () => change(worker.redo()),
-    create: (name: string) => change(worker.create(name)),
-    copy: (id: string, name: string) => change(worker.copy(id, name)),
-    remove: async (id: string) => {
-      await change(worker.remove(id))
-    },
+    act,
+    did,
+    made,
+    turn,
     /** A file is looked at before it is read: one that is too large never comes in. */
     importFile: async (file: File) =>
       file.size > LARGEST_FILE
         ? say(tooLarge(file.name, file.size).problem)
-        : change(worker.importText(await file.text(), file.name)),
-    attach: async (about: string, name: string, picture: string) =>
-      (await change(worker.attach(state.value.build?.id ?? '', about, name, picture))) !== null,
-    pictures: (): Promise<Readonly<Record<string, string>>> =>
-      worker.pictures(state.value.build?.id ?? ''),
+        : made({ act: 'openFile', text: await file.text(), name: file.name }),
+    attach: (about: string, name: string, picture: string) =>
+      did({ act: 'attach', build: openId(), about, name, picture }),
     /** The parts of these items as they are on the shelf now. */
     takeNewer: (items: readonly string[]) =>
-      change(worker.takeNewer(state.value.build?.id ?? '', [...items])),
-    keepPart: (part: unknown) => did(worker.keepPart(part)),
-    dropParts: (ids: readonly string[]) => did(worker.dropParts([...ids])),
-    addPage: (part: string, title: string, picture: string) =>
-      did(worker.addPage(part, title, picture)),
-    removePage: (part: string, page: string) => did(worker.removePage(part, page)),
-    measurePart: (item: string, path: string, figure: unknown) =>
-      did(worker.measurePart(state.value.build?.id ?? '', item, path, figure)),
-    /** Takes in what was opened for import; the page hears how far it is. */
-    importParts: (plan: TablePlan | null, progress: Progress) =>
-      did(worker.importParts(plan, proxy(progress))),
-    compare: (one: string, other: string) => worker.compare(one, other, horizon.value),
-    exportText: (ids: readonly string[]): Promise<string> => worker.exportText([...ids]),
-    exportCsv: (id: string): Promise<string> => worker.exportCsv(id),
-    exportSheet: (id: string): Promise<string> => worker.exportSheet(id, horizon.value),
-    exportDrawing: (id: string): Promise<string | null> => worker.exportDrawing(id, horizon.value),
-    reference: (): Promise<Reference> => worker.reference(),
+      did({ act: 'takeNewer', build: openId(), items: [...items] }),
   }
 })

@@ -7,14 +7,14 @@ import type { FormField } from '../../core/parts/form'
 import type { DraftMark } from '../../core/reader/draft'
 import type { PartCheck } from '../../core/shelf/check'
 import { counted } from '../../core/format'
-import { LONGEST_SHEET } from '../limits'
+import { LONGEST_SHEET } from '../desk/limits'
 import { useDesk } from './desk'
-import type { DeskApi } from '../worker/desk.worker'
-import type { ReadDraft } from '../worker/shelf'
-import { worker } from '../worker/remote'
+import type { Questions } from '../desk/questions'
+import type { ReadDraft } from '../desk/shelf'
+import { ask } from '../desk/remote'
 
 type Values = Readonly<Record<string, unknown>>
-export type Asks = Awaited<ReturnType<DeskApi['asks']>>
+export type Asks = ReturnType<Questions['entryAsks']>
 /** Named choice: how long nothing is typed before a sheet is read, ms. */
 const PAUSE = 150
 
@@ -64,7 +64,7 @@ export const useEntry = defineStore('entry', () => {
   })
   /** Parts half entered that wait while another is, by what they began with. */
   const waiting = new Map<string, ReturnType<typeof snapshot>>()
-  void worker.asks().then(a => {
+  void ask('entryAsks').then(a => {
     asks.value = a
   })
   // What was typed is lost with the page: the browser asks.
@@ -77,13 +77,13 @@ export const useEntry = defineStore('entry', () => {
     own: PartKind | null,
     marks: readonly DraftMark[] = [],
   ): Promise<void> {
-    if (own !== null && own !== kind.value) fields.value = await worker.form(own)
+    if (own !== null && own !== kind.value) fields.value = await ask('form', own)
     kind.value = own
     doubts.value = marks
     part.value = next
   }
   watch(part, async now => {
-    const found = now ? await worker.checkPart(toRaw(now)) : null
+    const found = now ? await ask('checkPart', toRaw(now)) : null
     if (part.value === now) check.value = found
   })
 
@@ -99,7 +99,7 @@ export const useEntry = defineStore('entry', () => {
       await take(null, null)
       return
     }
-    const found = await worker.readSheet(text, forced.value)
+    const found = await ask('readSheet', text, forced.value)
     if (text !== sheet.value) return
     read.value = found
     await take(
@@ -124,7 +124,7 @@ export const useEntry = defineStore('entry', () => {
     }
     if (id === null) return
     const found =
-      from === 'vary' ? await worker.vary(id) : from === 'edit' ? await worker.part(id) : null
+      from === 'vary' ? await ask('vary', id) : from === 'edit' ? await ask('part', id) : null
     if (found) await take(found as unknown as Values, found.kind)
   }
   /** What was derived from a few numbers. */
@@ -133,7 +133,7 @@ export const useEntry = defineStore('entry', () => {
     return take(own as unknown as Values, own.kind)
   }
   async function blank(own: string): Promise<void> {
-    const draft = await worker.blank(own as PartKind)
+    const draft = await ask('blank', own as PartKind)
     touched.value = true
     await take(draft.part as unknown as Values, own as PartKind, draft.assumed)
   }
@@ -195,7 +195,7 @@ export const useEntry = defineStore('entry', () => {
   /** Puts it on the shelf; its id, or null when it could not be. */
   async function keep(): Promise<string | null> {
     const now = check.value?.part
-    if (!now || !(await desk.keepPart(now))) return null
+    if (!now || !(await desk.did({ act: 'keepPart', part: now }))) return null
     await clear()
     return now.id
   }

@@ -2,9 +2,9 @@
 import { defineStore } from 'pinia'
 import { ref, shallowRef, watch } from 'vue'
 import type { PartKind } from '../../core/parts'
-import { LARGEST_FILE, tooLarge } from '../limits'
-import type { ShelfRow } from '../worker/shelf'
-import { worker } from '../worker/remote'
+import { LARGEST_FILE, tooLarge } from '../desk/limits'
+import type { ShelfRow } from '../desk/shelf'
+import { ask } from '../desk/remote'
 import { useDesk } from './desk'
 
 export interface GroupLine {
@@ -29,7 +29,7 @@ export const useShelf = defineStore('shelf', () => {
   watch(
     () => desk.state.shelf,
     async () => {
-      ;[rows.value, groups.value] = await Promise.all([worker.shelfRows(), worker.groups()])
+      ;[rows.value, groups.value] = await Promise.all([ask('shelfRows'), ask('groups')])
     },
     { immediate: true },
   )
@@ -40,13 +40,13 @@ export const useShelf = defineStore('shelf', () => {
       : [...compared.value, id].slice(-MOST)
   }
   const add = (id: string): Promise<boolean> =>
-    worker
-      .part(id)
-      .then(part => (part ? desk.run({ do: 'addItem', item: { part, state: 'wanted' } }) : false))
+    ask('part', id).then(part =>
+      part ? desk.run({ do: 'addItem', item: { part, state: 'wanted' } }) : false,
+    )
   const swap = (item: string, id: string): Promise<boolean> =>
-    worker
-      .part(id)
-      .then(part => (part ? desk.run({ do: 'swapPart', id: item, part, figures: {} }) : false))
+    ask('part', id).then(part =>
+      part ? desk.run({ do: 'swapPart', id: item, part, figures: {} }) : false,
+    )
 
   /** Opens whatever was dropped or chosen: a build's file goes to the desk, parts and tables are looked at first. The build that is open then, or null. */
   async function open(file: File): Promise<string | null> {
@@ -54,7 +54,7 @@ export const useShelf = defineStore('shelf', () => {
       desk.say(tooLarge(file.name, file.size).problem)
       return null
     }
-    if ((await worker.holdsWhat(await file.text())) === 'builds') return desk.importFile(file)
+    if ((await ask('holdsWhat', await file.text())) === 'builds') return desk.importFile(file)
     opened.value = file
     return null
   }

@@ -3,28 +3,31 @@
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { computed } from 'vue'
+import { ask } from '../desk/remote'
 import { useDesk } from '../stores/desk'
 import { download, fileName } from '../use/download'
 import { theme, turnTheme } from '../use/theme'
+import { useUndo } from '../use/undo'
 
 const desk = useDesk()
+const { undo, redo, turn } = useUndo()
 const name = computed(() => desk.state.build?.name ?? 'build')
 const id = computed(() => desk.state.build?.id ?? '')
 async function saveFile(): Promise<void> {
-  download(
-    fileName(name.value, '.juntura.json'),
-    await desk.exportText([id.value]),
-    'application/json',
-  )
+  download(fileName(name.value, '.juntura.json'), await ask('file', [id.value]), 'application/json')
 }
 async function saveCsv(): Promise<void> {
-  download(fileName(name.value, '-parts.csv'), await desk.exportCsv(id.value), 'text/csv')
+  download(fileName(name.value, '-parts.csv'), await ask('csv', id.value), 'text/csv')
 }
 async function saveSheet(): Promise<void> {
-  download(fileName(name.value, '-sheet.md'), await desk.exportSheet(id.value), 'text/markdown')
+  download(
+    fileName(name.value, '-sheet.md'),
+    await ask('sheet', id.value, desk.horizon),
+    'text/markdown',
+  )
 }
 async function saveDrawing(): Promise<void> {
-  const svg = await desk.exportDrawing(id.value)
+  const svg = await ask('drawing', id.value, desk.horizon)
   if (svg !== null) download(fileName(name.value, '-near-side.svg'), svg, 'image/svg+xml')
 }
 </script>
@@ -58,18 +61,18 @@ async function saveDrawing(): Promise<void> {
     </div>
     <ElButton
       size="small"
-      :disabled="!desk.state.undo"
-      :title="desk.state.undo ? `Undo: ${desk.state.undo}` : 'Nothing to undo'"
+      :disabled="undo === null"
+      :title="undo === null ? 'Nothing to undo' : `Undo: ${undo}`"
       aria-label="Undo"
-      @click="desk.undo()"
+      @click="turn('undo')"
       >↶</ElButton
     >
     <ElButton
       size="small"
-      :disabled="!desk.state.redo"
-      :title="desk.state.redo ? `Redo: ${desk.state.redo}` : 'Nothing to redo'"
+      :disabled="redo === null"
+      :title="redo === null ? 'Nothing to redo' : `Redo: ${redo}`"
       aria-label="Redo"
-      @click="desk.redo()"
+      @click="turn('redo')"
       >↷</ElButton
     >
     <details class="menu">

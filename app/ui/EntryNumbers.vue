@@ -5,7 +5,8 @@ import 'element-plus/es/components/button/style/css'
 import { computed } from 'vue'
 import { question, readTyped } from '../../core/typed'
 import { useEntry } from '../stores/entry'
-import { worker } from '../worker/remote'
+import type { Questions } from '../desk/questions'
+import { ask } from '../desk/remote'
 
 const entry = useEntry()
 const { numbers } = entry
@@ -42,8 +43,8 @@ async function derive(): Promise<void> {
       supplyRoom: value('supplyRoom'),
       bays: value('bays'),
       fans: value('fans'),
-    } as Parameters<typeof worker.fromCase>[0]
-    await entry.derived(await worker.fromCase(outline, numbers.maker, numbers.model))
+    } as Parameters<Questions['fromCase']>[0]
+    await entry.derived(await ask('fromCase', outline, numbers.maker, numbers.model))
     return
   }
   const count = (text: string): number => Math.max(0, Math.min(8, Math.round(Number(text) || 0)))
@@ -53,8 +54,8 @@ async function derive(): Promise<void> {
     memory: { type: numbers.memoryType, slots: count(numbers.memorySlots) },
     m2: Array.from({ length: count(numbers.m2) }, () => ({})),
     headers: numbers.usbC ? { 'usb-c': 1 } : {},
-  } as Parameters<typeof worker.fromBoard>[0]
-  await entry.derived(await worker.fromBoard(outline, numbers.maker, numbers.model))
+  } as Parameters<Questions['fromBoard']>[0]
+  await entry.derived(await ask('fromBoard', outline, numbers.maker, numbers.model))
 }
 </script>
 

@@ -3,6 +3,7 @@
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { defineAsyncComponent, ref } from 'vue'
+import type { Ask } from '../../core/document/asks'
 import type { Finding } from '../../core/finding'
 import { margin, quantity, tolerance } from '../../core/format'
 import { useDesk } from '../stores/desk'
@@ -18,7 +19,7 @@ const canAccept = (): boolean => props.finding.verdict !== 'clear' && props.find
 
 async function giveReason(reason: string): Promise<void> {
   const { id, demand, sentence } = props.finding
-  const ask =
+  const ask: Ask =
     demand === null
       ? { do: 'accept', id, title: sentence, reason }
       : { do: 'leaveOpen', id: demand, title: sentence, reason }

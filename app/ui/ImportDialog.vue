@@ -4,13 +4,12 @@ import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { ElDialog } from 'element-plus/es/components/dialog/index'
 import 'element-plus/es/components/dialog/style/css'
-import { proxy } from 'comlink'
 import { computed, ref, shallowRef } from 'vue'
 import { counted } from '../../core/format'
 import type { PartKind } from '../../core/parts'
 import { useDesk } from '../stores/desk'
-import type { ImportPreview, TablePlan } from '../worker/shelf'
-import { worker } from '../worker/remote'
+import type { ImportPreview, TablePlan } from '../desk/shelf'
+import { ask } from '../desk/remote'
 import ImportColumns from './ImportColumns.vue'
 
 const props = defineProps<{ file: File }>()
@@ -33,31 +32,30 @@ async function show(asked: Promise<ImportPreview | { readonly problem: string }>
   problem.value = 'problem' in found ? found.problem : ''
   if (!('problem' in found)) preview.value = found
 }
-void props.file.text().then(text => show(worker.openParts(text, props.file.name, proxy(tell))))
-const plan = (next: TablePlan): Promise<void> => show(worker.previewParts(next, proxy(tell)))
+void props.file.text().then(text => show(ask('openParts', text, props.file.name, tell)))
+const plan = (next: TablePlan): Promise<void> => show(ask('previewParts', next, tell))
 async function kind(next: PartKind): Promise<void> {
-  await plan({ kind: next, mapping: await worker.guessColumns(next) })
+  await plan({ kind: next, mapping: await ask('guessColumns', next) })
 }
 
 async function take(): Promise<void> {
   doing.value = 'importing'
   share.value = 0
   const count = preview.value?.count ?? 0
-  const ok = await desk.importParts(
+  const plan =
     preview.value?.of === 'table'
       ? { kind: preview.value.plan.kind, mapping: preview.value.plan.mapping.map(m => ({ ...m })) }
-      : null,
-    tell,
-  )
+      : null
+  const ok = await desk.did({ act: 'importParts', plan }, tell)
   doing.value = null
   if (ok) done.value = count
 }
 async function leave(): Promise<void> {
   if (doing.value !== null) {
-    await worker.cancelParts()
+    await ask('cancelParts')
     return
   }
-  await worker.closeParts()
+  await ask('closeParts')
   emit('close')
 }
 const percent = computed(() => Math.round(share.value * 100))

@@ -3,6 +3,7 @@
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { computed } from 'vue'
+import type { Ask, SingleAsk } from '../../core/document/asks'
 import { useDesk } from '../stores/desk'
 import { VERDICT_WORD } from '../use/findings'
 import { useAlternatives } from '../use/ways'
@@ -15,8 +16,8 @@ const { places } = useAlternatives(() => props.plug)
 const pinned = computed(() => desk.state.build?.choices.pins[props.plug] ?? null)
 async function put(socket: string | null, to = ''): Promise<void> {
   const title = socket === null ? props.label : `${props.label} into ${to}`
-  const pin = { do: 'pinJoint', plug: props.plug, socket, title }
-  const ask =
+  const pin: SingleAsk = { do: 'pinJoint', plug: props.plug, socket, title }
+  const ask: Ask =
     props.made && socket !== null
       ? {
           do: 'together',

@@ -53,11 +53,11 @@ async function enter(): Promise<void> {
   const { item, path, unit } = props.settles
   const figure = {
     [unit]: value.value,
-    basis: 'measured',
+    basis: 'measured' as const,
     on: new Date().toISOString().slice(0, 10),
   }
   const done = every.value
-    ? await desk.measurePart(item, path, figure)
+    ? await desk.did({ act: 'measurePart', build: desk.state.build?.id ?? '', item, path, figure })
     : await desk.run({ do: 'setFigure', id: item, path, figure })
   if (done) {
     text.value = ''

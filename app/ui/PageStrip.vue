@@ -7,7 +7,7 @@ import type { Part } from '../../core/parts'
 import { useDesk } from '../stores/desk'
 import { isManual, openManual, type Manual } from '../use/manual'
 import { smallPicture } from '../use/photos'
-import { worker } from '../worker/remote'
+import { ask } from '../desk/remote'
 import ManualPages from './ManualPages.vue'
 
 const props = defineProps<{ part: Part }>()
@@ -19,7 +19,7 @@ const manual = shallowRef<{ readonly name: string; readonly open: Manual } | nul
 watch(
   () => props.part,
   async p => {
-    pictures.value = await worker.pagesOf(p.id)
+    pictures.value = await ask('pagesOf', p.id)
   },
   { immediate: true },
 )
@@ -36,7 +36,7 @@ async function take(): Promise<void> {
     const picture = await smallPicture(file)
     if (picture === null)
       complaint.value = `${file.name} is no picture that this browser can read. Take a photo or a screenshot of the page.`
-    else await desk.addPage(props.part.id, titleOf(file), picture)
+    else await addPage(titleOf(file), picture)
   }
 }
 async function leaf(file: File): Promise<void> {
@@ -44,8 +44,12 @@ async function leaf(file: File): Promise<void> {
   if ('problem' in opened) complaint.value = opened.problem
   else manual.value = { name: titleOf(file), open: opened }
 }
+const addPage = (title: string, picture: string): Promise<boolean> =>
+  desk.did({ act: 'addPage', part: props.part.id, title, picture })
+const removePage = (page: string): Promise<boolean> =>
+  desk.did({ act: 'removePage', part: props.part.id, page })
 const keep = (picture: string, page: number): Promise<boolean> =>
-  desk.addPage(props.part.id, `${manual.value?.name ?? ''}, page ${page}`, picture)
+  addPage(`${manual.value?.name ?? ''}, page ${page}`, picture)
 </script>
 
 <template>
@@ -60,7 +64,7 @@ const keep = (picture: string, page: number): Promise<boolean> =>
           type="button"
           class="plainbutton"
           :aria-label="`Remove the page ${p.title}`"
-          @click="desk.removePage(part.id, p.id)"
+          @click="removePage(p.id)"
         >
           ×
         </button>

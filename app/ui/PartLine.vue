@@ -4,6 +4,7 @@ import { ElOption, ElSelect } from 'element-plus/es/components/select/index'
 import 'element-plus/es/components/select/style/css'
 import { computed } from 'vue'
 import { money } from '../../core/format'
+import type { State } from '../../core/parts/kind'
 import type { PartRow } from '../../core/parts/section'
 import { useDesk } from '../stores/desk'
 import { usePointer } from '../stores/pointer'
@@ -13,7 +14,7 @@ const props = defineProps<{ row: PartRow; currency: string }>()
 const costs = computed(() => props.row.paid ?? props.row.price)
 const desk = useDesk()
 const pointer = usePointer()
-const STATES = ['have', 'ordered', 'wanted', 'later', 'spare']
+const STATES: readonly State[] = ['have', 'ordered', 'wanted', 'later', 'spare']
 </script>
 
 <template>
@@ -48,7 +49,7 @@ const STATES = ['have', 'ordered', 'wanted', 'later', 'spare']
       size="small"
       class="state"
       :aria-label="`State of ${row.name}`"
-      @change="(state: string) => desk.run({ do: 'setState', id: row.id, state })"
+      @change="(state: State) => desk.run({ do: 'setState', id: row.id, state })"
     >
       <ElOption v-for="s in STATES" :key="s" :value="s" :label="s" />
     </ElSelect>

@@ -4,6 +4,7 @@ import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { money, quantity, tolerance } from '../../core/format'
+import type { Condition } from '../../core/parts/kind'
 import type { FigureRow, PartRow } from '../../core/parts/section'
 import { useDesk } from '../stores/desk'
 import { usePointer } from '../stores/pointer'
@@ -25,7 +26,7 @@ const findings = computed(() =>
   ),
 )
 const item = computed(() => desk.state.build?.items.find(i => i.id === props.row.id))
-const CONDITIONS = ['new', 'known good', 'unknown', 'suspect']
+const CONDITIONS: readonly Condition[] = ['new', 'known good', 'unknown', 'suspect']
 /** Opens one figure's field, with the cursor in it, or shuts it. */
 function enter(path: string): void {
   entering.value = entering.value === path ? null : path

@@ -1,29 +1,21 @@
 <script setup lang="ts">
 // Parts leave the shelf as a table or as a file in the open format: those that are shown. Many take a moment, and can be left off.
-import { proxy } from 'comlink'
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { ref } from 'vue'
 import { counted } from '../../core/format'
 import { download } from '../use/download'
-import type { Progress } from '../worker/shelf'
-import { worker } from '../worker/remote'
+import { ask } from '../desk/remote'
 
 const props = defineProps<{ ids: readonly string[] }>()
 /** How much is written, as a share; null while nothing is. */
 const share = ref<number | null>(null)
-async function save(
-  make: (ids: readonly string[], progress: Progress) => Promise<string | null>,
-  name: string,
-  type: string,
-): Promise<void> {
+const tell = (n: number, of: number): void => {
+  share.value = n / of
+}
+async function save(what: 'partsCsv' | 'partsFile', name: string, type: string): Promise<void> {
   share.value = 0
-  const text = await make(
-    [...props.ids],
-    proxy((n: number, of: number) => {
-      share.value = n / of
-    }),
-  )
+  const text = await ask(what, [...props.ids], tell)
   share.value = null
   if (text !== null) download(name, text, type)
 }
@@ -33,19 +25,19 @@ async function save(
   <span class="out" role="group" :aria-label="`Save ${counted(ids.length, 'part')}`">
     <template v-if="share !== null"
       ><progress :value="share" aria-label="Writing"></progress
-      ><ElButton size="small" @click="worker.cancelParts()">Leave off</ElButton></template
+      ><ElButton size="small" @click="ask('cancelParts')">Leave off</ElButton></template
     >
     <template v-else>
       <ElButton
         size="small"
         :disabled="ids.length === 0"
-        @click="save(worker.partsCsv, 'parts.csv', 'text/csv')"
+        @click="save('partsCsv', 'parts.csv', 'text/csv')"
         >Save as CSV</ElButton
       >
       <ElButton
         size="small"
         :disabled="ids.length === 0"
-        @click="save(worker.partsFile, 'parts.juntura.json', 'application/json')"
+        @click="save('partsFile', 'parts.juntura.json', 'application/json')"
         >Save as JSON</ElButton
       >
     </template>

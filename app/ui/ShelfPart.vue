@@ -9,7 +9,7 @@ import type { Part } from '../../core/parts'
 import type { SideRow } from '../../core/shelf/side-by-side'
 import { useDesk } from '../stores/desk'
 import { useShelf } from '../stores/shelf'
-import { worker } from '../worker/remote'
+import { ask } from '../desk/remote'
 import PageStrip from './PageStrip.vue'
 
 const props = defineProps<{ id: string }>()
@@ -26,7 +26,7 @@ const line = computed(() => shelf.rows.find(r => r.id === props.id) ?? null)
 watch(
   () => desk.state.shelf,
   async () => {
-    const [now, said] = await Promise.all([worker.part(props.id), worker.sideBySide([props.id])])
+    const [now, said] = await Promise.all([ask('part', props.id), ask('sideBySide', [props.id])])
     const first = part.value === null
     part.value = now
     rows.value = said.filter(x => !['maker', 'model', 'price'].includes(x.path))
@@ -40,7 +40,7 @@ watch(
 const go = (query: Readonly<Record<string, string>>): void =>
   void router.push({ name: 'entry', params: route.params, query })
 async function drop(): Promise<void> {
-  if (await desk.dropParts([props.id])) emit('close')
+  if (await desk.did({ act: 'dropParts', parts: [props.id] })) emit('close')
 }
 </script>
 

@@ -6,7 +6,7 @@ import { ref } from 'vue'
 import { counted } from '../../core/format'
 import type { Step } from '../../core/order/step'
 import { useDesk } from '../stores/desk'
-import { useSeam } from '../use/seam'
+import { skipAsk, useSeam } from '../use/seam'
 import ReasonField from './ReasonField.vue'
 
 const props = defineProps<{ step: Step; large?: boolean }>()
@@ -17,11 +17,7 @@ const crossing = ref<string | null>(null)
 async function cross(id: string, reason: string): Promise<void> {
   const open = steps.value.find(s => s.id === id)
   if (!open) return
-  const ask =
-    open.demand === null
-      ? { do: 'crossOff', ids: open.marks, title: open.title, how: reason }
-      : { do: 'leaveOpen', id: open.demand, title: open.title, reason }
-  if (await desk.run(ask)) crossing.value = null
+  if (await desk.run(skipAsk(open, reason))) crossing.value = null
 }
 </script>
 

@@ -4,7 +4,7 @@ import { computed, onMounted, onUnmounted, ref, shallowRef, watch } from 'vue'
 import type { Difference } from '../../core/compare'
 import { clock } from '../../core/format'
 import { useDesk } from '../stores/desk'
-import { isDone, useSeam } from './seam'
+import { isDone, skipAsk, useSeam } from './seam'
 
 interface Clock {
   readonly build: string
@@ -89,11 +89,7 @@ export function useBench() {
     const s = step.value
     if (!s) return
     const from = at.value
-    const ask =
-      s.demand === null
-        ? { do: 'crossOff', ids: s.marks, title: s.title, how: reason }
-        : { do: 'leaveOpen', id: s.demand, title: s.title, reason }
-    if (await desk.run(ask)) {
+    if (await desk.run(skipAsk(s, reason))) {
       skipping.value = false
       onward(from)
     }

@@ -1,6 +1,7 @@
 // Pictures: made small before they are kept, shown by what they are about.
 import { computed, shallowRef, watch } from 'vue'
-import { LARGEST_PICTURE } from '../limits'
+import { LARGEST_PICTURE } from '../desk/limits'
+import { ask } from '../desk/remote'
 import { useDesk } from '../stores/desk'
 
 /** Named choices: the longer side in pixels and the quality that are tried first. */
@@ -35,7 +36,7 @@ export function usePhotos(about?: () => readonly string[]) {
   watch(
     photos,
     async () => {
-      pictures.value = await desk.pictures()
+      pictures.value = await ask('pictures', desk.state.build?.id ?? '')
     },
     { immediate: true },
   )
@@ -63,7 +64,7 @@ export function useItemPages(items: () => readonly string[]) {
   watch(
     named,
     async now => {
-      if (now.length > 0) pictures.value = await desk.pictures()
+      if (now.length > 0) pictures.value = await ask('pictures', desk.state.build?.id ?? '')
     },
     { immediate: true },
   )

@@ -3,7 +3,7 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import type { PartKind } from '../../core/parts'
 import type { Bound, FacetRange } from '../../core/shelf/find'
 import { useShelf } from '../stores/shelf'
-import { worker } from '../worker/remote'
+import { ask } from '../desk/remote'
 
 export function useShelfQuery(kind: PartKind | null = null) {
   const shelf = useShelf()
@@ -31,7 +31,7 @@ export function useShelfQuery(kind: PartKind | null = null) {
     [text, group, bounds, sort, down, () => shelf.rows],
     async () => {
       const mine = (asked += 1)
-      const found = await worker.find({
+      const found = await ask('find', {
         text: text.value,
         kind,
         group: group.value,
@@ -49,7 +49,7 @@ export function useShelfQuery(kind: PartKind | null = null) {
   watch(
     [group, () => shelf.rows],
     async ([id]) => {
-      ranges.value = id === null ? [] : await worker.ranges(id)
+      ranges.value = id === null ? [] : await ask('ranges', id)
     },
     { immediate: true },
   )

@@ -5,12 +5,12 @@ import type { Alternative } from '../../core/joints/alternatives'
 import type { SchoolRow } from '../../core/order/section'
 import type { Search } from '../../core/remedies/remedies'
 import { useDesk } from '../stores/desk'
-import type { WaysApi } from '../worker/ways.worker'
+import type { WaysApi } from '../desk/ways.worker'
 
 let worker: Remote<WaysApi> | null = null
 const ways = (): Remote<WaysApi> =>
   (worker ??= wrap<WaysApi>(
-    new Worker(new URL('../worker/ways.worker.ts', import.meta.url), { type: 'module' }),
+    new Worker(new URL('../desk/ways.worker.ts', import.meta.url), { type: 'module' }),
   ))
 
 let searches = 0

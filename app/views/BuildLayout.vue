@@ -1,5 +1,7 @@
 <script setup lang="ts">
 // One build: the seam on top, the stages at the left, the stage's view beside them.
+import { ElButton } from 'element-plus/es/components/button/index'
+import 'element-plus/es/components/button/style/css'
 import { computed, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { counted } from '../../core/format'
@@ -12,6 +14,7 @@ import SeamBar from '../ui/SeamBar.vue'
 import StageNav from '../ui/StageNav.vue'
 import { onKey } from '../use/keys'
 import { useSeam } from '../use/seam'
+import { when } from '../use/when'
 
 const desk = useDesk()
 const pointer = usePointer()
@@ -19,6 +22,7 @@ const route = useRoute()
 const router = useRouter()
 const { move, prove } = useSeam()
 const found = computed(() => desk.state.build?.id === route.params['build'])
+const binned = computed(() => desk.state.bin.find(b => b.id === route.params['build']) ?? null)
 const wide = computed(() => Boolean(route.meta['wide']))
 const tally = computed(
   () =>
@@ -64,11 +68,29 @@ onKey('seam-on', () => void move(1))
     <main><RouterView /></main>
   </div>
   <div v-else-if="desk.ready" class="gone">
-    <h1 tabindex="-1">This build is not here</h1>
-    <p>
-      It may have been deleted, or it lives in another browser. Undo brings a deleted build back; a
-      file brings one from elsewhere.
-    </p>
+    <template v-if="desk.state.aside !== null">
+      <h1 tabindex="-1">This build cannot be read</h1>
+      <p>{{ desk.state.aside }} It is kept as it is; the other builds open.</p>
+      <p>
+        <RouterLink :to="{ name: 'storage' }">Storage: save it as the file that it is</RouterLink>
+      </p>
+    </template>
+    <template v-else-if="binned">
+      <h1 tabindex="-1">{{ binned.name }} lies in the bin</h1>
+      <p>It was deleted {{ when(binned.deleted) }}, and has all its work.</p>
+      <p>
+        <ElButton type="primary" @click="desk.did({ act: 'bringBack', build: binned.id })"
+          >Bring back {{ binned.name }}</ElButton
+        >
+      </p>
+    </template>
+    <template v-else>
+      <h1 tabindex="-1">This build is not here</h1>
+      <p>
+        It may have been deleted for good, or it lives in another browser. A file brings one from
+        elsewhere.
+      </p>
+    </template>
     <p><RouterLink to="/">All builds</RouterLink></p>
   </div>
   <p v-else class="gone quiet" role="status">Laying out the parts…</p>

@@ -4,6 +4,8 @@ import { ElOption, ElSelect } from 'element-plus/es/components/select/index'
 import 'element-plus/es/components/select/style/css'
 import { computed, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import type { Compared } from '../desk/questions'
+import { ask } from '../desk/remote'
 import { useDesk } from '../stores/desk'
 import DifferenceSheet from '../ui/DifferenceSheet.vue'
 
@@ -14,13 +16,15 @@ const others = computed(() => desk.state.builds.filter(b => b.id !== desk.state.
 const other = computed(
   () => others.value.find(b => b.id === route.query['with'])?.id ?? others.value[0]?.id ?? null,
 )
-const found = shallowRef<Awaited<ReturnType<typeof desk.compare>>>(null)
+const found = shallowRef<Compared | null>(null)
 watch(
   [() => desk.state, () => desk.horizon, other],
   async () => {
     const here = desk.state.build?.id
     found.value =
-      here !== undefined && other.value !== null ? await desk.compare(here, other.value) : null
+      here !== undefined && other.value !== null
+        ? await ask('compare', here, other.value, desk.horizon)
+        : null
   },
   { immediate: true },
 )

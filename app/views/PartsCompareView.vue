@@ -7,7 +7,7 @@ import { useRoute } from 'vue-router'
 import { capital, counted } from '../../core/format'
 import type { SideRow } from '../../core/shelf/side-by-side'
 import { useShelf } from '../stores/shelf'
-import { worker } from '../worker/remote'
+import { ask } from '../desk/remote'
 
 const shelf = useShelf()
 const route = useRoute()
@@ -23,7 +23,7 @@ const heads = computed(() => ids.value.flatMap(id => shelf.rows.find(r => r.id =
 watch(
   [ids, () => shelf.rows],
   async () => {
-    rows.value = await worker.sideBySide(ids.value)
+    rows.value = await ask('sideBySide', ids.value)
   },
   { immediate: true },
 )

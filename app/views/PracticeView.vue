@@ -1,13 +1,14 @@
 <script setup lang="ts">
 // Practice: know the plugs, where they are in this build, and what is checked by which rule.
 import { onMounted, shallowRef } from 'vue'
+import type { Reference } from '../desk/questions'
+import { ask } from '../desk/remote'
 import { useDesk } from '../stores/desk'
-import type { Reference } from '../worker/desk.worker'
 
 const desk = useDesk()
 const reference = shallowRef<Reference | null>(null)
 onMounted(async () => {
-  reference.value = await desk.reference()
+  reference.value = await ask('reference')
 })
 const here = (face: string) => (desk.analysis?.joints ?? []).filter(j => j.face === face)
 </script>

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 // Record: what was made when, notes, what is left over, every change as a line.
-import { computed } from 'vue'
+import { computed, shallowRef, watch } from 'vue'
 import { clock, counted, minutes } from '../../core/format'
+import type { LogLine } from '../desk/questions'
+import { ask } from '../desk/remote'
 import { useDesk } from '../stores/desk'
 import { usePhotos } from '../use/photos'
 import { when } from '../use/when'
@@ -19,7 +21,14 @@ const serials = computed(() =>
     serial: desk.state.build?.items.find(i => i.id === id)?.serial ?? '',
   })),
 )
-const log = computed(() => [...(desk.state.build?.log ?? [])].reverse())
+const log = shallowRef<readonly LogLine[]>([])
+watch(
+  () => desk.state.build,
+  async build => {
+    log.value = build ? await ask('log', build.id) : []
+  },
+  { immediate: true },
+)
 </script>
 
 <template>

@@ -8,7 +8,9 @@ import { counted } from '../../core/format'
 import { useDesk } from '../stores/desk'
 import { useShelf } from '../stores/shelf'
 import BrandMark from '../ui/BrandMark.vue'
+import BinList from '../ui/BinList.vue'
 import BuildCard from '../ui/BuildCard.vue'
+import LatelyMade from '../ui/LatelyMade.vue'
 
 const desk = useDesk()
 const shelf = useShelf()
@@ -20,7 +22,7 @@ async function create(): Promise<void> {
   const names = new Set(desk.state.builds.map(b => b.name))
   let n = 1
   while (names.has(n === 1 ? 'New build' : `New build ${n}`)) n += 1
-  const id = await desk.create(n === 1 ? 'New build' : `New build ${n}`)
+  const id = await desk.made({ act: 'create', name: n === 1 ? 'New build' : `New build ${n}` })
   if (id) void router.push({ name: 'parts', params: { build: id } })
 }
 async function read(): Promise<void> {
@@ -53,15 +55,22 @@ async function read(): Promise<void> {
         tabindex="-1"
         @change="read"
       />
-      <ElButton v-if="desk.state.undo" @click="desk.undo()">Undo: {{ desk.state.undo }}</ElButton>
     </div>
-    <h2>{{ counted(desk.state.builds.length, 'build') }}</h2>
+    <p v-if="!desk.ready" class="quiet" role="status">Looking what is here…</p>
+    <h2 v-else>{{ counted(desk.state.builds.length, 'build') }}</h2>
     <p v-if="desk.ready && desk.state.builds.length === 0" class="quiet">
       None is here. Begin a new one, or drop a .juntura.json file on this window.
     </p>
     <ul class="sheet">
       <BuildCard v-for="b in desk.state.builds" :key="b.id" :build="b" />
     </ul>
+    <LatelyMade />
+    <BinList />
+    <p>
+      <RouterLink :to="{ name: 'storage' }"
+        >Storage: what is kept here, everything in one file</RouterLink
+      >
+    </p>
   </main>
 </template>
 

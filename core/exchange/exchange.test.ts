@@ -1,102 +1,8 @@
 import Papa from 'papaparse'
 import { analyse } from '../analyse'
-import { change, part, plover, shelf, swap } from '../test-helpers/demos'
-import { holdsWhat, readFile, writeFile } from './file'
+import { change, part, plover, swap } from '../test-helpers/demos'
 import { partsCsv } from './parts-csv'
 import { isBlocked, reportText, SECTIONS } from './report-text'
-
-const text = writeFile([plover], shelf)
-const problem = (changed: string): string => {
-  const read = readFile(changed, 'hide.juntura.json')
-  return 'problem' in read ? read.problem : ''
-}
-const altered = (
-  change: (file: {
-    builds: { items: Record<string, unknown>[] }[]
-    [key: string]: unknown
-  }) => void,
-): string => {
-  const file = JSON.parse(text)
-  change(file)
-  return JSON.stringify(file)
-}
-
-test('what is written is read back equal, and written again the same to the byte', () => {
-  const read = readFile(text)
-  if ('problem' in read) throw new Error(read.problem)
-  expect(read.file.builds).toEqual([plover])
-  expect(read.file.parts).toEqual(shelf)
-  expect(writeFile(read.file.builds, read.file.parts)).toBe(text)
-})
-
-test('unknown keys of the file, the build, an item and a figure survive', () => {
-  const strange = altered(file => {
-    file['maker'] = 'another program'
-    Object.assign(file.builds[0] ?? {}, { colour: 'reed' })
-    Object.assign(file.builds[0]?.items[0] ?? {}, {
-      shelfmark: 7,
-      figures: { coolerRoom: { mm: 75, by: 'warden' } },
-    })
-  })
-  const read = readFile(strange)
-  if ('problem' in read) throw new Error(read.problem)
-  const again = JSON.parse(writeFile(read.file.builds)).builds[0]
-  expect(again.colour).toBe('reed')
-  expect(again.items[0]).toMatchObject({
-    shelfmark: 7,
-    figures: { coolerRoom: { mm: 75, by: 'warden' } },
-  })
-  expect(read.file).toMatchObject({ maker: 'another program' })
-})
-
-describe('what cannot be read is a sentence with place and remedy', () => {
-  test.each<[string, string, RegExp]>([
-    [
-      'broken JSON',
-      text.slice(0, 300),
-      /not whole JSON \(line \d+, column \d+\).*nothing was changed/,
-    ],
-    ['another kind of file', '{"format":"notes"}', /not a Juntura file.*\.juntura\.json/],
-    ['no object', '[1, 2]', /not a Juntura file/],
-    [
-      'a newer version',
-      altered(f => {
-        f['version'] = 2
-      }),
-      /of version 2; this Juntura reads up to 1\. Update/,
-    ],
-    [
-      'a part that fails its schema',
-      altered(f => {
-        Object.assign(f.builds[0]?.items[3]?.['part'] ?? {}, { height: 'tall' })
-      }),
-      /builds › 0 “Plover” › items › 3 “cooler” › part “Lowbank 65” › height/,
-    ],
-    [
-      'a kind that is none',
-      altered(f => {
-        Object.assign(f.builds[0]?.items[0]?.['part'] ?? {}, { kind: 'toaster' })
-      }),
-      /items › 0 “case” › part/,
-    ],
-    [
-      'an id with a slash',
-      altered(f => {
-        Object.assign(f.builds[0]?.items[0] ?? {}, { id: 'a/b' })
-      }),
-      /letters, digits, dots and dashes only/,
-    ],
-    [
-      'two items of one id',
-      altered(f => {
-        Object.assign(f.builds[0]?.items[1] ?? {}, { id: 'case' })
-      }),
-      /two items of Plover have the id "case"/,
-    ],
-  ])('%s', (_, file, sentence) => {
-    expect(problem(file)).toMatch(sentence)
-  })
-})
 
 describe('parts list as CSV', () => {
   test('one line an item, read back by its columns', () => {
@@ -154,17 +60,4 @@ describe('report', () => {
       ),
     ).toBe(false)
   })
-})
-
-describe('what a dropped text is', () => {
-  const fan = part('ottery-breeze-80')
-  test.each<[string, string, string]>([
-    ['a build', writeFile([plover]), 'builds'],
-    ['a build with parts', writeFile([plover], [fan]), 'builds'],
-    ['parts alone', writeFile([], [fan]), 'parts'],
-    ['a table', 'kind,maker,model\nfan,Kelder,X\n', 'table'],
-    ['a table with tabs', 'kind\tmaker\nfan\tKelder\n', 'table'],
-    ['broken JSON, to be complained about as a file', '{"format":', 'builds'],
-    ['plain words, likewise', 'hello', 'builds'],
-  ])('%s', (_, text, what) => expect(holdsWhat(text)).toBe(what))
 })

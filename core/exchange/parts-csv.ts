@@ -1,6 +1,6 @@
 // The parts list as CSV, for a spreadsheet or a shop.
 import Papa from 'papaparse'
-import type { Build } from '../build/build'
+import type { Build } from '../document/build'
 import { KINDS } from '../parts'
 
 /** One line an item. Cells that a spreadsheet would take for a formula are written as text. */

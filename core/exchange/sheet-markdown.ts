@@ -1,6 +1,6 @@
 // The build sheet as Markdown: what lies beside the case, to be kept with notes or printed elsewhere.
 import type { HorizonAnalysis } from '../analyse'
-import type { Build } from '../build/build'
+import type { Build } from '../document/build'
 import { capital, margin, minutes, money, quantity } from '../format'
 
 /** Text that stays text: nothing of it is taken for markup. */

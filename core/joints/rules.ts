@@ -1,7 +1,7 @@
 // What is said of joints: each one made of fitting ends, each demand answered, each fan within its header's current.
 import { measured, plain, type Finding } from '../finding'
 import { capital } from '../format'
-import type { Build } from '../build/build'
+import type { Build } from '../document/build'
 import { rule } from '../rule'
 import { joints, type Situation } from '../situation'
 import { faceSource, isMechanical } from '../standards/connectors'

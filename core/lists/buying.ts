@@ -1,5 +1,5 @@
 // The buying: what to buy next, what is on its way, what arrived and is still to be looked at, what is left to pay.
-import { ARRIVAL_CHECKS, type ArrivalCheck, type StoredItem } from '../build/build'
+import { ARRIVAL_CHECKS, type ArrivalCheck, type StoredItem } from '../document/build'
 import type { Step } from '../order/step'
 import type { PartKind } from '../parts'
 import type { PartRow } from '../parts/section'

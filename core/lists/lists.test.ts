@@ -1,5 +1,5 @@
 import { analyse } from '../analyse'
-import type { Build } from '../build/build'
+import type { Build } from '../document/build'
 import { avocet, change, measure, plover, then } from '../test-helpers/demos'
 
 const buying = (build: Build = avocet) => then(build).buying

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { change, part, plover, shelf, then, type Ask } from '../test-helpers/demos'
-import type { Build } from '../build/build'
+import type { Build } from '../document/build'
 import { REASONS } from './precedence'
 import { ORDER_SCHOOL } from './schools'
 import { sequenced, type Timed } from './sequence'

@@ -1,7 +1,7 @@
 // Every school's order is looked at by a validator that knows joints and hands, not the program's edges; sequences against all permutations.
 import fc from 'fast-check'
 import { orderSchools } from '../analyse'
-import type { Build } from '../build/build'
+import type { Build } from '../document/build'
 import { avocet, change, plover, then } from '../test-helpers/demos'
 import { ORDER_SCHOOL, ORDER_SCHOOLS, type OrderSchoolName, type Weights } from './schools'
 import { sequenced, type Timed } from './sequence'

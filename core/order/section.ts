@@ -1,5 +1,5 @@
 // The order as people see it: steps in their sequence with words, reasons, verdict and progress.
-import type { Build, Progress } from '../build/build'
+import type { Build, Progress } from '../document/build'
 import type { Finding } from '../finding'
 import { pairLine } from '../format'
 import type { Item } from '../parts'

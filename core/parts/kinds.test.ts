@@ -1,6 +1,6 @@
 import { analyse } from '../analyse'
-import { buildSchema, type Build } from '../build/build'
-import { resolve } from '../build/resolve'
+import { buildSchema, type Build } from '../document/build'
+import { resolve } from '../document/resolve'
 import { part } from '../test-helpers/demos'
 import { valueOf } from '../quantity'
 import { kindOf, partSchema, type Item } from '.'

@@ -1,5 +1,5 @@
 import { analyse } from '../analyse'
-import { buildSchema } from '../build/build'
+import { buildSchema } from '../document/build'
 import { part, plover } from '../test-helpers/demos'
 import { FORM } from '../standards/boards'
 import { readFigure } from '../units'

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { plover, part, shelf } from '../test-helpers/demos'
-import { resolve } from '../build/resolve'
+import { resolve } from '../document/resolve'
 import { holesOf } from './board'
 import { layoutOf } from './archetype'
 import {

@@ -1,5 +1,5 @@
 // The parts stage as people see it: every item with its state, price, worst verdict and the figures it has.
-import type { StoredItem } from '../build/build'
+import type { StoredItem } from '../document/build'
 import type { Finding } from '../finding'
 import { toolFor } from '../standards/tools'
 import { readFigure, type Basis, type FigureAbout, type StoredFigure, type Unit } from '../units'

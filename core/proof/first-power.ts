@@ -1,5 +1,5 @@
 // The first power-on as a list: what to do, what to see, and where to look when it is not so. Made from this build's joints.
-import type { Build } from '../build/build'
+import type { Build } from '../document/build'
 import { panelJoints } from '../panel/block'
 import { every, joinedBy, type Situation } from '../situation'
 import type { StepProgress } from '../order/step'

@@ -1,5 +1,5 @@
 // The record: what was made when and by whom, what was crossed off and why, what no longer belongs, what is left over.
-import type { Build } from '../build/build'
+import type { Build } from '../document/build'
 import { standoffPlan } from '../fit/standoffs'
 import type { Step } from '../order/step'
 import { joinedBy, type Situation } from '../situation'

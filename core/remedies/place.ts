@@ -19,20 +19,20 @@ export function places({ build, finding, situation: s }: Question): readonly Can
       const others = [...s.ends.values()]
         .filter(e => e.end.sex === 'socket' && e.ref !== joint.b && meets(plug, e))
         .slice(0, SOCKETS)
-      const free =
+      const free: readonly Candidate[] =
         build.choices.pins[joint.a] === undefined
           ? []
           : [
               {
-                kind: 'place' as const,
+                kind: 'place',
                 title: `Let the ${labelOf(plug, s)} find its own place`,
                 commands: [{ do: 'pinJoint', plug: joint.a, socket: null }],
               },
             ]
       return [
         ...free,
-        ...others.map(to => ({
-          kind: 'place' as const,
+        ...others.map((to): Candidate => ({
+          kind: 'place',
           title: `Put the ${labelOf(plug, s)} into ${to.end.label} of the ${s.names.get(to.item) ?? ''}`,
           commands: [{ do: 'pinJoint', plug: plug.ref, socket: to.ref, title: labelOf(plug, s) }],
         })),

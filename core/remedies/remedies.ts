@@ -1,7 +1,7 @@
 // Ways out of a finding, on demand: every candidate is tried, what helps is told with its price and what it uses up.
 import { analyseIn, situationIn } from '../analyse'
-import type { Build } from '../build/build'
-import type { Horizon } from '../build/resolve'
+import type { Build } from '../document/build'
+import type { Horizon } from '../document/resolve'
 import { Memo } from '../memo'
 import type { Part } from '../parts'
 import { additions } from './add'

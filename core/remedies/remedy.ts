@@ -1,9 +1,10 @@
 // A way out of a finding: a short list of commands, tried by doing them and analysing again. What it promises is what was then seen.
 import { analyseIn, type HorizonAnalysis } from '../analyse'
-import { apply } from '../build/apply'
-import type { Build } from '../build/build'
-import { isProblem } from '../build/command'
-import type { Horizon } from '../build/resolve'
+import { apply } from '../document/apply'
+import type { Ask, SingleAsk } from '../document/asks'
+import type { Build } from '../document/build'
+import { isProblem } from '../document/command'
+import type { Horizon } from '../document/resolve'
 import { difference, type Difference } from '../compare'
 import type { Finding } from '../finding'
 import type { Memo } from '../memo'
@@ -25,16 +26,10 @@ export const REMEDY_KINDS = [
 ] as const
 export type RemedyKind = (typeof REMEDY_KINDS)[number]
 
-/** A command without its time, as the interface sends it. */
-export interface Ask {
-  readonly do: string
-  readonly [argument: string]: unknown
-}
-
 export interface Candidate {
   readonly kind: RemedyKind
   readonly title: string
-  readonly commands: readonly Ask[]
+  readonly commands: readonly SingleAsk[]
 }
 
 export interface Remedy extends Candidate {
@@ -69,7 +64,7 @@ export function tried(
   before: HorizonAnalysis,
   memo: Memo,
 ): Remedy | null {
-  const done = apply(build, { ...remedyCommand(candidate), at: TRIAL })
+  const done = apply(build, remedyCommand(candidate), TRIAL)
   if (isProblem(done)) return null
   const after = analyseIn(done.build, horizon, memo)
   const left = after.findings.find(f => f.id === finding.id)

@@ -1,8 +1,9 @@
 // Another part in an item's place: of those the finding names, and of those that could have offered what is lacking.
-import type { StoredItem } from '../build/build'
+import type { SingleAsk } from '../document/asks'
+import type { StoredItem } from '../document/build'
 import type { Part } from '../parts'
 import { bridged, meets, wantedEnds } from './add'
-import type { Ask, Candidate, Question } from './remedy'
+import type { Candidate, Question } from './remedy'
 
 /** Named choice: how many models are tried in one item's place, the nearest in price first. */
 const MODELS = 8
@@ -62,28 +63,19 @@ function offering({ finding, situation }: Question): readonly string[] {
 }
 
 /** What is in hand lies beside the build afterwards; the new one is to be bought; what was made with the old one is to be made again. */
-function swapCommands(item: StoredItem, part: Part, made: readonly string[]): readonly Ask[] {
+function swapCommands(item: StoredItem, part: Part, made: readonly string[]): readonly SingleAsk[] {
   const { id, state } = item
   const undone = made.filter(joint => joint.split('~').some(ref => ref.startsWith(`${id}/`)))
-  return [
-    { do: 'swapPart', id, part, figures: {} },
-    ...(undone.length > 0
-      ? [
-          {
-            do: 'setProgress',
-            entries: Object.fromEntries(undone.map(joint => [joint, null])),
-            title: item.part.model,
-          },
-        ]
-      : []),
-    ...(state === 'have' || state === 'ordered'
-      ? [
-          { do: 'setState', id, state: 'wanted' },
-          { do: 'setPaid', id, paid: null },
-        ]
-      : []),
-    ...(state === 'have'
-      ? [{ do: 'addItem', item: { ...item, id: undefined, state: 'spare' } }]
-      : []),
-  ]
+  const commands: SingleAsk[] = [{ do: 'swapPart', id, part, figures: {} }]
+  if (undone.length > 0) {
+    const entries = Object.fromEntries(undone.map(joint => [joint, null]))
+    commands.push({ do: 'setProgress', entries, title: item.part.model })
+  }
+  if (state === 'have' || state === 'ordered') {
+    commands.push({ do: 'setState', id, state: 'wanted' }, { do: 'setPaid', id, paid: null })
+  }
+  if (state === 'have') {
+    commands.push({ do: 'addItem', item: { ...item, id: undefined, state: 'spare' } })
+  }
+  return commands
 }

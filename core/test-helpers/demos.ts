@@ -2,25 +2,26 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import { analyse, type HorizonAnalysis } from '../analyse'
-import { apply } from '../build/apply'
-import type { Build } from '../build/build'
-import { isProblem, type Command } from '../build/command'
-import { readFile } from '../exchange/file'
+import { apply, type Done } from '../document/apply'
+import type { Build } from '../document/build'
+import type { Ask as Typed } from '../document/asks'
+import { isProblem, type Problem } from '../document/command'
+import { openFile } from '../document/open'
 import type { Finding } from '../finding'
 import type { Part } from '../parts'
 
 const ROOT = fileURLToPath(new URL('../..', import.meta.url))
 
 function read(path: string) {
-  const found = readFile(readFileSync(ROOT + path, 'utf8'), path)
-  if ('problem' in found) throw new Error(found.problem)
-  return found.file
+  const found = openFile(readFileSync(ROOT + path, 'utf8'), path)
+  if (isProblem(found)) throw new Error(found.problem)
+  return found
 }
 
 function demo(name: string): Build {
-  const [build] = read(`demo/${name}.juntura.json`).builds
-  if (!build) throw new Error(`the demo ${name} holds no build`)
-  return build
+  const [demo] = read(`demo/${name}.juntura.json`).builds
+  if (!demo) throw new Error(`the demo ${name} holds no build`)
+  return demo.build
 }
 export const plover = demo('plover')
 export const avocet = demo('avocet')
@@ -36,16 +37,21 @@ export function part(id: string): Part {
 }
 
 export const AT = '2031-03-02T09:00:00.000Z'
-export type Ask = { readonly do: string; readonly [key: string]: unknown }
-export const command = (ask: Ask): Command => ({ ...ask, at: AT })
+/** A command as a test writes it: also one with arguments that no typed caller could send. */
+export type Ask = { readonly do: string; readonly [argument: string]: unknown }
+export const tryAsk = (build: Build, ask: Ask | Typed): Done | Problem =>
+  apply(build, ask as Typed, AT)
+
+/** One command done; a problem is an error here. */
+export function done(build: Build, ask: Ask | Typed): Done {
+  const changed = tryAsk(build, ask)
+  if (isProblem(changed)) throw new Error(changed.problem)
+  return changed
+}
 
 /** Applies commands one after the other; a problem is an error here. */
-export function change(build: Build, ...asks: readonly Ask[]): Build {
-  return asks.reduce((b, ask) => {
-    const done = apply(b, command(ask))
-    if (isProblem(done)) throw new Error(done.problem)
-    return done.build
-  }, build)
+export function change(build: Build, ...asks: readonly (Ask | Typed)[]): Build {
+  return asks.reduce((b, ask) => done(b, ask).build, build)
 }
 
 export const swap = (id: string, to: string): Ask => ({

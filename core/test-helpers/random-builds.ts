@@ -1,5 +1,5 @@
 // For tests: builds thrown together from the shelf by a seed. Mostly what a person would buy together, sometimes not.
-import { buildSchema, type Build } from '../build/build'
+import { buildSchema, type Build } from '../document/build'
 import type { Part, PartKind } from '../parts'
 import { shelf } from './demos'
 

@@ -1,0 +1,106 @@
+// What the page sends to the desk, and what it gets back.
+import type { Analysis } from '../../core/analyse'
+import type { Difference } from '../../core/compare'
+import type { Ask } from '../../core/document/asks'
+import type { Build } from '../../core/document/build'
+import type { Problem } from '../../core/document/command'
+import type { TablePlan } from './shelf'
+
+/** Everything that changes something. `undo` and `redo` name the build they are of, or null for the shelf. */
+export type Act =
+  | { readonly act: 'run'; readonly build: string; readonly ask: Ask }
+  | { readonly act: 'undo' | 'redo'; readonly of: string | null }
+  | { readonly act: 'create'; readonly name: string }
+  | { readonly act: 'copy'; readonly build: string; readonly name: string }
+  | { readonly act: 'delete'; readonly build: string }
+  | { readonly act: 'bringBack'; readonly build: string }
+  | { readonly act: 'takeBack'; readonly deed: number }
+  | { readonly act: 'forget'; readonly builds: readonly string[] }
+  | { readonly act: 'openFile'; readonly text: string; readonly name: string }
+  | {
+      readonly act: 'attach'
+      readonly build: string
+      readonly about: string
+      readonly name: string
+      readonly picture: string
+    }
+  | { readonly act: 'takeNewer'; readonly build: string; readonly items: readonly string[] }
+  | {
+      readonly act: 'measurePart'
+      readonly build: string
+      readonly item: string
+      readonly path: string
+      readonly figure: Extract<Ask, { do: 'setPartFigure' }>['figure']
+    }
+  | { readonly act: 'keepPart'; readonly part: unknown }
+  | { readonly act: 'dropParts'; readonly parts: readonly string[] }
+  | {
+      readonly act: 'addPage'
+      readonly part: string
+      readonly title: string
+      readonly picture: string
+    }
+  | { readonly act: 'removePage'; readonly part: string; readonly page: string }
+  | { readonly act: 'importParts'; readonly plan: TablePlan | null }
+
+/** A build in the list. */
+export interface BuildLine {
+  readonly id: string
+  readonly name: string
+  readonly note: string
+  readonly items: number
+  readonly changed: string
+  /** Why it cannot be read; null when it can. */
+  readonly aside: string | null
+}
+/** A build in the bin. */
+export interface BinLine {
+  readonly id: string
+  readonly name: string
+  readonly items: number
+  readonly deleted: string
+}
+/** Something made, copied or opened that can be taken back. */
+export interface DeedLine {
+  readonly deed: number
+  readonly says: string
+  readonly at: string
+}
+
+export interface DeskState {
+  readonly builds: readonly BuildLine[]
+  readonly bin: readonly BinLine[]
+  readonly deeds: readonly DeedLine[]
+  readonly build: Build | null
+  readonly analysis: Analysis | null
+  /** Why the build that was asked for cannot be shown; null when it can, or when it is not here. */
+  readonly aside: string | null
+  /** What undo and redo would do to the open build, as a line; null when there is nothing. */
+  readonly undo: string | null
+  readonly redo: string | null
+  /** The same of the shelf. */
+  readonly shelfUndo: string | null
+  readonly shelfRedo: string | null
+  /** Items of the open build whose part is otherwise on the shelf now. */
+  readonly newer: readonly string[]
+  /** Counts up whenever the shelf is otherwise. */
+  readonly shelf: number
+}
+
+/** What an act did: the build it is about, and what is to be told of it. */
+export interface Outcome {
+  readonly build: string | null
+  readonly notice: string | null
+}
+
+/** The new state, the build it is about, what a change of that build did to its plan (wanted parts included), and what is to be told; or a sentence why not. */
+export type Answer =
+  (Outcome & { readonly state: DeskState; readonly changed: Difference | null }) | Refusal
+
+/** Why nothing was changed; `full`: because there is no room left. */
+export type Refusal = Problem & { readonly full?: boolean }
+
+export const outcome = (build: string | null, notice: string | null = null): Outcome => ({
+  build,
+  notice,
+})

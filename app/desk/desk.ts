@@ -1,0 +1,326 @@
+// The desk: takes acts one by one and answers each with the new state. Store, histories, builds, shelf and storage stand on their own behind it.
+import { liveQuery } from 'dexie'
+import { analyse, type Analysis } from '../../core/analyse'
+import { difference } from '../../core/compare'
+import { VERSION } from '../../core/document/file'
+import type { Build } from '../../core/document/build'
+import { isProblem, type Problem } from '../../core/document/command'
+import { asOnShelf, isNewer } from '../../core/document/newer'
+import { openFile, openPart } from '../../core/document/open'
+import { Memo } from '../../core/memo'
+import type { Part } from '../../core/parts'
+import { put } from '../../core/parts/paths'
+import { outcome, type Act, type Answer, type DeskState, type Outcome, type Refusal } from './acts'
+import { Builds, deedSays } from './builds'
+import type { JunturaDb, ShelfChange } from './db'
+import { Edits } from './edits'
+import { History, lineOfStep, stackOf, type Way } from './history'
+import { LARGEST_FILE, tooLarge } from './limits'
+import { isPicture, noPicture } from './pictures'
+import { settle } from './settle'
+import { Shelf, type Progress } from './shelf'
+import { ShelfActs } from './shelf-acts'
+import { Storage } from './storage'
+import { Store } from './store'
+
+export interface DeskOptions {
+  readonly db: JunturaDb
+  readonly now: () => string
+  readonly newId: () => string
+  readonly demos: readonly Build[]
+  readonly shelf: readonly Part[]
+}
+
+const LAID_OUT = 'demos-laid-out'
+const silent: Progress = () => undefined
+
+/** What is said when the store refuses, by its name for the reason. */
+function unsaved(error: unknown): Refusal {
+  const names = errorNames(error)
+  const full = names.some(name => name.includes('QuotaExceeded'))
+  const remedy = full
+    ? 'make room under Storage, on the page of all builds, or save the build as a file'
+    : 'try it again, or save the build as a file'
+  return {
+    problem: `This could not be saved (${names.join(': ') || 'unknown error'}). What was saved before is safe; ${remedy}.`,
+    full,
+  }
+}
+
+/** The name of an error, and of the one that was behind it. */
+function errorNames(error: unknown): readonly string[] {
+  if (!(error instanceof Error)) return []
+  const { inner } = error as { inner?: unknown }
+  return [error.name, ...errorNames(inner)]
+}
+
+export class Desk {
+  readonly store: Store
+  readonly shelf: Shelf
+  readonly builds: Builds
+  readonly storage: Storage
+  private readonly history: History
+  private readonly edits: Edits
+  private readonly shelfActs: ShelfActs
+  private readonly memos = new Map<string, Memo>()
+  private current: string | null = null
+  private settled = false
+
+  constructor(private readonly on: DeskOptions) {
+    this.store = new Store(on.db, on)
+    this.history = new History(on.db)
+    this.shelf = new Shelf(on.db, on.shelf)
+    this.builds = new Builds(this.store, this.history, on)
+    this.shelfActs = new ShelfActs(this.store, this.history, this.shelf, on)
+    this.edits = new Edits(this.store, this.history, this.shelfActs, on)
+    this.storage = new Storage(this.store, this.builds, this.shelf, on)
+  }
+
+  /** Opens a build, or none. At the first visit the demos are laid out; at each start what is older is carried over. */
+  async open(id: string | null): Promise<Answer> {
+    const begun = await this.begin()
+    if (isProblem(begun)) return begun
+    await this.shelf.load()
+    this.current = id
+    return this.answer(outcome(id))
+  }
+
+  /** Calls back when another window changed something. */
+  watch(listener: (state: DeskState) => void): void {
+    liveQuery(() => this.store.counted()).subscribe(async seen => {
+      if (seen <= this.store.revision) return
+      this.store.revision = seen
+      await this.shelf.load()
+      listener(await this.state())
+    })
+  }
+
+  /** Does one act: all of it or nothing. `progress` hears how far a long one is. */
+  async send(act: Act, progress: Progress = silent): Promise<Answer> {
+    const about = 'build' in act && act.act !== 'copy' ? act.build : null
+    const id = about ?? ('of' in act ? act.of : null)
+    const before = id === null ? null : await this.planOf(id)
+    const prepared = await this.prepare(act, progress)
+    if (isProblem(prepared)) return prepared
+    const done = await this.saving(prepared)
+    if (isProblem(done)) return done
+    if (done.build !== null) this.current = done.build
+    const answer = await this.answer(done)
+    if (isProblem(answer) || !before || answer.build !== id || !answer.state.analysis) return answer
+    return {
+      ...answer,
+      changed: difference(before.horizons.then, answer.state.analysis.horizons.then),
+    }
+  }
+
+  memoOf(id: string): Memo {
+    const memo = this.memos.get(id) ?? new Memo()
+    this.memos.set(id, memo)
+    return memo
+  }
+
+  /** What is read before the store is opened for writing: a file, a table. Then what is to be done inside the change. */
+  private async prepare(
+    act: Act,
+    progress: Progress,
+  ): Promise<(() => Promise<Outcome | Problem>) | Problem> {
+    if (act.act === 'openFile') return this.opening(act.text, act.name)
+    if (act.act !== 'importParts') return () => this.do(act)
+    const parts = await this.shelfActs.import(act.plan, progress)
+    if (isProblem(parts)) return parts
+    return async () => {
+      const done = await this.shelfActs.keep(parts, `Imported ${parts.length} parts`)
+      this.shelf.close()
+      return done
+    }
+  }
+
+  private opening(text: string, name: string): (() => Promise<Outcome>) | Problem {
+    if (text.length > LARGEST_FILE) return tooLarge(name, text.length)
+    const content = openFile(text, name)
+    if (isProblem(content)) return content
+    if (content.builds.length === 0 && content.parts.length === 0)
+      return {
+        problem: `${name} holds no build and no part. Choose a file with at least one; nothing was changed.`,
+      }
+    return async () => {
+      const taken = await this.builds.take(content, name)
+      const parts = content.parts.filter(p => this.shelf.part(p.id) === null || this.isOther(p))
+      if (parts.length > 0) await this.shelfActs.keep(parts, `Parts of ${name} for the shelf`)
+      return taken
+    }
+  }
+
+  private isOther(part: Part): boolean {
+    const known = this.shelf.part(part.id)
+    return known !== null && JSON.stringify(known) !== JSON.stringify(part)
+  }
+
+  private do(act: Exclude<Act, { act: 'openFile' | 'importParts' }>): Promise<Outcome | Problem> {
+    switch (act.act) {
+      case 'run':
+        return this.edits.run(act.build, act.ask)
+      case 'undo':
+      case 'redo':
+        return this.turn(act.of, act.act)
+      case 'create':
+        return this.builds.create(act.name)
+      case 'copy':
+        return this.builds.copy(act.build, act.name)
+      case 'delete':
+        return this.builds.delete(act.build)
+      case 'bringBack':
+        return this.builds.bringBack(act.build)
+      case 'takeBack':
+        return this.builds.takeBack(act.deed)
+      case 'forget':
+        return this.builds.forget(act.builds)
+      case 'attach':
+        return this.attach(act)
+      case 'takeNewer':
+        return this.takeNewer(act.build, act.items)
+      case 'measurePart':
+        return this.measurePart(act)
+      case 'keepPart':
+        return this.shelfActs.keepOne(act.part)
+      case 'dropParts':
+        return this.shelfActs.drop(act.parts)
+      case 'addPage':
+        return this.shelfActs.addPage(act.part, { ...act, id: this.on.newId() })
+      case 'removePage':
+        return this.shelfActs.removePage(act.part, act.page)
+    }
+  }
+
+  private turn(of: string | null, way: Way): Promise<Outcome | Problem> {
+    return of === null ? this.shelfActs.turnLatest(way) : this.edits.turn(of, way)
+  }
+
+  /** Keeps a picture beside the build and names it there. `about` is an item, a joint or a task; `picture` a small image as a data URL. */
+  private async attach(act: Extract<Act, { act: 'attach' }>): Promise<Outcome | Problem> {
+    const { build, about, name, picture } = act
+    if (!isPicture(picture)) return noPicture(name)
+    const photo = { id: this.on.newId(), about, at: this.on.now(), name }
+    await this.on.db.photos.put({ id: photo.id, picture })
+    return this.edits.run(build, { do: 'attach', photo })
+  }
+
+  /** Takes over what the shelf says of these items' parts now. */
+  private async takeNewer(id: string, items: readonly string[]): Promise<Outcome | Problem> {
+    const build = await this.store.build(id)
+    if (isProblem(build)) return build
+    const own = build.items.filter(i => items.includes(i.id))
+    const parts = own.flatMap(i => {
+      const known = this.shelf.part(i.part.id)
+      return known ? [[i.id, asOnShelf(i.part, known)] as const] : []
+    })
+    const title =
+      own.length === 1
+        ? `${own[0]?.part.model ?? ''}: as it is on the shelf now`
+        : `${own.length} parts as they are on the shelf now`
+    return this.edits.run(id, { do: 'setParts', parts: Object.fromEntries(parts), title })
+  }
+
+  /** A figure that holds for every copy: it goes to the part in this build, and to the shelf where the part is, as one step of the build. */
+  private async measurePart(act: Extract<Act, { act: 'measurePart' }>): Promise<Outcome | Problem> {
+    const { build: id, item, path, figure } = act
+    const build = await this.store.build(id)
+    if (isProblem(build)) return build
+    const part = build.items.find(i => i.id === item)?.part
+    const known = part ? this.shelf.part(part.id) : null
+    const changes: ShelfChange[] = []
+    if (known) {
+      // Only this figure: what else the shelf knows otherwise, and what belongs to the copy, stays where it is.
+      const after = openPart(put(known, path.split('.'), figure), VERSION)
+      if (!isProblem(after)) changes.push({ id: known.id, before: known, after })
+    }
+    return this.edits.run(id, { do: 'setPartFigure', id: item, path, figure }, changes)
+  }
+
+  /** Once in a window's life: demos, what an older version left, what went out of its time. */
+  private async begin(): Promise<true | Problem> {
+    if (this.settled) return true
+    const begun = await this.saving(async () => {
+      await settle(this.store, this.history)
+      await this.layOutDemos()
+      await this.shelf.load()
+      await this.storage.tidy()
+      return outcome(null)
+    })
+    if (isProblem(begun)) return begun
+    this.settled = true
+    return true
+  }
+
+  private async layOutDemos(): Promise<void> {
+    const { settings } = this.on.db
+    if (await settings.get(LAID_OUT)) return
+    for (const demo of this.on.demos) await this.store.put(demo, true)
+    await settings.put({ key: LAID_OUT, value: true })
+  }
+
+  private async saving(work: () => Promise<Outcome | Problem>): Promise<Outcome | Refusal> {
+    try {
+      return await this.store.change(async () => {
+        // What another window did to the shelf may not have been heard of yet: inside the change it is read anew.
+        if ((await this.store.counted()) > this.store.revision) await this.shelf.load()
+        return work()
+      })
+    } catch (error) {
+      await this.shelf.load()
+      return unsaved(error)
+    }
+  }
+
+  private async answer({ build, notice }: Outcome): Promise<Answer> {
+    return { state: await this.state(), build, notice, changed: null }
+  }
+
+  private async planOf(id: string): Promise<Analysis | null> {
+    const build = await this.store.build(id)
+    return isProblem(build) ? null : analyse(build, this.memoOf(id))
+  }
+
+  private async state(): Promise<DeskState> {
+    const heads = (await this.store.heads()).sort((a, b) => (a.name < b.name ? -1 : 1))
+    const isHere = (id: string): boolean => heads.some(h => h.id === id && h.deleted === null)
+    const deeds = (await this.on.db.deeds.reverse().toArray()).filter(d => d.builds.some(isHere))
+    const open = this.current !== null && isHere(this.current) ? this.current : null
+    const read = open === null ? null : await this.store.build(open)
+    const build = read && !isProblem(read) ? read : null
+    const line = async (of: string | null, way: Way): Promise<string | null> => {
+      const step = await this.history.next(of === null ? 'shelf' : stackOf(of), way)
+      return step && lineOfStep(step)
+    }
+    return {
+      builds: heads
+        .filter(h => h.deleted === null)
+        .map(({ id, name, note, items, changed, aside }) => ({
+          id,
+          name,
+          note,
+          items,
+          changed,
+          aside,
+        })),
+      bin: heads.flatMap(({ id, name, items, deleted }) =>
+        deleted === null ? [] : [{ id, name, items, deleted }],
+      ),
+      deeds: deeds.map(row => ({ deed: row.seq, says: deedSays(row), at: row.at })),
+      build,
+      analysis: build && analyse(build, this.memoOf(build.id)),
+      aside: read && isProblem(read) ? read.problem : null,
+      undo: build && (await line(build.id, 'undo')),
+      redo: build && (await line(build.id, 'redo')),
+      shelfUndo: await line(null, 'undo'),
+      shelfRedo: await line(null, 'redo'),
+      newer: (build?.items ?? []).filter(i => this.isNewer(i.part)).map(i => i.id),
+      shelf: this.shelf.loads,
+    }
+  }
+
+  private isNewer(part: Part): boolean {
+    const known = this.shelf.part(part.id)
+    return known !== null && isNewer(part, known)
+  }
+}

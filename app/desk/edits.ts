@@ -1,0 +1,66 @@
+// Commands on a build, taken back and done again on the build's own history, with what they changed on the shelf.
+import { apply } from '../../core/document/apply'
+import type { Ask } from '../../core/document/asks'
+import { isProblem, type Problem } from '../../core/document/command'
+import type { LogEntry } from '../../core/document/log'
+import { outcome, type Outcome } from './acts'
+import type { ShelfChange, StepRow } from './db'
+import { nothingTo, stackOf, type History, type Way } from './history'
+import type { ShelfActs } from './shelf-acts'
+import type { Clock, Store } from './store'
+
+export class Edits {
+  constructor(
+    private readonly store: Store,
+    private readonly history: History,
+    private readonly shelf: ShelfActs,
+    private readonly clock: Clock,
+  ) {}
+
+  /** Does one command, and what goes to the shelf with it, as one step. Inside a change only. */
+  async run(id: string, ask: Ask, shelf: readonly ShelfChange[] = []): Promise<Outcome | Problem> {
+    const build = await this.store.build(id)
+    if (isProblem(build)) return build
+    const at = this.clock.now()
+    const done = apply(build, ask, at)
+    if (isProblem(done)) return done
+    await this.store.put(done.build)
+    await this.store.log(id, [done.entry])
+    await this.shelf.put(shelf)
+    await this.history.push({
+      stack: stackOf(id),
+      at,
+      forward: ask,
+      back: done.back,
+      about: done.about,
+      line: null,
+      shelf,
+    })
+    return outcome(id)
+  }
+
+  /** Takes the latest command of a build back, or does it again. Inside a change only. */
+  async turn(id: string, way: Way): Promise<Outcome | Problem> {
+    const step = await this.history.next(stackOf(id), way)
+    if (!step) return nothingTo(way)
+    const build = await this.store.build(id)
+    if (isProblem(build)) return build
+    // Done again as it was done the first time: with the time it had then.
+    const ask = way === 'undo' ? step.back : step.forward
+    const at = way === 'undo' ? this.clock.now() : step.at
+    const done = apply(build, ask as Ask, at)
+    if (isProblem(done)) return done
+    await this.store.put(done.build)
+    await this.store.log(id, [entryOf(step, way, this.clock.now())])
+    const left = await this.shelf.turn(step.shelf, way)
+    await this.history.turned(step, way)
+    return outcome(id, left)
+  }
+}
+
+const WORDS = { undo: 'Took back: ', redo: 'Did again: ' } as const
+
+function entryOf({ forward, about, line }: StepRow, way: Way, at: string): LogEntry {
+  if (line !== null) return { at, line: `${WORDS[way]}${line}` }
+  return { at, command: forward as { do: string }, about: { ...about }, way }
+}

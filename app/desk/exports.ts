@@ -1,0 +1,34 @@
+// What leaves the desk of one build, beside its file: the parts list, the build sheet, the drawing.
+import { analyse } from '../../core/analyse'
+import { isProblem } from '../../core/document/command'
+import type { Horizon } from '../../core/document/resolve'
+import { drawingSvg } from '../../core/exchange/drawing-svg'
+import { partsCsv } from '../../core/exchange/parts-csv'
+import { sheetMarkdown } from '../../core/exchange/sheet-markdown'
+import type { Store } from './store'
+
+export async function csvText(store: Store, id: string): Promise<string> {
+  const build = await store.build(id)
+  return isProblem(build) ? '' : partsCsv(build)
+}
+
+/** The build sheet of one horizon as Markdown. */
+export async function sheetText(store: Store, id: string, horizon: Horizon): Promise<string> {
+  const build = await store.build(id)
+  return isProblem(build) ? '' : sheetMarkdown(build, analyse(build).horizons[horizon])
+}
+
+/** The case from the near side with the ways of its leads, in millimetres; null when there is no case. */
+export async function drawingText(
+  store: Store,
+  id: string,
+  horizon: Horizon,
+): Promise<string | null> {
+  const build = await store.build(id)
+  if (isProblem(build)) return null
+  const {
+    drawings: [near],
+    paths,
+  } = analyse(build).horizons[horizon]
+  return near ? drawingSvg(build.name, near, paths) : null
+}

@@ -1,0 +1,147 @@
+// What the page may ask the desk. Nothing here changes anything.
+import { analyse } from '../../core/analyse'
+import { difference, type Difference } from '../../core/compare'
+import { isProblem } from '../../core/document/command'
+import { entryLine } from '../../core/document/log'
+import { holdsWhat } from '../../core/document/open'
+import type { Horizon } from '../../core/document/resolve'
+import { KINDS, PART_KINDS, type PartKind } from '../../core/parts'
+import { ARCHETYPE } from '../../core/parts/archetype'
+import { BOARD_CHOICES, type BoardOutline } from '../../core/parts/board-outline'
+import { CASE_NUMBERS } from '../../core/parts/case-outline'
+import { READABLE } from '../../core/reader/read'
+import { RULES } from '../../core/rules'
+import type { Query } from '../../core/shelf/find'
+import { BOARD_FORMS } from '../../core/standards/boards'
+import { CONNECTORS } from '../../core/standards/connectors'
+import { MEMORY_TYPES } from '../../core/standards/modules'
+import { TERMS } from '../../core/standards/terms'
+import type { Desk } from './desk'
+import { csvText, drawingText, sheetText } from './exports'
+import { pagesOf, picturesBy, picturesOf } from './pictures'
+import type { Progress, Shelf, TablePlan } from './shelf'
+import type { AsideLine } from './storage'
+
+/** What the program knows by itself, for the pages that explain: connectors, terms and rules. */
+export interface Reference {
+  readonly connectors: readonly {
+    readonly face: string
+    readonly name: string
+    readonly shape: string
+    readonly key: string
+    readonly carries: string
+    readonly lookAlike: string | null
+    readonly seat: string
+    readonly source: string
+  }[]
+  readonly terms: readonly { readonly word: string; readonly says: string }[]
+  readonly rules: readonly {
+    readonly id: string
+    readonly stage: string
+    readonly asks: string
+    readonly source: string
+  }[]
+}
+
+/** Two builds side by side. */
+export interface Compared {
+  readonly names: readonly [string, string]
+  readonly difference: Difference
+}
+
+export interface LogLine {
+  readonly at: string
+  readonly line: string
+}
+
+export function questionsOf(desk: Desk) {
+  const { store, shelf, storage, builds } = desk
+  const { db } = store
+  return {
+    /** The pictures of a build by their ids. */
+    pictures: async (id: string): Promise<Readonly<Record<string, string>>> => {
+      const build = await store.build(id)
+      return isProblem(build) ? {} : picturesBy(db, picturesOf(build))
+    },
+    /** What was done to a build, the latest first. */
+    log: async (id: string): Promise<readonly LogLine[]> =>
+      (await builds.logOf(id)).map(e => ({ at: e.at as string, line: entryLine(e) })).reverse(),
+    /** Two builds side by side; null when one of them is not here. */
+    compare: async (one: string, other: string, horizon: Horizon): Promise<Compared | null> => {
+      const [a, b] = [await store.build(one), await store.build(other)]
+      if (isProblem(a) || isProblem(b)) return null
+      const side = (build: typeof a) => analyse(build, desk.memoOf(build.id)).horizons[horizon]
+      return { names: [a.name, b.name], difference: difference(side(a), side(b)) }
+    },
+    file: (ids: readonly string[]) => storage.file(ids),
+    everything: () => storage.everything(),
+    asideFile: (of: AsideLine['of'], id: string) => storage.asideFile(of, id),
+    used: () => storage.used(),
+    csv: (id: string) => csvText(store, id),
+    sheet: (id: string, horizon: Horizon) => sheetText(store, id, horizon),
+    drawing: (id: string, horizon: Horizon) => drawingText(store, id, horizon),
+    groups: () => shelf.groups(),
+    shelfRows: () => shelf.rows(),
+    find: (query: Query) => Int32Array.from(shelf.find(query)),
+    ranges: (group: string) => shelf.ranges(group),
+    part: (id: string) => shelf.part(id),
+    sideBySide: (ids: readonly string[]) => shelf.compare(ids),
+    pagesOf: async (id: string): Promise<Readonly<Record<string, string>>> => {
+      const part = shelf.part(id)
+      return part ? picturesBy(db, pagesOf(part)) : {}
+    },
+    readSheet: (text: string, kind: PartKind | null) => shelf.read(text, kind),
+    blank: (kind: PartKind) => shelf.blank(kind),
+    fromCase: (...numbers: Parameters<Shelf['fromCase']>) => shelf.fromCase(...numbers),
+    fromBoard: (outline: BoardOutline, maker: string, model: string) =>
+      shelf.fromBoard(outline, maker, model),
+    vary: (id: string) => shelf.vary(id),
+    form: (kind: PartKind) => shelf.form(kind),
+    checkPart: (part: unknown) => shelf.check(part),
+    holdsWhat: (text: string) => holdsWhat(text),
+    openParts: (text: string, name: string, progress: Progress) => shelf.open(text, name, progress),
+    guessColumns: (kind: PartKind) => shelf.guess(kind),
+    previewParts: (plan: TablePlan, progress: Progress) => shelf.preview(plan, progress),
+    cancelParts: () => shelf.cancel(),
+    closeParts: () => shelf.close(),
+    partsCsv: (ids: readonly string[], progress: Progress) => shelf.csv(ids, progress),
+    partsFile: (ids: readonly string[], progress: Progress) => shelf.file(ids, progress),
+    entryAsks,
+    reference,
+  }
+}
+export type Questions = ReturnType<typeof questionsOf>
+
+/** What the entry of a part by a few numbers asks for. */
+const entryAsks = () => ({
+  archetypes: Object.entries(ARCHETYPE).map(([value, { says }]) => ({ value, label: says })),
+  forms: BOARD_FORMS,
+  numbers: CASE_NUMBERS,
+  choices: BOARD_CHOICES,
+  readable: READABLE,
+  kinds: PART_KINDS.map(kind => ({ kind, title: KINDS[kind].title })),
+  memory: MEMORY_TYPES,
+})
+
+/** A field's name as words. */
+const spaced = (key: string): string =>
+  key.replace(/([a-z])([A-Z])/g, (_, a: string, b: string) => `${a} ${b.toLowerCase()}`)
+
+const reference = (): Reference => ({
+  connectors: Object.entries(CONNECTORS).map(
+    ([face, { name, shape, key, carries, lookAlike, seat, source }]) => ({
+      face,
+      name,
+      shape,
+      key,
+      carries,
+      lookAlike,
+      seat,
+      source,
+    }),
+  ),
+  terms: Object.entries(TERMS)
+    .map(([key, says]) => ({ word: spaced(key), says }))
+    .sort((a, b) => (a.word < b.word ? -1 : 1)),
+  rules: RULES.map(({ id, stage, asks, source }) => ({ id, stage, asks, source })),
+})

@@ -1,0 +1,169 @@
+// What can be asked of a build: every command's arguments as Zod schemas. The one union of commands is inferred from them.
+import { z } from 'zod'
+import { ORDER_SCHOOLS } from '../order/schools'
+import { partSchema } from '../parts'
+import { CONDITIONS, STATES } from '../parts/kind'
+import { SCHOOLS } from '../standards/supplies'
+import {
+  ARRIVAL_CHECKS,
+  buildSchema,
+  itemSchema,
+  progressSchema,
+  reasonSchema,
+  storedFigure,
+} from './build'
+
+const id = z.string().min(1)
+const ids = z.array(id).min(1).readonly()
+/** How the person's words call what the command is about. */
+const title = z.string().default('')
+const entries = z.record(z.string(), progressSchema.nullable())
+const purchase = itemSchema.shape.purchase.unwrap().shape
+const figure = { id, path: z.string(), figure: storedFigure.nullable() }
+const done = {
+  ids,
+  title,
+  by: z.string().optional(),
+  took: z.number().nonnegative().optional(),
+  how: z.string().optional(),
+}
+const because = { id, title, reason: z.string().trim().min(1, 'give a reason') }
+
+const SINGLE = [
+  // what is in it
+  z.strictObject({
+    do: z.literal('addItem'),
+    item: itemSchema.partial({ id: true }),
+    place: z.number().int().nonnegative().optional(),
+  }),
+  z.strictObject({ do: z.literal('removeItem'), id }),
+  z.strictObject({
+    do: z.literal('swapPart'),
+    id,
+    part: partSchema,
+    figures: itemSchema.shape.figures,
+  }),
+  z.strictObject({ do: z.literal('setState'), id, state: z.enum(STATES) }),
+  z.strictObject({ do: z.literal('setCondition'), id, condition: z.enum(CONDITIONS) }),
+  z.strictObject({ do: z.literal('setPaid'), id, paid: z.number().nonnegative().nullable() }),
+  z.strictObject({
+    do: z.literal('setParts'),
+    parts: z.record(z.string(), partSchema),
+    title: z.string().min(1),
+  }),
+  z.strictObject({ do: z.literal('setFigure'), ...figure }),
+  z.strictObject({ do: z.literal('setPartFigure'), ...figure }),
+  // what is kept of a copy
+  z.strictObject({ do: z.literal('setSerial'), id, serial: z.string().trim() }),
+  z.strictObject({
+    do: z.literal('setPurchase'),
+    id,
+    shop: purchase.shop.nullable(),
+    from: purchase.from.nullable(),
+    arrives: purchase.arrives.nullable(),
+    returnBy: purchase.returnBy.nullable(),
+  }),
+  z.strictObject({
+    do: z.literal('checkArrival'),
+    id,
+    check: z.enum(ARRIVAL_CHECKS),
+    seen: z.boolean(),
+  }),
+  z.strictObject({
+    do: z.literal('setChecked'),
+    id,
+    check: z.enum(ARRIVAL_CHECKS),
+    when: z.string().nullable(),
+  }),
+  z.strictObject({ do: z.literal('attach'), photo: buildSchema.shape.photos.unwrap().element }),
+  z.strictObject({ do: z.literal('detach'), id }),
+  z.strictObject({
+    do: z.literal('putPhoto'),
+    photo: buildSchema.shape.photos.unwrap().element,
+    place: z.number().int().nonnegative(),
+  }),
+  // the work
+  z.strictObject({ do: z.literal('make'), ...done }),
+  z.strictObject({ do: z.literal('prove'), ...done }),
+  z.strictObject({ do: z.literal('crossOff'), ...done }),
+  z.strictObject({ do: z.literal('unprove'), ids, title }),
+  z.strictObject({ do: z.literal('setProgress'), entries, title }),
+  // what was decided
+  z.strictObject({ do: z.literal('accept'), ...because }),
+  z.strictObject({ do: z.literal('unaccept'), id, title }),
+  z.strictObject({ do: z.literal('leaveOpen'), ...because }),
+  z.strictObject({ do: z.literal('askAgain'), id, title }),
+  z.strictObject({
+    do: z.literal('setReason'),
+    book: z.enum(['accepted', 'leftOpen']),
+    id,
+    entry: reasonSchema.nullable(),
+    title,
+  }),
+  z.strictObject({ do: z.literal('note'), note: z.string() }),
+  z.strictObject({
+    do: z.literal('rename'),
+    name: z.string().trim().min(1, 'a build needs a name'),
+  }),
+  z.strictObject({ do: z.literal('chooseSchool'), school: z.enum(SCHOOLS) }),
+  z.strictObject({ do: z.literal('chooseOrder'), school: z.enum(ORDER_SCHOOLS) }),
+  z.strictObject({
+    do: z.literal('pinJoint'),
+    plug: z.string(),
+    socket: z.string().nullable(),
+    title,
+  }),
+  z.strictObject({
+    do: z.literal('setJoining'),
+    pins: z.record(z.string(), z.string().nullable()),
+    entries,
+    title,
+  }),
+  z.strictObject({
+    do: z.literal('pinOrder'),
+    before: id,
+    after: id,
+    off: z.boolean().default(false),
+    title,
+  }),
+  z.strictObject({
+    do: z.literal('setOrderPins'),
+    pins: buildSchema.shape.choices.unwrap().shape.orderPins.unwrap().readonly(),
+    title,
+  }),
+] as const
+
+const single = z.discriminatedUnion('do', SINGLE)
+/** Several as one: all of it is done, or nothing. */
+const together = z.strictObject({
+  do: z.literal('together'),
+  commands: z.array(single).min(1).readonly(),
+  title: z.string().min(1),
+})
+
+export const askSchema = z.discriminatedUnion('do', [...SINGLE, together])
+
+/** A command as a person's act asks for it, what may be left out left out. */
+export type Ask = z.input<typeof askSchema>
+export type SingleAsk = z.input<typeof single>
+/** A command's arguments once they are read. */
+export type Args<N extends Ask['do'] = Ask['do']> = Extract<
+  z.output<typeof askSchema>,
+  { readonly do: N }
+>
+
+/** The names of all commands. */
+export const COMMAND_NAMES: readonly Ask['do'][] = askSchema.options.map(o => o.shape.do.value)
+
+/** A command read from what was sent or stored, or one sentence why it is none. */
+export function readAsk(raw: unknown): Args | { readonly problem: string } {
+  const name = (typeof raw === 'object' && raw !== null ? (raw as { do?: unknown }).do : raw) ?? ''
+  if (!COMMAND_NAMES.some(known => known === name))
+    return {
+      problem: `This version knows no command "${String(name)}". Update Juntura, or leave the step out.`,
+    }
+  const read = askSchema.safeParse(raw)
+  if (read.success) return read.data
+  const why = z.prettifyError(read.error).replace(/\s+/g, ' ')
+  return { problem: `"${String(name)}" cannot be done: ${why}` }
+}

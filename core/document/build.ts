@@ -1,0 +1,118 @@
+// The build document: items, choices and progress. What was done to it stands apart, in its log (log.ts).
+import { z } from 'zod'
+import { partSchema } from '../parts'
+import { CONDITIONS, STATES } from '../parts/kind'
+import { ORDER_SCHOOLS } from '../order/schools'
+import { SCHOOLS } from '../standards/supplies'
+import { BASES } from '../units'
+
+/** What is looked at when a part arrives. */
+export const ARRIVAL_CHECKS = ['kind', 'damage', 'film', 'contents'] as const
+export type ArrivalCheck = (typeof ARRIVAL_CHECKS)[number]
+
+export const storedFigure = z.union([
+  z.number(),
+  z.null(),
+  z.looseObject({
+    basis: z.enum(BASES).optional(),
+    tol: z.number().nonnegative().optional(),
+    on: z.string().optional(),
+  }),
+])
+
+/** Ids are parts of joint ids, so they keep to letters, digits, dots and dashes. */
+export const idSchema = z
+  .string()
+  .regex(/^[A-Za-z0-9.-]+$/, 'letters, digits, dots and dashes only')
+
+export const itemSchema = z.looseObject({
+  id: idSchema,
+  part: partSchema,
+  state: z.enum(STATES).default('wanted'),
+  condition: z.enum(CONDITIONS).default('new'),
+  serial: z.string().optional(),
+  paid: z.number().nonnegative().nullish(),
+  figures: z
+    .record(z.string(), storedFigure)
+    .default({})
+    .describe('what was measured on this copy: path → figure; it overrides the part’s'),
+  note: z.string().optional(),
+  purchase: z
+    .looseObject({
+      shop: z.string().optional(),
+      from: z
+        .number()
+        .nonnegative()
+        .optional()
+        .describe('bought as soon as it costs so much or less'),
+      arrives: z.iso.date().optional(),
+      returnBy: z.iso.date().optional().describe('the last day on which the shop takes it back'),
+      checked: z
+        .partialRecord(z.enum(ARRIVAL_CHECKS), z.string())
+        .optional()
+        .describe('what was looked at on arrival, and when'),
+    })
+    .optional(),
+})
+export type StoredItem = z.infer<typeof itemSchema>
+
+export const reasonSchema = z.looseObject({ reason: z.string().min(1), at: z.string() })
+export type Reasoned = z.infer<typeof reasonSchema>
+
+export const PROGRESS = ['made', 'proved', 'crossed'] as const
+export const progressSchema = z.looseObject({
+  state: z.enum(PROGRESS),
+  at: z.string(),
+  by: z.string().optional(),
+  took: z.number().nonnegative().optional().describe('seconds'),
+  how: z.string().optional(),
+})
+export type Progress = z.infer<typeof progressSchema>
+
+export const buildSchema = z.looseObject({
+  id: idSchema,
+  name: z.string().min(1),
+  note: z.string().default(''),
+  currency: z.string().default('EUR'),
+  items: z.array(itemSchema).default([]),
+  choices: z
+    .looseObject({
+      school: z.enum(SCHOOLS).default('lean'),
+      orderSchool: z.enum(ORDER_SCHOOLS).default('board-first'),
+      orderPins: z
+        .array(z.tuple([z.string(), z.string()]))
+        .default([])
+        .describe('steps put by hand: the first before the second'),
+      pins: z
+        .record(z.string(), z.string())
+        .default({})
+        .describe('plug end → socket end, joined by hand'),
+      leftOpen: z
+        .record(z.string(), reasonSchema)
+        .default({})
+        .describe('demand → why it stays open'),
+      accepted: z
+        .record(z.string(), reasonSchema)
+        .default({})
+        .describe('finding → why it is accepted'),
+    })
+    .prefault({}),
+  progress: z
+    .record(z.string(), progressSchema)
+    .default({})
+    .describe('joint or task → what was done'),
+  photos: z
+    .array(
+      z.looseObject({
+        id: idSchema,
+        about: z.string().describe('the item, the joint or the task that it shows'),
+        at: z.string(),
+        name: z.string().default(''),
+      }),
+    )
+    .default([])
+    .describe('pictures, kept beside the document'),
+})
+export type Build = z.infer<typeof buildSchema>
+
+export const emptyBuild = (id: string, name: string): Build => buildSchema.parse({ id, name })

@@ -1,0 +1,177 @@
+// Commands on what a person decides: findings accepted, ends left open, schools, joints and steps put by hand, name and note.
+import { ORDER_SCHOOL } from '../../order/schools'
+import type { Args } from '../asks'
+import type { Build, Reasoned } from '../build'
+import { entriesOf, withEntries } from '../canonical'
+import type { Change, Specs } from '../command'
+import { withProgress } from './work'
+
+type Choices = Build['choices']
+type Book = 'accepted' | 'leftOpen'
+
+const withChoices = (build: Build, choices: Partial<Choices>): Build => ({
+  ...build,
+  choices: { ...build.choices, ...choices },
+})
+
+/** A reason written into one of the two books, or struck out of it. */
+function inBook(
+  build: Build,
+  book: Book,
+  { id, title, entry }: { id: string; title: string; entry: Reasoned | null },
+): Change {
+  const before = entriesOf(build.choices[book], [id])[id] ?? null
+  return {
+    build: withChoices(build, { [book]: withEntries(build.choices[book], { [id]: entry }) }),
+    back: { do: 'setReason', book, id, entry: before, title },
+  }
+}
+
+type Joining = Pick<Args<'setJoining'>, 'pins' | 'entries' | 'title'>
+
+/** Pins and progress put together: what is pinned elsewhere is no longer made where it was. */
+function withJoining(build: Build, { pins, entries, title }: Joining): Change {
+  const pinned = withChoices(build, { pins: withEntries(build.choices.pins, pins) })
+  return {
+    build: withProgress(pinned, entries),
+    back: {
+      do: 'setJoining',
+      pins: entriesOf(build.choices.pins, Object.keys(pins)),
+      entries: entriesOf(build.progress, Object.keys(entries)),
+      title,
+    },
+  }
+}
+
+export const choiceCommands: Specs<
+  | 'accept'
+  | 'unaccept'
+  | 'leaveOpen'
+  | 'askAgain'
+  | 'setReason'
+  | 'note'
+  | 'rename'
+  | 'chooseSchool'
+  | 'chooseOrder'
+  | 'pinJoint'
+  | 'setJoining'
+  | 'pinOrder'
+  | 'setOrderPins'
+> = {
+  accept: {
+    run: (build, { id, title, reason }, at) =>
+      inBook(build, 'accepted', { id, title, entry: { reason, at } }),
+    line: ({ id, title, reason }) => `Accepted: ${title || id} (${reason})`,
+  },
+  unaccept: {
+    run: (build, { id, title }) => inBook(build, 'accepted', { id, title, entry: null }),
+    line: ({ id, title }) => `No longer accepted: ${title || id}`,
+  },
+  leaveOpen: {
+    run: (build, { id, title, reason }, at) =>
+      inBook(build, 'leftOpen', { id, title, entry: { reason, at } }),
+    line: ({ id, title, reason }) => `Left open: ${title || id} (${reason})`,
+  },
+  askAgain: {
+    run: (build, { id, title }) => inBook(build, 'leftOpen', { id, title, entry: null }),
+    line: ({ id, title }) => `Asked for again: ${title || id}`,
+  },
+  /** A reason as it stood: takes the four above back. */
+  setReason: {
+    run: (build, { book, id, entry, title }) => inBook(build, book, { id, title, entry }),
+    line: ({ id, title }) => `As before: ${title || id}`,
+  },
+
+  note: {
+    run: (build, { note }) => ({
+      build: { ...build, note },
+      back: { do: 'note', note: build.note },
+    }),
+    line: () => 'Changed the note',
+  },
+
+  rename: {
+    run: (build, { name }) => ({
+      build: { ...build, name },
+      back: { do: 'rename', name: build.name },
+      about: { was: build.name },
+    }),
+    line: ({ name }, { was = '' }) => `Renamed ${was} to ${name}`,
+  },
+
+  chooseSchool: {
+    run: (build, { school }) => ({
+      build: withChoices(build, { school }),
+      back: { do: 'chooseSchool', school: build.choices.school },
+    }),
+    line: ({ school }) => `Supply sized by the ${school} school`,
+  },
+
+  chooseOrder: {
+    run: (build, { school }) => ({
+      build: withChoices(build, { orderSchool: school }),
+      back: { do: 'chooseOrder', school: build.choices.orderSchool },
+    }),
+    line: ({ school }) => `Order by the school “${ORDER_SCHOOL[school].label}”`,
+  },
+
+  /**
+   * Joins a plug by hand, or lets it find its own place. A plug is in one socket and a socket holds one plug: what was
+   * pinned or made otherwise of either is let go.
+   */
+  pinJoint: {
+    run(build, { plug, socket, title }) {
+      const rivals = Object.entries(build.choices.pins)
+        .filter(([p, s]) => p !== plug && s === socket)
+        .map(([p]) => p)
+      const undone =
+        socket === null
+          ? []
+          : Object.keys(build.progress).filter(id => {
+              const [p, s] = id.split('~')
+              return s !== undefined && (p === plug) !== (s === socket)
+            })
+      const none = (keys: readonly string[]): Record<string, null> =>
+        Object.fromEntries(keys.map(key => [key, null]))
+      return withJoining(build, {
+        pins: { ...none(rivals), [plug]: socket },
+        entries: none(undone),
+        title,
+      })
+    },
+    line: ({ plug, socket, title }) =>
+      `${socket === null ? 'Unpinned' : 'Pinned'} ${title || plug}`,
+  },
+  /** Pins and progress as they were: takes `pinJoint` back. */
+  setJoining: {
+    run: (build, joining) => withJoining(build, joining),
+    line: ({ title }) => `Joined as before: ${title}`,
+  },
+
+  /** Puts one step before another by hand, or takes such a wish back. */
+  pinOrder: {
+    run(build, { before, after, off, title }) {
+      if (before === after)
+        return { problem: 'A step cannot come before itself. Choose another one.' }
+      const { orderPins } = build.choices
+      const others = orderPins.filter(
+        ([a, b]) => !(a === before && b === after) && !(a === after && b === before),
+      )
+      const pins: Choices['orderPins'] = off ? others : [...others, [before, after]]
+      return {
+        build: withChoices(build, { orderPins: pins }),
+        back: { do: 'setOrderPins', pins: orderPins, title },
+      }
+    },
+    line: ({ before, after, off, title }) =>
+      `${off ? 'No longer put' : 'Put'} by hand: ${title || `${before} before ${after}`}`,
+  },
+  /** All pairs of steps put by hand, as they were: takes `pinOrder` back. */
+  setOrderPins: {
+    run: (build, { pins, title }) => ({
+      build: withChoices(build, { orderPins: pins.map(([a, b]) => [a, b]) }),
+      back: { do: 'setOrderPins', pins: build.choices.orderPins, title },
+    }),
+    line: ({ title }) => `By hand as before: ${title}`,
+  },
+}

@@ -1,0 +1,19 @@
+// All commands by their names.
+import type { Ask } from '../asks'
+import type { Specs } from '../command'
+import { choiceCommands } from './choices'
+import { figureCommands } from './figures'
+import { itemCommands } from './items'
+import { keepingCommands } from './keeping'
+import { togetherCommand } from './together'
+import { workCommands } from './work'
+
+const single = {
+  ...itemCommands,
+  ...figureCommands,
+  ...keepingCommands,
+  ...workCommands,
+  ...choiceCommands,
+}
+
+export const SPECS: Specs<Ask['do']> = { ...single, together: togetherCommand(single) }

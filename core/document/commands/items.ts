@@ -1,0 +1,152 @@
+// Commands on the items of a build: what is in it, and in what state.
+import { itemInOrder } from '../canonical'
+import type { Build, StoredItem } from '../build'
+import type { About, Problem, Specs } from '../command'
+
+/** A build with one item changed. */
+export const withItem = (
+  build: Build,
+  id: string,
+  change: (item: StoredItem) => StoredItem,
+): Build => ({
+  ...build,
+  items: build.items.map(i => (i.id === id ? itemInOrder(change(i)) : i)),
+})
+
+export const findItem = (build: Build, id: string): StoredItem | Problem =>
+  build.items.find(i => i.id === id) ?? {
+    problem: `No item "${id}" in ${build.name}. It may have been removed elsewhere meanwhile.`,
+  }
+export const isItem = (found: StoredItem | Problem): found is StoredItem => 'part' in found
+
+/** What the line of a command on one item needs: how the item's part is called. */
+export const named = (item: StoredItem): About => ({ item: item.part.model })
+
+/** An id for a new item: its kind, numbered where there are several. */
+export function freshId(build: Pick<Build, 'items'>, kind: string): string {
+  const taken = new Set(build.items.map(i => i.id))
+  let n = 1
+  while (taken.has(n === 1 ? kind : `${kind}-${n}`)) n += 1
+  return n === 1 ? kind : `${kind}-${n}`
+}
+
+const likeForLike = (is: StoredItem['part'], other: StoredItem['part']): Problem => ({
+  problem: `${is.model} is a ${is.kind}; ${other.model} is a ${other.kind}. Swap like for like, or remove and add.`,
+})
+
+export const itemCommands: Specs<
+  'addItem' | 'removeItem' | 'swapPart' | 'setState' | 'setCondition' | 'setPaid' | 'setParts'
+> = {
+  /** An item without an id gets a fresh one. */
+  addItem: {
+    run(build, { item: { id, ...rest }, place }) {
+      const item = itemInOrder({ ...rest, id: id ?? freshId(build, rest.part.kind) } as StoredItem)
+      if (build.items.some(i => i.id === item.id))
+        return {
+          problem: `${build.name} already has an item "${item.id}". Give the new one another id.`,
+        }
+      const items = build.items.toSpliced(place ?? build.items.length, 0, item)
+      return { build: { ...build, items }, back: { do: 'removeItem', id: item.id } }
+    },
+    line: ({ item }) => `Added ${item.part.model}`,
+  },
+
+  removeItem: {
+    run(build, { id }) {
+      const item = findItem(build, id)
+      if (!isItem(item)) return item
+      return {
+        build: { ...build, items: build.items.filter(i => i.id !== id) },
+        back: { do: 'addItem', item, place: build.items.indexOf(item) },
+        about: named(item),
+      }
+    },
+    line: (_, { item }) => `Removed ${item}`,
+  },
+
+  /** Another model in an item's place. What was measured on the old copy does not hold for the new one. */
+  swapPart: {
+    run(build, { id, part, figures }) {
+      const item = findItem(build, id)
+      if (!isItem(item)) return item
+      if (item.part.kind !== part.kind) return likeForLike(item.part, part)
+      return {
+        build: withItem(build, id, i => ({ ...i, part, figures })),
+        back: { do: 'swapPart', id, part: item.part, figures: item.figures },
+        about: named(item),
+      }
+    },
+    line: ({ part }, { item }) => `Swapped ${item} for ${part.model}`,
+  },
+
+  setState: {
+    run(build, { id, state }) {
+      const item = findItem(build, id)
+      if (!isItem(item)) return item
+      return {
+        build: withItem(build, id, i => ({ ...i, state })),
+        back: { do: 'setState', id, state: item.state },
+        about: named(item),
+      }
+    },
+    line: ({ state }, { item }) => `${item}: ${state}`,
+  },
+
+  setCondition: {
+    run(build, { id, condition }) {
+      const item = findItem(build, id)
+      if (!isItem(item)) return item
+      return {
+        build: withItem(build, id, i => ({ ...i, condition })),
+        back: { do: 'setCondition', id, condition: item.condition },
+        about: named(item),
+      }
+    },
+    line: ({ condition }, { item }) => `${item}: condition ${condition}`,
+  },
+
+  setPaid: {
+    run(build, { id, paid }) {
+      const item = findItem(build, id)
+      if (!isItem(item)) return item
+      return {
+        build: withItem(build, id, ({ paid: _before, ...i }) =>
+          paid === null ? i : { ...i, paid },
+        ),
+        back: { do: 'setPaid', id, paid: item.paid ?? null },
+        about: { ...named(item), currency: build.currency },
+      }
+    },
+    line: ({ paid }, { item, currency }) =>
+      paid === null
+        ? `${item}: price paid cleared`
+        : `${item}: paid ${paid.toFixed(2)} ${currency}`,
+  },
+
+  /** Other data for the parts of some items; what was measured on each copy stays. */
+  setParts: {
+    run(build, { parts, title }) {
+      const ids = Object.keys(parts)
+      const found = ids.map(id => findItem(build, id))
+      const missing = found.find(i => !isItem(i))
+      if (missing) return missing as Problem
+      const items = found.filter(isItem)
+      const partFor = (item: StoredItem): StoredItem['part'] =>
+        Object.hasOwn(parts, item.id) ? (parts[item.id] ?? item.part) : item.part
+      const other = items.find(i => i.part.kind !== partFor(i).kind)
+      if (other) return likeForLike(other.part, partFor(other))
+      return {
+        build: {
+          ...build,
+          items: build.items.map(i => (partFor(i) === i.part ? i : { ...i, part: partFor(i) })),
+        },
+        back: {
+          do: 'setParts',
+          parts: Object.fromEntries(items.map(i => [i.id, i.part])),
+          title,
+        },
+      }
+    },
+    line: ({ title }) => title,
+  },
+}

@@ -1,0 +1,21 @@
+// From each version of the format to the next. What once landed opens for ever: no row is ever taken out.
+
+/** How data of one version becomes data of the next. What comes in is unparsed; what goes out is parsed by the present schema. */
+export interface Migration {
+  readonly from: number
+  /** What a reader of the next version must know. */
+  readonly says: string
+  build(raw: unknown): unknown
+  part(raw: unknown): unknown
+}
+
+const same = (raw: unknown): unknown => raw
+
+export const MIGRATIONS: readonly Migration[] = [
+  {
+    from: 1,
+    says: 'An entry of the log may hold the command that was done; the lines that version 1 wrote stay as they are. A file may name builds that lay in the bin.',
+    build: same,
+    part: same,
+  },
+]
