@@ -36,7 +36,7 @@ const silent: Progress = () => undefined
 
 /** What is said when the store refuses, by its name for the reason. */
 function unsaved(error: unknown): Refusal {
-  const names = errorNames(error)
+  const names = [...new Set(errorNames(error))]
   const full = names.some(name => name.includes('QuotaExceeded'))
   const remedy = full
     ? 'make room under Storage, on the page of all builds, or save the build as a file'

@@ -2,7 +2,7 @@
 import { isProblem, type Problem } from '../../core/document/command'
 import { VERSION } from '../../core/document/file'
 import { mergeChange, sameContent } from '../../core/document/merge'
-import { openPart } from '../../core/document/open'
+import { openPart, tooLargeAt } from '../../core/document/open'
 import type { Part } from '../../core/parts'
 import { outcome, type Outcome } from './acts'
 import type { ShelfChange } from './db'
@@ -31,6 +31,8 @@ export class ShelfActs {
 
   /** One part, as it was entered; a sentence when it is not whole. */
   async keepOne(raw: unknown): Promise<Outcome | Problem> {
+    const beyond = tooLargeAt(raw)
+    if (beyond !== null) return { problem: `This part cannot be kept: ${beyond}. Make it shorter.` }
     const part = openPart(raw, VERSION)
     if (isProblem(part)) return { problem: 'This part is not whole yet. Look at what is marked.' }
     const verb = this.shelf.part(part.id) ? 'Changed' : 'Added'

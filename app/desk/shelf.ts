@@ -18,7 +18,7 @@ import {
 } from '../../core/exchange/parts-table'
 import { isProblem } from '../../core/document/command'
 import { VERSION, writeFile } from '../../core/document/file'
-import { listedParts, openPart } from '../../core/document/open'
+import { listedParts, openNewPart, openPart } from '../../core/document/open'
 import { quantity } from '../../core/format'
 import { blankOf, draftOf, type Draft } from '../../core/reader/draft'
 import { labelOfField } from '../../core/reader/labels'
@@ -63,6 +63,7 @@ export interface ReadDraft {
     readonly why: string | null
   }[]
   readonly unread: readonly string[]
+  readonly unlooked: number
 }
 
 export interface TablePlan {
@@ -237,6 +238,7 @@ export class Shelf {
         ...reading.doubtful.map(d => line(d, d.why)),
       ],
       unread: reading.unread,
+      unlooked: reading.unlooked,
     }
   }
   blank(kind: PartKind): Draft {
@@ -440,7 +442,7 @@ function partOfFile(
   line: number,
   version: number,
 ): { readonly part: Part } | { readonly problems: readonly TableProblem[] } {
-  const read = openPart(raw, version)
+  const read = openNewPart(raw, version)
   return isProblem(read)
     ? { problems: [{ line, column: '', sentence: read.problem }] }
     : { part: read }

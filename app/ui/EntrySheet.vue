@@ -87,6 +87,10 @@ const force = (kind: string): void => entry.force(kind === '' ? null : (kind as 
           <li v-for="(u, i) in read.unread" :key="i" class="quiet">{{ u }}</li>
         </ul>
       </template>
+      <p v-if="read.unlooked" role="status">
+        The sheet is long: of {{ counted(read.unlooked, 'more phrase') }} it was not looked whether
+        they were read. Paste it in parts to see them.
+      </p>
     </template>
   </div>
 </template>

@@ -4,6 +4,7 @@ import { ORDER_SCHOOLS } from '../order/schools'
 import { partSchema } from '../parts'
 import { CONDITIONS, STATES } from '../parts/kind'
 import { SCHOOLS } from '../standards/supplies'
+import { beyondLimit } from './limits'
 import {
   ARRIVAL_CHECKS,
   buildSchema,
@@ -160,7 +161,12 @@ export function readAsk(raw: unknown): Args | { readonly problem: string } {
   const name = (typeof raw === 'object' && raw !== null ? (raw as { do?: unknown }).do : raw) ?? ''
   if (!COMMAND_NAMES.some(known => known === name))
     return {
-      problem: `This version knows no command "${String(name)}". Update Juntura, or leave the step out.`,
+      problem: `This version knows no command "${String(name).slice(0, 60)}". Update Juntura, or leave the step out.`,
+    }
+  const beyond = beyondLimit(raw)
+  if (beyond)
+    return {
+      problem: `"${String(name)}" cannot be done: ${beyond.path.join(' › ')}: ${beyond.says}. Make it shorter.`,
     }
   const read = askSchema.safeParse(raw)
   if (read.success) return read.data

@@ -1,6 +1,7 @@
-import { AT, change, part, plover, shelf } from '../test-helpers/demos'
+import { AT, avocet, change, part, plover, shelf, tryAsk } from '../test-helpers/demos'
 import { isProblem } from './command'
 import { VERSION, writeFile, type FileContent } from './file'
+import { beyondLimit, limitLines } from './limits'
 import { holdsWhat, openBuild, openFile } from './open'
 
 const log = [{ at: AT, line: 'S300: have' }]
@@ -160,6 +161,55 @@ describe('what a dropped text is', () => {
     ['broken JSON, to be complained about as a file', '{"format":', 'builds'],
     ['plain words, likewise', 'hello', 'builds'],
   ])('%s', (_, text, what) => expect(holdsWhat(text)).toBe(what))
+})
+
+describe('what is beyond a limit says where and how much, and nothing is taken in', () => {
+  test.each<[string, (file: { builds: { items: Record<string, unknown>[] }[] }) => void, RegExp]>([
+    [
+      'a name of a megabyte',
+      f => Object.assign(f.builds[0] ?? {}, { name: 'x'.repeat(1e6) }),
+      /at builds › 0 “x{60}” › name: 1000000 characters, at most 300/,
+    ],
+    [
+      'a number beyond all measure',
+      f => Object.assign(f.builds[0]?.items[0] ?? {}, { paid: 1e308 }),
+      /items › 0 “case” › paid: 1e\+308 is beyond 1000000000/,
+    ],
+    [
+      'a list without end',
+      f => Object.assign(f.builds[0] ?? {}, { tags: Array.from({ length: 3000 }, () => 1) }),
+      /tags: 3000 entries, at most 2000/,
+    ],
+    [
+      'a picture of a megabyte',
+      f => Object.assign(f, { photos: { a: `data:image/png;base64,${'A'.repeat(1e6)}` } }),
+      /photos › a: 1000022 characters, at most 400000/,
+    ],
+  ])('%s', (_, change, sentence) => {
+    const found = problem(altered(change))
+    expect(found).toMatch(sentence)
+    expect(found.length).toBeLessThan(500)
+  })
+  test('5 000 levels', () => {
+    const levels = `${'{"a":'.repeat(5000)}1${'}'.repeat(5000)}`
+    const found = problem(text.replace('"builds": [', `"builds": [${levels},`))
+    expect(found).toMatch(/levels, one inside another, at most 40/)
+    expect(found.length).toBeLessThan(500)
+  })
+  test('a command is bound as well', () => {
+    const tried = tryAsk(plover, { do: 'rename', name: 'x'.repeat(301) })
+    expect(isProblem(tried) ? tried.problem : '').toMatch(
+      /"rename" cannot be done: name: 301 characters/,
+    )
+  })
+  test('what lies in the store already opens', () => {
+    const read = openBuild({ ...plover, name: 'x'.repeat(1000), log }, 1)
+    expect(isProblem(read) ? read.problem : read.build.name).toHaveLength(1000)
+  })
+  test('all that ships is far within', () => {
+    for (const document of [plover, avocet, ...shelf]) expect(beyondLimit(document)).toBeNull()
+    expect(limitLines().length).toBeGreaterThan(5)
+  })
 })
 
 describe('a row of the store', () => {

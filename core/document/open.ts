@@ -3,8 +3,13 @@ import type { z } from 'zod'
 import { partSchema, type Part } from '../parts'
 import { canonical } from './canonical'
 import { isProblem, type Problem } from './command'
+import { beyondLimit } from './limits'
 import { fileBuildSchema, fileSchema, FORMAT, VERSION, type FileContent, type Logged } from './file'
 import { MIGRATIONS, type Migration } from './migrations'
+
+/** Named choices: how much of a long path and of a long name a sentence tells. */
+const DEEPEST_TOLD = 8
+const LONGEST_TOLD = 60
 
 type Fields = Record<PropertyKey, unknown>
 const isObject = (value: unknown): value is Fields =>
@@ -14,6 +19,8 @@ const isObject = (value: unknown): value is Fields =>
 export function openFile(text: string, name = 'The file'): FileContent | Problem {
   const data = fileData(text, name)
   if (isProblem(data)) return data
+  const beyond = tooLargeAt(data.raw)
+  if (beyond !== null) return { problem: `${name}: ${beyond}. Mend it there; nothing was changed.` }
   const builds = listOf(data.raw, 'builds').map(raw => migrated(raw, data.version, 'build'))
   const parts = listOf(data.raw, 'parts').map(raw => migrated(raw, data.version, 'part'))
   const present = { ...data.raw, version: VERSION, ...filled({ builds, parts }, data.raw) }
@@ -46,6 +53,18 @@ export function openPart(raw: unknown, version: unknown): Part | Problem {
   const [issue] = read.error.issues
   const place = issue?.path.length ? `at ${issue.path.join(' › ')}: ` : ''
   return { problem: `${place}${issue?.message ?? 'does not fit the format'}` }
+}
+
+/** A part that comes in new: by hand, from a table or a list. It is bound by the limits as well. */
+export function openNewPart(raw: unknown, version: unknown): Part | Problem {
+  const beyond = tooLargeAt(raw)
+  return beyond === null ? openPart(raw, version) : { problem: beyond }
+}
+
+/** What of some data is beyond a limit, with its place; null when nothing is. */
+export function tooLargeAt(data: unknown): string | null {
+  const beyond = beyondLimit(data)
+  return beyond && `${placeOf(data, beyond.path.slice(0, DEEPEST_TOLD))}${beyond.says}`
 }
 
 /** The parts of a file that holds nothing else, each still to be opened; null when the text is no such file. */
@@ -167,7 +186,11 @@ function placeOf(data: unknown, path: readonly PropertyKey[]): string {
     here = typeof here === 'object' && here !== null ? (here as Fields)[key] : undefined
     const { name, model, id } = isObject(here) ? here : ({} as Fields)
     const called = [name, model, id].find(v => typeof v === 'string')
-    words.push(called === undefined ? String(key) : `${String(key)} “${String(called)}”`)
+    words.push(
+      called === undefined
+        ? String(key)
+        : `${String(key)} “${String(called).slice(0, LONGEST_TOLD)}”`,
+    )
   }
   return words.length > 0 ? `at ${words.join(' › ')}: ` : ''
 }

@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { shelf } from '../test-helpers/demos'
 import { KINDS, partSchema, PART_KINDS, type Part } from '../parts'
 import { isProblem } from '../document/command'
+import { beyondLimit } from '../document/limits'
 import { writeFile } from '../document/file'
 import { openFile } from '../document/open'
 import {
@@ -50,7 +51,11 @@ const anyPart = fc
     model: fc.string({ minLength: 1, unit: 'grapheme' }),
     note: fc.option(fc.string({ unit: 'grapheme' }), { nil: undefined }),
     price: fc.option(fc.double({ min: 0, max: 1e6, noNaN: true }), { nil: null }),
-    strange: fc.dictionary(fc.stringMatching(/^x-[a-z]{1,5}$/), fc.jsonValue(), { maxKeys: 3 }),
+    strange: fc.dictionary(
+      fc.stringMatching(/^x-[a-z]{1,5}$/),
+      fc.jsonValue().filter(value => beyondLimit(value) === null),
+      { maxKeys: 3 },
+    ),
     figure: fc.option(
       fc.oneof(
         fc.double({ min: 0, max: 999, noNaN: true }),
@@ -250,4 +255,31 @@ test('small helps', () => {
   ]).toEqual(['supply', 'fan', 'card', null])
   expect([slug('Öttery  Breeze 80!'), slug('!!')]).toEqual(['ottery-breeze-80', 'part'])
   expect(PART_KINDS.every(k => kindNamed(k) === k)).toBe(true)
+})
+
+describe('heads that are no fields', () => {
+  test.each(['constructor', 'toString', '__proto__', 'valueOf', 'hasOwnProperty'])(
+    'a column called %s is left out or told, never taken for what every object knows',
+    head => {
+      const table = tableOf(`kind,maker,model,size,face,${head}\nfan,Kelder,X,120,fan-4,1\n`)
+      const mapping = guessColumns(table.columns, 'fan')
+      expect(mapping.at(-1)?.path).toBeNull()
+      const read = partOfRow(table.rows[0] ?? [], 2, mapping, null)
+      expect('part' in read && read.part).toMatchObject({ kind: 'fan', model: 'X' })
+    },
+  )
+  test('one of five thousand points is told by its place', () => {
+    expect(tableOf(`kind,maker,${'a.'.repeat(5000)}\nfan,Kelder,1\n`).problem).toMatch(
+      /head of column 3 is no field: it has 10000 characters and 5000 points/,
+    )
+  })
+  test('a cell of a megabyte is told by its column', () => {
+    const table = tableOf(`kind,maker,model,size,face\nfan,Kelder,${'x'.repeat(1e6)},120,fan-4\n`)
+    const read = partOfRow(table.rows[0] ?? [], 2, guessColumns(table.columns, 'fan'), null)
+    expect('problems' in read && read.problems[0]).toMatchObject({
+      line: 2,
+      column: 'model',
+      sentence: expect.stringMatching(/1000000 characters, at most 300/),
+    })
+  })
 })

@@ -1,6 +1,7 @@
 // Parts as a table, one line a part: written so that it is read back equal, and read from anyone's spreadsheet by mapped columns.
 import Papa from 'papaparse'
 import type { z } from 'zod'
+import { beyondLimit } from '../document/limits'
 import { KINDS, PART_KINDS, partSchema, type Part, type PartKind } from '../parts'
 import { called, formOf, type FormField } from '../parts/form'
 import { at, put } from '../parts/paths'
@@ -121,6 +122,10 @@ function bare(node: z.core.$ZodType): z.core.$ZodType {
 const isText = (node: z.core.$ZodType): boolean =>
   ['string', 'enum', 'literal'].includes(defOf(node).type)
 
+/** What a record holds under a key of its own: not what every object knows by birth. */
+const own = <T>(record: Readonly<Record<string, T>> | undefined, key: string): T | null =>
+  record && Object.hasOwn(record, key) ? (record[key] ?? null) : null
+
 const nodes = new Map<string, z.core.$ZodType | null>()
 function nodeAt(kind: PartKind, path: string): z.core.$ZodType | null {
   const name = `${kind} ${path}`
@@ -128,13 +133,17 @@ function nodeAt(kind: PartKind, path: string): z.core.$ZodType | null {
   if (known !== undefined) return known
   let here: z.core.$ZodType | null = KINDS[kind].schema as unknown as z.core.$ZodType
   for (const key of path === '' ? [] : path.split('.'))
-    here = here ? (defOf(here).shape?.[key] ?? null) : null
+    here = here ? own(defOf(here).shape, key) : null
   const found = here && bare(here)
   nodes.set(name, found)
   return found
 }
 
 // --- reading ---
+
+/** The longest head of a column, and the deepest path in one: no field has more. Named choices. */
+const LONGEST_HEAD = 200
+const DEEPEST_PATH = 12
 
 /** Takes a text apart into columns and lines. An empty table, or one without a head, is a problem. */
 export function tableOf(text: string): Table {
@@ -150,6 +159,13 @@ export function tableOf(text: string): Table {
       rows,
       problem:
         'This is no table of parts: its first line has to name the columns, and a line for each part follows. Save it as CSV with a head.',
+    }
+  const deep = columns.findIndex(c => c.length > LONGEST_HEAD || c.split('.').length > DEEPEST_PATH)
+  if (deep >= 0)
+    return {
+      columns,
+      rows,
+      problem: `The head of column ${deep + 1} is no field: it has ${columns[deep]?.length ?? 0} characters and ${(columns[deep]?.split('.').length ?? 1) - 1} points. Give it a short name, or take the column out.`,
     }
   const twice = columns.find((c, i) => c !== '' && columns.indexOf(c) !== i)
   return {
@@ -252,7 +268,7 @@ export function guessColumns(columns: readonly string[], kind: PartKind): readon
     const path = [
       column,
       ...[...new Set([short, plain])].flatMap(name => [
-        ALIAS[name],
+        own(ALIAS, name) ?? undefined,
         fields.find(f => simple(f.label) === name)?.path,
         fields.find(f => simple(f.path.split('.').at(-1) ?? '') === name)?.path,
       ]),
@@ -437,7 +453,13 @@ export function partOfRow(
         ? said.id
         : slug(`${String(said.maker ?? '')} ${String(said.model ?? '')}`),
   })
-  if (checked.success) return { part: checked.data }
+  if (checked.success) {
+    const beyond = beyondLimit(checked.data)
+    if (!beyond) return { part: checked.data }
+    const column = mapping.find(m => m.path === beyond.path.join('.'))?.column
+    wrong(column ?? beyond.path.join('.'), beyond.says)
+    return { problems }
+  }
   for (const issue of checked.error.issues.slice(0, 3)) {
     const path = issue.path.join('.')
     const label = fieldsOfTable(own).find(f => f.path === path)?.label ?? path
@@ -465,11 +487,7 @@ function counted(kind: 'board' | 'case', values: ReadonlyMap<string, unknown>): 
       words: '',
     }))
   const id = values.get('id')
-  const { part } = draftOf(
-    { kind, fields, doubtful: [], unread: [] },
-    kind,
-    typeof id === 'string' ? id : '-',
-  )
+  const { part } = draftOf({ kind, fields, doubtful: [] }, kind, typeof id === 'string' ? id : '-')
   return { ...part, id: id ?? '' }
 }
 

@@ -13,7 +13,7 @@ const field = (path: string, value: ReadValue): ReadField => ({
 })
 const made = (kind: Parameters<typeof draftOf>[1], fields: Readonly<Record<string, ReadValue>>) =>
   draftOf(
-    { kind, fields: Object.entries(fields).map(([p, v]) => field(p, v)), doubtful: [], unread: [] },
+    { kind, fields: Object.entries(fields).map(([p, v]) => field(p, v)), doubtful: [] },
     kind,
     'x',
   )
@@ -170,7 +170,6 @@ describe('what was read, laid into the kind’s shape', () => {
             { ...field('m2.0.shuts', ['sata-data-3']), words },
           ],
           doubtful: [],
-          unread: [],
         },
         'board',
         'x',

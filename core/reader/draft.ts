@@ -54,7 +54,11 @@ const counts = (f: Fields, prefix: string): Partial<Record<PlugFace, number>> =>
   )
 
 /** A part from a reading. `id` is the part's own; a kind that was not recognised has to be chosen first. */
-export function draftOf(reading: Reading, kind: PartKind, id: string): Draft {
+export function draftOf(
+  reading: Pick<Reading, 'kind' | 'fields' | 'doubtful'>,
+  kind: PartKind,
+  id: string,
+): Draft {
   // Doubtful values fill the form as well, marked: the first that was said of a path stands.
   const fields: Fields = new Map([...reading.doubtful, ...reading.fields].map(f => [f.path, f]))
   const about = {
@@ -476,4 +480,4 @@ function cablesOf(
 
 /** A new, empty part of a kind, for a form that begins with nothing. */
 export const blankOf = (kind: PartKind, id: string): Draft =>
-  draftOf({ kind, fields: [], doubtful: [], unread: [] }, kind, id)
+  draftOf({ kind, fields: [], doubtful: [] }, kind, id)

@@ -23,6 +23,8 @@ export interface Reading {
   readonly fields: readonly ReadField[]
   readonly doubtful: readonly DoubtfulField[]
   readonly unread: readonly string[]
+  /** Of how many phrases it was not looked whether they were read: the sheet is too long for that. */
+  readonly unlooked: number
 }
 
 const READERS: Partial<Record<PartKind, (sheet: Sheet, notes: Notes) => void>> = {
@@ -72,11 +74,13 @@ const LIKELY = 0.6
 function readAs(sheet: Sheet, kind: PartKind | null, makers: readonly string[]): Reading {
   const notes = notesOf(sheet, kind, makers)
   const { likely, unlikely } = doubtsOf(kind, notes.fields())
+  const { phrases, unlooked } = unreadIn(sheet, notes, variant => notesOf(variant, kind, makers))
   return {
     kind,
     fields: likely,
     doubtful: [...notes.doubtful(), ...unlikely],
-    unread: unreadIn(sheet, notes, variant => notesOf(variant, kind, makers)),
+    unread: phrases,
+    unlooked,
   }
 }
 

@@ -169,33 +169,20 @@ const sentences = (line: string): readonly string[] =>
     .map(s => s.trim())
     .filter(Boolean)
 
+/** Brackets, and what holds phrases apart outside of them: a comma that is no thousand's, a semicolon, a full stop, "and", "+", "&", "/". */
+const APART = /[()]|,(?!\d)|;|(?<=[a-z]{4})\.(?=\s+[A-Z])| and |\s[+&/]\s/g
+
 /** The phrases of a value: what commas, semicolons, bars, full stops and the word "and" hold apart, brackets kept whole. */
 export function phrasesOf(value: string): readonly string[] {
   const parts: string[] = []
   let depth = 0
   let from = 0
-  for (let i = 0; i < value.length; i++) {
-    const c = value[i]
-    if (c === '(') depth += 1
-    else if (c === ')') depth = Math.max(0, depth - 1)
+  for (const { 0: mark, index } of value.matchAll(APART)) {
+    if (mark === '(') depth += 1
+    else if (mark === ')') depth = Math.max(0, depth - 1)
     else if (depth === 0) {
-      const cut =
-        (c === ',' && !/\d/.test(value[i + 1] ?? '')) ||
-        c === ';' ||
-        (c === '.' && /[a-z]{4}$/.test(value.slice(0, i)) && /^\s+[A-Z]/.test(value.slice(i + 1)))
-          ? 1
-          : / and |\s\+\s|\s&\s/.exec(value.slice(i, i + 5))?.index === 0
-            ? value.slice(i).startsWith(' and ')
-              ? 5
-              : 3
-            : /^\s\/\s/.test(value.slice(i, i + 3))
-              ? 3
-              : 0
-      if (cut > 0) {
-        parts.push(value.slice(from, i))
-        from = i + cut
-        i += cut - 1
-      }
+      parts.push(value.slice(from, index))
+      from = index + mark.length
     }
   }
   return [...parts, value.slice(from)].map(p => p.trim()).filter(Boolean)

@@ -1,40 +1,89 @@
 // What of a sheet was not read: whole lines, and phrases of lines that were read only in part. Nothing falls silently.
 import type { Notes } from './notes'
-import { phrasesOf, type Sheet, type Statement } from './statements'
+import { phrasesOf, type Footnote, type Sheet, type Statement } from './statements'
 
 /**
- * Lists what of a sheet no field came from, in the order of the sheet. A phrase of a line that was read counts as unread
- * where it says nothing by itself (beyond what its label says) and the sheet reads the same without it: `read` reads a sheet
- * that was changed so. Reads the whole sheet once for each such phrase.
+ * Named choices: how much finding this may cost, counted in characters that are read anew. So many times the whole sheet, and
+ * a start for short ones: the cost grows with the length and no faster, whatever the text.
  */
-export function unreadIn(
-  sheet: Sheet,
-  notes: Notes,
-  read: (variant: Sheet) => Notes,
-): readonly string[] {
+const READINGS = 12
+const START = 60_000
+
+export interface Unread {
+  /** In the order of the sheet. */
+  readonly phrases: readonly string[]
+  /** Of how many phrases it was not looked whether they were read: the sheet is too long for that. */
+  readonly unlooked: number
+}
+
+/** Something of the sheet that may say nothing: a phrase of a line, or a footnote. */
+interface Piece {
+  readonly of: Statement | Footnote
+  readonly text: string
+  readonly says: string
+}
+/** One line of the answer: said at once, or when it turns out that its piece says nothing. */
+interface Line {
+  readonly says: string
+  readonly piece: Piece | null
+}
+
+/**
+ * Lists what of a sheet no field came from. A phrase of a line that was read counts as unread where it says nothing by itself
+ * (beyond what its label says) and the sheet reads the same without it: `read` reads a sheet that was changed so. Pieces are
+ * left out many at a time; only where that changes what is read are they looked at in halves.
+ */
+export function unreadIn(sheet: Sheet, notes: Notes, read: (variant: Sheet) => Notes): Unread {
   const said = saysOf(notes)
+  const lines = [...linesOf(sheet, notes, read), ...sheet.footnotes.map(ofFootnote)]
+  const pieces = lines.flatMap(line => line.piece ?? [])
+  const length = sheet.statements.reduce((sum, s) => sum + s.value.length, 0)
+  let left = READINGS * length + START
+  const silent = new Set<Piece>()
+  let unlooked = 0
+  const look = (group: readonly Piece[]): void => {
+    if (group.length === 0) return
+    left -= length
+    if (left < 0) {
+      unlooked += group.length
+      return
+    }
+    if (sameSet(saysOf(read(without(sheet, group))), said)) {
+      for (const piece of group) silent.add(piece)
+      return
+    }
+    if (group.length === 1) return
+    const half = Math.ceil(group.length / 2)
+    look(group.slice(0, half))
+    look(group.slice(half))
+  }
+  look(pieces)
+  const phrases = lines.filter(line => line.piece === null || silent.has(line.piece))
+  return { phrases: [...new Set(phrases.map(line => line.says))], unlooked }
+}
+
+/** Lines that were not read, and the phrases of the others that say nothing by themselves. Each wording is looked at once. */
+function linesOf(sheet: Sheet, notes: Notes, read: (variant: Sheet) => Notes): readonly Line[] {
   const paths = pathsOf(notes)
-  const lines = sheet.statements.flatMap(s => {
-    if (!notes.wasRead(s)) return [s.words]
-    const bare = once(() => pathsOf(read(alone(sheet, s, ''))))
+  const pathsAlone = onceFor((s: Statement, value: string) => pathsOf(read(alone(sheet, s, value))))
+  const saysNothing = (s: Statement, part: string): boolean => {
+    const bare = pathsAlone(s, '')
+    return ![...pathsAlone(s, part)].some(path => paths.has(path) && !bare.has(path))
+  }
+  return sheet.statements.flatMap((s): readonly Line[] => {
+    if (!notes.wasRead(s)) return [{ says: s.words, piece: null }]
     return partsOf(s.value)
-      .filter(
-        part =>
-          ![...pathsOf(read(alone(sheet, s, part)))].some(
-            path => paths.has(path) && !bare().has(path),
-          ) && sameSet(saysOf(read(without(sheet, s, part))), said),
-      )
-      .map(part => (s.label === '' ? part : `${s.label}: ${part}`))
+      .filter(part => saysNothing(s, part))
+      .map(part => {
+        const says = s.label === '' ? part : `${s.label}: ${part}`
+        return { says, piece: { of: s, text: part, says } }
+      })
   })
-  const notesBelow = sheet.footnotes
-    .filter(f =>
-      sameSet(
-        saysOf(read({ ...sheet, footnotes: sheet.footnotes.filter(other => other !== f) })),
-        said,
-      ),
-    )
-    .map(f => `${f.mark} ${f.says}`)
-  return [...new Set([...lines, ...notesBelow])]
+}
+
+function ofFootnote(f: Footnote): Line {
+  const says = `${f.mark} ${f.says}`
+  return { says, piece: { of: f, text: f.says, says } }
 }
 
 /** The phrases of a line that says several things, and what stands in brackets with a figure. */
@@ -51,10 +100,20 @@ const alone = (sheet: Sheet, s: Statement, value: string): Sheet => ({
   statements: [{ ...s, value }],
   footnotes: [],
 })
-const without = (sheet: Sheet, s: Statement, part: string): Sheet => ({
-  ...sheet,
-  statements: sheet.statements.map(x => (x === s ? { ...s, value: s.value.replace(part, '') } : x)),
-})
+
+/** The sheet without these pieces. */
+function without(sheet: Sheet, pieces: readonly Piece[]): Sheet {
+  const gone = new Map<Statement | Footnote, string[]>()
+  for (const { of, text } of pieces) gone.set(of, [...(gone.get(of) ?? []), text])
+  return {
+    ...sheet,
+    footnotes: sheet.footnotes.filter(f => !gone.has(f)),
+    statements: sheet.statements.map(s => {
+      const parts = gone.get(s)
+      return parts ? { ...s, value: parts.reduce((v, part) => v.replace(part, ''), s.value) } : s
+    }),
+  }
+}
 
 const saysOf = (notes: Notes): ReadonlySet<string> =>
   new Set([...notes.fields(), ...notes.doubtful()].map(f => `${f.path} ${JSON.stringify(f.value)}`))
@@ -68,7 +127,13 @@ const pathsOf = (notes: Notes): ReadonlySet<string> =>
 const sameSet = (a: ReadonlySet<string>, b: ReadonlySet<string>): boolean =>
   a.size === b.size && [...a].every(x => b.has(x))
 
-function once<T>(make: () => T): () => T {
-  let kept: { readonly value: T } | null = null
-  return () => (kept ??= { value: make() }).value
+/** Done once for each wording of a line: a text that says the same a hundred times is read once. */
+function onceFor<T>(make: (s: Statement, value: string) => T): typeof make {
+  const known = new Map<string, T>()
+  return (s, value) => {
+    const name = JSON.stringify([s.label, s.under, value])
+    const found = known.get(name) ?? make(s, value)
+    known.set(name, found)
+    return found
+  }
 }
