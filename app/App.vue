@@ -6,6 +6,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { useDesk } from './stores/desk'
 import { useShelf } from './stores/shelf'
 import { listenForKeys, onKey } from './use/keys'
+import TroubleBar from './ui/TroubleBar.vue'
 import './use/theme'
 import { useUndo } from './use/undo'
 
@@ -55,6 +56,7 @@ watch(
 </script>
 
 <template>
+  <TroubleBar />
   <RouterView />
   <KeysDialog v-if="showKeys" @close="showKeys = false" />
   <ImportDialog v-if="shelf.opened" :file="shelf.opened" @close="shelf.opened = null" />

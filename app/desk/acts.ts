@@ -97,8 +97,12 @@ export interface Outcome {
 export type Answer =
   (Outcome & { readonly state: DeskState; readonly changed: Difference | null }) | Refusal
 
-/** Why nothing was changed; `full`: because there is no room left. */
-export type Refusal = Problem & { readonly full?: boolean }
+/** Why nothing was changed. `full`: because there is no room left; `closed`: because the store does not open; `told`: it is in sight already. */
+export type Refusal = Problem & {
+  readonly full?: boolean
+  readonly closed?: boolean
+  readonly told?: boolean
+}
 
 export const outcome = (build: string | null, notice: string | null = null): Outcome => ({
   build,

@@ -6,7 +6,7 @@ import { VERSION } from '../../core/document/file'
 import type { Build } from '../../core/document/build'
 import { isProblem, type Problem } from '../../core/document/command'
 import { asOnShelf, isNewer } from '../../core/document/newer'
-import { openFile, openPart } from '../../core/document/open'
+import { openFile, openPart, tooLargeAt } from '../../core/document/open'
 import { Memo } from '../../core/memo'
 import type { Part } from '../../core/parts'
 import { put } from '../../core/parts/paths'
@@ -29,7 +29,14 @@ export interface DeskOptions {
   readonly newId: () => string
   readonly demos: readonly Build[]
   readonly shelf: readonly Part[]
+  /** Hears when a change of the store begins and ends: meanwhile nobody may cut it. */
+  readonly changing?: (begins: boolean) => void
+  /** How long, ms, the store may take to open before that is told. */
+  readonly patience?: number
 }
+
+/** Named choice, ms. */
+const PATIENCE = 5000
 
 const LAID_OUT = 'demos-laid-out'
 const silent: Progress = () => undefined
@@ -38,13 +45,28 @@ const silent: Progress = () => undefined
 function unsaved(error: unknown): Refusal {
   const names = [...new Set(errorNames(error))]
   const full = names.some(name => name.includes('QuotaExceeded'))
-  const remedy = full
-    ? 'make room under Storage, on the page of all builds, or save the build as a file'
-    : 'try it again, or save the build as a file'
+  const remedies = [
+    [full, 'make room under Storage, on the page of all builds, or save the build as a file'],
+    [
+      names.some(name => name.includes('DatabaseClosed')),
+      'a newer Juntura may have opened it in another window: reload this one',
+    ],
+    [true, 'try it again, or save the build as a file'],
+  ] as const
+  const remedy = remedies.find(([holds]) => holds)?.[1] ?? ''
   return {
     problem: `This could not be saved (${names.join(': ') || 'unknown error'}). What was saved before is safe; ${remedy}.`,
     full,
   }
+}
+
+/** What is said when the store does not open at all: by the error's name, or null when it only takes too long. */
+function closed(name: string | null): Refusal {
+  const problem =
+    name === null
+      ? 'The store of this browser does not open. Another window, perhaps with an older Juntura, may hold it: close other windows of Juntura, then try again. Nothing that was kept is lost.'
+      : `The store of this browser cannot be opened (${name}). In a private window, or where storage is blocked or broken, nothing can be kept. Open Juntura in an ordinary window or allow it storage, then try again. Nothing that was kept is lost.`
+  return { problem, closed: true }
 }
 
 /** The name of an error, and of the one that was behind it. */
@@ -78,20 +100,30 @@ export class Desk {
 
   /** Opens a build, or none. At the first visit the demos are laid out; at each start what is older is carried over. */
   async open(id: string | null): Promise<Answer> {
-    const begun = await this.begin()
-    if (isProblem(begun)) return begun
-    await this.shelf.load()
-    this.current = id
-    return this.answer(outcome(id))
+    try {
+      const begun = await this.begin()
+      if (isProblem(begun)) return begun
+      await this.shelf.load()
+      this.current = id
+      return await this.answer(outcome(id, await this.largeNotice(id)))
+    } catch (error) {
+      return closed(errorNames(error).at(-1) ?? 'unknown error')
+    }
   }
 
   /** Calls back when another window changed something. */
   watch(listener: (state: DeskState) => void): void {
-    liveQuery(() => this.store.counted()).subscribe(async seen => {
+    const hear = async (seen: number): Promise<void> => {
       if (seen <= this.store.revision) return
       this.store.revision = seen
       await this.shelf.load()
       listener(await this.state())
+    }
+    // Where the store fails, the next act says so.
+    const silent = (): void => undefined
+    liveQuery(() => this.store.counted()).subscribe({
+      next: seen => void hear(seen).catch(silent),
+      error: silent,
     })
   }
 
@@ -238,8 +270,9 @@ export class Desk {
   }
 
   /** Once in a window's life: demos, what an older version left, what went out of its time. */
-  private async begin(): Promise<true | Problem> {
+  private async begin(): Promise<true | Refusal> {
     if (this.settled) return true
+    if (!(await this.opens())) return closed(null)
     const begun = await this.saving(async () => {
       await settle(this.store, this.history)
       await this.layOutDemos()
@@ -252,6 +285,31 @@ export class Desk {
     return true
   }
 
+  /** Whether the store opens within the time it is given; it goes on trying meanwhile. */
+  private async opens(): Promise<boolean> {
+    let timer: ReturnType<typeof setTimeout> | undefined
+    const late = new Promise<false>(done => {
+      timer = setTimeout(() => done(false), this.on.patience ?? PATIENCE)
+    })
+    try {
+      return await Promise.race([this.on.db.open().then(() => true), late])
+    } finally {
+      clearTimeout(timer)
+    }
+  }
+
+  /** What is said, once, of a build that is larger than what comes in new may be. */
+  private async largeNotice(id: string | null): Promise<string | null> {
+    const build = id === null ? null : await this.store.build(id)
+    if (build === null || isProblem(build)) return null
+    const beyond = tooLargeAt(build)
+    const { settings } = this.on.db
+    const key = `told-limits:${build.id}`
+    if (beyond === null || (await settings.get(key))) return null
+    await settings.put({ key, value: true })
+    return `This build holds more than can be brought in anew (${beyond}). It works as it is; a file of it can only be opened again once that is shorter.`
+  }
+
   private async layOutDemos(): Promise<void> {
     const { settings } = this.on.db
     if (await settings.get(LAID_OUT)) return
@@ -260,6 +318,7 @@ export class Desk {
   }
 
   private async saving(work: () => Promise<Outcome | Problem>): Promise<Outcome | Refusal> {
+    this.on.changing?.(true)
     try {
       return await this.store.change(async () => {
         // What another window did to the shelf may not have been heard of yet: inside the change it is read anew.
@@ -267,8 +326,10 @@ export class Desk {
         return work()
       })
     } catch (error) {
-      await this.shelf.load()
+      await this.shelf.load().catch(() => undefined)
       return unsaved(error)
+    } finally {
+      this.on.changing?.(false)
     }
   }
 

@@ -3,16 +3,19 @@ import { expose } from 'comlink'
 import type { Act } from './acts'
 import { JunturaDb } from './db'
 import { Desk } from './desk'
+import { giveSigns } from './link'
 import { questionsOf } from './questions'
 import type { Progress } from './shelf'
 import { demos, shelf } from './shipped'
 
+const changing = giveSigns(globalThis as unknown as DedicatedWorkerGlobalScope)
 const desk = new Desk({
   db: new JunturaDb(),
   now: () => new Date().toISOString(),
   newId: () => crypto.randomUUID(),
   demos,
   shelf,
+  changing,
 })
 const questions = questionsOf(desk)
 

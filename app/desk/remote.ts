@@ -1,29 +1,78 @@
 // The desk's worker as the page sees it: one for the whole page, with its two doors.
-import { proxy, wrap } from 'comlink'
+import { proxy } from 'comlink'
 import type { Act, Answer, DeskState } from './acts'
 import type { Doors } from './desk.worker'
+import { Link, Stopped } from './link'
 import type { Questions } from './questions'
 import type { Progress } from './shelf'
 
-const worker = wrap<Doors>(
-  new Worker(new URL('./desk.worker.ts', import.meta.url), { type: 'module' }),
-)
+/** What the page hears beside answers. */
+export interface Ears {
+  /** What is wrong with the worker; null when it is well again. */
+  readonly trouble: (sentence: string | null) => void
+  /** Another window changed something. */
+  readonly changed: (state: DeskState) => void
+  /** Another worker took the place of one that did not answer: what is open is to be opened again. */
+  readonly revived: () => void
+}
+let ears: Ears | null = null
 
-export const openBuild = (id: string | null): Promise<Answer> => worker.open(id)
+const link = new Link<Doors>({
+  make: () => new Worker(new URL('./desk.worker.ts', import.meta.url), { type: 'module' }),
+  tell: sentence => ears?.trouble(sentence),
+  revived: () => {
+    watch()
+    ears?.revived()
+  },
+})
+
+function watch(): void {
+  const hears = proxy((state: DeskState) => ears?.changed(state))
+  link.call(worker => worker.watch(hears)).catch(() => undefined)
+}
+
+/** Whoever holds the page's picture of the desk listens here, once. */
+export function listen(own: Ears): void {
+  ears = own
+  watch()
+}
+
+/** An answer in any case: what stopped on the way is a sentence as well. */
+const answered = (asked: Promise<Answer>): Promise<Answer> =>
+  asked.catch((error: unknown) => {
+    if (error instanceof Stopped) return { problem: error.message, told: true }
+    return { problem: unforeseen(error) }
+  })
+const unforeseen = (error: unknown): string =>
+  `This could not be done (${error instanceof Error ? error.name : 'unknown error'}). What was kept before is safe; reload the page and try it again.`
+
+/** A function for the worker to call; each call is a sign of life. */
+const heard = <A extends unknown[]>(hears: (...told: A) => void) =>
+  proxy((...given: A) => {
+    link.progressed()
+    hears(...given)
+  })
+
+export const openBuild = (id: string | null): Promise<Answer> =>
+  answered(link.call<Answer>(worker => worker.open(id)))
 
 /** Does one act; `progress` hears how far a long one is. */
 export const send = (act: Act, progress?: Progress): Promise<Answer> =>
-  progress ? worker.send(act, proxy(progress)) : worker.send(act)
+  answered(
+    link.call<Answer>(worker => (progress ? worker.send(act, heard(progress)) : worker.send(act))),
+  )
 
 /** Asks one question. A function among what is given hears how far a long answer is. */
 export const ask = <Q extends keyof Questions>(
   what: Q,
   ...given: Parameters<Questions[Q]>
 ): Promise<Awaited<ReturnType<Questions[Q]>>> =>
-  worker.ask(what, ...given.map(one => (typeof one === 'function' ? proxy(one) : one))) as Promise<
-    Awaited<ReturnType<Questions[Q]>>
-  >
-
-/** Hears when another window changed something. */
-export const watchDesk = (listener: (state: DeskState) => void): Promise<void> =>
-  worker.watch(proxy(listener))
+  link.call(
+    worker =>
+      worker.ask(
+        what,
+        ...given.map(one =>
+          typeof one === 'function' ? heard(one as (...told: unknown[]) => void) : one,
+        ),
+      ) as Promise<Awaited<ReturnType<Questions[Q]>>>,
+  )

@@ -8,6 +8,7 @@ import { searchRemedies, type Search } from '../../core/remedies/remedies'
 import { Memo } from '../../core/memo'
 import type { Alternative } from '../../core/joints/alternatives'
 import { JunturaDb } from './db'
+import { giveSigns } from './link'
 import { Shelf } from './shelf'
 import { shelf } from './shipped'
 
@@ -48,4 +49,5 @@ const api = {
 }
 export type WaysApi = typeof api
 
+giveSigns(globalThis as unknown as DedicatedWorkerGlobalScope)
 expose(api)

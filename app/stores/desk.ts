@@ -11,7 +11,8 @@ import { LARGEST_FILE, tooLarge } from '../desk/limits'
 import type { Ask } from '../../core/document/asks'
 import type { Act, Answer, DeskState } from '../desk/acts'
 import type { Progress } from '../desk/shelf'
-import { openBuild, send, watchDesk } from '../desk/remote'
+import { listen, openBuild, send } from '../desk/remote'
+import { useTrouble } from './trouble'
 
 const EMPTY: DeskState = {
   builds: [],
@@ -31,6 +32,8 @@ const EMPTY: DeskState = {
 export const useDesk = defineStore('desk', () => {
   const state = shallowRef<DeskState>(EMPTY)
   const ready = ref(false)
+  /** Why the store does not open; null when it does. */
+  const closed = ref<string | null>(null)
   /** Whether the latest change found no room left. */
   const full = ref(false)
   /** What the latest change did to the plan, for those who ask. */
@@ -43,8 +46,13 @@ export const useDesk = defineStore('desk', () => {
     (state.value.build?.items ?? []).some(i => i.state === 'wanted' || i.state === 'later'),
   )
 
-  void watchDesk(next => {
-    state.value = next
+  const trouble = useTrouble()
+  listen({
+    trouble: sentence => trouble.tell('worker', sentence),
+    changed: next => {
+      state.value = next
+    },
+    revived: () => void openBuild(state.value.build?.id ?? null).then(take),
   })
 
   /** Something that was done, but not all of it. */
@@ -85,10 +93,13 @@ export const useDesk = defineStore('desk', () => {
   function take(answer: Answer): void {
     if ('problem' in answer) {
       full.value = answer.full ?? false
-      say(answer.problem)
+      if (answer.closed) closed.value = answer.problem
+      else if (!answer.told) say(answer.problem)
       return
     }
     full.value = false
+    closed.value = null
+    ready.value = true
     if (answer.notice !== null) tell(answer.notice)
     // First what changed, then the change: who waits for it hears of it while all is as it was.
     if (answer.changed) changed.value = answer.changed
@@ -99,7 +110,6 @@ export const useDesk = defineStore('desk', () => {
     if (ready.value && id !== null && state.value.build?.id === id) return true
     const answer = await openBuild(id)
     take(answer)
-    ready.value = true
     return !('problem' in answer) && answer.state.build?.id === id
   }
 
@@ -125,6 +135,7 @@ export const useDesk = defineStore('desk', () => {
     state,
     ready,
     full,
+    closed,
     changed,
     say,
     horizon,

@@ -21,10 +21,11 @@ const LABEL = {
   returnBy: 'Return by',
 } as const
 const TYPE = { shop: 'text', from: 'text', arrives: 'date', returnBy: 'date' } as const
-function enter(field: keyof typeof LABEL, value: string): void {
+async function enter(field: keyof typeof LABEL, value: string): Promise<boolean | string> {
   const price = Number(value.replace(',', '.'))
-  if (field === 'from' && value !== '' && !Number.isFinite(price)) return
-  void desk.run({
+  if (field === 'from' && value !== '' && !Number.isFinite(price))
+    return 'Not kept: this is no number.'
+  return desk.run({
     do: 'setPurchase',
     id: props.row.id,
     [field]: value === '' ? null : field === 'from' ? price : value,
@@ -47,7 +48,7 @@ function enter(field: keyof typeof LABEL, value: string): void {
         :type="TYPE[f]"
         :decimal="f === 'from'"
         :aria-label="`${LABEL[f]}: ${row.name}`"
-        @keep="(text: string) => enter(f, text)"
+        :keep="(text: string) => enter(f, text)"
     /></label>
     <span class="figure price">{{ row.price === null ? '–' : money(row.price, currency) }}</span>
     <div v-if="checks" class="checks">

@@ -22,6 +22,7 @@ const desk = useDesk()
 const pointer = usePointer()
 const text = ref('')
 const every = ref(false)
+const unkept = ref(false)
 const field = ref<InstanceType<typeof ElInput>>()
 const id = useId()
 const typed = computed(() =>
@@ -59,6 +60,7 @@ async function enter(): Promise<void> {
   const done = every.value
     ? await desk.did({ act: 'measurePart', build: desk.state.build?.id ?? '', item, path, figure })
     : await desk.run({ do: 'setFigure', id: item, path, figure })
+  unkept.value = !done
   if (done) {
     text.value = ''
     emit('done')
@@ -105,6 +107,9 @@ onMounted(() => {
       part</label
     >
     <span :id="`${id}-c`" class="complaint" role="status">{{ complaint }}</span>
+    <span v-if="unkept" class="complaint" role="alert"
+      >Not kept: the figure is not in the build yet. Press Enter again.</span
+    >
   </form>
 </template>
 

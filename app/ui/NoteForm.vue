@@ -9,6 +9,10 @@ import { useDesk } from '../stores/desk'
 
 const desk = useDesk()
 const note = ref('')
+const unkept = ref(false)
+async function keep(): Promise<void> {
+  unkept.value = !(await desk.run({ do: 'note', note: note.value }))
+}
 // What is being typed stays when the kept note changes meanwhile.
 watch(
   () => desk.state.build?.note ?? '',
@@ -20,12 +24,15 @@ watch(
 </script>
 
 <template>
-  <form class="note" @submit.prevent="desk.run({ do: 'note', note })">
+  <form class="note" @submit.prevent="keep">
     <label for="note">Note</label>
     <ElInput id="note" v-model="note" type="textarea" :autosize="{ minRows: 2, maxRows: 8 }" />
     <ElButton native-type="submit" size="small" :disabled="note === desk.state.build?.note"
       >Keep the note</ElButton
     >
+    <p v-if="unkept" class="stop" role="alert">
+      Not kept: what is written here is not in the build yet. Press “Keep the note” again.
+    </p>
   </form>
 </template>
 

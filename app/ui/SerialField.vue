@@ -16,7 +16,7 @@ const field = useId()
       :id="field"
       :aria-label="`Serial of ${name}`"
       :value="serial"
-      @keep="(text: string) => desk.run({ do: 'setSerial', id, serial: text })"
+      :keep="(text: string) => desk.run({ do: 'setSerial', id, serial: text })"
     />
   </div>
 </template>

@@ -6,6 +6,11 @@ import { clock } from '../../core/format'
 import { useDesk } from '../stores/desk'
 import { isDone, skipAsk, useSeam } from './seam'
 
+/** Named choice, seconds: no step takes longer in one go. */
+const LONGEST_STEP = 8 * 60 * 60
+/** Seconds by which the clock that is shown may lag behind. */
+const TICK = 2
+
 interface Clock {
   readonly build: string
   readonly step: string
@@ -22,6 +27,8 @@ export function useBench() {
     now.value = Date.now()
   }, 1000)
   const skipping = ref(false)
+  /** Whether the latest step was not kept when it was made. */
+  const unkept = ref(false)
   /** Whether the present step is being told otherwise than planned, and what that did to the rest. */
   const otherwise = ref(false)
   const changed = shallowRef<Difference | null>(null)
@@ -45,14 +52,18 @@ export function useBench() {
     ([build, id]) => {
       skipping.value = false
       otherwise.value = false
+      unkept.value = false
       if (build && id && (running.value.build !== build || running.value.step !== id))
         running.value = { build, step: id, since: Date.now() }
     },
     { immediate: true },
   )
 
-  const seconds = computed(() => Math.max(0, (now.value - running.value.since) / 1000))
-  const time = computed(() => clock(seconds.value))
+  const elapsed = computed(() => (now.value - running.value.since) / 1000)
+  const seconds = computed(() => Math.max(0, elapsed.value))
+  /** A clock that jumped, or a step that waited over night, tells nothing of the work. */
+  const timed = computed(() => elapsed.value > -TICK && elapsed.value <= LONGEST_STEP)
+  const time = computed(() => (timed.value ? clock(seconds.value) : 'time not counted'))
   const done = computed(() => step.value !== null && isDone(step.value))
   const finished = computed(() => steps.value.length > 0 && steps.value.every(isDone))
   /** Steps that the reasons put first and that are not done. */
@@ -79,11 +90,13 @@ export function useBench() {
     if (keeping) return
     keeping = true
     const from = at.value
-    if (
-      await desk.run({ do: 'make', ids: s.marks, title: s.title, took: Math.round(seconds.value) })
-    )
-      onward(from)
-    keeping = false
+    const took = timed.value ? { took: Math.round(seconds.value) } : {}
+    try {
+      unkept.value = !(await desk.run({ do: 'make', ids: s.marks, title: s.title, ...took }))
+      if (!unkept.value) onward(from)
+    } finally {
+      keeping = false
+    }
   }
   async function skip(reason: string): Promise<void> {
     const s = step.value
@@ -95,5 +108,17 @@ export function useBench() {
     }
   }
 
-  return { ...seam, otherwise, changed, time, done, finished, waitsFor, skipping, make, skip }
+  return {
+    ...seam,
+    unkept,
+    otherwise,
+    changed,
+    time,
+    done,
+    finished,
+    waitsFor,
+    skipping,
+    make,
+    skip,
+  }
 }

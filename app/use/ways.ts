@@ -1,17 +1,24 @@
 // Questions to the second worker: ways out of a finding, schools of order. Asked anew when the build changes.
-import { proxy, wrap, type Remote } from 'comlink'
+import { proxy, type Remote } from 'comlink'
 import { onScopeDispose, ref, shallowRef, toRaw, watch } from 'vue'
 import type { Alternative } from '../../core/joints/alternatives'
 import type { SchoolRow } from '../../core/order/section'
 import type { Search } from '../../core/remedies/remedies'
+import { Link } from '../desk/link'
 import { useDesk } from '../stores/desk'
+import { useTrouble } from '../stores/trouble'
 import type { WaysApi } from '../desk/ways.worker'
 
-let worker: Remote<WaysApi> | null = null
-const ways = (): Remote<WaysApi> =>
-  (worker ??= wrap<WaysApi>(
-    new Worker(new URL('../desk/ways.worker.ts', import.meta.url), { type: 'module' }),
-  ))
+let link: Link<WaysApi> | null = null
+/** Asks the second worker, which begins with the first question. */
+function ways<T>(use: (worker: Remote<WaysApi>) => Promise<T>): Promise<T> {
+  link ??= new Link<WaysApi>({
+    make: () => new Worker(new URL('../desk/ways.worker.ts', import.meta.url), { type: 'module' }),
+    tell: sentence => useTrouble().tell('search', sentence),
+    revived: () => undefined,
+  })
+  return link.call(use)
+}
 
 let searches = 0
 
@@ -21,28 +28,28 @@ export function useRemedies(finding: () => string) {
   const search = shallowRef<Search | null>(null)
   const looking = ref(false)
   let mine = 0
+  const stop = (): void => void ways(worker => worker.stop(mine)).catch(() => undefined)
   watch(
     [() => desk.state.build, () => desk.horizon, finding],
     async ([build, horizon, id]) => {
-      void ways().stop(mine)
+      stop()
       search.value = null
       if (!build) return
       const own = (mine = searches += 1)
       looking.value = true
-      await ways().remedies(
-        own,
-        toRaw(build),
-        horizon,
-        id,
-        proxy((found: Search) => {
-          if (own === mine) search.value = found
-        }),
-      )
-      if (own === mine) looking.value = false
+      const hears = proxy((found: Search) => {
+        link?.progressed()
+        if (own === mine) search.value = found
+      })
+      try {
+        await ways(worker => worker.remedies(own, toRaw(build), horizon, id, hears))
+      } finally {
+        if (own === mine) looking.value = false
+      }
     },
     { immediate: true },
   )
-  onScopeDispose(() => void ways().stop(mine))
+  onScopeDispose(stop)
   return { search, looking }
 }
 
@@ -53,7 +60,7 @@ export function useAlternatives(plug: () => string) {
   watch(
     [() => desk.state.build, () => desk.horizon, plug],
     async ([build, horizon, ref]) => {
-      if (build) places.value = await ways().places(toRaw(build), horizon, ref)
+      if (build) places.value = await ways(worker => worker.places(toRaw(build), horizon, ref))
     },
     { immediate: true },
   )
@@ -68,7 +75,7 @@ export function useOrderSchools() {
     [() => desk.state.build, () => desk.horizon],
     async ([build, horizon]) => {
       if (!build) return
-      const found = await ways().schools(toRaw(build), horizon)
+      const found = await ways(worker => worker.schools(toRaw(build), horizon))
       if (desk.state.build === build) rows.value = found
     },
     { immediate: true },

@@ -30,6 +30,7 @@ const {
   skip,
   prove,
   move,
+  unkept,
 } = useBench()
 
 useEventListener('keydown', (event: KeyboardEvent) => {
@@ -50,6 +51,9 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       >
     </div>
     <div class="words">
+      <p v-if="unkept" class="told stop" role="alert">
+        Not kept: this step is not made yet. What was kept before is safe. Press “Made” again.
+      </p>
       <p v-if="finished" class="told">All steps are done. The record has it.</p>
       <p v-if="step.missing.length" class="told">Not here yet: {{ step.missing.join(', ') }}.</p>
       <p v-if="waitsFor.length && !done && step.gate.length === 0" class="told">

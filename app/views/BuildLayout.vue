@@ -12,6 +12,7 @@ import BrandMark from '../ui/BrandMark.vue'
 import DeskTools from '../ui/DeskTools.vue'
 import SeamBar from '../ui/SeamBar.vue'
 import StageNav from '../ui/StageNav.vue'
+import StoreClosed from '../ui/StoreClosed.vue'
 import { onKey } from '../use/keys'
 import { useSeam } from '../use/seam'
 import { when } from '../use/when'
@@ -67,7 +68,7 @@ onKey('seam-on', () => void move(1))
     <StageNav v-if="!wide" class="nav" />
     <main><RouterView /></main>
   </div>
-  <div v-else-if="desk.ready" class="gone">
+  <div v-else-if="desk.ready && desk.closed === null" class="gone">
     <template v-if="desk.state.aside !== null">
       <h1 tabindex="-1">This build cannot be read</h1>
       <p>{{ desk.state.aside }} It is kept as it is; the other builds open.</p>
@@ -92,6 +93,10 @@ onKey('seam-on', () => void move(1))
       </p>
     </template>
     <p><RouterLink to="/">All builds</RouterLink></p>
+  </div>
+  <div v-else-if="desk.closed !== null" class="gone">
+    <h1 tabindex="-1">The builds cannot be reached</h1>
+    <StoreClosed :build="String(route.params['build'])" />
   </div>
   <p v-else class="gone quiet" role="status">Laying out the parts…</p>
 </template>

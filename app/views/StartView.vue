@@ -10,6 +10,7 @@ import { useShelf } from '../stores/shelf'
 import BrandMark from '../ui/BrandMark.vue'
 import BinList from '../ui/BinList.vue'
 import BuildCard from '../ui/BuildCard.vue'
+import StoreClosed from '../ui/StoreClosed.vue'
 import LatelyMade from '../ui/LatelyMade.vue'
 
 const desk = useDesk()
@@ -44,7 +45,7 @@ async function read(): Promise<void> {
       not, and what to measure; then leads your hands step by step. All of it stays in this browser.
     </p>
     <div class="acts">
-      <ElButton type="primary" @click="create">New build</ElButton>
+      <ElButton type="primary" :disabled="!desk.ready" @click="create">New build</ElButton>
       <ElButton @click="picker?.click()">Open a file…</ElButton>
       <input
         ref="picker"
@@ -56,7 +57,8 @@ async function read(): Promise<void> {
         @change="read"
       />
     </div>
-    <p v-if="!desk.ready" class="quiet" role="status">Looking what is here…</p>
+    <StoreClosed v-if="desk.closed !== null" :build="null" />
+    <p v-else-if="!desk.ready" class="quiet" role="status">Looking what is here…</p>
     <h2 v-else>{{ counted(desk.state.builds.length, 'build') }}</h2>
     <p v-if="desk.ready && desk.state.builds.length === 0" class="quiet">
       None is here. Begin a new one, or drop a .juntura.json file on this window.

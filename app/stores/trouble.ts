@@ -1,0 +1,32 @@
+// What is wrong with the program itself, in sentences that stay in sight until it is well again: a worker, a file of it that is missing, the server.
+import { defineStore } from 'pinia'
+import { computed, ref } from 'vue'
+
+export type Source = 'worker' | 'search' | 'program'
+
+const UPDATED =
+  'Juntura was updated while this window was open: a part that is needed now is no longer there. All you did is kept; reload the page to go on.'
+const NO_SERVER =
+  'Juntura’s server does not answer, and a part that is needed now is not loaded yet. All you did is kept in this browser. Start the server (npm start), then reload the page.'
+
+export const useTrouble = defineStore('trouble', () => {
+  const says = ref<Readonly<Partial<Record<Source, string>>>>({})
+  const sentences = computed(() => Object.values(says.value))
+  const tell = (source: Source, sentence: string | null): void => {
+    const { [source]: _before, ...others } = says.value
+    says.value = sentence === null ? others : { ...others, [source]: sentence }
+  }
+  const dismiss = (): void => {
+    says.value = {}
+  }
+
+  /** A part of the program did not come: because it was updated, or because nobody serves it. */
+  async function partMissing(): Promise<void> {
+    const served = await fetch('/', { method: 'HEAD', cache: 'no-store' }).then(
+      answer => answer.ok,
+      () => false,
+    )
+    tell('program', served ? UPDATED : NO_SERVER)
+  }
+  return { sentences, tell, dismiss, partMissing }
+})

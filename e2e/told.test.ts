@@ -1,0 +1,188 @@
+// Told, always: whatever is taken away in the browser, a sentence says what happened, what is safe and what to do; nothing spins for ever.
+import type { BrowserContext, Page } from 'playwright-core'
+import { freePort, stage, startServer, stopServer } from './harness'
+
+const on = await stage()
+afterAll(() => on.close())
+
+/** A page whose store fails from its first moment, in the page and in its workers. */
+async function withStore(fault: string): Promise<{ profile: BrowserContext; page: Page }> {
+  const profile = await on.profile()
+  await profile.route(/\.worker.*\.js$/, async route => {
+    const answer = await route.fetch()
+    await route.fulfill({ response: answer, body: `${fault}\n${await answer.text()}` })
+  })
+  return { profile, page: await profile.newPage() }
+}
+const THROWS = (name: string) =>
+  `IDBFactory.prototype.open = () => { throw new DOMException('no', '${name}') };`
+
+describe('no store', () => {
+  test.each([
+    [
+      'none at all',
+      'Object.defineProperty(globalThis, "indexedDB", { value: undefined });',
+      /MissingAPI/,
+    ],
+    ['refused, as in a private window', THROWS('SecurityError'), /SecurityError/],
+    ['broken behind', THROWS('UnknownError'), /UnknownError/],
+  ])(
+    '%s: said on the first page and in a build; there are not “0 builds”',
+    async (_, fault, name) => {
+      const { profile, page } = await withStore(fault)
+      await page.goto('/')
+      const says = page
+        .getByRole('alert')
+        .filter({ hasText: /The store of this browser cannot be opened/ })
+      await says.waitFor()
+      expect(await says.innerText()).toMatch(name)
+      expect(await says.innerText()).toMatch(/Nothing that was kept is lost/)
+      expect(await page.getByText('0 builds').count()).toBe(0)
+      expect(await page.getByRole('button', { name: 'New build' }).isDisabled()).toBe(true)
+      await page.goto('/b/plover/parts')
+      await page.getByRole('heading', { name: 'The builds cannot be reached' }).waitFor()
+      await page.getByRole('button', { name: 'Try again' }).click()
+      await says.waitFor()
+      await profile.close()
+    },
+  )
+
+  test('held by a window of an older version: said after a few seconds; when that window is closed, trying again goes on', async () => {
+    const profile = await on.profile()
+    const older = await profile.newPage()
+    const blank = '<!doctype html><link rel="icon" href="data:," /><title>Before</title>'
+    await older.route('**/before', route =>
+      route.fulfill({ contentType: 'text/html', body: blank }),
+    )
+    await older.goto('/before')
+    await older.evaluate(
+      () =>
+        new Promise<void>(done => {
+          const asked = indexedDB.open('juntura', 10)
+          // It neither closes nor listens when a newer one asks for the store.
+          asked.onsuccess = () => done(void Object.assign(globalThis, { held: asked.result }))
+        }),
+    )
+    const page = await profile.newPage()
+    await page.goto('/')
+    await page.getByText(/The store of this browser does not open\. Another window/).waitFor()
+    expect(await page.getByText('0 builds').count()).toBe(0)
+    await older.close()
+    await page.getByRole('button', { name: 'Try again' }).click()
+    await page.getByRole('link', { name: /Plover/ }).waitFor()
+    await profile.close()
+  })
+})
+
+describe('no worker', () => {
+  test('not there: said, and nothing spins', async () => {
+    const profile = await on.profile()
+    await profile.route(/desk\.worker.*\.js$/, route =>
+      route.fulfill({ status: 404, body: 'none' }),
+    )
+    const page = await profile.newPage()
+    await page.goto('/')
+    await page
+      .getByText(/A part of Juntura could not be loaded\. What was kept before is safe/)
+      .waitFor()
+    expect(await page.getByText('0 builds').count()).toBe(0)
+    await profile.close()
+  })
+
+  test.each([
+    ['killed', 'close()'],
+    ['hung', 'for (;;);'],
+  ])(
+    '%s in the middle: asked after 20 seconds, replaced after 20 more; what was typed is shown as not kept, and is kept when it is typed again',
+    async (_, fault) => {
+      const profile = await on.profile()
+      const page = await profile.newPage()
+      await page.clock.install()
+      await page.goto('/b/plover/record')
+      const serial = page.getByLabel('Serial of Inlet 2')
+      await serial.fill('BEFORE')
+      await page.keyboard.press('Enter')
+      await page.getByText('Inlet 2: serial BEFORE').waitFor()
+      const [worker] = page.workers()
+      if (!worker) throw new Error('no worker')
+      void worker.evaluate(fault).catch(() => undefined)
+      await serial.fill('AFTER')
+      await page.keyboard.press('Enter')
+      await page.clock.fastForward(21_000)
+      await page.getByText(/has given no sign for 20 seconds and is being asked/).waitFor()
+      await page.clock.fastForward(21_000)
+      await page
+        .getByText(/did not answer and was started anew\. What was kept before is safe/)
+        .waitFor()
+      await page.getByText('Not kept; kept is BEFORE.').waitFor()
+      await page.getByRole('button', { name: 'Put aside' }).click()
+      await serial.press('Enter')
+      await serial.fill('AFTER ALL')
+      await page.keyboard.press('Enter')
+      await page.getByText('Inlet 2: serial AFTER ALL').waitFor()
+      await profile.close()
+    },
+  )
+})
+
+describe('parts of the program', () => {
+  test('gone after an update: the window says so, and that all is kept', async () => {
+    const profile = await on.profile()
+    const page = await profile.newPage()
+    await page.goto('/b/plover/parts')
+    await page.getByRole('heading', { name: 'Parts' }).waitFor()
+    await profile.route(/assets\/PowerView.*\.js$/, route =>
+      route.fulfill({ status: 404, body: '' }),
+    )
+    await page.getByRole('link', { name: /Power/ }).first().click()
+    await page
+      .getByText(/Juntura was updated while this window was open.*All you did is kept/s)
+      .waitFor()
+    await page.getByRole('button', { name: 'Reload the page' }).waitFor()
+    await profile.close()
+  })
+
+  test('the server stopped: said with what to do; started again, a reload goes on', async () => {
+    const port = await freePort()
+    const { server } = await startServer(port)
+    const profile = await on.profile()
+    const page = await profile.newPage()
+    await page.goto(`http://127.0.0.1:${port}/b/plover/parts`)
+    await page.getByRole('heading', { name: 'Parts' }).waitFor()
+    await stopServer(server)
+    await page.getByRole('link', { name: /Order/ }).first().click()
+    await page.getByText(/server does not answer.*npm start/s).waitFor()
+    const again = await startServer(port)
+    await page.getByRole('button', { name: 'Reload the page' }).click()
+    await page.getByRole('heading', { name: 'Parts' }).waitFor()
+    await stopServer(again.server)
+    await profile.close()
+  })
+
+  test('a call that is refused is said, and the page goes on', async () => {
+    const profile = await on.profile()
+    const page = await profile.newPage()
+    await page.goto('/b/plover/record')
+    await page.getByRole('heading', { name: 'Record' }).waitFor()
+    await page.evaluate(() => {
+      void Promise.reject(new RangeError('planted'))
+    })
+    await page
+      .getByText(/Something could not be shown \(RangeError\)\. What was kept is safe/)
+      .waitFor()
+    await profile.close()
+  })
+})
+
+test('a price that is none is shown as not kept where it was typed', async () => {
+  const profile = await on.profile()
+  const page = await profile.newPage()
+  await page.goto('/b/avocet/buying')
+  const price = page.getByLabel(/^Pay at most: /).first()
+  await price.fill('much')
+  await page.keyboard.press('Enter')
+  await page.getByText('Not kept: this is no number.').waitFor()
+  await price.press('Escape')
+  await page.getByText('Not kept: this is no number.').waitFor({ state: 'detached' })
+  await profile.close()
+})
