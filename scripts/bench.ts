@@ -8,28 +8,13 @@ import { Memo } from '../core/memo'
 import { plan } from '../core/order/section'
 import type { Part } from '../core/parts'
 import { EVERYTHING, find, indexOf } from '../core/shelf/find'
+import { readSheet } from '../core/reader/read'
+import { longLogRow, postedRow } from './bench-desk'
+import { clocked, exponentOf, median, type Row } from './bench-rows'
 import { contentOf, shippedParts } from './documents'
-
-interface Row {
-  readonly name: string
-  readonly value: number
-  readonly unit: 'ms'
-  readonly against: number | null
-  readonly ratio: number | null
-  readonly n: number
-}
 
 const RUNS = 101
 const WARM_UP = 60
-
-const median = (values: readonly number[]): number =>
-  [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0
-
-function clocked(run: () => unknown): number {
-  const start = performance.now()
-  run()
-  return performance.now() - start
-}
 
 function demo(name: string): Build {
   const [first] = contentOf(`demo/${name}.juntura.json`).builds
@@ -199,15 +184,49 @@ const IMPORT_LIMIT = 10_000
 const KEYSTROKE_LIMIT = 16
 const IMPORT_RUNS = 3
 
+/** How the time of reading a sheet grows with its length: the same kind of lines, each with words of its own, and the same over and over. */
+const SHEET_LENGTHS = [1250, 2500, 5000, 10_000, 20_000] as const
+const SHEET_RUNS = 5
+const GROWTH_LIMIT = 1.2
+function readerRow(): Row {
+  const sheet = (length: number): string => {
+    const lines: string[] = ['Saltpan M motherboard', 'Form factor: ATX']
+    for (let i = 0, size = 0; size < length; i++) {
+      const line = `Feature ${i}: ${i} x SATA 6 Gb/s ports, PWM fan header ${i} (up to ${i} A), note ${i}`
+      lines.push(line)
+      size += line.length + 1
+    }
+    return lines.join('\n').slice(0, length)
+  }
+  const points = SHEET_LENGTHS.map(length => {
+    const text = sheet(length)
+    readSheet(text)
+    const times = Array.from({ length: SHEET_RUNS }, () => clocked(() => readSheet(text)))
+    return [length, median(times)] as const
+  })
+  const value = exponentOf(points)
+  return {
+    name: `reader/growth (N characters; ${points.map(([, ms]) => ms.toFixed(0)).join(', ')} ms)`,
+    value,
+    unit: 'exponent',
+    against: GROWTH_LIMIT,
+    ratio: value / GROWTH_LIMIT,
+    n: points.length,
+  }
+}
+
 const rows: readonly Row[] = [
-  ...planRows('plover', 100, 21),
+  ...planRows('plover', 60, 21),
   ...planRows('avocet', 200, 5),
   row('order/avocet', orderTime(demo('avocet')), 150, RUNS),
   ...shelfRows(),
+  readerRow(),
+  postedRow(demo('avocet')),
+  await longLogRow(),
 ]
 if (process.argv.includes('--json')) console.log(JSON.stringify(rows, null, 2))
 else
   for (const r of rows)
     console.log(
-      `${r.name.padEnd(62)}${r.value.toFixed(2).padStart(9)} ${r.unit}${r.ratio === null ? '' : `   ratio ${r.ratio.toFixed(3)} of ${r.against?.toFixed(2)} ms`}   n ${r.n}`,
+      `${r.name.padEnd(62)}${r.value.toFixed(2).padStart(9)} ${r.unit}${r.ratio === null ? '' : `   ratio ${r.ratio.toFixed(3)} of ${r.against?.toFixed(2)} ${r.unit}`}   n ${r.n}`,
     )

@@ -339,16 +339,32 @@ export class Desk {
 
   private async planOf(id: string): Promise<Analysis | null> {
     const build = await this.store.build(id)
-    return isProblem(build) ? null : analyse(build, this.memoOf(id))
+    const analysis = isProblem(build) ? build : this.analysisOf(build)
+    return isProblem(analysis) ? null : analysis
   }
 
-  private async state(): Promise<DeskState> {
+  /** A build laid out; one that the analysis fails on is told, and kept as it is. */
+  private analysisOf(build: Build): Analysis | Problem {
+    try {
+      return analyse(build, this.memoOf(build.id))
+    } catch (error) {
+      this.memos.delete(build.id)
+      const name = error instanceof Error ? error.name : 'unknown error'
+      return {
+        problem: `${build.name.slice(0, 60)} cannot be laid out (${name}): this is a fault of the program.`,
+      }
+    }
+  }
+
+  /** Everything the page shows, as it is now. */
+  async state(): Promise<DeskState> {
     const heads = (await this.store.heads()).sort((a, b) => (a.name < b.name ? -1 : 1))
     const isHere = (id: string): boolean => heads.some(h => h.id === id && h.deleted === null)
     const deeds = (await this.on.db.deeds.reverse().toArray()).filter(d => d.builds.some(isHere))
     const open = this.current !== null && isHere(this.current) ? this.current : null
     const read = open === null ? null : await this.store.build(open)
-    const build = read && !isProblem(read) ? read : null
+    const analysis = read && !isProblem(read) ? this.analysisOf(read) : read
+    const build = read && !isProblem(read) && !isProblem(analysis) ? read : null
     const line = async (of: string | null, way: Way): Promise<string | null> => {
       const step = await this.history.next(of === null ? 'shelf' : stackOf(of), way)
       return step && lineOfStep(step)
@@ -369,8 +385,8 @@ export class Desk {
       ),
       deeds: deeds.map(row => ({ deed: row.seq, says: deedSays(row), at: row.at })),
       build,
-      analysis: build && analyse(build, this.memoOf(build.id)),
-      aside: read && isProblem(read) ? read.problem : null,
+      analysis: isProblem(analysis) ? null : analysis,
+      aside: isProblem(analysis) ? analysis.problem : null,
       undo: build && (await line(build.id, 'undo')),
       redo: build && (await line(build.id, 'redo')),
       shelfUndo: await line(null, 'undo'),

@@ -1,9 +1,11 @@
 // The worker: the desk behind Comlink, with the shipped shelf and demos. Two doors: `send` changes, `ask` does not.
 import { expose } from 'comlink'
-import type { Act } from './acts'
+import { isProblem } from '../../core/document/command'
+import type { Act, Answer, DeskState, Refusal } from './acts'
 import { JunturaDb } from './db'
 import { Desk } from './desk'
 import { giveSigns } from './link'
+import { Poster, type Posted } from './patch'
 import { questionsOf } from './questions'
 import type { Progress } from './shelf'
 import { demos, shelf } from './shipped'
@@ -19,13 +21,28 @@ const desk = new Desk({
 })
 const questions = questionsOf(desk)
 
+const poster = new Poster<DeskState>()
+const posted = (answer: Answer): PostedAnswer =>
+  isProblem(answer) ? answer : { ...answer, state: poster.post(answer.state) }
+
 const doors = {
-  open: (id: string | null) => desk.open(id),
-  send: (act: Act, progress?: Progress) => desk.send(act, progress),
+  open: async (id: string | null) => posted(await desk.open(id)),
+  send: async (act: Act, progress?: Progress) => posted(await desk.send(act, progress)),
   ask: (what: keyof typeof questions, ...args: readonly unknown[]) =>
     (questions[what] as (...given: readonly unknown[]) => unknown)(...args),
-  watch: (listener: Parameters<Desk['watch']>[0]) => desk.watch(listener),
+  watch: (listener: (state: Posted) => void) =>
+    desk.watch(state => {
+      listener(poster.post(state))
+    }),
+  /** The whole state, when a part of it went missing on the way. */
+  whole: async () => {
+    poster.forget()
+    return poster.post(await desk.state())
+  },
 }
+/** An answer as it crosses to the page. */
+export type PostedAnswer =
+  (Omit<Exclude<Answer, Refusal>, 'state'> & { readonly state: Posted }) | Refusal
 export type Doors = typeof doors
 
 expose(doors)

@@ -1,8 +1,9 @@
 // The desk's worker as the page sees it: one for the whole page, with its two doors.
 import { proxy } from 'comlink'
 import type { Act, Answer, DeskState } from './acts'
-import type { Doors } from './desk.worker'
+import type { Doors, PostedAnswer } from './desk.worker'
 import { Link, Stopped } from './link'
+import { Receiver, type Posted } from './patch'
 import type { Questions } from './questions'
 import type { Progress } from './shelf'
 
@@ -21,13 +22,27 @@ const link = new Link<Doors>({
   make: () => new Worker(new URL('./desk.worker.ts', import.meta.url), { type: 'module' }),
   tell: sentence => ears?.trouble(sentence),
   revived: () => {
+    receiver = new Receiver()
     watch()
     ears?.revived()
   },
 })
 
+let receiver = new Receiver<DeskState>()
+
+/** The state that was posted, whole: where a part of it went missing, all of it is asked for. */
+async function received(posted: Posted): Promise<DeskState> {
+  const state = receiver.receive(posted)
+  if (state !== null) return state
+  const whole = receiver.receive(await link.call(worker => worker.whole()))
+  if (whole === null) throw new Error('the whole state was no whole')
+  return whole
+}
+
 function watch(): void {
-  const hears = proxy((state: DeskState) => ears?.changed(state))
+  const hears = proxy((posted: Posted) => {
+    void received(posted).then(state => ears?.changed(state))
+  })
   link.call(worker => worker.watch(hears)).catch(() => undefined)
 }
 
@@ -38,11 +53,16 @@ export function listen(own: Ears): void {
 }
 
 /** An answer in any case: what stopped on the way is a sentence as well. */
-const answered = (asked: Promise<Answer>): Promise<Answer> =>
-  asked.catch((error: unknown) => {
+async function answered(asked: Promise<PostedAnswer>): Promise<Answer> {
+  try {
+    const answer = await asked
+    if ('problem' in answer) return answer
+    return { ...answer, state: await received(answer.state) }
+  } catch (error) {
     if (error instanceof Stopped) return { problem: error.message, told: true }
     return { problem: unforeseen(error) }
-  })
+  }
+}
 const unforeseen = (error: unknown): string =>
   `This could not be done (${error instanceof Error ? error.name : 'unknown error'}). What was kept before is safe; reload the page and try it again.`
 
@@ -54,12 +74,14 @@ const heard = <A extends unknown[]>(hears: (...told: A) => void) =>
   })
 
 export const openBuild = (id: string | null): Promise<Answer> =>
-  answered(link.call<Answer>(worker => worker.open(id)))
+  answered(link.call<PostedAnswer>(worker => worker.open(id)))
 
 /** Does one act; `progress` hears how far a long one is. */
 export const send = (act: Act, progress?: Progress): Promise<Answer> =>
   answered(
-    link.call<Answer>(worker => (progress ? worker.send(act, heard(progress)) : worker.send(act))),
+    link.call<PostedAnswer>(worker =>
+      progress ? worker.send(act, heard(progress)) : worker.send(act),
+    ),
   )
 
 /** Asks one question. A function among what is given hears how far a long answer is. */

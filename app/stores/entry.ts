@@ -99,7 +99,11 @@ export const useEntry = defineStore('entry', () => {
       await take(null, null)
       return
     }
-    const found = await ask('readSheet', text, forced.value)
+    const found = await ask('readSheet', text, forced.value).catch((error: unknown) => {
+      // What was not read may be asked for again.
+      readOf = ''
+      throw error
+    })
     if (text !== sheet.value) return
     read.value = found
     await take(

@@ -27,7 +27,9 @@ const tell = (n: number, of: number): void => {
 async function show(asked: Promise<ImportPreview | { readonly problem: string }>): Promise<void> {
   doing.value = 'reading'
   share.value = 0
-  const found = await asked
+  const found = await asked.catch((error: Error): { readonly problem: string } => ({
+    problem: `${props.file.name} could not be read (${error.name}). Nothing was changed; try it again, or save it in another form.`,
+  }))
   doing.value = null
   problem.value = 'problem' in found ? found.problem : ''
   if (!('problem' in found)) preview.value = found

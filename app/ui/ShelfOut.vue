@@ -15,9 +15,12 @@ const tell = (n: number, of: number): void => {
 }
 async function save(what: 'partsCsv' | 'partsFile', name: string, type: string): Promise<void> {
   share.value = 0
-  const text = await ask(what, [...props.ids], tell)
-  share.value = null
-  if (text !== null) download(name, text, type)
+  try {
+    const text = await ask(what, [...props.ids], tell)
+    if (text !== null) download(name, text, type)
+  } finally {
+    share.value = null
+  }
 }
 </script>
 
