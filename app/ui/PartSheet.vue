@@ -61,6 +61,7 @@ const asked = (f: FigureRow) => ({
       The shelf has other data for this part now.
       <ElButton size="small" @click="desk.takeNewer([row.id])">Take it over</ElButton>
     </p>
+    <p v-if="item?.part.note">{{ item.part.note }}</p>
     <p v-if="item?.note">{{ item.note }}</p>
     <div role="group" aria-label="Condition" class="conditions">
       <button

@@ -1,5 +1,5 @@
 // A board from its form and a few choices: where its sockets lie is derived from the form and marked so.
-import { FORM, type BoardForm } from '../standards/boards'
+import { FORM, MAINS_AT_FRONT, type BoardForm } from '../standards/boards'
 import { lanesOf, type AnySlot } from '../standards/cards'
 import type { PlugFace } from '../standards/connectors'
 import { USUAL_BLOCK } from '../standards/panel'
@@ -200,7 +200,7 @@ export function boardOf(
       graphics: i === slots.findIndex(x => x.size === 'x16' || x.size === 'AGP'),
     })),
     headers: headersOf({ ...USUAL_HEADERS[size], ...outline.headers }, edge, depth),
-    panel: { at: [depth - 32, edge - 7], pins: usualPins() },
+    panel: { at: [depth - 32, edge - 7], pins: usualPins(outline.form) },
     firmware: outline.flashes === undefined ? undefined : { flashes: outline.flashes },
   })
   return {
@@ -286,7 +286,11 @@ const placesOn = (
   'ribbon-34': () => [depth - 12, edge * 0.6],
 })
 
-const usualPins = (): NonNullable<Board['panel']>['pins'] =>
+/** The usual order of the block; boards of the AT's age have no pins for a switch. */
+const usualPins = (form: BoardForm): NonNullable<Board['panel']>['pins'] =>
   USUAL_BLOCK.rows.flatMap((row, r) =>
-    row.map((does, col) => ({ pin: col * 2 + r + 1, row: r, col, does })),
+    row.map((usual, col) => {
+      const does = usual === 'power-switch' && MAINS_AT_FRONT.includes(form) ? 'free' : usual
+      return { pin: col * 2 + r + 1, row: r, col, does }
+    }),
   )

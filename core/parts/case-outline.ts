@@ -1,5 +1,5 @@
 // A case from eight numbers and its archetype: the rest is derived, marked assumed, with how far each figure may be off.
-import { FORM, type BoardForm } from '../standards/boards'
+import { FORM, MAINS_AT_FRONT, MAINS_SWITCH, type BoardForm } from '../standards/boards'
 import { DRIVE_SIZE, RADIATOR_SIZE, RADIATORS } from '../standards/modules'
 import type { StoredFigure } from '../units'
 import type { Vec3 } from '../geometry/space'
@@ -107,7 +107,7 @@ export function caseOf(
     readonly model: string
     readonly price?: number | null
   },
-  leads: Case['leads'] = usualLeads(),
+  leads: Case['leads'] = usualLeads(outline.boards),
 ): Case {
   const { archetype, boards } = outline
   const inner = innerOf(outline)
@@ -118,6 +118,7 @@ export function caseOf(
     kind: 'case',
     ...about,
     model: about.model || '?',
+    ...(hasMainsSwitch(boards) ? { note: MAINS_SWITCH } : {}),
     places: 'derived',
     archetype,
     boards: boards.length > 0 ? boards : ['ATX'],
@@ -255,16 +256,21 @@ function radiatorPlaces(fans: Case['fans']): Case['radiators'] {
   })
 }
 
-/** The leads that nearly every front has: lengths are assumed by the kind of lead. */
-export function usualLeads(): Case['leads'] {
+/** Whether a case takes only boards of the age in which the switch at the front was a mains switch. */
+const hasMainsSwitch = (boards: readonly BoardForm[]): boolean =>
+  boards.length > 0 && boards.every(form => MAINS_AT_FRONT.includes(form))
+
+/** The leads that nearly every front has: lengths are assumed by the kind of lead. An AT case has no switch lead for a board. */
+export function usualLeads(boards: readonly BoardForm[] = []): Case['leads'] {
+  const toSwitch = {
+    key: 'power-switch',
+    label: 'power switch',
+    face: 'panel-lead',
+    job: 'power-switch',
+    wide: 2,
+  } as const
   return [
-    {
-      key: 'power-switch',
-      label: 'power switch',
-      face: 'panel-lead',
-      job: 'power-switch',
-      wide: 2,
-    },
+    ...(hasMainsSwitch(boards) ? [] : [toSwitch]),
     { key: 'reset', label: 'reset switch', face: 'panel-lead', job: 'reset', wide: 2 },
     { key: 'power-light', label: 'power light', face: 'panel-lead', job: 'power-light', wide: 2 },
     { key: 'disk-light', label: 'disk light', face: 'panel-lead', job: 'disk-light', wide: 2 },

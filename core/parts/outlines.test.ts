@@ -1,11 +1,13 @@
 import { analyse } from '../analyse'
 import { buildSchema } from '../document/build'
-import { part, plover } from '../test-helpers/demos'
-import { FORM } from '../standards/boards'
+import { part, plover, shelf } from '../test-helpers/demos'
+import { FORM, MAINS_AT_FRONT, MAINS_SWITCH } from '../standards/boards'
 import { readFigure } from '../units'
 import { ARCHETYPE, layoutOf, type Archetype } from './archetype'
 import { boardOf, slotLabels } from './board-outline'
-import { boardsUpTo, CASE_NUMBERS, caseOf, type CaseOutline } from './case-outline'
+import type { Board } from './board'
+import type { Case } from './case'
+import { boardsUpTo, CASE_NUMBERS, caseOf, usualLeads, type CaseOutline } from './case-outline'
 import { formOf, type FormField } from './form'
 import { PART_KINDS, type PartKind } from '.'
 
@@ -170,5 +172,50 @@ describe('forms', () => {
     expect(helps('processor')).toEqual([
       'The processor’s holder on the board; only the same name fits.',
     ])
+  })
+})
+
+describe('the switch at the front of an AT case carries mains: it is never a lead for a board', () => {
+  const isSwitch = (l: { readonly job?: unknown }): boolean => l.job === 'power-switch'
+  test('no case for AT boards has such a lead, by numbers or on the shelf; each says what the switch is', () => {
+    const byNumbers = caseOf(
+      {
+        archetype: 'tower-top',
+        boards: ['Baby-AT', 'AT'],
+        length: 430,
+        height: 420,
+        width: 200,
+        coolerRoom: null,
+        cardRoom: null,
+        supplyRoom: null,
+        bays: 3,
+        fans: 1,
+      },
+      { id: 'x', maker: 'X', model: 'X' },
+    )
+    const old = shelf.filter(
+      (p): p is Case => p.kind === 'case' && p.boards.every(b => MAINS_AT_FRONT.includes(b)),
+    )
+    expect(old.length).toBeGreaterThan(0)
+    for (const pc of [byNumbers, ...old]) {
+      expect(pc.leads.filter(isSwitch)).toEqual([])
+      expect(pc.leads.some(l => l.job === 'reset')).toBe(true)
+      expect(pc.note).toBe(MAINS_SWITCH)
+    }
+    // A case for later boards has its switch.
+    expect(usualLeads(['ATX']).filter(isSwitch)).toHaveLength(1)
+    expect(usualLeads(['ATX', 'AT']).filter(isSwitch)).toHaveLength(1)
+  })
+  test('no board of the AT’s age has pins for it', () => {
+    const byNumbers = boardOf(
+      { form: 'Baby-AT', socket: 'X', memory: { type: 'SIMM-72', slots: 4 }, m2: [], headers: {} },
+      { id: 'x', maker: 'X', model: 'X' },
+    )
+    const old = shelf.filter(
+      (p): p is Board => p.kind === 'board' && MAINS_AT_FRONT.includes(p.form),
+    )
+    expect(old.length).toBeGreaterThan(0)
+    for (const board of [byNumbers, ...old])
+      expect((board.panel?.pins ?? []).filter(p => p.does === 'power-switch')).toEqual([])
   })
 })

@@ -186,7 +186,7 @@ const SHAPE: Partial<Record<PartKind, Shape>> = {
       bays: count(f, 'bays.3.5'),
       fans: 0,
     }
-    const made = caseOf(outline, about, leadsOf(f))
+    const made = caseOf(outline, about, leadsOf(f, outline.boards))
     const means = text(f, 'cardRoomMeans')
     const part: Part = {
       ...made,
@@ -283,7 +283,7 @@ function radiatorsOf(f: Fields): Case['radiators'] {
   })
 }
 /** Switches and lights are on every front; ports as the sheet counts them, two to a wide lead. */
-function leadsOf(f: Fields): Case['leads'] {
+function leadsOf(f: Fields, boards: CaseOutline['boards']): Case['leads'] {
   const wide = count(f, 'leads.usb-3') ?? 0
   const slow = count(f, 'leads.usb-2') ?? 0
   const pairs = (face: 'usb-3' | 'usb-2', n: number, name: string): Case['leads'] =>
@@ -294,7 +294,7 @@ function leadsOf(f: Fields): Case['leads'] {
       ports: Math.min(2, n - i * 2),
     }))
   return [
-    ...usualLeads().filter(l => l.face === 'panel-lead'),
+    ...usualLeads(boards).filter(l => l.face === 'panel-lead'),
     ...pairs('usb-3', wide, 'USB 3'),
     ...pairs('usb-2', slow, 'USB 2'),
     ...Array.from({ length: count(f, 'leads.usb-c') ?? 0 }, (_, i) => ({

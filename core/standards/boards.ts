@@ -79,6 +79,12 @@ export const FORM: Record<BoardForm, FormRow> = {
   AT: { edge: 304.8, depth: 350.5, slots: 8, holes: null, source: SOURCE.practice },
 }
 
+/** Boards that know no soft switch: the switch at the front of their case is a mains switch on the supply's own wires. */
+export const MAINS_AT_FRONT: readonly BoardForm[] = ['Baby-AT', 'AT']
+/** What is said at such a case. */
+export const MAINS_SWITCH =
+  'The switch at the front of an AT case carries mains: it belongs to the power supply’s own four wires, as its maker wired them, and is never a lead for a motherboard. Unplug the machine before a hand goes near it; its tabs must be sleeved. A case without the switch, or with bare tabs, is for a licensed electrician.'
+
 /** Board thickness, and how high a standoff lifts it off the tray. */
 export const BOARD_THICKNESS = { mm: 1.6, source: SOURCE.atx } as const
 export const STANDOFF_HEIGHT = { mm: 6.5, source: SOURCE.assumed } as const
