@@ -390,3 +390,19 @@ describe('two horizons', () => {
     expect(accepted.open.fit).toBe(h.open.fit - 1)
   })
 })
+
+describe('with another supply every way is tried to the end: no stop rests on a search that was left off', () => {
+  // Counted with all ways tried: what stops are left with each, and how many joints are made.
+  test.each([
+    ['dunlin-a550', 13, 54],
+    ['dunlin-a750g', 5, 61],
+    ['teazle-t750p', 7, 62],
+  ])('%s', (supply, stops, joints) => {
+    const plan = then(change(avocet, swap('supply', supply)))
+    expect([
+      plan.exact,
+      plan.findings.filter(f => f.verdict === 'stop').length,
+      plan.joints.length,
+    ]).toEqual([true, stops, joints])
+  })
+})

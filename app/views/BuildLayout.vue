@@ -66,7 +66,13 @@ onKey('seam-on', () => void move(1))
       <DeskTools />
     </header>
     <StageNav v-if="!wide" class="nav" />
-    <main><RouterView /></main>
+    <main>
+      <p v-if="!desk.analysis.exact" class="unproved" role="status">
+        Not proved: there are too many ways to join these parts to try them all. This is the best
+        that was found; what is said to have no partner may have one.
+      </p>
+      <RouterView />
+    </main>
   </div>
   <div v-else-if="desk.ready && desk.closed === null" class="gone">
     <template v-if="desk.state.aside !== null">
@@ -150,6 +156,10 @@ header > :deep(.seam) {
 main {
   min-width: 0;
   overflow: auto;
+}
+.unproved {
+  padding: 6px 20px;
+  border-bottom: 2px dotted var(--measure);
 }
 /* At the bench every letter is read at arm's length: no second ink. */
 .wide {

@@ -24,10 +24,6 @@ const seats = computed(() => (desk.analysis?.joints ?? []).filter(j => j.kind !=
     :summary="`${counted(plugs.length, 'plug')} joined, ${counted(seats.length, 'seat')}, ${asked.length ? `${asked.length} open` : 'nothing open'}`"
   >
     <FindingLedger v-if="asked.length" stage="joints" :findings="asked" />
-    <p v-if="!desk.analysis?.exact" class="quiet" role="status">
-      There were too many ways to try them all: this is the best found, perhaps not the best there
-      is.
-    </p>
     <template v-if="loose.length">
       <h2>Not joined</h2>
       <ul class="sheet">

@@ -28,6 +28,9 @@ const WORD: Record<Verdict, string> = {
 const WRITERS: Record<Section, (h: HorizonAnalysis) => readonly string[]> = {
   findings: h => [
     VERDICTS.map(v => `${h.counts[v]} ${v}`).join(', '),
+    ...(h.exact
+      ? []
+      : ['Not proved: too many ways to join to try them all; this is the best found']),
     ...h.findings.map(f =>
       [
         `${(f.accepted ? `(${WORD[f.verdict]})` : WORD[f.verdict]).padEnd(9)}${f.sentence}`,

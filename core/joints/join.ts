@@ -80,9 +80,12 @@ export interface JoinOptions {
 }
 
 const CASE_FRAME = frame([0, 0, 0])
-/** How often a plan is drawn up again because a lead ends short where things came to sit, and how often plugs are. */
-const PLANS = 8
+/**
+ * Named choices: how often plugs are laid anew for one choice of seats because leads end short, and how often in all while
+ * seats are chosen anew. A whole build takes a dozen or two; at the limit what was found is told as not proved.
+ */
 const LAYINGS = 40
+const LAYINGS_IN_ALL = 400
 
 /** The plugs laid for one choice of seats. */
 interface Laying {
@@ -94,6 +97,8 @@ interface Laying {
   readonly shut: ReadonlyMap<string, ShutBy>
   readonly cost: Cost
   readonly exact: boolean
+  /** How often plugs were laid to find this. */
+  readonly layings: number
   /** Seats of which one at least has to change before these plugs can do better. */
   readonly cut: () => Clause
 }
@@ -178,6 +183,7 @@ export function join(ends: readonly EndOf[], options: JoinOptions): Joined {
   function planned(): Laying {
     let best: Laying | null = null
     let cuts: readonly Clause[] = []
+    let layings = 0
     for (let round = 0; ; round++) {
       const clauses = enter(`cuts/${round}`, cuts)
       const problem: MatchProblem = keep(`plan/${round}`, [base, clauses], () => ({
@@ -204,7 +210,8 @@ export function join(ends: readonly EndOf[], options: JoinOptions): Joined {
       if (!best || less(laying.cost, best.cost)) best = laying
       if (!less(withoutLength(plan.cost), best.cost)) return best
       const cut = laying.cut()
-      if (round + 1 === PLANS || cut.length === 0)
+      layings += laying.layings
+      if (layings >= LAYINGS_IN_ALL || cut.length === 0)
         return { ...best, exact: best.exact && cut.length === 0 && plan.exact }
       cuts = [...cuts, cut]
     }
@@ -239,7 +246,7 @@ export function join(ends: readonly EndOf[], options: JoinOptions): Joined {
     const open = keep(`open/${round}`, [laid, shut], () =>
       candidatesOf(laid.filter(w => !shut.has(w.socket) && !shut.has(w.plug))),
     )
-    const { found, lines, clauses } = pluggedIn(open, frames, round)
+    const { found, lines, clauses, layings } = pluggedIn(open, frames, round)
     const plugs = keep(`joints/${round}`, [found, rules, pins], () => jointsOf(found.pairs))
     const freeBodies = rules.demands.filter(
       d =>
@@ -260,6 +267,7 @@ export function join(ends: readonly EndOf[], options: JoinOptions): Joined {
       shut,
       cost,
       exact: found.exact && plan.exact,
+      layings,
       cut: () => cutOf(seats, laid, clauses, shut),
     }
   }
@@ -273,6 +281,7 @@ export function join(ends: readonly EndOf[], options: JoinOptions): Joined {
     readonly found: Matching
     readonly lines: readonly Line[]
     readonly clauses: readonly Clause[]
+    readonly layings: number
   } {
     const fixed = keep(`fixed/${round}`, [left, rules, pins], () =>
       problemOf(
@@ -344,7 +353,12 @@ export function join(ends: readonly EndOf[], options: JoinOptions): Joined {
       const known = new Set(clauses.map(c => c.join(' ')))
       const fresh = broken.filter(c => !known.has(c.join(' ')))
       if (fresh.length === 0 || again === LAYINGS)
-        return { found: { ...found, exact: found.exact && broken.length === 0 }, lines, clauses }
+        return {
+          found: { ...found, exact: found.exact && broken.length === 0 },
+          lines,
+          clauses,
+          layings: again + 1,
+        }
       clauses = [...clauses, ...fresh]
     }
   }
