@@ -1,6 +1,7 @@
 // Builds the app when its sources are newer than what was built.
 import { execFileSync } from 'node:child_process'
-import { existsSync, readdirSync, statSync } from 'node:fs'
+import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
+import { brotliCompressSync, gzipSync } from 'node:zlib'
 import { ROOT } from './setup.mjs'
 
 const SOURCES = [
@@ -33,5 +34,19 @@ export function buildIfStale() {
     cwd: ROOT,
     stdio: ['ignore', 'inherit', 'inherit'],
   })
+  compress(`${ROOT}dist`)
   return true
+}
+
+const WORTH = /\.(?:js|mjs|css|html|svg|json|webmanifest)$/
+
+/** Writes what travels well compressed beside each file, once, so that the server need not do it at every visit. */
+function compress(folder) {
+  for (const name of readdirSync(folder, { recursive: true })) {
+    const path = `${folder}/${name}`
+    if (!WORTH.test(path) || !statSync(path).isFile()) continue
+    const bytes = readFileSync(path)
+    writeFileSync(`${path}.br`, brotliCompressSync(bytes))
+    writeFileSync(`${path}.gz`, gzipSync(bytes, { level: 9 }))
+  }
 }
