@@ -289,6 +289,20 @@ test('two windows on one build: each sees the other’s change, undo is shared',
   await leave()
 })
 
+test('a step that waited over night, or a clock that jumped, is not told as work', async () => {
+  const { page, leave } = await visit('/')
+  await page.clock.install()
+  await page.goto('/b/plover/bench')
+  await page.getByRole('heading', { name: 'Make the bench ready' }).waitFor()
+  await page.clock.fastForward('10:00:00')
+  await page.getByText(/time not counted of/).waitFor()
+  await page.getByRole('button', { name: 'Made', exact: true }).click()
+  await page.getByRole('heading', { name: /Seat the T2-65/ }).waitFor()
+  await page.goto('/b/plover/record')
+  await page.getByText('1 step done in 0 min').waitFor()
+  await leave()
+})
+
 test('a step pressed twice in haste is made once', async () => {
   const { page, leave } = await visit('/b/plover/bench')
   await page.getByRole('heading', { name: 'Make the bench ready' }).waitFor()

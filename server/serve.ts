@@ -1,6 +1,6 @@
 // Serves the built app on this machine: files with long caching where their name carries a hash, the app for every other address.
 import fastifyStatic from '@fastify/static'
-import Fastify, { type FastifyInstance } from 'fastify'
+import Fastify, { type FastifyInstance, type FastifyReply } from 'fastify'
 
 /** What a page may load: only what this server serves. Styles may be inline (components set sizes that way); scripts may not. */
 export const CONTENT_POLICY =
@@ -26,7 +26,7 @@ export async function serve(
   host = '127.0.0.1',
 ): Promise<FastifyInstance> {
   const app = Fastify({
-    frameworkErrors: (error, _request, reply) => {
+    frameworkErrors: (error, _request, reply: FastifyReply) => {
       const code = error.statusCode ?? 400
       void reply.code(code).type(TEXT).send(sentenceOf(code))
     },

@@ -278,3 +278,16 @@ test('a figure that holds for every copy changes all items of that model, and no
     problemOf(plover, { do: 'setParts', parts: { fan: part('ottery-lowbank-65') }, title: 'x' }),
   ).toMatch(/Swap like for like/)
 })
+
+test('items named like what every object knows are items like any other, also when a figure of others is taken back', () => {
+  const named = change(
+    plover,
+    { do: 'addItem', item: { id: 'constructor', part: part('ottery-breeze-120') } },
+    { do: 'addItem', item: { id: 'toString', part: part('ottery-breeze-80') } },
+  )
+  const figure = { mm: 64, basis: 'measured' }
+  const { build, back } = done(named, { do: 'setPartFigure', id: 'cooler', path: 'height', figure })
+  expect(bytes(done(build, back).build)).toBe(bytes(named))
+  const removed = done(named, { do: 'removeItem', id: 'constructor' })
+  expect(bytes(done(removed.build, removed.back).build)).toBe(bytes(named))
+})
