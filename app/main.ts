@@ -8,7 +8,9 @@ import { createApp } from 'vue'
 import App from './App.vue'
 import { router } from './router'
 import { tellOfErrors } from './use/errors'
+import { keepProgram } from './use/updates'
 
 const app = createApp(App).use(createPinia()).use(router)
 tellOfErrors(app, router)
 app.mount('#app')
+if (import.meta.env.PROD) keepProgram()

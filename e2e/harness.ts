@@ -28,10 +28,11 @@ export function freePort(): Promise<number> {
 /** Starts the server as `npm start` does and waits for what it says. */
 export function startServer(
   port: number,
+  built?: string,
 ): Promise<{ readonly server: ChildProcess; readonly says: string }> {
   const server = spawn('node', ['--import', 'tsx', 'server/main.ts'], {
     cwd: ROOT,
-    env: { ...process.env, PORT: String(port) },
+    env: { ...process.env, PORT: String(port), ...(built ? { DIST: built } : {}) },
   })
   return new Promise(done => {
     const tell = (text: unknown): void => done({ server, says: String(text).trim() })
@@ -72,6 +73,8 @@ export async function stage(): Promise<Stage> {
         viewport: { width: 1280, height: 800 },
         baseURL: base,
         acceptDownloads: true,
+        // What is taken away in a test is to be missing: nothing is kept for when it is.
+        serviceWorkers: 'block',
         ...options,
       }),
     close: async () => {

@@ -1,6 +1,7 @@
 // The format's two documents, made from the schemas: a JSON Schema for programs and a page for people.
 import { z } from 'zod'
 import { FORMAT, VERSION, fileSchema } from '../core/document/file'
+import { limitLines } from '../core/document/limits'
 import { KINDS, PART_KINDS } from '../core/parts'
 
 /** Path → text of each document. */
@@ -45,7 +46,19 @@ Wherever a physical value is expected:
 \`items\` hold a part each, with \`state\` (have, ordered, wanted, later, spare), \`condition\` (new, known good, unknown, suspect), and \`figures\`: what was measured on this copy, path → figure, over the part's own.
 \`purchase\` holds shop, price to pay at most, days, and what was looked at on arrival. \`choices\` hold the schools of sizing and of order, joints and steps put by hand, demands left open and findings accepted, each with its reason. \`progress\` holds what was made, proved or crossed off, under the joint's id \`item/end~item/end\` or the task's. \`photos\` name pictures by id; the file's own \`photos\` hold them as data URLs of small images. \`log\` is every change: the command that was done (\`command\`, with the names its line needs in \`about\`; \`way\` says whether it was taken back or done again), or the line that version 1 wrote. In a file with everything, \`bin\` says which builds lay in the bin, and since when.
 
-Frames: case x from the rear wall to the front, y from the floor up, z from the tray toward the near panel; board x from the rear edge, y from the top edge down. Axes of a seat are written \`+x -y +z\`: where the part's own x, y and z point.
+## Limits
+
+They bind what comes in new: a file, a table, a command. What lies in a store already opens all the same.
+
+| at most | of | because |
+|---|---|---|
+${limitLines()
+  .map(({ of, most, why }) => `| ${most} | ${of} | ${why} |`)
+  .join('\n')}
+
+## Frames
+
+Case x from the rear wall to the front, y from the floor up, z from the tray toward the near panel; board x from the rear edge, y from the top edge down. Axes of a seat are written \`+x -y +z\`: where the part's own x, y and z point.
 
 ## Kinds of part and their figures
 

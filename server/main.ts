@@ -9,7 +9,9 @@ if (!Number.isInteger(port) || port < 1 || port > 65535) {
   process.exit(1)
 }
 try {
-  const app = await serve(fileURLToPath(new URL('../dist', import.meta.url)), port)
+  // Which build is served: the one beside this server, unless another is named.
+  const built = process.env['DIST'] ?? fileURLToPath(new URL('../dist', import.meta.url))
+  const app = await serve(built, port)
   for (const signal of ['SIGINT', 'SIGTERM'] as const)
     process.on(signal, () => void app.close().then(() => process.exit(0)))
   console.log(`Juntura is at http://127.0.0.1:${port}`)

@@ -1,6 +1,6 @@
 // What is wrong with the program itself, in sentences that stay in sight until it is well again: a worker, a file of it that is missing, the server.
 import { defineStore } from 'pinia'
-import { computed, ref } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 
 export type Source = 'worker' | 'search' | 'program'
 
@@ -16,8 +16,14 @@ export const useTrouble = defineStore('trouble', () => {
     const { [source]: _before, ...others } = says.value
     says.value = sentence === null ? others : { ...others, [source]: sentence }
   }
+  /** Takes the newer version that is ready and loads the page anew; null while none is. */
+  const newer = shallowRef<(() => Promise<void>) | null>(null)
+  const newerIsReady = (take: () => Promise<void>): void => {
+    newer.value = take
+  }
   const dismiss = (): void => {
     says.value = {}
+    newer.value = null
   }
 
   /** A part of the program did not come: because it was updated, or because nobody serves it. */
@@ -28,5 +34,5 @@ export const useTrouble = defineStore('trouble', () => {
     )
     tell('program', served ? UPDATED : NO_SERVER)
   }
-  return { sentences, tell, dismiss, partMissing }
+  return { sentences, tell, newer, newerIsReady, dismiss, partMissing }
 })

@@ -14,6 +14,14 @@ const reload = (): void => location.reload()
     <ElButton size="small" @click="reload">Reload the page</ElButton>
     <ElButton size="small" @click="trouble.dismiss()">Put aside</ElButton>
   </div>
+  <div v-else-if="trouble.newer" class="trouble newer" role="status">
+    <p>
+      A newer Juntura is ready. This window goes on with the one it began with, and all you do is
+      kept; reload when it suits you.
+    </p>
+    <ElButton size="small" @click="trouble.newer()">Reload and take it</ElButton>
+    <ElButton size="small" @click="trouble.dismiss()">Later</ElButton>
+  </div>
 </template>
 
 <style scoped>
@@ -31,6 +39,9 @@ const reload = (): void => location.reload()
   background: var(--sheet);
   border: 2px solid var(--stop);
   border-radius: var(--radius);
+}
+.newer {
+  border-color: var(--mat);
 }
 p {
   flex: 1 1 420px;

@@ -16,6 +16,7 @@ import LatelyMade from '../ui/LatelyMade.vue'
 const desk = useDesk()
 const shelf = useShelf()
 const router = useRouter()
+const version = __VERSION__
 const picker = ref<HTMLInputElement>()
 onMounted(() => desk.open(null))
 
@@ -73,6 +74,7 @@ async function read(): Promise<void> {
         >Storage: what is kept here, everything in one file</RouterLink
       >
     </p>
+    <p class="quiet">Juntura {{ version }}</p>
   </main>
 </template>
 
