@@ -5,7 +5,7 @@ import { computed, defineAsyncComponent, nextTick, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { useDesk } from './stores/desk'
 import { useShelf } from './stores/shelf'
-import { listenForKeys, onKey } from './use/keys'
+import { listenForKeys, listenForUndo, onKey } from './use/keys'
 import TroubleBar from './ui/TroubleBar.vue'
 import './use/theme'
 import { useUndo } from './use/undo'
@@ -35,6 +35,7 @@ async function openFile(files: File[] | null): Promise<void> {
 const { isOverDropZone } = useDropZone(document.body, { onDrop: openFile, multiple: false })
 
 listenForKeys()
+listenForUndo(way => void turn(way))
 onKey('keys', () => {
   showKeys.value = true
 })

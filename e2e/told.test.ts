@@ -114,7 +114,7 @@ describe('no worker', () => {
       await page
         .getByText(/did not answer and was started anew\. What was kept before is safe/)
         .waitFor()
-      await page.getByText('Not kept; kept is BEFORE.').waitFor()
+      await page.getByText('Not kept: “BEFORE” is stored here.').waitFor()
       await page.getByRole('button', { name: 'Put aside' }).click()
       await serial.press('Enter')
       await serial.fill('AFTER ALL')

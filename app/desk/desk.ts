@@ -17,6 +17,7 @@ import { Edits } from './edits'
 import { History, lineOfStep, stackOf, type Way } from './history'
 import { LARGEST_FILE, tooLarge } from './limits'
 import { isPicture, noPicture } from './pictures'
+import { closed, errorNames, unsaved } from './refusals'
 import { settle } from './settle'
 import { Shelf, type Progress } from './shelf'
 import { ShelfActs } from './shelf-acts'
@@ -40,41 +41,6 @@ const PATIENCE = 5000
 
 const LAID_OUT = 'demos-laid-out'
 const silent: Progress = () => undefined
-
-/** What is said when the store refuses, by its name for the reason. */
-function unsaved(error: unknown): Refusal {
-  const names = [...new Set(errorNames(error))]
-  const full = names.some(name => name.includes('QuotaExceeded'))
-  const remedies = [
-    [full, 'make room under Storage, on the page of all builds, or save the build as a file'],
-    [
-      names.some(name => name.includes('DatabaseClosed')),
-      'a newer Juntura may have opened it in another window: reload this one',
-    ],
-    [true, 'try it again, or save the build as a file'],
-  ] as const
-  const remedy = remedies.find(([holds]) => holds)?.[1] ?? ''
-  return {
-    problem: `This could not be saved (${names.join(': ') || 'unknown error'}). What was saved before is safe; ${remedy}.`,
-    full,
-  }
-}
-
-/** What is said when the store does not open at all: by the error's name, or null when it only takes too long. */
-function closed(name: string | null): Refusal {
-  const problem =
-    name === null
-      ? 'The store of this browser does not open. Another window, perhaps with an older Juntura, may hold it: close other windows of Juntura, then try again. Nothing that was kept is lost.'
-      : `The store of this browser cannot be opened (${name}). In a private window, or where storage is blocked or broken, nothing can be kept. Open Juntura in an ordinary window or allow it storage, then try again. Nothing that was kept is lost.`
-  return { problem, closed: true }
-}
-
-/** The name of an error, and of the one that was behind it. */
-function errorNames(error: unknown): readonly string[] {
-  if (!(error instanceof Error)) return []
-  const { inner } = error as { inner?: unknown }
-  return [error.name, ...errorNames(inner)]
-}
 
 export class Desk {
   readonly store: Store

@@ -2,7 +2,8 @@
 // At the end of the header: undo and redo, which horizon is looked at, files, the light.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
-import { computed } from 'vue'
+import { onClickOutside } from '@vueuse/core'
+import { computed, ref } from 'vue'
 import { ask } from '../desk/remote'
 import { useDesk } from '../stores/desk'
 import { download, fileName } from '../use/download'
@@ -11,6 +12,17 @@ import { useUndo } from '../use/undo'
 
 const desk = useDesk()
 const { undo, redo, turn } = useUndo()
+const menu = ref<HTMLDetailsElement>()
+const opener = ref<HTMLElement>()
+/** By Escape, with the focus back where it opened, or by a press elsewhere. */
+function closeMenu(): void {
+  if (!menu.value?.open) return
+  menu.value.open = false
+  opener.value?.focus()
+}
+onClickOutside(menu, () => {
+  if (menu.value) menu.value.open = false
+})
 const name = computed(() => desk.state.build?.name ?? 'build')
 const id = computed(() => desk.state.build?.id ?? '')
 async function saveFile(): Promise<void> {
@@ -75,8 +87,8 @@ async function saveDrawing(): Promise<void> {
       @click="turn('redo')"
       >↷</ElButton
     >
-    <details class="menu">
-      <summary>Files</summary>
+    <details ref="menu" class="menu" @keydown.esc="closeMenu">
+      <summary ref="opener">Files</summary>
       <div class="sheet list">
         <button type="button" class="plainbutton" @click="saveFile">
           Save the build as a file

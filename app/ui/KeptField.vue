@@ -27,7 +27,11 @@ watch(
 async function change(): Promise<void> {
   const kept = await props.keep(text.value.trim())
   if (kept === true) unkept.value = ''
-  else unkept.value = kept === false ? `Not kept; kept is ${props.value || 'nothing'}.` : kept
+  else
+    unkept.value =
+      kept === false
+        ? `Not kept: ${props.value ? `“${props.value}”` : 'nothing'} is stored here.`
+        : kept
 }
 function back(): void {
   text.value = props.value

@@ -49,6 +49,19 @@ export const isBusy = (target: EventTarget | null): boolean =>
   target instanceof Element &&
   target.closest('input, textarea, select, button, a, summary, [role], [contenteditable]') !== null
 
+/** The keys that every program has for taking back and doing again; in a field they are the field's own. */
+export function listenForUndo(turn: (way: 'undo' | 'redo') => void): void {
+  useEventListener('keydown', (event: KeyboardEvent) => {
+    const key = event.key.toLowerCase()
+    const field = event.target instanceof Element && event.target.closest(WRITTEN_IN) !== null
+    if (!(event.ctrlKey || event.metaKey) || event.altKey || field) return
+    if (key !== 'z' && key !== 'y') return
+    event.preventDefault()
+    turn(key === 'y' || event.shiftKey ? 'redo' : 'undo')
+  })
+}
+const WRITTEN_IN = 'input, textarea, select, [contenteditable], [role="dialog"]'
+
 export function listenForKeys(): void {
   useEventListener('keydown', (event: KeyboardEvent) => {
     if (!keysOn.value || event.ctrlKey || event.metaKey || event.altKey || isBusy(event.target))

@@ -85,7 +85,7 @@ const CASE_FRAME = frame([0, 0, 0])
  * seats are chosen anew. A whole build takes a dozen or two; at the limit what was found is told as not proved.
  */
 const LAYINGS = 40
-const LAYINGS_IN_ALL = 400
+const LAYINGS_IN_ALL = 160
 
 /** The plugs laid for one choice of seats. */
 interface Laying {

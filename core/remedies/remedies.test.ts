@@ -38,15 +38,16 @@ describe.each(SHORTAGES)('%s', (id, what) => {
 
 const titles = (id: string): readonly string[] => remedies(id).map(r => r.title)
 
-test('the second wide lead: a splitter for 16, a card for 26, a board with two headers, or nothing', () => {
+test('the second wide lead: a splitter for 16, a card for 26 or a larger one, a board with two headers, or nothing', () => {
   expect(titles(SHORTAGES[0][0])).toEqual([
     'Add the USB 3 splitter',
     'Add the Two-port card x1',
     'Add the Inner USB hub wide',
+    'Add the Four-port card x4',
     'Swap the Lagoon 6 for the Lagoon 9',
     'Leave it open',
   ])
-  const [splitter, card, , , open] = remedies(SHORTAGES[0][0])
+  const [splitter, card, , , , open] = remedies(SHORTAGES[0][0])
   expect(splitter?.promise.left).toEqual({
     before: before.parts.left,
     after: before.parts.left + 16,
