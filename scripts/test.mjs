@@ -33,7 +33,7 @@ function suite(name) {
       name,
       '--json',
       `--outputFile=${report}`,
-      ...(name === 'e2e' ? ['--runInBand', '--testTimeout=120000'] : []),
+      ...(name === 'e2e' ? ['--runInBand', '--testTimeout=120000'] : ['--testTimeout=60000']),
     ],
     { cwd: ROOT, stdio: ['ignore', 'ignore', 'inherit'] },
   )

@@ -183,3 +183,12 @@ describe('pictures', () => {
     expect([await db.photos.count(), await db.log.count()]).toEqual([0, 0])
   })
 })
+
+test('a file that is opened before the list is looked at is not overwritten by the demo of its name', async () => {
+  const { desk, hand } = newDesk()
+  const own = { ...plover, note: 'my own' }
+  const asked = hand.importText(writeFile({ builds: [{ build: own, log: [] }] }), 'own')
+  await desk.open(null)
+  await asked
+  expect(state(await desk.open('plover')).build?.note).toBe('my own')
+})

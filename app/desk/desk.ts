@@ -95,6 +95,10 @@ export class Desk {
 
   /** Does one act: all of it or nothing. `progress` hears how far a long one is. */
   async send(act: Act, progress: Progress = silent): Promise<Answer> {
+    // What is dropped on a page that only just opened waits until the store has begun.
+    const begun = await this.begin().catch(() => null)
+    if (begun === null) return closed('unknown error')
+    if (isProblem(begun)) return begun
     const about = 'build' in act && act.act !== 'copy' ? act.build : null
     const id = about ?? ('of' in act ? act.of : null)
     const before = id === null ? null : await this.planOf(id)
@@ -279,7 +283,8 @@ export class Desk {
   private async layOutDemos(): Promise<void> {
     const { settings } = this.on.db
     if (await settings.get(LAID_OUT)) return
-    for (const demo of this.on.demos) await this.store.put(demo, true)
+    for (const demo of this.on.demos)
+      if (!(await this.on.db.heads.get(demo.id))) await this.store.put(demo, true)
     await settings.put({ key: LAID_OUT, value: true })
   }
 
