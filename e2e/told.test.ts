@@ -1,5 +1,5 @@
 // Told, always: whatever is taken away in the browser, a sentence says what happened, what is safe and what to do; nothing spins for ever.
-import type { BrowserContext, Page } from 'playwright-core'
+import type { BrowserContext, Locator, Page } from 'playwright-core'
 import { freePort, stage, startServer, stopServer } from './harness'
 
 const on = await stage()
@@ -74,6 +74,31 @@ describe('no store', () => {
   })
 })
 
+/** A page on Plover's record with one serial kept, and its clock in the test's hand. */
+async function withSerialKept(): Promise<{
+  profile: BrowserContext
+  page: Page
+  serial: Locator
+}> {
+  const profile = await on.profile()
+  const page = await profile.newPage()
+  await page.clock.install()
+  await page.goto('/b/plover/record')
+  const serial = page.getByLabel('Serial of Inlet 2')
+  await serial.fill('BEFORE')
+  await page.keyboard.press('Enter')
+  await page.getByText('Inlet 2: serial BEFORE').waitFor()
+  return { profile, page, serial }
+}
+async function typedAgain(page: Page, serial: Locator): Promise<void> {
+  await page.getByText('Not kept: “BEFORE” is stored here.').waitFor()
+  await page.getByRole('button', { name: 'Put aside' }).click()
+  await serial.press('Enter')
+  await serial.fill('AFTER ALL')
+  await page.keyboard.press('Enter')
+  await page.getByText('Inlet 2: serial AFTER ALL').waitFor()
+}
+
 describe('no worker', () => {
   test('not there: said, and nothing spins', async () => {
     const profile = await on.profile()
@@ -89,40 +114,54 @@ describe('no worker', () => {
     await profile.close()
   })
 
-  test.each([
-    ['killed', 'close()'],
-    ['hung', 'for (;;);'],
-  ])(
-    '%s in the middle: asked after 20 seconds, replaced after 20 more; what was typed is shown as not kept, and is kept when it is typed again',
-    async (_, fault) => {
-      const profile = await on.profile()
-      const page = await profile.newPage()
-      await page.clock.install()
-      await page.goto('/b/plover/record')
-      const serial = page.getByLabel('Serial of Inlet 2')
-      await serial.fill('BEFORE')
-      await page.keyboard.press('Enter')
-      await page.getByText('Inlet 2: serial BEFORE').waitFor()
-      const [worker] = page.workers()
-      if (!worker) throw new Error('no worker')
-      void worker.evaluate(fault).catch(() => undefined)
-      await serial.fill('AFTER')
-      await page.keyboard.press('Enter')
-      await page.clock.fastForward(21_000)
-      await page.getByText(/has given no sign for 20 seconds and is being asked/).waitFor()
-      await page.clock.fastForward(21_000)
-      await page
-        .getByText(/did not answer and was started anew\. What was kept before is safe/)
-        .waitFor()
-      await page.getByText('Not kept: “BEFORE” is stored here.').waitFor()
-      await page.getByRole('button', { name: 'Put aside' }).click()
-      await serial.press('Enter')
-      await serial.fill('AFTER ALL')
-      await page.keyboard.press('Enter')
-      await page.getByText('Inlet 2: serial AFTER ALL').waitFor()
-      await profile.close()
-    },
-  )
+  test('ended in the middle: said at once; another takes its place; what was typed is shown as not kept, and is kept when it is typed again', async () => {
+    const { profile, page, serial } = await withSerialKept()
+    const [worker] = page.workers()
+    if (!worker) throw new Error('no worker')
+    // It ends before it hears of what is typed next.
+    const ends = 'for (const end = performance.now() + 2000; performance.now() < end;); close()'
+    void worker.evaluate(ends).catch(() => undefined)
+    await serial.fill('AFTER')
+    await page.keyboard.press('Enter')
+    await page.getByText(/stopped and was started anew\. What was kept before is safe/).waitFor()
+    await typedAgain(page, serial)
+    await profile.close()
+  })
+
+  test('hung in the middle: asked after 20 seconds, replaced after 20 more; what was typed is shown as not kept, and is kept when it is typed again', async () => {
+    const { profile, page, serial } = await withSerialKept()
+    const [worker] = page.workers()
+    if (!worker) throw new Error('no worker')
+    void worker.evaluate('for (;;);').catch(() => undefined)
+    await serial.fill('AFTER')
+    await page.keyboard.press('Enter')
+    await page.clock.fastForward(21_000)
+    await page.getByText(/has given no sign for 20 seconds and is being asked/).waitFor()
+    await page.clock.fastForward(21_000)
+    await page
+      .getByText(/did not answer and was started anew\. What was kept before is safe/)
+      .waitFor()
+    await typedAgain(page, serial)
+    await profile.close()
+  })
+
+  test('ended again and again: not started for ever, and said', async () => {
+    const profile = await on.profile()
+    await profile.route(/desk\.worker.*\.js$/, async route => {
+      const answer = await route.fetch()
+      const ends = 'setTimeout(close, 400);'
+      await route.fulfill({ response: answer, body: `${ends}\n${await answer.text()}` })
+    })
+    const page = await profile.newPage()
+    let begun = 0
+    page.on('worker', () => {
+      begun += 1
+    })
+    await page.goto('/')
+    await page.getByText(/stops again and again\. What was kept before is safe/).waitFor()
+    expect(begun).toBe(4)
+    await profile.close()
+  })
 })
 
 describe('parts of the program', () => {

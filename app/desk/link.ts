@@ -4,9 +4,12 @@ import { wrap, type Remote } from 'comlink'
 /** Named choice, ms: a worker that gives no sign for so long is asked; one that then gives none for as long again is replaced. */
 export const SILENCE = 20_000
 const LOOK_EVERY = 1000
+/** Named choice: a worker that ends by itself is replaced, but not more often than this in `ENDINGS_WITHIN` ms. */
+const ENDINGS_AT_MOST = 3
+const ENDINGS_WITHIN = 60_000
 
 /** Signs between page and worker beside the calls. */
-export type Sign = { readonly sign: 'alive?' | 'alive' | 'changing' | 'changed' }
+export type Sign = { readonly sign: 'here' | 'alive?' | 'alive' | 'changing' | 'changed' }
 const isSign = (data: unknown): data is Sign =>
   typeof data === 'object' && data !== null && 'sign' in data
 
@@ -24,12 +27,17 @@ const WORDS = {
     'Juntura’s worker gives no sign, and is in the middle of keeping a change: it is not interrupted. What was kept before is safe. If this stays, reload the page.',
   replaced:
     'Juntura’s worker did not answer and was started anew. What was kept before is safe; the latest change may not be kept: look at it, and do it again if it is missing.',
+  ended:
+    'Juntura’s worker stopped and was started anew. What was kept before is safe; the latest change may not be kept: look at it, and do it again if it is missing.',
+  endsAgain:
+    'Juntura’s worker stops again and again. What was kept before is safe. Close what else needs much memory, then reload the page.',
   missing:
     'A part of Juntura could not be loaded. What was kept before is safe. Is its server running? Start it (npm start), then reload the page.',
 } as const
 
 export interface LinkOptions {
-  readonly make: () => Worker
+  /** Begins a worker of this name. */
+  readonly make: (name: string) => Worker
   /** Hears what is wrong while something is, and null when it is well again. */
   readonly tell: (trouble: string | null) => void
   /** Called when another worker took the place of one that did not answer. */
@@ -45,6 +53,8 @@ export class Link<Api> {
   private askedAt: number | null = null
   private changing = false
   private timer: ReturnType<typeof setInterval> | null = null
+  /** When workers ended by themselves, of late. */
+  private endings: readonly number[] = []
 
   constructor(private readonly on: LinkOptions) {
     const { worker, api } = this.begin()
@@ -60,7 +70,7 @@ export class Link<Api> {
       this.pending.add(failed)
       use(this.api)
         .then(done, failed)
-        .finally(() => this.ended(failed))
+        .finally(() => this.answered(failed))
     })
   }
 
@@ -70,12 +80,30 @@ export class Link<Api> {
   }
 
   private begin(): { worker: Worker; api: Remote<Api> } {
-    const worker = this.on.make()
-    worker.addEventListener('message', event => this.hear(event.data))
+    const name = crypto.randomUUID()
+    const worker = this.on.make(name)
+    worker.addEventListener('message', event => {
+      this.hear(event.data)
+      if (isSign(event.data) && event.data.sign === 'here') this.waitForEnd(worker, name)
+    })
     worker.addEventListener('error', () => {
       if (!this.everHeard) this.stop(WORDS.missing)
     })
     return { worker, api: wrap<Api>(worker) }
+  }
+
+  /** The lock that a worker holds is given on when it ends, whatever ended it. */
+  private waitForEnd(worker: Worker, name: string): void {
+    void navigator.locks.request(name, () => {
+      if (worker === this.worker) this.ended()
+    })
+  }
+
+  private ended(): void {
+    const now = performance.now()
+    this.endings = [...this.endings.filter(at => now - at < ENDINGS_WITHIN), now]
+    if (this.endings.length <= ENDINGS_AT_MOST) this.replace(WORDS.ended)
+    else this.stop(WORDS.endsAgain)
   }
 
   private hear(data: unknown): void {
@@ -98,16 +126,16 @@ export class Link<Api> {
       this.on.tell(WORDS.asked)
     } else if (now - this.askedAt > SILENCE) {
       if (this.changing) this.on.tell(WORDS.changing)
-      else this.replace()
+      else this.replace(WORDS.replaced)
     }
   }
 
-  private replace(): void {
+  private replace(why: string): void {
     this.worker.terminate()
     const { worker, api } = this.begin()
     this.worker = worker
     this.api = api
-    this.stop(WORDS.replaced)
+    this.stop(why)
     this.on.revived()
   }
 
@@ -118,11 +146,11 @@ export class Link<Api> {
     this.on.tell(sentence)
     for (const failed of [...this.pending]) {
       failed(new Stopped(sentence))
-      this.ended(failed)
+      this.answered(failed)
     }
   }
 
-  private ended(failed: (error: Stopped) => void): void {
+  private answered(failed: (error: Stopped) => void): void {
     this.pending.delete(failed)
     if (this.pending.size > 0 || this.timer === null) return
     clearInterval(this.timer)
@@ -132,8 +160,12 @@ export class Link<Api> {
   }
 }
 
-/** The worker's side: answers when it is asked, and tells when it begins and ends a change. */
+/** The worker's side: holds a lock of its name for as long as it lives, answers when it is asked, and tells when it begins and ends a change. */
 export function giveSigns(scope: DedicatedWorkerGlobalScope): (changing: boolean) => void {
+  void scope.navigator.locks.request(scope.name, () => {
+    scope.postMessage({ sign: 'here' } satisfies Sign)
+    return new Promise<never>(() => undefined)
+  })
   scope.addEventListener('message', event => {
     if (isSign(event.data) && event.data.sign === 'alive?')
       scope.postMessage({ sign: 'alive' } satisfies Sign)

@@ -19,7 +19,7 @@ export interface Ears {
 let ears: Ears | null = null
 
 const link = new Link<Doors>({
-  make: () => new Worker(new URL('./desk.worker.ts', import.meta.url), { type: 'module' }),
+  make: name => new Worker(new URL('./desk.worker.ts', import.meta.url), { type: 'module', name }),
   tell: sentence => ears?.trouble(sentence),
   revived: () => {
     receiver = new Receiver()

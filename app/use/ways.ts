@@ -13,7 +13,8 @@ let link: Link<WaysApi> | null = null
 /** Asks the second worker, which begins with the first question. */
 function ways<T>(use: (worker: Remote<WaysApi>) => Promise<T>): Promise<T> {
   link ??= new Link<WaysApi>({
-    make: () => new Worker(new URL('../desk/ways.worker.ts', import.meta.url), { type: 'module' }),
+    make: name =>
+      new Worker(new URL('../desk/ways.worker.ts', import.meta.url), { type: 'module', name }),
     tell: sentence => useTrouble().tell('search', sentence),
     revived: () => undefined,
   })
