@@ -2,11 +2,12 @@
 // The frame around every view: keys, dropping a file anywhere, the title.
 import { useDropZone, useTitle } from '@vueuse/core'
 import { computed, defineAsyncComponent, nextTick, ref, watch } from 'vue'
-import { useRoute, useRouter } from 'vue-router'
+import { useRoute } from 'vue-router'
 import { useDesk } from './stores/desk'
 import { useShelf } from './stores/shelf'
 import { listenForKeys, listenForUndo, onKey } from './use/keys'
 import TroubleBar from './ui/TroubleBar.vue'
+import { useOpening } from './use/opening'
 import './use/theme'
 import { useUndo } from './use/undo'
 
@@ -15,7 +16,6 @@ const ImportDialog = defineAsyncComponent(() => import('./ui/ImportDialog.vue'))
 const desk = useDesk()
 const shelf = useShelf()
 const route = useRoute()
-const router = useRouter()
 const { turn } = useUndo()
 const showKeys = ref(false)
 useTitle(
@@ -26,13 +26,11 @@ useTitle(
   ),
 )
 
-async function openFile(files: File[] | null): Promise<void> {
-  const [file] = files ?? []
-  if (!file) return
-  const id = await shelf.open(file)
-  if (id) void router.push({ name: 'parts', params: { build: id } })
-}
-const { isOverDropZone } = useDropZone(document.body, { onDrop: openFile, multiple: false })
+const opening = useOpening()
+const { isOverDropZone } = useDropZone(document.body, {
+  onDrop: files => void opening(files?.[0]),
+  multiple: false,
+})
 
 listenForKeys()
 listenForUndo(way => void turn(way))

@@ -4,7 +4,7 @@ import { createServer, type AddressInfo } from 'node:net'
 import { fileURLToPath } from 'node:url'
 import { chromium, type Browser, type BrowserContext, type Page } from 'playwright-core'
 
-const FLAGS = [
+export const FLAGS = [
   '--no-sandbox',
   '--disable-gpu',
   '--disable-quic',
@@ -13,6 +13,8 @@ const FLAGS = [
   '--disable-component-update',
   '--disable-sync',
 ]
+/** Where the browser's program lies. */
+export const programOf = (): string => process.env['CHROMIUM'] ?? '/usr/bin/chromium'
 export const ROOT = fileURLToPath(new URL('..', import.meta.url))
 
 /** A port that was free a moment ago. */
@@ -62,7 +64,7 @@ export async function stage(): Promise<Stage> {
   const { server } = await startServer(port)
   const base = `http://127.0.0.1:${port}`
   const browser = await chromium.launch({
-    executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+    executablePath: programOf(),
     args: FLAGS,
   })
   return {

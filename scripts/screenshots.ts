@@ -1,9 +1,9 @@
 // Takes the current picture of each main view from the demo data into docs/screenshots. `-- --to DIR [--only NAME]` for throwaway ones.
-import { execFileSync } from 'node:child_process'
 import { mkdirSync } from 'node:fs'
 import { parseArgs } from 'node:util'
 import type { Page } from 'playwright-core'
 import { complaints, stage } from '../e2e/harness'
+import { buildIfStale } from './build.mjs'
 
 const { values } = parseArgs({
   options: { to: { type: 'string', default: 'docs/screenshots' }, only: { type: 'string' } },
@@ -87,9 +87,7 @@ const SHOTS: readonly Shot[] = [
   { name: 'sheet', path: '/b/avocet/sheet' },
 ]
 
-execFileSync('node', ['-e', "import('./scripts/build.mjs').then(b => b.buildIfStale())"], {
-  stdio: 'inherit',
-})
+buildIfStale()
 mkdirSync(values.to, { recursive: true })
 const on = await stage()
 try {

@@ -11,6 +11,7 @@ import ShelfFilters from '../ui/ShelfFilters.vue'
 import ShelfOut from '../ui/ShelfOut.vue'
 import ShelfPart from '../ui/ShelfPart.vue'
 import ShelfTable from '../ui/ShelfTable.vue'
+import { useOpening } from '../use/opening'
 import { useShelfQuery } from '../use/shelf'
 
 const desk = useDesk()
@@ -41,9 +42,9 @@ async function shut(): Promise<void> {
   await nextTick()
   if (line !== null) await table.value?.back(line)
 }
+const opening = useOpening()
 function open(): void {
-  const file = picker.value?.files?.[0]
-  if (file) void shelf.open(file)
+  void opening(picker.value?.files?.[0])
   if (picker.value) picker.value.value = ''
 }
 </script>

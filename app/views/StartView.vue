@@ -6,15 +6,14 @@ import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { counted } from '../../core/format'
 import { useDesk } from '../stores/desk'
-import { useShelf } from '../stores/shelf'
 import BrandMark from '../ui/BrandMark.vue'
 import BinList from '../ui/BinList.vue'
 import BuildCard from '../ui/BuildCard.vue'
 import StoreClosed from '../ui/StoreClosed.vue'
 import LatelyMade from '../ui/LatelyMade.vue'
+import { useOpening } from '../use/opening'
 
 const desk = useDesk()
-const shelf = useShelf()
 const router = useRouter()
 const version = __VERSION__
 const picker = ref<HTMLInputElement>()
@@ -27,12 +26,10 @@ async function create(): Promise<void> {
   const id = await desk.made({ act: 'create', name: n === 1 ? 'New build' : `New build ${n}` })
   if (id) void router.push({ name: 'parts', params: { build: id } })
 }
-async function read(): Promise<void> {
-  const file = picker.value?.files?.[0]
-  if (!file || !picker.value) return
-  const id = await shelf.open(file)
-  picker.value.value = ''
-  if (id) void router.push({ name: 'parts', params: { build: id } })
+const opening = useOpening()
+function open(): void {
+  void opening(picker.value?.files?.[0])
+  if (picker.value) picker.value.value = ''
 }
 </script>
 
@@ -55,7 +52,7 @@ async function read(): Promise<void> {
         class="visually-hidden"
         aria-label="Build file"
         tabindex="-1"
-        @change="read"
+        @change="open"
       />
     </div>
     <StoreClosed v-if="desk.closed !== null" :build="null" />
