@@ -44,6 +44,8 @@ onKey('redo', () => {
   void turn('redo')
 })
 
+/** Past what every view has on top: where a change of view sets the focus as well. */
+const toContent = (): void => document.querySelector<HTMLElement>('h1')?.focus()
 watch(
   () => route.path,
   async () => {
@@ -55,6 +57,7 @@ watch(
 </script>
 
 <template>
+  <a href="#content" class="skip" @click.prevent="toContent">Skip to the content</a>
   <TroubleBar />
   <RouterView />
   <KeysDialog v-if="showKeys" @close="showKeys = false" />
@@ -65,6 +68,19 @@ watch(
 </template>
 
 <style scoped>
+.skip {
+  position: fixed;
+  top: 4px;
+  left: 8px;
+  z-index: 2200;
+  padding: 6px 12px;
+  background: var(--sheet);
+  border: 1px solid var(--mat);
+  border-radius: var(--radius);
+}
+.skip:not(:focus) {
+  clip-path: inset(50%);
+}
 .drop {
   position: fixed;
   inset: 12px;

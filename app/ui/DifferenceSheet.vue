@@ -66,7 +66,7 @@ const matters = computed<readonly { title: string; list: readonly FindingLine[] 
   <table class="sheet">
     <thead>
       <tr>
-        <th></th>
+        <th><span class="visually-hidden">What</span></th>
         <th>{{ names[0] }}</th>
         <th>{{ names[1] }}</th>
         <th>difference</th>

@@ -120,6 +120,14 @@ onMounted(() => {
   gap: 2px 8px;
   align-items: center;
 }
+@media (max-width: 600px) {
+  .measure-field {
+    grid-template-columns: minmax(0, 1fr) auto;
+  }
+  .measure-field > label:first-child {
+    grid-column: 1 / -1;
+  }
+}
 label > .quiet {
   display: block;
 }

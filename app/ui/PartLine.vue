@@ -1,19 +1,23 @@
 <script setup lang="ts">
 // One part in the list: its role, its name, its state, its price.
-import { ElOption, ElSelect } from 'element-plus/es/components/select/index'
-import 'element-plus/es/components/select/style/css'
 import { computed } from 'vue'
 import { money } from '../../core/format'
 import type { State } from '../../core/parts/kind'
 import type { PartRow } from '../../core/parts/section'
 import { useDesk } from '../stores/desk'
 import { usePointer } from '../stores/pointer'
+import { VERDICT_WORD } from '../use/findings'
 import StepMark from './StepMark.vue'
 
 const props = defineProps<{ row: PartRow; currency: string }>()
 const costs = computed(() => props.row.paid ?? props.row.price)
 const desk = useDesk()
 const pointer = usePointer()
+/** A select of the browser's own: thirty of a library's take longer to begin than the whole view. */
+const stand = (state: State): Promise<boolean> =>
+  desk.run({ do: 'setState', id: props.row.id, state })
+/** What stands for a verdict where no rule asks anything of a part. */
+const NO_CHECK = 'No check'
 const STATES: readonly State[] = ['have', 'ordered', 'wanted', 'later', 'spare']
 </script>
 
@@ -30,10 +34,10 @@ const STATES: readonly State[] = ['have', 'ordered', 'wanted', 'later', 'spare']
       :aria-pressed="pointer.chosen === row.id"
       @click="pointer.choose(row.id)"
     >
-      <StepMark v-if="row.verdict" :verdict="row.verdict" /><span
+      <StepMark v-if="row.verdict" :verdict="row.verdict" :title="VERDICT_WORD[row.verdict]" /><span
         v-else
         class="dash"
-        aria-hidden="true"
+        :title="NO_CHECK"
         >·</span
       >
       <span class="role quiet">{{ row.title }}</span>
@@ -41,18 +45,22 @@ const STATES: readonly State[] = ['have', 'ordered', 'wanted', 'later', 'spare']
         ><b>{{ row.name }}</b>
         <span class="quiet"
           >{{ row.maker }}{{ row.condition === 'new' ? '' : `, ${row.condition}` }}</span
-        ></span
+        >
+        <strong v-if="row.verdict && row.verdict !== 'clear'" :class="row.verdict">{{
+          VERDICT_WORD[row.verdict]
+        }}</strong><span v-else class="visually-hidden">{{
+          row.verdict ? VERDICT_WORD.clear : NO_CHECK
+        }}</span></span
       >
     </button>
-    <ElSelect
-      :model-value="row.state"
-      size="small"
+    <select
       class="state"
+      :value="row.state"
       :aria-label="`State of ${row.name}`"
-      @change="(state: State) => desk.run({ do: 'setState', id: row.id, state })"
+      @change="stand(($event.target as HTMLSelectElement).value as State)"
     >
-      <ElOption v-for="s in STATES" :key="s" :value="s" :label="s" />
-    </ElSelect>
+      <option v-for="s in STATES" :key="s" :value="s">{{ s }}</option>
+    </select>
     <span class="figure price" :title="row.paid === null ? 'list price' : 'paid'">{{
       costs === null ? '–' : money(costs, currency)
     }}</span>
@@ -85,6 +93,15 @@ const STATES: readonly State[] = ['have', 'ordered', 'wanted', 'later', 'spare']
 .name {
   overflow: hidden;
   text-overflow: ellipsis;
+}
+.state {
+  min-width: 0;
+  height: 28px;
+  padding: 0 4px;
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+  background: var(--sheet);
+  font-size: var(--small);
 }
 .price {
   text-align: right;

@@ -4,7 +4,7 @@ import { computed, nextTick, ref, watch } from 'vue'
 import { counted, minutes } from '../../core/format'
 import type { Step } from '../../core/order/step'
 import { useSeam } from '../use/seam'
-import { VERDICT_WORD } from '../use/findings'
+import { PROGRESS_WORD, VERDICT_WORD } from '../use/findings'
 import StepMark from './StepMark.vue'
 
 const { steps, present, go, move } = useSeam()
@@ -12,31 +12,42 @@ const pointed = ref<string | null>(null)
 const bar = ref<HTMLElement>()
 const shown = computed<Step | null>(() => steps.value.find(s => s.id === pointed.value) ?? null)
 const left = ref(0)
-const PROGRESS = {
-  planned: 'planned',
-  ready: 'ready',
-  made: 'made',
-  proved: 'proved',
-  crossed: 'crossed off',
-} as const
+/** Where the pointer was when it pressed: marks that slide under it while it stays there are not pointed at. */
+let pressed: { readonly x: number; readonly y: number } | null = null
+const stays = (event: MouseEvent): boolean =>
+  pressed !== null && event.screenX === pressed.x && event.screenY === pressed.y
 
 function point(id: string | null, event?: Event): void {
+  if (event instanceof MouseEvent) {
+    if (stays(event)) return
+    pressed = null
+  }
   pointed.value = id
   const mark = event?.currentTarget
   if (mark instanceof HTMLElement && bar.value)
     left.value = Math.min(mark.offsetLeft - bar.value.scrollLeft, bar.value.clientWidth - 250)
+}
+async function press(id: string, event: MouseEvent): Promise<void> {
+  // Enter on a mark presses nowhere.
+  pressed = event.detail === 0 ? null : { x: event.screenX, y: event.screenY }
+  if (pressed) pointed.value = null
+  await go(id)
 }
 async function walk(by: number): Promise<void> {
   await move(by)
   await nextTick()
   bar.value?.querySelector<HTMLElement>('[aria-current]')?.focus()
 }
+const inSight = (mark: HTMLElement, within: HTMLElement): boolean =>
+  mark.offsetLeft >= within.scrollLeft &&
+  mark.offsetLeft + mark.offsetWidth <= within.scrollLeft + within.clientWidth
 watch(
   present,
   async () => {
     await nextTick()
     const mark = bar.value?.querySelector<HTMLElement>('[aria-current]')
-    if (mark && bar.value) bar.value.scrollTo({ left: mark.offsetLeft - bar.value.clientWidth / 2 })
+    if (!mark || !bar.value || inSight(mark, bar.value)) return
+    bar.value.scrollTo({ left: mark.offsetLeft - bar.value.clientWidth / 2 })
   },
   { immediate: true },
 )
@@ -59,8 +70,8 @@ watch(
         :class="{ here: s.id === present }"
         :aria-current="s.id === present ? 'step' : undefined"
         :tabindex="s.id === present ? 0 : -1"
-        :aria-label="`${s.title}: ${VERDICT_WORD[s.verdict]}, ${PROGRESS[s.progress]}`"
-        @click="go(s.id)"
+        :aria-label="`${s.title}: ${VERDICT_WORD[s.verdict]}, ${PROGRESS_WORD[s.progress]}`"
+        @click="press(s.id, $event)"
         @mouseenter="point(s.id, $event)"
         @focus="point(s.id, $event)"
         @blur="point(null)"
@@ -71,7 +82,7 @@ watch(
     <div v-if="shown" class="names sheet" :style="{ left: `${Math.max(0, left)}px` }">
       <strong>{{ shown.title }}</strong>
       <span class="quiet"
-        >{{ VERDICT_WORD[shown.verdict] }}, {{ PROGRESS[shown.progress] }},
+        >{{ VERDICT_WORD[shown.verdict] }}, {{ PROGRESS_WORD[shown.progress] }},
         {{ minutes(shown.minutes)
         }}<template v-if="shown.places.length > 1"
           >; {{ counted(shown.places.length, 'joint') }}:</template
@@ -107,6 +118,10 @@ watch(
   display: grid;
   place-items: center;
   position: relative;
+}
+/* At the bench a mark is pressed by a thumb. */
+.wide .mark {
+  flex-basis: 24px;
 }
 .mark:focus-visible {
   outline-offset: -3px;

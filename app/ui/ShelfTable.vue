@@ -37,6 +37,15 @@ const sorted = (path: string): 'ascending' | 'descending' | 'none' =>
   props.query.sort.value !== path ? 'none' : props.query.down.value ? 'descending' : 'ascending'
 const arrow = (path: string): string =>
   ({ ascending: ' ↑', descending: ' ↓', none: '' })[sorted(path)]
+/** The heads that sort, in order; the narrow table keeps the fixed ones. */
+const FIXED = ['name', 'price']
+const heads = computed(() => [
+  { path: 'name', label: 'part' },
+  ...(props.query.group.value === null
+    ? [{ path: 'group', label: 'kind' }]
+    : columns.value.map(({ path, label }) => ({ path, label }))),
+  { path: 'price', label: 'price' },
+])
 /** The line that Tab stops at; where it is not drawn, the first that is. */
 const current = ref(0)
 // Another list begins at its top: far down in a longer one, nothing of a short one would be drawn.
@@ -80,111 +89,93 @@ defineExpose({
 </script>
 
 <template>
-  <div class="table" role="table" :aria-rowcount="ids.length" aria-label="Parts on the shelf">
-    <div class="line head" role="row" :style="{ gridTemplateColumns: template }">
-      <span v-if="compare" role="columnheader"><span class="visually-hidden">compare</span></span>
-      <button
-        type="button"
-        role="columnheader"
-        class="plainbutton"
-        :aria-sort="sorted('name')"
-        @click="query.sortBy('name')"
-      >
-        part{{ arrow('name') }}
-      </button>
-      <button
-        v-if="query.group.value === null"
-        type="button"
-        role="columnheader"
-        class="plainbutton"
-        :aria-sort="sorted('group')"
-        @click="query.sortBy('group')"
-      >
-        kind{{ arrow('group') }}
-      </button>
-      <template v-else
-        ><button
-          v-for="c in columns"
-          :key="c.path"
-          type="button"
-          role="columnheader"
-          class="plainbutton"
-          :aria-sort="sorted(c.path)"
-          @click="query.sortBy(c.path)"
-        >
-          {{ c.label }}{{ arrow(c.path) }}
-        </button></template
-      >
-      <button
-        type="button"
-        role="columnheader"
-        class="plainbutton price"
-        :aria-sort="sorted('price')"
-        @click="query.sortBy('price')"
-      >
-        price{{ arrow('price') }}
-      </button>
-      <span role="columnheader"><span class="visually-hidden">act</span></span>
-    </div>
-    <div v-bind="containerProps" class="scroll" tabindex="-1">
-      <div v-bind="wrapperProps">
-        <template v-for="{ row, index } in lines" :key="index">
-          <div
-            class="line"
-            role="row"
-            :aria-rowindex="index + 2"
-            :class="{ open: chosen === row.id }"
-            :style="{ gridTemplateColumns: template, height: `${LINE}px` }"
-            @focusin="current = index"
-            @keydown.down.prevent="walk(index + 1, controlOf($event))"
-            @keydown.up.prevent="walk(index - 1, controlOf($event))"
+  <div class="whole">
+    <div class="table" role="table" :aria-rowcount="ids.length + 1" aria-label="Parts on the shelf">
+      <div role="rowgroup">
+        <div class="line head" role="row" :style="{ gridTemplateColumns: template }">
+          <span v-if="compare" role="columnheader"
+            ><span class="visually-hidden">compare</span></span
           >
-            <span v-if="compare" role="cell"
-              ><input
-                type="checkbox"
-                :tabindex="stop === index ? 0 : -1"
-                :aria-label="`Compare ${row.model}`"
-                :checked="shelf.compared.includes(row.id)"
-                @change="shelf.mark(row.id)"
-            /></span>
-            <button
-              type="button"
-              role="cell"
-              class="plainbutton name"
-              :aria-pressed="chosen === row.id"
-              :tabindex="stop === index ? 0 : -1"
-              @click="emit('choose', row.id)"
-            >
-              <b>{{ row.model }}</b>
-              <span class="quiet">{{ row.maker }}<template v-if="row.own">, yours</template></span>
+          <span
+            v-for="h in heads"
+            :key="h.path"
+            role="columnheader"
+            :class="{ price: h.path === 'price', fixed: FIXED.includes(h.path) }"
+            :aria-sort="sorted(h.path)"
+          >
+            <button type="button" class="plainbutton" @click="query.sortBy(h.path)">
+              {{ h.label }}{{ arrow(h.path) }}
             </button>
-            <span v-if="query.group.value === null" role="cell" class="quiet">{{ row.title }}</span>
-            <template v-else
-              ><span
-                v-for="c in columns"
-                :key="c.path"
-                role="cell"
-                :class="c.words ? 'cell' : 'cell figure'"
-                :title="row.cells[c.path]"
-                >{{ row.cells[c.path] || '–' }}</span
-              ></template
+          </span>
+          <span role="columnheader"><span class="visually-hidden">act</span></span>
+        </div>
+      </div>
+      <div v-bind="containerProps" class="scroll" role="rowgroup" tabindex="-1">
+        <div v-bind="wrapperProps">
+          <template v-for="{ row, index } in lines" :key="index">
+            <div
+              class="line"
+              role="row"
+              :aria-rowindex="index + 2"
+              :class="{ open: chosen === row.id }"
+              :style="{ gridTemplateColumns: template, height: `${LINE}px` }"
+              @focusin="current = index"
+              @keydown.down.prevent="walk(index + 1, controlOf($event))"
+              @keydown.up.prevent="walk(index - 1, controlOf($event))"
             >
-            <span role="cell" class="figure price">{{
-              typeof row.price === 'number' ? number(row.price ?? 0, 2) : '–'
-            }}</span>
-            <span role="cell"
-              ><button
-                type="button"
-                class="act"
-                :tabindex="stop === index ? 0 : -1"
-                :aria-label="`${act} ${row.model}`"
-                @click="emit('take', row.id)"
+              <span v-if="compare" role="cell" class="part"
+                ><label class="mark"
+                  ><input
+                    type="checkbox"
+                    :tabindex="stop === index ? 0 : -1"
+                    :aria-label="`Compare ${row.model}`"
+                    :checked="shelf.compared.includes(row.id)"
+                    @change="shelf.mark(row.id)" /></label
+              ></span>
+              <span role="cell" class="part"
+                ><button
+                  type="button"
+                  class="plainbutton name"
+                  :aria-pressed="chosen === row.id"
+                  :tabindex="stop === index ? 0 : -1"
+                  @click="emit('choose', row.id)"
+                >
+                  <b>{{ row.model }}</b>
+                  <span class="quiet"
+                    >{{ row.maker }}<template v-if="row.own">, yours</template></span
+                  >
+                </button></span
               >
-                {{ act }}
-              </button></span
-            >
-          </div>
-        </template>
+              <span v-if="query.group.value === null" role="cell" class="quiet">{{
+                row.title
+              }}</span>
+              <template v-else
+                ><span
+                  v-for="c in columns"
+                  :key="c.path"
+                  role="cell"
+                  :class="c.words ? 'cell' : 'cell figure'"
+                  :title="row.cells[c.path]"
+                  >{{ row.cells[c.path] || '–' }}</span
+                ></template
+              >
+              <span role="cell" class="figure price">{{
+                typeof row.price === 'number' ? number(row.price, 2) : '–'
+              }}</span>
+              <span role="cell"
+                ><button
+                  type="button"
+                  class="act"
+                  :tabindex="stop === index ? 0 : -1"
+                  :aria-label="`${act} ${row.model}`"
+                  @click="emit('take', row.id)"
+                >
+                  {{ act }}
+                </button></span
+              >
+            </div>
+          </template>
+        </div>
       </div>
     </div>
     <p v-if="shelf.rows.length > 0 && ids.length === 0" class="quiet none" role="status">
@@ -194,12 +185,18 @@ defineExpose({
 </template>
 
 <style scoped>
+.whole {
+  min-height: 0;
+  min-width: 0;
+  display: grid;
+  grid-template-rows: minmax(0, 1fr) auto;
+}
 .table {
   min-height: 0;
   min-width: 0;
   overflow-x: auto;
   display: grid;
-  grid-template-rows: auto minmax(0, 1fr) auto;
+  grid-template-rows: auto minmax(0, 1fr);
 }
 .scroll {
   overflow-y: auto;
@@ -212,10 +209,15 @@ defineExpose({
   padding: 0 8px;
   border-top: 1px solid var(--line);
 }
-.head > * {
+.head > *,
+.head button {
   overflow: hidden;
   text-overflow: ellipsis;
   white-space: nowrap;
+}
+.head button {
+  width: 100%;
+  height: 30px;
 }
 .head {
   border-top: 0;
@@ -230,10 +232,20 @@ defineExpose({
 .open {
   background: var(--mat-soft);
 }
+.part {
+  min-width: 0;
+  height: 100%;
+}
 .name {
   overflow: hidden;
   white-space: nowrap;
   text-overflow: ellipsis;
+  width: 100%;
+  height: 100%;
+}
+.mark {
+  display: grid;
+  place-items: center;
   height: 100%;
 }
 .cell {
@@ -242,14 +254,15 @@ defineExpose({
   white-space: nowrap;
   font-size: var(--small);
 }
-.price {
+.price,
+.price button {
   text-align: right;
 }
 .act {
   border: 1px solid var(--line);
   background: var(--sheet);
   border-radius: var(--radius);
-  padding: 2px 8px;
+  padding: 3px 8px;
   cursor: pointer;
   font-size: var(--small);
   width: 100%;
@@ -273,7 +286,7 @@ input[type='checkbox'] {
     grid-template-columns: 26px minmax(0, 1fr) 62px 62px !important;
   }
   .line > span.quiet,
-  .head > button:not(:first-of-type):not(.price) {
+  .head > :not(.fixed, :first-child, :last-child) {
     display: none;
   }
 }

@@ -1,13 +1,19 @@
 <script setup lang="ts">
 // One step in the list of all.
+import { computed } from 'vue'
 import { minutes } from '../../core/format'
 import type { Step } from '../../core/order/step'
 import { usePointer } from '../stores/pointer'
+import { PROGRESS_WORD, VERDICT_WORD } from '../use/findings'
 import StepMark from './StepMark.vue'
 
-defineProps<{ step: Step; number: number; here: boolean }>()
+const props = defineProps<{ step: Step; number: number; here: boolean }>()
 const emit = defineEmits<{ choose: [] }>()
 const pointer = usePointer()
+/** What the mark says, in words. */
+const state = computed(
+  () => `${VERDICT_WORD[props.step.verdict]}, ${PROGRESS_WORD[props.step.progress]}`,
+)
 </script>
 
 <template>
@@ -18,10 +24,14 @@ const pointer = usePointer()
       :aria-current="here ? 'step' : undefined"
       @click="emit('choose')"
     >
-      <span class="figure quiet n">{{ number }}</span><StepMark
-        :verdict="step.verdict"
-        :progress="step.progress"
-      /><span>{{ step.title }}</span>
+      <span class="figure quiet n">{{ number }}</span>
+      <StepMark :verdict="step.verdict" :progress="step.progress" :title="state" />
+      <span
+        >{{ step.title }}
+        <strong v-if="step.verdict !== 'clear'" :class="step.verdict">{{
+          VERDICT_WORD[step.verdict]
+        }}</strong><span class="visually-hidden">, {{ state }}</span></span
+      >
       <span class="figure quiet">{{ step.minutes ? minutes(step.minutes) : '' }}</span>
     </button>
   </li>

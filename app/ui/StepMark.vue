@@ -3,7 +3,13 @@
 import type { StepProgress } from '../../core/order/step'
 import type { Verdict } from '../../core/verdict'
 
-defineProps<{ verdict: Verdict; progress?: StepProgress; size?: number }>()
+defineProps<{
+  verdict: Verdict
+  progress?: StepProgress
+  size?: number
+  /** What it says, for a pointer that rests on it; whoever reads hears it beside the mark. */
+  title?: string
+}>()
 </script>
 
 <template>
@@ -14,6 +20,7 @@ defineProps<{ verdict: Verdict; progress?: StepProgress; size?: number }>()
     :class="['mark', verdict]"
     aria-hidden="true"
   >
+    <title v-if="title">{{ title }}</title>
     <circle
       v-if="verdict === 'stop'"
       r="5.2"

@@ -1,6 +1,7 @@
 // The findings of one stage, and what a person can do about one.
 import { computed, type Ref } from 'vue'
 import type { Finding, Stage } from '../../core/finding'
+import type { StepProgress } from '../../core/order/step'
 import type { Verdict } from '../../core/verdict'
 import { useDesk } from '../stores/desk'
 
@@ -11,6 +12,13 @@ export const VERDICT_WORD: Record<Verdict, string> = {
   watch: 'Watch',
   tight: 'Tight',
   clear: 'Clear',
+}
+export const PROGRESS_WORD: Record<StepProgress, string> = {
+  planned: 'planned',
+  ready: 'ready',
+  made: 'made',
+  proved: 'proved',
+  crossed: 'crossed off',
 }
 const ORDER: readonly Verdict[] = ['clear', 'tight', 'measure', 'watch', 'stop', 'harm']
 

@@ -2,7 +2,7 @@
 // One build: the seam on top, the stages at the left, the stage's view beside them.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
-import { computed, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { counted } from '../../core/format'
 import { STAGE_LINES } from '../stages'
@@ -35,12 +35,16 @@ watch(
   id => desk.open(String(id)),
   { immediate: true },
 )
+const stage = ref<HTMLElement>()
 watch(
   () => route.name,
   () => {
     pointer.leave()
     pointer.chosen = null
+    // Another view begins at its top.
+    stage.value?.scrollTo(0, 0)
   },
+  { flush: 'post' },
 )
 for (const { name } of STAGE_LINES)
   onKey(`stage-${name}`, () => void router.push({ name, params: route.params }))
@@ -52,8 +56,8 @@ onKey('seam-on', () => void move(1))
 
 <template>
   <div v-if="desk.state.build && desk.analysis && found" class="layout" :class="{ wide }">
-    <RouterLink to="/" class="home" aria-label="Juntura: all builds"><BrandMark /></RouterLink>
     <header>
+      <RouterLink to="/" class="home" aria-label="Juntura: all builds"><BrandMark /></RouterLink>
       <div class="name">
         <b>{{ desk.state.build.name }}</b><span class="quiet">{{ tally }}</span>
       </div>
@@ -66,7 +70,7 @@ onKey('seam-on', () => void move(1))
       <DeskTools />
     </header>
     <StageNav v-if="!wide" class="nav" />
-    <main>
+    <main id="content" ref="stage">
       <p v-if="!desk.analysis.exact" class="unproved" role="status">
         Not proved: there are too many ways to join these parts to try them all. This is the best
         that was found; what is said to have no partner may have one.
@@ -113,17 +117,17 @@ onKey('seam-on', () => void move(1))
   grid-template: 60px calc(100dvh - 60px) / 158px minmax(0, 1fr);
 }
 .home {
-  padding: 16px 0 0 18px;
+  padding: 6px 0;
   color: inherit;
   text-decoration: none;
-  border-bottom: 1px solid var(--line);
 }
 header {
+  grid-column: 1 / -1;
   display: grid;
-  grid-template-columns: auto minmax(0, 1fr) auto auto;
+  grid-template-columns: 126px auto minmax(0, 1fr) auto auto;
   gap: 18px;
   align-items: center;
-  padding: 0 14px 0 4px;
+  padding: 0 14px 0 18px;
   border-bottom: 1px solid var(--line);
   min-width: 0;
 }
@@ -154,6 +158,8 @@ header > :deep(.seam) {
   overflow: auto;
 }
 main {
+  /* What is placed in it scrolls with it, and not the page. */
+  position: relative;
   min-width: 0;
   overflow: auto;
 }
@@ -170,8 +176,8 @@ main {
 }
 .gone {
   max-width: 560px;
-  margin: 15vh auto;
-  padding: 0 20px;
+  margin: 0 auto;
+  padding: 15vh 20px 0;
   display: grid;
   gap: 12px;
 }
@@ -187,6 +193,11 @@ main {
   .done {
     display: none;
   }
+  header > :deep(.seam) {
+    grid-column: 1 / -1;
+    grid-row: 2;
+    height: 44px;
+  }
   .nav {
     border-right: 0;
     border-bottom: 1px solid var(--line);
@@ -195,11 +206,6 @@ main {
     grid-template-columns: auto minmax(0, 1fr);
     gap: 4px 12px;
     padding: 4px 12px 0;
-  }
-  header > :deep(.seam) {
-    grid-column: 1 / -1;
-    grid-row: 2;
-    height: 44px;
   }
   header > :deep(.tools) {
     justify-self: end;
@@ -212,7 +218,6 @@ main {
     display: block;
     height: auto;
   }
-  .home,
   header,
   .nav {
     display: none;

@@ -54,8 +54,8 @@ const differing = computed(
       <table class="sheet">
         <thead>
           <tr>
-            <th></th>
-            <th></th>
+            <th><span class="visually-hidden">Differs</span></th>
+            <th><span class="visually-hidden">Figure</span></th>
             <th v-for="h in heads" :key="h.id" scope="col">
               <b>{{ h.model }}</b><span class="quiet">{{ h.title }} by {{ h.maker }}</span
               ><ElButton size="small" :aria-label="`Add ${h.model}`" @click="shelf.add(h.id)"
@@ -92,6 +92,14 @@ const differing = computed(
   display: flex;
   gap: 16px;
   align-items: baseline;
+}
+/* As high as what is pressed has to be. */
+.head a,
+label {
+  display: inline-flex;
+  gap: 6px;
+  align-items: center;
+  min-height: 24px;
 }
 .compare table {
   table-layout: fixed;

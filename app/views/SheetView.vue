@@ -23,7 +23,7 @@ const print = (): void => window.print()
 </script>
 
 <template>
-  <article v-if="desk.state.build && h" class="paper">
+  <main v-if="desk.state.build && h" id="content" class="paper">
     <div class="screen">
       <ElButton type="primary" @click="print">Print</ElButton>
       <RouterLink :to="{ name: 'parts', params: { build: desk.state.build.id } }"
@@ -94,7 +94,7 @@ const print = (): void => window.print()
         >
       </li>
     </ol>
-  </article>
+  </main>
   <p v-else class="paper" role="status">
     {{ desk.ready ? 'This build is not here.' : 'Laying out the sheet…' }}
   </p>
@@ -112,6 +112,9 @@ const print = (): void => window.print()
   display: flex;
   gap: 14px;
   align-items: center;
+}
+.screen a {
+  padding: 2px 0;
 }
 h2 {
   margin-top: 10px;

@@ -34,7 +34,7 @@ function open(): void {
 </script>
 
 <template>
-  <main class="start">
+  <main id="content" class="start">
     <BrandMark class="brand" />
     <h1 tabindex="-1">Where parts meet, measured.</h1>
     <p class="what">

@@ -49,7 +49,7 @@ async function saveAside({ of, id, name }: AsideLine): Promise<void> {
 </script>
 
 <template>
-  <main class="storage">
+  <main id="content" class="storage">
     <p>
       <RouterLink to="/" class="home" aria-label="Juntura: all builds"><BrandMark /></RouterLink>
     </p>

@@ -101,7 +101,9 @@ const builds: Reader = {
   clear: async page => {
     await putMessagesAside(page)
     await closeDialog(page)
-    if (new URL(page.url()).pathname !== '/') await builds.begin(page)
+    if (new URL(page.url()).pathname === '/') return
+    await page.getByRole('link', { name: 'Juntura: all builds' }).click()
+    await says(page, { element: 'h2', says: 'build' })
   },
 }
 

@@ -9,21 +9,15 @@ export const storedBuilds = (page: Page, ids: readonly string[]): Promise<string
         const opened = indexedDB.open('juntura')
         opened.onerror = () => failed(opened.error)
         opened.onsuccess = () => {
-          const read = opened.result.transaction(['builds', 'heads', 'log', 'photos'])
-          const all = ['builds', 'heads', 'log', 'photos'].map(name =>
-            read.objectStore(name).getAll(),
-          )
+          const read = opened.result.transaction(['builds', 'heads', 'log'])
+          const all = wanted.flatMap(id => [
+            read.objectStore('builds').get(id),
+            read.objectStore('heads').get(id),
+            read.objectStore('log').index('build').getAll(id),
+          ])
           read.oncomplete = () => {
             opened.result.close()
-            done(
-              JSON.stringify(
-                all.map(rows =>
-                  (rows.result as { readonly id?: unknown; readonly build?: unknown }[]).filter(
-                    row => wanted.includes(String(row.id)) || wanted.includes(String(row.build)),
-                  ),
-                ),
-              ),
-            )
+            done(JSON.stringify(all.map(row => row.result as unknown)))
           }
         }
       }),
@@ -40,7 +34,7 @@ export async function oneOf(
     these =>
       these.some(({ element, says }) =>
         [...document.querySelectorAll<HTMLElement>(element)].some(
-          one => one.checkVisibility() && one.innerText.includes(says),
+          one => one.checkVisibility() && (one.textContent ?? '').includes(says),
         ),
       ),
     wanted.map(({ element, says = '' }) => ({ element, says })),
