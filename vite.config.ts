@@ -1,5 +1,6 @@
 // How the interface is built: Vue, one worker that carries the core, everything served from one place, kept for when nothing is served.
 import vue from '@vitejs/plugin-vue'
+import { NodeTypes, type NodeTransform } from '@vue/compiler-core'
 import { defineConfig } from 'vite'
 import { VitePWA } from 'vite-plugin-pwa'
 import about from './package.json' with { type: 'json' }
@@ -7,10 +8,17 @@ import about from './package.json' with { type: 'json' }
 /** Larger than the largest file of the program: all of it is kept. */
 const LARGEST = 4_000_000
 
+/** Between two words a line's end is a space, as in any HTML (what formats the templates counts on it), and many are one. */
+const spacesAsOne: NodeTransform = node => {
+  if (node.type === NodeTypes.TEXT) node.content = node.content.replaceAll(/[\t\r\n\f ]+/g, ' ')
+}
+
 export default defineConfig({
   define: { __VERSION__: JSON.stringify(about.version) },
   plugins: [
-    vue(),
+    vue({
+      template: { compilerOptions: { whitespace: 'preserve', nodeTransforms: [spacesAsOne] } },
+    }),
     VitePWA({
       // A window that is open keeps the program it began with until the person reloads it.
       registerType: 'prompt',

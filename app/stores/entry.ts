@@ -43,6 +43,8 @@ export const useEntry = defineStore('entry', () => {
   const doubts = shallowRef<readonly DraftMark[]>([])
   const read = shallowRef<ReadDraft | null>(null)
   const sheet = ref('')
+  /** How long what was pasted is, where it was longer than any sheet and was not taken. */
+  const tooLong = ref<number | null>(null)
   /** Chosen by hand, over what the sheet seems to be about. */
   const forced = ref<PartKind | null>(null)
   const numbers = reactive(noNumbers())
@@ -87,14 +89,12 @@ export const useEntry = defineStore('entry', () => {
     if (part.value === now) check.value = found
   })
 
-  /** A whole manual is no sheet. */
-  const tooLong = computed(() => sheet.value.length > LONGEST_SHEET)
   const readNow = async (): Promise<void> => {
     const text = sheet.value
     const asked = `${forced.value ?? ''} ${text}`
     if (asked === readOf) return
     readOf = asked
-    if (text.trim() === '' || tooLong.value) {
+    if (text.trim() === '') {
       read.value = null
       await take(null, null)
       return
@@ -165,6 +165,7 @@ export const useEntry = defineStore('entry', () => {
     began.value = ''
     touched.value = false
     Object.assign(numbers, noNumbers())
+    tooLong.value = null
     await take(null, null)
   }
 
@@ -185,9 +186,16 @@ export const useEntry = defineStore('entry', () => {
   const marks = computed(
     () => new Map(doubts.value.flatMap(m => (m.why === null ? [] : [[m.path, m.why] as const]))),
   )
+  /** Takes what stands in the field now; a whole manual is no sheet, and is not taken. */
   const paste = (text: string): void => {
+    if (!fits(text.length)) return
     sheet.value = text
     touched.value = true
+  }
+  /** Whether a text of so many characters is taken; where it is not, that is said. */
+  const fits = (length: number): boolean => {
+    tooLong.value = length > LONGEST_SHEET ? length : null
+    return tooLong.value === null
   }
   const force = (own: PartKind | null): void => {
     forced.value = own
@@ -220,6 +228,7 @@ export const useEntry = defineStore('entry', () => {
     whole,
     says,
     paste,
+    fits,
     force,
     begin,
     blank,

@@ -3,12 +3,23 @@
 import { computed, onMounted, ref, watch } from 'vue'
 import { capital, counted } from '../../core/format'
 import type { PartKind } from '../../core/parts'
+import { LONGEST_SHEET } from '../desk/limits'
 import { useEntry } from '../stores/entry'
 
 const entry = useEntry()
 const field = ref<HTMLTextAreaElement>()
 /** The field keeps its text by itself: thousands of lines that come in at once are drawn once. It takes what was there before, and what is cleared. */
-const typed = (event: Event): void => entry.paste((event.target as HTMLTextAreaElement).value)
+function typed(): void {
+  entry.paste(field.value?.value ?? '')
+  show()
+}
+/** What is far too long never comes into the field: laying it out alone would stop the page for seconds. */
+function before(event: Event): void {
+  const { value, selectionStart, selectionEnd } = event.target as HTMLTextAreaElement
+  const coming = (event as InputEvent).data?.length ?? 0
+  if (coming > 0 && !entry.fits(value.length - (selectionEnd - selectionStart) + coming))
+    event.preventDefault()
+}
 const show = (): void => {
   if (field.value && field.value.value !== entry.sheet) field.value.value = entry.sheet
 }
@@ -34,12 +45,14 @@ const force = (kind: string): void => entry.force(kind === '' ? null : (kind as 
         ref="field"
         rows="11"
         spellcheck="false"
+        @beforeinput="before"
         @input="typed"
         placeholder="CPU cooler: max. 17.0 cm&#10;Max. GPU length 355mm (w/o radiator)&#10;Front I/O: 2x Type-A 5Gbps, 1x Type-C"
       ></textarea>
     </label>
-    <p v-if="entry.tooLong" class="stop" role="status">
-      This is longer than any spec sheet. Paste only the table or the list of specifications.
+    <p v-if="entry.tooLong !== null" class="stop" role="status">
+      This is longer than any spec sheet ({{ counted(entry.tooLong, 'character') }}; at most
+      {{ LONGEST_SHEET }}). It was not taken: paste only the table or the list of specifications.
     </p>
     <label class="kind"
       >It is a

@@ -61,7 +61,7 @@ function open(): void {
     <p v-if="desk.ready && desk.state.builds.length === 0" class="quiet">
       None is here. Begin a new one, or drop a .juntura.json file on this window.
     </p>
-    <ul class="sheet">
+    <ul v-if="desk.state.builds.length" class="sheet">
       <BuildCard v-for="b in desk.state.builds" :key="b.id" :build="b" />
     </ul>
     <LatelyMade />
