@@ -124,7 +124,7 @@ test('by evening light the views are as readable as by day', async () => {
   await leave()
 })
 
-test('a selected row is as readable as any: what is tight stands out on it by 4.5 to 1', async () => {
+test('a selected row is as readable as the others: what is tight stands out on it by 4.5 to 1', async () => {
   const { page, leave } = await visitor(on)
   await show(page, '/b/avocet/power')
   for (const face of await page.locator('.row .face').all()) {

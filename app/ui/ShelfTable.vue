@@ -2,9 +2,10 @@
 // The parts that match, as a table that draws only what is seen; each head sorts by its column. The lines are one stop of Tab, walked by the arrows.
 import { useVirtualList } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
-import { number } from '../../core/format'
 import { useShelf } from '../stores/shelf'
 import type { ShelfQuery } from '../use/shelf'
+import ShelfHead from './ShelfHead.vue'
+import ShelfLine from './ShelfLine.vue'
 
 const props = defineProps<{
   query: ShelfQuery
@@ -33,19 +34,6 @@ const template = computed(
   () =>
     `${props.compare ? '26px ' : ''}minmax(140px, 2fr) ${props.query.group.value === null ? 'minmax(90px, 1fr)' : columns.value.map(c => (c.words ? 'minmax(52px, 1fr)' : 'minmax(70px, .7fr)')).join(' ')} 66px 62px`,
 )
-const sorted = (path: string): 'ascending' | 'descending' | 'none' =>
-  props.query.sort.value !== path ? 'none' : props.query.down.value ? 'descending' : 'ascending'
-const arrow = (path: string): string =>
-  ({ ascending: ' ↑', descending: ' ↓', none: '' })[sorted(path)]
-/** The heads that sort, in order; the narrow table keeps the fixed ones. */
-const FIXED = ['name', 'price']
-const heads = computed(() => [
-  { path: 'name', label: 'part' },
-  ...(props.query.group.value === null
-    ? [{ path: 'group', label: 'kind' }]
-    : columns.value.map(({ path, label }) => ({ path, label }))),
-  { path: 'price', label: 'price' },
-])
 /** The line that Tab stops at; where it is not drawn, the first that is. */
 const current = ref(0)
 // Another list begins at its top: far down in a longer one, nothing of a short one would be drawn.
@@ -90,91 +78,42 @@ defineExpose({
 
 <template>
   <div class="whole">
-    <div class="table" role="table" :aria-rowcount="ids.length + 1" aria-label="Parts on the shelf">
+    <div
+      class="table"
+      :class="{ comparing: compare }"
+      role="table"
+      :aria-rowcount="ids.length + 1"
+      aria-label="Parts on the shelf"
+    >
       <div role="rowgroup">
-        <div class="line head" role="row" :style="{ gridTemplateColumns: template }">
-          <span v-if="compare" role="columnheader"
-            ><span class="visually-hidden">compare</span></span
-          >
-          <span
-            v-for="h in heads"
-            :key="h.path"
-            role="columnheader"
-            :class="{ price: h.path === 'price', fixed: FIXED.includes(h.path) }"
-            :aria-sort="sorted(h.path)"
-          >
-            <button type="button" class="plainbutton" @click="query.sortBy(h.path)">
-              {{ h.label }}{{ arrow(h.path) }}
-            </button>
-          </span>
-          <span role="columnheader"><span class="visually-hidden">act</span></span>
-        </div>
+        <ShelfHead
+          class="line"
+          :query="query"
+          :compare="compare"
+          :style="{ gridTemplateColumns: template }"
+        />
       </div>
       <div v-bind="containerProps" class="scroll" role="rowgroup" tabindex="-1">
         <div v-bind="wrapperProps">
-          <template v-for="{ row, index } in lines" :key="index">
-            <div
-              class="line"
-              role="row"
-              :aria-rowindex="index + 2"
-              :class="{ open: chosen === row.id }"
-              :style="{ gridTemplateColumns: template, height: `${LINE}px` }"
-              @focusin="current = index"
-              @keydown.down.prevent="walk(index + 1, controlOf($event))"
-              @keydown.up.prevent="walk(index - 1, controlOf($event))"
-            >
-              <span v-if="compare" role="cell" class="part"
-                ><label class="mark"
-                  ><input
-                    type="checkbox"
-                    :tabindex="stop === index ? 0 : -1"
-                    :aria-label="`Compare ${row.model}`"
-                    :checked="shelf.compared.includes(row.id)"
-                    @change="shelf.mark(row.id)" /></label
-              ></span>
-              <span role="cell" class="part"
-                ><button
-                  type="button"
-                  class="plainbutton name"
-                  :aria-pressed="chosen === row.id"
-                  :tabindex="stop === index ? 0 : -1"
-                  @click="emit('choose', row.id)"
-                >
-                  <b>{{ row.model }}</b>
-                  <span class="quiet"
-                    >{{ row.maker }}<template v-if="row.own">, yours</template></span
-                  >
-                </button></span
-              >
-              <span v-if="query.group.value === null" role="cell" class="quiet">{{
-                row.title
-              }}</span>
-              <template v-else
-                ><span
-                  v-for="c in columns"
-                  :key="c.path"
-                  role="cell"
-                  :class="c.words ? 'cell' : 'cell figure'"
-                  :title="row.cells[c.path]"
-                  >{{ row.cells[c.path] || '–' }}</span
-                ></template
-              >
-              <span role="cell" class="figure price">{{
-                typeof row.price === 'number' ? number(row.price, 2) : '–'
-              }}</span>
-              <span role="cell"
-                ><button
-                  type="button"
-                  class="act"
-                  :tabindex="stop === index ? 0 : -1"
-                  :aria-label="`${act} ${row.model}`"
-                  @click="emit('take', row.id)"
-                >
-                  {{ act }}
-                </button></span
-              >
-            </div>
-          </template>
+          <ShelfLine
+            v-for="{ row, index } in lines"
+            :key="index"
+            class="line"
+            :aria-rowindex="index + 2"
+            :style="{ gridTemplateColumns: template, height: `${LINE}px` }"
+            :row="row"
+            :kind="query.group.value === null"
+            :columns="columns"
+            :chosen="chosen === row.id"
+            :act="act"
+            :compare="compare"
+            :stop="stop === index"
+            @choose="emit('choose', row.id)"
+            @take="emit('take', row.id)"
+            @focusin="current = index"
+            @keydown.down.prevent="walk(index + 1, controlOf($event))"
+            @keydown.up.prevent="walk(index - 1, controlOf($event))"
+          />
         </div>
       </div>
     </div>
@@ -209,85 +148,15 @@ defineExpose({
   padding: 0 8px;
   border-top: 1px solid var(--line);
 }
-.head > *,
-.head button {
-  overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
-}
-.head button {
-  width: 100%;
-  height: 30px;
-}
-.head {
-  border-top: 0;
-  border-bottom: 1px solid var(--line);
-  color: var(--ink-2);
-  font-size: var(--small);
-  height: 30px;
-  overflow-y: hidden;
-  scrollbar-gutter: stable;
-}
-.line:not(.head):hover,
-.open {
-  background: var(--mat-soft);
-}
-.part {
-  min-width: 0;
-  height: 100%;
-}
-.name {
-  overflow: hidden;
-  white-space: nowrap;
-  text-overflow: ellipsis;
-  width: 100%;
-  height: 100%;
-}
-.mark {
-  display: grid;
-  place-items: center;
-  height: 100%;
-}
-.cell {
-  overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
-  font-size: var(--small);
-}
-.price,
-.price button {
-  text-align: right;
-}
-.act {
-  border: 1px solid var(--line);
-  background: var(--sheet);
-  border-radius: var(--radius);
-  padding: 3px 8px;
-  cursor: pointer;
-  font-size: var(--small);
-  width: 100%;
-}
-.act:hover {
-  border-color: var(--mat);
-}
 .none {
   padding: 14px 8px;
 }
-input[type='checkbox'] {
-  width: 16px;
-  height: 16px;
-  accent-color: var(--mat);
-}
 @media (max-width: 700px) {
-  .cell {
-    display: none;
-  }
   .line {
-    grid-template-columns: 26px minmax(0, 1fr) 62px 62px !important;
+    grid-template-columns: minmax(0, 1fr) 62px 62px !important;
   }
-  .line > span.quiet,
-  .head > :not(.fixed, :first-child, :last-child) {
-    display: none;
+  .comparing .line {
+    grid-template-columns: 26px minmax(0, 1fr) 62px 62px !important;
   }
 }
 </style>
