@@ -4,7 +4,7 @@ import { rm } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import type { Page } from 'playwright-core'
 import type { Chance } from './chance'
-import { killable, Watch, type Killable } from './killable'
+import { killable, type Killable } from './killable'
 import {
   BUILD,
   binChange,
@@ -20,6 +20,7 @@ import {
   type Work,
 } from './person'
 import { COMES_BACK_WITHIN, SPEAKS_WITHIN, type End } from './tally'
+import { Watch } from './watch'
 import { oneOf } from './window'
 
 export const VICTIMS = ['browser', 'renderer', 'worker'] as const
