@@ -60,7 +60,7 @@ describe('finding', () => {
       await page
         .locator('.line:not(.head)')
         .evaluateAll(lines =>
-          lines.map(l => [...l.querySelectorAll('.cell.figure')][0]?.textContent ?? ''),
+          lines.map(l => [...l.querySelectorAll('.wide.figure')][0]?.textContent ?? ''),
         )
     ).map(t => parseFloat(t))
     expect(heights.length).toBeGreaterThan(3)

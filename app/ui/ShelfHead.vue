@@ -38,7 +38,8 @@ const ARROWS = { ascending: ' ↑', descending: ' ↓', none: '' }
 </template>
 
 <style scoped>
-.head {
+/* Over what every line has. */
+.head.line {
   border-top: 0;
   border-bottom: 1px solid var(--line);
   color: var(--ink-2);
