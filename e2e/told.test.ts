@@ -149,7 +149,9 @@ describe('no worker', () => {
     const profile = await on.profile()
     await profile.route(/desk\.worker.*\.js$/, async route => {
       const answer = await route.fetch()
-      const ends = 'setTimeout(close, 400);'
+      // As soon as it has said that it is here.
+      const ends =
+        '{ const say = postMessage.bind(globalThis); globalThis.postMessage = (what, ...more) => { say(what, ...more); if (what && what.sign === "here") setTimeout(close) } }'
       await route.fulfill({ response: answer, body: `${ends}\n${await answer.text()}` })
     })
     const page = await profile.newPage()
