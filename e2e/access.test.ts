@@ -86,7 +86,8 @@ const SCREENS = [
 describe.each(SCREENS)('on a $name screen', ({ viewport }) => {
   let here: Visitor
   beforeAll(async () => {
-    here = await visitor(on, { viewport })
+    // What fades in is looked at when it is there.
+    here = await visitor(on, { viewport, reducedMotion: 'reduce' })
   })
   afterAll(() => here.leave())
 
@@ -120,7 +121,7 @@ describe.each(SCREENS)('on a $name screen', ({ viewport }) => {
 })
 
 test('by evening light the views are as readable as by day', async () => {
-  const { page, leave } = await visitor(on)
+  const { page, leave } = await visitor(on, { reducedMotion: 'reduce' })
   await show(page, '/b/avocet/parts')
   await page.getByRole('button', { name: 'Evening light' }).click()
   for (const address of ['/b/avocet/fit', '/b/avocet/power', '/b/avocet/bench', '/']) {
@@ -131,7 +132,7 @@ test('by evening light the views are as readable as by day', async () => {
 })
 
 test('a selected row is as readable as the others: what is tight stands out on it by 4.5 to 1', async () => {
-  const { page, leave } = await visitor(on)
+  const { page, leave } = await visitor(on, { reducedMotion: 'reduce' })
   await show(page, '/b/avocet/power')
   for (const face of await page.locator('.row .face').all()) {
     await face.click()
@@ -142,7 +143,7 @@ test('a selected row is as readable as the others: what is tight stands out on i
 })
 
 test('by keyboard: the first stop skips to the content, the next is in it', async () => {
-  const { page, leave } = await visitor(on)
+  const { page, leave } = await visitor(on, { reducedMotion: 'reduce' })
   await show(page, '/b/avocet/fit')
   await page.keyboard.press('Tab')
   expect(await page.evaluate(() => document.activeElement?.textContent)).toBe('Skip to the content')
@@ -156,7 +157,7 @@ test('by keyboard: the first stop skips to the content, the next is in it', asyn
 })
 
 test('Parts and Order say the state of a row in words', async () => {
-  const { page, leave } = await visitor(on)
+  const { page, leave } = await visitor(on, { reducedMotion: 'reduce' })
   await show(page, '/b/avocet/parts')
   const verdicts = /\b(No check|Clear|Tight|Measure|Watch|Stop|Harm)\b/
   for (const row of await page.locator('.line .face').all())
@@ -168,7 +169,7 @@ test('Parts and Order say the state of a row in words', async () => {
 })
 
 test('the seam: what is pressed is what opens, and no other step is named over it', async () => {
-  const { page, leave } = await visitor(on)
+  const { page, leave } = await visitor(on, { reducedMotion: 'reduce' })
   await show(page, '/b/avocet/order')
   const marks = page.locator('.seam .mark')
   const mark = marks.nth(20)
