@@ -45,7 +45,7 @@ onKey('redo', () => {
 })
 
 /** Past what every view has on top: where a change of view sets the focus as well. */
-const toContent = (): void => document.querySelector<HTMLElement>('h1')?.focus()
+const toContent = (): void => document.querySelector<HTMLElement>('h1, main')?.focus()
 watch(
   () => route.path,
   async () => {

@@ -215,6 +215,23 @@ describe('parts of the program', () => {
   })
 })
 
+test('a state that could not be kept is not shown as if it were', async () => {
+  const { profile, page } = await withStore(
+    `IDBObjectStore.prototype.add = () => { throw new DOMException('full', 'QuotaExceededError') };`,
+  )
+  await page.goto('/b/plover/parts')
+  const state = page.getByLabel('State of Inlet 2')
+  const before = await state.inputValue()
+  await state.selectOption('spare')
+  await page.locator('.el-message', { hasText: /could not be saved/ }).waitFor()
+  await page.waitForFunction(
+    was =>
+      document.querySelector<HTMLSelectElement>('[aria-label="State of Inlet 2"]')?.value === was,
+    before,
+  )
+  await profile.close()
+})
+
 test('a price that is none is shown as not kept where it was typed', async () => {
   const profile = await on.profile()
   const page = await profile.newPage()

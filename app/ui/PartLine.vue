@@ -14,8 +14,12 @@ const costs = computed(() => props.row.paid ?? props.row.price)
 const desk = useDesk()
 const pointer = usePointer()
 /** A select of the browser's own: thirty of a library's take longer to begin than the whole view. */
-const stand = (state: State): Promise<boolean> =>
-  desk.run({ do: 'setState', id: props.row.id, state })
+async function stand(event: Event): Promise<void> {
+  const select = event.target as HTMLSelectElement
+  const kept = await desk.run({ do: 'setState', id: props.row.id, state: select.value as State })
+  // What was not kept is not shown as if it were.
+  if (!kept) select.value = props.row.state
+}
 /** What stands for a verdict where no rule asks anything of a part. */
 const NO_CHECK = 'No check'
 const STATES: readonly State[] = ['have', 'ordered', 'wanted', 'later', 'spare']
@@ -53,12 +57,7 @@ const STATES: readonly State[] = ['have', 'ordered', 'wanted', 'later', 'spare']
         }}</span></span
       >
     </button>
-    <select
-      class="state"
-      :value="row.state"
-      :aria-label="`State of ${row.name}`"
-      @change="stand(($event.target as HTMLSelectElement).value as State)"
-    >
+    <select class="state" :value="row.state" :aria-label="`State of ${row.name}`" @change="stand">
       <option v-for="s in STATES" :key="s" :value="s">{{ s }}</option>
     </select>
     <span class="figure price" :title="row.paid === null ? 'list price' : 'paid'">{{

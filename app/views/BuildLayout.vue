@@ -78,7 +78,7 @@ onKey('seam-on', () => void move(1))
       <RouterView />
     </main>
   </div>
-  <div v-else-if="desk.ready && desk.closed === null" class="gone">
+  <main v-else-if="desk.ready && desk.closed === null" id="content" class="gone">
     <template v-if="desk.state.aside !== null">
       <h1 tabindex="-1">This build cannot be read</h1>
       <p>{{ desk.state.aside }} It is kept as it is; the other builds open.</p>
@@ -103,12 +103,14 @@ onKey('seam-on', () => void move(1))
       </p>
     </template>
     <p><RouterLink to="/">All builds</RouterLink></p>
-  </div>
-  <div v-else-if="desk.closed !== null" class="gone">
+  </main>
+  <main v-else-if="desk.closed !== null" id="content" class="gone">
     <h1 tabindex="-1">The builds cannot be reached</h1>
     <StoreClosed :build="String(route.params['build'])" />
-  </div>
-  <p v-else class="gone quiet" role="status">Laying out the parts…</p>
+  </main>
+  <main v-else id="content" class="gone">
+    <p class="quiet" role="status">Laying out the parts…</p>
+  </main>
 </template>
 
 <style scoped>

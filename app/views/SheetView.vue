@@ -95,9 +95,9 @@ const print = (): void => window.print()
       </li>
     </ol>
   </main>
-  <p v-else class="paper" role="status">
-    {{ desk.ready ? 'This build is not here.' : 'Laying out the sheet…' }}
-  </p>
+  <main v-else id="content" class="paper">
+    <p role="status">{{ desk.ready ? 'This build is not here.' : 'Laying out the sheet…' }}</p>
+  </main>
 </template>
 
 <style scoped>
