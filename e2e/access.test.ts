@@ -2,35 +2,14 @@
 import { createRequire } from 'node:module'
 import { readFileSync } from 'node:fs'
 import type { Page } from 'playwright-core'
-import { stage, visitor, type Visitor } from './harness'
+import { stage, VIEWS, visitor, type Visitor } from './harness'
 
 const on = await stage()
 afterAll(() => on.close())
 
 const CHECKER = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8')
-const STAGES = [
-  'parts',
-  'fit',
-  'joints',
-  'power',
-  'order',
-  'panel',
-  'routes',
-  'bench',
-  'proof',
-  'record',
-  'measuring',
-  'buying',
-  'compare',
-  'practice',
-  'shelf',
-  'shelf?part=dunlin-a750g',
-  'shelf/entry?from=sheet',
-  'shelf/entry?from=numbers',
-  'shelf/entry?from=edit&part=dunlin-a750g',
-  'shelf/compare?parts=dunlin-a850,dunlin-a1000',
-].map(view => `/b/avocet/${view}`)
-const PAGES = ['/', '/storage', '/b/avocet/sheet']
+const STAGES = VIEWS.map(view => `/b/avocet/${view}`)
+const PAGES = ['/', '/storage', '/b/avocet/sheet', '/b/none/parts']
 /** At least so wide and high is what is pressed; the marks of the seam, which the arrows walk, apart. */
 const TARGET = 24
 

@@ -27,6 +27,31 @@ export function freePort(): Promise<number> {
   })
 }
 
+/** Every view within a build, by its address there. */
+export const VIEWS = [
+  'parts',
+  'fit',
+  'joints',
+  'power',
+  'order',
+  'panel',
+  'routes',
+  'bench',
+  'proof',
+  'record',
+  'measuring',
+  'buying',
+  'compare',
+  'practice',
+  'shelf',
+  'shelf?part=ottery-rill-360',
+  'shelf/entry?from=sheet',
+  'shelf/entry?from=numbers',
+  'shelf/entry?from=hand',
+  'shelf/entry?from=edit&part=dunlin-a750g',
+  'shelf/compare?parts=dunlin-a850,dunlin-a1000',
+]
+
 /** Starts the server as `npm start` does and waits for what it says. */
 export function startServer(
   port: number,

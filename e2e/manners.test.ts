@@ -1,7 +1,7 @@
 // How it behaves: keys, the keyboard alone, both lights, small screens, what is loaded, how long typing takes.
 import type { Page } from 'playwright-core'
 import { gzipSync } from 'node:zlib'
-import { stage, visitor } from './harness'
+import { stage, visitor, VIEWS } from './harness'
 
 const on = await stage()
 afterAll(() => on.close())
@@ -142,23 +142,7 @@ test.each(['light', 'dark'] as const)(
   'contrast by %s: 4.5 everywhere, 7 at the bench',
   async colorScheme => {
     const { page, leave } = await visit('/b/plover/parts', { colorScheme })
-    for (const stageName of [
-      'parts',
-      'fit',
-      'joints',
-      'power',
-      'order',
-      'panel',
-      'routes',
-      'proof',
-      'record',
-      'shelf',
-      'shelf?part=ottery-rill-360',
-      'shelf/entry?from=numbers',
-      'shelf/entry?from=edit&part=dunlin-a750g',
-      'shelf/compare?parts=dunlin-a850,dunlin-a1000',
-      'practice',
-    ]) {
+    for (const stageName of VIEWS) {
       await page.goto(`/b/plover/${stageName}`)
       await page.locator('h1').first().waitFor()
       expect([stageName, await contrasts(page, 4.5)]).toEqual([stageName, []])

@@ -9,7 +9,7 @@ import {
 } from 'node:fs'
 import { tmpdir } from 'node:os'
 import type { BrowserContext, Page } from 'playwright-core'
-import { stage } from './harness'
+import { stage, VIEWS } from './harness'
 
 const on = await stage()
 afterAll(() => on.close())
@@ -277,25 +277,7 @@ test('a file with script in every text field: shown as text, never run', async (
   await page.getByLabel('Build file').setInputFiles(`${folder}/evil.juntura.json`)
   await page.waitForURL(/\/b\/evil\/parts/)
   const ran = () => page.evaluate(() => (window as unknown as { ran?: number }).ran ?? 0)
-  for (const view of [
-    'parts',
-    'fit',
-    'joints',
-    'power',
-    'order',
-    'panel',
-    'routes',
-    'bench',
-    'proof',
-    'record',
-    'measuring',
-    'buying',
-    'compare',
-    'shelf',
-    'shelf/entry?from=hand',
-    'practice',
-    'sheet',
-  ]) {
+  for (const view of [...VIEWS, 'sheet']) {
     await page.goto(`/b/evil/${view}`)
     await page.locator('h1').first().waitFor()
     await page.waitForTimeout(150)

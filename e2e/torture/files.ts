@@ -7,7 +7,7 @@ import { chanceOf } from './chance'
 import { mangled } from './mangle'
 import { READERS, type GivenFile, type Reader, type Seed } from './readers'
 import { COMES_BACK_WITHIN, type End, type Trial } from './tally'
-import { storedBuilds } from './window'
+import { stored } from './window'
 
 export interface FilesWanted {
   readonly seed: number
@@ -31,6 +31,10 @@ interface Room {
   readonly seeds: readonly Seed[]
   leave(): Promise<void>
 }
+/** The builds that nothing opened beside them may change, as they lie in the store. */
+const bystanders = async (page: Page): Promise<string> =>
+  JSON.stringify(await Promise.all(BYSTANDERS.map(id => stored(page, id))))
+
 /** Leaves a person's work in a build, so that nothing may take its place. */
 async function workOn(page: Page, id: string): Promise<void> {
   await page.goto(`/b/${id}/record`)
@@ -45,7 +49,7 @@ async function enter(on: Stage, reader: Reader): Promise<Room> {
   for (const id of BYSTANDERS) await workOn(page, id)
   const seeds = await reader.seeds(page)
   await reader.begin(page)
-  const before = await storedBuilds(page, BYSTANDERS)
+  const before = await bystanders(page)
   return { page, found, before, seeds, leave: () => profile.close() }
 }
 
@@ -87,7 +91,7 @@ async function outcomeOf(room: Room, reader: Reader, file: GivenFile): Promise<O
   }
   try {
     await reader.clear(page)
-    if ((await storedBuilds(page, BYSTANDERS)) !== before)
+    if ((await bystanders(page)) !== before)
       return { end: 'lost', why: 'a build beside it is not as it was', fit: false }
   } catch (error) {
     return { end: 'hung', why: String(error), fit: false }

@@ -2,7 +2,7 @@
 import type { Page } from 'playwright-core'
 import type { Chance } from './chance'
 import { COMES_BACK_WITHIN } from './tally'
-import { oneOf } from './window'
+import { oneOf, stored } from './window'
 
 /** What the person has seen kept. */
 export interface Known {
@@ -107,21 +107,6 @@ export const listShown = (page: Page): Promise<void> =>
 export const binShown = async (page: Page): Promise<boolean> =>
   (await page.getByRole('button', { name: new RegExp(`^Bring back ${OTHER}`) }).count()) > 0
 
-/** How many lines the build's log has in the store. */
-export const keptLines = (page: Page): Promise<number> =>
-  page.evaluate(
-    id =>
-      new Promise<number>((done, failed) => {
-        const opened = indexedDB.open('juntura')
-        opened.onerror = () => failed(opened.error)
-        opened.onsuccess = () => {
-          const log = opened.result.transaction('log').objectStore('log')
-          const lines = log.index('build').count(id)
-          lines.onsuccess = () => {
-            opened.result.close()
-            done(lines.result)
-          }
-        }
-      }),
-    BUILD,
-  )
+/** How many lines the build’s log has in the store. */
+export const keptLines = async (page: Page): Promise<number> =>
+  (await stored(page, BUILD)).log.length

@@ -1,27 +1,31 @@
 // One window under torture: what it complains about, what its store holds, and the sentence it says about what was given to it.
 import type { Page } from 'playwright-core'
 
-/** The rows of these builds as they lie in the store: what nothing that is opened beside them may change. */
-export const storedBuilds = (page: Page, ids: readonly string[]): Promise<string> =>
+/** What the store holds of one build. */
+export interface Stored {
+  readonly build: unknown
+  readonly head: unknown
+  readonly log: readonly unknown[]
+}
+/** The rows of a build as they lie in the store, read beside the program. */
+export const stored = (page: Page, id: string): Promise<Stored> =>
   page.evaluate(
     wanted =>
-      new Promise<string>((done, failed) => {
+      new Promise<Stored>((done, failed) => {
         const opened = indexedDB.open('juntura')
         opened.onerror = () => failed(opened.error)
         opened.onsuccess = () => {
           const read = opened.result.transaction(['builds', 'heads', 'log'])
-          const all = wanted.flatMap(id => [
-            read.objectStore('builds').get(id),
-            read.objectStore('heads').get(id),
-            read.objectStore('log').index('build').getAll(id),
-          ])
+          const build = read.objectStore('builds').get(wanted)
+          const head = read.objectStore('heads').get(wanted)
+          const log = read.objectStore('log').index('build').getAll(wanted)
           read.oncomplete = () => {
             opened.result.close()
-            done(JSON.stringify(all.map(row => row.result as unknown)))
+            done({ build: build.result, head: head.result, log: log.result })
           }
         }
       }),
-    [...ids],
+    id,
   )
 
 /** Waits, frame by frame, until one of these is in the page: an element, by what it says where that matters. A locator would look again only after up to half a second. */
