@@ -1,4 +1,5 @@
-// How the interface is built: Vue, one worker that carries the core, everything served from one place, kept for when nothing is served.
+// How the interface is built: Vue, one worker that carries the core, everything served from one
+// place, kept for when nothing is served.
 import vue from '@vitejs/plugin-vue'
 import { NodeTypes, type NodeTransform } from '@vue/compiler-core'
 import { defineConfig } from 'vite'
@@ -8,7 +9,10 @@ import about from './package.json' with { type: 'json' }
 /** Larger than the largest file of the program: all of it is kept. */
 const LARGEST = 4_000_000
 
-/** Between two words a line's end is a space, as in any HTML (what formats the templates counts on it), and many are one. */
+/**
+ * Between two words a line's end is a space, as in any HTML (what formats the templates counts on
+ * it), and many are one.
+ */
 const spacesAsOne: NodeTransform = node => {
   if (node.type === NodeTypes.TEXT) node.content = node.content.replaceAll(/[\t\r\n\f ]+/g, ' ')
 }

@@ -1,5 +1,5 @@
 // The stages in the order of the work, each with its key and what it answers.
-import type { Stage } from '../core/finding'
+import type { Stage } from '../core/rules/finding'
 
 export interface StageLine {
   readonly key: string

@@ -1,4 +1,6 @@
-// For every hand and eye: each view by an independent checker of accessibility, on a wide screen and a narrow one; nothing scrolls that should not; what is pressed is large enough; the keyboard comes to the content at once.
+// For every hand and eye: each view by an independent checker of accessibility, on a wide screen
+// and a narrow one; nothing scrolls that should not; what is pressed is large enough; the keyboard
+// comes to the content at once.
 import { createRequire } from 'node:module'
 import { readFileSync } from 'node:fs'
 import type { Page } from 'playwright-core'
@@ -10,7 +12,10 @@ afterAll(() => on.close())
 const CHECKER = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8')
 const STAGES = VIEWS.map(view => `/b/avocet/${view}`)
 const PAGES = ['/', '/storage', '/b/avocet/sheet', '/b/none/parts']
-/** At least so wide and high is what is pressed; the marks of the seam, which the arrows walk, apart. */
+/**
+ * At least so wide and high is what is pressed; the marks of the seam, which the arrows walk,
+ * apart.
+ */
 const TARGET = 24
 
 async function show(page: Page, address: string): Promise<void> {
@@ -35,7 +40,10 @@ async function faults(page: Page): Promise<readonly string[]> {
   })
 }
 
-/** What is pressed and too small: a box to tick counts with its label, a link within a sentence not at all. */
+/**
+ * What is pressed and too small: a box to tick counts with its label, a link within a sentence not
+ * at all.
+ */
 const tooSmall = (page: Page): Promise<readonly string[]> =>
   page.evaluate(
     least =>

@@ -1,4 +1,5 @@
-// Avocet through the real interface: what is wrong is found, explained and led out of, at every stage.
+// Avocet through the real interface: what is wrong is found, explained and led out of, at every
+// stage.
 import { readFileSync } from 'node:fs'
 import { stage, takeBack, visitor } from './harness'
 

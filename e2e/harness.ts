@@ -1,4 +1,5 @@
-// What every test of the real interface needs: the built app served on a free port, and a browser with a fresh profile.
+// What every test of the real interface needs: the built app served on a free port, and a browser
+// with a fresh profile.
 import { spawn, type ChildProcess } from 'node:child_process'
 import { createServer, type AddressInfo } from 'node:net'
 import { fileURLToPath } from 'node:url'

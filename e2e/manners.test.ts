@@ -1,4 +1,5 @@
-// How it behaves: keys, the keyboard alone, both lights, small screens, what is loaded, how long typing takes.
+// How it behaves: keys, the keyboard alone, both lights, small screens, what is loaded, how long
+// typing takes.
 import type { Page } from 'playwright-core'
 import { gzipSync } from 'node:zlib'
 import { stage, visitor, VIEWS } from './harness'

@@ -1,4 +1,5 @@
-// The program is kept in the browser: it starts with the server stopped, and a window that is open survives an update.
+// The program is kept in the browser: it starts with the server stopped, and a window that is open
+// survives an update.
 import type { ChildProcess } from 'node:child_process'
 import { cpSync, mkdtempSync, readdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
@@ -19,7 +20,9 @@ async function serving(port: number, built?: string): Promise<ChildProcess> {
   return server
 }
 
-/** A page of the program as a person has it: with what keeps the program for when nobody serves it. */
+/**
+ * A page of the program as a person has it: with what keeps the program for when nobody serves it.
+ */
 async function keptPage(port: number): Promise<Page> {
   const profile = await on.profile({ serviceWorkers: 'allow', baseURL: `http://127.0.0.1:${port}` })
   const page = await profile.newPage()
@@ -29,7 +32,9 @@ async function keptPage(port: number): Promise<Page> {
   return page
 }
 
-/** The program as another build would make it: another page, and a part of it under another name. */
+/**
+ * The program as another build would make it: another page, and a part of it under another name.
+ */
 function nextBuild(): string {
   const root = mkdtempSync(`${tmpdir()}/juntura-next-`)
   cpSync(`${ROOT}dist`, root, { recursive: true, filter: path => !/\.(br|gz)$/.test(path) })

@@ -1,4 +1,5 @@
-// What must never be lost and what must never run: a full store, a huge file, a tab that dies, two windows at once, a file full of script.
+// What must never be lost and what must never run: a full store, a huge file, a tab that dies, two
+// windows at once, a file full of script.
 import {
   closeSync,
   ftruncateSync,

@@ -1,4 +1,5 @@
-// What older versions of the program left in a browser, laid into a fresh profile before the program loads: every build opens, with its log and pictures.
+// What older versions of the program left in a browser, laid into a fresh profile before the
+// program loads: every build opens, with its log and pictures.
 import { readdirSync, readFileSync } from 'node:fs'
 import { layOld, SAVED, type OldStore } from '../app/desk/test-helpers/saved'
 import { stage, visitor } from './harness'
@@ -101,7 +102,8 @@ test('Storage tells what is kept, gives everything in one file, and takes it in 
     mimeType: 'application/json',
     buffer,
   })
-  // Avocet is here with the same content; the file's Plover lay in the bin, and the demo here gives way to it.
+  // Avocet is here with the same content; the file's Plover lay in the bin, and the demo here gives
+  // way to it.
   await there.page.getByRole('row', { name: /builds in the bin .*days 2/ }).waitFor()
   await there.page.getByRole('row', { name: /^builds 1/ }).waitFor()
   await there.leave()

@@ -1,4 +1,5 @@
-// The shelf through the real interface: every way a part gets in, finding it, comparing, measuring it for every copy, its manual at the joint.
+// The shelf through the real interface: every way a part gets in, finding it, comparing, measuring
+// it for every copy, its manual at the joint.
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import type { Page } from 'playwright-core'

@@ -1,4 +1,5 @@
-// Told, always: whatever is taken away in the browser, a sentence says what happened, what is safe and what to do; nothing spins for ever.
+// Told, always: whatever is taken away in the browser, a sentence says what happened, what is safe
+// and what to do; nothing spins for ever.
 import type { BrowserContext, Locator, Page } from 'playwright-core'
 import { freePort, stage, startServer, stopServer } from './harness'
 

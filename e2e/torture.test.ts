@@ -1,4 +1,5 @@
-// A slice of torture: browsers, renderers and workers killed at work, mangled files for every reader. `npm run deep` does the whole of it.
+// A slice of torture: browsers, renderers and workers killed at work, mangled files for every
+// reader. `npm run deep` does the whole of it.
 import { stage } from './harness'
 import { mangledFiles } from './torture/files'
 import { kills } from './torture/kills'

@@ -1,7 +1,8 @@
-// The whole way through the real interface: a first visit, a finding and its reasons, a change, the bench, a reload, a file out and in.
+// The whole way through the real interface: a first visit, a finding and its reasons, a change, the
+// bench, a reload, a file out and in.
 import { readFileSync } from 'node:fs'
 import type { Page } from 'playwright-core'
-import { analyse } from '../core/analyse'
+import { analyse } from '../core/analysis/analyse'
 import { openFile } from '../core/document/open'
 import { stage, visitor } from './harness'
 

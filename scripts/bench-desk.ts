@@ -1,17 +1,21 @@
-// Times the desk: what one figure posts to the page, and whether a command costs more once a build has a long log.
+// Times the desk: what one figure posts to the page, and whether a command costs more once a build
+// has a long log.
 import 'fake-indexeddb/auto'
-import { analyse } from '../core/analyse'
+import { analyse } from '../core/analysis/analyse'
 import { apply } from '../core/document/apply'
 import type { Build } from '../core/document/build'
 import { isProblem } from '../core/document/command'
-import { Memo } from '../core/memo'
+import { Memo } from '../core/pipeline/memo'
 import type { Act } from '../app/desk/acts'
 import { JunturaDb } from '../app/desk/db'
 import { Desk } from '../app/desk/desk'
 import { patchOf } from '../app/desk/patch'
 import { clocked, median, type Row } from './bench-rows'
 
-/** Named choices: kB that one figure may post, how many commands make a long log, how many are timed, how much dearer they may be. */
+/**
+ * Named choices: kB that one figure may post, how many commands make a long log, how many are
+ * timed, how much dearer they may be.
+ */
 const POSTED_LIMIT = 30
 const LONG_LOG = 2000
 const TIMED = 60
@@ -19,7 +23,10 @@ const DEARER = 1.3
 
 const AT = '2031-03-02T09:00:00Z'
 
-/** How many kB cross to the page after one figure: each of the cooler's, of the case's, of the supply's in turn. */
+/**
+ * How many kB cross to the page after one figure: each of the cooler's, of the case's, of the
+ * supply's in turn.
+ */
 export function postedRow(build: Build): Row {
   const memo = new Memo()
   const state = (of: Build) => ({ build: of, analysis: analyse(of, memo) })
@@ -45,7 +52,10 @@ export function postedRow(build: Build): Row {
   }
 }
 
-/** How much dearer a command is once the log holds two thousand: the median of the last against that of the first. */
+/**
+ * How much dearer a command is once the log holds two thousand: the median of the last against that
+ * of the first.
+ */
 export async function longLogRow(): Promise<Row> {
   const desk = new Desk({
     db: new JunturaDb('bench'),

@@ -24,7 +24,10 @@ export function clocked(run: () => unknown): number | Promise<number> {
     : performance.now() - start
 }
 
-/** The exponent with which a cost grows in a size: the slope of a straight line through both logarithms, by least squares. */
+/**
+ * The exponent with which a cost grows in a size: the slope of a straight line through both
+ * logarithms, by least squares.
+ */
 export function exponentOf(points: readonly (readonly [size: number, cost: number])[]): number {
   const logs = points.map(([size, cost]) => [Math.log(size), Math.log(cost)] as const)
   const mean = (of: 0 | 1): number => logs.reduce((sum, p) => sum + p[of], 0) / logs.length

@@ -1,10 +1,11 @@
-// Times the core: medians of several runs. `npm run bench [-- --json]` prints {name, value, unit, against, ratio, n} a row.
-import { analyse, situationIn } from '../core/analyse'
+// Times the core: medians of several runs. `npm run bench [-- --json]` prints {name, value, unit,
+// against, ratio, n} a row.
+import { analyse, situationIn } from '../core/analysis/analyse'
 import { apply } from '../core/document/apply'
 import type { Build } from '../core/document/build'
 import { isProblem } from '../core/document/command'
 import { partOfRow, partsTableCsv, tableOf } from '../core/exchange/parts-table'
-import { Memo } from '../core/memo'
+import { Memo } from '../core/pipeline/memo'
 import { plan } from '../core/order/section'
 import type { Part } from '../core/parts'
 import { EVERYTHING, find, indexOf } from '../core/shelf/find'
@@ -53,7 +54,10 @@ function changesOf(build: Build, round: number): readonly Change[] {
       })),
     )
 }
-/** How much a figure is nudged further each round, as a share of it; and of how many parts changed a whole analysis is timed. */
+/**
+ * How much a figure is nudged further each round, as a share of it; and of how many parts changed a
+ * whole analysis is timed.
+ */
 const NUDGE = 1 / 300
 const WHOLE_EVERY = 6
 
@@ -70,7 +74,10 @@ interface Timed {
   readonly n: number
 }
 
-/** Whole and one part in turn, so that a machine that changes its pace changes both. One part: in a worker that lives, back again untimed. */
+/**
+ * Whole and one part in turn, so that a machine that changes its pace changes both. One part: in a
+ * worker that lives, back again untimed.
+ */
 function planTimes(build: Build, rounds: number): Times {
   const living = new Memo()
   analyse(build, living)
@@ -184,7 +191,10 @@ const IMPORT_LIMIT = 10_000
 const KEYSTROKE_LIMIT = 16
 const IMPORT_RUNS = 3
 
-/** How the time of reading a sheet grows with its length: the same kind of lines, each with words of its own, and the same over and over. */
+/**
+ * How the time of reading a sheet grows with its length: the same kind of lines, each with words of
+ * its own, and the same over and over.
+ */
 const SHEET_LENGTHS = [1250, 2500, 5000, 10_000, 20_000] as const
 const SHEET_RUNS = 5
 const GROWTH_LIMIT = 1.2

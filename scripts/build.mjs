@@ -40,7 +40,10 @@ export function buildIfStale() {
 
 const WORTH = /\.(?:js|mjs|css|html|svg|json|webmanifest)$/
 
-/** Writes what travels well compressed beside each file, once, so that the server need not do it at every visit. */
+/**
+ * Writes what travels well compressed beside each file, once, so that the server need not do it at
+ * every visit.
+ */
 function compress(folder) {
   for (const name of readdirSync(folder, { recursive: true })) {
     const path = `${folder}/${name}`

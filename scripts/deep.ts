@@ -1,4 +1,6 @@
-// npm run deep: what is too long for npm test, at its full number. `-- --tenth` for a tenth of it, `-- --seed N`, `-- --files N --kills N`, `-- --reader KIND [--at N]` to look at one again. Closes with a table and "N passed, N failed".
+// npm run deep: what is too long for npm test, at its full number. `-- --tenth` for a tenth of it,
+// `-- --seed N`, `-- --files N --kills N`, `-- --reader KIND [--at N]` to look at one again. Closes
+// with a table and "N passed, N failed".
 import { parseArgs } from 'node:util'
 import { stage } from '../e2e/harness'
 import { mangledFiles, type OnlyFile } from '../e2e/torture/files'

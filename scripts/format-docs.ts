@@ -1,4 +1,5 @@
-// The format's two documents, made from the schemas: a JSON Schema for programs and a page for people.
+// The format's two documents, made from the schemas: a JSON Schema for programs and a page for
+// people.
 import { z } from 'zod'
 import { FORMAT, VERSION, fileSchema } from '../core/document/file'
 import { limitLines } from '../core/document/limits'

@@ -1,4 +1,5 @@
-// Freezes the present version of the format: `npm run freeze` writes an example of everything under saved/, once. A folder that is there is left alone.
+// Freezes the present version of the format: `npm run freeze` writes an example of everything under
+// saved/, once. A folder that is there is left alone.
 import 'fake-indexeddb/auto'
 import { existsSync, mkdirSync, writeFileSync } from 'node:fs'
 import type { Act, DeskState } from '../app/desk/acts'
@@ -48,7 +49,9 @@ const open = async (build: string | null): Promise<DeskState> => {
   return answer.state
 }
 
-/** A little of everything that a person does, on both demos, on builds of their own, on the shelf. */
+/**
+ * A little of everything that a person does, on both demos, on builds of their own, on the shelf.
+ */
 async function work(): Promise<void> {
   const plan = (await open('plover')).analysis?.horizons.then
   const [first, second, third] = plan?.order.steps ?? []

@@ -1,4 +1,5 @@
-// A version that is frozen stays as it is: what the format allows is compared with what it allowed then.
+// A version that is frozen stays as it is: what the format allows is compared with what it allowed
+// then.
 import { existsSync, readFileSync } from 'node:fs'
 import { VERSION } from '../core/document/file'
 import { frozenSchema, printOf } from './frozen-schema'

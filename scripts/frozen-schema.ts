@@ -1,4 +1,5 @@
-// What the format allows, as plain data without words for people: what a frozen version is compared by.
+// What the format allows, as plain data without words for people: what a frozen version is compared
+// by.
 import { createHash } from 'node:crypto'
 import { z } from 'zod'
 import { fileSchema } from '../core/document/file'

@@ -1,4 +1,5 @@
-// Reads a spec sheet from a file and prints what was understood: `npm run -s read-sheet -- FILE [--kind KIND]`.
+// Reads a spec sheet from a file and prints what was understood: `npm run -s read-sheet -- FILE
+// [--kind KIND]`.
 import { readFileSync } from 'node:fs'
 import { parseArgs } from 'node:util'
 import { READABLE, readSheet } from '../core/reader/read'

@@ -1,7 +1,8 @@
-// Prints the whole analysis of a build file: `npm run report -- FILE [--json] [--section NAME] [--now]`. Exit 1 on an unaccepted stop or harm.
+// Prints the whole analysis of a build file: `npm run report -- FILE [--json] [--section NAME]
+// [--now]`. Exit 1 on an unaccepted stop or harm.
 import { readFileSync } from 'node:fs'
 import { parseArgs } from 'node:util'
-import { analyse } from '../core/analyse'
+import { analyse } from '../core/analysis/analyse'
 import { openFile } from '../core/document/open'
 import { isBlocked, reportText, SECTIONS } from '../core/exchange/report-text'
 

@@ -1,4 +1,5 @@
-// Writes the format's JSON Schema and its readable page from the Zod schemas, so that they cannot disagree. `-- --check` only compares.
+// Writes the format's JSON Schema and its readable page from the Zod schemas, so that they cannot
+// disagree. `-- --check` only compares.
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { formatDocuments } from './format-docs'
 

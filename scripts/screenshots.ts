@@ -1,4 +1,5 @@
-// Takes the current picture of each main view from the demo data into docs/screenshots. `-- --to DIR [--only NAME]` for throwaway ones.
+// Takes the current picture of each main view from the demo data into docs/screenshots. `-- --to
+// DIR [--only NAME]` for throwaway ones.
 import { mkdirSync } from 'node:fs'
 import { parseArgs } from 'node:util'
 import type { Page } from 'playwright-core'
@@ -33,7 +34,10 @@ async function schools(page: Page): Promise<void> {
   await page.getByText('Compare the schools').click()
   await page.getByText('Proof first').first().waitFor({ timeout: 60_000 })
 }
-/** A sheet as a person pastes it: centimetres with commas, clearances with their conditions, a line that says nothing to a joint. */
+/**
+ * A sheet as a person pastes it: centimetres with commas, clearances with their conditions, a line
+ * that says nothing to a joint.
+ */
 const SHEET = `Brackwater Jetty 6 mid tower case
 Motherboard support: ATX, Micro-ATX, Mini-ITX
 Dimensions (L x W x H): 46,5 x 22,0 x 48,0 cm

@@ -1,4 +1,5 @@
-// Makes a fresh machine ready (it speaks on stderr, so that what a command prints stays its own): packages when they are missing or other than the lock file says, a browser when it is asked for.
+// Makes a fresh machine ready (it speaks on stderr, so that what a command prints stays its own):
+// packages when they are missing or other than the lock file says, a browser when it is asked for.
 import { execFileSync } from 'node:child_process'
 import { createHash } from 'node:crypto'
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs'
@@ -21,7 +22,8 @@ export function packages() {
   if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === lock) return
   console.error('Installing packages…')
   try {
-    // By the lock file, as `npm ci` would; but `ci` refuses everything when a mirror lacks one optional package of another platform.
+    // By the lock file, as `npm ci` would; but `ci` refuses everything when a mirror lacks one
+    // optional package of another platform.
     run('npm', ['install', '--no-save', '--no-fund', '--no-audit', '--loglevel=error'])
   } catch {
     fail('Packages could not be installed. With a network, run: npm install')

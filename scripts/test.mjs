@@ -1,4 +1,5 @@
-// npm test: sets up, then types, lint, format, format documents, unit tests, the built app in a browser. Last line: N passed, N failed.
+// npm test: sets up, then types, lint, format, format documents, unit tests, the built app in a
+// browser. Last line: N passed, N failed.
 import { spawnSync } from 'node:child_process'
 import { mkdtempSync, readFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'

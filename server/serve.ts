@@ -1,14 +1,21 @@
-// Serves the built app on this machine: files with long caching where their name carries a hash, the app for every other address.
+// Serves the built app on this machine: files with long caching where their name carries a hash,
+// the app for every other address.
 import fastifyStatic from '@fastify/static'
 import Fastify, { type FastifyInstance, type FastifyReply } from 'fastify'
 
-/** What a page may load: only what this server serves. Styles may be inline (components set sizes that way); scripts may not. */
+/**
+ * What a page may load: only what this server serves. Styles may be inline (components set sizes
+ * that way); scripts may not.
+ */
 export const CONTENT_POLICY =
   "default-src 'self'; script-src 'self'; worker-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; font-src 'self'; connect-src 'self'; object-src 'none'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'"
 
 const TEXT = 'text/plain; charset=utf-8'
 
-/** Names under which this machine calls itself. A page of elsewhere that borrows another name for it gets nothing. */
+/**
+ * Names under which this machine calls itself. A page of elsewhere that borrows another name for it
+ * gets nothing.
+ */
 const OWN_NAMES = ['127.0.0.1', 'localhost', '[::1]']
 const FOREIGN =
   'This server answers only on this machine, as 127.0.0.1 or localhost. Open it by one of these names.'

@@ -1,12 +1,15 @@
 // What the page sends to the desk, and what it gets back.
-import type { Analysis } from '../../core/analyse'
-import type { Difference } from '../../core/compare'
+import type { Analysis } from '../../core/analysis/analyse'
+import type { Difference } from '../../core/analysis/compare'
 import type { Ask } from '../../core/document/asks'
 import type { Build } from '../../core/document/build'
 import type { Problem } from '../../core/document/command'
 import type { TablePlan } from './shelf'
 
-/** Everything that changes something. `undo` and `redo` name the build they are of, or null for the shelf. */
+/**
+ * Everything that changes something. `undo` and `redo` name the build they are of, or null for the
+ * shelf.
+ */
 export type Act =
   | { readonly act: 'run'; readonly build: string; readonly ask: Ask }
   | { readonly act: 'undo' | 'redo'; readonly of: string | null }
@@ -93,11 +96,17 @@ export interface Outcome {
   readonly notice: string | null
 }
 
-/** The new state, the build it is about, what a change of that build did to its plan (wanted parts included), and what is to be told; or a sentence why not. */
+/**
+ * The new state, the build it is about, what a change of that build did to its plan (wanted parts
+ * included), and what is to be told; or a sentence why not.
+ */
 export type Answer =
   (Outcome & { readonly state: DeskState; readonly changed: Difference | null }) | Refusal
 
-/** Why nothing was changed. `full`: because there is no room left; `closed`: because the store does not open; `told`: it is in sight already. */
+/**
+ * Why nothing was changed. `full`: because there is no room left; `closed`: because the store does
+ * not open; `told`: it is in sight already.
+ */
 export type Refusal = Problem & {
   readonly full?: boolean
   readonly closed?: boolean

@@ -1,4 +1,5 @@
-// The list of builds: made, copied, opened from a file, moved to the bin and brought back, each by its name. Undo never comes here.
+// The list of builds: made, copied, opened from a file, moved to the bin and brought back, each by
+// its name. Undo never comes here.
 import { emptyBuild, type Build } from '../../core/document/build'
 import { isProblem, type Problem } from '../../core/document/command'
 import type { FileContent, Logged } from '../../core/document/file'
@@ -47,7 +48,9 @@ export class Builds {
     return outcome(copy.id)
   }
 
-  /** To the bin, with all its work; its log, its pictures and what undo knows wait there with it. */
+  /**
+   * To the bin, with all its work; its log, its pictures and what undo knows wait there with it.
+   */
   async delete(id: string): Promise<Outcome | Problem> {
     const head = await this.store.db.heads.get(id)
     if (!head || head.deleted !== null) return { problem: 'This build was already deleted.' }
@@ -62,7 +65,9 @@ export class Builds {
     return outcome(id)
   }
 
-  /** Takes a making, copying or opening back: what came goes to the bin, what gave way comes back. */
+  /**
+   * Takes a making, copying or opening back: what came goes to the bin, what gave way comes back.
+   */
   async takeBack(deed: number): Promise<Outcome | Problem> {
     const row = await this.store.db.deeds.get(deed)
     if (!row) return { problem: 'This was already taken back.' }
@@ -72,7 +77,10 @@ export class Builds {
     return outcome(null)
   }
 
-  /** Takes builds for good: document, log, and what undo knows of them. Their pictures go with the next sweep. */
+  /**
+   * Takes builds for good: document, log, and what undo knows of them. Their pictures go with the
+   * next sweep.
+   */
   async forget(ids: readonly string[]): Promise<Outcome> {
     const { db } = this.store
     await db.builds.bulkDelete([...ids])
@@ -85,8 +93,9 @@ export class Builds {
   }
 
   /**
-   * The builds of a file beside what is here. One that is here with the same content is opened; a demo that nobody changed
-   * gives way and goes to the bin; beside any other the file's gets a name of its own.
+   * The builds of a file beside what is here. One that is here with the same content is opened; a
+   * demo that nobody changed gives way and goes to the bin; beside any other the file's gets a name
+   * of its own.
    */
   async take(content: FileContent, file: string): Promise<Outcome> {
     const brought: string[] = []

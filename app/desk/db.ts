@@ -1,9 +1,13 @@
-// Where everything lies in the browser: documents and their heads, logs, what undo knows, pictures, parts, settings.
+// Where everything lies in the browser: documents and their heads, logs, what undo knows, pictures,
+// parts, settings.
 import Dexie, { type EntityTable } from 'dexie'
 import type { About } from '../../core/document/command'
 import type { Part } from '../../core/parts'
 
-/** A document as it lies here. Only the door (core/document/open) looks into `doc`. Rows without a version are of version 1. */
+/**
+ * A document as it lies here. Only the door (core/document/open) looks into `doc`. Rows without a
+ * version are of version 1.
+ */
 export interface BuildRow {
   readonly id: string
   readonly version?: number
@@ -44,7 +48,10 @@ export interface ShelfChange {
 /** Whose undo a step belongs to: a build's by its id, or the shelf's. */
 export type Stack = `build:${string}` | 'shelf'
 
-/** What undo and redo can do: a command with the one that takes it back, and what the shelf had of it. */
+/**
+ * What undo and redo can do: a command with the one that takes it back, and what the shelf had of
+ * it.
+ */
 export interface StepRow {
   seq: number
   readonly stack: Stack
@@ -52,7 +59,9 @@ export interface StepRow {
   readonly undone: 0 | 1
   readonly forward: unknown
   readonly back: unknown
-  /** What its line is made from: the names it needs, or the line itself where there is no command. */
+  /**
+   * What its line is made from: the names it needs, or the line itself where there is no command.
+   */
   readonly about: About
   readonly line: string | null
   readonly shelf: readonly ShelfChange[]

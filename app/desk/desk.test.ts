@@ -1,4 +1,4 @@
-import { analyse } from '../../core/analyse'
+import { analyse } from '../../core/analysis/analyse'
 import { isProblem } from '../../core/document/command'
 import { VERSION } from '../../core/document/file'
 import { openBuild } from '../../core/document/open'

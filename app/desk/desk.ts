@@ -1,13 +1,14 @@
-// The desk: takes acts one by one and answers each with the new state. Store, histories, builds, shelf and storage stand on their own behind it.
+// The desk: takes acts one by one and answers each with the new state. Store, histories, builds,
+// shelf and storage stand on their own behind it.
 import { liveQuery } from 'dexie'
-import { analyse, type Analysis } from '../../core/analyse'
-import { difference } from '../../core/compare'
+import { analyse, type Analysis } from '../../core/analysis/analyse'
+import { difference } from '../../core/analysis/compare'
 import { VERSION } from '../../core/document/file'
 import type { Build } from '../../core/document/build'
 import { isProblem, type Problem } from '../../core/document/command'
 import { asOnShelf, isNewer } from '../../core/document/newer'
 import { openFile, openPart, tooLargeAt } from '../../core/document/open'
-import { Memo } from '../../core/memo'
+import { Memo } from '../../core/pipeline/memo'
 import type { Part } from '../../core/parts'
 import { put } from '../../core/parts/paths'
 import { outcome, type Act, type Answer, type DeskState, type Outcome, type Refusal } from './acts'
@@ -64,7 +65,10 @@ export class Desk {
     this.storage = new Storage(this.store, this.builds, this.shelf, on)
   }
 
-  /** Opens a build, or none. At the first visit the demos are laid out; at each start what is older is carried over. */
+  /**
+   * Opens a build, or none. At the first visit the demos are laid out; at each start what is older
+   * is carried over.
+   */
   async open(id: string | null): Promise<Answer> {
     try {
       const begun = await this.begin()
@@ -121,7 +125,10 @@ export class Desk {
     return memo
   }
 
-  /** What is read before the store is opened for writing: a file, a table. Then what is to be done inside the change. */
+  /**
+   * What is read before the store is opened for writing: a file, a table. Then what is to be done
+   * inside the change.
+   */
   private async prepare(
     act: Act,
     progress: Progress,
@@ -198,7 +205,10 @@ export class Desk {
     return of === null ? this.shelfActs.turnLatest(way) : this.edits.turn(of, way)
   }
 
-  /** Keeps a picture beside the build and names it there. `about` is an item, a joint or a task; `picture` a small image as a data URL. */
+  /**
+   * Keeps a picture beside the build and names it there. `about` is an item, a joint or a task;
+   * `picture` a small image as a data URL.
+   */
   private async attach(act: Extract<Act, { act: 'attach' }>): Promise<Outcome | Problem> {
     const { build, about, name, picture } = act
     if (!isPicture(picture)) return noPicture(name)
@@ -223,7 +233,10 @@ export class Desk {
     return this.edits.run(id, { do: 'setParts', parts: Object.fromEntries(parts), title })
   }
 
-  /** A figure that holds for every copy: it goes to the part in this build, and to the shelf where the part is, as one step of the build. */
+  /**
+   * A figure that holds for every copy: it goes to the part in this build, and to the shelf where
+   * the part is, as one step of the build.
+   */
   private async measurePart(act: Extract<Act, { act: 'measurePart' }>): Promise<Outcome | Problem> {
     const { build: id, item, path, figure } = act
     const build = await this.store.build(id)
@@ -232,7 +245,8 @@ export class Desk {
     const known = part ? this.shelf.part(part.id) : null
     const changes: ShelfChange[] = []
     if (known) {
-      // Only this figure: what else the shelf knows otherwise, and what belongs to the copy, stays where it is.
+      // Only this figure: what else the shelf knows otherwise, and what belongs to the copy, stays
+      // where it is.
       const after = openPart(put(known, path.split('.'), figure), VERSION)
       if (!isProblem(after)) changes.push({ id: known.id, before: known, after })
     }
@@ -292,7 +306,8 @@ export class Desk {
     this.on.changing?.(true)
     try {
       return await this.store.change(async () => {
-        // What another window did to the shelf may not have been heard of yet: inside the change it is read anew.
+        // What another window did to the shelf may not have been heard of yet: inside the change it
+        // is read anew.
         if ((await this.store.counted()) > this.store.revision) await this.shelf.load()
         return work()
       })

@@ -1,4 +1,5 @@
-// The worker: the desk behind Comlink, with the shipped shelf and demos. Two doors: `send` changes, `ask` does not.
+// The worker: the desk behind Comlink, with the shipped shelf and demos. Two doors: `send` changes,
+// `ask` does not.
 import { expose } from 'comlink'
 import { isProblem } from '../../core/document/command'
 import type { Act, Answer, DeskState, Refusal } from './acts'

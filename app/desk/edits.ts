@@ -1,4 +1,5 @@
-// Commands on a build, taken back and done again on the build's own history, with what they changed on the shelf.
+// Commands on a build, taken back and done again on the build's own history, with what they changed
+// on the shelf.
 import { apply } from '../../core/document/apply'
 import type { Ask } from '../../core/document/asks'
 import { isProblem, type Problem } from '../../core/document/command'

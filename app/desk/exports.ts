@@ -1,5 +1,5 @@
 // What leaves the desk of one build, beside its file: the parts list, the build sheet, the drawing.
-import { analyse } from '../../core/analyse'
+import { analyse } from '../../core/analysis/analyse'
 import { isProblem } from '../../core/document/command'
 import type { Horizon } from '../../core/document/resolve'
 import { drawingSvg } from '../../core/exchange/drawing-svg'
@@ -18,7 +18,10 @@ export async function sheetText(store: Store, id: string, horizon: Horizon): Pro
   return isProblem(build) ? '' : sheetMarkdown(build, analyse(build).horizons[horizon])
 }
 
-/** The case from the near side with the ways of its leads, in millimetres; null when there is no case. */
+/**
+ * The case from the near side with the ways of its leads, in millimetres; null when there is no
+ * case.
+ */
 export async function drawingText(
   store: Store,
   id: string,

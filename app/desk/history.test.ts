@@ -1,4 +1,5 @@
-// Histories that cannot destroy: whatever is done, taken back and done again in any window, no other build loses anything.
+// Histories that cannot destroy: whatever is done, taken back and done again in any window, no
+// other build loses anything.
 import fc from 'fast-check'
 import { isProblem } from '../../core/document/command'
 import { part } from '../../core/test-helpers/demos'
@@ -100,7 +101,10 @@ class Expected {
   get now(): string {
     return this.states[this.at] ?? ''
   }
-  /** Where it stands after something was done to it, and what it must be then: null when that is new. */
+  /**
+   * Where it stands after something was done to it, and what it must be then: null when that is
+   * new.
+   */
   after(what: string): string | null {
     if (what === 'undo') return this.states[(this.at -= 1)] ?? ''
     if (what === 'redo') return this.states[(this.at += 1)] ?? ''
@@ -122,7 +126,8 @@ test('after any interleaving in three windows no acknowledged change of another 
       }
       const expected = await Promise.all(builds.map(async id => new Expected(await bytes(id))))
       const logs = await Promise.all(builds.map(id => first.asks.log(id)))
-      // The case was put in before the first state that is looked at: below it undo does not go here.
+      // The case was put in before the first state that is looked at: below it undo does not go
+      // here.
       const depth = builds.map(() => 0)
       for (const round of rounds) {
         const asked = round.filter(

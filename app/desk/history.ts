@@ -1,4 +1,5 @@
-// What undo knows: for each build and for the shelf one stack of steps that all windows share. It never reaches past its own.
+// What undo knows: for each build and for the shelf one stack of steps that all windows share. It
+// never reaches past its own.
 import { readAsk } from '../../core/document/asks'
 import { isProblem, type Problem } from '../../core/document/command'
 import { lineOf } from '../../core/document/log'
@@ -24,7 +25,9 @@ export function lineOfStep(step: Pick<StepRow, 'forward' | 'about' | 'line'>): s
 export class History {
   constructor(private readonly db: JunturaDb) {}
 
-  /** A new step: what was taken back before it can no longer be done again, and the oldest fall out. */
+  /**
+   * A new step: what was taken back before it can no longer be done again, and the oldest fall out.
+   */
   async push(step: Omit<StepRow, 'seq' | 'undone'>): Promise<void> {
     await this.db.steps.where('[stack+undone]').equals([step.stack, 1]).delete()
     await this.db.steps.add({ ...step, undone: 0 })

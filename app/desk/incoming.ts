@@ -1,10 +1,14 @@
-// What comes in from a file never takes the place of what is here: a picture whose id is taken by another gets a new one.
+// What comes in from a file never takes the place of what is here: a picture whose id is taken by
+// another gets a new one.
 import type { Build } from '../../core/document/build'
 import type { FileContent } from '../../core/document/file'
 import type { Part } from '../../core/parts'
 import type { JunturaDb } from './db'
 
-/** The file's content with ids of pictures that are free here; its pictures are put into the store. Inside a change only. */
+/**
+ * The file's content with ids of pictures that are free here; its pictures are put into the store.
+ * Inside a change only.
+ */
 export async function apart(
   db: JunturaDb,
   content: FileContent,

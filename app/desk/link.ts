@@ -1,10 +1,17 @@
-// A worker as the page holds it: its calls, whether it still answers, and another in its place when it does not.
+// A worker as the page holds it: its calls, whether it still answers, and another in its place when
+// it does not.
 import { wrap, type Remote } from 'comlink'
 
-/** Named choice, ms: a worker that gives no sign for so long is asked; one that then gives none for as long again is replaced. */
+/**
+ * Named choice, ms: a worker that gives no sign for so long is asked; one that then gives none for
+ * as long again is replaced.
+ */
 export const SILENCE = 20_000
 const LOOK_EVERY = 1000
-/** Named choice: a worker that ends by itself is replaced, but not more often than this in `ENDINGS_WITHIN` ms. */
+/**
+ * Named choice: a worker that ends by itself is replaced, but not more often than this in
+ * `ENDINGS_WITHIN` ms.
+ */
 const ENDINGS_AT_MOST = 3
 const ENDINGS_WITHIN = 60_000
 
@@ -62,7 +69,10 @@ export class Link<Api> {
     this.api = api
   }
 
-  /** Makes one call. It ends in any case: with the answer, with the worker's error, or with `Stopped`. */
+  /**
+   * Makes one call. It ends in any case: with the answer, with the worker's error, or with
+   * `Stopped`.
+   */
   call<T>(use: (api: Remote<Api>) => Promise<T>): Promise<T> {
     if (this.pending.size === 0) this.heardAt = performance.now()
     this.timer ??= setInterval(() => this.look(), LOOK_EVERY)
@@ -160,7 +170,10 @@ export class Link<Api> {
   }
 }
 
-/** The worker's side: holds a lock of its name for as long as it lives, answers when it is asked, and tells when it begins and ends a change. */
+/**
+ * The worker's side: holds a lock of its name for as long as it lives, answers when it is asked,
+ * and tells when it begins and ends a change.
+ */
 export function giveSigns(scope: DedicatedWorkerGlobalScope): (changing: boolean) => void {
   void scope.navigator.locks.request(scope.name, () => {
     scope.postMessage({ sign: 'here' } satisfies Sign)

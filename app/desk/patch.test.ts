@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { avocet, change, measure, plover } from '../../core/test-helpers/demos'
-import { analyse } from '../../core/analyse'
-import { Memo } from '../../core/memo'
+import { analyse } from '../../core/analysis/analyse'
+import { Memo } from '../../core/pipeline/memo'
 import { patched, patchOf, Poster, Receiver } from './patch'
 
 /** Plain data with ids here and there, as states have them. */

@@ -1,4 +1,5 @@
-// What crosses from the worker to the page after a change: only what is otherwise than before. What did not change stays the very object it was.
+// What crosses from the worker to the page after a change: only what is otherwise than before. What
+// did not change stays the very object it was.
 
 /** How one value becomes another: as a whole, field by field, or item by item. */
 export type Patch =
@@ -12,7 +13,10 @@ type Fields = Readonly<Record<string, unknown>>
 const isFields = (value: unknown): value is Fields =>
   Object.prototype.toString.call(value) === '[object Object]'
 
-/** What turns `before` into `after`; null when they are equal. Plain data; anything else is one value. */
+/**
+ * What turns `before` into `after`; null when they are equal. Plain data; anything else is one
+ * value.
+ */
 export function patchOf(before: unknown, after: unknown): Patch | null {
   if (Object.is(before, after)) return null
   if (Array.isArray(before) && Array.isArray(after)) return listPatch(before, after)
@@ -102,7 +106,10 @@ export class Receiver<T> {
   private number = 0
   private value: T | null = null
 
-  /** The state that was posted; null when a message before it is missing: then the whole is to be asked for. */
+  /**
+   * The state that was posted; null when a message before it is missing: then the whole is to be
+   * asked for.
+   */
   receive({ number, on, patch }: Posted): T | null {
     if (on !== null && on !== this.number) return null
     this.value = patched(on === null ? null : this.value, patch) as T

@@ -30,8 +30,9 @@ export async function picturesBy(
 }
 
 /**
- * Removes the pictures that nothing names: no build, none in the bin, no part of the shelf, no step that could be taken back
- * or done again. Whatever holds a picture's id as a word counts as naming it.
+ * Removes the pictures that nothing names: no build, none in the bin, no part of the shelf, no step
+ * that could be taken back or done again. Whatever holds a picture's id as a word counts as naming
+ * it.
  */
 export async function sweepPictures(db: JunturaDb): Promise<number> {
   const ids = new Set(await db.photos.toCollection().primaryKeys())

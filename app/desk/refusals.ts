@@ -20,7 +20,10 @@ export function unsaved(error: unknown): Refusal {
   }
 }
 
-/** What is said when the store does not open at all: by the error's name, or null when it only takes too long. */
+/**
+ * What is said when the store does not open at all: by the error's name, or null when it only takes
+ * too long.
+ */
 export function closed(name: string | null): Refusal {
   const problem =
     name === null

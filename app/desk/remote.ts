@@ -13,7 +13,9 @@ export interface Ears {
   readonly trouble: (sentence: string | null) => void
   /** Another window changed something. */
   readonly changed: (state: DeskState) => void
-  /** Another worker took the place of one that did not answer: what is open is to be opened again. */
+  /**
+   * Another worker took the place of one that did not answer: what is open is to be opened again.
+   */
   readonly revived: () => void
 }
 let ears: Ears | null = null

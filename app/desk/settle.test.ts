@@ -1,4 +1,5 @@
-// What older versions of the program left in the browser is carried over whole: rows laid into a store before the desk begins.
+// What older versions of the program left in the browser is carried over whole: rows laid into a
+// store before the desk begins.
 import { readdirSync, readFileSync } from 'node:fs'
 import { isProblem } from '../../core/document/command'
 import { JunturaDb, type OldChange } from './db'

@@ -1,4 +1,5 @@
-// At the start: what an older version left in the store is carried over, through the one door, all of it or nothing.
+// At the start: what an older version left in the store is carried over, through the one door, all
+// of it or nothing.
 import { isProblem } from '../../core/document/command'
 import { openBuild } from '../../core/document/open'
 import { VERSION } from '../../core/document/file'
@@ -6,13 +7,19 @@ import type { BuildRow, Head, OldChange, StepRow } from './db'
 import { stackOf, type History } from './history'
 import type { Store } from './store'
 
-/** Rows of the store as versions 1 to 3 of it kept a build: the name and the day beside the document. */
+/**
+ * Rows of the store as versions 1 to 3 of it kept a build: the name and the day beside the
+ * document.
+ */
 interface OldRow extends BuildRow {
   readonly name?: string
   readonly changed?: string
 }
 
-/** Carries over what needs it. Does nothing where all is of the present version. Inside a change only. */
+/**
+ * Carries over what needs it. Does nothing where all is of the present version. Inside a change
+ * only.
+ */
 export async function settle(store: Store, history: History): Promise<void> {
   const { db } = store
   const heads = new Map((await store.heads()).map(h => [h.id, h]))
@@ -25,7 +32,10 @@ export async function settle(store: Store, history: History): Promise<void> {
   if ((await db.changes.count()) > 0) await carryChanges(store, history)
 }
 
-/** A build of an older version as one of the present; one that cannot be read is left untouched, named and set aside. */
+/**
+ * A build of an older version as one of the present; one that cannot be read is left untouched,
+ * named and set aside.
+ */
 async function carryBuild(store: Store, row: OldRow, head: Head | undefined): Promise<void> {
   const { db } = store
   const read = openBuild(row.doc, row.version ?? 1)
@@ -53,7 +63,10 @@ async function carryBuild(store: Store, row: OldRow, head: Head | undefined): Pr
   await store.log(row.id, read.log)
 }
 
-/** The one history of before as the histories of now: a build's steps to the build, the shelf's to the shelf, what was deleted to the bin. */
+/**
+ * The one history of before as the histories of now: a build's steps to the build, the shelf's to
+ * the shelf, what was deleted to the bin.
+ */
 async function carryChanges(store: Store, history: History): Promise<void> {
   const { db } = store
   const changes = await db.changes.orderBy('seq').toArray()
@@ -87,7 +100,10 @@ function withoutTime(command: unknown): unknown {
   return Object.fromEntries(Object.entries(command).filter(([key]) => key !== 'at'))
 }
 
-/** A build that was deleted, or whose making was taken back, goes to the bin as it was; one that is here stays. */
+/**
+ * A build that was deleted, or whose making was taken back, goes to the bin as it was; one that is
+ * here stays.
+ */
 async function carryWhole(store: Store, change: OldChange): Promise<void> {
   const { db } = store
   const { whole, undone, at } = change

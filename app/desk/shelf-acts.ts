@@ -1,4 +1,5 @@
-// Acts on the shelf, on a history of its own: parts come and go, keep their manual's pages, and are measured for every copy.
+// Acts on the shelf, on a history of its own: parts come and go, keep their manual's pages, and are
+// measured for every copy.
 import { isProblem, type Problem } from '../../core/document/command'
 import { VERSION } from '../../core/document/file'
 import { mergeChange, sameContent } from '../../core/document/merge'
@@ -39,7 +40,10 @@ export class ShelfActs {
     return this.keep([part], `${verb} ${part.model} on the shelf`)
   }
 
-  /** Takes one's own parts off the shelf. A shipped part that was changed is as it was shipped again. */
+  /**
+   * Takes one's own parts off the shelf. A shipped part that was changed is as it was shipped
+   * again.
+   */
   async drop(ids: readonly string[]): Promise<Outcome | Problem> {
     const own = ids.filter(id => this.shelf.isOwn(id))
     const [first] = own
@@ -83,7 +87,10 @@ export class ShelfActs {
     return this.step([{ id: part, before: known, after }], `Removed a page of ${known.model}`)
   }
 
-  /** Takes the latest change of the shelf back, or does it again: what was changed otherwise since stays, and is named. */
+  /**
+   * Takes the latest change of the shelf back, or does it again: what was changed otherwise since
+   * stays, and is named.
+   */
   async turnLatest(way: Way): Promise<Outcome | Problem> {
     const step = await this.history.next('shelf', way)
     if (!step) return nothingTo(way)
@@ -92,7 +99,10 @@ export class ShelfActs {
     return outcome(null, left)
   }
 
-  /** Does changes of the shelf, or takes them back, where nobody changed the same since. What was left, as a sentence. */
+  /**
+   * Does changes of the shelf, or takes them back, where nobody changed the same since. What was
+   * left, as a sentence.
+   */
   async turn(changes: readonly ShelfChange[], way: Way): Promise<string | null> {
     const left: string[] = []
     const done: ShelfChange[] = []
@@ -111,7 +121,10 @@ export class ShelfActs {
     return `Left as it is, because it was changed since: ${left.join('; ')}.`
   }
 
-  /** Puts parts as they are now. What is as it was shipped lies there by itself. Inside a change only. */
+  /**
+   * Puts parts as they are now. What is as it was shipped lies there by itself. Inside a change
+   * only.
+   */
   async put(changes: readonly ShelfChange[]): Promise<void> {
     if (changes.length === 0) return
     const { parts } = this.store.db

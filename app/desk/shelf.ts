@@ -1,8 +1,9 @@
-// The shelf: shipped parts and one's own over them, found by every keystroke, read from sheets, tables and files. Runs in the worker.
+// The shelf: shipped parts and one's own over them, found by every keystroke, read from sheets,
+// tables and files. Runs in the worker.
 import type { Part, PartKind } from '../../core/parts'
-import { boardOf, type BoardOutline } from '../../core/parts/board-outline'
-import { boardsUpTo, caseOf, type CaseOutline } from '../../core/parts/case-outline'
-import { formOf, type FormField } from '../../core/parts/form'
+import { boardOf, type BoardOutline } from '../../core/outlines/board'
+import { boardsUpTo, caseOf, type CaseOutline } from '../../core/outlines/case'
+import { formOf, type FormField } from '../../core/forms/form'
 import {
   fieldsOfTable,
   guessColumns,
@@ -19,7 +20,7 @@ import {
 import { isProblem } from '../../core/document/command'
 import { VERSION, writeFile } from '../../core/document/file'
 import { listedParts, openNewPart, openPart } from '../../core/document/open'
-import { quantity } from '../../core/format'
+import { quantity } from '../../core/figures/format'
 import { blankOf, draftOf, type Draft } from '../../core/reader/draft'
 import { labelOfField } from '../../core/reader/labels'
 import { READABLE, readSheet, type Reading } from '../../core/reader/read'
@@ -51,7 +52,10 @@ export interface ShelfRow {
   readonly cells: Readonly<Record<string, string>>
 }
 
-/** A sheet that was read: the part it makes, each field with its words, what is doubtful, what was not read. */
+/**
+ * A sheet that was read: the part it makes, each field with its words, what is doubtful, what was
+ * not read.
+ */
 export interface ReadDraft {
   readonly kind: PartKind | null
   readonly draft: Draft | null
@@ -70,7 +74,10 @@ export interface TablePlan {
   readonly kind: PartKind | null
   readonly mapping: readonly Mapped[]
 }
-/** What an import would do: how many parts, what is wrong and where, how many of them are here already. */
+/**
+ * What an import would do: how many parts, what is wrong and where, how many of them are here
+ * already.
+ */
 export interface ImportPreview {
   readonly name: string
   readonly of: 'table' | 'file'
@@ -85,7 +92,10 @@ export interface ImportPreview {
 }
 export type Progress = (done: number, of: number) => void
 
-/** Named choices: how many parts are read before the worker listens again, how many problems and examples are shown. */
+/**
+ * Named choices: how many parts are read before the worker listens again, how many problems and
+ * examples are shown.
+ */
 const CHUNK = 50
 const SHOWN = { problems: 60, sample: 6 }
 const breath = (): Promise<void> => new Promise(done => setTimeout(done, 0))
@@ -118,7 +128,10 @@ export class Shelf {
     this.index = indexOf(shipped)
   }
 
-  /** Takes one's own parts anew from the store. One that cannot be read is set aside and named; the others are there. */
+  /**
+   * Takes one's own parts anew from the store. One that cannot be read is set aside and named; the
+   * others are there.
+   */
   async load(): Promise<void> {
     const before = this.own
     const own = new Map<string, Part>()

@@ -1,4 +1,5 @@
-// What ships with the app: the made-up shelf and the demo builds, read from their files in the open format.
+// What ships with the app: the made-up shelf and the demo builds, read from their files in the open
+// format.
 import { isProblem } from '../../core/document/command'
 import type { FileContent } from '../../core/document/file'
 import { openFile } from '../../core/document/open'

@@ -88,7 +88,10 @@ export class Storage {
     }
   }
 
-  /** Whole builds with their logs and pictures. Ids that are not here, or cannot be read, are left out. */
+  /**
+   * Whole builds with their logs and pictures. Ids that are not here, or cannot be read, are left
+   * out.
+   */
   async file(ids: readonly string[]): Promise<string> {
     const builds = await this.logged(ids)
     const named = builds.flatMap(({ build }) => picturesOf(build))
@@ -125,8 +128,9 @@ export class Storage {
   }
 
   /**
-   * Once a start: builds that lay in the bin for thirty days go, and pictures that nothing names. Where the clock stands
-   * further from the last start than that, a build waits for the next one: a clock that jumped must cost nothing.
+   * Once a start: builds that lay in the bin for thirty days go, and pictures that nothing names.
+   * Where the clock stands further from the last start than that, a build waits for the next one: a
+   * clock that jumped must cost nothing.
    */
   async tidy(): Promise<void> {
     const { db } = this.store

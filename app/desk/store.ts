@@ -1,4 +1,5 @@
-// The store: every change whole or not at all, every document through the one door, opened once as long as it stays the same.
+// The store: every change whole or not at all, every document through the one door, opened once as
+// long as it stays the same.
 import type { Build } from '../../core/document/build'
 import { isProblem, type Problem } from '../../core/document/command'
 import { VERSION } from '../../core/document/file'
@@ -74,7 +75,9 @@ export class Store {
     return this.db.builds.get(id)
   }
 
-  /** Keeps a build as it is now. Inside a change only. `demo`: the program laid it out by itself. */
+  /**
+   * Keeps a build as it is now. Inside a change only. `demo`: the program laid it out by itself.
+   */
   async put(build: Build, demo = false): Promise<void> {
     const stamp = (await this.counted()) + 1
     await this.db.builds.put({ id: build.id, version: VERSION, doc: build })

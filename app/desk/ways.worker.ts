@@ -1,12 +1,13 @@
-// The second worker: questions that take seconds, so that no command ever waits for them. Remedies and schools of order.
+// The second worker: questions that take seconds, so that no command ever waits for them. Remedies
+// and schools of order.
 import { expose } from 'comlink'
-import { orderSchools, placesFor } from '../../core/analyse'
+import { orderSchools, placesFor } from '../../core/analysis/analyse'
 import type { Build } from '../../core/document/build'
 import type { Horizon } from '../../core/document/resolve'
 import type { SchoolRow } from '../../core/order/section'
 import { searchRemedies, type Search } from '../../core/remedies/remedies'
-import { Memo } from '../../core/memo'
-import type { Alternative } from '../../core/joints/alternatives'
+import { Memo } from '../../core/pipeline/memo'
+import type { Alternative } from '../../core/stages/alternatives'
 import { JunturaDb } from './db'
 import { giveSigns } from './link'
 import { Shelf } from './shelf'
@@ -21,7 +22,10 @@ const rest = (): Promise<void> =>
   })
 
 const api = {
-  /** Searches until all candidates are tried or the search is stopped by its number; tells after each what is found so far. */
+  /**
+   * Searches until all candidates are tried or the search is stopped by its number; tells after
+   * each what is found so far.
+   */
   async remedies(
     search: number,
     build: Build,

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-// The front-panel block as it lies in front of you: pins, what they are for, which lead sits there; letters stay upright.
+// The front-panel block as it lies in front of you: pins, what they are for, which lead sits there;
+// letters stay upright.
 import { computed, ref } from 'vue'
 import type { PanelBlock } from '../../core/panel/block'
 import { usePointer } from '../stores/pointer'

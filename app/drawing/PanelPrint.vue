@@ -1,5 +1,6 @@
 <script setup lang="ts">
-// The front-panel block for paper, four times its size: hold it beside the board. Labels stand outside, so that they can be read.
+// The front-panel block for paper, four times its size: hold it beside the board. Labels stand
+// outside, so that they can be read.
 import { computed } from 'vue'
 import type { PanelBlock } from '../../core/panel/block'
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-// Load against rating: for each rail and the label, rest, working and worst as shares of what the supply gives.
+// Load against rating: for each rail and the label, rest, working and worst as shares of what the
+// supply gives.
 import {
   BarController,
   BarElement,
@@ -10,8 +11,8 @@ import {
   Tooltip,
 } from 'chart.js'
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
-import { quantity } from '../../core/format'
-import type { SupplyPower } from '../../core/power/section'
+import { quantity } from '../../core/figures/format'
+import type { SupplyPower } from '../../core/stages/power'
 import { theme } from '../use/theme'
 
 Chart.register(BarController, BarElement, CategoryScale, LinearScale, Legend, Tooltip)

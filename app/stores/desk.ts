@@ -4,9 +4,9 @@ import { ElMessage } from 'element-plus/es/components/message/index'
 import 'element-plus/es/components/message/style/css'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import type { HorizonAnalysis } from '../../core/analyse'
+import type { HorizonAnalysis } from '../../core/analysis/analyse'
 import type { Horizon } from '../../core/document/resolve'
-import type { Difference } from '../../core/compare'
+import type { Difference } from '../../core/analysis/compare'
 import { LARGEST_FILE, tooLarge } from '../desk/limits'
 import type { Ask } from '../../core/document/asks'
 import type { Act, Answer, DeskState } from '../desk/acts'
@@ -64,13 +64,19 @@ export const useDesk = defineStore('desk', () => {
     return null
   }
 
-  /** Changes that are asked for and not yet kept. Whoever leaves the page while there are any is asked first. */
+  /**
+   * Changes that are asked for and not yet kept. Whoever leaves the page while there are any is
+   * asked first.
+   */
   let keeping = 0
   useEventListener(window, 'beforeunload', event => {
     if (keeping > 0) event.preventDefault()
   })
 
-  /** Does one act and waits until it is kept. The answer is taken: the new state, or the sentence why not. */
+  /**
+   * Does one act and waits until it is kept. The answer is taken: the new state, or the sentence
+   * why not.
+   */
   async function act(what: Act, progress?: Progress): Promise<Answer> {
     keeping += 1
     try {

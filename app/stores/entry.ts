@@ -1,12 +1,14 @@
-// A part that is being entered: where it came from, its form, what is doubtful or wrong in it, whether it is whole. It waits here until it is kept or begun anew, whatever else is looked at meanwhile.
+// A part that is being entered: where it came from, its form, what is doubtful or wrong in it,
+// whether it is whole. It waits here until it is kept or begun anew, whatever else is looked at
+// meanwhile.
 import { useDebounceFn, useEventListener } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, reactive, ref, shallowRef, toRaw, watch } from 'vue'
 import type { Part, PartKind } from '../../core/parts'
-import type { FormField } from '../../core/parts/form'
+import type { FormField } from '../../core/forms/form'
 import type { DraftMark } from '../../core/reader/draft'
 import type { PartCheck } from '../../core/shelf/check'
-import { counted } from '../../core/format'
+import { counted } from '../../core/figures/format'
 import { LONGEST_SHEET } from '../desk/limits'
 import { useDesk } from './desk'
 import type { Questions } from '../desk/questions'

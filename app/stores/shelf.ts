@@ -1,4 +1,5 @@
-// The shelf as the interface sees it: every part's line, the groups, which parts are laid side by side, the file that is being read.
+// The shelf as the interface sees it: every part's line, the groups, which parts are laid side by
+// side, the file that is being read.
 import { defineStore } from 'pinia'
 import { ref, shallowRef, watch } from 'vue'
 import type { PartKind } from '../../core/parts'
@@ -48,7 +49,10 @@ export const useShelf = defineStore('shelf', () => {
       part ? desk.run({ do: 'swapPart', id: item, part, figures: {} }) : false,
     )
 
-  /** Opens whatever was dropped or chosen: a build's file goes to the desk, parts and tables are looked at first. The build that is open then, or null. */
+  /**
+   * Opens whatever was dropped or chosen: a build's file goes to the desk, parts and tables are
+   * looked at first. The build that is open then, or null.
+   */
   async function open(file: File): Promise<string | null> {
     if (file.size > LARGEST_FILE) {
       desk.say(tooLarge(file.name, file.size).problem)

@@ -1,4 +1,5 @@
-// What is wrong with the program itself, in sentences that stay in sight until it is well again: a worker, a file of it that is missing, the server.
+// What is wrong with the program itself, in sentences that stay in sight until it is well again: a
+// worker, a file of it that is missing, the server.
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-// The bin: builds that were deleted, to be brought back by name, or to be taken for good after a second question.
+// The bin: builds that were deleted, to be brought back by name, or to be taken for good after a
+// second question.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { ref, shallowRef, watch } from 'vue'
-import { bytes, counted } from '../../core/format'
+import { bytes, counted } from '../../core/figures/format'
 import type { BinLine } from '../desk/acts'
 import { ask } from '../desk/remote'
 import { useDesk } from '../stores/desk'

@@ -3,7 +3,7 @@
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { ref } from 'vue'
-import { counted } from '../../core/format'
+import { counted } from '../../core/figures/format'
 import { useDesk } from '../stores/desk'
 import type { BuildLine } from '../desk/acts'
 import ReasonField from './ReasonField.vue'

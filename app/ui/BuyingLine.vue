@@ -1,9 +1,10 @@
 <script setup lang="ts">
-// One part of the buying: what it costs, when the work needs it, where from, by when; on arrival, what to look at.
+// One part of the buying: what it costs, when the work needs it, where from, by when; on arrival,
+// what to look at.
 import { ElCheckbox } from 'element-plus/es/components/checkbox/index'
 import 'element-plus/es/components/checkbox/style/css'
-import { money } from '../../core/format'
-import type { BuyingRow } from '../../core/lists/buying'
+import { money } from '../../core/figures/format'
+import type { BuyingRow } from '../../core/stages/buying'
 import { useDesk } from '../stores/desk'
 import KeptField from './KeptField.vue'
 

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-// The caliper: one jaw at need, one at have, the tolerance hatched around have; dotted where it is to be measured.
+// The caliper: one jaw at need, one at have, the tolerance hatched around have; dotted where it is
+// to be measured.
 import { computed, useId } from 'vue'
-import type { Finding } from '../../core/finding'
+import type { Finding } from '../../core/rules/finding'
 import { jaws } from './caliper'
 
 const props = defineProps<{ finding: Pick<Finding, 'need' | 'have' | 'tol' | 'verdict'> }>()

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-// What a deviation did to the rest of the plan: matters settled and new, joints that moved, the time.
+// What a deviation did to the rest of the plan: matters settled and new, joints that moved, the
+// time.
 import { computed } from 'vue'
-import { minutes } from '../../core/format'
-import type { Difference } from '../../core/compare'
+import { minutes } from '../../core/figures/format'
+import type { Difference } from '../../core/analysis/compare'
 import { VERDICT_WORD } from '../use/findings'
 
 const props = defineProps<{ difference: Difference }>()

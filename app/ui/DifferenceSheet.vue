@@ -1,8 +1,8 @@
 <script setup lang="ts">
 // What differs between two plans: figures in a table, parts, matters, joints.
 import { computed } from 'vue'
-import { minutes, money, quantity } from '../../core/format'
-import type { Difference, FindingLine, PartLine, Shift } from '../../core/compare'
+import { minutes, money, quantity } from '../../core/figures/format'
+import type { Difference, FindingLine, PartLine, Shift } from '../../core/analysis/compare'
 import { VERDICT_WORD } from '../use/findings'
 import StepMark from './StepMark.vue'
 

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-// A case from eight numbers, or a board from its form and five choices; all else is derived and told as assumed.
+// A case from eight numbers, or a board from its form and five choices; all else is derived and
+// told as assumed.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { computed } from 'vue'
-import { question, readTyped } from '../../core/typed'
+import { question, readTyped } from '../../core/reader/typed'
 import { useEntry } from '../stores/entry'
 import type { Questions } from '../desk/questions'
 import { ask } from '../desk/remote'

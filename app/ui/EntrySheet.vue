@@ -1,19 +1,26 @@
 <script setup lang="ts">
-// A sheet is pasted here; under it what was read of it, each value with its words, what is doubtful, and what was not read.
+// A sheet is pasted here; under it what was read of it, each value with its words, what is
+// doubtful, and what was not read.
 import { computed, onMounted, ref, watch } from 'vue'
-import { capital, counted } from '../../core/format'
+import { capital, counted } from '../../core/figures/format'
 import type { PartKind } from '../../core/parts'
 import { LONGEST_SHEET } from '../desk/limits'
 import { useEntry } from '../stores/entry'
 
 const entry = useEntry()
 const field = ref<HTMLTextAreaElement>()
-/** The field keeps its text by itself: thousands of lines that come in at once are drawn once. It takes what was there before, and what is cleared. */
+/**
+ * The field keeps its text by itself: thousands of lines that come in at once are drawn once. It
+ * takes what was there before, and what is cleared.
+ */
 function typed(): void {
   entry.paste(field.value?.value ?? '')
   show()
 }
-/** What is far too long never comes into the field: laying it out alone would stop the page for seconds. */
+/**
+ * What is far too long never comes into the field: laying it out alone would stop the page for
+ * seconds.
+ */
 function before(event: Event): void {
   const { value, selectionStart, selectionEnd } = event.target as HTMLTextAreaElement
   const coming = (event as InputEvent).data?.length ?? 0

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-// One figure as it is typed, with any unit that means the same; where it comes from; a question when it is unlikely.
+// One figure as it is typed, with any unit that means the same; where it comes from; a question
+// when it is unlikely.
 import { computed, ref, watch } from 'vue'
-import { question, readTyped } from '../../core/typed'
-import type { FigureAbout } from '../../core/units'
+import { question, readTyped } from '../../core/reader/typed'
+import type { FigureAbout } from '../../core/figures/units'
 
 type Stored = number | null | undefined | Readonly<Record<string, unknown>>
 const props = defineProps<{

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 // The findings of a stage: what is open first, what is clear folded away.
 import { computed } from 'vue'
-import type { Finding, Stage } from '../../core/finding'
-import { counted } from '../../core/format'
+import type { Finding, Stage } from '../../core/rules/finding'
+import { counted } from '../../core/figures/format'
 import { usePointer } from '../stores/pointer'
 import { useFindings } from '../use/findings'
 import { onKey } from '../use/keys'

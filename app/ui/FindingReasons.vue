@@ -1,11 +1,12 @@
 <script setup lang="ts">
-// A finding opened: need against have, each fact with its basis and source, and what a person can do about it.
+// A finding opened: need against have, each fact with its basis and source, and what a person can
+// do about it.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { defineAsyncComponent, ref } from 'vue'
 import type { Ask } from '../../core/document/asks'
-import type { Finding } from '../../core/finding'
-import { margin, quantity, tolerance } from '../../core/format'
+import type { Finding } from '../../core/rules/finding'
+import { margin, quantity, tolerance } from '../../core/figures/format'
 import { useDesk } from '../stores/desk'
 import MeasureField from './MeasureField.vue'
 import ReasonField from './ReasonField.vue'

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-// One finding in a ledger: word first, one sentence, the way out; its margin at the right; its reasons when it is opened.
+// One finding in a ledger: word first, one sentence, the way out; its margin at the right; its
+// reasons when it is opened.
 import { computed, defineAsyncComponent } from 'vue'
-import type { Finding } from '../../core/finding'
-import { margin } from '../../core/format'
+import type { Finding } from '../../core/rules/finding'
+import { margin } from '../../core/figures/format'
 import { usePointer } from '../stores/pointer'
 import { VERDICT_WORD } from '../use/findings'
 import CaliperBar from './CaliperBar.vue'

@@ -2,8 +2,8 @@
 // A list within a form: headers of a board, cables of a supply; each entry a small form of its own.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
-import { capital, counted } from '../../core/format'
-import type { FormField } from '../../core/parts/form'
+import { capital, counted } from '../../core/figures/format'
+import type { FormField } from '../../core/forms/form'
 import PartForm, { type Values } from './PartForm.vue'
 
 const props = defineProps<{

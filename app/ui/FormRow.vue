@@ -1,8 +1,9 @@
 <script setup lang="ts">
-// One field of a form by what it takes; its help below the label, what is doubtful or wrong beside it.
+// One field of a form by what it takes; its help below the label, what is doubtful or wrong beside
+// it.
 import { computed, useId } from 'vue'
-import { capital } from '../../core/format'
-import type { FormField } from '../../core/parts/form'
+import { capital } from '../../core/figures/format'
+import type { FormField } from '../../core/forms/form'
 import FigureInput from './FigureInput.vue'
 import FormList from './FormList.vue'
 import PartForm, { type Values } from './PartForm.vue'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // Which column of a table is which field; the kind for the whole table where no column names it.
-import { capital } from '../../core/format'
+import { capital } from '../../core/figures/format'
 import type { PartKind } from '../../core/parts'
 import type { ImportPreview, TablePlan } from '../desk/shelf'
 import { useShelf } from '../stores/shelf'

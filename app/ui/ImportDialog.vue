@@ -1,11 +1,12 @@
 <script setup lang="ts">
-// A table or a file of parts is looked at before anything comes in: columns, examples, what is wrong by line; all of it or nothing.
+// A table or a file of parts is looked at before anything comes in: columns, examples, what is
+// wrong by line; all of it or nothing.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { ElDialog } from 'element-plus/es/components/dialog/index'
 import 'element-plus/es/components/dialog/style/css'
 import { computed, ref, shallowRef } from 'vue'
-import { counted } from '../../core/format'
+import { counted } from '../../core/figures/format'
 import type { PartKind } from '../../core/parts'
 import { useDesk } from '../stores/desk'
 import type { ImportPreview, TablePlan } from '../desk/shelf'

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-// Joins a plug by hand: every socket it goes into, what each would mean, and letting it find its own place again.
+// Joins a plug by hand: every socket it goes into, what each would mean, and letting it find its
+// own place again.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { computed } from 'vue'

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-// A field that keeps what was typed as soon as it is left: the store's value until then. What could not be kept stays, and says so.
+// A field that keeps what was typed as soon as it is left: the store's value until then. What could
+// not be kept stays, and says so.
 import { ElInput } from 'element-plus/es/components/input/index'
 import 'element-plus/es/components/input/style/css'
 import { ref, useId, watch } from 'vue'

@@ -1,13 +1,14 @@
 <script setup lang="ts">
-// Takes one measurement in place: from where to where, with what, how finely it matters, from which value on the verdict turns; for this copy or for every one.
+// Takes one measurement in place: from where to where, with what, how finely it matters, from which
+// value on the verdict turns; for this copy or for every one.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { ElInput } from 'element-plus/es/components/input/index'
 import 'element-plus/es/components/input/style/css'
 import { computed, onMounted, ref, useId } from 'vue'
-import type { SettledBy } from '../../core/finding'
-import { quantity } from '../../core/format'
-import { question, readTyped } from '../../core/typed'
+import type { SettledBy } from '../../core/rules/finding'
+import { quantity } from '../../core/figures/format'
+import { question, readTyped } from '../../core/reader/typed'
 import { useDesk } from '../stores/desk'
 import { usePointer } from '../stores/pointer'
 import { onKey } from '../use/keys'

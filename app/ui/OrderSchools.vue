@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // The schools of order side by side, each computed on this build; one is chosen.
-import { minutes } from '../../core/format'
+import { minutes } from '../../core/figures/format'
 import { useDesk } from '../stores/desk'
 import { useOrderSchools } from '../use/ways'
 

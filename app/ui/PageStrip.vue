@@ -1,5 +1,6 @@
 <script setup lang="ts">
-// Pages of a part's manual and photos of it: kept with the part, shown at its joints and at the bench.
+// Pages of a part's manual and photos of it: kept with the part, shown at its joints and at the
+// bench.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { ref, shallowRef, watch } from 'vue'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // A form made from a kind's schema: a line for each field, groups and lists within.
-import type { FormField } from '../../core/parts/form'
+import type { FormField } from '../../core/forms/form'
 import FormRow from './FormRow.vue'
 
 export type Values = Readonly<Record<string, unknown>>

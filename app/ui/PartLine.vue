@@ -1,9 +1,9 @@
 <script setup lang="ts">
 // One part in the list: its role, its name, its state, its price.
 import { computed } from 'vue'
-import { money } from '../../core/format'
+import { money } from '../../core/figures/format'
 import type { State } from '../../core/parts/kind'
-import type { PartRow } from '../../core/parts/section'
+import type { PartRow } from '../../core/stages/parts'
 import { useDesk } from '../stores/desk'
 import { usePointer } from '../stores/pointer'
 import { VERDICT_WORD } from '../use/findings'
@@ -13,7 +13,9 @@ const props = defineProps<{ row: PartRow; currency: string }>()
 const costs = computed(() => props.row.paid ?? props.row.price)
 const desk = useDesk()
 const pointer = usePointer()
-/** A select of the browser's own: thirty of a library's take longer to begin than the whole view. */
+/**
+ * A select of the browser's own: thirty of a library's take longer to begin than the whole view.
+ */
 async function stand(event: Event): Promise<void> {
   const select = event.target as HTMLSelectElement
   const kept = await desk.run({ do: 'setState', id: props.row.id, state: select.value as State })

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-// One part opened: its figures with their basis, measured in place; what is said of it; swap or remove.
+// One part opened: its figures with their basis, measured in place; what is said of it; swap or
+// remove.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { computed, defineAsyncComponent, ref } from 'vue'
-import { money, quantity, tolerance } from '../../core/format'
+import { money, quantity, tolerance } from '../../core/figures/format'
 import type { Condition } from '../../core/parts/kind'
-import type { FigureRow, PartRow } from '../../core/parts/section'
+import type { FigureRow, PartRow } from '../../core/stages/parts'
 import { useDesk } from '../stores/desk'
 import { usePointer } from '../stores/pointer'
 import FindingRow from './FindingRow.vue'

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-// Pictures of a step or a part, and the button that takes one more; they are made small and stay in this browser.
+// Pictures of a step or a part, and the button that takes one more; they are made small and stay in
+// this browser.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { ref } from 'vue'

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-// One way out: what is done, what it costs, what it settles and brings, what it uses up, and the button that does it.
+// One way out: what is done, what it costs, what it settles and brings, what it uses up, and the
+// button that does it.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { computed } from 'vue'
-import { counted } from '../../core/format'
+import { counted } from '../../core/figures/format'
 import type { Remedy } from '../../core/remedies/remedy'
 import { VERDICT_WORD } from '../use/findings'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // One lead: where it goes and through what, its finding under it.
 import { computed } from 'vue'
-import type { RouteRow } from '../../core/routes/section'
+import type { RouteRow } from '../../core/stages/routes'
 import { useDesk } from '../stores/desk'
 import { usePointer } from '../stores/pointer'
 import FindingRow from './FindingRow.vue'

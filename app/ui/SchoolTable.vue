@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // The three schools of sizing side by side: each computed on this build; one is chosen.
-import type { SupplyPower } from '../../core/power/section'
-import { margin, number, quantity } from '../../core/format'
+import type { SupplyPower } from '../../core/stages/power'
+import { margin, number, quantity } from '../../core/figures/format'
 import { useDesk } from '../stores/desk'
 import { VERDICT_WORD } from '../use/findings'
 import StepMark from './StepMark.vue'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // The seam: one mark a step, in the order of the work. Map, progress and to-do list in one.
 import { computed, nextTick, ref, watch } from 'vue'
-import { counted, minutes } from '../../core/format'
+import { counted, minutes } from '../../core/figures/format'
 import type { Step } from '../../core/order/step'
 import { useSeam } from '../use/seam'
 import { PROGRESS_WORD, VERDICT_WORD } from '../use/findings'
@@ -12,7 +12,10 @@ const pointed = ref<string | null>(null)
 const bar = ref<HTMLElement>()
 const shown = computed<Step | null>(() => steps.value.find(s => s.id === pointed.value) ?? null)
 const left = ref(0)
-/** Where the pointer was when it pressed: marks that slide under it while it stays there are not pointed at. */
+/**
+ * Where the pointer was when it pressed: marks that slide under it while it stays there are not
+ * pointed at.
+ */
 let pressed: { readonly x: number; readonly y: number } | null = null
 const stays = (event: MouseEvent): boolean =>
   pressed !== null && event.screenX === pressed.x && event.screenY === pressed.y

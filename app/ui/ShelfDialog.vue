@@ -3,7 +3,7 @@
 import { ElDialog } from 'element-plus/es/components/dialog/index'
 import 'element-plus/es/components/dialog/style/css'
 import { ref } from 'vue'
-import type { PartRow } from '../../core/parts/section'
+import type { PartRow } from '../../core/stages/parts'
 import { useShelf } from '../stores/shelf'
 import { useShelfQuery } from '../use/shelf'
 import ShelfFilters from './ShelfFilters.vue'

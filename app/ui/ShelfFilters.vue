@@ -1,11 +1,12 @@
 <script setup lang="ts">
-// What the shelf is narrowed by: words, a group, and, once there is one, its figures and words that matter.
+// What the shelf is narrowed by: words, a group, and, once there is one, its figures and words that
+// matter.
 import { ElInput } from 'element-plus/es/components/input/index'
 import 'element-plus/es/components/input/style/css'
 import { nextTick, onMounted, ref } from 'vue'
 import { useRoute } from 'vue-router'
-import { capital, quantity } from '../../core/format'
-import { readTyped } from '../../core/typed'
+import { capital, quantity } from '../../core/figures/format'
+import { readTyped } from '../../core/reader/typed'
 import type { FacetRange } from '../../core/shelf/find'
 import { onKey } from '../use/keys'
 import type { ShelfQuery } from '../use/shelf'

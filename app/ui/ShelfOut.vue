@@ -1,9 +1,10 @@
 <script setup lang="ts">
-// Parts leave the shelf as a table or as a file in the open format: those that are shown. Many take a moment, and can be left off.
+// Parts leave the shelf as a table or as a file in the open format: those that are shown. Many take
+// a moment, and can be left off.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { ref } from 'vue'
-import { counted } from '../../core/format'
+import { counted } from '../../core/figures/format'
 import { download } from '../use/download'
 import { ask } from '../desk/remote'
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-// The parts that match, as a table that draws only what is seen; each head sorts by its column. The lines are one stop of Tab, walked by the arrows.
+// The parts that match, as a table that draws only what is seen; each head sorts by its column. The
+// lines are one stop of Tab, walked by the arrows.
 import { useVirtualList } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
 import { useShelf } from '../stores/shelf'
@@ -22,7 +23,10 @@ const { list, containerProps, wrapperProps, scrollTo } = useVirtualList(ids, {
   itemHeight: LINE,
   overscan: 3,
 })
-/** What is drawn: a line is known by its place in the order, so that scrolling keeps its focus and typing changes only what it says. */
+/**
+ * What is drawn: a line is known by its place in the order, so that scrolling keeps its focus and
+ * typing changes only what it says.
+ */
 const lines = computed(() =>
   list.value.flatMap(({ data, index }) => {
     const row = shelf.rows[data]

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-// The stages at the left, each with its key and its count of open matters; apart from them measuring, buying, comparing, shelf and practice.
+// The stages at the left, each with its key and its count of open matters; apart from them
+// measuring, buying, comparing, shelf and practice.
 import { nextTick, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { STAGE_LINES } from '../stages'

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-// Nothing forgotten: what was planned before this step and is neither made nor crossed off. The step waits for it.
+// Nothing forgotten: what was planned before this step and is neither made nor crossed off. The
+// step waits for it.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { ref } from 'vue'
-import { counted } from '../../core/format'
+import { counted } from '../../core/figures/format'
 import type { Step } from '../../core/order/step'
 import { useDesk } from '../stores/desk'
 import { skipAsk, useSeam } from '../use/seam'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // One step in the list of all.
 import { computed } from 'vue'
-import { minutes } from '../../core/format'
+import { minutes } from '../../core/figures/format'
 import type { Step } from '../../core/order/step'
 import { usePointer } from '../stores/pointer'
 import { PROGRESS_WORD, VERDICT_WORD } from '../use/findings'

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-// One mark of the seam: the ring says the worst verdict, the filling says the progress. Shape first, colour second.
+// One mark of the seam: the ring says the worst verdict, the filling says the progress. Shape
+// first, colour second.
 import type { StepProgress } from '../../core/order/step'
-import type { Verdict } from '../../core/verdict'
+import type { Verdict } from '../../core/figures/verdict'
 
 defineProps<{
   verdict: Verdict

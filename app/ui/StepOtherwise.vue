@@ -1,5 +1,6 @@
 <script setup lang="ts">
-// Done otherwise than planned: a plug that went into another socket, a lead that was measured. The rest is planned anew.
+// Done otherwise than planned: a plug that went into another socket, a lead that was measured. The
+// rest is planned anew.
 import { computed, onMounted, useTemplateRef } from 'vue'
 import type { Step } from '../../core/order/step'
 import { useDesk } from '../stores/desk'

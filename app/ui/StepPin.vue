@@ -3,7 +3,7 @@
 import { ElOption, ElSelect } from 'element-plus/es/components/select/index'
 import 'element-plus/es/components/select/style/css'
 import { computed } from 'vue'
-import { pairLine } from '../../core/format'
+import { pairLine } from '../../core/figures/format'
 import type { Step } from '../../core/order/step'
 import { useDesk } from '../stores/desk'
 import PinLine from './PinLine.vue'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // One step opened: what is done, what it should feel like, and why it stands where it stands.
 import { computed } from 'vue'
-import { counted } from '../../core/format'
+import { counted } from '../../core/figures/format'
 import type { Step } from '../../core/order/step'
 import { useDesk } from '../stores/desk'
 import FindingRow from './FindingRow.vue'

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-// What is wrong with the program itself: said at the top of every view until it is well again or put aside.
+// What is wrong with the program itself: said at the top of every view until it is well again or
+// put aside.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { useTrouble } from '../stores/trouble'

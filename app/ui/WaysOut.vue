@@ -1,9 +1,10 @@
 <script setup lang="ts">
-// Ways out of a finding: each was tried on the whole build, and says what it costs, what it settles and what it uses up.
+// Ways out of a finding: each was tried on the whole build, and says what it costs, what it settles
+// and what it uses up.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { computed, onMounted, ref } from 'vue'
-import { counted, money } from '../../core/format'
+import { counted, money } from '../../core/figures/format'
 import type { Remedy } from '../../core/remedies/remedy'
 import { useDesk } from '../stores/desk'
 import { useRemedies } from '../use/ways'

@@ -1,4 +1,5 @@
-// Where the jaws of a caliper stand: a window around need and have, wide enough to show the tolerance between them.
+// Where the jaws of a caliper stand: a window around need and have, wide enough to show the
+// tolerance between them.
 export interface Jaws {
   readonly need: number
   readonly have: number
@@ -9,7 +10,9 @@ export interface Jaws {
 /** Share of the beam that is kept free at each side. */
 const FREE = 0.12
 
-/** Positions from 0 to 1 along the beam. Starts at zero unless that would press the jaws together. */
+/**
+ * Positions from 0 to 1 along the beam. Starts at zero unless that would press the jaws together.
+ */
 export function jaws(need: number, have: number, tol: number): Jaws {
   const low = Math.min(need, have) - tol
   const high = Math.max(need, have) + tol

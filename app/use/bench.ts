@@ -1,8 +1,9 @@
-// The bench: the present step, its clock, and what a person says of it. The clock survives a reload.
+// The bench: the present step, its clock, and what a person says of it. The clock survives a
+// reload.
 import { useIntervalFn, useStorage, useWakeLock } from '@vueuse/core'
 import { computed, onMounted, onUnmounted, ref, shallowRef, watch } from 'vue'
-import type { Difference } from '../../core/compare'
-import { clock } from '../../core/format'
+import type { Difference } from '../../core/analysis/compare'
+import { clock } from '../../core/figures/format'
 import { useDesk } from '../stores/desk'
 import { isDone, skipAsk, useSeam } from './seam'
 
@@ -29,10 +30,13 @@ export function useBench() {
   const skipping = ref(false)
   /** Whether the latest step was not kept when it was made. */
   const unkept = ref(false)
-  /** Whether the present step is being told otherwise than planned, and what that did to the rest. */
+  /**
+   * Whether the present step is being told otherwise than planned, and what that did to the rest.
+   */
   const otherwise = ref(false)
   const changed = shallowRef<Difference | null>(null)
-  // What a deviation changed stays in sight until it is seen or the next step is made. The step it was told at may be gone by then.
+  // What a deviation changed stays in sight until it is seen or the next step is made. The step it
+  // was told at may be gone by then.
   watch(
     () => desk.changed,
     difference => {

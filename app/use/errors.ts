@@ -1,4 +1,5 @@
-// Whatever goes wrong where nobody catches it is said in a sentence: a part of the program that does not come, a call that is refused.
+// Whatever goes wrong where nobody catches it is said in a sentence: a part of the program that
+// does not come, a call that is refused.
 import type { App } from 'vue'
 import type { Router } from 'vue-router'
 import { Stopped } from '../desk/link'

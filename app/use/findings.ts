@@ -1,8 +1,8 @@
 // The findings of one stage, and what a person can do about one.
 import { computed, type Ref } from 'vue'
-import type { Finding, Stage } from '../../core/finding'
+import type { Finding, Stage } from '../../core/rules/finding'
 import type { StepProgress } from '../../core/order/step'
-import type { Verdict } from '../../core/verdict'
+import type { Verdict } from '../../core/figures/verdict'
 import { useDesk } from '../stores/desk'
 
 export const VERDICT_WORD: Record<Verdict, string> = {

@@ -49,7 +49,10 @@ export const isBusy = (target: EventTarget | null): boolean =>
   target instanceof Element &&
   target.closest('input, textarea, select, button, a, summary, [role], [contenteditable]') !== null
 
-/** The keys that every program has for taking back and doing again; in a field they are the field's own. */
+/**
+ * The keys that every program has for taking back and doing again; in a field they are the field's
+ * own.
+ */
 export function listenForUndo(turn: (way: 'undo' | 'redo') => void): void {
   useEventListener('keydown', (event: KeyboardEvent) => {
     const key = event.key.toLowerCase()

@@ -1,4 +1,5 @@
-// A manual in a PDF file: its pages drawn one by one, so that the one that matters is kept with the part.
+// A manual in a PDF file: its pages drawn one by one, so that the one that matters is kept with the
+// part.
 import type { PDFDocumentProxy } from 'pdfjs-dist'
 import { LONGEST_SIDE } from './photos'
 
@@ -12,7 +13,10 @@ export interface Manual {
 export const isManual = (file: File): boolean =>
   file.type === 'application/pdf' || /\.pdf$/i.test(file.name)
 
-/** Opens a manual; a sentence where it cannot be opened. The reader of PDF files comes only when one is opened. */
+/**
+ * Opens a manual; a sentence where it cannot be opened. The reader of PDF files comes only when one
+ * is opened.
+ */
 export async function openManual(file: File): Promise<Manual | { readonly problem: string }> {
   const [{ getDocument, GlobalWorkerOptions }, { default: workerSrc }] = await Promise.all([
     import('pdfjs-dist'),

@@ -1,4 +1,5 @@
-// Opening a file wherever it was dropped or chosen: parts and tables are looked at first, a build is gone to.
+// Opening a file wherever it was dropped or chosen: parts and tables are looked at first, a build
+// is gone to.
 import { useRouter } from 'vue-router'
 import { useShelf } from '../stores/shelf'
 

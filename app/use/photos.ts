@@ -28,7 +28,9 @@ export function smallOf(image: ImageBitmap | HTMLCanvasElement): string {
   }
 }
 
-/** The pictures of the open build that are about any of these; all of them when nothing is named. */
+/**
+ * The pictures of the open build that are about any of these; all of them when nothing is named.
+ */
 export function usePhotos(about?: () => readonly string[]) {
   const desk = useDesk()
   const pictures = shallowRef<Readonly<Record<string, string>>>({})
@@ -48,7 +50,9 @@ export function usePhotos(about?: () => readonly string[]) {
   return { shown }
 }
 
-/** What explains these items: the pages kept with their parts, and the photos taken of these copies. */
+/**
+ * What explains these items: the pages kept with their parts, and the photos taken of these copies.
+ */
 export function useItemPages(items: () => readonly string[]) {
   const desk = useDesk()
   const pictures = shallowRef<Readonly<Record<string, string>>>({})

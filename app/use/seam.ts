@@ -8,7 +8,9 @@ import { useDesk } from '../stores/desk'
 const DONE: readonly Step['progress'][] = ['made', 'proved', 'crossed']
 export const isDone = (step: Step): boolean => DONE.includes(step.progress)
 
-/** What it takes to go past a step: its joints are crossed off, or what it asks for is left open. */
+/**
+ * What it takes to go past a step: its joints are crossed off, or what it asks for is left open.
+ */
 export const skipAsk = ({ demand, marks, title }: Step, reason: string): Ask =>
   demand === null
     ? { do: 'crossOff', ids: marks, title, how: reason }

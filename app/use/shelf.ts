@@ -1,4 +1,5 @@
-// One look at the shelf: what is typed, chosen and bounded, answered by the worker at every keystroke.
+// One look at the shelf: what is typed, chosen and bounded, answered by the worker at every
+// keystroke.
 import { computed, ref, shallowRef, watch } from 'vue'
 import type { PartKind } from '../../core/parts'
 import type { Bound, FacetRange } from '../../core/shelf/find'

@@ -1,4 +1,5 @@
-// Whose undo the keys and the two buttons are: the shelf's where the shelf is looked at, else the open build's. Never the list's of builds.
+// Whose undo the keys and the two buttons are: the shelf's where the shelf is looked at, else the
+// open build's. Never the list's of builds.
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import { useDesk } from '../stores/desk'

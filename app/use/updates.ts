@@ -1,4 +1,5 @@
-// The program is kept in the browser: it starts with the server stopped, and an open window goes on with what it began with when a newer one comes.
+// The program is kept in the browser: it starts with the server stopped, and an open window goes on
+// with what it began with when a newer one comes.
 import { registerSW } from 'virtual:pwa-register'
 import { useTrouble } from '../stores/trouble'
 

@@ -1,7 +1,8 @@
-// Questions to the second worker: ways out of a finding, schools of order. Asked anew when the build changes.
+// Questions to the second worker: ways out of a finding, schools of order. Asked anew when the
+// build changes.
 import { proxy, type Remote } from 'comlink'
 import { onScopeDispose, ref, shallowRef, toRaw, watch } from 'vue'
-import type { Alternative } from '../../core/joints/alternatives'
+import type { Alternative } from '../../core/stages/alternatives'
 import type { SchoolRow } from '../../core/order/section'
 import type { Search } from '../../core/remedies/remedies'
 import { Link } from '../desk/link'
@@ -23,7 +24,10 @@ function ways<T>(use: (worker: Remote<WaysApi>) => Promise<T>): Promise<T> {
 
 let searches = 0
 
-/** The remedies of one finding, as they are found; a search ends with its finding, its build or who asked for it. */
+/**
+ * The remedies of one finding, as they are found; a search ends with its finding, its build or who
+ * asked for it.
+ */
 export function useRemedies(finding: () => string) {
   const desk = useDesk()
   const search = shallowRef<Search | null>(null)

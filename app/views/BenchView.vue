@@ -3,7 +3,7 @@
 import { useEventListener } from '@vueuse/core'
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
-import { minutes } from '../../core/format'
+import { minutes } from '../../core/figures/format'
 import { useDesk } from '../stores/desk'
 import ChangedNote from '../ui/ChangedNote.vue'
 import PhotoStrip from '../ui/PhotoStrip.vue'

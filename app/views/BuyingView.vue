@@ -1,7 +1,8 @@
 <script setup lang="ts">
-// Buying: what next, what is on its way, what to look at when it arrives, what may still go back, what is left to pay.
+// Buying: what next, what is on its way, what to look at when it arrives, what may still go back,
+// what is left to pay.
 import { computed } from 'vue'
-import { counted, money } from '../../core/format'
+import { counted, money } from '../../core/figures/format'
 import { useDesk } from '../stores/desk'
 import BuyingLine from '../ui/BuyingLine.vue'
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-// A part comes in: from a pasted sheet, from a few numbers, by hand, or as a copy; the form at the right is what will stand on the shelf.
+// A part comes in: from a pasted sheet, from a few numbers, by hand, or as a copy; the form at the
+// right is what will stand on the shelf.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { computed, ref, watch } from 'vue'

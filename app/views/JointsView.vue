@@ -1,7 +1,8 @@
 <script setup lang="ts">
-// Joints: every plug with its socket, what is short and why; pointing lights both parts in the case.
+// Joints: every plug with its socket, what is short and why; pointing lights both parts in the
+// case.
 import { computed } from 'vue'
-import { capital, counted } from '../../core/format'
+import { capital, counted } from '../../core/figures/format'
 import CaseDrawing from '../drawing/CaseDrawing.vue'
 import { useDesk } from '../stores/desk'
 import FindingLedger from '../ui/FindingLedger.vue'

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-// The measuring round: every figure that could settle something, the most decisive first; entered here or written on paper.
+// The measuring round: every figure that could settle something, the most decisive first; entered
+// here or written on paper.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { computed } from 'vue'
-import { counted, quantity } from '../../core/format'
+import { counted, quantity } from '../../core/figures/format'
 import { useDesk } from '../stores/desk'
 import MeasureField from '../ui/MeasureField.vue'
 import StepMark from '../ui/StepMark.vue'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // Order: the steps in their sequence; the present one with its words and the reason of every edge.
 import { computed, ref } from 'vue'
-import { minutes, number } from '../../core/format'
+import { minutes, number } from '../../core/figures/format'
 import { useDesk } from '../stores/desk'
 import OrderSchools from '../ui/OrderSchools.vue'
 import PinLine from '../ui/PinLine.vue'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // Panel: the loose front leads, each on its pins, beside the block as it lies.
 import { computed } from 'vue'
-import { counted } from '../../core/format'
+import { counted } from '../../core/figures/format'
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import PanelDrawing from '../drawing/PanelDrawing.vue'

@@ -3,7 +3,7 @@
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { computed, defineAsyncComponent, ref } from 'vue'
-import { counted, money } from '../../core/format'
+import { counted, money } from '../../core/figures/format'
 import { useDesk } from '../stores/desk'
 import { usePointer } from '../stores/pointer'
 import PartLine from '../ui/PartLine.vue'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // Power: who draws what, each rail against its limit, what the schools say, the plugs.
 import { computed, defineAsyncComponent } from 'vue'
-import { number, quantity, margin } from '../../core/format'
+import { number, quantity, margin } from '../../core/figures/format'
 import { useDesk } from '../stores/desk'
 import { usePointer } from '../stores/pointer'
 import FindingLedger from '../ui/FindingLedger.vue'

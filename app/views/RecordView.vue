@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // Record: what was made when, notes, what is left over, every change as a line.
 import { computed, shallowRef, watch } from 'vue'
-import { clock, counted, minutes } from '../../core/format'
+import { clock, counted, minutes } from '../../core/figures/format'
 import type { LogLine } from '../desk/questions'
 import { ask } from '../desk/remote'
 import { useDesk } from '../stores/desk'

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-// The shelf: every part that is known, found at once; one opened at the right; ways in and out on top.
+// The shelf: every part that is known, found at once; one opened at the right; ways in and out on
+// top.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { computed, nextTick, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { counted } from '../../core/format'
+import { counted } from '../../core/figures/format'
 import { useDesk } from '../stores/desk'
 import { useShelf } from '../stores/shelf'
 import ShelfFilters from '../ui/ShelfFilters.vue'

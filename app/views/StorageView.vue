@@ -1,9 +1,10 @@
 <script setup lang="ts">
-// Storage: what is kept in this browser, whether the browser promises to keep it, everything out and in, what cannot be read.
+// Storage: what is kept in this browser, whether the browser promises to keep it, everything out
+// and in, what cannot be read.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
-import { bytes } from '../../core/format'
+import { bytes } from '../../core/figures/format'
 import { ask } from '../desk/remote'
 import type { AsideLine, Used } from '../desk/storage'
 import { useDesk } from '../stores/desk'

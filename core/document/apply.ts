@@ -1,4 +1,5 @@
-// The one way a build changes: a named command in, the changed build, what takes it back and its entry for the log out.
+// The one way a build changes: a named command in, the changed build, what takes it back and its
+// entry for the log out.
 import { readAsk, type Ask } from './asks'
 import type { Build } from './build'
 import { isProblem, type About, type Problem, type Spec } from './command'
@@ -13,8 +14,8 @@ export interface Done {
 }
 
 /**
- * Applies a command to a build. The build given stays as it is. `at` is when it was asked, as an ISO time.
- * A command that cannot be done comes back as a problem: one sentence with the remedy.
+ * Applies a command to a build. The build given stays as it is. `at` is when it was asked, as an
+ * ISO time. A command that cannot be done comes back as a problem: one sentence with the remedy.
  */
 export function apply(build: Build, ask: Ask, at: string): Done | Problem {
   const args = readAsk(ask)

@@ -1,6 +1,7 @@
-// What can be asked of a build: every command's arguments as Zod schemas. The one union of commands is inferred from them.
+// What can be asked of a build: every command's arguments as Zod schemas. The one union of commands
+// is inferred from them.
 import { z } from 'zod'
-import { ORDER_SCHOOLS } from '../order/schools'
+import { BUILD_ORDERS } from './build-orders'
 import { partSchema } from '../parts'
 import { CONDITIONS, STATES } from '../parts/kind'
 import { SCHOOLS } from '../standards/supplies'
@@ -107,7 +108,7 @@ const SINGLE = [
     name: z.string().trim().min(1, 'a build needs a name'),
   }),
   z.strictObject({ do: z.literal('chooseSchool'), school: z.enum(SCHOOLS) }),
-  z.strictObject({ do: z.literal('chooseOrder'), school: z.enum(ORDER_SCHOOLS) }),
+  z.strictObject({ do: z.literal('chooseOrder'), school: z.enum(BUILD_ORDERS) }),
   z.strictObject({
     do: z.literal('pinJoint'),
     plug: z.string(),

@@ -1,10 +1,11 @@
-// The build document: items, choices and progress. What was done to it stands apart, in its log (log.ts).
+// The build document: items, choices and progress. What was done to it stands apart, in its log
+// (log.ts).
 import { z } from 'zod'
 import { partSchema } from '../parts'
 import { CONDITIONS, STATES } from '../parts/kind'
-import { ORDER_SCHOOLS } from '../order/schools'
+import { BUILD_ORDERS } from './build-orders'
 import { SCHOOLS } from '../standards/supplies'
-import { BASES } from '../units'
+import { BASES } from '../figures/units'
 
 /** What is looked at when a part arrives. */
 export const ARRIVAL_CHECKS = ['kind', 'damage', 'film', 'contents'] as const
@@ -78,7 +79,7 @@ export const buildSchema = z.looseObject({
   choices: z
     .looseObject({
       school: z.enum(SCHOOLS).default('lean'),
-      orderSchool: z.enum(ORDER_SCHOOLS).default('board-first'),
+      orderSchool: z.enum(BUILD_ORDERS).default('board-first'),
       orderPins: z
         .array(z.tuple([z.string(), z.string()]))
         .default([])

@@ -1,4 +1,5 @@
-// One order of keys for one content: a change that is taken back leaves the very bytes that were there before it.
+// One order of keys for one content: a change that is taken back leaves the very bytes that were
+// there before it.
 import { buildSchema, itemSchema, type Build, type StoredItem } from './build'
 
 type Fields = Record<string, unknown>
@@ -24,7 +25,10 @@ export function withEntries<V>(
   return Object.fromEntries([...kept, ...put].sort(byName))
 }
 
-/** What stands under these keys of a record now, `null` where nothing does: what brings it back later. */
+/**
+ * What stands under these keys of a record now, `null` where nothing does: what brings it back
+ * later.
+ */
 export const entriesOf = <V>(
   record: Readonly<Record<string, V>>,
   keys: readonly string[],

@@ -8,7 +8,10 @@ export interface Problem {
 export const isProblem = (result: unknown): result is Problem =>
   typeof result === 'object' && result !== null && 'problem' in result
 
-/** Names and values that a line needs and the command itself does not hold, as they were when it was done. */
+/**
+ * Names and values that a line needs and the command itself does not hold, as they were when it was
+ * done.
+ */
 export type About = Readonly<Record<string, string>>
 
 /** The changed build, the command that takes the change back, and what its line needs to know. */

@@ -5,7 +5,10 @@ import { buildSchema, idSchema, type Build } from './build'
 import { logEntrySchema, type LogEntry } from './log'
 
 export const FORMAT = 'juntura'
-/** What a reader must know. It grows by one with every change of what a document may say; see migrations/. */
+/**
+ * What a reader must know. It grows by one with every change of what a document may say; see
+ * migrations/.
+ */
 export const VERSION = 2
 
 /** A small image as a data URL: nothing else is kept as a picture. */

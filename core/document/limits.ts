@@ -1,4 +1,5 @@
-// How large what comes in new may be, each with its reason. What lies in the store already opens all the same.
+// How large what comes in new may be, each with its reason. What lies in the store already opens
+// all the same.
 
 /** So much at most, and why. */
 export interface Limit {
@@ -67,7 +68,10 @@ interface Place {
   readonly path: readonly string[]
 }
 
-/** The first thing in a document that is beyond a limit; null when nothing is. Walks without recursion: nothing can be too deep for it. */
+/**
+ * The first thing in a document that is beyond a limit; null when nothing is. Walks without
+ * recursion: nothing can be too deep for it.
+ */
 export function beyondLimit(document: unknown): Beyond | null {
   const open: Place[] = [{ value: document, path: [] }]
   for (let place = open.pop(); place; place = open.pop()) {

@@ -1,4 +1,5 @@
-// The log: what was done to a build, command by command. It only grows; its lines are written when they are shown.
+// The log: what was done to a build, command by command. It only grows; its lines are written when
+// they are shown.
 import { z } from 'zod'
 import { SPECS } from './commands'
 import { readAsk, type Args, type Ask } from './asks'

@@ -1,4 +1,5 @@
-// A change done or taken back on something that may have changed since: only what nobody touched meanwhile is turned.
+// A change done or taken back on something that may have changed since: only what nobody touched
+// meanwhile is turned.
 
 type Fields = Readonly<Record<string, unknown>>
 const isFields = (value: unknown): value is Fields =>
@@ -24,8 +25,9 @@ export interface Merged {
 }
 
 /**
- * Does to `now` what turned `from` into `to`: a field that is in `now` still as it is in `from` becomes as in `to`, one that
- * is otherwise stays and is named. Lists are one value. `undefined` stands for a field that is not there.
+ * Does to `now` what turned `from` into `to`: a field that is in `now` still as it is in `from`
+ * becomes as in `to`, one that is otherwise stays and is named. Lists are one value. `undefined`
+ * stands for a field that is not there.
  */
 export function mergeChange(now: unknown, from: unknown, to: unknown, path = ''): Merged {
   if (sameContent(from, to) || sameContent(now, to)) return { value: now, left: [] }

@@ -1,4 +1,5 @@
-// The one door for documents: whatever comes from a file or from the store is migrated and parsed here, and nowhere else.
+// The one door for documents: whatever comes from a file or from the store is migrated and parsed
+// here, and nowhere else.
 import type { z } from 'zod'
 import { partSchema, type Part } from '../parts'
 import { canonical } from './canonical'
@@ -67,7 +68,10 @@ export function tooLargeAt(data: unknown): string | null {
   return beyond && `${placeOf(data, beyond.path.slice(0, DEEPEST_TOLD))}${beyond.says}`
 }
 
-/** The parts of a file that holds nothing else, each still to be opened; null when the text is no such file. */
+/**
+ * The parts of a file that holds nothing else, each still to be opened; null when the text is no
+ * such file.
+ */
 export function listedParts(
   text: string,
 ): { readonly version: number; readonly parts: readonly unknown[] } | null {

@@ -1,4 +1,5 @@
-// Stored items made ready for analysis: this copy's measurements laid over its part, names told apart, horizons chosen.
+// Stored items made ready for analysis: this copy's measurements laid over its part, names told
+// apart, horizons chosen.
 import type { Item, Part } from '../parts'
 import { put } from '../parts/paths'
 import type { State } from '../parts/kind'

@@ -1,6 +1,6 @@
 // Every file that the program of its time saved opens, and everything that was in it is there.
 import { readdirSync, readFileSync } from 'node:fs'
-import { analyse } from '../analyse'
+import { analyse } from '../analysis/analyse'
 import { isProblem } from './command'
 import { entryLine } from './log'
 import { openFile } from './open'

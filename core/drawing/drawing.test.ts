@@ -109,7 +109,8 @@ test('labels never overlap, whatever is to be named', () => {
 })
 
 test('a thing is called by its name where there is room on it, else by its kind; only then by its name beside it', () => {
-  // Letters of 10 are 6.2 wide, the gap on either side is 3.5: “Breeze 120” takes 62 + 7, “fan” 18.6 + 7.
+  // Letters of 10 are 6.2 wide, the gap on either side is 3.5: “Breeze 120” takes 62 + 7, “fan”
+  // 18.6 + 7.
   const called = (w: number) =>
     placeLabels(
       { width: 300, height: 100 },

@@ -1,17 +1,18 @@
-// The case to scale: boxes of the model projected on a plane, with distances and labels that do not run into each other.
-import type { Finding } from '../finding'
+// The case to scale: boxes of the model projected on a plane, with distances and labels that do not
+// run into each other.
+import type { Finding } from '../rules/finding'
 import { HOLE_AT } from '../standards/boards'
 import type { Vec3 } from '../geometry/space'
 import { place } from '../geometry/space'
-import { standoffPlan } from '../fit/standoffs'
+import { standoffPlan } from '../plan/standoffs'
 import { kindOf } from '../parts'
-import type { Layout } from '../parts/archetype'
-import { rounded } from '../rounded'
-import type { RouteRow } from '../routes/section'
-import { joinedBy, type Situation } from '../situation'
-import type { Verdict } from '../verdict'
-import { gravity } from '../verdict'
-import { quantity } from '../format'
+import type { Layout } from '../case/layout'
+import { rounded } from '../figures/rounded'
+import type { RouteRow } from '../stages/routes'
+import { joinedBy, type Situation } from '../plan/situation'
+import type { Verdict } from '../figures/verdict'
+import { gravity } from '../figures/verdict'
+import { quantity } from '../figures/format'
 import { placeLabels, type Label, type Rect } from './labels'
 
 export interface Shape {
@@ -55,7 +56,10 @@ export interface Drawing {
   readonly labels: readonly Label[]
 }
 
-/** Named choices: letters as a share of the drawing's longer side, how many distances are drawn, the margin around. */
+/**
+ * Named choices: letters as a share of the drawing's longer side, how many distances are drawn, the
+ * margin around.
+ */
 const LETTER_SHARE = 0.03
 const MOST_DIMENSIONS = 4
 const MARGIN = 12
@@ -70,7 +74,10 @@ interface Keeping {
 
 type Project = (p: Vec3) => readonly [number, number]
 
-/** The case seen from the near side and from above, each distance in the view that shows it best; empty when there is no case. */
+/**
+ * The case seen from the near side and from above, each distance in the view that shows it best;
+ * empty when there is no case.
+ */
 export function drawings(
   s: Situation,
   distances: readonly Finding[],
@@ -112,7 +119,9 @@ export function paths(
     }))
 }
 
-/** From the case's frame to the drawing's: y of a drawing points down. `top` is what lies uppermost. */
+/**
+ * From the case's frame to the drawing's: y of a drawing points down. `top` is what lies uppermost.
+ */
 const projection = (view: Drawing['view'], top: number): Project =>
   view === 'near'
     ? p => [p[0] + MARGIN, top - p[1] + MARGIN]

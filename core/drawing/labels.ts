@@ -1,4 +1,5 @@
-// Where labels go on a drawing so that none lies on another and few lie on a line: the best of a few places each.
+// Where labels go on a drawing so that none lies on another and few lie on a line: the best of a
+// few places each.
 
 export interface Rect {
   readonly x: number
@@ -16,7 +17,10 @@ export interface Label {
 }
 
 type Point = readonly [number, number]
-/** What is to be named: a shape (with the shapes that lie on it, and those beside it), a point, or a distance. */
+/**
+ * What is to be named: a shape (with the shapes that lie on it, and those beside it), a point, or a
+ * distance.
+ */
 interface Wanted {
   readonly id: string
   readonly text: string
@@ -34,9 +38,10 @@ const LETTER_WIDTH = 0.62
 const GAP = 0.35
 
 /**
- * Places labels in the given order, each where it covers no other label and crosses the fewest outlines; the first such
- * place wins. Greedy: O(labels × places × (labels + outlines)). The name of a shape that would cross an outline is left
- * out (pointing still names it); distances and holes are always named where any place is free of other labels.
+ * Places labels in the given order, each where it covers no other label and crosses the fewest
+ * outlines; the first such place wins. Greedy: O(labels × places × (labels + outlines)). The name
+ * of a shape that would cross an outline is left out (pointing still names it); distances and holes
+ * are always named where any place is free of other labels.
  */
 export function placeLabels(
   size: { readonly width: number; readonly height: number },
@@ -143,7 +148,10 @@ function places(
 const overlapsAny = (rects: readonly Rect[], r: Rect): boolean => rects.some(o => overlap(o, r))
 export const overlap = (a: Rect, b: Rect): boolean =>
   a.x < b.x + b.w && b.x < a.x + a.w && a.y < b.y + b.h && b.y < a.y + a.h
-/** A shape’s name must not seem to be another’s: not on what lies on it, and outside of it on no other shape at all. */
+/**
+ * A shape’s name must not seem to be another’s: not on what lies on it, and outside of it on no
+ * other shape at all.
+ */
 function isPlain({ inside, onIt = [], besideIt = [] }: Wanted, r: Rect): boolean {
   if (!inside) return true
   return !overlapsAny(overlap(inside, r) ? onIt : besideIt, r)

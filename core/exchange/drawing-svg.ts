@@ -1,4 +1,5 @@
-// A view of the case as an SVG file by itself: one unit is one millimetre, and so it prints. No script, no style from outside.
+// A view of the case as an SVG file by itself: one unit is one millimetre, and so it prints. No
+// script, no style from outside.
 import type { Drawing, Path } from '../drawing/drawing'
 
 /** Named choices: line widths, mm, and inks that read on white paper. */

@@ -1,5 +1,5 @@
 import Papa from 'papaparse'
-import { analyse } from '../analyse'
+import { analyse } from '../analysis/analyse'
 import { change, part, plover, swap } from '../test-helpers/demos'
 import { partsCsv } from './parts-csv'
 import { isBlocked, reportText, SECTIONS } from './report-text'

@@ -1,16 +1,20 @@
-// Parts as a table, one line a part: written so that it is read back equal, and read from anyone's spreadsheet by mapped columns.
+// Parts as a table, one line a part: written so that it is read back equal, and read from anyone's
+// spreadsheet by mapped columns.
 import Papa from 'papaparse'
 import type { z } from 'zod'
 import { beyondLimit } from '../document/limits'
 import { KINDS, PART_KINDS, partSchema, type Part, type PartKind } from '../parts'
-import { called, formOf, type FormField } from '../parts/form'
+import { called, formOf, type FormField } from '../forms/form'
 import { at, put } from '../parts/paths'
 import { draftOf } from '../reader/draft'
 import type { ReadField, ReadValue } from '../reader/notes'
-import { readTyped } from '../typed'
-import { aboutFigure, UNITS, type Unit } from '../units'
+import { readTyped } from '../reader/typed'
+import { aboutFigure, UNITS, type Unit } from '../figures/units'
 
-/** A column of a table that a field of the parts is taken from, and the unit its bare numbers are in, where it is not the field's own. */
+/**
+ * A column of a table that a field of the parts is taken from, and the unit its bare numbers are
+ * in, where it is not the field's own.
+ */
 export interface Mapped {
   readonly column: string
   readonly path: string | null
@@ -30,7 +34,9 @@ export interface Table {
 const FIRST = ['kind', 'id', 'maker', 'model', 'price', 'note']
 const isObject = (v: unknown): v is Readonly<Record<string, unknown>> =>
   typeof v === 'object' && v !== null && !Array.isArray(v)
-/** Keys with a dot in them, and nothing at all, cannot be told as a path: such objects stay whole. */
+/**
+ * Keys with a dot in them, and nothing at all, cannot be told as a path: such objects stay whole.
+ */
 const isOpen = (v: Readonly<Record<string, unknown>>): boolean => {
   const keys = Object.keys(v)
   return (
@@ -41,7 +47,10 @@ const isOpen = (v: Readonly<Record<string, unknown>>): boolean => {
 
 // --- writing ---
 
-/** A cell that a spreadsheet would take for a formula gets an apostrophe, as people write it; reading takes one off. */
+/**
+ * A cell that a spreadsheet would take for a formula gets an apostrophe, as people write it;
+ * reading takes one off.
+ */
 const guard = (text: string): string => (/^'*[=+\-@\t\r]/.test(text) ? `'${text}` : text)
 const unguard = (text: string): string => (/^'+[=+\-@\t\r]/.test(text) ? text.slice(1) : text)
 /** Text is written as it is, unless it would be read as something else. */
@@ -86,7 +95,10 @@ export function cellsOf(part: Part): Cells {
   return cells
 }
 
-/** The table of parts as CSV: their kind, name and price first, then every path that any of them has. */
+/**
+ * The table of parts as CSV: their kind, name and price first, then every path that any of them
+ * has.
+ */
 export const partsTableCsv = (parts: readonly Part[]): string => tableCsv(parts.map(cellsOf))
 
 /** The table from cells that are made already. */
@@ -145,7 +157,9 @@ function nodeAt(kind: PartKind, path: string): z.core.$ZodType | null {
 const LONGEST_HEAD = 200
 const DEEPEST_PATH = 12
 
-/** Takes a text apart into columns and lines. An empty table, or one without a head, is a problem. */
+/**
+ * Takes a text apart into columns and lines. An empty table, or one without a head, is a problem.
+ */
 export function tableOf(text: string): Table {
   const { data } = Papa.parse<string[]>(text.replace(/^\ufeff/, ''), {
     skipEmptyLines: 'greedy',
@@ -257,7 +271,10 @@ const simple = (text: string): string =>
     .replace(/\([^)]*\)|\[[^\]]*\]/g, '')
     .replace(/[^a-z0-9.*]+/g, '')
 
-/** Which column is probably which field: by its path, by what the field is called, by what people call it. Units in brackets or at the end count. */
+/**
+ * Which column is probably which field: by its path, by what the field is called, by what people
+ * call it. Units in brackets or at the end count.
+ */
 export function guessColumns(columns: readonly string[], kind: PartKind): readonly Mapped[] {
   const fields = fieldsOfTable(kind)
   const taken = new Set<string>()
@@ -377,7 +394,10 @@ function readCell(kind: PartKind, path: string, raw: string, unit: string | unde
   }
 }
 
-/** A choice in other letters, by its name, or by its number of contacts where only one has so many, is the same choice. */
+/**
+ * A choice in other letters, by its name, or by its number of contacts where only one has so many,
+ * is the same choice.
+ */
 function choiceOf(node: z.core.$ZodType, text: string): string {
   const entries = Object.values(
     (bare(node)._zod.def as unknown as { entries?: Readonly<Record<string, string>> }).entries ??
@@ -397,8 +417,8 @@ function choiceOf(node: z.core.$ZodType, text: string): string {
 }
 
 /**
- * One line as a part, or what is wrong with it, cell by cell. `line` is as a spreadsheet counts, the head being line 1.
- * Where the table names no kind, `kind` is every line's.
+ * One line as a part, or what is wrong with it, cell by cell. `line` is as a spreadsheet counts,
+ * the head being line 1. Where the table names no kind, `kind` is every line's.
  */
 export function partOfRow(
   row: readonly string[],

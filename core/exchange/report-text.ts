@@ -1,7 +1,7 @@
 // The whole analysis as plain text, for a terminal.
-import type { Analysis, HorizonAnalysis } from '../analyse'
-import { counted, margin, minutes, number, quantity, tolerance } from '../format'
-import { VERDICTS, type Verdict } from '../verdict'
+import type { Analysis, HorizonAnalysis } from '../analysis/analyse'
+import { counted, margin, minutes, number, quantity, tolerance } from '../figures/format'
+import { VERDICTS, type Verdict } from '../figures/verdict'
 
 export const SECTIONS = [
   'findings',

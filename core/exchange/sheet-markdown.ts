@@ -1,7 +1,8 @@
-// The build sheet as Markdown: what lies beside the case, to be kept with notes or printed elsewhere.
-import type { HorizonAnalysis } from '../analyse'
+// The build sheet as Markdown: what lies beside the case, to be kept with notes or printed
+// elsewhere.
+import type { HorizonAnalysis } from '../analysis/analyse'
 import type { Build } from '../document/build'
-import { capital, margin, minutes, money, quantity } from '../format'
+import { capital, margin, minutes, money, quantity } from '../figures/format'
 
 /** Text that stays text: nothing of it is taken for markup. */
 const plain = (text: string): string =>

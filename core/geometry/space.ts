@@ -6,7 +6,10 @@ export interface Box {
   readonly max: Vec3
 }
 
-/** A frame inside another: where its origin lies and where its three axes point. Axes are unit vectors along the outer axes. */
+/**
+ * A frame inside another: where its origin lies and where its three axes point. Axes are unit
+ * vectors along the outer axes.
+ */
 export interface Frame {
   readonly origin: Vec3
   readonly axes: readonly [Vec3, Vec3, Vec3]
@@ -16,7 +19,10 @@ export const add = (a: Vec3, b: Vec3): Vec3 => [a[0] + b[0], a[1] + b[1], a[2] +
 export const scale = (a: Vec3, k: number): Vec3 => [a[0] * k, a[1] * k, a[2] * k]
 export const middle = (box: Box): Vec3 => scale(add(box.min, box.max), 0.5)
 
-/** A point of the inner frame in the outer one. The only function that turns frames; a left-handed frame is one whose axes say so. */
+/**
+ * A point of the inner frame in the outer one. The only function that turns frames; a left-handed
+ * frame is one whose axes say so.
+ */
 export function place(frame: Frame, p: Vec3): Vec3 {
   return add(
     frame.origin,

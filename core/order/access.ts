@@ -1,6 +1,6 @@
 // What lies under a seated card: plugs whose socket the hand no longer reaches once the card is in.
-import { boxOf } from '../joints/cover'
-import type { Situation } from '../situation'
+import { boxOf } from '../joining/cover'
+import type { Situation } from '../plan/situation'
 
 /** Named choice: how far around a card's body fingers find no room, mm. */
 const FINGERS = 8

@@ -1,6 +1,7 @@
-// What the hands do in each kind of step: the words, what it should feel like, what can go wrong, with what.
-import { capital } from '../format'
-import { CONNECTORS, isMechanical } from '../standards/connectors'
+// What the hands do in each kind of step: the words, what it should feel like, what can go wrong,
+// with what.
+import { capital } from '../figures/format'
+import { CONNECTORS, isMechanical } from '../connectors/connectors'
 import { MINUTES } from '../standards/minutes'
 import { SCREW } from '../standards/screws'
 import type { PlannedStep, StepKind } from './step'

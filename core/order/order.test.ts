@@ -2,14 +2,17 @@ import fc from 'fast-check'
 import { change, part, plover, shelf, then, type Ask } from '../test-helpers/demos'
 import type { Build } from '../document/build'
 import { REASONS } from './precedence'
-import { ORDER_SCHOOL } from './schools'
+import { HABITS } from './habits'
 import { sequenced, type Timed } from './sequence'
 import type { Step, StepKind } from './step'
 
 const steps = (build: Build = plover): readonly Step[] => then(build).order.steps
 const at = (list: readonly Step[], kind: StepKind): number => list.findIndex(s => s.kind === kind)
 
-/** An independent look at an order: what no school may ever break, told in joints, not in the program's own edges. */
+/**
+ * An independent look at an order: what no school may ever break, told in joints, not in the
+ * program's own edges.
+ */
 function faults(list: readonly Step[]): string[] {
   const found: string[] = []
   const position = new Map(list.flatMap((s, i) => s.joints.map(j => [j, i] as const)))
@@ -112,8 +115,9 @@ test('every edge has its reason, every step its words', () => {
 })
 
 test('minutes add up to 142', () => {
-  // bench 10, panels 4 + 4, processor 4, M.2 5, memory 3, cooler 12, standoffs 5, shield 3, fan 5, disk 5, board 10, supply 8,
-  // block 8, first power 10, dress 25, record 5 = 126; and eight plugs of 2: cooler, audio, USB, fan, data, processor, 24-pin, SATA power
+  // bench 10, panels 4 + 4, processor 4, M.2 5, memory 3, cooler 12, standoffs 5, shield 3, fan 5,
+  // disk 5, board 10, supply 8, block 8, first power 10, dress 25, record 5 = 126; and eight plugs
+  // of 2: cooler, audio, USB, fan, data, processor, 24-pin, SATA power
   expect(then(plover).order.minutes).toBe(steps().reduce((sum, s) => sum + s.minutes, 0))
   expect(then(plover).order.minutes).toBe(142)
   expect(then(plover).order.firstTimeMinutes).toBeCloseTo(142 * 1.8, 6)
@@ -251,7 +255,7 @@ test('reasons that contradict each other are told', () => {
     sequenced(
       [step('a'), step('b')],
       [edge('a', 'b'), edge('b', 'a')],
-      ORDER_SCHOOL['board-first'].weights,
+      HABITS['board-first'].weights,
       new Map(),
     ),
   ).toThrow(/contradict.*[ab], [ab]/)

@@ -1,17 +1,19 @@
 // From joints to steps: what belongs in one go, and the tasks that make no joint.
-import { cardsInCase, slotRows } from '../fit/card-room'
-import { firmwares, flashTo } from '../fit/firmware'
-import { standoffPlan, standoffTask } from '../fit/standoffs'
-import type { Joint } from '../joints/joint'
+import { cardsInCase, slotRows } from '../rules/fit/card-room'
+import { firmwares, flashTo } from '../rules/fit/firmware'
+import { standoffPlan, standoffTask } from '../plan/standoffs'
+import type { Joint } from '../joining/joint'
 import type { Item } from '../parts'
-import { every, joinedBy, type Situation } from '../situation'
-import type { Face } from '../standards/connectors'
+import { every, joinedBy, type Situation } from '../plan/situation'
+import type { Face } from '../connectors/connectors'
 import { coveredBy } from './access'
-import type { OrderSchool } from './schools'
+import type { Habits } from './habits'
 import type { PlannedStep, Pose, StepKind } from './step'
 
-/** The steps of a situation as a school wants them, in no order yet. Every joint is in exactly one. */
-export function plannedSteps(s: Situation, school: OrderSchool): readonly PlannedStep[] {
+/**
+ * The steps of a situation as a school wants them, in no order yet. Every joint is in exactly one.
+ */
+export function plannedSteps(s: Situation, school: Habits): readonly PlannedStep[] {
   if (s.items.length === 0) return []
   const made = fromJoints(s)
   const stepOf = new Map(made.flatMap(step => step.joints.map(j => [j, step.id] as const)))
@@ -108,7 +110,10 @@ const POSE_OF: Partial<Record<StepKind, Pose>> = {
 
 const STUCK_FACE: ReadonlySet<Face> = new Set<Face>(['spot'])
 
-/** Joints that are made in one go share a step: a memory kit, the loose leads of the block, the two ends of one lead. */
+/**
+ * Joints that are made in one go share a step: a memory kit, the loose leads of the block, the two
+ * ends of one lead.
+ */
 function groupOf(joint: Joint, kind: StepKind): string {
   if (kind === 'memory' || kind === 'data-plug') return `${kind}:${joint.items[0]}`
   if (kind === 'panel') return `panel:${joint.items[1]}`
@@ -206,7 +211,9 @@ const task = (kind: StepKind, about: Partial<PlannedStep> = {}): PlannedStep => 
   ...about,
 })
 
-/** What is done besides joining: making ready, standoffs, the first power-on, closing, writing down. */
+/**
+ * What is done besides joining: making ready, standoffs, the first power-on, closing, writing down.
+ */
 function tasks(s: Situation): readonly PlannedStep[] {
   const [pc] = every(s, 'case')
   const list = [task('bench')]
@@ -272,7 +279,7 @@ function ofCards(s: Situation): readonly PlannedStep[] {
 }
 
 /** A modular supply's cables, and the processor's lead where a school lays it early. */
-function ofSupply(s: Situation, school: OrderSchool): readonly PlannedStep[] {
+function ofSupply(s: Situation, school: Habits): readonly PlannedStep[] {
   return every(s, 'supply').flatMap(supply => {
     const cables = new Set(
       s.plugs
@@ -313,8 +320,11 @@ function ofSupply(s: Situation, school: OrderSchool): readonly PlannedStep[] {
   })
 }
 
-/** The first start on the table with the least possible, and clearing up after it: joints that are made twice. */
-function onTable(s: Situation, school: OrderSchool): readonly PlannedStep[] {
+/**
+ * The first start on the table with the least possible, and clearing up after it: joints that are
+ * made twice.
+ */
+function onTable(s: Situation, school: Habits): readonly PlannedStep[] {
   const [board] = every(s, 'board')
   if (
     school.proof !== 'on the table' ||
@@ -340,7 +350,10 @@ function onTable(s: Situation, school: OrderSchool): readonly PlannedStep[] {
   )
 }
 
-/** Demands that found no partner stand in the order as open places: they are solved, left open, or they stop. */
+/**
+ * Demands that found no partner stand in the order as open places: they are solved, left open, or
+ * they stop.
+ */
 function open(s: Situation): readonly PlannedStep[] {
   return s.unmet
     .filter(u => u.demand.need !== 'may')

@@ -1,6 +1,6 @@
 // What must come before what, and why. Each row is one reason; adding a reason is adding a row.
-import { itemOfRef } from '../joints/joint'
-import type { OrderSchool } from './schools'
+import { itemOfRef } from '../joining/joint'
+import type { Habits } from './habits'
 import type { Edge, EdgeBasis, PlannedStep, StepKind } from './step'
 
 interface Reason {
@@ -12,7 +12,7 @@ interface Reason {
   /** Narrows the pairs; all pairs when it is left out. */
   readonly when?: (before: PlannedStep, after: PlannedStep) => boolean
   /** Habits of some schools only. */
-  readonly of?: (school: OrderSchool) => boolean
+  readonly of?: (school: Habits) => boolean
 }
 
 const PLUGS: readonly StepKind[] = ['small-plug', 'panel', 'fan-plug', 'data-plug', 'power-plug']
@@ -368,7 +368,7 @@ export const REASONS: readonly Reason[] = [
 ]
 
 /** Every edge between these steps for a school; a pair with several reasons keeps the strongest. */
-export function edgesOf(steps: readonly PlannedStep[], school: OrderSchool): readonly Edge[] {
+export function edgesOf(steps: readonly PlannedStep[], school: Habits): readonly Edge[] {
   const edges = new Map<string, Edge>()
   for (const below of steps)
     for (const above of below.under)

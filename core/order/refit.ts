@@ -1,4 +1,5 @@
-// Cards that lie over what is plugged later come out and go in again: real steps, put where the sequence needs them.
+// Cards that lie over what is plugged later come out and go in again: real steps, put where the
+// sequence needs them.
 import type { PlannedStep } from './step'
 
 /** Kinds before which everything has to be in its place. */
@@ -9,7 +10,10 @@ const WHOLE: ReadonlySet<PlannedStep['kind']> = new Set([
   'record',
 ])
 
-/** The sequence with each seated card taken out before the first step beneath it and refitted before it is needed again. `worded` finds the words of a new step. */
+/**
+ * The sequence with each seated card taken out before the first step beneath it and refitted before
+ * it is needed again. `worded` finds the words of a new step.
+ */
 export function withRefits<S extends PlannedStep>(
   order: readonly S[],
   worded: (step: PlannedStep) => S,

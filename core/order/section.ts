@@ -1,21 +1,22 @@
 // The order as people see it: steps in their sequence with words, reasons, verdict and progress.
 import type { Build, Progress } from '../document/build'
-import type { Finding } from '../finding'
-import { pairLine } from '../format'
+import type { Finding } from '../rules/finding'
+import { pairLine } from '../figures/format'
 import type { Item } from '../parts'
-import type { Situation } from '../situation'
-import { worst } from '../verdict'
+import type { Situation } from '../plan/situation'
+import { worst } from '../figures/verdict'
 import { HANDS } from './hands'
 import { plannedSteps } from './plan'
 import { edgesOf } from './precedence'
 import { withRefits } from './refit'
-import { ORDER_SCHOOL, ORDER_SCHOOLS, type OrderSchoolName } from './schools'
+import { HABITS } from './habits'
+import { BUILD_ORDER, BUILD_ORDERS, type BuildOrder } from '../document/build-orders'
 import { paceOf, sequenced, type Pace, type Timed } from './sequence'
 import type { Edge, PlannedStep, Step, StepKind, StepProgress } from './step'
 
 export interface OrderSection extends Pace {
   readonly steps: readonly Step[]
-  readonly school: OrderSchoolName
+  readonly school: BuildOrder
   readonly label: string
   readonly says: string
   readonly made: number
@@ -25,7 +26,10 @@ export interface OrderSection extends Pace {
   readonly pins: readonly PinnedPair[]
 }
 
-/** Two steps put in a sequence by hand, and what became of it: refused where a fact is against it, idle while one of them is no step. */
+/**
+ * Two steps put in a sequence by hand, and what became of it: refused where a fact is against it,
+ * idle while one of them is no step.
+ */
 export interface PinnedPair {
   readonly before: string
   readonly after: string
@@ -42,7 +46,7 @@ export type WordedStep = PlannedStep &
 export interface Plan {
   readonly steps: readonly WordedStep[]
   readonly pace: Pace
-  readonly school: OrderSchoolName
+  readonly school: BuildOrder
   readonly gap: number
   readonly pins: readonly PinnedPair[]
 }
@@ -52,16 +56,19 @@ export type StepState = Pick<
   'verdict' | 'findings' | 'progress' | 'missing' | 'places' | 'gate'
 >
 
-/** What a plan is made by besides the joints: the school, what is pinned by hand, what is done already and when. */
+/**
+ * What a plan is made by besides the joints: the school, what is pinned by hand, what is done
+ * already and when.
+ */
 export interface Wishes {
-  readonly school: OrderSchoolName
+  readonly school: BuildOrder
   readonly pins: Build['choices']['orderPins']
   readonly progress: Build['progress']
 }
 
 /** The steps in their order by a school, with their words and reasons. */
 export function plan(s: Situation, { school, pins, progress }: Wishes): Plan {
-  const ways = ORDER_SCHOOL[school]
+  const ways = HABITS[school]
   const worded = (step: PlannedStep): Timed & ReturnType<typeof words> => ({
     ...step,
     ...words(step),
@@ -155,7 +162,10 @@ const isPlanned = (step: WordedStep): boolean =>
 /** What the order asks of a finding. */
 type Told = Pick<Finding, 'id' | 'verdict' | 'joints' | 'demand' | 'accepted'>
 
-/** Lays findings and progress over the plan. `keepStep` lets a step whose state is the same stay the same object. */
+/**
+ * Lays findings and progress over the plan. `keepStep` lets a step whose state is the same stay the
+ * same object.
+ */
 export function orderSection(
   { steps, pace, school, gap, pins }: Plan,
   items: readonly Pick<Item, 'id' | 'name' | 'state'>[],
@@ -204,8 +214,8 @@ export function orderSection(
     ...pace,
     steps: rows,
     school,
-    label: ORDER_SCHOOL[school].label,
-    says: ORDER_SCHOOL[school].says,
+    label: BUILD_ORDER[school].label,
+    says: BUILD_ORDER[school].says,
     gap,
     pins,
     made: rows.filter(r => settled(r.id)).length,
@@ -215,7 +225,10 @@ export function orderSection(
 
 const markProgress = (p: Progress | undefined): StepProgress => p?.state ?? 'planned'
 
-/** A step is as far as the least of its marks; an open place counts as crossed off once it is left open. */
+/**
+ * A step is as far as the least of its marks; an open place counts as crossed off once it is left
+ * open.
+ */
 function progressOf(step: PlannedStep, build: Pick<Build, 'progress' | 'choices'>): StepProgress {
   if (step.demand !== null) return build.choices.leftOpen[step.demand] ? 'crossed' : 'planned'
   const states = step.marks.map(m => markProgress(build.progress[m]))
@@ -241,7 +254,7 @@ function doneAt(
 }
 
 export interface SchoolRow extends Pace {
-  readonly school: OrderSchoolName
+  readonly school: BuildOrder
   readonly label: string
   readonly says: string
   readonly gap: number
@@ -249,12 +262,12 @@ export interface SchoolRow extends Pace {
 
 /** All schools on this build, from the first step on. */
 export const schoolRows = (s: Situation, pins: Wishes['pins']): readonly SchoolRow[] =>
-  ORDER_SCHOOLS.map(school => {
+  BUILD_ORDERS.map(school => {
     const { pace, gap } = plan(s, { school, pins, progress: {} })
     return {
       school,
-      label: ORDER_SCHOOL[school].label,
-      says: ORDER_SCHOOL[school].says,
+      label: BUILD_ORDER[school].label,
+      says: BUILD_ORDER[school].says,
       gap,
       ...pace,
     }

@@ -1,11 +1,13 @@
-// One sequence of the steps: it keeps every fact and every reach, and of the rest as much as the school's weights say.
+// One sequence of the steps: it keeps every fact and every reach, and of the rest as much as the
+// school's weights say.
 //
-// Facts and reach are hard. Pins, covers and habits are taken up one by one, the weightiest first, each unless it
-// contradicts what is taken up already. Then steps are scheduled so that the case is turned and the tool is changed as
-// seldom as possible, and single steps are moved while that helps. Finding the very best is hard in the worst case: the
-// result says its cost and a bound that no sequence can undercut. O(n² · soft edges / 32 + passes · n³) for n steps.
+// Facts and reach are hard. Pins, covers and habits are taken up one by one, the weightiest first,
+// each unless it contradicts what is taken up already. Then steps are scheduled so that the case is
+// turned and the tool is changed as seldom as possible, and single steps are moved while that
+// helps. Finding the very best is hard in the worst case: the result says its cost and a bound that
+// no sequence can undercut. O(n² · soft edges / 32 + passes · n³) for n steps.
 import { FIRST_TIME_FACTOR } from '../standards/minutes'
-import type { Weights } from './schools'
+import type { Weights } from './habits'
 import { STEP_KINDS, type Edge, type EdgeBasis, type PlannedStep } from './step'
 
 /** What the sequencing asks of a step besides its edges. */
@@ -29,7 +31,10 @@ const PASSES = 3
 const PROOFS = ['bench-start', 'first-power'] as const
 const isProof = (s: PlannedStep): boolean => (PROOFS as readonly string[]).includes(s.kind)
 
-/** Sequences steps. `done` tells what was done already and when: that stands first, as it was done. Throws RangeError when facts contradict each other. */
+/**
+ * Sequences steps. `done` tells what was done already and when: that stands first, as it was done.
+ * Throws RangeError when facts contradict each other.
+ */
 export function sequenced<S extends Timed>(
   all: readonly S[],
   edges: readonly Edge[],
@@ -92,7 +97,10 @@ function price(basis: EdgeBasis, weights: Weights): number {
 /** Named choice: a card out and in again, minutes. */
 const TWICE = 9
 
-/** Which step comes before which, closed under "and so on": bit rows, so that taking up an edge is a few words of work a step. */
+/**
+ * Which step comes before which, closed under "and so on": bit rows, so that taking up an edge is a
+ * few words of work a step.
+ */
 class Closure {
   private readonly rows: readonly Uint32Array[]
   private readonly words: number
@@ -131,7 +139,10 @@ class Closure {
 
 const toolOf = (s: Timed): string | null => s.tools[0] ?? null
 
-/** Of the steps that may come next always the one that needs no turn and no other tool, else the first by kind and name. */
+/**
+ * Of the steps that may come next always the one that needs no turn and no other tool, else the
+ * first by kind and name.
+ */
 function scheduled<S extends Timed>(
   steps: readonly S[],
   closure: Closure,
@@ -215,7 +226,10 @@ function smoothness(order: readonly Timed[], weights: Weights, start: Timed | un
   return turns * weights.turn + toolChanges * weights.tool + firstProof * weights.proof
 }
 
-/** What no sequence can undercut: each pose and each tool met once, the first proof after all that must come before it. */
+/**
+ * What no sequence can undercut: each pose and each tool met once, the first proof after all that
+ * must come before it.
+ */
 function least(
   steps: readonly Timed[],
   closure: Closure,

@@ -1,6 +1,7 @@
-// A step: what is done in one go at the bench. It stands for the joints it makes, or for a task that makes none.
-import type { Face } from '../standards/connectors'
-import type { Verdict } from '../verdict'
+// A step: what is done in one go at the bench. It stands for the joints it makes, or for a task
+// that makes none.
+import type { Face } from '../connectors/connectors'
+import type { Verdict } from '../figures/verdict'
 
 /** Kinds of step, in the order in which they are done where nothing else decides. */
 export const STEP_KINDS = [
@@ -44,7 +45,10 @@ export const STEP_KINDS = [
 ] as const
 export type StepKind = (typeof STEP_KINDS)[number]
 
-/** How the work lies while a step is done: the board on the table, the case on its far side, seen from behind, or standing. */
+/**
+ * How the work lies while a step is done: the board on the table, the case on its far side, seen
+ * from behind, or standing.
+ */
 export const POSES = ['table', 'lying', 'behind', 'standing'] as const
 export type Pose = (typeof POSES)[number]
 
@@ -94,7 +98,10 @@ export interface Step extends PlannedStep {
   readonly progress: StepProgress
   /** Names of items of this step that are not here yet. */
   readonly missing: readonly string[]
-  /** For a step that proves or closes: what was planned before it and is neither made nor crossed off. Until it is, the step waits. */
+  /**
+   * For a step that proves or closes: what was planned before it and is neither made nor crossed
+   * off. Until it is, the step waits.
+   */
   readonly gate: readonly { readonly step: string; readonly title: string }[]
   readonly places: readonly {
     readonly joint: string
@@ -103,7 +110,10 @@ export interface Step extends PlannedStep {
   }[]
 }
 
-/** Hard facts cannot be otherwise; reach is about hands; what a card covers can be uncovered at a price; habit is a choice with a reason; a pin is yours. */
+/**
+ * Hard facts cannot be otherwise; reach is about hands; what a card covers can be uncovered at a
+ * price; habit is a choice with a reason; a pin is yours.
+ */
 export type EdgeBasis = 'fact' | 'reach' | 'cover' | 'habit' | 'pin'
 export interface Edge {
   readonly before: string

@@ -1,8 +1,9 @@
-// The front-panel block: this board's pins with this case's leads on them, loose or in one block plug, in each of four turns.
+// The front-panel block: this board's pins with this case's leads on them, loose or in one block
+// plug, in each of four turns.
 import type { Board } from '../parts/board'
 import type { Case } from '../parts/case'
 import type { ItemOf } from '../parts/kind'
-import { joinedBy, type Situation } from '../situation'
+import { joinedBy, type Situation } from '../plan/situation'
 import { jobOf, USUAL_BLOCK, type PinJob } from '../standards/panel'
 
 export type Polarity = '+' | '-' | 'either'
@@ -51,7 +52,10 @@ export function pinsFor(b: Board, job: string): readonly Pin[] {
   return pins.filter(p => jobOf(p.does) === job).sort((a, c) => sign(a) - sign(c) || a.pin - c.pin)
 }
 
-/** How many contacts wide a plug must be to sit on these pins: 2 when they are neighbours, 3 with one between. */
+/**
+ * How many contacts wide a plug must be to sit on these pins: 2 when they are neighbours, 3 with
+ * one between.
+ */
 export function widthOf(pins: readonly Pin[]): number {
   const [a, b] = pins
   return a && b ? Math.abs(a.row - b.row) + Math.abs(a.col - b.col) + 1 : 1

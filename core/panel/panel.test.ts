@@ -40,7 +40,8 @@ test('this case’s leads sit on their pins, lights with their polarity, switche
 
 test('a quarter turn to the right: the left column becomes the top row; four bring it back', () => {
   const turn = (n: number) => new Map(block().turns[n]?.cells.map(c => [c.pin, [c.row, c.col]]))
-  // Pin 1 stands at row 0, col 0 of 2 × 5; after a turn at row 0, col 1 of 5 × 2. Pin 2 (row 1, col 0) comes to row 0, col 0.
+  // Pin 1 stands at row 0, col 0 of 2 × 5; after a turn at row 0, col 1 of 5 × 2. Pin 2 (row 1, col
+  // 0) comes to row 0, col 0.
   expect([turn(0).get(1), turn(1).get(1), turn(1).get(2), turn(2).get(1), turn(3).get(1)]).toEqual([
     [0, 0],
     [0, 1],
@@ -141,7 +142,8 @@ describe('one block plug for the whole front', () => {
   })
 
   test('a plug with its switch elsewhere stops; one with its lights turned is watched', () => {
-    // Switch and reset change places: row 0 has the reset at columns 2 and 3, row 1 the power switch.
+    // Switch and reset change places: row 0 has the reset at columns 2 and 3, row 1 the power
+    // switch.
     const crossed = usual.map(c =>
       c.col === 2 || c.col === 3 ? { ...c, does: c.row === 0 ? 'power-switch' : 'reset' } : c,
     )

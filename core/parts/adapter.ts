@@ -1,4 +1,5 @@
-// An adapter: a short lead that changes one plug into others, or makes one longer. It hangs where its plugs are.
+// An adapter: a short lead that changes one plug into others, or makes one longer. It hangs where
+// its plugs are.
 import { z } from 'zod'
 import { base, defineKind, type Kind } from './kind'
 import { relayEnds, relayFields, relayInlets } from './relay'

@@ -1,8 +1,8 @@
 // A beeper: the board's voice at start, where it has none of its own.
 import { z } from 'zod'
-import { of } from '../quantity'
-import { ASSUMED_LEAD_TOLERANCE, LEAD_LENGTH } from '../standards/leads'
-import { assume, figure } from '../units'
+import { of } from '../figures/quantity'
+import { ASSUMED_LEAD_TOLERANCE, LEAD_LENGTH } from '../connectors/leads'
+import { assume, figure } from '../figures/units'
 import { base, defineKind, end, type Kind } from './kind'
 
 export const beeperSchema = z.looseObject({

@@ -1,15 +1,15 @@
 // The board: what can be joined to it, and where.
 import { z } from 'zod'
 import { frame, type Vec3 } from '../geometry/space'
-import { fact, of } from '../quantity'
+import { fact, of } from '../figures/quantity'
 import { BOARD_FORMS, BOARD_THICKNESS, FORM, HOLES, type HoleName } from '../standards/boards'
 import { DRAW, FAN_HEADER, LIGHT_HEADER } from '../standards/draws'
-import { STANDS } from '../standards/leads'
+import { STANDS } from '../connectors/leads'
 import { ANY_SLOT, CARD_HEIGHT, cardsFor, FIRST_SLOT, SLOT_PITCH } from '../standards/cards'
-import { CONNECTORS, isPower, OUTER, type PlugFace } from '../standards/connectors'
+import { CONNECTORS, isPower, OUTER, type PlugFace } from '../connectors/connectors'
 import { jobOf, PIN_JOBS } from '../standards/panel'
 import { SOURCE } from '../standards/sources'
-import { assume, figure } from '../units'
+import { assume, figure } from '../figures/units'
 import {
   base,
   defineKind,
@@ -368,7 +368,10 @@ const shutOf = ({ keys, protocol }: Slot['shuts'][number]): End['shuts'][number]
   when: protocol === undefined ? null : ['protocol', protocol],
 })
 
-/** How early a memory slot is filled: by the first row of the board's table that names it, else as the slot says. */
+/**
+ * How early a memory slot is filled: by the first row of the board's table that names it, else as
+ * the slot says.
+ */
 function slotRank(p: Board, slot: Board['memory']['slots'][number]): number {
   const rows = [...p.memory.table].sort((a, b) => a.modules - b.modules)
   const first = rows.findIndex(row => row.slots.includes(slot.label))
@@ -417,7 +420,10 @@ function headerEnd(item: ItemOf<Board>, h: Board['headers'][number], i: number):
   })
 }
 
-/** What a front-panel block offers: one end a job, however many pins it has; or the whole block to one plug, and then nothing else. */
+/**
+ * What a front-panel block offers: one end a job, however many pins it has; or the whole block to
+ * one plug, and then nothing else.
+ */
 function panelEnds(p: Board): End[] {
   if (!p.panel) return []
   const jobs = [...new Set(p.panel.pins.flatMap(pin => jobOf(pin.does) ?? []))].sort()
@@ -443,7 +449,10 @@ function panelEnds(p: Board): End[] {
   ]
 }
 
-/** The board’s mounting holes: its own list, else its form’s; null where neither says. A smaller board than its form without a list is not known. */
+/**
+ * The board’s mounting holes: its own list, else its form’s; null where neither says. A smaller
+ * board than its form without a list is not known.
+ */
 export function holesOf(item: ItemOf<Board>): {
   readonly holes: readonly HoleName[] | null
   readonly source: string

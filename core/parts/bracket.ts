@@ -1,8 +1,8 @@
 // A rear bracket: sockets in the place of a slot cover, each on a lead to a header of the board.
 import { z } from 'zod'
-import { fact, of } from '../quantity'
-import { ASSUMED_LEAD_TOLERANCE, LEAD_LENGTH } from '../standards/leads'
-import { assume, figure } from '../units'
+import { fact, of } from '../figures/quantity'
+import { ASSUMED_LEAD_TOLERANCE, LEAD_LENGTH } from '../connectors/leads'
+import { assume, figure } from '../figures/units'
 import { base, defineKind, end, type Kind } from './kind'
 
 const FACES = ['usb-2', 'usb-3', 'usb-c', 'serial', 'firewire', 'sata-data', 'audio-hd'] as const

@@ -1,10 +1,11 @@
-// A card: what sits in a slot and shows its bracket at the rear. Graphics, capture, sound, network, ports, storage.
+// A card: what sits in a slot and shows its bracket at the rear. Graphics, capture, sound, network,
+// ports, storage.
 import { z } from 'zod'
-import { fact, knownValue, minus, of, times, type Sum } from '../quantity'
+import { fact, knownValue, minus, of, times, type Sum } from '../figures/quantity'
 import { ANY_SLOT, CARD_BODY, CARD_HEIGHT, SLOT_PITCH } from '../standards/cards'
-import { CONNECTORS, type PlugFace } from '../standards/connectors'
+import { CONNECTORS, type PlugFace } from '../connectors/connectors'
 import { CARD_SHARE, DRAW, SLOT_POWER } from '../standards/draws'
-import { assume, figure } from '../units'
+import { assume, figure } from '../figures/units'
 import { base, defineKind, end, isBoardSide, type Draw, type ItemOf, type Kind } from './kind'
 import type { Box } from '../geometry/space'
 
@@ -191,7 +192,10 @@ const portsOf = (face: PlugFace): Record<string, Sum> => {
     : {}
 }
 
-/** Its box in the slot's frame: length along x, thickness along y toward the next slot, height over the board. */
+/**
+ * Its box in the slot's frame: length along x, thickness along y toward the next slot, height over
+ * the board.
+ */
 function bodyOf(item: ItemOf<Card>): Box {
   const p = item.part
   const value = (path: string, otherwise: number): number =>

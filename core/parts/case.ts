@@ -1,28 +1,19 @@
 // The case: what it holds, where, and which leads hang from its front.
 import { z } from 'zod'
-import { layoutOf } from './archetype'
+import { ARCHETYPES, layoutOf } from '../case/layout'
 import { frame, AXES_PATTERN, type Vec3 } from '../geometry/space'
-import { fact, of } from '../quantity'
+import { fact, of } from '../figures/quantity'
 import { BOARD_FORMS, HOLES } from '../standards/boards'
 import { FIRST_SLOT, SLOT_PITCH } from '../standards/cards'
-import { LEAD_LENGTH, ASSUMED_LEAD_TOLERANCE } from '../standards/leads'
+import { LEAD_LENGTH, ASSUMED_LEAD_TOLERANCE } from '../connectors/leads'
 import { PIN_JOBS } from '../standards/panel'
 import { DRIVE_SIZES, FAN_FRAMES, RADIATORS } from '../standards/modules'
 import { SUPPLY_FORMS } from '../standards/supplies'
-import { assume, figure } from '../units'
+import { assume, figure } from '../figures/units'
 import { base, defineKind, end, isBoardSide, point, type End, type ItemOf, type Kind } from './kind'
 
 const axes = z.string().regex(AXES_PATTERN, 'three axes such as "+x +y +z"').default('+x +y +z')
 export const SPOT_USES = ['hub', 'strip'] as const
-export const ARCHETYPES = [
-  'tower-shroud',
-  'tower-top',
-  'cube',
-  'shoebox',
-  'desktop',
-  'bench',
-  'two-chamber',
-] as const
 export const PIECES = [
   'panel',
   'shroud',
@@ -379,7 +370,10 @@ export const pcCase: Kind<'case', typeof caseSchema> = defineKind({
   },
 })
 
-/** Slot covers at the rear, for brackets: the one farthest from the processor first, where it is least missed. */
+/**
+ * Slot covers at the rear, for brackets: the one farthest from the processor first, where it is
+ * least missed.
+ */
 function covers(p: Case, tray: Vec3): readonly End[] {
   const count = p.slots ?? 0
   return Array.from({ length: count }, (_, i) =>

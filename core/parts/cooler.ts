@@ -1,10 +1,11 @@
-// The processor's cooler: what it clamps to, how high it stands, the lead of its fan; or pump, radiator, tubes and their fans.
+// The processor's cooler: what it clamps to, how high it stands, the lead of its fan; or pump,
+// radiator, tubes and their fans.
 import { z } from 'zod'
-import { of, times, type Sum } from '../quantity'
+import { of, times, type Sum } from '../figures/quantity'
 import { DRAW, FAN_HEADER } from '../standards/draws'
-import { ASSUMED_LEAD_TOLERANCE, LEAD_LENGTH } from '../standards/leads'
+import { ASSUMED_LEAD_TOLERANCE, LEAD_LENGTH } from '../connectors/leads'
 import { FAN_FRAMES, RADIATORS } from '../standards/modules'
-import { assume, figure } from '../units'
+import { assume, figure } from '../figures/units'
 import { base, defineKind, end, type Draw, type End, type ItemOf, type Kind } from './kind'
 
 const ofFan = {
@@ -164,7 +165,10 @@ export const cooler: Kind<'cooler', typeof coolerSchema> = defineKind({
   },
 })
 
-/** What liquid adds: a radiator at its place, the pump's lead, a lead for each fan on it, for many a USB lead. */
+/**
+ * What liquid adds: a radiator at its place, the pump's lead, a lead for each fan on it, for many a
+ * USB lead.
+ */
 function liquidEnds(item: ItemOf<Cooler>): readonly End[] {
   const wet = item.part.liquid
   if (!wet) return []

@@ -1,7 +1,8 @@
-// What stands outside and is plugged in at the rear: monitor, keyboard, sound, network, what else there is.
+// What stands outside and is plugged in at the rear: monitor, keyboard, sound, network, what else
+// there is.
 import { z } from 'zod'
-import { OUTER } from '../standards/connectors'
-import { figure } from '../units'
+import { OUTER } from '../connectors/connectors'
+import { figure } from '../figures/units'
 import { base, defineKind, end, type Kind } from './kind'
 
 export const deviceSchema = z.looseObject({

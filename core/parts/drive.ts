@@ -1,12 +1,12 @@
 // Drives: M.2 sticks, 2.5-inch and 3.5-inch disks, what reads discs, floppies and memory cards.
 import { z } from 'zod'
 import type { Box } from '../geometry/space'
-import { of, times, type Sum } from '../quantity'
-import type { PlugFace } from '../standards/connectors'
+import { of, times, type Sum } from '../figures/quantity'
+import type { PlugFace } from '../connectors/connectors'
 import { DRAW } from '../standards/draws'
-import { ASSUMED_LEAD_TOLERANCE, LEAD_LENGTH } from '../standards/leads'
+import { ASSUMED_LEAD_TOLERANCE, LEAD_LENGTH } from '../connectors/leads'
 import { DRIVE_SIZE, DRIVE_SIZES, M2 } from '../standards/modules'
-import { assume, figure } from '../units'
+import { assume, figure } from '../figures/units'
 import { base, defineKind, end, type Draw, type ItemOf, type Kind } from './kind'
 
 export const driveSchema = z.looseObject({

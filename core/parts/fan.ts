@@ -1,10 +1,10 @@
 // A case fan: its frame, its lead, which way it blows.
 import { z } from 'zod'
-import { of, times } from '../quantity'
+import { of, times } from '../figures/quantity'
 import { DRAW, FAN_HEADER } from '../standards/draws'
-import { ASSUMED_LEAD_TOLERANCE, LEAD_LENGTH } from '../standards/leads'
+import { ASSUMED_LEAD_TOLERANCE, LEAD_LENGTH } from '../connectors/leads'
 import { FAN_FRAMES, FAN_THICKNESS } from '../standards/modules'
-import { assume, figure } from '../units'
+import { assume, figure } from '../figures/units'
 import { base, defineKind, end, type Kind } from './kind'
 
 export const fanSchema = z.looseObject({

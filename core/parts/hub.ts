@@ -1,4 +1,5 @@
-// A hub: fans, lights or USB from one header and a power plug of its own. It has a place in the case.
+// A hub: fans, lights or USB from one header and a power plug of its own. It has a place in the
+// case.
 import { z } from 'zod'
 import { base, defineKind, end, type Kind } from './kind'
 import { relayEnds, relayFields, relayInlets } from './relay'

@@ -22,7 +22,7 @@ import { memory, memorySchema, type Memory } from './memory'
 import { processor, processorSchema, type Processor } from './processor'
 import { sundry, sundrySchema, type Sundry } from './sundry'
 import { supply, supplySchema, type Supply } from './supply'
-import type { FigureAbout } from '../units'
+import type { FigureAbout } from '../figures/units'
 
 export interface PartOf {
   case: Case
@@ -109,7 +109,10 @@ export const partSchema = z.discriminatedUnion('kind', [
   sundrySchema,
 ])
 
-/** The kind of an item. The one place that forgets which kind it is: the item's own `kind` says it again. */
+/**
+ * The kind of an item. The one place that forgets which kind it is: the item's own `kind` says it
+ * again.
+ */
 export const kindOf = (item: { readonly part: { readonly kind: PartKind } }): AnyKind =>
   KINDS[item.part.kind] as unknown as AnyKind
 

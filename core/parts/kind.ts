@@ -1,8 +1,8 @@
 // What every kind of part tells about itself: its schema, its ends, its body, what it draws.
 import { z } from 'zod'
 import type { Box, Frame, Vec3 } from '../geometry/space'
-import type { Leaf, Sum } from '../quantity'
-import type { Face } from '../standards/connectors'
+import type { Leaf, Sum } from '../figures/quantity'
+import type { Face } from '../connectors/connectors'
 import { at } from './paths'
 import {
   BASES,
@@ -11,7 +11,7 @@ import {
   type Figure,
   type FigureAbout,
   type StoredFigure,
-} from '../units'
+} from '../figures/units'
 
 /** What every part file carries. Unknown keys survive. */
 export const base = {
@@ -68,7 +68,9 @@ export interface End {
   readonly sex: 'plug' | 'socket'
   /** What is printed there. */
   readonly label: string
-  /** Where it is in the part’s own frame; null when it hangs on a lead or its place is not known. */
+  /**
+   * Where it is in the part’s own frame; null when it hangs on a lead or its place is not known.
+   */
   readonly at: Vec3 | null
   /** The frame of whatever is joined here, within the part’s own; for mechanical sockets. */
   readonly seat: Frame | null
@@ -91,8 +93,9 @@ export interface End {
   /** What it is meant for, where sockets of one face differ in purpose. */
   readonly role: string | null
   /**
-   * Ends of which only some are used. `one-of`: exactly one. `whole-or-split`: the whole, or its halves.
-   * `both`: a lead joins at all of its ends or at none. `any-of`: one is enough, more may be used.
+   * Ends of which only some are used. `one-of`: exactly one. `whole-or-split`: the whole, or its
+   * halves. `both`: a lead joins at all of its ends or at none. `any-of`: one is enough, more may
+   * be used.
    */
   readonly among: {
     readonly group: string
@@ -101,14 +104,20 @@ export interface End {
   } | null
   /** Own ends that have to be joined as soon as this one is: an adapter's inlets. */
   readonly follows: readonly string[]
-  /** Own ends that die when something is joined here, always or only when what is joined has such a trait: shares and switches. */
+  /**
+   * Own ends that die when something is joined here, always or only when what is joined has such a
+   * trait: shares and switches.
+   */
   readonly shuts: readonly {
     readonly keys: readonly string[]
     readonly when: readonly [trait: string, value: string] | null
   }[]
   /** How high what is joined here stands over the part, mm; 0 where it leaves sideways. */
   readonly stands: number
-  /** The body that comes with this plug, in the frame of the seat: it covers what needs more height than it leaves. */
+  /**
+   * The body that comes with this plug, in the frame of the seat: it covers what needs more height
+   * than it leaves.
+   */
   readonly solid: Box | null
   /** A limit that sockets of one part have together: the amps of a hub. */
   readonly shared: { readonly key: string; readonly amps: Sum } | null
@@ -141,7 +150,10 @@ export const end = (about: Pick<End, 'key' | 'face' | 'sex' | 'label'> & Partial
 export const ownPlug = (name: string | undefined): End['traits'] =>
   name === undefined ? {} : { own: [name] }
 
-/** Data leads with a board’s and a device’s end: the ends of one lead are no partners for each other’s sockets. */
+/**
+ * Data leads with a board’s and a device’s end: the ends of one lead are no partners for each
+ * other’s sockets.
+ */
 export const isBoardSide = (face: Face): boolean =>
   face === 'sata-data' || face === 'mini-sas' || face === 'ribbon-40' || face === 'ribbon-34'
 
@@ -169,18 +181,25 @@ export interface KindSpec<K extends string, S extends z.ZodType> {
   /** The body in the part’s own frame, mm; null when its size is not known or it has none. */
   body?(item: ItemOf<z.infer<S>>): Box | null
   draws?(item: ItemOf<z.infer<S>>): readonly Draw[]
-  /** For parts that hand power on: the ends by which what is joined at `key` is fed, in equal parts. */
+  /**
+   * For parts that hand power on: the ends by which what is joined at `key` is fed, in equal parts.
+   */
   inlets?(item: ItemOf<z.infer<S>>, key: string): readonly string[]
 }
 
 export interface Kind<K extends string, S extends z.ZodType> extends KindSpec<K, S> {
   /** Every figure field of the kind by its path, array members as `*`. */
   readonly figures: ReadonlyMap<string, FigureAbout>
-  /** One figure of an item as a leaf for sums; `fallback` where the kind has a default (assumed). */
+  /**
+   * One figure of an item as a leaf for sums; `fallback` where the kind has a default (assumed).
+   */
   leaf(item: ItemOf<z.infer<S>>, path: string, fallback?: Figure): Leaf
 }
 
-/** Completes a kind with the reading of its figures. Throws RangeError when a rule asks for a figure that the schema does not have. */
+/**
+ * Completes a kind with the reading of its figures. Throws RangeError when a rule asks for a figure
+ * that the schema does not have.
+ */
 export function defineKind<K extends string, S extends z.ZodType>(
   spec: KindSpec<K, S>,
 ): Kind<K, S> {
@@ -205,7 +224,9 @@ export function defineKind<K extends string, S extends z.ZodType>(
   }
 }
 
-/** A figure's name, with that of the lead, header or cable it belongs to where there are several. */
+/**
+ * A figure's name, with that of the lead, header or cable it belongs to where there are several.
+ */
 export function figureName(part: unknown, path: string, about: FigureAbout): string {
   if (!/(^|\.)\d+\./.test(path)) return about.label
   const owner = at(part, path.split('.').slice(0, -1).join('.'))

@@ -1,8 +1,8 @@
-import { analyse } from '../analyse'
+import { analyse } from '../analysis/analyse'
 import { buildSchema, type Build } from '../document/build'
 import { resolve } from '../document/resolve'
 import { part } from '../test-helpers/demos'
-import { valueOf } from '../quantity'
+import { valueOf } from '../figures/quantity'
 import { kindOf, partSchema, type Item } from '.'
 
 const itemOf = (id: string, more: object = {}): Item =>

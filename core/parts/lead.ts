@@ -1,8 +1,9 @@
-// A loose lead with a plug at each end, or a fan-out and a ribbon with several plugs at one of them.
+// A loose lead with a plug at each end, or a fan-out and a ribbon with several plugs at one of
+// them.
 import { z } from 'zod'
-import { of, plus, type Sum } from '../quantity'
-import { ASSUMED_LEAD_TOLERANCE, LEAD_LENGTH } from '../standards/leads'
-import { assume, figure } from '../units'
+import { of, plus, type Sum } from '../figures/quantity'
+import { ASSUMED_LEAD_TOLERANCE, LEAD_LENGTH } from '../connectors/leads'
+import { assume, figure } from '../figures/units'
 import { base, defineKind, end, type End, type ItemOf, type Kind } from './kind'
 
 const FACES = ['sata-data', 'mini-sas', 'ribbon-40', 'ribbon-34'] as const
@@ -81,7 +82,10 @@ const USUAL: Record<Lead['face'], number> = {
   'ribbon-34': LEAD_LENGTH.ribbon,
 }
 
-/** From the board's end to the i-th plug. The branches of a fan-out all start there; the plugs of a ribbon follow one another. */
+/**
+ * From the board's end to the i-th plug. The branches of a fan-out all start there; the plugs of a
+ * ribbon follow one another.
+ */
 function lengthTo(item: ItemOf<Lead>, i: number): Sum {
   const { face } = item.part
   const whole = lead.leaf(item, 'length', assume(USUAL[face], 'mm', ASSUMED_LEAD_TOLERANCE))

@@ -1,9 +1,9 @@
 // A strip of lights: 12 V in one colour at a time, or 5 V with each light its own.
 import { z } from 'zod'
-import { of, times } from '../quantity'
-import { ASSUMED_LEAD_TOLERANCE, LEAD_LENGTH } from '../standards/leads'
+import { of, times } from '../figures/quantity'
+import { ASSUMED_LEAD_TOLERANCE, LEAD_LENGTH } from '../connectors/leads'
 import { DRAW } from '../standards/draws'
-import { assume, figure } from '../units'
+import { assume, figure } from '../figures/units'
 import { base, defineKind, end, ownPlug, type Kind } from './kind'
 
 /** A maker’s own plug carries 5 V unless the strip says otherwise: a named choice. */

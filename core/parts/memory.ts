@@ -1,9 +1,9 @@
 // Memory: a kit of modules of one generation.
 import { z } from 'zod'
-import { of, times } from '../quantity'
+import { of, times } from '../figures/quantity'
 import { DRAW, MEMORY_REST_SHARE } from '../standards/draws'
 import { DIMM, MEMORY_TYPES } from '../standards/modules'
-import { assume, figure } from '../units'
+import { assume, figure } from '../figures/units'
 import { base, defineKind, end, type Kind } from './kind'
 
 export const memorySchema = z.looseObject({

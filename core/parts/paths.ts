@@ -13,7 +13,10 @@ export function at(value: unknown, path: string): unknown {
     )
 }
 
-/** A copy of `value` with `leaf` at the path; what lies beside it is shared. Names that stand for an object's own making are refused. */
+/**
+ * A copy of `value` with `leaf` at the path; what lies beside it is shared. Names that stand for an
+ * object's own making are refused.
+ */
 export function put(value: unknown, [key, ...rest]: readonly string[], leaf: unknown): unknown {
   if (key === undefined) return leaf
   if (key === '__proto__') return value

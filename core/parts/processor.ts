@@ -1,8 +1,8 @@
 // The processor: its socket, whether it draws a picture, what it draws in watts.
 import { z } from 'zod'
-import { of, times } from '../quantity'
+import { of, times } from '../figures/quantity'
 import { DRAW, PROCESSOR_SHARE } from '../standards/draws'
-import { assume, figure } from '../units'
+import { assume, figure } from '../figures/units'
 import { base, defineKind, end, type Kind } from './kind'
 
 export const processorSchema = z.looseObject({

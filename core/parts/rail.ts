@@ -2,7 +2,7 @@
 import { z } from 'zod'
 import { frame } from '../geometry/space'
 import { DRIVE_SIZE, DRIVE_SIZES } from '../standards/modules'
-import { figure } from '../units'
+import { figure } from '../figures/units'
 import { base, defineKind, end, type Kind } from './kind'
 
 export const railSchema = z.looseObject({

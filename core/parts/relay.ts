@@ -1,9 +1,10 @@
-// What takes in at some ends and hands on at others: hubs and adapters share their inlets and outlets.
+// What takes in at some ends and hands on at others: hubs and adapters share their inlets and
+// outlets.
 import { z } from 'zod'
-import { fact, of, type Sum } from '../quantity'
-import { CONNECTORS, isPower, type PlugFace } from '../standards/connectors'
-import { ASSUMED_LEAD_TOLERANCE } from '../standards/leads'
-import { assume, figure } from '../units'
+import { fact, of, type Sum } from '../figures/quantity'
+import { CONNECTORS, isPower, type PlugFace } from '../connectors/connectors'
+import { ASSUMED_LEAD_TOLERANCE } from '../connectors/leads'
+import { assume, figure } from '../figures/units'
 import { end, ownPlug, type End, type ItemOf, type Kind } from './kind'
 
 const face = z.enum(Object.keys(CONNECTORS) as [PlugFace, ...PlugFace[]])
@@ -47,8 +48,8 @@ type Relay = z.infer<z.ZodObject<typeof relayFields>>
 type AnyRelay = Pick<Kind<string, z.ZodType<Relay & { kind: string }>>, 'leaf'>
 
 /**
- * The ends of a part that hands on. Power comes in by sockets and goes out by plugs; everything else comes in by plugs.
- * What goes out has to have come in: each outlet follows the inlets.
+ * The ends of a part that hands on. Power comes in by sockets and goes out by plugs; everything
+ * else comes in by plugs. What goes out has to have come in: each outlet follows the inlets.
  */
 export function relayEnds(
   kind: AnyRelay,
@@ -113,7 +114,10 @@ export function relayEnds(
   ]
 }
 
-/** The inlets that feed an outlet: power from the power inlet where there is one, else from the lead it hangs on. */
+/**
+ * The inlets that feed an outlet: power from the power inlet where there is one, else from the lead
+ * it hangs on.
+ */
 export function relayInlets({ inlets, outlets }: Relay, key: string): readonly string[] {
   if (!outlets.some(o => o.key === key)) return []
   const powered = inlets.filter(i => isPower(i.face))

@@ -1,8 +1,8 @@
 // A temperature probe on a thin lead.
 import { z } from 'zod'
-import { of } from '../quantity'
-import { ASSUMED_LEAD_TOLERANCE, LEAD_LENGTH } from '../standards/leads'
-import { assume, figure } from '../units'
+import { of } from '../figures/quantity'
+import { ASSUMED_LEAD_TOLERANCE, LEAD_LENGTH } from '../connectors/leads'
+import { assume, figure } from '../figures/units'
 import { base, defineKind, end, type Kind } from './kind'
 
 export const sensorSchema = z.looseObject({

@@ -1,6 +1,6 @@
 // A boot stick: plugged at the rear, or inside where there is a socket for it.
 import { z } from 'zod'
-import { figure } from '../units'
+import { figure } from '../figures/units'
 import { base, defineKind, end, type Kind } from './kind'
 
 export const stickSchema = z.looseObject({

@@ -1,6 +1,6 @@
 // What is bought by the bag or the tube: screws, standoffs, paste, ties.
 import { z } from 'zod'
-import { figure } from '../units'
+import { figure } from '../figures/units'
 import { base, defineKind } from './kind'
 
 export const sundrySchema = z.looseObject({

@@ -1,10 +1,10 @@
 // The power supply: its label, its rails, its body, and its cables with a plug at each distance.
 import { z } from 'zod'
-import { fact, of, plus, type Sum } from '../quantity'
-import { ASSUMED_LEAD_TOLERANCE, LEAD_LENGTH } from '../standards/leads'
+import { fact, of, plus, type Sum } from '../figures/quantity'
+import { ASSUMED_LEAD_TOLERANCE, LEAD_LENGTH } from '../connectors/leads'
 import { PROTECTIONS, SUPPLY_FORMS, SUPPLY_SIZE } from '../standards/supplies'
-import { CONNECTORS, type PlugFace } from '../standards/connectors'
-import { assume, figure } from '../units'
+import { CONNECTORS, type PlugFace } from '../connectors/connectors'
+import { assume, figure } from '../figures/units'
 import { base, defineKind, end, type End, type ItemOf, type Kind } from './kind'
 
 const faces = [
@@ -160,7 +160,10 @@ export const supply: Kind<'supply', typeof supplySchema> = defineKind({
   },
 })
 
-/** The ends of the n-th plug of a cable: the plug, and its halves where it splits. All hang at one distance. */
+/**
+ * The ends of the n-th plug of a cable: the plug, and its halves where it splits. All hang at one
+ * distance.
+ */
 function plugEnds(item: ItemOf<Supply>, cableKey: string, c: number, plug: Plug, n: number): End[] {
   const key = `${cableKey}.${n + 1}`
   const lead = {

@@ -1,9 +1,10 @@
-// Every draw followed along its line to the supply: who draws what, from which rail, over which plug.
-import type { Joint } from '../joints/joint'
-import { itemOfRef, keyOfRef, refOf } from '../joints/joint'
+// Every draw followed along its line to the supply: who draws what, from which rail, over which
+// plug.
+import type { Joint } from '../joining/joint'
+import { itemOfRef, keyOfRef, refOf } from '../joining/joint'
 import { kindOf, type Item } from '../parts'
 import type { Draw, End, Rail } from '../parts/kind'
-import type { Sum } from '../quantity'
+import type { Sum } from '../figures/quantity'
 
 export interface Load {
   readonly item: string
@@ -27,7 +28,9 @@ export interface Feed {
   readonly share: number
 }
 
-/** What an item is to the power: what it draws, and by which of its own ends each of them is fed. */
+/**
+ * What an item is to the power: what it draws, and by which of its own ends each of them is fed.
+ */
 export interface Source {
   readonly id: string
   readonly name: string
@@ -49,7 +52,10 @@ export function sourceOf(item: Item, ends: readonly End[]): Source {
   }
 }
 
-/** All draws of a build, W by rail, each with its feed along the joints; one that reaches no supply has none. */
+/**
+ * All draws of a build, W by rail, each with its feed along the joints; one that reaches no supply
+ * has none.
+ */
 export function loadsOf(sources: readonly Source[], joints: readonly Joint[]): readonly Load[] {
   const byEnd = new Map(
     joints.flatMap(
@@ -62,7 +68,10 @@ export function loadsOf(sources: readonly Source[], joints: readonly Joint[]): r
   )
   const byId = new Map(sources.map(s => [s.id, s]))
 
-  /** Walks from ends to what feeds them, part by part, in equal shares; a line is never longer than there are items. */
+  /**
+   * Walks from ends to what feeds them, part by part, in equal shares; a line is never longer than
+   * there are items.
+   */
   const feeds = (
     item: Source,
     keys: readonly string[],

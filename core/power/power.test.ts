@@ -8,7 +8,8 @@ const power = (build = plover) => {
 }
 
 describe('loads of Plover, W', () => {
-  // processor 65 / 0.88 = 73.8636; board 9 + 8 + 6; memory 2 × 4; stick 6; disk 3; fans 12 × 0.15 and 12 × 0.12
+  // processor 65 / 0.88 = 73.8636; board 9 + 8 + 6; memory 2 × 4; stick 6; disk 3; fans 12 × 0.15
+  // and 12 × 0.12
   const expected = {
     processor: 73.8636,
     board: 23,

@@ -1,9 +1,9 @@
 // How large the supply has to be: each school's demand on its label.
 import type { ItemOf } from '../parts/kind'
 import { supply as supplyKind, type Supply } from '../parts/supply'
-import { of, plus, times, type Sum } from '../quantity'
+import { of, plus, times, type Sum } from '../figures/quantity'
 import { SCHOOL, SCHOOLS, type School } from '../standards/supplies'
-import { graver, judge, type Judgement, type Verdict } from '../verdict'
+import { graver, judge, type Judgement, type Verdict } from '../figures/verdict'
 import type { Load } from './loads'
 
 export const NOTHING: Sum = { unit: 'W', terms: [] }
@@ -19,7 +19,10 @@ export interface Sizing {
   readonly have: Sum
 }
 
-/** What one school says of a supply under these loads. Lean and roomy: factor × worst ≤ label. Quiet: work inside its band of the label. */
+/**
+ * What one school says of a supply under these loads. Lean and roomy: factor × worst ≤ label.
+ * Quiet: work inside its band of the label.
+ */
 export function sizing(school: School, supply: ItemOf<Supply>, loads: readonly Load[]): Sizing {
   const label = of(supplyKind.leaf(supply, 'watts'))
   const { factor, band } = SCHOOL[school]

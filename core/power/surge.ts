@@ -1,10 +1,11 @@
-// What happens in moments: cards that exceed their sustained power for up to a tenth of a second, and what a supply rides through.
+// What happens in moments: cards that exceed their sustained power for up to a tenth of a second,
+// and what a supply rides through.
 import type { ItemOf } from '../parts/kind'
 import { supply as supplyKind, type Supply } from '../parts/supply'
-import { fact, knownValue, of, plus, times, valueOf, type Sum } from '../quantity'
+import { fact, knownValue, of, plus, times, valueOf, type Sum } from '../figures/quantity'
 import { RIDES, SMALL_SUPPLY, SURGES, type Guide, type School } from '../standards/supplies'
-import { assume } from '../units'
-import { judge, type Judgement } from '../verdict'
+import { assume } from '../figures/units'
+import { judge, type Judgement } from '../figures/verdict'
 import type { Load } from './loads'
 import { NOTHING, total } from './sizing'
 
@@ -16,7 +17,10 @@ export interface Surge {
   readonly guide: Guide
 }
 
-/** The guide that tells what a supply rides through: smaller ones and those without a 16-contact plug less than others. */
+/**
+ * The guide that tells what a supply rides through: smaller ones and those without a 16-contact
+ * plug less than others.
+ */
 export function guideOf(supply: ItemOf<Supply>): Guide {
   if (supply.part.guide === 'older') return 'older'
   const label = valueOf(of(supplyKind.leaf(supply, 'watts')))
@@ -25,8 +29,8 @@ export function guideOf(supply: ItemOf<Supply>): Guide {
 }
 
 /**
- * The moment with the least to spare. Lean counts the largest single surge on top of what the others draw; roomy and
- * quiet let all cards surge together. Null when nothing surges.
+ * The moment with the least to spare. Lean counts the largest single surge on top of what the
+ * others draw; roomy and quiet let all cards surge together. Null when nothing surges.
  */
 export function surge(
   school: School,

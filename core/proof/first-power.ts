@@ -1,7 +1,8 @@
-// The first power-on as a list: what to do, what to see, and where to look when it is not so. Made from this build's joints.
+// The first power-on as a list: what to do, what to see, and where to look when it is not so. Made
+// from this build's joints.
 import type { Build } from '../document/build'
 import { panelJoints } from '../panel/block'
-import { every, joinedBy, type Situation } from '../situation'
+import { every, joinedBy, type Situation } from '../plan/situation'
 import type { StepProgress } from '../order/step'
 
 export interface Check {

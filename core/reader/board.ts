@@ -1,4 +1,5 @@
-// A board's sheet: form and size, memory, slots, M.2 sockets with what they switch off, headers, sockets at the rear.
+// A board's sheet: form and size, memory, slots, M.2 sockets with what they switch off, headers,
+// sockets at the rear.
 import { formsIn, generationIn, socketsIn } from './common'
 import { firstOf, measuresIn, productIn } from './measures'
 import { isNo, whole, type Notes } from './notes'

@@ -1,4 +1,5 @@
-// A card's sheet: graphics and all others. What it does, its edge, its size, its watts, its plugs and sockets.
+// A card's sheet: graphics and all others. What it does, its edge, its size, its watts, its plugs
+// and sockets.
 import { generationIn } from './common'
 import { along, firstOf, measuresIn, plainNumber, productIn, spokenIn } from './measures'
 import { isNo, whole, type Notes } from './notes'
@@ -94,8 +95,9 @@ function readSize(s: Statement, notes: Notes): void {
   const text = whole(s)
   const size = /outputs?|ports/i.test(s.label) ? null : productIn(s.value, s.label)
   if (size) {
-    // On a card "width" of three letters is the side that stands over the board; the last figure is the thickness.
-    // Letters tell the length; sheets differ in which of the others is "width", but no card is thicker than it is high.
+    // On a card "width" of three letters is the side that stands over the board; the last figure is
+    // the thickness. Letters tell the length; sheets differ in which of the others is "width", but
+    // no card is thicker than it is high.
     const [longest = 0] = [...size.values].sort((a, b) => b - a)
     const length = (size.axes?.includes('length') ? along(size, 'length', []) : null) ?? longest
     const [height, thickness] = size.values
@@ -108,7 +110,8 @@ function readSize(s: Statement, notes: Notes): void {
   const own = firstOf(s.value, 'mm')?.value ?? null
   if (/^(?:card )?length$/i.test(s.label)) notes.put(s, 'length', own, 'mm')
   else if (/thickness/i.test(s.label)) notes.put(s, 'thickness', own, 'mm')
-  // Some sheets stand the card up, others lay it down: the side told in slots is its thickness, what is wider than any slot its height.
+  // Some sheets stand the card up, others lay it down: the side told in slots is its thickness,
+  // what is wider than any slot its height.
   else if (/^(?:card )?(?:height|width)$/i.test(s.label) && own !== null)
     notes.put(
       s,

@@ -1,4 +1,5 @@
-// A case's sheet: boards, sizes, clearances and what they are counted with, bays, fan and radiator places, front ports.
+// A case's sheet: boards, sizes, clearances and what they are counted with, bays, fan and radiator
+// places, front ports.
 import { formsIn } from './common'
 import { along, firstOf, measuresIn, productIn, spokenIn, type Axis } from './measures'
 import { whole, type Notes } from './notes'
@@ -82,7 +83,8 @@ function readSize(s: Statement, notes: Notes): void {
   const size = productIn(s.value, s.label)
   const put = (path: string, v: number | null): void => notes.put(s, path, v, 'mm')
   if (size && size.values.length === 3 && Math.min(...size.values) > SMALLEST) {
-    // In a desktop that lies flat the width of the sheet lies along our height, and its height across.
+    // In a desktop that lies flat the width of the sheet lies along our height, and its height
+    // across.
     const flat = notes.value('archetype') === 'desktop' || /desktop/i.test(s.words)
     const keep = size.axes
       ? put
@@ -109,7 +111,10 @@ function readSize(s: Statement, notes: Notes): void {
   }
 }
 
-/** Clearances: by their label, or in a sentence behind their name. A figure with a radiator in place comes second. */
+/**
+ * Clearances: by their label, or in a sentence behind their name. A figure with a radiator in place
+ * comes second.
+ */
 function readRooms(s: Statement, notes: Notes): void {
   const clauses =
     s.label === ''
@@ -230,7 +235,10 @@ const FRAMES = new RegExp(
   String.raw`(?:(\d{1,2})\s*[x×]\s*|\b(one|two|three|four|five|six)\s+)?(${FRAME}(?:\s*-?\s*mm)?(?:\s*(?:\/|or|,)\s*${FRAME}(?!\s*[x×])(?:\s*-?\s*mm)?)*)`,
   'gi',
 )
-/** How many fans of each size: "3 x 120/140 mm", "3 x 120 / 2 x 140mm". A bare number without count or unit is no fan. */
+/**
+ * How many fans of each size: "3 x 120/140 mm", "3 x 120 / 2 x 140mm". A bare number without count
+ * or unit is no fan.
+ */
 function fanPlacesIn(said: string): ReadonlyMap<string, number> {
   const places = new Map<string, number>()
   for (const m of countFirst(said).matchAll(FRAMES)) {
@@ -243,7 +251,10 @@ function fanPlacesIn(said: string): ReadonlyMap<string, number> {
   return places
 }
 
-/** Cuts a text into what is said of each wall: the words behind its name, or, in sentences, those before "at the front". */
+/**
+ * Cuts a text into what is said of each wall: the words behind its name, or, in sentences, those
+ * before "at the front".
+ */
 function wallParts(
   text: string,
   sentence: boolean,

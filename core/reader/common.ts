@@ -1,11 +1,14 @@
-// What sheets of all kinds say: maker, model, price, needed software; forms of boards and supplies; generations.
+// What sheets of all kinds say: maker, model, price, needed software; forms of boards and supplies;
+// generations.
 import type { BoardForm } from '../standards/boards'
 import { FAN_HEADER } from '../standards/draws'
 import type { Notes } from './notes'
 import type { Sheet, Statement } from './statements'
 import { firstOf, plainNumber } from './measures'
 
-/** Words that end a model's name in a title: what kind of thing it is, or the first of its figures. */
+/**
+ * Words that end a model's name in a title: what kind of thing it is, or the first of its figures.
+ */
 const STOPS =
   /\s+(?:-\s|–\s|\||is\b|are\b|(?:mother|main)?board\b|mid[- ]?tower|full[- ]?tower|mini[- ]?tower|(?:dual|single|twin)[- ]tower|midi|tower\b|computer\b|cube case|desktop\b|case fan|case\b|chassis|low[- ]?profile|CPU\b|all[- ]in[- ]one|AIO\b|liquid|water ?cool|air cooler|cooler|memory\b|kit\b|graphics? card|video card|graphics\b|(?:audio )?capture|sound card|storage controller|(?:SATA|PCIe|serial|FireWire) card|strip\b|network (?:card|adapter)|wi-?fi|radio card|USB (?:card|expansion)|controller card|internal\b|NVMe|SSD\b|solid[- ]state|hard (?:disk|drive)|HDD\b|DVD|Blu|optical|card reader|floppy|power supply|PSU\b|PWM\b|fan\b|ARGB\b|LED\b|light strip|lights\b|hub\b|processor\b|ATX\b|(?:micro|mini)[- ]?(?:atx|itx)|m-?ATX|E-?ATX|SFX\b|DDR\d|small form|cable\b|lead\b|adapter\b)/i
 const FIGURE_STOP =
@@ -17,7 +20,10 @@ const LEADING_KIND =
 const NO_NAME =
   /^(?:air|liquid|all|optical|A?RGB|LED|light|memory|graphics|processor|case|cooler|fan|power|supply|drive|disk|board|motherboard|internal|external|new|for|the|an?|kit|modules?|storage|sound|network|controller|card|specs?|specifications?|features|cores?|size|type|name|overview|technical|data|DDR\d|U?R?DIMM|\d+(?:[.,]\d+)?(?:"|″|mm|GB|TB|W)?)$/i
 
-/** Maker and model: by their labels, else from the first line that names a maker that is known, else from the first line at all. */
+/**
+ * Maker and model: by their labels, else from the first line that names a maker that is known, else
+ * from the first line at all.
+ */
 export function readNames(
   sheet: Sheet,
   notes: Notes,
@@ -125,7 +131,10 @@ const makerIn = (
   return null
 }
 
-/** What is labelled a model is its name as a whole, but for the maker before it and what commas and brackets add. */
+/**
+ * What is labelled a model is its name as a whole, but for the maker before it and what commas and
+ * brackets add.
+ */
 function calledIn(
   text: string,
   makers: readonly string[],
@@ -217,7 +226,10 @@ export function formsIn(text: string): readonly BoardForm[] {
   return found.sort((a, b) => a.at - b.at).map(f => f.form)
 }
 
-/** A socket by its name: capitals and digits behind the word "socket", or the whole of a value labelled so. */
+/**
+ * A socket by its name: capitals and digits behind the word "socket", or the whole of a value
+ * labelled so.
+ */
 const SOCKET = /[A-Z][A-Z]+[A-Z0-9]*(?:[- ]?\d+[A-Z0-9]*)?/
 export function socketsIn(text: string): readonly string[] {
   return [...text.matchAll(new RegExp(SOCKET.source, 'g'))]

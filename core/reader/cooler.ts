@@ -118,7 +118,9 @@ function readFan(s: Statement, notes: Notes): void {
     notes.put(s, 'fan.lead', firstOf(s.value, 'mm')?.value ?? null, 'mm')
 }
 
-/** Named choice: how far a radiator's length and width lie from its class's usual ones at most, mm. */
+/**
+ * Named choice: how far a radiator's length and width lie from its class's usual ones at most, mm.
+ */
 const SLACK = 20
 function classOf(values: readonly number[]): string | null {
   const [, width = 0, length = 0] = [...values].sort((x, y) => x - y)

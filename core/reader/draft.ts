@@ -1,17 +1,20 @@
-// From a reading to a part: what was read laid into its kind's shape, what the kind cannot do without taken as usual and told.
+// From a reading to a part: what was read laid into its kind's shape, what the kind cannot do
+// without taken as usual and told.
 import { partSchema, type Part, type PartKind } from '../parts'
-import { boardOf, type BoardOutline } from '../parts/board-outline'
-import { caseOf, usualLeads, type CaseOutline } from '../parts/case-outline'
+import { boardOf, type BoardOutline } from '../outlines/board'
+import { caseOf, usualLeads, type CaseOutline } from '../outlines/case'
 import { BOARD_FORMS, type BoardForm } from '../standards/boards'
 import { ANY_SLOT, type AnySlot } from '../standards/cards'
-import { CONNECTORS, type PlugFace } from '../standards/connectors'
+import { CONNECTORS, type PlugFace } from '../connectors/connectors'
 import type { Board } from '../parts/board'
 import type { Case } from '../parts/case'
 import { put } from '../parts/paths'
 import type { ReadField, ReadValue } from './notes'
 import type { Reading } from './read'
 
-/** One thing the form has to show beside a value: the words it came from, or why it is only assumed. */
+/**
+ * One thing the form has to show beside a value: the words it came from, or why it is only assumed.
+ */
 export interface DraftMark {
   readonly path: string
   readonly words: string | null
@@ -53,7 +56,10 @@ const counts = (f: Fields, prefix: string): Partial<Record<PlugFace, number>> =>
     ),
   )
 
-/** A part from a reading. `id` is the part's own; a kind that was not recognised has to be chosen first. */
+/**
+ * A part from a reading. `id` is the part's own; a kind that was not recognised has to be chosen
+ * first.
+ */
 export function draftOf(
   reading: Pick<Reading, 'kind' | 'fields' | 'doubtful'>,
   kind: PartKind,
@@ -310,8 +316,9 @@ function leadsOf(f: Fields, boards: CaseOutline['boards']): Case['leads'] {
 }
 
 /**
- * What a kind's schema cannot do without and nothing is decided by: empty lists and groups, how a cooler is held. What decides
- * (a socket, a form, whether there is a picture) is left open until somebody says it: the form asks.
+ * What a kind's schema cannot do without and nothing is decided by: empty lists and groups, how a
+ * cooler is held. What decides (a socket, a form, whether there is a picture) is left open until
+ * somebody says it: the form asks.
  */
 const NEEDED: Partial<Record<PartKind, Readonly<Record<string, ReadValue | object>>>> = {
   processor: { power: {} },
@@ -447,7 +454,10 @@ const EXPAND: Partial<
       : {},
 }
 
-/** How plugs usually hang: SATA and the large four in chains, all others a cable each; halves where the plug splits. */
+/**
+ * How plugs usually hang: SATA and the large four in chains, all others a cable each; halves where
+ * the plug splits.
+ */
 const CHAIN: Partial<Record<PlugFace, number>> = { 'sata-power': 4, 'drive-4': 3 }
 function cablesOf(
   face: PlugFace,

@@ -1,4 +1,5 @@
-// A drive's sheet: what it stores on, its shape, its protocol, what it draws at rest, busy and when it spins up.
+// A drive's sheet: what it stores on, its shape, its protocol, what it draws at rest, busy and when
+// it spins up.
 import { generationIn } from './common'
 import { firstOf, measuresIn, productIn, spokenIn } from './measures'
 import { whole, type Notes } from './notes'

@@ -1,4 +1,5 @@
-// A hub's sheet: what it serves, how many outlets, where it takes power and signal from, amps in all.
+// A hub's sheet: what it serves, how many outlets, where it takes power and signal from, amps in
+// all.
 import { firstOf, measuresIn } from './measures'
 import { whole, type Notes } from './notes'
 import { phrasesOf, type Sheet, type Statement } from './statements'
@@ -89,7 +90,10 @@ export function readHub(sheet: Sheet, notes: Notes): void {
   }
 }
 
-/** Lights by the phrases that name them: what comes from the board, and what goes out of a hub for fans. */
+/**
+ * Lights by the phrases that name them: what comes from the board, and what goes out of a hub for
+ * fans.
+ */
 function readSync(s: Statement, notes: Notes, serves: 'fans' | 'lights'): void {
   for (const phrase of phrasesOf(s.value)) {
     const m = /A-?RGB/i.exec(phrase)
@@ -107,7 +111,10 @@ function readSync(s: Statement, notes: Notes, serves: 'fans' | 'lights'): void {
   }
 }
 
-/** Amps of all outlets together: what a word says is the total, else the only figure there is; one outlet's are not. */
+/**
+ * Amps of all outlets together: what a word says is the total, else the only figure there is; one
+ * outlet's are not.
+ */
 function totalIn(text: string): number | null {
   const amps = measuresIn(text).filter(m => m.unit === 'A')
   const total = amps.find(

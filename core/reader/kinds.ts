@@ -1,4 +1,5 @@
-// Which kind of part a sheet is about: by the words that only such sheets use, those of its title counting most.
+// Which kind of part a sheet is about: by the words that only such sheets use, those of its title
+// counting most.
 import type { PartKind } from '../parts'
 import type { Sheet } from './statements'
 
@@ -139,7 +140,10 @@ const TITLE = 3
 /** Labels whose values name what it is, wherever they stand. */
 const NAMING = /^(?:type|category|class|product(?: name)?|item|name|model|device|part|brand|gpu)$/i
 
-/** Kinds by how much the words speak for them, the likeliest first, each as a share of the first; none where no word speaks for any. */
+/**
+ * Kinds by how much the words speak for them, the likeliest first, each as a share of the first;
+ * none where no word speaks for any.
+ */
 export function kindsOfSheet(
   sheet: Sheet,
   makers: readonly string[] = [],

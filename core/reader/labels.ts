@@ -1,7 +1,7 @@
 // What a field that was read is called: by its kind's form, or by what it counts.
 import type { PartKind } from '../parts'
-import { formOf, type FormField } from '../parts/form'
-import { CONNECTORS, type PlugFace } from '../standards/connectors'
+import { formOf, type FormField } from '../forms/form'
+import { CONNECTORS, type PlugFace } from '../connectors/connectors'
 
 const COUNTED: Readonly<Record<string, string>> = {
   headers: 'headers',

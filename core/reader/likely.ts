@@ -1,9 +1,13 @@
-// What a field of a kind can be: a value that was read and lies outside is doubtful, whatever words it came from.
+// What a field of a kind can be: a value that was read and lies outside is doubtful, whatever words
+// it came from.
 import type { PartKind } from '../parts'
-import { fieldAt, formOf } from '../parts/form'
+import { fieldAt, formOf } from '../forms/form'
 import type { DoubtfulField, ReadField } from './notes'
 
-/** Parts the fields of a reading: those that may be so, and those whose value is hardly possible, with why. */
+/**
+ * Parts the fields of a reading: those that may be so, and those whose value is hardly possible,
+ * with why.
+ */
 export function doubtsOf(
   kind: PartKind | null,
   fields: readonly ReadField[],

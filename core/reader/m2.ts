@@ -1,4 +1,5 @@
-// What a board's sheet says of its M.2 sockets: each on its own line, or a count and what the brackets say; what they switch off.
+// What a board's sheet says of its M.2 sockets: each on its own line, or a count and what the
+// brackets say; what they switch off.
 import { generationIn } from './common'
 import { whole, type Notes } from './notes'
 import { phrasesOf, type Sheet, type Statement } from './statements'
@@ -16,7 +17,10 @@ const isCondition = (s: Statement): boolean =>
   /^\W*(?:if|when)\b/i.test(s.value) ||
   (s.label === '' && /\b(?:is|are|will be) (?:disabled|unavailable|switched off)\b/i.test(s.value))
 
-/** Reads all sockets of a sheet: `m2.0.lengths`, `m2.0.generation` and so on, and their number as `m2`. */
+/**
+ * Reads all sockets of a sheet: `m2.0.lengths`, `m2.0.generation` and so on, and their number as
+ * `m2`.
+ */
 export function readM2Sockets(sheet: Sheet, notes: Notes): void {
   const lines = sheet.statements.filter(s => aboutM2(whole(s)))
   const sockets = lines
@@ -49,7 +53,10 @@ export function readM2Sockets(sheet: Sheet, notes: Notes): void {
   if (first && sockets.length > 0) notes.put(first, 'm2', sockets.length, 'pcs')
 }
 
-/** One socket: what is said of it alone, of it and those beside it, whether it is one of a told group, whether it is for a radio. */
+/**
+ * One socket: what is said of it alone, of it and those beside it, whether it is one of a told
+ * group, whether it is for a radio.
+ */
 interface Socket {
   readonly own: string
   readonly shared: string
@@ -127,7 +134,9 @@ function lengthsIn(text: string): readonly string[] {
   )
 }
 
-/** "SATA5 and SATA6", "SATA 3/4", "SATA6G_5-8": the ports that a sentence names, by their numbers. */
+/**
+ * "SATA5 and SATA6", "SATA 3/4", "SATA6G_5-8": the ports that a sentence names, by their numbers.
+ */
 function portsIn(text: string): readonly string[] {
   return [
     ...text.matchAll(
@@ -154,7 +163,10 @@ function portsIn(text: string): readonly string[] {
     .map(n => `sata-data-${n}`)
 }
 
-/** "M.2 PCIe 3.0 x4 / SATA (2280)" is one socket: what only names a protocol goes with the phrase before. */
+/**
+ * "M.2 PCIe 3.0 x4 / SATA (2280)" is one socket: what only names a protocol goes with the phrase
+ * before.
+ */
 const wholeSockets = (phrases: readonly string[]): readonly string[] =>
   phrases.reduce<readonly string[]>(
     (all, p) =>

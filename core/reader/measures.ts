@@ -1,7 +1,11 @@
-// Numbers with units as makers write them: decimal comma, fractions of an inch, thousands, "a x b x c mm", letters for axes.
-import type { Unit } from '../units'
+// Numbers with units as makers write them: decimal comma, fractions of an inch, thousands, "a x b x
+// c mm", letters for axes.
+import type { Unit } from '../figures/units'
 
-/** One value found in a text, in the unit it is kept in, and how many of those make the unit as written; `words` are its own words. */
+/**
+ * One value found in a text, in the unit it is kept in, and how many of those make the unit as
+ * written; `words` are its own words.
+ */
 export interface Measure {
   readonly value: number
   readonly unit: Unit | null
@@ -123,7 +127,10 @@ const WORD: readonly (readonly [RegExp, Axis])[] = [
   [/height|high|tall/i, 'height'],
 ]
 
-/** Sizes written as a product: the values in mm in the order written, and the axes where letters or words name them. */
+/**
+ * Sizes written as a product: the values in mm in the order written, and the axes where letters or
+ * words name them.
+ */
 export interface Product {
   readonly values: readonly number[]
   readonly axes: readonly Axis[] | null
@@ -136,7 +143,10 @@ const PRODUCT = new RegExp(
   'gi',
 )
 
-/** Finds `a x b` or `a x b x c` with a length unit; `label` may tell the order: "Dimensions (L x W x H)". */
+/**
+ * Finds `a x b` or `a x b x c` with a length unit; `label` may tell the order: "Dimensions (L x W x
+ * H)".
+ */
 export function productIn(text: string, label = ''): Product | null {
   // Where the label says "L / W / H", bars hold sides apart, not choices.
   const spoken = text.replace(/\bby\b/gi, ' x')
@@ -219,7 +229,10 @@ const BEFORE: readonly (readonly [RegExp, Spoken['axis']])[] = [
   [/\b(?:H|height)\s*[:=]?\s*$/i, 'height'],
   [/\bthickness\s*[:=]?\s*$/i, 'thickness'],
 ]
-/** Every length of a text whose axis is named beside it, in mm. The word behind counts before the word ahead. */
+/**
+ * Every length of a text whose axis is named beside it, in mm. The word behind counts before the
+ * word ahead.
+ */
 export function spokenIn(text: string): readonly Spoken[] {
   return measuresIn(text)
     .filter(m => m.unit === 'mm')

@@ -1,5 +1,6 @@
-// What a reader of one kind writes down: fields by their path, each tied to the words it came from; what was never used stays unread.
-import type { Unit } from '../units'
+// What a reader of one kind writes down: fields by their path, each tied to the words it came from;
+// what was never used stays unread.
+import type { Unit } from '../figures/units'
 import type { Statement } from './statements'
 
 export type ReadValue = string | number | boolean | readonly string[]
@@ -59,7 +60,9 @@ export class Notes {
     this.doubts.push({ path, value, unit, basis: 'spec', words: s.words, why })
   }
 
-  /** Adds to a count that several lines make up together: fans for the processor and for the case. */
+  /**
+   * Adds to a count that several lines make up together: fans for the processor and for the case.
+   */
   count(s: Statement, path: string, n: number): void {
     this.used.add(s)
     const known = this.kept.get(path)
@@ -78,7 +81,10 @@ export class Notes {
   value(path: string): ReadValue | undefined {
     return this.kept.get(path)?.value
   }
-  /** Marks a statement as understood without a field: a heading's repetition, what belongs to no joint. */
+  /**
+   * Marks a statement as understood without a field: a heading's repetition, what belongs to no
+   * joint.
+   */
   use(s: Statement): void {
     this.used.add(s)
   }

@@ -1,4 +1,5 @@
-// A processor's sheet: its socket, whether it draws a picture, memory and speeds, lanes, the power that lasts.
+// A processor's sheet: its socket, whether it draws a picture, memory and speeds, lanes, the power
+// that lasts.
 import { socketsIn } from './common'
 import { firstOf } from './measures'
 import { whole, type Notes } from './notes'
@@ -75,7 +76,9 @@ function readPicture(s: Statement, notes: Notes): void {
     notes.put(s, 'picture', true)
 }
 
-/** The limit that lasts: the highest that is promised to last; a cooling class alone is doubtful. */
+/**
+ * The limit that lasts: the highest that is promised to last; a cooling class alone is doubtful.
+ */
 function readLimit(s: Statement, notes: Notes): void {
   const text = whole(s)
   const limit =

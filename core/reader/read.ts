@@ -1,4 +1,5 @@
-// Reads a pasted spec sheet: the kind of part, its fields with the words each came from, what is doubtful, what was not read.
+// Reads a pasted spec sheet: the kind of part, its fields with the words each came from, what is
+// doubtful, what was not read.
 import type { PartKind } from '../parts'
 import { readBoard } from './board'
 import { readCard } from './card'
@@ -23,7 +24,9 @@ export interface Reading {
   readonly fields: readonly ReadField[]
   readonly doubtful: readonly DoubtfulField[]
   readonly unread: readonly string[]
-  /** Of how many phrases it was not looked whether they were read: the sheet is too long for that. */
+  /**
+   * Of how many phrases it was not looked whether they were read: the sheet is too long for that.
+   */
   readonly unlooked: number
 }
 
@@ -44,9 +47,10 @@ const READERS: Partial<Record<PartKind, (sheet: Sheet, notes: Notes) => void>> =
 export const READABLE = Object.keys(READERS) as readonly PartKind[]
 
 /**
- * Reads a sheet. `kind` overrules what the sheet seems to be about; `makers` are names that are known as makers.
- * Nothing is invented: a field stands only where words of the sheet say it, and those words stand with it.
- * Lengths in mm, masses in g, memory in GB; counts of like things as `headers.sata-data`, `cables.card-8`, `fans.front`.
+ * Reads a sheet. `kind` overrules what the sheet seems to be about; `makers` are names that are
+ * known as makers. Nothing is invented: a field stands only where words of the sheet say it, and
+ * those words stand with it. Lengths in mm, masses in g, memory in GB; counts of like things as
+ * `headers.sata-data`, `cables.card-8`, `fans.front`.
  */
 export function readSheet(
   text: string,
@@ -68,7 +72,10 @@ export function readSheet(
   return readAs(sheet, tried.sort((a, b) => b.worth - a.worth)[0]?.kind ?? null, makers)
 }
 
-/** Kinds whose words weigh at least this share of the likeliest one's are tried as well. A named choice. */
+/**
+ * Kinds whose words weigh at least this share of the likeliest one's are tried as well. A named
+ * choice.
+ */
 const LIKELY = 0.6
 
 function readAs(sheet: Sheet, kind: PartKind | null, makers: readonly string[]): Reading {

@@ -78,7 +78,9 @@ describe('nothing is invented', () => {
   })
 })
 
-/** Sheets of one line a value, whose lines say the same in any order: lists of slots keep theirs. */
+/**
+ * Sheets of one line a value, whose lines say the same in any order: lists of slots keep theirs.
+ */
 const lines = seen.filter(
   s =>
     ['cooler', 'memory', 'processor', 'fan', 'supply'].includes(String(s.says.get('kind'))) &&

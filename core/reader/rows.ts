@@ -1,13 +1,19 @@
-// A pasted text as rows, however its table was copied: cell by cell on lines of their own, held apart by semicolons or dashes.
+// A pasted text as rows, however its table was copied: cell by cell on lines of their own, held
+// apart by semicolons or dashes.
 
 export const BULLET = /^\s*(?:[•·▪‣–—]|-(?=\s)|\*(?=\s)|>\s)\s*/
 
 const BOLD = /(\*\*|__)(?=\S)([^*_]+)(?<=\S)\1/g
 
 export interface Rows {
-  /** One row a line, label and value held apart by a tab where the table did it otherwise; a line that went into another row is empty. */
+  /**
+   * One row a line, label and value held apart by a tab where the table did it otherwise; a line
+   * that went into another row is empty.
+   */
   readonly lines: readonly string[]
-  /** A row's words as they stand in the sheet, without its bullet; of one made of two lines both. */
+  /**
+   * A row's words as they stand in the sheet, without its bullet; of one made of two lines both.
+   */
   readonly asWritten: (line: number) => string
 }
 
@@ -26,7 +32,10 @@ export function rowsOf(text: string): Rows {
   }
 }
 
-/** Rows held apart by a semicolon or a dash, where most lines are such rows: "Socket - KNOT-5", "Size;120 mm". */
+/**
+ * Rows held apart by a semicolon or a dash, where most lines are such rows: "Socket - KNOT-5",
+ * "Size;120 mm".
+ */
 function separated(lines: readonly string[]): readonly string[] {
   const said = lines.filter(l => l.trim() !== '')
   const row = [
@@ -39,7 +48,10 @@ function separated(lines: readonly string[]): readonly string[] {
   return row ? lines.map(l => l.replace(row, '$1\t')) : lines
 }
 
-/** A table that was copied cell by cell has its labels and its values on lines of their own, in turn: each pair becomes one row. */
+/**
+ * A table that was copied cell by cell has its labels and its values on lines of their own, in
+ * turn: each pair becomes one row.
+ */
 function joined(lines: readonly string[]): readonly string[] {
   const cells = lines.flatMap((text, at) => (text.trim() === '' ? [] : [{ text: text.trim(), at }]))
   if (cells.filter(c => /[:|\t]|\S {3,}\S/.test(c.text)).length > cells.length * MOST_MARKED)
@@ -75,7 +87,11 @@ function joined(lines: readonly string[]): readonly string[] {
   )
   return lines.map((line, at) => rows.get(at) ?? line)
 }
-/** Named choices: from how many cells on a text is taken for such a table, which share of its pairs has to look like one, which share may be values in a row, which share may hold marks of another kind of table. */
+/**
+ * Named choices: from how many cells on a text is taken for such a table, which share of its pairs
+ * has to look like one, which share may be values in a row, which share may hold marks of another
+ * kind of table.
+ */
 const FEWEST_CELLS = 6
 const FEWEST_ROWS = 4
 const MOST_PAIRS = 0.6

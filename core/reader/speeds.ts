@@ -1,4 +1,5 @@
-// Memory speeds as sheets promise them: in rows, behind the generation, for numbers of modules; what is overclocked is no promise.
+// Memory speeds as sheets promise them: in rows, behind the generation, for numbers of modules;
+// what is overclocked is no promise.
 
 /** Promised speeds: those in a row before "MT/s" or "MHz", overclocked ones left out. */
 export function speedsIn(text: string): readonly number[] {
@@ -24,7 +25,10 @@ export function speedsIn(text: string): readonly number[] {
   )
 }
 
-/** A speed for each number of modules, the slower where ranks differ: "2x1R DDR5-5200, 4x2R DDR5-3600", "DDR5-3600 (4 DIMMs)". */
+/**
+ * A speed for each number of modules, the slower where ranks differ: "2x1R DDR5-5200, 4x2R
+ * DDR5-3600", "DDR5-3600 (4 DIMMs)".
+ */
 export function speedsByModules(text: string): ReadonlyMap<number, number> {
   const byModules = new Map<number, number>()
   for (const m of text.matchAll(

@@ -1,4 +1,5 @@
-// A sheet's text taken apart: lines into label and value, headings over what follows, sentences, footnotes by their marks.
+// A sheet's text taken apart: lines into label and value, headings over what follows, sentences,
+// footnotes by their marks.
 import { BULLET, rowsOf } from './rows'
 
 export interface Statement {
@@ -24,7 +25,10 @@ export interface Sheet {
 
 const MARK = /^\s*(\*{1,3}|[¹²³⁴]|\((?:\d|[a-d])\)|\[\d\]|(?:note|footnote)\s*\d*\s*:)\s*(?=\S)/i
 
-/** Takes a text apart. Nothing is left out: every line that says something is in some statement or footnote. */
+/**
+ * Takes a text apart. Nothing is left out: every line that says something is in some statement or
+ * footnote.
+ */
 export function sheetOf(text: string): Sheet {
   const { lines, asWritten } = rowsOf(text)
   const footnotes: Footnote[] = []
@@ -82,13 +86,18 @@ function footnoteMark(lines: readonly string[], line: number): string | null {
   return /note/i.test(mark) || hung ? mark : null
 }
 
-/** A line that names what follows: it ends in a colon, or is written in capitals without a number. The first line is the title. */
+/**
+ * A line that names what follows: it ends in a colon, or is written in capitals without a number.
+ * The first line is the title.
+ */
 function headingOf(line: string, n: number): string | null {
   if (/^[^:|\t]{2,40}:$/.test(line)) return line.slice(0, -1)
   return n > 0 && /^[A-Z][A-Z &/]{2,30}$/.test(line) ? line : null
 }
 
-/** A short line over one that is indented deeper, or over a list of points, names what stands there. */
+/**
+ * A short line over one that is indented deeper, or over a list of points, names what stands there.
+ */
 function overList(raw: string, clean: string, next: string | undefined): string | null {
   const depth = (text: string): number => /^\s*/.exec(text)?.[0].length ?? 0
   const below =
@@ -134,7 +143,9 @@ function split(line: string): readonly (readonly [string, string])[] {
   return sentences(line).map(s => ['', s] as const)
 }
 
-/** "Tube length 400 mm": a line that begins with the name of a figure and goes on with the figure. */
+/**
+ * "Tube length 400 mm": a line that begins with the name of a figure and goes on with the figure.
+ */
 const SPACED =
   /^((?:[A-Za-z][A-Za-z./-]* ){0,4}(?:length|height|width|depth|thickness|clearance|weight|current|consumption|dimensions?|size|capacity|voltage|TDP|TGP|TBP)(?: \([^)\d]*\))?)(?!.*\b(?:length|height|width|depth|thickness)\b)\s+((?:up to |max\.? )?\d.*)$/i
 const LABEL_UNIT =
@@ -142,7 +153,10 @@ const LABEL_UNIT =
 /** A label without the unit in brackets behind it. */
 const nameOf = (label: string): string =>
   label.replace(/\s*[([]\s*(?:mm|cm|in|inch(?:es)?|kg|g|W|A|V|GB)\s*[)\]]$/, '')
-/** "Height (mm): 158": the unit that the label promises goes behind a value that is nothing but figures. */
+/**
+ * "Height (mm): 158": the unit that the label promises goes behind a value that is nothing but
+ * figures.
+ */
 const withUnit = (label: string, value: string): string => {
   const unit = LABEL_UNIT.exec(label)?.[1]
   return unit &&
@@ -169,10 +183,16 @@ const sentences = (line: string): readonly string[] =>
     .map(s => s.trim())
     .filter(Boolean)
 
-/** Brackets, and what holds phrases apart outside of them: a comma that is no thousand's, a semicolon, a full stop, "and", "+", "&", "/". */
+/**
+ * Brackets, and what holds phrases apart outside of them: a comma that is no thousand's, a
+ * semicolon, a full stop, "and", "+", "&", "/".
+ */
 const APART = /[()]|,(?!\d)|;|(?<=[a-z]{4})\.(?=\s+[A-Z])| and |\s[+&/]\s/g
 
-/** The phrases of a value: what commas, semicolons, bars, full stops and the word "and" hold apart, brackets kept whole. */
+/**
+ * The phrases of a value: what commas, semicolons, bars, full stops and the word "and" hold apart,
+ * brackets kept whole.
+ */
 export function phrasesOf(value: string): readonly string[] {
   const parts: string[] = []
   let depth = 0

@@ -179,14 +179,20 @@ const nextRail = (text: string, from: number): number => {
   return m ? from + m.index : text.length
 }
 
-/** How one phrase says a cable hangs: the first plug's distance, from plug to plug, plugs on a cable. */
+/**
+ * How one phrase says a cable hangs: the first plug's distance, from plug to plug, plugs on a
+ * cable.
+ */
 interface Cable {
   readonly length: number | null
   readonly after: number | null
   readonly each: number | null
 }
 
-/** "500+150+150 mm", "chain of 4 (500 mm, then every 120 mm)", "8 (3 per cable)", "600 mm". Distances from plug to plug where they are all alike. */
+/**
+ * "500+150+150 mm", "chain of 4 (500 mm, then every 120 mm)", "8 (3 per cable)", "600 mm".
+ * Distances from plug to plug where they are all alike.
+ */
 function cableIn(phrase: string): Cable {
   const sum =
     /(\d{2,4}(?:[.,]\d+)?)\s*(?:mm|cm)?((?:\s*\+\s*\d{1,4}(?:[.,]\d+)?\s*(?:mm|cm)?)+)/i.exec(
@@ -236,7 +242,8 @@ function readPlugs(s: Statement, notes: Notes): void {
     last = key
     if (/supply|certif/i.test(phrase) && !/\d\s*x|pin/i.test(phrase)) continue
     const cable = cableIn(phrase)
-    // A number of chains counts as many plugs as hang on them; "Cable lengths: ATX 550 mm" counts none.
+    // A number of chains counts as many plugs as hang on them; "Cable lengths: ATX 550 mm" counts
+    // none.
     const count = inLabel
       ? (leadingCount(phrase) ?? (here && here.count > 1 ? here.count : 1))
       : (here?.count ?? 1)

@@ -43,7 +43,10 @@ const LEADING_WORD =
 const TRAILING =
   /^(?:\s*\d(?:\.\d)?[a-z]?(?=\s))?[^\d,;]{0,24}?(?:[x×*]\s*(\d{1,2})\b|:\s*(\d{1,2})(?![\w.]*\s*(?:-?pin|V\b)))/i
 
-/** The count that stands with a thing in a phrase: before it, behind it, in words; null where none does. */
+/**
+ * The count that stands with a thing in a phrase: before it, behind it, in words; null where none
+ * does.
+ */
 export function countAround(phrase: string, from: number, to: number): number | null {
   const before = phrase.slice(0, from)
   const after = phrase.slice(to).replace(/\([^)]*\)/g, '')
@@ -85,7 +88,9 @@ export function thingsIn<K extends string>(
   })
 }
 
-/** The number a value begins with where its label has named the thing: "SATA: 6", "5", "4x 6 Gb/s". */
+/**
+ * The number a value begins with where its label has named the thing: "SATA: 6", "5", "4x 6 Gb/s".
+ */
 export function leadingCount(value: string): number | null {
   const m =
     /^\s*(\d{1,2})(?=\s*(?:[x×*]|$|[,;(]|\s(?!\s*(?:mm|cm|in\b|W\b|A\b|V\b|-?pin\b|GB|TB))))/i.exec(

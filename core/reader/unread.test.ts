@@ -32,7 +32,10 @@ describe('nothing falls silently', () => {
 })
 
 describe('looking for it costs no more than the length allows', () => {
-  /** How many characters are read anew, and how many phrases were not looked at, for a sheet of so many lines that all matter. */
+  /**
+   * How many characters are read anew, and how many phrases were not looked at, for a sheet of so
+   * many lines that all matter.
+   */
   function costOf(lines: number) {
     const text = Array.from(
       { length: lines },

@@ -1,10 +1,12 @@
-// What of a sheet was not read: whole lines, and phrases of lines that were read only in part. Nothing falls silently.
+// What of a sheet was not read: whole lines, and phrases of lines that were read only in part.
+// Nothing falls silently.
 import type { Notes } from './notes'
 import { phrasesOf, type Footnote, type Sheet, type Statement } from './statements'
 
 /**
- * Named choices: how much finding this may cost, counted in characters that are read anew. So many times the whole sheet, and
- * a start for short ones: the cost grows with the length and no faster, whatever the text.
+ * Named choices: how much finding this may cost, counted in characters that are read anew. So many
+ * times the whole sheet, and a start for short ones: the cost grows with the length and no faster,
+ * whatever the text.
  */
 const READINGS = 12
 const START = 60_000
@@ -12,7 +14,9 @@ const START = 60_000
 export interface Unread {
   /** In the order of the sheet. */
   readonly phrases: readonly string[]
-  /** Of how many phrases it was not looked whether they were read: the sheet is too long for that. */
+  /**
+   * Of how many phrases it was not looked whether they were read: the sheet is too long for that.
+   */
   readonly unlooked: number
 }
 
@@ -29,9 +33,10 @@ interface Line {
 }
 
 /**
- * Lists what of a sheet no field came from. A phrase of a line that was read counts as unread where it says nothing by itself
- * (beyond what its label says) and the sheet reads the same without it: `read` reads a sheet that was changed so. Pieces are
- * left out many at a time; only where that changes what is read are they looked at in halves.
+ * Lists what of a sheet no field came from. A phrase of a line that was read counts as unread where
+ * it says nothing by itself (beyond what its label says) and the sheet reads the same without it:
+ * `read` reads a sheet that was changed so. Pieces are left out many at a time; only where that
+ * changes what is read are they looked at in halves.
  */
 export function unreadIn(sheet: Sheet, notes: Notes, read: (variant: Sheet) => Notes): Unread {
   const said = saysOf(notes)
@@ -62,7 +67,10 @@ export function unreadIn(sheet: Sheet, notes: Notes, read: (variant: Sheet) => N
   return { phrases: [...new Set(phrases.map(line => line.says))], unlooked }
 }
 
-/** Lines that were not read, and the phrases of the others that say nothing by themselves. Each wording is looked at once. */
+/**
+ * Lines that were not read, and the phrases of the others that say nothing by themselves. Each
+ * wording is looked at once.
+ */
 function linesOf(sheet: Sheet, notes: Notes, read: (variant: Sheet) => Notes): readonly Line[] {
   const paths = pathsOf(notes)
   const pathsAlone = onceFor((s: Statement, value: string) => pathsOf(read(alone(sheet, s, value))))
@@ -117,7 +125,10 @@ function without(sheet: Sheet, pieces: readonly Piece[]): Sheet {
 
 const saysOf = (notes: Notes): ReadonlySet<string> =>
   new Set([...notes.fields(), ...notes.doubtful()].map(f => `${f.path} ${JSON.stringify(f.value)}`))
-/** Paths that were read; any words at all make a name of a line alone, so that names say nothing here. */
+/**
+ * Paths that were read; any words at all make a name of a line alone, so that names say nothing
+ * here.
+ */
 const pathsOf = (notes: Notes): ReadonlySet<string> =>
   new Set(
     [...notes.fields(), ...notes.doubtful()]

@@ -1,8 +1,9 @@
-// Something more: an adapter, a hub, a card or a lead that offers what an end lacks, at once or over a lead that is there.
-import { endsOf, type EndOf } from '../joints/joint'
-import { mate } from '../joints/mate'
+// Something more: an adapter, a hub, a card or a lead that offers what an end lacks, at once or
+// over a lead that is there.
+import { endsOf, type EndOf } from '../joining/joint'
+import { mate } from '../joining/mate'
 import { kindOf, type Item, type Part } from '../parts'
-import type { Situation } from '../situation'
+import type { Situation } from '../plan/situation'
 import type { Candidate, Question, RemedyKind } from './remedy'
 
 const ADDED: Partial<Record<Part['kind'], RemedyKind>> = {

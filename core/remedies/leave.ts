@@ -1,4 +1,5 @@
-// Doing with less: an end left open with a reason, a part laid aside, a supply judged by another school.
+// Doing with less: an end left open with a reason, a part laid aside, a supply judged by another
+// school.
 import { SCHOOL, SCHOOLS } from '../standards/supplies'
 import type { PartKind } from '../parts'
 import type { Candidate, Question } from './remedy'

@@ -1,8 +1,9 @@
-// Another place for what is there: a plug of the finding put into each other socket that takes it, or its pin let go.
-import type { EndOf } from '../joints/joint'
-import { itemOfRef } from '../joints/joint'
-import { isMechanical } from '../standards/connectors'
-import type { Situation } from '../situation'
+// Another place for what is there: a plug of the finding put into each other socket that takes it,
+// or its pin let go.
+import type { EndOf } from '../joining/joint'
+import { itemOfRef } from '../joining/joint'
+import { isMechanical } from '../connectors/connectors'
+import type { Situation } from '../plan/situation'
 import { meets } from './add'
 import type { Candidate, Question } from './remedy'
 

@@ -1,5 +1,5 @@
-import { analyse } from '../analyse'
-import { difference } from '../compare'
+import { analyse } from '../analysis/analyse'
+import { difference } from '../analysis/compare'
 import { avocet, change, done, measure, plover, shelf, then } from '../test-helpers/demos'
 import { remediesFor, searchRemedies } from './remedies'
 import { remedyCommand, type Remedy } from './remedy'

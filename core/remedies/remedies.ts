@@ -1,8 +1,9 @@
-// Ways out of a finding, on demand: every candidate is tried, what helps is told with its price and what it uses up.
-import { analyseIn, situationIn } from '../analyse'
+// Ways out of a finding, on demand: every candidate is tried, what helps is told with its price and
+// what it uses up.
+import { analyseIn, situationIn } from '../analysis/analyse'
 import type { Build } from '../document/build'
 import type { Horizon } from '../document/resolve'
-import { Memo } from '../memo'
+import { Memo } from '../pipeline/memo'
 import type { Part } from '../parts'
 import { additions } from './add'
 import { leavings, schools } from './leave'
@@ -26,8 +27,9 @@ export interface Search {
 }
 
 /**
- * Searches for remedies of one finding: after each candidate that was tried comes what is known so far, so that a caller can
- * show it, rest, or stop. Nothing when there is no such finding. The build is not changed.
+ * Searches for remedies of one finding: after each candidate that was tried comes what is known so
+ * far, so that a caller can show it, rest, or stop. Nothing when there is no such finding. The
+ * build is not changed.
  */
 export function* searchRemedies(
   build: Build,

@@ -1,18 +1,22 @@
-// A way out of a finding: a short list of commands, tried by doing them and analysing again. What it promises is what was then seen.
-import { analyseIn, type HorizonAnalysis } from '../analyse'
+// A way out of a finding: a short list of commands, tried by doing them and analysing again. What
+// it promises is what was then seen.
+import { analyseIn, type HorizonAnalysis } from '../analysis/analyse'
 import { apply } from '../document/apply'
 import type { Ask, SingleAsk } from '../document/asks'
 import type { Build } from '../document/build'
 import { isProblem } from '../document/command'
 import type { Horizon } from '../document/resolve'
-import { difference, type Difference } from '../compare'
-import type { Finding } from '../finding'
-import type { Memo } from '../memo'
+import { difference, type Difference } from '../analysis/compare'
+import type { Finding } from '../rules/finding'
+import type { Memo } from '../pipeline/memo'
 import type { Part } from '../parts'
-import type { Situation } from '../situation'
-import { gravity, VERDICTS, type Verdict } from '../verdict'
+import type { Situation } from '../plan/situation'
+import { gravity, VERDICTS, type Verdict } from '../figures/verdict'
 
-/** What is done: another part, something added between or beside, another place, something left away, another school. */
+/**
+ * What is done: another part, something added between or beside, another place, something left
+ * away, another school.
+ */
 export const REMEDY_KINDS = [
   'place',
   'lead',
@@ -57,7 +61,10 @@ export const remedyCommand = ({ title, commands }: Candidate): Ask => ({
 /** Commands read no clock, and what is tried leaves no trace. */
 const TRIAL = '1970-01-01T00:00:00.000Z'
 
-/** Tries a candidate: null when it cannot be done or does not help. It helps when the finding weighs less, all that is open weighs less together, and nothing new stops or harms. */
+/**
+ * Tries a candidate: null when it cannot be done or does not help. It helps when the finding weighs
+ * less, all that is open weighs less together, and nothing new stops or harms.
+ */
 export function tried(
   candidate: Candidate,
   { build, horizon, finding }: Question,

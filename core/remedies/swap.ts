@@ -1,4 +1,5 @@
-// Another part in an item's place: of those the finding names, and of those that could have offered what is lacking.
+// Another part in an item's place: of those the finding names, and of those that could have offered
+// what is lacking.
 import type { SingleAsk } from '../document/asks'
 import type { StoredItem } from '../document/build'
 import type { Part } from '../parts'
@@ -26,7 +27,10 @@ export function swaps(q: Question): readonly Candidate[] {
   })
 }
 
-/** What a part is there for, where parts of one kind are there for different things: a disk does not stand in for a reader. */
+/**
+ * What a part is there for, where parts of one kind are there for different things: a disk does not
+ * stand in for a reader.
+ */
 function serves(part: Part): string {
   switch (part.kind) {
     case 'card':
@@ -62,7 +66,10 @@ function offering({ finding, situation }: Question): readonly string[] {
     .map(e => e.item)
 }
 
-/** What is in hand lies beside the build afterwards; the new one is to be bought; what was made with the old one is to be made again. */
+/**
+ * What is in hand lies beside the build afterwards; the new one is to be bought; what was made with
+ * the old one is to be made again.
+ */
 function swapCommands(item: StoredItem, part: Part, made: readonly string[]): readonly SingleAsk[] {
   const { id, state } = item
   const undone = made.filter(joint => joint.split('~').some(ref => ref.startsWith(`${id}/`)))

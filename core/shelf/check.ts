@@ -1,8 +1,9 @@
-// Is a part that is being entered whole: what is missing, what is not possible, what is only unlikely.
+// Is a part that is being entered whole: what is missing, what is not possible, what is only
+// unlikely.
 import { KINDS, partSchema, type Part, type PartKind } from '../parts'
 import { figureName, patternOf } from '../parts/kind'
-import { question } from '../typed'
-import { readFigure, type StoredFigure } from '../units'
+import { question } from '../reader/typed'
+import { readFigure, type StoredFigure } from '../figures/units'
 
 export interface PartCheck {
   /** What keeps it off the shelf, by field. */

@@ -1,4 +1,5 @@
-// Finding a part: words anywhere in its name and its figures, a group, bounds on what matters, an order. Fast enough for every keystroke.
+// Finding a part: words anywhere in its name and its figures, a group, bounds on what matters, an
+// order. Fast enough for every keystroke.
 import type { Part, PartKind } from '../parts'
 import { facetsOf, groupOf, valuesAt, type Facet, type Group } from './groups'
 
@@ -33,7 +34,10 @@ function meets({ values }: Entry, { path, least, most, words }: Bound): boolean 
 
 const nameOf = ({ part }: Entry): string => `${part.maker} ${part.model}`.toLowerCase()
 
-/** Places in the index of what is asked for, in the order asked for. What has no value there comes last, either way round. O(n log n). */
+/**
+ * Places in the index of what is asked for, in the order asked for. What has no value there comes
+ * last, either way round. O(n log n).
+ */
 export function find({ entries }: ShelfIndex, { text, kind, group, bounds, sort, down }: Query): readonly number[] {
   const words = plain(text).split(/\s+/).filter(Boolean)
   const found = entries.flatMap((e, i) => ((kind === null || e.part.kind === kind) && (group === null || e.group.id === group) && words.every(w => e.text.includes(w)) && bounds.every(b => meets(e, b)) ? [i] : []))

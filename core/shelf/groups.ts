@@ -1,8 +1,9 @@
-// How parts are grouped for those who look for one, and which of their figures and words matter then.
+// How parts are grouped for those who look for one, and which of their figures and words matter
+// then.
 import type { Part, PartKind } from '../parts'
 import { KINDS, PART_KINDS } from '../parts'
 import { at } from '../parts/paths'
-import { readFigure, type StoredFigure, type Unit } from '../units'
+import { readFigure, type StoredFigure, type Unit } from '../figures/units'
 
 /** A thing to look for: a kind, or those of a kind that do one thing. */
 export interface Group { readonly id: string; readonly title: string; readonly kind: PartKind; readonly of: (part: Part) => boolean }

@@ -2,10 +2,10 @@
 import type { Part } from '../parts'
 import { KINDS } from '../parts'
 import { figureName, patternOf } from '../parts/kind'
-import { quantity, tolerance } from '../format'
+import { quantity, tolerance } from '../figures/format'
 import { labelOfField } from '../reader/labels'
-import { CONNECTORS, type PlugFace } from '../standards/connectors'
-import { readFigure, type StoredFigure } from '../units'
+import { CONNECTORS, type PlugFace } from '../connectors/connectors'
+import { readFigure, type StoredFigure } from '../figures/units'
 
 /** At most so many are laid side by side: more do not fit a screen. */
 export const MOST_COMPARED = 4

@@ -1,4 +1,5 @@
-// Board forms and their mounting holes. Board frame: x from the rear edge, y from the top edge down, mm.
+// Board forms and their mounting holes. Board frame: x from the rear edge, y from the top edge
+// down, mm.
 import { SOURCE } from './sources'
 
 export const BOARD_FORMS = [
@@ -79,7 +80,10 @@ export const FORM: Record<BoardForm, FormRow> = {
   AT: { edge: 304.8, depth: 350.5, slots: 8, holes: null, source: SOURCE.practice },
 }
 
-/** Boards that know no soft switch: the switch at the front of their case is a mains switch on the supply's own wires. */
+/**
+ * Boards that know no soft switch: the switch at the front of their case is a mains switch on the
+ * supply's own wires.
+ */
 export const MAINS_AT_FRONT: readonly BoardForm[] = ['Baby-AT', 'AT']
 /** What is said at such a case. */
 export const MAINS_SWITCH =

@@ -11,13 +11,19 @@ export const ANY_SLOT = [...SLOT_SIZES, ...OLD_SLOTS] as const
 export const isOldSlot = (size: AnySlot): size is OldSlot =>
   (OLD_SLOTS as readonly string[]).includes(size)
 
-/** From one slot's centre line to the next, and where the first lies under the top edge of an ATX board and its smaller kin, mm. */
+/**
+ * From one slot's centre line to the next, and where the first lies under the top edge of an ATX
+ * board and its smaller kin, mm.
+ */
 export const SLOT_PITCH = { mm: 20.32, source: SOURCE.atx } as const
 export const FIRST_SLOT = { y: 165, source: SOURCE.assumed } as const
 
 /** Card heights over the slot, mm. */
 export const CARD_HEIGHT = { full: 111.15, low: 68.9, source: SOURCE.pcie } as const
-/** Named choices: how far a card reaches behind its centre line, and how high its lower edge passes over the board, mm. */
+/**
+ * Named choices: how far a card reaches behind its centre line, and how high its lower edge passes
+ * over the board, mm.
+ */
 export const CARD_BODY = { behind: 4, over: 12, source: SOURCE.assumed } as const
 
 /** One lane, one direction, GB/s, by generation. */
@@ -30,7 +36,10 @@ export const LANE: Record<number, number> = {
   6: 7.56,
 }
 
-/** The cards that a slot takes, its own size first: shorter ones always, longer ones where its end is open. */
+/**
+ * The cards that a slot takes, its own size first: shorter ones always, longer ones where its end
+ * is open.
+ */
 export function cardsFor(size: AnySlot, open: boolean): readonly AnySlot[] {
   if (isOldSlot(size)) return size === 'ISA-16' ? ['ISA-16', 'ISA-8'] : [size]
   const own = SLOT_SIZES.indexOf(size)

@@ -1,4 +1,5 @@
-// What a part draws where its sheet says nothing. Every value here is assumed until a real one is entered. Watts, amps.
+// What a part draws where its sheet says nothing. Every value here is assumed until a real one is
+// entered. Watts, amps.
 import { SOURCE } from './sources'
 
 export const DRAW = {
@@ -31,7 +32,10 @@ export const DRAW = {
   usbFastPort: { W: 4.5, source: SOURCE.assumed },
 } as const
 
-/** Named choice: where a processor's sheet gives only the sustained limit, rest and work are taken as these shares of it. */
+/**
+ * Named choice: where a processor's sheet gives only the sustained limit, rest and work are taken
+ * as these shares of it.
+ */
 export const PROCESSOR_SHARE = { rest: 0.15, work: 0.6, source: SOURCE.assumed } as const
 /** Named choice: memory at rest draws this share of its full draw. */
 export const MEMORY_REST_SHARE = 0.5
@@ -42,10 +46,16 @@ export const FAN_HEADER = { A: 1, V: 12, source: SOURCE.fan } as const
 /** What one lights header gives unless the board says otherwise, A. */
 export const LIGHT_HEADER = { A: 3, source: SOURCE.practice } as const
 
-/** Named choice: lights at rest burn as at work; a card at rest draws this share of its limit, and at typical work that. */
+/**
+ * Named choice: lights at rest burn as at work; a card at rest draws this share of its limit, and
+ * at typical work that.
+ */
 export const CARD_SHARE = { rest: 0.1, work: 0.6, source: SOURCE.assumed } as const
 
-/** What a slot gives at most, W, and over its 12 V contacts; a card with plugs of its own takes no more than this from the slot. */
+/**
+ * What a slot gives at most, W, and over its 12 V contacts; a card with plugs of its own takes no
+ * more than this from the slot.
+ */
 export const SLOT_POWER = {
   x16: 75,
   x16Low: 25,

@@ -1,4 +1,5 @@
-// How long a careful person takes for a step, and how much longer the first time. All assumed; the last row are named choices in their kind.
+// How long a careful person takes for a step, and how much longer the first time. All assumed; the
+// last row are named choices in their kind.
 export const MINUTES = {
   bench: 10,
   processor: 4,

@@ -1,7 +1,14 @@
 import { FORM, HOLE_AT, HOLES } from './boards'
 import { cardsFor } from './cards'
-import { CONNECTORS, faceName, mating, MATINGS, socketFaces, type PlugFace } from './connectors'
-import { LEAD_SIZE } from './leads'
+import {
+  CONNECTORS,
+  faceName,
+  mating,
+  MATINGS,
+  socketFaces,
+  type PlugFace,
+} from '../connectors/connectors'
+import { LEAD_SIZE } from '../connectors/leads'
 import { SCHOOL } from './supplies'
 
 describe('board forms', () => {

@@ -38,7 +38,10 @@ export const SURGES = [
   { seconds: 0.1, label: '100 ms', times: 1.5 },
 ] as const
 export type Guide = 'newer' | 'newer-small' | 'older'
-/** What a supply rides through for those times, as a share of its label, by the guide it was built to. */
+/**
+ * What a supply rides through for those times, as a share of its label, by the guide it was built
+ * to.
+ */
 export const RIDES: Record<
   Guide,
   {
@@ -92,7 +95,10 @@ export const WIRES12 = {
 export const SCHOOLS = ['lean', 'roomy', 'quiet'] as const
 export type School = (typeof SCHOOLS)[number]
 
-/** Lean and roomy ask for the label to exceed the worst sustained load by a factor; quiet wants typical work inside a band of the label. */
+/**
+ * Lean and roomy ask for the label to exceed the worst sustained load by a factor; quiet wants
+ * typical work inside a band of the label.
+ */
 export const SCHOOL: Record<
   School,
   {

@@ -1,5 +1,5 @@
 // What a figure is taken with, and how finely it can be read. Named choices.
-import type { Unit } from '../units'
+import type { Unit } from '../figures/units'
 
 /** How finely a careful person reads a figure of this unit. */
 export const READS_TO: Partial<Record<Unit, number>> = {
@@ -14,7 +14,10 @@ export const READS_TO: Partial<Record<Unit, number>> = {
 const CALIPER = 150
 const RULE = 300
 
-/** The tool for a figure of about this size, where it matters to `within`: null when no accuracy is known to matter. */
+/**
+ * The tool for a figure of about this size, where it matters to `within`: null when no accuracy is
+ * known to matter.
+ */
 export function toolFor(unit: Unit, value: number | null, within: number | null): string {
   if (unit === 'mm') {
     if (value !== null && value > RULE) return 'a tape measure'

@@ -1,13 +1,13 @@
 // For tests: the demo builds, the shelf, and short ways to change and to ask.
 import { readdirSync, readFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
-import { analyse, type HorizonAnalysis } from '../analyse'
+import { analyse, type HorizonAnalysis } from '../analysis/analyse'
 import { apply, type Done } from '../document/apply'
 import type { Build } from '../document/build'
 import type { Ask as Typed } from '../document/asks'
 import { isProblem, type Problem } from '../document/command'
 import { openFile } from '../document/open'
-import type { Finding } from '../finding'
+import type { Finding } from '../rules/finding'
 import type { Part } from '../parts'
 
 const ROOT = fileURLToPath(new URL('../..', import.meta.url))

@@ -1,4 +1,5 @@
-// For tests: builds thrown together from the shelf by a seed. Mostly what a person would buy together, sometimes not.
+// For tests: builds thrown together from the shelf by a seed. Mostly what a person would buy
+// together, sometimes not.
 import { buildSchema, type Build } from '../document/build'
 import type { Part, PartKind } from '../parts'
 import { shelf } from './demos'
@@ -19,7 +20,9 @@ const SUITS = 0.85
 const of = <K extends PartKind>(kind: K): readonly Extract<Part, { kind: K }>[] =>
   shelf.filter((p): p is Extract<Part, { kind: K }> => p.kind === kind)
 
-/** One build from a seed: a machine of up to thirty parts, in states and conditions of all sorts. */
+/**
+ * One build from a seed: a machine of up to thirty parts, in states and conditions of all sorts.
+ */
 export function randomBuild(seed: number): Build {
   const next = chance(seed)
   const one = <T>(list: readonly T[]): T => {

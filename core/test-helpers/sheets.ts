@@ -54,7 +54,10 @@ export interface Score {
   readonly missed: readonly string[]
 }
 
-/** Fields stated, of those filled rightly; filled ones that are wrong: another value, or a field that the sheet does not state. */
+/**
+ * Fields stated, of those filled rightly; filled ones that are wrong: another value, or a field
+ * that the sheet does not state.
+ */
 export function score(sheet: WrittenSheet, reading: Reading): Score {
   const got = new Map<string, unknown>([
     ['kind', reading.kind],
@@ -86,7 +89,9 @@ export const total = (scores: readonly Score[]): Score =>
     { stated: 0, filled: 0, wrong: [], missed: [] },
   )
 
-/** What is read of lines under a title, path by path, names left out; doubtful paths as `? path`. */
+/**
+ * What is read of lines under a title, path by path, names left out; doubtful paths as `? path`.
+ */
 export function readLines(
   title: string,
   ...lines: readonly string[]

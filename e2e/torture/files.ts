@@ -1,4 +1,5 @@
-// Mangled files given to every reader in turn: the page says something about each, goes on, and nothing beside it changes.
+// Mangled files given to every reader in turn: the page says something about each, goes on, and
+// nothing beside it changes.
 import { mkdtempSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import type { Page } from 'playwright-core'
@@ -20,7 +21,10 @@ export interface OnlyFile {
   readonly kind: string
   readonly at: number | null
 }
-/** Named choice: after so many files a fresh profile, so that what came in does not slow down what is to come. */
+/**
+ * Named choice: after so many files a fresh profile, so that what came in does not slow down what
+ * is to come.
+ */
 const FILES_A_PROFILE = 60
 const BYSTANDERS = ['plover', 'avocet']
 

@@ -1,4 +1,6 @@
-// Browser, renderer and worker are killed while a person works, half of the times between a change that was sent and its answer. Whatever was answered must be there again; what was not is there whole or not at all.
+// Browser, renderer and worker are killed while a person works, half of the times between a change
+// that was sent and its answer. Whatever was answered must be there again; what was not is there
+// whole or not at all.
 import { chanceOf } from './chance'
 import { Sufferer, VICTIMS } from './sufferer'
 import type { Trial } from './tally'
@@ -9,10 +11,16 @@ export interface KillsWanted {
   readonly kills: number
 }
 
-/** Named choice: beyond this share of what was wanted it is not gone on for the half that was to be between. */
+/**
+ * Named choice: beyond this share of what was wanted it is not gone on for the half that was to be
+ * between.
+ */
 const AT_MOST = 1.5
 
-/** Kills in turn, until as many have been made as are wanted and half of them came between a change and its answer. */
+/**
+ * Kills in turn, until as many have been made as are wanted and half of them came between a change
+ * and its answer.
+ */
 export async function kills(
   { base, seed, kills: wanted }: KillsWanted,
   tell: (progress: string) => void = () => undefined,
@@ -25,7 +33,8 @@ export async function kills(
     trials.length >= wanted && (between >= wanted / 2 || trials.length >= wanted * AT_MOST)
   for (let at = 0; !enough(); at++) {
     const victim = VICTIMS[at % VICTIMS.length] ?? 'browser'
-    // Some answers come before the kill that was to come before them: those that are still wanted come last.
+    // Some answers come before the kill that was to come before them: those that are still wanted
+    // come last.
     const rest = wanted - trials.length
     const toBeBetween = rest <= wanted / 2 - between || by.share() < 0.6
     const { end, wasBetween, why } = await sufferer.suffer(victim, toBeBetween)

@@ -1,4 +1,5 @@
-// Files mangled by chance: bytes, lines and values, as a bad cable, a careless editor or a hostile hand leaves them.
+// Files mangled by chance: bytes, lines and values, as a bad cable, a careless editor or a hostile
+// hand leaves them.
 import type { Chance } from './chance'
 
 type Mangler<T> = (given: T, by: Chance) => T
@@ -8,7 +9,10 @@ function stretch(length: number, by: Chance): readonly [number, number] {
   const [a, b] = [by.below(length + 1), by.below(length + 1)]
   return a < b ? [a, b] : [b, a]
 }
-/** Named choice: how long a stretch that is repeated or put in may be, so that no file grows beyond reason. */
+/**
+ * Named choice: how long a stretch that is repeated or put in may be, so that no file grows beyond
+ * reason.
+ */
 const LONGEST_STRETCH = 4000
 const LEAST_FLIPS = 1
 const MOST_FLIPS = 40

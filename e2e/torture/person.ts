@@ -1,4 +1,5 @@
-// A person at work on one build, and what must be found again of it: the note, serials, what undo took back, whether another build lies in the bin.
+// A person at work on one build, and what must be found again of it: the note, serials, what undo
+// took back, whether another build lies in the bin.
 import type { Page } from 'playwright-core'
 import type { Chance } from './chance'
 import { COMES_BACK_WITHIN } from './tally'

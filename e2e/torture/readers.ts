@@ -1,4 +1,5 @@
-// Every reader of files, as a person reaches it: where a file is given to it, the sentence that answers, and how the place is left for the next.
+// Every reader of files, as a person reaches it: where a file is given to it, the sentence that
+// answers, and how the place is left for the next.
 import { readFileSync } from 'node:fs'
 import type { Page } from 'playwright-core'
 import { ROOT } from '../harness'
@@ -20,13 +21,19 @@ export interface Seed {
 }
 export interface Reader {
   readonly kind: string
-  /** Whether a library complains in a worker of its own about what it then does without: that is not the page's complaint. */
+  /**
+   * Whether a library complains in a worker of its own about what it then does without: that is not
+   * the page's complaint.
+   */
   readonly complainsToItself?: true
   /** Sound files of the kind, to be mangled. */
   seeds(page: Page): Promise<readonly Seed[]>
   /** Goes where files of the kind are given. */
   begin(page: Page): Promise<void>
-  /** Gives one file and waits until the page says what became of it; an error where it says nothing in time. */
+  /**
+   * Gives one file and waits until the page says what became of it; an error where it says nothing
+   * in time.
+   */
   give(page: Page, file: GivenFile): Promise<void>
   /** Leaves the place for the next. */
   clear(page: Page): Promise<void>
@@ -44,7 +51,10 @@ const says = (page: Page, ...wanted: Parameters<typeof oneOf>[1]): Promise<void>
 const MESSAGE = '.el-message'
 const DIALOG = '[role=dialog]'
 
-/** What the dialog over parts says, at its end: what is wrong, or how many can come in; those that can do. */
+/**
+ * What the dialog over parts says, at its end: what is wrong, or how many can come in; those that
+ * can do.
+ */
 async function lookedAt(page: Page): Promise<void> {
   await says(page, { element: `${DIALOG} [role=alert]` }, { element: DIALOG, says: 'can come in' })
   const take = page.locator(DIALOG).getByRole('button', { name: /^Import \d/ })

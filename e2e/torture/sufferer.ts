@@ -1,4 +1,5 @@
-// A person at work in a browser that is killed: works, loses browser, renderer or worker, opens again and looks what is there.
+// A person at work in a browser that is killed: works, loses browser, renderer or worker, opens
+// again and looks what is there.
 import { mkdtempSync } from 'node:fs'
 import { rm } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
@@ -26,7 +27,10 @@ import { oneOf } from './window'
 export const VICTIMS = ['browser', 'renderer', 'worker'] as const
 export type Victim = (typeof VICTIMS)[number]
 
-/** Named choices: how many changes at most are made before a kill, how long at most after one was sent it comes (ms), how often it is the bin that changes. */
+/**
+ * Named choices: how many changes at most are made before a kill, how long at most after one was
+ * sent it comes (ms), how often it is the bin that changes.
+ */
 const CHANGES_AT_MOST = 3
 const FUSE_AT_MOST = 40
 const BIN = 0.2
@@ -119,7 +123,9 @@ export class Sufferer {
     return change.then
   }
 
-  /** Makes a change with a fuse to it; whether its answer had not come when the fuse had burnt down. */
+  /**
+   * Makes a change with a fuse to it; whether its answer had not come when the fuse had burnt down.
+   */
   private async light(page: Page, victim: Victim, change: Change): Promise<boolean> {
     const after = this.by.below(FUSE_AT_MOST)
     const { burnt } = await this.watch.lay(page, { after, worker: victim === 'worker' })
@@ -150,7 +156,10 @@ export class Sufferer {
     this.watch.forget()
   }
 
-  /** The place of work, read anew in a browser that lives: a sentence within the first seconds, and all of it in the end. */
+  /**
+   * The place of work, read anew in a browser that lives: a sentence within the first seconds, and
+   * all of it in the end.
+   */
   private async open(onFirst: boolean): Promise<Page> {
     this.browser ??= await killable(this.folder, this.watch)
     this.page ??= await this.browser.profile.newPage()
@@ -164,7 +173,10 @@ export class Sufferer {
     return page
   }
 
-  /** What is there must be what was answered; with the change whose answer never came, or without it. Says which. */
+  /**
+   * What is there must be what was answered; with the change whose answer never came, or without
+   * it. Says which.
+   */
   private async look(answered: Work, unanswered: Change | null, bin: boolean): Promise<Work> {
     // The bin is looked at where it is what changed.
     const binned = bin ? await binShown(await this.open(true)) : knownOf(answered).binned

@@ -1,6 +1,10 @@
-// What torture counts: how much was tried, and what of it did not survive. One row a kind of trouble.
+// What torture counts: how much was tried, and what of it did not survive. One row a kind of
+// trouble.
 
-/** How one trial ended. *Lost*: an answered change, or somebody else's build, is not there any more. *Silent*: no sentence in the page within `SPEAKS_WITHIN`. *Hung*: the page never came back. */
+/**
+ * How one trial ended. *Lost*: an answered change, or somebody else's build, is not there any more.
+ * *Silent*: no sentence in the page within `SPEAKS_WITHIN`. *Hung*: the page never came back.
+ */
 export type End = 'survived' | 'lost' | 'silent' | 'hung'
 export const SPEAKS_WITHIN = 5000
 export const COMES_BACK_WITHIN = 30_000

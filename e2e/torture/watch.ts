@@ -1,13 +1,19 @@
-// What passes between a page and its worker: whether a change waits for its answer, and a fuse that is lit when the next one is sent.
+// What passes between a page and its worker: whether a change waits for its answer, and a fuse that
+// is lit when the next one is sent.
 import type { BrowserContext, Page } from 'playwright-core'
 
-/** What is to happen after the next change has been sent: after so many ms, in the page or out here. */
+/**
+ * What is to happen after the next change has been sent: after so many ms, in the page or out here.
+ */
 export interface Fuse {
   readonly after: number
   readonly worker: boolean
 }
 
-/** Hears of every change that is sent to a worker and of every answer, and lights the fuse that was laid. */
+/**
+ * Hears of every change that is sent to a worker and of every answer, and lights the fuse that was
+ * laid.
+ */
 export class Watch {
   private sent = 0
   private answered = 0

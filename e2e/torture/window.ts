@@ -1,4 +1,5 @@
-// One window under torture: what it complains about, what its store holds, and the sentence it says about what was given to it.
+// One window under torture: what it complains about, what its store holds, and the sentence it says
+// about what was given to it.
 import type { Page } from 'playwright-core'
 
 /** What the store holds of one build. */
@@ -28,7 +29,10 @@ export const stored = (page: Page, id: string): Promise<Stored> =>
     id,
   )
 
-/** Waits, frame by frame, until one of these is in the page: an element, by what it says where that matters. A locator would look again only after up to half a second. */
+/**
+ * Waits, frame by frame, until one of these is in the page: an element, by what it says where that
+ * matters. A locator would look again only after up to half a second.
+ */
 export async function oneOf(
   page: Page,
   wanted: readonly { readonly element: string; readonly says?: string }[],

@@ -1,4 +1,5 @@
-// For tests: the rows of a store as a program of its time left them, laid into a store before anything opens it.
+// For tests: the rows of a store as a program of its time left them, laid into a store before
+// anything opens it.
 export const SAVED = new URL('../../../saved/', import.meta.url)
 
 export interface OldTable {
@@ -17,7 +18,10 @@ export interface OldStore {
   readonly tables: Readonly<Record<string, OldTable>>
 }
 
-/** Makes the store as it was, with the browser's own means. Also run inside a page: it needs nothing from outside. */
+/**
+ * Makes the store as it was, with the browser's own means. Also run inside a page: it needs nothing
+ * from outside.
+ */
 export function layOld(old: OldStore, name: string): Promise<void> {
   return new Promise((done, failed) => {
     const asked = indexedDB.open(name, old.version)

@@ -1,5 +1,6 @@
-// Commands on what a person decides: findings accepted, ends left open, schools, joints and steps put by hand, name and note.
-import { ORDER_SCHOOL } from '../../order/schools'
+// Commands on what a person decides: findings accepted, ends left open, schools, joints and steps
+// put by hand, name and note.
+import { BUILD_ORDER } from '../build-orders'
 import type { Args } from '../asks'
 import type { Build, Reasoned } from '../build'
 import { entriesOf, withEntries } from '../canonical'
@@ -112,12 +113,12 @@ export const choiceCommands: Specs<
       build: withChoices(build, { orderSchool: school }),
       back: { do: 'chooseOrder', school: build.choices.orderSchool },
     }),
-    line: ({ school }) => `Order by the school “${ORDER_SCHOOL[school].label}”`,
+    line: ({ school }) => `Order by the school “${BUILD_ORDER[school].label}”`,
   },
 
   /**
-   * Joins a plug by hand, or lets it find its own place. A plug is in one socket and a socket holds one plug: what was
-   * pinned or made otherwise of either is let go.
+   * Joins a plug by hand, or lets it find its own place. A plug is in one socket and a socket holds
+   * one plug: what was pinned or made otherwise of either is let go.
    */
   pinJoint: {
     run(build, { plug, socket, title }) {

@@ -2,7 +2,7 @@
 import { kindOf, partSchema } from '../../parts'
 import { patternOf } from '../../parts/kind'
 import { at as valueAt, put } from '../../parts/paths'
-import { readFigure, type Figure, type FigureAbout } from '../../units'
+import { readFigure, type Figure, type FigureAbout } from '../../figures/units'
 import type { Args } from '../asks'
 import type { Build, StoredItem } from '../build'
 import type { About, Problem, Specs } from '../command'
@@ -15,7 +15,10 @@ interface Known {
 }
 type Asked = Pick<Args<'setFigure'>, 'id' | 'path' | 'figure'>
 
-/** The item a figure is set on, what is known of the figure, and the value it is to get; or why it cannot have it. */
+/**
+ * The item a figure is set on, what is known of the figure, and the value it is to get; or why it
+ * cannot have it.
+ */
 function figureAt(build: Build, { id, path, figure }: Asked): Known | Problem {
   const item = findItem(build, id)
   if (!isItem(item)) return item
@@ -65,7 +68,8 @@ export const figureCommands: Specs<'setFigure' | 'setPartFigure'> = {
           ...i,
           figures: withFigure(i.figures, path, figure),
         })),
-        // "Not known on this copy" is a value of its own, which the command itself would take for "as the part has it".
+        // "Not known on this copy" is a value of its own, which the command itself would take for
+        // "as the part has it".
         back:
           stated === null
             ? { do: 'swapPart', id, part, figures }
@@ -79,7 +83,10 @@ export const figureCommands: Specs<'setFigure' | 'setPartFigure'> = {
         : `${figure} of ${item}: back to its sheet`,
   },
 
-  /** A figure that holds for every copy: it changes the part of all items of its model; what was measured on one copy still goes before. */
+  /**
+   * A figure that holds for every copy: it changes the part of all items of its model; what was
+   * measured on one copy still goes before.
+   */
   setPartFigure: {
     run(build, { id, path, figure }) {
       const known = figureAt(build, { id, path, figure })

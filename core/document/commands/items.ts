@@ -64,7 +64,10 @@ export const itemCommands: Specs<
     line: (_, { item }) => `Removed ${item}`,
   },
 
-  /** Another model in an item's place. What was measured on the old copy does not hold for the new one. */
+  /**
+   * Another model in an item's place. What was measured on the old copy does not hold for the new
+   * one.
+   */
   swapPart: {
     run(build, { id, part, figures }) {
       const item = findItem(build, id)

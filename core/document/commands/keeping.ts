@@ -1,4 +1,5 @@
-// Commands on what is kept of a copy: its serial, its purchase, what was looked at on arrival, its pictures.
+// Commands on what is kept of a copy: its serial, its purchase, what was looked at on arrival, its
+// pictures.
 import type { Build, StoredItem } from '../build'
 import { withEntries } from '../canonical'
 import type { Specs } from '../command'
@@ -98,7 +99,10 @@ export const keepingCommands: Specs<
     line: ({ check }, { item }) => `${item}: ${check} as before`,
   },
 
-  /** A picture of an item, a joint or a task. The picture itself is kept beside the document, by its id. */
+  /**
+   * A picture of an item, a joint or a task. The picture itself is kept beside the document, by its
+   * id.
+   */
   attach: {
     run(build, { photo }) {
       if (build.photos.some(p => p.id === photo.id))

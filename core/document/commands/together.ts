@@ -1,9 +1,13 @@
-// Several commands as one: done and taken back in one go, one line in the log. All of it is done, or nothing.
+// Several commands as one: done and taken back in one go, one line in the log. All of it is done,
+// or nothing.
 import type { Args, Ask, SingleAsk } from '../asks'
 import type { Build } from '../build'
 import { isProblem, type Spec, type Specs } from '../command'
 
-/** The command that runs others one after the other; what takes it back runs theirs the other way round. */
+/**
+ * The command that runs others one after the other; what takes it back runs theirs the other way
+ * round.
+ */
 export const togetherCommand = (single: Specs<SingleAsk['do']>): Spec<'together'> => ({
   run(build, { commands, title }, at) {
     let changed: Build = build

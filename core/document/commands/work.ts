@@ -45,7 +45,10 @@ export const workCommands: Specs<'make' | 'prove' | 'crossOff' | 'unprove' | 'se
   /** Crossing off takes a reason, given as `how`. */
   crossOff: progressCommand('crossed', 'Crossed off'),
 
-  /** What was proved is no longer: joints stay made, points of a list that stand for nothing else are open again. */
+  /**
+   * What was proved is no longer: joints stay made, points of a list that stand for nothing else
+   * are open again.
+   */
   unprove: {
     run(build, { ids, title }) {
       const back = (id: string): Progress | null => {

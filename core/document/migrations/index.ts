@@ -1,6 +1,10 @@
-// From each version of the format to the next. What once landed opens for ever: no row is ever taken out.
+// From each version of the format to the next. What once landed opens for ever: no row is ever
+// taken out.
 
-/** How data of one version becomes data of the next. What comes in is unparsed; what goes out is parsed by the present schema. */
+/**
+ * How data of one version becomes data of the next. What comes in is unparsed; what goes out is
+ * parsed by the present schema.
+ */
 export interface Migration {
   readonly from: number
   /** What a reader of the next version must know. */

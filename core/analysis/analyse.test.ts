@@ -1,0 +1,261 @@
+import fc from 'fast-check'
+import { analyse } from './analyse'
+import { emptyBuild, type Build } from '../document/build'
+import { isProblem } from '../document/command'
+import { Memo } from '../pipeline/memo'
+import { RULES } from '../rules/registry'
+import {
+  avocet,
+  change,
+  measure,
+  part,
+  plover,
+  shelf,
+  then,
+  tryAsk,
+  type Ask,
+} from '../test-helpers/demos'
+
+const bytes = (build: Build, memo?: Memo): string => JSON.stringify(analyse(build, memo))
+
+test('same build, same bytes: also from a copy, and with keys in another order', () => {
+  const reversed = (value: unknown): unknown =>
+    Array.isArray(value)
+      ? value.map(reversed)
+      : typeof value === 'object' && value !== null
+        ? Object.fromEntries(
+            Object.entries(value)
+              .reverse()
+              .map(([k, v]) => [k, reversed(v)]),
+          )
+        : value
+  expect(bytes(structuredClone(plover))).toBe(bytes(plover))
+  expect(bytes({ ...plover, items: reversed(plover.items) as Build['items'] })).toBe(bytes(plover))
+})
+
+const ids = plover.items.map(i => i.id)
+const asks: fc.Arbitrary<Ask> = fc.oneof(
+  fc
+    .constantFrom(...ids)
+    .chain(id =>
+      fc.constantFrom<Ask>(
+        { do: 'removeItem', id },
+        { do: 'setState', id, state: 'later' },
+        { do: 'setState', id, state: 'spare' },
+        { do: 'setState', id, state: 'have' },
+      ),
+    ),
+  fc
+    .record({
+      p: fc.constantFrom(...shelf),
+      n: fc.integer({ min: 1, max: 3 }),
+      state: fc.constantFrom('have', 'wanted'),
+    })
+    .map(({ p, n, state }): Ask => ({
+      do: 'addItem',
+      item: { id: `${p.kind}-${n}`, part: p, state },
+    })),
+  fc.constantFrom(...ids).chain(id => {
+    const kind = plover.items.find(i => i.id === id)?.part.kind
+    return fc
+      .constantFrom(...shelf.filter(p => p.kind === kind))
+      .map((p): Ask => ({ do: 'swapPart', id, part: p, figures: {} }))
+  }),
+  fc
+    .record({
+      at: fc.constantFrom(
+        ['cooler', 'height'],
+        ['case', 'coolerRoom'],
+        ['supply', 'cables.0.length'],
+        ['case', 'tray.roomX'],
+        ['sata', 'length'],
+      ),
+      mm: fc.integer({ min: 40, max: 320 }),
+    })
+    .map(({ at: [id = '', path = ''], mm }) => measure(id, path, mm)),
+  fc
+    .constantFrom(...then(plover).joints.map(j => j.id))
+    .chain(id =>
+      fc.constantFrom<Ask>(
+        { do: 'make', ids: [id] },
+        { do: 'prove', ids: [id] },
+        { do: 'unprove', ids: [id] },
+      ),
+    ),
+  fc
+    .constantFrom(...then(plover).findings.map(f => f.id))
+    .chain(id => fc.constantFrom<Ask>({ do: 'accept', id, reason: 'r' }, { do: 'unaccept', id })),
+  fc.constantFrom<Ask>(
+    { do: 'chooseSchool', school: 'quiet' },
+    { do: 'chooseSchool', school: 'roomy' },
+    { do: 'rename', name: 'Snipe' },
+    { do: 'make', ids: ['task:bench'] },
+  ),
+)
+
+/**
+ * Does commands one after the other with one memo, each build as it comes out of the store: no
+ * object is the same.
+ */
+function expectKeptAsCold(start: Build, list: readonly Ask[]): void {
+  const memo = new Memo()
+  let build = start
+  analyse(build, memo)
+  for (const ask of list) {
+    const tried = tryAsk(build, ask)
+    if (isProblem(tried)) continue
+    build = tried.build
+    analyse(structuredClone(build), memo)
+  }
+  expect(bytes(build, memo)).toBe(bytes(build))
+}
+
+test('after any commands, what was kept equals what is computed cold, to the byte', () => {
+  fc.assert(
+    fc.property(fc.array(asks, { maxLength: 10 }), list => expectKeptAsCold(plover, list)),
+    { numRuns: 60 },
+  )
+})
+
+/**
+ * Avocet has what Plover lacks: chains, hubs, adapters, cards over ports, standoffs to take out,
+ * copies of one model.
+ */
+const avocetAsks: fc.Arbitrary<Ask> = fc.oneof(
+  fc
+    .constantFrom(...avocet.items.map(i => i.id))
+    .chain(id =>
+      fc.constantFrom<Ask>(
+        { do: 'removeItem', id },
+        { do: 'setState', id, state: 'spare' },
+        { do: 'setState', id, state: 'have' },
+      ),
+    ),
+  fc.constantFrom<Ask>(
+    measure('fan-3', 'lead', 300),
+    measure('sata-1', 'length', 150),
+    measure('card', 'length', 210),
+    measure('supply', 'cables.0.length', 500),
+    measure('disk-2', 'busy', 9, 'W'),
+    measure('case', 'coolerRoom', 170),
+  ),
+  fc.constantFrom<Ask>(
+    { do: 'make', ids: ['task:standoffs:board'] },
+    { do: 'crossOff', ids: ['task:standoffs:board'], how: 'x' },
+    { do: 'make', ids: ['sata-2/board~board/sata-3'] },
+    { do: 'unprove', ids: ['task:standoffs:board'] },
+  ),
+  fc.constantFrom<Ask>(
+    { do: 'pinJoint', plug: 'strip-12/lead', socket: 'board/led-1' },
+    { do: 'pinJoint', plug: 'sata-1/board', socket: 'board/sata-4' },
+    { do: 'pinJoint', plug: 'sata-1/board', socket: null },
+    { do: 'chooseOrder', school: 'card-early' },
+    { do: 'chooseSchool', school: 'lean' },
+  ),
+)
+test('on Avocet as well', () => {
+  fc.assert(
+    fc.property(fc.array(avocetAsks, { minLength: 1, maxLength: 5 }), list =>
+      expectKeptAsCold(avocet, list),
+    ),
+    { numRuns: 25, examples: [[[{ do: 'make', ids: ['task:standoffs:board'] }]]] },
+  )
+})
+
+test('an unchanged part of the analysis stays the same object', () => {
+  const memo = new Memo()
+  const before = analyse(plover, memo).horizons.then
+  const after = analyse(change(plover, measure('memory', 'height', 31)), memo).horizons.then
+  expect(after.joints).toBe(before.joints)
+  expect(after.order).toBe(before.order)
+  expect(after.drawings).not.toBe(before.drawings)
+})
+
+describe('horizons', () => {
+  test('now counts what is here or on its way; then also what is wanted and later; spares join nothing', () => {
+    const { now, then: later } = analyse(plover).horizons
+    expect(now.joints.some(j => j.items.includes('disk'))).toBe(false)
+    expect(later.joints.some(j => j.items.includes('disk'))).toBe(true)
+    const spare = then(change(plover, { do: 'setState', id: 'stick', state: 'spare' }))
+    expect(spare.joints.some(j => j.items.includes('stick'))).toBe(false)
+    expect(spare.record.leftOver).toContain('N4 500 GB')
+    expect(spare.parts.rows.find(r => r.id === 'stick')?.verdict).toBeNull()
+  })
+  test('Plover comes out without a stop or a harm, now and then', () => {
+    for (const h of Object.values(analyse(plover).horizons))
+      expect([h.counts.stop, h.counts.harm]).toEqual([0, 0])
+  })
+})
+
+test('an empty build has no finding, no step and nothing to prove', () => {
+  const empty = then(emptyBuild('a', 'A'))
+  expect([empty.findings, empty.order.steps, empty.proof, empty.joints, empty.drawings]).toEqual([
+    [],
+    [],
+    [],
+    [],
+    [],
+  ])
+})
+
+test('findings: the gravest first, accepted last; open matters count what is neither', () => {
+  const tall = change(plover, {
+    do: 'swapPart',
+    id: 'cooler',
+    part: part('ottery-highbank-120'),
+    figures: {},
+  })
+  expect(then(tall).findings[0]?.id).toBe('fit/cooler-height:cooler:case')
+  expect(then(tall).open.fit).toBe(2)
+  const accepted = then(
+    change(tall, { do: 'accept', id: 'fit/cooler-height:cooler:case', reason: 'runs open' }),
+  )
+  expect(accepted.findings.at(-1)).toMatchObject({
+    id: 'fit/cooler-height:cooler:case',
+    accepted: { reason: 'runs open' },
+  })
+  expect(accepted.open.fit).toBe(1)
+})
+
+test('price: paid where paid, else the list; left to pay what is not paid and not here', () => {
+  // 30 + 109 + 125 + 38 + 58 + 49 + 63 + 0 + 71 + 4; ordered 63, later 71 + 4
+  expect(then(plover).parts).toMatchObject({ total: 547, left: 138, unpriced: 0 })
+})
+
+test('the proof names this build’s parts, and proves their joints', () => {
+  const { proof } = then(plover)
+  expect(proof.find(c => c.id === 'proof:memory')?.expect).toBe('16 GB in 2 modules.')
+  expect(proof.find(c => c.id === 'proof:supply-switch')?.expect).toBe(
+    'Mains lamp: green, beside the 24-pin socket.',
+  )
+  expect(proof.find(c => c.id === 'proof:button')?.joints).toEqual([
+    'case/power-switch~board/panel-power-switch',
+  ])
+  expect(proof.find(c => c.id === 'proof:fan:cooler')?.caution).toMatch(/switch off/)
+  const done = then(
+    change(plover, { do: 'prove', ids: ['proof:fan:cooler', 'cooler/fan~board/cpu-fan'] }),
+  )
+  expect(done.proof.find(c => c.id === 'proof:fan:cooler')?.progress).toBe('proved')
+  expect(done.order.steps.find(s => s.kind === 'cooler-plug')?.progress).toBe('proved')
+})
+
+test('the record: what was made, how long it took, and what is no longer in the plan', () => {
+  const made = change(
+    plover,
+    { do: 'make', ids: ['fan/frame~case/top'], title: 'x', took: 120 },
+    { do: 'make', ids: ['task:bench'], took: 60, by: 'warden' },
+  )
+  expect(then(made).record).toMatchObject({ minutesTaken: 3, orphans: [], remaining: 23 })
+  expect(then(made).record.done.map(d => [d.title, d.by])).toContainEqual([
+    'Make the bench ready',
+    'warden',
+  ])
+  expect(then(change(made, { do: 'removeItem', id: 'fan' })).record.orphans.map(o => o.id)).toEqual(
+    ['fan/frame~case/top'],
+  )
+})
+
+test('every rule has an id of its own, a question and a source', () => {
+  expect(new Set(RULES.map(r => r.id)).size).toBe(RULES.length)
+  expect(RULES.every(r => r.asks.endsWith('?') && r.source.length > 0)).toBe(true)
+})

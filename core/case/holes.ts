@@ -1,0 +1,54 @@
+// The holes of a case as leads fill them: which heads pass, what room is left, what is crowded.
+import type { Layout, Opening } from './layout'
+import { isMechanical, type Face } from '../connectors/connectors'
+import { HOLE_FILL, LEAD_SIZE } from '../connectors/leads'
+
+/** A lead's section, mm². */
+export function sectionOf(face: Face): number {
+  const thick = isMechanical(face) ? 0 : LEAD_SIZE[face].thick
+  return (Math.PI / 4) * thick * thick
+}
+
+/** What a hole holds of leads laid side by side, mm². */
+export const roomOf = ({ width, height }: Pick<Opening, 'width' | 'height'>): number =>
+  width * height * HOLE_FILL.share
+
+/** Whether a plug's head goes through a hole, either way round. */
+export function passes({ width, height }: Pick<Opening, 'width' | 'height'>, face: Face): boolean {
+  if (isMechanical(face)) return true
+  const [w, h] = LEAD_SIZE[face].head
+  return (w <= width && h <= height) || (w <= height && h <= width)
+}
+
+/** What already lies in each hole, mm²; one cable with several plugs counts once. */
+export class Filling {
+  private readonly lying = new Map<string, Map<string, number>>()
+
+  constructor(private readonly layout: Pick<Layout, 'openings'>) {}
+
+  /** The holes that such a lead cannot take any more, or never could. */
+  shutTo(cable: string, face: Face): readonly string[] {
+    return this.layout.openings
+      .filter(
+        o =>
+          !passes(o, face) ||
+          (!this.lying.get(o.key)?.has(cable) && this.used(o.key) + sectionOf(face) > roomOf(o)),
+      )
+      .map(o => o.key)
+  }
+
+  put(cable: string, face: Face, through: readonly string[]): void {
+    for (const key of through) {
+      const here = this.lying.get(key) ?? new Map<string, number>()
+      this.lying.set(key, here.set(cable, Math.max(here.get(cable) ?? 0, sectionOf(face))))
+    }
+  }
+
+  private used(key: string): number {
+    return [...(this.lying.get(key)?.values() ?? [])].reduce((sum, s) => sum + s, 0)
+  }
+}
+
+/** One cable through every hole it passes: all plugs of a chain are one cable. */
+export const cableOf = (item: string, chain: string | undefined, ref: string): string =>
+  chain === undefined ? ref : `${item}/${chain}`

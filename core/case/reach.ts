@@ -1,0 +1,88 @@
+// How far a lead has to go between two ends, with the tolerance of the places it passes, and
+// whether it gets there.
+import type { Vec3 } from '../geometry/space'
+import type { Layout } from './layout'
+import { oncePer } from '../collections/once'
+import { fact, of, plus, toleranceOf, valueOf, type Sum } from '../figures/quantity'
+import { SLACK } from '../connectors/leads'
+import type { Basis } from '../figures/units'
+import { shortestWay, type Way } from './way'
+
+/**
+ * Named choice: how far a place read off a sheet or a derived layout may be off along a lead's way,
+ * mm.
+ */
+const PLACE_TOLERANCE: Record<'spec' | 'assumed', number> = { spec: 5, assumed: 15 }
+
+/**
+ * What a length comes to, for the many comparisons that joining makes: a sum's value and tolerance
+ * without its leaves.
+ */
+export interface Extent {
+  readonly value: number | null
+  readonly tol: number
+}
+export const extentOf = oncePer((length: Sum): Extent => ({
+  value: valueOf(length),
+  tol: toleranceOf(length),
+}))
+
+/**
+ * What a lead needs from one point to the other; null when no hole leads there. As `reach`, without
+ * the sum.
+ */
+export function needOf(
+  layout: Layout,
+  from: Vec3,
+  to: Vec3,
+): { readonly value: number; readonly tol: number } | null {
+  const way = shortestWay(layout, from, to)
+  return way && { value: way.length + SLACK.mm, tol: placeTolerance(layout, way) }
+}
+
+/**
+ * Whether a lead definitely ends short: by more than all tolerances. What is not stated may be long
+ * enough.
+ */
+export const endsShort = (
+  need: { readonly value: number; readonly tol: number },
+  have: Extent,
+): boolean => have.value !== null && have.value - need.value < -(need.tol + have.tol)
+
+const placeTolerance = (layout: Layout, way: Way): number =>
+  PLACE_TOLERANCE[layout.assumed ? 'assumed' : 'spec'] * Math.max(1, way.through.length) +
+  layout.boardUnsure
+
+export interface Reach {
+  readonly way: Way
+  readonly need: Sum
+}
+
+/**
+ * The way and the length a lead needs from one point to the other, slack included, some holes left
+ * out; null when there is no way.
+ */
+export function reach(
+  layout: Layout,
+  from: Vec3,
+  to: Vec3,
+  ref: string,
+  label: string,
+  shut: readonly string[] = [],
+): Reach | null {
+  const way = shortestWay(layout, from, to, shut)
+  if (!way) return null
+  const basis: Basis = layout.assumed ? 'assumed' : 'spec'
+  const tol = placeTolerance(layout, way)
+  const path = fact(`way:${ref}`, `shortest way of ${label}`, 'mm', {
+    value: way.length,
+    basis,
+    tol,
+  })
+  const slack = fact('slack', 'to bend in without pulling', 'mm', {
+    value: SLACK.mm,
+    basis: 'standard',
+    tol: 0,
+  })
+  return { way, need: plus(of(path), of(slack)) }
+}

@@ -1,0 +1,25 @@
+// The build orders a person can choose: careful people differ, and each way has its reasons.
+
+export const BUILD_ORDERS = [
+  'board-first',
+  'supply-first',
+  'supply-last',
+  'card-early',
+  'proof-first',
+] as const
+export type BuildOrder = (typeof BUILD_ORDERS)[number]
+
+/** What each is called, and why one does it so. */
+export const BUILD_ORDER: Record<BuildOrder, { readonly label: string; readonly says: string }> = {
+  'board-first': { label: 'Board first', says: 'supply after the board: room for hands' },
+  'supply-first': {
+    label: 'Supply first',
+    says: 'everything needs it; the processor’s lead lies before the gap closes',
+  },
+  'supply-last': {
+    label: 'Supply last',
+    says: 'small leads first, its cables hang over nothing',
+  },
+  'card-early': { label: 'Card early', says: 'its lead must pass before the others' },
+  'proof-first': { label: 'Proof first', says: 'started on the table with the least possible' },
+}

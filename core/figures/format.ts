@@ -1,0 +1,75 @@
+// How numbers, units and minutes are written. The one part of the core that views may call.
+const THIN_SPACE = '\u2009'
+const MINUS = '\u2212'
+
+/** A number with a fixed count of decimals and a true minus sign; no locale. */
+export function number(value: number, decimals = 1): string {
+  const text = Math.abs(value).toFixed(decimals)
+  return value < 0 && Number(text) !== 0 ? MINUS + text : text
+}
+
+/** Counts and speeds are written whole, amps and volts with two decimals, other values with one. */
+const WHOLE = new Set(['pcs', 'MTs', 'MHz', 'MBs', 'min', 'g'])
+const FINE = new Set(['A', 'V'])
+const decimalsOf = (unit: string): number => (WHOLE.has(unit) ? 0 : FINE.has(unit) ? 2 : 1)
+const WRITTEN: Record<string, string> = { pcs: '', MTs: 'MT/s', MBs: 'MB/s' }
+
+/** A value with its unit and a thin space between. */
+export function quantity(value: number, unit: string | null): string {
+  const text = number(value, unit === null ? 1 : decimalsOf(unit))
+  const written = unit === null ? '' : (WRITTEN[unit] ?? unit)
+  return written === '' ? text : text + THIN_SPACE + written
+}
+
+/** Figures stand with four decimals at most; what is finer is nothing to a builder. */
+const FINEST = 4
+
+/** A tolerance, in the unit of its value: as many decimals as it takes to be seen. */
+export function tolerance(tol: number, unit: string | null): string {
+  let decimals = Math.max(1, unit === null ? 1 : decimalsOf(unit))
+  while (tol > 0 && decimals < FINEST && Number(tol.toFixed(decimals)) === 0) decimals += 1
+  return `± ${number(tol, decimals)}`
+}
+
+/** A margin: with its sign. */
+export const margin = (value: number, unit: string | null): string =>
+  (value >= 0 ? '+' : '') + quantity(value, unit)
+
+/** Minutes as hours and minutes. */
+export function minutes(total: number): string {
+  const whole = Math.round(total)
+  return whole < 60
+    ? `${whole}${THIN_SPACE}min`
+    : `${Math.floor(whole / 60)}${THIN_SPACE}h ${whole % 60}${THIN_SPACE}min`
+}
+
+/** Money: the currency's code behind the figure. */
+export const money = (value: number, currency: string): string =>
+  `${number(value, 2)}${THIN_SPACE}${currency}`
+
+/** A count with its word: `1 joint`, `3 joints`. */
+export const counted = (n: number, one: string, many = `${one}s`): string =>
+  `${n} ${n === 1 ? one : many}`
+
+/** A sentence’s first letter. */
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
+
+/** Seconds as a clock: `2:05`. */
+export const clock = (seconds: number): string =>
+  `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, '0')}`
+
+/**
+ * Two steps put in a sequence by hand, by their titles, as people read it; a step that is gone has
+ * none.
+ */
+export const pairLine = (before: string | undefined, after: string | undefined): string =>
+  `${quoted(before)} before ${quoted(after)}`
+const quoted = (title: string | undefined): string =>
+  title === undefined ? 'a step that is not there now' : `“${title}”`
+
+/** A size of stored data, in steps of a thousand. */
+export function bytes(count: number): string {
+  if (count < 1000) return `${count} B`
+  if (count < 1e6) return `${Math.round(count / 1e3)} kB`
+  return count < 1e9 ? `${(count / 1e6).toFixed(1)} MB` : `${(count / 1e9).toFixed(1)} GB`
+}

@@ -1,0 +1,161 @@
+// What a figure is: a physical value, where it comes from, and how far it may be off.
+import { z } from 'zod'
+
+/** Where a figure comes from, the strongest basis first. */
+export const BASES = ['measured', 'standard', 'spec', 'assumed'] as const
+export type Basis = (typeof BASES)[number]
+
+/** The units that figures are kept in; the unit is the field's name in a file. */
+export const UNITS = [
+  'mm',
+  'W',
+  'A',
+  'V',
+  'g',
+  'dBA',
+  'min',
+  'pcs',
+  'MTs',
+  'GB',
+  'MHz',
+  'MBs',
+] as const
+export type Unit = (typeof UNITS)[number]
+
+/** A figure ready for arithmetic. `tol` is in the figure's own unit and is never negative. */
+export interface Figure {
+  readonly value: number
+  readonly basis: Basis
+  readonly tol: number
+}
+
+/** A figure as files hold it: a bare number is the spec sheet's, `null` is "not stated". */
+export type StoredFigure =
+  | number
+  | null
+  | {
+      readonly basis?: Basis | undefined
+      readonly tol?: number | undefined
+      readonly on?: string | undefined
+      readonly [unit: string]: unknown
+    }
+
+/**
+ * What is said about a figure once, in its kind's schema: its name, where to put the rule, and
+ * which values are likely.
+ */
+export interface FigureAbout {
+  readonly unit: Unit
+  readonly label: string
+  readonly take: string
+  readonly least: number
+  readonly most: number
+}
+
+const registry = z.registry<FigureAbout>()
+
+/**
+ * A schema field that holds a figure. `take` says how to measure it; `least` and `most` bound the
+ * values that are likely (others are questioned, not refused).
+ */
+export function figure(
+  unit: Unit,
+  label: string,
+  take: string,
+  least: number,
+  most: number,
+): z.ZodOptional<z.ZodType<StoredFigure>> {
+  const full = z.looseObject({
+    [unit]: z.number(),
+    basis: z.enum(BASES).optional(),
+    tol: z.number().nonnegative().optional(),
+    on: z.string().optional(),
+  })
+  const schema = z
+    .union([z.number(), z.null(), full])
+    .describe(`${label}, ${unit}`) as z.ZodType<StoredFigure>
+  registry.add(schema, { unit, label, take, least, most })
+  return schema.optional()
+}
+
+/** What is said about a figure field; null for any other field. */
+export const aboutFigure = (node: z.core.$ZodType): FigureAbout | null =>
+  registry.get(node as z.ZodType) ?? null
+
+const LENGTH_TOLERANCE: Record<Basis, number> = {
+  measured: 0.5,
+  standard: 0.25,
+  spec: 1,
+  assumed: 15,
+}
+const ELECTRICAL_SHARE: Record<Basis, number> = {
+  measured: 0,
+  standard: 0,
+  spec: 0.03,
+  assumed: 0.25,
+}
+const COUNTED: readonly Unit[] = ['pcs', 'MTs', 'GB', 'MHz', 'MBs']
+
+/**
+ * The tolerance a figure has when it does not state one: millimetres absolutely, electrical values
+ * as a share, counts exactly.
+ */
+export function defaultTolerance(unit: Unit, value: number, basis: Basis): number {
+  if (unit === 'mm') return LENGTH_TOLERANCE[basis]
+  if (COUNTED.includes(unit)) return 0
+  return Math.abs(value) * ELECTRICAL_SHARE[basis]
+}
+
+/** Reads a stored figure; `null` when it is not stated. */
+export function readFigure(stored: StoredFigure | undefined, unit: Unit): Figure | null {
+  if (stored === null || stored === undefined) return null
+  if (typeof stored === 'number')
+    return { value: stored, basis: 'spec', tol: defaultTolerance(unit, stored, 'spec') }
+  const value = stored[unit]
+  if (typeof value !== 'number') return null
+  const basis = stored.basis ?? 'spec'
+  return { value, basis, tol: stored.tol ?? defaultTolerance(unit, value, basis) }
+}
+
+/** A figure that nobody stated: marked as assumed, with the tolerance of what derived it. */
+export function assume(
+  value: number,
+  unit: Unit,
+  tol = defaultTolerance(unit, value, 'assumed'),
+): Figure {
+  return { value, basis: 'assumed', tol }
+}
+
+/** The weakest of several bases: what a verdict built on them is worth. */
+export function weakest(bases: readonly Basis[]): Basis {
+  return bases.reduce<Basis>(
+    (worst, basis) => (BASES.indexOf(basis) > BASES.indexOf(worst) ? basis : worst),
+    'measured',
+  )
+}
+
+/**
+ * Finds every figure field of a schema by its path, array members written as `*`
+ * (`leads.*.length`).
+ */
+export function figuresOf(schema: z.ZodType): ReadonlyMap<string, FigureAbout> {
+  const found = new Map<string, FigureAbout>()
+  const walk = (node: z.core.$ZodType, path: readonly string[]): void => {
+    const about = registry.get(node as z.ZodType)
+    if (about) {
+      found.set(path.join('.'), about)
+      return
+    }
+    const def = node._zod.def as {
+      type: string
+      innerType?: z.core.$ZodType
+      element?: z.core.$ZodType
+      shape?: Record<string, z.core.$ZodType>
+    }
+    if (def.innerType) walk(def.innerType, path)
+    if (def.element) walk(def.element, [...path, '*'])
+    for (const [key, child] of Object.entries(def.shape ?? {})) walk(child, [...path, key])
+  }
+  walk(schema, [])
+  return found
+}

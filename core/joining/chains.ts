@@ -1,0 +1,222 @@
+// Cables with several plugs: which of them serve a set of sockets, so that each stretch between two
+// plugs in use is long enough and the least cable is laid. Exact: per cable the best way to serve
+// each set of sockets, then cables put together.
+import type { Layout } from '../case/layout'
+import { minus, type Sum } from '../figures/quantity'
+import { endsShort, extentOf, needOf } from '../case/reach'
+import type { EndOf } from './joint'
+import type { Pair } from './lines'
+import { exitOf, pointOf, type Frames } from './places'
+
+/** Two plugs of one cable, joined one after the other, and the sockets they are in. */
+export interface ChainStep {
+  readonly near: Pair
+  readonly far: Pair
+  readonly from: EndOf
+  readonly to: EndOf
+  readonly plug: EndOf
+  readonly before: EndOf
+}
+
+export const isChained = (e: EndOf): boolean => e.end.lead?.shared === true
+const chainOf = (e: EndOf): string => `${e.item} ${e.end.lead?.chain ?? ''}`
+
+/** The steps along each cable that has several plugs in use. */
+export function chainSteps(
+  ends: ReadonlyMap<string, EndOf>,
+  plugs: readonly Pair[],
+): readonly ChainStep[] {
+  const chains = new Map<string, { pair: Pair; plug: EndOf; socket: EndOf }[]>()
+  for (const pair of plugs) {
+    const [plug, socket] = [ends.get(pair.plug), ends.get(pair.socket)]
+    if (!plug || !socket || !isChained(plug)) continue
+    const key = chainOf(plug)
+    ;(chains.get(key) ?? chains.set(key, []).get(key))?.push({ pair, plug, socket })
+  }
+  return [...chains.values()].flatMap(list => {
+    const along = [...list].sort((a, b) => a.plug.end.rank - b.plug.end.rank)
+    return along.slice(1).flatMap((far, i): ChainStep[] => {
+      const near = along[i]
+      return near
+        ? [
+            {
+              near: near.pair,
+              far: far.pair,
+              from: near.socket,
+              to: far.socket,
+              plug: far.plug,
+              before: near.plug,
+            },
+          ]
+        : []
+    })
+  })
+}
+
+/** How much cable lies between two plugs of one chain. */
+export function spanOf(a: EndOf, b: EndOf): Sum | null {
+  const [near, far] = a.end.rank < b.end.rank ? [a, b] : [b, a]
+  return near.end.lead && far.end.lead ? minus(far.end.lead.length, near.end.lead.length) : null
+}
+
+export interface ChainProblem {
+  /** All plugs that share a cable with others. */
+  readonly plugs: readonly EndOf[]
+  readonly sockets: readonly EndOf[]
+  /** Whether this plug may go into this socket at all. */
+  readonly fits: (plug: string, socket: string) => boolean
+  /** Whether a hand has joined them: then no length is asked. */
+  readonly given: (plug: string, socket: string) => boolean
+  readonly frames: Frames
+  readonly layout: Layout | null
+}
+
+/**
+ * The pairs that serve all sockets with the least cable laid, or a smallest set of sockets that
+ * these cables cannot serve together.
+ */
+export type ChainPlan =
+  { readonly pairs: readonly Pair[] } | { readonly blocked: readonly string[] }
+
+/** Named choice: how many partial chains are looked at before a set counts as not servable. */
+const STATES = 200_000
+
+/**
+ * Solves a chain problem. With `m` sockets and cables of `k` plugs: O(cables · (m choose k) · k ·
+ * m), then O(cables · 2^m · (m choose k)).
+ */
+export function chainPlan(problem: ChainProblem): ChainPlan {
+  const found = serve(problem, problem.sockets)
+  if (found) return { pairs: found }
+  // Leave out one socket after the other as long as the rest still cannot be served.
+  let blocked = problem.sockets
+  for (const socket of problem.sockets) {
+    const fewer = blocked.filter(s => s !== socket)
+    if (fewer.length > 0 && !serve(problem, fewer)) blocked = fewer
+  }
+  return { blocked: blocked.map(s => s.ref) }
+}
+
+interface Served {
+  readonly mask: number
+  readonly cost: number
+  readonly pairs: readonly Pair[]
+}
+
+function serve(problem: ChainProblem, sockets: readonly EndOf[]): readonly Pair[] | null {
+  const cables = new Map<string, EndOf[]>()
+  for (const plug of problem.plugs)
+    (cables.get(chainOf(plug)) ?? cables.set(chainOf(plug), []).get(chainOf(plug)))?.push(plug)
+  let together: ReadonlyMap<number, Served> = new Map([[0, { mask: 0, cost: 0, pairs: [] }]])
+  for (const plugs of cables.values()) {
+    const ways = alongCable(
+      problem,
+      sockets,
+      [...plugs].sort((a, b) => a.end.rank - b.end.rank),
+    )
+    const next = new Map(together)
+    for (const had of together.values()) {
+      for (const way of ways) {
+        if ((had.mask & way.mask) !== 0) continue
+        const mask = had.mask | way.mask
+        const cost = had.cost + way.cost
+        if (cost < (next.get(mask)?.cost ?? Infinity))
+          next.set(mask, { mask, cost, pairs: [...had.pairs, ...way.pairs] })
+      }
+    }
+    together = next
+  }
+  return together.get(2 ** sockets.length - 1)?.pairs ?? null
+}
+
+/** The best way along one cable for each set of sockets that it can serve. */
+function alongCable(
+  { fits, given, frames, layout }: ChainProblem,
+  sockets: readonly EndOf[],
+  plugs: readonly EndOf[],
+): readonly Served[] {
+  const best = new Map<number, Served>()
+  let open: (Served & { readonly last: number; readonly plug: number })[] = []
+  let states = 0
+  const put = (into: Map<string, (typeof open)[number]>, state: (typeof open)[number]): void => {
+    const key = `${state.mask} ${state.last}`
+    if (state.cost < (into.get(key)?.cost ?? Infinity)) into.set(key, state)
+    if (state.cost < (best.get(state.mask)?.cost ?? Infinity)) best.set(state.mask, state)
+  }
+  const needs = between(frames, layout, sockets)
+  plugs.forEach((plug, p) => {
+    // What ended at an earlier plug may go on from here, or end there.
+    const fresh = new Map<string, (typeof open)[number]>()
+    const spans = plugs
+      .slice(0, p)
+      .map(before => (excluded(before, plug) ? null : spanOf(before, plug)))
+    sockets.forEach((socket, s) => {
+      if (!fits(plug.ref, socket.ref)) return
+      const pair = { plug: plug.ref, socket: socket.ref }
+      const byHand = given(pair.plug, pair.socket)
+      put(fresh, {
+        mask: 1 << s,
+        cost: distance(frames, layout, exitOf(frames, plug), socket),
+        pairs: [pair],
+        last: s,
+        plug: p,
+      })
+      for (const state of open) {
+        const span = spans[state.plug]
+        if ((state.mask & (1 << s)) !== 0 || !span || (states += 1) > STATES) continue
+        const step = byHand ? 0 : stepLength(needs[state.last]?.[s], span)
+        if (step !== null)
+          put(fresh, {
+            mask: state.mask | (1 << s),
+            cost: state.cost + step,
+            pairs: [...state.pairs, pair],
+            last: s,
+            plug: p,
+          })
+      }
+    })
+    open = [...open, ...fresh.values()]
+  })
+  return [...best.values()]
+}
+
+/** A whole plug and one of its halves are never both used. */
+const excluded = (a: EndOf, b: EndOf): boolean =>
+  a.end.among !== null &&
+  a.end.among.group === b.end.among?.group &&
+  (a.end.among.whole === true || b.end.among.whole === true)
+
+function distance(
+  frames: Frames,
+  layout: Layout | null,
+  from: ReturnType<typeof exitOf>,
+  socket: EndOf,
+): number {
+  const to = pointOf(frames, socket)
+  return layout && from && to ? (needOf(layout, from, to)?.value ?? 0) : 0
+}
+
+type Need = ReturnType<typeof needOf>
+/**
+ * What a cable needs from each socket to each other; undefined where a place is not known: then
+ * nothing is asked.
+ */
+function between(
+  frames: Frames,
+  layout: Layout | null,
+  sockets: readonly EndOf[],
+): readonly (readonly (Need | undefined)[])[] {
+  const points = sockets.map(s => pointOf(frames, s))
+  return points.map(from =>
+    points.map(to => (layout && from && to ? needOf(layout, from, to) : undefined)),
+  )
+}
+
+/**
+ * How far it is from one socket to the next; null where the stretch between is definitely too
+ * short.
+ */
+function stepLength(need: Need | undefined, span: Sum): number | null {
+  if (need === undefined) return 0
+  return need === null || endsShort(need, extentOf(span)) ? null : need.value
+}

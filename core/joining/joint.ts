@@ -1,0 +1,137 @@
+// A joint: two ends that meet. Its id is made of its items and end keys and survives every new
+// plan.
+import { oncePer } from '../collections/once'
+import { isMechanical, isPower, MECHANICAL, type Face } from '../connectors/connectors'
+import type { Item } from '../parts'
+import type { End } from '../parts/kind'
+import type { Sum } from '../figures/quantity'
+
+/** An end of an item in this build. `ref` is `item/end`. */
+export interface EndOf {
+  readonly ref: string
+  readonly item: string
+  readonly end: End
+}
+
+/** What an end is and is called, without its figures: what a figure that changes leaves alone. */
+export interface Outline extends Pick<End, 'label' | 'face' | 'sex' | 'among' | 'count'> {
+  readonly ref: string
+  readonly item: string
+}
+
+export interface Joint {
+  readonly id: string
+  /** The plug's end and the socket's. */
+  readonly a: string
+  readonly b: string
+  readonly items: readonly [string, string]
+  readonly face: Face
+  readonly socketFace: Face
+  readonly kind: 'screw' | 'seat' | 'plug' | 'rest'
+  /** How many alike meetings it stands for: nine standoffs are one joint. */
+  readonly count: number
+  readonly pinned: boolean
+}
+
+/** Something that asks to be joined: one end, or a group of ends of which one is enough. */
+export interface Demand {
+  readonly id: string
+  readonly item: string
+  readonly need: 'must' | 'should' | 'may'
+  readonly refs: readonly string[]
+  readonly label: string
+}
+
+/**
+ * A demand that found no partner, with the reasons why; `short` when the nearest is a lead that
+ * ends before its goal; `taken` are the ends that fit and that another has.
+ */
+export interface Unmet {
+  readonly demand: Demand
+  readonly reasons: readonly string[]
+  readonly short: Short | null
+  readonly taken: readonly string[]
+}
+export interface Short {
+  readonly line: string
+  readonly need: Sum
+  readonly have: Sum
+  readonly refs: readonly string[]
+}
+
+export const refOf = (item: string, key: string): string => `${item}/${key}`
+export const jointId = (plug: string, socket: string): string => `${plug}~${socket}`
+export const keyOfRef = (ref: string): string => ref.slice(ref.indexOf('/') + 1)
+export const itemOfRef = (ref: string): string => ref.slice(0, ref.indexOf('/'))
+
+/** Ends by their ref. */
+export const endsByRef = oncePer(
+  (ends: readonly EndOf[]): ReadonlyMap<string, EndOf> => new Map(ends.map(e => [e.ref, e])),
+)
+export const endsOf = (item: Item, ends: readonly End[]): readonly EndOf[] =>
+  ends.map(end => ({ ref: refOf(item.id, end.key), item: item.id, end }))
+
+/**
+ * An end without what it takes and gives: what decides where it can be joined, and how far that is.
+ */
+export const shapeOf = (e: EndOf): EndOf => ({
+  ...e,
+  end: { ...e.end, takes: NOTHING, gives: NOTHING, shared: null },
+})
+const NOTHING = {}
+/** An end's outline. */
+export const outlineOf = ({
+  ref,
+  item,
+  end: { label, face, sex, among, count },
+}: EndOf): Outline => ({ ref, item, label, face, sex, among, count })
+
+/** The joint of a plug and a socket, as their parts count it. */
+export function jointOf(plug: Outline, socket: Outline, pinned: boolean): Joint {
+  const { face } = plug
+  return {
+    id: jointId(plug.ref, socket.ref),
+    a: plug.ref,
+    b: socket.ref,
+    items: [plug.item, socket.item],
+    face,
+    socketFace: socket.face,
+    kind: isMechanical(face) ? MECHANICAL[face].kind : 'plug',
+    count: plug.count,
+    pinned,
+  }
+}
+
+/**
+ * What asks to be joined. Ends of one `one-of` or `any-of` group are one demand; a plug that may be
+ * joined asks last, unless it only gives (a supply's spare plug) or follows another end (a loose
+ * lead, an adapter's inlet).
+ */
+export function demandsOf(ends: readonly EndOf[]): readonly Demand[] {
+  const followed = new Set(
+    ends.flatMap(({ item, end }) => end.follows.map(key => refOf(item, key))),
+  )
+  const demands = new Map<string, Demand>()
+  for (const { ref, item, end } of ends) {
+    const offers = Object.keys(end.gives).length > 0 || isPower(end.face)
+    const asks =
+      end.need !== 'may' ||
+      (end.sex === 'plug' && !offers && end.among === null && !followed.has(ref))
+    if (!asks) continue
+    const group =
+      end.among?.how === 'one-of' || end.among?.how === 'any-of' ? end.among.group : null
+    const id = group === null ? ref : refOf(item, group)
+    const known = demands.get(id)
+    demands.set(
+      id,
+      known
+        ? { ...known, refs: [...known.refs, ref], need: stronger(known.need, end.need) }
+        : { id, item, need: end.need, refs: [ref], label: group ?? end.label },
+    )
+  }
+  return [...demands.values()]
+}
+
+const NEEDS = ['must', 'should', 'may'] as const
+const stronger = (a: Demand['need'], b: Demand['need']): Demand['need'] =>
+  NEEDS.indexOf(a) <= NEEDS.indexOf(b) ? a : b

@@ -1,0 +1,38 @@
+// Whether one plug goes into one socket: shape, traits, and at what price. Length and capacity are
+// asked elsewhere.
+import { faceName, mating, type Mating } from '../connectors/connectors'
+import type { EndOf } from './joint'
+
+export type Mate =
+  | {
+      readonly ok: true
+      readonly verdict: Mating['verdict']
+      readonly note: string
+      readonly source: string
+    }
+  | { readonly ok: false; readonly reason: string }
+
+/**
+ * Null when the two have nothing to do with each other; otherwise whether they meet, and why not.
+ */
+export function mate(plug: EndOf, socket: EndOf): Mate | null {
+  if (plug.item === socket.item || plug.end.sex !== 'plug' || socket.end.sex !== 'socket')
+    return null
+  const met = mating(plug.end.face, socket.end.face)
+  if (!met) return null
+  for (const [trait, wanted] of Object.entries(plug.end.traits)) {
+    const offered = socket.end.traits[trait]
+    if (offered && !wanted.some(w => offered.includes(w))) {
+      // The wrong end of a lead is no near miss.
+      if (trait === 'side') return null
+      return {
+        ok: false,
+        reason: `${socket.end.label} takes ${trait} ${offered.join(' or ')}, not ${wanted.join(' or ')}`,
+      }
+    }
+  }
+  return { ok: true, verdict: met.verdict, note: met.note, source: met.source }
+}
+
+/** What the face of an end is called. */
+export const faceOf = (end: EndOf): string => faceName(end.end.face)

@@ -1,0 +1,89 @@
+// Where each joined item ends up in the case: frames handed down from seat to seat, bodies and ends
+// with them.
+import { frame, place, placeBox, within, type Box, type Frame, type Vec3 } from '../geometry/space'
+import type { PartKind } from '../parts'
+import { itemOfRef, type EndOf, type Joint } from './joint'
+
+/** A body in the case's frame. A kit of two modules has two. */
+export interface Body {
+  readonly id: string
+  readonly item: string
+  readonly box: Box
+}
+
+/**
+ * One frame an item: where its own origin lies in the case. Items with several seats have the
+ * first.
+ */
+export type Frames = ReadonlyMap<string, Frame>
+
+const CASE_FRAME = frame([0, 0, 0])
+
+/**
+ * Frames for everything that is seated: the case first, then what sits in it, then what sits on
+ * that.
+ */
+export function framesOf(
+  cases: readonly string[],
+  ends: ReadonlyMap<string, EndOf>,
+  seats: readonly Joint[],
+): Frames {
+  const frames = new Map(cases.map(id => [id, CASE_FRAME]))
+  let waiting = [...seats]
+  for (let before = Infinity; waiting.length < before;) {
+    before = waiting.length
+    waiting = waiting.filter(joint => {
+      const own = seatFrame(frames, ends, joint)
+      const item = itemOfRef(joint.a)
+      if (own && !frames.has(item)) frames.set(item, own)
+      return !own
+    })
+  }
+  return frames
+}
+
+/** The frame of what sits at a joint, or null when its place is not known (yet). */
+function seatFrame(frames: Frames, ends: ReadonlyMap<string, EndOf>, joint: Joint): Frame | null {
+  const outer = frames.get(itemOfRef(joint.b))
+  const seat = ends.get(joint.b)?.end.seat
+  return outer && seat ? within(outer, seat) : null
+}
+
+/** An item's own body, in its own frame; null where it has none. */
+export interface Shell {
+  readonly id: string
+  readonly kind: PartKind
+  readonly box: Box | null
+}
+
+/** The bodies of a case and of everything seated in it, in the case's frame. */
+export function bodiesOf(
+  shells: readonly Shell[],
+  frames: Frames,
+  ends: ReadonlyMap<string, EndOf>,
+  seats: readonly Joint[],
+): readonly Body[] {
+  return shells.flatMap((item): Body[] => {
+    const { box } = item
+    if (!box) return []
+    if (item.kind === 'case') return [{ id: item.id, item: item.id, box }]
+    return seats
+      .filter(j => j.items[0] === item.id)
+      .flatMap(joint => {
+        const own = seatFrame(frames, ends, joint)
+        return own ? [{ id: joint.id, item: item.id, box: placeBox(own, box) }] : []
+      })
+  })
+}
+
+/** Where an end is in the case, or null when its item is not placed or its place is not stated. */
+export function pointOf(frames: Frames, { item, end }: EndOf): Vec3 | null {
+  const outer = frames.get(item)
+  return outer && end.at ? place(outer, end.at) : null
+}
+
+/** Where an end's lead leaves its item. */
+export function exitOf(frames: Frames, { item, end }: EndOf): Vec3 | null {
+  const outer = frames.get(item)
+  return outer && end.lead ? place(outer, end.lead.exit) : null
+}

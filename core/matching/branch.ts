@@ -1,0 +1,51 @@
+// A branch of the search: what it adds to the problem. Values; each step makes a new one.
+import type { Candidate } from './candidate'
+
+export interface Branch {
+  /** Ends that stay free. */
+  readonly free: ReadonlySet<string>
+  /** Pairs that are not chosen, by name. */
+  readonly forbidden: ReadonlySet<string>
+  /** Ends that have to be joined. */
+  readonly required: ReadonlySet<string>
+  /** Demands that the plan goes without. */
+  readonly waived: ReadonlySet<string>
+  /** Ends whose pair is settled, each with its other end. */
+  readonly fixed: ReadonlyMap<string, string>
+}
+
+export const ROOT: Branch = {
+  free: new Set(),
+  forbidden: new Set(),
+  required: new Set(),
+  waived: new Set(),
+  fixed: new Map(),
+}
+
+export const leaveFree = (b: Branch, end: string): Branch => ({
+  ...b,
+  free: new Set(b.free).add(end),
+})
+
+export const forbid = (b: Branch, ...pairs: readonly string[]): Branch => ({
+  ...b,
+  forbidden: new Set([...b.forbidden, ...pairs]),
+})
+
+export const requireEnd = (b: Branch, end: string): Branch => ({
+  ...b,
+  required: new Set(b.required).add(end),
+})
+
+export const waive = (b: Branch, demand: string): Branch => ({
+  ...b,
+  waived: new Set(b.waived).add(demand),
+})
+
+/** A pair that stays, with all it shuts. */
+export const fixPair = (b: Branch, { plug, socket, shuts = [] }: Candidate): Branch => ({
+  ...b,
+  free: new Set([...b.free, ...shuts]),
+  required: new Set(b.required).add(plug),
+  fixed: new Map(b.fixed).set(plug, socket).set(socket, plug),
+})

@@ -1,0 +1,44 @@
+// What a choice costs: several figures, the gravest first, so that nothing is traded against
+// something graver.
+import { at } from '../collections/at'
+
+/**
+ * Parts of a cost, gravest first: unmet must, should, may; gravity of matings; wrong purpose; rank;
+ * length.
+ */
+export type Cost = readonly [
+  must: number,
+  should: number,
+  may: number,
+  gravity: number,
+  purpose: number,
+  rank: number,
+  length: number,
+]
+
+export const FREE: Cost = [0, 0, 0, 0, 0, 0, 0]
+
+/**
+ * Where in a cost the length stands: the one part that may be rounded where numbers grow too large.
+ */
+export const LENGTH = 6
+
+export const UNMET: Record<'must' | 'should' | 'may', Cost> = {
+  must: [1, 0, 0, 0, 0, 0, 0],
+  should: [0, 1, 0, 0, 0, 0, 0],
+  may: [0, 0, 1, 0, 0, 0, 0],
+}
+
+/** Two costs made one, part by part. */
+export function combine(a: Cost, b: Cost, both: (a: number, b: number) => number): Cost {
+  const part = (i: number): number => both(at(a, i), at(b, i))
+  return [part(0), part(1), part(2), part(3), part(4), part(5), part(LENGTH)]
+}
+
+export const add = (a: Cost, b: Cost): Cost => combine(a, b, (x, y) => x + y)
+
+/** Whether the first costs less: the first part in which they differ decides. */
+export function less(a: Cost, b: Cost): boolean {
+  const differs = a.findIndex((v, i) => v !== b[i])
+  return differs >= 0 && at(a, differs) < at(b, differs)
+}

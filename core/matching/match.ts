@@ -1,0 +1,78 @@
+// The matching: which plug goes into which socket, seats and leads chosen together and exactly.
+// How: README.md beside this.
+import { byEnd, type Candidate } from './candidate'
+import { components } from './components'
+import { add, FREE, UNMET } from './cost'
+import { byName, type Matching, type MatchProblem } from './problem'
+import { relaxationOf } from './relaxation'
+import { ROOT, type Branch } from './branch'
+import { mendings } from './violations'
+
+/** How many partial choices one component may take before the best found so far is returned. */
+export const NODE_LIMIT = 4000
+
+/**
+ * How a component is solved: at once, or by somebody who remembers what was solved before under
+ * this name.
+ */
+export type Solving = (name: string, part: MatchProblem, solved: () => Matching) => Matching
+const atOnce: Solving = (_name, _part, solved) => solved()
+
+/** Solves the matching. Pins are kept wherever their pair is a candidate and nothing forbids it. */
+export function match(
+  problem: MatchProblem,
+  nodeLimit = NODE_LIMIT,
+  solving: Solving = atOnce,
+): Matching {
+  const nameOf = (part: MatchProblem): string =>
+    part.candidates[0]?.plug ?? part.demands[0]?.id ?? ''
+  const parts = components(problem).map(part =>
+    solving(nameOf(part), part, () => solve(part, nodeLimit)),
+  )
+  return {
+    pairs: parts.flatMap(p => p.pairs).sort(byName),
+    unmet: parts.flatMap(p => p.unmet).sort(),
+    cost: parts.map(p => p.cost).reduce(add, FREE),
+    exact: parts.every(p => p.exact),
+    nodes: parts.reduce((sum, p) => sum + p.nodes, 0),
+  }
+}
+
+const NOTHING_TO_DO: Matching = { pairs: [], unmet: [], cost: FREE, exact: true, nodes: 0 }
+
+/** Whether nobody asks for anything and no pair has to do with another: then nothing is joined. */
+function isIdle({ candidates, demands, follows, clauses, budgets }: MatchProblem): boolean {
+  if (demands.length > 0) return false
+  const [only, ...more] = candidates
+  if (!only) return true
+  const alone = more.length === 0 && (only.shuts ?? []).length === 0
+  return alone && follows.length + clauses.length + budgets.length === 0
+}
+
+function solve(problem: MatchProblem, nodeLimit: number): Matching {
+  if (isIdle(problem)) return NOTHING_TO_DO
+  const relaxation = relaxationOf(problem)
+  let best: { readonly pairs: readonly Candidate[]; readonly price: number } | null = null
+  let nodes = 0
+  const open: Branch[] = [ROOT]
+  for (let branch = open.pop(); branch && nodes < nodeLimit; branch = open.pop()) {
+    nodes += 1
+    const { pairs, price } = relaxation.solve(branch)
+    const used = byEnd(pairs)
+    const failed = [...branch.required].some(ref => !used.has(ref))
+    if (failed || (best && relaxation.level(price) >= relaxation.level(best.price))) continue
+    const ways = mendings(problem, relaxation, pairs, branch)
+    if (ways === null) best = { pairs, price }
+    else open.push(...[...ways].reverse())
+  }
+  const pairs = best?.pairs ?? []
+  const used = byEnd(pairs)
+  const unmet = problem.demands.filter(d => !d.refs.some(ref => used.has(ref)))
+  return {
+    pairs,
+    unmet: unmet.map(d => d.id),
+    cost: [...pairs.map(p => p.cost), ...unmet.map(d => UNMET[d.need])].reduce(add, FREE),
+    exact: open.length === 0 || nodes < nodeLimit,
+    nodes,
+  }
+}

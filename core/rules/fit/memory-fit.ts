@@ -1,0 +1,232 @@
+// Memory: under the cooler's fan, in the slots of the board's table, at the speed and size that the
+// board promises.
+import { measured, plain } from '../finding'
+import { place, type Frame } from '../../geometry/space'
+import type { Joint } from '../../joining/joint'
+import { board as boardKind, type Board } from '../../parts/board'
+import { cooler as coolerKind, type Cooler } from '../../parts/cooler'
+import type { ItemOf } from '../../parts/kind'
+import { memory as memoryKind, type Memory } from '../../parts/memory'
+import { of, times, plus } from '../../figures/quantity'
+import { rule } from '../rule'
+import { joinedBy, type Situation } from '../../plan/situation'
+import { DIMM } from '../../standards/modules'
+import { SOURCE } from '../../standards/sources'
+
+interface Under {
+  readonly joint: string
+  readonly memory: ItemOf<Memory>
+  readonly cooler: ItemOf<Cooler>
+  readonly board: ItemOf<Board>
+  readonly slots: readonly string[]
+  readonly at: number
+  readonly frame: Frame | null
+}
+
+/** Kits with modules that the cooler may reach over: those whose slots lie within its reach. */
+const under = (s: Situation): readonly Under[] =>
+  joinedBy(s, 'cooler-mount', 'cooler', 'board').flatMap(({ plug: cooler, socket: board }) => {
+    const reach = coolerKind.leaf(cooler, 'over').figure
+    const front = reach && board.part.processor.at[0] + reach.value + reach.tol
+    const kits = new Map<
+      string,
+      { joint: string; memory: ItemOf<Memory>; slots: string[]; at: number }
+    >()
+    for (const { joint, plug: memory, socket } of joinedBy(s, 'memory-slot', 'memory', 'board')) {
+      const slot = socket.part.memory.slots.find(x => joint.b === `${socket.id}/memory-${x.label}`)
+      if (
+        socket.id !== board.id ||
+        !slot ||
+        (front !== null && slot.at[0] - DIMM.thickness / 2 > front)
+      )
+        continue
+      const known = kits.get(memory.id) ?? { joint: joint.id, memory, slots: [], at: slot.at[0] }
+      known.slots.push(slot.label)
+      kits.set(memory.id, known)
+    }
+    return front === null
+      ? []
+      : [...kits.values()].map(k => ({
+          ...k,
+          cooler,
+          board,
+          frame: s.frames.get(board.id) ?? null,
+        }))
+  })
+
+export const coolerOverMemory = rule<Under>({
+  id: 'fit/cooler-over-memory',
+  stage: 'fit',
+  asks: 'Do the memory modules stand clear of the cooler above them?',
+  source: SOURCE.maker,
+  needs: under,
+  judge({ joint, memory, cooler, board, slots, at, frame }) {
+    const height = memoryKind.leaf(memory, 'height', {
+      value: DIMM.bareHeight,
+      basis: 'standard',
+      tol: 0.25,
+    })
+    const room = coolerKind.leaf(cooler, 'memoryRoom')
+    const y = board.part.processor.at[1]
+    return [
+      measured({
+        rule: 'fit/cooler-over-memory',
+        stage: 'fit',
+        about: [memory.id, cooler.id],
+        joints: [joint],
+        source: SOURCE.jedec,
+        sentence: `${memory.name} in ${slots.join(', ')} under the fan of the ${cooler.name}`,
+        wayOut: 'Move the fan up or to the rear, or lower modules.',
+        need: of(height),
+        have: of(room),
+        where: frame &&
+          room.figure &&
+          height.figure && {
+            from: place(frame, [at, y, height.figure.value]),
+            to: place(frame, [at, y, room.figure.value]),
+          },
+      }),
+    ]
+  },
+})
+
+interface OnBoard {
+  readonly board: ItemOf<Board>
+  readonly joints: readonly Joint[]
+  readonly kits: readonly ItemOf<Memory>[]
+}
+const onBoard = (s: Situation): readonly OnBoard[] => {
+  const met = joinedBy(s, 'memory-slot', 'memory', 'board')
+  const boards = [...new Map(met.map(m => [m.socket.id, m.socket])).values()]
+  return boards.map(board => {
+    const own = met.filter(m => m.socket.id === board.id)
+    return {
+      board,
+      joints: own.map(m => m.joint),
+      kits: [...new Map(own.map(m => [m.plug.id, m.plug])).values()],
+    }
+  })
+}
+const about = ({ board, kits }: OnBoard): readonly string[] => [...kits.map(k => k.id), board.id]
+
+export const memoryTable = rule<OnBoard>({
+  id: 'fit/memory-table',
+  stage: 'fit',
+  asks: 'Do the modules sit in the slots that the board’s table names for their number?',
+  source: SOURCE.maker,
+  needs: onBoard,
+  judge(on) {
+    const row = on.board.part.memory.table.find(t => t.modules === on.joints.length)
+    const used = on.joints.map(j => j.b.slice(`${on.board.id}/memory-`.length)).sort()
+    const said = {
+      rule: 'fit/memory-table',
+      stage: 'fit',
+      about: about(on),
+      joints: on.joints.map(j => j.id),
+    } as const
+    if (!row)
+      return on.board.part.memory.table.length === 0
+        ? []
+        : [
+            plain(
+              {
+                ...said,
+                sentence: `The table of the ${on.board.name} has no row for ${on.joints.length} modules`,
+                wayOut: 'Read its manual: another number of modules may be asked for.',
+              },
+              'watch',
+            ),
+          ]
+    const because = [
+      {
+        fact: `${row.modules} modules`,
+        value: row.slots.join(' '),
+        basis: 'spec',
+        source: SOURCE.maker,
+      },
+    ] as const
+    return used.join() === [...row.slots].sort().join()
+      ? [
+          plain(
+            {
+              ...said,
+              because,
+              sentence: `Modules in ${used.join(' and ')} of the ${on.board.name}, as its table has it`,
+            },
+            'clear',
+          ),
+        ]
+      : [
+          plain(
+            {
+              ...said,
+              because,
+              sentence: `Modules in ${used.join(', ')} of the ${on.board.name}; its table says ${row.slots.join(', ')}`,
+              wayOut: `Move them to ${row.slots.join(', ')}.`,
+            },
+            'watch',
+          ),
+        ]
+  },
+})
+
+export const memorySpeed = rule<OnBoard>({
+  id: 'fit/memory-speed',
+  stage: 'fit',
+  asks: 'Does the board promise the memory’s speed for that number of modules?',
+  source: SOURCE.maker,
+  needs: onBoard,
+  judge(on) {
+    const n = on.board.part.memory.table.findIndex(t => t.modules === on.joints.length)
+    const have = n < 0 ? null : boardKind.leaf(on.board, `memory.table.${n}.speed`)
+    if (!have?.figure) return []
+    return on.kits.map(kit =>
+      measured({
+        rule: 'fit/memory-speed',
+        stage: 'fit',
+        about: [kit.id, on.board.id],
+        joints: on.joints.filter(j => j.items[0] === kit.id).map(j => j.id),
+        failing: 'watch',
+        source: SOURCE.maker,
+        sentence: `Rated speed of the ${kit.name} on the ${on.board.name} with ${on.joints.length} modules`,
+        wayOut: 'It runs at the board’s speed, or beyond its promise: declare and test that.',
+        need: of(memoryKind.leaf(kit, 'speed')),
+        have: of(have),
+      }),
+    )
+  },
+})
+
+export const memorySize = rule<OnBoard>({
+  id: 'fit/memory-size',
+  stage: 'fit',
+  asks: 'Does the board take that much memory?',
+  source: SOURCE.maker,
+  needs: onBoard,
+  judge(on) {
+    const have = boardKind.leaf(on.board, 'memory.most')
+    if (!have.figure) return []
+    const need = plus(
+      { unit: 'GB', terms: [] },
+      ...on.kits.map(kit =>
+        times(
+          of(memoryKind.leaf(kit, 'each')),
+          on.joints.filter(j => j.items[0] === kit.id).length,
+        ),
+      ),
+    )
+    return [
+      measured({
+        rule: 'fit/memory-size',
+        stage: 'fit',
+        about: about(on),
+        joints: on.joints.map(j => j.id),
+        source: SOURCE.maker,
+        sentence: `Memory of the ${on.board.name} altogether`,
+        wayOut: 'Smaller modules, or fewer.',
+        need,
+        have: of(have),
+      }),
+    ]
+  },
+})

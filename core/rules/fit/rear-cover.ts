@@ -1,0 +1,64 @@
+// Brackets and cards share the covers at the rear: one that a card takes is no place for a bracket.
+import { plain } from '../finding'
+import type { Bracket } from '../../parts/bracket'
+import type { Case } from '../../parts/case'
+import type { ItemOf } from '../../parts/kind'
+import { rule } from '../rule'
+import { joinedBy } from '../../plan/situation'
+import { SOURCE } from '../../standards/sources'
+import { cardsInCase, slotRows } from './card-room'
+
+interface Behind {
+  readonly joint: string
+  readonly bracket: ItemOf<Bracket>
+  readonly pc: ItemOf<Case>
+  readonly covers: readonly number[]
+  readonly cards: readonly { readonly id: string; readonly name: string; readonly rows: string }[]
+}
+
+export const rearCover = rule<Behind>({
+  id: 'fit/rear-cover',
+  stage: 'fit',
+  asks: 'Is the rear cover that each bracket takes free of cards?',
+  source: SOURCE.atx,
+  needs: s =>
+    joinedBy(s, 'rear-cover', 'bracket', 'case').map(({ joint, plug, socket }) => {
+      const first = Number(/cover-(\d+)$/.exec(joint.b)?.[1] ?? 0)
+      const covers = Array.from({ length: plug.part.covers }, (_, i) => first - i)
+      return {
+        joint: joint.id,
+        bracket: plug,
+        pc: socket,
+        covers,
+        cards: cardsInCase(s)
+          .filter(c => c.pc.id === socket.id)
+          .map(c => ({ id: c.card.id, name: c.card.name, rows: slotRows(c).join(',') })),
+      }
+    }),
+  judge({ joint, bracket, pc, covers, cards }) {
+    const said = { rule: 'fit/rear-cover', stage: 'fit', joints: [joint] } as const
+    const there = cards.find(c => c.rows.split(',').some(r => covers.includes(Number(r))))
+    if (!there)
+      return [
+        plain(
+          {
+            ...said,
+            about: [bracket.id, pc.id],
+            sentence: `The ${bracket.name} takes cover ${covers.join(', ')} of the ${pc.name}`,
+          },
+          'clear',
+        ),
+      ]
+    return [
+      plain(
+        {
+          ...said,
+          about: [bracket.id, pc.id, there.id],
+          sentence: `The ${bracket.name} and the ${there.name} both take cover ${covers.join(', ')} of the ${pc.name}`,
+          wayOut: 'Put the bracket into another cover by hand, or the card into another slot.',
+        },
+        'stop',
+      ),
+    ]
+  },
+})

@@ -1,0 +1,64 @@
+// Does the supply, with the plugs of a modular one, find room behind its mount?
+import { measured } from '../finding'
+import { place, type Frame } from '../../geometry/space'
+import { pcCase, type Case } from '../../parts/case'
+import type { ItemOf } from '../../parts/kind'
+import { supplyLength, type Supply } from '../../parts/supply'
+import { fact, of, plus } from '../../figures/quantity'
+import { rule } from '../rule'
+import { joinedBy } from '../../plan/situation'
+import { SOURCE } from '../../standards/sources'
+import { MODULAR_PLUGS } from '../../standards/supplies'
+import { assume } from '../../figures/units'
+
+export const supplyRoom = rule<{
+  readonly joint: string
+  readonly supply: ItemOf<Supply>
+  readonly pc: ItemOf<Case>
+  readonly frame: Frame | null
+}>({
+  id: 'fit/supply-length',
+  stage: 'fit',
+  asks: 'Is the supply, plugs included, short enough for its place?',
+  source: SOURCE.atx12v,
+  needs: s =>
+    joinedBy(s, 'supply-place', 'supply', 'case').map(({ joint, plug, socket }) => ({
+      joint: joint.id,
+      supply: plug,
+      pc: socket,
+      frame: s.frames.get(plug.id) ?? null,
+    })),
+  judge({ joint, supply, pc, frame }) {
+    const length = supplyLength(supply)
+    const plugs =
+      supply.part.modular === 'fixed' || pc.part.supply.roomMeans === 'supply'
+        ? []
+        : [
+            of(
+              fact(
+                'modular-plugs',
+                'plugs of a modular supply',
+                'mm',
+                assume(MODULAR_PLUGS.mm, 'mm', 10),
+              ),
+            ),
+          ]
+    const have = pcCase.leaf(pc, 'supply.room')
+    const end = (x: number) => frame && place(frame, [x, 8, 8])
+    const [from, to] = [end(length.figure?.value ?? 0), end(have.figure?.value ?? 0)]
+    return [
+      measured({
+        rule: 'fit/supply-length',
+        stage: 'fit',
+        about: [supply.id, pc.id],
+        joints: [joint],
+        source: SOURCE.atx12v,
+        sentence: `${supply.name} in its place in the ${pc.name}`,
+        wayOut: 'A shorter supply, or take out the cage in front of it.',
+        need: plus(of(length), ...plugs),
+        have: of(have),
+        where: from && to && { from, to },
+      }),
+    ]
+  },
+})

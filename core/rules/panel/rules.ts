@@ -1,0 +1,120 @@
+// Does each loose plug sit on its pins as it comes? Does a block plug have over each pin what the
+// board has there?
+import { plain } from '../finding'
+import { capital } from '../../figures/format'
+import { rule } from '../rule'
+import { SOURCE } from '../../standards/sources'
+import { jobOf } from '../../standards/panel'
+import { contactsOf, panelMeetings, pinsFor, widthOf, type PanelMeeting } from '../../panel/block'
+
+const WIDTH = 'panel/plug-width'
+
+export const plugWidth = rule<PanelMeeting>({
+  id: WIDTH,
+  stage: 'panel',
+  asks: 'Are the contacts of each loose plug as far apart as its pins?',
+  source: SOURCE.panel,
+  needs: s => panelMeetings(s).filter(m => m.lead.face === 'panel-lead'),
+  judge({ joint, lead, pc, board }) {
+    const pins = pinsFor(board.part, lead.job ?? '')
+    const wants = widthOf(pins)
+    const wide = lead.wide ?? 2
+    if (pins.length < 2) return []
+    const said = {
+      rule: WIDTH,
+      stage: 'panel',
+      about: [pc.id, board.id],
+      part: lead.key,
+      joints: [joint],
+      because: [
+        { fact: `${lead.label} plug`, value: `${wide} wide`, basis: 'spec', source: SOURCE.maker },
+        {
+          fact: `pins ${pins.map(p => p.pin).join(' and ')} on the ${board.name}`,
+          value: `${wants} wide`,
+          basis: 'spec',
+          source: SOURCE.panel,
+        },
+      ],
+    } as const
+    if (wide === wants)
+      return [
+        plain(
+          {
+            ...said,
+            sentence: `${capital(lead.label)} plug of the ${pc.name} sits on pins ${pins.map(p => p.pin).join(' and ')} of the ${board.name}`,
+          },
+          'clear',
+        ),
+      ]
+    return [
+      plain(
+        {
+          ...said,
+          sentence: `${capital(lead.label)} plug of the ${pc.name} is ${wide} wide, its pins on the ${board.name} are ${wants}`,
+          wayOut: `Lift the small tongue, move the minus contact ${wide > wants ? 'to the middle' : 'to the outside'}; or two single jumper leads.`,
+        },
+        'watch',
+      ),
+    ]
+  },
+})
+
+const MAP = 'panel/block-map'
+
+export const blockMap = rule<PanelMeeting>({
+  id: MAP,
+  stage: 'panel',
+  asks: 'Does a block plug have over each pin what the board has there?',
+  source: SOURCE.panel,
+  needs: s => panelMeetings(s).filter(m => m.lead.face === 'panel-block'),
+  judge({ joint, lead, pc, board }) {
+    const contacts = contactsOf(lead)
+    // A free pin takes anything; a contact without a job lies over anything.
+    const wrong = (board.part.panel?.pins ?? []).flatMap(pin => {
+      const over = contacts.find(c => c.row === pin.row && c.col === pin.col)?.does ?? 'free'
+      const blocked = over === 'none' && pin.does !== 'none'
+      const crossed = jobOf(over) !== null && over !== pin.does
+      const missed = jobOf(over) === null && jobOf(pin.does) === 'power-switch'
+      return blocked || crossed || missed ? [{ pin, over, blocked }] : []
+    })
+    const said = {
+      rule: MAP,
+      stage: 'panel',
+      about: [pc.id, board.id],
+      part: lead.key,
+      joints: [joint],
+      because: (wrong.length > 0 ? wrong.map(w => w.pin) : (board.part.panel?.pins ?? [])).map(
+        pin => ({
+          fact: `pin ${pin.pin} of the ${board.name}: ${pin.does}`,
+          value: contacts.find(c => c.row === pin.row && c.col === pin.col)?.does ?? 'nothing',
+          basis: 'spec' as const,
+          source: SOURCE.panel,
+        }),
+      ),
+    } as const
+    if (wrong.length === 0)
+      return [
+        plain(
+          {
+            ...said,
+            sentence: `${capital(lead.label)} of the ${pc.name} fits the block of the ${board.name} pin for pin`,
+          },
+          'clear',
+        ),
+      ]
+    const hard = wrong.some(
+      w => w.blocked || jobOf(w.over) === 'power-switch' || jobOf(w.pin.does) === 'power-switch',
+    )
+    return [
+      plain(
+        {
+          ...said,
+          sentence: `${capital(lead.label)} of the ${pc.name} has other contacts than the ${board.name} at pin ${wrong.map(w => w.pin.pin).join(', ')}`,
+          wayOut:
+            'Lift the tongues and move the contacts by the panel drawing; or single jumper leads from plug to pins.',
+        },
+        hard ? 'stop' : 'watch',
+      ),
+    ]
+  },
+})

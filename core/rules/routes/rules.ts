@@ -1,0 +1,112 @@
+// Is each lead long enough for its way? Is there room in each hole for the leads that go through
+// it?
+import { measured, plain } from '../finding'
+import { capital } from '../../figures/format'
+import { rule } from '../rule'
+import { fact, of } from '../../figures/quantity'
+import { HOLE_FILL, LEAD_SIZE_SOURCE } from '../../connectors/leads'
+import { SOURCE } from '../../standards/sources'
+import type { Opening } from '../../case/layout'
+import { roomOf, sectionOf } from '../../case/holes'
+import type { LaidLead } from '../../laying/leads'
+
+const ID = 'routes/lead-length'
+
+export const leadLength = rule<{ readonly lead: LaidLead }>({
+  id: ID,
+  stage: 'routes',
+  asks: 'Is each lead long enough for its way?',
+  source: SOURCE.practice,
+  reads: ['leads'],
+  needs: s => s.leads.map(lead => ({ lead })),
+  judge({ lead }) {
+    const said = {
+      rule: ID,
+      stage: 'routes',
+      about: [...new Set(lead.joints.flatMap(j => j.items))],
+      part: lead.plug.ref,
+      joints: lead.joints.map(j => j.id),
+      sentence: `${capital(lead.label)} to ${lead.to}`,
+    } as const
+    if (lead.noWay)
+      return [
+        plain(
+          {
+            ...said,
+            sentence: `${said.sentence}: no hole leads there`,
+            wayOut: 'Another hole, or another place for the part.',
+          },
+          'stop',
+        ),
+      ]
+    if (!lead.reach) return []
+    const points = lead.reach.way.points
+    const [from, to] = [points[0], points.at(-1)]
+    return [
+      measured({
+        ...said,
+        source: SOURCE.practice,
+        wayOut: 'A longer lead or an extension, another hole, or another port.',
+        need: lead.reach.need,
+        have: lead.length,
+        where: from && to ? { from, to } : null,
+      }),
+    ]
+  },
+})
+
+const ROOM = 'routes/hole-room'
+
+export const holeRoom = rule<{
+  readonly hole: Opening
+  readonly leads: readonly LaidLead[]
+  readonly assumed: boolean
+}>({
+  id: ROOM,
+  stage: 'routes',
+  asks: 'Is there room in each hole for the leads that go through it?',
+  source: LEAD_SIZE_SOURCE,
+  reads: ['leads', 'layout'],
+  needs: s =>
+    (s.layout?.openings ?? []).flatMap(hole => {
+      const leads = s.leads.filter(l => l.reach?.way.through.includes(hole.key))
+      return leads.length === 0 ? [] : [{ hole, leads, assumed: s.layout?.assumed ?? false }]
+    }),
+  judge({ hole, leads, assumed }) {
+    const thickest = new Map<string, number>()
+    for (const l of leads)
+      thickest.set(l.cable, Math.max(thickest.get(l.cable) ?? 0, sectionOf(l.plug.end.face)))
+    // Side by side over the hole's height: millimetres against its width.
+    const wide =
+      [...thickest.values()].reduce((sum, section) => sum + section, 0) /
+      (hole.height * HOLE_FILL.share)
+    const need = fact(`cables:${hole.key}`, `${thickest.size} cables side by side`, 'mm', {
+      value: wide,
+      basis: 'assumed',
+      tol: wide * HOLE_FILL.tol,
+    })
+    const have = fact(`hole:${hole.key}`, `width of the ${hole.label}`, 'mm', {
+      value: hole.width,
+      basis: assumed ? 'assumed' : 'spec',
+      tol: 1,
+    })
+    const crowded =
+      leads.some(l => l.crowded) && wide * hole.height * HOLE_FILL.share > roomOf(hole)
+    return [
+      measured({
+        rule: ROOM,
+        stage: 'routes',
+        about: [...new Set(leads.flatMap(l => l.joints.flatMap(j => j.items)))],
+        part: hole.key,
+        failing: 'watch',
+        source: LEAD_SIZE_SOURCE,
+        sentence: `Room in the ${hole.label} for ${thickest.size === 1 ? 'its cable' : `${thickest.size} cables`}`,
+        wayOut: crowded
+          ? 'Thickest first; lead the small ones another way, or leave one out.'
+          : 'Thickest first.',
+        need: of(need),
+        have: of(have),
+      }),
+    ]
+  },
+})

@@ -1,0 +1,135 @@
+// The buying: what to buy next, what is on its way, what arrived and is still to be looked at, what
+// is left to pay.
+import { ARRIVAL_CHECKS, type ArrivalCheck, type StoredItem } from '../document/build'
+import type { Step } from '../order/step'
+import type { PartKind } from '../parts'
+import type { PartRow } from './parts'
+
+export interface BuyingRow {
+  readonly id: string
+  readonly name: string
+  readonly title: string
+  readonly price: number | null
+  readonly shop: string | null
+  /** Bought as soon as it costs so much or less. */
+  readonly from: number | null
+  readonly arrives: string | null
+  readonly returnBy: string | null
+  /** The first step that cannot be done without it. */
+  readonly neededAt: {
+    readonly step: string
+    readonly number: number
+    readonly title: string
+  } | null
+  readonly checks: readonly {
+    readonly check: ArrivalCheck
+    readonly asks: string
+    readonly seen: string | null
+  }[]
+}
+
+export interface BuyingSection {
+  /** In the order in which the work needs them; what comes later stands last. */
+  readonly next: readonly BuyingRow[]
+  readonly later: readonly BuyingRow[]
+  /** On its way, the earliest first. */
+  readonly coming: readonly BuyingRow[]
+  /** Here, and not yet looked at in all respects. */
+  readonly arrived: readonly BuyingRow[]
+  /** May still go back, the earliest last day first. */
+  readonly returns: readonly BuyingRow[]
+  readonly left: number
+  readonly unpriced: number
+}
+
+const ASKS: Record<ArrivalCheck, string> = {
+  kind: 'Is it the kind that was ordered? Read the label, not the box.',
+  damage: 'Is it whole? Bent pins, dents, broken seals.',
+  film: 'Is the protective film still on? It comes off before use.',
+  contents: 'Is everything in the box that should be?',
+}
+/** What a film is stuck to. */
+const FILMED: readonly PartKind[] = ['case', 'cooler', 'card', 'board', 'drive']
+
+/** What buying asks of a part. */
+export type Offer = Pick<PartRow, 'id' | 'name' | 'kind' | 'title' | 'state' | 'price' | 'paid'> &
+  Pick<StoredItem, 'purchase'>
+
+/** The parts as buying looks at them, in the order of the rows. */
+export function offersOf(items: readonly StoredItem[], rows: readonly PartRow[]): readonly Offer[] {
+  const purchases = new Map(items.map(i => [i.id, i.purchase]))
+  return rows.map(({ id, name, kind, title, state, price, paid }) => ({
+    id,
+    name,
+    kind,
+    title,
+    state,
+    price,
+    paid,
+    purchase: purchases.get(id),
+  }))
+}
+
+export function buyingSection(
+  offers: readonly Offer[],
+  steps: readonly Pick<Step, 'id' | 'title' | 'items'>[],
+  left: Pick<BuyingSection, 'left' | 'unpriced'>,
+): BuyingSection {
+  const all = offers.map(item => ({ item, row: buyingRow(item, steps) }))
+  const of = (
+    keep: (item: Offer) => boolean,
+    by: (row: BuyingRow) => string,
+  ): readonly BuyingRow[] =>
+    all
+      .filter(x => keep(x.item))
+      .map(x => x.row)
+      .sort((a, b) => (by(a) < by(b) ? -1 : by(a) > by(b) ? 1 : 0))
+  return {
+    next: of(i => i.state === 'wanted', stepKey),
+    later: of(i => i.state === 'later', stepKey),
+    coming: of(
+      i => i.state === 'ordered',
+      r => r.arrives ?? LAST,
+    ),
+    arrived: of(
+      i => i.state === 'have' && i.purchase?.arrives !== undefined,
+      r => r.arrives ?? LAST,
+    ).filter(r => r.checks.some(c => c.seen === null)),
+    returns: of(
+      i => i.purchase?.returnBy !== undefined && i.state !== 'wanted' && i.state !== 'later',
+      r => r.returnBy ?? LAST,
+    ),
+    ...left,
+  }
+}
+
+/** Sorts after every date and every number. */
+const LAST = '~'
+const DIGITS = 6
+const stepKey = (row: BuyingRow): string =>
+  row.neededAt ? String(row.neededAt.number).padStart(DIGITS, '0') : LAST
+
+function buyingRow(
+  { id, name, kind, title, price, paid, purchase }: Offer,
+  steps: Parameters<typeof buyingSection>[1],
+): BuyingRow {
+  const at = steps.findIndex(s => s.items.includes(id))
+  const step = steps[at]
+  const { shop, from, arrives, returnBy, checked } = purchase ?? {}
+  return {
+    id,
+    name,
+    title,
+    price: paid ?? price,
+    shop: shop ?? null,
+    from: from ?? null,
+    arrives: arrives ?? null,
+    returnBy: returnBy ?? null,
+    neededAt: step ? { step: step.id, number: at + 1, title: step.title } : null,
+    checks: ARRIVAL_CHECKS.filter(c => c !== 'film' || FILMED.includes(kind)).map(check => ({
+      check,
+      asks: ASKS[check],
+      seen: checked?.[check] ?? null,
+    })),
+  }
+}

@@ -1,0 +1,70 @@
+// The record: what was made when and by whom, what was crossed off and why, what no longer belongs,
+// what is left over.
+import type { Build } from '../document/build'
+import { standoffPlan } from '../plan/standoffs'
+import type { Step } from '../order/step'
+import { joinedBy, type Situation } from '../plan/situation'
+
+export interface RecordSection {
+  readonly done: readonly {
+    readonly step: string
+    readonly title: string
+    readonly state: string
+    readonly at: string
+    readonly took: number | null
+    readonly by: string | null
+    readonly how: string | null
+  }[]
+  /** Made once, but not in today's plan: its item was removed or it joins elsewhere now. */
+  readonly orphans: readonly { readonly id: string; readonly at: string }[]
+  readonly leftOver: readonly string[]
+  readonly remaining: number
+  readonly minutesTaken: number
+}
+
+/** `spares` are the models that lie beside the build. */
+export function recordSection(
+  s: Situation,
+  steps: readonly Pick<Step, 'id' | 'title' | 'marks'>[],
+  progress: Build['progress'],
+  spares: readonly string[],
+): RecordSection {
+  const done = steps
+    .flatMap(step => {
+      const entries = step.marks.flatMap(m => progress[m] ?? [])
+      const last = entries.reduce<(typeof entries)[number] | null>(
+        (a, b) => (a && a.at > b.at ? a : b),
+        null,
+      )
+      if (!last || entries.length < step.marks.length) return []
+      return [
+        {
+          step: step.id,
+          title: step.title,
+          state: last.state,
+          at: last.at,
+          took: last.took ?? null,
+          by: last.by ?? null,
+          how: last.how ?? null,
+        },
+      ]
+    })
+    .sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0))
+  const joined = new Set([...s.seats, ...s.plugs].flatMap(j => j.items))
+  const idle = s.items
+    .filter(i => i.part.kind !== 'sundry' && !joined.has(i.id))
+    .map(i => `${i.name} (joins nothing)`)
+  const known = new Set(steps.flatMap(step => step.marks))
+  const takenOut = joinedBy(s, 'tray', 'board', 'case').flatMap(({ plug, socket }) =>
+    standoffPlan(plug, socket).takeOut.map(h => `standoff from ${h}`),
+  )
+  return {
+    done,
+    leftOver: [...spares, ...takenOut, ...idle],
+    remaining: steps.length - done.length,
+    orphans: Object.entries(progress)
+      .filter(([id]) => !known.has(id) && !id.startsWith('proof:'))
+      .map(([id, p]) => ({ id, at: p.at })),
+    minutesTaken: done.reduce((sum, d) => sum + (d.took ?? 0), 0) / 60,
+  }
+}
