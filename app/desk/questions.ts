@@ -65,7 +65,7 @@ export function questionsOf(desk: Desk) {
     },
     /** What was done to a build, the latest first. */
     log: async (id: string): Promise<readonly LogLine[]> =>
-      (await builds.logOf(id)).map(e => ({ at: e.at as string, line: entryLine(e) })).reverse(),
+      (await builds.logOf(id)).map(e => ({ at: e.at, line: entryLine(e) })).reverse(),
     /** Two builds side by side; null when one of them is not here. */
     compare: async (one: string, other: string, horizon: Horizon): Promise<Compared | null> => {
       const [a, b] = [await store.build(one), await store.build(other)]

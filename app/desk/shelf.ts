@@ -21,7 +21,7 @@ import { isProblem } from '../../core/document/command'
 import { VERSION, writeFile } from '../../core/document/file'
 import { listedParts, openNewPart, openPart } from '../../core/document/open'
 import { quantity } from '../../core/figures/format'
-import { blankOf, draftOf, type Draft } from '../../core/reader/draft'
+import { blankOf, draftOf, type Draft } from '../../core/reader/draft/draft'
 import { labelOfField } from '../../core/reader/labels'
 import { READABLE, readSheet, type Reading } from '../../core/reader/read'
 import {

@@ -6,7 +6,7 @@ import { defineStore } from 'pinia'
 import { computed, reactive, ref, shallowRef, toRaw, watch } from 'vue'
 import type { Part, PartKind } from '../../core/parts'
 import type { FormField } from '../../core/forms/form'
-import type { DraftMark } from '../../core/reader/draft'
+import type { DraftMark } from '../../core/reader/draft/draft'
 import type { PartCheck } from '../../core/shelf/check'
 import { counted } from '../../core/figures/format'
 import { LONGEST_SHEET } from '../desk/limits'
@@ -109,7 +109,7 @@ export const useEntry = defineStore('entry', () => {
     if (text !== sheet.value) return
     read.value = found
     await take(
-      found.draft ? (found.draft.part as unknown as Values) : null,
+      found.draft ? found.draft.part : null,
       found.kind,
       found.draft ? [...found.draft.marks.filter(m => m.why !== null), ...found.draft.assumed] : [],
     )
@@ -131,17 +131,17 @@ export const useEntry = defineStore('entry', () => {
     if (id === null) return
     const found =
       from === 'vary' ? await ask('vary', id) : from === 'edit' ? await ask('part', id) : null
-    if (found) await take(found as unknown as Values, found.kind)
+    if (found) await take(found, found.kind)
   }
   /** What was derived from a few numbers. */
   function derived(own: Part): Promise<void> {
     touched.value = true
-    return take(own as unknown as Values, own.kind)
+    return take(own, own.kind)
   }
   async function blank(own: string): Promise<void> {
     const draft = await ask('blank', own as PartKind)
     touched.value = true
-    await take(draft.part as unknown as Values, own as PartKind, draft.assumed)
+    await take(draft.part, own as PartKind, draft.assumed)
   }
   /** What was left half entered is taken up again. */
   function resume(left: ReturnType<typeof snapshot>): void {

@@ -19,11 +19,10 @@ const typed = (n: CaseNumber) => {
 }
 const says = (n: CaseNumber): string => {
   const t = typed(n)
-  return t === null
-    ? ''
-    : 'problem' in t
-      ? t.problem
-      : (question(t.value, [n.least, n.most], n.unit, n.label.toLowerCase()) ?? '')
+  if (t === null) return ''
+  if ('problem' in t) return t.problem
+  const about = { unit: n.unit, label: n.label.toLowerCase(), likely: [n.least, n.most] } as const
+  return question(t.value, about) ?? ''
 }
 const value = (key: string): number | null => {
   const n = asks.value?.numbers.find(x => x.key === key)

@@ -10,9 +10,12 @@ const props = defineProps<{
   value: Stored
   about: FigureAbout
   label: string
-  /** The id that its label points to. */ field: string
+  /** The id that its label points to. */
+  field: string
 }>()
 const emit = defineEmits<{ change: [value: Stored] }>()
+const basisOf = (stored: Readonly<Record<string, unknown>>): string =>
+  typeof stored['basis'] === 'string' ? stored['basis'] : 'spec'
 const own = computed(() =>
   typeof props.value === 'object' && props.value !== null ? props.value : null,
 )
@@ -20,7 +23,7 @@ const shown = computed(() => {
   const v = own.value ? own.value[props.about.unit] : props.value
   return typeof v === 'number' ? String(v) : ''
 })
-const basis = computed(() => (own.value ? String(own.value['basis'] ?? 'spec') : 'spec'))
+const basis = computed(() => (own.value ? basisOf(own.value) : 'spec'))
 const text = ref(shown.value)
 watch(shown, now => {
   if (!sameAs(now)) text.value = now
@@ -32,46 +35,28 @@ const sameAs = (now: string): boolean => {
 const typed = computed(() =>
   text.value.trim() === '' ? null : readTyped(text.value, props.about.unit),
 )
-const unitName = computed(() =>
-  props.about.unit === 'pcs'
-    ? ''
-    : props.about.unit === 'MTs'
-      ? 'MT/s'
-      : props.about.unit === 'MBs'
-        ? 'MB/s'
-        : props.about.unit,
-)
+/** How units are written whose short name in the schema is not their sign; a count has none. */
+const SIGNS: Partial<Record<string, string>> = { pcs: '', MTs: 'MT/s', MBs: 'MB/s' }
+const unitName = computed(() => SIGNS[props.about.unit] ?? props.about.unit)
 const says = computed(() => {
   const t = typed.value
   if (!t) return ''
   if ('problem' in t) return t.problem
-  const asked = question(
-    t.value,
-    [props.about.least, props.about.most],
-    props.about.unit,
-    props.label,
-  )
+  const { unit, least, most } = props.about
+  const asked = question(t.value, { unit, label: props.label, likely: [least, most] })
   return asked ?? (t.converted ? `= ${Math.round(t.value * 100) / 100} ${unitName.value}` : '')
 })
 const wrong = computed(() => typed.value !== null && 'problem' in typed.value)
 
 function put(value: number | null, from = basis.value): void {
-  if (value === null) {
-    emit('change', props.value === undefined ? undefined : null)
-    return
+  if (value === null) emit('change', props.value === undefined ? undefined : null)
+  else if (from === 'spec') emit('change', value)
+  else {
+    // A tolerance stays with the basis it was stated for.
+    const tol = own.value?.['basis'] === from ? own.value['tol'] : undefined
+    const kept = typeof tol === 'number' ? { tol } : {}
+    emit('change', { [props.about.unit]: value, basis: from, ...kept })
   }
-  emit(
-    'change',
-    from === 'spec'
-      ? value
-      : {
-          [props.about.unit]: value,
-          basis: from,
-          ...(own.value?.['basis'] === from && typeof own.value['tol'] === 'number'
-            ? { tol: own.value['tol'] }
-            : {}),
-        },
-  )
 }
 function enter(): void {
   const t = typed.value

@@ -33,15 +33,11 @@ const value = computed(() => (typed.value && 'value' in typed.value ? typed.valu
 const complaint = computed(() => {
   if (typed.value && 'problem' in typed.value) return typed.value.problem
   if (value.value === null) return ''
-  const asked = props.likely
-    ? question(value.value, props.likely, props.settles.unit, props.settles.label)
-    : null
-  return (
-    asked ??
-    (typed.value && 'converted' in typed.value && typed.value.converted
-      ? `= ${quantity(value.value, props.settles.unit)}`
-      : '')
-  )
+  const { unit, label } = props.settles
+  const asked = props.likely ? question(value.value, { unit, label, likely: props.likely }) : null
+  if (asked !== null) return asked
+  const converted = typed.value && 'converted' in typed.value && typed.value.converted
+  return converted ? `= ${quantity(value.value, unit)}` : ''
 })
 const model = computed(
   () => desk.state.build?.items.find(i => i.id === props.settles.item)?.part.model ?? '',

@@ -6,7 +6,7 @@ import { beyondLimit } from '../document/limits'
 import { KINDS, PART_KINDS, partSchema, type Part, type PartKind } from '../parts'
 import { called, formOf, type FormField } from '../forms/form'
 import { at, put } from '../parts/paths'
-import { draftOf } from '../reader/draft'
+import { draftOf } from '../reader/draft/draft'
 import type { ReadField, ReadValue } from '../reader/notes'
 import { readTyped } from '../reader/typed'
 import { aboutFigure, UNITS, type Unit } from '../figures/units'
@@ -120,7 +120,7 @@ interface Def {
   readonly element?: z.core.$ZodType
   readonly options?: readonly z.core.$ZodType[]
 }
-const defOf = (node: z.core.$ZodType): Def => bare(node)._zod.def as unknown as Def
+const defOf = (node: z.core.$ZodType): Def => bare(node)._zod.def
 function bare(node: z.core.$ZodType): z.core.$ZodType {
   let here = node
   for (
@@ -143,7 +143,7 @@ function nodeAt(kind: PartKind, path: string): z.core.$ZodType | null {
   const name = `${kind} ${path}`
   const known = nodes.get(name)
   if (known !== undefined) return known
-  let here: z.core.$ZodType | null = KINDS[kind].schema as unknown as z.core.$ZodType
+  let here: z.core.$ZodType | null = KINDS[kind].schema
   for (const key of path === '' ? [] : path.split('.'))
     here = here ? own(defOf(here).shape, key) : null
   const found = here && bare(here)

@@ -54,7 +54,7 @@ const WORDS: Readonly<Record<string, string>> = {
 
 /** The form of a kind, in the order of its schema. */
 export function formOf(kind: PartKind): readonly FormField[] {
-  return fieldsOf(KINDS[kind].schema as unknown as Node)
+  return fieldsOf(KINDS[kind].schema)
 }
 
 /**
@@ -85,7 +85,7 @@ interface Def {
     readonly _zod: { readonly def: { readonly check: string; readonly value?: unknown } }
   }[]
 }
-const defOf = (node: Node): Def => node._zod.def as unknown as Def
+const defOf = (node: Node): Def => node._zod.def
 
 function fieldsOf(node: Node): readonly FormField[] {
   return Object.entries(inner(node).def.shape ?? {}).flatMap(([key, child]) =>

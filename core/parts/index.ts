@@ -114,7 +114,7 @@ export const partSchema = z.discriminatedUnion('kind', [
  * again.
  */
 export const kindOf = (item: { readonly part: { readonly kind: PartKind } }): AnyKind =>
-  KINDS[item.part.kind] as unknown as AnyKind
+  KINDS[item.part.kind]
 
 export const isKind =
   <K extends PartKind>(kind: K) =>

@@ -1,10 +1,11 @@
 // A card's sheet: graphics and all others. What it does, its edge, its size, its watts, its plugs
 // and sockets.
 import { generationIn } from './common'
-import { along, firstOf, measuresIn, plainNumber, productIn, spokenIn } from './measures'
+import { along, plainNumber, productIn, spokenIn, valueIn, type Product } from './measures'
 import { isNo, whole, type Notes } from './notes'
+import { oneOf } from './pattern'
 import { phrasesOf, type Sheet, type Statement } from './statements'
-import { countAround, leadingCount, thingsIn, wordNumber, type Thing } from './things'
+import { countAround, leadingCount, thingsIn, wordNumber, type Counted, type Thing } from './things'
 
 const DOES: readonly (readonly [RegExp, string])[] = [
   [/graphics? card|video card|\bGPU\b/i, 'graphics'],
@@ -67,138 +68,159 @@ export function readCard(sheet: Sheet, notes: Notes): void {
   }
 }
 
+const EDGE = new RegExp(
+  [
+    String.raw`PCI(?:e|-E| ?Express)?[:\s]*(?:(?:Gen\s?)?(\d)(?:\.\d)?)?`,
+    String.raw`[ ,]*(\()?x\s?(16|8|4|1)\b`,
+  ].join(''),
+  'i',
+)
+const CONNECTOR = oneOf(
+  /\(\s*x(16|8|4|1)\s*(?:connector|slot|physical)\s*\)/,
+  /\bin an? x(16|8|4) slot/,
+)
+
 function readEdge(s: Statement, notes: Notes): void {
   const text = whole(s)
-  const m =
-    /PCI(?:e|-E| ?Express)?[:\s]*(?:(?:Gen\s?)?(\d)(?:\.\d)?)?[ ,]*(\()?x\s?(16|8|4|1)\b/i.exec(
-      text,
-    )
+  const m = EDGE.exec(text)
   if (!m) {
     if (/^(?:bus|interface|host interface|slot)$/i.test(s.label))
       notes.put(s, 'generation', generationIn(s.value))
     return
   }
-  const connector =
-    /\(\s*x(16|8|4|1)\s*(?:connector|slot|physical)\s*\)|\bin an? x(16|8|4) slot/i.exec(text)
-  const wired = /x\s?(16|8|4|1)\s*(?:electrical\w*|lanes?|mode)\b/i.exec(
-    text.slice(m.index + m[0].length),
-  )?.[1]
+  const [all, generation, bracket, named] = m
+  const [, connector, slot] = CONNECTOR.exec(text) ?? []
   // Lanes in brackets behind the bus say nothing of the edge's length.
-  const size = connector?.[1] ?? connector?.[2] ?? (m[2] ? undefined : m[3])
-  const lanes = wired ?? m[3]
+  const size = connector ?? slot ?? (bracket ? undefined : named)
+  const wired = /x\s?(16|8|4|1)\s*(?:electrical\w*|lanes?|mode)\b/i.exec(
+    text.slice(m.index + all.length),
+  )?.[1]
+  const lanes = wired ?? named
   if (size) notes.put(s, 'size', `x${size}`)
   if (lanes !== size) notes.put(s, 'lanes', Number(lanes))
-  notes.put(s, 'generation', m[1] ? Number(m[1]) : generationIn(text))
+  notes.put(s, 'generation', generation ? Number(generation) : generationIn(text))
 }
 
 function readSize(s: Statement, notes: Notes): void {
-  const text = whole(s)
   const size = /outputs?|ports/i.test(s.label) ? null : productIn(s.value, s.label)
-  if (size) {
-    // On a card "width" of three letters is the side that stands over the board; the last figure is
-    // the thickness. Letters tell the length; sheets differ in which of the others is "width", but
-    // no card is thicker than it is high.
-    const [longest = 0] = [...size.values].sort((a, b) => b - a)
-    const length = (size.axes?.includes('length') ? along(size, 'length', []) : null) ?? longest
-    const [height, thickness] = size.values
-      .toSpliced(size.values.indexOf(length), 1)
-      .sort((a, b) => b - a)
-    notes.put(s, 'length', length, 'mm')
-    notes.put(s, 'height', height, 'mm')
-    notes.put(s, 'thickness', thickness, 'mm')
-  }
-  const own = firstOf(s.value, 'mm')?.value ?? null
-  if (/^(?:card )?length$/i.test(s.label)) notes.put(s, 'length', own, 'mm')
-  else if (/thickness/i.test(s.label)) notes.put(s, 'thickness', own, 'mm')
-  // Some sheets stand the card up, others lay it down: the side told in slots is its thickness,
-  // what is wider than any slot its height.
-  else if (/^(?:card )?(?:height|width)$/i.test(s.label) && own !== null)
-    notes.put(
-      s,
-      /slots?\b/i.test(s.value) || (/width/i.test(s.label) && own < WIDEST)
-        ? 'thickness'
-        : 'height',
-      own,
-      'mm',
-    )
+  if (size) readProduct(s, notes, size)
+  readSide(s, notes)
   if (!size && (s.label === '' || /size|dimension/i.test(s.label))) {
     const path = { length: 'length', height: 'height', width: 'thickness', thickness: 'thickness' }
     for (const { axis, value } of spokenIn(s.value)) notes.put(s, path[axis], value, 'mm')
   }
+  readSlots(s, notes)
+  readProfile(s, notes)
+}
+
+/**
+ * On a card "width" of three letters is the side that stands over the board; the last figure is the
+ * thickness. Letters tell the length; sheets differ in which of the others is "width", but no card
+ * is thicker than it is high.
+ */
+function readProduct(s: Statement, notes: Notes, size: Product): void {
+  const named = size.axes?.includes('length') ? along(size, 'length', []) : null
+  const length = named ?? Math.max(...size.values)
+  const [height, thickness] = size.values
+    .toSpliced(size.values.indexOf(length), 1)
+    .sort((a, b) => b - a)
+  notes.put(s, 'length', length, 'mm')
+  notes.put(s, 'height', height, 'mm')
+  notes.put(s, 'thickness', thickness, 'mm')
+}
+
+/**
+ * Some sheets stand the card up, others lay it down: the side told in slots is its thickness, what
+ * is wider than any slot its height.
+ */
+function readSide(s: Statement, notes: Notes): void {
+  const own = valueIn(s.value, 'mm')
+  if (/^(?:card )?length$/i.test(s.label)) notes.put(s, 'length', own, 'mm')
+  else if (/thickness/i.test(s.label)) notes.put(s, 'thickness', own, 'mm')
+  else if (/^(?:card )?(?:height|width)$/i.test(s.label) && own !== null) {
+    const thin = /slots?\b/i.test(s.value) || (/width/i.test(s.label) && own < WIDEST)
+    notes.put(s, thin ? 'thickness' : 'height', own, 'mm')
+  }
+}
+
+const SLOTS = oneOf(
+  /(?<![x\d.])(\d(?:[.,]\d+)?)[- ]slots?\b/,
+  /\b(single|dual|triple|one|two|three|four)[- ]slots?\b/,
+)
+/** A card of 2.0 slots takes two, one of 2.2 takes three. */
+const HAIR = 1e-9
+
+function readSlots(s: Statement, notes: Notes): void {
   const across = /slots?\s*\((\d+(?:[.,]\d+)?)\s*mm\)/i.exec(s.value)?.[1]
   if (across) notes.put(s, 'thickness', plainNumber(across), 'mm')
-  const slots =
-    /(?<![x\d.])(\d(?:[.,]\d+)?)[- ]slots?\b|\b(single|dual|triple|one|two|three|four)[- ]slots?\b/i.exec(
-      s.value,
-    )
   const labelled = /^slots?(?: size)?$|^slot width$|slots? occupied|occupied slots/i.test(s.label)
     ? /^\s*(\d(?:[.,]\d+)?)/.exec(s.value)?.[1]
     : undefined
-  const n = labelled ?? slots?.[1]
-  if (n) notes.put(s, 'slots', Math.ceil(Number(n.replace(',', '.')) - 1e-9), 'pcs')
-  else if (slots?.[2]) notes.put(s, 'slots', wordNumber(slots[2]), 'pcs')
-  if (/low[- ]profile/i.test(text))
-    notes.put(
-      s,
-      'profile',
-      /bracket (?:included|supplied)|both|with .{0,20}bracket|full[- ]height|standard (?:and|\+|&)/i.test(
-        text,
-      )
-        ? 'both'
-        : 'low',
-    )
+  const [, digits, spelt] = SLOTS.exec(s.value) ?? []
+  const count = labelled ?? digits
+  if (count) notes.put(s, 'slots', Math.ceil(Number(count.replace(',', '.')) - HAIR), 'pcs')
+  else if (spelt) notes.put(s, 'slots', wordNumber(spelt), 'pcs')
 }
 
-function readWatts(s: Statement, notes: Notes): void {
+const BOTH_BRACKETS = oneOf(
+  ...[/bracket (?:included|supplied)/, /both/, /with .{0,20}bracket/, /full[- ]height/],
+  /standard (?:and|\+|&)/,
+)
+function readProfile(s: Statement, notes: Notes): void {
   const text = whole(s)
+  if (/low[- ]profile/i.test(text))
+    notes.put(s, 'profile', BOTH_BRACKETS.test(text) ? 'both' : 'low')
+}
+
+/** Figures that a sheet asks of the rest of the machine say nothing of the card. */
+const OF_THE_SYSTEM = /recommended|psu|power supply|system/i
+
+function readWatts(s: Statement, notes: Notes): void {
   if (/recommended|psu|power supply|system power|minimum/i.test(s.label)) return
-  const w = measuresIn(s.value).find(m => m.unit === 'W')
-  if (w && (/power|consumption|TBP|TGP|TDP|watt/i.test(text) || s.label === '' || s.line === 1))
-    notes.put(s, 'watts', w.value, 'W')
+  const watts = valueIn(s.value, 'W')
+  const about = /power|consumption|TBP|TGP|TDP|watt/i.test(whole(s)) || s.label === ''
+  if (about || s.line === 1) notes.put(s, 'watts', watts, 'W')
 }
 
 function readSockets(s: Statement, notes: Notes): void {
-  const text = whole(s)
-  if (/recommended|psu|power supply|system/i.test(s.label)) return
-  const outputs: string[] = []
+  if (OF_THE_SYSTEM.test(s.label)) return
   const [own] = thingsIn(s.label, INSIDE)
   if (own && /^yes\b/i.test(s.value)) notes.count(s, `headers.${own.key}`, 1)
-  for (const phrase of phrasesOf(s.value)) {
-    const [plug] = thingsIn(phrase.replace(/\([^)]*(?:adapt[eo]r|dongle)[^)]*\)/gi, ''), POWER)
-    if (
-      plug &&
-      /power|connector|plug|pin/i.test(text) &&
-      !isNo(phrase) &&
-      !/adapt[eo]r|dongle|\bfrom\b|cable (?:included|supplied)|in (?:the )?box/i.test(
-        phrase.replace(/\([^)]*\)/g, ''),
-      )
-    )
-      notes.count(s, `power.${plug.key}`, plug.count)
-    const [inner] = thingsIn(phrase, INSIDE)
-    if (inner && !plug && /internal|header|connector|inside/i.test(text))
-      notes.count(s, `headers.${inner.key}`, inner.count)
-    const [out] = thingsIn(phrase, OUTPUTS)
-    if (
-      out &&
-      !/\binputs?\b/i.test(`${s.label} ${phrase}`) &&
-      (/outputs?|ports?|display|video|connect|monitor/i.test(text) || s.label === '')
-    )
-      outputs.push(
-        ...Array.from(
-          {
-            length:
-              countAround(
-                phrase,
-                phrase.search(/HDMI|Display|DP\b|DVI|VGA|USB|Type-C/i),
-                phrase.length,
-              ) ??
-              leadingCount(phrase) ??
-              out.count,
-          },
-          () => out.key,
-        ),
-      )
+  const phrases = phrasesOf(s.value)
+  for (const phrase of phrases) {
+    const plug = plugIn(phrase)
+    if (plug) readPlug(s, notes, plug, phrase)
+    else readInner(s, notes, phrase)
   }
+  const outputs = phrases.flatMap(phrase => outputsIn(s, phrase))
   if (outputs.length > 0 && SHOWS.includes(String(notes.value('does'))))
     notes.put(s, 'outputs', outputs)
+}
+
+const plugIn = (phrase: string): Counted<string> | undefined =>
+  thingsIn(phrase.replace(/\([^)]*(?:adapt[eo]r|dongle)[^)]*\)/gi, ''), POWER)[0]
+/** What lies in the box is no socket of the card. */
+const IN_THE_BOX = oneOf(
+  ...[/adapt[eo]r/, /dongle/, /\bfrom\b/, /cable (?:included|supplied)/, /in (?:the )?box/],
+)
+
+function readPlug(s: Statement, notes: Notes, plug: Counted<string>, phrase: string): void {
+  if (!/power|connector|plug|pin/i.test(whole(s)) || isNo(phrase)) return
+  if (!IN_THE_BOX.test(phrase.replace(/\([^)]*\)/g, '')))
+    notes.count(s, `power.${plug.key}`, plug.count)
+}
+
+function readInner(s: Statement, notes: Notes, phrase: string): void {
+  const [inner] = thingsIn(phrase, INSIDE)
+  if (inner && /internal|header|connector|inside/i.test(whole(s)))
+    notes.count(s, `headers.${inner.key}`, inner.count)
+}
+
+function outputsIn(s: Statement, phrase: string): readonly string[] {
+  const [out] = thingsIn(phrase, OUTPUTS)
+  const about = /outputs?|ports?|display|video|connect|monitor/i.test(whole(s)) || s.label === ''
+  if (!out || !about || /\binputs?\b/i.test(`${s.label} ${phrase}`)) return []
+  const from = phrase.search(/HDMI|Display|DP\b|DVI|VGA|USB|Type-C/i)
+  const length = countAround(phrase, from, phrase.length) ?? leadingCount(phrase) ?? out.count
+  return Array.from({ length }, () => out.key)
 }

@@ -1,123 +1,137 @@
 // A drive's sheet: what it stores on, its shape, its protocol, what it draws at rest, busy and when
 // it spins up.
 import { generationIn } from './common'
-import { firstOf, measuresIn, productIn, spokenIn } from './measures'
+import { measuresIn, productIn, spokenIn, valueIn, type Measure } from './measures'
 import { whole, type Notes } from './notes'
+import { choiceIn } from './pattern'
 import type { Sheet, Statement } from './statements'
 
+const MEDIUM: readonly (readonly [RegExp, string])[] = [
+  [/optical|dvd|blu-?ray|cd-rom/i, 'optical'],
+  [/card reader/i, 'cards'],
+  [/floppy/i, 'floppy'],
+  [/hard (?:disk|drive)|\bHDD\b|\bRPM\b|rotation|spindle/i, 'disk'],
+  [/\bSSD\b|solid[- ]state|NVMe|M\.2|read.{0,20}MB\/s|MB\/s.{0,8}read/i, 'flash'],
+]
+
 export function readDrive(sheet: Sheet, notes: Notes): void {
-  const medium = /optical|dvd|blu-?ray|cd-rom/i.test(sheet.text)
-    ? 'optical'
-    : /card reader/i.test(sheet.text)
-      ? 'cards'
-      : /floppy/i.test(sheet.text)
-        ? 'floppy'
-        : /hard (?:disk|drive)|\bHDD\b|\bRPM\b|rotation|spindle/i.test(sheet.text)
-          ? 'disk'
-          : /\bSSD\b|solid[- ]state|NVMe|M\.2|read.{0,20}MB\/s|MB\/s.{0,8}read/i.test(sheet.text)
-            ? 'flash'
-            : null
+  const medium = choiceIn(sheet.text, MEDIUM)
   const [first] = sheet.statements
   if (first) {
     notes.put(first, 'medium', medium)
     if (medium === 'disk') notes.put(first, 'spins', true)
   }
   for (const s of sheet.statements) {
-    readBody(s, notes, medium)
-    readWork(s, notes, medium)
+    if (/M\.2|\bM2\b/i.test(whole(s))) readStick(s, notes)
+    else readBody(s, notes, medium)
+    readProtocol(s, notes)
+    readSpeed(s, notes)
+    readWatts(s, notes)
+    if (medium === 'disk') readStart(s, notes)
   }
+}
+
+function readStick(s: Statement, notes: Notes): void {
+  notes.put(s, 'shape', 'M.2')
+  notes.put(s, 'm2.length', /\b(22(?:30|42|60|80)|22110)\b/.exec(whole(s))?.[1])
 }
 
 /** What is more is no thickness of a drive, mm. A named choice. */
 const THICKEST = 60
+/** Named choice: no 2.5-inch drive is as thick, mm. */
+const THICK_LAPTOP = 16
 
 function readBody(s: Statement, notes: Notes, medium: string | null): void {
-  const text = whole(s)
-  const m2 = /M\.2|\bM2\b/i.test(text)
-  if (m2) {
-    notes.put(s, 'shape', 'M.2')
-    notes.put(s, 'm2.length', /\b(22(?:30|42|60|80)|22110)\b/.exec(text)?.[1] ?? null)
-  } else {
-    const inch = /\b(2[.,]5|3[.,]5|5[.,]25)\s*(?:"|″|-?\s?inch|in\b)/i
-      .exec(text)?.[1]
-      ?.replace(',', '.')
-    if (inch) notes.put(s, 'shape', inch)
-    const high = spokenIn(s.value).find(x => x.axis === 'height' || x.axis === 'thickness')?.value
-    if (high !== undefined && high < THICKEST) notes.put(s, 'thickness', high, 'mm')
-    const thin =
-      high !== undefined
-        ? undefined
-        : /(?:2[.,]5\s*(?:"|″|-?\s?inch)|thick(?:ness)?|height)\D{0,4}(\d+(?:[.,]\d+)?)\s*mm/i.exec(
-            text,
-          )?.[1]
-    const product = productIn(s.value, s.label)
-    if (product && product.values.length === 3 && !m2) {
-      notes.put(s, 'length', Math.max(...product.values), 'mm')
-      notes.put(s, 'thickness', Math.min(...product.values), 'mm')
-    } else if (thin) notes.put(s, 'thickness', Number(thin.replace(',', '.')), 'mm')
-    else if (inch === '2.5')
-      notes.put(
-        s,
-        'thickness',
-        measuresIn(s.value).find(x => x.unit === 'mm' && x.value < 16)?.value ?? null,
-        'mm',
-      )
-    if (/^length$/i.test(s.label))
-      notes.put(s, 'length', firstOf(s.value, 'mm')?.value ?? null, 'mm')
-    if (
-      medium === 'optical' &&
-      (/depth|length/i.test(s.label) || /^(?:depth|length)\b/i.test(s.value))
-    )
-      notes.put(s, 'length', firstOf(s.value, 'mm')?.value ?? null, 'mm')
-  }
-  if (/NVMe|PCI(?:e| Express)/i.test(text)) {
-    notes.put(s, 'protocol', 'NVMe')
-    notes.put(s, 'm2.generation', generationIn(text))
-  } else if (/S-?ATA/i.test(text)) notes.put(s, 'protocol', 'SATA')
-  else if (/\bUSB\b/i.test(text)) {
-    notes.put(s, 'protocol', 'USB')
-    notes.put(
-      s,
-      'usb',
-      /lead|cable/i.test(text) ? (firstOf(s.value, 'mm')?.value ?? null) : null,
-      'mm',
-    )
-  } else if (/\b(?:IDE|PATA)\b/.test(text)) notes.put(s, 'protocol', 'IDE')
+  const inch = /\b(2[.,]5|3[.,]5|5[.,]25)\s*(?:"|″|-?\s?inch|in\b)/i
+    .exec(whole(s))?.[1]
+    ?.replace(',', '.')
+  notes.put(s, 'shape', inch)
+  readThickness(s, notes, inch)
+  if (/^length$/i.test(s.label)) notes.put(s, 'length', valueIn(s.value, 'mm'), 'mm')
+  const deep = /depth|length/i.test(s.label) || /^(?:depth|length)\b/i.test(s.value)
+  if (medium === 'optical' && deep) notes.put(s, 'length', valueIn(s.value, 'mm'), 'mm')
 }
 
-function readWork(s: Statement, notes: Notes, medium: string | null): void {
+function readThickness(s: Statement, notes: Notes, inch: string | undefined): void {
+  const high = spokenIn(s.value).find(x => x.axis === 'height' || x.axis === 'thickness')?.value
+  if (high !== undefined && high < THICKEST) notes.put(s, 'thickness', high, 'mm')
+  const product = productIn(s.value, s.label)
+  if (product?.values.length === 3) {
+    notes.put(s, 'length', Math.max(...product.values), 'mm')
+    notes.put(s, 'thickness', Math.min(...product.values), 'mm')
+    return
+  }
+  const thin = high === undefined ? thicknessIn(whole(s)) : null
+  if (thin !== null) notes.put(s, 'thickness', thin, 'mm')
+  else if (inch === '2.5') {
+    const flat = measuresIn(s.value).find(x => x.unit === 'mm' && x.value < THICK_LAPTOP)
+    notes.put(s, 'thickness', flat?.value, 'mm')
+  }
+}
+
+/** "2.5-inch 7 mm", "thickness 7 mm". */
+function thicknessIn(text: string): number | null {
+  const named =
+    /(?:2[.,]5\s*(?:"|″|-?\s?inch)|thick(?:ness)?|height)\D{0,4}(\d+(?:[.,]\d+)?)\s*mm/i.exec(text)
+  return named?.[1] ? Number(named[1].replace(',', '.')) : null
+}
+
+function readProtocol(s: Statement, notes: Notes): void {
+  const text = whole(s)
+  const protocol = choiceIn(text, [
+    [/NVMe|PCI(?:e| Express)/i, 'NVMe'],
+    [/S-?ATA/i, 'SATA'],
+    [/\bUSB\b/i, 'USB'],
+    [/\b(?:IDE|PATA)\b/, 'IDE'],
+  ])
+  notes.put(s, 'protocol', protocol)
+  if (protocol === 'NVMe') notes.put(s, 'm2.generation', generationIn(text))
+  if (protocol === 'USB' && /lead|cable/i.test(text))
+    notes.put(s, 'usb', valueIn(s.value, 'mm'), 'mm')
+}
+
+function readSpeed(s: Statement, notes: Notes): void {
   const text = whole(s)
   const size = measuresIn(text).find(m => m.unit === 'GB' && m.value >= 1)
   if (size && !/cache|buffer/i.test(text)) notes.put(s, 'gigabytes', size.value, 'GB')
-  const speed = measuresIn(s.value).find(m => m.unit === 'MBs')
-  if (speed && (!/write/i.test(text) || /read|r\/w/i.test(text)))
-    notes.put(s, 'sequential', speed.value, 'MBs')
-  const pair = /idle\s*\/\s*(?:operating|active|busy)/i.test(s.label)
+  if (!/write/i.test(text) || /read|r\/w/i.test(text))
+    notes.put(s, 'sequential', valueIn(s.value, 'MBs'), 'MBs')
+}
+
+const IDLE = /idle|standby|at rest/i
+const AT_WORK = /power|active|operating|busy|max|consumption|typical/i
+/** Named choice: what is less is a drive asleep, W. */
+const ASLEEP = 0.1
+
+function readWatts(s: Statement, notes: Notes): void {
   const watts = measuresIn(s.value).filter(m => m.unit === 'W')
-  if (pair && watts.length >= 2) {
-    notes.put(s, 'rest', watts[0]?.value, 'W')
-    notes.put(s, 'busy', watts[1]?.value, 'W')
+  const [rest, busy] = watts
+  if (/idle\s*\/\s*(?:operating|active|busy)/i.test(s.label) && rest && busy) {
+    notes.put(s, 'rest', rest.value, 'W')
+    notes.put(s, 'busy', busy.value, 'W')
     return
   }
   for (const w of watts) {
-    const before = s.value.slice(Math.max(0, w.at - 14), w.at)
-    const near = `${before} ${/[,;]/.test(s.value.slice(w.end, w.end + 1)) ? '' : s.value.slice(w.end, w.end + 10)}`
-    const said = /idle|standby|rest|active|operating|busy|max|typical|read|write/i.test(near)
-      ? near
-      : s.label
-    if (/idle|standby|at rest/i.test(said)) {
-      if (w.value >= 0.1) notes.put(s, 'rest', w.value, 'W')
-    } else if (
-      s.line === 1 ||
-      /power|active|operating|busy|max|consumption|typical/i.test(`${said} ${s.label}`)
-    )
+    const said = saidOf(s, w)
+    if (IDLE.test(said)) {
+      if (w.value >= ASLEEP) notes.put(s, 'rest', w.value, 'W')
+    } else if (s.line === 1 || AT_WORK.test(`${said} ${s.label}`))
       notes.put(s, 'busy', w.value, 'W')
   }
-  if (medium === 'disk' && /start|spin-?up/i.test(text))
-    notes.put(
-      s,
-      /(?<![\d.])5\s?V\b/.test(text) && !/12\s?V\b/.test(text) ? 'start.A5' : 'start.A12',
-      firstOf(s.value, 'A')?.value ?? null,
-      'A',
-    )
+}
+
+/** What is said of a figure: in the words beside it, else in the label. */
+function saidOf({ label, value }: Statement, { at, end }: Measure): string {
+  const before = value.slice(Math.max(0, at - 14), at)
+  const behind = /[,;]/.test(value.slice(end, end + 1)) ? '' : value.slice(end, end + 10)
+  const near = `${before} ${behind}`
+  return /idle|standby|rest|active|operating|busy|max|typical|read|write/i.test(near) ? near : label
+}
+
+function readStart(s: Statement, notes: Notes): void {
+  const text = whole(s)
+  if (/idle\s*\/\s*(?:operating|active|busy)/i.test(s.label) || !/start|spin-?up/i.test(text))
+    return
+  const only5 = /(?<![\d.])5\s?V\b/.test(text) && !/12\s?V\b/.test(text)
+  notes.put(s, only5 ? 'start.A5' : 'start.A12', valueIn(s.value, 'A'), 'A')
 }

@@ -1,30 +1,36 @@
 // A fan's sheet: its frame, its plug, its amps, its lead.
 import { ampsIn, leadIn } from './common'
-import { firstOf, productIn, spokenIn } from './measures'
+import { productIn, spokenIn, valueIn } from './measures'
 import { whole, type Notes } from './notes'
-import type { Sheet } from './statements'
+import type { Sheet, Statement } from './statements'
 
 export function readFan(sheet: Sheet, notes: Notes): void {
   // What a fan's lights take is no matter of the fan.
   for (const s of sheet.statements.filter(x => !/\bLEDs?\b|\blights?\b|RGB/i.test(x.label))) {
-    const text = whole(s)
-    const product = productIn(s.value, s.label)
-    if (product && product.values.length === 3) {
-      notes.put(s, 'size', String(Math.round(Math.max(...product.values))))
-      notes.put(s, 'thickness', Math.min(...product.values), 'mm')
-    }
-    const frame = /\b(40|60|80|92|120|140|200)\s*mm\b/i.exec(s.value)?.[1]
-    if (frame && !product && !/cable|lead|thick/i.test(s.label)) notes.put(s, 'size', frame)
-    const thick = /thick/i.test(s.label)
-      ? firstOf(s.value, 'mm')?.value
-      : spokenIn(s.value).find(x => x.axis === 'thickness')?.value
-    if (thick !== undefined)
-      notes.put(s, 'thickness', Number(String(thick).replace(',', '.')), 'mm')
-    const pins = /\b([34])[- ]?(?:pins?|wires?)\b/i.exec(text)?.[1]
-    if (pins) notes.put(s, 'face', `fan-${pins}`)
-    else if (/\bPWM\b/.test(text) && !/hub|speed/i.test(s.label)) notes.put(s, 'face', 'fan-4')
+    readSize(s, notes)
+    readPlug(s, notes)
     if (/current|power|input|rated|consumption|amp/i.test(s.label) || s.label === '')
       notes.put(s, 'amps', ampsIn(s.value), 'A')
     notes.put(s, 'lead', leadIn(s), 'mm')
   }
+}
+
+function readSize(s: Statement, notes: Notes): void {
+  const product = productIn(s.value, s.label)
+  const frame = /\b(40|60|80|92|120|140|200)\s*mm\b/i.exec(s.value)?.[1]
+  if (product?.values.length === 3) {
+    notes.put(s, 'size', String(Math.round(Math.max(...product.values))))
+    notes.put(s, 'thickness', Math.min(...product.values), 'mm')
+  } else if (!product && !/cable|lead|thick/i.test(s.label)) notes.put(s, 'size', frame)
+  const thick = /thick/i.test(s.label)
+    ? valueIn(s.value, 'mm')
+    : spokenIn(s.value).find(x => x.axis === 'thickness')?.value
+  notes.put(s, 'thickness', thick, 'mm')
+}
+
+function readPlug(s: Statement, notes: Notes): void {
+  const text = whole(s)
+  const pins = /\b([34])[- ]?(?:pins?|wires?)\b/i.exec(text)?.[1]
+  if (pins) notes.put(s, 'face', `fan-${pins}`)
+  else if (/\bPWM\b/.test(text) && !/hub|speed/i.test(s.label)) notes.put(s, 'face', 'fan-4')
 }

@@ -1,93 +1,105 @@
 // A hub's sheet: what it serves, how many outlets, where it takes power and signal from, amps in
 // all.
-import { firstOf, measuresIn } from './measures'
+import { firstOf, measuresIn, type Measure } from './measures'
 import { whole, type Notes } from './notes'
+import { choiceIn, oneOf } from './pattern'
 import { phrasesOf, type Sheet, type Statement } from './statements'
-import { countAround, leadingCount } from './things'
+import { countOf, leadingCount } from './things'
+
+const SERVES: readonly (readonly [RegExp, Service])[] = [
+  [/\bfans?\b/i, 'fans'],
+  [/\bA?RGB\b|LED|light/i, 'lights'],
+  [/\bUSB\b/i, 'USB'],
+]
+type Service = 'fans' | 'lights' | 'USB'
+
+/** What its outlets are, by what it serves and the volts or the generation that the sheet names. */
+const OUTLETS: Record<Service, (text: string) => string> = {
+  fans: () => 'fan-4',
+  lights: text => (/12\s?V/.test(text) ? 'light-12' : 'light-5'),
+  USB: text => (/USB\s?3(?![-\d])/.test(text) ? 'usb-3' : 'usb-2'),
+}
+
+/** A hub as its sheet shows it: what it serves, and by which sockets. */
+interface Hub {
+  readonly serves: Service | null
+  readonly outlet: string
+}
 
 export function readHub(sheet: Sheet, notes: Notes): void {
-  const serves = /\bfans?\b/i.test(sheet.text)
-    ? 'fans'
-    : /\bA?RGB\b|LED|light/i.test(sheet.text)
-      ? 'lights'
-      : /\bUSB\b/i.test(sheet.text)
-        ? 'USB'
-        : null
+  const serves = choiceIn(sheet.text, SERVES)
+  const hub: Hub = { serves, outlet: OUTLETS[serves ?? 'USB'](sheet.text) }
   const [first] = sheet.statements
   if (first) notes.put(first, 'serves', serves)
-  const face =
-    serves === 'fans'
-      ? 'fan-4'
-      : serves === 'lights'
-        ? /12\s?V/.test(sheet.text)
-          ? 'light-12'
-          : 'light-5'
-        : /USB\s?3(?![-\d])/.test(sheet.text)
-          ? 'usb-3'
-          : 'usb-2'
   for (const s of sheet.statements) {
-    const text = whole(s)
-    if (
-      /output|channel|connectors?$|ports?$|headers?$/i.test(s.label) &&
-      !/power|total|interface/i.test(s.label)
-    ) {
-      const m = /4[- ]?pin|3[- ]?pin|PWM|header/i.exec(s.value)
-      notes.put(
-        s,
-        `outlets.${face}`,
-        (m ? countAround(s.value, m.index, m.index + m[0].length) : null) ?? leadingCount(s.value),
-        'pcs',
-      )
-    }
-    const named = /\b(\d{1,2})[- ]?(?:port|way|channel|fan)s?\b/i.exec(
-      s.label === '' ? s.value : '',
-    )?.[1]
-    if (named) notes.put(s, `outlets.${face}`, Number(named), 'pcs')
-    if (serves === 'fans' || serves === 'lights') readSync(s, notes, serves)
-    const spoken =
-      s.label === '' && !named && !/A?RGB|\bLED/i.test(s.value)
-        ? /(?:fan|light|led|usb)?\s*(?:outputs?|channels?|connectors?|sockets?|ports)/i.exec(
-            s.value,
-          )
-        : null
-    if (spoken && !/power/i.test(s.value))
-      notes.put(
-        s,
-        `outlets.${face}`,
-        countAround(s.value, spoken.index, spoken.index + spoken[0].length),
-        'pcs',
-      )
-    if (/power|input/i.test(s.label === '' ? s.value : s.label) && /SATA/i.test(s.value))
-      notes.put(s, 'inlets.sata-power', 1, 'pcs')
-    else if (/power/i.test(s.label) && /molex/i.test(s.value))
-      notes.put(s, 'inlets.drive-4', 1, 'pcs')
-    if (
-      serves === 'fans' &&
-      /PWM (?:sync|input|signal|control)|(?:to|from) (?:the )?(?:motherboard|mainboard|board)|(?:mother|main)?board inputs?/i.test(
-        text,
-      ) &&
-      /4[- ]?pin|PWM/i.test(text)
-    )
-      notes.put(s, 'inlets.fan-4', 1, 'pcs')
-    if (
-      serves === 'USB' &&
-      (/^(?:upstream|input|host|connection)$/i.test(s.label) ||
-        (s.label === '' && /^(?:connects?|plugs?) (?:to|into)\b/i.test(s.value)))
-    )
-      notes.put(s, `inlets.${/USB\s?3/.test(s.value) ? 'usb-3' : 'usb-2'}`, 1, 'pcs')
-    if (/\bUSB\s?2/i.test(text) && /internal|interface|header/i.test(text) && serves !== 'USB')
-      notes.put(s, 'inlets.usb-2', 1, 'pcs')
-    if (/current|total|output/i.test(s.label === '' ? s.value : s.label)) {
-      const a = totalIn(s.value)
-      const w = firstOf(s.value, 'W')?.value
-      notes.put(
-        s,
-        'amps',
-        a ?? (w === undefined ? null : w / (serves === 'lights' && face === 'light-5' ? 5 : 12)),
-        'A',
-      )
-    }
+    readOutlets(s, notes, hub)
+    readSpokenOutlets(s, notes, hub)
+    readPower(s, notes)
+    readSignal(s, notes, hub)
+    readAmps(s, notes, hub)
   }
+}
+
+function readOutlets(s: Statement, notes: Notes, { serves, outlet }: Hub): void {
+  const about = /output|channel|connectors?$|ports?$|headers?$/i.test(s.label)
+  if (about && !/power|total|interface/i.test(s.label)) {
+    const m = /4[- ]?pin|3[- ]?pin|PWM|header/i.exec(s.value)
+    const count = (m ? countOf(s.value, m) : null) ?? leadingCount(s.value)
+    notes.put(s, `outlets.${outlet}`, count, 'pcs')
+  }
+  const ways = waysIn(s)
+  if (ways !== null) notes.put(s, `outlets.${outlet}`, ways, 'pcs')
+  if (serves === 'fans' || serves === 'lights') readSync(s, notes, serves)
+}
+
+/** "10-port", "8-way": a name that counts. */
+function waysIn(s: Statement): number | null {
+  const text = s.label === '' ? s.value : ''
+  const named = /\b(\d{1,2})[- ]?(?:port|way|channel|fan)s?\b/i.exec(text)?.[1]
+  return named === undefined ? null : Number(named)
+}
+
+const SPOKEN = /(?:fan|light|led|usb)?\s*(?:outputs?|channels?|connectors?|sockets?|ports)/i
+
+function readSpokenOutlets(s: Statement, notes: Notes, { outlet }: Hub): void {
+  if (s.label !== '' || waysIn(s) !== null || /A?RGB|\bLED|power/i.test(s.value)) return
+  const spoken = SPOKEN.exec(s.value)
+  if (spoken) notes.put(s, `outlets.${outlet}`, countOf(s.value, spoken), 'pcs')
+}
+
+function readPower(s: Statement, notes: Notes): void {
+  const about = s.label === '' ? s.value : s.label
+  if (/power|input/i.test(about) && /SATA/i.test(s.value))
+    notes.put(s, 'inlets.sata-power', 1, 'pcs')
+  else if (/power/i.test(s.label) && /molex/i.test(s.value))
+    notes.put(s, 'inlets.drive-4', 1, 'pcs')
+}
+
+const FROM_BOARD = oneOf(
+  ...[/PWM (?:sync|input|signal|control)/, /(?:mother|main)?board inputs?/],
+  /(?:to|from) (?:the )?(?:motherboard|mainboard|board)/,
+)
+
+function readSignal(s: Statement, notes: Notes, { serves }: Hub): void {
+  const text = whole(s)
+  if (serves === 'fans' && FROM_BOARD.test(text) && /4[- ]?pin|PWM/i.test(text))
+    notes.put(s, 'inlets.fan-4', 1, 'pcs')
+  if (serves === 'USB' && isUpstream(s))
+    notes.put(s, `inlets.${/USB\s?3/.test(s.value) ? 'usb-3' : 'usb-2'}`, 1, 'pcs')
+  const internal = /\bUSB\s?2/i.test(text) && /internal|interface|header/i.test(text)
+  if (internal && serves !== 'USB') notes.put(s, 'inlets.usb-2', 1, 'pcs')
+}
+
+const isUpstream = (s: Statement): boolean =>
+  /^(?:upstream|input|host|connection)$/i.test(s.label) ||
+  (s.label === '' && /^(?:connects?|plugs?) (?:to|into)\b/i.test(s.value))
+
+function readAmps(s: Statement, notes: Notes, { outlet }: Hub): void {
+  if (!/current|total|output/i.test(s.label === '' ? s.value : s.label)) return
+  const watts = firstOf(s.value, 'W')?.value
+  const volts = outlet === 'light-5' ? 5 : 12
+  const amps = totalIn(s.value) ?? (watts === undefined ? null : watts / volts)
+  notes.put(s, 'amps', amps, 'A')
 }
 
 /**
@@ -95,19 +107,15 @@ export function readHub(sheet: Sheet, notes: Notes): void {
  * fans.
  */
 function readSync(s: Statement, notes: Notes, serves: 'fans' | 'lights'): void {
+  const text = whole(s)
   for (const phrase of phrasesOf(s.value)) {
     const m = /A-?RGB/i.exec(phrase)
-    const named = /A-?RGB/i.test(s.label)
-    if (!m && !named) continue
-    const n = m ? countAround(phrase, m.index, m.index + m[0].length) : leadingCount(phrase)
-    if (/\binputs?\b|from (?:the )?(?:mother|main)?board/i.test(whole(s)))
-      notes.put(s, 'inlets.light-5', n ?? 1, 'pcs')
-    else if (
-      serves === 'fans' &&
-      n !== null &&
-      /ports?|outputs?|headers?|channels?|sockets?/i.test(whole(s))
-    )
-      notes.put(s, 'outlets.light-5', n, 'pcs')
+    if (!m && !/A-?RGB/i.test(s.label)) continue
+    const count = m ? countOf(phrase, m) : leadingCount(phrase)
+    if (/\binputs?\b|from (?:the )?(?:mother|main)?board/i.test(text))
+      notes.put(s, 'inlets.light-5', count ?? 1, 'pcs')
+    else if (serves === 'fans' && /ports?|outputs?|headers?|channels?|sockets?/i.test(text))
+      notes.put(s, 'outlets.light-5', count, 'pcs')
   }
 }
 
@@ -117,19 +125,12 @@ function readSync(s: Statement, notes: Notes, serves: 'fans' | 'lights'): void {
  */
 function totalIn(text: string): number | null {
   const amps = measuresIn(text).filter(m => m.unit === 'A')
-  const total = amps.find(
-    m =>
-      /^\s*(?:in )?(?:total|together|combined)/i.test(text.slice(m.end)) ||
-      /(?:total|together|combined)\D{0,14}$/i.test(text.slice(0, m.at)),
-  )
-  return (
-    (
-      total ??
-      amps.find(
-        m =>
-          !/^\s*(?:per|each|\/)\s*(?:channel|port|outlet|fan|header)?/i.test(text.slice(m.end)) &&
-          !/(?:per|each)\D{0,14}$/i.test(text.slice(0, m.at)),
-      )
-    )?.value ?? null
-  )
+  const total = amps.find(m => isTotal(text, m)) ?? amps.find(m => !isOfOne(text, m))
+  return total?.value ?? null
 }
+const isTotal = (text: string, { at, end }: Measure): boolean =>
+  /^\s*(?:in )?(?:total|together|combined)/i.test(text.slice(end)) ||
+  /(?:total|together|combined)\D{0,14}$/i.test(text.slice(0, at))
+const isOfOne = (text: string, { at, end }: Measure): boolean =>
+  /^\s*(?:per|each|\/)\s*(?:channel|port|outlet|fan|header)?/i.test(text.slice(end)) ||
+  /(?:per|each)\D{0,14}$/i.test(text.slice(0, at))

@@ -20,37 +20,39 @@ const OF_CABLES: Readonly<Record<string, string>> = {
 }
 
 /** "headers.sata-data" → "SATA data headers"; "coolerRoom" → "cooler room". */
-export function labelOfField(kind: PartKind, path: string): string {
-  const [head = '', ...rest] = path.split('.')
-  const tail = rest.join('.')
-  if (head in COUNTED && rest[0] !== undefined && rest[0] in CONNECTORS)
-    return `${CONNECTORS[rest[0] as PlugFace].name}, ${OF_CABLES[rest[1] ?? ''] ?? COUNTED[head]}`
-  if (head === 'bays') return `${tail}-inch bays`
-  if (head === 'fans' || head === 'radiators')
-    return rest[1] === 'sizes'
-      ? `${rest[0]} fan sizes`
-      : rest[1] !== undefined
-        ? `${rest[0]} fan places of ${rest[1]} mm`
-        : `${head === 'fans' ? 'fan places' : 'radiator'} ${rest[0] ?? ''}`.trim()
-  const walk = (
-    fields: readonly FormField[],
-    keys: readonly string[],
-    said: readonly string[],
-  ): string | null => {
-    const [key, ...more] = keys
-    // "outer, outer length" says it twice.
-    if (key === undefined)
-      return said
-        .filter((s, i) => i === said.length - 1 || !(said.at(-1) ?? '').includes(s))
-        .join(', ')
-    if (/^\d+$/.test(key))
-      return walk(fields, more, [...said.slice(0, -1), `${said.at(-1) ?? ''} ${Number(key) + 1}`])
-    const field = fields.find(f => f.key === key)
-    if (!field) return null
-    return walk(field.takes === 'group' || field.takes === 'list' ? field.fields : [], more, [
-      ...said,
-      field.label,
+export const labelOfField = (kind: PartKind, path: string): string =>
+  countedLabel(path) ?? formLabel(formOf(kind), path.split('.'), []) ?? path.replaceAll('.', ', ')
+
+/** What is counted and has no field of its own in the form; null where the form knows better. */
+function countedLabel(path: string): string | null {
+  const [head = '', second, third] = path.split('.')
+  const face = second !== undefined && second in CONNECTORS ? CONNECTORS[second as PlugFace] : null
+  if (head in COUNTED && face) return `${face.name}, ${OF_CABLES[third ?? ''] ?? COUNTED[head]}`
+  if (head === 'bays') return `${path.slice('bays.'.length)}-inch bays`
+  if (head !== 'fans' && head !== 'radiators') return null
+  if (third === 'sizes') return `${second} fan sizes`
+  if (third !== undefined) return `${second} fan places of ${third} mm`
+  return `${head === 'fans' ? 'fan places' : 'radiator'} ${second ?? ''}`.trim()
+}
+
+function formLabel(
+  fields: readonly FormField[],
+  keys: readonly string[],
+  said: readonly string[],
+): string | null {
+  const [key, ...more] = keys
+  // "outer, outer length" says it twice.
+  if (key === undefined)
+    return said
+      .filter((s, i) => i === said.length - 1 || !(said.at(-1) ?? '').includes(s))
+      .join(', ')
+  if (/^\d+$/.test(key))
+    return formLabel(fields, more, [
+      ...said.slice(0, -1),
+      `${said.at(-1) ?? ''} ${Number(key) + 1}`,
     ])
-  }
-  return walk(formOf(kind), path.split('.'), []) ?? path.replaceAll('.', ', ')
+  const field = fields.find(f => f.key === key)
+  if (!field) return null
+  const inside = field.takes === 'group' || field.takes === 'list' ? field.fields : []
+  return formLabel(inside, more, [...said, field.label])
 }

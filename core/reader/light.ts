@@ -1,34 +1,42 @@
 // A sheet of lights: volts, number, amps, lead.
 import { leadIn } from './common'
-import { firstOf } from './measures'
+import { valueIn } from './measures'
 import { whole, type Notes } from './notes'
-import type { Sheet } from './statements'
+import { choiceIn } from './pattern'
+import type { Sheet, Statement } from './statements'
+
+const FACES: readonly (readonly [RegExp, string])[] = [
+  [/5\s?V\b|addressable|A-?RGB/i, 'light-5'],
+  [/12\s?V\b/i, 'light-12'],
+]
+const VOLTS: Readonly<Record<string, number>> = { 'light-12': 12, 'light-5': 5 }
 
 export function readLight(sheet: Sheet, notes: Notes): void {
+  for (const s of sheet.statements) notes.put(s, 'face', choiceIn(whole(s), FACES))
   for (const s of sheet.statements) {
-    const text = whole(s)
-    if (/5\s?V\b/i.test(text) || /addressable|A-?RGB/i.test(text)) notes.put(s, 'face', 'light-5')
-    else if (/12\s?V\b/i.test(text)) notes.put(s, 'face', 'light-12')
-  }
-  for (const s of sheet.statements) {
-    const leds =
-      /(\d{1,3})\s*(?:(?:addressable |A?RGB )?LEDs\b|x\s*(?:A?RGB )?LED\b|(?:addressable|A?RGB) LED\b(?! strip))/i.exec(
-        s.value,
-      )?.[1] ??
-      (/LEDs?|lights/i.test(s.label)
-        ? /^\s*(\d{1,3})(?![.,\d]|\s*(?:m?A|W|V|mm|cm)\b)/.exec(s.value)?.[1]
-        : undefined)
-    if (leds) notes.put(s, 'lights', Number(leds), 'pcs')
-    const volts =
-      notes.value('face') === 'light-12' ? 12 : notes.value('face') === 'light-5' ? 5 : null
-    const watts = firstOf(s.value, 'W')?.value
-    notes.put(
-      s,
-      'amps',
-      firstOf(s.value, 'A')?.value ??
-        (watts === undefined || volts === null ? null : watts / volts),
-      'A',
-    )
+    notes.put(s, 'lights', countIn(s), 'pcs')
+    notes.put(s, 'amps', ampsOf(s, VOLTS[String(notes.value('face'))]), 'A')
     notes.put(s, 'lead', leadIn(s), 'mm')
   }
+}
+
+const LEDS = new RegExp(
+  [
+    String.raw`(\d{1,3})\s*(?:(?:addressable |A?RGB )?LEDs\b|x\s*(?:A?RGB )?LED\b`,
+    String.raw`(?:addressable|A?RGB) LED\b(?! strip))`,
+  ].join('|'),
+  'i',
+)
+function countIn(s: Statement): number | null {
+  const labelled = /LEDs?|lights/i.test(s.label)
+    ? /^\s*(\d{1,3})(?![.,\d]|\s*(?:m?A|W|V|mm|cm)\b)/.exec(s.value)?.[1]
+    : undefined
+  const leds = LEDS.exec(s.value)?.[1] ?? labelled
+  return leds === undefined ? null : Number(leds)
+}
+
+function ampsOf(s: Statement, volts: number | undefined): number | null {
+  const watts = valueIn(s.value, 'W')
+  const worked = watts === null || volts === undefined ? null : watts / volts
+  return valueIn(s.value, 'A') ?? worked
 }

@@ -1,8 +1,8 @@
 // What a field of a kind can be: a value that was read and lies outside is doubtful, whatever words
 // it came from.
 import type { PartKind } from '../parts'
-import { fieldAt, formOf } from '../forms/form'
-import type { DoubtfulField, ReadField } from './notes'
+import { fieldAt, formOf, type FormField } from '../forms/form'
+import type { DoubtfulField, ReadField, ReadValue } from './notes'
 
 /**
  * Parts the fields of a reading: those that may be so, and those whose value is hardly possible,
@@ -28,17 +28,17 @@ export function doubtsOf(
 /** Named choice: of no thing that sheets count has a part more. */
 const MOST_COUNTED = 32
 
-function whyNot(field: ReturnType<typeof fieldAt>, { value, unit }: ReadField): string | null {
-  if (field?.takes === 'figure' && typeof value === 'number') {
+function whyNot(field: FormField | null, { value, unit }: ReadField): string | null {
+  if (field === null) return unit === 'pcs' ? whyNotCounted(value) : null
+  if (field.takes === 'figure' && typeof value === 'number') {
     const { least, most } = field.about
     return value < least || value > most ? `mostly ${least} to ${most} ${field.about.unit}` : null
   }
-  if (field?.takes === 'choice' && !field.options.some(o => o.value === value))
-    return 'none of what it can be'
-  return field === null &&
-    unit === 'pcs' &&
-    typeof value === 'number' &&
-    (value < 1 || value > MOST_COUNTED)
+  const isOption = field.takes !== 'choice' || field.options.some(o => o.value === value)
+  return isOption ? null : 'none of what it can be'
+}
+
+const whyNotCounted = (value: ReadValue): string | null =>
+  typeof value === 'number' && (value < 1 || value > MOST_COUNTED)
     ? `mostly 1 to ${MOST_COUNTED}`
     : null
-}

@@ -2,8 +2,9 @@
 // brackets say; what they switch off.
 import { generationIn } from './common'
 import { whole, type Notes } from './notes'
+import { oneOf } from './pattern'
 import { phrasesOf, type Sheet, type Statement } from './statements'
-import { countAround, leadingCount, wordNumber } from './things'
+import { countOf, leadingCount, wordNumber } from './things'
 
 /** Brackets that only tell what a socket switches off. */
 const SWITCHED = /\([^)]*(?:unavailable|disabled|switched off|shar(?:es|ed))[^)]*\)/gi
@@ -26,31 +27,35 @@ export function readM2Sockets(sheet: Sheet, notes: Notes): void {
   const sockets = lines
     .filter(s => !isCondition(s))
     .flatMap(s => socketsOn(s).map(socket => ({ s, ...socket })))
-  sockets.forEach(({ s, own, shared, group, radio }, n) => {
-    const lengths = lengthsIn(shared)
-    if (lengths.length > 0) notes.put(s, `m2.${n}.lengths`, lengths)
-    notes.put(
-      s,
-      `m2.${n}.generation`,
-      generationIn(own) ??
-        bareGeneration(own) ??
-        (!group && allM2(s) ? generationIn(s.value) : null),
-    )
-    if (/SATA/i.test(own) && /PCI|NVMe/i.test(own))
-      notes.put(s, `m2.${n}.protocols`, ['NVMe', 'SATA'])
-    if (radio) notes.put(s, `m2.${n}.keys`, ['E'])
-    const shut = [...sheet.footnotes.map(f => f.says), ...sheet.statements.map(x => x.value)].find(
-      f =>
-        switchesOff(n).test(f) &&
-        /disabled|switched off|\boff\b|unavailable|not available|shares?/i.test(f),
-    )
-    const ports = portsIn(shut ?? '')
-    if (ports.length === 0) return
-    notes.put(s, `m2.${n}.shuts`, ports, null, shut)
-    sheet.statements.filter(x => x.value === shut).forEach(x => notes.use(x))
+  sockets.forEach((socket, n) => {
+    readSocket(socket.s, notes, socket, n)
+    readShut(sheet, notes, socket.s, n)
   })
   const [first] = lines
   if (first && sockets.length > 0) notes.put(first, 'm2', sockets.length, 'pcs')
+}
+
+function readSocket(s: Statement, notes: Notes, { own, shared, group, radio }: Socket, n: number) {
+  const lengths = lengthsIn(shared)
+  if (lengths.length > 0) notes.put(s, `m2.${n}.lengths`, lengths)
+  const ofLine = !group && allM2(s) ? generationIn(s.value) : null
+  notes.put(s, `m2.${n}.generation`, generationIn(own) ?? bareGeneration(own) ?? ofLine)
+  if (/SATA/i.test(own) && /PCI|NVMe/i.test(own))
+    notes.put(s, `m2.${n}.protocols`, ['NVMe', 'SATA'])
+  if (radio) notes.put(s, `m2.${n}.keys`, ['E'])
+}
+
+const SWITCHES_OFF = oneOf(
+  ...[/disabled/, /switched off/, /\boff\b/, /unavailable/, /not available/, /shares?/],
+)
+/** What a socket switches off, wherever the sheet says it: in a footnote or a line of its own. */
+function readShut(sheet: Sheet, notes: Notes, s: Statement, n: number): void {
+  const said = [...sheet.footnotes.map(f => f.says), ...sheet.statements.map(x => x.value)]
+  const shut = said.find(text => socketNamed(n).test(text) && SWITCHES_OFF.test(text))
+  const ports = portsIn(shut ?? '')
+  if (shut === undefined || ports.length === 0) return
+  notes.putFrom(shut, s, `m2.${n}.shuts`, ports)
+  for (const line of sheet.statements) if (line.value === shut) notes.use(line)
 }
 
 /**
@@ -64,37 +69,35 @@ interface Socket {
   readonly radio: boolean
 }
 
-function socketsOn(s: Statement): readonly Socket[] {
-  const named = /\bM\.?2(?:[_ ]\d|[A-D](?:_[A-Z]+)?)\b/.test(whole(s))
+/** A text names one of several sockets: "M2_2", "M2A_CPU". */
+const NUMBERED = /\bM\.?2(?:[_ ]\d|[A-D](?:_[A-Z]+)?)\b/
+
+const socketsOn = (s: Statement): readonly Socket[] =>
+  textsOf(s).flatMap(text => socketsIn(text, s, NUMBERED.test(whole(s))))
+
+/** The texts of a line that are about sockets: one for each that is named, or the line, or phrases. */
+function textsOf(s: Statement): readonly string[] {
   const each = s.value
     .split(/(?=\bM\.?2(?:_\d|[A-D]\b))/)
     .filter(t => /^M\.?2(?:_\d|[A-D]\b)/.test(t))
-  const texts =
-    each.length > 1
-      ? each
-      : named
-        ? [whole(s)]
-        : aboutM2(s.label)
-          ? [s.value]
-          : wholeSockets(phrasesOf(s.value)).filter(aboutM2)
-  return texts.flatMap(text => socketsIn(text, s, named))
+  if (each.length > 1) return each
+  if (NUMBERED.test(whole(s))) return [whole(s)]
+  return aboutM2(s.label) ? [s.value] : wholeSockets(phrasesOf(s.value)).filter(aboutM2)
 }
 
 function socketsIn(text: string, s: Statement, named: boolean): readonly Socket[] {
   const apart = aboutM2(s.label)
     ? phrasesOf(text).filter(p => /^\d\s*x\s*(?:PCI|Gen|NVMe|SATA)/i.test(p))
     : []
-  const count = named
-    ? 1
-    : apart.length > 1
-      ? apart.reduce((sum, p) => sum + (leadingCount(p) ?? 1), 0)
-      : countIn(text)
+  const several = apart.length > 1
+  const counted = several
+    ? apart.reduce((sum, p) => sum + (leadingCount(p) ?? 1), 0)
+    : countIn(text)
+  const count = named ? 1 : counted
   const radio = /key[- ]?E\b|\bE[- ]key|wlan|wi-?fi|CNVi/i.test(`${s.label} ${text}`)
   const inside = /\(([^)]*)\)/.exec(text)?.[1] ?? ''
-  const kinds = groupsIn(
-    named || apart.length > 1 ? text : inside || (allM2(s) ? s.value : text),
-    count,
-  )
+  const line = allM2(s) ? s.value : text
+  const kinds = groupsIn(named || several ? text : inside || line, count)
   const group = kinds.length > 1
   return Array.from({ length: count }, (_, i) => {
     const about = kinds[i] ?? kinds.at(-1) ?? text
@@ -109,15 +112,11 @@ function socketsIn(text: string, s: Statement, named: boolean): readonly Socket[
 
 function countIn(text: string): number {
   const named = /M\.2(?:\s+\d{4,5})?(?:\s*(?:slots?|sockets?|connectors?))?/i.exec(text)
-  return (
-    (named ? countAround(text, named.index, named.index + named[0].length) : null) ??
-    leadingCount(text) ??
-    1
-  )
+  return (named ? countOf(text, named) : null) ?? leadingCount(text) ?? 1
 }
 
 /** Names the n-th socket: "M2_2", "M.2 slot 2", "M2B". */
-const switchesOff = (n: number): RegExp =>
+const socketNamed = (n: number): RegExp =>
   new RegExp(`M\\.?2(?:(?:[_ #]|\\s(?:slot|socket)\\s)${n + 1}|${'ABCD'[n] ?? '-'})\\b`, 'i')
 
 /** "4.0 x4" without the bus's name: what else has four lanes. */
@@ -134,15 +133,19 @@ function lengthsIn(text: string): readonly string[] {
   )
 }
 
+const PORT = String.raw`SATA(?:6G|3)?[_ ]?`
+const PORTS = new RegExp(
+  [
+    String.raw`${PORT}(?:ports? )?(\d)\b`,
+    String.raw`((?:\s*(?:\/|,|&|and|or|-|–|to)\s*(?:${PORT})?\d\b)*)(?!\s*G(?:b|\b))`,
+  ].join(''),
+  'gi',
+)
 /**
  * "SATA5 and SATA6", "SATA 3/4", "SATA6G_5-8": the ports that a sentence names, by their numbers.
  */
 function portsIn(text: string): readonly string[] {
-  return [
-    ...text.matchAll(
-      /SATA(?:6G|3)?[_ ]?(?:ports? )?(\d)\b((?:\s*(?:\/|,|&|and|or|-|–|to)\s*(?:SATA(?:6G|3)?[_ ]?)?\d\b)*)(?!\s*G(?:b|\b))/gi,
-    ),
-  ]
+  return [...text.matchAll(PORTS)]
     .flatMap(m => {
       const more = [
         ...(m[2] ?? '').matchAll(/(\/|,|&|and|or|-|–|to)\s*(?:SATA(?:6G|3)?[_ ]?)?(\d)/gi),

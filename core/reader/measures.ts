@@ -1,6 +1,7 @@
 // Numbers with units as makers write them: decimal comma, fractions of an inch, thousands, "a x b x
 // c mm", letters for axes.
 import type { Unit } from '../figures/units'
+import { choiceIn } from './pattern'
 
 /**
  * One value found in a text, in the unit it is kept in, and how many of those make the unit as
@@ -53,54 +54,62 @@ const round = (value: number): number => Math.round(value * 1e4) / 1e4
 
 /** Every number of a text with the unit behind it, in order. Numbers without a unit have none. */
 export function measuresIn(text: string): readonly Measure[] {
-  const found: Measure[] = []
-  for (const m of text.matchAll(FRACTION)) {
-    const unit = unitAt(text, m.index + m[0].length) ?? unitAt(text, m.index + m[0].length + 1)
-    if (unit && !/\d\s+$/.test(text.slice(0, m.index)))
-      found.push({
-        value: round((Number(m[1]) / Number(m[2])) * unit.times),
-        unit: unit.unit,
-        times: unit.times,
-        at: m.index,
-        end: unit.end,
-        words: text.slice(m.index, unit.end),
-      })
-  }
-  const fractions = [...found]
-  for (const m of text.matchAll(NUMBER)) {
-    if (fractions.some(f => m.index >= f.at && m.index < f.end)) continue
-    const whole = plainNumber(m[1] ?? '') + (m[2] && m[3] ? Number(m[2]) / Number(m[3]) : 0)
-    const at = m.index
-    const end = at + m[0].length
-    const gap = /^\s?-?/.exec(text.slice(end))?.[0].length ?? 0
-    const unit = unitAt(text, end + gap) ?? unitAt(text, end)
-    found.push(
-      unit
-        ? {
-            value: round(whole * unit.times),
-            unit: unit.unit,
-            times: unit.times,
-            at,
-            end: unit.end,
-            words: text.slice(at, unit.end),
-          }
-        : { value: whole, unit: null, times: 1, at, end, words: m[0] },
-    )
-  }
-  const inOrder = found.sort((a, b) => a.at - b.at)
-  // "3,500/2,900 MB/s": the unit at the end is that of both.
-  return inOrder.map((m, i) => {
+  const fractions = fractionsIn(text)
+  const apart = (at: number): boolean => !fractions.some(f => at >= f.at && at < f.end)
+  const numbers = [...text.matchAll(NUMBER)]
+    .filter(m => apart(m.index))
+    .map(m => measureAt(text, m))
+  return sharingUnits(
+    text,
+    [...fractions, ...numbers].sort((a, b) => a.at - b.at),
+  )
+}
+
+/** "3/4 in": a fraction that has a unit and no whole number before it. */
+function fractionsIn(text: string): readonly Measure[] {
+  return [...text.matchAll(FRACTION)].flatMap(m => {
+    const behind = m.index + m[0].length
+    const unit = unitAt(text, behind) ?? unitAt(text, behind + 1)
+    if (!unit || /\d\s+$/.test(text.slice(0, m.index))) return []
+    return [measured(text, m.index, Number(m[1]) / Number(m[2]), unit)]
+  })
+}
+
+/** "6 1/2", "16,5": a number, and a fraction of one behind it. */
+const numberOf = (whole = '', over?: string, under?: string): number =>
+  plainNumber(whole) + (over && under ? Number(over) / Number(under) : 0)
+
+function measureAt(text: string, m: RegExpExecArray): Measure {
+  const value = numberOf(m[1], m[2], m[3])
+  const end = m.index + m[0].length
+  const gap = /^\s?-?/.exec(text.slice(end))?.[0].length ?? 0
+  const unit = unitAt(text, end + gap) ?? unitAt(text, end)
+  if (unit) return measured(text, m.index, value, unit)
+  return { value, unit: null, times: 1, at: m.index, end, words: m[0] }
+}
+
+const measured = (
+  text: string,
+  at: number,
+  value: number,
+  { unit, times, end }: WrittenUnit,
+): Measure => ({ value: round(value * times), unit, times, at, end, words: text.slice(at, end) })
+
+/** "3,500/2,900 MB/s": the unit at the end is that of both. */
+const sharingUnits = (text: string, inOrder: readonly Measure[]): readonly Measure[] =>
+  inOrder.map((m, i) => {
     const next = inOrder[i + 1]
     return m.unit === null && next?.unit && /^\s?\/\s?$/.test(text.slice(m.end, next.at))
       ? { ...m, unit: next.unit, times: next.times, value: round(m.value * next.times) }
       : m
   })
-}
 
-function unitAt(
-  text: string,
-  at: number,
-): { readonly unit: Unit; readonly times: number; readonly end: number } | null {
+interface WrittenUnit {
+  readonly unit: Unit
+  readonly times: number
+  readonly end: number
+}
+function unitAt(text: string, at: number): WrittenUnit | null {
   const rest = text.slice(at)
   for (const [pattern, unit, times] of UNIT) {
     const m = pattern.exec(rest)
@@ -111,6 +120,10 @@ function unitAt(
 
 export const firstOf = (text: string, unit: Unit): Measure | null =>
   measuresIn(text).find(m => m.unit === unit) ?? null
+
+/** The first value in a unit; null where there is none. */
+export const valueIn = (text: string, unit: Unit): number | null =>
+  firstOf(text, unit)?.value ?? null
 
 export type Axis = 'length' | 'width' | 'height'
 const LETTER: Record<string, Axis> = {
@@ -137,11 +150,15 @@ export interface Product {
   readonly words: string
 }
 
-const ITEM = String.raw`(?:[LWHDB]\s*[:=]?\s*)?\d+(?:[.,]\d+)?(?:\s+\d+\/\d+)?(?:\s*(?:mm|cm|inch(?:es)?|in\b\.?|"|″))?(?:\s*(?:\([LWHDB]\)|[LWHDB]\b(?!\s*(?:x|[:=]?\s*\d))))?`
-const PRODUCT = new RegExp(
-  `${ITEM}\\s*(?:x|×|\\*|,?\\s(?=[LWHDB]\\s*[:=]?\\s*\\d))\\s*${ITEM}(?:\\s*(?:x|×|\\*|,?\\s(?=[LWHDB]\\s*[:=]?\\s*\\d))\\s*${ITEM})?`,
-  'gi',
-)
+/** "L: 165 1/2 mm (L)": a side of a product, its letter before or behind it. */
+const SIDE_LETTER = String.raw`[LWHDB]\s*[:=]?\s*`
+const SIDE_NUMBER = String.raw`\d+(?:[.,]\d+)?(?:\s+\d+\/\d+)?`
+const SIDE_UNIT = String.raw`(?:\s*(?:mm|cm|inch(?:es)?|in\b\.?|"|″))?`
+const SIDE_NAMED = String.raw`(?:\s*(?:\([LWHDB]\)|[LWHDB]\b(?!\s*(?:x|[:=]?\s*\d))))?`
+const ITEM = `(?:${SIDE_LETTER})?${SIDE_NUMBER}${SIDE_UNIT}${SIDE_NAMED}`
+/** What stands between two sides: a sign, or a space before the next letter. */
+const TIMES = String.raw`\s*(?:x|×|\*|,?\s(?=[LWHDB]\s*[:=]?\s*\d))\s*`
+const PRODUCT = new RegExp(`${ITEM}${TIMES}${ITEM}(?:${TIMES}${ITEM})?`, 'gi')
 
 /**
  * Finds `a x b` or `a x b x c` with a length unit; `label` may tell the order: "Dimensions (L x W x
@@ -160,6 +177,14 @@ export function productIn(text: string, label = ''): Product | null {
   return null
 }
 
+const INCH = 25.4
+/** How many mm a length's unit makes, by the letters of it that stand there. */
+const LENGTHS: readonly (readonly [RegExp, number])[] = [
+  [/cm/i, 10],
+  [/mm/i, 1],
+  [/in|"|″/i, INCH],
+]
+
 function readProduct(m: RegExpExecArray, text: string, label: string): Product | null {
   const parts = m[0].split(/\s*(?:x|×|\*)\s*(?=[LWHDB\d])|,?\s+(?=[LWHDB]\s*[:=]?\s*\d)/i)
   const after = text.slice(m.index + m[0].length)
@@ -167,17 +192,17 @@ function readProduct(m: RegExpExecArray, text: string, label: string): Product |
     [...m[0].matchAll(/mm|cm|inch(?:es)?|\bin\b|"|″/gi)].at(-1)?.[0] ??
     /^\s*(mm|cm|inch(?:es)?|in\b|"|″)/i.exec(after)?.[1]
   if (!unitText) return null
-  const common = /cm/i.test(unitText) ? 10 : /mm/i.test(unitText) ? 1 : 25.4
+  const common = choiceIn(unitText, LENGTHS) ?? INCH
   const values = parts.map(p => {
-    const own = /cm/i.test(p) ? 10 : /mm/i.test(p) ? 1 : /in|"|″/i.test(p) ? 25.4 : common
     const n = /(\d+(?:[.,]\d+)?)(?:\s+(\d+)\/(\d+))?/.exec(p)
-    return round(
-      (plainNumber(n?.[1] ?? '') + (n?.[2] && n[3] ? Number(n[2]) / Number(n[3]) : 0)) * own,
-    )
+    return round(numberOf(n?.[1], n?.[2], n?.[3]) * (choiceIn(p, LENGTHS) ?? common))
   })
   if (values.length < 2 || values.some(v => !Number.isFinite(v))) return null
   return { values, axes: axesOf(parts, `${label} ${after.slice(0, 40)}`), words: m[0].trim() }
 }
+
+const SIDE = '(length|depth|width|height)'
+const SPELT = new RegExp(`${SIDE}\\s*[x×/*]\\s*${SIDE}(?:\\s*[x×/*]\\s*${SIDE})?`, 'i')
 
 function axesOf(parts: readonly string[], around: string): readonly Axis[] | null {
   const own = parts.map(
@@ -186,17 +211,14 @@ function axesOf(parts: readonly string[], around: string): readonly Axis[] | nul
         /([LWHDB])/i.exec(p.replace(/mm|cm|inch(?:es)?|in\b/gi, ''))?.[1]?.toLowerCase() ?? ''
       ] ?? null,
   )
-  if (own.every(a => a !== null)) return own as readonly Axis[]
+  if (own.every(a => a !== null)) return own
   const letters = /\(?\b([LWHDB])\s*[x×/*]\s*([LWHDB])(?:\s*[x×/*]\s*([LWHDB]))?\b\)?/i.exec(around)
   if (letters)
     return letters
       .slice(1)
       .filter(Boolean)
       .map(l => LETTER[(l ?? '').toLowerCase()] ?? 'length')
-  const words =
-    /(length|depth|width|height)\s*[x×/*]\s*(length|depth|width|height)(?:\s*[x×/*]\s*(length|depth|width|height))?/i.exec(
-      around,
-    )
+  const words = SPELT.exec(around)
   return words
     ? words
         .slice(1)

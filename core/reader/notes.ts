@@ -16,46 +16,45 @@ export interface DoubtfulField extends ReadField {
   readonly why: string
 }
 
+/** A value as it was found, or none. */
+type Stated = ReadValue | null | undefined
+interface Entry {
+  readonly path: string
+  readonly value: Stated
+  readonly unit?: Unit | null
+}
+const isStated = (value: Stated): value is ReadValue =>
+  value !== null && value !== undefined && (typeof value !== 'number' || Number.isFinite(value))
+
 export class Notes {
   private readonly kept = new Map<string, ReadField>()
   private readonly doubts: DoubtfulField[] = []
   private readonly used = new Set<Statement>()
 
   /** Keeps a value; the first one said stands, another one said later is told as doubtful. */
-  put(
-    s: Statement,
-    path: string,
-    value: ReadValue | null | undefined,
-    unit: Unit | null = null,
-    words = s.words,
-  ): void {
-    if (
-      value === null ||
-      value === undefined ||
-      (typeof value === 'number' && !Number.isFinite(value))
-    )
-      return
-    this.used.add(s)
-    const tidy = typeof value === 'number' ? Math.round(value * 1000) / 1000 : value
-    const known = this.kept.get(path)
-    if (!known) {
-      this.kept.set(path, { path, value: tidy, unit, basis: 'spec', words })
-      return
-    }
-    if (JSON.stringify(known.value) !== JSON.stringify(tidy))
-      this.doubts.push({
-        path,
-        value: tidy,
-        unit,
-        basis: 'spec',
-        words,
-        why: `the sheet also says ${String(known.value)}`,
-      })
+  put(s: Statement, path: string, value: Stated, unit: Unit | null = null): void {
+    this.keep(s, { path, value, unit }, s.words)
   }
 
-  /** Keeps a value that may mean something else: it fills the form, marked. */
-  doubt(s: Statement, path: string, value: ReadValue | null, unit: Unit | null, why: string): void {
-    if (value === null || this.kept.has(path) || this.doubts.some(d => d.path === path)) return
+  /** Keeps a value that words elsewhere in the sheet say, such as a footnote's. */
+  putFrom(words: string, s: Statement, path: string, value: Stated): void {
+    this.keep(s, { path, value, unit: null }, words)
+  }
+
+  private keep(s: Statement, { path, value, unit = null }: Entry, words: string): void {
+    if (!isStated(value)) return
+    this.used.add(s)
+    const tidy = typeof value === 'number' ? Math.round(value * 1000) / 1000 : value
+    const field: ReadField = { path, value: tidy, unit, basis: 'spec', words }
+    const known = this.kept.get(path)
+    if (!known) this.kept.set(path, field)
+    else if (JSON.stringify(known.value) !== JSON.stringify(tidy))
+      this.doubts.push({ ...field, why: `the sheet also says ${String(known.value)}` })
+  }
+
+  /** Keeps a value that may mean something else: it fills the form, marked with why. */
+  doubt(s: Statement, { path, value, unit = null }: Entry, why: string): void {
+    if (!isStated(value) || this.kept.has(path) || this.doubts.some(d => d.path === path)) return
     this.used.add(s)
     this.doubts.push({ path, value, unit, basis: 'spec', words: s.words, why })
   }

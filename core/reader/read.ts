@@ -4,13 +4,14 @@ import type { PartKind } from '../parts'
 import { readBoard } from './board'
 import { readCard } from './card'
 import { readCase } from './case'
-import { readNames, readPrice, readSoftware } from './common'
+import { readPrice, readSoftware } from './common'
 import { readCooler } from './cooler'
 import { readDrive } from './drive'
 import { readFan } from './fan'
 import { readHub } from './hub'
 import { readLight } from './light'
 import { readMemory } from './memory'
+import { readNames } from './names'
 import { readProcessor } from './processor'
 import { kindsOfSheet } from './kinds'
 import { doubtsOf } from './likely'
@@ -93,7 +94,7 @@ function readAs(sheet: Sheet, kind: PartKind | null, makers: readonly string[]):
 
 function notesOf(sheet: Sheet, kind: PartKind | null, makers: readonly string[]): Notes {
   const notes = new Notes()
-  readNames(sheet, notes, kind, makers)
+  readNames(sheet, notes, { kind, makers })
   for (const s of sheet.statements) {
     readPrice(s, notes)
     readSoftware(s, notes)

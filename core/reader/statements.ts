@@ -1,5 +1,6 @@
 // A sheet's text taken apart: lines into label and value, headings over what follows, sentences,
 // footnotes by their marks.
+import { oneOf } from './pattern'
 import { BULLET, rowsOf } from './rows'
 
 export interface Statement {
@@ -55,9 +56,7 @@ export function sheetOf(text: string): Sheet {
     // "Rear panel | - 1 x HDMI": a list begins in the cell and goes on below, under the same name.
     const listed = /^([^|\t]{2,40}?)(?:\s*\|\s*|\t+|\s{3,})[-•·*]\s+(?=\S)/.exec(clean)
     if (listed) under = listed[1] ?? ''
-    for (const [label, value] of clean
-      .split(/;\s+(?=(?!front|top|rear|bottom|side)[A-Za-z][A-Za-z ]{2,22}:\s)/i)
-      .flatMap(split))
+    for (const [label, value] of clean.split(NEXT_LABEL).flatMap(split))
       statements.push({
         label,
         value,
@@ -68,6 +67,9 @@ export function sheetOf(text: string): Sheet {
   })
   return { statements, footnotes, text }
 }
+
+/** "Height: 158 mm; Width: 120 mm": labels of their own in one line; walls of a case are no labels. */
+const NEXT_LABEL = /;\s+(?=(?!front|top|rear|bottom|side)[A-Za-z][A-Za-z ]{2,22}:\s)/i
 
 /** A sentence's own characters in its line, where the line was only spelt otherwise. */
 function verbatim(value: string, clean: string, written: string): string {
@@ -110,61 +112,82 @@ function overList(raw: string, clean: string, next: string | undefined): string 
 /** What holds the cells of a row apart; two spaces behind a full stop or a comma do not. */
 const CELLS = /\s*\|\s*|\s*(?:\.{3,}|…+)\s*|\t+| {3,}|(?<=[\w)"″°%]) {2}(?=\S)/
 
+/** A label and its value; the label is empty in running text. */
+type Entry = readonly [label: string, value: string]
+
 /** Label and value; or sentences without labels. */
-function split(line: string): readonly (readonly [string, string])[] {
-  const cells = line
+const split = (line: string): readonly Entry[] =>
+  splitCells(line) ?? splitColon(line) ?? splitSpaced(line) ?? unlabelled(sentences(line))
+
+const unlabelled = (texts: readonly string[]): readonly Entry[] =>
+  texts.map(text => ['', text] as const)
+
+/** A row of a table: the first cell is the label, unless it brings a label and a value itself. */
+function splitCells(line: string): readonly Entry[] | null {
+  const [first = '', ...rest] = line
     .split(CELLS)
     .map(c => c.trim())
     .filter(Boolean)
-  const [title = '', opening] = /^([^:]{2,40}):\s+(\S.*)$/.exec(cells[0] ?? '')?.slice(1) ?? []
-  if (cells.length > 1 && opening !== undefined)
-    return [[title, [opening, ...cells.slice(1)].join(', ')]]
-  if (cells.length > 1)
-    return [
-      [
-        nameOf(cells[0] ?? ''),
-        withUnit(cells[0] ?? '', cells.slice(1).join(', ').replace(BULLET, '')),
-      ],
-    ]
-  const colon =
-    /^([^:]{1,48}?)\s*:\s+(\S.*)$/.exec(line) ?? /^([A-Za-z][^:\d]{1,40}):(\S.*)$/.exec(line)
-  if (colon && !isSentence(colon[1] ?? '')) {
-    const [first = '', ...rest] = (colon[2] ?? '').split(SENTENCE)
-    return [
-      [
-        nameOf(colon[1] ?? ''),
-        withUnit(colon[1] ?? '', rest.length > 1 ? first : (colon[2] ?? '')),
-      ],
-      ...(rest.length > 1 ? rest.map(s => ['', s] as const) : []),
-    ]
-  }
-  const spaced = SPACED.exec(line)
-  if (spaced) return [[spaced[1] ?? '', spaced[2] ?? '']]
-  return sentences(line).map(s => ['', s] as const)
+  if (rest.length === 0) return null
+  const titled = /^([^:]{2,40}):\s+(\S.*)$/.exec(first)
+  const [, title, value] = titled ?? []
+  if (title !== undefined && value !== undefined) return [[title, [value, ...rest].join(', ')]]
+  return [[nameOf(first), withUnit(first, rest.join(', ').replace(BULLET, ''))]]
 }
 
-/**
- * "Tube length 400 mm": a line that begins with the name of a figure and goes on with the figure.
- */
-const SPACED =
-  /^((?:[A-Za-z][A-Za-z./-]* ){0,4}(?:length|height|width|depth|thickness|clearance|weight|current|consumption|dimensions?|size|capacity|voltage|TDP|TGP|TBP)(?: \([^)\d]*\))?)(?!.*\b(?:length|height|width|depth|thickness)\b)\s+((?:up to |max\.? )?\d.*)$/i
-const LABEL_UNIT =
-  /[([,]\s*(?:[^()[\],]*[,;]\s*)?(mm|cm|in|inch(?:es)?|kg|g|W|A|mA|V|GB|TB|MB\/s|MT\/s|MHz)\s*[)\]]?\s*$/
+const COLON = /^([^:]{1,48}?)\s*:\s+(\S.*)$/
+/** Without a space behind the colon only words are a label: "12:00" is none. */
+const TIGHT_COLON = /^([A-Za-z][^:\d]{1,40}):(\S.*)$/
+
+function splitColon(line: string): readonly Entry[] | null {
+  const [, label, value] = COLON.exec(line) ?? TIGHT_COLON.exec(line) ?? []
+  if (label === undefined || value === undefined || isSentence(label)) return null
+  const [first = '', ...rest] = value.split(SENTENCE)
+  // One sentence more may belong to the value; several go on by themselves.
+  return rest.length > 1
+    ? [[nameOf(label), withUnit(label, first)], ...unlabelled(rest)]
+    : [[nameOf(label), withUnit(label, value)]]
+}
+
+function splitSpaced(line: string): readonly Entry[] | null {
+  const [, label, value] = SPACED.exec(line) ?? []
+  return label !== undefined && value !== undefined ? [[label, value]] : null
+}
+
+/** Names of figures that stand before their value without any sign. */
+const FIGURE_NAMES = oneOf(
+  ...[/length/, /height/, /width/, /depth/, /thickness/, /clearance/, /weight/, /current/],
+  ...[/consumption/, /dimensions?/, /size/, /capacity/, /voltage/, /TDP/, /TGP/, /TBP/],
+)
+/** "Tube length 400 mm": a line that begins with the name of a figure and goes on with the figure. */
+const SPACED = new RegExp(
+  [
+    String.raw`^((?:[A-Za-z][A-Za-z./-]* ){0,4}(?:${FIGURE_NAMES.source})(?: \([^)\d]*\))?)`,
+    String.raw`(?!.*\b(?:length|height|width|depth|thickness)\b)`,
+    String.raw`\s+((?:up to |max\.? )?\d.*)$`,
+  ].join(''),
+  'i',
+)
+const LENGTHS_AND_WEIGHTS = 'mm|cm|in|inch(?:es)?|kg|g|W|A|V|GB'
+const LABEL_UNIT = new RegExp(
+  [
+    String.raw`[([,]\s*(?:[^()[\],]*[,;]\s*)?`,
+    String.raw`(mm|cm|in|inch(?:es)?|kg|g|W|A|mA|V|GB|TB|MB\/s|MT\/s|MHz)\s*[)\]]?\s*$`,
+  ].join(''),
+)
+const BRACKETED_UNIT = new RegExp(String.raw`\s*[([]\s*(?:${LENGTHS_AND_WEIGHTS})\s*[)\]]$`)
 /** A label without the unit in brackets behind it. */
-const nameOf = (label: string): string =>
-  label.replace(/\s*[([]\s*(?:mm|cm|in|inch(?:es)?|kg|g|W|A|V|GB)\s*[)\]]$/, '')
-/**
- * "Height (mm): 158": the unit that the label promises goes behind a value that is nothing but
- * figures.
- */
+const nameOf = (label: string): string => label.replace(BRACKETED_UNIT, '')
+
+const SIDE_MARK = String.raw`(?:\([LWHDTB]\)|[LWHDTB]\b)?`
+const BARE_FIGURES = new RegExp(
+  String.raw`^[\d.,\s]+${SIDE_MARK}(?:\s*[x×*][\d.,\s]+${SIDE_MARK})*$`,
+  'i',
+)
+/** "Height (mm): 158": the unit that the label promises goes behind a value that is only figures. */
 const withUnit = (label: string, value: string): string => {
   const unit = LABEL_UNIT.exec(label)?.[1]
-  return unit &&
-    /^[\d.,\s]+(?:\([LWHDTB]\)|[LWHDTB]\b)?(?:\s*[x×*][\d.,\s]+(?:\([LWHDTB]\)|[LWHDTB]\b)?)*$/i.test(
-      value,
-    )
-    ? `${value.trim()} ${unit}`
-    : value
+  return unit && BARE_FIGURES.test(value) ? `${value.trim()} ${unit}` : value
 }
 
 /** What stands in brackets, units or the order of sizes, makes no label a sentence. */
@@ -173,9 +196,17 @@ const isSentence = (label: string): boolean =>
     .replace(/\([^)]*\)/g, ' ')
     .trim()
     .split(/\s+/).length > 7 || /\b(?:is|has|takes|are)\b/.test(label)
+const ABBREVIATIONS = oneOf(
+  ...[/[Mm]ax/, /[Mm]in/, /[Aa]pprox/, /[Ii]ncl/, /[Nn]o/, /[Cc]a/, /vs/, /[Oo]pt/, /[Ss]eq/],
+  ...[/[Rr]and/, /[Aa]vg/, /[Tt]yp/, /[Dd]im/, /[Tt]emp/],
+)
 /** Sentences end at a full stop before a capital; "max. 192" does not. */
-const SENTENCE =
-  /(?<=[\w)"″]\.)(?<!\b(?:[Mm]ax|[Mm]in|[Aa]pprox|[Ii]ncl|[Nn]o|[Cc]a|vs|[Oo]pt|[Ss]eq|[Rr]and|[Aa]vg|[Tt]yp|[Dd]im|[Tt]emp)\.)\s+(?=[A-Z])|(?<=[a-z]{4}\.)\s+(?=\d)/
+const SENTENCE = new RegExp(
+  [
+    String.raw`(?<=[\w)"″]\.)(?<!\b(?:${ABBREVIATIONS.source})\.)\s+(?=[A-Z])`,
+    String.raw`(?<=[a-z]{4}\.)\s+(?=\d)`,
+  ].join('|'),
+)
 const sentences = (line: string): readonly string[] =>
   line
     .split(SENTENCE)

@@ -40,11 +40,13 @@ test.each([
   expect(value(text, unit)).toMatch(/such as 166\.5, 16,5 cm or 6 1\/2 in/)
 })
 
+const HEIGHT = { unit: 'mm', label: 'height', likely: [20, 200] } as const
+
 test('an unlikely value is questioned, with the slip that is most likely', () => {
-  expect(question(165, [20, 200], 'mm', 'height')).toBeNull()
-  expect(question(1650, [20, 200], 'mm', 'height')).toBe(
+  expect(question(165, HEIGHT)).toBeNull()
+  expect(question(1650, HEIGHT)).toBe(
     'Unusual: a height is mostly 20 to 200 mm, not 1650. Is it 165?',
   )
-  expect(question(16.5, [20, 200], 'mm', 'height')).toMatch(/Is it 165\?$/)
-  expect(question(9999, [20, 200], 'mm', 'height')).toMatch(/Is it right\?$/)
+  expect(question(16.5, HEIGHT)).toMatch(/Is it 165\?$/)
+  expect(question(9999, HEIGHT)).toMatch(/Is it right\?$/)
 })

@@ -21,7 +21,13 @@ const EXAMPLE: Partial<Record<Unit, string>> = {
   min: '10',
   dBA: '24',
 }
-const said = (unit: Unit): string => NAME[unit] ?? unit
+const nameOf = (unit: Unit): string => NAME[unit] ?? unit
+
+/** What to type instead, with an example. */
+function hintFor(unit: Unit): string {
+  const what = unit === 'pcs' ? 'a whole number' : `a value in ${nameOf(unit)}`
+  return `Type ${what}, such as ${EXAMPLE[unit] ?? '12.5'}.`
+}
 
 /**
  * Reads what was typed as a value in `unit`; a bare number is in that unit. What is not one is told
@@ -29,41 +35,45 @@ const said = (unit: Unit): string => NAME[unit] ?? unit
  */
 export function readTyped(text: string, unit: Unit): Typed {
   const plain = text.trim()
-  const problem = {
-    problem: `Type ${unit === 'pcs' ? 'a whole number' : `a value in ${said(unit)}`}, such as ${EXAMPLE[unit] ?? '12.5'}.`,
-  }
-  if (/^[-−]/.test(plain)) return { problem: `This cannot be negative. ${problem.problem}` }
-  const bare = /^(\d{1,3}(?:,\d{3})+|\d*[.,]?\d+|\d+[.,])$/.exec(plain)
-  if (bare) {
-    const value = plainNumber(plain.replace(/[.,]$/, ''))
-    return Number.isFinite(value) ? { value, converted: false } : problem
-  }
+  if (/^[-−]/.test(plain)) return { problem: `This cannot be negative. ${hintFor(unit)}` }
+  return readBare(plain) ?? readMeasure(plain, unit) ?? { problem: hintFor(unit) }
+}
+
+function readBare(plain: string): Typed | null {
+  if (!/^(\d{1,3}(?:,\d{3})+|\d*[.,]?\d+|\d+[.,])$/.test(plain)) return null
+  const value = plainNumber(plain.replace(/[.,]$/, ''))
+  return Number.isFinite(value) ? { value, converted: false } : null
+}
+
+/** A number with a unit, alone in the text; or a fraction without one. */
+function readMeasure(plain: string, unit: Unit): Typed | null {
   const found = measuresIn(plain)
   const [m] = found
-  if (!m || found.length !== 1 || m.at !== 0 || plain.slice(m.end).trim() !== '') return problem
-  if (m.unit === null) return /\s/.test(plain) ? { value: m.value, converted: true } : problem
-  const value = m.unit === unit ? m.value : unit === 'MTs' && m.unit === 'MHz' ? m.value : null
-  return value === null
-    ? { problem: `${m.words} is no ${said(unit)}. ${problem.problem}` }
-    : { value, converted: m.words.replace(/\s/g, '') !== `${value}${unit}` }
+  if (!m || found.length !== 1 || m.at !== 0 || plain.slice(m.end).trim() !== '') return null
+  if (m.unit === null) return /\s/.test(plain) ? { value: m.value, converted: true } : null
+  // Memory is sold by MT/s and spoken of in MHz: people mean the same figure.
+  const fits = m.unit === unit || (unit === 'MTs' && m.unit === 'MHz')
+  if (!fits) return { problem: `${m.words} is no ${nameOf(unit)}. ${hintFor(unit)}` }
+  return { value: m.value, converted: m.words.replace(/\s/g, '') !== `${m.value}${unit}` }
+}
+
+/** What is asked about: a figure's unit and name, and what it mostly is. */
+interface Asked {
+  readonly unit: Unit
+  readonly label: string
+  readonly likely: readonly [least: number, most: number]
 }
 
 /**
  * A likely value is taken; an unlikely one is questioned, never refused: "1650 mm? Mostly 20 to
  * 200."
  */
-export function question(
-  value: number,
-  [least, most]: readonly [number, number],
-  unit: Unit,
-  label: string,
-): string | null {
-  if (value >= least && value <= most) return null
-  const tenth =
-    value / 10 >= least && value / 10 <= most
-      ? ` Is it ${value / 10}?`
-      : value * 10 >= least && value * 10 <= most
-        ? ` Is it ${Math.round(value * 10 * 1000) / 1000}?`
-        : ' Is it right?'
-  return `Unusual: a ${label} is mostly ${least} to ${most}${unit === 'pcs' ? '' : ` ${said(unit)}`}, not ${value}.${tenth}`
+export function question(value: number, { unit, label, likely }: Asked): string | null {
+  const [least, most] = likely
+  const isLikely = (v: number): boolean => v >= least && v <= most
+  if (isLikely(value)) return null
+  const meant = [value / 10, Math.round(value * 10 * 1000) / 1000].find(isLikely)
+  const guess = meant === undefined ? 'Is it right?' : `Is it ${meant}?`
+  const range = `${least} to ${most}${unit === 'pcs' ? '' : ` ${nameOf(unit)}`}`
+  return `Unusual: a ${label} is mostly ${range}, not ${value}. ${guess}`
 }

@@ -40,7 +40,7 @@ export const itemCommands: Specs<
   /** An item without an id gets a fresh one. */
   addItem: {
     run(build, { item: { id, ...rest }, place }) {
-      const item = itemInOrder({ ...rest, id: id ?? freshId(build, rest.part.kind) } as StoredItem)
+      const item = itemInOrder({ ...rest, id: id ?? freshId(build, rest.part.kind) })
       if (build.items.some(i => i.id === item.id))
         return {
           problem: `${build.name} already has an item "${item.id}". Give the new one another id.`,

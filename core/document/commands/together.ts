@@ -1,6 +1,6 @@
 // Several commands as one: done and taken back in one go, one line in the log. All of it is done,
 // or nothing.
-import type { Args, Ask, SingleAsk } from '../asks'
+import type { Ask, SingleAsk } from '../asks'
 import type { Build } from '../build'
 import { isProblem, type Spec, type Specs } from '../command'
 
@@ -14,7 +14,7 @@ export const togetherCommand = (single: Specs<SingleAsk['do']>): Spec<'together'
     const backs: SingleAsk[] = []
     for (const command of commands) {
       const spec = single[command.do] as Spec<SingleAsk['do']>
-      const done = spec.run(changed, command as Args<SingleAsk['do']>, at)
+      const done = spec.run(changed, command, at)
       if (isProblem(done)) return { problem: `${title}: ${done.problem} Nothing was changed.` }
       changed = done.build
       backs.unshift(...singles(done.back))

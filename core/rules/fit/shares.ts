@@ -5,7 +5,6 @@ import type { EndOf, Joint } from '../../joining/joint'
 import { shutBy, type Shut } from '../../joining/cover'
 import type { Board } from '../../parts/board'
 import type { Card } from '../../parts/card'
-import type { Drive } from '../../parts/drive'
 import type { ItemOf } from '../../parts/kind'
 import { rule } from '../rule'
 import { joinedBy, type Situation } from '../../plan/situation'
@@ -135,7 +134,7 @@ const linked = (s: Situation): readonly Linked[] => [
   }),
   ...joinedBy(s, 'm2-slot', 'drive', 'board').flatMap(({ joint, plug, socket }) => {
     const slot = socket.part.m2.find(x => joint.b === `${socket.id}/${x.key}`)
-    const generation = (plug.part as Drive).m2?.generation ?? null
+    const generation = plug.part.m2?.generation ?? null
     return slot && plug.part.protocol === 'NVMe'
       ? [
           {

@@ -1,8 +1,8 @@
-import { checkPart } from '../shelf/check'
-import { PART_KINDS } from '../parts'
+import { checkPart } from '../../shelf/check'
+import { PART_KINDS } from '../../parts'
 import { blankOf, draftOf } from './draft'
-import type { ReadField, ReadValue } from './notes'
-import { readSheet } from './read'
+import type { ReadField, ReadValue } from '../notes'
+import { readSheet } from '../read'
 
 const field = (path: string, value: ReadValue): ReadField => ({
   path,

@@ -1,0 +1,163 @@
+// The headers inside a board, by the phrases that name them, and the sockets at its rear.
+import { firstOf } from './measures'
+import { aboutM2, allM2 } from './m2'
+import type { Notes } from './notes'
+import { oneOf, opening } from './pattern'
+import { isSlot } from './board-slots'
+import { phrasesOf, type Statement } from './statements'
+import { leadingCount, thingsIn, type Counted, type Thing } from './things'
+
+type Header =
+  | 'main-24'
+  | 'cpu-8'
+  | 'cpu-4'
+  | 'fan-4'
+  | 'usb-3'
+  | 'usb-c'
+  | 'usb-2'
+  | 'light-5'
+  | 'light-12'
+  | 'audio-hd'
+  | 'serial'
+  | 'probe'
+  | 'sata-data'
+const HEADERS: readonly Thing<Header>[] = [
+  {
+    key: 'light-5',
+    named: oneOf(
+      ...[/(?:5\s?V\s+)?addressable/, /(?:5\s?V\s+)?A-?RGB/],
+      ...[/(?<![A-Z])RGB(?: LED)?(?: headers?)?\s*\(?3[- ]?pin/, /5\s?V\s+(?:A?RGB|LED|lighting)/],
+      ...[/LED header \(5\s?V\)/, /A?RGB(?: LED)?(?: header)? \(5\s?V/],
+    ),
+  },
+  {
+    key: 'light-12',
+    named: oneOf(
+      ...[/12\s?V\s+(?:RGB|LED)/, /RGB\s*(?:LED )?(?:header)?\s*\(12\s?V/],
+      ...[/(?<![A-Z])RGB(?: LED)? headers?/, /(?<![A-Z])RGB(?: LED)?\s*\(?4[- ]?pin/],
+      ...[/(?<![A-Z])RGB 12\s?V/, /(?<=^\s*\d+\s*x?\s*)RGB(?: LED)?(?=\s*$)/],
+    ),
+  },
+  {
+    key: 'fan-4',
+    named: oneOf(
+      /(?:CPU|chassis|case|system|sys|pump|water|AIO)[ _-]?(?:\/?(?:OPT|pump))?[ _-]?fans?/,
+      ...[/CPU[_ ]OPT/, /fan (?:headers?|connectors?)/, /\bpump\b/, /\bfans?\b/],
+    ),
+  },
+  { key: 'main-24', named: /24[- ]?pin|20\+4/i },
+  { key: 'cpu-8', named: /8[- ]?pin|4\+4[- ]?pin/i },
+  {
+    key: 'cpu-4',
+    named: /4[- ]?pin\b(?=[^,;]*(?:12\s?V|EPS|CPU|ATX|plug|power|$))/i,
+    not: /fan|RGB|LED|pump/i,
+  },
+  {
+    key: 'usb-c',
+    named: oneOf(
+      /USB(?:\s?\d(?:\.\d)?(?:\s?Gen\s?\dx?\d?)?|\s?\d+\s?Gbps)?[ -]*(?:Type[- ]?C|-?C\b)/,
+      /Type[- ]?C/,
+    ),
+  },
+  {
+    key: 'usb-3',
+    named: /USB\s?(?:3(?:\.\d)?(?:\s?Gen\s?\d(?:x\d)?)?|5\s?Gbps|10\s?Gbps|5\s?Gb\/s)/i,
+  },
+  { key: 'usb-2', named: /USB\s?2(?:\.0)?/i },
+  { key: 'audio-hd', named: /(?:front(?:[- ]panel)?|HD)[- ]audio|F_?AUDIO|AAFP|audio header/i },
+  { key: 'serial', named: /\bCOM\b|serial/i },
+  { key: 'probe', named: /thermal sensor|temperature (?:sensor|probe)/i },
+  { key: 'sata-data', named: /SATA(?:\s?(?:III|3|6G\b|6\s?Gb(?:it)?(?:ps|\/s)?))?/i },
+]
+type Rear =
+  'hdmi' | 'displayport' | 'vga' | 'usb-c-socket' | 'usb-a' | 'network' | 'audio-jack' | 'ps2'
+const REAR: readonly Thing<Rear>[] = [
+  { key: 'hdmi', named: /HDMI/i },
+  { key: 'displayport', named: /DisplayPort|\bDP\b/i },
+  { key: 'vga', named: /\bVGA\b|D-?Sub/i },
+  { key: 'usb-c-socket', named: /USB[^,;]*?Type[- ]?C|USB-?C\b|Type[- ]?C/i },
+  { key: 'usb-a', named: /USB|Type[- ]?A\b/i },
+  { key: 'network', named: /RJ-?45|\bLAN\b|Ethernet|network/i },
+  {
+    key: 'audio-jack',
+    named: oneOf(
+      /3[.,]5\s?mm(?: audio| stereo)?(?: jacks?| ports?| sockets?)?/,
+      /audio(?: jacks?| ports?| sockets?| connectors?)?/,
+      ...[/line[- ](?:in|out)/, /(?:front|rear) speakers?/, /\bmic(?:rophone)?(?:[- ]in)?\b/],
+    ),
+    not: /S\/?PDIF|optical|HD audio/i,
+  },
+  { key: 'ps2', named: /PS\/?2/i },
+]
+
+/** "Fans: CPU, pump, chassis": each named without a count is one. */
+const FAN_PLACE = opening(
+  ...[/CPU$/, /pump$/, /chassis$/, /case$/, /system$/, /AIO$/, /front$/, /rear$/],
+)
+const NO_HEADERS = oneOf(/memory/, /dimm/, /dimension/, /chipset/, /^(?:form|size)/)
+
+export function readHeaders(s: Statement, notes: Notes): void {
+  if (NO_HEADERS.test(s.label)) return
+  const [inLabel] = thingsIn(s.label, HEADERS)
+  for (const phrase of phrasesOf(s.value)) {
+    if (isAboutOther(s, phrase)) continue
+    const found = headerIn(phrase, inLabel, notes)
+    if (!found) continue
+    const aboutFans = inLabel?.key === 'fan-4'
+    const key = aboutFans ? 'fan-4' : found.key
+    const count = (key === 'fan-4' ? rangeIn(phrase) : null) ?? countIn(phrase, found, aboutFans)
+    if (count > 0 && isHere(s, phrase, key)) notes.count(s, `headers.${key}`, count)
+  }
+}
+
+/** A phrase on M.2 sockets or slots names no header, unless it goes on to the SATA ports. */
+const isAboutOther = (s: Statement, phrase: string): boolean =>
+  aboutM2(phrase) ||
+  isSlot(phrase) !== null ||
+  (allM2(s) && !/^\s*(?:\d+|two|four|six|eight|ten)\s*(?:x\s*)?SATA/i.test(phrase))
+
+/** The header that a phrase is about: the one it names, else the one its label names. */
+function headerIn(
+  phrase: string,
+  inLabel: Counted<Header> | undefined,
+  notes: Notes,
+): Counted<Header> | null {
+  if (inLabel?.key === 'fan-4' && FAN_PLACE.test(phrase)) return { ...inLabel, count: 1 }
+  const [named] = thingsIn(phrase, HEADERS)
+  if (named) return named
+  if (!inLabel) return null
+  const count = leadingCount(phrase)
+  if (count !== null) return { ...inLabel, count }
+  return !notes.has(`headers.${inLabel.key}`) && /^\d/.test(phrase) ? inLabel : null
+}
+
+/** "SYS_FAN1-4": a row of headers by the first and last number. */
+function rangeIn(phrase: string): number | null {
+  const [, from, to] = /FANS?_?(\d)\s*(?:-|–|~|to)\s*(?:[A-Z_]*FAN_?)?(\d)\b/i.exec(phrase) ?? []
+  return from !== undefined && to !== undefined ? Number(to) - Number(from) + 1 : null
+}
+
+/** Under a label on fans "4-pin" tells the plug, and counts none. */
+function countIn(phrase: string, found: Counted<Header>, aboutFans: boolean): number {
+  if (!aboutFans) return found.count
+  return /^\(?4[- ]pin\)?$/i.test(phrase) ? 0 : (leadingCount(phrase) ?? found.count)
+}
+
+/** A USB socket is a header where the sheet says so; power and fans are always inside. */
+const isHere = (s: Statement, phrase: string, key: Header): boolean =>
+  !key.startsWith('usb') ||
+  /header|internal|front|connector|intern/i.test(`${s.under} ${s.label} ${phrase} ${s.value}`)
+
+const REAR_WORDS = /^video|^display|rear|back|i\/o panel|external|outputs?\b/i
+const PICTURE_SOCKET = /^(?:\d\s*x?\s*)?(?:HDMI|DisplayPort|DP|VGA|DVI)\b[\s\d.a-z]*$/i
+/** A line's own label says where it is; the heading only where the label does not. */
+export const isRear = (s: Statement): boolean =>
+  REAR_WORDS.test(s.label) ||
+  (REAR_WORDS.test(s.under) && !/internal|header|connector/i.test(`${s.under} ${s.label}`)) ||
+  (s.label === '' && phrasesOf(s.value).every(p => PICTURE_SOCKET.test(p)))
+
+export function readRear(s: Statement, notes: Notes): void {
+  const found = phrasesOf(s.value).flatMap(phrase => thingsIn(phrase, REAR).slice(0, 1))
+  for (const { key, count } of found) notes.count(s, `rear.${key}`, count)
+  if (found.length === 0 && firstOf(s.value, 'GB') === null) notes.use(s)
+}

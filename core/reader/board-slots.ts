@@ -1,0 +1,60 @@
+// The slots of a board: how long each is, how many lanes reach it, of which generation.
+import { generationIn } from './common'
+import { aboutM2, allM2 } from './m2'
+import type { Notes } from './notes'
+import { phrasesOf, type Statement } from './statements'
+import { countOf, leadingCount, wordNumber } from './things'
+
+/** "x16 slot", "PCIe 5.0 x16": groups are the bus, its generation, the size. */
+export const isSlot = (phrase: string): RegExpExecArray | null =>
+  /^()()x(16|8|4|1) slots?$/i.exec(phrase) ??
+  /(PCI(?:e|-E| ?Express)?)\s*(?:(?:Gen\s?)?(\d)(?:\.\d)?)?\s*(?:x\s?(16|8|4|1)\b)/i.exec(phrase)
+
+/** How many lanes reach a slot, where that is said apart from its length. */
+const LANES = new RegExp(
+  [
+    String.raw`\(\s*x\s?(\d+)(?:\s*mode|\s*electrical\w*|\s*lanes?)?\s*\)`,
+    String.raw`x(\d+) mode`,
+    String.raw`(?:x(?=\d+ electrical)|at x(?=\d+\)))(\d+)`,
+    String.raw`\b(one|two|four|eight|sixteen) lanes`,
+  ].join('|'),
+  'i',
+)
+/** "PCIe 4.0 x4 (x16 length)": the brackets tell the socket, what stands before them the lanes. */
+const SOCKET = /\b(?:in )?x(16|8|4)(?: |-)(?:length|long|physical|connector|sized?|slot\))/i
+
+/** Reads the slots of a statement, numbered from `from`; returns the number after the last. */
+export function readSlots(s: Statement, notes: Notes, from: number): number {
+  if (allM2(s)) return from
+  return phrasesOf(s.value).reduce((n, phrase) => readPhrase(s, notes, phrase, n), from)
+}
+
+function readPhrase(s: Statement, notes: Notes, phrase: string, from: number): number {
+  const inPhrase = isSlot(phrase)
+  const labelled = /^\s*\d/.test(phrase) ? isSlot(s.label) : null
+  const m = inPhrase ?? labelled
+  if (!m || aboutM2(phrase) || /radio|wi-?fi|key e/i.test(phrase)) return from
+  const [, bus, , size = ''] = m
+  const count = (inPhrase && bus !== '' ? countOf(phrase, m) : leadingCount(phrase)) ?? 1
+  const socket = SOCKET.exec(phrase.slice(m.index + m[0].length))?.[1]
+  const long = socket ?? size
+  const lanes = socket ? Number(size) : lanesIn(phrase)
+  for (let n = from; n < from + count; n++) {
+    notes.put(s, `slots.${n}.size`, `x${long}`)
+    if (lanes !== Number(long)) notes.put(s, `slots.${n}.lanes`, lanes)
+    notes.put(s, `slots.${n}.generation`, generationOf(m, phrase, s.label))
+  }
+  return from + count
+}
+
+function lanesIn(phrase: string): number | null {
+  const [, bracket, mode, electrical, spelt] = LANES.exec(phrase) ?? []
+  const digits = bracket ?? mode ?? electrical
+  if (digits !== undefined) return Number(digits)
+  return spelt === undefined ? null : wordNumber(spelt)
+}
+
+function generationOf(m: RegExpExecArray, phrase: string, label: string): number | null {
+  const said = m[2] || /\((\d)\.0\b/.exec(phrase)?.[1]
+  return said ? Number(said) : (generationIn(phrase) ?? generationIn(label))
+}

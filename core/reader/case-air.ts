@@ -1,0 +1,111 @@
+// Fans and radiators by wall: "Front: 3 x 120mm / 2 x 140mm; Top: …", or a line for each wall.
+import { CLEARANCES } from './clearances'
+import { whole, type Notes } from './notes'
+import { oneOf } from './pattern'
+import type { Statement } from './statements'
+import { wordNumber } from './things'
+
+const WALLS = ['front', 'top', 'rear', 'bottom', 'side'] as const
+const WALL = `(${WALLS.join('|')})`
+
+/** What is said of one wall. */
+interface WallPart {
+  readonly wall: string
+  readonly said: string
+}
+
+const LIQUID = /radiator|water ?cooling|liquid cooling|\bAIO\b/i
+/** A clearance that tells with or without which radiator it is counted names no radiator place. */
+const COUNTED_WITH = /w\/o radiator|with(?:out)? (?:front )?radiator/i
+/** Lines on what the fans of a case are, not where they go. */
+const NO_PLACES = oneOf(
+  ...[/filter/, /dust/, /pre-?installed/, /included/, /supplied/, /fitted/, /bundled/],
+)
+const A_FRAME = /\d{2,3}\s*(?:-)?\s*(?:mm)?/
+
+export function readAir(s: Statement, notes: Notes): void {
+  const text = whole(s)
+  const radiators = LIQUID.test(text) && !COUNTED_WITH.test(text)
+  const isWall = WALLS.some(w => s.label.toLowerCase() === w)
+  if (!radiators && !/fans?\b|cooling/i.test(text) && !isWall) return
+  if (NO_PLACES.test(s.label) || CLEARANCES.some(r => r.named.test(s.label))) return
+  for (const { wall, said } of placesIn(s)) {
+    if (!A_FRAME.test(said)) continue
+    if (radiators) readRadiator(s, notes, wall, said)
+    else if (!/(?:usb|type|audio|jack)/i.test(said)) readFans(s, notes, wall, said)
+  }
+}
+
+function placesIn(s: Statement): readonly WallPart[] {
+  const context = WALLS.find(w => new RegExp(`\\b${w}\\b`, 'i').test(s.label))
+  const counted = /^\s*(?:\d|(?:one|two|three|four|five|six)\b)/i.test(s.value)
+  const inSentence = s.label === '' || (!context && counted)
+  const text = s.label === '' || !context ? `${context ?? ''} ${s.value}` : `${context}: ${s.value}`
+  const startsWithWall = new RegExp(`^\\s*(?:fans?\\s+)?${WALL}\\b`, 'i').test(text.trim())
+  const named = [...text.replace(/\broof\b/gi, 'top ').matchAll(new RegExp(`\\b${WALL}\\b`, 'gi'))]
+  return inSentence && !startsWithWall ? saidBefore(text, named) : saidBehind(text, named)
+}
+
+const wallOf = (m: RegExpExecArray): string => m[0].toLowerCase()
+
+/** "Front: 3 x 120 mm": the words behind a wall's name are about it. */
+const saidBehind = (text: string, named: readonly RegExpExecArray[]): readonly WallPart[] =>
+  named.map((m, i) => ({
+    wall: wallOf(m),
+    said: text.slice(m.index + m[0].length, named[i + 1]?.index),
+  }))
+
+/** "420 mm at the front and top": a wall without a figure of its own shares the one before. */
+const saidBefore = (text: string, named: readonly RegExpExecArray[]): readonly WallPart[] =>
+  named.reduce<readonly WallPart[]>((parts, m, i) => {
+    const own = text.slice(named[i - 1]?.index ?? 0, m.index)
+    const said = /\d/.test(own) ? own : (parts.at(-1)?.said ?? own)
+    return [...parts, { wall: wallOf(m), said }]
+  }, [])
+
+function readRadiator(s: Statement, notes: Notes, wall: string, said: string): void {
+  const sizes = [...said.matchAll(/(?<!\d)(120|240|280|360|420)(?!\d)/g)].map(m => Number(m[1]))
+  if (sizes.length > 0) notes.put(s, `radiators.${wall}`, String(Math.max(...sizes)))
+}
+
+function readFans(s: Statement, notes: Notes, wall: string, said: string): void {
+  const places = fanPlacesIn(said)
+  const most = Math.max(0, ...places.values())
+  if (most === 0) return
+  notes.put(s, `fans.${wall}`, most, 'pcs')
+  notes.put(
+    s,
+    `fans.${wall}.sizes`,
+    [...places.keys()].sort((a, b) => Number(a) - Number(b)),
+  )
+  for (const [size, count] of places)
+    if (count < most) notes.put(s, `fans.${wall}.${size}`, count, 'pcs')
+}
+
+const FRAME = String.raw`(?<![\d.])(?:40|60|80|92|120|140|200)(?![\d.])`
+/** "120mm*3" says it the other way round: the count goes in front. */
+const COUNT_BEHIND = new RegExp(String.raw`(${FRAME}\s*mm)\s*[x×*]\s*(\d{1,2})(?!\d|\s*mm)`, 'gi')
+const FRAMES = new RegExp(
+  [
+    String.raw`(?:(\d{1,2})\s*[x×]\s*|\b(one|two|three|four|five|six)\s+)?`,
+    String.raw`(${FRAME}(?:\s*-?\s*mm)?`,
+    String.raw`(?:\s*(?:\/|or|,)\s*${FRAME}(?!\s*[x×])(?:\s*-?\s*mm)?)*)`,
+  ].join(''),
+  'gi',
+)
+/**
+ * How many fans of each size: "3 x 120/140 mm", "3 x 120 / 2 x 140mm". A bare number without count
+ * or unit is no fan.
+ */
+function fanPlacesIn(said: string): ReadonlyMap<string, number> {
+  const places = new Map<string, number>()
+  for (const m of said.replace(COUNT_BEHIND, '$2 x $1').matchAll(FRAMES)) {
+    const [, digits, word, sizes = ''] = m
+    if (!digits && !word && !/mm/i.test(sizes)) continue
+    const spelt = word ? wordNumber(word) : null
+    const count = digits ? Number(digits) : (spelt ?? 1)
+    for (const size of sizes.match(/\d+/g) ?? [])
+      places.set(size, Math.max(places.get(size) ?? 0, count))
+  }
+  return places
+}

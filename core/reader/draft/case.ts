@@ -1,0 +1,129 @@
+// A case from what its sheet said: through the outline, as the entry by a few numbers goes.
+import { caseOf, usualLeads, type CaseOutline } from '../../outlines/case'
+import type { Case } from '../../parts/case'
+import { boardForm } from './board'
+import { count, given, list, text, type About, type Fields, type Made } from './fields'
+
+export function caseFrom(f: Fields, about: About): Made {
+  const outline = outlineOf(f)
+  const made = caseOf(outline, about, leadsOf(f, outline.boards))
+  const means = text(f, 'cardRoomMeans') as Case['cardRoomMeans']
+  const part: Case = {
+    ...made,
+    fans: fansOf(f, made),
+    bays: [...made.bays, ...baysOf(f, '2.5'), ...baysOf(f, '5.25')],
+    ...given('slots', count(f, 'slots')),
+    radiators: radiatorsOf(f),
+    supply: {
+      ...made.supply,
+      ...given('forms', list(f, 'supply.forms') as Case['supply']['forms'] | undefined),
+    },
+    ...given('cardRoomMeans', means),
+  }
+  return {
+    part,
+    assumed: [
+      ...(f.has('archetype')
+        ? []
+        : [['archetype', 'not stated; taken from the boards it holds'] as const]),
+      ['inner', 'the inside is derived from the outside'] as const,
+    ],
+  }
+}
+
+function outlineOf(f: Fields): CaseOutline {
+  const boards = (list(f, 'boards') ?? []).flatMap(b => boardForm(b) ?? [])
+  const small = boards.length > 0 && boards.every(b => b === 'Mini-ITX')
+  return {
+    archetype:
+      (text(f, 'archetype') as Case['archetype'] | undefined) ??
+      (small ? 'shoebox' : 'tower-shroud'),
+    boards,
+    length: count(f, 'outer.x'),
+    height: count(f, 'outer.y'),
+    width: count(f, 'outer.z'),
+    coolerRoom: count(f, 'coolerRoom'),
+    cardRoom: count(f, 'cardRoom'),
+    supplyRoom: count(f, 'supply.room'),
+    bays: count(f, 'bays.3.5'),
+    fans: 0,
+  }
+}
+
+const baysOf = (f: Fields, size: '2.5' | '5.25'): Case['bays'] =>
+  Array.from({ length: count(f, `bays.${size}`) ?? 0 }, (_, i) => ({
+    key: `bay-${size}-${i + 1}`,
+    label: `${size}-inch bay ${i + 1}`,
+    size,
+    front: size === '5.25',
+    axes: '+x +y +z',
+  }))
+
+const WALLS = ['rear', 'front', 'top', 'bottom', 'side'] as const
+type Wall = (typeof WALLS)[number]
+/** Which way air usually goes through a wall; a side says nothing. */
+const AIR: Record<Wall, { readonly air?: 'in' | 'out' }> = {
+  rear: { air: 'out' },
+  front: { air: 'in' },
+  top: { air: 'out' },
+  bottom: { air: 'in' },
+  side: {},
+}
+
+const fansOf = (f: Fields, made: Case): Case['fans'] =>
+  WALLS.flatMap(wall => {
+    const places = count(f, `fans.${wall}`) ?? 0
+    const takes = (size: string, n: number): boolean => (count(f, `fans.${wall}.${size}`) ?? n) >= n
+    return Array.from({ length: places }, (_, i) => ({
+      key: `${wall}-${i + 1}`,
+      label: `${wall} fan place${places > 1 ? ` ${i + 1}` : ''}`,
+      sizes: (list(f, `fans.${wall}.sizes`) ?? ['120']).filter(size =>
+        takes(size, i + 1),
+      ) as Case['fans'][number]['sizes'],
+      axes: made.fans.find(x => x.key.startsWith(wall))?.axes ?? '+x +y +z',
+      ...AIR[wall],
+    }))
+  })
+
+const radiatorsOf = (f: Fields): Case['radiators'] =>
+  WALLS.flatMap(wall => {
+    const size = text(f, `radiators.${wall}`)
+    if (!size) return []
+    const places = count(f, `fans.${wall}`) ?? 0
+    return [
+      {
+        key: `radiator-${wall}`,
+        label: `radiator place at the ${wall}`,
+        sizes: [size as Case['radiators'][number]['sizes'][number]],
+        instead: Array.from({ length: places }, (_, i) => `${wall}-${i + 1}`),
+        axes: '+x +y +z',
+      },
+    ]
+  })
+
+/** Switches and lights are on every front; ports as the sheet counts them, two to a wide lead. */
+function leadsOf(f: Fields, boards: CaseOutline['boards']): Case['leads'] {
+  const pairs = (face: 'usb-3' | 'usb-2', name: string): Case['leads'] => {
+    const ports = count(f, `leads.${face}`) ?? 0
+    return Array.from({ length: Math.ceil(ports / 2) }, (_, i) => ({
+      key: `${face}-${i + 1}`,
+      label: `front ${name}${ports > 2 ? `, pair ${i + 1}` : ''}`,
+      face,
+      ports: Math.min(2, ports - i * 2),
+    }))
+  }
+  return [
+    ...usualLeads(boards).filter(l => l.face === 'panel-lead'),
+    ...pairs('usb-3', 'USB 3'),
+    ...pairs('usb-2', 'USB 2'),
+    ...Array.from({ length: count(f, 'leads.usb-c') ?? 0 }, (_, i) => ({
+      key: `usb-c-${i + 1}`,
+      label: 'front USB-C',
+      face: 'usb-c' as const,
+      ports: 1,
+    })),
+    ...(count(f, 'leads.audio-hd')
+      ? [{ key: 'audio-hd', label: 'front audio', face: 'audio-hd' as const }]
+      : []),
+  ]
+}

@@ -1,0 +1,96 @@
+// Counts of plugs, sockets and fans become the plugs, sockets and fans of a kind.
+import type { PlugFace } from '../../connectors/connectors'
+import type { PartKind } from '../../parts'
+import { count, eachPlug, flag, given, indexed, plugsOf, text, type Fields } from './fields'
+
+/** What was laid into a part so far. */
+type Laid = Readonly<Record<string, unknown>>
+
+export const EXPAND: Partial<Record<PartKind, (f: Fields, laid: Laid) => object>> = {
+  // A speed without a number of modules is promised for one at least.
+  processor: f => ({
+    speeds: Array.from({ length: indexed(f, 'speeds') }, (_, i) => ({
+      modules: count(f, `speeds.${i}.modules`) ?? 1,
+      speed: count(f, `speeds.${i}.speed`),
+    })),
+  }),
+  // A stick that says no key has the usual one.
+  drive: (f, laid) => {
+    if (text(f, 'shape') !== 'M.2') return {}
+    const key = text(f, 'protocol') === 'SATA' ? 'B+M' : 'M'
+    return { m2: { keys: [key], length: '2280', ...(laid['m2'] as object | undefined) } }
+  },
+  supply: f => ({
+    cables: plugsOf(f, 'cables.').flatMap(([face, n]) =>
+      cablesOf(face, n, {
+        length: count(f, `cables.${face}.length`),
+        after: count(f, `cables.${face}.after`),
+        each: count(f, `cables.${face}.each`),
+      }),
+    ),
+  }),
+  card: f => ({
+    power: eachPlug(f, 'power.', ({ face, label, n }) => ({
+      key: `${face}-${n}`,
+      face,
+      label,
+      edge: 'upper',
+    })),
+    headers: eachPlug(f, 'headers.', ({ face, label, n }) => ({
+      key: `${face}-${n}`,
+      face,
+      label,
+    })),
+  }),
+  hub: f => ({
+    inlets: eachPlug(f, 'inlets.', ({ face, label, n, of }) => ({
+      key: `in-${face}${of > 1 ? `-${n}` : ''}`,
+      face,
+      label,
+    })),
+    outlets: eachPlug(f, 'outlets.', ({ face, label, n }) => ({ key: `out-${n}`, face, label })),
+  }),
+  cooler: (f, laid) =>
+    f.has('liquid.radiator') || f.has('liquid.fans') ? { liquid: liquidOf(f, laid) } : {},
+}
+
+const liquidOf = (f: Fields, laid: Laid): object => ({
+  radiator: '240',
+  pump: { face: 'fan-3' },
+  ...(laid['liquid'] as object | undefined),
+  ...(flag(f, 'liquid.usb') ? { usb: null } : {}),
+  fans: Array.from({ length: count(f, 'liquid.fans') ?? 0 }, () => ({
+    size: text(f, 'liquid.fans.size') ?? '120',
+    face: text(f, 'liquid.fans.face') ?? 'fan-4',
+    ...given('amps', count(f, 'liquid.fans.amps')),
+  })),
+})
+
+/** How a cable hangs as the sheet has it: to the first plug, from plug to plug, plugs on it. */
+interface Hanging {
+  readonly length: number | null
+  readonly after: number | null
+  readonly each: number | null
+}
+
+/** How plugs usually hang: SATA and the large four in chains, all others a cable each. */
+const CHAIN: Partial<Record<PlugFace, number>> = { 'sata-power': 4, 'drive-4': 3 }
+/** Plugs that split into halves. */
+const SPLIT: Partial<Record<PlugFace, object>> = {
+  'cpu-8': { label: 'processor 4+4', split: ['cpu-4', 'cpu-4'] },
+  'card-8': { label: 'card 6+2', split: ['card-6'] },
+}
+
+function cablesOf(face: PlugFace, n: number, { length, after, each }: Hanging): object[] {
+  const perCable = each ?? CHAIN[face] ?? 1
+  const plug = (k: number): object => ({
+    face,
+    ...(k < perCable - 1 ? given('after', after) : {}),
+    ...SPLIT[face],
+  })
+  return Array.from({ length: Math.ceil(n / perCable) }, (_, i) => ({
+    key: `${face}-${i + 1}`,
+    ...given('length', length),
+    plugs: Array.from({ length: Math.min(perCable, n - i * perCable) }, (_plug, k) => plug(k)),
+  }))
+}

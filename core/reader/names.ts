@@ -1,0 +1,223 @@
+// What a part is called and who makes it: by labels, else from the title.
+import type { Notes } from './notes'
+import { oneOf, only, opening } from './pattern'
+import type { Sheet, Statement } from './statements'
+
+/** What a part is called where a text says it. */
+interface Title {
+  readonly maker: string | null
+  readonly model: string
+  /** Whether the model stood in quotation marks: then it is one name, whatever words are in it. */
+  readonly quoted?: boolean
+}
+
+/** Words that end a model's name in a title: what kind of thing it is. */
+const KIND_WORDS = oneOf(
+  ...[/-\s/, /–\s/, /\|/, /is\b/, /are\b/, /(?:mother|main)?board\b/],
+  ...[/mid[- ]?tower/, /full[- ]?tower/, /mini[- ]?tower/, /(?:dual|single|twin)[- ]tower/],
+  ...[/midi/, /tower\b/, /computer\b/, /cube case/, /desktop\b/, /case fan/, /case\b/, /chassis/],
+  ...[/low[- ]?profile/, /CPU\b/, /all[- ]in[- ]one/, /AIO\b/, /liquid/, /water ?cool/],
+  ...[/air cooler/, /cooler/, /memory\b/, /kit\b/, /graphics? card/, /video card/, /graphics\b/],
+  ...[/(?:audio )?capture/, /sound card/, /storage controller/],
+  ...[/(?:SATA|PCIe|serial|FireWire) card/, /strip\b/, /network (?:card|adapter)/, /wi-?fi/],
+  ...[/radio card/, /USB (?:card|expansion)/, /controller card/, /internal\b/, /NVMe/, /SSD\b/],
+  ...[/solid[- ]state/, /hard (?:disk|drive)/, /HDD\b/, /DVD/, /Blu/, /optical/, /card reader/],
+  ...[/floppy/, /power supply/, /PSU\b/, /PWM\b/, /fan\b/, /ARGB\b/, /LED\b/, /light strip/],
+  ...[/lights\b/, /hub\b/, /processor\b/, /ATX\b/, /(?:micro|mini)[- ]?(?:atx|itx)/, /m-?ATX/],
+  ...[/E-?ATX/, /SFX\b/, /DDR\d/, /small form/, /cable\b/, /lead\b/, /adapter\b/],
+)
+const STOPS = new RegExp(`\\s+(?:${KIND_WORDS.source})`, 'i')
+/** The first of its figures ends a name too. */
+const FIGURES = oneOf(
+  ...[/-?\s?inch/, /x\s*\d+\s*GB/, /GB/, /MT\/s/, /MHz/, /mm/, /W\b/, /watts?/, /V\b/, /"/],
+)
+const FIGURE_STOP = new RegExp(String.raw`\s+\d+(?:[.,]\d+)?\s*(?:${FIGURES.source})`, 'i')
+const CAPACITY = /\s+\d+(?:[.,]\d+)?\s*(?:GB|TB)\b/i
+
+const FIRST_KINDS = oneOf(
+  ...[/the/, /case/, /gpu/, /cpu/, /processor/, /psu/, /device/, /part/, /product/, /name/],
+  ...[/model/, /(?:optical|hard|disk) (?:drive|disk)/, /(?:air|cpu|liquid) cooler/],
+  ...[/graphics(?: card)?/, /(?:case )?fan(?: controller)?/],
+  ...[/(?:storage|network|sound|capture|USB) (?:controller|card|adapter)/, /memory(?: kit)?/],
+  ...[/power supply/, /mother ?board/, /mainboard/, /SSD/, /drive/],
+)
+const LEADING_KIND = new RegExp(String.raw`^(?:${FIRST_KINDS.source})\s+`, 'i')
+
+/** Words that tell what a thing is, not what it is called. */
+const NO_NAME = only(
+  ...[/air/, /liquid/, /all/, /optical/, /A?RGB/, /LED/, /light/, /memory/, /graphics/],
+  ...[/processor/, /case/, /cooler/, /fan/, /power/, /supply/, /drive/, /disk/, /board/],
+  ...[/motherboard/, /internal/, /external/, /new/, /for/, /the/, /an?/, /kit/, /modules?/],
+  ...[/storage/, /sound/, /network/, /controller/, /card/, /specs?/, /specifications?/],
+  ...[/features/, /cores?/, /size/, /type/, /name/, /overview/, /technical/, /data/],
+  ...[/DDR\d/, /U?R?DIMM/, /\d+(?:[.,]\d+)?(?:"|″|mm|GB|TB|W)?/],
+)
+const HEADING_WORD = only(/tower/, /technical/, /product/)
+
+const MAKER_LABEL = only(
+  ...[/maker/, /manufacturer/, /brand/, /hersteller(?: \/ maker)?/, /vendor/, /make/],
+)
+const NUMBER_LABEL = only(/(?:part|article|order|product) (?:number|no\.?|code)/, /MPN/, /SKU/)
+const NAME_LABEL = only(
+  ...[/model/, /model name/, /model number/, /processor number/, /board name/, /name/],
+  ...[/product(?: name)?/, /series/, /part/, /processor/, /gpu/, /cpu/, /device/, /case/],
+)
+/** Labels that name a part only in the first line of its sheet. */
+const TITLE_LABEL = only(
+  ...[/graphics(?: card)?/, /drive/, /SSD/, /HDD/, /board/, /mother ?board/, /mainboard/],
+  ...[/cooler/, /fan/, /memory/, /kit/, /PSU/, /power supply/, /chassis/, /hub/, /strip/],
+)
+/** Labels under which a word is a name only with a known maker before it. */
+const KIND_LABEL = only(/cpu/, /processor/, /gpu/, /case/)
+const MODEL_LABEL = opening(/model\b/)
+
+export interface Naming {
+  readonly kind: string | null
+  /** The makers that are known. */
+  readonly makers: readonly string[]
+}
+
+/**
+ * Maker and model: by their labels, else from the first line that names a maker that is known, else
+ * from the first line at all.
+ */
+export function readNames(sheet: Sheet, notes: Notes, naming: Naming): void {
+  for (const s of sheet.statements) {
+    readSentence(s, notes)
+    readLabelled(s, notes, naming)
+  }
+  if (notes.has('model')) return
+  const named = titleLine(sheet, naming.makers)
+  if (named) readTitle(named, notes, naming)
+}
+
+/** "Made by Kelder, model Longreed 52": names in running text. */
+function readSentence(s: Statement, notes: Notes): void {
+  if (s.label !== '' || s.line === 1) return
+  notes.put(s, 'maker', /\b(?:made by|manufacturer|brand)\s+([A-Z][\w&-]+)/i.exec(s.value)?.[1])
+  notes.put(s, 'model', /\bmodel\s+([A-Z][\w -]*)/.exec(s.value)?.[1]?.trim())
+}
+
+function readLabelled(s: Statement, notes: Notes, { kind, makers }: Naming): void {
+  if (NUMBER_LABEL.test(s.label))
+    notes.doubt(
+      s,
+      { path: 'model', value: s.value },
+      'this is its number in a catalogue; its name may be another',
+    )
+  if (MAKER_LABEL.test(s.label)) notes.put(s, 'maker', s.value)
+  if (!NAME_LABEL.test(s.label) && !(s.line === 1 && TITLE_LABEL.test(s.label))) return
+  const title = MODEL_LABEL.test(s.label)
+    ? calledIn(s.value, makers)
+    : titleOf(s.value, kind, makers)
+  if (title.maker === null && KIND_LABEL.test(s.label)) return
+  notes.put(s, 'maker', title.maker)
+  if (title.model !== '') notes.put(s, 'model', title.model)
+}
+
+/** Named choice: so many lines from the top a title may stand. */
+const TITLE_LINES = 4
+
+/** The line that is the title: one that names a known maker, else the first that is more than a heading. */
+function titleLine(sheet: Sheet, makers: readonly string[]): Statement | null {
+  const namesMaker = (s: Statement): boolean => makerIn(`${s.label} ${s.value}`, makers) !== null
+  // A first line that is nothing but the kind is a heading; the title stands below it.
+  const isHeading = (s: Statement): boolean =>
+    s.label === '' && s.value.split(/[\s/]+/).every(w => NO_NAME.test(w) || HEADING_WORD.test(w))
+  const known = sheet.statements.slice(0, TITLE_LINES).find(namesMaker)
+  if (known) return known
+  const first = sheet.statements.find(s => !isHeading(s))
+  // A line with a label is no title, unless it names a maker that is known.
+  return first?.label === '' ? first : null
+}
+
+function readTitle(named: Statement, notes: Notes, { kind, makers }: Naming): void {
+  const title = titleOf(titleText(named, makers), kind, makers)
+  if (title.maker !== null && !notes.has('maker')) notes.put(named, 'maker', title.maker)
+  if (title.model === '') return
+  if (notes.has('maker')) notes.put(named, 'model', title.model)
+  else guessNames(named, notes, title)
+}
+
+/** Nobody known makes it: perhaps the first word of the title does. */
+function guessNames(named: Statement, notes: Notes, { model, quoted = false }: Title): void {
+  const words = model.split(/\s+/)
+  const [first = '', ...rest] = words
+  // A word for the kind is no name.
+  if (NO_NAME.test(first)) return
+  const split = !quoted && rest.length > 0
+  if (split)
+    notes.doubt(
+      named,
+      { path: 'maker', value: first },
+      'taken from the first word of the title: this maker is not known',
+    )
+  notes.doubt(
+    named,
+    { path: 'model', value: split ? rest.join(' ') : model },
+    'taken from the title',
+  )
+}
+
+/** A title before a colon is whole; a maker alone in its cell goes on in the next. */
+function titleText(s: Statement, makers: readonly string[]): string {
+  if (s.label === '') return s.value
+  const both = `${s.label} ${s.value}`
+  if (/^\d+(?:[.,]\d+)?\s*[GT]B$/.test(s.value)) return both
+  const maker = makerIn(s.label, makers)
+  return maker && s.label.length > maker.at + maker.words.length + 1 ? s.label : both
+}
+
+/** Where a text names a maker that is known: the longest name first, as a word of its own. */
+function makerIn(
+  text: string,
+  makers: readonly string[],
+): { readonly at: number; readonly words: string } | null {
+  const isApart = (at: number, length: number): boolean =>
+    !/\w/.test(text.charAt(at - 1)) && !/\w/.test(text.charAt(at + length))
+  for (const maker of [...makers].sort((a, b) => b.length - a.length)) {
+    const at = text.toLowerCase().indexOf(maker.toLowerCase())
+    if (maker !== '' && at >= 0 && isApart(at, maker.length))
+      return { at, words: text.slice(at, at + maker.length) }
+  }
+  return null
+}
+
+/**
+ * What is labelled a model is its name as a whole, but for the maker before it and what commas and
+ * brackets add.
+ */
+function calledIn(text: string, makers: readonly string[]): Title {
+  const maker = makerIn(text, makers)
+  const rest = maker ? text.slice(maker.at + maker.words.length) : text
+  return { maker: maker?.words ?? null, model: rest.split(/\s*[,;(]/)[0]?.trim() ?? '' }
+}
+
+const QUOTED = /(?:(?<=\s|^)['‘]|["“„«])([^"“”„«»'‘’]{2,40})["”“»'’](?=\s|$)/
+
+function titleOf(text: string, kind: string | null, makers: readonly string[]): Title {
+  const found = makerIn(text, makers)
+  const maker = found?.words ?? null
+  const quoted = QUOTED.exec(text)?.[1]
+  if (quoted && !/^\s*[x×\d]/.test(quoted)) return { maker, model: quoted, quoted: true }
+  const behind = found
+    ? text.slice(found.at + found.words.length)
+    : text.replace(LEADING_KIND, '').replace(/^[-–—:|\s]+/, '')
+  const whole = behind.replace(/\t/g, ' ').trim()
+  const model = whole.slice(0, endOfName(whole, kind)).replace(/\s+/g, ' ')
+  return { maker, model: model.replace(/[.,:]$/, '').trim() }
+}
+
+/** Where a name ends: before what the thing is, before its first figure, before a comma or a dash. */
+function endOfName(text: string, kind: string | null): number {
+  // A drive is told apart by its size: that belongs to its name where it follows directly.
+  const capacity = kind === 'drive' ? CAPACITY.exec(text) : null
+  const figure = FIGURE_STOP.exec(text)
+  const ends = [
+    STOPS.exec(text),
+    figure && capacity && figure.index >= capacity.index ? null : figure,
+    /\s*[,:;(]|\s[-–|]\s/.exec(text),
+  ].flatMap(m => (m ? [m.index] : []))
+  const end = Math.min(text.length, ...ends)
+  return capacity && capacity.index <= end ? capacity.index + capacity[0].length : end
+}
