@@ -4,6 +4,7 @@
 /** The folders of the core, lowest first: each may know those before it. */
 const FLOORS = [
   'collections',
+  'schema',
   'figures',
   'geometry',
   'standards',

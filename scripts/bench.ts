@@ -4,7 +4,9 @@ import { analyse, situationIn } from '../core/analysis/analyse'
 import { apply } from '../core/document/apply'
 import type { Build } from '../core/document/build'
 import { isProblem } from '../core/document/command'
-import { partOfRow, partsTableCsv, tableOf } from '../core/exchange/parts-table'
+import { tableOf } from '../core/exchange/table/columns'
+import { partOfRow } from '../core/exchange/table/row'
+import { partsTableCsv } from '../core/exchange/table/write'
 import { Memo } from '../core/pipeline/memo'
 import { plan } from '../core/order/section'
 import type { Part } from '../core/parts'
@@ -167,7 +169,7 @@ function shelfRows(): readonly Row[] {
     const table = tableOf(csv)
     const mapping = table.columns.map(column => ({ column, path: column }))
     table.rows.forEach((line, i) => {
-      if ('problems' in partOfRow(line, i + 2, mapping, null))
+      if ('problems' in partOfRow({ cells: line, line: i + 2, mapping }, null))
         throw new Error(`line ${i + 2} was not read`)
     })
   }

@@ -4,7 +4,7 @@ import type { Difference } from '../../core/analysis/compare'
 import type { Ask } from '../../core/document/asks'
 import type { Build } from '../../core/document/build'
 import type { Problem } from '../../core/document/command'
-import type { TablePlan } from './shelf'
+import type { TablePlan } from './shelf/incoming-parts'
 
 /**
  * Everything that changes something. `undo` and `redo` name the build they are of, or null for the

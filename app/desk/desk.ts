@@ -20,7 +20,10 @@ import { LARGEST_FILE, tooLarge } from './limits'
 import { isPicture, noPicture } from './pictures'
 import { closed, errorNames, unsaved } from './refusals'
 import { settle } from './settle'
-import { Shelf, type Progress } from './shelf'
+import { Chunks, type Progress } from './shelf/chunks'
+import { IncomingParts } from './shelf/incoming-parts'
+import { OutgoingParts } from './shelf/outgoing-parts'
+import { Shelf } from './shelf/shelf'
 import { ShelfActs } from './shelf-acts'
 import { Storage } from './storage'
 import { Store } from './store'
@@ -46,6 +49,9 @@ const silent: Progress = () => undefined
 export class Desk {
   readonly store: Store
   readonly shelf: Shelf
+  readonly chunks = new Chunks()
+  readonly incoming: IncomingParts
+  readonly outgoing: OutgoingParts
   readonly builds: Builds
   readonly storage: Storage
   private readonly history: History
@@ -59,6 +65,8 @@ export class Desk {
     this.store = new Store(on.db, on)
     this.history = new History(on.db)
     this.shelf = new Shelf(on.db, on.shelf)
+    this.incoming = new IncomingParts(this.shelf, this.chunks)
+    this.outgoing = new OutgoingParts(this.shelf, this.chunks)
     this.builds = new Builds(this.store, this.history, on)
     this.shelfActs = new ShelfActs(this.store, this.history, this.shelf, on)
     this.edits = new Edits(this.store, this.history, this.shelfActs, on)
@@ -135,11 +143,11 @@ export class Desk {
   ): Promise<(() => Promise<Outcome | Problem>) | Problem> {
     if (act.act === 'openFile') return this.opening(act.text, act.name)
     if (act.act !== 'importParts') return () => this.do(act)
-    const parts = await this.shelfActs.import(act.plan, progress)
+    const parts = await this.incoming.take(act.plan, progress)
     if (isProblem(parts)) return parts
     return async () => {
       const done = await this.shelfActs.keep(parts, `Imported ${parts.length} parts`)
-      this.shelf.close()
+      this.incoming.close()
       return done
     }
   }

@@ -8,7 +8,7 @@ import { Desk } from './desk'
 import { giveSigns } from './link'
 import { Poster, type Posted } from './patch'
 import { questionsOf } from './questions'
-import type { Progress } from './shelf'
+import type { Progress } from './shelf/chunks'
 import { demos, shelf } from './shipped'
 
 const changing = giveSigns(globalThis as unknown as DedicatedWorkerGlobalScope)

@@ -5,12 +5,14 @@ import { isProblem } from '../../core/document/command'
 import { entryLine } from '../../core/document/log'
 import { holdsWhat } from '../../core/document/open'
 import type { Horizon } from '../../core/document/resolve'
+import { formOf } from '../../core/forms/form'
 import { KINDS, PART_KINDS, type PartKind } from '../../core/parts'
 import { ARCHETYPE } from '../../core/case/layout'
 import { BOARD_CHOICES, type BoardOutline } from '../../core/outlines/board'
 import { CASE_NUMBERS } from '../../core/outlines/case'
 import { READABLE } from '../../core/reader/read'
 import { RULES } from '../../core/rules/registry'
+import { checkPart } from '../../core/shelf/check'
 import type { Query } from '../../core/shelf/find'
 import { BOARD_FORMS } from '../../core/standards/boards'
 import { CONNECTORS } from '../../core/connectors/connectors'
@@ -19,7 +21,10 @@ import { TERMS } from '../../core/standards/terms'
 import type { Desk } from './desk'
 import { csvText, drawingText, sheetText } from './exports'
 import { pagesOf, picturesBy, picturesOf } from './pictures'
-import type { Progress, Shelf, TablePlan } from './shelf'
+import type { Progress } from './shelf/chunks'
+import { blank, fromBoard, fromCase, readDraft, varied, type CaseNumbers } from './shelf/drafts'
+import type { TablePlan } from './shelf/incoming-parts'
+import { compared, found, groupsOf, rangesIn, rowsOf } from './shelf/looking'
 import type { AsideLine } from './storage'
 
 /** What the program knows by itself, for the pages that explain: connectors, terms and rules. */
@@ -55,7 +60,7 @@ export interface LogLine {
 }
 
 export function questionsOf(desk: Desk) {
-  const { store, shelf, storage, builds } = desk
+  const { store, shelf, incoming, outgoing, chunks, storage, builds } = desk
   const { db } = store
   return {
     /** The pictures of a build by their ids. */
@@ -80,32 +85,38 @@ export function questionsOf(desk: Desk) {
     csv: (id: string) => csvText(store, id),
     sheet: (id: string, horizon: Horizon) => sheetText(store, id, horizon),
     drawing: (id: string, horizon: Horizon) => drawingText(store, id, horizon),
-    groups: () => shelf.groups(),
-    shelfRows: () => shelf.rows(),
-    find: (query: Query) => Int32Array.from(shelf.find(query)),
-    ranges: (group: string) => shelf.ranges(group),
+    groups: () => groupsOf(shelf),
+    shelfRows: () => rowsOf(shelf),
+    find: (query: Query) => found(shelf, query),
+    ranges: (group: string) => rangesIn(shelf, group),
     part: (id: string) => shelf.part(id),
-    sideBySide: (ids: readonly string[]) => shelf.compare(ids),
+    sideBySide: (ids: readonly string[]) => compared(shelf, ids),
     pagesOf: async (id: string): Promise<Readonly<Record<string, string>>> => {
       const part = shelf.part(id)
       return part ? picturesBy(db, pagesOf(part)) : {}
     },
-    readSheet: (text: string, kind: PartKind | null) => shelf.read(text, kind),
-    blank: (kind: PartKind) => shelf.blank(kind),
-    fromCase: (...numbers: Parameters<Shelf['fromCase']>) => shelf.fromCase(...numbers),
+    readSheet: (text: string, kind: PartKind | null) => readDraft(shelf, text, kind),
+    blank: (kind: PartKind) => blank(shelf, kind),
+    fromCase: (numbers: CaseNumbers, maker: string, model: string) =>
+      fromCase(shelf, numbers, maker, model),
     fromBoard: (outline: BoardOutline, maker: string, model: string) =>
-      shelf.fromBoard(outline, maker, model),
-    vary: (id: string) => shelf.vary(id),
-    form: (kind: PartKind) => shelf.form(kind),
-    checkPart: (part: unknown) => shelf.check(part),
+      fromBoard(shelf, outline, maker, model),
+    vary: (id: string) => varied(shelf, id),
+    form: (kind: PartKind) => formOf(kind),
+    checkPart: (part: unknown) => checkPart(part),
     holdsWhat: (text: string) => holdsWhat(text),
-    openParts: (text: string, name: string, progress: Progress) => shelf.open(text, name, progress),
-    guessColumns: (kind: PartKind) => shelf.guess(kind),
-    previewParts: (plan: TablePlan, progress: Progress) => shelf.preview(plan, progress),
-    cancelParts: () => shelf.cancel(),
-    closeParts: () => shelf.close(),
-    partsCsv: (ids: readonly string[], progress: Progress) => shelf.csv(ids, progress),
-    partsFile: (ids: readonly string[], progress: Progress) => shelf.file(ids, progress),
+    openParts: (text: string, name: string, progress: Progress) =>
+      incoming.open(text, name, progress),
+    guessColumns: (kind: PartKind) => incoming.guess(kind),
+    previewParts: (plan: TablePlan, progress: Progress) => incoming.preview(plan, progress),
+    cancelParts: () => {
+      chunks.cancel()
+    },
+    closeParts: () => {
+      incoming.close()
+    },
+    partsCsv: (ids: readonly string[], progress: Progress) => outgoing.csv(ids, progress),
+    partsFile: (ids: readonly string[], progress: Progress) => outgoing.file(ids, progress),
     entryAsks,
     reference,
   }

@@ -5,7 +5,7 @@ import type { Doors, PostedAnswer } from './desk.worker'
 import { Link, Stopped } from './link'
 import { Receiver, type Posted } from './patch'
 import type { Questions } from './questions'
-import type { Progress } from './shelf'
+import type { Progress } from './shelf/chunks'
 
 /** What the page hears beside answers. */
 export interface Ears {

@@ -1,3 +1,6 @@
+import { rowsOf } from './shelf/looking'
+import { blank, readDraft, varied } from './shelf/drafts'
+import { checkPart } from '../../core/shelf/check'
 import { writeFile } from '../../core/document/file'
 import { partSchema } from '../../core/parts'
 import { part, plover, shelf } from '../../core/test-helpers/demos'
@@ -17,7 +20,7 @@ describe('the shelf on the desk', () => {
   })
   const rows = async (desk: Desk) => {
     await desk.open('plover')
-    return desk.shelf.rows()
+    return rowsOf(desk.shelf)
   }
   const silent = (): void => undefined
 
@@ -25,13 +28,13 @@ describe('the shelf on the desk', () => {
     const { desk, hand, db } = await opened()
     const before = (await rows(desk)).length
     expect(state(await hand.keepPart(own())).shelfUndo).toBe('Added Mine on the shelf')
-    expect(desk.shelf.rows().find(r => r.id === 'mine')).toMatchObject({ own: true, title: 'Fan' })
+    expect(rowsOf(desk.shelf).find(r => r.id === 'mine')).toMatchObject({ own: true, title: 'Fan' })
     await hand.keepPart(own({ amps: 0.3 }))
     expect(desk.shelf.part('mine')).toMatchObject({ amps: 0.3 })
     await hand.undo(null)
     expect(desk.shelf.part('mine')).toMatchObject({ amps: 0.2 })
     await hand.undo(null)
-    expect(desk.shelf.rows()).toHaveLength(before)
+    expect(rowsOf(desk.shelf)).toHaveLength(before)
     await hand.redo(null)
     const again = new Desk({ db, now: () => 'x', newId: () => 'y', demos: [plover], shelf })
     await again.open(null)
@@ -134,7 +137,7 @@ describe('the shelf on the desk', () => {
     const many = (n: number) =>
       HEAD + Array.from({ length: n }, (_, i) => `fan,Kelder,Fan ${i},120,fan-4,0.2\n`).join('')
     const look = async (desk: Desk, text: string) => {
-      const p = await desk.shelf.open(text, 'fans.csv', silent)
+      const p = await desk.incoming.open(text, 'fans.csv', silent)
       if ('problem' in p) throw new Error(p.problem)
       return p
     }
@@ -155,9 +158,9 @@ describe('the shelf on the desk', () => {
         }),
       )
       expect(heard).toEqual([50, 100, 120])
-      expect(desk.shelf.rows().filter(r => r.own)).toHaveLength(120)
+      expect(rowsOf(desk.shelf).filter(r => r.own)).toHaveLength(120)
       await hand.undo(null)
-      expect(desk.shelf.rows().filter(r => r.own)).toEqual([])
+      expect(rowsOf(desk.shelf).filter(r => r.own)).toEqual([])
     })
     test('one wrong line, and nothing comes in', async () => {
       const { desk, hand, db } = await opened()
@@ -180,7 +183,7 @@ describe('the shelf on the desk', () => {
       expect(
         problem(
           await hand.importParts(preview.plan, n => {
-            if (n >= 100) desk.shelf.cancel()
+            if (n >= 100) desk.chunks.cancel()
           }),
         ),
       ).toMatch(/Left off/)
@@ -189,9 +192,9 @@ describe('the shelf on the desk', () => {
     test('out as a file and in again elsewhere: the same parts', async () => {
       const { desk, hand } = await opened()
       await hand.keepPart(own())
-      const ids = desk.shelf.rows().map(r => r.id)
+      const ids = rowsOf(desk.shelf).map(r => r.id)
       const elsewhere = await opened()
-      await look(elsewhere.desk, (await desk.shelf.file(ids, silent)) ?? '')
+      await look(elsewhere.desk, (await desk.outgoing.file(ids, silent)) ?? '')
       state(await elsewhere.hand.importParts(null, silent))
       expect(
         elsewhere.desk.shelf
@@ -203,17 +206,17 @@ describe('the shelf on the desk', () => {
     })
     test('out as a table with progress; left off half way, nothing comes out', async () => {
       const { desk } = await opened()
-      const ids = desk.shelf.rows().map(r => r.id)
+      const ids = rowsOf(desk.shelf).map(r => r.id)
       const heard: number[] = []
       expect(
         (
-          await desk.shelf.csv(ids, n => {
+          await desk.outgoing.csv(ids, n => {
             heard.push(n)
           })
         )?.split('\r\n'),
       ).toHaveLength(ids.length + 2)
       expect(heard.at(-1)).toBe(ids.length)
-      expect(await desk.shelf.csv(ids, () => desk.shelf.cancel())).toBeNull()
+      expect(await desk.outgoing.csv(ids, () => desk.chunks.cancel())).toBeNull()
     })
     test('a file with builds and parts brings both', async () => {
       const { desk, hand } = await opened()
@@ -230,7 +233,7 @@ describe('the shelf on the desk', () => {
       ])
     })
     test('what is no table says so', async () => {
-      expect(await (await opened()).desk.shelf.open('words', 'x.csv', silent)).toEqual({
+      expect(await (await opened()).desk.incoming.open('words', 'x.csv', silent)).toEqual({
         problem: expect.stringMatching(/x\.csv: This is no table/),
       })
     })
@@ -238,7 +241,7 @@ describe('the shelf on the desk', () => {
 
   test('a sheet becomes a part, a copy gets a name of its own', async () => {
     const { desk } = await opened()
-    const read = desk.shelf.read(
+    const read = readDraft(desk.shelf, 
       'Kelder Eddy 140 case fan\nSize: 140 x 140 x 25 mm\nConnector: 4-pin\nCurrent: 200 mA',
       null,
     )
@@ -246,11 +249,11 @@ describe('the shelf on the desk', () => {
       'fan',
       expect.objectContaining({ id: 'kelder-eddy-140', size: '140', amps: 0.2 }),
     ])
-    expect(desk.shelf.vary('kelder-vane-120')).toMatchObject({
+    expect(varied(desk.shelf, 'kelder-vane-120')).toMatchObject({
       id: 'kelder-vane-120-2',
       model: 'Vane 120 (copy)',
     })
-    expect(desk.shelf.blank('cooler').part).toMatchObject({ kind: 'cooler', id: 'cooler' })
-    expect(desk.shelf.check({ kind: 'fan' }).part).toBeNull()
+    expect(blank(desk.shelf, 'cooler').part).toMatchObject({ kind: 'cooler', id: 'cooler' })
+    expect(checkPart({ kind: 'fan' }).part).toBeNull()
   })
 })

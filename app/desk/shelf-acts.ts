@@ -9,7 +9,7 @@ import { outcome, type Outcome } from './acts'
 import type { ShelfChange } from './db'
 import { nothingTo, type History, type Way } from './history'
 import { isPicture, noPicture } from './pictures'
-import type { Progress, Shelf, TablePlan } from './shelf'
+import type { Shelf } from './shelf/shelf'
 import type { Clock, Store } from './store'
 
 const GONE: Problem = { problem: 'This part is no longer on the shelf.' }
@@ -54,12 +54,6 @@ export class ShelfActs {
       own.map(id => ({ id, before: this.shelf.part(id), after: this.shelf.shippedPart(id) })),
       `Took ${what} off the shelf`,
     )
-  }
-
-  /** Takes in what was opened: all of it, or nothing. */
-  async import(plan: TablePlan | null, progress: Progress): Promise<readonly Part[] | Problem> {
-    const taken = await this.shelf.take(plan, progress)
-    return isProblem(taken) ? taken : taken.parts
   }
 
   /** A page of a part's manual or a photo of it, kept with the part. */

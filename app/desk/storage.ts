@@ -4,7 +4,7 @@ import { FORMAT, writeFile, type Logged } from '../../core/document/file'
 import { DAYS_IN_BIN, type Builds } from './builds'
 import { STEPS_KEPT } from './history'
 import { pagesOf, picturesBy, picturesOf, sweepPictures } from './pictures'
-import type { Shelf } from './shelf'
+import type { Shelf } from './shelf/shelf'
 import type { Clock, Store } from './store'
 
 /** One line of what is kept: how many of it, and about how many bytes. */

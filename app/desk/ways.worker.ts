@@ -10,7 +10,7 @@ import { Memo } from '../../core/pipeline/memo'
 import type { Alternative } from '../../core/stages/alternatives'
 import { JunturaDb } from './db'
 import { giveSigns } from './link'
-import { Shelf } from './shelf'
+import { Shelf } from './shelf/shelf'
 import { shelf } from './shipped'
 
 const parts = new Shelf(new JunturaDb(), shelf)

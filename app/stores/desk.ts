@@ -10,7 +10,7 @@ import type { Difference } from '../../core/analysis/compare'
 import { LARGEST_FILE, tooLarge } from '../desk/limits'
 import type { Ask } from '../../core/document/asks'
 import type { Act, Answer, DeskState } from '../desk/acts'
-import type { Progress } from '../desk/shelf'
+import type { Progress } from '../desk/shelf/chunks'
 import { listen, openBuild, send } from '../desk/remote'
 import { useTrouble } from './trouble'
 

@@ -12,7 +12,7 @@ import { counted } from '../../core/figures/format'
 import { LONGEST_SHEET } from '../desk/limits'
 import { useDesk } from './desk'
 import type { Questions } from '../desk/questions'
-import type { ReadDraft } from '../desk/shelf'
+import type { ReadDraft } from '../desk/shelf/drafts'
 import { ask } from '../desk/remote'
 
 type Values = Readonly<Record<string, unknown>>

@@ -4,7 +4,7 @@ import { defineStore } from 'pinia'
 import { ref, shallowRef, watch } from 'vue'
 import type { PartKind } from '../../core/parts'
 import { LARGEST_FILE, tooLarge } from '../desk/limits'
-import type { ShelfRow } from '../desk/shelf'
+import type { ShelfRow } from '../desk/shelf/looking'
 import { ask } from '../desk/remote'
 import { useDesk } from './desk'
 

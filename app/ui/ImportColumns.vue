@@ -2,7 +2,7 @@
 // Which column of a table is which field; the kind for the whole table where no column names it.
 import { capital } from '../../core/figures/format'
 import type { PartKind } from '../../core/parts'
-import type { ImportPreview, TablePlan } from '../desk/shelf'
+import type { ImportPreview, TablePlan } from '../desk/shelf/incoming-parts'
 import { useShelf } from '../stores/shelf'
 
 const props = defineProps<{ preview: ImportPreview }>()

@@ -9,7 +9,7 @@ import { computed, ref, shallowRef } from 'vue'
 import { counted } from '../../core/figures/format'
 import type { PartKind } from '../../core/parts'
 import { useDesk } from '../stores/desk'
-import type { ImportPreview, TablePlan } from '../desk/shelf'
+import type { ImportPreview, TablePlan } from '../desk/shelf/incoming-parts'
 import { ask } from '../desk/remote'
 import ImportColumns from './ImportColumns.vue'
 

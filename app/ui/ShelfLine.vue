@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // One line of the shelf's table: a part, its figures, its price, and what one does with it.
 import { number } from '../../core/figures/format'
-import type { ShelfRow } from '../desk/shelf'
+import type { ShelfRow } from '../desk/shelf/looking'
 import { useShelf } from '../stores/shelf'
 import type { ShelfQuery } from '../use/shelf'
 

@@ -46,10 +46,10 @@ test('the weakest basis wins: measured, standard, spec, assumed', () => {
 
 test('a schema knows its figures by path, also inside arrays and optional objects', () => {
   const schema = z.looseObject({
-    height: figure('mm', 'height', 'From foot to top.', 1, 9),
-    fan: z.looseObject({ amps: figure('A', 'current', 'On the label.', 0, 1) }).nullish(),
+    height: figure('mm', 'height', 'From foot to top.', [1, 9]),
+    fan: z.looseObject({ amps: figure('A', 'current', 'On the label.', [0, 1]) }).nullish(),
     leads: z
-      .array(z.looseObject({ length: figure('mm', 'lead length', 'Straightened.', 1, 9) }))
+      .array(z.looseObject({ length: figure('mm', 'lead length', 'Straightened.', [1, 9]) }))
       .default([]),
     name: z.string(),
   })
@@ -61,7 +61,7 @@ test('a schema knows its figures by path, also inside arrays and optional object
 })
 
 test('a figure field refuses what is no figure', () => {
-  const field = figure('mm', 'height', '', 1, 9)
+  const field = figure('mm', 'height', '', [1, 9])
   expect(field.safeParse('tall').success).toBe(false)
   expect(field.safeParse({ mm: 3, basis: 'guessed' }).success).toBe(false)
   expect(field.safeParse({ mm: 3, tol: -1 }).success).toBe(false)

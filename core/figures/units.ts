@@ -1,5 +1,6 @@
 // What a figure is: a physical value, where it comes from, and how far it may be off.
 import { z } from 'zod'
+import { bare, elementOf, fieldsIn, type Node } from '../schema/node'
 
 /** Where a figure comes from, the strongest basis first. */
 export const BASES = ['measured', 'standard', 'spec', 'assumed'] as const
@@ -55,15 +56,14 @@ export interface FigureAbout {
 const registry = z.registry<FigureAbout>()
 
 /**
- * A schema field that holds a figure. `take` says how to measure it; `least` and `most` bound the
- * values that are likely (others are questioned, not refused).
+ * A schema field that holds a figure. `take` says how to measure it; `likely` bounds the values that
+ * are likely (others are questioned, not refused).
  */
 export function figure(
   unit: Unit,
   label: string,
   take: string,
-  least: number,
-  most: number,
+  [least, most]: readonly [least: number, most: number],
 ): z.ZodOptional<z.ZodType<StoredFigure>> {
   const full = z.looseObject({
     [unit]: z.number(),
@@ -79,7 +79,7 @@ export function figure(
 }
 
 /** What is said about a figure field; null for any other field. */
-export const aboutFigure = (node: z.core.$ZodType): FigureAbout | null =>
+export const aboutFigure = (node: Node): FigureAbout | null =>
   registry.get(node as z.ZodType) ?? null
 
 const LENGTH_TOLERANCE: Record<Basis, number> = {
@@ -140,21 +140,16 @@ export function weakest(bases: readonly Basis[]): Basis {
  */
 export function figuresOf(schema: z.ZodType): ReadonlyMap<string, FigureAbout> {
   const found = new Map<string, FigureAbout>()
-  const walk = (node: z.core.$ZodType, path: readonly string[]): void => {
-    const about = registry.get(node as z.ZodType)
+  const walk = (field: Node, path: readonly string[]): void => {
+    const { node } = bare(field)
+    const about = aboutFigure(node)
     if (about) {
       found.set(path.join('.'), about)
       return
     }
-    const def = node._zod.def as {
-      type: string
-      innerType?: z.core.$ZodType
-      element?: z.core.$ZodType
-      shape?: Record<string, z.core.$ZodType>
-    }
-    if (def.innerType) walk(def.innerType, path)
-    if (def.element) walk(def.element, [...path, '*'])
-    for (const [key, child] of Object.entries(def.shape ?? {})) walk(child, [...path, key])
+    const element = elementOf(node)
+    if (element) walk(element, [...path, '*'])
+    for (const [key, child] of fieldsIn(node)) walk(child, [...path, key])
   }
   walk(schema, [])
   return found

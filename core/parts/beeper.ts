@@ -8,7 +8,7 @@ import { base, defineKind, end, type Kind } from './kind'
 export const beeperSchema = z.looseObject({
   kind: z.literal('beeper'),
   ...base,
-  lead: figure('mm', 'lead length', 'From the can to the tip of the plug.', 10, 800),
+  lead: figure('mm', 'lead length', 'From the can to the tip of the plug.', [10, 800]),
 })
 export type Beeper = z.infer<typeof beeperSchema>
 

@@ -36,7 +36,7 @@ const header = z.looseObject({
   need: z.enum(['must', 'should', 'may']).optional(),
   rank: z.number().optional(),
   own: z.string().optional().describe('name of the maker’s own plug'),
-  amps: figure('A', 'current of the header', 'Read it in the board’s manual.', 0.5, 5),
+  amps: figure('A', 'current of the header', 'Read it in the board’s manual.', [0.5, 5]),
 })
 
 /** Ends that die when something is joined: always, or only with such a stick. */
@@ -48,8 +48,13 @@ export const boardSchema = z.looseObject({
   kind: z.literal('board'),
   ...base,
   form: z.enum(BOARD_FORMS),
-  edge: figure('mm', 'rear edge', 'Along the edge with the sockets, outside to outside.', 150, 360),
-  depth: figure('mm', 'depth', 'From the rear edge to the opposite edge.', 150, 360),
+  edge: figure(
+    'mm',
+    'rear edge',
+    'Along the edge with the sockets, outside to outside.',
+    [150, 360],
+  ),
+  depth: figure('mm', 'depth', 'From the rear edge to the opposite edge.', [150, 360]),
   holes: z
     .array(z.enum(HOLES))
     .optional()
@@ -62,7 +67,7 @@ export const boardSchema = z.looseObject({
   picture: z.boolean().default(true).describe('has video sockets of its own'),
   memory: z.looseObject({
     type: z.string().min(1),
-    most: figure('GB', 'largest memory', 'Read it in the board’s manual.', 0.001, 4096),
+    most: figure('GB', 'largest memory', 'Read it in the board’s manual.', [0.001, 4096]),
     slots: z.array(
       z.looseObject({
         label: z.string(),
@@ -80,8 +85,7 @@ export const boardSchema = z.looseObject({
             'MTs',
             'memory speed for this number of modules',
             'Read it in the board’s manual.',
-            10,
-            12000,
+            [10, 12000],
           ),
         }),
       )
@@ -174,9 +178,9 @@ export const boardSchema = z.looseObject({
     .optional(),
   power: z
     .looseObject({
-      W12: figure('W', '12 V draw', 'Read it in the board’s manual.', 1, 60),
-      W5: figure('W', '5 V draw', 'Read it in the board’s manual.', 1, 60),
-      W3: figure('W', '3.3 V draw', 'Read it in the board’s manual.', 1, 60),
+      W12: figure('W', '12 V draw', 'Read it in the board’s manual.', [1, 60]),
+      W5: figure('W', '5 V draw', 'Read it in the board’s manual.', [1, 60]),
+      W3: figure('W', '3.3 V draw', 'Read it in the board’s manual.', [1, 60]),
     })
     .optional(),
   lamp: z.string().optional().describe('the lamp that shows mains: where it is, what colour'),

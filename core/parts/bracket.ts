@@ -26,7 +26,12 @@ export const bracketSchema = z.looseObject({
         face: z.enum(FACES),
         ports: z.number().int().min(1).max(4).optional(),
         wiring: z.string().optional().describe('of a serial lead: which of the two wirings'),
-        length: figure('mm', 'lead length', 'From the bracket to the tip of the plug.', 100, 1000),
+        length: figure(
+          'mm',
+          'lead length',
+          'From the bracket to the tip of the plug.',
+          [100, 1000],
+        ),
       }),
     )
     .min(1),

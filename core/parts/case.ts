@@ -64,8 +64,7 @@ const lead = z.looseObject({
     'mm',
     'lead length',
     'From where it leaves the front to the tip of its plug, straightened.',
-    100,
-    1200,
+    [100, 1200],
   ),
 })
 
@@ -80,29 +79,26 @@ export const caseSchema = z.looseObject({
         'mm',
         'outer length',
         'Outside, from rear to front, feet and handles left out.',
-        150,
-        900,
+        [150, 900],
       ),
       y: figure(
         'mm',
         'outer height',
         'Outside, from the floor to the top, feet left out.',
-        80,
-        900,
+        [80, 900],
       ),
-      z: figure('mm', 'outer width', 'Outside, across.', 60, 500),
+      z: figure('mm', 'outer width', 'Outside, across.', [60, 500]),
     })
     .optional(),
   inner: z.looseObject({
-    x: figure('mm', 'inner length', 'Inside, from the rear wall to the front wall.', 150, 700),
-    y: figure('mm', 'inner height', 'Inside, from the floor to the top.', 80, 800),
-    z: figure('mm', 'inner depth', 'Inside, from the tray to the near panel.', 60, 400),
+    x: figure('mm', 'inner length', 'Inside, from the rear wall to the front wall.', [150, 700]),
+    y: figure('mm', 'inner height', 'Inside, from the floor to the top.', [80, 800]),
+    z: figure('mm', 'inner depth', 'Inside, from the tray to the near panel.', [60, 400]),
     behind: figure(
       'mm',
       'room behind the tray',
       'From the back of the tray to the far panel.',
-      0,
-      120,
+      [0, 120],
     ),
   }),
   tray: z
@@ -115,15 +111,13 @@ export const caseSchema = z.looseObject({
         'mm',
         'tray room along the depth',
         'From the rear wall to the first thing that stands in the board’s way.',
-        150,
-        500,
+        [150, 500],
       ),
       roomY: figure(
         'mm',
         'tray room along the rear edge',
         'From the top of the tray down to the first obstacle.',
-        150,
-        500,
+        [150, 500],
       ),
     })
     .default({}),
@@ -133,14 +127,13 @@ export const caseSchema = z.looseObject({
       .optional()
       .describe('where the tray has threads; otherwise those of the forms it takes'),
     fitted: z.array(z.enum(HOLES)).default([]),
-    supplied: figure('pcs', 'loose standoffs supplied', 'Count those in the bag.', 0, 30),
+    supplied: figure('pcs', 'loose standoffs supplied', 'Count those in the bag.', [0, 30]),
   }),
   coolerRoom: figure(
     'mm',
     'cooler room',
     'From what the figure is counted from (lid, board or tray) to the inside of the near panel.',
-    30,
-    220,
+    [30, 220],
   ),
   coolerRoomFrom: z.enum(['lid', 'board', 'tray']).nullish(),
   supply: z.looseObject({
@@ -151,8 +144,7 @@ export const caseSchema = z.looseObject({
       'mm',
       'supply room',
       'From the wall the supply is screwed to, to the first obstacle.',
-      80,
-      300,
+      [80, 300],
     ),
     roomMeans: z.enum(['supply', 'supply and plugs']).default('supply and plugs'),
   }),
@@ -169,8 +161,7 @@ export const caseSchema = z.looseObject({
     'mm',
     'card room',
     'From the inside of the rear wall to the first thing in a long card’s way.',
-    150,
-    500,
+    [150, 500],
   ),
   bays: z
     .array(
@@ -210,8 +201,7 @@ export const caseSchema = z.looseObject({
           'mm',
           'room for radiator and fans',
           'From the wall to the first thing in the way.',
-          25,
-          150,
+          [25, 150],
         ),
       }),
     )
@@ -222,7 +212,7 @@ export const caseSchema = z.looseObject({
         key: z.string(),
         label: z.string(),
         piece: z.enum(PIECES),
-        screws: figure('pcs', 'screws of a removable piece', 'Count them.', 0, 12),
+        screws: figure('pcs', 'screws of a removable piece', 'Count them.', [0, 12]),
         opens: z.string().default('').describe('the way in that it opens: what passes there'),
       }),
     )

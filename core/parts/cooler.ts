@@ -10,26 +10,25 @@ import { base, defineKind, end, type Draw, type End, type ItemOf, type Kind } fr
 
 const ofFan = {
   face: z.enum(['fan-3', 'fan-4']),
-  amps: figure('A', 'fan current', 'Read it on the fan’s label.', 0.02, 3),
-  lead: figure('mm', 'fan lead length', 'From the frame to the tip of the plug.', 50, 1200),
+  amps: figure('A', 'fan current', 'Read it on the fan’s label.', [0.02, 3]),
+  lead: figure('mm', 'fan lead length', 'From the frame to the tip of the plug.', [50, 1200]),
 }
 
 const liquid = z.looseObject({
   radiator: z.enum(RADIATORS).describe('its class, by the fans along it'),
-  length: figure('mm', 'radiator length', 'End to end, tanks included.', 120, 520),
-  width: figure('mm', 'radiator width', 'Across, without fans.', 110, 160),
-  thickness: figure('mm', 'radiator thickness', 'The radiator alone, without fans.', 15, 70),
+  length: figure('mm', 'radiator length', 'End to end, tanks included.', [120, 520]),
+  width: figure('mm', 'radiator width', 'Across, without fans.', [110, 160]),
+  thickness: figure('mm', 'radiator thickness', 'The radiator alone, without fans.', [15, 70]),
   tube: figure(
     'mm',
     'tube length',
     'From the pump’s fitting to the radiator’s, along the tube.',
-    200,
-    600,
+    [200, 600],
   ),
   pump: z.looseObject({
     face: z.enum(['fan-3', 'fan-4']),
-    amps: figure('A', 'pump current', 'Read it on the pump’s label.', 0.05, 3),
-    lead: figure('mm', 'pump lead length', 'From the block to the tip of the plug.', 50, 1200),
+    amps: figure('A', 'pump current', 'Read it on the pump’s label.', [0.05, 3]),
+    lead: figure('mm', 'pump lead length', 'From the block to the tip of the plug.', [50, 1200]),
   }),
   fans: z
     .array(
@@ -39,14 +38,18 @@ const liquid = z.looseObject({
           'mm',
           'thickness of a radiator fan',
           'Across the frame, without screws.',
-          10,
-          45,
+          [10, 45],
         ),
         ...ofFan,
       }),
     )
     .default([]),
-  usb: figure('mm', 'length of its USB lead', 'From the block to the tip of the plug.', 100, 1200),
+  usb: figure(
+    'mm',
+    'length of its USB lead',
+    'From the block to the tip of the plug.',
+    [100, 1200],
+  ),
 })
 
 export const coolerSchema = z.looseObject({
@@ -62,33 +65,29 @@ export const coolerSchema = z.looseObject({
     'mm',
     'height',
     'From the processor’s lid to the highest point, fan and clips included.',
-    20,
-    200,
+    [20, 200],
   ),
   width: figure(
     'mm',
     'width along the rear edge',
     'Across, along the rear edge, fan included.',
-    40,
-    200,
+    [40, 200],
   ),
-  depth: figure('mm', 'depth', 'From rear to front, fan included.', 40, 200),
+  depth: figure('mm', 'depth', 'From rear to front, fan included.', [40, 200]),
   over: figure(
     'mm',
     'reach towards the memory',
     'From the middle of the processor to the outer face of the fan over the memory.',
-    20,
-    120,
+    [20, 120],
   ),
   memoryRoom: figure(
     'mm',
     'room over the memory',
     'From the board’s memory socket, where a module’s contact edge sits, up to the fan.',
-    20,
-    80,
+    [20, 80],
   ),
-  weight: figure('g', 'weight', 'On a kitchen scale, fans included.', 50, 2500),
-  cools: figure('W', 'heat it carries away', 'Read it in the cooler’s sheet.', 20, 500),
+  weight: figure('g', 'weight', 'On a kitchen scale, fans included.', [50, 2500]),
+  cools: figure('W', 'heat it carries away', 'Read it in the cooler’s sheet.', [20, 500]),
   paste: z.enum(['applied', 'supplied', 'own']).default('supplied'),
   fan: z.looseObject(ofFan).nullish(),
   liquid: liquid.nullish().describe('pump, radiator and tubes, where it is one of those'),

@@ -16,7 +16,7 @@ export const deviceSchema = z.looseObject({
         label: z.string(),
         face: z.enum(OUTER),
         need: z.enum(['must', 'should', 'may']).optional(),
-        lead: figure('mm', 'lead length', 'From the device to the tip of the plug.', 20, 20000),
+        lead: figure('mm', 'lead length', 'From the device to the tip of the plug.', [20, 20000]),
       }),
     )
     .min(1),

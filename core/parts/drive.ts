@@ -30,17 +30,16 @@ export const driveSchema = z.looseObject({
     'mm',
     'length of its USB lead',
     'From the back of the drive to the tip of the plug.',
-    100,
-    1200,
+    [100, 1200],
   ),
-  length: figure('mm', 'length', 'From the face to the sockets, without plugs.', 40, 220),
-  thickness: figure('mm', 'thickness', 'Across the flat, without screws.', 1, 45),
-  busy: figure('W', 'power when busy', 'Read it on the drive’s label.', 0.5, 30),
-  rest: figure('W', 'power at rest', 'Read it in the drive’s sheet.', 0.1, 12),
+  length: figure('mm', 'length', 'From the face to the sockets, without plugs.', [40, 220]),
+  thickness: figure('mm', 'thickness', 'Across the flat, without screws.', [1, 45]),
+  busy: figure('W', 'power when busy', 'Read it on the drive’s label.', [0.5, 30]),
+  rest: figure('W', 'power at rest', 'Read it in the drive’s sheet.', [0.1, 12]),
   start: z
     .looseObject({
-      A12: figure('A', 'current from 12 V at spin-up', 'Read it in the drive’s sheet.', 0, 4),
-      A5: figure('A', 'current from 5 V at spin-up', 'Read it in the drive’s sheet.', 0, 3),
+      A12: figure('A', 'current from 12 V at spin-up', 'Read it in the drive’s sheet.', [0, 4]),
+      A5: figure('A', 'current from 5 V at spin-up', 'Read it in the drive’s sheet.', [0, 3]),
     })
     .default({}),
   middleHoles: z
@@ -55,7 +54,7 @@ export const driveSchema = z.looseObject({
     .enum(['first', 'second', 'by cable'])
     .optional()
     .describe('of an old drive: how its place on the ribbon is set'),
-  sequential: figure('MBs', 'sequential speed', 'Read it in the drive’s sheet.', 0.01, 16000),
+  sequential: figure('MBs', 'sequential speed', 'Read it in the drive’s sheet.', [0.01, 16000]),
   gigabytes: z.number().positive().optional(),
 })
 export type Drive = z.infer<typeof driveSchema>

@@ -11,10 +11,10 @@ export const fanSchema = z.looseObject({
   kind: z.literal('fan'),
   ...base,
   size: z.enum(FAN_FRAMES),
-  thickness: figure('mm', 'thickness', 'Across the frame, without screws.', 8, 45),
+  thickness: figure('mm', 'thickness', 'Across the frame, without screws.', [8, 45]),
   face: z.enum(['fan-3', 'fan-4']),
-  amps: figure('A', 'current', 'Read it on the fan’s label.', 0.02, 3),
-  lead: figure('mm', 'lead length', 'From the frame to the tip of the plug.', 50, 900),
+  amps: figure('A', 'current', 'Read it on the fan’s label.', [0.02, 3]),
+  lead: figure('mm', 'lead length', 'From the frame to the tip of the plug.', [50, 900]),
 })
 export type Fan = z.infer<typeof fanSchema>
 

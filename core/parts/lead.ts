@@ -21,8 +21,7 @@ export const leadSchema = z.looseObject({
           'mm',
           'distance from the plug before it',
           'From tip to tip along the lead; of the first one from the board’s end.',
-          20,
-          1000,
+          [20, 1000],
         ),
       }),
     )
@@ -30,7 +29,7 @@ export const leadSchema = z.looseObject({
     .describe('the device’s plugs, where there are several: a fan-out’s four, a ribbon’s two'),
   wires: z.number().int().optional().describe('of a ribbon: 40 or 80'),
   angled: z.boolean().default(false).describe('one of its plugs leaves sideways'),
-  length: figure('mm', 'length', 'From tip to tip, straightened.', 80, 1000),
+  length: figure('mm', 'length', 'From tip to tip, straightened.', [80, 1000]),
 })
 export type Lead = z.infer<typeof leadSchema>
 

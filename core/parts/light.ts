@@ -18,8 +18,8 @@ export const lightSchema = z.looseObject({
     .optional()
     .describe('name of the maker’s own plug: it joins only its own controller'),
   lights: z.number().int().min(1).max(600).describe('how many LEDs'),
-  amps: figure('A', 'current at full white', 'Read it in the strip’s sheet.', 0.02, 6),
-  lead: figure('mm', 'lead length', 'From the strip to the tip of the plug.', 30, 1200),
+  amps: figure('A', 'current at full white', 'Read it in the strip’s sheet.', [0.02, 6]),
+  lead: figure('mm', 'lead length', 'From the strip to the tip of the plug.', [30, 1200]),
 })
 export type Light = z.infer<typeof lightSchema>
 

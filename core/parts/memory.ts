@@ -11,8 +11,8 @@ export const memorySchema = z.looseObject({
   ...base,
   type: z.enum(MEMORY_TYPES),
   modules: z.number().int().min(1).max(8),
-  each: figure('GB', 'size of one module', 'Read it on the label.', 0.001, 256),
-  speed: figure('MTs', 'rated speed', 'Read it on the label.', 10, 12000),
+  each: figure('GB', 'size of one module', 'Read it on the label.', [0.001, 256]),
+  speed: figure('MTs', 'rated speed', 'Read it on the label.', [10, 12000]),
   buffered: z
     .boolean()
     .default(false)
@@ -20,15 +20,14 @@ export const memorySchema = z.looseObject({
       'registered modules: the notch may agree with unbuffered ones, and they still do not run together',
     ),
   ranks: z.number().int().min(1).max(8).optional(),
-  volts: figure('V', 'module voltage', 'Read it on the label.', 1, 5.5),
+  volts: figure('V', 'module voltage', 'Read it on the label.', [1, 5.5]),
   height: figure(
     'mm',
     'module height',
     'From the contact edge to the top of the spreader.',
-    18,
-    60,
+    [18, 60],
   ),
-  watts: figure('W', 'power of one module', 'Read it in the module’s sheet.', 0.5, 15),
+  watts: figure('W', 'power of one module', 'Read it in the module’s sheet.', [0.5, 15]),
 })
 export type Memory = z.infer<typeof memorySchema>
 

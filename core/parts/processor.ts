@@ -20,8 +20,7 @@ export const processorSchema = z.looseObject({
           'MTs',
           'memory speed it promises for this number of modules',
           'Read it in the processor’s sheet.',
-          10,
-          12000,
+          [10, 12000],
         ),
       }),
     )
@@ -38,13 +37,12 @@ export const processorSchema = z.looseObject({
       'W',
       'sustained power limit',
       'Read it in the processor’s sheet: the limit, not the cooling class.',
-      2,
-      400,
+      [2, 400],
     ),
-    work: figure('W', 'power at typical work', 'Read it from a meter at typical work.', 3, 300),
-    rest: figure('W', 'power at rest', 'Read it from a meter at rest.', 1, 80),
+    work: figure('W', 'power at typical work', 'Read it from a meter at typical work.', [3, 300]),
+    rest: figure('W', 'power at rest', 'Read it from a meter at rest.', [1, 80]),
   }),
-  lidWidth: figure('mm', 'lid width', 'Across the metal lid.', 10, 90),
+  lidWidth: figure('mm', 'lid width', 'Across the metal lid.', [10, 90]),
 })
 export type Processor = z.infer<typeof processorSchema>
 

@@ -16,7 +16,12 @@ export const railSchema = z.looseObject({
     .boolean()
     .default(false)
     .describe('locates the drive by a pin in its middle side hole, which newer drives do not have'),
-  thickest: figure('mm', 'thickest drive it takes', 'Between its floor and its upper edge.', 5, 45),
+  thickest: figure(
+    'mm',
+    'thickest drive it takes',
+    'Between its floor and its upper edge.',
+    [5, 45],
+  ),
 })
 export type Rail = z.infer<typeof railSchema>
 

@@ -18,8 +18,7 @@ const one = {
     'mm',
     'length of its lead',
     'From the body, or from the other plug, to the tip of this one.',
-    0,
-    1200,
+    [0, 1200],
   ),
 }
 /** Fields of every part that hands on. */
@@ -35,14 +34,13 @@ export const relayFields = {
           'W',
           '12 V it may carry',
           'Read it on the adapter: what its class allows.',
-          20,
-          700,
+          [20, 700],
         ),
-        amps: figure('A', 'current of this outlet', 'Read it in the part’s sheet.', 0.2, 10),
+        amps: figure('A', 'current of this outlet', 'Read it in the part’s sheet.', [0.2, 10]),
       }),
     )
     .min(1),
-  amps: figure('A', 'current of all outlets together', 'Read it in the part’s sheet.', 0.5, 20),
+  amps: figure('A', 'current of all outlets together', 'Read it in the part’s sheet.', [0.5, 20]),
 }
 type Relay = z.infer<z.ZodObject<typeof relayFields>>
 type AnyRelay = Pick<Kind<string, z.ZodType<Relay & { kind: string }>>, 'leaf'>

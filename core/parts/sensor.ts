@@ -8,7 +8,7 @@ import { base, defineKind, end, type Kind } from './kind'
 export const sensorSchema = z.looseObject({
   kind: z.literal('sensor'),
   ...base,
-  lead: figure('mm', 'lead length', 'From the bead to the tip of the plug.', 100, 1500),
+  lead: figure('mm', 'lead length', 'From the bead to the tip of the plug.', [100, 1500]),
 })
 export type Sensor = z.infer<typeof sensorSchema>
 

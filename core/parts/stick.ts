@@ -7,13 +7,12 @@ export const stickSchema = z.looseObject({
   kind: z.literal('stick'),
   ...base,
   face: z.enum(['usb-a', 'usb-c-socket']).default('usb-a'),
-  gigabytes: figure('GB', 'size', 'Read it on the stick.', 0.1, 4096),
+  gigabytes: figure('GB', 'size', 'Read it on the stick.', [0.1, 4096]),
   sticksOut: figure(
     'mm',
     'how far it sticks out',
     'From the socket to its end: a long one is broken off sooner or later.',
-    3,
-    120,
+    [3, 120],
   ),
 })
 export type Stick = z.infer<typeof stickSchema>

@@ -8,8 +8,8 @@ export const sundrySchema = z.looseObject({
   ...base,
   use: z.enum(['standoff', 'screw', 'paste', 'pad', 'tie', 'tape', 'battery', 'tool', 'other']),
   thread: z.string().optional().describe('of screws and standoffs: 6-32 UNC, M3, M2'),
-  grams: figure('g', 'contents', 'Read it on the tube.', 0.5, 500),
-  count: figure('pcs', 'count', 'Count them.', 1, 500),
+  grams: figure('g', 'contents', 'Read it on the tube.', [0.5, 500]),
+  count: figure('pcs', 'count', 'Count them.', [1, 500]),
 })
 export type Sundry = z.infer<typeof sundrySchema>
 

@@ -25,18 +25,17 @@ export const supplySchema = z.looseObject({
   kind: z.literal('supply'),
   ...base,
   form: z.enum(SUPPLY_FORMS),
-  watts: figure('W', 'rated power', 'Read it on the label: the sum of all rails.', 60, 2000),
+  watts: figure('W', 'rated power', 'Read it on the label: the sum of all rails.', [60, 2000]),
   rails: z
     .looseObject({
-      W12: figure('W', '12 V limit', 'Read it on the label, watts of 12 V.', 50, 2000),
-      W5: figure('W', '5 V limit', 'Read it on the label: 5 V amps times 5.', 20, 250),
-      W3: figure('W', '3.3 V limit', 'Read it on the label: 3.3 V amps times 3.3.', 20, 150),
+      W12: figure('W', '12 V limit', 'Read it on the label, watts of 12 V.', [50, 2000]),
+      W5: figure('W', '5 V limit', 'Read it on the label: 5 V amps times 5.', [20, 250]),
+      W3: figure('W', '3.3 V limit', 'Read it on the label: 3.3 V amps times 3.3.', [20, 150]),
       combined: figure(
         'W',
         '5 V and 3.3 V together',
         'Read it on the label: the combined limit.',
-        20,
-        250,
+        [20, 250],
       ),
     })
     .default({}),
@@ -44,8 +43,7 @@ export const supplySchema = z.looseObject({
     'mm',
     'length',
     'From the wall it is screwed to, to its far end, without plugs.',
-    80,
-    230,
+    [80, 230],
   ),
   modular: z.enum(['fixed', 'part', 'full']).default('fixed'),
   efficiency: z.enum(['white', 'bronze', 'silver', 'gold', 'platinum', 'titanium']).optional(),
@@ -87,8 +85,7 @@ export const supplySchema = z.looseObject({
         'mm',
         'cable length to its first plug',
         'From the supply’s wall to the tip of the first plug.',
-        100,
-        1200,
+        [100, 1200],
       ),
       plugs: z
         .array(
@@ -100,8 +97,7 @@ export const supplySchema = z.looseObject({
               'mm',
               'distance to the next plug',
               'From tip to tip along the cable.',
-              20,
-              400,
+              [20, 400],
             ),
           }),
         )

@@ -5,7 +5,8 @@ import type { Act, Answer, DeskState } from '../acts'
 import { JunturaDb } from '../db'
 import { Desk, type DeskOptions } from '../desk'
 import { questionsOf } from '../questions'
-import type { Progress, TablePlan } from '../shelf'
+import type { Progress } from '../shelf/chunks'
+import type { TablePlan } from '../shelf/incoming-parts'
 
 /** The state of an answer; a problem is an error here. */
 export const state = (answer: Answer): DeskState => {

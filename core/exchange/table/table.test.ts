@@ -1,27 +1,20 @@
 import fc from 'fast-check'
-import { shelf } from '../test-helpers/demos'
-import { KINDS, partSchema, PART_KINDS, type Part } from '../parts'
-import { isProblem } from '../document/command'
-import { beyondLimit } from '../document/limits'
-import { writeFile } from '../document/file'
-import { openFile } from '../document/open'
-import {
-  guessColumns,
-  kindNamed,
-  kindOfTable,
-  partOfRow,
-  partsTableCsv,
-  slug,
-  tableOf,
-  type Mapped,
-} from './parts-table'
+import { shelf } from '../../test-helpers/demos'
+import { KINDS, partSchema, PART_KINDS, type Part } from '../../parts'
+import { isProblem } from '../../document/command'
+import { beyondLimit } from '../../document/limits'
+import { writeFile } from '../../document/file'
+import { openFile } from '../../document/open'
+import { guessColumns, kindNamed, kindOfTable, tableOf, type Mapped } from './columns'
+import { partOfRow, slug } from './row'
+import { partsTableCsv } from './write'
 
 /** A table read by its own columns; all parts, or an error. */
 function readBack(csv: string): readonly Part[] {
   const table = tableOf(csv)
   const mapping: readonly Mapped[] = table.columns.map(c => ({ column: c, path: c }))
   return table.rows.map((row, i) => {
-    const read = partOfRow(row, i + 2, mapping, null)
+    const read = partOfRow({ cells: row, line: i + 2, mapping }, null)
     if ('problems' in read) throw new Error(JSON.stringify(read.problems))
     return read.part
   })
@@ -29,7 +22,14 @@ function readBack(csv: string): readonly Part[] {
 const read = (csv: string, kind: Part['kind'] | null = null) => {
   const t = tableOf(csv)
   return t.rows.map((row, i) =>
-    partOfRow(row, i + 2, guessColumns(t.columns, kind ?? kindOfTable(t) ?? 'fan'), kind),
+    partOfRow(
+      {
+        cells: row,
+        line: i + 2,
+        mapping: guessColumns(t.columns, kind ?? kindOfTable(t) ?? 'fan'),
+      },
+      kind,
+    ),
   )
 }
 const problems = (csv: string, kind: Part['kind'] | null = null) =>
@@ -159,7 +159,14 @@ test('columns of anyone’s spreadsheet find their fields, with the unit in thei
 
 test('a plug by its contacts or its name is the plug; one that there is not is told with those there are', () => {
   const fan = (plug: string) =>
-    partOfRow(['A', '120', plug], 2, guessColumns(['Model', 'Size', 'Plug'], 'fan'), 'fan')
+    partOfRow(
+      {
+        cells: ['A', '120', plug],
+        line: 2,
+        mapping: guessColumns(['Model', 'Size', 'Plug'], 'fan'),
+      },
+      'fan',
+    )
   for (const plug of ['fan-4', '4-pin', '4 pin PWM', '4-wire fan'])
     expect(fan(plug)).toMatchObject({ part: { face: 'fan-4' } })
   expect(fan('5-pin')).toEqual({
@@ -264,7 +271,7 @@ describe('heads that are no fields', () => {
       const table = tableOf(`kind,maker,model,size,face,${head}\nfan,Kelder,X,120,fan-4,1\n`)
       const mapping = guessColumns(table.columns, 'fan')
       expect(mapping.at(-1)?.path).toBeNull()
-      const read = partOfRow(table.rows[0] ?? [], 2, mapping, null)
+      const read = partOfRow({ cells: table.rows[0] ?? [], line: 2, mapping }, null)
       expect('part' in read && read.part).toMatchObject({ kind: 'fan', model: 'X' })
     },
   )
@@ -275,7 +282,10 @@ describe('heads that are no fields', () => {
   })
   test('a cell of a megabyte is told by its column', () => {
     const table = tableOf(`kind,maker,model,size,face\nfan,Kelder,${'x'.repeat(1e6)},120,fan-4\n`)
-    const read = partOfRow(table.rows[0] ?? [], 2, guessColumns(table.columns, 'fan'), null)
+    const read = partOfRow(
+      { cells: table.rows[0] ?? [], line: 2, mapping: guessColumns(table.columns, 'fan') },
+      null,
+    )
     expect('problems' in read && read.problems[0]).toMatchObject({
       line: 2,
       column: 'model',

@@ -1,0 +1,100 @@
+// A part in the making: from a sheet, from a few numbers, from another part, from nothing.
+import { quantity } from '../../../core/figures/format'
+import { boardOf, type BoardOutline } from '../../../core/outlines/board'
+import { boardsUpTo, caseOf, type CaseOutline } from '../../../core/outlines/case'
+import type { Part, PartKind } from '../../../core/parts'
+import { blankOf, draftOf, type Draft } from '../../../core/reader/draft/draft'
+import { labelOfField } from '../../../core/reader/labels'
+import type { ReadField } from '../../../core/reader/notes'
+import { READABLE, readSheet, type Reading } from '../../../core/reader/read'
+import type { BoardForm } from '../../../core/standards/boards'
+import type { Shelf } from './shelf'
+
+/** One value of a sheet, as it is shown beside the words it came from. */
+export interface ReadLine {
+  readonly path: string
+  readonly label: string
+  readonly value: string
+  readonly words: string
+  readonly why: string | null
+}
+/**
+ * A sheet that was read: the part it makes, each field with its words, what is doubtful, what was
+ * not read.
+ */
+export interface ReadDraft {
+  readonly kind: PartKind | null
+  readonly draft: Draft | null
+  readonly read: readonly ReadLine[]
+  readonly unread: readonly string[]
+  readonly unlooked: number
+}
+
+/** Reads a sheet; `kind` overrules what it seems to be about. */
+export function readDraft(shelf: Shelf, text: string, kind: PartKind | null): ReadDraft {
+  const makers = [...new Set(shelf.all().map(p => p.maker))].filter(Boolean)
+  const reading = readSheet(text, { ...(kind ? { kind } : {}), makers })
+  const what = reading.kind
+  const isReadable = what !== null && READABLE.includes(what)
+  return {
+    kind: what,
+    draft: isReadable ? draftOf(reading, what, shelf.freshId(nameOf(reading))) : null,
+    read: [
+      ...reading.fields.map(f => lineOf(what, f, null)),
+      ...reading.doubtful.map(d => lineOf(what, d, d.why)),
+    ],
+    unread: reading.unread,
+    unlooked: reading.unlooked,
+  }
+}
+
+const lineOf = (kind: PartKind | null, f: ReadField, why: string | null): ReadLine => ({
+  path: f.path,
+  label: kind ? labelOfField(kind, f.path) : f.path,
+  value: shown(f),
+  words: f.words,
+  why,
+})
+
+function shown({ value, unit }: ReadField): string {
+  if (typeof value === 'number') return quantity(value, unit)
+  if (typeof value === 'boolean') return value ? 'yes' : 'no'
+  return typeof value === 'string' ? value : value.join(', ')
+}
+
+const nameOf = ({ fields, doubtful }: Reading): string =>
+  ['maker', 'model']
+    .map(path => {
+      const value = [...fields, ...doubtful].find(f => f.path === path)?.value
+      return typeof value === 'string' ? value : ''
+    })
+    .join(' ')
+
+export const blank = (shelf: Shelf, kind: PartKind): Draft => blankOf(kind, shelf.freshId(kind))
+
+/** A case by its numbers and the largest board it takes. */
+export type CaseNumbers = Omit<CaseOutline, 'boards'> & { readonly largest: BoardForm }
+
+export const fromCase = (
+  shelf: Shelf,
+  { largest, ...outline }: CaseNumbers,
+  maker: string,
+  model: string,
+): Part =>
+  caseOf(
+    { ...outline, boards: boardsUpTo(largest) },
+    { id: shelf.freshId(`${maker} ${model}`), maker, model },
+  )
+
+export const fromBoard = (
+  shelf: Shelf,
+  outline: BoardOutline,
+  maker: string,
+  model: string,
+): Part => boardOf(outline, { id: shelf.freshId(`${maker} ${model}`), maker, model })
+
+/** A copy to be varied: everything of the part, another id and name. */
+export function varied(shelf: Shelf, id: string): Part | null {
+  const p = shelf.part(id)
+  return p && { ...p, id: shelf.freshId(`${p.maker} ${p.model}`), model: `${p.model} (copy)` }
+}

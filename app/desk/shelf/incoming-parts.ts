@@ -1,0 +1,189 @@
+// A table or a file of parts that was opened: what it would bring, and the parts themselves once
+// nothing in it is wrong.
+import { isProblem, type Problem } from '../../../core/document/command'
+import { listedParts, openNewPart } from '../../../core/document/open'
+import {
+  fieldsOfTable,
+  guessColumns,
+  kindOfTable,
+  tableOf,
+  type Mapped,
+  type Table,
+} from '../../../core/exchange/table/columns'
+import { partOfRow, type TableProblem } from '../../../core/exchange/table/row'
+import type { Part, PartKind } from '../../../core/parts'
+import { groupOf } from '../../../core/shelf/groups'
+import type { Chunks, Progress } from './chunks'
+import type { Shelf } from './shelf'
+
+export interface TablePlan {
+  readonly kind: PartKind | null
+  readonly mapping: readonly Mapped[]
+}
+/**
+ * What an import would do: how many parts, what is wrong and where, how many of them are here
+ * already.
+ */
+export interface ImportPreview {
+  readonly name: string
+  readonly of: 'table' | 'file'
+  readonly count: number
+  readonly known: number
+  readonly sample: readonly { readonly title: string; readonly name: string }[]
+  readonly problems: readonly TableProblem[]
+  readonly wrong: number
+  readonly columns: readonly string[]
+  readonly plan: TablePlan
+  readonly fields: readonly { readonly path: string; readonly label: string }[]
+}
+
+/** Named choices: how many problems and examples are shown. */
+const SHOWN = { problems: 60, sample: 6 }
+const NO_PLAN: TablePlan = { kind: null, mapping: [] }
+
+/** What was opened and is neither taken nor left yet. */
+type Pending =
+  | { readonly of: 'table'; readonly name: string; readonly table: Table }
+  | {
+      readonly of: 'file'
+      readonly name: string
+      readonly raw: readonly unknown[]
+      readonly version: number
+    }
+interface Parts {
+  readonly parts: readonly Part[]
+  readonly problems: readonly TableProblem[]
+}
+type OnePart = { readonly part: Part } | { readonly problems: readonly TableProblem[] }
+
+export class IncomingParts {
+  private pending: Pending | null = null
+
+  constructor(
+    private readonly shelf: Shelf,
+    private readonly chunks: Chunks,
+  ) {}
+
+  /** Looks at a table or a file of parts; what it holds is kept here until it is taken or left. */
+  async open(text: string, name: string, progress: Progress): Promise<ImportPreview | Problem> {
+    const listed = listedParts(text)
+    if (listed) {
+      this.pending = { of: 'file', name, raw: listed.parts, version: listed.version }
+      return this.preview(null, progress)
+    }
+    const table = tableOf(text)
+    if (table.problem !== null) return { problem: `${name}: ${table.problem} Nothing was changed.` }
+    this.pending = { of: 'table', name, table }
+    const kind = kindOfTable(table)
+    return this.preview({ kind, mapping: guessColumns(table.columns, kind ?? 'case') }, progress)
+  }
+
+  /** The columns taken otherwise, for another kind. */
+  guess(kind: PartKind): readonly Mapped[] {
+    return this.pending?.of === 'table' ? guessColumns(this.pending.table.columns, kind) : []
+  }
+
+  async preview(plan: TablePlan | null, progress: Progress): Promise<ImportPreview | Problem> {
+    const { pending } = this
+    if (!pending) return NOTHING_OPEN
+    const read = await this.readAll(pending, plan ?? NO_PLAN, progress)
+    if (isProblem(read)) return read
+    const table = pending.of === 'table' ? pending.table : null
+    const kind = plan?.kind ?? (table && kindOfTable(table))
+    return {
+      name: pending.name,
+      of: pending.of,
+      count: read.parts.length,
+      known: read.parts.filter(p => this.shelf.part(p.id)).length,
+      sample: read.parts
+        .slice(0, SHOWN.sample)
+        .map(p => ({ title: groupOf(p).title, name: `${p.maker} ${p.model}`.trim() })),
+      problems: read.problems.slice(0, SHOWN.problems),
+      wrong: read.problems.length,
+      columns: table?.columns ?? [],
+      plan: plan ?? NO_PLAN,
+      fields: fieldsOfTable(kind ?? 'case'),
+    }
+  }
+
+  /** The parts of what was opened; a problem when one of them is wrong, or when it was left off. */
+  async take(plan: TablePlan | null, progress: Progress): Promise<readonly Part[] | Problem> {
+    const { pending } = this
+    if (!pending) return NOTHING_OPEN
+    const read = await this.readAll(pending, plan ?? NO_PLAN, progress)
+    if (isProblem(read)) return read
+    const wrong = read.problems.length
+    if (wrong === 0) return read.parts
+    return {
+      problem:
+        `${pending.name} has ${wrong} problems. ` +
+        'Mend them first: nothing is imported by halves.',
+    }
+  }
+
+  close(): void {
+    this.pending = null
+  }
+
+  private async readAll(
+    pending: Pending,
+    plan: TablePlan,
+    progress: Progress,
+  ): Promise<Parts | Problem> {
+    const found = new Found()
+    const read =
+      pending.of === 'table'
+        ? await this.chunks.through(
+            pending.table.rows,
+            (cells, i) => {
+              const line = i + BELOW_HEAD
+              const { mapping } = plan
+              found.add(line, partOfRow({ cells, line, mapping }, plan.kind))
+            },
+            progress,
+          )
+        : await this.chunks.through(
+            pending.raw,
+            (raw, i) => {
+              found.add(i + 1, partOfFile(raw, i + 1, pending.version))
+            },
+            progress,
+          )
+    return read ? found : { problem: 'Left off. Nothing was imported.' }
+  }
+}
+const NOTHING_OPEN: Problem = { problem: 'There is no file open. Choose one.' }
+/** The head of a table is its line 1. */
+const BELOW_HEAD = 2
+
+/** Parts as they are found, each id once. */
+class Found implements Parts {
+  readonly parts: Part[] = []
+  readonly problems: TableProblem[] = []
+  private readonly lineOf = new Map<string, number>()
+
+  add(line: number, one: OnePart): void {
+    if ('problems' in one) {
+      this.problems.push(...one.problems)
+      return
+    }
+    const { id } = one.part
+    const before = this.lineOf.get(id)
+    if (before === undefined) {
+      this.lineOf.set(id, line)
+      this.parts.push(one.part)
+      return
+    }
+    const sentence =
+      `“${id}” is the id of line ${before} as well. ` + 'Give one of them another id or model'
+    this.problems.push({ line, column: 'id', sentence })
+  }
+}
+
+/** One part of a file, or what is wrong with it by its place in the list. */
+function partOfFile(raw: unknown, line: number, version: number): OnePart {
+  const read = openNewPart(raw, version)
+  return isProblem(read)
+    ? { problems: [{ line, column: '', sentence: read.problem }] }
+    : { part: read }
+}
