@@ -6,7 +6,8 @@ import type { Build } from '../document/build'
 import { avocet, change, plover, then } from '../test-helpers/demos'
 import { BUILD_ORDERS, type BuildOrder } from '../document/build-orders'
 import { HABITS, type Weights } from './habits'
-import { sequenced, type Timed } from './sequence'
+import type { Timed } from './pace'
+import { sequenced } from './sequence'
 import type { Edge, Step, StepKind } from './step'
 
 const bySchool = (build: Build, school: BuildOrder): readonly Step[] =>

@@ -3,7 +3,8 @@ import { change, part, plover, shelf, then, type Ask } from '../test-helpers/dem
 import type { Build } from '../document/build'
 import { REASONS } from './precedence'
 import { HABITS } from './habits'
-import { sequenced, type Timed } from './sequence'
+import type { Timed } from './pace'
+import { sequenced } from './sequence'
 import type { Step, StepKind } from './step'
 
 const steps = (build: Build = plover): readonly Step[] => then(build).order.steps

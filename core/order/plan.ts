@@ -4,6 +4,9 @@ import { firmwares, flashTo } from '../rules/fit/firmware'
 import { standoffPlan, standoffTask } from '../plan/standoffs'
 import type { Joint } from '../joining/joint'
 import type { Item } from '../parts'
+import type { End } from '../parts/kind'
+import { at } from '../collections/at'
+import { groupBy } from '../collections/groups'
 import { every, joinedBy, type Situation } from '../plan/situation'
 import type { Face } from '../connectors/connectors'
 import { coveredBy } from './access'
@@ -126,64 +129,70 @@ const plugName = (item: Item, label: string): string =>
     ? label
     : `${label} of the ${item.name}`
 
+/** A joint with what it joins, as a step is made of it. */
+interface Joining {
+  readonly joint: Joint
+  readonly plugItem: Item
+  readonly plug: End
+  readonly socket: End
+  readonly kind: StepKind
+}
+
 function fromJoints(s: Situation): readonly PlannedStep[] {
-  const steps = new Map<string, PlannedStep>()
-  const name = (id: string): string => s.items.find(i => i.id === id)?.name ?? id
-  const boards = new Set(every(s, 'board').map(b => b.id))
+  const groups = groupBy(
+    [...s.seats, ...s.plugs].flatMap(joint => joiningOf(s, joint) ?? []),
+    ({ joint, kind }) => groupOf(joint, kind),
+  )
+  return [...groups].map(([id, joinings]) => stepOf(s, id, joinings))
+}
+
+function joiningOf(s: Situation, joint: Joint): Joining | null {
+  const plug = s.ends.get(joint.a)?.end
+  const socket = s.ends.get(joint.b)?.end
+  const plugItem = s.items.find(i => i.id === joint.items[0])
+  if (!plug || !socket || !plugItem) return null
+  return { joint, plugItem, plug, socket, kind: kindOf(joint, plugItem) }
+}
+
+const isCoolerPlug = (joint: Joint, plugItem: Item): boolean =>
+  plugItem.part.kind === 'cooler' && joint.kind === 'plug'
+
+function kindOf(joint: Joint, plugItem: Item): StepKind {
+  if (isCoolerPlug(joint, plugItem)) return 'cooler-plug'
+  if (STUCK_FACE.has(joint.face)) return STUCK[plugItem.part.kind] ?? 'hub'
+  return KIND_OF[joint.face] ?? 'data-plug'
+}
+
+/** One step of joints that are made in one go; the first of them gives it its name. */
+function stepOf(s: Situation, id: string, joinings: readonly Joining[]): PlannedStep {
+  const { joint, plugItem, plug, socket, kind } = at(joinings, 0)
+  const name = (item: string): string => s.items.find(i => i.id === item)?.name ?? item
   /** The two ends of a lead are told by the part they go to; on the board the print says enough. */
-  const placeOf = (joint: Joint, label: string): string =>
-    boards.has(joint.items[1]) ? label : `${label} of the ${name(joint.items[1])}`
-  for (const joint of [...s.seats, ...s.plugs]) {
-    const plug = s.ends.get(joint.a)?.end
-    const socket = s.ends.get(joint.b)?.end
-    const plugItem = s.items.find(i => i.id === joint.items[0])
-    if (!plug || !socket || !plugItem) continue
-    const ofCooler = plugItem.part.kind === 'cooler' && joint.kind === 'plug'
-    const kind = ofCooler
-      ? 'cooler-plug'
-      : STUCK_FACE.has(joint.face)
-        ? (STUCK[plugItem.part.kind] ?? 'hub')
-        : (KIND_OF[joint.face] ?? 'data-plug')
-    const behind = joint.items.some(id => (s.frames.get(id)?.origin[2] ?? 0) < 0)
-    const id = groupOf(joint, kind)
-    const known = steps.get(id)
-    const detail = `${plug.label} → ${socket.label}`
-    steps.set(
-      id,
-      known
-        ? {
-            ...known,
-            joints: [...known.joints, joint.id],
-            marks: [...known.marks, joint.id],
-            items: [...new Set([...known.items, ...joint.items])],
-            details: [...known.details, detail],
-            label: `${known.label} and ${placeOf(joint, socket.label)}`,
-          }
-        : {
-            id,
-            kind,
-            items: joint.items,
-            joints: [joint.id],
-            marks: [joint.id],
-            demand: null,
-            face: joint.face,
-            what:
-              joint.kind !== 'plug'
-                ? name(joint.items[0])
-                : kind === 'data-plug'
-                  ? plugItem.name
-                  : plugName(plugItem, plug.label),
-            to: name(joint.items[1]),
-            label: kind === 'data-plug' ? placeOf(joint, socket.label) : socket.label,
-            onBoard: !ofCooler,
-            details: [detail],
-            manner: mannerOf(plugItem),
-            pose: POSE_OF[kind] ?? (behind ? 'behind' : 'lying'),
-            under: [],
-          },
-    )
+  const placeOf = (j: Joining): string => {
+    const onBoard = every(s, 'board').some(b => b.id === j.joint.items[1])
+    return onBoard ? j.socket.label : `${j.socket.label} of the ${name(j.joint.items[1])}`
   }
-  return [...steps.values()]
+  const isData = kind === 'data-plug'
+  const plugged = isData ? plugItem.name : plugName(plugItem, plug.label)
+  const first = isData ? placeOf(at(joinings, 0)) : socket.label
+  const behind = joint.items.some(item => (s.frames.get(item)?.origin[2] ?? 0) < 0)
+  return {
+    id,
+    kind,
+    items: [...new Set(joinings.flatMap(j => j.joint.items))],
+    joints: joinings.map(j => j.joint.id),
+    marks: joinings.map(j => j.joint.id),
+    demand: null,
+    face: joint.face,
+    what: joint.kind === 'plug' ? plugged : name(joint.items[0]),
+    to: name(joint.items[1]),
+    label: [first, ...joinings.slice(1).map(placeOf)].join(' and '),
+    onBoard: !isCoolerPlug(joint, plugItem),
+    details: joinings.map(j => `${j.plug.label} → ${j.socket.label}`),
+    manner: mannerOf(plugItem),
+    pose: POSE_OF[kind] ?? (behind ? 'behind' : 'lying'),
+    under: [],
+  }
 }
 
 /** What of a part decides how hands go about it: a cooler's fastening and paste, a drive's size. */

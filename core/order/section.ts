@@ -11,7 +11,9 @@ import { edgesOf } from './precedence'
 import { withRefits } from './refit'
 import { HABITS } from './habits'
 import { BUILD_ORDER, BUILD_ORDERS, type BuildOrder } from '../document/build-orders'
-import { paceOf, sequenced, type Pace, type Timed } from './sequence'
+import { groupBy, pushTo } from '../collections/groups'
+import { paceOf, type Pace, type Timed } from './pace'
+import { sequenced } from './sequence'
 import type { Edge, PlannedStep, Step, StepKind, StepProgress } from './step'
 
 export interface OrderSection extends Pace {
@@ -89,8 +91,7 @@ export function plan(s: Situation, { school, pins, progress }: Wishes): Plan {
   )
   const order = withRefits(found.steps, worded)
   const titles = new Map(order.map(step => [step.id, step.title]))
-  const after = new Map<string, Edge[]>()
-  for (const e of found.kept) (after.get(e.after) ?? after.set(e.after, []).get(e.after))?.push(e)
+  const after = groupBy(found.kept, e => e.after)
   return {
     steps: order.map(step => ({
       ...step,
@@ -104,29 +105,25 @@ export function plan(s: Situation, { school, pins, progress }: Wishes): Plan {
     pace: paceOf(order),
     school,
     gap: Math.max(0, found.cost - found.bound),
-    pins: pins.map(([before, after]) =>
-      pinnedPair(
-        before,
-        after,
-        titles,
-        found.refused.some(e => e.before === before && e.after === after),
-      ),
-    ),
+    pins: pins.map(([before, after]) => pinnedPair({ before, after }, titles, found.refused)),
   }
 }
 
 function pinnedPair(
-  before: string,
-  after: string,
+  { before, after }: Pick<Edge, 'before' | 'after'>,
   titles: ReadonlyMap<string, string>,
-  refused: boolean,
+  refused: readonly Edge[],
 ): PinnedPair {
-  const isThere = titles.has(before) && titles.has(after)
+  const stateOf = (): PinnedPair['state'] => {
+    if (!titles.has(before) || !titles.has(after)) return 'idle'
+    const isRefused = refused.some(e => e.before === before && e.after === after)
+    return isRefused ? 'refused' : 'kept'
+  }
   return {
     before,
     after,
     line: pairLine(titles.get(before), titles.get(after)),
-    state: isThere ? (refused ? 'refused' : 'kept') : 'idle',
+    state: stateOf(),
   }
 }
 
@@ -181,8 +178,7 @@ export function orderSection(
     ['made', 'proved', 'crossed'].includes(state.get(id) ?? 'planned')
   const about = new Map<string, Told[]>()
   for (const f of findings)
-    for (const id of f.demand === null ? f.joints : [f.demand])
-      (about.get(id) ?? about.set(id, []).get(id))?.push(f)
+    for (const id of f.demand === null ? f.joints : [f.demand]) pushTo(about, id, f)
   const openBefore = (at: number): Step['gate'] =>
     steps
       .slice(0, at)

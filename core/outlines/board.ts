@@ -4,7 +4,7 @@ import { FORM, MAINS_AT_FRONT, type BoardForm } from '../standards/boards'
 import { lanesOf, type AnySlot } from '../standards/cards'
 import type { PlugFace } from '../connectors/connectors'
 import { USUAL_BLOCK } from '../standards/panel'
-import { boardSchema, type Board } from '../parts/board'
+import { boardSchema, type Board } from '../parts/board-schema'
 
 /**
  * What is known of a board. Counts of headers by their face; what is left out is taken as usual for

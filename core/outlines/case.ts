@@ -5,7 +5,7 @@ import { DRIVE_SIZE, RADIATOR_SIZE, RADIATORS } from '../standards/modules'
 import type { StoredFigure } from '../figures/units'
 import type { Vec3 } from '../geometry/space'
 import { ARCHETYPE, layoutOf, type Archetype, type Inner } from '../case/layout'
-import { caseSchema, type Case } from '../parts/case'
+import { caseSchema, type Case } from '../parts/case-schema'
 
 /**
  * Forms that share their mounting holes, the largest first: a case for one takes those behind it.

@@ -1,7 +1,7 @@
 // The front-panel block: this board's pins with this case's leads on them, loose or in one block
 // plug, in each of four turns.
-import type { Board } from '../parts/board'
-import type { Case } from '../parts/case'
+import type { Board } from '../parts/board-schema'
+import type { Case } from '../parts/case-schema'
 import type { ItemOf } from '../parts/kind'
 import { joinedBy, type Situation } from '../plan/situation'
 import { jobOf, USUAL_BLOCK, type PinJob } from '../standards/panel'
@@ -92,21 +92,12 @@ export interface PanelJoint {
 /** The joints that serve a job, by a loose lead or within a block plug. */
 export const panelJoints = (s: Situation, job: string): readonly PanelJoint[] =>
   panelMeetings(s).flatMap(({ joint, lead, pc }): readonly PanelJoint[] => {
+    const key = `${pc.id}/${lead.key}`
     if (lead.face !== 'panel-block')
-      return lead.job === job
-        ? [{ joint, key: `${pc.id}/${lead.key}`, label: lead.label, job, block: false }]
-        : []
-    return contactsOf(lead).some(c => jobOf(c.does) === job)
-      ? [
-          {
-            joint,
-            key: `${pc.id}/${lead.key}.${job}`,
-            label: job.replace('-', ' '),
-            job,
-            block: true,
-          },
-        ]
-      : []
+      return lead.job === job ? [{ joint, key, label: lead.label, job, block: false }] : []
+    const serves = contactsOf(lead).some(c => jobOf(c.does) === job)
+    const label = job.replace('-', ' ')
+    return serves ? [{ joint, key: `${key}.${job}`, label, job, block: true }] : []
   })
 
 const isLight = (job: string): boolean => job.endsWith('light')
@@ -163,29 +154,39 @@ function leadRow(m: PanelMeeting, b: Board): PanelBlock['leads'][number] {
 }
 
 /** What of a meeting sits on a pin, or null. */
-function onPin({ joint, lead, ...m }: PanelMeeting, b: Board, pin: Pin): PinCell['lead'] {
-  const contact =
-    lead.face === 'panel-block'
-      ? contactsOf(lead).find(c => c.row === pin.row && c.col === pin.col)
-      : null
-  const job = contact ? jobOf(contact.does) : lead.face === 'panel-lead' ? (lead.job ?? null) : null
-  if (job === null || (!contact && !pinsFor(b, job).some(q => q.pin === pin.pin))) return null
-  const does = contact?.does ?? pin.does
-  const polarity: Polarity = !isLight(job) ? 'either' : does.endsWith('-') ? '-' : '+'
-  const wire = contact
-    ? `in the plug of the ${m.pc.name}`
-    : polarity === 'either'
-      ? 'either way'
-      : polarity === '+'
-        ? (lead.plus ?? 'coloured wire')
-        : 'white or black'
+const onPin = (m: PanelMeeting, b: Board, pin: Pin): PinCell['lead'] =>
+  m.lead.face === 'panel-block' ? contactOnPin(m, pin) : leadOnPin(m, b, pin)
+
+/** A contact of a plug that covers the whole block. */
+function contactOnPin({ joint, lead, pc }: PanelMeeting, pin: Pin): PinCell['lead'] {
+  const contact = contactsOf(lead).find(c => c.row === pin.row && c.col === pin.col)
+  const job = contact ? jobOf(contact.does) : null
+  if (!contact || job === null) return null
   return {
     key: lead.key,
     joint,
-    label: contact ? job.replace('-', ' ') : lead.label,
-    polarity,
-    wire,
+    label: job.replace('-', ' '),
+    polarity: polarityOf(job, contact.does),
+    wire: `in the plug of the ${pc.name}`,
   }
+}
+
+/** A loose lead of one job, on one of the pins of that job. */
+function leadOnPin({ joint, lead }: PanelMeeting, b: Board, pin: Pin): PinCell['lead'] {
+  const job = lead.face === 'panel-lead' ? (lead.job ?? null) : null
+  if (job === null || !pinsFor(b, job).some(q => q.pin === pin.pin)) return null
+  const polarity = polarityOf(job, pin.does)
+  const wires: Record<Polarity, string> = {
+    either: 'either way',
+    '+': lead.plus ?? 'coloured wire',
+    '-': 'white or black',
+  }
+  return { key: lead.key, joint, label: lead.label, polarity, wire: wires[polarity] }
+}
+
+function polarityOf(job: string, does: string): Polarity {
+  if (!isLight(job)) return 'either'
+  return does.endsWith('-') ? '-' : '+'
 }
 
 function wiring({ lead }: PanelMeeting, pins: readonly Pin[]): string {

@@ -1,7 +1,7 @@
 import { avocet, change, finding, flipped, part, plover, swap, then } from '../test-helpers/demos'
 import { USUAL_BLOCK } from '../standards/panel'
 import { pinsFor, widthOf } from './block'
-import type { Board } from '../parts/board'
+import type { Board } from '../parts/board-schema'
 
 const board = part('saltpan-inlet-2') as Board
 const block = (build = plover) => {

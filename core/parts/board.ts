@@ -1,229 +1,26 @@
 // The board: what can be joined to it, and where.
-import { z } from 'zod'
-import { frame, type Vec3 } from '../geometry/space'
-import { fact, of } from '../figures/quantity'
-import { BOARD_FORMS, BOARD_THICKNESS, FORM, HOLES, type HoleName } from '../standards/boards'
-import { DRAW, FAN_HEADER, LIGHT_HEADER } from '../standards/draws'
 import { STANDS } from '../connectors/leads'
-import { ANY_SLOT, CARD_HEIGHT, cardsFor, FIRST_SLOT, SLOT_PITCH } from '../standards/cards'
-import { CONNECTORS, isPower, OUTER, type PlugFace } from '../connectors/connectors'
-import { jobOf, PIN_JOBS } from '../standards/panel'
+import { isPower, type PlugFace } from '../connectors/connectors'
+import { of } from '../figures/quantity'
+import { assume } from '../figures/units'
+import { frame, type Vec3 } from '../geometry/space'
+import { BOARD_THICKNESS, FORM, type HoleName } from '../standards/boards'
+import { CARD_HEIGHT, cardsFor, FIRST_SLOT, SLOT_PITCH } from '../standards/cards'
+import { DRAW, FAN_HEADER, LIGHT_HEADER } from '../standards/draws'
+import { jobOf } from '../standards/panel'
 import { SOURCE } from '../standards/sources'
-import { assume, figure } from '../figures/units'
+import { boardSchema, type Board } from './board-schema'
 import {
-  base,
   defineKind,
   end,
   isBoardSide,
   ownPlug,
-  point2,
   type Draw,
   type End,
   type ItemOf,
   type Kind,
 } from './kind'
-
-const header = z.looseObject({
-  key: z.string(),
-  face: z.enum(Object.keys(CONNECTORS) as [PlugFace, ...PlugFace[]]),
-  label: z.string(),
-  at: point2.optional(),
-  points: z
-    .enum(['up', 'side'])
-    .default('up')
-    .describe('whether its plug stands up or leaves sideways over the edge'),
-  role: z.string().optional(),
-  need: z.enum(['must', 'should', 'may']).optional(),
-  rank: z.number().optional(),
-  own: z.string().optional().describe('name of the maker’s own plug'),
-  amps: figure('A', 'current of the header', 'Read it in the board’s manual.', [0.5, 5]),
-})
-
-/** Ends that die when something is joined: always, or only with such a stick. */
-const shuts = z
-  .array(z.looseObject({ keys: z.array(z.string()), protocol: z.string().optional() }))
-  .default([])
-
-export const boardSchema = z.looseObject({
-  kind: z.literal('board'),
-  ...base,
-  form: z.enum(BOARD_FORMS),
-  edge: figure(
-    'mm',
-    'rear edge',
-    'Along the edge with the sockets, outside to outside.',
-    [150, 360],
-  ),
-  depth: figure('mm', 'depth', 'From the rear edge to the opposite edge.', [150, 360]),
-  holes: z
-    .array(z.enum(HOLES))
-    .optional()
-    .describe('its own list of mounting holes, where it differs from the form'),
-  shield: z
-    .enum(['fixed', 'loose', 'none'])
-    .default('loose')
-    .describe('the plate around its rear sockets: fixed to the board, loose in the box, or none'),
-  processor: z.looseObject({ socket: z.string().min(1), at: point2 }),
-  picture: z.boolean().default(true).describe('has video sockets of its own'),
-  memory: z.looseObject({
-    type: z.string().min(1),
-    most: figure('GB', 'largest memory', 'Read it in the board’s manual.', [0.001, 4096]),
-    slots: z.array(
-      z.looseObject({
-        label: z.string(),
-        at: point2,
-        along: z.enum(['x', 'y']).default('y'),
-        rank: z.number().default(0),
-      }),
-    ),
-    table: z
-      .array(
-        z.looseObject({
-          modules: z.number().int(),
-          slots: z.array(z.string()),
-          speed: figure(
-            'MTs',
-            'memory speed for this number of modules',
-            'Read it in the board’s manual.',
-            [10, 12000],
-          ),
-        }),
-      )
-      .default([])
-      .describe('which slots for how many modules, and how fast'),
-    banks: z
-      .array(z.array(z.string()))
-      .optional()
-      .describe('of old boards: the slots of each bank, which is filled completely or not at all'),
-    buffered: z
-      .enum(['never', 'only', 'either'])
-      .optional()
-      .describe(
-        'whether it takes registered modules: they hold a chip between board and memory and do not run beside plain ones',
-      ),
-  }),
-  m2: z
-    .array(
-      z.looseObject({
-        key: z.string(),
-        label: z.string(),
-        at: point2,
-        axes: z.string().default('+x +y +z'),
-        keys: z.array(z.string()),
-        lengths: z.array(z.string()),
-        protocols: z.array(z.string()),
-        generation: z.number().optional(),
-        rank: z.number().default(1),
-        shuts,
-      }),
-    )
-    .default([]),
-  slots: z
-    .array(
-      z.looseObject({
-        key: z.string(),
-        label: z.string(),
-        row: z
-          .number()
-          .int()
-          .min(1)
-          .max(9)
-          .describe('which rear slot, counted from the processor’s end'),
-        size: z.enum(ANY_SLOT),
-        lanes: z.number().optional(),
-        generation: z.number().optional(),
-        open: z.boolean().default(false).describe('open at its end: takes longer cards'),
-        at: point2.optional(),
-        graphics: z.boolean().default(false).describe('where the manual wants the graphics card'),
-        shuts,
-      }),
-    )
-    .default([]),
-  firmware: z
-    .looseObject({
-      version: z.string().optional().describe('what is on it'),
-      flashes: z
-        .boolean()
-        .default(false)
-        .describe('takes new firmware without a working processor'),
-      knows: z
-        .array(z.looseObject({ processor: z.string(), from: z.string() }))
-        .default([])
-        .describe('processors by the id of their part, from which version on'),
-      history: z
-        .array(
-          z.looseObject({
-            version: z.string(),
-            on: z.string().optional(),
-            brings: z.string().default(''),
-          }),
-        )
-        .default([])
-        .describe('the versions its maker lists, the oldest first'),
-    })
-    .optional(),
-  headers: z.array(header),
-  panel: z
-    .looseObject({
-      at: point2,
-      pins: z.array(
-        z.looseObject({
-          pin: z.number(),
-          row: z.number(),
-          col: z.number(),
-          does: z.enum(PIN_JOBS),
-        }),
-      ),
-    })
-    .optional(),
-  power: z
-    .looseObject({
-      W12: figure('W', '12 V draw', 'Read it in the board’s manual.', [1, 60]),
-      W5: figure('W', '5 V draw', 'Read it in the board’s manual.', [1, 60]),
-      W3: figure('W', '3.3 V draw', 'Read it in the board’s manual.', [1, 60]),
-    })
-    .optional(),
-  lamp: z.string().optional().describe('the lamp that shows mains: where it is, what colour'),
-  lamps: z
-    .array(z.looseObject({ label: z.string(), means: z.string(), at: point2.optional() }))
-    .optional()
-    .describe('its other lamps and what each means when it stays lit'),
-  beeps: z
-    .array(z.looseObject({ signal: z.string(), means: z.string() }))
-    .optional()
-    .describe('its beep table'),
-  codes: z
-    .array(z.looseObject({ code: z.string(), means: z.string() }))
-    .optional()
-    .describe('what its two-digit display shows'),
-  jumpers: z
-    .array(
-      z.looseObject({
-        label: z.string(),
-        sets: z.string(),
-        positions: z.array(z.looseObject({ pins: z.string(), means: z.string() })),
-        at: point2.optional(),
-      }),
-    )
-    .optional()
-    .describe('jumpers, small bridges over two pins: settings to clear, a clock, a display type'),
-  rear: z
-    .array(
-      z.looseObject({
-        key: z.string(),
-        label: z.string(),
-        face: z.enum(OUTER),
-        speed: z.string().optional(),
-        ofProcessor: z
-          .boolean()
-          .optional()
-          .describe('dead without a processor that draws a picture'),
-      }),
-    )
-    .optional()
-    .describe('sockets at the rear edge, in order'),
-})
-export type Board = z.infer<typeof boardSchema>
+import { portsOf } from './standard-limits'
 
 const on = ([x, y]: readonly [number, number]): Vec3 => [x, y, 0]
 
@@ -232,99 +29,7 @@ export const board: Kind<'board', typeof boardSchema> = defineKind({
   title: 'Board',
   schema: boardSchema,
 
-  ends(item) {
-    const p = item.part
-    return [
-      end({
-        key: 'mount',
-        face: 'tray',
-        sex: 'plug',
-        label: 'mounting holes',
-        traits: { form: [p.form] },
-        count: holesOf(item).holes?.length ?? 1,
-        need: 'must',
-      }),
-      ...(p.shield === 'loose'
-        ? [end({ key: 'shield', face: 'aperture', sex: 'plug', label: 'shield', need: 'should' })]
-        : []),
-      end({
-        key: 'processor',
-        face: 'processor-socket',
-        sex: 'socket',
-        label: p.processor.socket,
-        at: on(p.processor.at),
-        seat: frame(on(p.processor.at)),
-        traits: { socket: [p.processor.socket] },
-        need: 'must',
-      }),
-      end({
-        key: 'cooler',
-        face: 'cooler-mount',
-        sex: 'socket',
-        label: `${p.processor.socket} mount`,
-        at: on(p.processor.at),
-        seat: frame(on(p.processor.at)),
-        traits: { socket: [p.processor.socket] },
-        need: 'must',
-      }),
-      ...p.memory.slots.map(slot =>
-        end({
-          key: `memory-${slot.label}`,
-          face: 'memory-slot',
-          sex: 'socket',
-          label: slot.label,
-          at: on(slot.at),
-          traits: { type: [p.memory.type] },
-          rank: slotRank(p, slot),
-          stands: STANDS.module,
-          seat: frame(on(slot.at), slot.along === 'y' ? '+y +x +z' : '+x +y +z'),
-          need: 'must',
-          among: { group: 'memory slots', how: 'any-of' },
-        }),
-      ),
-      ...p.m2.map(slot =>
-        end({
-          key: slot.key,
-          face: 'm2-slot',
-          sex: 'socket',
-          label: slot.label,
-          at: on(slot.at),
-          seat: frame(on(slot.at), slot.axes),
-          rank: slot.rank,
-          traits: { key: slot.keys, length: slot.lengths, protocol: slot.protocols },
-          stands: STANDS.module,
-          shuts: slot.shuts.map(shutOf),
-        }),
-      ),
-      ...p.slots.map(slot =>
-        end({
-          key: slot.key,
-          face: 'slot',
-          sex: 'socket',
-          label: slot.label,
-          at: on(slotAt(slot)),
-          seat: frame(on(slotAt(slot))),
-          rank: slot.row,
-          role: slot.graphics ? 'graphics' : 'other',
-          traits: { size: cardsFor(slot.size, slot.open) },
-          stands: CARD_HEIGHT.low,
-          shuts: slot.shuts.map(shutOf),
-        }),
-      ),
-      ...p.headers.map((h, i) => headerEnd(item, h, i)),
-      ...panelEnds(p),
-      ...(p.rear ?? []).map((socket, i) =>
-        end({
-          key: socket.key,
-          face: socket.face,
-          sex: 'socket',
-          label: socket.label,
-          at: [0, 20, 10],
-          rank: i,
-        }),
-      ),
-    ]
-  },
+  ends: item => boardEnds(item),
 
   body(item) {
     const form = FORM[item.part.form]
@@ -361,6 +66,111 @@ export const board: Kind<'board', typeof boardSchema> = defineKind({
   },
 })
 
+const boardEnds = (item: ItemOf<Board>): readonly End[] => [
+  ...mountEnds(item),
+  ...processorEnds(item.part),
+  ...memoryEnds(item.part),
+  ...m2Ends(item.part),
+  ...slotEnds(item.part),
+  ...item.part.headers.map((h, i) => headerEnd(item, h, i)),
+  ...panelEnds(item.part),
+  ...rearEnds(item.part),
+]
+
+const mountEnds = (item: ItemOf<Board>): readonly End[] => [
+  end({
+    key: 'mount',
+    face: 'tray',
+    sex: 'plug',
+    label: 'mounting holes',
+    traits: { form: [item.part.form] },
+    count: holesOf(item).holes?.length ?? 1,
+    need: 'must',
+  }),
+  ...(item.part.shield === 'loose'
+    ? [end({ key: 'shield', face: 'aperture', sex: 'plug', label: 'shield', need: 'should' })]
+    : []),
+]
+
+/** The socket of the processor, and what holds its cooler around it. */
+function processorEnds({ processor }: Board): readonly End[] {
+  const about = {
+    sex: 'socket',
+    at: on(processor.at),
+    seat: frame(on(processor.at)),
+    traits: { socket: [processor.socket] },
+    need: 'must',
+  } as const
+  return [
+    end({ ...about, key: 'processor', face: 'processor-socket', label: processor.socket }),
+    end({ ...about, key: 'cooler', face: 'cooler-mount', label: `${processor.socket} mount` }),
+  ]
+}
+
+const memoryEnds = (p: Board): readonly End[] =>
+  p.memory.slots.map(slot =>
+    end({
+      key: `memory-${slot.label}`,
+      face: 'memory-slot',
+      sex: 'socket',
+      label: slot.label,
+      at: on(slot.at),
+      traits: { type: [p.memory.type] },
+      rank: slotRank(p, slot),
+      stands: STANDS.module,
+      seat: frame(on(slot.at), slot.along === 'y' ? '+y +x +z' : '+x +y +z'),
+      need: 'must',
+      among: { group: 'memory slots', how: 'any-of' },
+    }),
+  )
+
+const m2Ends = (p: Board): readonly End[] =>
+  p.m2.map(slot =>
+    end({
+      key: slot.key,
+      face: 'm2-slot',
+      sex: 'socket',
+      label: slot.label,
+      at: on(slot.at),
+      seat: frame(on(slot.at), slot.axes),
+      rank: slot.rank,
+      traits: { key: slot.keys, length: slot.lengths, protocol: slot.protocols },
+      stands: STANDS.module,
+      shuts: slot.shuts.map(shutOf),
+    }),
+  )
+
+const slotEnds = (p: Board): readonly End[] =>
+  p.slots.map(slot =>
+    end({
+      key: slot.key,
+      face: 'slot',
+      sex: 'socket',
+      label: slot.label,
+      at: on(slotAt(slot)),
+      seat: frame(on(slotAt(slot))),
+      rank: slot.row,
+      role: slot.graphics ? 'graphics' : 'other',
+      traits: { size: cardsFor(slot.size, slot.open) },
+      stands: CARD_HEIGHT.low,
+      shuts: slot.shuts.map(shutOf),
+    }),
+  )
+
+/** Named choice: where leads come to the rear edge, along it and up, mm. */
+const REAR: Vec3 = [0, 20, 10]
+const rearEnds = (p: Board): readonly End[] =>
+  (p.rear ?? []).map((socket, i) =>
+    end({
+      key: socket.key,
+      face: socket.face,
+      sex: 'socket',
+      label: socket.label,
+      at: REAR,
+      rank: i,
+    }),
+  )
+
 type Slot = Board['slots'][number]
 
 /** Where a slot's centre line meets the rear edge: as stated, else by its row. */
@@ -385,9 +195,6 @@ function slotRank(p: Board, slot: Board['memory']['slots'][number]): number {
 }
 
 function headerEnd(item: ItemOf<Board>, h: Board['headers'][number], i: number): End {
-  const isLight = h.face === 'light-12' || h.face === 'light-5'
-  const isFan = h.face === 'fan-3' || h.face === 'fan-4'
-  const ports = CONNECTORS[h.face].limit
   return end({
     key: h.key,
     face: h.face,
@@ -399,29 +206,21 @@ function headerEnd(item: ItemOf<Board>, h: Board['headers'][number], i: number):
     traits: isBoardSide(h.face) ? { side: ['board'] } : ownPlug(h.own),
     rank: h.rank ?? i,
     need: h.need ?? (isPower(h.face) ? 'must' : 'may'),
-    gives:
-      isFan || isLight
-        ? {
-            amps: of(
-              board.leaf(item, `headers.${i}.amps`, {
-                value: isFan ? FAN_HEADER.A : LIGHT_HEADER.A,
-                basis: 'standard',
-                tol: 0,
-              }),
-            ),
-          }
-        : ports && 'ports' in ports
-          ? {
-              ports: of(
-                fact(`ports:${h.face}`, `ports of a ${CONNECTORS[h.face].name}`, 'pcs', {
-                  value: ports.ports,
-                  basis: 'standard',
-                  tol: 0,
-                }),
-              ),
-            }
-          : {},
+    gives: headerGives(item, h.face, i),
   })
+}
+
+/** What a header gives where its board does not state it, A. */
+const HEADER_AMPS: Partial<Record<PlugFace, number>> = {
+  'fan-3': FAN_HEADER.A,
+  'fan-4': FAN_HEADER.A,
+  'light-12': LIGHT_HEADER.A,
+  'light-5': LIGHT_HEADER.A,
+}
+function headerGives(item: ItemOf<Board>, face: PlugFace, i: number): End['gives'] {
+  const value = HEADER_AMPS[face]
+  if (value === undefined) return portsOf(face)
+  return { amps: of(board.leaf(item, `headers.${i}.amps`, { value, basis: 'standard', tol: 0 })) }
 }
 
 /**

@@ -7,7 +7,7 @@ import { DRAW } from '../standards/draws'
 import { ASSUMED_LEAD_TOLERANCE, LEAD_LENGTH } from '../connectors/leads'
 import { DRIVE_SIZE, DRIVE_SIZES, M2 } from '../standards/modules'
 import { assume, figure } from '../figures/units'
-import { base, defineKind, end, type Draw, type ItemOf, type Kind } from './kind'
+import { base, defineKind, end, type Draw, type End, type ItemOf, type Kind } from './kind'
 
 export const driveSchema = z.looseObject({
   kind: z.literal('drive'),
@@ -64,15 +64,15 @@ const facesOut = (p: Drive): boolean =>
   p.medium === 'optical' || p.medium === 'cards' || p.medium === 'floppy'
 const isStick = (p: Drive): boolean => p.shape === 'M.2'
 
-const dataFace = (p: Drive): PlugFace =>
-  p.protocol === 'IDE' ? 'ribbon-40' : p.protocol === 'floppy' ? 'ribbon-34' : 'sata-data'
+const DATA_FACE: Partial<Record<Drive['protocol'], PlugFace>> = {
+  IDE: 'ribbon-40',
+  floppy: 'ribbon-34',
+}
 /** Old drives take the large plug, 3.5-inch floppy drives the small one. */
-const powerFace = (p: Drive): PlugFace =>
-  p.protocol === 'SATA'
-    ? 'sata-power'
-    : p.protocol === 'floppy' && p.shape === '3.5'
-      ? 'drive-small-4'
-      : 'drive-4'
+function powerFace(p: Drive): PlugFace {
+  if (p.protocol === 'SATA') return 'sata-power'
+  return p.protocol === 'floppy' && p.shape === '3.5' ? 'drive-small-4' : 'drive-4'
+}
 
 /** What such a drive usually draws, W. */
 function typical(p: Drive): { rest: number; busy: number } {
@@ -88,72 +88,7 @@ export const drive: Kind<'drive', typeof driveSchema> = defineKind({
   kind: 'drive',
   title: 'Drive',
   schema: driveSchema,
-  ends(item) {
-    const { part: p } = item
-    if (p.shape === 'M.2') {
-      return [
-        end({
-          key: 'seat',
-          face: 'm2-slot',
-          sex: 'plug',
-          label: 'contact edge',
-          need: 'must',
-          traits: {
-            key: p.m2?.keys ?? ['M'],
-            length: [p.m2?.length ?? '2280'],
-            protocol: [p.protocol],
-          },
-        }),
-      ]
-    }
-    const { width } = DRIVE_SIZE[p.shape]
-    const bay = end({
-      key: 'bay',
-      face: 'bay',
-      sex: 'plug',
-      label: 'mounting holes',
-      traits: { size: [p.shape], face: [facesOut(p) ? 'front' : 'inside'] },
-      need: 'should',
-    })
-    if (p.protocol === 'USB') {
-      return [
-        bay,
-        end({
-          key: 'usb',
-          face: 'usb-2',
-          sex: 'plug',
-          label: 'USB lead',
-          need: 'must',
-          lead: {
-            length: of(
-              drive.leaf(item, 'usb', assume(LEAD_LENGTH.usb, 'mm', ASSUMED_LEAD_TOLERANCE)),
-            ),
-            exit: [0, width * 0.5, 3],
-          },
-        }),
-      ]
-    }
-    return [
-      bay,
-      end({
-        key: 'data',
-        face: dataFace(p),
-        sex: 'socket',
-        label: 'data',
-        traits: { side: ['device'] },
-        at: [0, width * 0.35, 3],
-        need: 'must',
-      }),
-      end({
-        key: 'power',
-        face: powerFace(p),
-        sex: 'socket',
-        label: 'power',
-        at: [0, width * 0.6, 3],
-        need: 'must',
-      }),
-    ]
-  },
+  ends: item => (isStick(item.part) ? stickEnds(item.part) : bayEnds(item)),
   body: item => bodyOf(item),
   draws(item) {
     const p = item.part
@@ -193,6 +128,70 @@ export const drive: Kind<'drive', typeof driveSchema> = defineKind({
       : [five]
   },
 })
+
+const stickEnds = (p: Drive): readonly End[] => [
+  end({
+    key: 'seat',
+    face: 'm2-slot',
+    sex: 'plug',
+    label: 'contact edge',
+    need: 'must',
+    traits: {
+      key: p.m2?.keys ?? ['M'],
+      length: [p.m2?.length ?? '2280'],
+      protocol: [p.protocol],
+    },
+  }),
+]
+
+function bayEnds(item: ItemOf<Drive>): readonly End[] {
+  const p = item.part
+  const bay = end({
+    key: 'bay',
+    face: 'bay',
+    sex: 'plug',
+    label: 'mounting holes',
+    traits: { size: [p.shape], face: [facesOut(p) ? 'front' : 'inside'] },
+    need: 'should',
+  })
+  return [bay, ...(p.protocol === 'USB' ? usbEnds(item) : cableEnds(p))]
+}
+
+const widthOf = (p: Drive): number => (p.shape === 'M.2' ? M2.width : DRIVE_SIZE[p.shape].width)
+
+const usbEnds = (item: ItemOf<Drive>): readonly End[] => [
+  end({
+    key: 'usb',
+    face: 'usb-2',
+    sex: 'plug',
+    label: 'USB lead',
+    need: 'must',
+    lead: {
+      length: of(drive.leaf(item, 'usb', assume(LEAD_LENGTH.usb, 'mm', ASSUMED_LEAD_TOLERANCE))),
+      exit: [0, widthOf(item.part) * 0.5, 3],
+    },
+  }),
+]
+
+const cableEnds = (p: Drive): readonly End[] => [
+  end({
+    key: 'data',
+    face: DATA_FACE[p.protocol] ?? 'sata-data',
+    sex: 'socket',
+    label: 'data',
+    traits: { side: ['device'] },
+    at: [0, widthOf(p) * 0.35, 3],
+    need: 'must',
+  }),
+  end({
+    key: 'power',
+    face: powerFace(p),
+    sex: 'socket',
+    label: 'power',
+    at: [0, widthOf(p) * 0.6, 3],
+    need: 'must',
+  }),
+]
 
 function bodyOf(item: ItemOf<Drive>): Box {
   const p = item.part

@@ -1,9 +1,11 @@
 // All kinds of part, and how one is read from a file.
 import { z } from 'zod'
 import { adapter, adapterSchema, type Adapter } from './adapter'
-import { board, boardSchema, type Board } from './board'
+import { boardSchema, type Board } from './board-schema'
+import { board } from './board'
 import { card, cardSchema, type Card } from './card'
-import { caseSchema, pcCase, type Case } from './case'
+import { caseSchema, type Case } from './case-schema'
+import { pcCase } from './case'
 import { cooler, coolerSchema, type Cooler } from './cooler'
 import { drive, driveSchema, type Drive } from './drive'
 import { fan, fanSchema, type Fan } from './fan'

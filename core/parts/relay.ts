@@ -1,11 +1,13 @@
 // What takes in at some ends and hands on at others: hubs and adapters share their inlets and
 // outlets.
 import { z } from 'zod'
-import { fact, of, type Sum } from '../figures/quantity'
+import { at } from '../collections/at'
+import { of, type Sum } from '../figures/quantity'
 import { CONNECTORS, isPower, type PlugFace } from '../connectors/connectors'
 import { ASSUMED_LEAD_TOLERANCE } from '../connectors/leads'
 import { assume, figure } from '../figures/units'
 import { end, ownPlug, type End, type ItemOf, type Kind } from './kind'
+import { portsOf } from './standard-limits'
 
 const face = z.enum(Object.keys(CONNECTORS) as [PlugFace, ...PlugFace[]])
 const one = {
@@ -49,67 +51,63 @@ type AnyRelay = Pick<Kind<string, z.ZodType<Relay & { kind: string }>>, 'leaf'>
  * The ends of a part that hands on. Power comes in by sockets and goes out by plugs; everything
  * else comes in by plugs. What goes out has to have come in: each outlet follows the inlets.
  */
-export function relayEnds(
+export const relayEnds = (
   kind: AnyRelay,
   item: ItemOf<Relay & { kind: string }>,
   need: End['need'],
-): readonly End[] {
-  const { inlets, outlets } = item.part
-  const lead = (list: 'inlets' | 'outlets', i: number): End['lead'] => ({
-    length: of(kind.leaf(item, `${list}.${i}.lead`, assume(0, 'mm', ASSUMED_LEAD_TOLERANCE))),
+): readonly End[] => [
+  ...item.part.inlets.map((inlet, i) =>
+    end({
+      key: inlet.key,
+      face: inlet.face,
+      label: inlet.label,
+      need: inlet.need ?? need,
+      role: inlet.role ?? null,
+      traits: ownPlug(inlet.own),
+      ...(isPower(inlet.face) ? FIXED_SOCKET : plugOn(kind, item, `inlets.${i}.lead`)),
+    }),
+  ),
+  ...item.part.outlets.map((outlet, i) => {
+    const amps = kind.leaf(item, 'amps')
+    return end({
+      key: outlet.key,
+      face: outlet.face,
+      label: outlet.label,
+      rank: i,
+      role: outlet.role ?? null,
+      traits: ownPlug(outlet.own),
+      follows: item.part.inlets.filter(n => n.need !== 'may').map(n => n.key),
+      gives: givesOf(kind, item, i),
+      shared: amps.figure ? { key: 'amps', amps: of(amps) } : null,
+      ...(isPower(outlet.face) ? plugOn(kind, item, `outlets.${i}.lead`) : FIXED_SOCKET),
+    })
+  }),
+]
+
+const FIXED_SOCKET = { sex: 'socket', at: [0, 0, 0] } as const
+const plugOn = (
+  kind: AnyRelay,
+  item: ItemOf<Relay & { kind: string }>,
+  path: string,
+): Pick<End, 'sex' | 'lead'> => ({
+  sex: 'plug',
+  lead: {
+    length: of(kind.leaf(item, path, assume(0, 'mm', ASSUMED_LEAD_TOLERANCE))),
     exit: [0, 0, 0],
-  })
-  return [
-    ...inlets.map((inlet, i) => {
-      const sex = isPower(inlet.face) ? ('socket' as const) : ('plug' as const)
-      return end({
-        key: inlet.key,
-        face: inlet.face,
-        sex,
-        label: inlet.label,
-        need: inlet.need ?? need,
-        role: inlet.role ?? null,
-        traits: ownPlug(inlet.own),
-        ...(sex === 'plug' ? { lead: lead('inlets', i) } : { at: [0, 0, 0] as const }),
-      })
-    }),
-    ...outlets.map((outlet, i) => {
-      const sex = isPower(outlet.face) ? ('plug' as const) : ('socket' as const)
-      const { limit } = CONNECTORS[outlet.face]
-      const gives: Record<string, Sum> = {}
-      if (limit && 'W12' in limit)
-        gives['W12'] = of(
-          kind.leaf(item, `outlets.${i}.W12`, { value: limit.W12, basis: 'standard', tol: 0 }),
-        )
-      if (limit && 'A' in limit)
-        gives['amps'] = of(
-          kind.leaf(item, `outlets.${i}.amps`, { value: limit.A, basis: 'standard', tol: 0 }),
-        )
-      if (limit && 'ports' in limit)
-        gives['ports'] = of(
-          fact(`ports:${outlet.face}`, `ports of a ${CONNECTORS[outlet.face].name}`, 'pcs', {
-            value: limit.ports,
-            basis: 'standard',
-            tol: 0,
-          }),
-        )
-      return end({
-        key: outlet.key,
-        face: outlet.face,
-        sex,
-        label: outlet.label,
-        rank: i,
-        role: outlet.role ?? null,
-        traits: ownPlug(outlet.own),
-        follows: inlets.filter(n => n.need !== 'may').map(n => n.key),
-        gives,
-        shared: kind.leaf(item, 'amps').figure
-          ? { key: 'amps', amps: of(kind.leaf(item, 'amps')) }
-          : null,
-        ...(sex === 'plug' ? { lead: lead('outlets', i) } : { at: [0, 0, 0] as const }),
-      })
-    }),
-  ]
+  },
+})
+
+/** What an outlet gives: as its part states it, else what its connector carries by its standard. */
+function givesOf(kind: AnyRelay, item: ItemOf<Relay & { kind: string }>, i: number): End['gives'] {
+  const { face } = at(item.part.outlets, i)
+  const { limit } = CONNECTORS[face]
+  const stated = (path: string, value: number): Sum =>
+    of(kind.leaf(item, `outlets.${i}.${path}`, { value, basis: 'standard', tol: 0 }))
+  return {
+    ...(limit && 'W12' in limit ? { W12: stated('W12', limit.W12) } : {}),
+    ...(limit && 'A' in limit ? { amps: stated('amps', limit.A) } : {}),
+    ...portsOf(face),
+  }
 }
 
 /**

@@ -1,11 +1,12 @@
 // The power supply: its label, its rails, its body, and its cables with a plug at each distance.
 import { z } from 'zod'
-import { fact, of, plus, type Sum } from '../figures/quantity'
+import { of, plus } from '../figures/quantity'
 import { ASSUMED_LEAD_TOLERANCE, LEAD_LENGTH } from '../connectors/leads'
 import { PROTECTIONS, SUPPLY_FORMS, SUPPLY_SIZE } from '../standards/supplies'
 import { CONNECTORS, type PlugFace } from '../connectors/connectors'
 import { assume, figure } from '../figures/units'
 import { base, defineKind, end, type End, type ItemOf, type Kind } from './kind'
+import { wattsOf } from './standard-limits'
 
 const faces = [
   'main-24',
@@ -146,7 +147,7 @@ export const supply: Kind<'supply', typeof supplySchema> = defineKind({
       need: 'must',
     }),
     ...item.part.cables.flatMap((cable, c) =>
-      cable.plugs.flatMap((plug, n) => plugEnds(item, cable.key, c, plug, n)),
+      cable.plugs.flatMap((plug, n) => plugEnds(item, { cable, c, plug, n })),
     ),
   ],
   body(item) {
@@ -156,17 +157,25 @@ export const supply: Kind<'supply', typeof supplySchema> = defineKind({
   },
 })
 
+interface PlugOnCable {
+  readonly cable: Supply['cables'][number]
+  /** The number of the cable, and of the plug on it, counted from 0. */
+  readonly c: number
+  readonly plug: Plug
+  readonly n: number
+}
+
 /**
  * The ends of the n-th plug of a cable: the plug, and its halves where it splits. All hang at one
  * distance.
  */
-function plugEnds(item: ItemOf<Supply>, cableKey: string, c: number, plug: Plug, n: number): End[] {
-  const key = `${cableKey}.${n + 1}`
+function plugEnds(item: ItemOf<Supply>, { cable, c, plug, n }: PlugOnCable): End[] {
+  const key = `${cable.key}.${n + 1}`
   const lead = {
     length: lengthTo(item, c, n),
     exit: supply.body?.(item)?.max ?? [0, 0, 0],
-    chain: cableKey,
-    shared: (item.part.cables[c]?.plugs.length ?? 0) > 1,
+    chain: cable.key,
+    shared: cable.plugs.length > 1,
   } as const
   const name = plug.label ?? CONNECTORS[plug.face].name
   const whole = end({
@@ -176,7 +185,7 @@ function plugEnds(item: ItemOf<Supply>, cableKey: string, c: number, plug: Plug,
     label: name,
     lead,
     rank: n,
-    gives: capacity(plug.face),
+    gives: wattsOf(plug.face),
     among: plug.split ? { group: key, how: 'whole-or-split', whole: true } : null,
   })
   const halves = (plug.split ?? []).map((face, i) =>
@@ -187,26 +196,11 @@ function plugEnds(item: ItemOf<Supply>, cableKey: string, c: number, plug: Plug,
       label: `${name}, half ${i + 1}`,
       lead,
       rank: n,
-      gives: capacity(face),
+      gives: wattsOf(face),
       among: { group: key, how: 'whole-or-split', whole: false },
     }),
   )
   return [whole, ...halves]
-}
-
-const capacity = (face: PlugFace): Record<string, Sum> => {
-  const { limit } = CONNECTORS[face]
-  return limit && 'W12' in limit
-    ? {
-        W12: of(
-          fact(`limit:${face}`, `12 V limit of the ${CONNECTORS[face].name}`, 'W', {
-            value: limit.W12,
-            basis: 'standard',
-            tol: 0,
-          }),
-        ),
-      }
-    : {}
 }
 
 /** Length along the cable to its n-th plug, as the sum of its stretches. */

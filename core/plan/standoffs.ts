@@ -1,6 +1,7 @@
 // Which standoffs a board wants on a tray: fit, keep, take out. Plain sets; the rules judge them.
-import { holesOf, type Board } from '../parts/board'
-import type { Case } from '../parts/case'
+import type { Board } from '../parts/board-schema'
+import { holesOf } from '../parts/board'
+import type { Case } from '../parts/case-schema'
 import type { ItemOf } from '../parts/kind'
 import { FORM, HOLE_AT, STANDOFF_RADIUS, type HoleName } from '../standards/boards'
 

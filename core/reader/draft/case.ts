@@ -1,6 +1,6 @@
 // A case from what its sheet said: through the outline, as the entry by a few numbers goes.
 import { caseOf, usualLeads, type CaseOutline } from '../../outlines/case'
-import type { Case } from '../../parts/case'
+import type { Case } from '../../parts/case-schema'
 import { boardForm } from './board'
 import { count, given, list, text, type About, type Fields, type Made } from './fields'
 

@@ -2,9 +2,10 @@
 // at the rear?
 import { measured, plain } from '../finding'
 import { place, type Frame } from '../../geometry/space'
-import type { Board } from '../../parts/board'
+import type { Board } from '../../parts/board-schema'
 import { card as cardKind, type Card } from '../../parts/card'
-import { pcCase, type Case } from '../../parts/case'
+import type { Case } from '../../parts/case-schema'
+import { pcCase } from '../../parts/case'
 import type { ItemOf } from '../../parts/kind'
 import { fact, of, plus } from '../../figures/quantity'
 import { rule } from '../rule'

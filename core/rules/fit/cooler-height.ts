@@ -2,7 +2,7 @@
 // added to it.
 import { measured } from '../finding'
 import { place, type Frame } from '../../geometry/space'
-import type { Case } from '../../parts/case'
+import type { Case } from '../../parts/case-schema'
 import { pcCase } from '../../parts/case'
 import { cooler, type Cooler } from '../../parts/cooler'
 import type { ItemOf } from '../../parts/kind'

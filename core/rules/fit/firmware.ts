@@ -1,7 +1,7 @@
 // Does the board's firmware know this processor, and if not, can it be flashed without one that
 // works?
 import { plain } from '../finding'
-import type { Board } from '../../parts/board'
+import type { Board } from '../../parts/board-schema'
 import type { ItemOf } from '../../parts/kind'
 import type { Processor } from '../../parts/processor'
 import { rule } from '../rule'

@@ -1,6 +1,6 @@
 // Will there be a picture? A processor that draws one, on a board with video sockets.
 import { plain } from '../finding'
-import type { Board } from '../../parts/board'
+import type { Board } from '../../parts/board-schema'
 import type { Card } from '../../parts/card'
 import type { ItemOf } from '../../parts/kind'
 import type { Processor } from '../../parts/processor'

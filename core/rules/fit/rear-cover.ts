@@ -1,7 +1,7 @@
 // Brackets and cards share the covers at the rear: one that a card takes is no place for a bracket.
 import { plain } from '../finding'
 import type { Bracket } from '../../parts/bracket'
-import type { Case } from '../../parts/case'
+import type { Case } from '../../parts/case-schema'
 import type { ItemOf } from '../../parts/kind'
 import { rule } from '../rule'
 import { joinedBy } from '../../plan/situation'

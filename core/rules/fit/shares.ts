@@ -3,7 +3,7 @@
 import { plain, type Because } from '../finding'
 import type { EndOf, Joint } from '../../joining/joint'
 import { shutBy, type Shut } from '../../joining/cover'
-import type { Board } from '../../parts/board'
+import type { Board } from '../../parts/board-schema'
 import type { Card } from '../../parts/card'
 import type { ItemOf } from '../../parts/kind'
 import { rule } from '../rule'

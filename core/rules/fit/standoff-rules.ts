@@ -1,8 +1,8 @@
 // Standoffs under the board: enough of them, none where it has no hole, a thread for every hole.
 import { measured, plain } from '../finding'
-import type { Case } from '../../parts/case'
+import type { Case } from '../../parts/case-schema'
 import { pcCase } from '../../parts/case'
-import type { Board } from '../../parts/board'
+import type { Board } from '../../parts/board-schema'
 import { holesOf } from '../../parts/board'
 import type { ItemOf } from '../../parts/kind'
 import { sundry, type Sundry } from '../../parts/sundry'

@@ -1,7 +1,8 @@
 // Does the supply, with the plugs of a modular one, find room behind its mount?
 import { measured } from '../finding'
 import { place, type Frame } from '../../geometry/space'
-import { pcCase, type Case } from '../../parts/case'
+import type { Case } from '../../parts/case-schema'
+import { pcCase } from '../../parts/case'
 import type { ItemOf } from '../../parts/kind'
 import { supplyLength, type Supply } from '../../parts/supply'
 import { fact, of, plus } from '../../figures/quantity'

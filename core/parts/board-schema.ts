@@ -1,0 +1,210 @@
+// What is known of a board: the fields of its file.
+import { z } from 'zod'
+import { CONNECTORS, OUTER, type PlugFace } from '../connectors/connectors'
+import { figure } from '../figures/units'
+import { BOARD_FORMS, HOLES } from '../standards/boards'
+import { ANY_SLOT } from '../standards/cards'
+import { PIN_JOBS } from '../standards/panel'
+import { base, point2 } from './kind'
+
+const header = z.looseObject({
+  key: z.string(),
+  face: z.enum(Object.keys(CONNECTORS) as [PlugFace, ...PlugFace[]]),
+  label: z.string(),
+  at: point2.optional(),
+  points: z
+    .enum(['up', 'side'])
+    .default('up')
+    .describe('whether its plug stands up or leaves sideways over the edge'),
+  role: z.string().optional(),
+  need: z.enum(['must', 'should', 'may']).optional(),
+  rank: z.number().optional(),
+  own: z.string().optional().describe('name of the maker’s own plug'),
+  amps: figure('A', 'current of the header', 'Read it in the board’s manual.', [0.5, 5]),
+})
+
+/** Ends that die when something is joined: always, or only with such a stick. */
+const shuts = z
+  .array(z.looseObject({ keys: z.array(z.string()), protocol: z.string().optional() }))
+  .default([])
+
+export const boardSchema = z.looseObject({
+  kind: z.literal('board'),
+  ...base,
+  form: z.enum(BOARD_FORMS),
+  edge: figure(
+    'mm',
+    'rear edge',
+    'Along the edge with the sockets, outside to outside.',
+    [150, 360],
+  ),
+  depth: figure('mm', 'depth', 'From the rear edge to the opposite edge.', [150, 360]),
+  holes: z
+    .array(z.enum(HOLES))
+    .optional()
+    .describe('its own list of mounting holes, where it differs from the form'),
+  shield: z
+    .enum(['fixed', 'loose', 'none'])
+    .default('loose')
+    .describe('the plate around its rear sockets: fixed to the board, loose in the box, or none'),
+  processor: z.looseObject({ socket: z.string().min(1), at: point2 }),
+  picture: z.boolean().default(true).describe('has video sockets of its own'),
+  memory: z.looseObject({
+    type: z.string().min(1),
+    most: figure('GB', 'largest memory', 'Read it in the board’s manual.', [0.001, 4096]),
+    slots: z.array(
+      z.looseObject({
+        label: z.string(),
+        at: point2,
+        along: z.enum(['x', 'y']).default('y'),
+        rank: z.number().default(0),
+      }),
+    ),
+    table: z
+      .array(
+        z.looseObject({
+          modules: z.number().int(),
+          slots: z.array(z.string()),
+          speed: figure(
+            'MTs',
+            'memory speed for this number of modules',
+            'Read it in the board’s manual.',
+            [10, 12000],
+          ),
+        }),
+      )
+      .default([])
+      .describe('which slots for how many modules, and how fast'),
+    banks: z
+      .array(z.array(z.string()))
+      .optional()
+      .describe('of old boards: the slots of each bank, which is filled completely or not at all'),
+    buffered: z
+      .enum(['never', 'only', 'either'])
+      .optional()
+      .describe(
+        'whether it takes registered modules: they hold a chip between board and memory and do not run beside plain ones',
+      ),
+  }),
+  m2: z
+    .array(
+      z.looseObject({
+        key: z.string(),
+        label: z.string(),
+        at: point2,
+        axes: z.string().default('+x +y +z'),
+        keys: z.array(z.string()),
+        lengths: z.array(z.string()),
+        protocols: z.array(z.string()),
+        generation: z.number().optional(),
+        rank: z.number().default(1),
+        shuts,
+      }),
+    )
+    .default([]),
+  slots: z
+    .array(
+      z.looseObject({
+        key: z.string(),
+        label: z.string(),
+        row: z
+          .number()
+          .int()
+          .min(1)
+          .max(9)
+          .describe('which rear slot, counted from the processor’s end'),
+        size: z.enum(ANY_SLOT),
+        lanes: z.number().optional(),
+        generation: z.number().optional(),
+        open: z.boolean().default(false).describe('open at its end: takes longer cards'),
+        at: point2.optional(),
+        graphics: z.boolean().default(false).describe('where the manual wants the graphics card'),
+        shuts,
+      }),
+    )
+    .default([]),
+  firmware: z
+    .looseObject({
+      version: z.string().optional().describe('what is on it'),
+      flashes: z
+        .boolean()
+        .default(false)
+        .describe('takes new firmware without a working processor'),
+      knows: z
+        .array(z.looseObject({ processor: z.string(), from: z.string() }))
+        .default([])
+        .describe('processors by the id of their part, from which version on'),
+      history: z
+        .array(
+          z.looseObject({
+            version: z.string(),
+            on: z.string().optional(),
+            brings: z.string().default(''),
+          }),
+        )
+        .default([])
+        .describe('the versions its maker lists, the oldest first'),
+    })
+    .optional(),
+  headers: z.array(header),
+  panel: z
+    .looseObject({
+      at: point2,
+      pins: z.array(
+        z.looseObject({
+          pin: z.number(),
+          row: z.number(),
+          col: z.number(),
+          does: z.enum(PIN_JOBS),
+        }),
+      ),
+    })
+    .optional(),
+  power: z
+    .looseObject({
+      W12: figure('W', '12 V draw', 'Read it in the board’s manual.', [1, 60]),
+      W5: figure('W', '5 V draw', 'Read it in the board’s manual.', [1, 60]),
+      W3: figure('W', '3.3 V draw', 'Read it in the board’s manual.', [1, 60]),
+    })
+    .optional(),
+  lamp: z.string().optional().describe('the lamp that shows mains: where it is, what colour'),
+  lamps: z
+    .array(z.looseObject({ label: z.string(), means: z.string(), at: point2.optional() }))
+    .optional()
+    .describe('its other lamps and what each means when it stays lit'),
+  beeps: z
+    .array(z.looseObject({ signal: z.string(), means: z.string() }))
+    .optional()
+    .describe('its beep table'),
+  codes: z
+    .array(z.looseObject({ code: z.string(), means: z.string() }))
+    .optional()
+    .describe('what its two-digit display shows'),
+  jumpers: z
+    .array(
+      z.looseObject({
+        label: z.string(),
+        sets: z.string(),
+        positions: z.array(z.looseObject({ pins: z.string(), means: z.string() })),
+        at: point2.optional(),
+      }),
+    )
+    .optional()
+    .describe('jumpers, small bridges over two pins: settings to clear, a clock, a display type'),
+  rear: z
+    .array(
+      z.looseObject({
+        key: z.string(),
+        label: z.string(),
+        face: z.enum(OUTER),
+        speed: z.string().optional(),
+        ofProcessor: z
+          .boolean()
+          .optional()
+          .describe('dead without a processor that draws a picture'),
+      }),
+    )
+    .optional()
+    .describe('sockets at the rear edge, in order'),
+})
+export type Board = z.infer<typeof boardSchema>
