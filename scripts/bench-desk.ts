@@ -5,7 +5,7 @@ import { analyse } from '../core/analysis/analyse'
 import { apply } from '../core/document/apply'
 import type { Build } from '../core/document/build'
 import { isProblem } from '../core/document/command'
-import { Memo } from '../core/pipeline/memo'
+import { Memory } from '../core/pipeline/memory'
 import type { Act } from '../app/desk/acts'
 import { JunturaDb } from '../app/desk/db'
 import { Desk } from '../app/desk/desk'
@@ -28,7 +28,7 @@ const AT = '2031-03-02T09:00:00Z'
  * supply's in turn.
  */
 export function postedRow(build: Build): Row {
-  const memo = new Memo()
+  const memo = new Memory()
   const state = (of: Build) => ({ build: of, analysis: analyse(of, memo) })
   const before = state(build)
   const sizes = before.analysis.horizons.then.parts.rows

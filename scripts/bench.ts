@@ -1,13 +1,14 @@
 // Times the core: medians of several runs. `npm run bench [-- --json]` prints {name, value, unit,
 // against, ratio, n} a row.
-import { analyse, situationIn } from '../core/analysis/analyse'
+import { analyse, runOn } from '../core/analysis/analyse'
 import { apply } from '../core/document/apply'
 import type { Build } from '../core/document/build'
 import { isProblem } from '../core/document/command'
 import { tableOf } from '../core/exchange/table/columns'
 import { partOfRow } from '../core/exchange/table/row'
 import { partsTableCsv } from '../core/exchange/table/write'
-import { Memo } from '../core/pipeline/memo'
+import { Memory } from '../core/pipeline/memory'
+import { STEPS_FROM } from '../core/order/plan'
 import { plan } from '../core/order/section'
 import type { Part } from '../core/parts'
 import { EVERYTHING, find, indexOf } from '../core/shelf/find'
@@ -81,14 +82,14 @@ interface Timed {
  * worker that lives, back again untimed.
  */
 function planTimes(build: Build, rounds: number): Times {
-  const living = new Memo()
+  const living = new Memory()
   analyse(build, living)
   const whole: number[] = []
   const taken: { readonly change: Change; readonly time: number }[] = []
   for (let round = -1; round < rounds; round++) {
     changesOf(build, round + 1).forEach((change, i) => {
       const [again, time] = [
-        i % WHOLE_EVERY === 0 ? clocked(() => analyse(build, new Memo())) : null,
+        i % WHOLE_EVERY === 0 ? clocked(() => analyse(build, new Memory())) : null,
         clocked(() => analyse(change.build, living)),
       ]
       analyse(build, living)
@@ -115,16 +116,14 @@ function planTimes(build: Build, rounds: number): Times {
 
 /** Ordering alone: steps from the joints, their reasons, the sequence, the words. */
 function orderTime(build: Build): number {
-  const situation = situationIn(build, 'then', new Memo())
+  const from = runOn(build, 'then', new Memory()).values(STEPS_FROM)
   const wishes = {
     school: build.choices.orderSchool,
     pins: build.choices.orderPins,
     progress: build.progress,
   }
   return median(
-    Array.from({ length: WARM_UP + RUNS }, () => clocked(() => plan(situation, wishes))).slice(
-      WARM_UP,
-    ),
+    Array.from({ length: WARM_UP + RUNS }, () => clocked(() => plan(from, wishes))).slice(WARM_UP),
   )
 }
 

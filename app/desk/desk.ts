@@ -8,7 +8,7 @@ import type { Build } from '../../core/document/build'
 import { isProblem, type Problem } from '../../core/document/command'
 import { asOnShelf, isNewer } from '../../core/document/newer'
 import { openFile, openPart, tooLargeAt } from '../../core/document/open'
-import { Memo } from '../../core/pipeline/memo'
+import { Memory } from '../../core/pipeline/memory'
 import type { Part } from '../../core/parts'
 import { put } from '../../core/parts/paths'
 import { outcome, type Act, type Answer, type DeskState, type Outcome, type Refusal } from './acts'
@@ -57,7 +57,7 @@ export class Desk {
   private readonly history: History
   private readonly edits: Edits
   private readonly shelfActs: ShelfActs
-  private readonly memos = new Map<string, Memo>()
+  private readonly memos = new Map<string, Memory>()
   private current: string | null = null
   private settled = false
 
@@ -127,8 +127,8 @@ export class Desk {
     }
   }
 
-  memoOf(id: string): Memo {
-    const memo = this.memos.get(id) ?? new Memo()
+  memoOf(id: string): Memory {
+    const memo = this.memos.get(id) ?? new Memory()
     this.memos.set(id, memo)
     return memo
   }

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { avocet, change, measure, plover } from '../../core/test-helpers/demos'
 import { analyse } from '../../core/analysis/analyse'
-import { Memo } from '../../core/pipeline/memo'
+import { Memory } from '../../core/pipeline/memory'
 import { patched, patchOf, Poster, Receiver } from './patch'
 
 /** Plain data with ids here and there, as states have them. */
@@ -51,7 +51,7 @@ test('what did not change stays the very object', () => {
 })
 
 test('one figure of a whole build posts a small part of it', () => {
-  const memo = new Memo()
+  const memo = new Memory()
   const before = { build: avocet, analysis: analyse(avocet, memo) }
   const build = change(avocet, measure('cooler', 'height', 164))
   const patch = patchOf(before, { build, analysis: analyse(build, memo) })

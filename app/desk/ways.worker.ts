@@ -6,7 +6,7 @@ import type { Build } from '../../core/document/build'
 import type { Horizon } from '../../core/document/resolve'
 import type { SchoolRow } from '../../core/order/section'
 import { searchRemedies, type Search } from '../../core/remedies/remedies'
-import { Memo } from '../../core/pipeline/memo'
+import { Memory } from '../../core/pipeline/memory'
 import type { Alternative } from '../../core/stages/alternatives'
 import { JunturaDb } from './db'
 import { giveSigns } from './link'
@@ -15,7 +15,7 @@ import { shelf } from './shipped'
 
 const parts = new Shelf(new JunturaDb(), shelf)
 const running = new Set<number>()
-const memo = new Memo()
+const memo = new Memory()
 const rest = (): Promise<void> =>
   new Promise(done => {
     setTimeout(done)

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // One joint: from, to, how far it is; opened, where else its plug could go.
 import { ref } from 'vue'
-import type { JointRow } from '../../core/analysis/analyse'
+import type { JointRow } from '../../core/stages/joints'
 import { useDesk } from '../stores/desk'
 import { usePointer } from '../stores/pointer'
 import JointMove from './JointMove.vue'

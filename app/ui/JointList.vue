@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // Joints in rows: from, to, and whether they were fixed by hand or by being made.
-import type { JointRow } from '../../core/analysis/analyse'
+import type { JointRow } from '../../core/stages/joints'
 import JointLine from './JointLine.vue'
 
 defineProps<{ joints: readonly JointRow[]; empty: string }>()

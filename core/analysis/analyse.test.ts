@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { analyse } from './analyse'
 import { emptyBuild, type Build } from '../document/build'
 import { isProblem } from '../document/command'
-import { Memo } from '../pipeline/memo'
+import { Memory } from '../pipeline/memory'
 import { RULES } from '../rules/registry'
 import {
   avocet,
@@ -16,7 +16,7 @@ import {
   type Ask,
 } from '../test-helpers/demos'
 
-const bytes = (build: Build, memo?: Memo): string => JSON.stringify(analyse(build, memo))
+const bytes = (build: Build, memo?: Memory): string => JSON.stringify(analyse(build, memo))
 
 test('same build, same bytes: also from a copy, and with keys in another order', () => {
   const reversed = (value: unknown): unknown =>
@@ -98,7 +98,7 @@ const asks: fc.Arbitrary<Ask> = fc.oneof(
  * object is the same.
  */
 function expectKeptAsCold(start: Build, list: readonly Ask[]): void {
-  const memo = new Memo()
+  const memo = new Memory()
   let build = start
   analyse(build, memo)
   for (const ask of list) {
@@ -163,7 +163,7 @@ test('on Avocet as well', () => {
 })
 
 test('an unchanged part of the analysis stays the same object', () => {
-  const memo = new Memo()
+  const memo = new Memory()
   const before = analyse(plover, memo).horizons.then
   const after = analyse(change(plover, measure('memory', 'height', 31)), memo).horizons.then
   expect(after.joints).toBe(before.joints)

@@ -119,13 +119,7 @@ const DERIVED_BOARD = 40
  * known.
  */
 export function layoutOf(part: Shell, boardDerived = false): Layout {
-  const { typical } = ARCHETYPE[part.archetype]
-  const inner = {
-    x: read(part.inner.x) ?? typical.x,
-    y: read(part.inner.y) ?? typical.y,
-    z: read(part.inner.z) ?? typical.z,
-    behind: read(part.inner.behind) ?? typical.behind,
-  }
+  const inner = innerOf(part)
   const derived = DERIVE[part.archetype](inner, part)
   const tray: Vec3 = part.tray.at ? [part.tray.at[0], part.tray.at[1], STANDOFF] : derived.tray
   return {
@@ -135,13 +129,18 @@ export function layoutOf(part: Shell, boardDerived = false): Layout {
     leadsFrom: part.leadsFrom ?? [inner.x, inner.y / 2, inner.z / 2],
     rooms: part.rooms ?? derived.rooms,
     openings: part.openings ?? derived.openings,
-    assumed:
-      part.rooms === undefined ||
-      part.openings === undefined ||
-      part.places === 'derived' ||
-      boardDerived,
+    assumed: isDerived(part) || boardDerived,
     boardUnsure: boardDerived ? DERIVED_BOARD : 0,
   }
+}
+
+const isDerived = ({ rooms, openings, places }: Shell): boolean =>
+  rooms === undefined || openings === undefined || places === 'derived'
+
+function innerOf({ archetype, inner }: Shell): Inner {
+  const { typical } = ARCHETYPE[archetype]
+  const sized = (side: keyof Inner): number => read(inner[side]) ?? typical[side]
+  return { x: sized('x'), y: sized('y'), z: sized('z'), behind: sized('behind') }
 }
 
 type Derived = Pick<Layout, 'tray' | 'supply' | 'rooms' | 'openings'>

@@ -53,6 +53,14 @@ const placeTolerance = (layout: Layout, way: Way): number =>
   PLACE_TOLERANCE[layout.assumed ? 'assumed' : 'spec'] * Math.max(1, way.through.length) +
   layout.boardUnsure
 
+/** A lead that has to go from one point to the other; the ref names its way among all figures. */
+export interface LeadWay {
+  readonly from: Vec3
+  readonly to: Vec3
+  readonly ref: string
+  readonly label: string
+}
+
 export interface Reach {
   readonly way: Way
   readonly need: Sum
@@ -62,14 +70,8 @@ export interface Reach {
  * The way and the length a lead needs from one point to the other, slack included, some holes left
  * out; null when there is no way.
  */
-export function reach(
-  layout: Layout,
-  from: Vec3,
-  to: Vec3,
-  ref: string,
-  label: string,
-  shut: readonly string[] = [],
-): Reach | null {
+export function reach(layout: Layout, lead: LeadWay, shut: readonly string[] = []): Reach | null {
+  const { from, to, ref, label } = lead
   const way = shortestWay(layout, from, to, shut)
   if (!way) return null
   const basis: Basis = layout.assumed ? 'assumed' : 'spec'

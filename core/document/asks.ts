@@ -157,20 +157,29 @@ export type Args<N extends Ask['do'] = Ask['do']> = Extract<
 /** The names of all commands. */
 export const COMMAND_NAMES: readonly Ask['do'][] = askSchema.options.map(o => o.shape.do.value)
 
+/** Named choice: so much of an unknown name is told. */
+const LONGEST_NAME = 60
+function nameOf(raw: unknown): string {
+  const name = typeof raw === 'object' && raw !== null && 'do' in raw ? raw.do : raw
+  return typeof name === 'object' ? JSON.stringify(name ?? '') : String(name ?? '')
+}
+
 /** A command read from what was sent or stored, or one sentence why it is none. */
 export function readAsk(raw: unknown): Args | { readonly problem: string } {
-  const name = (typeof raw === 'object' && raw !== null ? (raw as { do?: unknown }).do : raw) ?? ''
+  const name = nameOf(raw)
   if (!COMMAND_NAMES.some(known => known === name))
     return {
-      problem: `This version knows no command "${String(name).slice(0, 60)}". Update Juntura, or leave the step out.`,
+      problem:
+        `This version knows no command "${name.slice(0, LONGEST_NAME)}". ` +
+        'Update Juntura, or leave the step out.',
     }
   const beyond = beyondLimit(raw)
   if (beyond)
     return {
-      problem: `"${String(name)}" cannot be done: ${beyond.path.join(' › ')}: ${beyond.says}. Make it shorter.`,
+      problem: `"${name}" cannot be done: ${beyond.path.join(' › ')}: ${beyond.says}. Make it shorter.`,
     }
   const read = askSchema.safeParse(raw)
   if (read.success) return read.data
   const why = z.prettifyError(read.error).replace(/\s+/g, ' ')
-  return { problem: `"${String(name)}" cannot be done: ${why}` }
+  return { problem: `"${name}" cannot be done: ${why}` }
 }

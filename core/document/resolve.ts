@@ -3,7 +3,8 @@
 import type { Item, Part } from '../parts'
 import { put } from '../parts/paths'
 import type { State } from '../parts/kind'
-import type { Build, StoredItem } from './build'
+import { groupBy } from '../collections/groups'
+import type { StoredItem } from './build'
 
 export const HORIZONS = ['now', 'then'] as const
 export type Horizon = (typeof HORIZONS)[number]
@@ -13,21 +14,17 @@ const COUNTS: Record<Horizon, readonly State[]> = {
   then: ['have', 'ordered', 'wanted', 'later'],
 }
 
-/** The items that a horizon counts; spares join nothing. */
-export const itemsOf = (build: Build, horizon: Horizon): readonly StoredItem[] =>
-  build.items.filter(i => COUNTS[horizon].includes(i.state))
+/** Whether a horizon counts what is in this state; spares join nothing. */
+export const counts = (horizon: Horizon, state: State): boolean => COUNTS[horizon].includes(state)
 
 /** Names for all items of a build; equal models are numbered. */
-export function namesOf(build: Build): ReadonlyMap<string, string> {
-  const sameModel = new Map<string, number>()
-  for (const i of build.items) sameModel.set(i.part.model, (sameModel.get(i.part.model) ?? 0) + 1)
-  const seen = new Map<string, number>()
+export function namesOf(items: readonly StoredItem[]): ReadonlyMap<string, string> {
+  const copies = groupBy(items, i => i.part.model)
   return new Map(
-    build.items.map(i => {
-      const model = i.part.model
-      const n = (seen.get(model) ?? 0) + 1
-      seen.set(model, n)
-      return [i.id, (sameModel.get(model) ?? 1) > 1 ? `${model} (${n})` : model]
+    items.map(i => {
+      const { model } = i.part
+      const own = copies.get(model) ?? []
+      return [i.id, own.length > 1 ? `${model} (${own.indexOf(i) + 1})` : model]
     }),
   )
 }

@@ -8,8 +8,13 @@ import { standoffPlan } from '../plan/standoffs'
 import { kindOf } from '../parts'
 import type { Layout } from '../case/layout'
 import { rounded } from '../figures/rounded'
-import type { RouteRow } from '../stages/routes'
-import { joinedBy, type Situation } from '../plan/situation'
+import { layout, plainItems } from '../plan/items'
+import { bodies, frames, plugs, seats } from '../plan/joints'
+import { joinedBy } from '../plan/situation'
+import { kept } from '../pipeline/kept'
+import { stage, type ValuesOf } from '../pipeline/stage'
+import { findings } from '../rules/findings'
+import { routes, type RouteRow } from '../stages/routes'
 import type { Verdict } from '../figures/verdict'
 import { gravity } from '../figures/verdict'
 import { quantity } from '../figures/format'
@@ -66,47 +71,53 @@ const MARGIN = 12
 /** How large a standoff or a hole is drawn, from its middle, mm. */
 const MARK = 3
 
-/** Placing labels is the costly part: it is done again only where something moved. */
-interface Keeping {
-  keep<R>(name: string, inputs: readonly unknown[], compute: () => R): R
-  enter<T>(name: string, value: T): T
-}
-
 type Project = (p: Vec3) => readonly [number, number]
+
+/** What is drawn. */
+const DRAWN = {
+  bodies,
+  frames,
+  layout,
+  items: plainItems,
+  seats,
+  plugs,
+  distances: stage('distances', { findings }, ({ findings }) =>
+    findings.filter(f => f.where !== null && f.stage === 'fit'),
+  ),
+} as const
+type Drawn = ValuesOf<typeof DRAWN>
 
 /**
  * The case seen from the near side and from above, each distance in the view that shows it best;
  * empty when there is no case.
  */
-export function drawings(
-  s: Situation,
-  distances: readonly Finding[],
-  memo: Keeping,
-): readonly Drawing[] {
+export const drawings = stage('drawings', DRAWN, (s): readonly Drawing[] => {
   if (!s.layout) return []
   const { x, y, z, behind } = s.layout.inner
+  const isAcross = ({ where }: Finding): boolean =>
+    where !== null && where.from[0] === where.to[0] && where.from[1] === where.to[1]
   return [
-    draw(s, memo, distances, 'near', 'Near side', x, y, y),
-    draw(
-      s,
-      memo,
-      distances.filter(
-        f => f.where && f.where.from[0] === f.where.to[0] && f.where.from[1] === f.where.to[1],
-      ),
-      'above',
-      'From above',
-      x,
-      z + behind,
-      z,
-    ),
+    draw(s, s.distances, { view: 'near', title: 'Near side', w: x, h: y, top: y }),
+    draw(s, s.distances.filter(isAcross), {
+      view: 'above',
+      title: 'From above',
+      w: x,
+      h: z + behind,
+      top: z,
+    }),
   ]
-}
+})
 
 /** The ways of leads, to be laid over the view from the near side. */
-export function paths(
-  layout: Layout | null,
-  routes: readonly Pick<RouteRow, 'id' | 'item' | 'label' | 'to' | 'points'>[],
-): readonly Path[] {
+export const paths = stage('paths', { layout, routes }, values => rounded(pathsOf(values)))
+
+function pathsOf({
+  layout,
+  routes,
+}: {
+  readonly layout: Layout | null
+  readonly routes: readonly RouteRow[]
+}): readonly Path[] {
   if (!layout) return []
   const project = projection('near', layout.inner.y)
   return routes
@@ -122,28 +133,25 @@ export function paths(
 /**
  * From the case's frame to the drawing's: y of a drawing points down. `top` is what lies uppermost.
  */
-const projection = (view: Drawing['view'], top: number): Project =>
-  view === 'near'
-    ? p => [p[0] + MARGIN, top - p[1] + MARGIN]
-    : p => [p[0] + MARGIN, top - p[2] + MARGIN]
+const projection =
+  (view: Drawing['view'], top: number): Project =>
+  p => [p[0] + MARGIN, top - p[view === 'near' ? 1 : 2] + MARGIN]
 
-function draw(
-  s: Situation,
-  memo: Keeping,
-  findings: readonly Finding[],
-  view: Drawing['view'],
-  title: string,
-  w: number,
-  h: number,
-  top: number,
-): Drawing {
+/** A view: what it is called, how large the case is in it, what lies uppermost, mm. */
+interface View extends Pick<Drawing, 'view' | 'title'> {
+  readonly w: number
+  readonly h: number
+  readonly top: number
+}
+
+function draw(s: Drawn, distances: readonly Finding[], about: View): Drawing {
+  const { view, title, w, h, top } = about
   const project = projection(view, top)
   const size = { width: w + 2 * MARGIN, height: h + 2 * MARGIN }
   const letter = Math.max(size.width, size.height) * LETTER_SHARE
-  const shapes = memo.enter(`shapes/${view}`, rounded(shapesOf(s, project)))
-  const bodies = shapes.filter(sh => sh.kind !== 'case')
-  const marks = memo.enter(`marks/${view}`, rounded(view === 'near' ? marksOf(s, project) : []))
-  const dimensions = memo.enter(`dimensions/${view}`, rounded(dimensionsOf(findings, project)))
+  const shapes = rounded(shapesOf(s, project))
+  const marks = rounded(view === 'near' ? marksOf(s, project) : [])
+  const dimensions = rounded(dimensionsOf(distances, project))
   return {
     view,
     title,
@@ -151,36 +159,37 @@ function draw(
     shapes,
     marks,
     dimensions,
-    labels: memo.keep(`labels/${view}`, [letter, shapes, marks, dimensions], () =>
-      rounded(
-        placeLabels(
-          size,
-          letter,
-          [
-            ...dimensions.map(d => ({
-              id: d.finding,
-              text: d.text,
-              along: [d.from, d.to] as const,
-            })),
-            ...marks.map(m => ({ id: m.id, text: m.name, beside: m.at })),
-            ...named(shapes).map(sh => ({
-              id: sh.id,
-              text: sh.name,
-              shorter: sh.label,
-              inside: sh.rect,
-              onIt: rects(bodies.slice(bodies.indexOf(sh) + 1)),
-              besideIt: rects(bodies.filter(other => other !== sh)),
-            })),
-          ],
-          [
-            ...rects(shapes),
-            ...marks.map(m => ({ x: m.at[0] - MARK, y: m.at[1] - MARK, w: 2 * MARK, h: 2 * MARK })),
-          ],
-        ),
-      ),
-    ),
+    labels: labelled(view, { size, letter, shapes, marks, dimensions }),
   }
 }
+
+interface ToLabel extends Pick<Drawing, 'shapes' | 'marks' | 'dimensions' | 'letter'> {
+  readonly size: Pick<Drawing, 'width' | 'height'>
+}
+/** Placing labels is the costly part: it is done again only where something moved. */
+const labelled = kept(
+  'labels',
+  ({ size, letter, shapes, marks, dimensions }: ToLabel): readonly Label[] => {
+    const bodies = shapes.filter(sh => sh.kind !== 'case')
+    const texts = [
+      ...dimensions.map(d => ({ id: d.finding, text: d.text, along: [d.from, d.to] as const })),
+      ...marks.map(m => ({ id: m.id, text: m.name, beside: m.at })),
+      ...named(shapes).map(sh => ({
+        id: sh.id,
+        text: sh.name,
+        shorter: sh.label,
+        inside: sh.rect,
+        onIt: rects(bodies.slice(bodies.indexOf(sh) + 1)),
+        besideIt: rects(bodies.filter(other => other !== sh)),
+      })),
+    ]
+    const inTheWay = [
+      ...rects(shapes),
+      ...marks.map(m => ({ x: m.at[0] - MARK, y: m.at[1] - MARK, w: 2 * MARK, h: 2 * MARK })),
+    ]
+    return rounded(placeLabels(size, letter, texts, inTheWay))
+  },
+)
 
 const rects = (shapes: readonly Shape[]): readonly Rect[] => shapes.map(sh => sh.rect)
 
@@ -190,7 +199,7 @@ const named = (shapes: readonly Shape[]): readonly Shape[] =>
     (sh, i) => sh.kind !== 'case' && shapes.findIndex(other => other.item === sh.item) === i,
   )
 
-function shapesOf(s: Situation, project: Project): readonly Shape[] {
+function shapesOf(s: Drawn, project: Project): readonly Shape[] {
   const shapes = s.bodies.flatMap((body): Shape[] => {
     const item = s.items.find(i => i.id === body.item)
     if (!item) return []
@@ -219,7 +228,7 @@ function shapesOf(s: Situation, project: Project): readonly Shape[] {
 const SHORT: Partial<Record<string, string>> = { supply: 'supply' }
 
 /** Standoffs of the tray and openings for cables. */
-function marksOf(s: Situation, project: Project): readonly Mark[] {
+function marksOf(s: Drawn, project: Project): readonly Mark[] {
   const standoffs = joinedBy(s, 'tray', 'board', 'case').flatMap(({ plug, socket }): Mark[] => {
     const frame = s.frames.get(plug.id)
     const planned = standoffPlan(plug, socket)

@@ -11,7 +11,10 @@ export function number(value: number, decimals = 1): string {
 /** Counts and speeds are written whole, amps and volts with two decimals, other values with one. */
 const WHOLE = new Set(['pcs', 'MTs', 'MHz', 'MBs', 'min', 'g'])
 const FINE = new Set(['A', 'V'])
-const decimalsOf = (unit: string): number => (WHOLE.has(unit) ? 0 : FINE.has(unit) ? 2 : 1)
+function decimalsOf(unit: string): number {
+  if (WHOLE.has(unit)) return 0
+  return FINE.has(unit) ? 2 : 1
+}
 const WRITTEN: Record<string, string> = { pcs: '', MTs: 'MT/s', MBs: 'MB/s' }
 
 /** A value with its unit and a thin space between. */

@@ -1,4 +1,4 @@
-import { inOrder } from './alike'
+import { inOrder, type Ordering } from './alike'
 import { pairId, type Candidate } from '../matching/candidate'
 import { FREE } from '../matching/cost'
 import type { Matching } from '../matching/problem'
@@ -23,18 +23,16 @@ const alike = new Map(['fan-1', 'fan-2', 'fan-3'].map(f => [f, 'fan-1']))
 const placed = (m: Matching): readonly string[] =>
   m.pairs.map(p => `${p.plug.split('/')[0]} ${p.socket}`)
 const NONE = { clauses: [], budgets: [] }
-const every = (): boolean => true
+const ordered = (matching: Matching, but: Partial<Ordering> = {}): Matching =>
+  inOrder(matching, alike, { problem: NONE, known, mayMove: () => true, ...but })
 
 test('of alike items the first takes the first place, and those without one are the last', () => {
   const shuffled = found(pair('fan-2/frame', 'case/b'), pair('fan-3/frame', 'case/a'))
-  expect(placed(inOrder(shuffled, NONE, known, alike, every))).toEqual([
-    'fan-1 case/a',
-    'fan-2 case/b',
-  ])
+  expect(placed(ordered(shuffled))).toEqual(['fan-1 case/a', 'fan-2 case/b'])
 })
 test('what is in order stays the very same', () => {
   const tidy = found(pair('fan-1/frame', 'case/a'), pair('fan-2/frame', 'case/b'))
-  expect(inOrder(tidy, NONE, known, alike, every).pairs.map(pairId)).toEqual(tidy.pairs.map(pairId))
+  expect(ordered(tidy).pairs.map(pairId)).toEqual(tidy.pairs.map(pairId))
 })
 test('copies of which one was measured stay apart where their places share a limit that the swap would pass', () => {
   // 0.3 A at the limited header a, 0.9 A at b: swapped, a would carry 0.9 A of its 0.5 A.
@@ -43,8 +41,8 @@ test('copies of which one was measured stay apart where their places share a lim
     ...NONE,
     budgets: [{ sockets: ['case/a'], limit, takes: { 'fan-1/frame': 0.9, 'fan-2/frame': 0.3 } }],
   })
-  expect(inOrder(measured, limited(0.5), known, alike, every)).toEqual(measured)
-  expect(placed(inOrder(measured, limited(0.9), known, alike, every))).toEqual([
+  expect(ordered(measured, { problem: limited(0.5) })).toEqual(measured)
+  expect(placed(ordered(measured, { problem: limited(0.9) }))).toEqual([
     'fan-1 case/a',
     'fan-2 case/b',
   ])
@@ -52,9 +50,9 @@ test('copies of which one was measured stay apart where their places share a lim
 test('nothing is moved to where it costs more, where a clause forbids it, or where it may not', () => {
   const shuffled = found(pair('fan-1/frame', 'case/b'), pair('fan-2/frame', 'case/a'))
   const dearer = new Map(known).set('fan-1/frame~case/a', pair('fan-1/frame', 'case/a', 5))
-  expect(inOrder(shuffled, NONE, dearer, alike, every)).toEqual(shuffled)
-  expect(
-    inOrder(shuffled, { ...NONE, clauses: [[['fan-1/frame~case/a']]] }, known, alike, every),
-  ).toEqual(shuffled)
-  expect(inOrder(shuffled, NONE, known, alike, item => item !== 'fan-1')).toEqual(shuffled)
+  expect(ordered(shuffled, { known: dearer })).toEqual(shuffled)
+  expect(ordered(shuffled, { problem: { ...NONE, clauses: [[['fan-1/frame~case/a']]] } })).toEqual(
+    shuffled,
+  )
+  expect(ordered(shuffled, { mayMove: item => item !== 'fan-1' })).toEqual(shuffled)
 })

@@ -1,72 +1,88 @@
 // Items that are alike: which of them takes which place is all one, so the first takes the first.
+import { at } from '../collections/at'
+import { compare, compareBy } from '../collections/compare'
+import { groupBy } from '../collections/groups'
 import { overdrawn } from '../matching/budget'
-import { itemOfRef, keyOfRef } from './joint'
 import { pairId, type Candidate, type Clause } from '../matching/candidate'
-import type { Matching, MatchProblem } from '../matching/problem'
+import { byName, type Matching, type MatchProblem } from '../matching/problem'
+import { itemOfRef, keyOfRef, refOf } from './joint'
+
+/** What a new order has to keep to. */
+export interface Ordering {
+  readonly problem: Pick<MatchProblem, 'clauses' | 'budgets'>
+  /** The candidates that stand for pairs, by name. */
+  readonly known: ReadonlyMap<string, Candidate>
+  /** Whether an item may take another place than it has. */
+  readonly mayMove: (item: string) => boolean
+}
 
 /**
  * The matching with alike items put in order: those that join anything first, by where they join.
- * Only items that `may` change are touched, and only where `known` candidates stand for them: each
- * pair for one that costs the same and shuts the same, and neither a clause nor a shared limit is
- * broken.
+ * `alike` names the class of each item that has its like. Only items that may move are touched, and
+ * only where known candidates stand for them: each pair for one that costs the same and shuts the
+ * same, and neither a clause nor a shared limit is broken.
  */
 export function inOrder(
   found: Matching,
-  { clauses, budgets }: Pick<MatchProblem, 'clauses' | 'budgets'>,
-  known: ReadonlyMap<string, Candidate>,
   alike: ReadonlyMap<string, string>,
-  may: (item: string) => boolean,
+  { problem, known, mayMove }: Ordering,
 ): Matching {
-  const classes = new Map<string, string[]>()
-  for (const [item, kind] of alike)
-    if (may(item)) (classes.get(kind) ?? classes.set(kind, []).get(kind))?.push(item)
-  let pairs = found.pairs
-  for (const members of classes.values()) {
-    if (members.length < 2) continue
-    const bundles = [...members].sort().map(item => ({ item, key: keyOf(pairs, item) }))
-    const byPlace = [...bundles].sort((a, b) =>
-      a.key === b.key ? 0 : a.key === '' ? 1 : b.key === '' ? -1 : a.key < b.key ? -1 : 1,
+  const classes = groupBy(
+    [...alike].filter(([item]) => mayMove(item)),
+    ([, kind]) => kind,
+  )
+  const pairs = [...classes.values()].reduce((before, members) => {
+    const renamed = rearranged(
+      before,
+      members.map(([item]) => item),
     )
-    const to = new Map(byPlace.map((b, i) => [b.item, bundles[i]?.item ?? b.item]))
-    const renamed = pairs.map(p => ({ plug: moved(p.plug, to), socket: moved(p.socket, to) }))
     const whole = renamed.flatMap((p, i) => {
       const c = known.get(pairId(p))
-      return c && sameWorth(c, pairs[i]) ? [c] : []
+      return c && isSameWorth(c, at(before, i)) ? [c] : []
     })
-    if (
-      whole.length === pairs.length &&
-      !clauses.some(c => breaks(whole, c)) &&
-      !budgets.some(b => overdrawn(b, whole))
-    )
-      pairs = whole
-  }
-  return pairs === found.pairs
-    ? found
-    : {
-        ...found,
-        pairs: [...pairs].sort((a, b) => (a.plug < b.plug ? -1 : a.plug > b.plug ? 1 : 0)),
-      }
+    return whole.length === before.length && keepsTo(problem, whole) ? whole : before
+  }, found.pairs)
+  return pairs === found.pairs ? found : { ...found, pairs: [...pairs].sort(byName) }
 }
 
-const sameWorth = (a: Candidate, b: Candidate | undefined): boolean =>
-  b !== undefined &&
-  a.cost.every((c, i) => c === b.cost[i]) &&
-  (a.shuts ?? []).join() === (b.shuts ?? []).join()
-const breaks = (pairs: readonly Candidate[], clause: Clause): boolean =>
+/** The pairs with the members of one class put in the order of where they join. */
+function rearranged(
+  pairs: readonly Candidate[],
+  members: readonly string[],
+): readonly Pick<Candidate, 'plug' | 'socket'>[] {
+  const inLine = [...members].sort(compare)
+  const byPlace = inLine
+    .map(item => ({ item, where: whereJoined(pairs, item) }))
+    .sort(
+      compareBy(
+        m => (m.where === '' ? 1 : 0),
+        m => m.where,
+      ),
+    )
+  const to = new Map(byPlace.map((m, i) => [m.item, at(inLine, i)]))
+  const moved = (ref: string): string => {
+    const item = itemOfRef(ref)
+    return refOf(to.get(item) ?? item, keyOfRef(ref))
+  }
+  return pairs.map(p => ({ plug: moved(p.plug), socket: moved(p.socket) }))
+}
+
+const isSameWorth = (a: Candidate, b: Candidate): boolean =>
+  a.cost.every((c, i) => c === b.cost[i]) && (a.shuts ?? []).join() === (b.shuts ?? []).join()
+
+const keepsTo = ({ clauses, budgets }: Ordering['problem'], pairs: readonly Candidate[]): boolean =>
+  !clauses.some(clause => isBroken(clause, pairs)) &&
+  !budgets.some(budget => overdrawn(budget, pairs))
+
+const isBroken = (clause: Clause, pairs: readonly Candidate[]): boolean =>
   clause.every(set => pairs.some(p => set.includes(pairId(p))))
 
 /** Where an item joins, as something to sort by; empty where it joins nothing. */
-const keyOf = (pairs: readonly Candidate[], item: string): string =>
+const whereJoined = (pairs: readonly Candidate[], item: string): string =>
   pairs
-    .flatMap(p =>
-      itemOfRef(p.plug) === item
-        ? [`${keyOfRef(p.plug)} ${p.socket}`]
-        : itemOfRef(p.socket) === item
-          ? [`${keyOfRef(p.socket)} ${p.plug}`]
-          : [],
-    )
+    .flatMap(({ plug, socket }) => {
+      if (itemOfRef(plug) === item) return [`${keyOfRef(plug)} ${socket}`]
+      return itemOfRef(socket) === item ? [`${keyOfRef(socket)} ${plug}`] : []
+    })
     .sort()
     .join('|')
-
-const moved = (ref: string, to: ReadonlyMap<string, string>): string =>
-  `${to.get(itemOfRef(ref)) ?? itemOfRef(ref)}/${keyOfRef(ref)}`

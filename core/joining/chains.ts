@@ -2,6 +2,8 @@
 // plugs in use is long enough and the least cable is laid. Exact: per cable the best way to serve
 // each set of sockets, then cables put together.
 import type { Layout } from '../case/layout'
+import { at } from '../collections/at'
+import { groupBy } from '../collections/groups'
 import { minus, type Sum } from '../figures/quantity'
 import { endsShort, extentOf, needOf } from '../case/reach'
 import type { EndOf } from './joint'
@@ -26,29 +28,22 @@ export function chainSteps(
   ends: ReadonlyMap<string, EndOf>,
   plugs: readonly Pair[],
 ): readonly ChainStep[] {
-  const chains = new Map<string, { pair: Pair; plug: EndOf; socket: EndOf }[]>()
-  for (const pair of plugs) {
+  const inUse = plugs.flatMap(pair => {
     const [plug, socket] = [ends.get(pair.plug), ends.get(pair.socket)]
-    if (!plug || !socket || !isChained(plug)) continue
-    const key = chainOf(plug)
-    ;(chains.get(key) ?? chains.set(key, []).get(key))?.push({ pair, plug, socket })
-  }
-  return [...chains.values()].flatMap(list => {
+    return plug && socket && isChained(plug) ? [{ pair, plug, socket }] : []
+  })
+  return [...groupBy(inUse, ({ plug }) => chainOf(plug)).values()].flatMap(list => {
     const along = [...list].sort((a, b) => a.plug.end.rank - b.plug.end.rank)
-    return along.slice(1).flatMap((far, i): ChainStep[] => {
-      const near = along[i]
-      return near
-        ? [
-            {
-              near: near.pair,
-              far: far.pair,
-              from: near.socket,
-              to: far.socket,
-              plug: far.plug,
-              before: near.plug,
-            },
-          ]
-        : []
+    return along.slice(1).map((far, i): ChainStep => {
+      const near = at(along, i)
+      return {
+        near: near.pair,
+        far: far.pair,
+        from: near.socket,
+        to: far.socket,
+        plug: far.plug,
+        before: near.plug,
+      }
     })
   })
 }
@@ -103,30 +98,33 @@ interface Served {
   readonly pairs: readonly Pair[]
 }
 
+const NOBODY_SERVED: Served = { mask: 0, cost: 0, pairs: [] }
+
 function serve(problem: ChainProblem, sockets: readonly EndOf[]): readonly Pair[] | null {
-  const cables = new Map<string, EndOf[]>()
-  for (const plug of problem.plugs)
-    (cables.get(chainOf(plug)) ?? cables.set(chainOf(plug), []).get(chainOf(plug)))?.push(plug)
-  let together: ReadonlyMap<number, Served> = new Map([[0, { mask: 0, cost: 0, pairs: [] }]])
-  for (const plugs of cables.values()) {
-    const ways = alongCable(
-      problem,
-      sockets,
-      [...plugs].sort((a, b) => a.end.rank - b.end.rank),
-    )
-    const next = new Map(together)
-    for (const had of together.values()) {
-      for (const way of ways) {
-        if ((had.mask & way.mask) !== 0) continue
-        const mask = had.mask | way.mask
-        const cost = had.cost + way.cost
-        if (cost < (next.get(mask)?.cost ?? Infinity))
-          next.set(mask, { mask, cost, pairs: [...had.pairs, ...way.pairs] })
-      }
-    }
-    together = next
+  let together: ReadonlyMap<number, Served> = new Map([[0, NOBODY_SERVED]])
+  for (const plugs of groupBy(problem.plugs, chainOf).values()) {
+    const along = [...plugs].sort((a, b) => a.end.rank - b.end.rank)
+    together = withCable(together, alongCable(problem, sockets, along))
   }
   return together.get(2 ** sockets.length - 1)?.pairs ?? null
+}
+
+/** What cables serve together, with one more cable: of equal sets the cheapest. */
+function withCable(
+  together: ReadonlyMap<number, Served>,
+  ways: readonly Served[],
+): ReadonlyMap<number, Served> {
+  const next = new Map(together)
+  for (const had of together.values()) {
+    for (const way of ways) {
+      if ((had.mask & way.mask) !== 0) continue
+      const mask = had.mask | way.mask
+      const cost = had.cost + way.cost
+      if (cost < (next.get(mask)?.cost ?? Infinity))
+        next.set(mask, { mask, cost, pairs: [...had.pairs, ...way.pairs] })
+    }
+  }
+  return next
 }
 
 /** The best way along one cable for each set of sockets that it can serve. */

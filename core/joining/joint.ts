@@ -1,5 +1,7 @@
 // A joint: two ends that meet. Its id is made of its items and end keys and survives every new
 // plan.
+import { at } from '../collections/at'
+import { groupBy } from '../collections/groups'
 import { oncePer } from '../collections/once'
 import { isMechanical, isPower, MECHANICAL, type Face } from '../connectors/connectors'
 import type { Item } from '../parts'
@@ -14,9 +16,11 @@ export interface EndOf {
 }
 
 /** What an end is and is called, without its figures: what a figure that changes leaves alone. */
-export interface Outline extends Pick<End, 'label' | 'face' | 'sex' | 'among' | 'count'> {
+export interface Outline extends Pick<End, 'label' | 'face' | 'sex' | 'among' | 'count' | 'role'> {
   readonly ref: string
   readonly item: string
+  /** The cable it hangs on, where its part names it. */
+  readonly chain: string | null
 }
 
 export interface Joint {
@@ -80,11 +84,10 @@ export const shapeOf = (e: EndOf): EndOf => ({
 })
 const NOTHING = {}
 /** An end's outline. */
-export const outlineOf = ({
-  ref,
-  item,
-  end: { label, face, sex, among, count },
-}: EndOf): Outline => ({ ref, item, label, face, sex, among, count })
+export function outlineOf({ ref, item, end }: EndOf): Outline {
+  const { label, face, sex, among, count, role, lead } = end
+  return { ref, item, label, face, sex, among, count, role, chain: lead?.chain ?? null }
+}
 
 /** The joint of a plug and a socket, as their parts count it. */
 export function jointOf(plug: Outline, socket: Outline, pinned: boolean): Joint {
@@ -111,25 +114,35 @@ export function demandsOf(ends: readonly EndOf[]): readonly Demand[] {
   const followed = new Set(
     ends.flatMap(({ item, end }) => end.follows.map(key => refOf(item, key))),
   )
-  const demands = new Map<string, Demand>()
-  for (const { ref, item, end } of ends) {
-    const offers = Object.keys(end.gives).length > 0 || isPower(end.face)
-    const asks =
-      end.need !== 'may' ||
-      (end.sex === 'plug' && !offers && end.among === null && !followed.has(ref))
-    if (!asks) continue
-    const group =
-      end.among?.how === 'one-of' || end.among?.how === 'any-of' ? end.among.group : null
-    const id = group === null ? ref : refOf(item, group)
-    const known = demands.get(id)
-    demands.set(
+  const groups = groupBy(
+    ends.filter(e => asks(e, followed.has(e.ref))),
+    demandIdOf,
+  )
+  return [...groups].map(([id, members]) => {
+    const first = at(members, 0)
+    return {
       id,
-      known
-        ? { ...known, refs: [...known.refs, ref], need: stronger(known.need, end.need) }
-        : { id, item, need: end.need, refs: [ref], label: group ?? end.label },
-    )
-  }
-  return [...demands.values()]
+      item: first.item,
+      need: members.map(m => m.end.need).reduce(stronger),
+      refs: members.map(m => m.ref),
+      label: groupOf(first) ?? first.end.label,
+    }
+  })
+}
+
+/** Whether an end asks to be joined by itself; `isFollowed` where another end asks for it. */
+function asks({ end }: EndOf, isFollowed: boolean): boolean {
+  if (end.need !== 'may') return true
+  const offers = Object.keys(end.gives).length > 0 || isPower(end.face)
+  return end.sex === 'plug' && !offers && end.among === null && !isFollowed
+}
+
+/** The group of ends of which one is enough. */
+const groupOf = ({ end: { among } }: EndOf): string | null =>
+  among?.how === 'one-of' || among?.how === 'any-of' ? among.group : null
+const demandIdOf = (e: EndOf): string => {
+  const group = groupOf(e)
+  return group === null ? e.ref : refOf(e.item, group)
 }
 
 const NEEDS = ['must', 'should', 'may'] as const

@@ -1,6 +1,7 @@
 // Lines: the chain of joints from where a lead leaves a fixed part to where its last plug goes in,
 // over loose leads and adapters that hang between. Needs of length are questions about lines.
 import type { Vec3 } from '../geometry/space'
+import { groupBy } from '../collections/groups'
 import { plus, type Sum } from '../figures/quantity'
 import { pairId } from '../matching/candidate'
 import { exitOf, pointOf, type Frames } from './places'
@@ -30,63 +31,70 @@ export interface Joinery {
 }
 
 /** Every line whose start and goal have a place. A loose lead and what hangs on it are one line. */
-export function linesOf({ ends, pairs, frames }: Joinery): readonly Line[] {
-  const into = new Map<string, Pair[]>()
-  const out = new Map<string, Pair[]>()
-  const put = (map: Map<string, Pair[]>, item: string, pair: Pair): void => {
-    ;(map.get(item) ?? map.set(item, []).get(item))?.push(pair)
-  }
-  for (const pair of pairs) {
-    const [plug, socket] = [ends.get(pair.plug), ends.get(pair.socket)]
-    if (!plug || !socket) continue
-    put(into, socket.item, pair)
-    put(out, plug.item, pair)
-  }
-
-  /**
-   * The lines that arrive at a plug: from its own part where that is fixed, else from what hangs on
-   * the loose part before it.
-   */
-  const arriving = (plug: EndOf, steps: number): readonly Omit<Line, 'goal' | 'to'>[] => {
-    const lead = plug.end.lead
-    if (!lead || steps === 0) return []
-    const from = exitOf(frames, plug)
-    if (from) return [{ pairs: [], first: plug, from, length: lead.length }]
-    if (frames.has(plug.item)) return []
-    if (plug.end.among?.how === 'both') {
-      return (out.get(plug.item) ?? [])
-        .filter(p => p.plug !== plug.ref)
-        .flatMap(p => {
-          const far = ends.get(p.socket)
-          const start = far && pointOf(frames, far)
-          return start && plug.ref < p.plug
-            ? [{ pairs: [p], first: plug, from: start, length: lead.length }]
-            : []
-        })
-    }
-    return (into.get(plug.item) ?? []).flatMap(p => {
-      const before = ends.get(p.plug)
-      return before
-        ? arriving(before, steps - 1).map(line => ({
-            ...line,
-            pairs: [...line.pairs, p],
-            length: plus(line.length, lead.length),
-          }))
-        : []
-    })
-  }
-
-  return pairs.flatMap((pair): Line[] => {
+export function linesOf(joinery: Joinery): readonly Line[] {
+  const { ends, pairs, frames } = joinery
+  const net = netOf(joinery)
+  return pairs.flatMap((pair): readonly Line[] => {
     const [plug, goal] = [ends.get(pair.plug), ends.get(pair.socket)]
     const to = goal && pointOf(frames, goal)
     if (!plug || !goal || !to) return []
-    return arriving(plug, ends.size).map(line => ({
+    return arriving(net, plug, ends.size).map(line => ({
       ...line,
       pairs: [...line.pairs, pair],
       goal,
       to,
     }))
   })
+}
+
+/** What is joined, by the item that it goes into and by the item that it comes from. */
+interface Net extends Joinery {
+  readonly into: ReadonlyMap<string, readonly Pair[]>
+  readonly out: ReadonlyMap<string, readonly Pair[]>
+}
+function netOf(joinery: Joinery): Net {
+  const { ends } = joinery
+  const whole = joinery.pairs.filter(p => ends.has(p.plug) && ends.has(p.socket))
+  return {
+    ...joinery,
+    into: groupBy(whole, p => ends.get(p.socket)?.item ?? ''),
+    out: groupBy(whole, p => ends.get(p.plug)?.item ?? ''),
+  }
+}
+
+type Arriving = Omit<Line, 'goal' | 'to'>
+
+/**
+ * The lines that arrive at a plug: from its own part where that is fixed, else from what hangs on
+ * the loose part before it. `steps` bounds how many parts are passed.
+ */
+function arriving(net: Net, plug: EndOf, steps: number): readonly Arriving[] {
+  const { lead } = plug.end
+  if (!lead || steps === 0) return []
+  const from = exitOf(net.frames, plug)
+  if (from) return [{ pairs: [], first: plug, from, length: lead.length }]
+  if (net.frames.has(plug.item)) return []
+  if (plug.end.among?.how === 'both') return fromOtherEnd(net, plug, lead.length)
+  return (net.into.get(plug.item) ?? []).flatMap(p => {
+    const before = net.ends.get(p.plug)
+    if (!before) return []
+    return arriving(net, before, steps - 1).map(line => ({
+      ...line,
+      pairs: [...line.pairs, p],
+      length: plus(line.length, lead.length),
+    }))
+  })
+}
+
+/** A loose lead is one line: it begins at the end whose name comes later. */
+function fromOtherEnd(net: Net, plug: EndOf, length: Sum): readonly Arriving[] {
+  return (net.out.get(plug.item) ?? [])
+    .filter(p => plug.ref < p.plug)
+    .flatMap(p => {
+      const far = net.ends.get(p.socket)
+      const from = far && pointOf(net.frames, far)
+      return from ? [{ pairs: [p], first: plug, from, length }] : []
+    })
 }
 
 export const lineId = (line: Pick<Line, 'pairs'>): string => line.pairs.map(pairId).join(' ')

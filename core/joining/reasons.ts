@@ -1,8 +1,10 @@
 // Why a demand found no partner: what is short, what is shut, what looks alike, or that nothing is
 // there.
+import { at } from '../collections/at'
+import { groupBy } from '../collections/groups'
 import { valueOf } from '../figures/quantity'
 import { faceName } from '../connectors/connectors'
-import type { Weighed } from './candidates'
+import type { Weighed } from './weighing'
 import type { Shut } from './cover'
 import { itemOfRef, type Demand, type Outline, type Short, type Unmet } from './joint'
 
@@ -35,6 +37,15 @@ export function unmetOf(demands: readonly Demand[], tried: Tried): readonly Unme
   }))
 }
 
+/** A demand with what was weighed for it. */
+interface Case extends Tried {
+  readonly demand: Demand
+  /** The ends on the other side that fit. */
+  readonly fits: readonly Outline[]
+  /** Why those that do not fit do not. */
+  readonly refused: readonly string[]
+}
+
 /**
  * The reasons, the most telling first; the nearest lead that ends short, with its figures. `loose`
  * is what leads between two sockets could join.
@@ -43,62 +54,65 @@ function reasonsFor(
   demand: Demand,
   mine: readonly Weighed[],
   loose: readonly Weighed[],
-  { ends, shut, joined }: Tried,
+  tried: Tried,
 ): Omit<Unmet, 'demand'> {
   const othersOf = (pairs: readonly Weighed[]): readonly Outline[] =>
-    pairs.flatMap(w => ends.get(demand.refs.includes(w.plug) ? w.socket : w.plug) ?? [])
-  const fits = othersOf(mine.filter(w => w.candidate))
-  const closed = closures(fits, ends, shut)
-  const free = fits.filter(e => !shut.has(e.ref) && !joined.has(e.ref))
-  const lengths = mine
-    .flatMap(w => (w.short ? [w.short] : []))
-    .sort((a, b) => missing(a) - missing(b))
+    pairs.flatMap(w => tried.ends.get(demand.refs.includes(w.plug) ? w.socket : w.plug) ?? [])
   const refused = [
-    ...new Set([
-      ...lookAlikes(mine, othersOf),
-      ...mine.flatMap(w => (w.reason === null ? [] : [w.reason])),
-    ]),
+    ...new Set([...lookAlikes(mine, othersOf), ...mine.flatMap(w => w.reason ?? [])]),
   ]
-  const short = fits.length === 0 ? (lengths[0] ?? null) : null
-  const taken = (held: readonly Outline[]): readonly string[] =>
-    [...new Set(held.flatMap(e => (joined.has(e.ref) && !shut.has(e.ref) ? [e.ref] : [])))].sort()
-  // A loose lead that is left over says why: what its other end would need.
-  const farEnds = free.filter(e => e.among?.how === 'both')
-  const far = loose.filter(w => farEnds.some(e => e.item === itemOfRef(w.plug) && e.ref !== w.plug))
-  const ports = [...new Set(far.map(w => w.socket))].flatMap(ref => ends.get(ref) ?? [])
-  const farClosed = closures(ports, ends, shut)
-  if (farEnds.length > 0 && free.length === farEnds.length)
-    return {
-      reasons: [
-        `no port is left for its lead: ${[...farClosed, ports.length > 0 ? 'the others are taken' : 'none is there'].join('; ')}`,
-        ...refused,
-      ],
-      short: null,
-      taken: taken(ports),
-    }
-  if (fits.length > 0)
-    return {
-      reasons: [
-        free.length > 0
-          ? 'what is left over does not reach, or lacks its other end'
-          : closed.length === fits.length
-            ? 'none that fits can be reached'
-            : 'every one that fits is taken',
-        ...closed,
-        ...refused,
-      ],
-      short: null,
-      taken: taken(fits),
-    }
-  if (refused.length > 0) return { reasons: refused, short, taken: [] }
-  const end = ends.get(demand.refs[0] ?? '')
+  const fits = othersOf(mine.filter(w => w.candidate))
+  const about: Case = { ...tried, demand, fits, refused }
+  if (fits.length > 0) return portlessLead(about, loose) ?? allTaken(about)
+  if (refused.length === 0) return { reasons: nothingThere(about), short: null, taken: [] }
+  const [short] = mine.flatMap(w => w.short ?? []).sort((a, b) => missing(a) - missing(b))
+  return { reasons: refused, short: short ?? null, taken: [] }
+}
+
+const isFree = ({ shut, joined }: Tried, { ref }: Outline): boolean =>
+  !shut.has(ref) && !joined.has(ref)
+const takenOf = ({ shut, joined }: Tried, ends: readonly Outline[]): readonly string[] =>
+  [...new Set(ends.flatMap(e => (joined.has(e.ref) && !shut.has(e.ref) ? [e.ref] : [])))].sort()
+
+/**
+ * A loose lead that is left over says why: what its other end would need. Null where something else
+ * is free as well.
+ */
+function portlessLead(about: Case, loose: readonly Weighed[]): Omit<Unmet, 'demand'> | null {
+  const free = about.fits.filter(e => isFree(about, e))
+  const nearEnds = free.filter(e => e.among?.how === 'both')
+  if (nearEnds.length === 0 || free.length > nearEnds.length) return null
+  const far = loose.filter(w =>
+    nearEnds.some(e => e.item === itemOfRef(w.plug) && e.ref !== w.plug),
+  )
+  const ports = [...new Set(far.map(w => w.socket))].flatMap(ref => about.ends.get(ref) ?? [])
+  const rest = ports.length > 0 ? 'the others are taken' : 'none is there'
+  const why = [...closures(ports, about), rest].join('; ')
   return {
-    reasons: end
-      ? [`there is no ${end.sex === 'plug' ? 'socket' : 'plug'} for ${faceName(end.face)}`]
-      : [],
+    reasons: [`no port is left for its lead: ${why}`, ...about.refused],
     short: null,
-    taken: [],
+    taken: takenOf(about, ports),
   }
+}
+
+function allTaken(about: Case): Omit<Unmet, 'demand'> {
+  const { fits, refused } = about
+  const closed = closures(fits, about)
+  const held = closed.length === fits.length ? 'none that fits can be reached' : EVERY_ONE
+  const isLeftOver = fits.some(e => isFree(about, e))
+  return {
+    reasons: [isLeftOver ? LEFT_OVER : held, ...closed, ...refused],
+    short: null,
+    taken: takenOf(about, fits),
+  }
+}
+const LEFT_OVER = 'what is left over does not reach, or lacks its other end'
+const EVERY_ONE = 'every one that fits is taken'
+
+function nothingThere({ demand, ends }: Case): readonly string[] {
+  const end = ends.get(demand.refs[0] ?? '')
+  if (!end) return []
+  return [`there is no ${end.sex === 'plug' ? 'socket' : 'plug'} for ${faceName(end.face)}`]
 }
 
 const missing = ({ need, have }: Short): number => (valueOf(need) ?? 0) - (valueOf(have) ?? 0)
@@ -114,40 +128,32 @@ function lookAlikes(
   mine: readonly Weighed[],
   othersOf: (pairs: readonly Weighed[]) => readonly Outline[],
 ): readonly string[] {
-  const by = new Map<string, Set<string>>()
-  for (const w of mine)
-    if (w.lookAlike !== null)
-      for (const { label } of othersOf([w]))
-        (by.get(w.lookAlike) ?? by.set(w.lookAlike, new Set()).get(w.lookAlike))?.add(label)
-  return [...by].map(([note, labels]) => {
-    const [more, named] = [labels.size - NAMED, [...labels].slice(0, NAMED).join(', ')]
-    return `${named}${more > 0 ? ` and ${more} more` : ''} ${labels.size === 1 ? 'looks' : 'look'} alike, but: ${note}`
+  const named = mine.flatMap(w => {
+    const note = w.lookAlike
+    return note === null ? [] : othersOf([w]).map(({ label }) => ({ note, label }))
+  })
+  return [...groupBy(named, n => n.note)].map(([note, all]) => {
+    const labels = [...new Set(all.map(n => n.label))]
+    const more = labels.length > NAMED ? ` and ${labels.length - NAMED} more` : ''
+    const look = labels.length === 1 ? 'looks' : 'look'
+    return `${labels.slice(0, NAMED).join(', ')}${more} ${look} alike, but: ${note}`
   })
 }
 
 /** Shut ends by what shuts them: one sentence each. */
-function closures(
-  ends: readonly Outline[],
-  all: ReadonlyMap<string, Outline>,
-  shut: ReadonlyMap<string, ShutBy>,
-): readonly string[] {
-  const by = new Map<string, { labels: string[]; how: Shut['how']; at: string }>()
-  for (const end of ends) {
-    const found = shut.get(end.ref)
-    if (!found) continue
-    const key = `${itemOfRef(found.by.plug)} ${found.how}`
-    const known = by.get(key) ?? {
-      labels: [],
-      how: found.how,
-      at: all.get(found.by.socket)?.label ?? '',
-    }
-    if (!known.labels.includes(end.label)) known.labels.push(end.label)
-    by.set(key, known)
-  }
-  return [...by.values()].map(({ labels, how, at }) => {
+function closures(ends: readonly Outline[], { ends: all, shut }: Tried): readonly string[] {
+  const closed = ends.flatMap(({ ref, label }) => {
+    const found = shut.get(ref)
+    return found ? [{ ...found, label }] : []
+  })
+  const groups = groupBy(closed, c => `${itemOfRef(c.by.plug)} ${c.how}`)
+  return [...groups.values()].map(group => {
+    const { how, by } = at(group, 0)
+    const labels = [...new Set(group.map(c => c.label))]
     const one = labels.length === 1
+    const where = all.get(by.socket)?.label ?? ''
     return how === 'covered'
-      ? `${labels.join(', ')} ${one ? 'lies' : 'lie'} under the card in ${at}`
-      : `${labels.join(', ')} ${one ? 'is' : 'are'} switched off while ${at} is in use`
+      ? `${labels.join(', ')} ${one ? 'lies' : 'lie'} under the card in ${where}`
+      : `${labels.join(', ')} ${one ? 'is' : 'are'} switched off while ${where} is in use`
   })
 }

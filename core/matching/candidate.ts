@@ -14,6 +14,9 @@ export interface Candidate {
 /** A pair's name: `plug~socket`. */
 export const pairId = (c: Pick<Candidate, 'plug' | 'socket'>): string => `${c.plug}~${c.socket}`
 
+/** The two ends of a pair, from its name. */
+export const endsOfPair = (id: string): readonly string[] => id.split('~')
+
 /** Sets of pairs, by name, one pair of each of which cannot all be joined at once. */
 export type Clause = readonly (readonly string[])[]
 

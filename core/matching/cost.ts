@@ -42,3 +42,14 @@ export function less(a: Cost, b: Cost): boolean {
   const differs = a.findIndex((v, i) => v !== b[i])
   return differs >= 0 && at(a, differs) < at(b, differs)
 }
+
+/** A cost without its length: plans know none, and what is compared with them leaves it out. */
+export const withoutLength = ([must, should, may, gravity, purpose, rank]: Cost): Cost => [
+  must,
+  should,
+  may,
+  gravity,
+  purpose,
+  rank,
+  0,
+]

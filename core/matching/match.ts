@@ -11,24 +11,18 @@ import { mendings } from './violations'
 /** How many partial choices one component may take before the best found so far is returned. */
 export const NODE_LIMIT = 4000
 
-/**
- * How a component is solved: at once, or by somebody who remembers what was solved before under
- * this name.
- */
-export type Solving = (name: string, part: MatchProblem, solved: () => Matching) => Matching
-const atOnce: Solving = (_name, _part, solved) => solved()
+/** How a component is solved: at once, or by somebody who remembers what he solved under a name. */
+export type Solving = (name: string, part: MatchProblem) => Matching
 
 /** Solves the matching. Pins are kept wherever their pair is a candidate and nothing forbids it. */
 export function match(
   problem: MatchProblem,
   nodeLimit = NODE_LIMIT,
-  solving: Solving = atOnce,
+  solving: Solving = (_name, part) => solve(part, nodeLimit),
 ): Matching {
   const nameOf = (part: MatchProblem): string =>
     part.candidates[0]?.plug ?? part.demands[0]?.id ?? ''
-  const parts = components(problem).map(part =>
-    solving(nameOf(part), part, () => solve(part, nodeLimit)),
-  )
+  const parts = components(problem).map(part => solving(nameOf(part), part))
   return {
     pairs: parts.flatMap(p => p.pairs).sort(byName),
     unmet: parts.flatMap(p => p.unmet).sort(),
@@ -49,7 +43,8 @@ function isIdle({ candidates, demands, follows, clauses, budgets }: MatchProblem
   return alone && follows.length + clauses.length + budgets.length === 0
 }
 
-function solve(problem: MatchProblem, nodeLimit: number): Matching {
+/** Solves a problem whose parts all have to do with each other. */
+export function solve(problem: MatchProblem, nodeLimit: number): Matching {
   if (isIdle(problem)) return NOTHING_TO_DO
   const relaxation = relaxationOf(problem)
   let best: { readonly pairs: readonly Candidate[]; readonly price: number } | null = null

@@ -6,7 +6,7 @@ import type { Candidate } from './candidate'
 import type { MatchProblem } from './problem'
 
 export interface Pricing {
-  priceOf(cost: Cost): number
+  readonly priceOf: (cost: Cost) => number
   /** What a pin weighs: more than everything else together. */
   readonly pin: number
   /** Prices below this tell only the order of names. */

@@ -12,9 +12,9 @@ export interface Relaxation {
   /** Demands of which any end is enough: not priced in the assignment, looked at afterwards. */
   readonly groups: readonly Demand[]
   /** Whether an end is in any pair. */
-  joinable(ref: string): boolean
+  readonly joinable: (ref: string) => boolean
   /** A price without the order of names: what is equal here is equally good. */
-  level(price: number): number
+  readonly level: (price: number) => number
   solve(branch: Branch): { readonly pairs: readonly Candidate[]; readonly price: number }
 }
 

@@ -2,25 +2,41 @@
 import { cardsInCase, slotRows } from '../rules/fit/card-room'
 import { firmwares, flashTo } from '../rules/fit/firmware'
 import { standoffPlan, standoffTask } from '../plan/standoffs'
-import type { Joint } from '../joining/joint'
+import type { Joint, Outline } from '../joining/joint'
 import type { Item } from '../parts'
-import type { End } from '../parts/kind'
 import { at } from '../collections/at'
 import { groupBy } from '../collections/groups'
-import { every, joinedBy, type Situation } from '../plan/situation'
+import { plainItems } from '../plan/items'
+import { frames, outlines, plugs, seats, unmet } from '../plan/joints'
+import { every, joinedBy } from '../plan/situation'
+import { ends } from '../plan/items'
+import { stage, type ValuesOf } from '../pipeline/stage'
 import type { Face } from '../connectors/connectors'
 import { coveredBy } from './access'
 import type { Habits } from './habits'
 import type { PlannedStep, Pose, StepKind } from './step'
 
+const under = stage('under', { seats, plugs, ends }, coveredBy)
+/** What steps are made from. */
+export const STEPS_FROM = {
+  items: plainItems,
+  outlines,
+  seats,
+  plugs,
+  unmet,
+  frames,
+  under,
+} as const
+export type StepsFrom = ValuesOf<typeof STEPS_FROM>
+
 /**
- * The steps of a situation as a school wants them, in no order yet. Every joint is in exactly one.
+ * The steps of a plan as a build order wants them, in no order yet. Every joint is in exactly one.
  */
-export function plannedSteps(s: Situation, school: Habits): readonly PlannedStep[] {
+export function plannedSteps(s: StepsFrom, school: Habits): readonly PlannedStep[] {
   if (s.items.length === 0) return []
   const made = fromJoints(s)
   const stepOf = new Map(made.flatMap(step => step.joints.map(j => [j, step.id] as const)))
-  const covers = [...coveredBy(s)].flatMap(([seat, joints]) =>
+  const covers = [...s.under].flatMap(([seat, joints]) =>
     joints.map(j => [stepOf.get(j), stepOf.get(seat)] as const),
   )
   const under = (step: PlannedStep): readonly string[] => [
@@ -133,12 +149,12 @@ const plugName = (item: Item, label: string): string =>
 interface Joining {
   readonly joint: Joint
   readonly plugItem: Item
-  readonly plug: End
-  readonly socket: End
+  readonly plug: Outline
+  readonly socket: Outline
   readonly kind: StepKind
 }
 
-function fromJoints(s: Situation): readonly PlannedStep[] {
+function fromJoints(s: StepsFrom): readonly PlannedStep[] {
   const groups = groupBy(
     [...s.seats, ...s.plugs].flatMap(joint => joiningOf(s, joint) ?? []),
     ({ joint, kind }) => groupOf(joint, kind),
@@ -146,9 +162,9 @@ function fromJoints(s: Situation): readonly PlannedStep[] {
   return [...groups].map(([id, joinings]) => stepOf(s, id, joinings))
 }
 
-function joiningOf(s: Situation, joint: Joint): Joining | null {
-  const plug = s.ends.get(joint.a)?.end
-  const socket = s.ends.get(joint.b)?.end
+function joiningOf(s: StepsFrom, joint: Joint): Joining | null {
+  const plug = s.outlines.get(joint.a)
+  const socket = s.outlines.get(joint.b)
   const plugItem = s.items.find(i => i.id === joint.items[0])
   if (!plug || !socket || !plugItem) return null
   return { joint, plugItem, plug, socket, kind: kindOf(joint, plugItem) }
@@ -164,7 +180,7 @@ function kindOf(joint: Joint, plugItem: Item): StepKind {
 }
 
 /** One step of joints that are made in one go; the first of them gives it its name. */
-function stepOf(s: Situation, id: string, joinings: readonly Joining[]): PlannedStep {
+function stepOf(s: StepsFrom, id: string, joinings: readonly Joining[]): PlannedStep {
   const { joint, plugItem, plug, socket, kind } = at(joinings, 0)
   const name = (item: string): string => s.items.find(i => i.id === item)?.name ?? item
   /** The two ends of a lead are told by the part they go to; on the board the print says enough. */
@@ -223,7 +239,7 @@ const task = (kind: StepKind, about: Partial<PlannedStep> = {}): PlannedStep => 
 /**
  * What is done besides joining: making ready, standoffs, the first power-on, closing, writing down.
  */
-function tasks(s: Situation): readonly PlannedStep[] {
+function tasks(s: StepsFrom): readonly PlannedStep[] {
   const [pc] = every(s, 'case')
   const list = [task('bench')]
   if (pc) list.push(task('panels-off', { items: [pc.id], what: pc.name }))
@@ -257,7 +273,7 @@ function tasks(s: Situation): readonly PlannedStep[] {
 }
 
 /** Covers off before each card, and firmware that has to be newer before the processor is seen. */
-function ofCards(s: Situation): readonly PlannedStep[] {
+function ofCards(s: StepsFrom): readonly PlannedStep[] {
   const covers = cardsInCase(s).map(c => {
     const id = `task:covers:${c.card.id}`
     return task('covers', {
@@ -288,12 +304,10 @@ function ofCards(s: Situation): readonly PlannedStep[] {
 }
 
 /** A modular supply's cables, and the processor's lead where a school lays it early. */
-function ofSupply(s: Situation, school: Habits): readonly PlannedStep[] {
+function ofSupply(s: StepsFrom, school: Habits): readonly PlannedStep[] {
   return every(s, 'supply').flatMap(supply => {
     const cables = new Set(
-      s.plugs
-        .filter(j => j.items[0] === supply.id)
-        .map(j => s.ends.get(j.a)?.end.lead?.chain ?? ''),
+      s.plugs.filter(j => j.items[0] === supply.id).map(j => s.outlines.get(j.a)?.chain ?? ''),
     )
     const lead = s.plugs.find(
       j => j.items[0] === supply.id && (j.socketFace === 'cpu-8' || j.socketFace === 'cpu-4'),
@@ -318,9 +332,9 @@ function ofSupply(s: Situation, school: Habits): readonly PlannedStep[] {
               id: layId,
               marks: [layId],
               items: [supply.id],
-              what: s.ends.get(lead.a)?.end.label ?? '',
+              what: s.outlines.get(lead.a)?.label ?? '',
               to: supply.name,
-              label: s.ends.get(lead.b)?.end.label ?? '',
+              label: s.outlines.get(lead.b)?.label ?? '',
               manner: supply.part.modular,
             }),
           ]
@@ -333,7 +347,7 @@ function ofSupply(s: Situation, school: Habits): readonly PlannedStep[] {
  * The first start on the table with the least possible, and clearing up after it: joints that are
  * made twice.
  */
-function onTable(s: Situation, school: Habits): readonly PlannedStep[] {
+function onTable(s: StepsFrom, school: Habits): readonly PlannedStep[] {
   const [board] = every(s, 'board')
   if (
     school.proof !== 'on the table' ||
@@ -344,7 +358,7 @@ function onTable(s: Situation, school: Habits): readonly PlannedStep[] {
     return []
   const dark = !every(s, 'processor').some(p => p.part.picture)
   const needed = [
-    ...s.seats.filter(j => j.face === 'slot' && dark && s.ends.get(j.a)?.end.role === 'graphics'),
+    ...s.seats.filter(j => j.face === 'slot' && dark && s.outlines.get(j.a)?.role === 'graphics'),
     ...s.plugs.filter(
       j =>
         ['main-24', 'cpu-8', 'cpu-4'].includes(j.socketFace) ||
@@ -352,7 +366,7 @@ function onTable(s: Situation, school: Habits): readonly PlannedStep[] {
     ),
   ]
   const details = needed.map(
-    j => `${s.ends.get(j.a)?.end.label ?? ''} → ${s.ends.get(j.b)?.end.label ?? ''}`,
+    j => `${s.outlines.get(j.a)?.label ?? ''} → ${s.outlines.get(j.b)?.label ?? ''}`,
   )
   return (['bench-start', 'bench-clear'] as const).map(kind =>
     task(kind, { items: [board.id], what: board.name, details }),
@@ -363,7 +377,7 @@ function onTable(s: Situation, school: Habits): readonly PlannedStep[] {
  * Demands that found no partner stand in the order as open places: they are solved, left open, or
  * they stop.
  */
-function open(s: Situation): readonly PlannedStep[] {
+function open(s: StepsFrom): readonly PlannedStep[] {
   return s.unmet
     .filter(u => u.demand.need !== 'may')
     .map(u => {

@@ -1,12 +1,14 @@
 // The order as people see it: steps in their sequence with words, reasons, verdict and progress.
 import type { Build, Progress } from '../document/build'
-import type { Finding } from '../rules/finding'
 import { pairLine } from '../figures/format'
-import type { Item } from '../parts'
-import type { Situation } from '../plan/situation'
+import { buildOrder, leftOpen, orderPins, progress } from '../plan/given'
+import { items } from '../plan/items'
+import { stage, stageOfEach, type ValuesOf } from '../pipeline/stage'
+import { rounded } from '../figures/rounded'
+import { summaries, type FindingSummary } from '../rules/findings'
 import { worst } from '../figures/verdict'
 import { HANDS } from './hands'
-import { plannedSteps } from './plan'
+import { plannedSteps, STEPS_FROM, type StepsFrom } from './plan'
 import { edgesOf } from './precedence'
 import { withRefits } from './refit'
 import { HABITS } from './habits'
@@ -69,7 +71,7 @@ export interface Wishes {
 }
 
 /** The steps in their order by a school, with their words and reasons. */
-export function plan(s: Situation, { school, pins, progress }: Wishes): Plan {
+export function plan(s: StepsFrom, { school, pins, progress }: Wishes): Plan {
   const ways = HABITS[school]
   const worded = (step: PlannedStep): Timed & ReturnType<typeof words> => ({
     ...step,
@@ -156,67 +158,107 @@ const GATES: readonly StepKind[] = ['first-power', 'panels-on']
 const isPlanned = (step: WordedStep): boolean =>
   step.joints.length > 0 || step.demand !== null || step.kind === 'standoffs'
 
-/** What the order asks of a finding. */
-type Told = Pick<Finding, 'id' | 'verdict' | 'joints' | 'demand' | 'accepted'>
+/** The steps in their order, with their words and reasons. */
+export const stepPlan = stage(
+  'plan',
+  { ...STEPS_FROM, buildOrder, orderPins, progress },
+  ({ buildOrder, orderPins, progress, ...from }) =>
+    plan(from, { school: buildOrder, pins: orderPins, progress }),
+)
 
-/**
- * Lays findings and progress over the plan. `keepStep` lets a step whose state is the same stay the
- * same object.
- */
-export function orderSection(
-  { steps, pace, school, gap, pins }: Plan,
-  items: readonly Pick<Item, 'id' | 'name' | 'state'>[],
-  findings: readonly Told[],
-  build: Pick<Build, 'progress' | 'choices'>,
-  keepStep: (step: WordedStep, state: StepState) => Step = (step, stateOfIt) => ({
-    ...step,
-    ...stateOfIt,
-  }),
-): OrderSection {
-  const state = new Map(steps.map(step => [step.id, progressOf(step, build)]))
-  const settled = (id: string): boolean =>
-    ['made', 'proved', 'crossed'].includes(state.get(id) ?? 'planned')
-  const about = new Map<string, Told[]>()
-  for (const f of findings)
-    for (const id of f.demand === null ? f.joints : [f.demand]) pushTo(about, id, f)
-  const openBefore = (at: number): Step['gate'] =>
-    steps
-      .slice(0, at)
-      .filter(s => isPlanned(s) && !settled(s.id))
-      .map(s => ({ step: s.id, title: s.title }))
-  const rows = steps.map((step, at): Step => {
-    const own = [
-      ...new Set(
-        (step.demand === null ? step.joints : [step.demand]).flatMap(id => about.get(id) ?? []),
-      ),
-    ]
-    const plain = state.get(step.id) ?? 'planned'
-    return keepStep(step, {
-      verdict: worst(own.filter(f => !f.accepted).map(f => f.verdict)),
-      findings: own.map(f => f.id),
-      progress: plain === 'planned' && step.after.every(a => settled(a.step)) ? 'ready' : plain,
-      missing: items
-        .filter(i => step.items.includes(i.id) && i.state !== 'have')
-        .map(i => `${i.name} (${i.state})`),
-      gate: GATES.includes(step.kind) && !settled(step.id) ? openBefore(at) : [],
-      places: step.joints.map((joint, n) => ({
-        joint,
-        title: step.details[n] ?? joint,
-        progress: markProgress(build.progress[joint]),
-      })),
-    })
-  })
+/** What of the items a step shows: whether each is here yet. */
+const arrivals = stage('arrivals', { items }, ({ items }) =>
+  items.map(({ id, name, state }) => ({ id, name, state })),
+)
+
+const LAID_OVER = { plan: stepPlan, arrivals, summaries, progress, leftOpen } as const
+type LaidOver = ValuesOf<typeof LAID_OVER>
+
+/** Each step with its state: findings and progress laid over the plan. */
+const stepsWithState = stage('steps-with-state', LAID_OVER, around => {
+  const settled = settledIn(around)
+  const about = findingsByStep(around.summaries)
+  return around.plan.steps.map((step, at) => ({
+    id: step.id,
+    step,
+    state: stateOf(step, at, { ...around, settled, about }),
+  }))
+})
+const steps = stageOfEach(
+  'step',
+  { of: stepsWithState, key: s => s.id },
+  {},
+  ({ step, state }): Step => rounded({ ...step, ...state }),
+)
+
+export const order = stage('order', { ...LAID_OVER, steps }, (values): OrderSection => {
+  const { steps: rows, plan: found } = values
+  const { school, gap, pins, pace } = found
+  const settled = settledIn(values)
   return {
-    ...pace,
+    ...rounded(pace),
     steps: rows,
     school,
-    label: BUILD_ORDER[school].label,
-    says: BUILD_ORDER[school].says,
-    gap,
+    ...BUILD_ORDER[school],
+    gap: rounded(gap),
     pins,
     made: rows.filter(r => settled(r.id)).length,
     open: rows.filter(r => !settled(r.id)).length,
   }
+})
+
+type Settled = (step: string) => boolean
+/** Which steps are done with: made, proved or crossed off. */
+function settledIn({ plan: { steps }, ...on }: Pick<LaidOver, 'plan' | keyof Marks>): Settled {
+  const state = new Map(steps.map(step => [step.id, progressOf(step, on)]))
+  return id => ['made', 'proved', 'crossed'].includes(state.get(id) ?? 'planned')
+}
+
+/** Findings by what they are about: a joint, or a demand that found no partner. */
+function findingsByStep(
+  summaries: readonly FindingSummary[],
+): ReadonlyMap<string, readonly FindingSummary[]> {
+  const about = new Map<string, FindingSummary[]>()
+  for (const f of summaries)
+    for (const id of f.demand === null ? f.joints : [f.demand]) pushTo(about, id, f)
+  return about
+}
+
+interface Around extends LaidOver {
+  readonly settled: Settled
+  readonly about: ReadonlyMap<string, readonly FindingSummary[]>
+}
+
+function stateOf(step: WordedStep, at: number, around: Around): StepState {
+  const { plan: found, arrivals, progress, settled, about } = around
+  const marks = step.demand === null ? step.joints : [step.demand]
+  const own = [...new Set(marks.flatMap(id => about.get(id) ?? []))]
+  const plain = progressOf(step, around)
+  const isReady = plain === 'planned' && step.after.every(a => settled(a.step))
+  const isGate = GATES.includes(step.kind) && !settled(step.id)
+  return {
+    verdict: worst(own.filter(f => !f.accepted).map(f => f.verdict)),
+    findings: own.map(f => f.id),
+    progress: isReady ? 'ready' : plain,
+    missing: arrivals
+      .filter(i => step.items.includes(i.id) && i.state !== 'have')
+      .map(i => `${i.name} (${i.state})`),
+    gate: isGate ? openBefore(found.steps.slice(0, at), settled) : [],
+    places: step.joints.map((joint, n) => ({
+      joint,
+      title: step.details[n] ?? joint,
+      progress: markProgress(progress[joint]),
+    })),
+  }
+}
+
+const openBefore = (before: readonly WordedStep[], settled: Settled): Step['gate'] =>
+  before.filter(s => isPlanned(s) && !settled(s.id)).map(s => ({ step: s.id, title: s.title }))
+
+/** What tells how far a step is. */
+interface Marks {
+  readonly progress: Build['progress']
+  readonly leftOpen: Build['choices']['leftOpen']
 }
 
 const markProgress = (p: Progress | undefined): StepProgress => p?.state ?? 'planned'
@@ -225,9 +267,9 @@ const markProgress = (p: Progress | undefined): StepProgress => p?.state ?? 'pla
  * A step is as far as the least of its marks; an open place counts as crossed off once it is left
  * open.
  */
-function progressOf(step: PlannedStep, build: Pick<Build, 'progress' | 'choices'>): StepProgress {
-  if (step.demand !== null) return build.choices.leftOpen[step.demand] ? 'crossed' : 'planned'
-  const states = step.marks.map(m => markProgress(build.progress[m]))
+function progressOf(step: PlannedStep, { progress, leftOpen }: Marks): StepProgress {
+  if (step.demand !== null) return leftOpen[step.demand] ? 'crossed' : 'planned'
+  const states = step.marks.map(m => markProgress(progress[m]))
   if (states.includes('planned')) return 'planned'
   if (states.every(x => x === 'crossed')) return 'crossed'
   return states.every(x => x === 'proved' || x === 'crossed') ? 'proved' : 'made'
@@ -257,7 +299,7 @@ export interface SchoolRow extends Pace {
 }
 
 /** All schools on this build, from the first step on. */
-export const schoolRows = (s: Situation, pins: Wishes['pins']): readonly SchoolRow[] =>
+export const schoolRows = (s: StepsFrom, pins: Wishes['pins']): readonly SchoolRow[] =>
   BUILD_ORDERS.map(school => {
     const { pace, gap } = plan(s, { school, pins, progress: {} })
     return {

@@ -3,7 +3,11 @@
 import type { Board } from '../parts/board-schema'
 import type { Case } from '../parts/case-schema'
 import type { ItemOf } from '../parts/kind'
-import { joinedBy, type Situation } from '../plan/situation'
+import { rounded } from '../figures/rounded'
+import { boardsAndCases } from '../plan/items'
+import { plugs, seats } from '../plan/joints'
+import { joinedBy, type Joined } from '../plan/situation'
+import { stage } from '../pipeline/stage'
 import { jobOf, USUAL_BLOCK, type PinJob } from '../standards/panel'
 
 export type Polarity = '+' | '-' | 'either'
@@ -73,7 +77,7 @@ export interface PanelMeeting {
 }
 
 /** Each loose lead, and each block plug, that is joined to the block. */
-export const panelMeetings = (s: Situation): readonly PanelMeeting[] =>
+export const panelMeetings = (s: Joined): readonly PanelMeeting[] =>
   (['panel-lead', 'panel-block'] as const)
     .flatMap(face => joinedBy(s, face, 'case', 'board'))
     .flatMap(({ joint, plug, socket }) => {
@@ -90,7 +94,7 @@ export interface PanelJoint {
 }
 
 /** The joints that serve a job, by a loose lead or within a block plug. */
-export const panelJoints = (s: Situation, job: string): readonly PanelJoint[] =>
+export const panelJoints = (s: Joined, job: string): readonly PanelJoint[] =>
   panelMeetings(s).flatMap(({ joint, lead, pc }): readonly PanelJoint[] => {
     const key = `${pc.id}/${lead.key}`
     if (lead.face !== 'panel-block')
@@ -103,7 +107,11 @@ export const panelJoints = (s: Situation, job: string): readonly PanelJoint[] =>
 const isLight = (job: string): boolean => job.endsWith('light')
 
 /** The block of each board that has one, with its leads. */
-export function panelBlocks(s: Situation): readonly PanelBlock[] {
+export const panel = stage('panel', { items: boardsAndCases, seats, plugs }, values =>
+  rounded(panelBlocks(values)),
+)
+
+function panelBlocks(s: Joined): readonly PanelBlock[] {
   const meetings = panelMeetings(s)
   return s.items.flatMap((b): PanelBlock[] => {
     if (b.part.kind !== 'board' || !b.part.panel) return []

@@ -177,14 +177,14 @@ export interface KindSpec<K extends string, S extends z.ZodType> {
   readonly kind: K
   readonly title: string
   readonly schema: S
-  ends(item: ItemOf<z.infer<S>>): readonly End[]
+  readonly ends: (item: ItemOf<z.infer<S>>) => readonly End[]
   /** The body in the part’s own frame, mm; null when its size is not known or it has none. */
-  body?(item: ItemOf<z.infer<S>>): Box | null
-  draws?(item: ItemOf<z.infer<S>>): readonly Draw[]
+  readonly body?: (item: ItemOf<z.infer<S>>) => Box | null
+  readonly draws?: (item: ItemOf<z.infer<S>>) => readonly Draw[]
   /**
    * For parts that hand power on: the ends by which what is joined at `key` is fed, in equal parts.
    */
-  inlets?(item: ItemOf<z.infer<S>>, key: string): readonly string[]
+  readonly inlets?: (item: ItemOf<z.infer<S>>, key: string) => readonly string[]
 }
 
 export interface Kind<K extends string, S extends z.ZodType> extends KindSpec<K, S> {

@@ -21,7 +21,7 @@ export function put(value: unknown, [key, ...rest]: readonly string[], leaf: unk
   if (key === undefined) return leaf
   if (key === '__proto__') return value
   if (Array.isArray(value))
-    return value.map((inner, i) => (String(i) === key ? put(inner, rest, leaf) : inner))
+    return value.map((inner: unknown, i) => (String(i) === key ? put(inner, rest, leaf) : inner))
   const object = (typeof value === 'object' && value !== null ? value : {}) as Record<
     string,
     unknown

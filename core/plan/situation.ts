@@ -1,48 +1,63 @@
-// What rules look at: the items of one horizon, their ends, the joints chosen, where everything
-// lies.
-import type { Build } from '../document/build'
-import type { EndOf, Joint, Unmet } from '../joining/joint'
-import type { Body, Frames } from '../joining/places'
-import type { Load } from '../power/loads'
-import type { LaidLead } from '../laying/leads'
-import type { Layout } from '../case/layout'
-import { isKind, type Item, type PartKind, type PartOf } from '../parts'
+// The plan as a whole, for those who look at all of it: rules look at what they name, remedies and
+// the order by hand at everything.
+import type { Joint } from '../joining/joint'
+import { isKind, type PartKind, type PartOf } from '../parts'
 import type { ItemOf } from '../parts/kind'
+import type { ValuesOf } from '../pipeline/stage'
+import { leftOpen, school } from './given'
+import { ends, items, layout, names } from './items'
+import { bodies, frames, leads, loads, outlines, plugs, seats, tasksDone, unmet } from './joints'
 
-export interface Situation {
-  readonly items: readonly Item[]
-  readonly names: ReadonlyMap<string, string>
-  readonly ends: ReadonlyMap<string, EndOf>
-  readonly seats: readonly Joint[]
-  readonly plugs: readonly Joint[]
-  readonly unmet: readonly Unmet[]
-  readonly frames: Frames
-  readonly bodies: readonly Body[]
-  readonly layout: Layout | null
-  readonly loads: readonly Load[]
-  readonly leads: readonly LaidLead[]
-  readonly choices: Build['choices']
-  /** Tasks that make no joint and are made: `task:…`. */
-  readonly done: readonly string[]
-}
+/** The stages of the plan that others are made from. */
+export const PLAN = {
+  items,
+  names,
+  ends,
+  outlines,
+  seats,
+  plugs,
+  unmet,
+  frames,
+  bodies,
+  layout,
+  loads,
+  leads,
+  leftOpen,
+  school,
+  tasksDone,
+} as const
+export type Situation = ValuesOf<typeof PLAN>
+
+/** The joints between items; and where everything sits. */
+export const JOINED = { items, seats, plugs } as const
+export type Joined = ValuesOf<typeof JOINED>
+export const SEATED = { ...JOINED, frames } as const
+export type Seated = ValuesOf<typeof SEATED>
 
 export const every = <K extends PartKind>(
   s: Pick<Situation, 'items'>,
   kind: K,
 ): readonly ItemOf<PartOf[K]>[] => s.items.filter(isKind(kind))
-export const joints = (s: Situation): readonly Joint[] => [...s.seats, ...s.plugs]
 
-/** Pairs of items that a joint of one face connects, plug's item first. */
-export function joinedBy<A extends PartKind, B extends PartKind>(
-  s: Situation,
-  face: string,
-  a: A,
-  b: B,
-): readonly {
+export const joints = (s: Pick<Situation, 'seats' | 'plugs'>): readonly Joint[] => [
+  ...s.seats,
+  ...s.plugs,
+]
+
+/** A joint between items of two kinds. */
+export interface JoinedPair<A extends PartKind, B extends PartKind> {
   readonly joint: Joint
   readonly plug: ItemOf<PartOf[A]>
   readonly socket: ItemOf<PartOf[B]>
-}[] {
+}
+
+/** Pairs of items that a joint of one face connects, plug's item first. */
+export function joinedBy<A extends PartKind, B extends PartKind>(
+  s: Joined,
+  face: string,
+  a: A,
+  b: B,
+): readonly JoinedPair<A, B>[] {
   return joints(s)
     .filter(j => j.face === face)
     .flatMap(joint => {

@@ -1,8 +1,12 @@
 // The first power-on as a list: what to do, what to see, and where to look when it is not so. Made
 // from this build's joints.
-import type { Build } from '../document/build'
+import { rounded } from '../figures/rounded'
 import { panelJoints } from '../panel/block'
-import { every, joinedBy, type Situation } from '../plan/situation'
+import { progress } from '../plan/given'
+import { plainItems } from '../plan/items'
+import { plugs, seats } from '../plan/joints'
+import { every, joinedBy, type Joined } from '../plan/situation'
+import { stage, type ValuesOf } from '../pipeline/stage'
 import type { StepProgress } from '../order/step'
 
 export interface Check {
@@ -30,7 +34,11 @@ const NOTHING_HAPPENS = [
   'firmware older than the processor',
 ]
 
-export function firstPower(s: Situation, progress: Build['progress']): readonly Check[] {
+const NEEDS = { items: plainItems, seats, plugs, progress } as const
+
+export const firstPower = stage('proof', NEEDS, values => rounded(checksOf(values)))
+
+function checksOf({ progress, ...s }: ValuesOf<typeof NEEDS>): readonly Check[] {
   if (every(s, 'board').length === 0 || every(s, 'supply').length === 0) return []
   return [...power(s), ...turning(s), ...seen(s), ...lights(s)].map(c => ({
     caution: null,
@@ -40,10 +48,10 @@ export function firstPower(s: Situation, progress: Build['progress']): readonly 
   }))
 }
 
-const jointsOn = (s: Situation, ...faces: readonly string[]): readonly string[] =>
+const jointsOn = (s: Joined, ...faces: readonly string[]): readonly string[] =>
   [...s.seats, ...s.plugs].filter(j => faces.includes(j.face)).map(j => j.id)
 
-function power(s: Situation): readonly Bare[] {
+function power(s: Joined): readonly Bare[] {
   const [board] = every(s, 'board')
   const picture = every(s, 'processor').some(p => p.part.picture)
   return [
@@ -81,7 +89,7 @@ function power(s: Situation): readonly Bare[] {
   ]
 }
 
-function turning(s: Situation): readonly Bare[] {
+function turning(s: Joined): readonly Bare[] {
   return s.plugs
     .filter(j => j.face === 'fan-3' || j.face === 'fan-4')
     .map(joint => {
@@ -102,7 +110,7 @@ function turning(s: Situation): readonly Bare[] {
     })
 }
 
-function seen(s: Situation): readonly Bare[] {
+function seen(s: Joined): readonly Bare[] {
   const cores = [...jointsOn(s, 'processor-socket', 'cpu-4', 'cpu-8')]
   const memory = joinedBy(s, 'memory-slot', 'memory', 'board')
   const total = every(s, 'memory').reduce(
@@ -140,7 +148,7 @@ function seen(s: Situation): readonly Bare[] {
   ]
 }
 
-function lights(s: Situation): readonly Bare[] {
+function lights(s: Joined): readonly Bare[] {
   return (['disk-light', 'power-light'] as const)
     .flatMap(job => panelJoints(s, job))
     .map(p => ({

@@ -30,13 +30,13 @@ export function readSlots(s: Statement, notes: Notes, from: number): number {
 }
 
 function readPhrase(s: Statement, notes: Notes, phrase: string, from: number): number {
+  if (aboutM2(phrase) || /radio|wi-?fi|key e/i.test(phrase)) return from
   const inPhrase = isSlot(phrase)
-  const labelled = /^\s*\d/.test(phrase) ? isSlot(s.label) : null
-  const m = inPhrase ?? labelled
-  if (!m || aboutM2(phrase) || /radio|wi-?fi|key e/i.test(phrase)) return from
-  const [, bus, , size = ''] = m
+  const m = inPhrase ?? (/^\s*\d/.test(phrase) ? isSlot(s.label) : null)
+  if (!m) return from
+  const [all, bus, , size = ''] = m
   const count = (inPhrase && bus !== '' ? countOf(phrase, m) : leadingCount(phrase)) ?? 1
-  const socket = SOCKET.exec(phrase.slice(m.index + m[0].length))?.[1]
+  const socket = SOCKET.exec(phrase.slice(m.index + all.length))?.[1]
   const long = socket ?? size
   const lanes = socket ? Number(size) : lanesIn(phrase)
   for (let n = from; n < from + count; n++) {

@@ -25,14 +25,20 @@ export const labelOfField = (kind: PartKind, path: string): string =>
 
 /** What is counted and has no field of its own in the form; null where the form knows better. */
 function countedLabel(path: string): string | null {
-  const [head = '', second, third] = path.split('.')
-  const face = second !== undefined && second in CONNECTORS ? CONNECTORS[second as PlugFace] : null
-  if (head in COUNTED && face) return `${face.name}, ${OF_CABLES[third ?? ''] ?? COUNTED[head]}`
+  const [head = '', second = '', third] = path.split('.')
+  const counted = COUNTED[head]
+  if (counted && second in CONNECTORS) {
+    const { name } = CONNECTORS[second as PlugFace]
+    return `${name}, ${OF_CABLES[third ?? ''] ?? counted}`
+  }
   if (head === 'bays') return `${path.slice('bays.'.length)}-inch bays`
-  if (head !== 'fans' && head !== 'radiators') return null
+  return head === 'fans' || head === 'radiators' ? wallLabel(head, second, third) : null
+}
+
+function wallLabel(head: string, second: string, third: string | undefined): string {
   if (third === 'sizes') return `${second} fan sizes`
   if (third !== undefined) return `${second} fan places of ${third} mm`
-  return `${head === 'fans' ? 'fan places' : 'radiator'} ${second ?? ''}`.trim()
+  return `${head === 'fans' ? 'fan places' : 'radiator'} ${second}`.trim()
 }
 
 function formLabel(

@@ -1,9 +1,10 @@
 // Ways out of a finding, on demand: every candidate is tried, what helps is told with its price and
 // what it uses up.
+import { compareBy } from '../collections/compare'
 import { analyseIn, situationIn } from '../analysis/analyse'
 import type { Build } from '../document/build'
 import type { Horizon } from '../document/resolve'
-import { Memo } from '../pipeline/memo'
+import { Memory } from '../pipeline/memory'
 import type { Part } from '../parts'
 import { additions } from './add'
 import { leavings, schools } from './leave'
@@ -37,7 +38,7 @@ export function* searchRemedies(
   finding: string,
   shelf: readonly Part[],
 ): Generator<Search> {
-  const memo = new Memo()
+  const memo = new Memory()
   const before = analyseIn(build, horizon, memo)
   const found = before.findings.find(f => f.id === finding)
   if (!found) return
@@ -66,12 +67,10 @@ const open = ({ promise: { findings } }: Remedy): number =>
   findings.come.length - findings.gone.length
 const cost = ({ promise: { left } }: Remedy): number => left.after - left.before
 
-function better(a: Remedy, b: Remedy): number {
-  return (
-    Number(isLess(a)) - Number(isLess(b)) ||
-    cost(a) - cost(b) ||
-    REMEDY_KINDS.indexOf(a.kind) - REMEDY_KINDS.indexOf(b.kind) ||
-    open(a) - open(b) ||
-    (a.title < b.title ? -1 : a.title > b.title ? 1 : 0)
-  )
-}
+const better = compareBy<Remedy>(
+  r => Number(isLess(r)),
+  cost,
+  r => REMEDY_KINDS.indexOf(r.kind),
+  open,
+  r => r.title,
+)

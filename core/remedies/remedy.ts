@@ -8,7 +8,7 @@ import { isProblem } from '../document/command'
 import type { Horizon } from '../document/resolve'
 import { difference, type Difference } from '../analysis/compare'
 import type { Finding } from '../rules/finding'
-import type { Memo } from '../pipeline/memo'
+import type { Memory } from '../pipeline/memory'
 import type { Part } from '../parts'
 import type { Situation } from '../plan/situation'
 import { gravity, VERDICTS, type Verdict } from '../figures/verdict'
@@ -69,7 +69,7 @@ export function tried(
   candidate: Candidate,
   { build, horizon, finding }: Question,
   before: HorizonAnalysis,
-  memo: Memo,
+  memo: Memory,
 ): Remedy | null {
   const done = apply(build, remedyCommand(candidate), TRIAL)
   if (isProblem(done)) return null

@@ -121,21 +121,26 @@ export function measured(
 export function settledBy(leaf: Leaf, passes: Settle['passes']): SettledBy | null {
   if (leaf.item === null) return null
   const { unit, figure } = leaf
-  const finest = READS_TO[unit] ?? null
-  const away = passes && figure ? Math.abs(figure.value - passes.value) : null
-  const within =
-    finest === null ? null : away === null ? finest : Math.max(finest, Math.floor(away))
+  const now = figure?.value ?? null
+  const within = finenessFor(unit, now, passes)
   return {
     item: leaf.item,
     path: leaf.path,
     label: leaf.label,
     unit,
     take: leaf.about?.take ?? '',
-    now: figure?.value ?? null,
+    now,
     passes,
     within,
-    tool: toolFor(unit, figure?.value ?? passes?.value ?? null, within),
+    tool: toolFor(unit, now ?? passes?.value ?? null, within),
   }
+}
+
+/** How finely it has to be read so that it decides: no finer than a careful person reads. */
+function finenessFor(unit: Unit, now: number | null, passes: Settle['passes']): number | null {
+  const finest = READS_TO[unit] ?? null
+  if (finest === null || now === null || !passes) return finest
+  return Math.max(finest, Math.floor(Math.abs(now - passes.value)))
 }
 
 /**
@@ -146,7 +151,8 @@ function measureFirst(settles: readonly Settle[]): string {
   const [first] = settles
   if (!first) return 'No figure of these parts settles it: look when it is in your hands.'
   if (!first.passes) return `Measure: ${settles.map(s => s.leaf.label).join(', ')}.`
-  return `Measure the ${first.leaf.label}: passes ${first.passes.side === 'least' ? 'from' : 'up to'} ${quantity(first.passes.value, first.leaf.unit)}.`
+  const from = first.passes.side === 'least' ? 'from' : 'up to'
+  return `Measure the ${first.leaf.label}: passes ${from} ${quantity(first.passes.value, first.leaf.unit)}.`
 }
 
 /** A finding without a number: socket, key, generation. */

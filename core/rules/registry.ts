@@ -9,7 +9,7 @@ import { rearCover } from './fit/rear-cover'
 import { covered, linkSpeed } from './fit/shares'
 import { standoffCount, standoffStray, standoffThread } from './fit/standoff-rules'
 import { supplyRoom } from './fit/supply-length'
-import { headerCurrent, joined, unmet } from './joints/rules'
+import { headerCurrent, joinedPairs, unmetDemands } from './joints/rules'
 import { blockMap, plugWidth } from './panel/rules'
 import {
   cableLimit,
@@ -43,8 +43,8 @@ export const RULES: readonly Rule[] = [
   rearCover,
   covered,
   linkSpeed,
-  unmet,
-  joined,
+  unmetDemands,
+  joinedPairs,
   headerCurrent,
   supplySize,
   surges,

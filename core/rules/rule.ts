@@ -1,48 +1,38 @@
-// A rule: a value that says what it needs and judges it. The list of rules that people read is made
-// from these.
-import type { Finding, Stage } from './finding'
-import type { Memo } from '../pipeline/memo'
+// A rule: a value that says what it is made from, for what it asks its question, and how it judges.
+// The list of rules that people read is made from these.
 import { rounded } from '../figures/rounded'
-import type { Situation } from '../plan/situation'
+import { kept } from '../pipeline/kept'
+import { stage, type Needs, type Stage as Step, type ValuesOf } from '../pipeline/stage'
+import type { Finding, Stage } from './finding'
 
-export interface RuleSpec<I extends object> {
+export interface RuleSpec<N extends Needs, I extends object> {
   readonly id: string
   readonly stage: Stage
   /** What it asks, as a sentence for the list of rules. */
   readonly asks: string
   readonly source: string
-  /**
-   * The parts of the situation that `needs` looks at, where they are few: while they stay, it is
-   * not asked again.
-   */
-  readonly reads?: readonly (keyof Situation)[]
+  /** The stages that it is made from: of the plan it sees nothing else. */
+  readonly needs: N
   /** One input for each time it is asked. Inputs hold only what the judgement depends on. */
-  needs(s: Situation): readonly I[]
-  judge(input: I): readonly Finding[]
+  readonly inputs: (values: ValuesOf<N>) => readonly I[]
+  readonly judge: (input: I) => readonly Finding[]
 }
 
-export interface Rule extends Omit<RuleSpec<object>, 'needs' | 'judge'> {
-  findings(s: Situation, memo: Memo, scope: string): readonly Finding[]
+export interface Rule {
+  readonly id: string
+  readonly stage: Stage
+  readonly asks: string
+  readonly source: string
+  /** What it finds, rounded; an input that stays is not judged again. */
+  readonly findings: Step<readonly Finding[]>
 }
 
-/** Makes a rule: its judgements are kept, rounded, as long as their inputs are the same values. */
-export function rule<I extends object>(spec: RuleSpec<I>): Rule {
-  return {
-    id: spec.id,
-    stage: spec.stage,
-    asks: spec.asks,
-    source: spec.source,
-    findings(s, memo, scope) {
-      const inputs = memo.keep(`${scope}/${spec.id}`, spec.reads?.map(part => s[part]) ?? [s], () =>
-        spec.needs(s),
-      )
-      return memo.keep(`${scope}/${spec.id}/said`, [inputs], () =>
-        inputs.flatMap((input, i) =>
-          memo.keep(`${scope}/${spec.id}#${i}`, Object.values(input), () =>
-            rounded(spec.judge(input)),
-          ),
-        ),
-      )
-    },
-  }
+export function rule<N extends Needs, I extends object>(spec: RuleSpec<N, I>): Rule {
+  const { id, stage: of, asks, source } = spec
+  const judged = kept(`${id}/judged`, (input: I) => rounded(spec.judge(input)))
+  const inputs = stage(`${id}/inputs`, spec.needs, spec.inputs)
+  const findings = stage(id, { inputs }, values =>
+    values.inputs.flatMap((input, i) => judged(String(i), input)),
+  )
+  return { id, stage: of, asks, source, findings }
 }

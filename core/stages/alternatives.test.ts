@@ -1,8 +1,8 @@
 import { placesFor } from '../analysis/analyse'
-import { Memo } from '../pipeline/memo'
+import { Memory } from '../pipeline/memory'
 import { avocet, plover } from '../test-helpers/demos'
 
-const places = (plug: string, build = avocet) => placesFor(build, 'then', plug, new Memo())
+const places = (plug: string, build = avocet) => placesFor(build, 'then', plug, new Memory())
 
 test('a plug’s other sockets, the harmless first, each with what it means and what holds it now', () => {
   const strip = places('strip-1/lead')

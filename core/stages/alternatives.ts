@@ -1,9 +1,9 @@
 // Where a plug could go instead, harmful places included: who joins by hand sees what each place
 // means before the joint is made.
 import type { Situation } from '../plan/situation'
+import { groupBy } from '../collections/groups'
 import { gravity, type Verdict } from '../figures/verdict'
 import { shutBy } from '../joining/cover'
-import type { EndOf } from '../joining/joint'
 import { mate } from '../joining/mate'
 
 export interface Alternative {
@@ -67,8 +67,7 @@ function shutIn({
   ends,
   names,
 }: Pick<Situation, 'ends' | 'seats' | 'names'>): ReadonlyMap<string, string> {
-  const ofItem = new Map<string, EndOf[]>()
-  for (const e of ends.values()) (ofItem.get(e.item) ?? ofItem.set(e.item, []).get(e.item))?.push(e)
+  const ofItem = groupBy(ends.values(), e => e.item)
   return new Map(
     seats.flatMap(seat => {
       const [plug, socket] = [ends.get(seat.a), ends.get(seat.b)]

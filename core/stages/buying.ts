@@ -1,9 +1,14 @@
 // The buying: what to buy next, what is on its way, what arrived and is still to be looked at, what
 // is left to pay.
+import { compareBy } from '../collections/compare'
 import { ARRIVAL_CHECKS, type ArrivalCheck, type StoredItem } from '../document/build'
 import type { Step } from '../order/step'
 import type { PartKind } from '../parts'
-import type { PartRow } from './parts'
+import { parts, type PartRow } from './parts'
+import { rounded } from '../figures/rounded'
+import { stepPlan } from '../order/section'
+import { storedItems } from '../plan/given'
+import { stage } from '../pipeline/stage'
 
 export interface BuyingRow {
   readonly id: string
@@ -56,9 +61,9 @@ export type Offer = Pick<PartRow, 'id' | 'name' | 'kind' | 'title' | 'state' | '
   Pick<StoredItem, 'purchase'>
 
 /** The parts as buying looks at them, in the order of the rows. */
-export function offersOf(items: readonly StoredItem[], rows: readonly PartRow[]): readonly Offer[] {
-  const purchases = new Map(items.map(i => [i.id, i.purchase]))
-  return rows.map(({ id, name, kind, title, state, price, paid }) => ({
+const offers = stage('offers', { storedItems, parts }, ({ storedItems, parts }) => {
+  const purchases = new Map(storedItems.map(i => [i.id, i.purchase]))
+  return parts.rows.map(({ id, name, kind, title, state, price, paid }): Offer => ({
     id,
     name,
     kind,
@@ -68,9 +73,14 @@ export function offersOf(items: readonly StoredItem[], rows: readonly PartRow[])
     paid,
     purchase: purchases.get(id),
   }))
-}
+})
+const sums = stage('sums', { parts }, ({ parts: { left, unpriced } }) => ({ left, unpriced }))
 
-export function buyingSection(
+export const buying = stage('buying', { offers, plan: stepPlan, sums }, values =>
+  rounded(buyingOf(values.offers, values.plan.steps, values.sums)),
+)
+
+function buyingOf(
   offers: readonly Offer[],
   steps: readonly Pick<Step, 'id' | 'title' | 'items'>[],
   left: Pick<BuyingSection, 'left' | 'unpriced'>,
@@ -83,7 +93,7 @@ export function buyingSection(
     all
       .filter(x => keep(x.item))
       .map(x => x.row)
-      .sort((a, b) => (by(a) < by(b) ? -1 : by(a) > by(b) ? 1 : 0))
+      .sort(compareBy(by))
   return {
     next: of(i => i.state === 'wanted', stepKey),
     later: of(i => i.state === 'later', stepKey),
@@ -111,7 +121,7 @@ const stepKey = (row: BuyingRow): string =>
 
 function buyingRow(
   { id, name, kind, title, price, paid, purchase }: Offer,
-  steps: Parameters<typeof buyingSection>[1],
+  steps: readonly Pick<Step, 'id' | 'title' | 'items'>[],
 ): BuyingRow {
   const at = steps.findIndex(s => s.items.includes(id))
   const step = steps[at]

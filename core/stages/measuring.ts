@@ -1,6 +1,12 @@
 // The measuring round: every figure that could settle an open finding, once, the most decisive
 // first.
+import { at } from '../collections/at'
+import { compareBy } from '../collections/compare'
+import { groupBy } from '../collections/groups'
+import { rounded } from '../figures/rounded'
+import { stage } from '../pipeline/stage'
 import type { Finding, SettledBy } from '../rules/finding'
+import { findings } from '../rules/findings'
 import { gravity, type Verdict } from '../figures/verdict'
 
 export interface MeasuringRow extends Omit<SettledBy, 'passes'> {
@@ -15,39 +21,57 @@ export interface MeasuringRow extends Omit<SettledBy, 'passes'> {
   }[]
 }
 
+const settling = stage('settling', { findings }, ({ findings }) =>
+  findings.filter(f => f.settles.length > 0),
+)
+export const measuring = stage('measuring', { settling }, ({ settling }) =>
+  rounded(measuringRows(settling)),
+)
+
+/** A figure at one of the findings that it settles. */
+interface Settling {
+  readonly finding: Finding
+  readonly settles: SettledBy
+  /** How far down it stands in the finding's own list. */
+  readonly place: number
+}
+
 /**
  * Figures by what they decide: those that settle a finding alone before those that need another
  * with them, then by the gravest finding, by how many, and by how far down a finding's own list
  * they stand (that is widest tolerance first).
  */
-export function measuringSection(findings: readonly Finding[]): readonly MeasuringRow[] {
-  const rows = new Map<string, { row: MeasuringRow; rank: number }>()
-  for (const f of findings.filter(x => x.accepted === null)) {
-    f.settles.forEach(({ passes, ...figure }, place) => {
-      const key = `${figure.item}:${figure.path}`
-      const known = rows.get(key)
-      const decides = { finding: f.id, sentence: f.sentence, verdict: f.verdict, passes }
-      rows.set(
-        key,
-        known
-          ? {
-              row: { ...known.row, decides: [...known.row.decides, decides] },
-              rank: Math.min(known.rank, place),
-            }
-          : { row: { ...figure, decides: [decides] }, rank: place },
-      )
-    })
-  }
-  return [...rows.values()]
+export function measuringRows(findings: readonly Finding[]): readonly MeasuringRow[] {
+  const all = findings
+    .filter(f => f.accepted === null)
+    .flatMap(finding =>
+      finding.settles.map((settles, place): Settling => ({ finding, settles, place })),
+    )
+  return [...groupBy(all, s => `${s.settles.item}:${s.settles.path}`).values()]
+    .map(group => ({ row: rowOf(group), place: Math.min(...group.map(s => s.place)) }))
     .sort(
-      (a, b) =>
-        alone(b.row) - alone(a.row) ||
-        gravest(b.row) - gravest(a.row) ||
-        b.row.decides.length - a.row.decides.length ||
-        a.rank - b.rank ||
-        (a.row.label < b.row.label ? -1 : 1),
+      compareBy(
+        r => -alone(r.row),
+        r => -gravest(r.row),
+        r => -r.row.decides.length,
+        r => r.place,
+        r => r.row.label,
+      ),
     )
     .map(r => r.row)
+}
+
+function rowOf(group: readonly Settling[]): MeasuringRow {
+  const { passes: _, ...figure } = at(group, 0).settles
+  return {
+    ...figure,
+    decides: group.map(({ finding: f, settles: { passes } }) => ({
+      finding: f.id,
+      sentence: f.sentence,
+      verdict: f.verdict,
+      passes,
+    })),
+  }
 }
 
 const alone = (row: MeasuringRow): number =>

@@ -1,6 +1,13 @@
 // The parts stage as people see it: every item with its state, price, worst verdict and the figures
 // it has.
+import { at } from '../collections/at'
+import { pushTo } from '../collections/groups'
 import type { StoredItem } from '../document/build'
+import { rounded } from '../figures/rounded'
+import { storedItems } from '../plan/given'
+import { allItems, items } from '../plan/items'
+import { stage, stageOfEach } from '../pipeline/stage'
+import { summaries } from '../rules/findings'
 import type { Finding } from '../rules/finding'
 import { toolFor } from '../standards/tools'
 import {
@@ -12,7 +19,7 @@ import {
 } from '../figures/units'
 import { worst, type Verdict } from '../figures/verdict'
 import { kindOf, PART_KINDS, type Item, type PartKind } from '../parts'
-import { at } from '../parts/paths'
+import { at as valueAt } from '../parts/paths'
 import { figureName, type Condition, type State } from '../parts/kind'
 
 export interface FigureRow {
@@ -67,12 +74,12 @@ function pathsFor(value: unknown, [head, ...rest]: readonly string[]): readonly 
     inner.map(p => (p === '' ? key : `${key}.${p}`))
   if (head === '*')
     return Array.isArray(value) ? value.flatMap((v, i) => glue(String(i), pathsFor(v, rest))) : []
-  const inner = at(value, head)
+  const inner = valueAt(value, head)
   return inner === undefined && rest.length > 0 ? [] : glue(head, pathsFor(inner, rest))
 }
 
 function row(item: Item, path: string, about: FigureAbout): FigureRow {
-  const figure = readFigure(at(item.part, path) as StoredFigure | undefined, about.unit)
+  const figure = readFigure(valueAt(item.part, path) as StoredFigure | undefined, about.unit)
   return {
     path,
     label: figureName(item.part, path, about),
@@ -86,14 +93,47 @@ function row(item: Item, path: string, about: FigureAbout): FigureRow {
   }
 }
 
-/** One row; `own` are the findings about the item, `counted` whether the horizon counts it. */
-export function partRow(
-  stored: StoredItem,
-  item: Item,
-  figures: readonly FigureRow[],
-  own: readonly Pick<Finding, 'id' | 'verdict' | 'accepted'>[],
-  counted: boolean,
-): PartRow {
+/** An item with all that its row tells. */
+interface InRow {
+  readonly id: string
+  readonly stored: StoredItem
+  readonly item: Item
+  readonly figures: readonly FigureRow[]
+  /** The findings about the item. */
+  readonly own: readonly Pick<Finding, 'id' | 'verdict' | 'accepted'>[]
+  /** Whether the horizon counts it. */
+  readonly counted: boolean
+}
+
+const figures = stageOfEach(
+  'figures',
+  { of: allItems, key: i => i.id },
+  {},
+  (item): readonly FigureRow[] => figureRows(item),
+)
+const inRows = stage(
+  'in-rows',
+  { storedItems, allItems, items, figures, summaries },
+  ({ storedItems, allItems, items, figures, summaries }): readonly InRow[] => {
+    const about = new Map<string, Pick<Finding, 'id' | 'verdict' | 'accepted'>[]>()
+    for (const { id, verdict, accepted, parts } of summaries)
+      for (const part of new Set(parts)) pushTo(about, part, { id, verdict, accepted })
+    return storedItems.map((stored, n) => ({
+      id: stored.id,
+      stored,
+      item: at(allItems, n),
+      figures: at(figures, n),
+      own: about.get(stored.id) ?? [],
+      counted: items.some(i => i.id === stored.id),
+    }))
+  },
+)
+const rows = stageOfEach('part-row', { of: inRows, key: r => r.id }, {}, r => rounded(rowOf(r)))
+
+/** Every item of the build, whether the horizon counts it or not. */
+export const parts = stage('parts', { rows }, ({ rows }) => rounded(partsSection(rows)))
+
+function rowOf({ stored, item, figures, own, counted }: InRow): PartRow {
   const kind = kindOf(item)
   return {
     id: item.id,
@@ -111,7 +151,7 @@ export function partRow(
   }
 }
 
-export function partsSection(rows: readonly PartRow[]): PartsSection {
+function partsSection(rows: readonly PartRow[]): PartsSection {
   const costs = (r: PartRow): number => r.paid ?? r.price ?? 0
   return {
     rows: [...rows].sort((a, b) => PART_KINDS.indexOf(a.kind) - PART_KINDS.indexOf(b.kind)),

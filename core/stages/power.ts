@@ -4,7 +4,11 @@ import { kindOf } from '../parts'
 import { RAILS, type Rail } from '../parts/kind'
 import { supply as supplyKind } from '../parts/supply'
 import { basisOf, knownValue, of, valueOf } from '../figures/quantity'
-import { every, type Situation } from '../plan/situation'
+import { rounded } from '../figures/rounded'
+import { school } from '../plan/given'
+import { plainItems, supplies } from '../plan/items'
+import { loads, plugs } from '../plan/joints'
+import { stage, type ValuesOf } from '../pipeline/stage'
 import { CONNECTORS, type PlugFace } from '../connectors/connectors'
 import { SCHOOL, type School } from '../standards/supplies'
 import type { Basis } from '../figures/units'
@@ -39,7 +43,8 @@ export interface SupplyPower extends ThreeLoads {
     readonly have: number | null
     readonly margin: number | null
     readonly chosen: boolean
-    /** For the quiet school: typical work and the band it should lie in. */ readonly band: {
+    /** For the quiet school: typical work and the band it should lie in. */
+    readonly band: {
       readonly work: number
       readonly low: number
       readonly high: number
@@ -53,8 +58,14 @@ export interface SupplyPower extends ThreeLoads {
   }[]
 }
 
-export function powerSection(s: Situation): readonly SupplyPower[] {
-  return fed(s).map(({ supply, loads }) => {
+const NEEDS = { loads, plugs, plainItems, supplies, school } as const
+type Powered = ValuesOf<typeof NEEDS>
+
+/** What each supply has to give, and how full it is. */
+export const power = stage('power', NEEDS, values => rounded(powerOf(values)))
+
+function powerOf(s: Powered): readonly SupplyPower[] {
+  return fed({ items: s.supplies, loads: s.loads }).map(({ supply, loads }) => {
     const together = (some: typeof loads, when: keyof ThreeLoads): number =>
       some.reduce((sum, l) => sum + knownValue(l[when]), 0)
     const three = (some: typeof loads): ThreeLoads => ({
@@ -75,7 +86,7 @@ export function powerSection(s: Situation): readonly SupplyPower[] {
         ...three(loads.filter(l => l.rail === rail)),
         limit: valueOf(of(supplyKind.leaf(supply, limit[rail]))),
       })),
-      loads: s.items.flatMap(item => {
+      loads: s.plainItems.flatMap(item => {
         const own = loads.filter(l => l.item === item.id)
         return own.length === 0
           ? []
@@ -98,7 +109,7 @@ export function powerSection(s: Situation): readonly SupplyPower[] {
         need: z.judgement.need,
         have: z.judgement.have,
         margin: z.judgement.margin,
-        chosen: z.school === s.choices.school,
+        chosen: z.school === s.school,
         band: bandOf(z.school, all.work, label),
       })),
       plugs: plugCounts(s, supply.id),
@@ -119,8 +130,11 @@ function bandOf(
  * Of each kind of plug, how many the supply has and how many are used; halves count with their
  * whole.
  */
-function plugCounts(s: Situation, supplyId: string): SupplyPower['plugs'] {
-  const item = every(s, 'supply').find(i => i.id === supplyId)
+function plugCounts(
+  s: Pick<Powered, 'supplies' | 'plugs'>,
+  supplyId: string,
+): SupplyPower['plugs'] {
+  const item = s.supplies.find(i => i.id === supplyId)
   const faces = [...new Set(item?.part.cables.flatMap(c => c.plugs.map(p => p.face)) ?? [])]
   return faces.map(face => {
     const keys =

@@ -1,9 +1,14 @@
 // The record: what was made when and by whom, what was crossed off and why, what no longer belongs,
 // what is left over.
-import type { Build } from '../document/build'
+import { compareBy } from '../collections/compare'
+import { rounded } from '../figures/rounded'
 import { standoffPlan } from '../plan/standoffs'
-import type { Step } from '../order/step'
-import { joinedBy, type Situation } from '../plan/situation'
+import { stepPlan } from '../order/section'
+import { progress, storedItems } from '../plan/given'
+import { plainItems } from '../plan/items'
+import { plugs, seats } from '../plan/joints'
+import { joinedBy } from '../plan/situation'
+import { stage, type ValuesOf } from '../pipeline/stage'
 
 export interface RecordSection {
   readonly done: readonly {
@@ -22,13 +27,19 @@ export interface RecordSection {
   readonly minutesTaken: number
 }
 
-/** `spares` are the models that lie beside the build. */
-export function recordSection(
-  s: Situation,
-  steps: readonly Pick<Step, 'id' | 'title' | 'marks'>[],
-  progress: Build['progress'],
-  spares: readonly string[],
-): RecordSection {
+/** The models that lie beside the build. */
+const spares = stage('spares', { storedItems }, ({ storedItems }) =>
+  storedItems.filter(i => i.state === 'spare').map(i => i.part.model),
+)
+
+const NEEDS = { seats, plugs, items: plainItems, plan: stepPlan, progress, spares } as const
+
+/** What was done and what is left over. */
+export const record = stage('record', NEEDS, values => rounded(recordOf(values)))
+
+function recordOf(s: ValuesOf<typeof NEEDS>): RecordSection {
+  const { progress } = s
+  const { steps } = s.plan
   const done = steps
     .flatMap(step => {
       const entries = step.marks.flatMap(m => progress[m] ?? [])
@@ -49,7 +60,7 @@ export function recordSection(
         },
       ]
     })
-    .sort((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : 0))
+    .sort(compareBy(d => d.at))
   const joined = new Set([...s.seats, ...s.plugs].flatMap(j => j.items))
   const idle = s.items
     .filter(i => i.part.kind !== 'sundry' && !joined.has(i.id))
@@ -60,7 +71,7 @@ export function recordSection(
   )
   return {
     done,
-    leftOver: [...spares, ...takenOut, ...idle],
+    leftOver: [...s.spares, ...takenOut, ...idle],
     remaining: steps.length - done.length,
     orphans: Object.entries(progress)
       .filter(([id]) => !known.has(id) && !id.startsWith('proof:'))

@@ -1,9 +1,14 @@
 // The routes stage as people see it: each lead with its way, the holes it passes, need against
 // length.
-import { settledBy, type Finding, type SettledBy } from '../rules/finding'
+import { settledBy, type SettledBy } from '../rules/finding'
 import type { Vec3 } from '../geometry/space'
 import { valueOf } from '../figures/quantity'
+import { rounded } from '../figures/rounded'
+import { layout } from '../plan/items'
+import { leads } from '../plan/joints'
 import type { Situation } from '../plan/situation'
+import { stage } from '../pipeline/stage'
+import { summaries, type FindingSummary } from '../rules/findings'
 import type { PlugFace } from '../connectors/connectors'
 import { isMechanical } from '../connectors/connectors'
 import { openingLabel } from '../case/way'
@@ -24,14 +29,20 @@ export interface RouteRow {
   readonly figures: readonly SettledBy[]
 }
 
-export function routesSection(
-  s: Pick<Situation, 'leads' | 'layout'>,
-  findings: readonly Pick<Finding, 'id' | 'stage' | 'joints'>[],
-): readonly RouteRow[] {
+interface RoutesFrom extends Pick<Situation, 'leads' | 'layout'> {
+  readonly summaries: readonly FindingSummary[]
+}
+
+/** Each lead with the worst that is found about its way. */
+export const routes = stage('routes', { leads, layout, summaries }, values =>
+  rounded(routesOf(values)),
+)
+
+function routesOf({ leads, layout, summaries }: RoutesFrom): readonly RouteRow[] {
   const about = new Map<string, string>()
-  for (const f of findings)
+  for (const f of summaries)
     if (f.stage === 'routes') for (const id of f.joints) if (!about.has(id)) about.set(id, f.id)
-  return s.leads.map(lead => ({
+  return leads.map(lead => ({
     id: lead.plug.ref,
     joints: lead.joints.map(j => j.id),
     item: lead.plug.item,
@@ -40,7 +51,7 @@ export function routesSection(
     to: lead.to,
     need: lead.reach ? valueOf(lead.reach.need) : null,
     have: valueOf(lead.length),
-    through: lead.reach?.way.through.map(key => openingLabel(s.layout?.openings ?? [], key)) ?? [],
+    through: lead.reach?.way.through.map(key => openingLabel(layout?.openings ?? [], key)) ?? [],
     points: lead.reach?.way.points ?? [],
     figures: lead.length.terms.flatMap(({ leaf: l }) => settledBy(l, null) ?? []),
     finding: lead.joints.flatMap(j => about.get(j.id) ?? [])[0] ?? null,

@@ -19,14 +19,15 @@ const RULE = 300
  * known to matter.
  */
 export function toolFor(unit: Unit, value: number | null, within: number | null): string {
-  if (unit === 'mm') {
-    if (value !== null && value > RULE) return 'a tape measure'
-    return within !== null && within < 1 && (value === null || value <= CALIPER)
-      ? 'a caliper'
-      : 'a steel rule'
-  }
-  if (unit === 'pcs') return 'your eyes: count'
-  if (unit === 'g') return 'a kitchen scale'
-  if (unit === 'W' || unit === 'A' || unit === 'V') return 'its label'
-  return 'its label or its sheet'
+  if (unit !== 'mm') return TOOLS[unit] ?? 'its label or its sheet'
+  if (value !== null && value > RULE) return 'a tape measure'
+  const finely = within !== null && within < 1
+  return finely && (value ?? 0) <= CALIPER ? 'a caliper' : 'a steel rule'
+}
+const TOOLS: Partial<Record<Unit, string>> = {
+  pcs: 'your eyes: count',
+  g: 'a kitchen scale',
+  W: 'its label',
+  A: 'its label',
+  V: 'its label',
 }

@@ -145,7 +145,7 @@ function complaintOf(
   }
 }
 const textOf = (value: unknown): string =>
-  typeof value === 'object' ? JSON.stringify(value) : String(value)
+  typeof value === 'string' ? value : JSON.stringify(value)
 
 /** Boards and cases by their counts, as the reader of sheets does it. */
 function counted(kind: PartKind, values: ReadonlyMap<string, unknown>): Named {

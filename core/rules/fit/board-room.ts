@@ -5,7 +5,7 @@ import { board } from '../../parts/board'
 import { pcCase } from '../../parts/case'
 import { fact, of, type Leaf } from '../../figures/quantity'
 import { rule } from '../rule'
-import { joinedBy } from '../../plan/situation'
+import { SEATED, joinedBy } from '../../plan/situation'
 import { FORM, type BoardForm } from '../../standards/boards'
 import { SOURCE } from '../../standards/sources'
 
@@ -19,7 +19,8 @@ export const boardRoom = rule({
   stage: 'fit',
   asks: 'Does the board’s outline fit on the tray?',
   source: SOURCE.atx,
-  needs: s =>
+  needs: SEATED,
+  inputs: s =>
     joinedBy(s, 'tray', 'board', 'case').map(({ joint, plug, socket }) => ({
       joint,
       board: plug,

@@ -9,7 +9,7 @@ import { pcCase } from '../../parts/case'
 import type { ItemOf } from '../../parts/kind'
 import { fact, of, plus } from '../../figures/quantity'
 import { rule } from '../rule'
-import { every, joinedBy, type Situation } from '../../plan/situation'
+import { SEATED, type Joined, type Seated, every, joinedBy } from '../../plan/situation'
 import { BOARD_THICKNESS, STANDOFF_HEIGHT } from '../../standards/boards'
 import { CARD_BODY, CARD_HEIGHT } from '../../standards/cards'
 import { STRAIGHT } from '../../connectors/leads'
@@ -22,31 +22,29 @@ interface CardInCase {
   readonly board: ItemOf<Board>
   readonly slot: Board['slots'][number]
   readonly pc: ItemOf<Case>
+}
+interface CardAtPlace extends CardInCase {
   readonly frame: Frame | null
 }
 
 /** Each seated card with its slot, in each case. */
-export const cardsInCase = (s: Situation): readonly CardInCase[] =>
+export const cardsInCase = (s: Joined): readonly CardInCase[] =>
   joinedBy(s, 'slot', 'card', 'board').flatMap(({ joint, plug, socket }) => {
     const slot = socket.part.slots.find(x => joint.b === `${socket.id}/${x.key}`)
-    return slot
-      ? every(s, 'case').map(pc => ({
-          joint: joint.id,
-          card: plug,
-          board: socket,
-          slot,
-          pc,
-          frame: s.frames.get(plug.id) ?? null,
-        }))
-      : []
+    if (!slot) return []
+    return every(s, 'case').map(pc => ({ joint: joint.id, card: plug, board: socket, slot, pc }))
   })
 
-export const cardLength = rule<CardInCase>({
+const cardsAtPlace = (s: Seated): readonly CardAtPlace[] =>
+  cardsInCase(s).map(c => ({ ...c, frame: s.frames.get(c.card.id) ?? null }))
+
+export const cardLength = rule({
   id: 'fit/card-length',
   stage: 'fit',
   asks: 'Is each card short enough for the case?',
   source: SOURCE.pcie,
-  needs: cardsInCase,
+  needs: SEATED,
+  inputs: cardsAtPlace,
   judge({ joint, card, pc, frame }) {
     const length = cardKind.leaf(card, 'length')
     const room = pcCase.leaf(pc, 'cardRoom')
@@ -69,12 +67,13 @@ export const cardLength = rule<CardInCase>({
   },
 })
 
-export const cardPlug = rule<CardInCase>({
+export const cardPlug = rule({
   id: 'fit/card-plug',
   stage: 'fit',
   asks: 'Does the plug on a card’s upper edge clear the near panel, with its first stretch straight?',
   source: SOURCE.pcie,
-  needs: cardsInCase,
+  needs: SEATED,
+  inputs: cardsAtPlace,
   judge({ joint, card, pc, frame }) {
     const socket = card.part.power.find(p => p.edge === 'upper')
     if (!socket) return []
@@ -128,12 +127,13 @@ export const cardPlug = rule<CardInCase>({
 export const slotRows = ({ card, slot }: Pick<CardInCase, 'card' | 'slot'>): readonly number[] =>
   Array.from({ length: Math.ceil(card.part.slots) }, (_, i) => slot.row + i)
 
-export const slotCovers = rule<CardInCase>({
+export const slotCovers = rule({
   id: 'fit/slot-covers',
   stage: 'fit',
   asks: 'Has the case a rear slot for each that a card takes?',
   source: SOURCE.atx,
-  needs: cardsInCase,
+  needs: SEATED,
+  inputs: cardsAtPlace,
   judge({ joint, card, slot, pc }) {
     const rows = slotRows({ card, slot })
     const { slots } = pc.part

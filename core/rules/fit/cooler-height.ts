@@ -1,14 +1,15 @@
 // Does the cooler stay under the near panel? What the case's figure is counted from decides what is
 // added to it.
 import { measured } from '../finding'
-import { place, type Frame } from '../../geometry/space'
+import { place } from '../../geometry/space'
 import type { Case } from '../../parts/case-schema'
 import { pcCase } from '../../parts/case'
-import { cooler, type Cooler } from '../../parts/cooler'
+import { cooler } from '../../parts/cooler'
 import type { ItemOf } from '../../parts/kind'
 import { fact, of, plus, type Leaf, type Sum } from '../../figures/quantity'
 import { rule } from '../rule'
-import { every, joinedBy } from '../../plan/situation'
+import { layout } from '../../plan/items'
+import { SEATED, every, joinedBy } from '../../plan/situation'
 import { BOARD_THICKNESS, STANDOFF_HEIGHT } from '../../standards/boards'
 import { SOURCE } from '../../standards/sources'
 import { assume } from '../../figures/units'
@@ -16,18 +17,13 @@ import { assume } from '../../figures/units'
 /** Named choice: how high the processor's lid stands over the board in its socket, mm; assumed. */
 const LID_OVER_BOARD = { mm: 8, tol: 1 }
 
-export const coolerHeight = rule<{
-  readonly joint: string
-  readonly cooler: ItemOf<Cooler>
-  readonly pc: ItemOf<Case>
-  readonly frame: Frame | null
-  readonly panel: number
-}>({
+export const coolerHeight = rule({
   id: 'fit/cooler-height',
   stage: 'fit',
   asks: 'Does the cooler stay under the near panel?',
   source: SOURCE.maker,
-  needs: s =>
+  needs: { ...SEATED, layout },
+  inputs: s =>
     joinedBy(s, 'cooler-mount', 'cooler', 'board').flatMap(({ joint, plug }) =>
       every(s, 'case').map(pc => ({
         joint: joint.id,
@@ -76,8 +72,8 @@ function beneath(from: Case['coolerRoomFrom']): Sum {
     'mm',
     assume(STANDOFF_HEIGHT.mm, 'mm', 0.5),
   )
-  const terms = from === 'board' ? [lid] : from === 'tray' ? [lid, board, standoff] : []
-  return { unit: 'mm', terms: terms.map(leaf => ({ leaf, times: 1 })) }
+  const between = { board: [lid], tray: [lid, board, standoff], lid: [] }
+  return { unit: 'mm', terms: between[from ?? 'lid'].map(leaf => ({ leaf, times: 1 })) }
 }
 
 /**

@@ -1,11 +1,11 @@
 // Does the board's firmware know this processor, and if not, can it be flashed without one that
 // works?
-import { plain } from '../finding'
+import { plain, type Because } from '../finding'
 import type { Board } from '../../parts/board-schema'
 import type { ItemOf } from '../../parts/kind'
 import type { Processor } from '../../parts/processor'
 import { rule } from '../rule'
-import { joinedBy, type Situation } from '../../plan/situation'
+import { JOINED, type Joined, joinedBy } from '../../plan/situation'
 import { SOURCE } from '../../standards/sources'
 
 export interface Firmware {
@@ -13,7 +13,7 @@ export interface Firmware {
   readonly processor: ItemOf<Processor>
   readonly board: ItemOf<Board>
 }
-export const firmwares = (s: Situation): readonly Firmware[] =>
+export const firmwares = (s: Joined): readonly Firmware[] =>
   joinedBy(s, 'processor-socket', 'processor', 'board').flatMap(({ joint, plug, socket }) =>
     socket.part.firmware ? [{ joint: joint.id, processor: plug, board: socket }] : [],
   )
@@ -49,90 +49,68 @@ export function flashTo({
     : null
 }
 
-export const firmware = rule<Firmware>({
+export const firmware = rule({
   id: 'fit/firmware',
   stage: 'fit',
   asks: 'Does the board’s firmware know this processor?',
   source: SOURCE.maker,
-  needs: firmwares,
-  judge({ joint, processor, board }) {
-    const { version, flashes, knows } = board.part.firmware ?? {
-      version: undefined,
-      flashes: false,
-      knows: [],
-    }
+  needs: JOINED,
+  inputs: firmwares,
+  judge(firmware) {
+    const { processor, board } = firmware
+    const { version, flashes, knows } = board.part.firmware ?? UNKNOWN
     const from = knows.find(k => k.processor === processor.part.id)?.from
-    const said = {
-      rule: 'fit/firmware',
-      stage: 'fit',
-      about: [processor.id, board.id],
-      joints: [joint],
-      because: [
-        {
-          fact: `firmware on the ${board.name}`,
-          value: version ?? '?',
-          basis: version === undefined ? 'missing' : 'spec',
-          source: SOURCE.maker,
-        },
-        {
-          fact: `knows the ${processor.name} from`,
-          value: from ?? '?',
-          basis: from === undefined ? 'missing' : 'spec',
-          source: SOURCE.maker,
-        },
-        {
-          fact: 'takes new firmware without a working processor',
-          value: flashes ? 'yes' : 'no',
-          basis: 'spec',
-          source: SOURCE.maker,
-        },
-      ],
-    } as const
+    const about = aboutFirmware(firmware, { version, from, flashes })
+    const loaded = `Firmware ${version ?? '?'} of the ${board.name}`
     if (version === undefined || from === undefined)
-      return [
-        plain(
-          {
-            ...said,
-            sentence: `Whether the firmware of the ${board.name} knows the ${processor.name} is not stated`,
-            wayOut:
-              version === undefined
-                ? 'Read the version on the sticker or the box; enter it with the board.'
-                : 'Look the processor up in the board’s list; enter from which version on it is known.',
-          },
-          'measure',
-        ),
-      ]
-    if (flashTo({ processor, board }) === null)
-      return [
-        plain(
-          {
-            ...said,
-            sentence: `Firmware ${version} of the ${board.name} knows the ${processor.name}`,
-          },
-          'clear',
-        ),
-      ]
-    return flashes
-      ? [
-          plain(
-            {
-              ...said,
-              sentence: `Firmware ${version} of the ${board.name} is older than the ${processor.name}: known from ${from} on`,
-              wayOut: `Flash ${from} or later before the first power-on: a stick and the board’s own button, about ten minutes.`,
-            },
-            'watch',
-          ),
-        ]
-      : [
-          plain(
-            {
-              ...said,
-              sentence: `Firmware ${version} of the ${board.name} is older than the ${processor.name}: known from ${from} on`,
-              wayOut:
-                'Borrow a processor it knows to flash it, have the shop flash it, or another board.',
-            },
-            'stop',
-          ),
-        ]
+      return [plain(notStated(about, version), 'measure')]
+    if (flashTo(firmware) === null)
+      return [plain({ ...about, sentence: `${loaded} knows the ${processor.name}` }, 'clear')]
+    const sentence = `${loaded} is older than the ${processor.name}: known from ${from} on`
+    const wayOut = flashes
+      ? `Flash ${from} or later before the first power-on: ` +
+        'a stick and the board’s own button, about ten minutes.'
+      : 'Borrow a processor it knows to flash it, have the shop flash it, or another board.'
+    return [plain({ ...about, sentence, wayOut }, flashes ? 'watch' : 'stop')]
   },
+})
+
+const UNKNOWN = { version: undefined, flashes: false, knows: [] } as const
+
+/** What the rule knows of a pair: each is asked for by the sentence that waits for it. */
+interface Known {
+  readonly version: string | undefined
+  readonly from: string | undefined
+  readonly flashes: boolean
+}
+
+function aboutFirmware({ joint, processor, board }: Firmware, { version, from, flashes }: Known) {
+  const stated = (fact: string, value: string | undefined): Because => ({
+    fact,
+    value: value ?? '?',
+    basis: value === undefined ? 'missing' : 'spec',
+    source: SOURCE.maker,
+  })
+  return {
+    rule: 'fit/firmware',
+    stage: 'fit',
+    about: [processor.id, board.id],
+    joints: [joint],
+    processor: processor.name,
+    board: board.name,
+    because: [
+      stated(`firmware on the ${board.name}`, version),
+      stated(`knows the ${processor.name} from`, from),
+      stated('takes new firmware without a working processor', flashes ? 'yes' : 'no'),
+    ],
+  } as const
+}
+
+const notStated = (about: ReturnType<typeof aboutFirmware>, version: string | undefined) => ({
+  ...about,
+  sentence: `Whether the firmware of the ${about.board} knows the ${about.processor} is not stated`,
+  wayOut:
+    version === undefined
+      ? 'Read the version on the sticker or the box; enter it with the board.'
+      : 'Look the processor up in the board’s list; enter from which version on it is known.',
 })

@@ -1,5 +1,7 @@
 // Memory: under the cooler's fan, in the slots of the board's table, at the speed and size that the
 // board promises.
+import { at } from '../../collections/at'
+import { groupBy } from '../../collections/groups'
 import { measured, plain } from '../finding'
 import { place, type Frame } from '../../geometry/space'
 import type { Joint } from '../../joining/joint'
@@ -10,7 +12,7 @@ import type { ItemOf } from '../../parts/kind'
 import { memory as memoryKind, type Memory } from '../../parts/memory'
 import { of, times, plus } from '../../figures/quantity'
 import { rule } from '../rule'
-import { joinedBy, type Situation } from '../../plan/situation'
+import { JOINED, SEATED, type Joined, type Seated, joinedBy } from '../../plan/situation'
 import { DIMM } from '../../standards/modules'
 import { SOURCE } from '../../standards/sources'
 
@@ -25,42 +27,39 @@ interface Under {
 }
 
 /** Kits with modules that the cooler may reach over: those whose slots lie within its reach. */
-const under = (s: Situation): readonly Under[] =>
+const under = (s: Seated): readonly Under[] =>
   joinedBy(s, 'cooler-mount', 'cooler', 'board').flatMap(({ plug: cooler, socket: board }) => {
     const reach = coolerKind.leaf(cooler, 'over').figure
-    const front = reach && board.part.processor.at[0] + reach.value + reach.tol
-    const kits = new Map<
-      string,
-      { joint: string; memory: ItemOf<Memory>; slots: string[]; at: number }
-    >()
-    for (const { joint, plug: memory, socket } of joinedBy(s, 'memory-slot', 'memory', 'board')) {
-      const slot = socket.part.memory.slots.find(x => joint.b === `${socket.id}/memory-${x.label}`)
-      if (
-        socket.id !== board.id ||
-        !slot ||
-        (front !== null && slot.at[0] - DIMM.thickness / 2 > front)
-      )
-        continue
-      const known = kits.get(memory.id) ?? { joint: joint.id, memory, slots: [], at: slot.at[0] }
-      known.slots.push(slot.label)
-      kits.set(memory.id, known)
-    }
-    return front === null
-      ? []
-      : [...kits.values()].map(k => ({
-          ...k,
-          cooler,
-          board,
-          frame: s.frames.get(board.id) ?? null,
-        }))
+    if (!reach) return []
+    const front = board.part.processor.at[0] + reach.value + reach.tol
+    const modules = joinedBy(s, 'memory-slot', 'memory', 'board')
+      .filter(m => m.socket.id === board.id)
+      .flatMap(({ joint, plug: memory }) => {
+        const slot = board.part.memory.slots.find(x => joint.b === `${board.id}/memory-${x.label}`)
+        const isUnder = slot !== undefined && slot.at[0] - DIMM.thickness / 2 <= front
+        return isUnder ? [{ joint: joint.id, memory, slot }] : []
+      })
+    return [...groupBy(modules, m => m.memory.id).values()].map(kit => {
+      const { joint, memory, slot } = at(kit, 0)
+      return {
+        joint,
+        memory,
+        slots: kit.map(m => m.slot.label),
+        at: slot.at[0],
+        cooler,
+        board,
+        frame: s.frames.get(board.id) ?? null,
+      }
+    })
   })
 
-export const coolerOverMemory = rule<Under>({
+export const coolerOverMemory = rule({
   id: 'fit/cooler-over-memory',
   stage: 'fit',
   asks: 'Do the memory modules stand clear of the cooler above them?',
   source: SOURCE.maker,
-  needs: under,
+  needs: SEATED,
+  inputs: under,
   judge({ joint, memory, cooler, board, slots, at, frame }) {
     const height = memoryKind.leaf(memory, 'height', {
       value: DIMM.bareHeight,
@@ -96,7 +95,7 @@ interface OnBoard {
   readonly joints: readonly Joint[]
   readonly kits: readonly ItemOf<Memory>[]
 }
-const onBoard = (s: Situation): readonly OnBoard[] => {
+const onBoard = (s: Joined): readonly OnBoard[] => {
   const met = joinedBy(s, 'memory-slot', 'memory', 'board')
   const boards = [...new Map(met.map(m => [m.socket.id, m.socket])).values()]
   return boards.map(board => {
@@ -110,12 +109,13 @@ const onBoard = (s: Situation): readonly OnBoard[] => {
 }
 const about = ({ board, kits }: OnBoard): readonly string[] => [...kits.map(k => k.id), board.id]
 
-export const memoryTable = rule<OnBoard>({
+export const memoryTable = rule({
   id: 'fit/memory-table',
   stage: 'fit',
   asks: 'Do the modules sit in the slots that the board’s table names for their number?',
   source: SOURCE.maker,
-  needs: onBoard,
+  needs: JOINED,
+  inputs: onBoard,
   judge(on) {
     const row = on.board.part.memory.table.find(t => t.modules === on.joints.length)
     const used = on.joints.map(j => j.b.slice(`${on.board.id}/memory-`.length)).sort()
@@ -171,12 +171,13 @@ export const memoryTable = rule<OnBoard>({
   },
 })
 
-export const memorySpeed = rule<OnBoard>({
+export const memorySpeed = rule({
   id: 'fit/memory-speed',
   stage: 'fit',
   asks: 'Does the board promise the memory’s speed for that number of modules?',
   source: SOURCE.maker,
-  needs: onBoard,
+  needs: JOINED,
+  inputs: onBoard,
   judge(on) {
     const n = on.board.part.memory.table.findIndex(t => t.modules === on.joints.length)
     const have = n < 0 ? null : boardKind.leaf(on.board, `memory.table.${n}.speed`)
@@ -198,12 +199,13 @@ export const memorySpeed = rule<OnBoard>({
   },
 })
 
-export const memorySize = rule<OnBoard>({
+export const memorySize = rule({
   id: 'fit/memory-size',
   stage: 'fit',
   asks: 'Does the board take that much memory?',
   source: SOURCE.maker,
-  needs: onBoard,
+  needs: JOINED,
+  inputs: onBoard,
   judge(on) {
     const have = boardKind.leaf(on.board, 'memory.most')
     if (!have.figure) return []

@@ -1,24 +1,16 @@
 // Will there be a picture? A processor that draws one, on a board with video sockets.
 import { plain } from '../finding'
-import type { Board } from '../../parts/board-schema'
-import type { Card } from '../../parts/card'
-import type { ItemOf } from '../../parts/kind'
-import type { Processor } from '../../parts/processor'
 import { rule } from '../rule'
-import { joinedBy } from '../../plan/situation'
+import { JOINED, joinedBy } from '../../plan/situation'
 import { SOURCE } from '../../standards/sources'
 
-export const picture = rule<{
-  readonly joint: string
-  readonly processor: ItemOf<Processor>
-  readonly board: ItemOf<Board>
-  readonly cards: readonly ItemOf<Card>[]
-}>({
+export const picture = rule({
   id: 'fit/picture',
   stage: 'fit',
   asks: 'Does the machine draw a picture?',
   source: SOURCE.maker,
-  needs: s =>
+  needs: JOINED,
+  inputs: s =>
     joinedBy(s, 'processor-socket', 'processor', 'board').map(({ joint, plug, socket }) => ({
       joint: joint.id,
       processor: plug,

@@ -1,27 +1,17 @@
 // Brackets and cards share the covers at the rear: one that a card takes is no place for a bracket.
 import { plain } from '../finding'
-import type { Bracket } from '../../parts/bracket'
-import type { Case } from '../../parts/case-schema'
-import type { ItemOf } from '../../parts/kind'
 import { rule } from '../rule'
-import { joinedBy } from '../../plan/situation'
+import { JOINED, joinedBy } from '../../plan/situation'
 import { SOURCE } from '../../standards/sources'
 import { cardsInCase, slotRows } from './card-room'
 
-interface Behind {
-  readonly joint: string
-  readonly bracket: ItemOf<Bracket>
-  readonly pc: ItemOf<Case>
-  readonly covers: readonly number[]
-  readonly cards: readonly { readonly id: string; readonly name: string; readonly rows: string }[]
-}
-
-export const rearCover = rule<Behind>({
+export const rearCover = rule({
   id: 'fit/rear-cover',
   stage: 'fit',
   asks: 'Is the rear cover that each bracket takes free of cards?',
   source: SOURCE.atx,
-  needs: s =>
+  needs: JOINED,
+  inputs: s =>
     joinedBy(s, 'rear-cover', 'bracket', 'case').map(({ joint, plug, socket }) => {
       const first = Number(/cover-(\d+)$/.exec(joint.b)?.[1] ?? 0)
       const covers = Array.from({ length: plug.part.covers }, (_, i) => first - i)

@@ -7,7 +7,8 @@ import type { Board } from '../../parts/board-schema'
 import type { Card } from '../../parts/card'
 import type { ItemOf } from '../../parts/kind'
 import { rule } from '../rule'
-import { joinedBy, type Situation } from '../../plan/situation'
+import { ends } from '../../plan/items'
+import { JOINED, type Joined, type Situation, joinedBy } from '../../plan/situation'
 import { LANE, lanesOf } from '../../standards/cards'
 import { SOURCE } from '../../standards/sources'
 import { number } from '../../figures/format'
@@ -24,7 +25,7 @@ interface Shutting {
   }[]
 }
 
-const shutting = (s: Situation): readonly Shutting[] =>
+const shutting = (s: Pick<Situation, keyof Joined | 'ends'>): readonly Shutting[] =>
   (['slot', 'm2-slot'] as const)
     .flatMap(face => [
       ...joinedBy(s, face, 'card', 'board'),
@@ -41,12 +42,13 @@ const shutting = (s: Situation): readonly Shutting[] =>
       return [{ joint, board: socket, name: plug.name, at: b.end.label, lost }]
     })
 
-export const covered = rule<Shutting>({
+export const covered = rule({
   id: 'fit/covered',
   stage: 'fit',
   asks: 'Which ports, headers and slots does a card cover or a stick switch off?',
   source: SOURCE.maker,
-  needs: shutting,
+  needs: { ...JOINED, ends },
+  inputs: shutting,
   judge({ joint, board, name, at, lost }) {
     const said = {
       rule: 'fit/covered',
@@ -116,7 +118,7 @@ interface Link {
   readonly generation: number | null
 }
 
-const linked = (s: Situation): readonly Linked[] => [
+const linked = (s: Joined): readonly Linked[] => [
   ...joinedBy(s, 'slot', 'card', 'board').flatMap(({ joint, plug, socket }) => {
     const slot = socket.part.slots.find(x => joint.b === `${socket.id}/${x.key}`)
     return slot
@@ -154,12 +156,13 @@ const linkOf = (p: Pick<Card, 'size' | 'lanes' | 'generation'>): Link => ({
   generation: p.generation ?? null,
 })
 
-export const linkSpeed = rule<Linked>({
+export const linkSpeed = rule({
   id: 'fit/link',
   stage: 'fit',
   asks: 'Does each card and stick get the lanes and the generation it is made for?',
   source: SOURCE.pcie,
-  needs: linked,
+  needs: JOINED,
+  inputs: linked,
   judge({ joint, items, name, at, asks, gets }) {
     const speed = (l: Link): number | null =>
       l.lanes === null || l.generation === null ? null : l.lanes * (LANE[l.generation] ?? 0)

@@ -5,10 +5,11 @@ import { pcCase } from '../../parts/case'
 import type { Board } from '../../parts/board-schema'
 import { holesOf } from '../../parts/board'
 import type { ItemOf } from '../../parts/kind'
-import { sundry, type Sundry } from '../../parts/sundry'
+import { sundry } from '../../parts/sundry'
 import { fact, of, plus } from '../../figures/quantity'
 import { rule } from '../rule'
-import { every, joinedBy, type Situation } from '../../plan/situation'
+import { tasksDone } from '../../plan/joints'
+import { JOINED, type Joined, type Situation, every, joinedBy } from '../../plan/situation'
 import { SOURCE } from '../../standards/sources'
 import { standoffPlan, standoffTask } from '../../plan/standoffs'
 
@@ -16,22 +17,24 @@ interface OnTray {
   readonly joint: string
   readonly board: ItemOf<Board>
   readonly pc: ItemOf<Case>
-  /** Whether the standoffs were put right at the bench. */ readonly done: boolean
+  /** Whether the standoffs were put right at the bench. */
+  readonly done: boolean
 }
-const onTray = (s: Situation): readonly OnTray[] =>
+const onTray = (s: Pick<Situation, keyof Joined | 'tasksDone'>): readonly OnTray[] =>
   joinedBy(s, 'tray', 'board', 'case').map(({ joint, plug, socket }) => ({
     joint: joint.id,
     board: plug,
     pc: socket,
-    done: s.done.includes(standoffTask(plug.id)),
+    done: s.tasksDone.includes(standoffTask(plug.id)),
   }))
 
-export const standoffStray = rule<OnTray>({
+export const standoffStray = rule({
   id: 'fit/standoff-stray',
   stage: 'fit',
   asks: 'Does a standoff stand under the board where it has no hole?',
   source: SOURCE.atx,
-  needs: onTray,
+  needs: { ...JOINED, tasksDone },
+  inputs: onTray,
   judge({ joint, board, pc, done }) {
     const { takeOut, holes } = standoffPlan(board, pc)
     if (!holes) return []
@@ -83,12 +86,13 @@ export const standoffStray = rule<OnTray>({
   },
 })
 
-export const standoffThread = rule<OnTray>({
+export const standoffThread = rule({
   id: 'fit/standoff-thread',
   stage: 'fit',
   asks: 'Has the tray a thread for every hole of the board?',
   source: SOURCE.atx,
-  needs: onTray,
+  needs: { ...JOINED, tasksDone },
+  inputs: onTray,
   judge({ joint, board, pc }) {
     const { holes, unsupported } = standoffPlan(board, pc)
     const said = {
@@ -143,12 +147,13 @@ export const standoffThread = rule<OnTray>({
   },
 })
 
-export const standoffCount = rule<OnTray & { readonly bags: readonly ItemOf<Sundry>[] }>({
+export const standoffCount = rule({
   id: 'fit/standoff-count',
   stage: 'fit',
   asks: 'Are there enough standoffs for the holes that need one?',
   source: SOURCE.practice,
-  needs: s =>
+  needs: { ...JOINED, tasksDone },
+  inputs: s =>
     onTray(s).map(t => ({ ...t, bags: every(s, 'sundry').filter(i => i.part.use === 'standoff') })),
   judge({ joint, board, pc, bags }) {
     const plan = standoffPlan(board, pc)

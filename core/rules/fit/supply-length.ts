@@ -1,28 +1,22 @@
 // Does the supply, with the plugs of a modular one, find room behind its mount?
 import { measured } from '../finding'
-import { place, type Frame } from '../../geometry/space'
-import type { Case } from '../../parts/case-schema'
+import { place } from '../../geometry/space'
 import { pcCase } from '../../parts/case'
-import type { ItemOf } from '../../parts/kind'
-import { supplyLength, type Supply } from '../../parts/supply'
+import { supplyLength } from '../../parts/supply'
 import { fact, of, plus } from '../../figures/quantity'
 import { rule } from '../rule'
-import { joinedBy } from '../../plan/situation'
+import { SEATED, joinedBy } from '../../plan/situation'
 import { SOURCE } from '../../standards/sources'
 import { MODULAR_PLUGS } from '../../standards/supplies'
 import { assume } from '../../figures/units'
 
-export const supplyRoom = rule<{
-  readonly joint: string
-  readonly supply: ItemOf<Supply>
-  readonly pc: ItemOf<Case>
-  readonly frame: Frame | null
-}>({
+export const supplyRoom = rule({
   id: 'fit/supply-length',
   stage: 'fit',
   asks: 'Is the supply, plugs included, short enough for its place?',
   source: SOURCE.atx12v,
-  needs: s =>
+  needs: SEATED,
+  inputs: s =>
     joinedBy(s, 'supply-place', 'supply', 'case').map(({ joint, plug, socket }) => ({
       joint: joint.id,
       supply: plug,

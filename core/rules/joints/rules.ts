@@ -2,33 +2,31 @@
 // header's current.
 import { measured, plain, type Finding } from '../finding'
 import { capital } from '../../figures/format'
-import type { Build } from '../../document/build'
 import { rule } from '../rule'
-import { joints, type Situation } from '../../plan/situation'
+import { leftOpen } from '../../plan/given'
+import { ends, names } from '../../plan/items'
+import { plugs, seats, unmet } from '../../plan/joints'
+import { type Situation, joints } from '../../plan/situation'
 import { faceSource, isMechanical } from '../../connectors/connectors'
 import { SOURCE } from '../../standards/sources'
 import type { Verdict } from '../../figures/verdict'
 import { faceOf, mate } from '../../joining/mate'
-import { itemOfRef, type EndOf, type Joint, type Unmet } from '../../joining/joint'
+import { itemOfRef, type EndOf, type Unmet } from '../../joining/joint'
 
-const nameOf = (s: Situation, ref: string): string => s.names.get(itemOfRef(ref)) ?? ref
+const nameOf = (s: Pick<Situation, 'names'>, ref: string): string =>
+  s.names.get(itemOfRef(ref)) ?? ref
 
 /** What one side of a joint is called: the item, and which of its ends where it has several. */
 const sideOf = (name: string, end: EndOf): string =>
   end.end.label && !isMechanical(end.end.face) ? `${end.end.label} of the ${name}` : name
 
-export const joined = rule<{
-  readonly joint: Joint
-  readonly plug: EndOf
-  readonly socket: EndOf
-  readonly names: readonly [string, string]
-}>({
+export const joinedPairs = rule({
   id: 'joints/joined',
   stage: 'joints',
   asks: 'Do the two ends of each joint belong together?',
   source: SOURCE.practice,
-  reads: ['seats', 'plugs', 'ends', 'names'],
-  needs: s =>
+  needs: { seats, plugs, ends, names },
+  inputs: s =>
     joints(s).flatMap(joint => {
       const plug = s.ends.get(joint.a)
       const socket = s.ends.get(joint.b)
@@ -77,23 +75,17 @@ interface Holder {
   readonly end: string
   readonly by: string
 }
-export const unmet = rule<{
-  readonly unmet: Unmet
-  readonly name: string
-  readonly leftOpen: Build['choices']['leftOpen'][string] | null
-  readonly end: EndOf | null
-  readonly held: readonly Holder[]
-}>({
+export const unmetDemands = rule({
   id: 'joints/unmet',
   stage: 'joints',
   asks: 'Does every end that must or should be joined find its partner?',
   source: SOURCE.practice,
-  reads: ['unmet', 'choices', 'ends', 'names', 'seats', 'plugs'],
-  needs: s =>
+  needs: { unmet, leftOpen, ends, names, seats, plugs },
+  inputs: s =>
     s.unmet.map(u => ({
       unmet: u,
       name: nameOf(s, u.demand.id),
-      leftOpen: s.choices.leftOpen[u.demand.id] ?? null,
+      leftOpen: s.leftOpen[u.demand.id] ?? null,
       end: s.ends.get(u.demand.refs[0] ?? '') ?? null,
       held: u.taken.flatMap(ref => holderOf(s, ref)),
     })),
@@ -141,7 +133,10 @@ export const unmet = rule<{
 })
 
 /** Who has an end that would fit. */
-function holderOf(s: Situation, ref: string): readonly Holder[] {
+function holderOf(
+  s: Pick<Situation, 'seats' | 'plugs' | 'ends' | 'names'>,
+  ref: string,
+): readonly Holder[] {
   const joint = joints(s).find(j => j.a === ref || j.b === ref)
   const [end, other] = [s.ends.get(ref), s.ends.get(joint?.a === ref ? joint.b : (joint?.a ?? ''))]
   return end && other
@@ -166,17 +161,12 @@ function verdictOf(need: Unmet['demand']['need'], leftOpen: boolean): Verdict {
 }
 
 const asks = { id: 'joints/header-current', source: SOURCE.fan }
-export const headerCurrent = rule<{
-  readonly joint: Joint
-  readonly plug: EndOf
-  readonly socket: EndOf
-  readonly names: readonly [string, string]
-}>({
+export const headerCurrent = rule({
   ...asks,
   stage: 'joints',
   asks: 'Does each fan stay within the current of its header?',
-  reads: ['plugs', 'ends', 'names'],
-  needs: s =>
+  needs: { plugs, ends, names },
+  inputs: s =>
     s.plugs.flatMap(joint => {
       const plug = s.ends.get(joint.a)
       const socket = s.ends.get(joint.b)

@@ -1,20 +1,22 @@
 // Does each loose plug sit on its pins as it comes? Does a block plug have over each pin what the
 // board has there?
+import { JOINED } from '../../plan/situation'
 import { plain } from '../finding'
 import { capital } from '../../figures/format'
 import { rule } from '../rule'
 import { SOURCE } from '../../standards/sources'
 import { jobOf } from '../../standards/panel'
-import { contactsOf, panelMeetings, pinsFor, widthOf, type PanelMeeting } from '../../panel/block'
+import { contactsOf, panelMeetings, pinsFor, widthOf } from '../../panel/block'
 
 const WIDTH = 'panel/plug-width'
 
-export const plugWidth = rule<PanelMeeting>({
+export const plugWidth = rule({
   id: WIDTH,
   stage: 'panel',
   asks: 'Are the contacts of each loose plug as far apart as its pins?',
   source: SOURCE.panel,
-  needs: s => panelMeetings(s).filter(m => m.lead.face === 'panel-lead'),
+  needs: JOINED,
+  inputs: s => panelMeetings(s).filter(m => m.lead.face === 'panel-lead'),
   judge({ joint, lead, pc, board }) {
     const pins = pinsFor(board.part, lead.job ?? '')
     const wants = widthOf(pins)
@@ -61,12 +63,13 @@ export const plugWidth = rule<PanelMeeting>({
 
 const MAP = 'panel/block-map'
 
-export const blockMap = rule<PanelMeeting>({
+export const blockMap = rule({
   id: MAP,
   stage: 'panel',
   asks: 'Does a block plug have over each pin what the board has there?',
   source: SOURCE.panel,
-  needs: s => panelMeetings(s).filter(m => m.lead.face === 'panel-block'),
+  needs: JOINED,
+  inputs: s => panelMeetings(s).filter(m => m.lead.face === 'panel-block'),
   judge({ joint, lead, pc, board }) {
     const contacts = contactsOf(lead)
     // A free pin takes anything; a contact without a job lies over anything.

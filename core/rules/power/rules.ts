@@ -1,18 +1,19 @@
 // What is asked of the supply: its label by the chosen school, each rail, both small rails
 // together, each plug.
 import { measured } from '../finding'
-import type { EndOf, Joint } from '../../joining/joint'
-import { card as cardKind, type Card } from '../../parts/card'
+import { card as cardKind } from '../../parts/card'
 import type { ItemOf } from '../../parts/kind'
 import { counted } from '../../figures/format'
 import { supply as supplyKind, type Supply } from '../../parts/supply'
-import { oncePer } from '../../collections/once'
 import { fact, knownValue, of, plus, times, type Sum } from '../../figures/quantity'
 import { rule } from '../rule'
-import { every, joinedBy, type Situation } from '../../plan/situation'
+import { school } from '../../plan/given'
+import { ends, items, names, supplies } from '../../plan/items'
+import { loads, plugs } from '../../plan/joints'
+import { JOINED, type Situation, every, joinedBy } from '../../plan/situation'
 import { SOURCE } from '../../standards/sources'
-import { RIDES, SCHOOL, WIRE, WIRES12, type School } from '../../standards/supplies'
-import { isOldSlot, SLOT_SIZES, type SlotSize } from '../../standards/cards'
+import { RIDES, SCHOOL, WIRE, WIRES12 } from '../../standards/supplies'
+import { isOldSlot, SLOT_SIZES } from '../../standards/cards'
 import { SLOT_POWER } from '../../standards/draws'
 import type { Load } from '../../power/loads'
 import { NOTHING, sizing, total } from '../../power/sizing'
@@ -23,29 +24,13 @@ interface Fed {
   readonly loads: readonly Load[]
 }
 /**
- * A supply without the lengths of its cables: watts do not depend on them, and are not asked again
- * when one is measured.
- */
-export const rated = oncePer((supply: ItemOf<Supply>): ItemOf<Supply> => ({
-  ...supply,
-  part: {
-    ...supply.part,
-    cables: supply.part.cables.map(c => ({
-      ...c,
-      length: null,
-      plugs: c.plugs.map(p => ({ ...p, after: null })),
-    })),
-  },
-}))
-
-/**
  * Each supply with the loads that reach it. With one supply, what is not yet joined will hang on it
  * too.
  */
 export const fed = (s: Pick<Situation, 'items' | 'loads'>): readonly Fed[] => {
   const supplies = every(s, 'supply')
   return supplies.map(supply => ({
-    supply: rated(supply),
+    supply,
     loads: s.loads.filter(
       l =>
         l.feeds.some(f => f.supply === supply.id) ||
@@ -54,12 +39,13 @@ export const fed = (s: Pick<Situation, 'items' | 'loads'>): readonly Fed[] => {
   }))
 }
 
-export const supplySize = rule<Fed & { readonly school: School }>({
+export const supplySize = rule({
   id: 'power/supply-size',
   stage: 'power',
   asks: 'Is the supply large enough for the chosen school?',
   source: SOURCE.practice,
-  needs: s => fed(s).map(f => ({ ...f, school: s.choices.school })),
+  needs: { items: supplies, loads, school },
+  inputs: s => fed(s).map(f => ({ ...f, school: s.school })),
   judge({ supply, loads, school }) {
     if (loads.length === 0) return []
     const { need, have } = sizing(school, supply, loads)
@@ -87,12 +73,13 @@ const RAIL_LIMITS = [
   { rail: '3.3', path: 'rails.W3' },
 ] as const
 
-export const railLimit = rule<Fed>({
+export const railLimit = rule({
   id: 'power/rail',
   stage: 'power',
   asks: 'Does each rail, and 5 V with 3.3 V together, stay within the supply’s limits?',
   source: SOURCE.atx12v,
-  needs: fed,
+  needs: { items: supplies, loads },
+  inputs: fed,
   judge({ supply, loads }) {
     const asked = [
       ...RAIL_LIMITS.map(({ rail, path }) => ({
@@ -135,19 +122,13 @@ export const through = (loads: readonly Load[], joint: string, when: 'worst' | '
     ),
   )
 
-export const plugLimit = rule<{
-  readonly joint: Joint
-  readonly plug: EndOf
-  readonly socket: EndOf
-  readonly loads: readonly Load[]
-  readonly name: string
-}>({
+export const plugLimit = rule({
   id: 'power/plug',
   stage: 'power',
   asks: 'Does each power plug carry no more 12 V than its contacts stand?',
   source: SOURCE.atx12v,
-  reads: ['plugs', 'ends', 'loads', 'names'],
-  needs: s =>
+  needs: { plugs, ends, loads, names },
+  inputs: s =>
     s.plugs.flatMap(joint => {
       const plug = s.ends.get(joint.a)
       const socket = s.ends.get(joint.b)
@@ -179,12 +160,13 @@ export const plugLimit = rule<{
   },
 })
 
-export const surges = rule<Fed & { readonly school: School }>({
+export const surges = rule({
   id: 'power/surge',
   stage: 'power',
   asks: 'Does the supply ride through the moments in which cards exceed their power?',
   source: SOURCE.pcie,
-  needs: s => fed(s).map(f => ({ ...f, school: s.choices.school })),
+  needs: { items: supplies, loads, school },
+  inputs: s => fed(s).map(f => ({ ...f, school: s.school })),
   judge({ supply, loads, school }) {
     const found = surge(school, supply, loads)
     if (!found) return []
@@ -213,12 +195,13 @@ export const surges = rule<Fed & { readonly school: School }>({
   },
 })
 
-export const spinUp = rule<Fed>({
+export const spinUp = rule({
   id: 'power/start',
   stage: 'power',
   asks: 'Is there enough 12 V in the first seconds, when all disks spin up at once?',
   source: SOURCE.practice,
-  needs: s => fed(s).filter(f => f.loads.some(l => l.spins)),
+  needs: { items: supplies, loads },
+  inputs: s => fed(s).filter(f => f.loads.some(l => l.spins)),
   judge: ({ supply, loads }) => [
     measured({
       rule: 'power/start',
@@ -236,12 +219,13 @@ export const spinUp = rule<Fed>({
   ],
 })
 
-export const cableLimit = rule<Fed & { readonly plugs: readonly Joint[] }>({
+export const cableLimit = rule({
   id: 'power/cable',
   stage: 'power',
   asks: 'Do the wires of each cable carry what its plugs draw together, also at the start?',
   source: SOURCE.practice,
-  needs: s => fed(s).map(f => ({ ...f, plugs: s.plugs.filter(j => j.items[0] === f.supply.id) })),
+  needs: { items: supplies, loads, plugs },
+  inputs: s => fed(s).map(f => ({ ...f, plugs: s.plugs.filter(j => j.items[0] === f.supply.id) })),
   judge: ({ supply, loads, plugs }) =>
     supply.part.cables.flatMap(cable => {
       const own = plugs.filter(j => j.a.startsWith(`${supply.id}/${cable.key}.`))
@@ -279,17 +263,13 @@ export const cableLimit = rule<Fed & { readonly plugs: readonly Joint[] }>({
 })
 const VOLTS = 12
 
-export const plugClass = rule<{
-  readonly joint: Joint
-  readonly plug: EndOf
-  readonly card: ItemOf<Card>
-  readonly from: string
-}>({
+export const plugClass = rule({
   id: 'power/class',
   stage: 'power',
   asks: 'Does each 16-contact plug tell the card the power class it asks for?',
   source: SOURCE.pcie,
-  needs: s =>
+  needs: { items, plugs, ends, names },
+  inputs: s =>
     s.plugs.flatMap(joint => {
       const plug = s.ends.get(joint.a)
       const card = every(s, 'card').find(c => c.id === joint.items[1])
@@ -320,18 +300,13 @@ export const plugClass = rule<{
   },
 })
 
-export const slotLimit = rule<{
-  readonly joint: Joint
-  readonly loads: readonly Load[]
-  readonly card: ItemOf<Card>
-  readonly size: keyof typeof SLOT_POWER & SlotSize
-  readonly at: string
-}>({
+export const slotLimit = rule({
   id: 'power/slot',
   stage: 'power',
   asks: 'Does each card draw no more from its slot than the slot gives?',
   source: SOURCE.pcie,
-  needs: s =>
+  needs: { ...JOINED, loads },
+  inputs: s =>
     joinedBy(s, 'slot', 'card', 'board').flatMap(({ joint, plug, socket }) => {
       const slot = socket.part.slots.find(x => joint.b === `${socket.id}/${x.key}`)
       if (!slot || isOldSlot(slot.size) || isOldSlot(plug.part.size)) return []

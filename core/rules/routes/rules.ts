@@ -1,24 +1,24 @@
 // Is each lead long enough for its way? Is there room in each hole for the leads that go through
 // it?
+import { layout } from '../../plan/items'
+import { leads } from '../../plan/joints'
 import { measured, plain } from '../finding'
 import { capital } from '../../figures/format'
 import { rule } from '../rule'
 import { fact, of } from '../../figures/quantity'
 import { HOLE_FILL, LEAD_SIZE_SOURCE } from '../../connectors/leads'
 import { SOURCE } from '../../standards/sources'
-import type { Opening } from '../../case/layout'
 import { roomOf, sectionOf } from '../../case/holes'
-import type { LaidLead } from '../../laying/leads'
 
 const ID = 'routes/lead-length'
 
-export const leadLength = rule<{ readonly lead: LaidLead }>({
+export const leadLength = rule({
   id: ID,
   stage: 'routes',
   asks: 'Is each lead long enough for its way?',
   source: SOURCE.practice,
-  reads: ['leads'],
-  needs: s => s.leads.map(lead => ({ lead })),
+  needs: { leads },
+  inputs: s => s.leads.map(lead => ({ lead })),
   judge({ lead }) {
     const said = {
       rule: ID,
@@ -57,17 +57,13 @@ export const leadLength = rule<{ readonly lead: LaidLead }>({
 
 const ROOM = 'routes/hole-room'
 
-export const holeRoom = rule<{
-  readonly hole: Opening
-  readonly leads: readonly LaidLead[]
-  readonly assumed: boolean
-}>({
+export const holeRoom = rule({
   id: ROOM,
   stage: 'routes',
   asks: 'Is there room in each hole for the leads that go through it?',
   source: LEAD_SIZE_SOURCE,
-  reads: ['leads', 'layout'],
-  needs: s =>
+  needs: { leads, layout },
+  inputs: s =>
     (s.layout?.openings ?? []).flatMap(hole => {
       const leads = s.leads.filter(l => l.reach?.way.through.includes(hole.key))
       return leads.length === 0 ? [] : [{ hole, leads, assumed: s.layout?.assumed ?? false }]

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { oncePer } from '../collections/once'
-import { Memo, share } from './memo'
+import { Memory } from './memory'
+import { share } from './share'
 
 const data = fc.letrec(tie => ({
   value: fc.oneof(
@@ -71,41 +72,44 @@ test('a map in another order is another map; a set is never taken for an earlier
   expect(share({ done: new Set() }, { done: new Set(['x']) })).toEqual({ done: new Set(['x']) })
 })
 
-test('computes again only when an input is another object', () => {
-  const memo = new Memo()
+test('computes again only when an input is otherwise, and cuts off where the result is equal', () => {
+  const memo = new Memory()
   let runs = 0
-  const input = { v: 1 }
-  const ask = (x: object) =>
-    memo.keep('sum', [x], () => {
+  const ask = (x: { readonly v: number }) =>
+    memo.keep('sign', [x], ({ v }) => {
       runs += 1
-      return { total: 1 }
+      return { positive: v > 0 }
     })
-  const first = ask(input)
-  expect(ask(input)).toBe(first)
+  const first = ask({ v: 1 })
+  expect(ask({ v: 1 })).toBe(first) // another object that says the same
   expect(runs).toBe(1)
-  expect(ask({ v: 1 })).toBe(first) // computed again, cut off: the result is equal
+  expect(ask({ v: 2 })).toBe(first) // computed again: the result is equal, and so the same object
   expect(runs).toBe(2)
+  expect(ask({ v: -2 })).not.toBe(first)
 })
 
-test('what enters from outside is recognised by value', () => {
-  const memo = new Memo()
-  const first = memo.enter('doc', { items: [{ id: 'a' }] })
-  expect(memo.enter('doc', { items: [{ id: 'a' }] })).toBe(first)
+test('what goes in is handed on as the object that it equals', () => {
+  const memo = new Memory()
+  const doc = (items: readonly { readonly id: string }[]) =>
+    memo.keep('doc', [items], own => ({ own, first: own[0] }))
+  const before = doc([{ id: 'a' }, { id: 'b' }])
+  const after = doc([{ id: 'a' }, { id: 'c' }])
+  expect(after.first).toBe(before.first)
 })
 
 test('a result found inside another one is taken as it is, and the other is shared all the same', () => {
-  const memo = new Memo()
+  const memo = new Memory()
   let looks = 0
   const inner = (v: number) =>
-    memo.keep('inner', [{}], () => ({
+    memo.keep('inner', [v], () => ({
       get v() {
         looks += 1
         return v
       },
     }))
-  const outer = (of: object) => memo.keep('outer', [{}], () => ({ inner: of, fixed: { a: 1 } }))
+  const outer = (of: object) => memo.keep('outer', [of], () => ({ inner: of, fixed: { a: 1 } }))
   const first = outer(inner(1))
-  expect(outer(inner(1))).toBe(first) // the inner result was cut off by its own name
+  expect(outer(inner(1))).toBe(first)
   const changed = inner(2)
   looks = 0
   const other = outer(changed)
@@ -124,7 +128,7 @@ test('what is done once for an object is not done again for it, and is for an eq
 })
 
 test('the bound holds, and what was asked last stays', () => {
-  const memo = new Memo(4)
+  const memo = new Memory(4)
   let runs = 0
   const input = {}
   const ask = (name: string) =>

@@ -1,0 +1,77 @@
+// What there is to be joined in one horizon: all that the choice of seats and plugs is made from.
+import type { Layout } from '../case/layout'
+import { oncePer } from '../collections/once'
+import { isMechanical } from '../connectors/connectors'
+import { binding } from '../matching/budget'
+import { pairId, type Candidate } from '../matching/candidate'
+import type { MatchProblem } from '../matching/problem'
+import type { Asking } from './asking'
+import { endsByRef, jointOf, type Demand, type EndOf, type Joint } from './joint'
+import type { Pins, Weighed } from './weighing'
+
+export interface Joinable {
+  readonly asking: Asking
+  /** Every end without what it takes and gives. */
+  readonly shapes: readonly EndOf[]
+  /** Pairs made already or pinned by hand, plug → socket. */
+  readonly pins: Pins
+  readonly layout: Layout | null
+  readonly cases: readonly string[]
+  /** Items that are the same in all respects share a name here. */
+  readonly alike: ReadonlyMap<string, string>
+  /**
+   * Copies of one model share a name here, whatever was measured on them: a measured copy moves no
+   * other one.
+   */
+  readonly sameModel: ReadonlyMap<string, string>
+  /** Every pair of a seat and what could sit in it, and every pair of a plug and a socket. */
+  readonly seatPairs: readonly Weighed[]
+  readonly plugPairs: readonly Weighed[]
+}
+
+/** The ends that bodies rest on, and those that leads hang from or go to. */
+export const bodyEnds = oncePer((shapes: readonly EndOf[]): readonly EndOf[] =>
+  shapes.filter(e => isMechanical(e.end.face)),
+)
+export const leadEnds = oncePer((shapes: readonly EndOf[]): readonly EndOf[] =>
+  shapes.filter(e => !isMechanical(e.end.face)),
+)
+
+export const isBodyEnd = ({ shapes }: Pick<Joinable, 'shapes'>, ref: string): boolean =>
+  isMechanical(endsByRef(shapes).get(ref)?.end.face ?? 'tray')
+
+export const candidatesOf = (weighed: readonly Weighed[]): readonly Candidate[] =>
+  weighed.flatMap(w => w.candidate ?? [])
+
+export const byPairId = oncePer(
+  (candidates: readonly Candidate[]): ReadonlyMap<string, Candidate> =>
+    new Map(candidates.map(c => [pairId(c), c])),
+)
+
+/** The matching that these candidates and demands pose, as far as the rules have to do with them. */
+export function problemOf(
+  candidates: readonly Candidate[],
+  demands: readonly Demand[],
+  { asking, pins }: Pick<Joinable, 'asking' | 'pins'>,
+): Omit<MatchProblem, 'clauses'> {
+  const able = new Set(candidates.flatMap(c => [c.plug, c.socket]))
+  return {
+    demands,
+    candidates,
+    budgets: binding(asking.budgets, candidates),
+    excludes: asking.excludes.filter(([a, b]) => able.has(a) && able.has(b)),
+    follows: asking.follows.filter(([a, b]) => able.has(a) || able.has(b)),
+    pins: Object.entries(pins).filter(([a, b]) =>
+      candidates.some(c => c.plug === a && c.socket === b),
+    ),
+  }
+}
+
+export const jointsOf = (
+  pairs: readonly Pick<Candidate, 'plug' | 'socket'>[],
+  { asking, pins }: Pick<Joinable, 'asking' | 'pins'>,
+): readonly Joint[] =>
+  pairs.flatMap(({ plug, socket }) => {
+    const [a, b] = [asking.outlines.get(plug), asking.outlines.get(socket)]
+    return a && b ? [jointOf(a, b, pins[plug] === socket)] : []
+  })

@@ -1,0 +1,141 @@
+// One choice of seats, and the plugs laid for it with true lengths, lines and chains.
+import { endsOfPair, pairId, type Candidate, type Clause } from '../matching/candidate'
+import { add, FREE, UNMET, withoutLength, type Cost } from '../matching/cost'
+import type { Matching } from '../matching/problem'
+import { kept } from '../pipeline/kept'
+import { endsByRef, itemOfRef, type EndOf, type Joint } from './joint'
+import { candidatesOf, isBodyEnd, jointsOf, leadEnds, type Joinable } from './joinable'
+import type { Line } from './lines'
+import { withinReach } from './loose-leads'
+import { framesOf, type Frames } from './places'
+import { pluggedIn } from './plugging'
+import type { ShutBy } from './reasons'
+import type { Places } from './sitting'
+import { weighAll, type Weighed } from './weighing'
+
+export interface Laying {
+  readonly seats: readonly Joint[]
+  readonly frames: Frames
+  readonly plugs: readonly Joint[]
+  readonly lines: readonly Line[]
+  /** The leads as they were weighed where everything sits. */
+  readonly laid: readonly Weighed[]
+  readonly shut: ReadonlyMap<string, ShutBy>
+  readonly cost: Cost
+  readonly exact: boolean
+  /** How often plugs were laid to find this. */
+  readonly layings: number
+  /** What could not be joined together where everything sits. */
+  readonly clauses: readonly Clause[]
+}
+
+const framesAt = kept(
+  'frames',
+  (cases: readonly string[], shapes: readonly EndOf[], seats: readonly Joint[]): Frames =>
+    framesOf(cases, endsByRef(shapes), seats),
+)
+const placesAt = kept(
+  'places-laid',
+  (frames: Frames): Places => new Map([...frames].map(([item, f]) => [item, [f]])),
+)
+const seatedAt = kept(
+  'seated',
+  (seatPairs: readonly Weighed[], seats: readonly Joint[]): readonly Weighed[] => {
+    const taken = new Set(seats.map(j => j.id))
+    return seatPairs.filter(w => w.candidate && taken.has(pairId(w.candidate)))
+  },
+)
+const shutAt = kept(
+  'shut',
+  (seated: readonly Weighed[]): ReadonlyMap<string, ShutBy> =>
+    new Map(seated.flatMap(by => by.shuts.map(s => [s.ref, { ...s, by }] as const))),
+)
+const openAt = kept(
+  'open-pairs',
+  (laid: readonly Weighed[], shut: ReadonlyMap<string, ShutBy>): readonly Candidate[] =>
+    candidatesOf(laid.filter(w => !shut.has(w.socket) && !shut.has(w.plug))),
+)
+const plugsAt = kept(
+  'plug-joints',
+  (pairs: readonly Candidate[], of: Pick<Joinable, 'asking' | 'pins'>): readonly Joint[] =>
+    jointsOf(pairs, of),
+)
+
+/** Lays the plugs for the seats of a plan. */
+export function layingFor(
+  at: string,
+  seats: readonly Joint[],
+  plan: Matching,
+  joinable: Joinable,
+): Laying {
+  const { cases, shapes, pins, layout, seatPairs, asking } = joinable
+  const frames = framesAt(at, cases, shapes, seats)
+  const there = { places: placesAt(at, frames), layout, lengths: true }
+  const seated = seatedAt(at, seatPairs, seats)
+  const shut = shutAt(at, seated)
+  const weighed = weighAll(`laid/${at}`, { ends: leadEnds(shapes), all: shapes, pins }, there)
+  const laid = withinReach(`laid/${at}`, weighed, { ends: endsByRef(shapes), pins }, there)
+  const { found, lines, clauses, layings } = pluggedIn(at, openAt(at, laid, shut), frames, joinable)
+  return {
+    seats,
+    frames,
+    plugs: plugsAt(at, found.pairs, { asking, pins }),
+    lines,
+    laid,
+    shut,
+    cost: costOf(seated, found, plan, joinable),
+    exact: found.exact && plan.exact,
+    layings,
+    clauses,
+  }
+}
+
+/** What seats and plugs cost together; plans know no lengths, and so they are left out. */
+function costOf(
+  seated: readonly Weighed[],
+  found: Matching,
+  plan: Matching,
+  joinable: Joinable,
+): Cost {
+  const planned = new Set(plan.pairs.flatMap(p => [p.plug, p.socket]))
+  const without = joinable.asking.demands.filter(
+    d => d.refs.every(ref => isBodyEnd(joinable, ref)) && !d.refs.some(ref => planned.has(ref)),
+  )
+  return [
+    ...seated.flatMap(w => (w.candidate ? [w.candidate.cost] : [])),
+    ...without.map(d => UNMET[d.need]),
+    withoutLength(found.cost),
+  ].reduce(add, FREE)
+}
+
+/**
+ * The seats of which one at least has to change before these plugs can do better: those of items
+ * whose leads lost a partner here, and of what shuts their ends. Alike items stand for each other.
+ */
+export function cutOf({ seats, laid, clauses, shut }: Laying, joinable: Joinable): Clause {
+  const { seatPairs, plugPairs, alike } = joinable
+  const here = new Set(laid.flatMap(w => (w.candidate ? [pairId(w.candidate)] : [])))
+  const lost = plugPairs.filter(w => w.candidate && !here.has(pairId(w.candidate)))
+  const held = new Map(seats.map(j => [j.items[0], j.items[1]]))
+  /** An item and all that it sits in, up to the case. */
+  const upwards = (item: string): readonly string[] => {
+    const holder = held.get(item)
+    return holder === undefined ? [item] : [item, ...upwards(holder)]
+  }
+  const items = new Set(
+    [
+      ...lost.flatMap(w => [w.plug, w.socket]),
+      ...clauses.flat(2).flatMap(endsOfPair),
+      ...[...shut.values()].map(s => s.by.plug),
+    ].flatMap(ref => upwards(itemOfRef(ref))),
+  )
+  /** Whether one plug may stand for the other: they are the same, or of items that are alike. */
+  const standsFor = (plug: string, other: string): boolean => {
+    const kin = alike.get(itemOfRef(other))
+    return plug === other || (kin !== undefined && alike.get(itemOfRef(plug)) === kin)
+  }
+  const possible = seatPairs.filter(w => w.candidate)
+  return seats
+    .filter(j => items.has(j.items[0]) && possible.filter(w => w.plug === j.a).length > 1)
+    .map(j => possible.filter(w => w.socket === j.b && standsFor(w.plug, j.a)).map(pairId))
+}

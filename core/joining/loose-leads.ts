@@ -1,0 +1,125 @@
+// Loose leads: an end in a socket is worth nothing where no socket for its other end lies within
+// reach.
+import { groupBy } from '../collections/groups'
+import type { Layout } from '../case/layout'
+import { extentOf } from '../case/reach'
+import type { Frame, Vec3 } from '../geometry/space'
+import { kept } from '../pipeline/kept'
+import { itemOfRef, type EndOf } from './joint'
+import type { Places } from './sitting'
+import { nearestWay, pointsAt, type WayFound } from './ways'
+import type { Pins, Weighed, Whereabouts } from './weighing'
+
+/** What was weighed, without the pairs of loose leads whose other end finds nothing near enough. */
+export function withinReach(
+  at: string,
+  weighed: readonly Weighed[],
+  { ends, pins }: { readonly ends: ReadonlyMap<string, EndOf>; readonly pins: Pins },
+  { places, layout }: Whereabouts,
+): readonly Weighed[] {
+  if (!layout) return weighed
+  const byHand = new Set(Object.keys(pins).map(itemOfRef))
+  const loose = [...ends.values()].filter(e => e.end.among?.how === 'both' && !byHand.has(e.item))
+  return checkedLeads(at, { at, weighed, loose, ends, places, layout })
+}
+
+interface Checking {
+  readonly at: string
+  readonly weighed: readonly Weighed[]
+  readonly loose: readonly EndOf[]
+  readonly ends: ReadonlyMap<string, EndOf>
+  readonly places: Places
+  readonly layout: Layout
+}
+
+const checkedLeads = kept(
+  'within-reach',
+  ({ at, weighed, loose, ends, places, layout }: Checking): readonly Weighed[] => {
+    const own = groupBy(loose, e => e.item)
+    const ofLead = groupBy(
+      weighed.filter(w => w.candidate && own.has(itemOfRef(w.plug))),
+      w => itemOfRef(w.plug),
+    )
+    const checked = new Map(
+      [...ofLead].flatMap(([lead, list]) => {
+        const sockets = list.map(w => {
+          const socket = ends.get(w.socket)
+          return { socket, where: places.get(socket?.item ?? '') ?? [] }
+        })
+        const found = ofOneLead(`${at}/${lead}`, list, own.get(lead) ?? [], sockets, layout)
+        return list.map((w, i) => [w, found[i] ?? w] as const)
+      }),
+    )
+    return weighed.map(w => checked.get(w) ?? w)
+  },
+)
+
+/** A socket that an end of a lead could go into, with its places. */
+interface Goal {
+  readonly socket: EndOf | undefined
+  readonly where: readonly Frame[]
+}
+
+/**
+ * One lead's ways to each of its sockets, those struck out that no socket for its other end lies
+ * near enough to.
+ */
+const ofOneLead = kept(
+  'lead-reach',
+  (
+    list: readonly Weighed[],
+    own: readonly EndOf[],
+    goals: readonly Goal[],
+    layout: Layout,
+  ): readonly Weighed[] => {
+    const labelOf = ({ socket }: Goal): string => socket?.end.label ?? ''
+    const points = goals.map(({ socket, where }): readonly Vec3[] =>
+      socket?.end.at ? pointsAt(where, socket.end.at) : [],
+    )
+    return list.map((w, i) => {
+      const lead = own.find(e => e.ref === w.plug)?.end.lead
+      const from = points[i] ?? []
+      const others = list.flatMap((o, k) => {
+        const [goal, to] = [goals[k], points[k]]
+        return o.plug !== w.plug && goal && to && to.length > 0
+          ? [{ to, label: labelOf(goal) }]
+          : []
+      })
+      if (!lead || from.length === 0 || others.length === 0) return w
+      const ways = others.map(({ to, label }) => ({
+        label,
+        way: nearestWay(layout, {
+          from,
+          to,
+          length: lead.length,
+          line: 'lead',
+          goal: label,
+          refs: [w.plug, w.socket],
+        }),
+      }))
+      const goal = goals[i]
+      const ofDevice = goal?.socket?.end.traits['side']?.includes('device') === true
+      const have = extentOf(lead.length).value ?? 0
+      return struckOut(w, ways, have, ofDevice || !goal ? null : labelOf(goal))
+    })
+  },
+)
+
+/** A pair as it is after the ways of the lead's other end were looked at; `own` names its goal. */
+function struckOut(
+  w: Weighed,
+  ways: readonly { readonly label: string; readonly way: WayFound }[],
+  have: number,
+  own: string | null,
+): Weighed {
+  if (ways.some(({ way }) => way.reason === null)) return w
+  const byLength = ways.filter(({ way }) => way.short).sort((a, b) => a.way.mm - b.way.mm)
+  const best = byLength[0] ?? ways[0]
+  if (!best) return w
+  const label = own ?? best.label
+  const { short, mm } = best.way
+  const reason = short
+    ? `the lead ends ${Math.round(mm - have)} mm short of ${label}`
+    : `no hole leads from the lead to ${label}`
+  return { ...w, candidate: null, reason, short }
+}

@@ -1,0 +1,46 @@
+// Every place that a part could take, before seats are chosen: from the case inwards.
+import { frame, within, type Frame } from '../geometry/space'
+import { itemOfRef, type EndOf } from './joint'
+import type { Weighed } from './weighing'
+
+/** Every place that a part could take: one frame a way to sit. A loose part has none. */
+export type Places = ReadonlyMap<string, readonly Frame[]>
+
+/** One part in a seat of another, as it could be. */
+export interface Sitting {
+  readonly item: string
+  readonly in: string
+  readonly seat: Frame
+}
+export const sittingsOf = (
+  weighed: readonly Weighed[],
+  ends: ReadonlyMap<string, EndOf>,
+): readonly Sitting[] =>
+  weighed.flatMap(({ candidate, plug, socket }) => {
+    const holder = ends.get(socket)
+    return candidate && holder?.end.seat
+      ? [{ item: itemOfRef(plug), in: holder.item, seat: holder.end.seat }]
+      : []
+  })
+
+const CASE_FRAME = frame([0, 0, 0])
+
+/** Every way each part could sit, from the case inwards. */
+export function placesOf(cases: readonly string[], sittings: readonly Sitting[]): Places {
+  const places = new Map<string, readonly Frame[]>(cases.map(id => [id, [CASE_FRAME]]))
+  // Parts sit in parts that sit in the case: as deep as that goes, and never deeper than there are
+  // parts.
+  for (let before = -1; places.size > before;) {
+    before = places.size
+    const fresh = new Map<string, Frame[]>()
+    for (const { item, in: holder, seat } of sittings) {
+      const outer = places.get(holder)
+      if (!outer || places.has(item)) continue
+      const found = fresh.get(item) ?? []
+      fresh.set(item, found)
+      found.push(...outer.map(f => within(f, seat)))
+    }
+    for (const [item, frames] of fresh) places.set(item, frames)
+  }
+  return places
+}

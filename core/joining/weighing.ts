@@ -1,0 +1,230 @@
+// Every plug weighed against every socket that has to do with it.
+import { groupBy } from '../collections/groups'
+import type { Layout } from '../case/layout'
+import { isMechanical, socketFaces, type Face } from '../connectors/connectors'
+import { gravity } from '../figures/verdict'
+import type { Frame } from '../geometry/space'
+import type { Candidate } from '../matching/candidate'
+import type { Cost } from '../matching/cost'
+import { kept } from '../pipeline/kept'
+import { isChained } from './chains'
+import { shutBy, type Shut } from './cover'
+import type { EndOf, Short } from './joint'
+import { mate } from './mate'
+import type { Places } from './sitting'
+import { nearestWay, pointsAt, type WayFound } from './ways'
+
+/**
+ * Two ends weighed against each other. They are named, not held: a figure of theirs that changes
+ * nothing here changes nothing.
+ */
+export interface Weighed {
+  readonly plug: string
+  readonly socket: string
+  /** Null when the two do not go together, or go together and should not. */
+  readonly candidate: Candidate | null
+  readonly shuts: readonly Shut[]
+  readonly reason: string | null
+  /** What would happen where the plug goes in and should not. */
+  readonly lookAlike: string | null
+  readonly short: Short | null
+}
+
+/** Where things could be while pairs are weighed. */
+export interface Whereabouts {
+  readonly places: Places
+  readonly layout: Layout | null
+  /** Whether the length of the way counts: only once it is known what sits where. */
+  readonly lengths: boolean
+}
+export type Pins = Readonly<Record<string, string>>
+
+/** A plug or a socket with the places it could have. */
+interface Placed {
+  readonly end: EndOf
+  readonly where: readonly Frame[]
+}
+interface PlacedSocket extends Placed {
+  /** The ends of the socket's part that a seat here could shut. */
+  readonly siblings: readonly EndOf[]
+}
+type Sockets = readonly PlacedSocket[]
+
+const NOWHERE: readonly Frame[] = []
+const NO_ENDS: readonly EndOf[] = []
+
+const socketsByFace = kept(
+  'sockets',
+  (ends: readonly EndOf[], all: readonly EndOf[], places: Places): ReadonlyMap<Face, Sockets> => {
+    const ofItem = groupBy(all, e => e.item)
+    const placed = (end: EndOf): PlacedSocket => ({
+      end,
+      where: places.get(end.item) ?? NOWHERE,
+      // What a seat may shut are ends of the socket's own part: only then are they looked at.
+      siblings:
+        end.end.shuts.length > 0 || isMechanical(end.end.face)
+          ? (ofItem.get(end.item) ?? NO_ENDS)
+          : NO_ENDS,
+    })
+    return groupBy(ends.filter(e => e.end.sex === 'socket').map(placed), s => s.end.end.face)
+  },
+)
+
+const plugsByFace = kept(
+  'plugs',
+  (ends: readonly EndOf[], places: Places): ReadonlyMap<Face, readonly Placed[]> =>
+    groupBy(
+      ends
+        .filter(e => e.end.sex === 'plug')
+        .map(end => ({ end, where: places.get(end.item) ?? NOWHERE })),
+      p => p.end.end.face,
+    ),
+)
+
+/** The sockets that a plug's face has to do with, face by face. */
+type Around = (Sockets | undefined)[]
+interface OnePlug extends Pick<Whereabouts, 'layout' | 'lengths'> {
+  readonly plug: Placed
+  /** The socket that a hand has joined it with. */
+  readonly pinned: string | undefined
+}
+interface OneFace extends Pick<Whereabouts, 'layout' | 'lengths'> {
+  readonly at: string
+  readonly plugs: readonly Placed[]
+  readonly pins: Pins
+}
+
+/** What one plug finds; kept as long as the sockets that take it and all their places stay. */
+const weighPlug = kept(
+  'weighed-plug',
+  ({ plug, pinned, layout, lengths }: OnePlug, ...around: Around): readonly Weighed[] =>
+    around
+      .flatMap(sockets => sockets ?? [])
+      .flatMap(socket => {
+        if (plug.end.item === socket.end.item) return []
+        const isPinned = pinned === socket.end.ref
+        return weigh(plug, socket, { layout, lengths, isPinned }) ?? []
+      }),
+)
+
+/** What the plugs of one face find. */
+const weighFace = kept(
+  'weighed-face',
+  ({ at, plugs, pins, layout, lengths }: OneFace, ...around: Around): readonly Weighed[] =>
+    plugs.flatMap(plug => {
+      const { ref } = plug.end
+      return weighPlug(`${at}/${ref}`, { plug, pinned: pins[ref], layout, lengths }, ...around)
+    }),
+)
+const together = kept('weighed', (...found: (readonly Weighed[])[]): readonly Weighed[] =>
+  found.flat(),
+)
+
+/** The ends that are weighed, and those that seats may shut. */
+export interface Weighing {
+  readonly ends: readonly EndOf[]
+  readonly all: readonly EndOf[]
+  /** Pairs that a hand has joined: they always count. */
+  readonly pins: Pins
+}
+
+/**
+ * Every plug of `ends` with every socket of theirs that has to do with it. `at` names what is
+ * weighed: the same name with the same ends and places finds what it found before.
+ */
+export function weighAll(
+  at: string,
+  { ends, all, pins }: Weighing,
+  { places, layout, lengths }: Whereabouts,
+): readonly Weighed[] {
+  const sockets = socketsByFace(at, ends, all, places)
+  const found = [...plugsByFace(at, ends, places)].map(([face, plugs]) => {
+    const around = socketFaces(face).map(f => sockets.get(f))
+    return weighFace(`${at}/${face}`, { at, plugs, pins, layout, lengths }, ...around)
+  })
+  return together(at, ...found)
+}
+
+interface How extends Pick<Whereabouts, 'layout' | 'lengths'> {
+  readonly isPinned: boolean
+}
+
+/** One pair weighed; null where the two have nothing to do with each other. */
+function weigh(plug: Placed, socket: PlacedSocket, how: How): Weighed | null {
+  const { layout, lengths, isPinned } = how
+  const mating = mate(plug.end, socket.end)
+  if (!mating) return null
+  const none: Weighed = {
+    plug: plug.end.ref,
+    socket: socket.end.ref,
+    shuts: [],
+    reason: null,
+    lookAlike: null,
+    short: null,
+    candidate: null,
+  }
+  if (!mating.ok) return { ...none, reason: mating.reason }
+  const isBad = mating.verdict === 'harm' || mating.verdict === 'stop'
+  if (isBad && !isPinned) return { ...none, lookAlike: mating.note }
+  const way = wayOf(plug, socket, layout)
+  if (way && way.reason !== null && !isPinned)
+    return { ...none, reason: way.reason, short: way.short }
+  const shuts = shutBy(plug.end, socket.end, socket.siblings)
+  const mm = lengths && !isChained(plug.end) ? lengthOf(plug, way) : 0
+  return {
+    ...none,
+    candidate: {
+      plug: plug.end.ref,
+      socket: socket.end.ref,
+      cost: costOf(plug.end, socket.end, gravity(mating.verdict), mm),
+      ...(shuts.length > 0 ? { shuts: shuts.map(s => s.ref) } : {}),
+    },
+    shuts,
+  }
+}
+
+/**
+ * Named choice: what has found no place itself comes after all that has, as if it lay so far away,
+ * mm.
+ */
+const UNPLACED = 5000
+const lengthOf = (plug: Placed, way: WayFound | null): number =>
+  plug.where.length === 0 ? UNPLACED : (way?.mm ?? 0)
+
+/** Named choice: one size wasted weighs as much as so many places further down. */
+const WASTE = 10
+
+/**
+ * A cost from the mating's gravity, whether the purpose fits, how well the size and the ranks do,
+ * and the way's length.
+ */
+function costOf(plug: EndOf, socket: EndOf, grave: number, mm: number): Cost {
+  const [purpose, offered] = [plug.end.role, socket.end.role]
+  const wrongPurpose = purpose !== null && offered !== null && purpose !== offered
+  // A slot names its own size first: a short card in a long slot is a waste of it.
+  const size = plug.end.traits['size']?.[0]
+  const waste = size === undefined ? 0 : Math.max(0, socket.end.traits['size']?.indexOf(size) ?? 0)
+  // Which plug of a cable it is follows from the chain; a plug that shares its cable comes after
+  // one that has its own.
+  const along = isChained(plug) ? 1 : plug.end.rank
+  const rank = socket.end.rank + along + waste * WASTE
+  return [0, 0, 0, grave, wrongPurpose ? 1 : 0, rank, Math.round(mm)]
+}
+
+/**
+ * The shortest way a hanging plug could have to go, over all places its part and the socket's could
+ * take; null where no place is known.
+ */
+function wayOf(plug: Placed, socket: PlacedSocket, layout: Layout | null): WayFound | null {
+  const { lead } = plug.end.end
+  const { at } = socket.end.end
+  if (!layout || !lead || !at || plug.where.length === 0 || socket.where.length === 0) return null
+  return nearestWay(layout, {
+    from: pointsAt(plug.where, lead.exit),
+    to: pointsAt(socket.where, at),
+    length: lead.length,
+    line: plug.end.end.label,
+    goal: socket.end.end.label,
+    refs: [plug.end.ref, socket.end.ref],
+  })
+}

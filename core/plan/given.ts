@@ -1,0 +1,16 @@
+// What an analysis is given: a build and a horizon; and what of the build the stages ask for.
+import type { Build } from '../document/build'
+import type { Horizon } from '../document/resolve'
+import { given, stage } from '../pipeline/stage'
+
+export const build = given<Build>('build')
+export const horizon = given<Horizon>('horizon', { perHorizon: true })
+
+export const storedItems = stage('stored-items', { build }, ({ build }) => build.items)
+export const progress = stage('progress', { build }, ({ build }) => build.progress)
+export const chosenPins = stage('chosen-pins', { build }, ({ build }) => build.choices.pins)
+export const school = stage('school', { build }, ({ build }) => build.choices.school)
+export const leftOpen = stage('left-open', { build }, ({ build }) => build.choices.leftOpen)
+export const accepted = stage('accepted', { build }, ({ build }) => build.choices.accepted)
+export const buildOrder = stage('build-order', { build }, ({ build }) => build.choices.orderSchool)
+export const orderPins = stage('order-pins', { build }, ({ build }) => build.choices.orderPins)

@@ -1,0 +1,106 @@
+// The items of a horizon, ready for analysis, and what each tells by itself, whatever it is joined
+// with.
+import { layoutOf } from '../case/layout'
+import { counts, namesOf, resolve } from '../document/resolve'
+import { endsByRef, endsOf } from '../joining/joint'
+import { isKind, kindOf, type Item } from '../parts'
+import { withoutFigures } from '../parts/without-figures'
+import { stage, stageOfEach } from '../pipeline/stage'
+import { sourceOf } from '../power/loads'
+import { rated } from '../power/rated'
+import { horizon, storedItems } from './given'
+
+const named = stage('named-items', { storedItems }, ({ storedItems }) => {
+  const names = namesOf(storedItems)
+  return storedItems.map(stored => ({
+    id: stored.id,
+    stored,
+    name: names.get(stored.id) ?? stored.part.model,
+  }))
+})
+
+/** Every item of the build, its copy's figures laid over its part's, whichever horizon counts it. */
+export const allItems = stageOfEach(
+  'item',
+  { of: named, key: n => n.id },
+  {},
+  ({ stored, name }): Item => resolve(stored, name),
+)
+
+/** The items that the horizon counts; spares join nothing. */
+export const items = stage('items', { allItems, horizon }, ({ allItems, horizon }) =>
+  allItems.filter(i => counts(horizon, i.state)),
+)
+
+export const names = stage(
+  'names',
+  { items },
+  ({ items }): ReadonlyMap<string, string> => new Map(items.map(i => [i.id, i.name])),
+)
+
+/** What a copy tells by itself. */
+const alone = stageOfEach('alone', { of: allItems, key: i => i.id }, {}, item => {
+  const kind = kindOf(item)
+  const ends = kind.ends(item)
+  return {
+    id: item.id,
+    ends: endsOf(item, ends),
+    shell: { id: item.id, kind: item.part.kind, box: kind.body?.(item) ?? null },
+    source: sourceOf(item, ends),
+    /** What it is in all respects, to find others like it. */
+    print: JSON.stringify(item.part),
+  }
+})
+const copies = stage('copies', { items, alone }, ({ items, alone }) => {
+  const counted = new Set(items.map(i => i.id))
+  return alone.filter(a => counted.has(a.id))
+})
+
+export const allEnds = stage('all-ends', { copies }, ({ copies }) => copies.flatMap(c => c.ends))
+export const ends = stage('ends', { allEnds }, ({ allEnds }) => endsByRef(allEnds))
+export const shells = stage('shells', { copies }, ({ copies }) => copies.map(c => c.shell))
+export const sources = stage('sources', { copies }, ({ copies }) => copies.map(c => c.source))
+export const prints = stage('prints', { copies }, ({ copies }) =>
+  copies.map(({ id, print }) => ({ id, print })),
+)
+
+const partPrints = stageOfEach('part-print', { of: storedItems, key: i => i.id }, {}, i => ({
+  id: i.id,
+  print: JSON.stringify(i.part),
+}))
+/** The models of the counted items, whatever was measured on a copy. */
+export const modelPrints = stage('model-prints', { items, partPrints }, ({ items, partPrints }) => {
+  const counted = new Set(items.map(i => i.id))
+  return partPrints.filter(p => counted.has(p.id))
+})
+
+/** Items without the figures that only sums and sizes read: a margin that moves changes none. */
+export const plainItems = stage(
+  'plain-items',
+  {
+    items,
+    plain: stageOfEach('plain-item', { of: allItems, key: i => i.id }, {}, withoutFigures),
+  },
+  ({ items, plain }) => {
+    const counted = new Set(items.map(i => i.id))
+    return plain.filter(i => counted.has(i.id))
+  },
+)
+
+/** Board and case: where leads go and standoffs stand. */
+export const boardsAndCases = stage('boards-and-cases', { items }, ({ items }) =>
+  items.filter(i => i.part.kind === 'case' || i.part.kind === 'board'),
+)
+export const supplies = stage('supplies', { items }, ({ items }) =>
+  items.filter(isKind('supply')).map(rated),
+)
+export const cases = stage('cases', { items }, ({ items }) =>
+  items.filter(isKind('case')).map(i => i.id),
+)
+
+/** The case as a place; null without a case. Headers of a board that is derived are less sure. */
+export const layout = stage('layout', { boardsAndCases }, ({ boardsAndCases }) => {
+  const pc = boardsAndCases.find(isKind('case'))
+  const isDerived = boardsAndCases.some(i => i.part.kind === 'board' && i.part.places === 'derived')
+  return pc ? layoutOf(pc.part, isDerived) : null
+})
