@@ -3,7 +3,8 @@
 import { rounded } from '../figures/rounded'
 import { panelJoints } from '../panel/block'
 import { progress } from '../plan/given'
-import { plainItems } from '../plan/items'
+import { isKind } from '../parts'
+import { items, plainItems } from '../plan/items'
 import { plugs, seats } from '../plan/joints'
 import { every, joinedBy, type Joined } from '../plan/situation'
 import { stage, type ValuesOf } from '../pipeline/stage'
@@ -34,11 +35,17 @@ const NOTHING_HAPPENS = [
   'firmware older than the processor',
 ]
 
-const NEEDS = { items: plainItems, seats, plugs, progress } as const
+/** How much memory there is, kit by kit. */
+const kits = stage('kits', { items }, ({ items }) =>
+  items.filter(isKind('memory')).map(({ part }) => ({ modules: part.modules, each: part.each })),
+)
+
+const NEEDS = { items: plainItems, kits, seats, plugs, progress } as const
+type ProofFrom = ValuesOf<typeof NEEDS>
 
 export const firstPower = stage('proof', NEEDS, values => rounded(checksOf(values)))
 
-function checksOf({ progress, ...s }: ValuesOf<typeof NEEDS>): readonly Check[] {
+function checksOf({ progress, ...s }: ProofFrom): readonly Check[] {
   if (every(s, 'board').length === 0 || every(s, 'supply').length === 0) return []
   return [...power(s), ...turning(s), ...seen(s), ...lights(s)].map(c => ({
     caution: null,
@@ -110,13 +117,10 @@ function turning(s: Joined): readonly Bare[] {
     })
 }
 
-function seen(s: Joined): readonly Bare[] {
+function seen(s: Omit<ProofFrom, 'progress'>): readonly Bare[] {
   const cores = [...jointsOn(s, 'processor-socket', 'cpu-4', 'cpu-8')]
   const memory = joinedBy(s, 'memory-slot', 'memory', 'board')
-  const total = every(s, 'memory').reduce(
-    (sum, m) => sum + m.part.modules * Number(m.part.each ?? 0),
-    0,
-  )
+  const total = s.kits.reduce((sum, kit) => sum + kit.modules * Number(kit.each ?? 0), 0)
   const drives = every(s, 'drive')
   return [
     {
