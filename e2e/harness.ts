@@ -125,14 +125,15 @@ export function complaints(page: Page): string[] {
 export interface Visitor {
   readonly profile: BrowserContext
   readonly page: Page
-  /** Ends the visit; an error when the page complained about anything. */ leave(): Promise<void>
+  /** Ends the visit; an error when the page complained about anything. */
+  readonly leave: () => Promise<void>
 }
 
 /** A fresh profile with one page. `prepare` may change the profile before the page is there. */
 export async function visitor(
   on: Stage,
   options: Parameters<Stage['profile']>[0] = {},
-  prepare: (profile: BrowserContext) => Promise<unknown> = async () => undefined,
+  prepare: (profile: BrowserContext) => Promise<unknown> = () => Promise.resolve(),
 ): Promise<Visitor> {
   const profile = await on.profile(options)
   await prepare(profile)

@@ -63,7 +63,9 @@ export function patched(before: unknown, patch: Patch | null): unknown {
     const list = Array.isArray(before) ? (before as readonly unknown[]) : []
     return patch.items.map(item => {
       if (typeof item === 'number') return list[item]
-      return Array.isArray(item) ? patched(list[item[0]], item[1]) : (item as { set: unknown }).set
+      if ('set' in item) return item.set
+      const [before, inner] = item
+      return patched(list[before], inner)
     })
   }
   const fields = isFields(before) ? before : {}

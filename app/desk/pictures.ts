@@ -53,6 +53,7 @@ function* wordsIn(value: unknown): Generator<string> {
   while (open.length > 0) {
     const next = open.pop()
     if (typeof next === 'string') yield next
-    else if (typeof next === 'object' && next !== null) open.push(...Object.values(next))
+    else if (typeof next === 'object' && next !== null)
+      open.push(...(Object.values(next) as readonly unknown[]))
   }
 }

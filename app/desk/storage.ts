@@ -135,7 +135,8 @@ export class Storage {
   async tidy(): Promise<void> {
     const { db } = this.store
     const now = Date.parse(this.clock.now())
-    const last = Date.parse(String((await db.settings.get(LAST_SEEN))?.value ?? ''))
+    const seen = (await db.settings.get(LAST_SEEN))?.value
+    const last = Date.parse(typeof seen === 'string' ? seen : '')
     await db.settings.put({ key: LAST_SEEN, value: this.clock.now() })
     const jumped = !(Math.abs(now - last) < DAYS_IN_BIN * DAY)
     const old = (await this.store.heads()).filter(

@@ -26,10 +26,11 @@ async function enter(field: keyof typeof LABEL, value: string): Promise<boolean 
   const price = Number(value.replace(',', '.'))
   if (field === 'from' && value !== '' && !Number.isFinite(price))
     return 'Not kept: this is no number.'
+  const entered = field === 'from' ? price : value
   return desk.run({
     do: 'setPurchase',
     id: props.row.id,
-    [field]: value === '' ? null : field === 'from' ? price : value,
+    [field]: value === '' ? null : entered,
   })
 }
 </script>

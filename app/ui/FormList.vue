@@ -45,13 +45,9 @@ function entryOf(fields: readonly FormField[], n: number): Values {
         if (f.takes === 'list') return [[f.key, [entryOf(f.fields, 1)]]]
         if (f.takes === 'choices' || f.takes === 'texts') return [[f.key, []]]
         if (f.takes === 'point') return [[f.key, Array.from({ length: f.size }, () => 0)]]
-        return f.takes === 'number'
-          ? [[f.key, 1]]
-          : f.takes === 'flag'
-            ? [[f.key, false]]
-            : f.takes === 'group'
-              ? [[f.key, entryOf(f.fields, n)]]
-              : []
+        if (f.takes === 'number') return [[f.key, 1]]
+        if (f.takes === 'flag') return [[f.key, false]]
+        return f.takes === 'group' ? [[f.key, entryOf(f.fields, n)]] : []
       }),
   )
 }

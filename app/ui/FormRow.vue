@@ -25,13 +25,12 @@ const group = computed(() =>
 )
 const figure = computed(() => props.value as number | null)
 /** What a part needs may be one text, or a text with its basis. */
-const asText = computed(() =>
-  typeof props.value === 'string' || typeof props.value === 'number'
-    ? String(props.value)
-    : typeof props.value === 'object' && props.value !== null && 'needs' in props.value
-      ? String(props.value.needs)
-      : '',
-)
+const asText = computed(() => {
+  const { value } = props
+  if (typeof value === 'string' || typeof value === 'number') return String(value)
+  const needs = group.value['needs']
+  return typeof needs === 'string' ? needs : ''
+})
 const typedOf = (event: Event): string =>
   (event.target as HTMLInputElement | HTMLSelectElement).value
 const number = (text: string): number | undefined => {

@@ -8,12 +8,11 @@ import { useShelf } from '../stores/shelf'
 const props = defineProps<{ preview: ImportPreview }>()
 const emit = defineEmits<{ plan: [plan: TablePlan]; kind: [kind: PartKind] }>()
 const shelf = useShelf()
+/** Kinds of which the shelf has several groups: a table is of the whole kind. */
+const WHOLE_KINDS: Partial<Record<PartKind, string>> = { card: 'Card', hub: 'Hub' }
 const kinds = (): readonly { kind: PartKind; title: string }[] => [
   ...new Map(
-    shelf.groups.map(g => [
-      g.kind,
-      { kind: g.kind, title: g.kind === 'card' ? 'Card' : g.kind === 'hub' ? 'Hub' : g.title },
-    ]),
+    shelf.groups.map(g => [g.kind, { kind: g.kind, title: WHOLE_KINDS[g.kind] ?? g.title }]),
   ).values(),
 ]
 const named = (): boolean => props.preview.plan.mapping.some(m => m.path === 'kind')

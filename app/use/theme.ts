@@ -4,9 +4,8 @@ import { computed, watchEffect } from 'vue'
 
 const chosen = useStorage<'system' | 'day' | 'evening'>('juntura-theme', 'system')
 const prefersDark = usePreferredDark()
-export const theme = computed(() =>
-  chosen.value === 'system' ? (prefersDark.value ? 'evening' : 'day') : chosen.value,
-)
+const ofSystem = computed(() => (prefersDark.value ? 'evening' : 'day'))
+export const theme = computed(() => (chosen.value === 'system' ? ofSystem.value : chosen.value))
 
 watchEffect(() => {
   document.documentElement.dataset['theme'] = theme.value

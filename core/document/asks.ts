@@ -161,7 +161,7 @@ export const COMMAND_NAMES: readonly Ask['do'][] = askSchema.options.map(o => o.
 const LONGEST_NAME = 60
 function nameOf(raw: unknown): string {
   const name = typeof raw === 'object' && raw !== null && 'do' in raw ? raw.do : raw
-  return typeof name === 'object' ? JSON.stringify(name ?? '') : String(name ?? '')
+  return typeof name === 'string' ? name : JSON.stringify(name ?? '')
 }
 
 /** A command read from what was sent or stored, or one sentence why it is none. */

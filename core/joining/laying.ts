@@ -10,8 +10,7 @@ import { withinReach } from './loose-leads'
 import { framesOf, type Frames } from './places'
 import { pluggedIn } from './plugging'
 import type { ShutBy } from './reasons'
-import type { Places } from './sitting'
-import { weighAll, type Weighed } from './weighing'
+import { weighAll, type Weighed, type Places } from './weighing'
 
 export interface Laying {
   readonly seats: readonly Joint[]

@@ -6,9 +6,8 @@ import { extentOf } from '../case/reach'
 import type { Frame, Vec3 } from '../geometry/space'
 import { kept } from '../pipeline/kept'
 import { itemOfRef, type EndOf } from './joint'
-import type { Places } from './sitting'
 import { nearestWay, pointsAt, type WayFound } from './ways'
-import type { Pins, Weighed, Whereabouts } from './weighing'
+import type { Pins, Weighed, Whereabouts, Places } from './weighing'
 
 /** What was weighed, without the pairs of loose leads whose other end finds nothing near enough. */
 export function withinReach(

@@ -1,6 +1,5 @@
 // Plugs where all seats are fixed: matched, and matched again without lines that turn out too short
 // and sets of sockets that no cables serve.
-import type { Layout } from '../case/layout'
 import { pairId, type Candidate, type Clause } from '../matching/candidate'
 import type { Matching, MatchProblem } from '../matching/problem'
 import { kept } from '../pipeline/kept'
@@ -128,7 +127,7 @@ function shortOf(
 ): readonly Clause[] {
   if (!layout) return []
   const pairs = byPairId(problem.candidates)
-  return conflicts(ends, lines, layout as Layout, p => pins[p.plug] === p.socket)
+  return conflicts(ends, lines, layout, p => pins[p.plug] === p.socket)
     .filter(set => set.every(p => pairs.has(p)))
     .map(set => set.map(p => [p]))
 }

@@ -1,10 +1,7 @@
 // Every place that a part could take, before seats are chosen: from the case inwards.
 import { frame, within, type Frame } from '../geometry/space'
 import { itemOfRef, type EndOf } from './joint'
-import type { Weighed } from './weighing'
-
-/** Every place that a part could take: one frame a way to sit. A loose part has none. */
-export type Places = ReadonlyMap<string, readonly Frame[]>
+import type { Places, Weighed } from './weighing'
 
 /** One part in a seat of another, as it could be. */
 export interface Sitting {

@@ -11,7 +11,6 @@ import { isChained } from './chains'
 import { shutBy, type Shut } from './cover'
 import type { EndOf, Short } from './joint'
 import { mate } from './mate'
-import type { Places } from './sitting'
 import { nearestWay, pointsAt, type WayFound } from './ways'
 
 /**
@@ -29,6 +28,9 @@ export interface Weighed {
   readonly lookAlike: string | null
   readonly short: Short | null
 }
+
+/** Every place that a part could take: one frame a way to sit. A loose part has none. */
+export type Places = ReadonlyMap<string, readonly Frame[]>
 
 /** Where things could be while pairs are weighed. */
 export interface Whereabouts {

@@ -105,8 +105,14 @@ const USUAL_SLOTS: Record<'small' | 'middle' | 'large', readonly AnySlot[]> = {
   middle: ['x16', 'x1', 'x4'],
   large: ['x16', 'x1', 'x16', 'x4'],
 }
-const sizeOf = (edge: number): 'small' | 'middle' | 'large' =>
-  edge < 200 ? 'small' : edge < 280 ? 'middle' : 'large'
+type Size = 'small' | 'middle' | 'large'
+/** Named choices: from which rear edge on a board is no longer small, and large, mm. */
+const MIDDLE = 200
+const LARGE = 280
+function sizeOf(edge: number): Size {
+  if (edge < MIDDLE) return 'small'
+  return edge < LARGE ? 'middle' : 'large'
+}
 
 /**
  * Labels of slots in the order from the processor: A1 A2 B1 B2; more channels go on through the
@@ -142,26 +148,21 @@ const NAMES: Partial<Record<PlugFace, string>> = {
   'ribbon-34': 'FDD',
 }
 
+/** What a part is called, and what it costs. */
+interface About {
+  readonly id: string
+  readonly maker: string
+  readonly model: string
+  readonly price?: number | null
+}
+
 /**
  * A whole board from its outline. Places are derived: the checks that need them say so by a wide
  * tolerance.
  */
-export function boardOf(
-  outline: BoardOutline,
-  about: {
-    readonly id: string
-    readonly maker: string
-    readonly model: string
-    readonly price?: number | null
-  },
-): Board {
-  const form = FORM[outline.form]
-  const [edge, depth] = [outline.edge ?? form.edge, outline.depth ?? form.depth]
-  const size = sizeOf(edge)
-  const socket: [number, number] = size === 'small' ? [75, 60] : [95, 85]
-  const labels = slotLabels(outline.memory.slots)
-  const slots: NonNullable<BoardOutline['slots']> =
-    outline.slots ?? USUAL_SLOTS[size].map(s => ({ size: s }))
+export function boardOf(outline: BoardOutline, about: About): Board {
+  const area = areaOf(outline)
+  const { edge, depth, size } = area
   const { type } = outline.memory
   const board = boardSchema.parse({
     kind: 'board',
@@ -172,46 +173,11 @@ export function boardOf(
     edge: outline.edge ?? null,
     depth: outline.depth ?? null,
     shield: outline.shield ?? 'loose',
-    processor: { socket: outline.socket || OPEN, at: socket },
+    processor: { socket: outline.socket || OPEN, at: area.socket },
     picture: outline.picture ?? true,
-    memory: {
-      type: type || OPEN,
-      most: outline.memory.most ?? null,
-      slots: labels.map((label, i) => ({
-        label,
-        at: [Math.min(socket[0] + 65 + i * 9, depth - 8), socket[1] - 5],
-        along: 'y',
-        rank: fillRank(labels.length, i),
-      })),
-      table: outline.memory.speed
-        ? [
-            {
-              modules: Math.min(2, labels.length),
-              slots: labels.length > 2 ? [labels[1], labels[3]] : labels.slice(0, 2),
-              speed: outline.memory.speed,
-            },
-          ]
-        : [],
-    },
-    m2: outline.m2.map((m, i) => ({
-      key: `m2-${i + 1}`,
-      label: `M2_${i + 1}`,
-      at: [Math.min(75, depth - 100), Math.min(edge - 12, 160 + i * 54)],
-      keys: m.keys ?? ['M'],
-      lengths: m.lengths ?? (m.keys ? ['2230'] : ['2242', '2260', '2280']),
-      protocols: m.protocols ?? (m.keys ? [] : ['NVMe']),
-      ...(m.generation === undefined ? {} : { generation: m.generation }),
-      rank: i + 1,
-    })),
-    slots: slots.map((s, i) => ({
-      key: `slot-${i + 1}`,
-      label: `SLOT_${i + 1}`,
-      row: rowOf(i, slots.length, form.slots),
-      size: s.size,
-      lanes: s.lanes ?? lanesOf(s.size),
-      ...(s.generation === undefined ? {} : { generation: s.generation }),
-      graphics: i === slots.findIndex(x => x.size === 'x16' || x.size === 'AGP'),
-    })),
+    memory: { ...memoryOf(outline.memory, area), type: type || OPEN },
+    m2: outline.m2.map((m, i) => m2Of(m, i, area)),
+    slots: slotsOf(outline.slots ?? USUAL_SLOTS[size].map(s => ({ size: s })), outline.form),
     headers: headersOf({ ...USUAL_HEADERS[size], ...outline.headers }, edge, depth),
     panel: { at: [depth - 32, edge - 7], pins: usualPins(outline.form) },
     firmware: outline.flashes === undefined ? undefined : { flashes: outline.flashes },
@@ -222,6 +188,61 @@ export function boardOf(
     processor: { ...board.processor, socket: outline.socket },
     memory: { ...board.memory, type },
   }
+}
+
+/** A board's size, as stated or as its form has it, and where its processor sits then, mm. */
+interface Area {
+  readonly edge: number
+  readonly depth: number
+  readonly size: Size
+  readonly socket: [number, number]
+}
+function areaOf(outline: BoardOutline): Area {
+  const form = FORM[outline.form]
+  const [edge, depth] = [outline.edge ?? form.edge, outline.depth ?? form.depth]
+  const size = sizeOf(edge)
+  return { edge, depth, size, socket: size === 'small' ? [75, 60] : [95, 85] }
+}
+
+function memoryOf({ slots, most, speed }: BoardOutline['memory'], { socket, depth }: Area) {
+  const labels = slotLabels(slots)
+  const modules = Math.min(2, labels.length)
+  const filled = labels.length > 2 ? [labels[1], labels[3]] : labels.slice(0, 2)
+  return {
+    most: most ?? null,
+    slots: labels.map((label, i) => ({
+      label,
+      at: [Math.min(socket[0] + 65 + i * 9, depth - 8), socket[1] - 5],
+      along: 'y',
+      rank: fillRank(labels.length, i),
+    })),
+    table: speed ? [{ modules, slots: filled, speed }] : [],
+  }
+}
+
+/** A socket of which no more is stated than its key is one for a radio. */
+const m2Of = (m: BoardOutline['m2'][number], i: number, { edge, depth }: Area) => ({
+  key: `m2-${i + 1}`,
+  label: `M2_${i + 1}`,
+  at: [Math.min(75, depth - 100), Math.min(edge - 12, 160 + i * 54)],
+  keys: m.keys ?? ['M'],
+  lengths: m.lengths ?? (m.keys ? ['2230'] : ['2242', '2260', '2280']),
+  protocols: m.protocols ?? (m.keys ? [] : ['NVMe']),
+  ...(m.generation === undefined ? {} : { generation: m.generation }),
+  rank: i + 1,
+})
+
+function slotsOf(slots: NonNullable<BoardOutline['slots']>, form: BoardForm) {
+  const graphics = slots.findIndex(s => s.size === 'x16' || s.size === 'AGP')
+  return slots.map((s, i) => ({
+    key: `slot-${i + 1}`,
+    label: `SLOT_${i + 1}`,
+    row: rowOf(i, slots.length, FORM[form].slots),
+    size: s.size,
+    lanes: s.lanes ?? lanesOf(s.size),
+    ...(s.generation === undefined ? {} : { generation: s.generation }),
+    graphics: i === graphics,
+  }))
 }
 
 /**
@@ -248,28 +269,37 @@ function headersOf(
   edge: number,
   depth: number,
 ): Header[] {
-  const at = placesOn(edge, depth)
+  const places = placesOn(edge, depth)
+  const inside = (at: readonly [number, number]): [number, number] => [
+    Math.max(4, Math.min(depth, at[0])),
+    Math.max(4, Math.min(edge, at[1])),
+  ]
+  const header = (face: PlugFace, i: number, count: number): Header => {
+    const isFan = face.startsWith('fan')
+    const first = i === 0 && face === ((counts['fan-4'] ?? 0) > 0 ? 'fan-4' : 'fan-3')
+    return {
+      key: `${face}-${i + 1}`,
+      face,
+      label: isFan ? fanLabel(face, i, first) : headerLabel(face, i, count),
+      at: inside(places[face]?.(i) ?? [depth * 0.6, edge - 8]),
+      points: face === 'sata-data' ? 'side' : 'up',
+      rank: i + 1,
+      ...(isFan ? { role: first ? 'processor' : 'case' } : {}),
+      ...(face === 'cpu-8' && i > 0 ? { need: 'may' as const } : {}),
+    }
+  }
   return (Object.entries(counts) as [PlugFace, number][]).flatMap(([face, count]) =>
-    Array.from({ length: count }, (_, i): Header => {
-      const isProcessorFan =
-        i === 0 && (face === 'fan-4' || (face === 'fan-3' && (counts['fan-4'] ?? 0) === 0))
-      const place = at[face]?.(i) ?? [depth * 0.6, edge - 8]
-      return {
-        key: `${face}-${i + 1}`,
-        face,
-        label: face.startsWith('fan')
-          ? isProcessorFan
-            ? 'FAN_CPU'
-            : `${face === 'fan-3' ? 'FAN3' : 'FAN'}_${i}`
-          : `${NAMES[face] ?? face.toUpperCase()}${count > 1 || face === 'sata-data' ? i + 1 : ''}`,
-        at: [Math.max(4, Math.min(depth, place[0])), Math.max(4, Math.min(edge, place[1]))],
-        points: face === 'sata-data' ? 'side' : 'up',
-        rank: i + 1,
-        ...(face.startsWith('fan') ? { role: isProcessorFan ? 'processor' : 'case' } : {}),
-        ...(face === 'cpu-8' && i > 0 ? { need: 'may' as const } : {}),
-      }
-    }),
+    Array.from({ length: count }, (_, i) => header(face, i, count)),
   )
+}
+
+function fanLabel(face: PlugFace, i: number, isProcessors: boolean): string {
+  if (isProcessors) return 'FAN_CPU'
+  return `${face === 'fan-3' ? 'FAN3' : 'FAN'}_${i}`
+}
+const headerLabel = (face: PlugFace, i: number, count: number): string => {
+  const isNumbered = count > 1 || face === 'sata-data'
+  return `${NAMES[face] ?? face.toUpperCase()}${isNumbered ? i + 1 : ''}`
 }
 
 /**
@@ -285,12 +315,11 @@ const placesOn = (
   'board-pair': () => [depth - 30, 20],
   'cpu-8': i => [20 + i * 25, 8],
   'cpu-4': i => [45 + i * 15, 8],
-  'fan-4': i =>
-    i === 0
-      ? [130, 6]
-      : i % 2 === 1
-        ? [depth - 6, edge * (i < 3 ? 0.2 : 0.85)]
-        : [i < 4 ? 20 : depth - 60, i < 4 ? edge * 0.43 : edge - 8],
+  'fan-4': i => {
+    if (i === 0) return [130, 6]
+    if (i % 2 === 1) return [depth - 6, edge * (i < 3 ? 0.2 : 0.85)]
+    return i < 4 ? [20, edge * 0.43] : [depth - 60, edge - 8]
+  },
   'fan-3': i => [depth - 18, edge * 0.2 + i * 20],
   'sata-data': i => [depth, edge * 0.67 + Math.floor(i / 2) * 20],
   'usb-3': i => [depth - 6, Math.min(edge * 0.46, 140) + i * 30],

@@ -106,8 +106,13 @@ const BEHIND_TOLERANCE = 8
 const FRONT_FANS = 3
 const BAY_PITCH = DRIVE_SIZE['3.5'].height + BAY.gap
 
-/** Where the supply stands with its width across the case, not along its height. */
-const UPRIGHT: readonly Archetype[] = ['tower-shroud', 'tower-top']
+/** How the supply lies, where that is not along the case's own axes. */
+const SUPPLY_AXES: Partial<Record<Archetype, { readonly axes: string }>> = {
+  // Its width goes across the case, not along its height.
+  'tower-shroud': { axes: '+x +z +y' },
+  'tower-top': { axes: '+x +z +y' },
+  shoebox: { axes: '-x +y +z' },
+}
 
 const assumed = (mm: number, tol: number): StoredFigure => ({
   mm: Math.round(mm * 10) / 10,
@@ -132,7 +137,6 @@ export function caseOf(
 ): Case {
   const { archetype, boards } = outline
   const inner = innerOf(outline)
-  const { x, y, z } = inner
   const slots = boards.length > 0 ? Math.max(...boards.map(b => FORM[b].slots)) : undefined
   const base: Case = caseSchema.parse({
     // What is still to be written or chosen does not keep the rest from being derived.
@@ -144,12 +148,7 @@ export function caseOf(
     archetype,
     boards: boards.length > 0 ? boards : ['ATX'],
     outer: { x: spec(outline.length), y: spec(outline.height), z: spec(outline.width) },
-    inner: {
-      x: assumed(x, outline.length === null ? UNKNOWN.long : SHELL.tol),
-      y: assumed(y, outline.height === null ? UNKNOWN.long : SHELL.tol),
-      z: assumed(z, outline.width === null ? UNKNOWN.across : SHELL.tol),
-      behind: assumed(inner.behind, BEHIND_TOLERANCE),
-    },
+    inner: insideOf(outline, inner),
     standoffs: {},
     coolerRoom: spec(outline.coolerRoom),
     coolerRoomFrom: null,
@@ -159,11 +158,7 @@ export function caseOf(
     supply: {
       forms: supplyForms(archetype, boards),
       room: spec(outline.supplyRoom),
-      ...(UPRIGHT.includes(archetype)
-        ? { axes: '+x +z +y' }
-        : archetype === 'shoebox'
-          ? { axes: '-x +y +z' }
-          : {}),
+      ...SUPPLY_AXES[archetype],
     },
     slots,
     leads,
@@ -177,9 +172,20 @@ export function caseOf(
     bays: bayPlaces(inner, outline.bays ?? 0),
     fans,
     radiators: radiatorPlaces(fans),
-    leadsFrom: [x, layout.tray[1], BAY.tray],
+    leadsFrom: [inner.x, layout.tray[1], BAY.tray],
   }
 }
+
+/** The inside as figures: the less is known of the outside, the wider the tolerance. */
+const insideOf = (
+  { length, height, width }: CaseOutline,
+  { x, y, z, behind }: Inner,
+): Case['inner'] => ({
+  x: assumed(x, length === null ? UNKNOWN.long : SHELL.tol),
+  y: assumed(y, height === null ? UNKNOWN.long : SHELL.tol),
+  z: assumed(z, width === null ? UNKNOWN.across : SHELL.tol),
+  behind: assumed(behind, BEHIND_TOLERANCE),
+})
 
 /** The inside from the outside; an archetype's own where the outside is not known. */
 function innerOf({ archetype, length, height, width }: CaseOutline): Inner {
@@ -194,15 +200,10 @@ function innerOf({ archetype, length, height, width }: CaseOutline): Inner {
   }
 }
 
-const supplyForms = (
-  archetype: Archetype,
-  boards: readonly BoardForm[],
-): Case['supply']['forms'] =>
-  boards.length > 0 && boards.every(b => b === 'AT' || b === 'Baby-AT')
-    ? ['AT']
-    : archetype === 'shoebox'
-      ? ['SFX', 'SFX-L']
-      : ['ATX']
+function supplyForms(archetype: Archetype, boards: readonly BoardForm[]): Case['supply']['forms'] {
+  if (boards.length > 0 && boards.every(b => b === 'AT' || b === 'Baby-AT')) return ['AT']
+  return archetype === 'shoebox' ? ['SFX', 'SFX-L'] : ['ATX']
+}
 
 /** Bays stand one over the other at the front, from the floor up. */
 function bayPlaces(inner: Inner, count: number): Case['bays'] {

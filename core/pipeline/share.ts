@@ -7,20 +7,21 @@
  * `done` already.
  */
 export function share(before: unknown, next: unknown, done?: WeakSet<object>): unknown {
-  if (
-    before === next ||
-    typeof next !== 'object' ||
-    next === null ||
-    typeof before !== 'object' ||
-    before === null
-  )
-    return next
-  if (Array.isArray(next)) return Array.isArray(before) ? shareItems(before, next, done) : next
-  if (next instanceof Set) return next
-  if (next instanceof Map) return before instanceof Map ? shareEntries(before, next, done) : next
-  return Array.isArray(before) || before instanceof Map
-    ? next
+  if (before === next || !isObject(next) || !isObject(before)) return next
+  const sort = sortOf(next)
+  if (sort === 'set' || sort !== sortOf(before)) return next
+  if (sort === 'list')
+    return shareItems(before as readonly unknown[], next as readonly unknown[], done)
+  return sort === 'map'
+    ? shareEntries(before as Map<unknown, unknown>, next as Map<unknown, unknown>, done)
     : shareFields(before as Fields, next as Fields, done)
+}
+
+const isObject = (value: unknown): value is object => typeof value === 'object' && value !== null
+function sortOf(value: object): 'list' | 'map' | 'set' | 'fields' {
+  if (Array.isArray(value)) return 'list'
+  if (value instanceof Map) return 'map'
+  return value instanceof Set ? 'set' : 'fields'
 }
 
 type Fields = Record<string, unknown>
@@ -81,10 +82,12 @@ function shareFields(before: Fields, next: Fields, done?: WeakSet<object>): Fiel
     missing -= 1
     const was = before[key]
     const is = next[key]
-    if (was === is && (was !== undefined || key in before)) continue
+    if (was === is && isThere(before, key, was)) continue
     const shared = part(was, is, done)
-    if (shared !== was || !(key in before)) asBefore = false
+    if (shared !== was || !isThere(before, key, was)) asBefore = false
     if (shared !== is) (copy ??= { ...next })[key] = shared
   }
   return asBefore && missing === 0 ? before : (copy ?? next)
 }
+const isThere = (fields: Fields, key: string, value: unknown): boolean =>
+  value !== undefined || key in fields

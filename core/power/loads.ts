@@ -41,14 +41,14 @@ export interface Source {
 
 /** An item as a source of draws; `ends` are its own. */
 export function sourceOf(item: Item, ends: readonly End[]): Source {
-  const { draws, inlets } = kindOf(item)
-  const fed = inlets ? ends.map(e => [e.key, inlets(item, e.key)] as const) : []
+  const kind = kindOf(item)
+  const fed = ends.map(e => [e.key, kind.inlets?.(item, e.key)] as const)
   return {
     id: item.id,
     name: item.name,
     isSupply: item.part.kind === 'supply',
-    draws: draws?.(item) ?? [],
-    inlets: Object.fromEntries(fed),
+    draws: kind.draws?.(item) ?? [],
+    inlets: kind.inlets ? Object.fromEntries(fed.map(([key, own]) => [key, own ?? []])) : {},
   }
 }
 

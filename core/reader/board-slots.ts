@@ -29,22 +29,39 @@ export function readSlots(s: Statement, notes: Notes, from: number): number {
   return phrasesOf(s.value).reduce((n, phrase) => readPhrase(s, notes, phrase, n), from)
 }
 
+/** What a phrase on slots says: how many, how long, with how many lanes. */
+interface SlotPhrase {
+  readonly count: number
+  readonly long: string
+  readonly lanes: number | null
+  readonly generation: number | null
+}
+
 function readPhrase(s: Statement, notes: Notes, phrase: string, from: number): number {
-  if (aboutM2(phrase) || /radio|wi-?fi|key e/i.test(phrase)) return from
-  const inPhrase = isSlot(phrase)
-  const m = inPhrase ?? (/^\s*\d/.test(phrase) ? isSlot(s.label) : null)
-  if (!m) return from
-  const [all, bus, , size = ''] = m
-  const count = (inPhrase && bus !== '' ? countOf(phrase, m) : leadingCount(phrase)) ?? 1
-  const socket = SOCKET.exec(phrase.slice(m.index + all.length))?.[1]
-  const long = socket ?? size
-  const lanes = socket ? Number(size) : lanesIn(phrase)
+  const said = slotsIn(s, phrase)
+  if (!said) return from
+  const { count, long, lanes, generation } = said
   for (let n = from; n < from + count; n++) {
     notes.put(s, `slots.${n}.size`, `x${long}`)
     if (lanes !== Number(long)) notes.put(s, `slots.${n}.lanes`, lanes)
-    notes.put(s, `slots.${n}.generation`, generationOf(m, phrase, s.label))
+    notes.put(s, `slots.${n}.generation`, generation)
   }
   return from + count
+}
+
+function slotsIn(s: Statement, phrase: string): SlotPhrase | null {
+  if (aboutM2(phrase) || /radio|wi-?fi|key e/i.test(phrase)) return null
+  const inPhrase = isSlot(phrase)
+  const m = inPhrase ?? (/^\s*\d/.test(phrase) ? isSlot(s.label) : null)
+  if (!m) return null
+  const [all, bus, , size = ''] = m
+  const socket = SOCKET.exec(phrase.slice(m.index + all.length))?.[1]
+  return {
+    count: (inPhrase && bus !== '' ? countOf(phrase, m) : leadingCount(phrase)) ?? 1,
+    long: socket ?? size,
+    lanes: socket ? Number(size) : lanesIn(phrase),
+    generation: generationOf(m, phrase, s.label),
+  }
 }
 
 function lanesIn(phrase: string): number | null {
