@@ -82,9 +82,10 @@ export default ts.config(
     rules: unseen,
   },
   {
-    // A test tells its story in one piece: a list of cases, a day at the bench.
-    files: ['**/*.test.ts'],
-    rules: { 'max-lines-per-function': 'off' },
+    // A test tells its story in one piece: a list of cases with a column each, a day at the bench,
+    // an independent look at all that must hold.
+    files: ['**/*.test.ts', '**/test-helpers/**', 'e2e/**/*.ts'],
+    rules: { 'max-lines-per-function': 'off', 'max-params': 'off', complexity: 'off' },
   },
   {
     files: ['core/**/*.ts'],

@@ -59,7 +59,8 @@ const tooSmall = (page: Page): Promise<readonly string[]> =>
         .filter(({ box }) => box.width > 0 && Math.min(box.width, box.height) < least - 0.1)
         .map(
           ({ one, box }) =>
-            `${one.tagName} ${one.className} ${Math.round(box.width)} × ${Math.round(box.height)}: ${(one.textContent ?? '').trim().slice(0, 40)}`,
+            `${one.tagName} ${one.className} ${Math.round(box.width)} × ` +
+            `${Math.round(box.height)}: ${(one.textContent ?? '').trim().slice(0, 40)}`,
         ),
     TARGET,
   )

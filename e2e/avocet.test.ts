@@ -13,12 +13,10 @@ const { page, leave } = await visitor(on, {}, profile =>
     Object.defineProperty(navigator, 'wakeLock', {
       configurable: true,
       value: {
-        request: async (type: string) => {
+        request: (type: string) => {
           asked.push(type)
-          return Object.assign(new EventTarget(), {
-            released: false,
-            release: async () => undefined,
-          })
+          const lock = { released: false, release: () => Promise.resolve() }
+          return Promise.resolve(Object.assign(new EventTarget(), lock))
         },
       },
     })
@@ -54,54 +52,68 @@ async function save(what: string): Promise<string> {
   return readFileSync(await download.path(), 'utf8')
 }
 
-test('fit: standoffs that harm, what the card and the stick take away, firmware, memory, the cooler to measure', async () => {
-  await stageLink('Fit').click()
-  for (const text of [
-    /Harm Standoffs of the Longreed 52 at B, R, S/,
-    /Measure Highbank 165 under the near panel.*passes from 166\.6/s,
-    /Watch Spindrift 310 in PCIE_1 covers SATA7 and SATA8/,
-    /Watch N5 2 TB in M2_2 switches off SATA5 and SATA6/,
-    /Watch Firmware 1\.04 of the Lagoon 6 is older/,
-    /Tight D5 2 × 24 Tall in A2 under the fan/,
-    /−400.MT\/s/,
-  ])
-    await row(text).waitFor()
-})
+test(
+  'fit: standoffs that harm, what the card and the stick take away, firmware, memory, ' +
+    'the cooler to measure',
+  async () => {
+    await stageLink('Fit').click()
+    for (const text of [
+      /Harm Standoffs of the Longreed 52 at B, R, S/,
+      /Measure Highbank 165 under the near panel.*passes from 166\.6/s,
+      /Watch Spindrift 310 in PCIE_1 covers SATA7 and SATA8/,
+      /Watch N5 2 TB in M2_2 switches off SATA5 and SATA6/,
+      /Watch Firmware 1\.04 of the Lagoon 6 is older/,
+      /Tight D5 2 × 24 Tall in A2 under the fan/,
+      /−400.MT\/s/,
+    ])
+      await row(text).waitFor()
+  },
+)
 
-test('joints: a shortage finds its ways out; one is carried out, exactly as promised, and taken back in one go', async () => {
-  const line = await open('Joints', /Stop Front USB, right pair/)
-  await line.getByRole('button', { name: 'Find ways out' }).click()
-  await line.getByText(/\d ways out of \d+ tried/).waitFor({ timeout: 60_000 })
-  const kinds = await line.locator('.ways .kind').allInnerTexts()
-  expect(new Set(kinds).size).toBeGreaterThanOrEqual(3)
-  await line
-    .locator('.ways li', { hasText: 'Add the Two-port card x1' })
-    .getByText('+26.00', { exact: false })
-    .waitFor()
-  await line.getByRole('button', { name: 'Do it: Add the Two-port card x1' }).click()
-  await row(/Stop Front USB, right pair/).waitFor({ state: 'detached' })
-  await mark('Seat the Two-port card x1 in PCIE_4').waitFor()
-  await undo()
-  await row(/Stop Front USB, right pair/).waitFor()
-  await mark('Seat the Two-port card x1').waitFor({ state: 'detached' })
-})
+test(
+  'joints: a shortage finds its ways out; one is carried out, exactly as promised, and ' +
+    'taken back in one go',
+  async () => {
+    const line = await open('Joints', /Stop Front USB, right pair/)
+    await line.getByRole('button', { name: 'Find ways out' }).click()
+    await line.getByText(/\d ways out of \d+ tried/).waitFor({ timeout: 60_000 })
+    const kinds = await line.locator('.ways .kind').allInnerTexts()
+    expect(new Set(kinds).size).toBeGreaterThanOrEqual(3)
+    await line
+      .locator('.ways li', { hasText: 'Add the Two-port card x1' })
+      .getByText('+26.00', { exact: false })
+      .waitFor()
+    await line.getByRole('button', { name: 'Do it: Add the Two-port card x1' }).click()
+    await row(/Stop Front USB, right pair/).waitFor({ state: 'detached' })
+    await mark('Seat the Two-port card x1 in PCIE_4').waitFor()
+    await undo()
+    await row(/Stop Front USB, right pair/).waitFor()
+    await mark('Seat the Two-port card x1').waitFor({ state: 'detached' })
+  },
+)
 
-test('joints: put there by hand, each place says what it means; harm is told and stays the person’s doing', async () => {
-  await stageLink('Joints').click()
-  await page.getByText('Lights lead of the Glow strip 12 V', { exact: true }).click()
-  const places = page.getByRole('list', { name: /Places for lights lead of the Glow strip 12 V/i })
-  await places
-    .locator('li', { hasText: 'LED_1 of the Lagoon 6' })
-    .getByText('12 V lights stay dark on 5 V')
-    .waitFor()
-  await places.locator('li', { hasText: 'FAN_2 of the Lagoon 6' }).getByText('Harm').waitFor()
-  await places.getByRole('button', { name: 'Put it into FAN_2 of the Lagoon 6' }).click()
-  await row(
-    /Harm Lights lead of the Glow strip 12 V meets FAN_2 on the Lagoon 6: 12 V and ground meet wrongly/,
-  ).waitFor()
-  await undo()
-  await row(/Harm Lights lead/).waitFor({ state: 'detached' })
-})
+test(
+  'joints: put there by hand, each place says what it means; harm is told and stays ' +
+    'the person’s doing',
+  async () => {
+    await stageLink('Joints').click()
+    await page.getByText('Lights lead of the Glow strip 12 V', { exact: true }).click()
+    const places = page.getByRole('list', {
+      name: /Places for lights lead of the Glow strip 12 V/i,
+    })
+    await places
+      .locator('li', { hasText: 'LED_1 of the Lagoon 6' })
+      .getByText('12 V lights stay dark on 5 V')
+      .waitFor()
+    await places.locator('li', { hasText: 'FAN_2 of the Lagoon 6' }).getByText('Harm').waitFor()
+    await places.getByRole('button', { name: 'Put it into FAN_2 of the Lagoon 6' }).click()
+    await row(
+      /Harm Lights lead of the Glow strip 12 V meets FAN_2 on the Lagoon 6: 12 V and ground meet wrongly/,
+    ).waitFor()
+    await undo()
+    await row(/Harm Lights lead/).waitFor({ state: 'detached' })
+  },
+)
 
 test('joints: from the shortage to its way out with the keyboard alone', async () => {
   await stageLink('Joints').focus()
@@ -133,25 +145,29 @@ test('joints: from the shortage to its way out with the keyboard alone', async (
   await row(/Stop Data of the R3 8 TB \(4\)/).waitFor()
 })
 
-test('a figure is measured where it stands, the cursor in its field; no other copy of the fan is plugged otherwise', async () => {
-  await stageLink('Joints').click()
-  await row(/Stop Data of the R3 8 TB \(4\)/).waitFor()
-  const pairs = () => page.getByRole('button', { name: 'meets' }).allInnerTexts()
-  const before = await pairs()
-  expect(before.length).toBeGreaterThan(30)
-  await stageLink('Parts').click()
-  await page.locator('.line .face', { hasText: 'Breeze 120 (3)' }).click()
-  const current = page.getByRole('row', { name: /^current/ }).first()
-  expect(await current.innerText()).toMatch(/0\.18.A ± 0\.01/)
-  await page.getByRole('button', { name: 'Measure current' }).click()
-  await page.keyboard.type('0,17')
-  await page.keyboard.press('Enter')
-  await page.getByRole('row', { name: /^current 0\.17.A.*measured/ }).waitFor()
-  await stageLink('Joints').click()
-  await row(/Stop Data of the R3 8 TB \(4\)/).waitFor()
-  expect(await pairs()).toEqual(before)
-  await undo()
-})
+test(
+  'a figure is measured where it stands, the cursor in its field; no other copy of the ' +
+    'fan is plugged otherwise',
+  async () => {
+    await stageLink('Joints').click()
+    await row(/Stop Data of the R3 8 TB \(4\)/).waitFor()
+    const pairs = () => page.getByRole('button', { name: 'meets' }).allInnerTexts()
+    const before = await pairs()
+    expect(before.length).toBeGreaterThan(30)
+    await stageLink('Parts').click()
+    await page.locator('.line .face', { hasText: 'Breeze 120 (3)' }).click()
+    const current = page.getByRole('row', { name: /^current/ }).first()
+    expect(await current.innerText()).toMatch(/0\.18.A ± 0\.01/)
+    await page.getByRole('button', { name: 'Measure current' }).click()
+    await page.keyboard.type('0,17')
+    await page.keyboard.press('Enter')
+    await page.getByRole('row', { name: /^current 0\.17.A.*measured/ }).waitFor()
+    await stageLink('Joints').click()
+    await row(/Stop Data of the R3 8 TB \(4\)/).waitFor()
+    expect(await pairs()).toEqual(before)
+    await undo()
+  },
+)
 
 test('power: surges are counted by school', async () => {
   await stageLink('Power').click()

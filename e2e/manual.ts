@@ -9,7 +9,8 @@ export function manualOf(texts: readonly string[]): Buffer {
     ...texts.flatMap((text, i) => {
       const content = `BT /F1 36 Tf 60 700 Td (${text}) Tj ET`
       return [
-        `<< /Type /Page /Parent 2 0 R /MediaBox [0 0 595 842] /Contents ${4 + i * 2} 0 R /Resources << /Font << /F1 ${font} 0 R >> >> >>`,
+        `<< /Type /Page /Parent 2 0 R /MediaBox [0 0 595 842] /Contents ${4 + i * 2} 0 R ` +
+          `/Resources << /Font << /F1 ${font} 0 R >> >> >>`,
         `<< /Length ${content.length} >>\nstream\n${content}\nendstream`,
       ]
     }),
@@ -23,6 +24,7 @@ export function manualOf(texts: readonly string[]): Buffer {
   })
   const table = places.map(at => `${String(at).padStart(10, '0')} 00000 n \n`).join('')
   return Buffer.from(
-    `${file}xref\n0 ${objects.length + 1}\n0000000000 65535 f \n${table}trailer\n<< /Size ${objects.length + 1} /Root 1 0 R >>\nstartxref\n${file.length}\n%%EOF\n`,
+    `${file}xref\n0 ${objects.length + 1}\n0000000000 65535 f \n${table}trailer\n<< ` +
+      `/Size ${objects.length + 1} /Root 1 0 R >>\nstartxref\n${file.length}\n%%EOF\n`,
   )
 }

@@ -85,25 +85,29 @@ test('with the server stopped it starts, opens a build, and keeps a change', asy
   await page.context().close()
 })
 
-test('a window that is open when the program is updated is told, goes on with what it began with, and takes the newer when it is reloaded', async () => {
-  const port = await freePort()
-  const first = await serving(port)
-  const page = await keptPage(port)
-  await page.getByRole('link', { name: /Plover/ }).click()
-  await page.getByRole('heading', { name: 'Parts' }).waitFor()
-  await stopServer(first)
-  await serving(port, nextBuild())
-  await page.evaluate(async () => (await navigator.serviceWorker.getRegistration())?.update())
-  await page.getByText('A newer Juntura is ready.').waitFor()
-  // This part is served no more under its old name.
-  await page.getByRole('link', { name: /Power/ }).first().click()
-  await page.getByRole('heading', { name: 'Power', exact: true }).waitFor()
-  expect(await page.locator('meta[name="build"]').count()).toBe(0)
-  await page.getByRole('button', { name: 'Reload and take it' }).click()
-  await page.locator('meta[name="build"][content="next"]').waitFor({ state: 'attached' })
-  await page.getByRole('heading', { name: 'Power', exact: true }).waitFor()
-  await page.context().close()
-})
+test(
+  'a window that is open when the program is updated is told, goes on with what it ' +
+    'began with, and takes the newer when it is reloaded',
+  async () => {
+    const port = await freePort()
+    const first = await serving(port)
+    const page = await keptPage(port)
+    await page.getByRole('link', { name: /Plover/ }).click()
+    await page.getByRole('heading', { name: 'Parts' }).waitFor()
+    await stopServer(first)
+    await serving(port, nextBuild())
+    await page.evaluate(async () => (await navigator.serviceWorker.getRegistration())?.update())
+    await page.getByText('A newer Juntura is ready.').waitFor()
+    // This part is served no more under its old name.
+    await page.getByRole('link', { name: /Power/ }).first().click()
+    await page.getByRole('heading', { name: 'Power', exact: true }).waitFor()
+    expect(await page.locator('meta[name="build"]').count()).toBe(0)
+    await page.getByRole('button', { name: 'Reload and take it' }).click()
+    await page.locator('meta[name="build"][content="next"]').waitFor({ state: 'attached' })
+    await page.getByRole('heading', { name: 'Power', exact: true }).waitFor()
+    await page.context().close()
+  },
+)
 
 test('it can be installed: a manifest with a name, a start and a picture', async () => {
   const manifest = await (await fetch(`${on.base}/manifest.webmanifest`)).json()

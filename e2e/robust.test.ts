@@ -36,7 +36,10 @@ test('a full store is told, and what was kept before is whole', async () => {
   // The store of this browser fills up as soon as a certain serial is written to it.
   await profile.route(/desk\.worker.*\.js$/, async route => {
     const answer = await route.fetch()
-    const full = `{ const put = IDBObjectStore.prototype.put; IDBObjectStore.prototype.put = function (value, ...key) { if (JSON.stringify(value).includes('ONE TOO MANY')) throw new DOMException('full', 'QuotaExceededError'); return put.call(this, value, ...key) } }`
+    const full =
+      '{ const put = IDBObjectStore.prototype.put; IDBObjectStore.prototype.put = function ' +
+      `(value, ...key) { if (JSON.stringify(value).includes('ONE TOO MANY')) throw new ` +
+      `DOMException('full', 'QuotaExceededError'); return put.call(this, value, ...key) } }`
     await route.fulfill({ response: answer, body: `${full}\n${await answer.text()}` })
   })
   const page = await window(profile)
@@ -177,40 +180,44 @@ test('who leaves while a change is not yet kept is asked; who stays has it, and 
   await profile.close()
 })
 
-test('two windows change one build at once: none is lost, each sees all, undo is shared and says what it undoes', async () => {
-  const profile = await on.profile()
-  const [a, b] = [await window(profile), await window(profile)]
-  for (let i = 1; i <= 5; i++)
-    await Promise.all([
-      keepNote(a, `from a ${i}`),
-      a
-        .waitForTimeout(20)
-        .then(() => b.getByLabel('Serial of Inlet 2').fill(`B-${i}`))
-        .then(() => b.keyboard.press('Enter')),
-    ])
-  for (const page of [a, b])
-    await page.waitForFunction(() => document.querySelectorAll('.log li').length === 10)
-  const [here, there] = [await logOf(a), await logOf(b)]
-  expect(here).toEqual(there)
-  for (let i = 1; i <= 5; i++) expect(here.some(l => l.includes(`serial B-${i}`))).toBe(true)
-  expect(here.filter(l => l.includes('Changed the note'))).toHaveLength(5)
-  // Each takes back whatever came last, whoever did it, and names it.
-  for (const page of [b, a]) {
-    const undo = page.getByRole('button', { name: 'Undo', exact: true })
-    const title = (await undo.getAttribute('title')) ?? ''
-    await undo.click()
-    await page
-      .locator('.log li', { hasText: title.replace('Undo: ', 'Took back: ') })
-      .first()
-      .waitFor()
-    const other = page === a ? b : a
-    await other
-      .locator('.log li', { hasText: title.replace('Undo: ', 'Took back: ') })
-      .first()
-      .waitFor()
-  }
-  await profile.close()
-})
+test(
+  'two windows change one build at once: none is lost, each sees all, undo is shared ' +
+    'and says what it undoes',
+  async () => {
+    const profile = await on.profile()
+    const [a, b] = [await window(profile), await window(profile)]
+    for (let i = 1; i <= 5; i++)
+      await Promise.all([
+        keepNote(a, `from a ${i}`),
+        a
+          .waitForTimeout(20)
+          .then(() => b.getByLabel('Serial of Inlet 2').fill(`B-${i}`))
+          .then(() => b.keyboard.press('Enter')),
+      ])
+    for (const page of [a, b])
+      await page.waitForFunction(() => document.querySelectorAll('.log li').length === 10)
+    const [here, there] = [await logOf(a), await logOf(b)]
+    expect(here).toEqual(there)
+    for (let i = 1; i <= 5; i++) expect(here.some(l => l.includes(`serial B-${i}`))).toBe(true)
+    expect(here.filter(l => l.includes('Changed the note'))).toHaveLength(5)
+    // Each takes back whatever came last, whoever did it, and names it.
+    for (const page of [b, a]) {
+      const undo = page.getByRole('button', { name: 'Undo', exact: true })
+      const title = (await undo.getAttribute('title')) ?? ''
+      await undo.click()
+      await page
+        .locator('.log li', { hasText: title.replace('Undo: ', 'Took back: ') })
+        .first()
+        .waitFor()
+      const other = page === a ? b : a
+      await other
+        .locator('.log li', { hasText: title.replace('Undo: ', 'Took back: ') })
+        .first()
+        .waitFor()
+    }
+    await profile.close()
+  },
+)
 
 test('a file with script in every text field: shown as text, never run', async () => {
   const EVIL =

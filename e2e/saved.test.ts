@@ -19,9 +19,10 @@ async function over(old: OldStore) {
   const blank = '<!doctype html><link rel="icon" href="data:," /><title>Before</title>'
   await page.route('**/before', route => route.fulfill({ contentType: 'text/html', body: blank }))
   await page.goto('/before')
+  await page.addScriptTag({ content: layOld.toString() })
   await page.evaluate(
-    ([lay, rows]) => (new Function(`return (${lay})`)() as typeof layOld)(rows, 'juntura'),
-    [layOld.toString(), old] as const,
+    rows => (window as unknown as { layOld: typeof layOld }).layOld(rows, 'juntura'),
+    old,
   )
   await page.goto('/')
   return visit

@@ -48,31 +48,35 @@ describe('no store', () => {
     },
   )
 
-  test('held by a window of an older version: said after a few seconds; when that window is closed, trying again goes on', async () => {
-    const profile = await on.profile()
-    const older = await profile.newPage()
-    const blank = '<!doctype html><link rel="icon" href="data:," /><title>Before</title>'
-    await older.route('**/before', route =>
-      route.fulfill({ contentType: 'text/html', body: blank }),
-    )
-    await older.goto('/before')
-    await older.evaluate(
-      () =>
-        new Promise<void>(done => {
-          const asked = indexedDB.open('juntura', 10)
-          // It neither closes nor listens when a newer one asks for the store.
-          asked.onsuccess = () => done(void Object.assign(globalThis, { held: asked.result }))
-        }),
-    )
-    const page = await profile.newPage()
-    await page.goto('/')
-    await page.getByText(/The store of this browser does not open\. Another window/).waitFor()
-    expect(await page.getByText('0 builds').count()).toBe(0)
-    await older.close()
-    await page.getByRole('button', { name: 'Try again' }).click()
-    await page.getByRole('link', { name: /Plover/ }).waitFor()
-    await profile.close()
-  })
+  test(
+    'held by a window of an older version: said after a few seconds; when that window is ' +
+      'closed, trying again goes on',
+    async () => {
+      const profile = await on.profile()
+      const older = await profile.newPage()
+      const blank = '<!doctype html><link rel="icon" href="data:," /><title>Before</title>'
+      await older.route('**/before', route =>
+        route.fulfill({ contentType: 'text/html', body: blank }),
+      )
+      await older.goto('/before')
+      await older.evaluate(
+        () =>
+          new Promise<void>(done => {
+            const asked = indexedDB.open('juntura', 10)
+            // It neither closes nor listens when a newer one asks for the store.
+            asked.onsuccess = () => done(void Object.assign(globalThis, { held: asked.result }))
+          }),
+      )
+      const page = await profile.newPage()
+      await page.goto('/')
+      await page.getByText(/The store of this browser does not open\. Another window/).waitFor()
+      expect(await page.getByText('0 builds').count()).toBe(0)
+      await older.close()
+      await page.getByRole('button', { name: 'Try again' }).click()
+      await page.getByRole('link', { name: /Plover/ }).waitFor()
+      await profile.close()
+    },
+  )
 })
 
 /** A page on Plover's record with one serial kept, and its clock in the test's hand. */
@@ -115,36 +119,44 @@ describe('no worker', () => {
     await profile.close()
   })
 
-  test('ended in the middle: said at once; another takes its place; what was typed is shown as not kept, and is kept when it is typed again', async () => {
-    const { profile, page, serial } = await withSerialKept()
-    const [worker] = page.workers()
-    if (!worker) throw new Error('no worker')
-    // It ends before it hears of what is typed next.
-    const ends = 'for (const end = performance.now() + 2000; performance.now() < end;); close()'
-    void worker.evaluate(ends).catch(() => undefined)
-    await serial.fill('AFTER')
-    await page.keyboard.press('Enter')
-    await page.getByText(/stopped and was started anew\. What was kept before is safe/).waitFor()
-    await typedAgain(page, serial)
-    await profile.close()
-  })
+  test(
+    'ended in the middle: said at once; another takes its place; what was typed is shown ' +
+      'as not kept, and is kept when it is typed again',
+    async () => {
+      const { profile, page, serial } = await withSerialKept()
+      const [worker] = page.workers()
+      if (!worker) throw new Error('no worker')
+      // It ends before it hears of what is typed next.
+      const ends = 'for (const end = performance.now() + 2000; performance.now() < end;); close()'
+      void worker.evaluate(ends).catch(() => undefined)
+      await serial.fill('AFTER')
+      await page.keyboard.press('Enter')
+      await page.getByText(/stopped and was started anew\. What was kept before is safe/).waitFor()
+      await typedAgain(page, serial)
+      await profile.close()
+    },
+  )
 
-  test('hung in the middle: asked after 20 seconds, replaced after 20 more; what was typed is shown as not kept, and is kept when it is typed again', async () => {
-    const { profile, page, serial } = await withSerialKept()
-    const [worker] = page.workers()
-    if (!worker) throw new Error('no worker')
-    void worker.evaluate('for (;;);').catch(() => undefined)
-    await serial.fill('AFTER')
-    await page.keyboard.press('Enter')
-    await page.clock.fastForward(21_000)
-    await page.getByText(/has given no sign for 20 seconds and is being asked/).waitFor()
-    await page.clock.fastForward(21_000)
-    await page
-      .getByText(/did not answer and was started anew\. What was kept before is safe/)
-      .waitFor()
-    await typedAgain(page, serial)
-    await profile.close()
-  })
+  test(
+    'hung in the middle: asked after 20 seconds, replaced after 20 more; what was typed ' +
+      'is shown as not kept, and is kept when it is typed again',
+    async () => {
+      const { profile, page, serial } = await withSerialKept()
+      const [worker] = page.workers()
+      if (!worker) throw new Error('no worker')
+      void worker.evaluate('for (;;);').catch(() => undefined)
+      await serial.fill('AFTER')
+      await page.keyboard.press('Enter')
+      await page.clock.fastForward(21_000)
+      await page.getByText(/has given no sign for 20 seconds and is being asked/).waitFor()
+      await page.clock.fastForward(21_000)
+      await page
+        .getByText(/did not answer and was started anew\. What was kept before is safe/)
+        .waitFor()
+      await typedAgain(page, serial)
+      await profile.close()
+    },
+  )
 
   test('ended again and again: not started for ever, and said', async () => {
     const profile = await on.profile()
@@ -152,7 +164,9 @@ describe('no worker', () => {
       const answer = await route.fetch()
       // As soon as it has said that it is here.
       const ends =
-        '{ const say = postMessage.bind(globalThis); globalThis.postMessage = (what, ...more) => { say(what, ...more); if (what && what.sign === "here") setTimeout(close) } }'
+        '{ const say = postMessage.bind(globalThis); globalThis.postMessage = (what, ' +
+        '...more) => { say(what, ...more); if (what && what.sign === "here") ' +
+        'setTimeout(close) } }'
       await route.fulfill({ response: answer, body: `${ends}\n${await answer.text()}` })
     })
     const page = await profile.newPage()

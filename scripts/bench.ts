@@ -27,7 +27,12 @@ function demo(name: string): Build {
 }
 
 /** A build with one figure of one item measured anew: what happens at every entry. */
-function changed(build: Build, id: string, path: string, unit: string, value: number): Build {
+function changed(
+  build: Build,
+  id: string,
+  path: string,
+  { unit, value }: { readonly unit: string; readonly value: number },
+): Build {
   const figure = { [unit]: value, basis: 'measured' as const }
   const done = apply(build, { do: 'setFigure', id, path, figure }, '2031-03-02T09:00:00Z')
   if (isProblem(done)) throw new Error(done.problem)
@@ -47,13 +52,10 @@ function changesOf(build: Build, round: number): readonly Change[] {
       row.figures.map(({ path, unit, value, likely: [least, most] }) => ({
         part: row.id,
         figure: `${row.id} ${path}`,
-        build: changed(
-          build,
-          row.id,
-          path,
+        build: changed(build, row.id, path, {
           unit,
-          (value ?? (least + most) / 2) * (1 - (round + 1) * NUDGE),
-        ),
+          value: (value ?? (least + most) / 2) * (1 - (round + 1) * NUDGE),
+        }),
       })),
     )
 }
@@ -239,5 +241,7 @@ if (process.argv.includes('--json')) console.log(JSON.stringify(rows, null, 2))
 else
   for (const r of rows)
     console.log(
-      `${r.name.padEnd(62)}${r.value.toFixed(2).padStart(9)} ${r.unit}${r.ratio === null ? '' : `   ratio ${r.ratio.toFixed(3)} of ${r.against?.toFixed(2)} ${r.unit}`}   n ${r.n}`,
+      `${r.name.padEnd(62)}${r.value.toFixed(2).padStart(9)} ` +
+        `${r.unit}${r.ratio === null ? '' : `   ratio ${r.ratio.toFixed(3)} of ${r.against?.toFixed(2)} ${r.unit}`} ` +
+        `  n ${r.n}`,
     )

@@ -21,7 +21,8 @@ test('the schema names format, version, builds, parts, photos and the bin', () =
 test('the page tells every figure of every kind, with how to measure it', () => {
   const page = documents['docs/format/README.md'] ?? ''
   expect(page).toContain(
-    '| `coolerRoom` | cooler room | mm | 30 to 220 | From what the figure is counted from (lid, board or tray) to the inside of the near panel. |',
+    '| `coolerRoom` | cooler room | mm | 30 to 220 | From what the figure is counted ' +
+      'from (lid, board or tray) to the inside of the near panel. |',
   )
   expect(page).toContain('### Power supply (`"kind": "supply"`)')
   expect(page.match(/^### /gm)).toHaveLength(20)

@@ -13,12 +13,14 @@ import { contentOf, shippedParts } from './documents'
 import { frozenSchema } from './frozen-schema'
 
 const PICTURE =
-  'data:image/png;base64,iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNkYPhfDwAChwGA60e6kgAAAABJRU5ErkJggg=='
+  'data:image/png;base64,iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42m' +
+  'NkYPhfDwAChwGA60e6kgAAAABJRU5ErkJggg=='
 const db = new JunturaDb('juntura')
 const folder = `saved/version-${VERSION}/store-${db.verno}`
 if (existsSync(folder)) {
   console.error(
-    `${folder} is there: this version is frozen. A change of the format begins the next version (core/document/file.ts), one of the store its own (app/desk/db.ts).`,
+    `${folder} is there: this version is frozen. A change of the format begins the next ` +
+      'version (core/document/file.ts), one of the store its own (app/desk/db.ts).',
   )
   process.exit(1)
 }
@@ -53,6 +55,13 @@ const open = async (build: string | null): Promise<DeskState> => {
  * A little of everything that a person does, on both demos, on builds of their own, on the shelf.
  */
 async function work(): Promise<void> {
+  await workOnPlover()
+  await decideOnAvocet()
+  await makeAndDelete()
+  await changeTheShelf()
+}
+
+async function workOnPlover(): Promise<void> {
   const plan = (await open('plover')).analysis?.horizons.then
   const [first, second, third] = plan?.order.steps ?? []
   if (!first || !second || !third) throw new Error('Plover has no steps')
@@ -81,7 +90,9 @@ async function work(): Promise<void> {
   })
   await run('plover', { do: 'rename', name: 'Plover in the hide' })
   await send({ act: 'undo', of: 'plover' })
+}
 
+async function decideOnAvocet(): Promise<void> {
   const open0 = (await open('avocet')).analysis?.horizons.then.findings.find(f => f.demand !== null)
   await run('avocet', {
     do: 'leaveOpen',
@@ -103,14 +114,18 @@ async function work(): Promise<void> {
     ],
     title: 'Leave the strip out',
   })
+}
 
+async function makeAndDelete(): Promise<void> {
   const made = (await send({ act: 'create', name: 'Snipe' })).build?.id ?? ''
   const pc = shelf.find(p => p.kind === 'case')
   if (pc) await run(made, { do: 'addItem', item: { part: pc } })
   const copy = (await send({ act: 'copy', build: 'plover', name: 'Ruff' })).build?.id ?? ''
   await run(copy, { do: 'setState', id: 'supply', state: 'wanted' })
   await send({ act: 'delete', build: copy })
+}
 
+async function changeTheShelf(): Promise<void> {
   const fan = {
     kind: 'fan',
     id: 'mine',

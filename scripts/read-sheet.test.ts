@@ -11,30 +11,35 @@ const run = (...args: readonly string[]) =>
     encoding: 'utf8',
   })
 
-test('prints the kind, each field with unit, basis and words, what is doubtful, what was not read; nothing else', () => {
-  const path = `${dir}/cooler.txt`
-  writeFileSync(
-    path,
-    'Kelder Post 140 CPU cooler\nHeight: 15,5 cm\nSockets: TERN-2\nHeight: 158 mm\nWarranty: 6 years\n',
-  )
-  const { stdout, status } = run(path)
-  const said = JSON.parse(stdout) as {
-    kind: string
-    fields: readonly { path: string }[]
-    doubtful: readonly unknown[]
-    unread: readonly string[]
-  }
-  expect(status).toBe(0)
-  expect(said.kind).toBe('cooler')
-  expect(said.fields.find(f => f.path === 'height')).toEqual({
-    path: 'height',
-    value: 155,
-    unit: 'mm',
-    basis: 'spec',
-    words: 'Height: 15,5 cm',
-  })
-  expect([said.doubtful.length, said.unread]).toEqual([1, ['Warranty: 6 years']])
-}, 30_000)
+test(
+  'prints the kind, each field with unit, basis and words, what is doubtful, what was ' +
+    'not read; nothing else',
+  () => {
+    const path = `${dir}/cooler.txt`
+    writeFileSync(
+      path,
+      'Kelder Post 140 CPU cooler\nHeight: 15,5 cm\nSockets: TERN-2\nHeight: 158 mm\nWarranty: 6 years\n',
+    )
+    const { stdout, status } = run(path)
+    const said = JSON.parse(stdout) as {
+      kind: string
+      fields: readonly { path: string }[]
+      doubtful: readonly unknown[]
+      unread: readonly string[]
+    }
+    expect(status).toBe(0)
+    expect(said.kind).toBe('cooler')
+    expect(said.fields.find(f => f.path === 'height')).toEqual({
+      path: 'height',
+      value: 155,
+      unit: 'mm',
+      basis: 'spec',
+      words: 'Height: 15,5 cm',
+    })
+    expect([said.doubtful.length, said.unread]).toEqual([1, ['Warranty: 6 years']])
+  },
+  30_000,
+)
 
 test('what cannot be done is a sentence and exit 2', () => {
   for (const [args, sentence] of [

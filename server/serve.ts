@@ -8,7 +8,9 @@ import Fastify, { type FastifyInstance, type FastifyReply } from 'fastify'
  * that way); scripts may not.
  */
 export const CONTENT_POLICY =
-  "default-src 'self'; script-src 'self'; worker-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; font-src 'self'; connect-src 'self'; object-src 'none'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'"
+  "default-src 'self'; script-src 'self'; worker-src 'self'; style-src 'self' " +
+  "'unsafe-inline'; img-src 'self' data: blob:; font-src 'self'; connect-src 'self'; " +
+  "object-src 'none'; base-uri 'none'; form-action 'none'; frame-ancestors 'none'"
 
 const TEXT = 'text/plain; charset=utf-8'
 

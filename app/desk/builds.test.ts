@@ -3,25 +3,29 @@ import { plover } from '../../core/test-helpers/demos'
 import { newDesk, opened, problem, state } from './test-helpers/hand'
 
 describe('the list of builds', () => {
-  test('what is made or copied is taken back by name, with all the work done in it since, and comes back with it', async () => {
-    const { hand } = await opened()
-    const made = state(await hand.create('Snipe'))
-    const id = made.build?.id ?? ''
-    await hand.run(id, { do: 'note', note: 'two evenings of work' })
-    const back = state(await hand.takeBack(made.deeds[0]?.deed ?? 0))
-    expect([back.builds.map(b => b.name), back.bin.map(b => b.name), back.deeds]).toEqual([
-      ['Plover'],
-      ['Snipe'],
-      [],
-    ])
-    const again = state(await hand.bringBack(id))
-    expect([again.build?.note, again.undo, again.bin]).toEqual([
-      'two evenings of work',
-      'Changed the note',
-      [],
-    ])
-    expect(problem(await hand.takeBack(made.deeds[0]?.deed ?? 0))).toMatch(/already taken back/)
-  })
+  test(
+    'what is made or copied is taken back by name, with all the work done in it since, ' +
+      'and comes back with it',
+    async () => {
+      const { hand } = await opened()
+      const made = state(await hand.create('Snipe'))
+      const id = made.build?.id ?? ''
+      await hand.run(id, { do: 'note', note: 'two evenings of work' })
+      const back = state(await hand.takeBack(made.deeds[0]?.deed ?? 0))
+      expect([back.builds.map(b => b.name), back.bin.map(b => b.name), back.deeds]).toEqual([
+        ['Plover'],
+        ['Snipe'],
+        [],
+      ])
+      const again = state(await hand.bringBack(id))
+      expect([again.build?.note, again.undo, again.bin]).toEqual([
+        'two evenings of work',
+        'Changed the note',
+        [],
+      ])
+      expect(problem(await hand.takeBack(made.deeds[0]?.deed ?? 0))).toMatch(/already taken back/)
+    },
+  )
   test('no undo of one build ever reaches another: a key that undoes a note leaves the list alone', async () => {
     const { desk, hand } = await opened()
     await hand.run('plover', { do: 'note', note: 'dry' })
@@ -40,22 +44,26 @@ describe('the list of builds', () => {
     expect((await asks.log(copied.build?.id ?? '')).map(l => l.line)).toEqual(['Changed the note'])
     expect(problem(await hand.copy('ghost', 'x'))).toMatch(/no longer here/)
   })
-  test('deleted, it lies in the bin and opens nowhere; brought back it has its undo; for good it is gone with its log', async () => {
-    const { desk, hand, db } = await opened()
-    await hand.run('plover', { do: 'note', note: 'dry' })
-    const gone = state(await hand.remove('plover'))
-    expect([gone.build, gone.bin.map(b => b.name)]).toEqual([null, ['Plover']])
-    expect(state(await desk.open('plover')).build).toBeNull()
-    expect(problem(await hand.run('plover', { do: 'note', note: 'x' }))).toMatch(/no longer here/)
-    expect(problem(await hand.remove('plover'))).toMatch(/already deleted/)
-    expect(state(await hand.bringBack('plover')).undo).toBe('Changed the note')
-    await hand.remove('plover')
-    expect(state(await hand.forget('plover')).bin).toEqual([])
-    expect([await db.builds.count(), await db.log.count(), await db.steps.count()]).toEqual([
-      0, 0, 0,
-    ])
-    expect(problem(await hand.bringBack('plover'))).toMatch(/no longer in the bin/)
-  })
+  test(
+    'deleted, it lies in the bin and opens nowhere; brought back it has its undo; for ' +
+      'good it is gone with its log',
+    async () => {
+      const { desk, hand, db } = await opened()
+      await hand.run('plover', { do: 'note', note: 'dry' })
+      const gone = state(await hand.remove('plover'))
+      expect([gone.build, gone.bin.map(b => b.name)]).toEqual([null, ['Plover']])
+      expect(state(await desk.open('plover')).build).toBeNull()
+      expect(problem(await hand.run('plover', { do: 'note', note: 'x' }))).toMatch(/no longer here/)
+      expect(problem(await hand.remove('plover'))).toMatch(/already deleted/)
+      expect(state(await hand.bringBack('plover')).undo).toBe('Changed the note')
+      await hand.remove('plover')
+      expect(state(await hand.forget('plover')).bin).toEqual([])
+      expect([await db.builds.count(), await db.log.count(), await db.steps.count()]).toEqual([
+        0, 0, 0,
+      ])
+      expect(problem(await hand.bringBack('plover'))).toMatch(/no longer in the bin/)
+    },
+  )
 })
 
 describe('files', () => {

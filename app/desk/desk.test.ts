@@ -20,19 +20,23 @@ test('the first visit lays out the demo once; deleted, it stays away', async () 
   expect([then.builds, then.bin.map(b => b.name)]).toEqual([[], ['Plover']])
 })
 
-test('a command changes the stored build, answers with its analysis, and can be taken back and done again', async () => {
-  const { hand, db } = await opened()
-  const ask = { do: 'setState', id: 'supply', state: 'have' }
-  const after = state(await hand.run('plover', ask))
-  expect(after.build?.items.find(i => i.id === 'supply')?.state).toBe('have')
-  expect([after.undo, after.redo]).toEqual(['S300: have', null])
-  const stored = openBuild((await db.builds.get('plover'))?.doc, VERSION)
-  expect(after.analysis).toEqual(analyse(isProblem(stored) ? plover : stored.build))
-  const back = state(await hand.undo())
-  expect(back.build?.items.find(i => i.id === 'supply')?.state).toBe('ordered')
-  expect([back.undo, back.redo]).toEqual([null, 'S300: have'])
-  expect(state(await hand.redo()).build?.items.find(i => i.id === 'supply')?.state).toBe('have')
-})
+test(
+  'a command changes the stored build, answers with its analysis, and can be taken ' +
+    'back and done again',
+  async () => {
+    const { hand, db } = await opened()
+    const ask = { do: 'setState', id: 'supply', state: 'have' }
+    const after = state(await hand.run('plover', ask))
+    expect(after.build?.items.find(i => i.id === 'supply')?.state).toBe('have')
+    expect([after.undo, after.redo]).toEqual(['S300: have', null])
+    const stored = openBuild((await db.builds.get('plover'))?.doc, VERSION)
+    expect(after.analysis).toEqual(analyse(isProblem(stored) ? plover : stored.build))
+    const back = state(await hand.undo())
+    expect(back.build?.items.find(i => i.id === 'supply')?.state).toBe('ordered')
+    expect([back.undo, back.redo]).toEqual([null, 'S300: have'])
+    expect(state(await hand.redo()).build?.items.find(i => i.id === 'supply')?.state).toBe('have')
+  },
+)
 
 test('undo goes back in the order of doing, and a new change ends what could be done again', async () => {
   const { hand } = await opened()

@@ -5,6 +5,7 @@ import { analyse, type Analysis } from '../../core/analysis/analyse'
 import { difference } from '../../core/analysis/compare'
 import { VERSION } from '../../core/document/file'
 import type { Build } from '../../core/document/build'
+import { compareBy } from '../../core/collections/compare'
 import { isProblem, type Problem } from '../../core/document/command'
 import { asOnShelf, isNewer } from '../../core/document/newer'
 import { openFile, openPart, tooLargeAt } from '../../core/document/open'
@@ -13,7 +14,7 @@ import type { Part } from '../../core/parts'
 import { put } from '../../core/parts/paths'
 import { outcome, type Act, type Answer, type DeskState, type Outcome, type Refusal } from './acts'
 import { Builds, deedSays } from './builds'
-import type { JunturaDb, ShelfChange } from './db'
+import type { JunturaDb, ShelfChange, Stack } from './db'
 import { Edits } from './edits'
 import { History, lineOfStep, stackOf, type Way } from './history'
 import { LARGEST_FILE, tooLarge } from './limits'
@@ -45,6 +46,29 @@ const PATIENCE = 5000
 
 const LAID_OUT = 'demos-laid-out'
 const silent: Progress = () => undefined
+
+/** Acts that are done inside the change; the others bring what they read before it. */
+type DoneAct = Exclude<Act, { act: 'openFile' | 'importParts' }>
+type Named<A, K> = A extends { readonly act: infer N } ? (K extends N ? A : never) : never
+type Doers = {
+  readonly [K in DoneAct['act']]: (act: Named<DoneAct, K>) => Promise<Outcome | Problem>
+}
+
+type OpenState = Pick<DeskState, 'build' | 'analysis' | 'aside' | 'undo' | 'redo' | 'newer'>
+const NOTHING_OPEN: OpenState = {
+  build: null,
+  analysis: null,
+  aside: null,
+  undo: null,
+  redo: null,
+  newer: [],
+}
+
+/** The build that an act is about; null for acts on the shelf or on builds as such. */
+function buildOf(act: Act): string | null {
+  if ('build' in act && act.act !== 'copy') return act.build
+  return 'of' in act ? act.of : null
+}
 
 export class Desk {
   readonly store: Store
@@ -111,8 +135,7 @@ export class Desk {
     const begun = await this.begin().catch(() => null)
     if (begun === null) return closed('unknown error')
     if (isProblem(begun)) return begun
-    const about = 'build' in act && act.act !== 'copy' ? act.build : null
-    const id = about ?? ('of' in act ? act.of : null)
+    const id = buildOf(act)
     const before = id === null ? null : await this.planOf(id)
     const prepared = await this.prepare(act, progress)
     if (isProblem(prepared)) return prepared
@@ -120,11 +143,14 @@ export class Desk {
     if (isProblem(done)) return done
     if (done.build !== null) this.current = done.build
     const answer = await this.answer(done)
-    if (isProblem(answer) || !before || answer.build !== id || !answer.state.analysis) return answer
-    return {
-      ...answer,
-      changed: difference(before.horizons.then, answer.state.analysis.horizons.then),
-    }
+    return isProblem(answer) || answer.build !== id ? answer : this.compared(answer, before)
+  }
+
+  /** The answer with what the act changed in the plan. */
+  private compared(answer: Exclude<Answer, Problem>, before: Analysis | null): Answer {
+    const after = answer.state.analysis
+    if (!before || !after) return answer
+    return { ...answer, changed: difference(before.horizons.then, after.horizons.then) }
   }
 
   memoOf(id: string): Memory {
@@ -173,40 +199,34 @@ export class Desk {
     return known !== null && JSON.stringify(known) !== JSON.stringify(part)
   }
 
-  private do(act: Exclude<Act, { act: 'openFile' | 'importParts' }>): Promise<Outcome | Problem> {
-    switch (act.act) {
-      case 'run':
-        return this.edits.run(act.build, act.ask)
-      case 'undo':
-      case 'redo':
-        return this.turn(act.of, act.act)
-      case 'create':
-        return this.builds.create(act.name)
-      case 'copy':
-        return this.builds.copy(act.build, act.name)
-      case 'delete':
-        return this.builds.delete(act.build)
-      case 'bringBack':
-        return this.builds.bringBack(act.build)
-      case 'takeBack':
-        return this.builds.takeBack(act.deed)
-      case 'forget':
-        return this.builds.forget(act.builds)
-      case 'attach':
-        return this.attach(act)
-      case 'takeNewer':
-        return this.takeNewer(act.build, act.items)
-      case 'measurePart':
-        return this.measurePart(act)
-      case 'keepPart':
-        return this.shelfActs.keepOne(act.part)
-      case 'dropParts':
-        return this.shelfActs.drop(act.parts)
-      case 'addPage':
-        return this.shelfActs.addPage(act.part, { ...act, id: this.on.newId() })
-      case 'removePage':
-        return this.shelfActs.removePage(act.part, act.page)
-    }
+  private do(act: DoneAct): Promise<Outcome | Problem> {
+    const doers = this.doers as unknown as Record<
+      string,
+      (act: DoneAct) => Promise<Outcome | Problem>
+    >
+    const done = doers[act.act]
+    if (!done) throw new RangeError(`nobody does ${act.act}`)
+    return done(act)
+  }
+
+  /** Who does what: an act without somebody who does it does not compile. */
+  private readonly doers: Doers = {
+    run: act => this.edits.run(act.build, act.ask),
+    undo: act => this.turn(act.of, act.act),
+    redo: act => this.turn(act.of, act.act),
+    create: act => this.builds.create(act.name),
+    copy: act => this.builds.copy(act.build, act.name),
+    delete: act => this.builds.delete(act.build),
+    bringBack: act => this.builds.bringBack(act.build),
+    takeBack: act => this.builds.takeBack(act.deed),
+    forget: act => this.builds.forget(act.builds),
+    attach: act => this.attach(act),
+    takeNewer: act => this.takeNewer(act.build, act.items),
+    measurePart: act => this.measurePart(act),
+    keepPart: act => this.shelfActs.keepOne(act.part),
+    dropParts: act => this.shelfActs.drop(act.parts),
+    addPage: act => this.shelfActs.addPage(act.part, { ...act, id: this.on.newId() }),
+    removePage: act => this.shelfActs.removePage(act.part, act.page),
   }
 
   private turn(of: string | null, way: Way): Promise<Outcome | Problem> {
@@ -299,7 +319,10 @@ export class Desk {
     const key = `told-limits:${build.id}`
     if (beyond === null || (await settings.get(key))) return null
     await settings.put({ key, value: true })
-    return `This build holds more than can be brought in anew (${beyond}). It works as it is; a file of it can only be opened again once that is shorter.`
+    return (
+      `This build holds more than can be brought in anew (${beyond}). It works as it is; a ` +
+      'file of it can only be opened again once that is shorter.'
+    )
   }
 
   private async layOutDemos(): Promise<void> {
@@ -352,42 +375,47 @@ export class Desk {
 
   /** Everything the page shows, as it is now. */
   async state(): Promise<DeskState> {
-    const heads = (await this.store.heads()).sort((a, b) => (a.name < b.name ? -1 : 1))
-    const isHere = (id: string): boolean => heads.some(h => h.id === id && h.deleted === null)
+    const heads = (await this.store.heads()).sort(compareBy(h => h.name))
+    const here = heads.filter(h => h.deleted === null)
+    const isHere = (id: string): boolean => here.some(h => h.id === id)
     const deeds = (await this.on.db.deeds.reverse().toArray()).filter(d => d.builds.some(isHere))
     const open = this.current !== null && isHere(this.current) ? this.current : null
-    const read = open === null ? null : await this.store.build(open)
-    const analysis = read && !isProblem(read) ? this.analysisOf(read) : read
-    const build = read && !isProblem(read) && !isProblem(analysis) ? read : null
-    const line = async (of: string | null, way: Way): Promise<string | null> => {
-      const step = await this.history.next(of === null ? 'shelf' : stackOf(of), way)
-      return step && lineOfStep(step)
-    }
     return {
-      builds: heads
-        .filter(h => h.deleted === null)
-        .map(({ id, name, note, items, changed, aside }) => ({
-          id,
-          name,
-          note,
-          items,
-          changed,
-          aside,
-        })),
+      builds: here.map(({ id, name, note, items, changed, aside }) => ({
+        ...{ id, name, note, items, changed, aside },
+      })),
       bin: heads.flatMap(({ id, name, items, deleted }) =>
         deleted === null ? [] : [{ id, name, items, deleted }],
       ),
       deeds: deeds.map(row => ({ deed: row.seq, says: deedSays(row), at: row.at })),
-      build,
-      analysis: isProblem(analysis) ? null : analysis,
-      aside: isProblem(analysis) ? analysis.problem : null,
-      undo: build && (await line(build.id, 'undo')),
-      redo: build && (await line(build.id, 'redo')),
-      shelfUndo: await line(null, 'undo'),
-      shelfRedo: await line(null, 'redo'),
-      newer: (build?.items ?? []).filter(i => this.isNewer(i.part)).map(i => i.id),
+      ...(await this.openState(open)),
+      shelfUndo: await this.lineOf('shelf', 'undo'),
+      shelfRedo: await this.lineOf('shelf', 'redo'),
       shelf: this.shelf.loads,
     }
+  }
+
+  /** The open build with its analysis; or why it cannot be shown. */
+  private async openState(open: string | null): Promise<OpenState> {
+    const read = open === null ? null : await this.store.build(open)
+    if (read === null) return NOTHING_OPEN
+    if (isProblem(read)) return { ...NOTHING_OPEN, aside: read.problem }
+    const analysis = this.analysisOf(read)
+    if (isProblem(analysis)) return { ...NOTHING_OPEN, aside: analysis.problem }
+    return {
+      build: read,
+      analysis,
+      aside: null,
+      undo: await this.lineOf(stackOf(read.id), 'undo'),
+      redo: await this.lineOf(stackOf(read.id), 'redo'),
+      newer: read.items.filter(i => this.isNewer(i.part)).map(i => i.id),
+    }
+  }
+
+  /** The step that a stack would take back or do again, as a line. */
+  private async lineOf(stack: Stack, way: Way): Promise<string | null> {
+    const step = await this.history.next(stack, way)
+    return step && lineOfStep(step)
   }
 
   private isNewer(part: Part): boolean {

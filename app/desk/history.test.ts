@@ -115,49 +115,54 @@ class Expected {
   }
 }
 
-test('after any interleaving in three windows no acknowledged change of another build is lost; undo and redo give the very bytes; the log only grows', async () => {
-  await fc.assert(
-    fc.asyncProperty(deeds, async rounds => {
-      const { windows, builds, first } = await threeWindows()
-      const bytes = async (id: string): Promise<string> => {
-        const build = await first.desk.store.build(id)
-        if (isProblem(build)) throw new Error(build.problem)
-        return JSON.stringify([build, await first.asks.pictures(id)])
-      }
-      const expected = await Promise.all(builds.map(async id => new Expected(await bytes(id))))
-      const logs = await Promise.all(builds.map(id => first.asks.log(id)))
-      // The case was put in before the first state that is looked at: below it undo does not go
-      // here.
-      const depth = builds.map(() => 0)
-      for (const round of rounds) {
-        const asked = round.filter(
-          d => d.on === 'shelf' || d.what !== 'undo' || (depth[d.on] ?? 0) > 0,
-        )
-        const answers = await Promise.all(
-          asked.map(d =>
-            does(windows[d.window] ?? first, d.on === 'shelf' ? '' : (builds[d.on] ?? ''), d),
-          ),
-        )
-        for (const [i, d] of asked.entries()) {
-          if (d.on === 'shelf' || isProblem(answers[i])) continue
-          depth[d.on] = (depth[d.on] ?? 0) + (d.what === 'undo' ? -1 : 1)
-          const is = await bytes(builds[d.on] ?? '')
-          const must = expected[d.on]?.after(d.what) ?? null
-          if (must === null) expected[d.on]?.add(is)
-          else expect(is).toBe(must)
+test(
+  'after any interleaving in three windows no acknowledged change of another build is ' +
+    'lost; undo and redo give the very bytes; the log only grows',
+  async () => {
+    await fc.assert(
+      fc.asyncProperty(deeds, async rounds => {
+        const { windows, builds, first } = await threeWindows()
+        const bytes = async (id: string): Promise<string> => {
+          const build = await first.desk.store.build(id)
+          if (isProblem(build)) throw new Error(build.problem)
+          return JSON.stringify([build, await first.asks.pictures(id)])
         }
-        for (const [i, id] of builds.entries()) {
-          expect(await bytes(id)).toBe(expected[i]?.now)
-          const log = await first.asks.log(id)
-          const before = logs[i] ?? []
-          expect(log.slice(log.length - before.length)).toEqual(before)
-          logs[i] = log
+        const expected = await Promise.all(builds.map(async id => new Expected(await bytes(id))))
+        const logs = await Promise.all(builds.map(id => first.asks.log(id)))
+        // The case was put in before the first state that is looked at: below it undo does not go
+        // here.
+        const depth = builds.map(() => 0)
+        for (const round of rounds) {
+          const asked = round.filter(
+            d => d.on === 'shelf' || d.what !== 'undo' || (depth[d.on] ?? 0) > 0,
+          )
+          const answers = await Promise.all(
+            asked.map(d =>
+              does(windows[d.window] ?? first, d.on === 'shelf' ? '' : (builds[d.on] ?? ''), d),
+            ),
+          )
+          for (const [i, d] of asked.entries()) {
+            if (d.on === 'shelf' || isProblem(answers[i])) continue
+            depth[d.on] = (depth[d.on] ?? 0) + (d.what === 'undo' ? -1 : 1)
+            const is = await bytes(builds[d.on] ?? '')
+            const must = expected[d.on]?.after(d.what) ?? null
+            if (must === null) expected[d.on]?.add(is)
+            else expect(is).toBe(must)
+          }
+          for (const [i, id] of builds.entries()) {
+            expect(await bytes(id)).toBe(expected[i]?.now)
+            const log = await first.asks.log(id)
+            const before = logs[i] ?? []
+            expect(log.slice(log.length - before.length)).toEqual(before)
+            logs[i] = log
+          }
         }
-      }
-    }),
-    { numRuns: 40 },
-  )
-}, 120_000)
+      }),
+      { numRuns: 40 },
+    )
+  },
+  120_000,
+)
 
 describe('what a build changed on the shelf', () => {
   const room = (w: Room): unknown =>

@@ -4,7 +4,9 @@
 export const LARGEST_FILE = 60_000_000
 /** What is said of a larger one. */
 export const tooLarge = (name: string, size: number) => ({
-  problem: `${name} is too large (${Math.round(size / 1e6)} MB; at most ${LARGEST_FILE / 1e6}). Take it apart, or export the build again without pictures; nothing was changed.`,
+  problem:
+    `${name} is too large (${Math.round(size / 1e6)} MB; at most ${LARGEST_FILE / 1e6}). ` +
+    'Take it apart, or export the build again without pictures; nothing was changed.',
 })
 /** The largest picture that is kept, characters of its data URL. */
 export const LARGEST_PICTURE = 400_000

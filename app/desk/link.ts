@@ -27,19 +27,26 @@ export class Stopped extends Error {
 
 const WORDS = {
   asked:
-    'Juntura’s worker has given no sign for 20 seconds and is being asked. What was kept before is safe; wait a little.',
+    'Juntura’s worker has given no sign for 20 seconds and is being asked. What was kept ' +
+    'before is safe; wait a little.',
   waiting:
-    'This takes long: the browser’s store may be held by another window of Juntura. What was kept before is safe; close other windows, or wait.',
+    'This takes long: the browser’s store may be held by another window of Juntura. What ' +
+    'was kept before is safe; close other windows, or wait.',
   changing:
-    'Juntura’s worker gives no sign, and is in the middle of keeping a change: it is not interrupted. What was kept before is safe. If this stays, reload the page.',
+    'Juntura’s worker gives no sign, and is in the middle of keeping a change: it is not ' +
+    'interrupted. What was kept before is safe. If this stays, reload the page.',
   replaced:
-    'Juntura’s worker did not answer and was started anew. What was kept before is safe; the latest change may not be kept: look at it, and do it again if it is missing.',
+    'Juntura’s worker did not answer and was started anew. What was kept before is safe; ' +
+    'the latest change may not be kept: look at it, and do it again if it is missing.',
   ended:
-    'Juntura’s worker stopped and was started anew. What was kept before is safe; the latest change may not be kept: look at it, and do it again if it is missing.',
+    'Juntura’s worker stopped and was started anew. What was kept before is safe; the ' +
+    'latest change may not be kept: look at it, and do it again if it is missing.',
   endsAgain:
-    'Juntura’s worker stops again and again. What was kept before is safe. Close what else needs much memory, then reload the page.',
+    'Juntura’s worker stops again and again. What was kept before is safe. Close what ' +
+    'else needs much memory, then reload the page.',
   missing:
-    'A part of Juntura could not be loaded. What was kept before is safe. Is its server running? Start it (npm start), then reload the page.',
+    'A part of Juntura could not be loaded. What was kept before is safe. Is its server ' +
+    'running? Start it (npm start), then reload the page.',
 } as const
 
 export interface LinkOptions {

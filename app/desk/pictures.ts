@@ -10,7 +10,9 @@ import { LARGEST_PICTURE } from './limits'
 export const isPicture = (picture: string): boolean =>
   PICTURE.test(picture) && picture.length <= LARGEST_PICTURE
 export const noPicture = (name: string): Problem => ({
-  problem: `${name || 'This picture'} is no small JPEG, PNG or WebP (at most ${LARGEST_PICTURE / 1000} kB). Choose another one.`,
+  problem:
+    `${name || 'This picture'} is no small JPEG, PNG or WebP (at most ` +
+    `${LARGEST_PICTURE / 1000} kB). Choose another one.`,
 })
 
 /** The pictures that a build names: its own, and the pages kept with its parts. */

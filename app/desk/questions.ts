@@ -60,7 +60,7 @@ export interface LogLine {
 }
 
 export function questionsOf(desk: Desk) {
-  const { store, shelf, incoming, outgoing, chunks, storage, builds } = desk
+  const { store, storage, builds } = desk
   const { db } = store
   return {
     /** The pictures of a build by their ids. */
@@ -85,6 +85,14 @@ export function questionsOf(desk: Desk) {
     csv: (id: string) => csvText(store, id),
     sheet: (id: string, horizon: Horizon) => sheetText(store, id, horizon),
     drawing: (id: string, horizon: Horizon) => drawingText(store, id, horizon),
+    ...shelfQuestions(desk),
+    entryAsks,
+    reference,
+  }
+}
+/** What may be asked of the shelf, and of parts that come to it or leave it. */
+function shelfQuestions({ store, shelf, incoming, outgoing, chunks }: Desk) {
+  return {
     groups: () => groupsOf(shelf),
     shelfRows: () => rowsOf(shelf),
     find: (query: Query) => found(shelf, query),
@@ -93,7 +101,7 @@ export function questionsOf(desk: Desk) {
     sideBySide: (ids: readonly string[]) => compared(shelf, ids),
     pagesOf: async (id: string): Promise<Readonly<Record<string, string>>> => {
       const part = shelf.part(id)
-      return part ? picturesBy(db, pagesOf(part)) : {}
+      return part ? picturesBy(store.db, pagesOf(part)) : {}
     },
     readSheet: (text: string, kind: PartKind | null) => readDraft(shelf, text, kind),
     blank: (kind: PartKind) => blank(shelf, kind),
@@ -117,8 +125,6 @@ export function questionsOf(desk: Desk) {
     },
     partsCsv: (ids: readonly string[], progress: Progress) => outgoing.csv(ids, progress),
     partsFile: (ids: readonly string[], progress: Progress) => outgoing.file(ids, progress),
-    entryAsks,
-    reference,
   }
 }
 export type Questions = ReturnType<typeof questionsOf>

@@ -15,7 +15,9 @@ export function unsaved(error: unknown): Refusal {
   ] as const
   const remedy = remedies.find(([holds]) => holds)?.[1] ?? ''
   return {
-    problem: `This could not be saved (${names.join(': ') || 'unknown error'}). What was saved before is safe; ${remedy}.`,
+    problem:
+      `This could not be saved (${names.join(': ') || 'unknown error'}). What was saved ` +
+      `before is safe; ${remedy}.`,
     full,
   }
 }
@@ -27,8 +29,12 @@ export function unsaved(error: unknown): Refusal {
 export function closed(name: string | null): Refusal {
   const problem =
     name === null
-      ? 'The store of this browser does not open. Another window, perhaps with an older Juntura, may hold it: close other windows of Juntura, then try again. Nothing that was kept is lost.'
-      : `The store of this browser cannot be opened (${name}). In a private window, or where storage is blocked or broken, nothing can be kept. Open Juntura in an ordinary window or allow it storage, then try again. Nothing that was kept is lost.`
+      ? 'The store of this browser does not open. Another window, perhaps with an older ' +
+        'Juntura, may hold it: close other windows of Juntura, then try again. Nothing that ' +
+        'was kept is lost.'
+      : `The store of this browser cannot be opened (${name}). In a private window, or where ` +
+        'storage is blocked or broken, nothing can be kept. Open Juntura in an ordinary ' +
+        'window or allow it storage, then try again. Nothing that was kept is lost.'
   return { problem, closed: true }
 }
 

@@ -66,7 +66,8 @@ async function answered(asked: Promise<PostedAnswer>): Promise<Answer> {
   }
 }
 const unforeseen = (error: unknown): string =>
-  `This could not be done (${error instanceof Error ? error.name : 'unknown error'}). What was kept before is safe; reload the page and try it again.`
+  `This could not be done (${error instanceof Error ? error.name : 'unknown error'}). ` +
+  'What was kept before is safe; reload the page and try it again.'
 
 /** A function for the worker to call; each call is a sign of life. */
 const heard = <A extends unknown[]>(hears: (...told: A) => void) =>

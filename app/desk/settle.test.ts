@@ -106,29 +106,33 @@ describe.each(stores)('%s', file => {
   })
 })
 
-test('a build that cannot be read is set aside whole and named; the others open; it leaves as the file that it is', async () => {
-  const old = JSON.parse(
-    readFileSync(new URL('version-1/store-3/store.json', SAVED), 'utf8'),
-  ) as OldStore
-  const broken = old.tables['builds']?.rows.find(r => r['id'] === 'avocet') as unknown as {
-    doc: { items: unknown }
-  }
-  broken.doc.items = 'lost'
-  const { desk, db, asks, begun } = await over(old)
-  expect(begun.builds.find(b => b.id === 'avocet')?.aside).toMatch(/cannot be read: at .*items/)
-  expect(state(await desk.open('plover')).build?.name).toBe('Plover')
-  const shown = state(await desk.open('avocet'))
-  expect([shown.build, shown.aside]).toEqual([null, expect.stringMatching(/cannot be read/)])
-  expect((await asks.used()).aside).toMatchObject([{ id: 'avocet', of: 'build' }])
-  const saved = JSON.parse(await asks.asideFile('build', 'avocet'))
-  expect(saved).toMatchObject({ format: 'juntura', version: 1, builds: [{ items: 'lost' }] })
-  // Untouched where it lies, and read again as soon as it can be.
-  expect(((await db.builds.get('avocet'))?.doc as { items: unknown }).items).toBe('lost')
-  await db.builds.update('avocet', { doc: { ...broken.doc, items: [] } })
-  const later = newDesk(db.name)
-  expect(state(await later.desk.open('avocet')).build?.name).toBe('Avocet')
-  expect(isProblem(await later.desk.open(null))).toBe(false)
-})
+test(
+  'a build that cannot be read is set aside whole and named; the others open; it ' +
+    'leaves as the file that it is',
+  async () => {
+    const old = JSON.parse(
+      readFileSync(new URL('version-1/store-3/store.json', SAVED), 'utf8'),
+    ) as OldStore
+    const broken = old.tables['builds']?.rows.find(r => r['id'] === 'avocet') as unknown as {
+      doc: { items: unknown }
+    }
+    broken.doc.items = 'lost'
+    const { desk, db, asks, begun } = await over(old)
+    expect(begun.builds.find(b => b.id === 'avocet')?.aside).toMatch(/cannot be read: at .*items/)
+    expect(state(await desk.open('plover')).build?.name).toBe('Plover')
+    const shown = state(await desk.open('avocet'))
+    expect([shown.build, shown.aside]).toEqual([null, expect.stringMatching(/cannot be read/)])
+    expect((await asks.used()).aside).toMatchObject([{ id: 'avocet', of: 'build' }])
+    const saved = JSON.parse(await asks.asideFile('build', 'avocet'))
+    expect(saved).toMatchObject({ format: 'juntura', version: 1, builds: [{ items: 'lost' }] })
+    // Untouched where it lies, and read again as soon as it can be.
+    expect(((await db.builds.get('avocet'))?.doc as { items: unknown }).items).toBe('lost')
+    await db.builds.update('avocet', { doc: { ...broken.doc, items: [] } })
+    const later = newDesk(db.name)
+    expect(state(await later.desk.open('avocet')).build?.name).toBe('Avocet')
+    expect(isProblem(await later.desk.open(null))).toBe(false)
+  },
+)
 
 test('a part that cannot be read is set aside; the shelf has the others', async () => {
   const { db } = await over(

@@ -41,17 +41,10 @@ async function carryBuild(store: Store, row: OldRow, head: Head | undefined): Pr
   const read = openBuild(row.doc, row.version ?? 1)
   const deleted = head?.deleted ?? null
   if (isProblem(read)) {
-    await db.heads.put({
-      id: row.id,
-      name: head?.name ?? row.name ?? row.id,
-      note: head?.note ?? '',
-      items: head?.items ?? 0,
-      changed: head?.changed ?? row.changed ?? '',
-      stamp: 0,
-      deleted,
-      aside: read.problem,
-      demo: false,
-    })
+    const name = row.name ?? row.id
+    const known = head ?? { name, note: '', items: 0, changed: row.changed ?? '' }
+    const { problem: aside } = read
+    await db.heads.put({ ...known, id: row.id, stamp: 0, deleted, aside, demo: false })
     return
   }
   const changed = await db.changes.where('build').equals(row.id).count()

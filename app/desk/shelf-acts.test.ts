@@ -60,14 +60,18 @@ describe('the shelf on the desk', () => {
     ])
   })
 
-  test('a shipped part that was changed is as it was shipped again once it is taken off; shipped ones stay', async () => {
-    const { desk, hand } = await opened()
-    await hand.keepPart({ ...part('ottery-breeze-120'), amps: 0.5 })
-    expect(desk.shelf.part('ottery-breeze-120')).toMatchObject({ amps: 0.5 })
-    await hand.dropParts(['ottery-breeze-120'])
-    expect(desk.shelf.part('ottery-breeze-120')).toEqual(part('ottery-breeze-120'))
-    expect(problem(await hand.dropParts(['ottery-breeze-120']))).toMatch(/stay on the shelf/)
-  })
+  test(
+    'a shipped part that was changed is as it was shipped again once it is taken off; ' +
+      'shipped ones stay',
+    async () => {
+      const { desk, hand } = await opened()
+      await hand.keepPart({ ...part('ottery-breeze-120'), amps: 0.5 })
+      expect(desk.shelf.part('ottery-breeze-120')).toMatchObject({ amps: 0.5 })
+      await hand.dropParts(['ottery-breeze-120'])
+      expect(desk.shelf.part('ottery-breeze-120')).toEqual(part('ottery-breeze-120'))
+      expect(problem(await hand.dropParts(['ottery-breeze-120']))).toMatch(/stay on the shelf/)
+    },
+  )
 
   test('a figure that holds for every copy goes to the part in the build and on the shelf, in one change', async () => {
     const { desk, hand } = await opened()
@@ -90,31 +94,39 @@ describe('the shelf on the desk', () => {
     expect(desk.shelf.part('fenwright-reedbox-12')).toMatchObject({ coolerRoom: figure })
   })
 
-  test('measuring for every copy carries that figure to the shelf and nothing else of the build’s snapshot', async () => {
-    const { desk, hand } = await opened()
-    await hand.keepPart({ ...part('fenwright-reedbox-12'), price: 70 })
-    await hand.measurePart('plover', 'case', 'coolerRoom', { mm: 80 })
-    expect(desk.shelf.part('fenwright-reedbox-12')).toMatchObject({
-      price: 70,
-      coolerRoom: { mm: 80, basis: 'measured' },
-    })
-    expect(
-      state(await desk.open('plover')).build?.items.find(i => i.id === 'case')?.part.price,
-    ).toBe(74)
-  })
+  test(
+    'measuring for every copy carries that figure to the shelf and nothing else of the ' +
+      'build’s snapshot',
+    async () => {
+      const { desk, hand } = await opened()
+      await hand.keepPart({ ...part('fenwright-reedbox-12'), price: 70 })
+      await hand.measurePart('plover', 'case', 'coolerRoom', { mm: 80 })
+      expect(desk.shelf.part('fenwright-reedbox-12')).toMatchObject({
+        price: 70,
+        coolerRoom: { mm: 80, basis: 'measured' },
+      })
+      expect(
+        state(await desk.open('plover')).build?.items.find(i => i.id === 'case')?.part.price,
+      ).toBe(74)
+    },
+  )
 
-  test('when the shelf’s part changes, the build offers it, and takes it over without what belongs to the copy', async () => {
-    const { desk, hand } = await opened()
-    expect(state(await desk.open('plover')).newer).toEqual([])
-    expect(state(await hand.keepPart({ ...part('ottery-lowbank-65'), height: 64 })).newer).toEqual([
-      'cooler',
-    ])
-    const taken = state(await hand.takeNewer('plover', ['cooler']))
-    expect([taken.newer, taken.build?.items.find(i => i.id === 'cooler')?.part]).toEqual([
-      [],
-      expect.objectContaining({ height: 64 }),
-    ])
-  })
+  test(
+    'when the shelf’s part changes, the build offers it, and takes it over without what ' +
+      'belongs to the copy',
+    async () => {
+      const { desk, hand } = await opened()
+      expect(state(await desk.open('plover')).newer).toEqual([])
+      expect(
+        state(await hand.keepPart({ ...part('ottery-lowbank-65'), height: 64 })).newer,
+      ).toEqual(['cooler'])
+      const taken = state(await hand.takeNewer('plover', ['cooler']))
+      expect([taken.newer, taken.build?.items.find(i => i.id === 'cooler')?.part]).toEqual([
+        [],
+        expect.objectContaining({ height: 64 }),
+      ])
+    },
+  )
 
   test('a page stays with the part, goes with the build’s file, and can be taken off', async () => {
     const { desk, hand, asks } = await opened()

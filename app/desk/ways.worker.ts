@@ -21,6 +21,13 @@ const rest = (): Promise<void> =>
     setTimeout(done)
   })
 
+/** The finding that ways out are sought for. */
+export interface Sought {
+  readonly build: Build
+  readonly horizon: Horizon
+  readonly finding: string
+}
+
 const api = {
   /**
    * Searches until all candidates are tried or the search is stopped by its number; tells after
@@ -28,9 +35,7 @@ const api = {
    */
   async remedies(
     search: number,
-    build: Build,
-    horizon: Horizon,
-    finding: string,
+    { build, horizon, finding }: Sought,
     tell: (found: Search) => void,
   ): Promise<void> {
     running.add(search)

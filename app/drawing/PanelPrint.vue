@@ -2,18 +2,30 @@
 // The front-panel block for paper, four times its size: hold it beside the board. Labels stand
 // outside, so that they can be read.
 import { computed } from 'vue'
-import type { PanelBlock } from '../../core/panel/block'
+import type { PinCell, PanelBlock } from '../../core/panel/block'
 
 const props = defineProps<{ block: PanelBlock }>()
 const SCALE = 4
 const PITCH = 2.54 * SCALE
 const ROOM = 34
+/** How far a word stands from the block, mm. */
+const GAP = 2.5
 const grid = computed(() => props.block.turns[0])
 const width = computed(() => (grid.value?.cols ?? 0) * PITCH + 4)
 const height = computed(() => (grid.value?.rows ?? 0) * PITCH + 2 * ROOM)
 const SIGN = { '+': '+', '-': '−', either: '±' } as const
 const mid = (n: number): number => 2 + (n + 0.5) * PITCH
 const isUpper = (row: number): boolean => row < (grid.value?.rows ?? 0) / 2
+/** Upright beside the block: above the upper row, below the lower. */
+const beside = ({ row, col }: { readonly row: number; readonly col: number }): string => {
+  const y = isUpper(row) ? ROOM - GAP : height.value - ROOM + GAP
+  return `translate(${mid(col) + 1} ${y}) rotate(-90)`
+}
+const wordOf = ({ does, lead }: PinCell): string => {
+  if (does === 'none') return 'no pin'
+  if (!lead) return does
+  return lead.polarity === 'either' ? lead.label : `${lead.label} ${SIGN[lead.polarity]}`
+}
 </script>
 
 <template>
@@ -45,17 +57,11 @@ const isUpper = (row: number): boolean => row < (grid.value?.rows ?? 0) / 2
           {{ SIGN[c.lead.polarity] }}
         </text>
         <text
-          :transform="`translate(${mid(c.col) + 1} ${isUpper(c.row) ? ROOM - 2.5 : ROOM + grid.rows * PITCH + 2.5}) rotate(-90)`"
+          :transform="beside(c)"
           :text-anchor="isUpper(c.row) ? 'start' : 'end'"
           :class="['word', { free: !c.lead }]"
         >
-          {{
-            c.does === 'none'
-              ? 'no pin'
-              : c.lead
-                ? `${c.lead.label}${c.lead.polarity === 'either' ? '' : ` ${SIGN[c.lead.polarity]}`}`
-                : c.does
-          }}
+          {{ wordOf(c) }}
         </text>
       </g>
     </svg>

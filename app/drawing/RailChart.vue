@@ -6,6 +6,8 @@ import {
   BarElement,
   CategoryScale,
   Chart,
+  type ChartData,
+  type ChartOptions,
   Legend,
   LinearScale,
   Tooltip,
@@ -45,69 +47,76 @@ const spoken = computed(() =>
     .join('; '),
 )
 
+const token = (name: string): string =>
+  getComputedStyle(document.documentElement).getPropertyValue(name).trim()
+const share = (watts: number, limit: number | null): number | null =>
+  limit === null ? null : (watts / limit) * 100
+const SERIES = [
+  { label: 'rest', key: 'rest', color: '--mat-soft' },
+  { label: 'working', key: 'work', color: '--mat' },
+  { label: 'worst', key: 'worst', color: '--copper' },
+] as const
+
+const chartData = (): ChartData<'bar', (number | null)[]> => ({
+  labels: bars.value.map(b => [b.name, b.limit === null ? 'limit ?' : `of ${b.limit} W`]),
+  datasets: SERIES.map(s => ({
+    label: s.label,
+    data: bars.value.map(b => share(b[s.key], b.limit)),
+    backgroundColor: token(s.color),
+    borderColor: token('--ink'),
+    borderWidth: 1,
+  })),
+})
+
+function chartScales(): NonNullable<ChartOptions<'bar'>['scales']> {
+  const ticks = { color: token('--ink'), font: { family: token('--figure'), size: 11 } }
+  return {
+    x: { ticks, grid: { display: false } },
+    y: {
+      min: 0,
+      suggestedMax: 100,
+      ticks: { ...ticks, stepSize: 25, callback: v => `${v} %` },
+      grid: {
+        color: c => token(c.tick.value === 100 ? '--stop' : '--line'),
+        lineWidth: c => (c.tick.value === 100 ? 2 : 1),
+      },
+    },
+  }
+}
+
+const chartPlugins = (): NonNullable<ChartOptions<'bar'>['plugins']> => ({
+  legend: {
+    position: 'top',
+    align: 'start',
+    labels: {
+      color: token('--ink'),
+      boxWidth: 12,
+      font: { family: token('--text'), size: 13 },
+    },
+  },
+  tooltip: {
+    callbacks: {
+      label: c => {
+        const bar = bars.value[c.dataIndex]
+        const s = SERIES[c.datasetIndex]
+        return bar && s ? `${s.label} ${quantity(bar[s.key], 'W')}` : ''
+      },
+    },
+  },
+})
+
 function draw(): void {
   if (!canvas.value) return
-  const css = getComputedStyle(document.documentElement)
-  const token = (name: string): string => css.getPropertyValue(name).trim()
-  const series = [
-    { label: 'rest', key: 'rest', color: token('--mat-soft') },
-    { label: 'working', key: 'work', color: token('--mat') },
-    { label: 'worst', key: 'worst', color: token('--copper') },
-  ] as const
-  const share = (watts: number, limit: number | null): number | null =>
-    limit === null ? null : (watts / limit) * 100
-  const ticks = { color: token('--ink'), font: { family: token('--figure'), size: 11 } }
   chart?.destroy()
   chart = new Chart(canvas.value, {
     type: 'bar',
-    data: {
-      labels: bars.value.map(b =>
-        b.limit === null ? [b.name, 'limit ?'] : [b.name, `of ${b.limit} W`],
-      ),
-      datasets: series.map(s => ({
-        label: s.label,
-        data: bars.value.map(b => share(b[s.key], b.limit)),
-        backgroundColor: s.color,
-        borderColor: token('--ink'),
-        borderWidth: 1,
-      })),
-    },
+    data: chartData(),
     options: {
       animation: false,
       responsive: true,
       maintainAspectRatio: false,
-      scales: {
-        x: { ticks, grid: { display: false } },
-        y: {
-          min: 0,
-          suggestedMax: 100,
-          ticks: { ...ticks, stepSize: 25, callback: v => `${v} %` },
-          grid: {
-            color: c => token(c.tick.value === 100 ? '--stop' : '--line'),
-            lineWidth: c => (c.tick.value === 100 ? 2 : 1),
-          },
-        },
-      },
-      plugins: {
-        legend: {
-          position: 'top',
-          align: 'start',
-          labels: {
-            color: token('--ink'),
-            boxWidth: 12,
-            font: { family: token('--text'), size: 13 },
-          },
-        },
-        tooltip: {
-          callbacks: {
-            label: c => {
-              const bar = bars.value[c.dataIndex]
-              const s = series[c.datasetIndex]
-              return bar && s ? `${s.label} ${quantity(bar[s.key], 'W')}` : ''
-            },
-          },
-        },
-      },
+      scales: chartScales(),
+      plugins: chartPlugins(),
     },
   })
 }

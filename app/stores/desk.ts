@@ -29,41 +29,50 @@ const EMPTY: DeskState = {
   shelf: 0,
 }
 
-export const useDesk = defineStore('desk', () => {
-  const state = shallowRef<DeskState>(EMPTY)
-  const ready = ref(false)
-  /** Why the store does not open; null when it does. */
-  const closed = ref<string | null>(null)
-  /** Whether the latest change found no room left. */
-  const full = ref(false)
-  /** What the latest change did to the plan, for those who ask. */
-  const changed = shallowRef<Difference | null>(null)
-  const horizon = ref<Horizon>('then')
-  const analysis = computed<HorizonAnalysis | null>(
-    () => state.value.analysis?.horizons[horizon.value] ?? null,
-  )
-  const horizonsDiffer = computed(() =>
-    (state.value.build?.items ?? []).some(i => i.state === 'wanted' || i.state === 'later'),
-  )
-
-  const trouble = useTrouble()
-  listen({
-    trouble: sentence => trouble.tell('worker', sentence),
-    changed: next => {
-      state.value = next
-    },
-    revived: () => void openBuild(state.value.build?.id ?? null).then(take),
-  })
-
-  /** Something that was done, but not all of it. */
-  function tell(notice: string): void {
-    ElMessage({ message: notice, type: 'warning', duration: 8000, showClose: true, grouping: true })
+/** What is shown: the worker's latest state, and what the latest change did. */
+function shownState() {
+  return {
+    state: shallowRef<DeskState>(EMPTY),
+    ready: ref(false),
+    /** Why the store does not open; null when it does. */
+    closed: ref<string | null>(null),
+    /** Whether the latest change found no room left. */
+    full: ref(false),
+    /** What the latest change did to the plan, for those who ask. */
+    changed: shallowRef<Difference | null>(null),
   }
-  function say(problem: string): null {
-    ElMessage({ message: problem, type: 'error', duration: 8000, showClose: true, grouping: true })
-    return null
-  }
+}
+type Shown = ReturnType<typeof shownState>
 
+const MESSAGE = { duration: 8000, showClose: true, grouping: true } as const
+/** Something that was done, but not all of it. */
+const tell = (notice: string): void => {
+  ElMessage({ ...MESSAGE, message: notice, type: 'warning' })
+}
+function say(problem: string): null {
+  ElMessage({ ...MESSAGE, message: problem, type: 'error' })
+  return null
+}
+
+/** An answer is taken: the new state, or the sentence why not. */
+function takeInto(shown: Shown, answer: Answer): void {
+  if ('problem' in answer) {
+    shown.full.value = answer.full ?? false
+    if (answer.closed) shown.closed.value = answer.problem
+    else if (!answer.told) say(answer.problem)
+    return
+  }
+  shown.full.value = false
+  shown.closed.value = null
+  shown.ready.value = true
+  if (answer.notice !== null) tell(answer.notice)
+  // First what changed, then the change: who waits for it hears of it while all is as it was.
+  if (answer.changed) shown.changed.value = answer.changed
+  shown.state.value = answer.state
+}
+
+/** The ways to change something: each waits until it is kept. */
+function actsOn(shown: Shown) {
   /**
    * Changes that are asked for and not yet kept. Whoever leaves the page while there are any is
    * asked first.
@@ -72,16 +81,12 @@ export const useDesk = defineStore('desk', () => {
   useEventListener(window, 'beforeunload', event => {
     if (keeping > 0) event.preventDefault()
   })
-
-  /**
-   * Does one act and waits until it is kept. The answer is taken: the new state, or the sentence
-   * why not.
-   */
+  /** Does one act and waits until it is kept. */
   async function act(what: Act, progress?: Progress): Promise<Answer> {
     keeping += 1
     try {
       const answer = await send(what, progress)
-      take(answer)
+      takeInto(shown, answer)
       return answer
     } finally {
       keeping -= 1
@@ -95,73 +100,77 @@ export const useDesk = defineStore('desk', () => {
     const answer = await act(what)
     return 'problem' in answer ? null : answer.build
   }
+  return { act, did, made }
+}
 
-  function take(answer: Answer): void {
-    if ('problem' in answer) {
-      full.value = answer.full ?? false
-      if (answer.closed) closed.value = answer.problem
-      else if (!answer.told) say(answer.problem)
-      return
-    }
-    full.value = false
-    closed.value = null
-    ready.value = true
-    if (answer.notice !== null) tell(answer.notice)
-    // First what changed, then the change: who waits for it hears of it while all is as it was.
-    if (answer.changed) changed.value = answer.changed
-    state.value = answer.state
+/** Asks the browser once to keep what is stored even when space runs short. */
+function persistence() {
+  let asked = false
+  return async (): Promise<void> => {
+    if (asked) return
+    asked = true
+    await navigator.storage?.persist?.()
   }
+}
 
+/** The acts on the open build. */
+function actsOnBuild(shown: Shown, { did }: ReturnType<typeof actsOn>) {
+  const keep = persistence()
+  const openId = (): string => shown.state.value.build?.id ?? ''
+  return {
+    run: async (asked: Ask): Promise<boolean> => {
+      if (openId() === '') return false
+      void keep()
+      return did({ act: 'run', build: openId(), ask: asked })
+    },
+    /** Takes back or does again the latest step of the open build, or of the shelf. */
+    turn: (way: 'undo' | 'redo', of: 'build' | 'shelf'): Promise<boolean> =>
+      did({ act: way, of: of === 'build' ? openId() : null }),
+    attach: (about: string, name: string, picture: string): Promise<boolean> =>
+      did({ act: 'attach', build: openId(), about, name, picture }),
+    /** The parts of these items as they are on the shelf now. */
+    takeNewer: (items: readonly string[]): Promise<boolean> =>
+      did({ act: 'takeNewer', build: openId(), items: [...items] }),
+  }
+}
+
+export const useDesk = defineStore('desk', () => {
+  const shown = shownState()
+  const { state, ready } = shown
+  const horizon = ref<Horizon>('then')
+  const analysis = computed<HorizonAnalysis | null>(
+    () => state.value.analysis?.horizons[horizon.value] ?? null,
+  )
+  const horizonsDiffer = computed(() =>
+    (state.value.build?.items ?? []).some(i => i.state === 'wanted' || i.state === 'later'),
+  )
+  const take = (answer: Answer): void => {
+    takeInto(shown, answer)
+  }
+  const trouble = useTrouble()
+  listen({
+    trouble: sentence => trouble.tell('worker', sentence),
+    changed: next => {
+      state.value = next
+    },
+    revived: () => void openBuild(state.value.build?.id ?? null).then(take),
+  })
   async function open(id: string | null): Promise<boolean> {
     if (ready.value && id !== null && state.value.build?.id === id) return true
     const answer = await openBuild(id)
     take(answer)
     return !('problem' in answer) && answer.state.build?.id === id
   }
-
-  const openId = (): string => state.value.build?.id ?? ''
-  async function run(asked: Ask): Promise<boolean> {
-    if (openId() === '') return false
-    void keep()
-    return did({ act: 'run', build: openId(), ask: asked })
-  }
-  /** Takes back or does again the latest step of the open build, or of the shelf. */
-  const turn = (way: 'undo' | 'redo', of: 'build' | 'shelf'): Promise<boolean> =>
-    did({ act: way, of: of === 'build' ? openId() : null })
-
-  /** Asks the browser once to keep what is stored even when space runs short. */
-  let asked = false
-  async function keep(): Promise<void> {
-    if (asked) return
-    asked = true
-    await navigator.storage?.persist?.()
-  }
-
+  const acts = actsOn(shown)
+  /** A file is looked at before it is read: one that is too large never comes in. */
+  const importFile = async (file: File): Promise<string | null> =>
+    file.size > LARGEST_FILE
+      ? say(tooLarge(file.name, file.size).problem)
+      : acts.made({ act: 'openFile', text: await file.text(), name: file.name })
   return {
-    state,
-    ready,
-    full,
-    closed,
-    changed,
-    say,
-    horizon,
-    analysis,
-    horizonsDiffer,
-    open,
-    run,
-    act,
-    did,
-    made,
-    turn,
-    /** A file is looked at before it is read: one that is too large never comes in. */
-    importFile: async (file: File) =>
-      file.size > LARGEST_FILE
-        ? say(tooLarge(file.name, file.size).problem)
-        : made({ act: 'openFile', text: await file.text(), name: file.name }),
-    attach: (about: string, name: string, picture: string) =>
-      did({ act: 'attach', build: openId(), about, name, picture }),
-    /** The parts of these items as they are on the shelf now. */
-    takeNewer: (items: readonly string[]) =>
-      did({ act: 'takeNewer', build: openId(), items: [...items] }),
+    ...{ ...shown, horizon, analysis, horizonsDiffer },
+    ...{ say, open, importFile },
+    ...acts,
+    ...actsOnBuild(shown, acts),
   }
 })

@@ -6,9 +6,12 @@ import { computed, ref, shallowRef } from 'vue'
 export type Source = 'worker' | 'search' | 'program'
 
 const UPDATED =
-  'Juntura was updated while this window was open: a part that is needed now is no longer there. All you did is kept; reload the page to go on.'
+  'Juntura was updated while this window was open: a part that is needed now is no ' +
+  'longer there. All you did is kept; reload the page to go on.'
 const NO_SERVER =
-  'Juntura’s server does not answer, and a part that is needed now is not loaded yet. All you did is kept in this browser. Start the server (npm start), then reload the page.'
+  'Juntura’s server does not answer, and a part that is needed now is not loaded yet. ' +
+  'All you did is kept in this browser. Start the server (npm start), then reload the ' +
+  'page.'
 
 export const useTrouble = defineStore('trouble', () => {
   const says = ref<Readonly<Partial<Record<Source, string>>>>({})

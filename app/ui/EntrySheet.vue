@@ -7,6 +7,11 @@ import type { PartKind } from '../../core/parts'
 import { LONGEST_SHEET } from '../desk/limits'
 import { useEntry } from '../stores/entry'
 
+const EXAMPLE = [
+  'CPU cooler: max. 17.0 cm',
+  'Max. GPU length 355mm (w/o radiator)',
+  'Front I/O: 2x Type-A 5Gbps, 1x Type-C',
+].join('\n')
 const entry = useEntry()
 const field = ref<HTMLTextAreaElement>()
 /**
@@ -54,7 +59,7 @@ const force = (kind: string): void => entry.force(kind === '' ? null : (kind as 
         spellcheck="false"
         @beforeinput="before"
         @input="typed"
-        placeholder="CPU cooler: max. 17.0 cm&#10;Max. GPU length 355mm (w/o radiator)&#10;Front I/O: 2x Type-A 5Gbps, 1x Type-C"
+        :placeholder="EXAMPLE"
       ></textarea>
     </label>
     <p v-if="entry.tooLong !== null" class="stop" role="status">

@@ -29,7 +29,9 @@ async function show(asked: Promise<ImportPreview | { readonly problem: string }>
   doing.value = 'reading'
   share.value = 0
   const found = await asked.catch((error: Error): { readonly problem: string } => ({
-    problem: `${props.file.name} could not be read (${error.name}). Nothing was changed; try it again, or save it in another form.`,
+    problem:
+      `${props.file.name} could not be read (${error.name}). Nothing was changed; try it ` +
+      'again, or save it in another form.',
   }))
   doing.value = null
   problem.value = 'problem' in found ? found.problem : ''

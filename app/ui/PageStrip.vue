@@ -36,7 +36,9 @@ async function take(): Promise<void> {
   else {
     const picture = await smallPicture(file)
     if (picture === null)
-      complaint.value = `${file.name} is no picture that this browser can read. Take a photo or a screenshot of the page.`
+      complaint.value =
+        `${file.name} is no picture that this browser can read. Take a photo or a screenshot ` +
+        'of the page.'
     else await addPage(titleOf(file), picture)
   }
 }

@@ -34,10 +34,12 @@ const lines = computed(() =>
   }),
 )
 const columns = computed(() => props.query.ranges.value.map(r => r.facet))
-const template = computed(
-  () =>
-    `${props.compare ? '26px ' : ''}minmax(140px, 2fr) ${props.query.group.value === null ? 'minmax(90px, 1fr)' : columns.value.map(c => (c.words ? 'minmax(52px, 1fr)' : 'minmax(70px, .7fr)')).join(' ')} 66px 62px`,
-)
+const template = computed(() => {
+  const compared = props.compare ? ['26px'] : []
+  const facets = columns.value.map(c => (c.words ? 'minmax(52px, 1fr)' : 'minmax(70px, .7fr)'))
+  const middle = props.query.group.value === null ? ['minmax(90px, 1fr)'] : facets
+  return [...compared, 'minmax(140px, 2fr)', ...middle, '66px', '62px'].join(' ')
+})
 /** The line that Tab stops at; where it is not drawn, the first that is. */
 const current = ref(0)
 // Another list begins at its top: far down in a longer one, nothing of a short one would be drawn.

@@ -26,7 +26,10 @@ const says = computed(() => {
     return s ? `Trying ${s.tried} of ${s.of} ways on the whole build…` : 'Looking for ways out…'
   if (remedies.value.length > 0)
     return `${counted(remedies.value.length, 'way')} out of ${s?.tried ?? 0} tried.`
-  return 'Nothing on the shelf and no other place settles it. Measure, accept it with a reason, or bring a part that does.'
+  return (
+    'Nothing on the shelf and no other place settles it. Measure, accept it with a ' +
+    'reason, or bring a part that does.'
+  )
 })
 const cost = ({ promise: { left } }: Remedy): string =>
   left.after === left.before

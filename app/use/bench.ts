@@ -19,24 +19,68 @@ interface Clock {
 }
 
 export function useBench() {
-  const desk = useDesk()
   const seam = useSeam()
-  const { steps, step, at, go, move } = seam
+  const { steps, step } = seam
+  const clock = useStepClock(seam)
+  const told = useTold(seam)
+  const done = computed(() => step.value !== null && isDone(step.value))
+  const finished = computed(() => steps.value.length > 0 && steps.value.every(isDone))
+  /** Steps that the reasons put first and that are not done. */
+  const waitsFor = computed(() =>
+    (step.value?.after ?? []).filter(a => !steps.value.some(s => s.id === a.step && isDone(s))),
+  )
+  useWakeScreen()
+  const { time } = clock
+  return { ...seam, ...told, ...useMaking(seam, clock, told), time, done, finished, waitsFor }
+}
+type Seam = ReturnType<typeof useSeam>
+
+/** The screen stays lit while somebody stands at the bench. */
+function useWakeScreen(): void {
+  const screen = useWakeLock()
+  onMounted(() => {
+    if (screen.isSupported.value) void screen.request('screen').catch(() => undefined)
+  })
+  onUnmounted(() => void screen.release().catch(() => undefined))
+}
+
+/** How long the present step takes; it runs on over a reload. */
+function useStepClock({ step }: Seam) {
+  const desk = useDesk()
   const running = useStorage<Clock>('juntura-bench', { build: '', step: '', since: 0 })
   const now = ref(Date.now())
   useIntervalFn(() => {
     now.value = Date.now()
   }, 1000)
+  watch(
+    [() => desk.state.build?.id, () => step.value?.id],
+    ([build, id]) => {
+      if (build && id && (running.value.build !== build || running.value.step !== id))
+        running.value = { build, step: id, since: Date.now() }
+    },
+    { immediate: true },
+  )
+  const elapsed = computed(() => (now.value - running.value.since) / 1000)
+  const seconds = computed(() => Math.max(0, elapsed.value))
+  /** A clock that jumped, or a step that waited over night, tells nothing of the work. */
+  const timed = computed(() => elapsed.value > -TICK && elapsed.value <= LONGEST_STEP)
+  const time = computed(() => (timed.value ? clock(seconds.value) : 'time not counted'))
+  return { seconds, timed, time }
+}
+
+/** What is said of the present step: that it is skipped, or was done otherwise than planned. */
+function useTold({ step }: Seam) {
+  const desk = useDesk()
   const skipping = ref(false)
   /** Whether the latest step was not kept when it was made. */
   const unkept = ref(false)
-  /**
-   * Whether the present step is being told otherwise than planned, and what that did to the rest.
-   */
+  /** Whether the present step is being told otherwise than planned. */
   const otherwise = ref(false)
+  /**
+   * What a deviation changed of the rest: in sight until it is seen or the next step is made. The
+   * step it was told at may be gone by then.
+   */
   const changed = shallowRef<Difference | null>(null)
-  // What a deviation changed stays in sight until it is seen or the next step is made. The step it
-  // was told at may be gone by then.
   watch(
     () => desk.changed,
     difference => {
@@ -45,40 +89,25 @@ export function useBench() {
       changed.value = difference
     },
   )
-  const screen = useWakeLock()
-  onMounted(() => {
-    if (screen.isSupported.value) void screen.request('screen').catch(() => undefined)
+  watch([() => desk.state.build?.id, () => step.value?.id], () => {
+    skipping.value = false
+    otherwise.value = false
+    unkept.value = false
   })
-  onUnmounted(() => void screen.release().catch(() => undefined))
+  return { skipping, unkept, otherwise, changed }
+}
 
-  watch(
-    [() => desk.state.build?.id, () => step.value?.id],
-    ([build, id]) => {
-      skipping.value = false
-      otherwise.value = false
-      unkept.value = false
-      if (build && id && (running.value.build !== build || running.value.step !== id))
-        running.value = { build, step: id, since: Date.now() }
-    },
-    { immediate: true },
-  )
-
-  const elapsed = computed(() => (now.value - running.value.since) / 1000)
-  const seconds = computed(() => Math.max(0, elapsed.value))
-  /** A clock that jumped, or a step that waited over night, tells nothing of the work. */
-  const timed = computed(() => elapsed.value > -TICK && elapsed.value <= LONGEST_STEP)
-  const time = computed(() => (timed.value ? clock(seconds.value) : 'time not counted'))
-  const done = computed(() => step.value !== null && isDone(step.value))
-  const finished = computed(() => steps.value.length > 0 && steps.value.every(isDone))
-  /** Steps that the reasons put first and that are not done. */
-  const waitsFor = computed(() =>
-    (step.value?.after ?? []).filter(a => !steps.value.some(s => s.id === a.step && isDone(s))),
-  )
-
+/** Making and skipping the present step; then on to the next that is not done. */
+function useMaking(
+  { steps, step, at, go, move }: Seam,
+  { timed, seconds }: ReturnType<typeof useStepClock>,
+  { skipping, unkept, changed }: ReturnType<typeof useTold>,
+) {
+  const desk = useDesk()
   /** To the next step that is not done, counted from where one stood when it was. */
   function onward(from: number): void {
-    const next =
-      steps.value.slice(from + 1).find(s => !isDone(s)) ?? steps.value.find(s => !isDone(s))
+    const isOpen = (s: (typeof steps.value)[number]): boolean => !isDone(s)
+    const next = steps.value.slice(from + 1).find(isOpen) ?? steps.value.find(isOpen)
     void go(next?.id ?? null)
   }
   let keeping = false
@@ -86,7 +115,7 @@ export function useBench() {
     const s = step.value
     if (!s || s.demand !== null || s.gate.length > 0) return
     changed.value = null
-    if (done.value) {
+    if (isDone(s)) {
       void move(1)
       return
     }
@@ -111,18 +140,5 @@ export function useBench() {
       onward(from)
     }
   }
-
-  return {
-    ...seam,
-    unkept,
-    otherwise,
-    changed,
-    time,
-    done,
-    finished,
-    waitsFor,
-    skipping,
-    make,
-    skip,
-  }
+  return { make, skip }
 }

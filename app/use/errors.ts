@@ -29,5 +29,8 @@ export function tellOfErrors(app: App, router: Router): void {
 
 function sentenceOf(error: unknown): string {
   const name = error instanceof Error ? error.name : 'unknown error'
-  return `Something could not be shown (${name}). What was kept is safe; reload the page, and say what you did last if it stays.`
+  return (
+    `Something could not be shown (${name}). What was kept is safe; reload the page, and ` +
+    'say what you did last if it stays.'
+  )
 }

@@ -28,9 +28,10 @@ export async function openManual(file: File): Promise<Manual | { readonly proble
       .promise
     return { pages: pdf.numPages, draw: page => drawn(pdf, page), close: () => pdf.destroy() }
   } catch (error) {
-    return {
-      problem: `${file.name} ${error instanceof Error && error.name === 'PasswordException' ? 'is locked by a password' : 'cannot be read as a PDF file'}. Open it in another program and add a screenshot of the page.`,
-    }
+    const isLocked = error instanceof Error && error.name === 'PasswordException'
+    const why = isLocked ? 'is locked by a password' : 'cannot be read as a PDF file'
+    const instead = 'Open it in another program and add a screenshot of the page.'
+    return { problem: `${file.name} ${why}. ${instead}` }
   }
 }
 

@@ -6,15 +6,21 @@ import type { Bound, FacetRange } from '../../core/shelf/find'
 import { useShelf } from '../stores/shelf'
 import { ask } from '../desk/remote'
 
+/** What is asked for: words, a group, bounds on what matters, an order. */
+function useAsked() {
+  return {
+    text: ref(''),
+    group: ref<string | null>(null),
+    bounds: ref<Readonly<Record<string, Bound>>>({}),
+    sort: ref('group'),
+    down: ref(false),
+  }
+}
+type Asked = ReturnType<typeof useAsked>
+
 export function useShelfQuery(kind: PartKind | null = null) {
   const shelf = useShelf()
-  const text = ref('')
-  const group = ref<string | null>(null)
-  const bounds = ref<Readonly<Record<string, Bound>>>({})
-  const sort = ref('group')
-  const down = ref(false)
-  const order = shallowRef<readonly number[]>([])
-  const ranges = shallowRef<readonly FacetRange[]>([])
+  const asked = useAsked()
   const groups = computed(() =>
     shelf.groups.filter(g => g.count > 0 && (kind === null || g.kind === kind)),
   )
@@ -22,16 +28,25 @@ export function useShelfQuery(kind: PartKind | null = null) {
     watch(
       groups,
       own => {
-        if (own.length === 1) group.value = own[0]?.id ?? null
+        if (own.length === 1) asked.group.value = own[0]?.id ?? null
       },
       { immediate: true },
     )
+  const order = useOrder(asked, kind)
+  const ranges = useRanges(asked)
+  return { ...asked, ...useChoices(asked), groups, order, ranges }
+}
+export type ShelfQuery = ReturnType<typeof useShelfQuery>
 
-  let asked = 0
+/** The places in the shelf's list of what is asked for; an answer that comes too late is not taken. */
+function useOrder({ text, group, bounds, sort, down }: Asked, kind: PartKind | null) {
+  const shelf = useShelf()
+  const order = shallowRef<readonly number[]>([])
+  let latest = 0
   watch(
     [text, group, bounds, sort, down, () => shelf.rows],
     async () => {
-      const mine = (asked += 1)
+      const mine = (latest += 1)
       const found = await ask('find', {
         text: text.value,
         kind,
@@ -43,10 +58,17 @@ export function useShelfQuery(kind: PartKind | null = null) {
         sort: sort.value,
         down: down.value,
       })
-      if (mine === asked) order.value = [...found]
+      if (mine === latest) order.value = [...found]
     },
     { immediate: true },
   )
+  return order
+}
+
+/** What the parts of the chosen group range over; another group has other bounds. */
+function useRanges({ group, bounds, sort }: Asked) {
+  const shelf = useShelf()
+  const ranges = shallowRef<readonly FacetRange[]>([])
   watch(
     [group, () => shelf.rows],
     async ([id]) => {
@@ -58,22 +80,23 @@ export function useShelfQuery(kind: PartKind | null = null) {
     bounds.value = {}
     if (!['name', 'group', 'price'].includes(sort.value)) sort.value = 'name'
   })
+  return ranges
+}
 
+/** What a hand may change of it. */
+function useChoices({ text, group, bounds, sort, down }: Asked) {
   function bound(path: string, change: Partial<Bound>): void {
     const next = { ...(bounds.value[path] ?? { path }), ...change, path }
-    const empty =
+    const isEmpty =
       (next.least ?? null) === null &&
       (next.most ?? null) === null &&
       (next.words ?? []).length === 0
     const { [path]: _old, ...rest } = bounds.value
-    bounds.value = empty ? rest : { ...rest, [path]: next }
+    bounds.value = isEmpty ? rest : { ...rest, [path]: next }
   }
   function sortBy(path: string): void {
-    if (sort.value === path) down.value = !down.value
-    else {
-      sort.value = path
-      down.value = false
-    }
+    down.value = sort.value === path && !down.value
+    sort.value = path
   }
   const say = (words: string): void => {
     text.value = words
@@ -81,6 +104,5 @@ export function useShelfQuery(kind: PartKind | null = null) {
   const pick = (id: string | null): void => {
     group.value = group.value === id ? null : id
   }
-  return { text, say, pick, group, groups, bounds, bound, sort, down, sortBy, order, ranges }
+  return { bound, sortBy, say, pick }
 }
-export type ShelfQuery = ReturnType<typeof useShelfQuery>

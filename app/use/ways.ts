@@ -47,7 +47,9 @@ export function useRemedies(finding: () => string) {
         if (own === mine) search.value = found
       })
       try {
-        await ways(worker => worker.remedies(own, toRaw(build), horizon, id, hears))
+        await ways(worker =>
+          worker.remedies(own, { build: toRaw(build), horizon, finding: id }, hears),
+        )
       } finally {
         if (own === mine) looking.value = false
       }

@@ -17,13 +17,15 @@ const asked = computed(() => findings.value.filter(f => f.verdict !== 'clear'))
 const loose = computed(() => desk.analysis?.loose ?? [])
 const plugs = computed(() => (desk.analysis?.joints ?? []).filter(j => j.kind === 'plug'))
 const seats = computed(() => (desk.analysis?.joints ?? []).filter(j => j.kind !== 'plug'))
+const summary = computed(() => {
+  const open = asked.value.length ? `${asked.value.length} open` : 'nothing open'
+  const joined = counted(plugs.value.length, 'plug')
+  return `${joined} joined, ${counted(seats.value.length, 'seat')}, ${open}`
+})
 </script>
 
 <template>
-  <TwoSides
-    title="Joints"
-    :summary="`${counted(plugs.length, 'plug')} joined, ${counted(seats.length, 'seat')}, ${asked.length ? `${asked.length} open` : 'nothing open'}`"
-  >
+  <TwoSides title="Joints" :summary="summary">
     <FindingLedger v-if="asked.length" stage="joints" :findings="asked" />
     <template v-if="loose.length">
       <h2>Not joined</h2>

@@ -25,11 +25,11 @@ const print = (): void => window.print()
       >
     </div>
     <p class="quiet">
-      {{
-        rows.length
-          ? `${counted(rows.length, 'figure')} to take, the most decisive first. A steel rule or a caliper, and a torch.`
-          : 'No open matter waits for a figure.'
-      }}
+      <template v-if="rows.length"
+        >{{ counted(rows.length, 'figure') }} to take, the most decisive first. A steel rule or a
+        caliper, and a torch.</template
+      >
+      <template v-else>No open matter waits for a figure.</template>
     </p>
     <ol class="sheet">
       <li v-for="(r, i) in rows" :key="r.item + r.path">

@@ -19,7 +19,8 @@ const loose = computed(() => (order.value?.pins ?? []).filter(p => p.state !== '
 const summary = computed(() => {
   const o = desk.analysis?.order
   return o && o.steps.length
-    ? `${o.steps.length} steps, ${minutes(o.minutes)} for careful hands, ${minutes(o.firstTimeMinutes)} the first time (assumed)`
+    ? `${o.steps.length} steps, ${minutes(o.minutes)} for careful hands, ` +
+        `${minutes(o.firstTimeMinutes)} the first time (assumed)`
     : ''
 })
 </script>
@@ -46,11 +47,11 @@ const summary = computed(() => {
       </details>
       <PinLine v-for="p in loose" :key="p.before + p.after" :pin="p" class="told" />
       <p class="quiet gap">
-        {{
-          order && order.gap > 0
-            ? `The best sequence found; no other can save more than ${number(order.gap, 0)} weighed minutes of turns, tools and habits.`
-            : 'No sequence is better.'
-        }}
+        <template v-if="order && order.gap > 0"
+          >The best sequence found; no other can save more than {{ number(order.gap, 0) }} weighed
+          minutes of turns, tools and habits.</template
+        >
+        <template v-else>No sequence is better.</template>
       </p>
       <ol class="sheet">
         <StepLine

@@ -17,17 +17,17 @@ const adding = ref(false)
 const parts = computed(() => desk.analysis?.parts ?? null)
 const currency = computed(() => desk.state.build?.currency ?? '')
 const row = computed(() => parts.value?.rows.find(r => r.id === pointer.chosen) ?? null)
+const summary = computed(() => {
+  if (!parts.value) return ''
+  const { rows, total, left, unpriced } = parts.value
+  const [all, open] = [money(total, currency.value), money(left, currency.value)]
+  const unknown = unpriced ? `, ${counted(unpriced, 'price')} not known` : ''
+  return `${counted(rows.length, 'part')}, ${all} in all, ${open} left to pay${unknown}`
+})
 </script>
 
 <template>
-  <TwoSides
-    title="Parts"
-    :summary="
-      parts
-        ? `${counted(parts.rows.length, 'part')}, ${money(parts.total, currency)} in all, ${money(parts.left, currency)} left to pay${parts.unpriced ? `, ${counted(parts.unpriced, 'price')} not known` : ''}`
-        : ''
-    "
-  >
+  <TwoSides title="Parts" :summary="summary">
     <template #tools
       ><ElButton type="primary" @click="adding = true">Add from the shelf</ElButton></template
     >

@@ -16,7 +16,8 @@ const summary = computed(() =>
   supplies.value
     .map(
       p =>
-        `${p.name}: ${quantity(p.worst, 'W')} at the worst moment${p.label === null ? '' : `, ${margin(p.label - p.worst, 'W')} to its label`}`,
+        `${p.name}: ${quantity(p.worst, 'W')} at the worst ` +
+        `moment${p.label === null ? '' : `, ${margin(p.label - p.worst, 'W')} to its label`}`,
     )
     .join('; '),
 )

@@ -19,16 +19,12 @@ import {
 const bytes = (build: Build, memo?: Memory): string => JSON.stringify(analyse(build, memo))
 
 test('same build, same bytes: also from a copy, and with keys in another order', () => {
-  const reversed = (value: unknown): unknown =>
-    Array.isArray(value)
-      ? value.map(reversed)
-      : typeof value === 'object' && value !== null
-        ? Object.fromEntries(
-            Object.entries(value)
-              .reverse()
-              .map(([k, v]) => [k, reversed(v)]),
-          )
-        : value
+  const reversed = (value: unknown): unknown => {
+    if (Array.isArray(value)) return value.map(reversed)
+    if (typeof value !== 'object' || value === null) return value
+    const entries = Object.entries(value).reverse()
+    return Object.fromEntries(entries.map(([k, v]) => [k, reversed(v)]))
+  }
   expect(bytes(structuredClone(plover))).toBe(bytes(plover))
   expect(bytes({ ...plover, items: reversed(plover.items) as Build['items'] })).toBe(bytes(plover))
 })

@@ -107,7 +107,9 @@ describe('stop: the fourth disk', () => {
   const id = 'joints/unmet:disk-4:disk-4/data'
   test('eight ports, two switched off by M2_2, two under the card: four for five drives', () => {
     expect(finding(h, id).sentence).toBe(
-      'Data of the R3 8 TB (4): no partner; no port is left for its lead: SATA5, SATA6 are switched off while M2_2 is in use; SATA7, SATA8 lie under the card in PCIE_1; the others are taken',
+      'Data of the R3 8 TB (4): no partner; no port is left for its lead: SATA5, SATA6 are ' +
+        'switched off while M2_2 is in use; SATA7, SATA8 lie under the card in PCIE_1; the ' +
+        'others are taken',
     )
     expect(
       finding(h, id)
@@ -147,7 +149,8 @@ describe('stop: a 12 V strip beside a 5 V header', () => {
     expect(finding(h, id)).toMatchObject({
       verdict: 'stop',
       sentence:
-        'Lights lead of the Glow strip 12 V: no partner; LED_1, lights 1, lights 2 and 2 more look alike, but: 12 V lights stay dark on 5 V',
+        'Lights lead of the Glow strip 12 V: no partner; LED_1, lights 1, lights 2 and 2 ' +
+        'more look alike, but: 12 V lights stay dark on 5 V',
     })
   })
   test('put there by hand it is a stop; a 5 V strip on 12 V, and the processor’s plug in the card, are harm', () => {

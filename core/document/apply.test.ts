@@ -85,32 +85,36 @@ const mixed: fc.Arbitrary<Ask> = fc.oneof(
   },
 )
 
-test('after any commands, taking them back one by one leads to the very bytes where it began, and doing them again to where it went', () => {
-  fc.assert(
-    fc.property(fc.array(mixed, { maxLength: 14 }), list => {
-      const steps: { readonly ask: Ask; readonly back: Typed; readonly after: string }[] = []
-      let build: Build = plover
-      for (const ask of list) {
-        const before = bytes(build)
-        const tried = tryAsk(build, ask)
-        expect(bytes(build)).toBe(before) // the build given stays as it is
-        if (isProblem(tried)) continue
-        build = tried.build
-        steps.push({ ask, back: tried.back, after: bytes(build) })
-        // Taken back at once and done again, it is the same to the byte.
-        const back = done(build, tried.back).build
-        expect(bytes(back)).toBe(before)
-        expect(bytes(done(back, ask).build)).toBe(bytes(build))
-      }
-      for (const { back, after } of steps.toReversed()) {
-        expect(bytes(build)).toBe(after)
-        build = done(build, back).build
-      }
-      expect(bytes(build)).toBe(bytes(plover))
-    }),
-    { numRuns: 150 },
-  )
-})
+test(
+  'after any commands, taking them back one by one leads to the very bytes where it ' +
+    'began, and doing them again to where it went',
+  () => {
+    fc.assert(
+      fc.property(fc.array(mixed, { maxLength: 14 }), list => {
+        const steps: { readonly ask: Ask; readonly back: Typed; readonly after: string }[] = []
+        let build: Build = plover
+        for (const ask of list) {
+          const before = bytes(build)
+          const tried = tryAsk(build, ask)
+          expect(bytes(build)).toBe(before) // the build given stays as it is
+          if (isProblem(tried)) continue
+          build = tried.build
+          steps.push({ ask, back: tried.back, after: bytes(build) })
+          // Taken back at once and done again, it is the same to the byte.
+          const back = done(build, tried.back).build
+          expect(bytes(back)).toBe(before)
+          expect(bytes(done(back, ask).build)).toBe(bytes(build))
+        }
+        for (const { back, after } of steps.toReversed()) {
+          expect(bytes(build)).toBe(after)
+          build = done(build, back).build
+        }
+        expect(bytes(build)).toBe(bytes(plover))
+      }),
+      { numRuns: 150 },
+    )
+  },
+)
 
 test('several in one go: all of them, or nothing', () => {
   const wrong = {
@@ -279,15 +283,24 @@ test('a figure that holds for every copy changes all items of that model, and no
   ).toMatch(/Swap like for like/)
 })
 
-test('items named like what every object knows are items like any other, also when a figure of others is taken back', () => {
-  const named = change(
-    plover,
-    { do: 'addItem', item: { id: 'constructor', part: part('ottery-breeze-120') } },
-    { do: 'addItem', item: { id: 'toString', part: part('ottery-breeze-80') } },
-  )
-  const figure = { mm: 64, basis: 'measured' }
-  const { build, back } = done(named, { do: 'setPartFigure', id: 'cooler', path: 'height', figure })
-  expect(bytes(done(build, back).build)).toBe(bytes(named))
-  const removed = done(named, { do: 'removeItem', id: 'constructor' })
-  expect(bytes(done(removed.build, removed.back).build)).toBe(bytes(named))
-})
+test(
+  'items named like what every object knows are items like any other, also when a ' +
+    'figure of others is taken back',
+  () => {
+    const named = change(
+      plover,
+      { do: 'addItem', item: { id: 'constructor', part: part('ottery-breeze-120') } },
+      { do: 'addItem', item: { id: 'toString', part: part('ottery-breeze-80') } },
+    )
+    const figure = { mm: 64, basis: 'measured' }
+    const { build, back } = done(named, {
+      do: 'setPartFigure',
+      id: 'cooler',
+      path: 'height',
+      figure,
+    })
+    expect(bytes(done(build, back).build)).toBe(bytes(named))
+    const removed = done(named, { do: 'removeItem', id: 'constructor' })
+    expect(bytes(done(removed.build, removed.back).build)).toBe(bytes(named))
+  },
+)

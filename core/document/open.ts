@@ -99,12 +99,16 @@ function fileData(
     data = JSON.parse(text.replace(/^\uFEFF/, ''))
   } catch (error) {
     return {
-      problem: `${name} is not whole JSON (${placeIn(text, error)}). Export it again, or mend it there; nothing was changed.`,
+      problem:
+        `${name} is not whole JSON (${placeIn(text, error)}). Export it again, or mend it ` +
+        'there; nothing was changed.',
     }
   }
   if (!isObject(data) || data['format'] !== FORMAT) {
     return {
-      problem: `${name} is not a Juntura file: it does not say "format": "${FORMAT}". Choose a file that ends in .juntura.json; nothing was changed.`,
+      problem:
+        `${name} is not a Juntura file: it does not say "format": "${FORMAT}". Choose a file ` +
+        'that ends in .juntura.json; nothing was changed.',
     }
   }
   return wrongVersion(data['version'], name) ?? { raw: data, version: Number(data['version']) }
@@ -115,19 +119,27 @@ function wrongVersion(version: unknown, what: string): Problem | null {
   const rest = 'nothing was changed.'
   if (version === undefined || version === null)
     return {
-      problem: `${what} does not say of which version of the format it is. Write "version": ${VERSION} at its top if this Juntura made it, or export it again; ${rest}`,
+      problem:
+        `${what} does not say of which version of the format it is. Write "version": ` +
+        `${VERSION} at its top if this Juntura made it, or export it again; ${rest}`,
     }
   if (typeof version !== 'number')
     return {
-      problem: `${what} writes its version as ${JSON.stringify(version)}; it is a number without quotes, from 1 to ${VERSION}. Mend it there; ${rest}`,
+      problem:
+        `${what} writes its version as ${JSON.stringify(version)}; it is a number without ` +
+        `quotes, from 1 to ${VERSION}. Mend it there; ${rest}`,
     }
   if (version > VERSION)
     return {
-      problem: `${what} is of version ${version}; this Juntura reads up to ${VERSION}. Update Juntura, then open it again; ${rest}`,
+      problem:
+        `${what} is of version ${version}; this Juntura reads up to ${VERSION}. Update ` +
+        `Juntura, then open it again; ${rest}`,
     }
   if (!Number.isInteger(version) || version < 1)
     return {
-      problem: `${what} says version ${version}, which there never was: versions are whole numbers from 1 to ${VERSION}. Mend it there; ${rest}`,
+      problem:
+        `${what} says version ${version}, which there never was: versions are whole numbers ` +
+        `from 1 to ${VERSION}. Mend it there; ${rest}`,
     }
   return null
 }
@@ -179,7 +191,10 @@ function placeIn(text: string, error: unknown): string {
 function wrongAt(data: unknown, error: z.ZodError): string {
   const [issue] = error.issues
   const place = placeOf(data, issue?.path ?? [])
-  return `${place}${issue?.message ?? 'does not fit the format'}. Mend it there, or export it again; nothing was changed.`
+  return (
+    `${place}${issue?.message ?? 'does not fit the format'}. Mend it there, or export it ` +
+    'again; nothing was changed.'
+  )
 }
 
 /** A path in words: the names of builds, items and parts on the way, then the field. */

@@ -108,26 +108,30 @@ test('labels never overlap, whatever is to be named', () => {
   )
 })
 
-test('a thing is called by its name where there is room on it, else by its kind; only then by its name beside it', () => {
-  // Letters of 10 are 6.2 wide, the gap on either side is 3.5: “Breeze 120” takes 62 + 7, “fan”
-  // 18.6 + 7.
-  const called = (w: number) =>
-    placeLabels(
-      { width: 300, height: 100 },
-      10,
-      [{ id: 'a', text: 'Breeze 120', shorter: 'fan', inside: { x: 20, y: 20, w, h: 40 } }],
-      [],
-    ).map(l => [l.text, l.x > 20 + w])
-  expect([70, 68, 26, 25].map(called)).toEqual([
-    [['Breeze 120', false]],
-    [['fan', false]],
-    [['fan', false]],
-    [['Breeze 120', true]],
-  ])
-  expect(near?.labels.map(l => l.text)).toEqual(
-    expect.arrayContaining(['Lowbank 65', 'Inlet 2', 'S300']),
-  )
-})
+test(
+  'a thing is called by its name where there is room on it, else by its kind; only ' +
+    'then by its name beside it',
+  () => {
+    // Letters of 10 are 6.2 wide, the gap on either side is 3.5: “Breeze 120” takes 62 + 7, “fan”
+    // 18.6 + 7.
+    const called = (w: number) =>
+      placeLabels(
+        { width: 300, height: 100 },
+        10,
+        [{ id: 'a', text: 'Breeze 120', shorter: 'fan', inside: { x: 20, y: 20, w, h: 40 } }],
+        [],
+      ).map(l => [l.text, l.x > 20 + w])
+    expect([70, 68, 26, 25].map(called)).toEqual([
+      [['Breeze 120', false]],
+      [['fan', false]],
+      [['fan', false]],
+      [['Breeze 120', true]],
+    ])
+    expect(near?.labels.map(l => l.text)).toEqual(
+      expect.arrayContaining(['Lowbank 65', 'Inlet 2', 'S300']),
+    )
+  },
+)
 
 test('no case, no drawing', () => {
   expect(then(change(plover, { do: 'removeItem', id: 'case' })).drawings).toEqual([])

@@ -36,86 +36,107 @@ const title = (text: string): string => tag('title', {}, escaped(text))
 
 /** One drawing as the text of an SVG file; `paths` are laid over it. Sizes in mm. */
 export function drawingSvg(name: string, drawing: Drawing, paths: readonly Path[] = []): string {
-  const shapes = drawing.shapes.map(s =>
-    tag(
-      'rect',
-      {
-        x: s.rect.x,
-        y: s.rect.y,
-        width: s.rect.w,
-        height: s.rect.h,
-        fill: FILL[s.kind] ?? INK.sheet,
-        stroke: s.kind === 'board' ? INK.mat : INK.line,
-        'stroke-width': s.kind === 'case' ? LINE.case : LINE.shape,
-      },
-      title(s.name),
-    ),
-  )
-  const marks = drawing.marks.map(m => {
-    const [x, y] = m.at
-    if (m.what === 'opening')
-      return tag(
-        'rect',
-        {
-          x: x - MARK.slot[0] / 2,
-          y: y - MARK.slot[1] / 2,
-          width: MARK.slot[0],
-          height: MARK.slot[1],
-          rx: 2,
-          fill: INK.sheet,
-          stroke: INK.line,
-          'stroke-width': LINE.shape,
-        },
-        title('cable opening'),
-      )
-    return tag(
-      'circle',
-      {
-        cx: x,
-        cy: y,
-        r: MARK.radius,
-        fill: m.what === 'fit' ? INK.mat : INK.sheet,
-        stroke: m.what === 'take out' ? INK.harm : INK.mat,
-        'stroke-width': LINE.dimension,
-        ...(m.what === 'take out' ? { 'stroke-dasharray': '2 1.4' } : {}),
-      },
-      title(`standoff ${m.name}: ${m.what}`),
-    )
-  })
-  const ways = paths.map(p =>
-    tag(
-      'polyline',
-      {
-        points: p.points.map(q => q.join(',')).join(' '),
-        fill: 'none',
-        stroke: INK.copper,
-        'stroke-width': LINE.path,
-      },
-      title(p.title),
-    ),
-  )
-  const lines = drawing.dimensions.map(d =>
-    tag('line', {
-      x1: d.from[0],
-      y1: d.from[1],
-      x2: d.to[0],
-      y2: d.to[1],
-      stroke: INK.line,
-      'stroke-width': LINE.dimension,
-    }),
-  )
-  const labels = drawing.labels.map(l =>
-    tag(
-      'text',
-      {
-        x: l.x,
-        y: l.y + l.h * 0.78,
-        'font-size': drawing.letter,
-        'font-family': 'monospace',
-        fill: INK.line,
-      },
-      escaped(l.text),
-    ),
-  )
-  return `<?xml version="1.0" encoding="UTF-8"?>\n${tag('svg', { xmlns: 'http://www.w3.org/2000/svg', width: `${drawing.width}mm`, height: `${drawing.height}mm`, viewBox: `0 0 ${drawing.width} ${drawing.height}` }, `${title(`${name}: ${drawing.title.toLowerCase()}, one unit is one millimetre`)}\n${[...shapes, ...marks, ...ways, ...lines, ...labels].join('\n')}\n`)}\n`
+  const { width, height } = drawing
+  const heading = `${name}: ${drawing.title.toLowerCase()}, one unit is one millimetre`
+  const parts = [
+    ...drawing.shapes.map(shapeTag),
+    ...drawing.marks.map(markTag),
+    ...paths.map(pathTag),
+    ...drawing.dimensions.map(dimensionTag),
+    ...drawing.labels.map(l => labelTag(l, drawing.letter)),
+  ]
+  const about = {
+    xmlns: 'http://www.w3.org/2000/svg',
+    width: `${width}mm`,
+    height: `${height}mm`,
+    viewBox: `0 0 ${width} ${height}`,
+  }
+  const svg = tag('svg', about, `${title(heading)}\n${parts.join('\n')}\n`)
+  return `<?xml version="1.0" encoding="UTF-8"?>\n${svg}\n`
 }
+
+const shapeTag = ({ rect, kind, name }: Drawing['shapes'][number]): string =>
+  tag(
+    'rect',
+    {
+      x: rect.x,
+      y: rect.y,
+      width: rect.w,
+      height: rect.h,
+      fill: FILL[kind] ?? INK.sheet,
+      stroke: kind === 'board' ? INK.mat : INK.line,
+      'stroke-width': kind === 'case' ? LINE.case : LINE.shape,
+    },
+    title(name),
+  )
+
+const markTag = (m: Drawing['marks'][number]): string =>
+  m.what === 'opening' ? openingTag(m) : standoffTag(m)
+
+const openingTag = ({ at: [x, y] }: Drawing['marks'][number]): string =>
+  tag(
+    'rect',
+    {
+      x: x - MARK.slot[0] / 2,
+      y: y - MARK.slot[1] / 2,
+      width: MARK.slot[0],
+      height: MARK.slot[1],
+      rx: 2,
+      fill: INK.sheet,
+      stroke: INK.line,
+      'stroke-width': LINE.shape,
+    },
+    title('cable opening'),
+  )
+
+const standoffTag = ({ at: [x, y], what, name }: Drawing['marks'][number]): string =>
+  tag(
+    'circle',
+    {
+      cx: x,
+      cy: y,
+      r: MARK.radius,
+      fill: what === 'fit' ? INK.mat : INK.sheet,
+      stroke: what === 'take out' ? INK.harm : INK.mat,
+      'stroke-width': LINE.dimension,
+      ...(what === 'take out' ? { 'stroke-dasharray': '2 1.4' } : {}),
+    },
+    title(`standoff ${name}: ${what}`),
+  )
+
+const pathTag = (p: Path): string =>
+  tag(
+    'polyline',
+    {
+      points: p.points.map(q => q.join(',')).join(' '),
+      fill: 'none',
+      stroke: INK.copper,
+      'stroke-width': LINE.path,
+    },
+    title(p.title),
+  )
+
+const dimensionTag = ({ from, to }: Drawing['dimensions'][number]): string =>
+  tag('line', {
+    x1: from[0],
+    y1: from[1],
+    x2: to[0],
+    y2: to[1],
+    stroke: INK.line,
+    'stroke-width': LINE.dimension,
+  })
+
+/** Where a letter's foot lies in its line, as a share of the line's height. */
+const FOOT = 0.78
+const labelTag = (l: Drawing['labels'][number], letter: number): string =>
+  tag(
+    'text',
+    {
+      x: l.x,
+      y: l.y + l.h * FOOT,
+      'font-size': letter,
+      'font-family': 'monospace',
+      fill: INK.line,
+    },
+    escaped(l.text),
+  )

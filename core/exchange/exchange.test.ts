@@ -41,7 +41,9 @@ describe('report', () => {
     const report = reportText(analyse(plover), 'then', null)
     for (const s of SECTIONS) expect(report).toContain(`\n${s.toUpperCase()}\n`)
     expect(reportText(analyse(plover), 'then', 'panel')).toBe(
-      'Plover (then)\n\nPANEL\n  disk light: red wire (+) on pin 1, the other (−) on pin 3\n  power light: green wire (+) on pin 2, the other (−) on pin 4\n  power switch: on pins 6 and 8, either way round\n',
+      'Plover (then)\n\nPANEL\n  disk light: red wire (+) on pin 1, the other (−) on pin ' +
+        '3\n  power light: green wire (+) on pin 2, the other (−) on pin 4\n  power switch: ' +
+        'on pins 6 and 8, either way round\n',
     )
   })
   test('an unaccepted stop or harm blocks; accepted it does not', () => {

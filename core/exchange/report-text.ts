@@ -36,7 +36,8 @@ const WRITERS: Record<Section, (h: HorizonAnalysis) => readonly string[]> = {
         `${(f.accepted ? `(${WORD[f.verdict]})` : WORD[f.verdict]).padEnd(9)}${f.sentence}`,
         f.margin === null
           ? ''
-          : `  need ${quantity(f.need ?? 0, f.unit)}, have ${quantity(f.have ?? 0, f.unit)}, ${margin(f.margin, f.unit)} (${f.basis} ${tolerance(f.tol, f.unit)})`,
+          : `  need ${quantity(f.need ?? 0, f.unit)}, have ${quantity(f.have ?? 0, f.unit)}, ` +
+            `${margin(f.margin, f.unit)} (${f.basis} ${tolerance(f.tol, f.unit)})`,
         f.verdict === 'clear' || f.wayOut === '' ? '' : `  → ${f.wayOut}`,
         f.accepted ? `  accepted: ${f.accepted.reason}` : '',
       ]
@@ -45,21 +46,23 @@ const WRITERS: Record<Section, (h: HorizonAnalysis) => readonly string[]> = {
     ),
   ],
   parts: h =>
-    h.parts.rows.map(
-      r =>
-        `${r.title.padEnd(13)}${r.name.padEnd(28)}${r.state.padEnd(9)}${r.price === null ? '' : number(r.price, 2).padStart(9)}`,
-    ),
+    h.parts.rows.map(({ title, name, state, price }) => {
+      const cost = price === null ? '' : number(price, 2).padStart(9)
+      return `${title.padEnd(13)}${name.padEnd(28)}${state.padEnd(9)}${cost}`
+    }),
   joints: h => h.joints.map(j => `${j.from}  ↔  ${j.to}${j.count > 1 ? ` × ${j.count}` : ''}`),
   power: h =>
     h.power.flatMap(p => [
       `${p.name}: rest ${quantity(p.rest, 'W')}, work ${quantity(p.work, 'W')}, worst ${quantity(p.worst, 'W')}`,
       ...p.rails.map(
         r =>
-          `  ${r.rail.padStart(4)} V  worst ${quantity(r.worst, 'W')} of ${r.limit === null ? 'not stated' : quantity(r.limit, 'W')}`,
+          `  ${r.rail.padStart(4)} V  worst ${quantity(r.worst, 'W')} of ` +
+          `${r.limit === null ? 'not stated' : quantity(r.limit, 'W')}`,
       ),
       ...p.schools.map(
         s =>
-          `  ${s.label.padEnd(6)} ${s.verdict}${s.margin === null ? '' : ` ${margin(s.margin, 'W')}`}${s.chosen ? '  (chosen)' : ''}`,
+          `  ${s.label.padEnd(6)} ` +
+          `${s.verdict}${s.margin === null ? '' : ` ${margin(s.margin, 'W')}`}${s.chosen ? '  (chosen)' : ''}`,
       ),
     ]),
   order: h => [
@@ -70,10 +73,11 @@ const WRITERS: Record<Section, (h: HorizonAnalysis) => readonly string[]> = {
   ],
   panel: h => h.panel.flatMap(p => p.leads.map(l => `${l.label}: ${l.says}`)),
   routes: h =>
-    h.routes.map(
-      r =>
-        `${r.label} to ${r.to}: ${r.need === null ? '?' : quantity(r.need, 'mm')} of ${r.have === null ? '?' : quantity(r.have, 'mm')}${r.through.length > 0 ? `, through ${r.through.join(', ')}` : ''}`,
-    ),
+    h.routes.map(({ label, to, need, have, through }) => {
+      const length = (mm: number | null): string => (mm === null ? '?' : quantity(mm, 'mm'))
+      const holes = through.length > 0 ? `, through ${through.join(', ')}` : ''
+      return `${label} to ${to}: ${length(need)} of ${length(have)}${holes}`
+    }),
   proof: h => h.proof.map(c => `[${c.progress === 'planned' ? ' ' : 'x'}] ${c.do} ${c.expect}`),
   record: h => [
     ...h.record.done.map(d => `${d.at} ${d.state} ${d.title}`),

@@ -2,6 +2,7 @@
 // elsewhere.
 import type { HorizonAnalysis } from '../analysis/analyse'
 import type { Build } from '../document/build'
+import type { Finding } from '../rules/finding'
 import { capital, margin, minutes, money, quantity } from '../figures/format'
 
 /** Text that stays text: nothing of it is taken for markup. */
@@ -15,83 +16,78 @@ const table = (heads: readonly string[], rows: readonly (readonly string[])[]): 
 const section = (title: string, text: string): string =>
   text === '' ? '' : `## ${title}\n\n${text}\n`
 
+type Sheet = Pick<Build, 'name' | 'note' | 'currency'>
+
 /** One horizon of a build as a Markdown document. */
-export function sheetMarkdown(
-  build: Pick<Build, 'name' | 'note' | 'currency'>,
-  h: HorizonAnalysis,
-): string {
-  const open = h.findings.filter(f => f.verdict !== 'clear')
-  return [
+export const sheetMarkdown = (build: Sheet, h: HorizonAnalysis): string =>
+  [
     `# ${plain(build.name)}: build sheet\n`,
     build.note === '' ? '' : `${plain(build.note)}\n`,
-    section(
-      'Parts',
-      h.parts.rows.length === 0
-        ? 'None yet.'
-        : table(
-            ['Part', 'Model', 'Maker', 'State', 'Price'],
-            h.parts.rows.map(r => [
-              r.title,
-              plain(r.name),
-              plain(r.maker),
-              r.state,
-              r.price === null && r.paid === null
-                ? ''
-                : money(r.paid ?? r.price ?? 0, plain(build.currency)),
-            ]),
-          ),
-    ),
-    section(
-      'Open matters',
-      open.length === 0
-        ? 'None.'
-        : open
-            .map(
-              f =>
-                `- **${capital(f.verdict)}** ${plain(f.sentence)}${f.margin === null ? '' : ` (${margin(f.margin, f.unit)})`}${f.accepted ? `. Accepted: ${plain(f.accepted.reason)}` : f.wayOut === '' ? '' : `. ${plain(f.wayOut)}`}`,
-            )
-            .join('\n'),
-    ),
-    section(
-      `Steps, ${minutes(h.order.minutes)}`,
-      h.order.steps
-        .map((s, i) =>
-          [
-            `${i + 1}. [${s.progress === 'planned' || s.progress === 'ready' ? ' ' : 'x'}] **${plain(s.title)}** ${s.does.map(plain).join(' ')}${s.feel ? ` *${plain(s.feel)}*` : ''}`,
-            ...s.cautions.map(c => `   **Care:** ${plain(c)}`),
-          ].join('\n'),
-        )
-        .join('\n'),
-    ),
+    section('Parts', partsTable(h.parts, plain(build.currency))),
+    section('Open matters', openMatters(h.findings)),
+    section(`Steps, ${minutes(h.order.minutes)}`, h.order.steps.map(stepLines).join('\n')),
     section(
       'Front panel',
       h.panel.flatMap(b => b.leads.map(l => `- ${plain(l.label)}: ${plain(l.says)}`)).join('\n'),
     ),
-    section(
-      'Leads',
-      h.routes.length === 0
-        ? ''
-        : table(
-            ['Lead', 'To', 'Needs', 'Has', 'Through'],
-            h.routes.map(r => [
-              plain(r.label),
-              plain(r.to),
-              r.need === null ? '?' : quantity(r.need, 'mm'),
-              r.have === null ? '?' : quantity(r.have, 'mm'),
-              r.through.map(plain).join(', '),
-            ]),
-          ),
-    ),
-    section(
-      'First power-on',
-      h.proof
-        .map(
-          c =>
-            `- [${c.progress === 'planned' ? ' ' : 'x'}] ${plain(c.do)} *${plain(c.expect)}*${c.caution ? ` **${plain(c.caution)}**` : ''}`,
-        )
-        .join('\n'),
-    ),
+    section('Leads', leadsTable(h.routes)),
+    section('First power-on', h.proof.map(checkLine).join('\n')),
   ]
     .filter(Boolean)
     .join('\n')
+
+function partsTable({ rows }: HorizonAnalysis['parts'], currency: string): string {
+  if (rows.length === 0) return 'None yet.'
+  return table(
+    ['Part', 'Model', 'Maker', 'State', 'Price'],
+    rows.map(({ title, name, maker, state, price, paid }) => {
+      const amount = paid ?? price
+      const cost = amount === null ? '' : money(amount, currency)
+      return [title, plain(name), plain(maker), state, cost]
+    }),
+  )
+}
+
+function openMatters(findings: HorizonAnalysis['findings']): string {
+  const open = findings.filter(f => f.verdict !== 'clear')
+  return open.length === 0 ? 'None.' : open.map(matterLine).join('\n')
+}
+
+function matterLine(f: Finding): string {
+  const by = f.margin === null ? '' : ` (${margin(f.margin, f.unit)})`
+  const wayOut = f.wayOut === '' ? '' : `. ${plain(f.wayOut)}`
+  const end = f.accepted ? `. Accepted: ${plain(f.accepted.reason)}` : wayOut
+  return `- **${capital(f.verdict)}** ${plain(f.sentence)}${by}${end}`
+}
+
+const box = (isDone: boolean): string => `[${isDone ? 'x' : ' '}]`
+
+function stepLines(s: HorizonAnalysis['order']['steps'][number], i: number): string {
+  const isDone = s.progress !== 'planned' && s.progress !== 'ready'
+  const feel = s.feel ? ` *${plain(s.feel)}*` : ''
+  const does = s.does.map(plain).join(' ')
+  return [
+    `${i + 1}. ${box(isDone)} **${plain(s.title)}** ${does}${feel}`,
+    ...s.cautions.map(c => `   **Care:** ${plain(c)}`),
+  ].join('\n')
+}
+
+function leadsTable(routes: HorizonAnalysis['routes']): string {
+  if (routes.length === 0) return ''
+  const length = (mm: number | null): string => (mm === null ? '?' : quantity(mm, 'mm'))
+  return table(
+    ['Lead', 'To', 'Needs', 'Has', 'Through'],
+    routes.map(r => [
+      plain(r.label),
+      plain(r.to),
+      length(r.need),
+      length(r.have),
+      r.through.map(plain).join(', '),
+    ]),
+  )
+}
+
+function checkLine(c: HorizonAnalysis['proof'][number]): string {
+  const caution = c.caution ? ` **${plain(c.caution)}**` : ''
+  return `- ${box(c.progress !== 'planned')} ${plain(c.do)} *${plain(c.expect)}*${caution}`
 }

@@ -55,17 +55,17 @@ function tryAll(openings: readonly Opening[], from: Vec3, to: Vec3): number | nu
 }
 
 const inRoom = (i: number) =>
-  fc.tuple(
+  fc.tuple<[number, number, number]>(
     fc.integer({ min: i * 100 + 20, max: i * 100 + 80 }),
     fc.integer({ min: 5, max: 95 }),
     fc.integer({ min: 5, max: 45 }),
-  ) as fc.Arbitrary<[number, number, number]>
+  )
 const wall = (i: number) =>
-  fc.tuple(
+  fc.tuple<[number, number, number]>(
     fc.constant(i * 100 + 100),
     fc.integer({ min: 5, max: 95 }),
     fc.integer({ min: 5, max: 45 }),
-  ) as fc.Arbitrary<[number, number, number]>
+  )
 
 test('the shortest of all ways, against trying them all; none where no hole leads', () => {
   const cases = fc.record({

@@ -207,16 +207,22 @@ const lp = ({ demands, candidates }: MatchProblem): string => {
       e =>
         `${candidates.flatMap((c, i) => (c.plug === e || c.socket === e ? [x[i]] : [])).join(' + ')} <= 1`,
     ),
-    ...demands.map(
-      (d, i) =>
-        `${[u[i], ...candidates.flatMap((c, k) => (d.refs.includes(c.plug) || d.refs.includes(c.socket) ? [x[k]] : []))].join(' + ')} >= 1`,
-    ),
+    ...demands.map(({ refs }, i) => {
+      const serving = candidates.flatMap((c, k) =>
+        refs.includes(c.plug) || refs.includes(c.socket) ? [x[k]] : [],
+      )
+      return `${[u[i], ...serving].join(' + ')} >= 1`
+    }),
   ]
   const objective = [
     ...candidates.map((c, i) => `${weight(c.cost)} x${i}`),
     ...demands.map((d, i) => `${weight(unmetCost(d.need))} u${i}`),
   ]
-  return `Minimize\n obj: ${objective.join(' + ') || '0 z'}\nSubject To\n${rows.map((r, i) => ` c${i}: ${r}`).join('\n') || ' c0: z <= 1'}\nBinary\n ${[...x, ...u, 'z'].join(' ')}\nEnd`
+  return (
+    `Minimize\n obj: ${objective.join(' + ') || '0 z'}\nSubject ` +
+    `To\n${rows.map((r, i) => ` c${i}: ${r}`).join('\n') || ' c0: z <= 1'}\nBinary\n ` +
+    `${[...x, ...u, 'z'].join(' ')}\nEnd`
+  )
 }
 
 test('larger ones, against an integer program', async () => {

@@ -39,7 +39,9 @@ const EDGES = 'Hold parts by their edges, never by contacts.'
 const hasPins = (s: PlannedStep): boolean => s.manner?.startsWith('pins') ?? false
 const FASTENING: Record<string, string> = {
   screws: 'Set it down straight. A few turns on each screw in turn, crosswise, until they stop.',
-  pins: 'Turn each pin to its start mark. Set it down straight. Press two opposite pins at a time until each clicks; look from behind: all are through.',
+  pins:
+    'Turn each pin to its start mark. Set it down straight. Press two opposite pins at a ' +
+    'time until each clicks; look from behind: all are through.',
   clip: 'Set it down straight. Hook the clip at one side, press it over the other, close its lever.',
 }
 

@@ -161,18 +161,22 @@ describe('forms', () => {
     }
   })
 
-  test('a field’s own words win over a term of the trade: a cable’s socket is the supply’s, a board’s the processor’s', () => {
-    const helps = (kind: PartKind): readonly string[] =>
-      leaves(formOf(kind))
-        .filter(f => f.key === 'socket')
-        .map(f => f.help)
-    expect(helps('supply')).toEqual([
-      'Of a modular one: the socket of the supply that it belongs in.',
-    ])
-    expect(helps('processor')).toEqual([
-      'The processor’s holder on the board; only the same name fits.',
-    ])
-  })
+  test(
+    'a field’s own words win over a term of the trade: a cable’s socket is the supply’s, ' +
+      'a board’s the processor’s',
+    () => {
+      const helps = (kind: PartKind): readonly string[] =>
+        leaves(formOf(kind))
+          .filter(f => f.key === 'socket')
+          .map(f => f.help)
+      expect(helps('supply')).toEqual([
+        'Of a modular one: the socket of the supply that it belongs in.',
+      ])
+      expect(helps('processor')).toEqual([
+        'The processor’s holder on the board; only the same name fits.',
+      ])
+    },
+  )
 })
 
 describe('the switch at the front of an AT case carries mains: it is never a lead for a board', () => {

@@ -152,13 +152,11 @@ describe('one block plug for the whole front', () => {
       sentence:
         'Front-panel plug of the Tall 40 has other contacts than the Lagoon 6 at pin 5, 6, 7, 8',
     })
-    const turnedLight = usual.map(c =>
-      c.does === 'disk-light+'
-        ? { ...c, does: 'disk-light-' }
-        : c.does === 'disk-light-'
-          ? { ...c, does: 'disk-light+' }
-          : c,
-    )
+    const other: Partial<Record<string, string>> = {
+      'disk-light+': 'disk-light-',
+      'disk-light-': 'disk-light+',
+    }
+    const turnedLight = usual.map(c => ({ ...c, does: other[c.does] ?? c.does }))
     expect(finding(then(withPlug(turnedLight)), id)).toMatchObject({
       verdict: 'watch',
       sentence: 'Front-panel plug of the Tall 40 has other contacts than the Lagoon 6 at pin 1, 3',

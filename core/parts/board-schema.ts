@@ -83,7 +83,8 @@ export const boardSchema = z.looseObject({
       .enum(['never', 'only', 'either'])
       .optional()
       .describe(
-        'whether it takes registered modules: they hold a chip between board and memory and do not run beside plain ones',
+        'whether it takes registered modules: they hold a chip between board and memory and ' +
+          'do not run beside plain ones',
       ),
   }),
   m2: z

@@ -49,15 +49,19 @@ function readPhrase(s: Statement, notes: Notes, phrase: string, from: number): n
   return from + count
 }
 
+const isOfAnotherKind = (phrase: string): boolean =>
+  aboutM2(phrase) || /radio|wi-?fi|key e/i.test(phrase)
+
 function slotsIn(s: Statement, phrase: string): SlotPhrase | null {
-  if (aboutM2(phrase) || /radio|wi-?fi|key e/i.test(phrase)) return null
+  if (isOfAnotherKind(phrase)) return null
   const inPhrase = isSlot(phrase)
   const m = inPhrase ?? (/^\s*\d/.test(phrase) ? isSlot(s.label) : null)
   if (!m) return null
   const [all, bus, , size = ''] = m
+  const ownCount = inPhrase && bus !== '' ? countOf(phrase, m) : leadingCount(phrase)
   const socket = SOCKET.exec(phrase.slice(m.index + all.length))?.[1]
   return {
-    count: (inPhrase && bus !== '' ? countOf(phrase, m) : leadingCount(phrase)) ?? 1,
+    count: ownCount ?? 1,
     long: socket ?? size,
     lanes: socket ? Number(size) : lanesIn(phrase),
     generation: generationOf(m, phrase, s.label),

@@ -9,7 +9,8 @@ const names = (
   return ['maker', 'model'].map(path => {
     const sure = fields.find(f => f.path === path)
     const maybe = doubtful.find(f => f.path === path)
-    return sure ? String(sure.value) : maybe ? `? ${String(maybe.value)}` : undefined
+    if (sure) return String(sure.value)
+    return maybe && `? ${String(maybe.value)}`
   })
 }
 

@@ -1,9 +1,13 @@
 // Which kind of part a sheet is about: by the words that only such sheets use, those of its title
 // counting most.
 import type { PartKind } from '../parts'
+import { oneOf } from './pattern'
 import type { Sheet } from './statements'
 
 type Cue = readonly [words: RegExp, weight: number]
+
+/** At the beginning of a sheet that names nothing of a cooler. */
+const NO_COOLER = '^(?![^]*(?:socket|heat ?sink|heat ?pipe|cooler|radiator))'
 
 /** Named choices: how much each word speaks for a kind. Words of the title count `TITLE` times. */
 const CUES: Partial<Record<PartKind, readonly Cue[]>> = {
@@ -75,11 +79,18 @@ const CUES: Partial<Record<PartKind, readonly Cue[]>> = {
   card: [
     [/GDDR\d/i, 5],
     [
-      /(?<!max\.? )graphics? card(?!s? (?:required|up to|max|length|clearance)|s?\s*[:|\t])|video card|\bGPU\b(?! (?:max|length|clearance|support|room))/i,
+      oneOf(
+        /(?<!max\.? )graphics? card(?!s? (?:required|up to|max|length|clearance)|s?\s*[:|\t])/,
+        ...[/video card/, /\bGPU\b(?! (?:max|length|clearance|support|room))/],
+      ),
       4,
     ],
     [
-      /capture|sound card|network (?:card|adapter)|expansion card|controller card|storage controller|\bcard\b(?! (?:reader|room|clearance|slot))/i,
+      oneOf(
+        ...[/capture/, /sound card/, /network (?:card|adapter)/, /expansion card/],
+        ...[/controller card/, /storage controller/],
+        /\bcard\b(?! (?:reader|room|clearance|slot))/,
+      ),
       3,
     ],
     [/PCI(?:e|-E| Express)\b/i, 2],
@@ -117,13 +128,17 @@ const CUES: Partial<Record<PartKind, readonly Cue[]>> = {
     [/bearing/i, 2],
     [/blade|frame/i, 1],
     [
-      /^(?![^]*(?:socket|heat ?sink|heat ?pipe|cooler|radiator))[^]*\b(80|92|120|140|200)\s*(?:mm\s*)?[x×]\s*\1\s*(?:mm\s*)?[x×]\s*\d\d(?!\d)/i,
+      new RegExp(
+        [
+          NO_COOLER,
+          String.raw`[^]*\b(80|92|120|140|200)\s*(?:mm\s*)?[x×]\s*\1\s*(?:mm\s*)?`,
+          String.raw`[x×]\s*\d\d(?!\d)`,
+        ].join(''),
+        'i',
+      ),
       4,
     ],
-    [
-      /^(?![^]*(?:socket|heat ?sink|heat ?pipe|cooler|radiator))[^]*\bfan (?:connector|speed|size|thickness)/i,
-      3,
-    ],
+    [new RegExp(String.raw`${NO_COOLER}[^]*\bfan (?:connector|speed|size|thickness)`, 'i'), 3],
   ],
   hub: [
     [/\bhub\b/i, 5],

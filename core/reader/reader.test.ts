@@ -142,7 +142,8 @@ describe('what makers write', () => {
     ['Dunlin Z power supply\n+12V: 70.8A\n80 PLUS Gold', 'rails.W12', 849.6],
     ['Saltpan M motherboard\n4 x DIMM, max. 192GB, DDR5\nSATA: 6x', 'memory.most', 192],
     [
-      'Saltpan M motherboard\nM2_1 slot, PCIe 4.0 x4 & SATA*\n6 x SATA ports\n* SATA5 and SATA6 are disabled when M2_1 is used',
+      'Saltpan M motherboard\nM2_1 slot, PCIe 4.0 x4 & SATA*\n6 x SATA ports\n* SATA5 and ' +
+        'SATA6 are disabled when M2_1 is used',
       'm2.0.shuts',
       ['sata-data-5', 'sata-data-6'],
     ],
@@ -178,7 +179,8 @@ describe('what makers write', () => {
     ],
     ['Kelder Post CPU cooler\nHeight (mm): 158\nSocket: TERN-2', 'height', 158],
     [
-      'Kelder Post CPU cooler\nHeatsink incl. fans (H x W x D): 165 x 150 x 161 mm\nHeatsink without fans (H x W x D): 160 x 150 x 135 mm\nSocket: TERN-2',
+      'Kelder Post CPU cooler\nHeatsink incl. fans (H x W x D): 165 x 150 x 161 ' +
+        'mm\nHeatsink without fans (H x W x D): 160 x 150 x 135 mm\nSocket: TERN-2',
       'height',
       165,
     ],

@@ -5,7 +5,8 @@ const rows = (text: string): readonly string[] => rowsOf(text).lines.filter(l =>
 describe('tables as they are copied', () => {
   test('cell by cell: label and value in turn become one row, its words are both lines', () => {
     const text =
-      'Vale 300 case\nMotherboard\nMicro-ATX, 2 forms\nDrive Bays (3.5")\n2\n\nPCI Slots\n4\nMax. CPU Cooler Height\n160 mm\nI/O Ports\nUSB 3.0 x 2'
+      'Vale 300 case\nMotherboard\nMicro-ATX, 2 forms\nDrive Bays (3.5")\n2\n\nPCI ' +
+      'Slots\n4\nMax. CPU Cooler Height\n160 mm\nI/O Ports\nUSB 3.0 x 2'
     expect(rows(text)).toEqual([
       'Vale 300 case',
       'Motherboard\tMicro-ATX, 2 forms',

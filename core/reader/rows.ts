@@ -97,13 +97,19 @@ const FEWEST_ROWS = 4
 const MOST_PAIRS = 0.6
 const MOST_RUNS = 0.15
 const MOST_MARKED = 0.25
+const NUMBERS_IN_NAMES = new RegExp(
+  [
+    /(?:\d\+)?\d{1,2}(?:[.,]\d+)?\s*(?:"|″|-?inch|-?pin)/,
+    /^80 PLUS/,
+    /^[+-]?\d{1,2}(?:[.,]\d)?\s?V(?= [A-Za-z])/,
+    /\b(?:USB|PCIe?|M\.|DDR)\s?\d(?:\.\d)?/,
+  ]
+    .map(p => p.source)
+    .join('|'),
+  'gi',
+)
 /** A name of a figure is words; sizes in inches and counts of pins may be among them. */
 const isName = (text: string): boolean =>
   /^[^.;!?]{2,44}$/.test(text.replace(/\bMax\.|\d[.,]\d/gi, '')) &&
-  !/\d/.test(
-    text.replace(
-      /(?:\d\+)?\d{1,2}(?:[.,]\d+)?\s*(?:"|″|-?inch|-?pin)|^80 PLUS|^[+-]?\d{1,2}(?:[.,]\d)?\s?V(?= [A-Za-z])|\b(?:USB|PCIe?|M\.|DDR)\s?\d(?:\.\d)?/gi,
-      '',
-    ),
-  ) &&
+  !/\d/.test(text.replace(NUMBERS_IN_NAMES, '')) &&
   !/^(?:yes|no|none|n\/a)$/i.test(text)

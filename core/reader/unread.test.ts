@@ -15,7 +15,8 @@ describe('nothing falls silently', () => {
   test('so is what stands in brackets with a figure', () => {
     expect(
       unread(
-        'Brackwater Y mid tower\nRadiators: top up to 360 mm (memory up to 35 mm high)\nBoards: ATX\nCPU cooler height: 170 mm',
+        'Brackwater Y mid tower\nRadiators: top up to 360 mm (memory up to 35 mm ' +
+          'high)\nBoards: ATX\nCPU cooler height: 170 mm',
       ),
     ).toEqual(['Radiators: (memory up to 35 mm high)'])
   })
@@ -26,7 +27,8 @@ describe('nothing falls silently', () => {
   })
   test('a footnote that switches nothing off that was found is listed, with its mark; one that was read is not', () => {
     const board =
-      'Saltpan M motherboard\nM2_1 slot, PCIe 4.0 x4*\n6 x SATA ports**\n* SATA5 and SATA6 are disabled when M2_1 is used\n** hot plug by firmware'
+      'Saltpan M motherboard\nM2_1 slot, PCIe 4.0 x4*\n6 x SATA ports**\n* SATA5 and SATA6 ' +
+      'are disabled when M2_1 is used\n** hot plug by firmware'
     expect(unread(board)).toEqual(['** hot plug by firmware'])
   })
 })

@@ -38,23 +38,27 @@ describe.each(SHORTAGES)('%s', (id, what) => {
 
 const titles = (id: string): readonly string[] => remedies(id).map(r => r.title)
 
-test('the second wide lead: a splitter for 16, a card for 26 or a larger one, a board with two headers, or nothing', () => {
-  expect(titles(SHORTAGES[0][0])).toEqual([
-    'Add the USB 3 splitter',
-    'Add the Two-port card x1',
-    'Add the Inner USB hub wide',
-    'Add the Four-port card x4',
-    'Swap the Lagoon 6 for the Lagoon 9',
-    'Leave it open',
-  ])
-  const [splitter, card, , , , open] = remedies(SHORTAGES[0][0])
-  expect(splitter?.promise.left).toEqual({
-    before: before.parts.left,
-    after: before.parts.left + 16,
-  })
-  expect(card?.promise.uses).toEqual(['Lagoon 6: PCIE_4'])
-  expect(open?.leaves).toBe('watch')
-})
+test(
+  'the second wide lead: a splitter for 16, a card for 26 or a larger one, a board ' +
+    'with two headers, or nothing',
+  () => {
+    expect(titles(SHORTAGES[0][0])).toEqual([
+      'Add the USB 3 splitter',
+      'Add the Two-port card x1',
+      'Add the Inner USB hub wide',
+      'Add the Four-port card x4',
+      'Swap the Lagoon 6 for the Lagoon 9',
+      'Leave it open',
+    ])
+    const [splitter, card, , , , open] = remedies(SHORTAGES[0][0])
+    expect(splitter?.promise.left).toEqual({
+      before: before.parts.left,
+      after: before.parts.left + 16,
+    })
+    expect(card?.promise.uses).toEqual(['Lagoon 6: PCIE_4'])
+    expect(open?.leaves).toBe('watch')
+  },
+)
 
 test('the fourth disk: a storage card in a free slot brings ports', () => {
   const card = remedies(SHORTAGES[1][0]).find(r => r.kind === 'card')

@@ -87,7 +87,10 @@ export const FORM: Record<BoardForm, FormRow> = {
 export const MAINS_AT_FRONT: readonly BoardForm[] = ['Baby-AT', 'AT']
 /** What is said at such a case. */
 export const MAINS_SWITCH =
-  'The switch at the front of an AT case carries mains: it belongs to the power supply’s own four wires, as its maker wired them, and is never a lead for a board. Unplug the machine before a hand goes near it; its tabs must be sleeved. A case without the switch, or with bare tabs, is for a licensed electrician.'
+  'The switch at the front of an AT case carries mains: it belongs to the power ' +
+  'supply’s own four wires, as its maker wired them, and is never a lead for a board. ' +
+  'Unplug the machine before a hand goes near it; its tabs must be sleeved. A case ' +
+  'without the switch, or with bare tabs, is for a licensed electrician.'
 
 /** Board thickness, and how high a standoff lifts it off the tray. */
 export const BOARD_THICKNESS = { mm: 1.6, source: SOURCE.atx } as const

@@ -66,10 +66,11 @@ export function score(sheet: WrittenSheet, reading: Reading): Score {
   const missed = [...sheet.says].filter(([path]) => !got.has(path)).map(([path]) => path)
   const wrong = [...got]
     .filter(([path, value]) => !sheet.says.has(path) || !same(value, sheet.says.get(path)))
-    .map(
-      ([path, value]) =>
-        `${sheet.name} ${path}: ${JSON.stringify(value)}${sheet.says.has(path) ? ` for ${JSON.stringify(sheet.says.get(path))}` : ', not stated'}`,
-    )
+    .map(([path, value]) => {
+      const isStated = sheet.says.has(path)
+      const meant = isStated ? ` for ${JSON.stringify(sheet.says.get(path))}` : ', not stated'
+      return `${sheet.name} ${path}: ${JSON.stringify(value)}${meant}`
+    })
   return {
     stated: sheet.says.size,
     filled: got.size,

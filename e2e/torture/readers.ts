@@ -27,7 +27,7 @@ export interface Reader {
    */
   readonly complainsToItself?: true
   /** Sound files of the kind, to be mangled. */
-  seeds(page: Page): Promise<readonly Seed[]>
+  seeds(page: Page): Promise<readonly Seed[]> | readonly Seed[]
   /** Goes where files of the kind are given. */
   begin(page: Page): Promise<void>
   /**
@@ -95,7 +95,7 @@ async function opened(page: Page, given: GivenFile, input: string): Promise<void
 
 const builds: Reader = {
   kind: 'build',
-  seeds: async () =>
+  seeds: () =>
     [
       'demo/plover.juntura.json',
       'demo/avocet.juntura.json',
@@ -134,7 +134,7 @@ const onShelf = {
 const parts: Reader = {
   ...onShelf,
   kind: 'shelf',
-  seeds: async () =>
+  seeds: () =>
     ['shelf/case.juntura.json', 'shelf/fan.juntura.json', 'shelf/supply.juntura.json'].map(json),
 }
 
@@ -147,7 +147,7 @@ const TABLES = [
 const tables: Reader = {
   ...onShelf,
   kind: 'CSV',
-  seeds: async () =>
+  seeds: () =>
     TABLES.map(text => ({
       form: 'text',
       ending: '.csv',
@@ -158,7 +158,7 @@ const tables: Reader = {
 
 const sheets: Reader = {
   kind: 'sheet',
-  seeds: async () =>
+  seeds: () =>
     file('core/reader/sheets/kept.txt')
       .toString()
       .split(/^#### .*$/m)
@@ -242,7 +242,7 @@ const manuals: Reader = {
   ...onPart,
   kind: 'PDF',
   complainsToItself: true,
-  seeds: async () =>
+  seeds: () =>
     [
       ['One'],
       ['Safety', 'Mounting', 'Service'],

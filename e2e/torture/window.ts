@@ -14,7 +14,9 @@ export const stored = (page: Page, id: string): Promise<Stored> =>
     wanted =>
       new Promise<Stored>((done, failed) => {
         const opened = indexedDB.open('juntura')
-        opened.onerror = () => failed(opened.error)
+        opened.onerror = () => {
+          failed(new Error(opened.error?.message))
+        }
         opened.onsuccess = () => {
           const read = opened.result.transaction(['builds', 'heads', 'log'])
           const build = read.objectStore('builds').get(wanted)

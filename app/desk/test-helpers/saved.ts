@@ -25,7 +25,9 @@ export interface OldStore {
 export function layOld(old: OldStore, name: string): Promise<void> {
   return new Promise((done, failed) => {
     const asked = indexedDB.open(name, old.version)
-    asked.onerror = () => failed(asked.error)
+    asked.onerror = () => {
+      failed(new Error(asked.error?.message))
+    }
     asked.onupgradeneeded = () => {
       for (const [table, { keyPath, autoIncrement, indexes, rows }] of Object.entries(old.tables)) {
         const made = asked.result.createObjectStore(table, { keyPath, autoIncrement })

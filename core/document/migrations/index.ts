@@ -18,7 +18,9 @@ const same = (raw: unknown): unknown => raw
 export const MIGRATIONS: readonly Migration[] = [
   {
     from: 1,
-    says: 'An entry of the log may hold the command that was done; the lines that version 1 wrote stay as they are. A file may name builds that lay in the bin.',
+    says:
+      'An entry of the log may hold the command that was done; the lines that version 1 ' +
+      'wrote stay as they are. A file may name builds that lay in the bin.',
     build: same,
     part: same,
   },

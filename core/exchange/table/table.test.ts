@@ -183,7 +183,8 @@ test('a plug by its contacts or its name is the plug; one that there is not is t
 test('boards and cases come in by their counts', () => {
   expect(
     one(
-      'maker,model,form,processor.socket,memory.type,memory.slots,m2,headers.sata-data\nMarram,Holt,microATX,TERN-2,DDR5,4,2,4\n',
+      'maker,model,form,processor.socket,memory.type,memory.slots,m2,headers.sata-data\n' +
+        'Marram,Holt,microATX,TERN-2,DDR5,4,2,4\n',
       'board',
     ),
   ).toMatchObject({

@@ -157,34 +157,38 @@ describe('what was read, laid into the kind’s shape', () => {
       [500, [150, undefined]],
     ])
   })
-  test('a port is off with any stick, or with a SATA stick only, as the sheet’s words have it; a radio’s socket takes no drive', () => {
-    const shuts = (words: string) => {
-      const { part } = draftOf(
-        {
-          kind: 'board',
-          fields: [
-            field('model', 'X'),
-            field('form', 'ATX'),
-            field('m2', 2),
-            field('m2.1.keys', ['E']),
-            { ...field('m2.0.shuts', ['sata-data-3']), words },
-          ],
-          doubtful: [],
-        },
-        'board',
-        'x',
-      )
-      return part.kind === 'board' ? [part.m2[0]?.shuts, part.m2[1]?.keys] : null
-    }
-    expect(shuts('SATA3 is disabled when M2_1 is occupied')).toEqual([
-      [{ keys: ['sata-data-3'] }],
-      ['E'],
-    ])
-    expect(shuts('SATA3 is off with a SATA-type stick in M2_1')).toEqual([
-      [{ keys: ['sata-data-3'], protocol: 'SATA' }],
-      ['E'],
-    ])
-  })
+  test(
+    'a port is off with any stick, or with a SATA stick only, as the sheet’s words have ' +
+      'it; a radio’s socket takes no drive',
+    () => {
+      const shuts = (words: string) => {
+        const { part } = draftOf(
+          {
+            kind: 'board',
+            fields: [
+              field('model', 'X'),
+              field('form', 'ATX'),
+              field('m2', 2),
+              field('m2.1.keys', ['E']),
+              { ...field('m2.0.shuts', ['sata-data-3']), words },
+            ],
+            doubtful: [],
+          },
+          'board',
+          'x',
+        )
+        return part.kind === 'board' ? [part.m2[0]?.shuts, part.m2[1]?.keys] : null
+      }
+      expect(shuts('SATA3 is disabled when M2_1 is occupied')).toEqual([
+        [{ keys: ['sata-data-3'] }],
+        ['E'],
+      ])
+      expect(shuts('SATA3 is off with a SATA-type stick in M2_1')).toEqual([
+        [{ keys: ['sata-data-3'], protocol: 'SATA' }],
+        ['E'],
+      ])
+    },
+  )
   test('a processor’s promise for two modules is not its promise for four', () => {
     const { part } = made('processor', {
       model: 'X',

@@ -178,7 +178,9 @@ export const slotCovers = rule({
       plain(
         {
           ...said,
-          sentence: `${rows.length === 1 ? 'Cover' : 'Covers'} ${names} of the ${pc.name} ${rows.length === 1 ? 'comes' : 'come'} off for the ${card.name}`,
+          sentence:
+            `${rows.length === 1 ? 'Cover' : 'Covers'} ${names} of the ${pc.name} ` +
+            `${rows.length === 1 ? 'comes' : 'come'} off for the ${card.name}`,
         },
         'clear',
       ),

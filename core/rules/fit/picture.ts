@@ -1,4 +1,6 @@
 // Will there be a picture? A processor that draws one, on a board with video sockets.
+import type { PartOf } from '../../parts'
+import type { ItemOf } from '../../parts/kind'
 import { plain } from '../finding'
 import { rule } from '../rule'
 import { JOINED, joinedBy } from '../../plan/situation'
@@ -21,62 +23,47 @@ export const picture = rule({
     })),
   judge({ joint, processor, board, cards }) {
     const [card] = cards
-    const said = {
+    const draws = (who: string, does: boolean) =>
+      ({ fact: who, value: does ? 'yes' : 'no', basis: 'spec', source: SOURCE.maker }) as const
+    const { verdict, ...answer } = answerOf(processor, board, card)
+    const finding = {
+      ...answer,
       rule: 'fit/picture',
       stage: 'fit',
-      about: [...(card ? [card.id] : []), processor.id, board.id],
       joints: [joint],
+      about: [...(card ? [card.id] : []), processor.id, board.id],
+      because: [
+        draws(`${processor.name} draws a picture`, processor.part.picture),
+        draws(`${board.name} has video sockets`, board.part.picture),
+      ],
     } as const
-    const because = [
-      {
-        fact: `${processor.name} draws a picture`,
-        value: processor.part.picture ? 'yes' : 'no',
-        basis: 'spec',
-        source: SOURCE.maker,
-      },
-      {
-        fact: `${board.name} has video sockets`,
-        value: board.part.picture ? 'yes' : 'no',
-        basis: 'spec',
-        source: SOURCE.maker,
-      },
-    ] as const
-    if (card)
-      return [
-        plain(
-          {
-            ...said,
-            because,
-            sentence: `The ${card.name} draws the picture: the monitor goes to the card${board.part.picture && !processor.part.picture ? `, the video sockets of the ${board.name} stay dead` : ''}`,
-          },
-          'clear',
-        ),
-      ]
-    if (processor.part.picture && board.part.picture)
-      return [
-        plain(
-          {
-            ...said,
-            because,
-            sentence: `The ${processor.name} draws the picture; the monitor goes to the ${board.name}`,
-          },
-          'clear',
-        ),
-      ]
-    return [
-      plain(
-        {
-          ...said,
-          because,
-          sentence: processor.part.picture
-            ? `The ${board.name} has no video socket for the picture of the ${processor.name}`
-            : `The ${processor.name} draws no picture; the video sockets of the ${board.name} stay dead`,
-          wayOut: processor.part.picture
-            ? 'A board with a video socket, or a graphics card.'
-            : 'A processor with graphics, or a graphics card.',
-        },
-        'stop',
-      ),
-    ]
+    return [plain(finding, verdict)]
   },
 })
+
+type Own<K extends 'processor' | 'board' | 'card'> = ItemOf<PartOf[K]>
+
+function answerOf(processor: Own<'processor'>, board: Own<'board'>, card?: Own<'card'>) {
+  const [draws, shows] = [processor.part.picture, board.part.picture]
+  const dead = `the video sockets of the ${board.name} stay dead`
+  if (card) {
+    const toCard = `The ${card.name} draws the picture: the monitor goes to the card`
+    return { verdict: 'clear', sentence: shows && !draws ? `${toCard}, ${dead}` : toCard } as const
+  }
+  if (!draws)
+    return {
+      verdict: 'stop',
+      sentence: `The ${processor.name} draws no picture; ${dead}`,
+      wayOut: 'A processor with graphics, or a graphics card.',
+    } as const
+  if (!shows)
+    return {
+      verdict: 'stop',
+      sentence: `The ${board.name} has no video socket for the picture of the ${processor.name}`,
+      wayOut: 'A board with a video socket, or a graphics card.',
+    } as const
+  return {
+    verdict: 'clear',
+    sentence: `The ${processor.name} draws the picture; the monitor goes to the ${board.name}`,
+  } as const
+}

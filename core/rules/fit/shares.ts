@@ -89,7 +89,9 @@ export const covered = rule({
                   ...said,
                   because,
                   part: `${how}:slots`,
-                  sentence: `${name} in ${at} ${verb} the ${slots.length === 1 ? 'slot' : 'slots'} ${list(slots)} of the ${board.name}`,
+                  sentence:
+                    `${name} in ${at} ${verb} the ${slots.length === 1 ? 'slot' : 'slots'} ` +
+                    `${list(slots)} of the ${board.name}`,
                 },
                 'clear',
               ),

@@ -58,7 +58,9 @@ export const standoffStray = rule({
         plain(
           {
             ...said,
-            sentence: `Standoffs of the ${pc.name} at ${names} were taken out: nothing touches the ${board.name} where it has no hole`,
+            sentence:
+              `Standoffs of the ${pc.name} at ${names} were taken out: nothing touches the ` +
+              `${board.name} where it has no hole`,
           },
           'clear',
         ),
@@ -126,7 +128,9 @@ export const standoffThread = rule({
         plain(
           {
             ...said,
-            sentence: `The tray of the ${pc.name} has a thread for each of the ${holes.length} holes of the ${board.name}`,
+            sentence:
+              `The tray of the ${pc.name} has a thread for each of the ${holes.length} holes of ` +
+              `the ${board.name}`,
           },
           'clear',
         ),

@@ -43,7 +43,9 @@ export const plugWidth = rule({
         plain(
           {
             ...said,
-            sentence: `${capital(lead.label)} plug of the ${pc.name} sits on pins ${pins.map(p => p.pin).join(' and ')} of the ${board.name}`,
+            sentence:
+              `${capital(lead.label)} plug of the ${pc.name} sits on pins ` +
+              `${pins.map(p => p.pin).join(' and ')} of the ${board.name}`,
           },
           'clear',
         ),
@@ -52,8 +54,12 @@ export const plugWidth = rule({
       plain(
         {
           ...said,
-          sentence: `${capital(lead.label)} plug of the ${pc.name} is ${wide} wide, its pins on the ${board.name} are ${wants}`,
-          wayOut: `Lift the small tongue, move the minus contact ${wide > wants ? 'to the middle' : 'to the outside'}; or two single jumper leads.`,
+          sentence:
+            `${capital(lead.label)} plug of the ${pc.name} is ${wide} wide, its pins on the ` +
+            `${board.name} are ${wants}`,
+          wayOut:
+            'Lift the small tongue, move the minus contact ' +
+            `${wide > wants ? 'to the middle' : 'to the outside'}; or two single jumper leads.`,
         },
         'watch',
       ),
@@ -112,7 +118,9 @@ export const blockMap = rule({
       plain(
         {
           ...said,
-          sentence: `${capital(lead.label)} of the ${pc.name} has other contacts than the ${board.name} at pin ${wrong.map(w => w.pin.pin).join(', ')}`,
+          sentence:
+            `${capital(lead.label)} of the ${pc.name} has other contacts than the ${board.name} ` +
+            `at pin ${wrong.map(w => w.pin.pin).join(', ')}`,
           wayOut:
             'Lift the tongues and move the contacts by the panel drawing; or single jumper leads from plug to pins.',
         },
