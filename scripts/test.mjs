@@ -1,6 +1,6 @@
-// npm test: sets up, then types, lint, format, format documents, unit tests, the built app in a
-// browser. Last line: N passed, N failed.
-import { spawnSync } from 'node:child_process'
+// npm test: sets up, then two lanes side by side: the built app in a browser; types, lint,
+// structure, format, format documents, unit tests. Last line: N passed, N failed.
+import { spawn } from 'node:child_process'
 import { mkdtempSync, readFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { buildIfStale } from './build.mjs'
@@ -11,56 +11,82 @@ browser()
 
 const bin = name => `${ROOT}node_modules/.bin/${name}`
 const out = mkdtempSync(`${tmpdir()}/juntura-`)
+const began = Date.now()
 let passed = 0
 let failed = 0
 
-function check(name, command, args) {
-  const ok =
-    spawnSync(command, args, { cwd: ROOT, stdio: ['ignore', 'inherit', 'inherit'] }).status === 0
-  console.log(`${ok ? 'ok  ' : 'FAIL'} ${name}`)
+function tell(ok, name, from) {
+  const seconds = Math.round((Date.now() - from) / 1000)
+  console.log(`${ok ? 'ok  ' : 'FAIL'} ${name} (${seconds} s)`)
+}
+
+/** Runs a command; what it prints on its way is shown. Its exit code, or null where it was ended. */
+function run(command, args, shown) {
+  return new Promise((done, fail) => {
+    const child = spawn(command, args, {
+      cwd: ROOT,
+      stdio: ['ignore', shown ? 'inherit' : 'ignore', 'inherit'],
+    })
+    child.on('error', fail)
+    child.on('close', done)
+  })
+}
+
+async function check(name, command, args) {
+  const from = Date.now()
+  const ok = (await run(command, args, true)) === 0
+  tell(ok, name, from)
   if (ok) passed += 1
   else failed += 1
 }
 
-function suite(name) {
+async function suite(name, flags) {
+  const from = Date.now()
   const report = `${out}/${name}.json`
-  const run = spawnSync(
-    'node',
-    [
-      '--experimental-vm-modules',
-      '--no-warnings',
-      `${ROOT}node_modules/jest/bin/jest.js`,
-      '--selectProjects',
-      name,
-      '--json',
-      `--outputFile=${report}`,
-      ...(name === 'e2e' ? ['--runInBand', '--testTimeout=120000'] : ['--testTimeout=60000']),
-    ],
-    { cwd: ROOT, stdio: ['ignore', 'ignore', 'inherit'] },
-  )
-  try {
-    const { numPassedTests, numFailedTests, numRuntimeErrorTestSuites } = JSON.parse(
-      readFileSync(report, 'utf8'),
-    )
-    passed += numPassedTests
-    failed += numFailedTests + numRuntimeErrorTestSuites
-  } catch {
-    failed += 1
-  }
-  if (run.status !== 0 && failed === 0) failed += 1
+  const jest = `${ROOT}node_modules/jest/bin/jest.js`
+  const node = ['--experimental-vm-modules', '--no-warnings', jest]
+  const asked = ['--selectProjects', name, '--json', `--outputFile=${report}`]
+  const code = await run('node', [...node, ...asked, ...flags], false)
+  const broken = countIn(report)
+  const bad = broken === 0 && code !== 0 ? 1 : broken
+  failed += bad
+  tell(bad === 0, `${name} tests`, from)
 }
 
-check('types', bin('vue-tsc'), ['--noEmit', '-p', 'tsconfig.json'])
-check('lint', bin('eslint'), ['.', '--max-warnings', '0'])
-check('format', bin('prettier'), ['--check', '--log-level', 'warn', '.'])
-check('format documents', bin('tsx'), ['scripts/schema.ts', '--check'])
-suite('unit')
-try {
-  buildIfStale()
-  suite('e2e')
-} catch (error) {
-  console.error(error instanceof Error ? error.message : error)
-  failed += 1
+/** Counts what a suite passed; what failed there is the answer. */
+function countIn(report) {
+  try {
+    const told = JSON.parse(readFileSync(report, 'utf8'))
+    passed += told.numPassedTests
+    return told.numFailedTests + told.numRuntimeErrorTestSuites
+  } catch {
+    return 1
+  }
 }
+
+async function withoutBrowser() {
+  const structure = ['-c', '.dependency-cruiser.mjs', 'core', 'app', 'server', 'scripts', 'e2e']
+  await check('types', bin('vue-tsc'), ['--noEmit', '-p', 'tsconfig.json'])
+  await check('lint', bin('eslint'), ['.', '--max-warnings', '0'])
+  await check('structure', bin('depcruise'), structure)
+  await check('format', bin('prettier'), ['--check', '--log-level', 'warn', '.'])
+  await check('format documents', bin('tsx'), ['scripts/schema.ts', '--check'])
+  await suite('unit', ['--testTimeout=60000'])
+}
+
+async function inBrowser() {
+  try {
+    buildIfStale()
+  } catch (error) {
+    console.error(error instanceof Error ? error.message : error)
+    failed += 1
+    return
+  }
+  await suite('e2e', ['--runInBand', '--testTimeout=120000'])
+}
+
+await Promise.all([withoutBrowser(), inBrowser()])
+const minutes = ((Date.now() - began) / 60000).toFixed(1)
+console.log(`${minutes} minutes`)
 console.log(`${passed} passed, ${failed} failed`)
 process.exit(failed === 0 ? 0 : 1)
