@@ -17,6 +17,12 @@ export function frozenSchema(): string {
   return `${plain}\n`
 }
 
+/** What a schema allows, whatever the order in which it names the words of a choice. */
+export const allowedBy = (schema: string): string =>
+  JSON.stringify(JSON.parse(schema), (key, value: unknown) =>
+    key === 'enum' && Array.isArray(value) ? value.map(String).sort() : value,
+  )
+
 /** A short name for what a schema allows. */
 export const printOf = (schema: string): string =>
-  createHash('sha256').update(schema).digest('hex').slice(0, 16)
+  createHash('sha256').update(allowedBy(schema)).digest('hex').slice(0, 16)

@@ -1,11 +1,11 @@
 // The holes of a case as leads fill them: which heads pass, what room is left, what is crowded.
 import type { Layout, Opening } from './layout'
-import { isMechanical, type Face } from '../connectors/connectors'
-import { HOLE_FILL, LEAD_SIZE } from '../connectors/leads'
+import { connector, isMechanical, type Face } from '../connectors/connectors'
+import { HOLE_FILL } from '../connectors/leads'
 
 /** A lead's section, mm². */
 export function sectionOf(face: Face): number {
-  const thick = isMechanical(face) ? 0 : LEAD_SIZE[face].thick
+  const thick = isMechanical(face) ? 0 : connector(face).lead.thick
   return (Math.PI / 4) * thick * thick
 }
 
@@ -16,7 +16,7 @@ export const roomOf = ({ width, height }: Pick<Opening, 'width' | 'height'>): nu
 /** Whether a plug's head goes through a hole, either way round. */
 export function passes({ width, height }: Pick<Opening, 'width' | 'height'>, face: Face): boolean {
   if (isMechanical(face)) return true
-  const [w, h] = LEAD_SIZE[face].head
+  const [w, h] = connector(face).lead.head
   return (w <= width && h <= height) || (w <= height && h <= width)
 }
 

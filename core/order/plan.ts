@@ -1,4 +1,5 @@
 // From joints to steps: what belongs in one go, and the tasks that make no joint.
+import { feeds, stepWith } from '../connectors/connectors'
 import { cardsInCase, slotRows } from '../rules/fit/card-room'
 import { firmwares, flashTo } from '../rules/fit/firmware'
 import { standoffPlan, standoffTask } from '../plan/standoffs'
@@ -11,7 +12,6 @@ import { frames, outlines, plugs, seats, unmet } from '../plan/joints'
 import { every, joinedBy } from '../plan/situation'
 import { ends } from '../plan/items'
 import { stage, type ValuesOf } from '../pipeline/stage'
-import type { Face } from '../connectors/connectors'
 import { coveredBy } from './access'
 import type { Habits } from './habits'
 import type { PlannedStep, Pose, StepKind } from './step'
@@ -54,60 +54,6 @@ export function plannedSteps(s: StepsFrom, school: Habits): readonly PlannedStep
   ]
 }
 
-const KIND_OF: Partial<Record<Face, StepKind>> = {
-  'processor-socket': 'processor',
-  'memory-slot': 'memory',
-  'cooler-mount': 'cooler',
-  'm2-slot': 'm2',
-  tray: 'board-in',
-  aperture: 'shield',
-  'supply-place': 'supply-in',
-  'fan-place': 'fan',
-  bay: 'drive',
-  'panel-lead': 'panel',
-  'panel-block': 'panel',
-  'main-24': 'power-plug',
-  'cpu-8': 'power-plug',
-  'cpu-4': 'power-plug',
-  'sata-power': 'power-plug',
-  'drive-4': 'power-plug',
-  'sata-data': 'data-plug',
-  'usb-2': 'small-plug',
-  'usb-3': 'small-plug',
-  'usb-c': 'small-plug',
-  'audio-hd': 'small-plug',
-  'audio-97': 'small-plug',
-  'fan-3': 'fan-plug',
-  'fan-4': 'fan-plug',
-  'light-5': 'small-plug',
-  'light-12': 'small-plug',
-  'radiator-place': 'radiator',
-  'rear-cover': 'bracket',
-  'main-20': 'power-plug',
-  'board-pair': 'power-plug',
-  'drive-small-4': 'power-plug',
-  'ribbon-40': 'data-plug',
-  'ribbon-34': 'data-plug',
-  'mini-sas': 'data-plug',
-  serial: 'small-plug',
-  firewire: 'small-plug',
-  speaker: 'small-plug',
-  probe: 'small-plug',
-  'light-own': 'small-plug',
-  'usb-a': 'outer-plug',
-  'usb-c-socket': 'outer-plug',
-  hdmi: 'outer-plug',
-  displayport: 'outer-plug',
-  vga: 'outer-plug',
-  network: 'outer-plug',
-  'audio-jack': 'outer-plug',
-  ps2: 'outer-plug',
-  slot: 'card',
-  'card-6': 'power-plug',
-  'card-8': 'power-plug',
-  'card-16': 'power-plug',
-}
-
 /** What is stuck to a place in the case, by its kind. */
 const STUCK: Partial<Record<Item['part']['kind'], StepKind>> = { hub: 'hub', light: 'strip' }
 
@@ -126,8 +72,6 @@ const POSE_OF: Partial<Record<StepKind, Pose>> = {
   'panels-on': 'standing',
   record: 'standing',
 }
-
-const STUCK_FACE: ReadonlySet<Face> = new Set<Face>(['spot'])
 
 /**
  * Joints that are made in one go share a step: a memory kit, the loose leads of the block, the two
@@ -175,8 +119,7 @@ const isCoolerPlug = (joint: Joint, plugItem: Item): boolean =>
 
 function kindOf(joint: Joint, plugItem: Item): StepKind {
   if (isCoolerPlug(joint, plugItem)) return 'cooler-plug'
-  if (STUCK_FACE.has(joint.face)) return STUCK[plugItem.part.kind] ?? 'hub'
-  return KIND_OF[joint.face] ?? 'data-plug'
+  return stepWith(joint.face) ?? STUCK[plugItem.part.kind] ?? 'hub'
 }
 
 /** One step of joints that are made in one go; the first of them gives it its name. */
@@ -309,9 +252,7 @@ function ofSupply(s: StepsFrom, school: Habits): readonly PlannedStep[] {
     const cables = new Set(
       s.plugs.filter(j => j.items[0] === supply.id).map(j => s.outlines.get(j.a)?.chain ?? ''),
     )
-    const lead = s.plugs.find(
-      j => j.items[0] === supply.id && (j.socketFace === 'cpu-8' || j.socketFace === 'cpu-4'),
-    )
+    const lead = s.plugs.find(j => j.items[0] === supply.id && feeds(j.socketFace) === 'processor')
     const [plugId, layId] = [`task:supply-cables:${supply.id}`, `task:lay-lead:${supply.id}`]
     return [
       ...(supply.part.modular !== 'fixed' && cables.size > 0
@@ -361,8 +302,9 @@ function onTable(s: StepsFrom, school: Habits): readonly PlannedStep[] {
     ...s.seats.filter(j => j.face === 'slot' && dark && s.outlines.get(j.a)?.role === 'graphics'),
     ...s.plugs.filter(
       j =>
-        ['main-24', 'cpu-8', 'cpu-4'].includes(j.socketFace) ||
-        (dark && ['card-16', 'card-8', 'card-6'].includes(j.face)),
+        feeds(j.socketFace) === 'board' ||
+        feeds(j.socketFace) === 'processor' ||
+        (dark && feeds(j.face) === 'card'),
     ),
   ]
   const details = needed.map(

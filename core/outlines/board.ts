@@ -1,5 +1,6 @@
 // A board from its form and a few choices: where its sockets lie is derived from the form and
 // marked so.
+import { connector } from '../connectors/connectors'
 import { FORM, MAINS_AT_FRONT, type BoardForm } from '../standards/boards'
 import { lanesOf, type AnySlot } from '../standards/cards'
 import type { PlugFace } from '../connectors/connectors'
@@ -124,28 +125,6 @@ export function slotLabels(count: number): readonly string[] {
     { length: count },
     (_, i) => `${String.fromCharCode(65 + Math.floor(i / perChannel))}${(i % perChannel) + 1}`,
   )
-}
-
-const NAMES: Partial<Record<PlugFace, string>> = {
-  'main-24': 'PWR_MAIN',
-  'main-20': 'PWR_MAIN',
-  'board-pair': 'PWR_PAIR',
-  'cpu-8': 'PWR_CPU',
-  'cpu-4': 'PWR_CPU4_',
-  'sata-data': 'SATA',
-  'usb-3': 'USB3_',
-  'usb-2': 'USB2_',
-  'usb-c': 'USBC_',
-  'audio-hd': 'AUDIO',
-  'light-5': 'LED5_',
-  'light-12': 'LED12_',
-  probe: 'TEMP',
-  serial: 'COM',
-  'mini-sas': 'SAS',
-  speaker: 'SPK',
-  firewire: 'F1394_',
-  'ribbon-40': 'IDE',
-  'ribbon-34': 'FDD',
 }
 
 /** What a part is called, and what it costs. */
@@ -295,11 +274,11 @@ function headersOf(
 
 function fanLabel(face: PlugFace, i: number, isProcessors: boolean): string {
   if (isProcessors) return 'FAN_CPU'
-  return `${face === 'fan-3' ? 'FAN3' : 'FAN'}_${i}`
+  return `${connector(face).print ?? ''}${i}`
 }
 const headerLabel = (face: PlugFace, i: number, count: number): string => {
   const isNumbered = count > 1 || face === 'sata-data'
-  return `${NAMES[face] ?? face.toUpperCase()}${isNumbered ? i + 1 : ''}`
+  return `${connector(face).print ?? face.toUpperCase()}${isNumbered ? i + 1 : ''}`
 }
 
 /**

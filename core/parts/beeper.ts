@@ -1,8 +1,8 @@
 // A beeper: the board's voice at start, where it has none of its own.
 import { z } from 'zod'
 import { of } from '../figures/quantity'
-import { ASSUMED_LEAD_TOLERANCE, LEAD_LENGTH } from '../connectors/leads'
-import { assume, figure } from '../figures/units'
+import { usualLead } from '../connectors/leads'
+import { figure } from '../figures/units'
 import { base, defineKind, end, type Kind } from './kind'
 
 export const beeperSchema = z.looseObject({
@@ -24,9 +24,7 @@ export const beeper: Kind<'beeper', typeof beeperSchema> = defineKind({
       label: 'beeper lead',
       need: 'should',
       lead: {
-        length: of(
-          beeper.leaf(item, 'lead', assume(LEAD_LENGTH.small, 'mm', ASSUMED_LEAD_TOLERANCE)),
-        ),
+        length: of(beeper.leaf(item, 'lead', usualLead('speaker'))),
         exit: [0, 0, 0],
       },
     }),

@@ -1,6 +1,6 @@
 // What is known of a board: the fields of its file.
 import { z } from 'zod'
-import { CONNECTORS, OUTER, type PlugFace } from '../connectors/connectors'
+import { PLUG_FACES, REAR_FACES } from '../connectors/connectors'
 import { figure } from '../figures/units'
 import { BOARD_FORMS, HOLES } from '../standards/boards'
 import { ANY_SLOT } from '../standards/cards'
@@ -9,7 +9,7 @@ import { base, point2 } from './kind'
 
 const header = z.looseObject({
   key: z.string(),
-  face: z.enum(Object.keys(CONNECTORS) as [PlugFace, ...PlugFace[]]),
+  face: z.enum(PLUG_FACES),
   label: z.string(),
   at: point2.optional(),
   points: z
@@ -197,7 +197,7 @@ export const boardSchema = z.looseObject({
       z.looseObject({
         key: z.string(),
         label: z.string(),
-        face: z.enum(OUTER),
+        face: z.enum(REAR_FACES),
         speed: z.string().optional(),
         ofProcessor: z
           .boolean()

@@ -1,25 +1,16 @@
 // The board: what can be joined to it, and where.
 import { STANDS } from '../connectors/leads'
-import { isPower, type PlugFace } from '../connectors/connectors'
+import { isPower, type PlugFace, connector, feeds, isData } from '../connectors/connectors'
 import { of } from '../figures/quantity'
 import { assume } from '../figures/units'
 import { frame, type Vec3 } from '../geometry/space'
 import { BOARD_THICKNESS, FORM, type HoleName } from '../standards/boards'
 import { CARD_HEIGHT, cardsFor, FIRST_SLOT, SLOT_PITCH } from '../standards/cards'
-import { DRAW, FAN_HEADER, LIGHT_HEADER } from '../standards/draws'
+import { DRAW } from '../standards/draws'
 import { jobOf } from '../standards/panel'
 import { SOURCE } from '../standards/sources'
 import { boardSchema, type Board } from './board-schema'
-import {
-  defineKind,
-  end,
-  isBoardSide,
-  ownPlug,
-  type Draw,
-  type End,
-  type ItemOf,
-  type Kind,
-} from './kind'
+import { defineKind, end, ownPlug, type Draw, type End, type ItemOf, type Kind } from './kind'
 import { portsOf } from './standard-limits'
 
 const on = ([x, y]: readonly [number, number]): Vec3 => [x, y, 0]
@@ -58,11 +49,11 @@ export const board: Kind<'board', typeof boardSchema> = defineKind({
   },
 
   inlets(item, key) {
-    const of = (faces: readonly PlugFace[]): readonly string[] =>
-      item.part.headers.filter(h => faces.includes(h.face)).map(h => h.key)
-    const own = key === 'processor' ? of(['cpu-4', 'cpu-8']) : []
+    const of = (what: 'board' | 'processor'): readonly string[] =>
+      item.part.headers.filter(h => feeds(h.face) === what).map(h => h.key)
+    const own = key === 'processor' ? of('processor') : []
     // An old processor has no plug of its own: it is fed by the board's.
-    return own.length > 0 ? own : of(['main-24', 'main-20', 'board-pair'])
+    return own.length > 0 ? own : of('board')
   },
 })
 
@@ -203,23 +194,17 @@ function headerEnd(item: ItemOf<Board>, h: Board['headers'][number], i: number):
     at: h.at ? on(h.at) : null,
     stands: h.points === 'side' ? 0 : STANDS.plug,
     role: h.role ?? null,
-    traits: isBoardSide(h.face) ? { side: ['board'] } : ownPlug(h.own),
+    traits: isData(h.face) ? { side: ['board'] } : ownPlug(h.own),
     rank: h.rank ?? i,
     need: h.need ?? (isPower(h.face) ? 'must' : 'may'),
     gives: headerGives(item, h.face, i),
   })
 }
 
-/** What a header gives where its board does not state it, A. */
-const HEADER_AMPS: Partial<Record<PlugFace, number>> = {
-  'fan-3': FAN_HEADER.A,
-  'fan-4': FAN_HEADER.A,
-  'light-12': LIGHT_HEADER.A,
-  'light-5': LIGHT_HEADER.A,
-}
+/** What a header gives: as its board states it, else as its connector does. */
 function headerGives(item: ItemOf<Board>, face: PlugFace, i: number): End['gives'] {
-  const value = HEADER_AMPS[face]
-  if (value === undefined) return portsOf(face)
+  const value = connector(face).limit?.A
+  if (value === undefined || isPower(face)) return portsOf(face)
   return { amps: of(board.leaf(item, `headers.${i}.amps`, { value, basis: 'standard', tol: 0 })) }
 }
 

@@ -1,11 +1,10 @@
 // A rear bracket: sockets in the place of a slot cover, each on a lead to a header of the board.
+import { facesOn, isData } from '../connectors/connectors'
 import { z } from 'zod'
 import { fact, of } from '../figures/quantity'
-import { ASSUMED_LEAD_TOLERANCE, LEAD_LENGTH } from '../connectors/leads'
-import { assume, figure } from '../figures/units'
+import { USUAL_LENGTH, usualLead } from '../connectors/leads'
+import { figure } from '../figures/units'
 import { base, defineKind, end, type Kind } from './kind'
-
-const FACES = ['usb-2', 'usb-3', 'usb-c', 'serial', 'firewire', 'sata-data', 'audio-hd'] as const
 
 export const bracketSchema = z.looseObject({
   kind: z.literal('bracket'),
@@ -23,7 +22,7 @@ export const bracketSchema = z.looseObject({
       z.looseObject({
         key: z.string(),
         label: z.string(),
-        face: z.enum(FACES),
+        face: z.enum(facesOn('bracket')),
         ports: z.number().int().min(1).max(4).optional(),
         wiring: z.string().optional().describe('of a serial lead: which of the two wirings'),
         length: figure(
@@ -53,14 +52,10 @@ export const bracket: Kind<'bracket', typeof bracketSchema> = defineKind({
         label: l.label,
         need: 'should',
         rank: i,
-        traits: l.face === 'sata-data' ? { side: ['board'] } : {},
+        traits: isData(l.face) ? { side: ['board'] } : {},
         lead: {
           length: of(
-            bracket.leaf(
-              item,
-              `leads.${i}.length`,
-              assume(LEAD_LENGTH.bracket, 'mm', ASSUMED_LEAD_TOLERANCE),
-            ),
+            bracket.leaf(item, `leads.${i}.length`, usualLead(l.face, USUAL_LENGTH.bracket)),
           ),
           exit: [0, 0, 0],
         },

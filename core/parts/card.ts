@@ -1,35 +1,14 @@
 // A card: what sits in a slot and shows its bracket at the rear. Graphics, capture, sound, network,
 // ports, storage.
+import { portsOf } from './standard-limits'
 import { z } from 'zod'
-import { fact, knownValue, minus, of, times, type Sum } from '../figures/quantity'
+import { knownValue, minus, of, times, type Sum } from '../figures/quantity'
 import { ANY_SLOT, CARD_BODY, CARD_HEIGHT, SLOT_PITCH } from '../standards/cards'
-import { CONNECTORS, type PlugFace } from '../connectors/connectors'
+import { facesOn, isData } from '../connectors/connectors'
 import { CARD_SHARE, DRAW, SLOT_POWER } from '../standards/draws'
 import { assume, figure } from '../figures/units'
-import { base, defineKind, end, isBoardSide, type Draw, type ItemOf, type Kind } from './kind'
+import { base, defineKind, end, type Draw, type ItemOf, type Kind } from './kind'
 import type { Box } from '../geometry/space'
-
-const POWERED_BY = [
-  'card-6',
-  'card-8',
-  'card-16',
-  'sata-power',
-  'drive-4',
-  'drive-small-4',
-] as const satisfies readonly PlugFace[]
-const OFFERED = [
-  'sata-data',
-  'mini-sas',
-  'usb-2',
-  'usb-3',
-  'usb-c',
-  'fan-4',
-  'firewire',
-  'serial',
-  'ribbon-40',
-  'ribbon-34',
-  'audio-97',
-] as const satisfies readonly PlugFace[]
 
 export const cardSchema = z.looseObject({
   kind: z.literal('card'),
@@ -80,7 +59,7 @@ export const cardSchema = z.looseObject({
     .array(
       z.looseObject({
         key: z.string(),
-        face: z.enum(POWERED_BY),
+        face: z.enum(facesOn('card inlet')),
         label: z.string(),
         need: z.enum(['must', 'should', 'may']).optional(),
         edge: z.enum(['upper', 'front']).default('upper'),
@@ -92,7 +71,7 @@ export const cardSchema = z.looseObject({
     .array(
       z.looseObject({
         key: z.string(),
-        face: z.enum(OFFERED),
+        face: z.enum(facesOn('card')),
         label: z.string(),
         at: z.tuple([z.number(), z.number(), z.number()]).optional(),
       }),
@@ -147,7 +126,7 @@ export const card: Kind<'card', typeof cardSchema> = defineKind({
           at: h.at ?? [max[0], 0, max[2] / 2],
           rank: i,
           gives: portsOf(h.face),
-          traits: isBoardSide(h.face) ? { side: ['board'] } : {},
+          traits: isData(h.face) ? { side: ['board'] } : {},
         }),
       ),
     ]
@@ -172,21 +151,6 @@ export const card: Kind<'card', typeof cardSchema> = defineKind({
     return [draw(slot, ['seat']), draw(minus(full, slot), plugged)]
   },
 })
-
-const portsOf = (face: PlugFace): Record<string, Sum> => {
-  const { limit } = CONNECTORS[face]
-  return limit && 'ports' in limit
-    ? {
-        ports: of(
-          fact(`ports:${face}`, `ports of a ${CONNECTORS[face].name}`, 'pcs', {
-            value: limit.ports,
-            basis: 'standard',
-            tol: 0,
-          }),
-        ),
-      }
-    : {}
-}
 
 /**
  * Its box in the slot's frame: length along x, thickness along y toward the next slot, height over

@@ -1,4 +1,5 @@
 // What is known of a case: the fields of its file.
+import { facesOn } from '../connectors/connectors'
 import { z } from 'zod'
 import { ARCHETYPES } from '../case/layout'
 import { figure } from '../figures/units'
@@ -25,19 +26,7 @@ export const PIECES = [
 const lead = z.looseObject({
   key: z.string(),
   label: z.string(),
-  face: z.enum([
-    'panel-lead',
-    'panel-block',
-    'usb-2',
-    'usb-3',
-    'usb-c',
-    'audio-hd',
-    'audio-97',
-    'firewire',
-    'sata-data',
-    'light-5',
-    'light-12',
-  ]),
+  face: z.enum(facesOn('case')),
   job: z.string().optional().describe('what a loose front-panel lead is for'),
   wide: z
     .number()

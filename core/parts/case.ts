@@ -1,26 +1,12 @@
 // The case: what it holds, where, and which leads hang from its front.
+import { isData } from '../connectors/connectors'
 import { layoutOf } from '../case/layout'
-import { ASSUMED_LEAD_TOLERANCE, LEAD_LENGTH } from '../connectors/leads'
+import { usualLead } from '../connectors/leads'
 import { fact, of, type Sum } from '../figures/quantity'
-import { assume } from '../figures/units'
 import { frame, type Vec3 } from '../geometry/space'
 import { FIRST_SLOT, SLOT_PITCH } from '../standards/cards'
 import { caseSchema, type Case } from './case-schema'
-import { defineKind, end, isBoardSide, type End, type ItemOf, type Kind } from './kind'
-
-const ASSUMED_LENGTH: Record<Case['leads'][number]['face'], number> = {
-  'panel-lead': LEAD_LENGTH.panel,
-  'panel-block': LEAD_LENGTH.panel,
-  'usb-2': LEAD_LENGTH.usb,
-  'usb-3': LEAD_LENGTH.usb,
-  'usb-c': LEAD_LENGTH.usb,
-  'audio-hd': LEAD_LENGTH.audio,
-  'audio-97': LEAD_LENGTH.audio,
-  firewire: LEAD_LENGTH.usb,
-  'sata-data': LEAD_LENGTH.sataData,
-  'light-5': LEAD_LENGTH.light,
-  'light-12': LEAD_LENGTH.light,
-}
+import { defineKind, end, type End, type ItemOf, type Kind } from './kind'
 
 export const pcCase: Kind<'case', typeof caseSchema> = defineKind({
   kind: 'case',
@@ -126,7 +112,7 @@ function covers(p: Case, tray: Vec3): readonly End[] {
 }
 
 function leadEnd(item: ItemOf<Case>, l: Case['leads'][number], i: number, exit: Vec3): End {
-  const usual = assume(ASSUMED_LENGTH[l.face], 'mm', ASSUMED_LEAD_TOLERANCE)
+  const usual = usualLead(l.face)
   const isVital = l.job === 'power-switch' || l.face === 'panel-block'
   return end({
     key: l.key,
@@ -143,7 +129,7 @@ function leadEnd(item: ItemOf<Case>, l: Case['leads'][number], i: number, exit: 
 
 function leadTraits(l: Case['leads'][number]): End['traits'] {
   if (l.job) return { job: [l.job] }
-  return isBoardSide(l.face) ? { side: ['board'] } : {}
+  return isData(l.face) ? { side: ['board'] } : {}
 }
 
 const portsTaken = (

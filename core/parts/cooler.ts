@@ -1,15 +1,17 @@
 // The processor's cooler: what it clamps to, how high it stands, the lead of its fan; or pump,
 // radiator, tubes and their fans.
+import { facesOn } from '../connectors/connectors'
+import type { PlugFace } from '../connectors/connectors'
 import { z } from 'zod'
 import { of, times, type Sum } from '../figures/quantity'
-import { DRAW, FAN_HEADER } from '../standards/draws'
-import { ASSUMED_LEAD_TOLERANCE, LEAD_LENGTH } from '../connectors/leads'
+import { DRAW, FAN_VOLTS } from '../standards/draws'
+import { usualLead } from '../connectors/leads'
 import { FAN_FRAMES, RADIATORS } from '../standards/modules'
 import { assume, figure } from '../figures/units'
 import { base, defineKind, end, type Draw, type End, type ItemOf, type Kind } from './kind'
 
 const ofFan = {
-  face: z.enum(['fan-3', 'fan-4']),
+  face: z.enum(facesOn('fan')),
   amps: figure('A', 'fan current', 'Read it on the fan’s label.', [0.02, 3]),
   lead: figure('mm', 'fan lead length', 'From the frame to the tip of the plug.', [50, 1200]),
 }
@@ -26,7 +28,7 @@ const liquid = z.looseObject({
     [200, 600],
   ),
   pump: z.looseObject({
-    face: z.enum(['fan-3', 'fan-4']),
+    face: z.enum(facesOn('fan')),
     amps: figure('A', 'pump current', 'Read it on the pump’s label.', [0.05, 3]),
     lead: figure('mm', 'pump lead length', 'From the block to the tip of the plug.', [50, 1200]),
   }),
@@ -95,12 +97,12 @@ export const coolerSchema = z.looseObject({
 export type Cooler = z.infer<typeof coolerSchema>
 
 const fanAmps = (item: ItemOf<Cooler>, path: string): Sum =>
-  of(cooler.leaf(item, path, assume(DRAW.fan120.W / FAN_HEADER.V, 'A')))
+  of(cooler.leaf(item, path, assume(DRAW.fan120.W / FAN_VOLTS, 'A')))
 const pumpAmps = (item: ItemOf<Cooler>): Sum =>
-  of(cooler.leaf(item, 'liquid.pump.amps', assume(DRAW.pump.W / FAN_HEADER.V, 'A')))
-const watts = (amps: Sum): Sum => ({ ...times(amps, FAN_HEADER.V), unit: 'W' })
-const hanging = (item: ItemOf<Cooler>, path: string, usual: number): End['lead'] => ({
-  length: of(cooler.leaf(item, path, assume(usual, 'mm', ASSUMED_LEAD_TOLERANCE))),
+  of(cooler.leaf(item, 'liquid.pump.amps', assume(DRAW.pump.W / FAN_VOLTS, 'A')))
+const watts = (amps: Sum): Sum => ({ ...times(amps, FAN_VOLTS), unit: 'W' })
+const hanging = (item: ItemOf<Cooler>, path: string, face: PlugFace): End['lead'] => ({
+  length: of(cooler.leaf(item, path, usualLead(face))),
   exit: [0, 0, 0],
 })
 
@@ -126,7 +128,7 @@ export const cooler: Kind<'cooler', typeof coolerSchema> = defineKind({
             label: 'fan lead',
             need: 'must',
             role: 'processor',
-            lead: hanging(item, 'fan.lead', LEAD_LENGTH.fan),
+            lead: hanging(item, 'fan.lead', item.part.fan.face),
             takes: { amps: fanAmps(item, 'fan.amps') },
           }),
         ]
@@ -187,7 +189,7 @@ function liquidEnds(item: ItemOf<Cooler>): readonly End[] {
       label: 'pump lead',
       need: 'must',
       role: 'pump',
-      lead: hanging(item, 'liquid.pump.lead', LEAD_LENGTH.fan),
+      lead: hanging(item, 'liquid.pump.lead', wet.pump.face),
       takes: { amps: pumpAmps(item) },
     }),
     ...wet.fans.map((fan, i) =>
@@ -198,7 +200,7 @@ function liquidEnds(item: ItemOf<Cooler>): readonly End[] {
         label: `radiator fan ${i + 1}`,
         need: 'must',
         role: 'processor',
-        lead: hanging(item, `liquid.fans.${i}.lead`, LEAD_LENGTH.fan),
+        lead: hanging(item, `liquid.fans.${i}.lead`, fan.face),
         takes: { amps: fanAmps(item, `liquid.fans.${i}.amps`) },
       }),
     ),
@@ -211,7 +213,7 @@ function liquidEnds(item: ItemOf<Cooler>): readonly End[] {
             sex: 'plug',
             label: 'USB lead',
             need: 'should',
-            lead: hanging(item, 'liquid.usb', LEAD_LENGTH.usb),
+            lead: hanging(item, 'liquid.usb', 'usb-2'),
           }),
         ]),
   ]

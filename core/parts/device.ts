@@ -1,7 +1,7 @@
 // What stands outside and is plugged in at the rear: monitor, keyboard, sound, network, what else
 // there is.
 import { z } from 'zod'
-import { OUTER } from '../connectors/connectors'
+import { REAR_FACES } from '../connectors/connectors'
 import { figure } from '../figures/units'
 import { base, defineKind, end, type Kind } from './kind'
 
@@ -14,7 +14,7 @@ export const deviceSchema = z.looseObject({
       z.looseObject({
         key: z.string(),
         label: z.string(),
-        face: z.enum(OUTER),
+        face: z.enum(REAR_FACES),
         need: z.enum(['must', 'should', 'may']).optional(),
         lead: figure('mm', 'lead length', 'From the device to the tip of the plug.', [20, 20000]),
       }),

@@ -4,7 +4,7 @@ import type { Box } from '../geometry/space'
 import { of, times, type Sum } from '../figures/quantity'
 import type { PlugFace } from '../connectors/connectors'
 import { DRAW } from '../standards/draws'
-import { ASSUMED_LEAD_TOLERANCE, LEAD_LENGTH } from '../connectors/leads'
+import { usualLead } from '../connectors/leads'
 import { DRIVE_SIZE, DRIVE_SIZES, M2 } from '../standards/modules'
 import { assume, figure } from '../figures/units'
 import { base, defineKind, end, type Draw, type End, type ItemOf, type Kind } from './kind'
@@ -167,7 +167,7 @@ const usbEnds = (item: ItemOf<Drive>): readonly End[] => [
     label: 'USB lead',
     need: 'must',
     lead: {
-      length: of(drive.leaf(item, 'usb', assume(LEAD_LENGTH.usb, 'mm', ASSUMED_LEAD_TOLERANCE))),
+      length: of(drive.leaf(item, 'usb', usualLead('usb-2'))),
       exit: [0, widthOf(item.part) * 0.5, 3],
     },
   }),

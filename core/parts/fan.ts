@@ -1,8 +1,9 @@
 // A case fan: its frame, its lead, which way it blows.
+import { facesOn } from '../connectors/connectors'
 import { z } from 'zod'
 import { of, times } from '../figures/quantity'
-import { DRAW, FAN_HEADER } from '../standards/draws'
-import { ASSUMED_LEAD_TOLERANCE, LEAD_LENGTH } from '../connectors/leads'
+import { DRAW, FAN_VOLTS } from '../standards/draws'
+import { usualLead } from '../connectors/leads'
 import { FAN_FRAMES, FAN_THICKNESS } from '../standards/modules'
 import { assume, figure } from '../figures/units'
 import { base, defineKind, end, type Kind } from './kind'
@@ -12,7 +13,7 @@ export const fanSchema = z.looseObject({
   ...base,
   size: z.enum(FAN_FRAMES),
   thickness: figure('mm', 'thickness', 'Across the frame, without screws.', [8, 45]),
-  face: z.enum(['fan-3', 'fan-4']),
+  face: z.enum(facesOn('fan')),
   amps: figure('A', 'current', 'Read it on the fan’s label.', [0.02, 3]),
   lead: figure('mm', 'lead length', 'From the frame to the tip of the plug.', [50, 900]),
 })
@@ -39,10 +40,10 @@ export const fan: Kind<'fan', typeof fanSchema> = defineKind({
       need: 'must',
       role: 'case',
       lead: {
-        length: of(fan.leaf(item, 'lead', assume(LEAD_LENGTH.fan, 'mm', ASSUMED_LEAD_TOLERANCE))),
+        length: of(fan.leaf(item, 'lead', usualLead(item.part.face))),
         exit: [0, 0, 0],
       },
-      takes: { amps: of(fan.leaf(item, 'amps', assume(DRAW.fan120.W / FAN_HEADER.V, 'A'))) },
+      takes: { amps: of(fan.leaf(item, 'amps', assume(DRAW.fan120.W / FAN_VOLTS, 'A'))) },
     }),
   ],
   body(item) {
@@ -54,7 +55,7 @@ export const fan: Kind<'fan', typeof fanSchema> = defineKind({
   },
   draws(item) {
     const watts = {
-      ...times(of(fan.leaf(item, 'amps', assume(DRAW.fan120.W / FAN_HEADER.V, 'A'))), FAN_HEADER.V),
+      ...times(of(fan.leaf(item, 'amps', assume(DRAW.fan120.W / FAN_VOLTS, 'A'))), FAN_VOLTS),
       unit: 'W' as const,
     }
     return [{ rail: '12', rest: times(watts, 0.5), work: watts, worst: watts, through: ['lead'] }]

@@ -150,13 +150,6 @@ export const end = (about: Pick<End, 'key' | 'face' | 'sex' | 'label'> & Partial
 export const ownPlug = (name: string | undefined): End['traits'] =>
   name === undefined ? {} : { own: [name] }
 
-/**
- * Data leads with a board’s and a device’s end: the ends of one lead are no partners for each
- * other’s sockets.
- */
-export const isBoardSide = (face: Face): boolean =>
-  face === 'sata-data' || face === 'mini-sas' || face === 'ribbon-40' || face === 'ribbon-34'
-
 export const RAILS = ['12', '5', '3.3'] as const
 export type Rail = (typeof RAILS)[number]
 

@@ -1,18 +1,20 @@
 // A loose lead with a plug at each end, or a fan-out and a ribbon with several plugs at one of
 // them.
+import { facesOn, connector } from '../connectors/connectors'
 import { z } from 'zod'
 import { of, plus, type Sum } from '../figures/quantity'
-import { ASSUMED_LEAD_TOLERANCE, LEAD_LENGTH } from '../connectors/leads'
-import { assume, figure } from '../figures/units'
+import { usualLead, usualToNext } from '../connectors/leads'
+import { figure } from '../figures/units'
 import { base, defineKind, end, type End, type ItemOf, type Kind } from './kind'
-
-const FACES = ['sata-data', 'mini-sas', 'ribbon-40', 'ribbon-34'] as const
 
 export const leadSchema = z.looseObject({
   kind: z.literal('lead'),
   ...base,
-  face: z.enum(FACES).describe('the plug at the board’s end'),
-  to: z.enum(FACES).optional().describe('the plug at the device’s end, where it is another'),
+  face: z.enum(facesOn('lead')).describe('the plug at the board’s end'),
+  to: z
+    .enum(facesOn('lead'))
+    .optional()
+    .describe('the plug at the device’s end, where it is another'),
   branches: z
     .array(
       z.looseObject({
@@ -39,7 +41,7 @@ export const lead: Kind<'lead', typeof leadSchema> = defineKind({
   schema: leadSchema,
   ends(item) {
     const { face, to = face, branches } = item.part
-    const length = of(lead.leaf(item, 'length', assume(USUAL[face], 'mm', ASSUMED_LEAD_TOLERANCE)))
+    const length = of(lead.leaf(item, 'length', usualLead(face)))
     const plug = (key: string, about: Partial<End> & Pick<End, 'face' | 'label' | 'traits'>): End =>
       end({ key, sex: 'plug', lead: { length, exit: [0, 0, 0] }, ...about })
     if (!branches) {
@@ -74,32 +76,17 @@ export const lead: Kind<'lead', typeof leadSchema> = defineKind({
   },
 })
 
-const USUAL: Record<Lead['face'], number> = {
-  'sata-data': LEAD_LENGTH.sataData,
-  'mini-sas': LEAD_LENGTH.fanOut,
-  'ribbon-40': LEAD_LENGTH.ribbon,
-  'ribbon-34': LEAD_LENGTH.ribbon,
-}
-
 /**
  * From the board's end to the i-th plug. The branches of a fan-out all start there; the plugs of a
  * ribbon follow one another.
  */
 function lengthTo(item: ItemOf<Lead>, i: number): Sum {
   const { face } = item.part
-  const whole = lead.leaf(item, 'length', assume(USUAL[face], 'mm', ASSUMED_LEAD_TOLERANCE))
+  const whole = lead.leaf(item, 'length', usualLead(face))
+  const toNext = usualToNext()
+  const toFirst = usualLead(face, (whole.figure?.value ?? 0) - toNext.value)
   const step = (k: number): Sum =>
-    of(
-      lead.leaf(
-        item,
-        `branches.${k}.after`,
-        assume(
-          k === 0 ? (whole.figure?.value ?? USUAL[face]) - LEAD_LENGTH.plug : LEAD_LENGTH.plug,
-          'mm',
-          ASSUMED_LEAD_TOLERANCE,
-        ),
-      ),
-    )
-  if (face === 'mini-sas') return of(whole)
+    of(lead.leaf(item, `branches.${k}.after`, k === 0 ? toFirst : toNext))
+  if (connector(face).fansOut) return of(whole)
   return plus(...(Array.from({ length: i + 1 }, (_, k) => step(k)) as [Sum, ...Sum[]]))
 }

@@ -1,7 +1,8 @@
 // A strip of lights: 12 V in one colour at a time, or 5 V with each light its own.
+import { facesOn } from '../connectors/connectors'
 import { z } from 'zod'
 import { of, times } from '../figures/quantity'
-import { ASSUMED_LEAD_TOLERANCE, LEAD_LENGTH } from '../connectors/leads'
+import { usualLead } from '../connectors/leads'
 import { DRAW } from '../standards/draws'
 import { assume, figure } from '../figures/units'
 import { base, defineKind, end, ownPlug, type Kind } from './kind'
@@ -12,7 +13,7 @@ const VOLTS = { 'light-12': 12, 'light-5': 5, 'light-own': 5 } as const
 export const lightSchema = z.looseObject({
   kind: z.literal('light'),
   ...base,
-  face: z.enum(['light-12', 'light-5', 'light-own']),
+  face: z.enum(facesOn('light')),
   own: z
     .string()
     .optional()
@@ -43,9 +44,7 @@ export const light: Kind<'light', typeof lightSchema> = defineKind({
       label: 'lights lead',
       need: 'should',
       lead: {
-        length: of(
-          light.leaf(item, 'lead', assume(LEAD_LENGTH.light, 'mm', ASSUMED_LEAD_TOLERANCE)),
-        ),
+        length: of(light.leaf(item, 'lead', usualLead(item.part.face))),
         exit: [0, 0, 0],
       },
       takes: { amps: amps(item) },

@@ -3,13 +3,13 @@
 import { z } from 'zod'
 import { at } from '../collections/at'
 import { of, type Sum } from '../figures/quantity'
-import { CONNECTORS, isPower, type PlugFace } from '../connectors/connectors'
+import { isPower, PLUG_FACES, connector } from '../connectors/connectors'
 import { ASSUMED_LEAD_TOLERANCE } from '../connectors/leads'
 import { assume, figure } from '../figures/units'
 import { end, ownPlug, type End, type ItemOf, type Kind } from './kind'
 import { portsOf } from './standard-limits'
 
-const face = z.enum(Object.keys(CONNECTORS) as [PlugFace, ...PlugFace[]])
+const face = z.enum(PLUG_FACES)
 const one = {
   key: z.string(),
   label: z.string(),
@@ -100,12 +100,12 @@ const plugOn = (
 /** What an outlet gives: as its part states it, else what its connector carries by its standard. */
 function givesOf(kind: AnyRelay, item: ItemOf<Relay & { kind: string }>, i: number): End['gives'] {
   const { face } = at(item.part.outlets, i)
-  const { limit } = CONNECTORS[face]
+  const { limit } = connector(face)
   const stated = (path: string, value: number): Sum =>
     of(kind.leaf(item, `outlets.${i}.${path}`, { value, basis: 'standard', tol: 0 }))
   return {
-    ...(limit && 'W12' in limit ? { W12: stated('W12', limit.W12) } : {}),
-    ...(limit && 'A' in limit ? { amps: stated('amps', limit.A) } : {}),
+    ...(limit?.W12 !== undefined ? { W12: stated('W12', limit.W12) } : {}),
+    ...(limit?.A !== undefined ? { amps: stated('amps', limit.A) } : {}),
     ...portsOf(face),
   }
 }

@@ -1,8 +1,8 @@
 // A temperature probe on a thin lead.
 import { z } from 'zod'
 import { of } from '../figures/quantity'
-import { ASSUMED_LEAD_TOLERANCE, LEAD_LENGTH } from '../connectors/leads'
-import { assume, figure } from '../figures/units'
+import { usualLead } from '../connectors/leads'
+import { figure } from '../figures/units'
 import { base, defineKind, end, type Kind } from './kind'
 
 export const sensorSchema = z.looseObject({
@@ -24,9 +24,7 @@ export const sensor: Kind<'sensor', typeof sensorSchema> = defineKind({
       label: 'probe lead',
       need: 'should',
       lead: {
-        length: of(
-          sensor.leaf(item, 'lead', assume(LEAD_LENGTH.fan, 'mm', ASSUMED_LEAD_TOLERANCE)),
-        ),
+        length: of(sensor.leaf(item, 'lead', usualLead('probe'))),
         exit: [0, 0, 0],
       },
     }),

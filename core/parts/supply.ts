@@ -1,26 +1,12 @@
 // The power supply: its label, its rails, its body, and its cables with a plug at each distance.
 import { z } from 'zod'
 import { of, plus } from '../figures/quantity'
-import { ASSUMED_LEAD_TOLERANCE, LEAD_LENGTH } from '../connectors/leads'
+import { usualLead, usualToNext } from '../connectors/leads'
 import { PROTECTIONS, SUPPLY_FORMS, SUPPLY_SIZE } from '../standards/supplies'
-import { CONNECTORS, type PlugFace } from '../connectors/connectors'
-import { assume, figure } from '../figures/units'
+import { connector, facesOn } from '../connectors/connectors'
+import { figure } from '../figures/units'
 import { base, defineKind, end, type End, type ItemOf, type Kind } from './kind'
 import { wattsOf } from './standard-limits'
-
-const faces = [
-  'main-24',
-  'main-20',
-  'board-pair',
-  'drive-small-4',
-  'cpu-8',
-  'cpu-4',
-  'card-16',
-  'card-8',
-  'card-6',
-  'sata-power',
-  'drive-4',
-] as const satisfies readonly PlugFace[]
 
 export const supplySchema = z.looseObject({
   kind: z.literal('supply'),
@@ -69,7 +55,13 @@ export const supplySchema = z.looseObject({
     .describe('year it was made, on its label: capacitors age'),
   fanMode: z.enum(['always', 'stops at low load']).optional(),
   sockets: z
-    .array(z.looseObject({ key: z.string(), label: z.string(), for: z.array(z.enum(faces)) }))
+    .array(
+      z.looseObject({
+        key: z.string(),
+        label: z.string(),
+        for: z.array(z.enum(facesOn('supply'))),
+      }),
+    )
     .optional()
     .describe('of a modular one: the sockets on it, and which cables each takes'),
   cables: z.array(
@@ -91,9 +83,9 @@ export const supplySchema = z.looseObject({
       plugs: z
         .array(
           z.looseObject({
-            face: z.enum(faces),
+            face: z.enum(facesOn('supply')),
             label: z.string().optional(),
-            split: z.array(z.enum(faces)).optional(),
+            split: z.array(z.enum(facesOn('supply'))).optional(),
             after: figure(
               'mm',
               'distance to the next plug',
@@ -108,20 +100,6 @@ export const supplySchema = z.looseObject({
 })
 export type Supply = z.infer<typeof supplySchema>
 type Plug = Supply['cables'][number]['plugs'][number]
-
-const ASSUMED: Record<(typeof faces)[number], number> = {
-  'main-24': LEAD_LENGTH.main,
-  'cpu-8': LEAD_LENGTH.processor,
-  'cpu-4': LEAD_LENGTH.processor,
-  'card-16': LEAD_LENGTH.card,
-  'card-8': LEAD_LENGTH.card,
-  'card-6': LEAD_LENGTH.card,
-  'sata-power': LEAD_LENGTH.sata,
-  'drive-4': LEAD_LENGTH.drive,
-  'main-20': LEAD_LENGTH.main,
-  'board-pair': LEAD_LENGTH.main,
-  'drive-small-4': LEAD_LENGTH.drive,
-}
 
 /** Length of the supply without plugs, for sums. */
 export const supplyLength = (item: ItemOf<Supply>) => {
@@ -177,7 +155,7 @@ function plugEnds(item: ItemOf<Supply>, { cable, c, plug, n }: PlugOnCable): End
     chain: cable.key,
     shared: cable.plugs.length > 1,
   } as const
-  const name = plug.label ?? CONNECTORS[plug.face].name
+  const name = plug.label ?? connector(plug.face).name
   const whole = end({
     key,
     face: plug.face,
@@ -209,16 +187,10 @@ function lengthTo(item: ItemOf<Supply>, c: number, n: number) {
   const first = supply.leaf(
     item,
     `cables.${c}.length`,
-    assume(ASSUMED[cable?.plugs[0]?.face ?? 'drive-4'], 'mm', ASSUMED_LEAD_TOLERANCE),
+    usualLead(cable?.plugs[0]?.face ?? 'drive-4'),
   )
   const steps = Array.from({ length: n }, (_, i) =>
-    of(
-      supply.leaf(
-        item,
-        `cables.${c}.plugs.${i}.after`,
-        assume(LEAD_LENGTH.plug, 'mm', ASSUMED_LEAD_TOLERANCE),
-      ),
-    ),
+    of(supply.leaf(item, `cables.${c}.plugs.${i}.after`, usualToNext())),
   )
   return plus(of(first), ...steps)
 }

@@ -1,6 +1,6 @@
 // What sheets of all kinds say: price, needed software; forms of boards and supplies; generations.
 import type { BoardForm } from '../standards/boards'
-import { FAN_HEADER } from '../standards/draws'
+import { FAN_VOLTS } from '../standards/draws'
 import { plainNumber, valueIn } from './measures'
 import type { Notes } from './notes'
 import { only } from './pattern'
@@ -78,7 +78,7 @@ export const generationIn = (text: string): number | null => {
 /** Amps as stated, or watts at the fan's 12 V. */
 export const ampsIn = (text: string): number | null => {
   const watts = valueIn(text, 'W')
-  return valueIn(text, 'A') ?? (watts === null ? null : watts / FAN_HEADER.V)
+  return valueIn(text, 'A') ?? (watts === null ? null : watts / FAN_VOLTS)
 }
 
 const LEAD_BEFORE = /(\d+(?:[.,]\d+)?)\s*(mm|cm)\s+(?:lead|cable|cord)/i

@@ -40,11 +40,8 @@ export const PROCESSOR_SHARE = { rest: 0.15, work: 0.6, source: SOURCE.assumed }
 /** Named choice: memory at rest draws this share of its full draw. */
 export const MEMORY_REST_SHARE = 0.5
 
-/** What one header may give a fan unless the board says more, A; and the fan's voltage. */
-export const FAN_HEADER = { A: 1, V: 12, source: SOURCE.fan } as const
-
-/** What one lights header gives unless the board says otherwise, A. */
-export const LIGHT_HEADER = { A: 3, source: SOURCE.practice } as const
+/** The voltage of a fan. */
+export const FAN_VOLTS = 12
 
 /**
  * Named choice: lights at rest burn as at work; a card at rest draws this share of its limit, and

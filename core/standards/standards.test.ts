@@ -8,7 +8,6 @@ import {
   socketFaces,
   type PlugFace,
 } from '../connectors/connectors'
-import { LEAD_SIZE } from '../connectors/leads'
 import { SCHOOL } from './supplies'
 
 describe('board forms', () => {
@@ -75,7 +74,7 @@ describe('connectors, old and new', () => {
     for (const face of faces) {
       const c = CONNECTORS[face]
       expect([face, /\.$/.test(c.seat), c.source.length > 3]).toEqual([face, true, true])
-      expect(LEAD_SIZE[face].thick).toBeGreaterThan(0)
+      expect(c.lead.thick).toBeGreaterThan(0)
     }
     expect(new Set(faces.map(f => CONNECTORS[f].name)).size).toBe(faces.length)
   })

@@ -76,22 +76,6 @@ export const SMALL_SUPPLY = { W: 450, source: SOURCE.atx12v } as const
 /** What the wires of one cable carry, A, by gauge; 18 AWG where the cable does not say. */
 export const WIRE = { 16: 13, 18: 10, 20: 7, 22: 5, 24: 3.5, source: SOURCE.practice } as const
 
-/** How many wires of a cable carry 12 V, by the plug at its end. */
-export const WIRES12 = {
-  'main-24': 2,
-  'cpu-4': 2,
-  'cpu-8': 4,
-  'card-6': 3,
-  'card-8': 3,
-  'card-16': 6,
-  'sata-power': 1,
-  'drive-4': 1,
-  'main-20': 1,
-  'board-pair': 1,
-  'drive-small-4': 1,
-  source: SOURCE.atx12v,
-} as const
-
 export const SCHOOLS = ['lean', 'roomy', 'quiet'] as const
 export type School = (typeof SCHOOLS)[number]
 

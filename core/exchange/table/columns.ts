@@ -1,4 +1,5 @@
 // A table of anyone's: its columns and lines, and which column is probably which field.
+import { PLUG_FACES, connector } from '../../connectors/connectors'
 import Papa from 'papaparse'
 import { formOf, type FormField } from '../../forms/form'
 import { KINDS, PART_KINDS, type PartKind } from '../../parts'
@@ -84,17 +85,10 @@ const COUNTED: Partial<
   board: [
     { path: 'memory.slots', label: 'memory slots (count)' },
     { path: 'm2', label: 'M.2 sockets (count)' },
-    ...[
-      'sata-data',
-      'fan-4',
-      'usb-3',
-      'usb-c',
-      'usb-2',
-      'light-5',
-      'light-12',
-      'cpu-8',
-      'cpu-4',
-    ].map(f => ({ path: `headers.${f}`, label: `${f} headers (count)` })),
+    ...PLUG_FACES.filter(f => connector(f).print !== undefined).map(f => ({
+      path: `headers.${f}`,
+      label: `${f} headers (count)`,
+    })),
   ],
   case: [
     { path: 'bays.3.5', label: '3.5-inch bays (count)' },

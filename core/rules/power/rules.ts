@@ -1,5 +1,6 @@
 // What is asked of the supply: its label by the chosen school, each rail, both small rails
 // together, each plug.
+import { connector } from '../../connectors/connectors'
 import { measured } from '../finding'
 import { card as cardKind } from '../../parts/card'
 import type { ItemOf } from '../../parts/kind'
@@ -12,7 +13,7 @@ import { ends, items, names, supplies } from '../../plan/items'
 import { loads, plugs } from '../../plan/joints'
 import { JOINED, type Situation, every, joinedBy } from '../../plan/situation'
 import { SOURCE } from '../../standards/sources'
-import { RIDES, SCHOOL, WIRE, WIRES12 } from '../../standards/supplies'
+import { RIDES, SCHOOL, WIRE } from '../../standards/supplies'
 import { isOldSlot, SLOT_SIZES } from '../../standards/cards'
 import { SLOT_POWER } from '../../standards/draws'
 import type { Load } from '../../power/loads'
@@ -236,7 +237,8 @@ export const cableLimit = rule({
       const most = flows.reduce((a, b) => (knownValue(b) > knownValue(a) ? b : a), NOTHING)
       const [first] = cable.plugs
       if (!first || own.length === 0 || most.terms.length === 0) return []
-      const watts = WIRES12[first.face] * WIRE[cable.gauge] * VOLTS
+      const wires = connector(first.face).wires12 ?? 0
+      const watts = wires * WIRE[cable.gauge] * VOLTS
       return [
         measured({
           rule: 'power/cable',
@@ -252,7 +254,7 @@ export const cableLimit = rule({
           have: of(
             fact(
               `wires:${first.face}:${cable.gauge}`,
-              `${WIRES12[first.face]} × 12 V wire of ${cable.gauge} AWG`,
+              `${wires} × 12 V wire of ${cable.gauge} AWG`,
               'W',
               { value: watts, basis: 'standard', tol: 0 },
             ),

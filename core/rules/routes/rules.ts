@@ -6,7 +6,7 @@ import { measured, plain } from '../finding'
 import { capital } from '../../figures/format'
 import { rule } from '../rule'
 import { fact, of } from '../../figures/quantity'
-import { HOLE_FILL, LEAD_SIZE_SOURCE } from '../../connectors/leads'
+import { HOLE_FILL, LEADS_SOURCE } from '../../connectors/leads'
 import { SOURCE } from '../../standards/sources'
 import { roomOf, sectionOf } from '../../case/holes'
 
@@ -61,7 +61,7 @@ export const holeRoom = rule({
   id: ROOM,
   stage: 'routes',
   asks: 'Is there room in each hole for the leads that go through it?',
-  source: LEAD_SIZE_SOURCE,
+  source: LEADS_SOURCE,
   needs: { leads, layout },
   inputs: s =>
     (s.layout?.openings ?? []).flatMap(hole => {
@@ -95,7 +95,7 @@ export const holeRoom = rule({
         about: [...new Set(leads.flatMap(l => l.joints.flatMap(j => j.items)))],
         part: hole.key,
         failing: 'watch',
-        source: LEAD_SIZE_SOURCE,
+        source: LEADS_SOURCE,
         sentence: `Room in the ${hole.label} for ${thickest.size === 1 ? 'its cable' : `${thickest.size} cables`}`,
         wayOut: crowded
           ? 'Thickest first; lead the small ones another way, or leave one out.'

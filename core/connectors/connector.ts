@@ -1,0 +1,55 @@
+// What is known of one connector: its row is the only place that says any of it.
+
+/** The kinds of step that plug something in. */
+export const PLUG_STEPS = [
+  'power-plug',
+  'data-plug',
+  'small-plug',
+  'fan-plug',
+  'panel',
+  'outer-plug',
+] as const
+export type PlugStep = (typeof PLUG_STEPS)[number]
+
+/** Where a connector is found, beside boards and their rear, which may have any. */
+export type Carrier =
+  'supply' | 'card' | 'card inlet' | 'case' | 'bracket' | 'lead' | 'fan' | 'light'
+
+/**
+ * A socket of another shape that the plug fits, and what that costs. `stop` goes in and does not
+ * work; `harm` goes in and destroys. Neither is ever planned; a hand can still do it.
+ */
+export interface OtherSocket {
+  readonly socket: string
+  readonly verdict: 'clear' | 'watch' | 'stop' | 'harm'
+  readonly note: string
+  readonly source: string
+}
+
+export interface Connector {
+  readonly name: string
+  readonly shape: string
+  readonly key: string
+  readonly carries: string
+  /** What it may deliver at most: watts of 12 V through it, or amps, or ports. */
+  readonly limit: { readonly W12?: number; readonly A?: number; readonly ports?: number } | null
+  /** Of a power plug: what it feeds, and how many wires of its cable carry 12 V. */
+  readonly feeds?: 'board' | 'processor' | 'card' | 'drive'
+  readonly wires12?: number
+  readonly on: readonly Carrier[]
+  /** Whether the branches of a lead with several plugs all start at this one. */
+  readonly fansOut?: true
+  /** What is usually printed beside its header on a board. */
+  readonly print?: string
+  /** How long and thick such a lead usually is, and how large its head, mm. All assumed. */
+  readonly lead: {
+    readonly length: number
+    readonly thick: number
+    readonly head: readonly [number, number]
+  }
+  readonly step: PlugStep
+  readonly lookAlike: string | null
+  readonly seat: string
+  readonly alsoInto?: readonly OtherSocket[]
+  readonly source: string
+}
