@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import {
   basisOf,
+  converted,
   fact,
   minus,
   missingIn,
@@ -47,6 +48,14 @@ test('a missing figure makes the sum unknown and is named', () => {
   const s = sum('mm', leaf('a', 10), leaf('b', null))
   expect(valueOf(s)).toBeNull()
   expect(missingIn(s).map(l => l.ref)).toEqual(['b'])
+})
+
+test('watts are not added to amps; amps at a voltage are watts', () => {
+  const amps = of({ ...leaf('fan', 0.2), unit: 'A' })
+  const watts = of({ ...leaf('card', 10), unit: 'W' })
+  expect(() => plus(watts, amps)).toThrow('A cannot be added to W')
+  // 10 W + 0.2 A × 12 V
+  expect(valueOf(plus(watts, converted(amps, 12, 'W')))).toBeCloseTo(12.4)
 })
 
 test('adding is commutative and a sum minus itself is nothing', () => {

@@ -22,7 +22,9 @@ export interface Term {
   readonly times: number
 }
 
-/** A linear sum of leaves, all in one unit. */
+/**
+ * A linear sum of leaves, in one unit: its leaves' own, or the one that their factors turn it into.
+ */
 export interface Sum {
   readonly unit: Unit
   readonly terms: readonly Term[]
@@ -34,12 +36,13 @@ export const of = (leaf: Leaf): Sum => ({ unit: leaf.unit, terms: [{ leaf, times
 
 /**
  * Adds sums; a leaf that occurs several times is kept once with its coefficients added, and dropped
- * when they cancel.
+ * when they cancel. Throws a RangeError where units differ.
  */
 export function plus(first: Sum, ...rest: readonly Sum[]): Sum {
   const byRef = new Map<string, Term>()
   let cancels = false
   for (const s of [first, ...rest]) {
+    if (s.unit !== first.unit) throw new RangeError(`${s.unit} cannot be added to ${first.unit}`)
     for (const term of s.terms) {
       const known = byRef.get(term.leaf.ref)
       const by = (known?.times ?? 0) + term.times
@@ -54,6 +57,11 @@ export function plus(first: Sum, ...rest: readonly Sum[]): Sum {
 export const times = (s: Sum, factor: number): Sum => ({
   unit: s.unit,
   terms: s.terms.map(t => ({ leaf: t.leaf, times: t.times * factor })),
+})
+/** The same sum in another unit: amps at 12 V as watts. */
+export const converted = (s: Sum, factor: number, unit: Unit): Sum => ({
+  ...times(s, factor),
+  unit,
 })
 export const minus = (a: Sum, b: Sum): Sum => plus(a, times(b, -1))
 

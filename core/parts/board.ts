@@ -1,7 +1,7 @@
 // The board: what can be joined to it, and where.
 import { STANDS } from '../connectors/leads'
 import { isPower, type PlugFace, connector, feeds, isData } from '../connectors/connectors'
-import { of } from '../figures/quantity'
+import { of, times } from '../figures/quantity'
 import { assume } from '../figures/units'
 import { frame, type Vec3 } from '../geometry/space'
 import { BOARD_THICKNESS, FORM, type HoleName } from '../standards/boards'
@@ -35,7 +35,7 @@ export const board: Kind<'board', typeof boardSchema> = defineKind({
       const restShare = DRAW.board.rest / (DRAW.board.W12 + DRAW.board.W5 + DRAW.board.W3)
       return {
         rail: name,
-        rest: { unit: 'W', terms: full.terms.map(t => ({ ...t, times: restShare })) },
+        rest: times(full, restShare),
         work: full,
         worst: full,
         through: ['main'],

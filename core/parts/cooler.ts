@@ -3,7 +3,7 @@
 import { facesOn } from '../connectors/connectors'
 import type { PlugFace } from '../connectors/connectors'
 import { z } from 'zod'
-import { of, times, type Sum } from '../figures/quantity'
+import { converted, of, times, type Sum } from '../figures/quantity'
 import { DRAW, FAN_VOLTS } from '../standards/draws'
 import { usualLead } from '../connectors/leads'
 import { FAN_FRAMES, RADIATORS } from '../standards/modules'
@@ -100,7 +100,7 @@ const fanAmps = (item: ItemOf<Cooler>, path: string): Sum =>
   of(cooler.leaf(item, path, assume(DRAW.fan120.W / FAN_VOLTS, 'A')))
 const pumpAmps = (item: ItemOf<Cooler>): Sum =>
   of(cooler.leaf(item, 'liquid.pump.amps', assume(DRAW.pump.W / FAN_VOLTS, 'A')))
-const watts = (amps: Sum): Sum => ({ ...times(amps, FAN_VOLTS), unit: 'W' })
+const watts = (amps: Sum): Sum => converted(amps, FAN_VOLTS, 'W')
 const hanging = (item: ItemOf<Cooler>, path: string, face: PlugFace): End['lead'] => ({
   length: of(cooler.leaf(item, path, usualLead(face))),
   exit: [0, 0, 0],

@@ -1,12 +1,12 @@
 // A case fan: its frame, its lead, which way it blows.
 import { facesOn } from '../connectors/connectors'
 import { z } from 'zod'
-import { of, times } from '../figures/quantity'
+import { converted, of, times, type Sum } from '../figures/quantity'
 import { DRAW, FAN_VOLTS } from '../standards/draws'
 import { usualLead } from '../connectors/leads'
 import { FAN_FRAMES, FAN_THICKNESS } from '../standards/modules'
 import { assume, figure } from '../figures/units'
-import { base, defineKind, end, type Kind } from './kind'
+import { base, defineKind, end, type ItemOf, type Kind } from './kind'
 
 export const fanSchema = z.looseObject({
   kind: z.literal('fan'),
@@ -18,6 +18,9 @@ export const fanSchema = z.looseObject({
   lead: figure('mm', 'lead length', 'From the frame to the tip of the plug.', [50, 900]),
 })
 export type Fan = z.infer<typeof fanSchema>
+
+const amps = (item: ItemOf<Fan>): Sum =>
+  of(fan.leaf(item, 'amps', assume(DRAW.fan120.W / FAN_VOLTS, 'A')))
 
 export const fan: Kind<'fan', typeof fanSchema> = defineKind({
   kind: 'fan',
@@ -43,7 +46,7 @@ export const fan: Kind<'fan', typeof fanSchema> = defineKind({
         length: of(fan.leaf(item, 'lead', usualLead(item.part.face))),
         exit: [0, 0, 0],
       },
-      takes: { amps: of(fan.leaf(item, 'amps', assume(DRAW.fan120.W / FAN_VOLTS, 'A'))) },
+      takes: { amps: amps(item) },
     }),
   ],
   body(item) {
@@ -54,10 +57,7 @@ export const fan: Kind<'fan', typeof fanSchema> = defineKind({
     }
   },
   draws(item) {
-    const watts = {
-      ...times(of(fan.leaf(item, 'amps', assume(DRAW.fan120.W / FAN_VOLTS, 'A'))), FAN_VOLTS),
-      unit: 'W' as const,
-    }
+    const watts = converted(amps(item), FAN_VOLTS, 'W')
     return [{ rail: '12', rest: times(watts, 0.5), work: watts, worst: watts, through: ['lead'] }]
   },
 })

@@ -1,7 +1,7 @@
 // A strip of lights: 12 V in one colour at a time, or 5 V with each light its own.
 import { facesOn } from '../connectors/connectors'
 import { z } from 'zod'
-import { of, times } from '../figures/quantity'
+import { converted, of } from '../figures/quantity'
 import { usualLead } from '../connectors/leads'
 import { DRAW } from '../standards/draws'
 import { assume, figure } from '../figures/units'
@@ -53,7 +53,7 @@ export const light: Kind<'light', typeof lightSchema> = defineKind({
   ],
   draws(item) {
     const volts = VOLTS[item.part.face]
-    const watts = { ...times(amps(item), volts), unit: 'W' as const }
+    const watts = converted(amps(item), volts, 'W')
     return [
       {
         rail: volts === 12 ? '12' : '5',
