@@ -79,7 +79,7 @@ function set(r: FacetRange, side: 'least' | 'most', text: string): void {
     >
       <fieldset v-for="r in query.ranges.value" :key="r.facet.path">
         <legend>{{ r.facet.label }}</legend>
-        <template v-if="r.facet.words">
+        <template v-if="r.facet.takes === 'words'">
           <button
             v-for="w in r.words"
             :key="w"

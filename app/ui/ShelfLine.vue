@@ -49,7 +49,7 @@ const shelf = useShelf()
       :key="c.path"
       role="cell"
       class="wide"
-      :class="{ figure: !c.words }"
+      :class="{ figure: c.takes === 'amount' }"
       :title="row.cells[c.path]"
       >{{ row.cells[c.path] || '–' }}</span
     >

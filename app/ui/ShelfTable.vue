@@ -36,7 +36,9 @@ const lines = computed(() =>
 const columns = computed(() => props.query.ranges.value.map(r => r.facet))
 const template = computed(() => {
   const compared = props.compare ? ['26px'] : []
-  const facets = columns.value.map(c => (c.words ? 'minmax(52px, 1fr)' : 'minmax(70px, .7fr)'))
+  const facets = columns.value.map(c =>
+    c.takes === 'words' ? 'minmax(52px, 1fr)' : 'minmax(70px, .7fr)',
+  )
   const middle = props.query.group.value === null ? ['minmax(90px, 1fr)'] : facets
   return [...compared, 'minmax(140px, 2fr)', ...middle, '66px', '62px'].join(' ')
 })

@@ -1,4 +1,5 @@
 // From joints to steps: what belongs in one go, and the tasks that make no joint.
+import { specOf } from '../parts'
 import { feeds, stepWith } from '../connectors/connectors'
 import { cardsInCase, slotRows } from '../rules/fit/card-room'
 import { firmwares, flashTo } from '../rules/fit/firmware'
@@ -53,9 +54,6 @@ export function plannedSteps(s: StepsFrom, school: Habits): readonly PlannedStep
     ...open(s),
   ]
 }
-
-/** What is stuck to a place in the case, by its kind. */
-const STUCK: Partial<Record<Item['part']['kind'], StepKind>> = { hub: 'hub', light: 'strip' }
 
 const POSE_OF: Partial<Record<StepKind, Pose>> = {
   bench: 'table',
@@ -119,7 +117,7 @@ const isCoolerPlug = (joint: Joint, plugItem: Item): boolean =>
 
 function kindOf(joint: Joint, plugItem: Item): StepKind {
   if (isCoolerPlug(joint, plugItem)) return 'cooler-plug'
-  return stepWith(joint.face) ?? STUCK[plugItem.part.kind] ?? 'hub'
+  return stepWith(joint.face) ?? specOf(plugItem.part.kind).step ?? 'hub'
 }
 
 /** One step of joints that are made in one go; the first of them gives it its name. */

@@ -1,5 +1,6 @@
 // An adapter: a short lead that changes one plug into others, or makes one longer. It hangs where
 // its plugs are.
+import { words } from './facets'
 import { z } from 'zod'
 import { base, defineKind, type Kind } from './kind'
 import { relayEnds, relayFields, relayInlets } from './relay'
@@ -16,6 +17,10 @@ export const adapter: Kind<'adapter', typeof adapterSchema> = defineKind({
   kind: 'adapter',
   title: 'Adapter',
   schema: adapterSchema,
+  facets: [words('inlets.*.face', 'from'), words('outlets.*.face', 'to')],
+  serves: p => [...p.inlets, ...p.outlets].map(e => e.face).join(),
+  dispensable: true,
+  bridges: 'adapter',
   ends: item => relayEnds(adapter, item, 'may'),
   inlets: (item, key) => relayInlets(item.part, key),
 })

@@ -1,4 +1,5 @@
 // A beeper: the board's voice at start, where it has none of its own.
+import { amount } from './facets'
 import { z } from 'zod'
 import { of } from '../figures/quantity'
 import { usualLead } from '../connectors/leads'
@@ -16,6 +17,7 @@ export const beeper: Kind<'beeper', typeof beeperSchema> = defineKind({
   kind: 'beeper',
   title: 'Beeper',
   schema: beeperSchema,
+  facets: [amount('lead', 'lead')],
   ends: item => [
     end({
       key: 'lead',

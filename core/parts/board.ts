@@ -1,4 +1,5 @@
 // The board: what can be joined to it, and where.
+import { amount, words } from './facets'
 import { STANDS } from '../connectors/leads'
 import { isPower, type PlugFace, connector, feeds, isData } from '../connectors/connectors'
 import { of, times } from '../figures/quantity'
@@ -19,6 +20,13 @@ export const board: Kind<'board', typeof boardSchema> = defineKind({
   kind: 'board',
   title: 'Board',
   schema: boardSchema,
+  facets: [
+    words('form', 'form'),
+    words('processor.socket', 'socket'),
+    words('memory.type', 'memory'),
+    amount('memory.most', 'largest memory'),
+  ],
+  filmed: true,
 
   ends: item => boardEnds(item),
 

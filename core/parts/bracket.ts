@@ -1,4 +1,5 @@
 // A rear bracket: sockets in the place of a slot cover, each on a lead to a header of the board.
+import { words } from './facets'
 import { facesOn, isData } from '../connectors/connectors'
 import { z } from 'zod'
 import { fact, of } from '../figures/quantity'
@@ -42,6 +43,7 @@ export const bracket: Kind<'bracket', typeof bracketSchema> = defineKind({
   kind: 'bracket',
   title: 'Rear bracket',
   schema: bracketSchema,
+  facets: [words('leads.*.face', 'plug'), words('profile', 'height')],
   ends: item => [
     end({ key: 'cover', face: 'rear-cover', sex: 'plug', label: 'bracket', need: 'must' }),
     ...item.part.leads.map((l, i) =>

@@ -1,5 +1,6 @@
 // A card: what sits in a slot and shows its bracket at the rear. Graphics, capture, sound, network,
 // ports, storage.
+import { amount, words } from './facets'
 import { portsOf } from './standard-limits'
 import { z } from 'zod'
 import { knownValue, minus, of, times, type Sum } from '../figures/quantity'
@@ -90,6 +91,20 @@ export const card: Kind<'card', typeof cardSchema> = defineKind({
   kind: 'card',
   title: 'Card',
   schema: cardSchema,
+  facets: [
+    words('does', 'does'),
+    words('size', 'slot'),
+    amount('length'),
+    amount('watts', 'sustained'),
+  ],
+  groups: [
+    { id: 'graphics', title: 'Graphics card', of: p => p.does === 'graphics' },
+    { id: 'card', title: 'Card', of: p => p.does !== 'graphics' },
+  ],
+  serves: p => p.does,
+  dispensable: true,
+  bridges: 'card',
+  filmed: true,
   ends(item) {
     const p = item.part
     const { max } = bodyOf(item)

@@ -1,4 +1,5 @@
 // The case: what it holds, where, and which leads hang from its front.
+import { amount, words } from './facets'
 import { isData } from '../connectors/connectors'
 import { layoutOf } from '../case/layout'
 import { usualLead } from '../connectors/leads'
@@ -12,6 +13,13 @@ export const pcCase: Kind<'case', typeof caseSchema> = defineKind({
   kind: 'case',
   title: 'Case',
   schema: caseSchema,
+  facets: [
+    words('archetype', 'layout'),
+    words('boards', 'boards'),
+    amount('coolerRoom'),
+    amount('cardRoom'),
+  ],
+  filmed: true,
 
   ends: caseEnds,
 

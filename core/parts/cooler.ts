@@ -1,5 +1,6 @@
 // The processor's cooler: what it clamps to, how high it stands, the lead of its fan; or pump,
 // radiator, tubes and their fans.
+import { amount, words } from './facets'
 import { facesOn } from '../connectors/connectors'
 import type { PlugFace } from '../connectors/connectors'
 import { z } from 'zod'
@@ -110,6 +111,13 @@ export const cooler: Kind<'cooler', typeof coolerSchema> = defineKind({
   kind: 'cooler',
   title: 'Cooler',
   schema: coolerSchema,
+  facets: [
+    words('sockets', 'sockets'),
+    words('liquid.radiator', 'radiator'),
+    amount('height'),
+    amount('cools', 'carries away'),
+  ],
+  filmed: true,
   ends: item => [
     end({
       key: 'mount',

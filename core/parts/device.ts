@@ -1,5 +1,6 @@
 // What stands outside and is plugged in at the rear: monitor, keyboard, sound, network, what else
 // there is.
+import { words } from './facets'
 import { z } from 'zod'
 import { REAR_FACES } from '../connectors/connectors'
 import { figure } from '../figures/units'
@@ -27,6 +28,7 @@ export const device: Kind<'device', typeof deviceSchema> = defineKind({
   kind: 'device',
   title: 'Outer device',
   schema: deviceSchema,
+  facets: [words('does', 'does'), words('plugs.*.face', 'plugs')],
   ends: item =>
     item.part.plugs.map((p, i) =>
       end({

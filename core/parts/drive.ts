@@ -1,4 +1,5 @@
 // Drives: M.2 sticks, 2.5-inch and 3.5-inch disks, what reads discs, floppies and memory cards.
+import { amount, words } from './facets'
 import { z } from 'zod'
 import type { Box } from '../geometry/space'
 import { of, times, type Sum } from '../figures/quantity'
@@ -88,6 +89,15 @@ export const drive: Kind<'drive', typeof driveSchema> = defineKind({
   kind: 'drive',
   title: 'Drive',
   schema: driveSchema,
+  facets: [
+    words('shape', 'size'),
+    words('protocol', 'protocol'),
+    words('medium', 'medium'),
+    amount('gigabytes', 'capacity', 'GB'),
+  ],
+  serves: p => `${p.shape} ${p.medium ?? p.protocol}`,
+  dispensable: true,
+  filmed: true,
   ends: item => (isStick(item.part) ? stickEnds(item.part) : bayEnds(item)),
   body: item => bodyOf(item),
   draws(item) {

@@ -1,4 +1,5 @@
 // A case fan: its frame, its lead, which way it blows.
+import { amount, words } from './facets'
 import { facesOn } from '../connectors/connectors'
 import { z } from 'zod'
 import { converted, of, times, type Sum } from '../figures/quantity'
@@ -26,6 +27,13 @@ export const fan: Kind<'fan', typeof fanSchema> = defineKind({
   kind: 'fan',
   title: 'Fan',
   schema: fanSchema,
+  facets: [
+    words('size', 'frame'),
+    words('face', 'plug'),
+    amount('thickness'),
+    amount('amps', 'current'),
+  ],
+  dispensable: true,
   ends: item => [
     end({
       key: 'frame',

@@ -1,5 +1,6 @@
 // A hub: fans, lights or USB from one header and a power plug of its own. It has a place in the
 // case.
+import { amount, words } from './facets'
 import { z } from 'zod'
 import { base, defineKind, end, type Kind } from './kind'
 import { relayEnds, relayFields, relayInlets } from './relay'
@@ -25,6 +26,16 @@ export const hub: Kind<'hub', typeof hubSchema> = defineKind({
   kind: 'hub',
   title: 'Hub',
   schema: hubSchema,
+  facets: [words('serves', 'serves'), amount('amps', 'together')],
+  groups: [
+    { id: 'fan-hub', title: 'Fan hub', of: p => p.serves === 'fans' },
+    { id: 'light-hub', title: 'Light hub', of: p => p.serves === 'lights' },
+    { id: 'usb-hub', title: 'USB hub', of: p => p.serves === 'USB' },
+  ],
+  serves: p => p.serves,
+  dispensable: true,
+  bridges: 'hub',
+  step: 'hub',
   ends: item => [
     end({
       key: 'stick',

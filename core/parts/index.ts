@@ -15,6 +15,7 @@ import { device, deviceSchema, type Device } from './device'
 import { rail, railSchema, type Rail } from './rail'
 import { sensor, sensorSchema, type Sensor } from './sensor'
 import { stick, stickSchema, type Stick } from './stick'
+import type { Facet } from './facets'
 import type { Box } from '../geometry/space'
 import type { Draw, End, ItemOf } from './kind'
 import { hub, hubSchema, type Hub } from './hub'
@@ -52,11 +53,24 @@ export type PartKind = keyof PartOf
 export type Part = PartOf[PartKind]
 export type Item<K extends PartKind = PartKind> = { [P in K]: ItemOf<PartOf[P]> }[K]
 
+interface AnyGroup {
+  readonly id: string
+  readonly title: string
+  of(part: Part): boolean
+}
+
 /** What is asked of a kind when only the item is at hand. */
 interface AnyKind {
   readonly kind: PartKind
   readonly title: string
   readonly figures: ReadonlyMap<string, FigureAbout>
+  readonly facets: readonly Facet[]
+  readonly groups?: readonly AnyGroup[]
+  readonly dispensable?: true
+  readonly bridges?: 'adapter' | 'hub' | 'card' | 'lead'
+  readonly filmed?: true
+  readonly step?: 'hub' | 'strip'
+  serves?(part: Part): string
   ends(item: Item): readonly End[]
   body?(item: Item): Box | null
   draws?(item: Item): readonly Draw[]
@@ -112,11 +126,12 @@ export const partSchema = z.discriminatedUnion('kind', [
 ])
 
 /**
- * The kind of an item. The one place that forgets which kind it is: the item's own `kind` says it
- * again.
+ * A kind, and that of an item. The one place that forgets which kind it is: the item's own `kind`
+ * says it again.
  */
+export const specOf = (kind: PartKind): AnyKind => KINDS[kind]
 export const kindOf = (item: { readonly part: { readonly kind: PartKind } }): AnyKind =>
-  KINDS[item.part.kind]
+  specOf(item.part.kind)
 
 export const isKind =
   <K extends PartKind>(kind: K) =>

@@ -3,6 +3,7 @@ import { z } from 'zod'
 import type { Box, Frame, Vec3 } from '../geometry/space'
 import type { Leaf, Sum } from '../figures/quantity'
 import type { Face } from '../connectors/connectors'
+import type { Facet } from './facets'
 import { at } from './paths'
 import {
   BASES,
@@ -166,10 +167,29 @@ export interface Draw {
   readonly through: readonly string[]
 }
 
+export interface PartGroup<P> {
+  readonly id: string
+  readonly title: string
+  readonly of: (part: P) => boolean
+}
+
 export interface KindSpec<K extends string, S extends z.ZodType> {
   readonly kind: K
   readonly title: string
   readonly schema: S
+  readonly facets: readonly Facet[]
+  /** What parts of the kind are called apart, where they do different things. */
+  readonly groups?: readonly PartGroup<z.infer<S>>[]
+  /** What one is there for: a disk is no stand-in for a reader. */
+  readonly serves?: (part: z.infer<S>) => string
+  /** Whether a machine starts without it. */
+  readonly dispensable?: true
+  /** Whether one more of it can join two ends that do not meet. */
+  readonly bridges?: 'adapter' | 'hub' | 'card' | 'lead'
+  /** Whether a protective film may be stuck to it. */
+  readonly filmed?: true
+  /** The kind of step that puts it at its place, where the place does not say. */
+  readonly step?: 'hub' | 'strip'
   readonly ends: (item: ItemOf<z.infer<S>>) => readonly End[]
   /** The body in the part’s own frame, mm; null when its size is not known or it has none. */
   readonly body?: (item: ItemOf<z.infer<S>>) => Box | null

@@ -1,5 +1,6 @@
 // A loose lead with a plug at each end, or a fan-out and a ribbon with several plugs at one of
 // them.
+import { amount, words } from './facets'
 import { facesOn, connector } from '../connectors/connectors'
 import { z } from 'zod'
 import { of, plus, type Sum } from '../figures/quantity'
@@ -39,6 +40,10 @@ export const lead: Kind<'lead', typeof leadSchema> = defineKind({
   kind: 'lead',
   title: 'Lead',
   schema: leadSchema,
+  facets: [words('face', 'plug'), amount('length')],
+  serves: p => `${p.face} ${p.to ?? ''}`,
+  dispensable: true,
+  bridges: 'lead',
   ends(item) {
     const { face, to = face, branches } = item.part
     const length = of(lead.leaf(item, 'length', usualLead(face)))

@@ -1,4 +1,5 @@
 // A strip of lights: 12 V in one colour at a time, or 5 V with each light its own.
+import { amount, words } from './facets'
 import { facesOn } from '../connectors/connectors'
 import { z } from 'zod'
 import { converted, of } from '../figures/quantity'
@@ -28,6 +29,10 @@ export const light: Kind<'light', typeof lightSchema> = defineKind({
   kind: 'light',
   title: 'Lights',
   schema: lightSchema,
+  facets: [words('face', 'plug'), amount('lights', 'lights'), amount('amps', 'current')],
+  serves: p => p.face,
+  dispensable: true,
+  step: 'strip',
   ends: item => [
     end({
       key: 'stick',

@@ -1,4 +1,5 @@
 // Memory: a kit of modules of one generation.
+import { amount, words } from './facets'
 import { z } from 'zod'
 import { of, times } from '../figures/quantity'
 import { DRAW, MEMORY_REST_SHARE } from '../standards/draws'
@@ -35,6 +36,14 @@ export const memory: Kind<'memory', typeof memorySchema> = defineKind({
   kind: 'memory',
   title: 'Memory',
   schema: memorySchema,
+  facets: [
+    words('type', 'type'),
+    amount('modules', 'modules'),
+    amount('each', 'each'),
+    amount('speed', 'speed'),
+    amount('height', 'height'),
+  ],
+  serves: p => p.type,
   ends: item =>
     Array.from({ length: item.part.modules }, (_, i) =>
       end({

@@ -1,4 +1,5 @@
 // The processor: its socket, whether it draws a picture, what it draws in watts.
+import { amount, words } from './facets'
 import { z } from 'zod'
 import { of, times } from '../figures/quantity'
 import { DRAW, PROCESSOR_SHARE } from '../standards/draws'
@@ -50,6 +51,13 @@ export const processor: Kind<'processor', typeof processorSchema> = defineKind({
   kind: 'processor',
   title: 'Processor',
   schema: processorSchema,
+  facets: [
+    words('socket', 'socket'),
+    words('memory', 'memory'),
+    words('picture', 'draws a picture'),
+    amount('power.sustained', 'sustained'),
+  ],
+  serves: p => p.socket,
   ends: item => [
     end({
       key: 'seat',

@@ -1,4 +1,5 @@
 // Rails, sleds and frames: they carry small drives in a larger bay.
+import { words } from './facets'
 import { z } from 'zod'
 import { frame } from '../geometry/space'
 import { DRIVE_SIZE, DRIVE_SIZES } from '../standards/modules'
@@ -29,6 +30,8 @@ export const rail: Kind<'rail', typeof railSchema> = defineKind({
   kind: 'rail',
   title: 'Rails and sleds',
   schema: railSchema,
+  facets: [words('takes', 'takes'), words('fits', 'fits')],
+  serves: p => `${p.takes} ${p.fits}`,
   ends: ({ part: p }) => [
     end({
       key: 'bay',

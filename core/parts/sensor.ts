@@ -1,4 +1,5 @@
 // A temperature probe on a thin lead.
+import { amount } from './facets'
 import { z } from 'zod'
 import { of } from '../figures/quantity'
 import { usualLead } from '../connectors/leads'
@@ -16,6 +17,7 @@ export const sensor: Kind<'sensor', typeof sensorSchema> = defineKind({
   kind: 'sensor',
   title: 'Sensor',
   schema: sensorSchema,
+  facets: [amount('lead', 'lead')],
   ends: item => [
     end({
       key: 'lead',

@@ -1,4 +1,5 @@
 // A boot stick: plugged at the rear, or inside where there is a socket for it.
+import { amount } from './facets'
 import { z } from 'zod'
 import { figure } from '../figures/units'
 import { base, defineKind, end, type Kind } from './kind'
@@ -21,6 +22,7 @@ export const stick: Kind<'stick', typeof stickSchema> = defineKind({
   kind: 'stick',
   title: 'Boot stick',
   schema: stickSchema,
+  facets: [amount('gigabytes', 'size'), amount('sticksOut', 'sticks out')],
   ends: item => [
     end({ key: 'plug', face: item.part.face, sex: 'plug', label: 'plug', need: 'should' }),
   ],

@@ -1,4 +1,5 @@
 // What is bought by the bag or the tube: screws, standoffs, paste, ties.
+import { amount, words } from './facets'
 import { z } from 'zod'
 import { figure } from '../figures/units'
 import { base, defineKind } from './kind'
@@ -17,5 +18,7 @@ export const sundry = defineKind({
   kind: 'sundry',
   title: 'Sundry',
   schema: sundrySchema,
+  facets: [words('use', 'for'), amount('count', 'count')],
+  dispensable: true,
   ends: () => [],
 })

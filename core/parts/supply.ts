@@ -1,4 +1,5 @@
 // The power supply: its label, its rails, its body, and its cables with a plug at each distance.
+import { amount, words } from './facets'
 import { z } from 'zod'
 import { of, plus } from '../figures/quantity'
 import { usualLead, usualToNext } from '../connectors/leads'
@@ -115,6 +116,13 @@ export const supply: Kind<'supply', typeof supplySchema> = defineKind({
   kind: 'supply',
   title: 'Power supply',
   schema: supplySchema,
+  facets: [
+    words('form', 'form'),
+    words('modular', 'modular'),
+    words('efficiency', 'class'),
+    amount('watts', 'rated'),
+    amount('length'),
+  ],
   ends: item => [
     end({
       key: 'mount',

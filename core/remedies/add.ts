@@ -2,26 +2,19 @@
 // over a lead that is there.
 import { endsOf, type EndOf } from '../joining/joint'
 import { mate } from '../joining/mate'
-import { kindOf, type Item, type Part } from '../parts'
+import { kindOf, specOf, type Item, type Part } from '../parts'
 import type { Situation } from '../plan/situation'
-import type { Candidate, Question, RemedyKind } from './remedy'
-
-const ADDED: Partial<Record<Part['kind'], RemedyKind>> = {
-  adapter: 'adapter',
-  hub: 'hub',
-  card: 'card',
-  lead: 'lead',
-}
+import type { Candidate, Question } from './remedy'
 
 export function additions({ finding, situation, shelf }: Question): readonly Candidate[] {
   const wanted = wantedEnds(finding, situation)
   const askers = [...wanted, ...bridged(wanted, situation)]
   return shelf.flatMap(part => {
-    const kind = ADDED[part.kind]
-    return kind && endsOfPart(part).some(own => askers.some(asker => meets(own, asker)))
+    const { bridges } = specOf(part.kind)
+    return bridges && endsOfPart(part).some(own => askers.some(asker => meets(own, asker)))
       ? [
           {
-            kind,
+            kind: bridges,
             title: `Add the ${part.model}`,
             commands: [{ do: 'addItem', item: { part, state: 'wanted' } }],
           },

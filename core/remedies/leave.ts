@@ -1,20 +1,8 @@
 // Doing with less: an end left open with a reason, a part laid aside, a supply judged by another
 // school.
 import { SCHOOL, SCHOOLS } from '../standards/supplies'
-import type { PartKind } from '../parts'
+import { specOf } from '../parts'
 import type { Candidate, Question } from './remedy'
-
-/** What a machine starts without. */
-const DISPENSABLE: readonly PartKind[] = [
-  'drive',
-  'card',
-  'fan',
-  'hub',
-  'light',
-  'adapter',
-  'lead',
-  'sundry',
-]
 
 export function leavings({ build, finding }: Question): readonly Candidate[] {
   const open: readonly Candidate[] =
@@ -36,7 +24,7 @@ export function leavings({ build, finding }: Question): readonly Candidate[] {
         ]
   const out = build.items
     .filter(
-      i => finding.parts.includes(i.id) && DISPENSABLE.includes(i.part.kind) && i.state !== 'spare',
+      i => finding.parts.includes(i.id) && specOf(i.part.kind).dispensable && i.state !== 'spare',
     )
     .map((i): Candidate => ({
       kind: 'leave out',

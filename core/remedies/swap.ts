@@ -2,7 +2,7 @@
 // what is lacking.
 import type { SingleAsk } from '../document/asks'
 import type { StoredItem } from '../document/build'
-import type { Part } from '../parts'
+import { specOf, type Part } from '../parts'
 import { bridged, meets, wantedEnds } from './add'
 import type { Candidate, Question } from './remedy'
 
@@ -27,34 +27,8 @@ export function swaps(q: Question): readonly Candidate[] {
   })
 }
 
-/**
- * What a part is there for, where parts of one kind are there for different things: a disk does not
- * stand in for a reader.
- */
-function serves(part: Part): string {
-  switch (part.kind) {
-    case 'card':
-      return part.does
-    case 'drive':
-      return `${part.shape} ${part.medium ?? part.protocol}`
-    case 'lead':
-      return `${part.face} ${part.to ?? ''}`
-    case 'adapter':
-      return [...part.inlets, ...part.outlets].map(e => e.face).join()
-    case 'hub':
-      return part.serves
-    case 'light':
-      return part.face
-    case 'rail':
-      return `${part.takes} ${part.fits}`
-    case 'memory':
-      return part.type
-    case 'processor':
-      return part.socket
-    default:
-      return part.kind
-  }
-}
+/** What a part is there for: its kind's word, or that of its sort. */
+const serves = (part: Part): string => specOf(part.kind).serves?.(part) ?? part.kind
 
 /** Items with sockets of the sort that an unmet demand asks for. */
 function offering({ finding, situation }: Question): readonly string[] {

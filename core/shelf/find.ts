@@ -2,7 +2,7 @@
 // order. Fast enough for every keystroke.
 import { compare } from '../collections/compare'
 import type { Part, PartKind } from '../parts'
-import { facetsOf, groupOf, valuesAt, type Facet, type Group } from './groups'
+import { facetsOf, groupOf, valuesAt, type ShownFacet, type Group } from './groups'
 
 /** A part made ready to be found: what it says as one text, and the values that matter. */
 interface Entry {
@@ -111,7 +111,7 @@ function keyOf(e: Entry | undefined, sort: string): string | number | null {
 
 /** What the parts of a group say at each facet: the words there are, or the least and the most. */
 export interface FacetRange {
-  readonly facet: Facet
+  readonly facet: ShownFacet
   readonly words: readonly string[]
   readonly least: number | null
   readonly most: number | null
@@ -123,7 +123,7 @@ export function rangesOf({ entries }: ShelfIndex, group: Group): readonly FacetR
     const numbers = values.filter((v): v is number => typeof v === 'number')
     return {
       facet,
-      words: facet.words ? [...new Set(values.map(String))].sort() : [],
+      words: facet.takes === 'words' ? [...new Set(values.map(String))].sort() : [],
       least: numbers.length > 0 ? Math.min(...numbers) : null,
       most: numbers.length > 0 ? Math.max(...numbers) : null,
     }

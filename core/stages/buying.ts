@@ -1,9 +1,9 @@
 // The buying: what to buy next, what is on its way, what arrived and is still to be looked at, what
 // is left to pay.
+import { specOf } from '../parts'
 import { compareBy } from '../collections/compare'
 import { ARRIVAL_CHECKS, type ArrivalCheck, type StoredItem } from '../document/build'
 import type { Step } from '../order/step'
-import type { PartKind } from '../parts'
 import { parts, type PartRow } from './parts'
 import { rounded } from '../figures/rounded'
 import { stepPlan } from '../order/section'
@@ -53,8 +53,6 @@ const ASKS: Record<ArrivalCheck, string> = {
   film: 'Is the protective film still on? It comes off before use.',
   contents: 'Is everything in the box that should be?',
 }
-/** What a film is stuck to. */
-const FILMED: readonly PartKind[] = ['case', 'cooler', 'card', 'board', 'drive']
 
 /** What buying asks of a part. */
 export type Offer = Pick<PartRow, 'id' | 'name' | 'kind' | 'title' | 'state' | 'price' | 'paid'> &
@@ -136,7 +134,7 @@ function buyingRow(
     arrives: arrives ?? null,
     returnBy: returnBy ?? null,
     neededAt: step ? { step: step.id, number: at + 1, title: step.title } : null,
-    checks: ARRIVAL_CHECKS.filter(c => c !== 'film' || FILMED.includes(kind)).map(check => ({
+    checks: ARRIVAL_CHECKS.filter(c => c !== 'film' || specOf(kind).filmed).map(check => ({
       check,
       asks: ASKS[check],
       seen: checked?.[check] ?? null,
