@@ -3,7 +3,7 @@
 
 /** The folders of the core, lowest first: each may know those before it. */
 const FLOORS = [
-  ...['collections', 'schema', 'figures', 'geometry', 'standards', 'connectors', 'case'],
+  ...['collections', 'ids', 'schema', 'figures', 'geometry', 'standards', 'connectors', 'case'],
   ...['parts', 'outlines', 'document', 'pipeline', 'matching', 'joining', 'power', 'laying'],
   ...['plan', 'panel', 'rules', 'order', 'proof', 'stages', 'drawing', 'analysis'],
   ...['forms', 'reader', 'shelf', 'exchange', 'remedies'],

@@ -1,9 +1,10 @@
+import type { EndRef } from '../ids/ids'
 import { inOrder, type Ordering } from './alike'
 import { pairId, type Candidate } from '../matching/candidate'
 import { FREE } from '../matching/cost'
 import type { Matching } from '../matching/problem'
 
-const pair = (plug: string, socket: string, rank = 0): Candidate => ({
+const pair = (plug: EndRef, socket: EndRef, rank = 0): Candidate => ({
   plug,
   socket,
   cost: [0, 0, 0, 0, 0, rank, 0],

@@ -1,11 +1,11 @@
 // Items that are alike: which of them takes which place is all one, so the first takes the first.
+import { endRef, itemOf, keyOf, type EndRef } from '../ids/ids'
 import { at } from '../collections/at'
 import { compare, compareBy } from '../collections/compare'
 import { groupBy } from '../collections/groups'
 import { overdrawn } from '../matching/budget'
 import { pairId, type Candidate, type Clause } from '../matching/candidate'
 import { byName, type Matching, type MatchProblem } from '../matching/problem'
-import { itemOfRef, keyOfRef, refOf } from './joint'
 
 /** What a new order has to keep to. */
 export interface Ordering {
@@ -60,9 +60,9 @@ function rearranged(
       ),
     )
   const to = new Map(byPlace.map((m, i) => [m.item, at(inLine, i)]))
-  const moved = (ref: string): string => {
-    const item = itemOfRef(ref)
-    return refOf(to.get(item) ?? item, keyOfRef(ref))
+  const moved = (ref: EndRef): EndRef => {
+    const item = itemOf(ref)
+    return endRef(to.get(item) ?? item, keyOf(ref))
   }
   return pairs.map(p => ({ plug: moved(p.plug), socket: moved(p.socket) }))
 }
@@ -81,8 +81,8 @@ const isBroken = (clause: Clause, pairs: readonly Candidate[]): boolean =>
 const whereJoined = (pairs: readonly Candidate[], item: string): string =>
   pairs
     .flatMap(({ plug, socket }) => {
-      if (itemOfRef(plug) === item) return [`${keyOfRef(plug)} ${socket}`]
-      return itemOfRef(socket) === item ? [`${keyOfRef(socket)} ${plug}`] : []
+      if (itemOf(plug) === item) return [`${keyOf(plug)} ${socket}`]
+      return itemOf(socket) === item ? [`${keyOf(socket)} ${plug}`] : []
     })
     .sort()
     .join('|')

@@ -1,4 +1,7 @@
 // Which plugs along each cable serve the sockets that a matching has chosen.
+import { pinned } from './weighing'
+import { jointId } from '../ids/ids'
+import type { EndRef } from '../ids/ids'
 import type { Layout } from '../case/layout'
 import { compareBy } from '../collections/compare'
 import { pairId, type Candidate } from '../matching/candidate'
@@ -56,16 +59,14 @@ const planned = kept(
   'chain-plan',
   ({ plugs, sockets, possible, frames, layout, pins }: Planning): ChainPlan => {
     const joinable = new Set(possible)
-    const pinned = Object.entries(pins).filter(([plug, socket]) =>
-      joinable.has(`${plug}~${socket}`),
-    )
-    const socketOf = new Map(pinned)
-    const plugOf = new Map(pinned.map(([plug, socket]) => [socket, plug]))
-    const fits = (plug: string, socket: string): boolean =>
-      joinable.has(`${plug}~${socket}`) &&
+    const kept = pinned(pins).filter(([plug, socket]) => joinable.has(jointId(plug, socket)))
+    const socketOf = new Map(kept)
+    const plugOf = new Map(kept.map(([plug, socket]) => [socket, plug]))
+    const fits = (plug: EndRef, socket: EndRef): boolean =>
+      joinable.has(jointId(plug, socket)) &&
       (socketOf.get(plug) ?? socket) === socket &&
       (plugOf.get(socket) ?? plug) === plug
-    const given = (plug: string, socket: string): boolean => pins[plug] === socket
+    const given = (plug: EndRef, socket: EndRef): boolean => pins[plug] === socket
     return chainPlan({ plugs, sockets, frames, layout, given, fits })
   },
 )

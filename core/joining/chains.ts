@@ -1,6 +1,7 @@
 // Cables with several plugs: which of them serve a set of sockets, so that each stretch between two
 // plugs in use is long enough and the least cable is laid. Exact: per cable the best way to serve
 // each set of sockets, then cables put together.
+import type { EndRef } from '../ids/ids'
 import type { Layout } from '../case/layout'
 import { at } from '../collections/at'
 import { groupBy } from '../collections/groups'
@@ -59,9 +60,9 @@ export interface ChainProblem {
   readonly plugs: readonly EndOf[]
   readonly sockets: readonly EndOf[]
   /** Whether this plug may go into this socket at all. */
-  readonly fits: (plug: string, socket: string) => boolean
+  readonly fits: (plug: EndRef, socket: EndRef) => boolean
   /** Whether a hand has joined them: then no length is asked. */
-  readonly given: (plug: string, socket: string) => boolean
+  readonly given: (plug: EndRef, socket: EndRef) => boolean
   readonly frames: Frames
   readonly layout: Layout | null
 }

@@ -1,9 +1,10 @@
 // What a choice of joints breaks once it is known where everything sits: lines that end short.
+import { keyOf, endRef, jointId } from '../ids/ids'
 import type { Vec3 } from '../geometry/space'
 import type { Layout } from '../case/layout'
 import type { Sum } from '../figures/quantity'
 import { endsShort, extentOf, needOf } from '../case/reach'
-import { keyOfRef, type EndOf } from './joint'
+import { type EndOf } from './joint'
 import type { Line, Pair } from './lines'
 import { pairId } from '../matching/candidate'
 
@@ -37,8 +38,8 @@ export function conflicts(
           tooShort(line.from, line.to, e.end.lead.length),
       )
       return kin.map(e => [
-        `${e.item}/${keyOfRef(far.plug)}~${far.socket}`,
-        `${e.ref}~${line.goal.ref}`,
+        jointId(endRef(e.item, keyOf(far.plug)), far.socket),
+        jointId(e.ref, line.goal.ref),
       ])
     })
 

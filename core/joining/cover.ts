@@ -1,10 +1,11 @@
 // What a seat shuts: the ends that lie under the body that comes with it, and those that the board
 // switches off for it.
 import { frame, placeBox, within as inFrame, type Box } from '../geometry/space'
+import type { EndRef } from '../ids/ids'
 import type { EndOf } from './joint'
 
 export interface Shut {
-  readonly ref: string
+  readonly ref: EndRef
   readonly how: 'covered' | 'switched off'
 }
 

@@ -1,4 +1,5 @@
 // What there is to be joined in one horizon: all that the choice of seats and plugs is made from.
+import { pinned } from './weighing'
 import type { Layout } from '../case/layout'
 import { oncePer } from '../collections/once'
 import { isMechanical } from '../connectors/connectors'
@@ -54,16 +55,14 @@ export function problemOf(
   demands: readonly Demand[],
   { asking, pins }: Pick<Joinable, 'asking' | 'pins'>,
 ): Omit<MatchProblem, 'clauses'> {
-  const able = new Set(candidates.flatMap(c => [c.plug, c.socket]))
+  const able = new Set<string>(candidates.flatMap(c => [c.plug, c.socket]))
   return {
     demands,
     candidates,
     budgets: binding(asking.budgets, candidates),
     excludes: asking.excludes.filter(([a, b]) => able.has(a) && able.has(b)),
     follows: asking.follows.filter(([a, b]) => able.has(a) || able.has(b)),
-    pins: Object.entries(pins).filter(([a, b]) =>
-      candidates.some(c => c.plug === a && c.socket === b),
-    ),
+    pins: pinned(pins).filter(([a, b]) => candidates.some(c => c.plug === a && c.socket === b)),
   }
 }
 

@@ -1,7 +1,8 @@
 // What holds between ends whatever is chosen: some are never both joined, some ask for another,
 // some share a limit.
+import { endRef } from '../ids/ids'
 import { toleranceOf, valueOf } from '../figures/quantity'
-import { refOf, type EndOf } from './joint'
+import { type EndOf } from './joint'
 import type { Budget } from '../matching/budget'
 
 /** Ends that are never both joined: two of a one-of group, a whole plug and its halves. */
@@ -37,7 +38,7 @@ function groups(
 export function followings(ends: readonly EndOf[]): readonly (readonly [string, string])[] {
   const known = new Set(ends.map(e => e.ref))
   const fed = ends
-    .flatMap(e => e.end.follows.map(key => [e.ref, refOf(e.item, key)] as const))
+    .flatMap(e => e.end.follows.map(key => [e.ref, endRef(e.item, key)] as const))
     .filter(([, inlet]) => known.has(inlet))
   return [
     ...groups(ends, 'both').flatMap(

@@ -1,15 +1,8 @@
+import type { EndRef } from '../ids/ids'
+import { endRef, itemOf, jointId, keyOf } from '../ids/ids'
 import { end } from '../parts/kind'
 import { fact, of } from '../figures/quantity'
-import {
-  demandsOf,
-  itemOfRef,
-  jointId,
-  jointOf,
-  keyOfRef,
-  outlineOf,
-  refOf,
-  type EndOf,
-} from './joint'
+import { demandsOf, jointOf, outlineOf, type EndOf } from './joint'
 import { binding, overdrawn } from '../matching/budget'
 import type { Candidate } from '../matching/candidate'
 import { FREE } from '../matching/cost'
@@ -18,7 +11,7 @@ import { bodiesOf, exitOf, framesOf, pointOf } from './places'
 import { frame } from '../geometry/space'
 
 const at = (item: string, key: string, about: Partial<Parameters<typeof end>[0]> = {}): EndOf => ({
-  ref: refOf(item, key),
+  ref: endRef(item, key),
   item,
   end: end({ key, face: 'usb-2', sex: 'plug', label: key, ...about }),
 })
@@ -36,7 +29,7 @@ test('a joint’s id is made of its two items and end keys, plug first', () => {
     pinned: true,
     count: 1,
   })
-  expect([itemOfRef('case/usb'), keyOfRef('case/usb'), jointId('a/b', 'c/d')]).toEqual([
+  expect([itemOf('case/usb'), keyOf('case/usb'), jointId('a/b', 'c/d')]).toEqual([
     'case',
     'usb',
     'a/b~c/d',
@@ -160,14 +153,14 @@ describe('places', () => {
 })
 
 describe('limits that sockets share', () => {
-  const pair = (plug: string, socket: string): Candidate => ({ plug, socket, cost: FREE })
+  const pair = (plug: EndRef, socket: EndRef): Candidate => ({ plug, socket, cost: FREE })
   const budget = (limit: number) => ({
     sockets: ['hub/1', 'hub/2'],
     limit,
     takes: { 'a/lead': 0.9, 'b/lead': 0.6, 'c/lead': 0.2 },
   })
-  const all = ['a/lead', 'b/lead', 'c/lead'].flatMap(p =>
-    ['hub/1', 'hub/2', 'board/fan'].map(s => pair(p, s)),
+  const all = (['a/lead', 'b/lead', 'c/lead'] as const).flatMap(p =>
+    (['hub/1', 'hub/2', 'board/fan'] as const).map(s => pair(p, s)),
   )
 
   test('only those bind that the hungriest plugs could pass together: 0.9 + 0.6 A in two places', () => {

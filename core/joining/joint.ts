@@ -5,30 +5,31 @@ import { groupBy } from '../collections/groups'
 import { oncePer } from '../collections/once'
 import { isMechanical, isPower, type Face } from '../connectors/connectors'
 import { MECHANICAL } from '../connectors/mechanical'
+import { endRef, jointId, type EndRef, type JointId } from '../ids/ids'
 import type { Item } from '../parts'
 import type { End } from '../parts/kind'
 import type { Sum } from '../figures/quantity'
 
 /** An end of an item in this build. `ref` is `item/end`. */
 export interface EndOf {
-  readonly ref: string
+  readonly ref: EndRef
   readonly item: string
   readonly end: End
 }
 
 /** What an end is and is called, without its figures: what a figure that changes leaves alone. */
 export interface Outline extends Pick<End, 'label' | 'face' | 'sex' | 'among' | 'count' | 'role'> {
-  readonly ref: string
+  readonly ref: EndRef
   readonly item: string
   /** The cable it hangs on, where its part names it. */
   readonly chain: string | null
 }
 
 export interface Joint {
-  readonly id: string
+  readonly id: JointId
   /** The plug's end and the socket's. */
-  readonly a: string
-  readonly b: string
+  readonly a: EndRef
+  readonly b: EndRef
   readonly items: readonly [string, string]
   readonly face: Face
   readonly socketFace: Face
@@ -43,7 +44,7 @@ export interface Demand {
   readonly id: string
   readonly item: string
   readonly need: 'must' | 'should' | 'may'
-  readonly refs: readonly string[]
+  readonly refs: readonly EndRef[]
   readonly label: string
 }
 
@@ -55,26 +56,21 @@ export interface Unmet {
   readonly demand: Demand
   readonly reasons: readonly string[]
   readonly short: Short | null
-  readonly taken: readonly string[]
+  readonly taken: readonly EndRef[]
 }
 export interface Short {
   readonly line: string
   readonly need: Sum
   readonly have: Sum
-  readonly refs: readonly string[]
+  readonly refs: readonly EndRef[]
 }
-
-export const refOf = (item: string, key: string): string => `${item}/${key}`
-export const jointId = (plug: string, socket: string): string => `${plug}~${socket}`
-export const keyOfRef = (ref: string): string => ref.slice(ref.indexOf('/') + 1)
-export const itemOfRef = (ref: string): string => ref.slice(0, ref.indexOf('/'))
 
 /** Ends by their ref. */
 export const endsByRef = oncePer(
   (ends: readonly EndOf[]): ReadonlyMap<string, EndOf> => new Map(ends.map(e => [e.ref, e])),
 )
 export const endsOf = (item: Item, ends: readonly End[]): readonly EndOf[] =>
-  ends.map(end => ({ ref: refOf(item.id, end.key), item: item.id, end }))
+  ends.map(end => ({ ref: endRef(item.id, end.key), item: item.id, end }))
 
 /**
  * An end without what it takes and gives: what decides where it can be joined, and how far that is.
@@ -113,7 +109,7 @@ export function jointOf(plug: Outline, socket: Outline, pinned: boolean): Joint 
  */
 export function demandsOf(ends: readonly EndOf[]): readonly Demand[] {
   const followed = new Set(
-    ends.flatMap(({ item, end }) => end.follows.map(key => refOf(item, key))),
+    ends.flatMap(({ item, end }) => end.follows.map(key => endRef(item, key))),
   )
   const groups = groupBy(
     ends.filter(e => asks(e, followed.has(e.ref))),
@@ -143,7 +139,7 @@ const groupOf = ({ end: { among } }: EndOf): string | null =>
   among?.how === 'one-of' || among?.how === 'any-of' ? among.group : null
 const demandIdOf = (e: EndOf): string => {
   const group = groupOf(e)
-  return group === null ? e.ref : refOf(e.item, group)
+  return group === null ? e.ref : endRef(e.item, group)
 }
 
 const NEEDS = ['must', 'should', 'may'] as const

@@ -1,9 +1,10 @@
 // One choice of seats, and the plugs laid for it with true lengths, lines and chains.
-import { endsOfPair, pairId, type Candidate, type Clause } from '../matching/candidate'
+import { endsOfJoint, itemOf, type EndRef } from '../ids/ids'
+import { pairId, type Candidate, type Clause } from '../matching/candidate'
 import { add, FREE, UNMET, withoutLength, type Cost } from '../matching/cost'
 import type { Matching } from '../matching/problem'
 import { kept } from '../pipeline/kept'
-import { endsByRef, itemOfRef, type EndOf, type Joint } from './joint'
+import { endsByRef, type EndOf, type Joint } from './joint'
 import { candidatesOf, isBodyEnd, jointsOf, leadEnds, type Joinable } from './joinable'
 import type { Line } from './lines'
 import { withinReach } from './loose-leads'
@@ -40,7 +41,7 @@ const placesAt = kept(
 const seatedAt = kept(
   'seated',
   (seatPairs: readonly Weighed[], seats: readonly Joint[]): readonly Weighed[] => {
-    const taken = new Set(seats.map(j => j.id))
+    const taken = new Set<string>(seats.map(j => j.id))
     return seatPairs.filter(w => w.candidate && taken.has(pairId(w.candidate)))
   },
 )
@@ -124,14 +125,14 @@ export function cutOf({ seats, laid, clauses, shut }: Laying, joinable: Joinable
   const items = new Set(
     [
       ...lost.flatMap(w => [w.plug, w.socket]),
-      ...clauses.flat(2).flatMap(endsOfPair),
+      ...clauses.flat(2).flatMap(id => endsOfJoint(id) ?? []),
       ...[...shut.values()].map(s => s.by.plug),
-    ].flatMap(ref => upwards(itemOfRef(ref))),
+    ].flatMap(ref => upwards(itemOf(ref))),
   )
   /** Whether one plug may stand for the other: they are the same, or of items that are alike. */
-  const standsFor = (plug: string, other: string): boolean => {
-    const kin = alike.get(itemOfRef(other))
-    return plug === other || (kin !== undefined && alike.get(itemOfRef(plug)) === kin)
+  const standsFor = (plug: EndRef, other: EndRef): boolean => {
+    const kin = alike.get(itemOf(other))
+    return plug === other || (kin !== undefined && alike.get(itemOf(plug)) === kin)
   }
   const possible = seatPairs.filter(w => w.candidate)
   return seats

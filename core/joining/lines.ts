@@ -3,13 +3,14 @@
 import type { Vec3 } from '../geometry/space'
 import { groupBy } from '../collections/groups'
 import { plus, type Sum } from '../figures/quantity'
+import type { EndRef } from '../ids/ids'
 import { pairId } from '../matching/candidate'
 import { exitOf, pointOf, type Frames } from './places'
 import type { EndOf } from './joint'
 
 export interface Pair {
-  readonly plug: string
-  readonly socket: string
+  readonly plug: EndRef
+  readonly socket: EndRef
 }
 
 export interface Line {

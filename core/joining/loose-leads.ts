@@ -1,11 +1,13 @@
 // Loose leads: an end in a socket is worth nothing where no socket for its other end lies within
 // reach.
+import { pinned } from './weighing'
+import { itemOf } from '../ids/ids'
 import { groupBy } from '../collections/groups'
 import type { Layout } from '../case/layout'
 import { extentOf } from '../case/reach'
 import type { Frame, Vec3 } from '../geometry/space'
 import { kept } from '../pipeline/kept'
-import { itemOfRef, type EndOf } from './joint'
+import { type EndOf } from './joint'
 import { nearestWay, pointsAt, type WayFound } from './ways'
 import type { Pins, Weighed, Whereabouts, Places } from './weighing'
 
@@ -17,7 +19,7 @@ export function withinReach(
   { places, layout }: Whereabouts,
 ): readonly Weighed[] {
   if (!layout) return weighed
-  const byHand = new Set(Object.keys(pins).map(itemOfRef))
+  const byHand = new Set(pinned(pins).map(([plug]) => itemOf(plug)))
   const loose = [...ends.values()].filter(e => e.end.among?.how === 'both' && !byHand.has(e.item))
   return checkedLeads(at, { at, weighed, loose, ends, places, layout })
 }
@@ -36,8 +38,8 @@ const checkedLeads = kept(
   ({ at, weighed, loose, ends, places, layout }: Checking): readonly Weighed[] => {
     const own = groupBy(loose, e => e.item)
     const ofLead = groupBy(
-      weighed.filter(w => w.candidate && own.has(itemOfRef(w.plug))),
-      w => itemOfRef(w.plug),
+      weighed.filter(w => w.candidate && own.has(itemOf(w.plug))),
+      w => itemOf(w.plug),
     )
     const checked = new Map(
       [...ofLead].flatMap(([lead, list]) => {

@@ -1,8 +1,9 @@
 // Where each joined item ends up in the case: frames handed down from seat to seat, bodies and ends
 // with them.
+import { itemOf } from '../ids/ids'
 import { frame, place, placeBox, within, type Box, type Frame, type Vec3 } from '../geometry/space'
 import type { PartKind } from '../parts'
-import { itemOfRef, type EndOf, type Joint } from './joint'
+import { type EndOf, type Joint } from './joint'
 
 /** A body in the case's frame. A kit of two modules has two. */
 export interface Body {
@@ -34,7 +35,7 @@ export function framesOf(
     before = waiting.length
     waiting = waiting.filter(joint => {
       const own = seatFrame(frames, ends, joint)
-      const item = itemOfRef(joint.a)
+      const item = itemOf(joint.a)
       if (own && !frames.has(item)) frames.set(item, own)
       return !own
     })
@@ -44,7 +45,7 @@ export function framesOf(
 
 /** The frame of what sits at a joint, or null when its place is not known (yet). */
 function seatFrame(frames: Frames, ends: ReadonlyMap<string, EndOf>, joint: Joint): Frame | null {
-  const outer = frames.get(itemOfRef(joint.b))
+  const outer = frames.get(itemOf(joint.b))
   const seat = ends.get(joint.b)?.end.seat
   return outer && seat ? within(outer, seat) : null
 }

@@ -1,12 +1,13 @@
 // Why a demand found no partner: what is short, what is shut, what looks alike, or that nothing is
 // there.
+import { itemOf, type EndRef } from '../ids/ids'
 import { at } from '../collections/at'
 import { groupBy } from '../collections/groups'
 import { valueOf } from '../figures/quantity'
 import { faceName } from '../connectors/connectors'
 import type { Weighed } from './weighing'
 import type { Shut } from './cover'
-import { itemOfRef, type Demand, type Outline, type Short, type Unmet } from './joint'
+import { type Demand, type Outline, type Short, type Unmet } from './joint'
 
 /** An end that is shut, and by what is seated where. */
 export interface ShutBy extends Shut {
@@ -71,7 +72,7 @@ function reasonsFor(
 
 const isFree = ({ shut, joined }: Tried, { ref }: Outline): boolean =>
   !shut.has(ref) && !joined.has(ref)
-const takenOf = ({ shut, joined }: Tried, ends: readonly Outline[]): readonly string[] =>
+const takenOf = ({ shut, joined }: Tried, ends: readonly Outline[]): readonly EndRef[] =>
   [...new Set(ends.flatMap(e => (joined.has(e.ref) && !shut.has(e.ref) ? [e.ref] : [])))].sort()
 
 /**
@@ -82,9 +83,7 @@ function portlessLead(about: Case, loose: readonly Weighed[]): Omit<Unmet, 'dema
   const free = about.fits.filter(e => isFree(about, e))
   const nearEnds = free.filter(e => e.among?.how === 'both')
   if (nearEnds.length === 0 || free.length > nearEnds.length) return null
-  const far = loose.filter(w =>
-    nearEnds.some(e => e.item === itemOfRef(w.plug) && e.ref !== w.plug),
-  )
+  const far = loose.filter(w => nearEnds.some(e => e.item === itemOf(w.plug) && e.ref !== w.plug))
   const ports = [...new Set(far.map(w => w.socket))].flatMap(ref => about.ends.get(ref) ?? [])
   const rest = ports.length > 0 ? 'the others are taken' : 'none is there'
   const why = [...closures(ports, about), rest].join('; ')
@@ -146,7 +145,7 @@ function closures(ends: readonly Outline[], { ends: all, shut }: Tried): readonl
     const found = shut.get(ref)
     return found ? [{ ...found, label }] : []
   })
-  const groups = groupBy(closed, c => `${itemOfRef(c.by.plug)} ${c.how}`)
+  const groups = groupBy(closed, c => `${itemOf(c.by.plug)} ${c.how}`)
   return [...groups.values()].map(group => {
     const { how, by } = at(group, 0)
     const labels = [...new Set(group.map(c => c.label))]

@@ -1,6 +1,7 @@
 // Every place that a part could take, before seats are chosen: from the case inwards.
+import { itemOf } from '../ids/ids'
 import { frame, within, type Frame } from '../geometry/space'
-import { itemOfRef, type EndOf } from './joint'
+import { type EndOf } from './joint'
 import type { Places, Weighed } from './weighing'
 
 /** One part in a seat of another, as it could be. */
@@ -16,7 +17,7 @@ export const sittingsOf = (
   weighed.flatMap(({ candidate, plug, socket }) => {
     const holder = ends.get(socket)
     return candidate && holder?.end.seat
-      ? [{ item: itemOfRef(plug), in: holder.item, seat: holder.end.seat }]
+      ? [{ item: itemOf(plug), in: holder.item, seat: holder.end.seat }]
       : []
   })
 

@@ -3,6 +3,7 @@ import type { Layout } from '../case/layout'
 import { endsShort, extentOf, needOf, reach } from '../case/reach'
 import type { Sum } from '../figures/quantity'
 import { place, type Frame, type Vec3 } from '../geometry/space'
+import type { EndRef } from '../ids/ids'
 import type { Short } from './joint'
 
 export interface WayFound {
@@ -20,7 +21,7 @@ export interface LeadBetween {
   /** What the lead and its goal are called. */
   readonly line: string
   readonly goal: string
-  readonly refs: readonly [string, string]
+  readonly refs: readonly [EndRef, EndRef]
 }
 
 export const pointsAt = (frames: readonly Frame[], point: Vec3): readonly Vec3[] =>

@@ -7,6 +7,7 @@ import type { Frame } from '../geometry/space'
 import type { Candidate } from '../matching/candidate'
 import type { Cost } from '../matching/cost'
 import { kept } from '../pipeline/kept'
+import type { EndRef } from '../ids/ids'
 import { isChained } from './chains'
 import { shutBy, type Shut } from './cover'
 import type { EndOf, Short } from './joint'
@@ -18,8 +19,8 @@ import { nearestWay, pointsAt, type WayFound } from './ways'
  * nothing here changes nothing.
  */
 export interface Weighed {
-  readonly plug: string
-  readonly socket: string
+  readonly plug: EndRef
+  readonly socket: EndRef
   /** Null when the two do not go together, or go together and should not. */
   readonly candidate: Candidate | null
   readonly shuts: readonly Shut[]
@@ -39,7 +40,8 @@ export interface Whereabouts {
   /** Whether the length of the way counts: only once it is known what sits where. */
   readonly lengths: boolean
 }
-export type Pins = Readonly<Record<string, string>>
+export type Pins = Readonly<Record<EndRef, EndRef>>
+export const pinned = (pins: Pins) => Object.entries(pins) as [plug: EndRef, socket: EndRef][]
 
 /** A plug or a socket with the places it could have. */
 interface Placed {

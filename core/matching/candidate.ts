@@ -1,9 +1,10 @@
 // A pair that could be joined.
+import { jointId, type EndRef, type JointId } from '../ids/ids'
 import type { Cost } from './cost'
 
 export interface Candidate {
-  readonly plug: string
-  readonly socket: string
+  readonly plug: EndRef
+  readonly socket: EndRef
   readonly cost: Cost
   /**
    * Ends that cannot be joined while this pair is: what a card covers, what a drive switches off.
@@ -11,17 +12,14 @@ export interface Candidate {
   readonly shuts?: readonly string[]
 }
 
-/** A pair's name: `plug~socket`. */
-export const pairId = (c: Pick<Candidate, 'plug' | 'socket'>): string => `${c.plug}~${c.socket}`
-
-/** The two ends of a pair, from its name. */
-export const endsOfPair = (id: string): readonly string[] => id.split('~')
+/** A pair's name: that of the joint it would be. */
+export const pairId = (c: Pick<Candidate, 'plug' | 'socket'>): JointId => jointId(c.plug, c.socket)
 
 /** Sets of pairs, by name, one pair of each of which cannot all be joined at once. */
 export type Clause = readonly (readonly string[])[]
 
 /** The pairs by each of their two ends. */
-export const byEnd = <P extends { readonly plug: string; readonly socket: string }>(
+export const byEnd = <P extends Pick<Candidate, 'plug' | 'socket'>>(
   pairs: readonly P[],
 ): ReadonlyMap<string, P> =>
   new Map(pairs.flatMap(p => [[p.plug, p] as const, [p.socket, p] as const]))

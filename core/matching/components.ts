@@ -28,7 +28,7 @@ type Parts = { -readonly [K in keyof MatchProblem]: MatchProblem[K][number][] }
  * candidate are a part each.
  */
 export function components(problem: MatchProblem): readonly MatchProblem[] {
-  const plugOf = new Map(
+  const plugOf = new Map<string, string>(
     problem.clauses.length > 0 ? problem.candidates.map(c => [pairId(c), c.plug]) : [],
   )
   /** The plug of a pair, or the pair's own name where it is no candidate. */
@@ -67,7 +67,7 @@ function united(
   homeOf: (clause: Clause) => string,
 ): Unions {
   const unions = new Unions()
-  const inPairs = new Set(problem.candidates.flatMap(c => [c.plug, c.socket]))
+  const inPairs = new Set<string>(problem.candidates.flatMap(c => [c.plug, c.socket]))
   for (const c of problem.candidates) {
     unions.unite(c.plug, c.socket)
     for (const ref of c.shuts ?? []) if (inPairs.has(ref)) unions.unite(c.plug, ref)

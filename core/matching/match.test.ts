@@ -21,8 +21,8 @@ const cost = (gravity: number, rank: number, length: number): Cost => [
 const problems: fc.Arbitrary<MatchProblem> = fc
   .record({ plugs: fc.integer({ min: 1, max: 5 }), sockets: fc.integer({ min: 1, max: 5 }) })
   .chain(({ plugs, sockets }) => {
-    const P = Array.from({ length: plugs }, (_, i) => `p${i}`)
-    const S = Array.from({ length: sockets }, (_, i) => `s${i}`)
+    const P = Array.from({ length: plugs }, (_, i) => `p/${i}` as const)
+    const S = Array.from({ length: sockets }, (_, i) => `s/${i}` as const)
     const ends = [...P, ...S]
     return fc
       .record({
@@ -52,13 +52,13 @@ const problems: fc.Arbitrary<MatchProblem> = fc
               ),
             ),
           ),
-        excludes: plugs > 1 ? fc.constantFrom([], [['p0', 'p1'] as const]) : fc.constant([]),
+        excludes: plugs > 1 ? fc.constantFrom([], [['p/0', 'p/1'] as const]) : fc.constant([]),
         follows:
           plugs > 3
             ? fc.constantFrom(
                 [],
-                [['p2', 'p3'] as const],
-                [['p2', 'p3'] as const, ['p3', 'p2'] as const],
+                [['p/2', 'p/3'] as const],
+                [['p/2', 'p/3'] as const, ['p/3', 'p/2'] as const],
               )
             : fc.constant([]),
         pins: fc.constant([]),
@@ -95,7 +95,7 @@ const problems: fc.Arbitrary<MatchProblem> = fc
           })
           return {
             demands: anyOf
-              ? [...demands, { id: 'any', need: 'should', refs: ['s0', 's1'] }]
+              ? [...demands, { id: 'any', need: 'should', refs: ['s/0', 's/1'] }]
               : demands,
             candidates: named,
             excludes,
@@ -126,8 +126,8 @@ function isAllowed(
   { excludes, follows, clauses, budgets }: MatchProblem,
   chosen: readonly Candidate[],
 ): boolean {
-  const used = new Set(chosen.flatMap(o => [o.plug, o.socket]))
-  const ids = new Set(chosen.map(pairId))
+  const used = new Set<string>(chosen.flatMap(o => [o.plug, o.socket]))
+  const ids = new Set<string>(chosen.map(pairId))
   return (
     !excludes.some(([a, b]) => used.has(a) && used.has(b)) &&
     !follows.some(([a, b]) => used.has(a) && !used.has(b)) &&
@@ -154,7 +154,7 @@ function bruteForce(problem: MatchProblem): Cost {
         visit(i + 1, [...chosen, c])
       return
     }
-    const used = new Set(chosen.flatMap(o => [o.plug, o.socket]))
+    const used = new Set<string>(chosen.flatMap(o => [o.plug, o.socket]))
     if (!isAllowed(problem, chosen)) return
     const unmet = demands.filter(d => !d.refs.some(r => used.has(r)))
     const price = [...chosen.map(o => o.cost), ...unmet.map(d => unmetCost(d.need))].reduce(
@@ -232,10 +232,16 @@ test('larger ones, against an integer program', async () => {
     { numRuns: 25, seed: 7 },
   )
   for (const numbers of random) {
-    const P = Array.from({ length: 8 }, (_, i) => `p${i}`)
+    const P = Array.from({ length: 8 }, (_, i) => `p/${i}` as const)
     const candidates = numbers.flatMap((n, i) =>
       n % 3 === 0
-        ? [{ plug: `p${i % 8}`, socket: `s${Math.floor(i / 8)}`, cost: cost(0, 0, n) }]
+        ? [
+            {
+              plug: `p/${i % 8}` as const,
+              socket: `s/${Math.floor(i / 8)}` as const,
+              cost: cost(0, 0, n),
+            },
+          ]
         : [],
     )
     const problem: MatchProblem = {
@@ -253,41 +259,45 @@ test('larger ones, against an integer program', async () => {
 test('not first come first served: the pickier plug gets the only socket it fits', () => {
   const problem: MatchProblem = {
     demands: [
-      { id: 'a', need: 'must', refs: ['a'] },
-      { id: 'b', need: 'must', refs: ['b'] },
+      { id: 'a/plug', need: 'must', refs: ['a/plug'] },
+      { id: 'b/plug', need: 'must', refs: ['b/plug'] },
     ],
     candidates: [
-      { plug: 'a', socket: 's1', cost: cost(0, 0, 1) },
-      { plug: 'a', socket: 's2', cost: cost(0, 0, 9) },
-      { plug: 'b', socket: 's1', cost: cost(0, 0, 1) },
+      { plug: 'a/plug', socket: 's/1', cost: cost(0, 0, 1) },
+      { plug: 'a/plug', socket: 's/2', cost: cost(0, 0, 9) },
+      { plug: 'b/plug', socket: 's/1', cost: cost(0, 0, 1) },
     ],
     ...NO_RULES,
   }
-  expect(match(problem).pairs.map(p => `${p.plug}${p.socket}`)).toEqual(['as2', 'bs1'])
+  expect(match(problem).pairs.map(p => `${p.plug}${p.socket}`)).toEqual(['a/plugs/2', 'b/plugs/1'])
 })
 
 test('equal ways: the first in canonical order; a pin rules; the limit is told', () => {
   const problem = (pins: MatchProblem['pins']): MatchProblem => ({
-    demands: ['a', 'b'].map(id => ({ id, need: 'must', refs: [id] })),
-    candidates: ['a', 'b'].flatMap(plug =>
-      ['s1', 's2'].map(socket => ({ plug, socket, cost: FREE })),
+    demands: (['a/plug', 'b/plug'] as const).map(id => ({ id, need: 'must', refs: [id] })),
+    candidates: (['a/plug', 'b/plug'] as const).flatMap(plug =>
+      (['s/1', 's/2'] as const).map(socket => ({ plug, socket, cost: FREE })),
     ),
     ...NO_RULES,
     pins,
   })
-  expect(match(problem([])).pairs.map(p => p.socket)).toEqual(['s1', 's2'])
-  expect(match(problem([['a', 's2']])).pairs.map(p => p.socket)).toEqual(['s2', 's1'])
+  expect(match(problem([])).pairs.map(p => p.socket)).toEqual(['s/1', 's/2'])
+  expect(match(problem([['a/plug', 's/2']])).pairs.map(p => p.socket)).toEqual(['s/2', 's/1'])
 })
 
 test('what cannot be solved within the limit says so', () => {
   const hard: MatchProblem = {
     demands: [
-      { id: 'a', need: 'must', refs: ['a'] },
-      { id: 'b', need: 'must', refs: ['b'] },
+      { id: 'a/plug', need: 'must', refs: ['a/plug'] },
+      { id: 'b/plug', need: 'must', refs: ['b/plug'] },
     ],
-    candidates: ['a', 'b'].map((plug, i) => ({ plug, socket: `s${i}`, cost: FREE })),
+    candidates: (['a/plug', 'b/plug'] as const).map((plug, i) => ({
+      plug,
+      socket: `s/${i}` as const,
+      cost: FREE,
+    })),
     ...NO_RULES,
-    excludes: [['a', 'b']],
+    excludes: [['a/plug', 'b/plug']],
   }
   expect([match(hard).exact, match(hard).unmet.length, match(hard, 1).exact]).toEqual([
     true,

@@ -31,7 +31,7 @@ export function relaxationOf(problem: MatchProblem): Relaxation {
   const candidates = allowedByPins(problem)
   const rows = [...new Set(candidates.map(c => c.plug))].sort()
   const columns = [...new Set(candidates.map(c => c.socket))].sort()
-  const ends = new Set([...rows, ...columns])
+  const ends = new Set<string>([...rows, ...columns])
   const joinable = (ref: string): boolean => ends.has(ref)
   const prices = pricing(problem, candidates, rows.length * (rows.length + columns.length))
   const { freeOf, base, groups } = pricesOfFreedom(problem, joinable, prices)

@@ -1,4 +1,5 @@
 // From joints to steps: what belongs in one go, and the tasks that make no joint.
+import { taskId } from '../ids/ids'
 import { specOf } from '../parts'
 import { feeds, stepWith } from '../connectors/connectors'
 import { cardsInCase, slotRows } from '../rules/fit/card-room'
@@ -159,11 +160,11 @@ export function mannerOf({ part: p }: Item): string | null {
 }
 
 const task = (kind: StepKind, about: Partial<PlannedStep> = {}): PlannedStep => ({
-  id: `task:${kind}`,
+  id: taskId(kind),
   kind,
   items: [],
   joints: [],
-  marks: [`task:${kind}`],
+  marks: [taskId(kind)],
   demand: null,
   face: null,
   what: '',
@@ -216,7 +217,7 @@ function tasks(s: StepsFrom): readonly PlannedStep[] {
 /** Covers off before each card, and firmware that has to be newer before the processor is seen. */
 function ofCards(s: StepsFrom): readonly PlannedStep[] {
   const covers = cardsInCase(s).map(c => {
-    const id = `task:covers:${c.card.id}`
+    const id = taskId('covers', c.card.id)
     return task('covers', {
       id,
       marks: [id],
@@ -228,7 +229,7 @@ function ofCards(s: StepsFrom): readonly PlannedStep[] {
   })
   const flashes = firmwares(s).flatMap(f => {
     const version = flashTo(f)
-    const id = `task:firmware:${f.board.id}`
+    const id = taskId('firmware', f.board.id)
     return version !== null && f.board.part.firmware?.flashes
       ? [
           task('firmware', {
@@ -251,7 +252,7 @@ function ofSupply(s: StepsFrom, school: Habits): readonly PlannedStep[] {
       s.plugs.filter(j => j.items[0] === supply.id).map(j => s.outlines.get(j.a)?.chain ?? ''),
     )
     const lead = s.plugs.find(j => j.items[0] === supply.id && feeds(j.socketFace) === 'processor')
-    const [plugId, layId] = [`task:supply-cables:${supply.id}`, `task:lay-lead:${supply.id}`]
+    const [plugId, layId] = [taskId('supply-cables', supply.id), taskId('lay-lead', supply.id)]
     return [
       ...(supply.part.modular !== 'fixed' && cables.size > 0
         ? [

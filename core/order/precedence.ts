@@ -1,5 +1,5 @@
 // What must come before what, and why. Each row is one reason; adding a reason is adding a row.
-import { itemOfRef } from '../joining/joint'
+import { itemsOfJoint } from '../ids/ids'
 import type { Habits } from './habits'
 import type { Edge, EdgeBasis, PlannedStep, StepKind } from './step'
 
@@ -54,8 +54,8 @@ const MAKES: readonly StepKind[] = [
 const HERE: readonly StepKind[] = ['bench-start', 'bench-clear']
 
 const share = (before: PlannedStep, after: PlannedStep): boolean =>
-  before.joints.some(j => after.joints.some(k => ownersOf(k).includes(itemOfRef(j))))
-const ownersOf = (joint: string): readonly string[] => joint.split('~').map(itemOfRef)
+  before.joints.some(j => after.joints.some(k => itemsOfJoint(k).includes(plugItemOf(j))))
+const plugItemOf = (joint: string): string => itemsOfJoint(joint)[0] ?? ''
 const sameFirst = (before: PlannedStep, after: PlannedStep): boolean =>
   before.items.includes(after.items[0] ?? '')
 const sameItem = (before: PlannedStep, after: PlannedStep): boolean =>

@@ -1,16 +1,16 @@
 // The joints of a horizon: every pair weighed, seats and plugs chosen, frames handed down.
+import { itemOf, endsOfJoint, isTask } from '../ids/ids'
 import { groupBy } from '../collections/groups'
 import { isMechanical } from '../connectors/connectors'
 import { askingOf, shapesOf } from '../joining/asking'
 import { join } from '../joining/join'
 import { bodyEnds, leadEnds } from '../joining/joinable'
-import { endsByRef, itemOfRef } from '../joining/joint'
+import { endsByRef } from '../joining/joint'
 import { withinReach } from '../joining/loose-leads'
 import { bodiesOf } from '../joining/places'
 import { placesOf, sittingsOf } from '../joining/sitting'
-import { weighAll, type Pins } from '../joining/weighing'
+import { weighAll, type Pins, pinned } from '../joining/weighing'
 import { leadsOf } from '../laying/leads'
-import { endsOfPair } from '../matching/candidate'
 import { stage } from '../pipeline/stage'
 import { loadsOf } from '../power/loads'
 import { chosenPins, progress } from './given'
@@ -19,10 +19,10 @@ import { allEnds, cases, layout, modelPrints, names, prints, shells, sources } f
 /** What was made is pinned hard; what was pinned by hand comes after it. */
 export const pins = stage('pins', { chosenPins, progress }, ({ chosenPins, progress }): Pins => {
   const made = Object.entries(progress).flatMap(([id, p]) => {
-    const [plug, socket] = endsOfPair(id)
-    return plug && socket && p.state !== 'crossed' ? [[plug, socket] as const] : []
+    const ends = endsOfJoint(id)
+    return ends && p.state !== 'crossed' ? [ends] : []
   })
-  return { ...chosenPins, ...Object.fromEntries(made) }
+  return { ...chosenPins, ...Object.fromEntries(made) } as Pins
 })
 
 /** What holds between ends, and how each end is called. */
@@ -60,9 +60,9 @@ function groupsOf(
   printed: readonly { readonly id: string; readonly print: string }[],
   pins: Pins,
 ): ReadonlyMap<string, string> {
-  const pinned = new Set(Object.entries(pins).flat().map(itemOfRef))
+  const byHand = new Set(pinned(pins).flat().map(itemOf))
   const groups = groupBy(
-    printed.filter(p => !pinned.has(p.id)),
+    printed.filter(p => !byHand.has(p.id)),
     p => p.print,
   )
   return new Map(
@@ -106,6 +106,6 @@ export const leads = stage('leads', { plugs, lines, layout, names }, leadsOf)
 /** Tasks that make no joint and are made: `task:…`. */
 export const tasksDone = stage('tasks-done', { progress }, ({ progress }) =>
   Object.entries(progress)
-    .filter(([id, p]) => id.startsWith('task:') && p.state !== 'crossed')
+    .filter(([id, p]) => isTask(id) && p.state !== 'crossed')
     .map(([id]) => id),
 )

@@ -1,4 +1,6 @@
 // Which standoffs a board wants on a tray: fit, keep, take out. Plain sets; the rules judge them.
+import { taskId } from '../ids/ids'
+import type { TaskId } from '../ids/ids'
 import type { Board } from '../parts/board-schema'
 import { holesOf } from '../parts/board'
 import type { Case } from '../parts/case-schema'
@@ -17,7 +19,7 @@ export interface StandoffPlan {
 }
 
 /** The task that puts a board's standoffs right. */
-export const standoffTask = (board: string): string => `task:standoffs:${board}`
+export const standoffTask = (board: string): TaskId => taskId('standoffs', board)
 
 /** The tray's threads: as stated, else those of the forms it takes. */
 export const threadsOf = (part: Case): readonly HoleName[] =>

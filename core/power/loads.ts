@@ -1,7 +1,7 @@
 // Every draw followed along its line to the supply: who draws what, from which rail, over which
 // plug.
+import { endRef, itemOf, keyOf } from '../ids/ids'
 import type { Joint } from '../joining/joint'
-import { itemOfRef, keyOfRef, refOf } from '../joining/joint'
 import { kindOf, type Item } from '../parts'
 import type { Draw, End, Rail } from '../parts/kind'
 import type { Sum } from '../figures/quantity'
@@ -78,14 +78,14 @@ export function loadsOf(sources: readonly Source[], joints: readonly Joint[]): r
     share: number,
     passed: readonly string[],
   ): readonly Feed[] => {
-    const joined = keys.flatMap(key => byEnd.get(refOf(item.id, key)) ?? [])
+    const joined = keys.flatMap(key => byEnd.get(endRef(item.id, key)) ?? [])
     return joined.flatMap((joint): readonly Feed[] => {
       const otherRef = joint.items[0] === item.id ? joint.b : joint.a
-      const other = byId.get(itemOfRef(otherRef))
+      const other = byId.get(itemOf(otherRef))
       const along = [...passed, joint.id]
       if (!other || along.length > sources.length) return []
       if (other.isSupply) return [{ supply: other.id, joints: along, share: share / joined.length }]
-      return feeds(other, other.inlets[keyOfRef(otherRef)] ?? [], share / joined.length, along)
+      return feeds(other, other.inlets[keyOf(otherRef)] ?? [], share / joined.length, along)
     })
   }
 

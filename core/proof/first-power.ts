@@ -1,5 +1,6 @@
 // The first power-on as a list: what to do, what to see, and where to look when it is not so. Made
 // from this build's joints.
+import { proofId } from '../ids/ids'
 import { rounded } from '../figures/rounded'
 import { panelJoints } from '../panel/block'
 import { progress } from '../plan/given'
@@ -63,14 +64,14 @@ function power(s: Joined): readonly Bare[] {
   const picture = every(s, 'processor').some(p => p.part.picture)
   return [
     {
-      id: 'proof:side-open',
+      id: proofId('side-open'),
       do: 'Side open, nothing loose inside, hands out.',
       expect: 'You see the processor’s fan.',
       joints: [],
       caution: 'Wall socket and circuit: local rules and licensed people.',
     },
     {
-      id: 'proof:monitor',
+      id: proofId('monitor'),
       do: picture
         ? `Monitor and keyboard to the rear sockets of the ${board?.name ?? 'board'}.`
         : 'Monitor to the graphics card, keyboard to the board.',
@@ -78,7 +79,7 @@ function power(s: Joined): readonly Bare[] {
       joints: [],
     },
     {
-      id: 'proof:supply-switch',
+      id: proofId('supply-switch'),
       do: 'Mains lead in, then the supply’s own switch.',
       expect: board?.part.lamp
         ? `Mains lamp: ${board.part.lamp}.`
@@ -87,7 +88,7 @@ function power(s: Joined): readonly Bare[] {
       joints: jointsOn(s, 'main-24'),
     },
     {
-      id: 'proof:button',
+      id: proofId('button'),
       do: 'Press the button at the front.',
       expect: 'Fans start.',
       ifNot: NOTHING_HAPPENS,
@@ -103,7 +104,7 @@ function turning(s: Joined): readonly Bare[] {
       const item = s.items.find(i => i.id === joint.items[0])
       const vital = item?.part.kind === 'cooler'
       return {
-        id: `proof:fan:${joint.items[0]}`,
+        id: proofId('fan', joint.items[0]),
         do: `Look at the fan of the ${item?.name ?? ''}${vital ? ' at once' : ''}.`,
         expect: 'It turns.',
         joints: [joint.id],
@@ -124,21 +125,21 @@ function seen(s: Omit<ProofFrom, 'progress'>): readonly Bare[] {
   const drives = every(s, 'drive')
   return [
     {
-      id: 'proof:picture',
+      id: proofId('picture'),
       do: 'Wait for the picture: the first start may take minutes.',
       expect: '“No boot device”, or the firmware’s page. Both are success.',
       ifNot: ['memory: take out and seat again', 'monitor on the wrong socket', 'processor plug'],
       joints: cores,
     },
     {
-      id: 'proof:memory',
+      id: proofId('memory'),
       do: 'Read the memory in the firmware.',
       expect: total > 0 ? `${total} GB in ${memory.length} modules.` : 'All modules are counted.',
       ifNot: ['the module that is missing: seat it again', 'the slots by the board’s table'],
       joints: memory.map(m => m.joint.id),
     },
     ...drives.map(d => ({
-      id: `proof:drive:${d.id}`,
+      id: proofId('drive', d.id),
       do: `Find the ${d.name} in the firmware.`,
       expect: 'It is listed by name.',
       ifNot:
@@ -156,7 +157,7 @@ function lights(s: Joined): readonly Bare[] {
   return (['disk-light', 'power-light'] as const)
     .flatMap(job => panelJoints(s, job))
     .map(p => ({
-      id: `proof:light:${p.key}`,
+      id: proofId('light', p.key),
       do: `Look at the front: ${p.label}.`,
       expect: p.job === 'disk-light' ? 'It flickers while a disk works.' : 'It is lit.',
       ifNot: [

@@ -1,7 +1,7 @@
 // Another place for what is there: a plug of the finding put into each other socket that takes it,
 // or its pin let go.
+import { itemOf } from '../ids/ids'
 import type { EndOf } from '../joining/joint'
-import { itemOfRef } from '../joining/joint'
 import { isMechanical } from '../connectors/connectors'
 import type { Situation } from '../plan/situation'
 import { meets } from './add'
@@ -43,5 +43,5 @@ export function places({ build, finding, situation: s }: Question): readonly Can
 
 const labelOf = (plug: EndOf, s: Situation): string =>
   isMechanical(plug.end.face)
-    ? (s.names.get(itemOfRef(plug.ref)) ?? '')
-    : `${plug.end.label} of the ${s.names.get(itemOfRef(plug.ref)) ?? ''}`
+    ? (s.names.get(itemOf(plug.ref)) ?? '')
+    : `${plug.end.label} of the ${s.names.get(itemOf(plug.ref)) ?? ''}`

@@ -1,5 +1,6 @@
 // Another part in an item's place: of those the finding names, and of those that could have offered
 // what is lacking.
+import { itemsOfJoint } from '../ids/ids'
 import type { SingleAsk } from '../document/asks'
 import type { StoredItem } from '../document/build'
 import { specOf, type Part } from '../parts'
@@ -46,7 +47,7 @@ function offering({ finding, situation }: Question): readonly string[] {
  */
 function swapCommands(item: StoredItem, part: Part, made: readonly string[]): readonly SingleAsk[] {
   const { id, state } = item
-  const undone = made.filter(joint => joint.split('~').some(ref => ref.startsWith(`${id}/`)))
+  const undone = made.filter(joint => itemsOfJoint(joint).includes(id))
   const commands: SingleAsk[] = [{ do: 'swapPart', id, part, figures: {} }]
   if (undone.length > 0) {
     const entries = Object.fromEntries(undone.map(joint => [joint, null]))

@@ -1,5 +1,6 @@
 // The record: what was made when and by whom, what was crossed off and why, what no longer belongs,
 // what is left over.
+import { isProof } from '../ids/ids'
 import { compareBy } from '../collections/compare'
 import { rounded } from '../figures/rounded'
 import { standoffPlan } from '../plan/standoffs'
@@ -74,7 +75,7 @@ function recordOf(s: ValuesOf<typeof NEEDS>): RecordSection {
     leftOver: [...s.spares, ...takenOut, ...idle],
     remaining: steps.length - done.length,
     orphans: Object.entries(progress)
-      .filter(([id]) => !known.has(id) && !id.startsWith('proof:'))
+      .filter(([id]) => !known.has(id) && !isProof(id))
       .map(([id, p]) => ({ id, at: p.at })),
     minutesTaken: done.reduce((sum, d) => sum + (d.took ?? 0), 0) / 60,
   }

@@ -1,5 +1,6 @@
 // Commands on what a person decides: findings accepted, ends left open, schools, joints and steps
 // put by hand, name and note.
+import { endsOfJoint } from '../../ids/ids'
 import { BUILD_ORDER } from '../build-orders'
 import type { Args } from '../asks'
 import type { Build, Reasoned } from '../build'
@@ -129,8 +130,8 @@ export const choiceCommands: Specs<
         socket === null
           ? []
           : Object.keys(build.progress).filter(id => {
-              const [p, s] = id.split('~')
-              return s !== undefined && (p === plug) !== (s === socket)
+              const ends = endsOfJoint(id)
+              return ends !== null && (ends[0] === plug) !== (ends[1] === socket)
             })
       const none = (keys: readonly string[]): Record<string, null> =>
         Object.fromEntries(keys.map(key => [key, null]))

@@ -11,10 +11,9 @@ import { faceSource, isMechanical } from '../../connectors/connectors'
 import { SOURCE } from '../../standards/sources'
 import type { Verdict } from '../../figures/verdict'
 import { faceOf, mate } from '../../joining/mate'
-import { itemOfRef, type EndOf, type Unmet } from '../../joining/joint'
+import { type EndOf, type Unmet } from '../../joining/joint'
 
-const nameOf = (s: Pick<Situation, 'names'>, ref: string): string =>
-  s.names.get(itemOfRef(ref)) ?? ref
+const nameOf = (s: Pick<Situation, 'names'>, item: string): string => s.names.get(item) ?? item
 
 /** What one side of a joint is called: the item, and which of its ends where it has several. */
 const sideOf = (name: string, end: EndOf): string =>
@@ -31,7 +30,14 @@ export const joinedPairs = rule({
       const plug = s.ends.get(joint.a)
       const socket = s.ends.get(joint.b)
       return plug && socket
-        ? [{ joint, plug, socket, names: [nameOf(s, joint.a), nameOf(s, joint.b)] as const }]
+        ? [
+            {
+              joint,
+              plug,
+              socket,
+              names: [nameOf(s, joint.items[0]), nameOf(s, joint.items[1])] as const,
+            },
+          ]
         : []
     }),
   judge({ joint, plug, socket, names }) {
@@ -84,7 +90,7 @@ export const unmetDemands = rule({
   inputs: s =>
     s.unmet.map(u => ({
       unmet: u,
-      name: nameOf(s, u.demand.id),
+      name: nameOf(s, u.demand.item),
       leftOpen: s.leftOpen[u.demand.id] ?? null,
       end: s.ends.get(u.demand.refs[0] ?? '') ?? null,
       held: u.taken.flatMap(ref => holderOf(s, ref)),
@@ -142,8 +148,8 @@ function holderOf(
   return end && other
     ? [
         {
-          end: `${end.end.label} of the ${nameOf(s, ref)}`,
-          by: sideOf(nameOf(s, other.ref), other),
+          end: `${end.end.label} of the ${nameOf(s, end.item)}`,
+          by: sideOf(nameOf(s, other.item), other),
         },
       ]
     : []
@@ -171,7 +177,14 @@ export const headerCurrent = rule({
       const plug = s.ends.get(joint.a)
       const socket = s.ends.get(joint.b)
       return plug?.end.takes['amps'] && socket?.end.gives['amps']
-        ? [{ joint, plug, socket, names: [nameOf(s, joint.a), nameOf(s, joint.b)] as const }]
+        ? [
+            {
+              joint,
+              plug,
+              socket,
+              names: [nameOf(s, joint.items[0]), nameOf(s, joint.items[1])] as const,
+            },
+          ]
         : []
     }),
   judge({ joint, plug, socket, names }): readonly Finding[] {

@@ -1,0 +1,34 @@
+// How ends, joints and tasks are called, made and read in one place. These names stand in stored
+// progress and choices: they never change.
+
+/** An end of an item: `item/end`. Item ids have no slash, ends may. */
+export type EndRef = `${string}/${string}`
+/** A plug in a socket: `item/end~item/end`. */
+export type JointId = `${EndRef}~${EndRef}`
+/** A task that makes no joint: `task:what`, or `task:what:item`. */
+export type TaskId = `task:${string}`
+/** A line of the first power-on: `proof:what`, or `proof:what:whom`. */
+export type ProofId = `proof:${string}`
+
+export const endRef = (item: string, key: string): EndRef => `${item}/${key}`
+export const itemOf = (ref: EndRef): string => ref.slice(0, ref.indexOf('/'))
+export const keyOf = (ref: EndRef): string => ref.slice(ref.indexOf('/') + 1)
+
+export const jointId = (plug: EndRef, socket: EndRef): JointId => `${plug}~${socket}`
+/** Plug and socket of a joint; null where the name is a task's or of another sort. */
+export function endsOfJoint(id: string): readonly [plug: EndRef, socket: EndRef] | null {
+  const [plug, socket] = id.split('~')
+  return isEnd(plug) && isEnd(socket) ? [plug, socket] : null
+}
+/** The items that a joint joins; none where the name is no joint's. */
+export const itemsOfJoint = (id: string): readonly string[] =>
+  endsOfJoint(id)?.map(itemOf) ?? []
+const isEnd = (text: string | undefined): text is EndRef => text?.includes('/') ?? false
+
+export const taskId = (what: string, item?: string): TaskId =>
+  item === undefined ? `task:${what}` : `task:${what}:${item}`
+export const isTask = (id: string): id is TaskId => id.startsWith('task:')
+
+export const proofId = (what: string, whom?: string): ProofId =>
+  whom === undefined ? `proof:${what}` : `proof:${what}:${whom}`
+export const isProof = (id: string): id is ProofId => id.startsWith('proof:')
