@@ -21,8 +21,7 @@ export function endsOfJoint(id: string): readonly [plug: EndRef, socket: EndRef]
   return isEnd(plug) && isEnd(socket) ? [plug, socket] : null
 }
 /** The items that a joint joins; none where the name is no joint's. */
-export const itemsOfJoint = (id: string): readonly string[] =>
-  endsOfJoint(id)?.map(itemOf) ?? []
+export const itemsOfJoint = (id: string): readonly string[] => endsOfJoint(id)?.map(itemOf) ?? []
 const isEnd = (text: string | undefined): text is EndRef => text?.includes('/') ?? false
 
 export const taskId = (what: string, item?: string): TaskId =>

@@ -7,7 +7,7 @@ import { isMechanical, isPower, type Face } from '../connectors/connectors'
 import { MECHANICAL } from '../connectors/mechanical'
 import { endRef, jointId, type EndRef, type JointId } from '../ids/ids'
 import type { Item } from '../parts'
-import type { End } from '../parts/kind'
+import type { End, Member } from '../parts/kind'
 import type { Sum } from '../figures/quantity'
 
 /** An end of an item in this build. `ref` is `item/end`. */
@@ -18,7 +18,10 @@ export interface EndOf {
 }
 
 /** What an end is and is called, without its figures: what a figure that changes leaves alone. */
-export interface Outline extends Pick<End, 'label' | 'face' | 'sex' | 'among' | 'count' | 'role'> {
+export interface Outline extends Pick<
+  End,
+  'label' | 'from' | 'face' | 'sex' | 'among' | 'count' | 'role'
+> {
   readonly ref: EndRef
   readonly item: string
   /** The cable it hangs on, where its part names it. */
@@ -31,6 +34,8 @@ export interface Joint {
   readonly a: EndRef
   readonly b: EndRef
   readonly items: readonly [string, string]
+  /** What of the two parts' data it joins, where that is a member of a list. */
+  readonly members: readonly [Member | null, Member | null]
   readonly face: Face
   readonly socketFace: Face
   readonly kind: 'screw' | 'seat' | 'plug' | 'rest'
@@ -82,8 +87,8 @@ export const shapeOf = (e: EndOf): EndOf => ({
 const NOTHING = {}
 /** An end's outline. */
 export function outlineOf({ ref, item, end }: EndOf): Outline {
-  const { label, face, sex, among, count, role, lead } = end
-  return { ref, item, label, face, sex, among, count, role, chain: lead?.chain ?? null }
+  const { label, from, face, sex, among, count, role, lead } = end
+  return { ref, item, label, from, face, sex, among, count, role, chain: lead?.chain ?? null }
 }
 
 /** The joint of a plug and a socket, as their parts count it. */
@@ -94,6 +99,7 @@ export function jointOf(plug: Outline, socket: Outline, pinned: boolean): Joint 
     a: plug.ref,
     b: socket.ref,
     items: [plug.item, socket.item],
+    members: [plug.from, socket.from],
     face,
     socketFace: socket.face,
     kind: isMechanical(face) ? MECHANICAL[face].kind : 'plug',

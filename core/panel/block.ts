@@ -6,7 +6,7 @@ import type { ItemOf } from '../parts/kind'
 import { rounded } from '../figures/rounded'
 import { boardsAndCases } from '../plan/items'
 import { plugs, seats } from '../plan/joints'
-import { joinedBy, type Joined } from '../plan/situation'
+import { joinedBy, type Joined, plugIn } from '../plan/situation'
 import { stage } from '../pipeline/stage'
 import { jobOf, USUAL_BLOCK, type PinJob } from '../standards/panel'
 
@@ -81,7 +81,7 @@ export const panelMeetings = (s: Joined): readonly PanelMeeting[] =>
   (['panel-lead', 'panel-block'] as const)
     .flatMap(face => joinedBy(s, face, 'case', 'board'))
     .flatMap(({ joint, plug, socket }) => {
-      const lead = plug.part.leads.find(l => `${plug.id}/${l.key}` === joint.a)
+      const lead = plugIn(joint, 'leads', plug.part.leads)
       return lead ? [{ joint: joint.id, lead, pc: plug, board: socket }] : []
     })
 

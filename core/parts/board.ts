@@ -107,8 +107,9 @@ function processorEnds({ processor }: Board): readonly End[] {
 }
 
 const memoryEnds = (p: Board): readonly End[] =>
-  p.memory.slots.map(slot =>
+  p.memory.slots.map((slot, index) =>
     end({
+      from: { list: 'memory.slots', index },
       key: `memory-${slot.label}`,
       face: 'memory-slot',
       sex: 'socket',
@@ -124,8 +125,9 @@ const memoryEnds = (p: Board): readonly End[] =>
   )
 
 const m2Ends = (p: Board): readonly End[] =>
-  p.m2.map(slot =>
+  p.m2.map((slot, index) =>
     end({
+      from: { list: 'm2', index },
       key: slot.key,
       face: 'm2-slot',
       sex: 'socket',
@@ -140,8 +142,9 @@ const m2Ends = (p: Board): readonly End[] =>
   )
 
 const slotEnds = (p: Board): readonly End[] =>
-  p.slots.map(slot =>
+  p.slots.map((slot, index) =>
     end({
+      from: { list: 'slots', index },
       key: slot.key,
       face: 'slot',
       sex: 'socket',
@@ -162,6 +165,7 @@ const rearEnds = (p: Board): readonly End[] =>
   (p.rear ?? []).map((socket, i) =>
     end({
       key: socket.key,
+      from: { list: 'rear', index: i },
       face: socket.face,
       sex: 'socket',
       label: socket.label,
@@ -196,6 +200,7 @@ function slotRank(p: Board, slot: Board['memory']['slots'][number]): number {
 function headerEnd(item: ItemOf<Board>, h: Board['headers'][number], i: number): End {
   return end({
     key: h.key,
+    from: { list: 'headers', index: i },
     face: h.face,
     sex: 'socket',
     label: h.label,

@@ -49,6 +49,7 @@ export const bracket: Kind<'bracket', typeof bracketSchema> = defineKind({
     ...item.part.leads.map((l, i) =>
       end({
         key: l.key,
+        from: { list: 'leads', index: i },
         face: l.face,
         sex: 'plug',
         label: l.label,

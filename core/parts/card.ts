@@ -119,9 +119,10 @@ export const card: Kind<'card', typeof cardSchema> = defineKind({
         need: 'must',
         solid: bodyOf(item),
       }),
-      ...p.power.map(socket =>
+      ...p.power.map((socket, index) =>
         end({
           key: socket.key,
+          from: { list: 'power', index },
           face: socket.face,
           sex: 'socket',
           label: socket.label,
@@ -135,6 +136,7 @@ export const card: Kind<'card', typeof cardSchema> = defineKind({
       ...p.headers.map((h, i) =>
         end({
           key: h.key,
+          from: { list: 'headers', index: i },
           face: h.face,
           sex: 'socket',
           label: h.label,

@@ -53,17 +53,24 @@ function caseEnds(item: ItemOf<Case>): readonly End[] {
     ...p.bays.map((bay, i) =>
       place({
         ...named(bay, i),
+        from: { list: 'bays', index: i },
         face: 'bay',
         traits: { size: [bay.size], face: bay.front ? ['front', 'inside'] : ['inside'] },
         rank: bay.front ? p.bays.length + i : i,
       }),
     ),
     ...p.fans.map((fan, i) =>
-      place({ ...named(fan, i), face: 'fan-place', traits: { size: fan.sizes } }),
+      place({
+        ...named(fan, i),
+        from: { list: 'fans', index: i },
+        face: 'fan-place',
+        traits: { size: fan.sizes },
+      }),
     ),
     ...p.radiators.map((r, i) =>
       place({
         ...named(r, i),
+        from: { list: 'radiators', index: i },
         face: 'radiator-place',
         traits: { size: r.sizes },
         shuts: r.instead.length > 0 ? [{ keys: r.instead, when: null }] : [],
@@ -71,7 +78,12 @@ function caseEnds(item: ItemOf<Case>): readonly End[] {
     ),
     ...covers(p, tray),
     ...p.spots.map((spot, i) =>
-      place({ ...named(spot, i), face: 'spot', traits: { use: spot.takes } }),
+      place({
+        ...named(spot, i),
+        from: { list: 'spots', index: i },
+        face: 'spot',
+        traits: { use: spot.takes },
+      }),
     ),
     ...p.leads.map((l, i) => leadEnd(item, l, i, leadsFrom)),
   ]
@@ -110,6 +122,7 @@ function covers(p: Case, tray: Vec3): readonly End[] {
   return Array.from({ length: count }, (_, i) =>
     end({
       key: `cover-${i + 1}`,
+      from: { list: 'covers', index: i },
       face: 'rear-cover',
       sex: 'socket',
       label: `slot cover ${i + 1}`,
@@ -124,6 +137,7 @@ function leadEnd(item: ItemOf<Case>, l: Case['leads'][number], i: number, exit: 
   const isVital = l.job === 'power-switch' || l.face === 'panel-block'
   return end({
     key: l.key,
+    from: { list: 'leads', index: i },
     face: l.face,
     sex: 'plug',
     label: l.label,

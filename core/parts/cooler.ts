@@ -203,6 +203,7 @@ function liquidEnds(item: ItemOf<Cooler>): readonly End[] {
     ...wet.fans.map((fan, i) =>
       end({
         key: `fan-${i + 1}`,
+        from: { list: 'liquid.fans', index: i },
         face: fan.face,
         sex: 'plug',
         label: `radiator fan ${i + 1}`,

@@ -33,6 +33,7 @@ export const device: Kind<'device', typeof deviceSchema> = defineKind({
     item.part.plugs.map((p, i) =>
       end({
         key: p.key,
+        from: { list: 'plugs', index: i },
         face: p.face,
         sex: 'plug',
         label: p.label,

@@ -61,10 +61,18 @@ export interface ItemOf<P> {
 
 export type Need = 'must' | 'should' | 'may'
 
+/** A member of a list in a part's data, counted from 0. */
+export interface Member {
+  readonly list: string
+  readonly index: number
+}
+
 /** A place where an item can be joined. */
 export interface End {
   /** Unique within the part and stable. */
   readonly key: string
+  /** What of the part's data it stands for, where that is a member of a list. */
+  readonly from: Member | null
   readonly face: Face
   readonly sex: 'plug' | 'socket'
   /** What is printed there. */
@@ -125,6 +133,7 @@ export interface End {
 }
 
 const PLAIN: Omit<End, 'key' | 'face' | 'sex' | 'label'> = {
+  from: null,
   at: null,
   seat: null,
   lead: null,

@@ -69,6 +69,7 @@ export const lead: Kind<'lead', typeof leadSchema> = defineKind({
       plug('board', { face, label: 'board end', traits: { side: ['board'] } }),
       ...branches.map((branch, i) =>
         plug(`device-${i + 1}`, {
+          from: { list: 'branches', index: i },
           face: to,
           label: branch.label,
           traits: { side: ['device'] },

@@ -59,6 +59,7 @@ export const relayEnds = (
   ...item.part.inlets.map((inlet, i) =>
     end({
       key: inlet.key,
+      from: { list: 'inlets', index: i },
       face: inlet.face,
       label: inlet.label,
       need: inlet.need ?? need,
@@ -71,6 +72,7 @@ export const relayEnds = (
     const amps = kind.leaf(item, 'amps')
     return end({
       key: outlet.key,
+      from: { list: 'outlets', index: i },
       face: outlet.face,
       label: outlet.label,
       rank: i,

@@ -164,8 +164,10 @@ function plugEnds(item: ItemOf<Supply>, { cable, c, plug, n }: PlugOnCable): End
     shared: cable.plugs.length > 1,
   } as const
   const name = plug.label ?? connector(plug.face).name
+  const from = { list: 'cables', index: c }
   const whole = end({
     key,
+    from,
     face: plug.face,
     sex: 'plug',
     label: name,
@@ -177,6 +179,7 @@ function plugEnds(item: ItemOf<Supply>, { cable, c, plug, n }: PlugOnCable): End
   const halves = (plug.split ?? []).map((face, i) =>
     end({
       key: `${key}${'ab'.charAt(i)}`,
+      from,
       face,
       sex: 'plug',
       label: `${name}, half ${i + 1}`,

@@ -2,7 +2,7 @@
 // the order by hand at everything.
 import type { Joint } from '../joining/joint'
 import { isKind, type PartKind, type PartOf } from '../parts'
-import type { ItemOf } from '../parts/kind'
+import type { ItemOf, Member } from '../parts/kind'
 import type { ValuesOf } from '../pipeline/stage'
 import { leftOpen, school } from './given'
 import { ends, items, layout, names } from './items'
@@ -50,6 +50,14 @@ export interface JoinedPair<A extends PartKind, B extends PartKind> {
   readonly plug: ItemOf<PartOf[A]>
   readonly socket: ItemOf<PartOf[B]>
 }
+
+/** The member of a list of the socket's part that a joint goes to; of the plug's part likewise. */
+export const socketIn = <T>(joint: Joint, list: string, members: readonly T[]): T | undefined =>
+  memberIn(joint.members[1], list, members)
+export const plugIn = <T>(joint: Joint, list: string, members: readonly T[]): T | undefined =>
+  memberIn(joint.members[0], list, members)
+const memberIn = <T>(from: Member | null, list: string, members: readonly T[]): T | undefined =>
+  from?.list === list ? members[from.index] : undefined
 
 /** Pairs of items that a joint of one face connects, plug's item first. */
 export function joinedBy<A extends PartKind, B extends PartKind>(

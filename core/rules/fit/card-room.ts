@@ -9,7 +9,7 @@ import { pcCase } from '../../parts/case'
 import type { ItemOf } from '../../parts/kind'
 import { fact, of, plus } from '../../figures/quantity'
 import { rule } from '../rule'
-import { SEATED, type Joined, type Seated, every, joinedBy } from '../../plan/situation'
+import { SEATED, type Joined, type Seated, every, joinedBy, socketIn } from '../../plan/situation'
 import { BOARD_THICKNESS, STANDOFF_HEIGHT } from '../../standards/boards'
 import { CARD_BODY, CARD_HEIGHT } from '../../standards/cards'
 import { STRAIGHT } from '../../connectors/leads'
@@ -30,7 +30,7 @@ interface CardAtPlace extends CardInCase {
 /** Each seated card with its slot, in each case. */
 export const cardsInCase = (s: Joined): readonly CardInCase[] =>
   joinedBy(s, 'slot', 'card', 'board').flatMap(({ joint, plug, socket }) => {
-    const slot = socket.part.slots.find(x => joint.b === `${socket.id}/${x.key}`)
+    const slot = socketIn(joint, 'slots', socket.part.slots)
     if (!slot) return []
     return every(s, 'case').map(pc => ({ joint: joint.id, card: plug, board: socket, slot, pc }))
   })

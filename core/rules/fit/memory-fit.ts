@@ -12,7 +12,7 @@ import type { ItemOf } from '../../parts/kind'
 import { memory as memoryKind, type Memory } from '../../parts/memory'
 import { of, times, plus } from '../../figures/quantity'
 import { rule } from '../rule'
-import { JOINED, SEATED, type Joined, type Seated, joinedBy } from '../../plan/situation'
+import { JOINED, SEATED, type Joined, type Seated, joinedBy, socketIn } from '../../plan/situation'
 import { DIMM } from '../../standards/modules'
 import { SOURCE } from '../../standards/sources'
 
@@ -35,7 +35,7 @@ const under = (s: Seated): readonly Under[] =>
     const modules = joinedBy(s, 'memory-slot', 'memory', 'board')
       .filter(m => m.socket.id === board.id)
       .flatMap(({ joint, plug: memory }) => {
-        const slot = board.part.memory.slots.find(x => joint.b === `${board.id}/memory-${x.label}`)
+        const slot = socketIn(joint, 'memory.slots', board.part.memory.slots)
         const isUnder = slot !== undefined && slot.at[0] - DIMM.thickness / 2 <= front
         return isUnder ? [{ joint: joint.id, memory, slot }] : []
       })
@@ -118,7 +118,8 @@ export const memoryTable = rule({
   inputs: onBoard,
   judge(on) {
     const row = on.board.part.memory.table.find(t => t.modules === on.joints.length)
-    const used = on.joints.map(j => j.b.slice(`${on.board.id}/memory-`.length)).sort()
+    const { slots } = on.board.part.memory
+    const used = on.joints.flatMap(j => socketIn(j, 'memory.slots', slots)?.label ?? []).sort()
     const said = {
       rule: 'fit/memory-table',
       stage: 'fit',

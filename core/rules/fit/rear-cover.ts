@@ -13,7 +13,7 @@ export const rearCover = rule({
   needs: JOINED,
   inputs: s =>
     joinedBy(s, 'rear-cover', 'bracket', 'case').map(({ joint, plug, socket }) => {
-      const first = Number(/cover-(\d+)$/.exec(joint.b)?.[1] ?? 0)
+      const first = (joint.members[1]?.index ?? 0) + 1
       const covers = Array.from({ length: plug.part.covers }, (_, i) => first - i)
       return {
         joint: joint.id,

@@ -8,7 +8,7 @@ import type { Card } from '../../parts/card'
 import type { ItemOf } from '../../parts/kind'
 import { rule } from '../rule'
 import { ends } from '../../plan/items'
-import { JOINED, type Joined, type Situation, joinedBy } from '../../plan/situation'
+import { JOINED, type Joined, type Situation, joinedBy, socketIn } from '../../plan/situation'
 import { LANE, lanesOf } from '../../standards/cards'
 import { SOURCE } from '../../standards/sources'
 import { number } from '../../figures/format'
@@ -122,7 +122,7 @@ interface Link {
 
 const linked = (s: Joined): readonly Linked[] => [
   ...joinedBy(s, 'slot', 'card', 'board').flatMap(({ joint, plug, socket }) => {
-    const slot = socket.part.slots.find(x => joint.b === `${socket.id}/${x.key}`)
+    const slot = socketIn(joint, 'slots', socket.part.slots)
     return slot
       ? [
           {
@@ -137,7 +137,7 @@ const linked = (s: Joined): readonly Linked[] => [
       : []
   }),
   ...joinedBy(s, 'm2-slot', 'drive', 'board').flatMap(({ joint, plug, socket }) => {
-    const slot = socket.part.m2.find(x => joint.b === `${socket.id}/${x.key}`)
+    const slot = socketIn(joint, 'm2', socket.part.m2)
     const generation = plug.part.m2?.generation ?? null
     return slot && plug.part.protocol === 'NVMe'
       ? [

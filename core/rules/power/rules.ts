@@ -11,7 +11,7 @@ import { rule } from '../rule'
 import { school } from '../../plan/given'
 import { ends, items, names, supplies } from '../../plan/items'
 import { loads, plugs } from '../../plan/joints'
-import { JOINED, type Situation, every, joinedBy } from '../../plan/situation'
+import { JOINED, type Situation, every, joinedBy, plugIn, socketIn } from '../../plan/situation'
 import { SOURCE } from '../../standards/sources'
 import { RIDES, SCHOOL, WIRE } from '../../standards/supplies'
 import { isOldSlot, SLOT_SIZES } from '../../standards/cards'
@@ -229,7 +229,7 @@ export const cableLimit = rule({
   inputs: s => fed(s).map(f => ({ ...f, plugs: s.plugs.filter(j => j.items[0] === f.supply.id) })),
   judge: ({ supply, loads, plugs }) =>
     supply.part.cables.flatMap(cable => {
-      const own = plugs.filter(j => j.a.startsWith(`${supply.id}/${cable.key}.`))
+      const own = plugs.filter(j => plugIn(j, 'cables', supply.part.cables) === cable)
       const on12 = loads.filter(l => l.rail === '12')
       const flows = (['worst', 'start'] as const).map(when =>
         plus(NOTHING, ...own.map(j => through(on12, j.id, when))),
@@ -310,7 +310,7 @@ export const slotLimit = rule({
   needs: { ...JOINED, loads },
   inputs: s =>
     joinedBy(s, 'slot', 'card', 'board').flatMap(({ joint, plug, socket }) => {
-      const slot = socket.part.slots.find(x => joint.b === `${socket.id}/${x.key}`)
+      const slot = socketIn(joint, 'slots', socket.part.slots)
       if (!slot || isOldSlot(slot.size) || isOldSlot(plug.part.size)) return []
       const size =
         SLOT_SIZES.indexOf(slot.size) < SLOT_SIZES.indexOf(plug.part.size)
