@@ -103,7 +103,7 @@ export type Supply = z.infer<typeof supplySchema>
 type Plug = Supply['cables'][number]['plugs'][number]
 
 /** Length of the supply without plugs, for sums. */
-export const supplyLength = (item: ItemOf<Supply>) => {
+export const lengthOfSupply = (item: ItemOf<Supply>) => {
   const standard = SUPPLY_SIZE[item.part.form].length
   return supply.leaf(
     item,
@@ -138,7 +138,7 @@ export const supply: Kind<'supply', typeof supplySchema> = defineKind({
   ],
   body(item) {
     const size = SUPPLY_SIZE[item.part.form]
-    const length = supplyLength(item).figure?.value
+    const length = lengthOfSupply(item).figure?.value
     return length === undefined ? null : { min: [0, 0, 0], max: [length, size.width, size.height] }
   },
 })

@@ -1,27 +1,37 @@
 // All rules of the program, in the order in which their findings are listed.
 import { boardRoom } from './fit/board-room'
-import { cardLength, cardPlug, slotCovers } from './fit/card-room'
+import { cardLength } from './fit/card-length'
+import { cardPlug } from './fit/card-plug'
+import { slotCovers } from './fit/slot-covers'
 import { coolerHeight } from './fit/cooler-height'
-import { firmware } from './fit/firmware'
-import { coolerOverMemory, memorySize, memorySpeed, memoryTable } from './fit/memory-fit'
-import { picture } from './fit/picture'
+import { fitFirmware } from './fit/firmware'
+import { coolerOverMemory } from './fit/cooler-over-memory'
+import { memorySize } from './fit/memory-size'
+import { memorySpeed } from './fit/memory-speed'
+import { memoryTable } from './fit/memory-table'
+import { fitPicture } from './fit/picture'
 import { rearCover } from './fit/rear-cover'
-import { covered, linkSpeed } from './fit/shares'
-import { standoffCount, standoffStray, standoffThread } from './fit/standoff-rules'
-import { supplyRoom } from './fit/supply-length'
-import { headerCurrent, joinedPairs, unmetDemands } from './joints/rules'
-import { blockMap, plugWidth } from './panel/rules'
-import {
-  cableLimit,
-  plugClass,
-  plugLimit,
-  railLimit,
-  slotLimit,
-  spinUp,
-  supplySize,
-  surges,
-} from './power/rules'
-import { holeRoom, leadLength } from './routes/rules'
+import { fitCovered } from './fit/covered'
+import { fitLink } from './fit/link'
+import { standoffCount } from './fit/standoff-count'
+import { standoffStray } from './fit/standoff-stray'
+import { standoffThread } from './fit/standoff-thread'
+import { supplyLength } from './fit/supply-length'
+import { headerCurrent } from './joints/header-current'
+import { jointsJoined } from './joints/joined'
+import { jointsUnmet } from './joints/unmet'
+import { blockMap } from './panel/block-map'
+import { plugWidth } from './panel/plug-width'
+import { powerCable } from './power/cable'
+import { powerClass } from './power/class'
+import { powerPlug } from './power/plug'
+import { powerRail } from './power/rail'
+import { powerSlot } from './power/slot'
+import { powerStart } from './power/start'
+import { supplySize } from './power/supply-size'
+import { powerSurge } from './power/surge'
+import { holeRoom } from './routes/hole-room'
+import { leadLength } from './routes/lead-length'
 import type { Rule } from './rule'
 
 export const RULES: readonly Rule[] = [
@@ -30,9 +40,9 @@ export const RULES: readonly Rule[] = [
   standoffCount,
   boardRoom,
   coolerHeight,
-  supplyRoom,
-  picture,
-  firmware,
+  supplyLength,
+  fitPicture,
+  fitFirmware,
   coolerOverMemory,
   memoryTable,
   memorySpeed,
@@ -41,19 +51,19 @@ export const RULES: readonly Rule[] = [
   cardPlug,
   slotCovers,
   rearCover,
-  covered,
-  linkSpeed,
-  unmetDemands,
-  joinedPairs,
+  fitCovered,
+  fitLink,
+  jointsUnmet,
+  jointsJoined,
   headerCurrent,
   supplySize,
-  surges,
-  railLimit,
-  spinUp,
-  plugLimit,
-  cableLimit,
-  plugClass,
-  slotLimit,
+  powerSurge,
+  powerRail,
+  powerStart,
+  powerPlug,
+  powerCable,
+  powerClass,
+  powerSlot,
   plugWidth,
   blockMap,
   leadLength,

@@ -13,7 +13,7 @@ import { CONNECTORS, type PlugFace } from '../connectors/connectors'
 import { SCHOOL, type School } from '../standards/supplies'
 import type { Basis } from '../figures/units'
 import type { Verdict } from '../figures/verdict'
-import { fed } from '../rules/power/rules'
+import { fed } from '../rules/power/fed'
 import { sizings, total } from '../power/sizing'
 
 interface ThreeLoads {

@@ -49,7 +49,7 @@ export function flashTo({
     : null
 }
 
-export const firmware = rule({
+export const fitFirmware = rule({
   id: 'fit/firmware',
   stage: 'fit',
   asks: 'Does the board’s firmware know this processor?',

@@ -6,7 +6,7 @@ import { rule } from '../rule'
 import { JOINED, joinedBy } from '../../plan/situation'
 import { SOURCE } from '../../standards/sources'
 
-export const picture = rule({
+export const fitPicture = rule({
   id: 'fit/picture',
   stage: 'fit',
   asks: 'Does the machine draw a picture?',

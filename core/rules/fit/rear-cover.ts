@@ -3,7 +3,7 @@ import { plain } from '../finding'
 import { rule } from '../rule'
 import { JOINED, joinedBy } from '../../plan/situation'
 import { SOURCE } from '../../standards/sources'
-import { cardsInCase, slotRows } from './card-room'
+import { cardsInCase, slotRows } from './cards-in-case'
 
 export const rearCover = rule({
   id: 'fit/rear-cover',

@@ -2,7 +2,7 @@
 import { measured } from '../finding'
 import { place } from '../../geometry/space'
 import { pcCase } from '../../parts/case'
-import { supplyLength } from '../../parts/supply'
+import { lengthOfSupply } from '../../parts/supply'
 import { fact, of, plus } from '../../figures/quantity'
 import { rule } from '../rule'
 import { SEATED, joinedBy } from '../../plan/situation'
@@ -10,7 +10,7 @@ import { SOURCE } from '../../standards/sources'
 import { MODULAR_PLUGS } from '../../standards/supplies'
 import { assume } from '../../figures/units'
 
-export const supplyRoom = rule({
+export const supplyLength = rule({
   id: 'fit/supply-length',
   stage: 'fit',
   asks: 'Is the supply, plugs included, short enough for its place?',
@@ -24,7 +24,7 @@ export const supplyRoom = rule({
       frame: s.frames.get(plug.id) ?? null,
     })),
   judge({ joint, supply, pc, frame }) {
-    const length = supplyLength(supply)
+    const length = lengthOfSupply(supply)
     const plugs =
       supply.part.modular === 'fixed' || pc.part.supply.roomMeans === 'supply'
         ? []

@@ -1,59 +1,11 @@
-// Is each lead long enough for its way? Is there room in each hole for the leads that go through
-// it?
+// Is there room in each hole for the leads that go through it?
 import { layout } from '../../plan/items'
 import { leads } from '../../plan/joints'
-import { measured, plain } from '../finding'
-import { capital } from '../../figures/format'
+import { measured } from '../finding'
 import { rule } from '../rule'
 import { fact, of } from '../../figures/quantity'
 import { HOLE_FILL, LEADS_SOURCE } from '../../connectors/leads'
-import { SOURCE } from '../../standards/sources'
 import { roomOf, sectionOf } from '../../case/holes'
-
-const ID = 'routes/lead-length'
-
-export const leadLength = rule({
-  id: ID,
-  stage: 'routes',
-  asks: 'Is each lead long enough for its way?',
-  source: SOURCE.practice,
-  needs: { leads },
-  inputs: s => s.leads.map(lead => ({ lead })),
-  judge({ lead }) {
-    const said = {
-      rule: ID,
-      stage: 'routes',
-      about: [...new Set(lead.joints.flatMap(j => j.items))],
-      part: lead.plug.ref,
-      joints: lead.joints.map(j => j.id),
-      sentence: `${capital(lead.label)} to ${lead.to}`,
-    } as const
-    if (lead.noWay)
-      return [
-        plain(
-          {
-            ...said,
-            sentence: `${said.sentence}: no hole leads there`,
-            wayOut: 'Another hole, or another place for the part.',
-          },
-          'stop',
-        ),
-      ]
-    if (!lead.reach) return []
-    const points = lead.reach.way.points
-    const [from, to] = [points[0], points.at(-1)]
-    return [
-      measured({
-        ...said,
-        source: SOURCE.practice,
-        wayOut: 'A longer lead or an extension, another hole, or another port.',
-        need: lead.reach.need,
-        have: lead.length,
-        where: from && to ? { from, to } : null,
-      }),
-    ]
-  },
-})
 
 const ROOM = 'routes/hole-room'
 

@@ -1,0 +1,40 @@
+// Does each card end before what stands in front of it?
+import { measured } from '../finding'
+import { place } from '../../geometry/space'
+import { card as cardKind } from '../../parts/card'
+import { pcCase } from '../../parts/case'
+import { of } from '../../figures/quantity'
+import { rule } from '../rule'
+import { SEATED } from '../../plan/situation'
+import { CARD_BODY, CARD_HEIGHT } from '../../standards/cards'
+import { SOURCE } from '../../standards/sources'
+import { cardsAtPlace } from './cards-in-case'
+
+export const cardLength = rule({
+  id: 'fit/card-length',
+  stage: 'fit',
+  asks: 'Is each card short enough for the case?',
+  source: SOURCE.pcie,
+  needs: SEATED,
+  inputs: cardsAtPlace,
+  judge({ joint, card, pc, frame }) {
+    const length = cardKind.leaf(card, 'length')
+    const room = pcCase.leaf(pc, 'cardRoom')
+    const at = (x: number) => frame && place(frame, [x, 0, CARD_BODY.over + CARD_HEIGHT.low])
+    const [from, to] = [at(length.figure?.value ?? 0), at(room.figure?.value ?? 0)]
+    return [
+      measured({
+        rule: 'fit/card-length',
+        stage: 'fit',
+        about: [card.id, pc.id],
+        joints: [joint],
+        source: SOURCE.maker,
+        sentence: `Length of the ${card.name} in the ${pc.name}`,
+        wayOut: 'A shorter card, or take out what stands at the front.',
+        need: of(length),
+        have: of(room),
+        where: from && to && { from, to },
+      }),
+    ]
+  },
+})

@@ -1,0 +1,70 @@
+// Does the bend of a card’s power plug end before the near panel?
+import { measured } from '../finding'
+import { place } from '../../geometry/space'
+import { card as cardKind } from '../../parts/card'
+import { pcCase } from '../../parts/case'
+import { fact, of, plus } from '../../figures/quantity'
+import { rule } from '../rule'
+import { SEATED } from '../../plan/situation'
+import { BOARD_THICKNESS, STANDOFF_HEIGHT } from '../../standards/boards'
+import { CARD_BODY, CARD_HEIGHT } from '../../standards/cards'
+import { STRAIGHT } from '../../connectors/leads'
+import { SOURCE } from '../../standards/sources'
+import { assume } from '../../figures/units'
+import { cardsAtPlace } from './cards-in-case'
+
+export const cardPlug = rule({
+  id: 'fit/card-plug',
+  stage: 'fit',
+  asks: 'Does the plug on a card’s upper edge clear the near panel, with its first stretch straight?',
+  source: SOURCE.pcie,
+  needs: SEATED,
+  inputs: cardsAtPlace,
+  judge({ joint, card, pc, frame }) {
+    const socket = card.part.power.find(p => p.edge === 'upper')
+    if (!socket) return []
+    const height = cardKind.leaf(card, 'height', {
+      value: CARD_HEIGHT.full,
+      basis: 'standard',
+      tol: 0.25,
+    })
+    const straight = fact('plug-straight', 'first stretch of the plug, straight', 'mm', {
+      value: STRAIGHT.mm,
+      basis: 'standard',
+      tol: 0,
+    })
+    const beneath = [
+      fact('standoff-height', 'standoff height', 'mm', assume(STANDOFF_HEIGHT.mm, 'mm', 0.5)),
+      fact('board-thickness', 'board thickness', 'mm', {
+        value: BOARD_THICKNESS.mm,
+        basis: 'standard',
+        tol: 0.25,
+      }),
+      fact(
+        'card-over-board',
+        'lower edge of the card over the board',
+        'mm',
+        assume(CARD_BODY.over, 'mm', 2),
+      ),
+    ]
+    const top =
+      frame && place(frame, [socket.x ?? 200, 0, CARD_BODY.over + (height.figure?.value ?? 0)])
+    const inside = pcCase.leaf(pc, 'inner.z')
+    return [
+      measured({
+        rule: 'fit/card-plug',
+        stage: 'fit',
+        about: [card.id, pc.id],
+        joints: [joint],
+        failing: 'watch',
+        source: SOURCE.assumed,
+        sentence: `Plug on the ${card.name} under the near panel of the ${pc.name}`,
+        wayOut:
+          'An angled plug made for this card, or a wider case: a bent 16-contact plug gets hot.',
+        need: plus(of(height), of(straight), ...beneath.map(of)),
+        have: of(inside),
+        where: top && { from: top, to: [top[0], top[1], inside.figure?.value ?? top[2]] },
+      }),
+    ]
+  },
+})

@@ -1,0 +1,88 @@
+// Does the cooler clear the modules that it reaches over?
+import { at } from '../../collections/at'
+import { groupBy } from '../../collections/groups'
+import { measured } from '../finding'
+import { place, type Frame } from '../../geometry/space'
+import type { Board } from '../../parts/board-schema'
+import { cooler as coolerKind, type Cooler } from '../../parts/cooler'
+import type { ItemOf } from '../../parts/kind'
+import { memory as memoryKind, type Memory } from '../../parts/memory'
+import { of } from '../../figures/quantity'
+import { rule } from '../rule'
+import { SEATED, type Seated, joinedBy, socketIn } from '../../plan/situation'
+import { DIMM } from '../../standards/modules'
+import { SOURCE } from '../../standards/sources'
+
+interface Under {
+  readonly joint: string
+  readonly memory: ItemOf<Memory>
+  readonly cooler: ItemOf<Cooler>
+  readonly board: ItemOf<Board>
+  readonly slots: readonly string[]
+  readonly at: number
+  readonly frame: Frame | null
+}
+
+/** Kits with modules that the cooler may reach over: those whose slots lie within its reach. */
+const under = (s: Seated): readonly Under[] =>
+  joinedBy(s, 'cooler-mount', 'cooler', 'board').flatMap(({ plug: cooler, socket: board }) => {
+    const reach = coolerKind.leaf(cooler, 'over').figure
+    if (!reach) return []
+    const front = board.part.processor.at[0] + reach.value + reach.tol
+    const modules = joinedBy(s, 'memory-slot', 'memory', 'board')
+      .filter(m => m.socket.id === board.id)
+      .flatMap(({ joint, plug: memory }) => {
+        const slot = socketIn(joint, 'memory.slots', board.part.memory.slots)
+        const isUnder = slot !== undefined && slot.at[0] - DIMM.thickness / 2 <= front
+        return isUnder ? [{ joint: joint.id, memory, slot }] : []
+      })
+    return [...groupBy(modules, m => m.memory.id).values()].map(kit => {
+      const { joint, memory, slot } = at(kit, 0)
+      return {
+        joint,
+        memory,
+        slots: kit.map(m => m.slot.label),
+        at: slot.at[0],
+        cooler,
+        board,
+        frame: s.frames.get(board.id) ?? null,
+      }
+    })
+  })
+
+export const coolerOverMemory = rule({
+  id: 'fit/cooler-over-memory',
+  stage: 'fit',
+  asks: 'Do the memory modules stand clear of the cooler above them?',
+  source: SOURCE.maker,
+  needs: SEATED,
+  inputs: under,
+  judge({ joint, memory, cooler, board, slots, at, frame }) {
+    const height = memoryKind.leaf(memory, 'height', {
+      value: DIMM.bareHeight,
+      basis: 'standard',
+      tol: 0.25,
+    })
+    const room = coolerKind.leaf(cooler, 'memoryRoom')
+    const y = board.part.processor.at[1]
+    return [
+      measured({
+        rule: 'fit/cooler-over-memory',
+        stage: 'fit',
+        about: [memory.id, cooler.id],
+        joints: [joint],
+        source: SOURCE.jedec,
+        sentence: `${memory.name} in ${slots.join(', ')} under the fan of the ${cooler.name}`,
+        wayOut: 'Move the fan up or to the rear, or lower modules.',
+        need: of(height),
+        have: of(room),
+        where: frame &&
+          room.figure &&
+          height.figure && {
+            from: place(frame, [at, y, height.figure.value]),
+            to: place(frame, [at, y, room.figure.value]),
+          },
+      }),
+    ]
+  },
+})

@@ -1,0 +1,56 @@
+// Are there standoffs enough?
+import { measured } from '../finding'
+import { pcCase } from '../../parts/case'
+import { sundry } from '../../parts/sundry'
+import { fact, of, plus } from '../../figures/quantity'
+import { rule } from '../rule'
+import { tasksDone } from '../../plan/joints'
+import { JOINED, every } from '../../plan/situation'
+import { SOURCE } from '../../standards/sources'
+import { standoffPlan } from '../../plan/standoffs'
+import { onTray } from './on-tray'
+
+export const standoffCount = rule({
+  id: 'fit/standoff-count',
+  stage: 'fit',
+  asks: 'Are there enough standoffs for the holes that need one?',
+  source: SOURCE.practice,
+  needs: { ...JOINED, tasksDone },
+  inputs: s =>
+    onTray(s).map(t => ({ ...t, bags: every(s, 'sundry').filter(i => i.part.use === 'standoff') })),
+  judge({ joint, board, pc, bags }) {
+    const plan = standoffPlan(board, pc)
+    if (!plan.holes || plan.fit.length === 0) return []
+    const n = plan.fit.length
+    const need = fact(`standoffs:${board.id}`, `standoffs to fit (${plan.fit.join(' ')})`, 'pcs', {
+      value: n,
+      basis: 'standard',
+      tol: 0,
+    })
+    const freed = fact(`freed:${pc.id}`, 'taken out elsewhere on the tray', 'pcs', {
+      value: plan.takeOut.length,
+      basis: 'standard',
+      tol: 0,
+    })
+    const have = plus(
+      of(pcCase.leaf(pc, 'standoffs.supplied')),
+      ...bags.map(b => of(sundry.leaf(b, 'count'))),
+      of(freed),
+    )
+    return [
+      measured({
+        rule: 'fit/standoff-count',
+        stage: 'fit',
+        about: [board.id, pc.id],
+        joints: [joint],
+        failing: 'watch',
+        source: SOURCE.atx,
+        sentence: `Standoffs for the ${board.name} from the bag of the ${pc.name}`,
+        need: of(need),
+        have,
+        wayOut:
+          'Buy the missing ones (6-32 UNC, 6.5 mm): cheap, and the board must not hang free at a corner.',
+      }),
+    ]
+  },
+})

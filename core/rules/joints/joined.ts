@@ -1,0 +1,70 @@
+// Is each joint made of ends that fit?
+import { plain } from '../finding'
+import { capital } from '../../figures/format'
+import { rule } from '../rule'
+import { ends, names } from '../../plan/items'
+import { plugs, seats } from '../../plan/joints'
+import { joints } from '../../plan/situation'
+import { isMechanical } from '../../connectors/connectors'
+import { SOURCE } from '../../standards/sources'
+import { faceOf, mate } from '../../joining/mate'
+import type { EndOf } from '../../joining/joint'
+import { nameOf, sideOf } from './names'
+
+export const jointsJoined = rule({
+  id: 'joints/joined',
+  stage: 'joints',
+  asks: 'Do the two ends of each joint belong together?',
+  source: SOURCE.practice,
+  needs: { seats, plugs, ends, names },
+  inputs: s =>
+    joints(s).flatMap(joint => {
+      const plug = s.ends.get(joint.a)
+      const socket = s.ends.get(joint.b)
+      return plug && socket
+        ? [
+            {
+              joint,
+              plug,
+              socket,
+              names: [nameOf(s, joint.items[0]), nameOf(s, joint.items[1])] as const,
+            },
+          ]
+        : []
+    }),
+  judge({ joint, plug, socket, names }) {
+    const met = mate(plug, socket)
+    if (!met?.ok) return []
+    const to = isMechanical(joint.face)
+      ? `${socket.end.label} of the ${names[1]}`
+      : `${socket.end.label} on the ${names[1]}`
+    return [
+      plain(
+        {
+          rule: 'joints/joined',
+          stage: isMechanical(joint.face) ? 'fit' : 'joints',
+          about: joint.items,
+          part: joint.id,
+          joints: [joint.id],
+          sentence: `${capital(sideOf(names[0], plug))} meets ${to}${met.note ? `: ${met.note}` : ''}`,
+          because: [
+            { fact: faceOf(plug), value: faceOf(socket), basis: 'standard', source: met.source },
+            ...agreed(plug, socket),
+          ],
+        },
+        met.verdict,
+      ),
+    ]
+  },
+})
+
+/** The traits on which both sides agree, as reasons. */
+const agreed = (plug: EndOf, socket: EndOf) =>
+  Object.entries(plug.end.traits)
+    .filter(([t]) => socket.end.traits[t])
+    .map(([trait, values]) => ({
+      fact: trait,
+      value: values.join(' or '),
+      basis: 'spec' as const,
+      source: SOURCE.maker,
+    }))
