@@ -36,7 +36,7 @@ export const powerSurge = rule({
           },
         ],
         sentence: `Surge of ${found.label} on the ${supply.name}, ${how}`,
-        wayOut: 'A larger supply or one made for powerSurge, or a card limited to less.',
+        wayOut: 'A larger supply or one made for surges, or a card limited to less.',
         need: found.need,
         have: found.have,
       }),
