@@ -1,5 +1,6 @@
 // Histories that cannot destroy: whatever is done, taken back and done again in any window, no
 // other build loses anything.
+import { runs } from '../../core/test-helpers/runs'
 import fc from 'fast-check'
 import { isProblem } from '../../core/document/command'
 import { part } from '../../core/test-helpers/demos'
@@ -158,7 +159,7 @@ test(
           }
         }
       }),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     )
   },
   120_000,

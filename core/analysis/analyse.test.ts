@@ -1,3 +1,4 @@
+import { runs } from '../test-helpers/runs'
 import fc from 'fast-check'
 import { analyse } from './analyse'
 import { emptyBuild, type Build } from '../document/build'
@@ -109,7 +110,7 @@ function expectKeptAsCold(start: Build, list: readonly Ask[]): void {
 test('after any commands, what was kept equals what is computed cold, to the byte', () => {
   fc.assert(
     fc.property(fc.array(asks, { maxLength: 10 }), list => expectKeptAsCold(plover, list)),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   )
 })
 
@@ -154,7 +155,7 @@ test('on Avocet as well', () => {
     fc.property(fc.array(avocetAsks, { minLength: 1, maxLength: 5 }), list =>
       expectKeptAsCold(avocet, list),
     ),
-    { numRuns: 25, examples: [[[{ do: 'make', ids: ['task:standoffs:board'] }]]] },
+    { numRuns: runs(25), examples: [[[{ do: 'make', ids: ['task:standoffs:board'] }]]] },
   )
 })
 

@@ -1,3 +1,4 @@
+import { runs } from '../test-helpers/runs'
 import fc from 'fast-check'
 import {
   AT,
@@ -111,7 +112,7 @@ test(
         }
         expect(bytes(build)).toBe(bytes(plover))
       }),
-      { numRuns: 150 },
+      { numRuns: runs(150) },
     )
   },
 )

@@ -1,3 +1,4 @@
+import { runs } from '../test-helpers/runs'
 import fc from 'fast-check'
 import type { HorizonAnalysis } from '../analysis/analyse'
 import {
@@ -87,7 +88,7 @@ test('the shortest of all ways, against trying them all; none where no hole lead
           way.points.slice(1).reduce((sum, p, i) => sum + squareDistance(way.points[i] ?? p, p), 0),
         ).toBe(way.length)
     }),
-    { numRuns: 300 },
+    { numRuns: runs(300) },
   )
 })
 

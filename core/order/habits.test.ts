@@ -1,5 +1,6 @@
 // Every school's order is looked at by a validator that knows joints and hands, not the program's
 // edges; sequences against all permutations.
+import { runs } from '../test-helpers/runs'
 import fc from 'fast-check'
 import { orderSchools } from '../analysis/analyse'
 import type { Build } from '../document/build'
@@ -340,7 +341,7 @@ describe('a sequence against all permutations', () => {
         expect(found.bound).toBeLessThanOrEqual(best + 1e-9)
         expect(found.cost).toBeGreaterThanOrEqual(best - 1e-9)
       }),
-      { numRuns: 200 },
+      { numRuns: runs(200) },
     )
   })
 })

@@ -1,3 +1,4 @@
+import { runs } from '../test-helpers/runs'
 import fc from 'fast-check'
 import { change, part, plover, shelf, then, type Ask } from '../test-helpers/demos'
 import type { Build } from '../document/build'
@@ -83,7 +84,7 @@ test('any build made by leaving parts out is ordered, and breaks nothing', () =>
       ]
       expect(faults(steps(change(plover, ...asks))).filter(f => !f.includes('more-'))).toEqual([])
     }),
-    { numRuns: 80 },
+    { numRuns: runs(80) },
   )
 })
 

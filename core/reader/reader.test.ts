@@ -1,3 +1,4 @@
+import { runs } from '../test-helpers/runs'
 import fc from 'fast-check'
 import { partSchema } from '../parts'
 import { MAKERS, score, sheets, total, type WrittenSheet } from '../test-helpers/sheets'
@@ -67,7 +68,7 @@ describe('nothing is invented', () => {
             said(lines.join('\n'), f.words),
           ]).toEqual([f.path, true, true])
       }),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     )
   })
   test('a text about nothing has no kind and no field', () => {
@@ -106,7 +107,7 @@ test('rows in another order say the same', () => {
         r.fields.map(f => [f.path, f.value] as const).sort(([a], [b]) => (a < b ? -1 : 1))
       expect(sorted(read([head, ...shuffled].join('\n')))).toEqual(sorted(read(sheet.text)))
     }),
-    { numRuns: 60 },
+    { numRuns: runs(60) },
   )
 })
 

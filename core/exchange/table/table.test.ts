@@ -1,3 +1,4 @@
+import { runs } from '../../test-helpers/runs'
 import fc from 'fast-check'
 import { shelf } from '../../test-helpers/demos'
 import { KINDS, partSchema, PART_KINDS, type Part } from '../../parts'
@@ -98,7 +99,7 @@ test('any part written as a table is read back equal', () => {
     fc.property(fc.array(anyPart, { minLength: 1, maxLength: 4 }), parts => {
       expect(readBack(partsTableCsv(parts))).toEqual(parts)
     }),
-    { numRuns: 300 },
+    { numRuns: runs(300) },
   )
 })
 
@@ -109,7 +110,7 @@ test('any part written as a file is read back equal', () => {
       const back = openFile(writeFile({ parts: uniqueParts }))
       expect(isProblem(back) ? back : back.parts).toEqual(uniqueParts)
     }),
-    { numRuns: 200 },
+    { numRuns: runs(200) },
   )
 })
 
