@@ -1,4 +1,5 @@
 // What is known of a board: the fields of its file.
+import { AXES_PATTERN } from '../geometry/space'
 import { z } from 'zod'
 import { PLUG_FACES, REAR_FACES } from '../connectors/connectors'
 import { figure } from '../figures/units'
@@ -93,7 +94,10 @@ export const boardSchema = z.looseObject({
         key: z.string(),
         label: z.string(),
         at: point2,
-        axes: z.string().default('+x +y +z'),
+        axes: z
+          .string()
+          .refine(a => AXES_PATTERN.test(a), 'three axes such as "+x +y +z"')
+          .default('+x +y +z'),
         keys: z.array(z.string()),
         lengths: z.array(z.string()),
         protocols: z.array(z.string()),

@@ -1,11 +1,9 @@
 import { analyse } from '../analysis/analyse'
-import { randomBuild } from '../test-helpers/random-builds'
+import { randomBuild, SPEAKING } from '../test-helpers/random-builds'
 import { runs } from '../test-helpers/runs'
 import { RULES } from './registry'
 import type { Verdict } from '../figures/verdict'
 
-/** Seeds of builds that between them have every rule say something, for and against. */
-const SPEAKING = [3001, 3002, 3027, 3042, 3048, 3067, 3073, 3106, 3144, 3185, 3283]
 const FIRST = 4001
 
 test('every rule speaks both ways', () => {

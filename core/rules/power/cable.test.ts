@@ -1,0 +1,28 @@
+import { altered, avocet, change, finding, flipped, then } from '../../test-helpers/demos'
+
+const id = 'power/cable:supply:sata-1'
+type Cable = Readonly<Record<string, unknown>>
+const gauge = (awg: number) =>
+  change(
+    avocet,
+    altered(avocet, 'supply', p => ({
+      cables: (p['cables'] as readonly Cable[]).map(c =>
+        c['key'] === 'sata-1' ? { ...c, gauge: awg } : c,
+      ),
+    })),
+  )
+
+test('clear: two disks spinning up, 2 × 2 A × 12 V, over one wire of 18 AWG: 10 A × 12 V', () => {
+  expect(finding(then(avocet), id)).toMatchObject({
+    ...{ verdict: 'clear', need: 48, have: 120, margin: 72 },
+  })
+})
+
+test('four wires of 16 AWG carry 4 × 13 A × 12 V to the processor', () => {
+  expect(finding(then(avocet), 'power/cable:supply:cpu-1').have).toBe(624)
+})
+
+test('harm: over a wire of 24 AWG, 3.5 A × 12 V = 42, both disks are 6 W too many', () => {
+  expect(finding(then(gauge(24)), id)).toMatchObject({ verdict: 'harm', have: 42, margin: -6 })
+  expect(flipped(avocet, gauge(24))).toEqual([id])
+})
