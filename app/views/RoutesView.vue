@@ -1,6 +1,5 @@
 <script setup lang="ts">
 // Routes: each lead, the shortest way it can take, and whether it is long enough.
-import { isPower } from '../../core/connectors/connectors'
 import { computed } from 'vue'
 import CaseDrawing from '../drawing/CaseDrawing.vue'
 import { useDesk } from '../stores/desk'
@@ -13,8 +12,8 @@ const desk = useDesk()
 const { summary, findings } = useFindings('routes')
 const holes = computed(() => findings.value.filter(f => f.rule === 'routes/hole-room'))
 const routes = computed(() => desk.analysis?.routes ?? [])
-const power = computed(() => routes.value.filter(r => r.face !== null && isPower(r.face)))
-const others = computed(() => routes.value.filter(r => !power.value.includes(r)))
+const power = computed(() => routes.value.filter(r => r.carries === 'power'))
+const others = computed(() => routes.value.filter(r => r.carries === 'signal'))
 </script>
 
 <template>

@@ -21,9 +21,10 @@ const all = (kind: PartKind): Group => ({
   of: p => p.kind === kind,
 })
 export const GROUPS: readonly Group[] = PART_KINDS.flatMap(kind => {
-  const groups = specOf(kind).groups?.map(({ id, title, of }): Group => ({
-    ...{ id, title, kind },
-    of: p => p.kind === kind && of(p),
+  const groups = specOf(kind).groups?.map((group): Group => ({
+    ...group,
+    kind,
+    of: p => p.kind === kind && group.of(p),
   }))
   return groups ?? [all(kind)]
 })

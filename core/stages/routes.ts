@@ -9,15 +9,14 @@ import { leads } from '../plan/joints'
 import type { Situation } from '../plan/situation'
 import { stage } from '../pipeline/stage'
 import { summaries, type FindingSummary } from '../rules/findings'
-import type { PlugFace } from '../connectors/connectors'
-import { isMechanical } from '../connectors/connectors'
+import { isMechanical, isPower, type Face } from '../connectors/connectors'
 import { openingLabel } from '../case/way'
 
 export interface RouteRow {
   readonly id: string
   readonly joints: readonly string[]
   readonly item: string
-  readonly face: PlugFace | null
+  readonly carries: 'power' | 'signal'
   readonly label: string
   readonly to: string
   readonly need: number | null
@@ -46,7 +45,7 @@ function routesOf({ leads, layout, summaries }: RoutesFrom): readonly RouteRow[]
     id: lead.plug.ref,
     joints: lead.joints.map(j => j.id),
     item: lead.plug.item,
-    face: isMechanical(lead.plug.end.face) ? null : lead.plug.end.face,
+    carries: carriedBy(lead.plug.end.face),
     label: lead.label,
     to: lead.to,
     need: lead.reach ? valueOf(lead.reach.need) : null,
@@ -57,3 +56,6 @@ function routesOf({ leads, layout, summaries }: RoutesFrom): readonly RouteRow[]
     finding: lead.joints.flatMap(j => about.get(j.id) ?? [])[0] ?? null,
   }))
 }
+
+const carriedBy = (face: Face): RouteRow['carries'] =>
+  !isMechanical(face) && isPower(face) ? 'power' : 'signal'
