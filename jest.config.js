@@ -14,6 +14,8 @@ const common = {
 }
 
 export default {
+  coverageProvider: 'v8',
+  collectCoverageFrom: ['{core,app,server}/**/*.ts', '!**/test-helpers/**'],
   projects: [
     {
       ...common,

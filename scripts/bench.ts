@@ -1,5 +1,6 @@
 // Times the core: medians of several runs. `npm run bench [-- --json]` prints {name, value, unit,
-// against, ratio, n} a row.
+// against, ratio, n} a row; `-- --against COMMIT` times another commit in turn with this one.
+import { parseArgs } from 'node:util'
 import { analyse, runOn } from '../core/analysis/analyse'
 import { apply } from '../core/document/apply'
 import type { Build } from '../core/document/build'
@@ -13,6 +14,7 @@ import { plan } from '../core/order/section'
 import type { Part } from '../core/parts'
 import { EVERYTHING, find, indexOf } from '../core/shelf/find'
 import { readSheet } from '../core/reader/read'
+import { compareWith } from './bench-against'
 import { longLogRow, postedRow } from './bench-desk'
 import { clocked, exponentOf, median, type Row } from './bench-rows'
 import { contentOf, shippedParts } from './documents'
@@ -228,20 +230,29 @@ function readerRow(): Row {
   }
 }
 
-const rows: readonly Row[] = [
-  ...planRows('plover', 60, 21),
-  ...planRows('avocet', 200, 5),
-  row('order/avocet', orderTime(demo('avocet')), 150, RUNS),
-  ...shelfRows(),
-  readerRow(),
-  postedRow(demo('avocet')),
-  await longLogRow(),
-]
-if (process.argv.includes('--json')) console.log(JSON.stringify(rows, null, 2))
-else
-  for (const r of rows)
-    console.log(
-      `${r.name.padEnd(62)}${r.value.toFixed(2).padStart(9)} ` +
-        `${r.unit}${r.ratio === null ? '' : `   ratio ${r.ratio.toFixed(3)} of ${r.against?.toFixed(2)} ${r.unit}`} ` +
-        `  n ${r.n}`,
-    )
+async function timings(): Promise<readonly Row[]> {
+  return [
+    ...planRows('plover', 60, 21),
+    ...planRows('avocet', 200, 5),
+    row('order/avocet', orderTime(demo('avocet')), 150, RUNS),
+    ...shelfRows(),
+    readerRow(),
+    postedRow(demo('avocet')),
+    await longLogRow(),
+  ]
+}
+
+function print(rows: readonly Row[]): void {
+  for (const r of rows) {
+    const held =
+      r.ratio === null ? '' : `   ratio ${r.ratio.toFixed(3)} of ${r.against?.toFixed(2)} ${r.unit}`
+    console.log(`${r.name.padEnd(62)}${r.value.toFixed(2).padStart(9)} ${r.unit}${held}   n ${r.n}`)
+  }
+}
+
+const { values } = parseArgs({
+  options: { json: { type: 'boolean', default: false }, against: { type: 'string' } },
+})
+if (values.against !== undefined) compareWith(values.against)
+else if (values.json) console.log(JSON.stringify(await timings(), null, 2))
+else print(await timings())
