@@ -8,26 +8,42 @@ const FLOORS = [
   ...['plan', 'panel', 'rules', 'order', 'proof', 'stages', 'drawing', 'analysis'],
   ...['forms', 'reader', 'shelf', 'exchange', 'remedies'],
 ]
+/** The rooms of the interface, lowest first. */
+const ROOMS = ['desk', 'state', 'ui', 'drawing', 'shelf', 'practice', 'stages', 'builds', 'shell']
 const TESTS = '\\.test\\.ts$|/test-helpers/'
-const inFolders = names => `^core/(${names.join('|')})/`
+const within = (place, names) => `^${place}/(${names.join('|')})/`
 
-const upward = FLOORS.slice(0, -1).map((floor, i) => ({
-  name: `core/${floor} knows only what is below it`,
+/** Each folder of a place may know itself and those that stand before it. */
+const upward = (place, folders) =>
+  folders.slice(0, -1).map((folder, i) => ({
+    name: `${place}/${folder} knows only what is below it`,
+    severity: 'error',
+    from: { path: within(place, [folder]), pathNot: TESTS },
+    to: { path: within(place, folders.slice(i + 1)) },
+  }))
+const complete = (place, folders) => ({
+  name: `every folder of ${place} has its floor`,
   severity: 'error',
-  from: { path: inFolders([floor]), pathNot: TESTS },
-  to: { path: inFolders(FLOORS.slice(i + 1)) },
-}))
+  from: {
+    path: `^${place}/`,
+    pathNot: [TESTS, '^app/(main|globals\\.d)\\.ts$', within(place, folders)],
+  },
+  to: {},
+})
 
 export default {
   forbidden: [
     { name: 'no circle of files', severity: 'error', from: {}, to: { circular: true } },
+    complete('core', FLOORS),
+    ...upward('core', FLOORS),
+    complete('app', ROOMS),
+    ...upward('app', ROOMS),
     {
-      name: 'every folder of the core has its floor',
+      name: 'a stage knows no other stage: what two use is in ui',
       severity: 'error',
-      from: { path: '^core/', pathNot: [TESTS, inFolders(FLOORS)] },
-      to: {},
+      from: { path: '^app/stages/([^/]+)/' },
+      to: { path: '^app/stages/', pathNot: '^app/stages/$1/' },
     },
-    ...upward,
     {
       name: 'the core knows nobody outside',
       severity: 'error',

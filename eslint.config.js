@@ -126,14 +126,8 @@ export default ts.config(
     },
   },
   {
-    files: [
-      'app/views/**',
-      'app/ui/**',
-      'app/drawing/**',
-      'app/stores/**',
-      'app/use/**',
-      'app/*.vue',
-    ],
+    files: ['app/**'],
+    ignores: ['app/desk/**'],
     rules: {
       '@typescript-eslint/no-restricted-imports': [
         'error',

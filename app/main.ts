@@ -5,10 +5,10 @@ import './styles/tokens.css'
 import './styles/base.css'
 import { createPinia } from 'pinia'
 import { createApp } from 'vue'
-import App from './App.vue'
-import { router } from './router'
-import { tellOfErrors } from './use/errors'
-import { keepProgram } from './use/updates'
+import App from './shell/App.vue'
+import { router } from './shell/router'
+import { tellOfErrors } from './shell/errors'
+import { keepProgram } from './shell/updates'
 
 const app = createApp(App).use(createPinia()).use(router)
 tellOfErrors(app, router)

@@ -11,7 +11,7 @@ afterAll(() => on.close())
 
 const CHECKER = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8')
 const STAGES = VIEWS.map(view => `/b/avocet/${view}`)
-const PAGES = ['/', '/storage', '/b/avocet/sheet', '/b/none/parts']
+const PAGES = ['/', '/storage', '/b/avocet/build-sheet', '/b/none/parts']
 /**
  * At least so wide and high is what is pressed; the marks of the seam, which the arrows walk,
  * apart.

@@ -227,7 +227,7 @@ test('panel: a light three wide on two pins; on paper the block is four times it
   await row(
     /Watch Power light plug of the Longreed 52 is 3 wide, its pins on the Lagoon 6 are 2/,
   ).waitFor()
-  await page.goto('/b/avocet/sheet')
+  await page.goto('/b/avocet/build-sheet')
   await page.emulateMedia({ media: 'print' })
   const box = await page.locator('.print svg').boundingBox()
   // Five pins of 2.54 mm at 4 : 1 and 2 mm on either side; 96 px an inch.
@@ -237,7 +237,7 @@ test('panel: a light three wide on two pins; on paper the block is four times it
     await page.evaluate(() => getComputedStyle(document.documentElement).backgroundColor),
   ).toBe('rgb(255, 255, 255)')
   await page.emulateMedia({ media: 'screen' })
-  await page.goto('/b/avocet/routes')
+  await page.goto('/b/avocet/cables')
 })
 
 test('routes: the lead that ends short and its ways out; the holes and what lies in them', async () => {
@@ -407,7 +407,7 @@ test('the measuring round: the most decisive figure first; entered there it sett
 })
 
 test('a stage longer than a page is printed whole', async () => {
-  await page.goto('/b/avocet/routes')
+  await page.goto('/b/avocet/cables')
   await page.getByRole('heading', { name: 'Holes' }).waitFor()
   await page.emulateMedia({ media: 'print' })
   const pages =

@@ -32,13 +32,13 @@ export function freePort(): Promise<number> {
 export const VIEWS = [
   'parts',
   'fit',
-  'joints',
+  'connections',
   'power',
   'order',
-  'panel',
-  'routes',
+  'front-panel',
+  'cables',
   'bench',
-  'proof',
+  'test',
   'record',
   'measuring',
   'buying',
@@ -158,3 +158,11 @@ export async function takeBack(page: Page): Promise<void> {
     .locator(`button[aria-label="Redo"][title=${JSON.stringify(`Redo: ${line}`)}]`)
     .waitFor()
 }
+
+/** Waits until the page has drawn what it has and has nothing more to do. */
+export const atRest = (page: Page): Promise<void> =>
+  page.evaluate(async () => {
+    await document.fonts.ready
+    await new Promise(drawn => requestAnimationFrame(() => requestAnimationFrame(drawn)))
+    await new Promise(idle => requestIdleCallback(idle))
+  })

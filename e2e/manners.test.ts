@@ -2,7 +2,7 @@
 // typing takes.
 import type { Page } from 'playwright-core'
 import { gzipSync } from 'node:zlib'
-import { stage, visitor, VIEWS } from './harness'
+import { atRest, stage, visitor, VIEWS } from './harness'
 
 const on = await stage()
 afterAll(() => on.close())
@@ -67,7 +67,7 @@ test(
     await page.getByRole('dialog').waitFor({ state: 'hidden' })
     await page.getByRole('heading', { name: 'Fit' }).focus()
     await page.keyboard.press('1')
-    await page.waitForTimeout(200)
+    await atRest(page)
     expect(page.url()).toContain('/fit')
     await leave()
   },
@@ -168,12 +168,12 @@ test.each([
     'bench',
     'parts',
     'fit',
-    'joints',
+    'connections',
     'power',
     'order',
-    'panel',
-    'routes',
-    'proof',
+    'front-panel',
+    'cables',
+    'test',
     'record',
   ]) {
     await page.goto(`/b/plover/${stageName}`)
@@ -340,8 +340,24 @@ test('a step pressed twice in haste is made once', async () => {
   await leave()
 })
 
+test('addresses of earlier versions lead on, with what stood behind them', async () => {
+  const { page, leave } = await visit('/b/plover/parts')
+  for (const [earlier, now] of Object.entries({
+    joints: 'connections',
+    panel: 'front-panel',
+    routes: 'cables',
+    proof: 'test',
+    sheet: 'build-sheet',
+  })) {
+    await page.goto(`/b/plover/${earlier}?of=plover`)
+    await page.waitForURL(`**/b/plover/${now}?of=plover`)
+    await page.locator('h1').first().waitFor()
+  }
+  await leave()
+})
+
 test('the printed sheet has parts, open matters, steps and pictures', async () => {
-  const { page, leave } = await visit('/b/plover/sheet')
+  const { page, leave } = await visit('/b/plover/build-sheet')
   await page.emulateMedia({ media: 'print' })
   const text = await page.locator('.paper').innerText()
   for (const part of [

@@ -10,7 +10,7 @@ import {
 } from 'node:fs'
 import { tmpdir } from 'node:os'
 import type { BrowserContext, Page } from 'playwright-core'
-import { stage, VIEWS } from './harness'
+import { atRest, stage, VIEWS } from './harness'
 
 const on = await stage()
 afterAll(() => on.close())
@@ -96,6 +96,7 @@ test('a tab that is killed while saving leaves every change whole or not at all'
             ?.click()
       })
       .catch(() => undefined)
+    // Not waited for anything: the moment of its end is what is tried.
     await page.waitForTimeout(wait)
     const died = page.waitForEvent('crash')
     void profile
@@ -189,9 +190,9 @@ test(
     for (let i = 1; i <= 5; i++)
       await Promise.all([
         keepNote(a, `from a ${i}`),
-        a
-          .waitForTimeout(20)
-          .then(() => b.getByLabel('Serial of Inlet 2').fill(`B-${i}`))
+        b
+          .getByLabel('Serial of Inlet 2')
+          .fill(`B-${i}`)
           .then(() => b.keyboard.press('Enter')),
       ])
     for (const page of [a, b])
@@ -285,10 +286,10 @@ test('a file with script in every text field: shown as text, never run', async (
   await page.getByLabel('Build file').setInputFiles(`${folder}/evil.juntura.json`)
   await page.waitForURL(/\/b\/evil\/parts/)
   const ran = () => page.evaluate(() => (window as unknown as { ran?: number }).ran ?? 0)
-  for (const view of [...VIEWS, 'sheet']) {
+  for (const view of [...VIEWS, 'build-sheet']) {
     await page.goto(`/b/evil/${view}`)
     await page.locator('h1').first().waitFor()
-    await page.waitForTimeout(150)
+    await atRest(page)
     for (const face of (await page.locator('.row .face:visible, .line .face:visible').all()).slice(
       0,
       3,

@@ -3,7 +3,7 @@
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import type { Page } from 'playwright-core'
-import { stage, takeBack, visitor } from './harness'
+import { atRest, stage, takeBack, visitor } from './harness'
 import { manualOf } from './manual'
 
 const on = await stage()
@@ -243,7 +243,9 @@ describe('a part gets in', () => {
     )
     await page.getByRole('link', { name: 'Shelf' }).click()
     await page.getByRole('button', { name: 'Paste a spec sheet' }).click()
-    await page.waitForTimeout(400)
+    await page.waitForFunction(() =>
+      [...document.querySelectorAll('input')].some(i => i.value === 'Gust 140 grey'),
+    )
     expect([await text.inputValue(), await field('Model').inputValue()]).toEqual([
       sheet,
       'Gust 140 grey',
@@ -572,7 +574,7 @@ describe('measuring and manuals', () => {
       await page.getByText('The shelf has other data for 1 part of this build now.').waitFor()
       await page.getByRole('button', { name: 'Take it over' }).click()
       await page.getByText('The shelf has other data').waitFor({ state: 'detached' })
-      await page.goto('/b/avocet/joints')
+      await page.goto('/b/avocet/connections')
       await page.locator('button.face', { hasText: 'Highbank 165: mount' }).click()
       await page.getByAltText('mounting: Highbank 165').first().waitFor()
       await page.goto('/b/avocet/bench?step=cooler%3Acooler%2Fmount~board%2Fcooler')
@@ -624,7 +626,7 @@ describe('on a narrow screen', () => {
     await phone.page.getByText('Plover').first().waitFor()
     await phone.page.goto(`/b/plover/${path}`)
     await phone.page.locator('h1').first().waitFor()
-    await phone.page.waitForTimeout(400)
+    await atRest(phone.page)
     expect(
       await phone.page.evaluate(() => document.documentElement.scrollWidth),
     ).toBeLessThanOrEqual(390)

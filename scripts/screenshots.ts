@@ -62,22 +62,22 @@ const SHOTS: readonly Shot[] = [
   { name: 'entry', path: '/b/avocet/shelf/entry?from=sheet', before: pasted },
   { name: 'parts', path: '/b/avocet/parts', before: openRow('Highbank 165') },
   { name: 'fit', path: '/b/avocet/fit', before: openRow('Highbank 165 under') },
-  { name: 'joints', path: '/b/avocet/joints', before: waysOut },
+  { name: 'joints', path: '/b/avocet/connections', before: waysOut },
   { name: 'power', path: '/b/avocet/power' },
   {
     name: 'order',
     path: '/b/avocet/order?step=cooler%3Acooler%2Fmount~board%2Fcooler',
     before: schools,
   },
-  { name: 'panel', path: '/b/avocet/panel', before: openRow('Power light plug') },
-  { name: 'routes', path: '/b/avocet/routes', before: openRow('SATA lead 300') },
+  { name: 'panel', path: '/b/avocet/front-panel', before: openRow('Power light plug') },
+  { name: 'routes', path: '/b/avocet/cables', before: openRow('SATA lead 300') },
   { name: 'bench', path: '/b/avocet/bench?step=processor%3Aprocessor%2Fseat~board%2Fprocessor' },
   {
     name: 'bench-phone',
     path: '/b/avocet/bench?step=data-plug%3Asata-1',
     size: { width: 390, height: 844 },
   },
-  { name: 'proof', path: '/b/avocet/proof' },
+  { name: 'proof', path: '/b/avocet/test' },
   { name: 'record', path: '/b/avocet/record' },
   { name: 'measuring', path: '/b/avocet/measuring' },
   { name: 'buying', path: '/b/avocet/buying' },
@@ -88,7 +88,7 @@ const SHOTS: readonly Shot[] = [
     path: '/b/avocet/shelf/compare?parts=dunlin-a850,dunlin-a1000,dunlin-a750g,teazle-t750p',
   },
   { name: 'practice', path: '/b/plover/practice', evening: true },
-  { name: 'sheet', path: '/b/avocet/sheet' },
+  { name: 'sheet', path: '/b/avocet/build-sheet' },
 ]
 
 buildIfStale()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // One view of the case: shapes, holes, ways and distances, drawn as the model gives them.
 import type { Drawing, Path } from '../../core/drawing/drawing'
-import { usePointer } from '../stores/pointer'
+import { usePointer } from '../state/pointer'
 
 const props = defineProps<{ drawing: Drawing; paths?: readonly Path[]; bare?: boolean }>()
 const pointer = usePointer()

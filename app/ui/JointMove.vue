@@ -5,10 +5,10 @@ import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { computed } from 'vue'
 import type { Ask, SingleAsk } from '../../core/document/asks'
-import { useDesk } from '../stores/desk'
-import { VERDICT_WORD } from '../use/findings'
-import { useAlternatives } from '../use/ways'
-import StepMark from './StepMark.vue'
+import { useDesk } from '../state/desk'
+import { VERDICT_WORD } from './findings'
+import { useAlternatives } from './remedies'
+import VerdictMark from './VerdictMark.vue'
 
 /** `made`: at the bench, what is put here is in. */
 const props = defineProps<{ plug: string; label: string; made?: boolean }>()
@@ -39,7 +39,7 @@ async function put(socket: string | null, to = ''): Promise<void> {
     <p v-else-if="places.length === 0" class="quiet">No socket here takes it.</p>
     <ul v-else :aria-label="`Places for ${label}`">
       <li v-for="p in places" :key="p.ref">
-        <StepMark :verdict="p.verdict" />
+        <VerdictMark :verdict="p.verdict" />
         <span
           >{{ p.label }}<span v-if="p.shut" class="note">{{ p.shut }}</span
           ><span v-else-if="p.taken" class="quiet"> now holds the {{ p.taken }}</span

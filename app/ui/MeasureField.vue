@@ -9,9 +9,9 @@ import { computed, onMounted, ref, useId } from 'vue'
 import type { SettledBy } from '../../core/rules/finding'
 import { quantity } from '../../core/figures/format'
 import { question, readTyped } from '../../core/reader/typed'
-import { useDesk } from '../stores/desk'
-import { usePointer } from '../stores/pointer'
-import { onKey } from '../use/keys'
+import { useDesk } from '../state/desk'
+import { usePointer } from '../state/pointer'
+import { onKey } from './keys'
 
 const props = defineProps<{
   settles: SettledBy

@@ -4,8 +4,8 @@
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { ref } from 'vue'
-import { useDesk } from '../stores/desk'
-import { smallPicture, usePhotos } from '../use/photos'
+import { useDesk } from '../state/desk'
+import { smallPicture, usePhotos } from './photos'
 
 const props = defineProps<{ about: readonly string[]; name: string; large?: boolean }>()
 const desk = useDesk()

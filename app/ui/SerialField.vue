@@ -1,8 +1,8 @@
 <script setup lang="ts">
 // The serial of one copy, kept as soon as the field is left.
 import { useId } from 'vue'
-import { useDesk } from '../stores/desk'
-import KeptField from './KeptField.vue'
+import { useDesk } from '../state/desk'
+import SavedField from './SavedField.vue'
 
 defineProps<{ id: string; name: string; serial: string; label?: string }>()
 const desk = useDesk()
@@ -12,7 +12,7 @@ const field = useId()
 <template>
   <div class="serial">
     <label :for="field" class="quiet">{{ label ?? name }}</label>
-    <KeptField
+    <SavedField
       :id="field"
       :aria-label="`Serial of ${name}`"
       :value="serial"

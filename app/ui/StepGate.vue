@@ -6,8 +6,8 @@ import 'element-plus/es/components/button/style/css'
 import { ref } from 'vue'
 import { counted } from '../../core/figures/format'
 import type { Step } from '../../core/order/step'
-import { useDesk } from '../stores/desk'
-import { skipAsk, useSeam } from '../use/seam'
+import { useDesk } from '../state/desk'
+import { skipAsk, useSeam } from './seam'
 import ReasonField from './ReasonField.vue'
 
 const props = defineProps<{ step: Step; large?: boolean }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // The words of a step: do, feel, take care, take in hand.
 import type { Step } from '../../core/order/step'
-import PagesHere from './PagesHere.vue'
+import ItemPages from './ItemPages.vue'
 
 defineProps<{ step: Step; large?: boolean }>()
 </script>
@@ -15,7 +15,7 @@ defineProps<{ step: Step; large?: boolean }>()
   <p v-if="step.tools.length + step.fasteners.length" class="hand">
     Take in hand: {{ [...step.tools, ...step.fasteners].join(', ') }}
   </p>
-  <PagesHere :key="step.id" :items="step.items" :large="large" />
+  <ItemPages :key="step.id" :items="step.items" :large="large" />
 </template>
 
 <style scoped>

@@ -3,7 +3,7 @@
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { ref } from 'vue'
-import { useDesk } from '../stores/desk'
+import { useDesk } from '../state/desk'
 
 const props = defineProps<{ build: string | null }>()
 const desk = useDesk()

@@ -69,13 +69,13 @@ async function closeDialog(page: Page): Promise<void> {
   await page.waitForFunction(() => document.querySelector('[role=dialog]') === null)
 }
 
-const STAGES = ['Fit', 'Power', 'Routes', 'Bench']
+const STAGES = { Fit: 'fit', Power: 'power', Routes: 'cables', Bench: 'bench' }
 /** A build that came in is looked at: whatever it holds, its stages show. */
 async function walk(page: Page): Promise<void> {
   await says(page, { element: 'h1', says: 'Parts' })
-  for (const stage of STAGES) {
+  for (const [stage, address] of Object.entries(STAGES)) {
     await page.getByRole('navigation').getByRole('link', { name: stage }).first().click()
-    await page.waitForURL(`**/${stage.toLowerCase()}*`, { timeout: SPEAKS_WITHIN })
+    await page.waitForURL(`**/${address}*`, { timeout: SPEAKS_WITHIN })
     await says(page, { element: 'h1' })
   }
 }

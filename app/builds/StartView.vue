@@ -1,0 +1,108 @@
+<script setup lang="ts">
+// The desk: what this is in a few words, the builds that are here, a new one, a file.
+import { ElButton } from 'element-plus/es/components/button/index'
+import 'element-plus/es/components/button/style/css'
+import { onMounted, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { counted } from '../../core/figures/format'
+import { useDesk } from '../state/desk'
+import BrandMark from '../ui/BrandMark.vue'
+import BinList from './BinList.vue'
+import BuildCard from './BuildCard.vue'
+import StoreClosed from '../ui/StoreClosed.vue'
+import RecentlyMade from './RecentlyMade.vue'
+import { useOpening } from '../shelf/opening'
+
+const desk = useDesk()
+const router = useRouter()
+const version = __VERSION__
+const picker = ref<HTMLInputElement>()
+onMounted(() => desk.open(null))
+
+async function create(): Promise<void> {
+  const names = new Set(desk.state.builds.map(b => b.name))
+  let n = 1
+  while (names.has(n === 1 ? 'New build' : `New build ${n}`)) n += 1
+  const id = await desk.made({ act: 'create', name: n === 1 ? 'New build' : `New build ${n}` })
+  if (id) void router.push({ name: 'parts', params: { build: id } })
+}
+const opening = useOpening()
+function open(): void {
+  void opening(picker.value?.files?.[0])
+  if (picker.value) picker.value.value = ''
+}
+</script>
+
+<template>
+  <main id="content" class="start">
+    <BrandMark class="brand" />
+    <h1 tabindex="-1">Where parts meet, measured.</h1>
+    <p class="what">
+      Plan a computer from retail parts and put it together. Juntura measures every place where two
+      things meet: board and case, plug and socket, lead and length. It says what goes, what does
+      not, and what to measure; then leads your hands step by step. All of it stays in this browser.
+    </p>
+    <div class="acts">
+      <ElButton type="primary" :disabled="!desk.ready" @click="create">New build</ElButton>
+      <ElButton @click="picker?.click()">Open a file…</ElButton>
+      <input
+        ref="picker"
+        type="file"
+        accept=".json,.csv,.tsv,.txt,application/json,text/csv"
+        class="visually-hidden"
+        aria-label="Build file"
+        tabindex="-1"
+        @change="open"
+      />
+    </div>
+    <StoreClosed v-if="desk.closed !== null" :build="null" />
+    <p v-else-if="!desk.ready" class="quiet" role="status">Looking what is here…</p>
+    <h2 v-else>{{ counted(desk.state.builds.length, 'build') }}</h2>
+    <p v-if="desk.ready && desk.state.builds.length === 0" class="quiet">
+      None is here. Begin a new one, or drop a .juntura.json file on this window.
+    </p>
+    <ul v-if="desk.state.builds.length" class="sheet">
+      <BuildCard v-for="b in desk.state.builds" :key="b.id" :build="b" />
+    </ul>
+    <RecentlyMade />
+    <BinList />
+    <p>
+      <RouterLink :to="{ name: 'storage' }"
+        >Storage: what is kept here, everything in one file</RouterLink
+      >
+    </p>
+    <p class="quiet">Juntura {{ version }}</p>
+  </main>
+</template>
+
+<style scoped>
+.start {
+  max-width: 720px;
+  margin: 0 auto;
+  padding: 7vh 20px 40px;
+  display: grid;
+  gap: 16px;
+}
+.brand {
+  font-size: 20px;
+}
+h1 {
+  font-size: 30px;
+}
+.what {
+  font-size: 17px;
+  max-width: 62ch;
+  text-wrap: pretty;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+.acts .el-button {
+  margin: 0;
+}
+h2 {
+  margin-top: 12px;
+}
+</style>

@@ -1,0 +1,90 @@
+<script setup lang="ts">
+// Practice: know the plugs, where they are in this build, and what is checked by which rule.
+import { onMounted, shallowRef } from 'vue'
+import type { Reference } from '../desk/questions'
+import { ask } from '../desk/remote'
+import { useDesk } from '../state/desk'
+
+const desk = useDesk()
+const reference = shallowRef<Reference | null>(null)
+onMounted(async () => {
+  reference.value = await ask('reference')
+})
+const here = (face: string) => (desk.analysis?.joints ?? []).filter(j => j.face === face)
+</script>
+
+<template>
+  <section class="practice">
+    <h1 tabindex="-1">Practice: know the plugs</h1>
+    <p class="quiet">
+      Shape, key, job and look-alikes; under each, what of {{ desk.state.build?.name }} goes there.
+    </p>
+    <ul class="sheet">
+      <li v-for="c in reference?.connectors" :key="c.face">
+        <h2>{{ c.name }}</h2>
+        <p>{{ c.shape }}. Key: {{ c.key }}. Carries {{ c.carries }}.</p>
+        <p>{{ c.seat }}</p>
+        <p v-if="c.lookAlike" class="care"><b>Look-alike:</b> {{ c.lookAlike }}</p>
+        <p v-for="j in here(c.face)" :key="j.id" class="joint">
+          {{ j.from }} <span aria-label="meets">⟷</span> {{ j.to }}
+        </p>
+        <p class="quiet">{{ c.source }}</p>
+      </li>
+    </ul>
+    <h1>The field’s words</h1>
+    <dl class="sheet">
+      <div v-for="t in reference?.terms" :key="t.word" class="term">
+        <dt>{{ t.word }}</dt>
+        <dd>{{ t.says }}</dd>
+      </div>
+    </dl>
+    <h1>What is checked</h1>
+    <ul class="sheet">
+      <li v-for="r in reference?.rules" :key="r.id" class="rule">
+        <span>{{ r.asks }}</span><span class="quiet">{{ r.stage }}</span
+        ><span class="quiet">{{ r.source }}</span>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.practice {
+  max-width: 860px;
+  padding: 16px 20px 30px;
+  display: grid;
+  gap: 10px;
+}
+li {
+  padding: 9px 14px;
+  border-top: 1px solid var(--line);
+  display: grid;
+  gap: 2px;
+}
+li:first-child {
+  border-top: 0;
+}
+.term {
+  display: grid;
+  grid-template-columns: 170px 1fr;
+  gap: 10px;
+  padding: 6px 14px;
+  border-top: 1px solid var(--line);
+}
+.term:first-child {
+  border-top: 0;
+}
+dt {
+  font-weight: 600;
+}
+.care {
+  border-left: 3px solid var(--copper);
+  padding-left: 10px;
+}
+.joint {
+  color: var(--copper);
+}
+.rule {
+  grid-template-columns: 1fr 60px 240px;
+}
+</style>

@@ -1,0 +1,175 @@
+<script setup lang="ts">
+// A sheet is pasted here; under it what was read of it, each value with its words, what is
+// doubtful, and what was not read.
+import { computed, onMounted, ref, watch } from 'vue'
+import { capital, counted } from '../../../core/figures/format'
+import type { PartKind } from '../../../core/parts'
+import { LONGEST_SHEET } from '../../desk/limits'
+import { useEntry } from './entry'
+
+const EXAMPLE = [
+  'CPU cooler: max. 17.0 cm',
+  'Max. GPU length 355mm (w/o radiator)',
+  'Front I/O: 2x Type-A 5Gbps, 1x Type-C',
+].join('\n')
+const entry = useEntry()
+const field = ref<HTMLTextAreaElement>()
+/**
+ * The field keeps its text by itself: thousands of lines that come in at once are drawn once. It
+ * takes what was there before, and what is cleared.
+ */
+function typed(): void {
+  entry.paste(field.value?.value ?? '')
+  show()
+}
+/**
+ * What is far too long never comes into the field: laying it out alone would stop the page for
+ * seconds.
+ */
+function before(event: Event): void {
+  const { value, selectionStart, selectionEnd } = event.target as HTMLTextAreaElement
+  const coming = (event as InputEvent).data?.length ?? 0
+  if (coming > 0 && !entry.fits(value.length - (selectionEnd - selectionStart) + coming))
+    event.preventDefault()
+}
+const show = (): void => {
+  if (field.value && field.value.value !== entry.sheet) field.value.value = entry.sheet
+}
+onMounted(show)
+watch(() => entry.sheet, show)
+const read = computed(() => entry.read)
+const sure = computed(() => read.value?.read.filter(r => r.why === null) ?? [])
+const doubtful = computed(() => read.value?.read.filter(r => r.why !== null) ?? [])
+const title = computed(
+  () => entry.asks?.kinds.find(k => k.kind === read.value?.kind)?.title ?? null,
+)
+const readable = computed(() =>
+  (entry.asks?.kinds ?? []).filter(k => entry.asks?.readable.includes(k.kind)),
+)
+const force = (kind: string): void => entry.force(kind === '' ? null : (kind as PartKind))
+</script>
+
+<template>
+  <div class="paste">
+    <label class="field"
+      >Spec sheet, as text or as a copied table
+      <textarea
+        ref="field"
+        rows="11"
+        spellcheck="false"
+        @beforeinput="before"
+        @input="typed"
+        :placeholder="EXAMPLE"
+      ></textarea>
+    </label>
+    <p v-if="entry.tooLong !== null" class="stop" role="status">
+      This is longer than any spec sheet ({{ counted(entry.tooLong, 'character') }}; at most
+      {{ LONGEST_SHEET }}). It was not taken: paste only the table or the list of specifications.
+    </p>
+    <label class="kind"
+      >It is a
+      <select
+        :value="entry.forced ?? ''"
+        @change="force(($event.target as HTMLSelectElement).value)"
+      >
+        <option value="">
+          {{ title ? `${title.toLowerCase()}, it seems` : 'kind to be found out' }}
+        </option>
+        <option v-for="k in readable" :key="k.kind" :value="k.kind">
+          {{ k.title.toLowerCase() }}
+        </option>
+      </select></label
+    >
+    <p v-if="read && read.kind === null" class="stop" role="status">
+      No kind of part can be told from this. Choose one above.
+    </p>
+    <template v-if="read">
+      <h2>{{ counted(sure.length, 'value') }} read</h2>
+      <table aria-label="Values read">
+        <tbody>
+          <tr v-for="r in sure" :key="r.path + r.words">
+            <td>{{ capital(r.label) }}</td>
+            <td class="figure value">{{ r.value }}</td>
+            <td class="quiet words">“{{ r.words }}”</td>
+          </tr>
+        </tbody>
+      </table>
+      <template v-if="doubtful.length">
+        <h2>{{ counted(doubtful.length, 'value') }} doubtful</h2>
+        <table aria-label="Doubtful values">
+          <tbody>
+            <tr v-for="r in doubtful" :key="r.path + r.words">
+              <td><span class="mark" aria-hidden="true">?</span> {{ capital(r.label) }}</td>
+              <td class="figure value">{{ r.value }}</td>
+              <td class="quiet words">{{ capital(r.why ?? '') }}: “{{ r.words }}”</td>
+            </tr>
+          </tbody>
+        </table>
+      </template>
+      <template v-if="read.unread.length">
+        <h2>{{ counted(read.unread.length, 'phrase') }} not read</h2>
+        <ul class="unread" aria-label="Not read">
+          <li v-for="(u, i) in read.unread" :key="i" class="quiet">{{ u }}</li>
+        </ul>
+      </template>
+      <p v-if="read.unlooked" role="status">
+        The sheet is long: of {{ counted(read.unlooked, 'more phrase') }} it was not looked whether
+        they were read. Paste it in parts to see them.
+      </p>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.paste {
+  display: grid;
+  gap: 10px;
+}
+.field {
+  display: grid;
+  gap: 4px;
+}
+textarea {
+  width: 100%;
+  padding: 8px 10px;
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+  background: var(--sheet);
+  resize: vertical;
+  font-size: 14px;
+}
+textarea::placeholder {
+  color: var(--ink-2);
+}
+select {
+  padding: 2px 6px;
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+  background: var(--sheet);
+}
+table {
+  width: 100%;
+  table-layout: fixed;
+}
+td {
+  padding: 3px 10px 3px 0;
+  border-top: 1px solid var(--line);
+  vertical-align: top;
+  overflow-wrap: anywhere;
+}
+.value {
+  width: 22%;
+  white-space: normal;
+}
+.words {
+  width: 46%;
+}
+.mark {
+  color: var(--measure);
+  font-weight: 700;
+}
+.unread li {
+  padding: 2px 0;
+  border-top: 1px solid var(--line);
+}
+</style>

@@ -1,0 +1,213 @@
+<script setup lang="ts">
+// A part comes in: from a pasted sheet, from a few numbers, by hand, or as a copy; the form at the
+// right is what will stand on the shelf.
+import { ElButton } from 'element-plus/es/components/button/index'
+import 'element-plus/es/components/button/style/css'
+import { computed, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import EntryNumbers from './EntryNumbers.vue'
+import EntrySheet from './EntrySheet.vue'
+import PartForm from './PartForm.vue'
+import { useDesk } from '../../state/desk'
+import { useShelf } from '../shelf'
+import { useEntry } from './entry'
+
+const desk = useDesk()
+const shelf = useShelf()
+const route = useRoute()
+const router = useRouter()
+const entry = useEntry()
+const FROM = [
+  { id: 'sheet', title: 'Paste a spec sheet' },
+  { id: 'numbers', title: 'A few numbers' },
+  { id: 'hand', title: 'By hand' },
+] as const
+const from = computed(() => String(route.query['from'] ?? 'sheet'))
+const go = (id: string): void => void router.replace({ query: { from: id } })
+const editing = computed(() => from.value === 'edit')
+const begin = (): Promise<void> =>
+  entry.begin(from.value, typeof route.query['part'] === 'string' ? route.query['part'] : null)
+watch(() => [from.value, route.query['part']], begin, { immediate: true })
+
+const title = ref<HTMLElement>()
+/** The button goes with what it cleared: the focus goes to the top. */
+async function anew(): Promise<void> {
+  await entry.clear()
+  await begin()
+  title.value?.focus()
+}
+async function keep(add: boolean): Promise<void> {
+  const id = await entry.keep()
+  if (id === null) return
+  if (add) await shelf.add(id)
+  await router.push(
+    add
+      ? { name: 'parts', params: route.params }
+      : { name: 'shelf', params: route.params, query: { part: id } },
+  )
+}
+</script>
+
+<template>
+  <section class="entry">
+    <div class="head">
+      <h1 ref="title" tabindex="-1">
+        {{ editing ? 'Change a part' : from === 'vary' ? 'A part like another' : 'A new part' }}
+      </h1>
+      <div
+        v-if="!editing && from !== 'vary'"
+        class="from"
+        role="group"
+        aria-label="How it comes in"
+      >
+        <button
+          v-for="f in FROM"
+          :key="f.id"
+          type="button"
+          class="plainbutton"
+          :aria-pressed="from === f.id"
+          @click="go(f.id)"
+        >
+          {{ f.title }}
+        </button>
+      </div>
+      <div class="acts">
+        <span class="quiet" role="status">{{ entry.says }}</span>
+        <ElButton v-if="entry.touched" @click="anew">Begin anew</ElButton>
+        <ElButton type="primary" :disabled="!entry.whole" @click="keep(false)">{{
+          editing ? 'Keep the change' : 'Put on the shelf'
+        }}</ElButton>
+        <ElButton v-if="!editing" :disabled="!entry.whole" @click="keep(true)"
+          >…and add to {{ desk.state.build?.name }}</ElButton
+        >
+      </div>
+    </div>
+    <div class="sides" :class="{ alone: !['sheet', 'numbers', 'hand'].includes(from) }">
+      <div v-if="['sheet', 'numbers', 'hand'].includes(from)" class="source">
+        <EntrySheet v-if="from === 'sheet'" />
+        <EntryNumbers v-else-if="from === 'numbers'" />
+        <label v-else class="kind"
+          >What kind of part is it?
+          <select
+            :value="entry.kind ?? ''"
+            @change="entry.blank(($event.target as HTMLSelectElement).value)"
+          >
+            <option value="" disabled>choose…</option>
+            <option v-for="k in entry.asks?.kinds ?? []" :key="k.kind" :value="k.kind">
+              {{ k.title }}
+            </option>
+          </select>
+          <span class="quiet"
+            >The form asks what that kind can state. Leave out what you do not know: the checks then
+            say “measure”, not “yes”.</span
+          >
+        </label>
+      </div>
+      <div class="fields">
+        <template v-if="entry.part">
+          <ul v-if="entry.check?.questions.length" class="asks" aria-label="Unlikely values">
+            <li v-for="q in entry.check.questions" :key="q.path">{{ q.sentence }}</li>
+          </ul>
+          <PartForm
+            :fields="entry.fields"
+            :value="entry.part"
+            :marks="entry.marks"
+            :problems="entry.problems"
+            @change="entry.set"
+          />
+        </template>
+        <p v-else class="quiet">
+          {{
+            from === 'sheet'
+              ? 'Paste a sheet at the left: what it says fills the form here, each value with the words it came from.'
+              : from === 'numbers'
+                ? 'Enter what you know at the left.'
+                : 'Choose a kind at the left.'
+          }}
+        </p>
+      </div>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.entry {
+  height: 100%;
+  display: grid;
+  grid-template-rows: auto minmax(0, 1fr);
+}
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 18px;
+  align-items: center;
+  padding: 12px 18px;
+  border-bottom: 1px solid var(--line);
+}
+.from {
+  display: flex;
+  gap: 4px;
+}
+.from button {
+  padding: 3px 9px;
+  border-radius: var(--radius);
+}
+.from [aria-pressed='true'] {
+  background: var(--mat);
+  color: var(--sheet);
+}
+.acts {
+  margin-left: auto;
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.acts .el-button {
+  margin: 0;
+}
+.sides {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1.15fr);
+  min-height: 0;
+  max-height: calc(100dvh - 122px);
+}
+.alone {
+  grid-template-columns: minmax(0, 760px);
+}
+.source,
+.fields {
+  overflow-y: auto;
+  padding: 14px 18px 40px;
+}
+.source {
+  border-right: 1px solid var(--line);
+}
+.kind {
+  display: grid;
+  gap: 6px;
+  max-width: 360px;
+}
+select {
+  padding: 4px 8px;
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+  background: var(--sheet);
+}
+.asks {
+  color: var(--watch);
+  padding-bottom: 8px;
+}
+@media (max-width: 800px) {
+  .sides {
+    grid-template-columns: 1fr;
+    max-height: none;
+  }
+  .source {
+    border-right: 0;
+  }
+  .acts {
+    margin-left: 0;
+    flex-wrap: wrap;
+  }
+}
+</style>

@@ -1,0 +1,105 @@
+<script setup lang="ts">
+// A list within a form: headers of a board, cables of a supply; each entry a small form of its own.
+import { ElButton } from 'element-plus/es/components/button/index'
+import 'element-plus/es/components/button/style/css'
+import { capital, counted } from '../../../core/figures/format'
+import type { FormField } from '../../../core/forms/form'
+import PartForm, { type Values } from './PartForm.vue'
+
+const props = defineProps<{
+  field: FormField & { readonly takes: 'list' }
+  value: readonly unknown[]
+  path: string
+  marks: ReadonlyMap<string, string>
+  problems: ReadonlyMap<string, string>
+}>()
+const emit = defineEmits<{ change: [value: readonly unknown[]] }>()
+const titleOf = (entry: unknown, i: number): string => {
+  const e = entry as Values
+  return (
+    [e['label'], e['key'], e['face'], e['version'], e['modules']]
+      .find(v => typeof v === 'string' || typeof v === 'number')
+      ?.toString() ?? `${props.field.one} ${i + 1}`
+  )
+}
+const replace = (i: number, entry: unknown): void =>
+  emit(
+    'change',
+    props.value.map((v, k) => (k === i ? entry : v)),
+  )
+const remove = (i: number): void =>
+  emit(
+    'change',
+    props.value.filter((_, k) => k !== i),
+  )
+
+/** A new entry: what it cannot do without, so that it is whole at once. */
+function entryOf(fields: readonly FormField[], n: number): Values {
+  return Object.fromEntries(
+    fields
+      .filter(f => !f.optional)
+      .flatMap((f): [string, unknown][] => {
+        if (f.takes === 'choice') return [[f.key, f.options[0]?.value]]
+        if (f.takes === 'text')
+          return [[f.key, `${f.key === 'key' ? 'own' : props.field.one}-${n}`]]
+        if (f.takes === 'list') return [[f.key, [entryOf(f.fields, 1)]]]
+        if (f.takes === 'choices' || f.takes === 'texts') return [[f.key, []]]
+        if (f.takes === 'point') return [[f.key, Array.from({ length: f.size }, () => 0)]]
+        if (f.takes === 'number') return [[f.key, 1]]
+        if (f.takes === 'flag') return [[f.key, false]]
+        return f.takes === 'group' ? [[f.key, entryOf(f.fields, n)]] : []
+      }),
+  )
+}
+</script>
+
+<template>
+  <details class="list">
+    <summary>
+      {{ capital(field.label) }}
+      <span class="quiet">{{
+        value.length === 0 ? 'none' : counted(value.length, 'entry', 'entries')
+      }}</span><span v-if="problems.get(path)" class="wrong"> {{ problems.get(path) }}</span>
+    </summary>
+    <p v-if="field.help" class="quiet">{{ field.help }}</p>
+    <details v-for="(entry, i) in value" :key="i" class="entry">
+      <summary>{{ titleOf(entry, i) }}</summary>
+      <PartForm
+        :fields="field.fields"
+        :value="entry as Values"
+        :path="`${path}.${i}`"
+        :marks="marks"
+        :problems="problems"
+        @change="v => replace(i, v)"
+      />
+      <ElButton size="small" @click="remove(i)">Remove {{ titleOf(entry, i) }}</ElButton>
+    </details>
+    <ElButton
+      size="small"
+      @click="emit('change', [...value, entryOf(field.fields, value.length + 1)])"
+      >Add {{ field.one }}</ElButton
+    >
+  </details>
+</template>
+
+<style scoped>
+.list {
+  border-top: 1px solid var(--line);
+  padding: 5px 0;
+}
+.list > summary {
+  font-weight: 500;
+}
+summary {
+  cursor: pointer;
+}
+.entry {
+  margin-left: 14px;
+  border-left: 2px solid var(--line);
+  padding: 3px 0 3px 12px;
+}
+.wrong {
+  color: var(--stop);
+  font-size: var(--small);
+}
+</style>

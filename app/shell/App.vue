@@ -1,0 +1,96 @@
+<script setup lang="ts">
+// The frame around every view: keys, dropping a file anywhere, the title.
+import { useDropZone, useTitle } from '@vueuse/core'
+import { computed, defineAsyncComponent, nextTick, ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
+import { useDesk } from '../state/desk'
+import { useShelf } from '../shelf/shelf'
+import { listenForKeys, listenForUndo, onKey } from '../ui/keys'
+import TroubleBar from './TroubleBar.vue'
+import { useOpening } from '../shelf/opening'
+import '../ui/theme'
+import { useUndo } from './undo'
+
+const KeysDialog = defineAsyncComponent(() => import('./KeysDialog.vue'))
+const ImportDialog = defineAsyncComponent(() => import('../shelf/ImportDialog.vue'))
+const desk = useDesk()
+const shelf = useShelf()
+const route = useRoute()
+const { turn } = useUndo()
+const showKeys = ref(false)
+useTitle(
+  computed(() =>
+    [desk.state.build?.name, route.meta['title'], 'Juntura']
+      .filter((t, i, all) => t && all.indexOf(t) === i)
+      .join(' · '),
+  ),
+)
+
+const opening = useOpening()
+const { isOverDropZone } = useDropZone(document.body, {
+  onDrop: files => void opening(files?.[0]),
+  multiple: false,
+})
+
+listenForKeys()
+listenForUndo(way => void turn(way))
+onKey('keys', () => {
+  showKeys.value = true
+})
+onKey('undo', () => {
+  void turn('undo')
+})
+onKey('redo', () => {
+  void turn('redo')
+})
+
+/** Past what every view has on top: where a change of view sets the focus as well. */
+const toContent = (): void => document.querySelector<HTMLElement>('h1, main')?.focus()
+watch(
+  () => route.path,
+  async () => {
+    await nextTick()
+    if (document.activeElement?.closest('[role="toolbar"], input')) return
+    document.querySelector<HTMLElement>('h1')?.focus({ preventScroll: true })
+  },
+)
+</script>
+
+<template>
+  <a href="#content" class="skip" @click.prevent="toContent">Skip to the content</a>
+  <TroubleBar />
+  <RouterView />
+  <KeysDialog v-if="showKeys" @close="showKeys = false" />
+  <ImportDialog v-if="shelf.opened" :file="shelf.opened" @close="shelf.opened = null" />
+  <div v-if="isOverDropZone" class="drop" role="status">
+    <p>Drop it: a build opens beside what is here, parts and tables are looked at first.</p>
+  </div>
+</template>
+
+<style scoped>
+.skip {
+  position: fixed;
+  top: 4px;
+  left: 8px;
+  z-index: 2200;
+  padding: 6px 12px;
+  background: var(--sheet);
+  border: 1px solid var(--mat);
+  border-radius: var(--radius);
+}
+.skip:not(:focus) {
+  clip-path: inset(50%);
+}
+.drop {
+  position: fixed;
+  inset: 12px;
+  z-index: 90;
+  display: grid;
+  place-items: center;
+  border: 2px dashed var(--mat);
+  background: var(--sheet);
+  opacity: 0.94;
+  font-size: var(--big);
+  pointer-events: none;
+}
+</style>

@@ -1,0 +1,231 @@
+<script setup lang="ts">
+// One build: the seam on top, the stages at the left, the stage's view beside them.
+import { ElButton } from 'element-plus/es/components/button/index'
+import 'element-plus/es/components/button/style/css'
+import { computed, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { counted } from '../../core/figures/format'
+import { STAGE_LINES } from '../ui/stages'
+import { useDesk } from '../state/desk'
+import { usePointer } from '../state/pointer'
+import BrandMark from '../ui/BrandMark.vue'
+import HeaderTools from './HeaderTools.vue'
+import SeamBar from './SeamBar.vue'
+import StageNav from './StageNav.vue'
+import StoreClosed from '../ui/StoreClosed.vue'
+import { onKey } from '../ui/keys'
+import { useSeam } from '../ui/seam'
+import { when } from '../ui/when'
+
+const desk = useDesk()
+const pointer = usePointer()
+const route = useRoute()
+const router = useRouter()
+const { move, prove } = useSeam()
+const found = computed(() => desk.state.build?.id === route.params['build'])
+const binned = computed(() => desk.state.bin.find(b => b.id === route.params['build']) ?? null)
+const wide = computed(() => Boolean(route.meta['wide']))
+const tally = computed(
+  () =>
+    `${counted(desk.state.build?.items.length ?? 0, 'part')}, ${counted(desk.analysis?.joints.length ?? 0, 'joint')}`,
+)
+
+watch(
+  () => route.params['build'],
+  id => desk.open(String(id)),
+  { immediate: true },
+)
+const stage = ref<HTMLElement>()
+watch(
+  () => route.name,
+  () => {
+    pointer.leave()
+    pointer.chosen = null
+    // Another view begins at its top.
+    stage.value?.scrollTo(0, 0)
+  },
+  { flush: 'post' },
+)
+for (const { name } of STAGE_LINES)
+  onKey(`stage-${name}`, () => void router.push({ name, params: route.params }))
+onKey('prove', () => void prove())
+onKey('find', () => void router.push({ name: 'shelf', params: route.params, query: { find: '' } }))
+onKey('seam-back', () => void move(-1))
+onKey('seam-on', () => void move(1))
+</script>
+
+<template>
+  <div v-if="desk.state.build && desk.analysis && found" class="layout" :class="{ wide }">
+    <header>
+      <RouterLink to="/" class="home" aria-label="Juntura: all builds"><BrandMark /></RouterLink>
+      <div class="name">
+        <b>{{ desk.state.build.name }}</b><span class="quiet">{{ tally }}</span>
+      </div>
+      <SeamBar />
+      <span
+        class="figure done"
+        :aria-label="`${desk.analysis.order.made} steps done, ${desk.analysis.order.open} to go`"
+        >{{ desk.analysis.order.made }} done · {{ desk.analysis.order.open }} to go</span
+      >
+      <HeaderTools />
+    </header>
+    <StageNav v-if="!wide" class="nav" />
+    <main id="content" ref="stage">
+      <p v-if="!desk.analysis.exact" class="unproved" role="status">
+        Not proved: there are too many ways to join these parts to try them all. This is the best
+        that was found; what is said to have no partner may have one.
+      </p>
+      <RouterView />
+    </main>
+  </div>
+  <main v-else-if="desk.ready && desk.closed === null" id="content" class="gone">
+    <template v-if="desk.state.aside !== null">
+      <h1 tabindex="-1">This build cannot be read</h1>
+      <p>{{ desk.state.aside }} It is kept as it is; the other builds open.</p>
+      <p>
+        <RouterLink :to="{ name: 'storage' }">Storage: save it as the file that it is</RouterLink>
+      </p>
+    </template>
+    <template v-else-if="binned">
+      <h1 tabindex="-1">{{ binned.name }} lies in the bin</h1>
+      <p>It was deleted {{ when(binned.deleted) }}, and has all its work.</p>
+      <p>
+        <ElButton type="primary" @click="desk.did({ act: 'bringBack', build: binned.id })"
+          >Bring back {{ binned.name }}</ElButton
+        >
+      </p>
+    </template>
+    <template v-else>
+      <h1 tabindex="-1">This build is not here</h1>
+      <p>
+        It may have been deleted for good, or it lives in another browser. A file brings one from
+        elsewhere.
+      </p>
+    </template>
+    <p><RouterLink to="/">All builds</RouterLink></p>
+  </main>
+  <main v-else-if="desk.closed !== null" id="content" class="gone">
+    <h1 tabindex="-1">The builds cannot be reached</h1>
+    <StoreClosed :build="String(route.params['build'])" />
+  </main>
+  <main v-else id="content" class="gone">
+    <p class="quiet" role="status">Laying out the parts…</p>
+  </main>
+</template>
+
+<style scoped>
+.layout {
+  display: grid;
+  grid-template: 60px calc(100dvh - 60px) / 158px minmax(0, 1fr);
+}
+.home {
+  padding: 6px 0;
+  color: inherit;
+  text-decoration: none;
+}
+header {
+  grid-column: 1 / -1;
+  display: grid;
+  grid-template-columns: 126px auto minmax(0, 1fr) auto auto;
+  gap: 18px;
+  align-items: center;
+  padding: 0 14px 0 18px;
+  border-bottom: 1px solid var(--line);
+  min-width: 0;
+}
+.name {
+  display: grid;
+  line-height: 1.2;
+  max-width: 150px;
+}
+.name b {
+  font-size: 16px;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.name .quiet {
+  font-size: var(--tiny);
+  white-space: nowrap;
+}
+header > :deep(.seam) {
+  height: 59px;
+}
+.done {
+  color: var(--ink-2);
+  font-size: var(--tiny);
+}
+.nav {
+  border-right: 1px solid var(--line);
+  overflow: auto;
+}
+main {
+  /* What is placed in it scrolls with it, and not the page. */
+  position: relative;
+  min-width: 0;
+  overflow: auto;
+}
+.unproved {
+  padding: 6px 20px;
+  border-bottom: 2px dotted var(--measure);
+}
+/* At the bench every letter is read at arm's length: no second ink. */
+.wide {
+  --ink-2: var(--ink);
+}
+.wide main {
+  grid-column: 1 / -1;
+}
+.gone {
+  max-width: 560px;
+  margin: 0 auto;
+  padding: 15vh 20px 0;
+  display: grid;
+  gap: 12px;
+}
+@media (max-width: 800px) {
+  .layout {
+    grid-template: auto auto minmax(0, 1fr) / minmax(0, 1fr);
+    height: 100dvh;
+  }
+  .layout.wide {
+    grid-template-rows: auto minmax(0, 1fr);
+  }
+  .home,
+  .done {
+    display: none;
+  }
+  header > :deep(.seam) {
+    grid-column: 1 / -1;
+    grid-row: 2;
+    height: 44px;
+  }
+  .nav {
+    border-right: 0;
+    border-bottom: 1px solid var(--line);
+  }
+  header {
+    grid-template-columns: auto minmax(0, 1fr);
+    gap: 4px 12px;
+    padding: 4px 12px 0;
+  }
+  header > :deep(.tools) {
+    justify-self: end;
+  }
+}
+/* On paper a stage stands by itself, as long as it is. */
+@media print {
+  .layout,
+  .layout.wide {
+    display: block;
+    height: auto;
+  }
+  header,
+  .nav {
+    display: none;
+  }
+  main {
+    overflow: visible;
+  }
+}
+</style>

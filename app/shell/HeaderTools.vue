@@ -1,0 +1,186 @@
+<script setup lang="ts">
+// At the end of the header: undo and redo, which horizon is looked at, files, the light.
+import { ElButton } from 'element-plus/es/components/button/index'
+import 'element-plus/es/components/button/style/css'
+import { onClickOutside } from '@vueuse/core'
+import { computed, ref } from 'vue'
+import { ask } from '../desk/remote'
+import { useDesk } from '../state/desk'
+import { download, fileName } from '../ui/download'
+import { theme, turnTheme } from '../ui/theme'
+import { useUndo } from './undo'
+
+const desk = useDesk()
+const { undo, redo, turn } = useUndo()
+const menu = ref<HTMLDetailsElement>()
+const opener = ref<HTMLElement>()
+/** By Escape, with the focus back where it opened, or by a press elsewhere. */
+function closeMenu(): void {
+  if (!menu.value?.open) return
+  menu.value.open = false
+  opener.value?.focus()
+}
+onClickOutside(menu, () => {
+  if (menu.value) menu.value.open = false
+})
+const name = computed(() => desk.state.build?.name ?? 'build')
+const id = computed(() => desk.state.build?.id ?? '')
+async function saveFile(): Promise<void> {
+  download(fileName(name.value, '.juntura.json'), await ask('file', [id.value]), 'application/json')
+}
+async function saveCsv(): Promise<void> {
+  download(fileName(name.value, '-parts.csv'), await ask('csv', id.value), 'text/csv')
+}
+async function saveSheet(): Promise<void> {
+  download(
+    fileName(name.value, '-sheet.md'),
+    await ask('sheet', id.value, desk.horizon),
+    'text/markdown',
+  )
+}
+async function saveDrawing(): Promise<void> {
+  const svg = await ask('drawing', id.value, desk.horizon)
+  if (svg !== null) download(fileName(name.value, '-near-side.svg'), svg, 'image/svg+xml')
+}
+</script>
+
+<template>
+  <div class="tools">
+    <div
+      v-if="desk.horizonsDiffer"
+      class="horizon"
+      role="group"
+      aria-label="Which plan is looked at"
+    >
+      <button
+        type="button"
+        class="plainbutton"
+        :aria-pressed="desk.horizon === 'now'"
+        title="What is here or on its way"
+        @click="desk.horizon = 'now'"
+      >
+        Now
+      </button>
+      <button
+        type="button"
+        class="plainbutton"
+        :aria-pressed="desk.horizon === 'then'"
+        title="Also what is wanted and later"
+        @click="desk.horizon = 'then'"
+      >
+        Then
+      </button>
+    </div>
+    <ElButton
+      size="small"
+      :disabled="undo === null"
+      :title="undo === null ? 'Nothing to undo' : `Undo: ${undo}`"
+      aria-label="Undo"
+      @click="turn('undo')"
+      >↶</ElButton
+    >
+    <ElButton
+      size="small"
+      :disabled="redo === null"
+      :title="redo === null ? 'Nothing to redo' : `Redo: ${redo}`"
+      aria-label="Redo"
+      @click="turn('redo')"
+      >↷</ElButton
+    >
+    <details ref="menu" class="menu" @keydown.esc="closeMenu">
+      <summary ref="opener">Files</summary>
+      <div class="sheet list">
+        <button type="button" class="plainbutton" @click="saveFile">
+          Save the build as a file
+        </button>
+        <button type="button" class="plainbutton" @click="saveCsv">
+          Save the parts list as CSV
+        </button>
+        <button type="button" class="plainbutton" @click="saveSheet">
+          Save the build sheet as Markdown
+        </button>
+        <button
+          v-if="desk.analysis?.drawings.length"
+          type="button"
+          class="plainbutton"
+          @click="saveDrawing"
+        >
+          Save the drawing as SVG, in mm
+        </button>
+        <RouterLink :to="{ name: 'sheet', params: { build: id } }"
+          >Build sheet for paper</RouterLink
+        >
+        <RouterLink to="/">All builds, open a file</RouterLink>
+      </div>
+    </details>
+    <button
+      type="button"
+      class="plainbutton light"
+      :aria-label="theme === 'day' ? 'Evening light' : 'Day light'"
+      :title="theme === 'day' ? 'Evening light' : 'Day light'"
+      @click="turnTheme"
+    >
+      {{ theme === 'day' ? '☾' : '☀' }}
+    </button>
+  </div>
+</template>
+
+<style scoped>
+.tools {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.tools .el-button {
+  margin: 0;
+  font-size: 17px;
+  padding: 0 8px;
+}
+.horizon {
+  display: flex;
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+}
+.horizon button {
+  padding: 3px 9px;
+  font-size: var(--small);
+}
+.horizon [aria-pressed='true'] {
+  background: var(--mat);
+  color: var(--sheet);
+}
+.menu {
+  position: relative;
+}
+.menu summary {
+  white-space: nowrap;
+  cursor: pointer;
+  list-style: none;
+  padding: 4px 6px;
+  font-size: var(--small);
+}
+.menu summary::after {
+  content: ' ▾';
+  color: var(--ink-2);
+}
+.list {
+  position: absolute;
+  right: 0;
+  top: 100%;
+  z-index: 30;
+  width: 250px;
+  display: grid;
+}
+.list > * {
+  padding: 8px 12px;
+  color: var(--ink);
+  text-decoration: none;
+}
+.list > *:hover {
+  background: var(--mat-soft);
+}
+.light {
+  font-size: 18px;
+  padding: 2px 6px;
+}
+</style>

@@ -1,0 +1,96 @@
+<script setup lang="ts">
+// Panel: the loose front leads, each on its pins, beside the block as it lies.
+import { computed } from 'vue'
+import { counted } from '../../../core/figures/format'
+import { ElButton } from 'element-plus/es/components/button/index'
+import 'element-plus/es/components/button/style/css'
+import PanelDrawing from './PanelDrawing.vue'
+import PanelPrint from '../../drawing/PanelPrint.vue'
+import { useDesk } from '../../state/desk'
+import { usePointer } from '../../state/pointer'
+import FindingLedger from '../../ui/findings/FindingLedger.vue'
+import StageLayout from '../../ui/StageLayout.vue'
+
+const desk = useDesk()
+const pointer = usePointer()
+const blocks = computed(() => desk.analysis?.panel ?? [])
+const print = (): void => window.print()
+const leads = computed(() => blocks.value.flatMap(b => b.leads))
+</script>
+
+<template>
+  <StageLayout
+    title="Panel"
+    :summary="
+      blocks.length
+        ? `${counted(leads.length, 'lead')} on ${blocks.map(b => `the block of the ${b.boardName}`).join(', ')}`
+        : ''
+    "
+  >
+    <p v-if="blocks.length === 0" class="quiet">No board with a front-panel block yet.</p>
+    <p v-else-if="leads.length === 0" class="quiet">No case lead joins this block yet.</p>
+    <ul v-else class="sheet leads">
+      <li
+        v-for="l in leads"
+        :key="l.joint"
+        :class="{ lit: pointer.row === l.joint }"
+        @mouseenter="pointer.point([], l.joint)"
+        @mouseleave="pointer.leave"
+      >
+        <b>{{ l.label }}</b><span>{{ l.says }}</span
+        ><span class="quiet"
+          >{{ l.wide }} wide{{ l.wide === l.wants ? '' : `, pins are ${l.wants}` }}</span
+        >
+      </li>
+    </ul>
+    <h2>What is asked</h2>
+    <FindingLedger stage="panel" empty="No loose lead to judge." />
+    <template #where
+      ><template v-for="b in blocks" :key="b.board"
+        ><PanelDrawing class="screen" :block="b" /><PanelPrint class="paper" :block="b" /></template
+      ><ElButton v-if="blocks.length" class="screen print" size="small" @click="print"
+        >Print it at 4 : 1</ElButton
+      >
+      <p v-if="blocks.length" class="quiet note">
+        Lights light only one way round: what stays dark is turned. Switches work either way.
+      </p></template
+    >
+  </StageLayout>
+</template>
+
+<style scoped>
+h2 {
+  margin: 16px 0 8px;
+}
+.leads li {
+  display: grid;
+  grid-template-columns: 120px 1fr auto;
+  gap: 12px;
+  padding: 8px 12px;
+  border-top: 1px solid var(--line);
+}
+.leads li:first-child {
+  border-top: 0;
+}
+.leads li:hover,
+.lit {
+  background: var(--mat-soft);
+}
+.note {
+  margin-top: 14px;
+}
+.print {
+  margin-top: 10px;
+}
+.paper {
+  display: none;
+}
+@media print {
+  .screen {
+    display: none;
+  }
+  .paper {
+    display: grid;
+  }
+}
+</style>

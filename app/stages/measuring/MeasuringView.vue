@@ -1,0 +1,112 @@
+<script setup lang="ts">
+// The measuring round: every figure that could settle something, the most decisive first; entered
+// here or written on paper.
+import { ElButton } from 'element-plus/es/components/button/index'
+import 'element-plus/es/components/button/style/css'
+import { computed } from 'vue'
+import { counted, quantity } from '../../../core/figures/format'
+import { useDesk } from '../../state/desk'
+import MeasureField from '../../ui/MeasureField.vue'
+import VerdictMark from '../../ui/VerdictMark.vue'
+import { VERDICT_WORD } from '../../ui/findings'
+
+const desk = useDesk()
+const rows = computed(() => desk.analysis?.measuring ?? [])
+const asked = (r: (typeof rows.value)[number]) => ({ ...r, passes: null })
+const print = (): void => window.print()
+</script>
+
+<template>
+  <section class="round">
+    <div class="head">
+      <h1 tabindex="-1">Measuring round</h1>
+      <ElButton class="screen" size="small" :disabled="rows.length === 0" @click="print"
+        >Print the sheet</ElButton
+      >
+    </div>
+    <p class="quiet">
+      <template v-if="rows.length"
+        >{{ counted(rows.length, 'figure') }} to take, the most decisive first. A steel rule or a
+        caliper, and a torch.</template
+      >
+      <template v-else>No open matter waits for a figure.</template>
+    </p>
+    <ol class="sheet">
+      <li v-for="(r, i) in rows" :key="r.item + r.path">
+        <span class="figure quiet n">{{ i + 1 }}</span>
+        <div>
+          <MeasureField class="screen" :settles="asked(r)" :first="i === 0" />
+          <p class="paper">
+            <b>{{ r.label }}</b> {{ r.take }}
+            <span v-if="r.now !== null">Now {{ quantity(r.now, r.unit) }}.</span>
+            <span class="blank">{{ r.unit }}</span>
+          </p>
+          <p v-for="d in r.decides" :key="d.finding" class="decides">
+            <VerdictMark :verdict="d.verdict" /><span
+              ><strong :class="d.verdict">{{ VERDICT_WORD[d.verdict] }}</strong> {{ d.sentence
+              }}<template v-if="d.passes"
+                >: passes {{ d.passes.side === 'least' ? 'from' : 'up to' }}
+                <span class="figure">{{ quantity(d.passes.value, r.unit) }}</span></template
+              ></span
+            >
+          </p>
+        </div>
+      </li>
+    </ol>
+  </section>
+</template>
+
+<style scoped>
+.round {
+  max-width: 860px;
+  padding: 16px 20px 30px;
+  display: grid;
+  gap: 10px;
+}
+.head {
+  display: flex;
+  justify-content: space-between;
+  gap: 12px;
+}
+li {
+  display: grid;
+  grid-template-columns: 28px minmax(0, 1fr);
+  gap: 10px;
+  padding: 10px 14px;
+  border-top: 1px solid var(--line);
+}
+li:first-child {
+  border-top: 0;
+}
+.n {
+  padding-top: 8px;
+}
+.decides {
+  display: grid;
+  grid-template-columns: 18px 1fr;
+  gap: 8px;
+  align-items: center;
+  font-size: var(--small);
+  padding-top: 4px;
+}
+.paper {
+  display: none;
+}
+@media print {
+  .screen {
+    display: none;
+  }
+  .paper {
+    display: block;
+  }
+  .blank {
+    display: inline-block;
+    min-width: 34mm;
+    border-bottom: 0.3mm solid;
+    text-align: right;
+  }
+  li {
+    break-inside: avoid;
+  }
+}
+</style>

@@ -1,0 +1,93 @@
+<script setup lang="ts">
+// The schools of order side by side, each computed on this build; one is chosen.
+import { minutes } from '../../../core/figures/format'
+import { useDesk } from '../../state/desk'
+import { useOrderSchools } from '../../ui/remedies'
+
+const desk = useDesk()
+const { rows } = useOrderSchools()
+const isChosen = (school: string): boolean => desk.analysis?.order.school === school
+</script>
+
+<template>
+  <p v-if="rows.length === 0" class="quiet" role="status">Ordering this build by each school…</p>
+  <div v-else class="scroll">
+    <table class="sheet">
+      <thead>
+        <tr>
+          <th>School</th>
+          <th>in all</th>
+          <th>turns of the case</th>
+          <th>tool changes</th>
+          <th>done twice</th>
+          <th>first proof after</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="r in rows" :key="r.school" :class="{ chosen: isChosen(r.school) }">
+          <td>
+            <label
+              ><input
+                type="radio"
+                name="order-school"
+                :value="r.school"
+                :checked="isChosen(r.school)"
+                @change="desk.run({ do: 'chooseOrder', school: r.school })"
+              />
+              <span
+                ><b>{{ r.label }}</b
+                ><span class="quiet says">{{ r.says }}</span></span
+              ></label
+            >
+          </td>
+          <td class="figure">{{ minutes(r.minutes) }}</td>
+          <td class="figure">{{ r.turns }}</td>
+          <td class="figure">{{ r.toolChanges }}</td>
+          <td class="figure">{{ r.twice }}</td>
+          <td class="figure">{{ minutes(r.firstProof) }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+</template>
+
+<style scoped>
+.scroll {
+  overflow-x: auto;
+}
+td,
+th {
+  padding: 6px 10px;
+  border-top: 1px solid var(--line);
+  vertical-align: top;
+}
+th {
+  font-size: var(--tiny);
+  border-top: 0;
+}
+td.figure,
+th:nth-child(n + 2) {
+  text-align: right;
+  white-space: nowrap;
+}
+th:nth-child(n + 2) {
+  white-space: normal;
+  max-width: 84px;
+}
+label {
+  display: grid;
+  grid-template-columns: 18px 1fr;
+  gap: 6px;
+  cursor: pointer;
+}
+.says {
+  display: block;
+  font-size: var(--small);
+}
+.chosen {
+  background: var(--mat-soft);
+}
+input {
+  accent-color: var(--mat);
+}
+</style>

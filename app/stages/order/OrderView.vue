@@ -1,0 +1,90 @@
+<script setup lang="ts">
+// Order: the steps in their sequence; the present one with its words and the reason of every edge.
+import { computed, ref } from 'vue'
+import { minutes, number } from '../../../core/figures/format'
+import { useDesk } from '../../state/desk'
+import BuildOrders from './BuildOrders.vue'
+import PinLine from './PinLine.vue'
+import StepLine from './StepLine.vue'
+import StepSheet from './StepSheet.vue'
+import StageLayout from '../../ui/StageLayout.vue'
+import { useSeam } from '../../ui/seam'
+
+const desk = useDesk()
+const { steps, present, step, go } = useSeam()
+const comparing = ref(false)
+const order = computed(() => desk.analysis?.order ?? null)
+/** What was put by hand and is not kept. */
+const loose = computed(() => (order.value?.pins ?? []).filter(p => p.state !== 'kept'))
+const summary = computed(() => {
+  const o = desk.analysis?.order
+  return o && o.steps.length
+    ? `${o.steps.length} steps, ${minutes(o.minutes)} for careful hands, ` +
+        `${minutes(o.firstTimeMinutes)} the first time (assumed)`
+    : ''
+})
+</script>
+
+<template>
+  <StageLayout title="Order" :summary="summary">
+    <p v-if="steps.length === 0" class="quiet">
+      No part, no step. The order grows from the joints.
+    </p>
+    <template v-else>
+      <details
+        class="sheet schools"
+        @toggle="
+          (e: Event) => {
+            comparing = (e.target as HTMLDetailsElement).open
+          }
+        "
+      >
+        <summary>
+          By the school <b>{{ order?.label }}</b>: {{ order?.says }}.
+          <span class="link">Compare the schools</span>
+        </summary>
+        <BuildOrders v-if="comparing" />
+      </details>
+      <PinLine v-for="p in loose" :key="p.before + p.after" :pin="p" class="told" />
+      <p class="quiet gap">
+        <template v-if="order && order.gap > 0"
+          >The best sequence found; no other can save more than {{ number(order.gap, 0) }} weighed
+          minutes of turns, tools and habits.</template
+        >
+        <template v-else>No sequence is better.</template>
+      </p>
+      <ol class="sheet">
+        <StepLine
+          v-for="(s, i) in steps"
+          :key="s.id"
+          :step="s"
+          :number="i + 1"
+          :here="s.id === present"
+          @choose="go(s.id)"
+        />
+      </ol>
+    </template>
+    <template #where><StepSheet v-if="step" :step="step" /></template>
+  </StageLayout>
+</template>
+
+<style scoped>
+.schools summary {
+  cursor: pointer;
+  padding: 8px 12px;
+}
+.schools :deep(table.sheet) {
+  border: 0;
+  border-top: 1px solid var(--line);
+}
+.link {
+  color: var(--mat);
+  text-decoration: underline;
+}
+.gap {
+  margin: 8px 0;
+}
+.told {
+  margin: 8px 0;
+}
+</style>

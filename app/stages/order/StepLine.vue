@@ -1,0 +1,62 @@
+<script setup lang="ts">
+// One step in the list of all.
+import { computed } from 'vue'
+import { minutes } from '../../../core/figures/format'
+import type { Step } from '../../../core/order/step'
+import { usePointer } from '../../state/pointer'
+import { PROGRESS_WORD, VERDICT_WORD } from '../../ui/findings'
+import VerdictMark from '../../ui/VerdictMark.vue'
+
+const props = defineProps<{ step: Step; number: number; here: boolean }>()
+const emit = defineEmits<{ choose: [] }>()
+const pointer = usePointer()
+/** What the mark says, in words. */
+const state = computed(
+  () => `${VERDICT_WORD[props.step.verdict]}, ${PROGRESS_WORD[props.step.progress]}`,
+)
+</script>
+
+<template>
+  <li :class="{ here }" @mouseenter="pointer.point(step.items)" @mouseleave="pointer.leave">
+    <button
+      type="button"
+      class="plainbutton"
+      :aria-current="here ? 'step' : undefined"
+      @click="emit('choose')"
+    >
+      <span class="figure quiet n">{{ number }}</span>
+      <VerdictMark :verdict="step.verdict" :progress="step.progress" :title="state" />
+      <span
+        >{{ step.title }}
+        <strong v-if="step.verdict !== 'clear'" :class="step.verdict">{{
+          VERDICT_WORD[step.verdict]
+        }}</strong><span class="visually-hidden">, {{ state }}</span></span
+      >
+      <span class="figure quiet">{{ step.minutes ? minutes(step.minutes) : '' }}</span>
+    </button>
+  </li>
+</template>
+
+<style scoped>
+li {
+  border-top: 1px solid var(--line);
+}
+li:first-child {
+  border-top: 0;
+}
+li:hover,
+.here {
+  background: var(--mat-soft);
+}
+button {
+  display: grid;
+  grid-template-columns: 24px 18px minmax(0, 1fr) auto;
+  gap: 10px;
+  align-items: center;
+  width: 100%;
+  padding: 6px 12px;
+}
+.n {
+  text-align: right;
+}
+</style>

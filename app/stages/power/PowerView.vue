@@ -1,0 +1,112 @@
+<script setup lang="ts">
+// Power: who draws what, each rail against its limit, what the schools say, the plugs.
+import { computed, defineAsyncComponent } from 'vue'
+import { number, quantity, margin } from '../../../core/figures/format'
+import { useDesk } from '../../state/desk'
+import { usePointer } from '../../state/pointer'
+import FindingLedger from '../../ui/findings/FindingLedger.vue'
+import SizingRules from './SizingRules.vue'
+import StageLayout from '../../ui/StageLayout.vue'
+
+const RailChart = defineAsyncComponent(() => import('./RailChart.vue'))
+const desk = useDesk()
+const pointer = usePointer()
+const supplies = computed(() => desk.analysis?.power ?? [])
+const summary = computed(() =>
+  supplies.value
+    .map(
+      p =>
+        `${p.name}: ${quantity(p.worst, 'W')} at the worst ` +
+        `moment${p.label === null ? '' : `, ${margin(p.label - p.worst, 'W')} to its label`}`,
+    )
+    .join('; '),
+)
+</script>
+
+<template>
+  <StageLayout title="Power" :summary="summary">
+    <p v-if="supplies.length === 0" class="quiet">
+      No supply yet: add one, and what draws from it.
+    </p>
+    <template v-for="p in supplies" :key="p.supply">
+      <table class="sheet loads">
+        <thead>
+          <tr>
+            <th>Draws</th>
+            <th>rest</th>
+            <th>working</th>
+            <th>worst</th>
+            <th>basis</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr
+            v-for="l in p.loads"
+            :key="l.item"
+            @mouseenter="pointer.point([l.item])"
+            @mouseleave="pointer.leave"
+          >
+            <td>
+              {{ l.name }}
+              <span class="quiet">{{ l.kind }}{{ l.fed ? '' : ', not joined to the supply' }}</span>
+            </td>
+            <td class="figure">{{ number(l.rest) }}</td>
+            <td class="figure">{{ number(l.work) }}</td>
+            <td class="figure">{{ number(l.worst) }}</td>
+            <td class="quiet">{{ l.basis }}</td>
+          </tr>
+          <tr class="sum">
+            <td>Together, W</td>
+            <td class="figure">{{ number(p.rest) }}</td>
+            <td class="figure">{{ number(p.work) }}</td>
+            <td class="figure">{{ number(p.worst) }}</td>
+            <td></td>
+          </tr>
+        </tbody>
+      </table>
+      <h2>How much room</h2>
+      <SizingRules :schools="p.schools" />
+    </template>
+    <h2 v-if="supplies.length">What is asked</h2>
+    <FindingLedger stage="power" empty="Nothing draws from a supply yet." />
+    <template #where>
+      <template v-for="p in supplies" :key="p.supply">
+        <h2>Load against rating</h2>
+        <RailChart :power="p" />
+        <h2>Plugs of the {{ p.name }}</h2>
+        <ul class="plugs">
+          <li v-for="g in p.plugs" :key="g.face">
+            <span>{{ g.name }}</span><span class="figure">{{ g.used }} of {{ g.there }} used</span>
+          </li>
+        </ul>
+      </template>
+    </template>
+  </StageLayout>
+</template>
+
+<style scoped>
+h2 {
+  margin: 16px 0 8px;
+}
+.loads td,
+.loads th {
+  padding: 6px 12px;
+  border-top: 1px solid var(--line);
+}
+.loads .figure,
+th:nth-child(n + 2):nth-child(-n + 4) {
+  text-align: right;
+}
+.loads tbody tr:hover {
+  background: var(--mat-soft);
+}
+.sum td {
+  font-weight: 600;
+}
+.plugs li {
+  display: flex;
+  justify-content: space-between;
+  padding: 5px 0;
+  border-top: 1px solid var(--line);
+}
+</style>

@@ -1,0 +1,91 @@
+<script setup lang="ts">
+// Proof: the first power-on as a list; each point proves the joints behind it.
+import { ElCheckbox } from 'element-plus/es/components/checkbox/index'
+import 'element-plus/es/components/checkbox/style/css'
+import { computed } from 'vue'
+import type { Check } from '../../../core/proof/first-power'
+import { useDesk } from '../../state/desk'
+
+const desk = useDesk()
+const checks = computed(() => desk.analysis?.proof ?? [])
+const proved = computed(() => checks.value.filter(c => c.progress !== 'planned').length)
+
+function tick(check: Check, yes: boolean): void {
+  void desk.run({
+    do: yes ? 'prove' : 'unprove',
+    ids: [check.id, ...check.joints],
+    title: check.do,
+  })
+}
+</script>
+
+<template>
+  <section class="proof">
+    <h1 tabindex="-1">Proof: the first power-on</h1>
+    <p class="quiet">
+      {{
+        checks.length
+          ? `${proved} of ${checks.length} seen. Side open, least parts, from top to bottom.`
+          : 'The list appears once there is a board and a supply.'
+      }}
+    </p>
+    <ol class="sheet">
+      <li v-for="c in checks" :key="c.id">
+        <ElCheckbox
+          :model-value="c.progress !== 'planned'"
+          :aria-label="c.do"
+          @change="(v: unknown) => tick(c, v === true)"
+        />
+        <div>
+          <p>
+            <b>{{ c.do }}</b>
+          </p>
+          <p>{{ c.expect }}</p>
+          <p v-if="c.caution" class="care">{{ c.caution }}</p>
+          <details v-if="c.ifNot.length">
+            <summary>If not, look in this order</summary>
+            <ol class="look">
+              <li v-for="n in c.ifNot" :key="n">{{ n }}</li>
+            </ol>
+          </details>
+        </div>
+        <span class="quiet">{{ c.progress === 'planned' ? '' : 'seen' }}</span>
+      </li>
+    </ol>
+  </section>
+</template>
+
+<style scoped>
+.proof {
+  max-width: 780px;
+  padding: 16px 20px 30px;
+  display: grid;
+  gap: 10px;
+}
+.sheet > li {
+  display: grid;
+  grid-template-columns: 26px 1fr auto;
+  gap: 10px;
+  padding: 9px 14px;
+  border-top: 1px solid var(--line);
+}
+.sheet > li:first-child {
+  border-top: 0;
+}
+.care {
+  border-left: 3px solid var(--copper);
+  padding-left: 10px;
+}
+summary {
+  cursor: pointer;
+  color: var(--ink-2);
+  font-size: var(--small);
+}
+.look {
+  list-style: decimal;
+  padding-left: 1.6em;
+}
+.el-checkbox {
+  height: 22px;
+}
+</style>
