@@ -6,7 +6,7 @@ import type { Act, DeskState } from '../app/desk/acts'
 import { JunturaDb } from '../app/desk/db'
 import { Desk } from '../app/desk/desk'
 import { questionsOf } from '../app/desk/questions'
-import type { Ask } from '../core/document/asks'
+import type { Command } from '../core/document/command-schema'
 import { isProblem } from '../core/document/command'
 import { VERSION } from '../core/document/file'
 import { contentOf, shippedParts } from './documents'
@@ -44,7 +44,7 @@ async function send(act: Act): Promise<DeskState> {
   if (isProblem(answer)) throw new Error(answer.problem)
   return answer.state
 }
-const run = (build: string, ask: Ask): Promise<DeskState> => send({ act: 'run', build, ask })
+const run = (build: string, ask: Command): Promise<DeskState> => send({ act: 'run', build, ask })
 const open = async (build: string | null): Promise<DeskState> => {
   const answer = await desk.open(build)
   if (isProblem(answer)) throw new Error(answer.problem)

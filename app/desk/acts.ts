@@ -1,7 +1,7 @@
 // What the page sends to the desk, and what it gets back.
 import type { Analysis } from '../../core/analysis/analyse'
 import type { Difference } from '../../core/analysis/compare'
-import type { Ask } from '../../core/document/asks'
+import type { Command } from '../../core/document/command-schema'
 import type { Build } from '../../core/document/build'
 import type { Problem } from '../../core/document/command'
 import type { TablePlan } from './shelf/incoming-parts'
@@ -11,7 +11,7 @@ import type { TablePlan } from './shelf/incoming-parts'
  * shelf.
  */
 export type Act =
-  | { readonly act: 'run'; readonly build: string; readonly ask: Ask }
+  | { readonly act: 'run'; readonly build: string; readonly ask: Command }
   | { readonly act: 'undo' | 'redo'; readonly of: string | null }
   | { readonly act: 'create'; readonly name: string }
   | { readonly act: 'copy'; readonly build: string; readonly name: string }
@@ -33,7 +33,7 @@ export type Act =
       readonly build: string
       readonly item: string
       readonly path: string
-      readonly figure: Extract<Ask, { do: 'setPartFigure' }>['figure']
+      readonly figure: Extract<Command, { do: 'setPartFigure' }>['figure']
     }
   | { readonly act: 'keepPart'; readonly part: unknown }
   | { readonly act: 'dropParts'; readonly parts: readonly string[] }
@@ -110,7 +110,7 @@ export type Answer =
 export type Refusal = Problem & {
   readonly full?: boolean
   readonly closed?: boolean
-  readonly told?: boolean
+  readonly shown?: boolean
 }
 
 export const outcome = (build: string | null, notice: string | null = null): Outcome => ({

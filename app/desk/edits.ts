@@ -1,7 +1,7 @@
 // Commands on a build, taken back and done again on the build's own history, with what they changed
 // on the shelf.
 import { apply } from '../../core/document/apply'
-import type { Ask } from '../../core/document/asks'
+import type { Command } from '../../core/document/command-schema'
 import { isProblem, type Problem } from '../../core/document/command'
 import type { LogEntry } from '../../core/document/log'
 import { outcome, type Outcome } from './acts'
@@ -19,7 +19,11 @@ export class Edits {
   ) {}
 
   /** Does one command, and what goes to the shelf with it, as one step. Inside a change only. */
-  async run(id: string, ask: Ask, shelf: readonly ShelfChange[] = []): Promise<Outcome | Problem> {
+  async run(
+    id: string,
+    ask: Command,
+    shelf: readonly ShelfChange[] = [],
+  ): Promise<Outcome | Problem> {
     const build = await this.store.build(id)
     if (isProblem(build)) return build
     const at = this.clock.now()
@@ -49,7 +53,7 @@ export class Edits {
     // Done again as it was done the first time: with the time it had then.
     const ask = way === 'undo' ? step.back : step.forward
     const at = way === 'undo' ? this.clock.now() : step.at
-    const done = apply(build, ask as Ask, at)
+    const done = apply(build, ask as Command, at)
     if (isProblem(done)) return done
     await this.store.put(done.build)
     await this.store.log(id, [entryOf(step, way, this.clock.now())])

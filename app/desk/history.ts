@@ -1,6 +1,6 @@
 // What undo knows: for each build and for the shelf one stack of steps that all windows share. It
 // never reaches past its own.
-import { readAsk } from '../../core/document/asks'
+import { readCommand } from '../../core/document/command-schema'
 import { isProblem, type Problem } from '../../core/document/command'
 import { lineOf } from '../../core/document/log'
 import type { JunturaDb, Stack, StepRow } from './db'
@@ -18,7 +18,7 @@ export const nothingTo = (way: Way): Problem => ({
 /** The line of a step, as its title in the undo button and as it was told. */
 export function lineOfStep(step: Pick<StepRow, 'forward' | 'about' | 'line'>): string {
   if (step.line !== null) return step.line
-  const read = readAsk(step.forward)
+  const read = readCommand(step.forward)
   return isProblem(read) ? 'a change of another version' : lineOf(read, step.about)
 }
 

@@ -43,7 +43,7 @@ export interface Reference {
   readonly rules: readonly {
     readonly id: string
     readonly stage: string
-    readonly asks: string
+    readonly question: string
     readonly source: string
   }[]
 }
@@ -86,7 +86,7 @@ export function questionsOf(desk: Desk) {
     sheet: (id: string, horizon: Horizon) => sheetText(store, id, horizon),
     drawing: (id: string, horizon: Horizon) => drawingText(store, id, horizon),
     ...shelfQuestions(desk),
-    entryAsks,
+    entryChoices,
     reference,
   }
 }
@@ -130,7 +130,7 @@ function shelfQuestions({ store, shelf, incoming, outgoing, chunks }: Desk) {
 export type Questions = ReturnType<typeof questionsOf>
 
 /** What the entry of a part by a few numbers asks for. */
-const entryAsks = () => ({
+const entryChoices = () => ({
   archetypes: Object.entries(ARCHETYPE).map(([value, { says }]) => ({ value, label: says })),
   forms: BOARD_FORMS,
   numbers: CASE_NUMBERS,
@@ -160,5 +160,5 @@ const reference = (): Reference => ({
   terms: Object.entries(TERMS)
     .map(([key, says]) => ({ word: spaced(key), says }))
     .sort((a, b) => (a.word < b.word ? -1 : 1)),
-  rules: RULES.map(({ id, stage, asks, source }) => ({ id, stage, asks, source })),
+  rules: RULES.map(({ id, stage, question, source }) => ({ id, stage, question, source })),
 })

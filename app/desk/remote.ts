@@ -61,7 +61,7 @@ async function answered(asked: Promise<PostedAnswer>): Promise<Answer> {
     if ('problem' in answer) return answer
     return { ...answer, state: await received(answer.state) }
   } catch (error) {
-    if (error instanceof Stopped) return { problem: error.message, told: true }
+    if (error instanceof Stopped) return { problem: error.message, shown: true }
     return { problem: unforeseen(error) }
   }
 }

@@ -41,7 +41,7 @@ const here = (face: string) => (desk.analysis?.joints ?? []).filter(j => j.face 
     <h1>What is checked</h1>
     <ul class="sheet">
       <li v-for="r in reference?.rules" :key="r.id" class="rule">
-        <span>{{ r.asks }}</span><span class="quiet">{{ r.stage }}</span
+        <span>{{ r.question }}</span><span class="quiet">{{ r.stage }}</span
         ><span class="quiet">{{ r.source }}</span>
       </li>
     </ul>

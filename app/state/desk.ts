@@ -8,7 +8,7 @@ import type { HorizonAnalysis } from '../../core/analysis/analyse'
 import type { Horizon } from '../../core/document/resolve'
 import type { Difference } from '../../core/analysis/compare'
 import { LARGEST_FILE, tooLarge } from '../desk/limits'
-import type { Ask } from '../../core/document/asks'
+import type { Command } from '../../core/document/command-schema'
 import type { Act, Answer, DeskState } from '../desk/acts'
 import type { Progress } from '../desk/shelf/chunks'
 import { listen, openBuild, send } from '../desk/remote'
@@ -59,7 +59,7 @@ function takeInto(shown: Shown, answer: Answer): void {
   if ('problem' in answer) {
     shown.full.value = answer.full ?? false
     if (answer.closed) shown.closed.value = answer.problem
-    else if (!answer.told) say(answer.problem)
+    else if (!answer.shown) say(answer.problem)
     return
   }
   shown.full.value = false
@@ -118,7 +118,7 @@ function actsOnBuild(shown: Shown, { did }: ReturnType<typeof actsOn>) {
   const keep = persistence()
   const openId = (): string => shown.state.value.build?.id ?? ''
   return {
-    run: async (asked: Ask): Promise<boolean> => {
+    run: async (asked: Command): Promise<boolean> => {
       if (openId() === '') return false
       void keep()
       return did({ act: 'run', build: openId(), ask: asked })

@@ -4,7 +4,7 @@
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { computed } from 'vue'
-import type { Ask, SingleAsk } from '../../core/document/asks'
+import type { Command, SingleCommand } from '../../core/document/command-schema'
 import { useDesk } from '../state/desk'
 import { VERDICT_WORD } from './findings'
 import { useAlternatives } from './remedies'
@@ -17,8 +17,8 @@ const { places } = useAlternatives(() => props.plug)
 const pinned = computed(() => desk.state.build?.choices.pins[props.plug] ?? null)
 async function put(socket: string | null, to = ''): Promise<void> {
   const title = socket === null ? props.label : `${props.label} into ${to}`
-  const pin: SingleAsk = { do: 'pinJoint', plug: props.plug, socket, title }
-  const ask: Ask =
+  const pin: SingleCommand = { do: 'pinJoint', plug: props.plug, socket, title }
+  const ask: Command =
     props.made && socket !== null
       ? {
           do: 'together',

@@ -1,7 +1,7 @@
 // The present place on the seam: the step in the address, else the first that is not done.
 import { computed } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import type { Ask } from '../../core/document/asks'
+import type { Command } from '../../core/document/command-schema'
 import type { Step } from '../../core/order/step'
 import { useDesk } from '../state/desk'
 
@@ -11,7 +11,7 @@ export const isDone = (step: Step): boolean => DONE.includes(step.progress)
 /**
  * What it takes to go past a step: its joints are crossed off, or what it asks for is left open.
  */
-export const skipAsk = ({ demand, marks, title }: Step, reason: string): Ask =>
+export const skipAsk = ({ demand, marks, title }: Step, reason: string): Command =>
   demand === null
     ? { do: 'crossOff', ids: marks, title, how: reason }
     : { do: 'leaveOpen', id: demand, title, reason }

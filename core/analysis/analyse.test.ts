@@ -254,5 +254,5 @@ test('the record: what was made, how long it took, and what is no longer in the 
 
 test('every rule has an id of its own, a question and a source', () => {
   expect(new Set(RULES.map(r => r.id)).size).toBe(RULES.length)
-  expect(RULES.every(r => r.asks.endsWith('?') && r.source.length > 0)).toBe(true)
+  expect(RULES.every(r => r.question.endsWith('?') && r.source.length > 0)).toBe(true)
 })

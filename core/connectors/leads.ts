@@ -19,7 +19,7 @@ export const SLACK = { mm: 20, source: SOURCE.practice } as const
  * Named choice: how high a plug with its bend stands over the board, mm, where its socket points
  * up; and what lies flat.
  */
-export const STANDS = { plug: 25, module: 4, source: SOURCE.assumed } as const
+export const JOINED_HEIGHT = { plug: 25, module: 4, source: SOURCE.assumed } as const
 /** The first stretch of a 16-contact plug that stays straight, mm. */
 export const STRAIGHT = { mm: 35, source: SOURCE.practice } as const
 

@@ -12,7 +12,7 @@ import {
   tryAsk,
   type Ask,
 } from '../test-helpers/demos'
-import { COMMAND_NAMES, type Ask as Typed } from './asks'
+import { COMMAND_NAMES, type Command as Typed } from './command-schema'
 import { emptyBuild, type Build } from './build'
 import { isProblem } from './command'
 import { entryLine } from './log'

@@ -1,5 +1,5 @@
 // What a command is: what it does to a build, what takes it back, and the line that tells it.
-import type { Args, Ask } from './asks'
+import type { Args, Command } from './command-schema'
 import type { Build } from './build'
 
 export interface Problem {
@@ -17,14 +17,14 @@ export type About = Readonly<Record<string, string>>
 /** The changed build, the command that takes the change back, and what its line needs to know. */
 export interface Change {
   readonly build: Build
-  readonly back: Ask
+  readonly back: Command
   readonly about?: About
 }
 
 /** One command. `at` is when it was sent: the core reads no clock. */
-export interface Spec<N extends Ask['do']> {
+export interface Spec<N extends Command['do']> {
   run(build: Build, args: Args<N>, at: string): Change | Problem
   /** One line that a person can read. */
   line(args: Args<N>, about: About): string
 }
-export type Specs<N extends Ask['do']> = { readonly [K in N]: Spec<K> }
+export type Specs<N extends Command['do']> = { readonly [K in N]: Spec<K> }

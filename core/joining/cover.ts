@@ -37,7 +37,7 @@ export function shutBy(plug: EndOf, socket: EndOf, ofPart: readonly EndOf[]): re
       at[0] <= box.max[0] &&
       at[1] >= box.min[1] &&
       at[1] <= box.max[1]
-    return under && at[2] + other.end.stands > box.min[2]
+    return under && at[2] + other.end.joinedHeight > box.min[2]
       ? [{ ref: other.ref, how: 'covered' }]
       : []
   })

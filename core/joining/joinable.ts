@@ -19,7 +19,7 @@ export interface Joinable {
   readonly layout: Layout | null
   readonly cases: readonly string[]
   /** Items that are the same in all respects share a name here. */
-  readonly alike: ReadonlyMap<string, string>
+  readonly interchangeable: ReadonlyMap<string, string>
   /**
    * Copies of one model share a name here, whatever was measured on them: a measured copy moves no
    * other one.

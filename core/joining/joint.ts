@@ -39,7 +39,7 @@ export interface Joint {
   readonly face: Face
   readonly socketFace: Face
   readonly kind: 'screw' | 'seat' | 'plug' | 'rest'
-  /** How many alike meetings it stands for: nine standoffs are one joint. */
+  /** How many like pairs of ends it stands for: nine standoffs are one joint. */
   readonly count: number
   readonly pinned: boolean
 }
@@ -118,7 +118,7 @@ export function demandsOf(ends: readonly EndOf[]): readonly Demand[] {
     ends.flatMap(({ item, end }) => end.follows.map(key => endRef(item, key))),
   )
   const groups = groupBy(
-    ends.filter(e => asks(e, followed.has(e.ref))),
+    ends.filter(e => wantsPartner(e, followed.has(e.ref))),
     demandIdOf,
   )
   return [...groups].map(([id, members]) => {
@@ -134,7 +134,7 @@ export function demandsOf(ends: readonly EndOf[]): readonly Demand[] {
 }
 
 /** Whether an end asks to be joined by itself; `isFollowed` where another end asks for it. */
-function asks({ end }: EndOf, isFollowed: boolean): boolean {
+function wantsPartner({ end }: EndOf, isFollowed: boolean): boolean {
   if (end.need !== 'may') return true
   const offers = Object.keys(end.gives).length > 0 || isPower(end.face)
   return end.sex === 'plug' && !offers && end.among === null && !isFollowed

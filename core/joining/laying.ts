@@ -113,7 +113,7 @@ function costOf(
  * whose leads lost a partner here, and of what shuts their ends. Alike items stand for each other.
  */
 export function cutOf({ seats, laid, clauses, shut }: Laying, joinable: Joinable): Clause {
-  const { seatPairs, plugPairs, alike } = joinable
+  const { seatPairs, plugPairs, interchangeable } = joinable
   const here = new Set(laid.flatMap(w => (w.candidate ? [pairId(w.candidate)] : [])))
   const lost = plugPairs.filter(w => w.candidate && !here.has(pairId(w.candidate)))
   const held = new Map(seats.map(j => [j.items[0], j.items[1]]))
@@ -131,8 +131,8 @@ export function cutOf({ seats, laid, clauses, shut }: Laying, joinable: Joinable
   )
   /** Whether one plug may stand for the other: they are the same, or of items that are alike. */
   const standsFor = (plug: EndRef, other: EndRef): boolean => {
-    const kin = alike.get(itemOf(other))
-    return plug === other || (kin !== undefined && alike.get(itemOf(plug)) === kin)
+    const kin = interchangeable.get(itemOf(other))
+    return plug === other || (kin !== undefined && interchangeable.get(itemOf(plug)) === kin)
   }
   const possible = seatPairs.filter(w => w.candidate)
   return seats

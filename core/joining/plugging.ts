@@ -3,7 +3,7 @@
 import { pairId, type Candidate, type Clause } from '../matching/candidate'
 import type { Matching, MatchProblem } from '../matching/problem'
 import { kept } from '../pipeline/kept'
-import { inOrder } from './alike'
+import { inOrder } from './interchangeable'
 import { chainedPairs } from './cables'
 import { conflicts } from './conflicts'
 import { endsByRef, type EndOf } from './joint'
@@ -51,10 +51,10 @@ export function pluggedIn(
     const here = `${at}/${again}`
     const problem = withClauses(here, fixed, clauses)
     const matched = solvedAt(here, problem)
-    const { layout, alike, sameModel } = joinable
+    const { layout, interchangeable, sameModel } = joinable
     const { found, lines, broken } = laidOut(here, {
       ...{ at: here, matched, problem, frames },
-      ...{ shapes, layout, pins, alike, sameModel },
+      ...{ shapes, layout, pins, interchangeable, sameModel },
     })
     const known = new Set(clauses.map(c => c.join(' ')))
     const fresh = broken.filter(c => !known.has(c.join(' ')))
@@ -78,7 +78,10 @@ export const withClauses = kept(
 )
 
 /** A matching, and all that tells how its leads lie. */
-interface LayingOut extends Pick<Joinable, 'shapes' | 'layout' | 'pins' | 'alike' | 'sameModel'> {
+interface LayingOut extends Pick<
+  Joinable,
+  'shapes' | 'layout' | 'pins' | 'interchangeable' | 'sameModel'
+> {
   readonly at: string
   readonly matched: Matching
   readonly problem: MatchProblem
@@ -91,7 +94,7 @@ interface LaidOut {
   readonly broken: readonly Clause[]
 }
 
-/** A matching with its cables chosen and alike items in order, and what of it does not reach. */
+/** A matching with its cables chosen and interchangeable items in order, and what of it does not reach. */
 const laidOut = kept('laid-out', (about: LayingOut): LaidOut => {
   const { matched, problem, frames, shapes } = about
   const ends = endsByRef(shapes)
@@ -113,7 +116,7 @@ const laidOut = kept('laid-out', (about: LayingOut): LaidOut => {
   const nowShort =
     settled !== plugged && tooShort.length === 0 && shortOf(about, ends, settledLines).length > 0
   if (!nowShort) return { found: settled, lines: settledLines, broken }
-  const found = inOrder(plugged, about.alike, order)
+  const found = inOrder(plugged, about.interchangeable, order)
   return { found, lines: linesBy(found.pairs), broken }
 })
 

@@ -7,7 +7,7 @@ import { stage, stageOfEach, type ValuesOf } from '../pipeline/stage'
 import { rounded } from '../figures/rounded'
 import { summaries, type FindingSummary } from '../rules/findings'
 import { worst } from '../figures/verdict'
-import { HANDS } from './hands'
+import { STEP_WORDS } from './step-words'
 import { plannedSteps, STEPS_FROM, type StepsFrom } from './plan'
 import { edgesOf } from './precedence'
 import { withRefits } from './refit'
@@ -139,7 +139,7 @@ function words(step: PlannedStep) {
     tools = [],
     fasteners = [],
     minutes,
-  } = HANDS[step.kind]
+  } = STEP_WORDS[step.kind]
   return {
     title: title(step),
     does: does(step),

@@ -1,6 +1,6 @@
 // The board: what can be joined to it, and where.
 import { amount, words } from './facets'
-import { STANDS } from '../connectors/leads'
+import { JOINED_HEIGHT } from '../connectors/leads'
 import { isPower, type PlugFace, connector, feeds, isData } from '../connectors/connectors'
 import { of, times } from '../figures/quantity'
 import { assume } from '../figures/units'
@@ -117,7 +117,7 @@ const memoryEnds = (p: Board): readonly End[] =>
       at: on(slot.at),
       traits: { type: [p.memory.type] },
       rank: slotRank(p, slot),
-      stands: STANDS.module,
+      joinedHeight: JOINED_HEIGHT.module,
       seat: frame(on(slot.at), slot.along === 'y' ? '+y +x +z' : '+x +y +z'),
       need: 'must',
       among: { group: 'memory slots', how: 'any-of' },
@@ -136,7 +136,7 @@ const m2Ends = (p: Board): readonly End[] =>
       seat: frame(on(slot.at), slot.axes),
       rank: slot.rank,
       traits: { key: slot.keys, length: slot.lengths, protocol: slot.protocols },
-      stands: STANDS.module,
+      joinedHeight: JOINED_HEIGHT.module,
       shuts: slot.shuts.map(shutOf),
     }),
   )
@@ -154,7 +154,7 @@ const slotEnds = (p: Board): readonly End[] =>
       rank: slot.row,
       role: slot.graphics ? 'graphics' : 'other',
       traits: { size: cardsFor(slot.size, slot.open) },
-      stands: CARD_HEIGHT.low,
+      joinedHeight: CARD_HEIGHT.low,
       shuts: slot.shuts.map(shutOf),
     }),
   )
@@ -205,7 +205,7 @@ function headerEnd(item: ItemOf<Board>, h: Board['headers'][number], i: number):
     sex: 'socket',
     label: h.label,
     at: h.at ? on(h.at) : null,
-    stands: h.points === 'side' ? 0 : STANDS.plug,
+    joinedHeight: h.points === 'side' ? 0 : JOINED_HEIGHT.plug,
     role: h.role ?? null,
     traits: isData(h.face) ? { side: ['board'] } : ownPlug(h.own),
     rank: h.rank ?? i,
@@ -228,7 +228,11 @@ function headerGives(item: ItemOf<Board>, face: PlugFace, i: number): End['gives
 function panelEnds(p: Board): End[] {
   if (!p.panel) return []
   const jobs = [...new Set(p.panel.pins.flatMap(pin => jobOf(pin.does) ?? []))].sort()
-  const about = { sex: 'socket', at: on(p.panel.at), stands: STANDS.plug } as const
+  const about = {
+    sex: 'socket',
+    at: on(p.panel.at),
+    joinedHeight: JOINED_HEIGHT.plug,
+  } as const satisfies Partial<End>
   const loose = jobs.map(job =>
     end({
       ...about,

@@ -122,7 +122,7 @@ export interface End {
     readonly when: readonly [trait: string, value: string] | null
   }[]
   /** How high what is joined here stands over the part, mm; 0 where it leaves sideways. */
-  readonly stands: number
+  readonly joinedHeight: number
   /**
    * The body that comes with this plug, in the frame of the seat: it covers what needs more height
    * than it leaves.
@@ -147,7 +147,7 @@ const PLAIN: Omit<End, 'key' | 'face' | 'sex' | 'label'> = {
   among: null,
   follows: [],
   shuts: [],
-  stands: 0,
+  joinedHeight: 0,
   solid: null,
   shared: null,
 }

@@ -73,14 +73,16 @@ function groupsOf(
     ),
   )
 }
-const alike = stage('alike', { prints, pins }, ({ prints, pins }) => groupsOf(prints, pins))
+const interchangeable = stage('interchangeable', { prints, pins }, ({ prints, pins }) =>
+  groupsOf(prints, pins),
+)
 const sameModel = stage('same-model', { modelPrints, pins }, ({ modelPrints, pins }) =>
   groupsOf(modelPrints, pins),
 )
 
 const joined = stage(
   'joined',
-  { asking, shapes, pins, layout, cases, alike, sameModel, seatPairs, plugPairs },
+  { asking, shapes, pins, layout, cases, interchangeable, sameModel, seatPairs, plugPairs },
   join,
 )
 export const seats = stage('seats', { joined }, ({ joined }) => joined.seats)

@@ -11,7 +11,7 @@ const WALL = `(${WALLS.join('|')})`
 /** What is said of one wall. */
 interface WallPart {
   readonly wall: string
-  readonly said: string
+  readonly text: string
 }
 
 const LIQUID = /radiator|water ?cooling|liquid cooling|\bAIO\b/i
@@ -29,10 +29,10 @@ export function readAir(s: Statement, notes: Notes): void {
   const isWall = WALLS.some(w => s.label.toLowerCase() === w)
   if (!radiators && !/fans?\b|cooling/i.test(text) && !isWall) return
   if (NO_PLACES.test(s.label) || CLEARANCES.some(r => r.named.test(s.label))) return
-  for (const { wall, said } of placesIn(s)) {
-    if (!A_FRAME.test(said)) continue
-    if (radiators) readRadiator(s, notes, wall, said)
-    else if (!/(?:usb|type|audio|jack)/i.test(said)) readFans(s, notes, wall, said)
+  for (const { wall, text } of placesIn(s)) {
+    if (!A_FRAME.test(text)) continue
+    if (radiators) readRadiator(s, notes, wall, text)
+    else if (!/(?:usb|type|audio|jack)/i.test(text)) readFans(s, notes, wall, text)
   }
 }
 
@@ -52,15 +52,15 @@ const wallOf = (m: RegExpExecArray): string => m[0].toLowerCase()
 const saidBehind = (text: string, named: readonly RegExpExecArray[]): readonly WallPart[] =>
   named.map((m, i) => ({
     wall: wallOf(m),
-    said: text.slice(m.index + m[0].length, named[i + 1]?.index),
+    text: text.slice(m.index + m[0].length, named[i + 1]?.index),
   }))
 
 /** "420 mm at the front and top": a wall without a figure of its own shares the one before. */
 const saidBefore = (text: string, named: readonly RegExpExecArray[]): readonly WallPart[] =>
   named.reduce<readonly WallPart[]>((parts, m, i) => {
     const own = text.slice(named[i - 1]?.index ?? 0, m.index)
-    const said = /\d/.test(own) ? own : (parts.at(-1)?.said ?? own)
-    return [...parts, { wall: wallOf(m), said }]
+    const shared = /\d/.test(own) ? own : (parts.at(-1)?.text ?? own)
+    return [...parts, { wall: wallOf(m), text: shared }]
   }, [])
 
 function readRadiator(s: Statement, notes: Notes, wall: string, said: string): void {

@@ -2,7 +2,7 @@
 // it promises is what was then seen.
 import { analyseIn, type HorizonAnalysis } from '../analysis/analyse'
 import { apply } from '../document/apply'
-import type { Ask, SingleAsk } from '../document/asks'
+import type { Command, SingleCommand } from '../document/command-schema'
 import type { Build } from '../document/build'
 import { isProblem } from '../document/command'
 import type { Horizon } from '../document/resolve'
@@ -33,7 +33,7 @@ export type RemedyKind = (typeof REMEDY_KINDS)[number]
 export interface Candidate {
   readonly kind: RemedyKind
   readonly title: string
-  readonly commands: readonly SingleAsk[]
+  readonly commands: readonly SingleCommand[]
 }
 
 export interface Remedy extends Candidate {
@@ -52,7 +52,7 @@ export interface Question {
 }
 
 /** The one command that carries a remedy out. */
-export const remedyCommand = ({ title, commands }: Candidate): Ask => ({
+export const remedyCommand = ({ title, commands }: Candidate): Command => ({
   do: 'together',
   commands,
   title,

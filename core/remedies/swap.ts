@@ -1,7 +1,7 @@
 // Another part in an item's place: of those the finding names, and of those that could have offered
 // what is lacking.
 import { itemsOfJoint } from '../ids/ids'
-import type { SingleAsk } from '../document/asks'
+import type { SingleCommand } from '../document/command-schema'
 import type { StoredItem } from '../document/build'
 import { specOf, type Part } from '../parts'
 import { bridged, meets, wantedEnds } from './add'
@@ -45,10 +45,14 @@ function offering({ finding, situation }: Question): readonly string[] {
  * What is in hand lies beside the build afterwards; the new one is to be bought; what was made with
  * the old one is to be made again.
  */
-function swapCommands(item: StoredItem, part: Part, made: readonly string[]): readonly SingleAsk[] {
+function swapCommands(
+  item: StoredItem,
+  part: Part,
+  made: readonly string[],
+): readonly SingleCommand[] {
   const { id, state } = item
   const undone = made.filter(joint => itemsOfJoint(joint).includes(id))
-  const commands: SingleAsk[] = [{ do: 'swapPart', id, part, figures: {} }]
+  const commands: SingleCommand[] = [{ do: 'swapPart', id, part, figures: {} }]
   if (undone.length > 0) {
     const entries = Object.fromEntries(undone.map(joint => [joint, null]))
     commands.push({ do: 'setProgress', entries, title: item.part.model })

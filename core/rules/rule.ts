@@ -9,7 +9,7 @@ export interface RuleSpec<N extends Needs, I extends object> {
   readonly id: string
   readonly stage: Stage
   /** What it asks, as a sentence for the list of rules. */
-  readonly asks: string
+  readonly question: string
   readonly source: string
   /** The stages that it is made from: of the plan it sees nothing else. */
   readonly needs: N
@@ -21,18 +21,18 @@ export interface RuleSpec<N extends Needs, I extends object> {
 export interface Rule {
   readonly id: string
   readonly stage: Stage
-  readonly asks: string
+  readonly question: string
   readonly source: string
   /** What it finds, rounded; an input that stays is not judged again. */
   readonly findings: Step<readonly Finding[]>
 }
 
 export function rule<N extends Needs, I extends object>(spec: RuleSpec<N, I>): Rule {
-  const { id, stage: of, asks, source } = spec
+  const { id, stage: of, question, source } = spec
   const judged = kept(`${id}/judged`, (input: I) => rounded(spec.judge(input)))
   const inputs = stage(`${id}/inputs`, spec.needs, spec.inputs)
   const findings = stage(id, { inputs }, values =>
     values.inputs.flatMap((input, i) => judged(String(i), input)),
   )
-  return { id, stage: of, asks, source, findings }
+  return { id, stage: of, question, source, findings }
 }

@@ -28,7 +28,7 @@ export interface BuyingRow {
   } | null
   readonly checks: readonly {
     readonly check: ArrivalCheck
-    readonly asks: string
+    readonly question: string
     readonly seen: string | null
   }[]
 }
@@ -47,7 +47,7 @@ export interface BuyingSection {
   readonly unpriced: number
 }
 
-const ASKS: Record<ArrivalCheck, string> = {
+const QUESTIONS: Record<ArrivalCheck, string> = {
   kind: 'Is it the kind that was ordered? Read the label, not the box.',
   damage: 'Is it whole? Bent pins, dents, broken seals.',
   film: 'Is the protective film still on? It comes off before use.',
@@ -136,7 +136,7 @@ function buyingRow(
     neededAt: step ? { step: step.id, number: at + 1, title: step.title } : null,
     checks: ARRIVAL_CHECKS.filter(c => c !== 'film' || specOf(kind).filmed).map(check => ({
       check,
-      asks: ASKS[check],
+      question: QUESTIONS[check],
       seen: checked?.[check] ?? null,
     })),
   }

@@ -11,8 +11,8 @@ import { ask } from '../../desk/remote'
 
 const entry = useEntry()
 const { numbers } = entry
-const asks = computed(() => entry.asks)
-type CaseNumber = NonNullable<typeof asks.value>['numbers'][number]
+const choices = computed(() => entry.choices)
+type CaseNumber = NonNullable<typeof choices.value>['numbers'][number]
 const typed = (n: CaseNumber) => {
   const t = numbers.figures[n.key]?.trim() ?? ''
   return t === '' ? null : readTyped(t, n.unit)
@@ -25,7 +25,7 @@ const says = (n: CaseNumber): string => {
   return question(t.value, about) ?? ''
 }
 const value = (key: string): number | null => {
-  const n = asks.value?.numbers.find(x => x.key === key)
+  const n = choices.value?.numbers.find(x => x.key === key)
   const t = n ? typed(n) : null
   return t && 'value' in t ? t.value : null
 }
@@ -60,7 +60,7 @@ async function derive(): Promise<void> {
 </script>
 
 <template>
-  <form v-if="asks" class="numbers" @submit.prevent="derive">
+  <form v-if="choices" class="numbers" @submit.prevent="derive">
     <div class="what" role="group" aria-label="What it is">
       <button
         type="button"
@@ -89,7 +89,7 @@ async function derive(): Promise<void> {
       <div class="line">
         <label for="n-arch">Layout</label
         ><select id="n-arch" v-model="numbers.archetype">
-          <option v-for="a in asks.archetypes" :key="a.value" :value="a.value">
+          <option v-for="a in choices.archetypes" :key="a.value" :value="a.value">
             {{ a.label }}
           </option>
         </select>
@@ -97,10 +97,10 @@ async function derive(): Promise<void> {
       <div class="line">
         <label for="n-form">Largest board</label
         ><select id="n-form" v-model="numbers.form">
-          <option v-for="f in asks.forms" :key="f">{{ f }}</option>
+          <option v-for="f in choices.forms" :key="f">{{ f }}</option>
         </select>
       </div>
-      <div v-for="n in asks.numbers" :key="n.key" class="line">
+      <div v-for="n in choices.numbers" :key="n.key" class="line">
         <label :for="`n-${n.key}`"
           >{{ n.label }}<span class="quiet">{{ n.take }}</span></label
         >
@@ -125,15 +125,15 @@ async function derive(): Promise<void> {
       <div class="line">
         <label for="b-form">Form</label
         ><select id="b-form" v-model="numbers.form">
-          <option v-for="f in asks.forms" :key="f">{{ f }}</option>
+          <option v-for="f in choices.forms" :key="f">{{ f }}</option>
         </select>
       </div>
-      <div v-for="c in asks.choices" :key="c.key" class="line">
+      <div v-for="c in choices.choices" :key="c.key" class="line">
         <label :for="`b-${c.key}`"
           >{{ c.label }}<span class="quiet">{{ c.says }}</span></label
         >
         <select v-if="c.key === 'memoryType'" id="b-memoryType" v-model="numbers.memoryType">
-          <option v-for="t in [...asks.memory].reverse()" :key="t">{{ t }}</option>
+          <option v-for="t in [...choices.memory].reverse()" :key="t">{{ t }}</option>
         </select>
         <input v-else-if="c.key === 'usbC'" id="b-usbC" v-model="numbers.usbC" type="checkbox" />
         <input

@@ -41,10 +41,10 @@ const read = computed(() => entry.read)
 const sure = computed(() => read.value?.read.filter(r => r.why === null) ?? [])
 const doubtful = computed(() => read.value?.read.filter(r => r.why !== null) ?? [])
 const title = computed(
-  () => entry.asks?.kinds.find(k => k.kind === read.value?.kind)?.title ?? null,
+  () => entry.choices?.kinds.find(k => k.kind === read.value?.kind)?.title ?? null,
 )
 const readable = computed(() =>
-  (entry.asks?.kinds ?? []).filter(k => entry.asks?.readable.includes(k.kind)),
+  (entry.choices?.kinds ?? []).filter(k => entry.choices?.readable.includes(k.kind)),
 )
 const force = (kind: string): void => entry.force(kind === '' ? null : (kind as PartKind))
 </script>

@@ -93,7 +93,7 @@ async function keep(add: boolean): Promise<void> {
             @change="entry.blank(($event.target as HTMLSelectElement).value)"
           >
             <option value="" disabled>choose…</option>
-            <option v-for="k in entry.asks?.kinds ?? []" :key="k.kind" :value="k.kind">
+            <option v-for="k in entry.choices?.kinds ?? []" :key="k.kind" :value="k.kind">
               {{ k.title }}
             </option>
           </select>
@@ -105,7 +105,7 @@ async function keep(add: boolean): Promise<void> {
       </div>
       <div class="fields">
         <template v-if="entry.part">
-          <ul v-if="entry.check?.questions.length" class="asks" aria-label="Unlikely values">
+          <ul v-if="entry.check?.questions.length" class="questions" aria-label="Unlikely values">
             <li v-for="q in entry.check.questions" :key="q.path">{{ q.sentence }}</li>
           </ul>
           <PartForm
@@ -193,7 +193,7 @@ select {
   border-radius: var(--radius);
   background: var(--sheet);
 }
-.asks {
+.questions {
   color: var(--watch);
   padding-bottom: 8px;
 }

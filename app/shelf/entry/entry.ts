@@ -16,7 +16,7 @@ import type { ReadDraft } from '../../desk/shelf/drafts'
 import { ask } from '../../desk/remote'
 
 type Values = Readonly<Record<string, unknown>>
-export type Asks = ReturnType<Questions['entryAsks']>
+export type Choices = ReturnType<Questions['entryChoices']>
 /** Named choice: how long nothing is typed before a sheet is read, ms. */
 const PAUSE = 150
 
@@ -216,9 +216,9 @@ function useChanges(state: State) {
 
 export const useEntry = defineStore('entry', () => {
   const desk = useDesk()
-  const asks = shallowRef<Asks | null>(null)
-  void ask('entryAsks').then(a => {
-    asks.value = a
+  const choices = shallowRef<Choices | null>(null)
+  void ask('entryChoices').then(a => {
+    choices.value = a
   })
   const state = entryState()
   const { part, check, sheet, forced } = state
@@ -239,7 +239,7 @@ export const useEntry = defineStore('entry', () => {
   }
   return {
     ...state,
-    asks,
+    choices,
     ...useSaid(state),
     ...useChanges(state),
     begin: useBeginning(state),

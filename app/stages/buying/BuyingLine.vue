@@ -62,7 +62,7 @@ async function enter(field: keyof typeof LABEL, value: string): Promise<boolean 
           (yes: unknown) =>
             desk.run({ do: 'checkArrival', id: row.id, check: c.check, seen: yes === true })
         "
-        ><b>{{ c.check }}</b> {{ c.asks }}</ElCheckbox
+        ><b>{{ c.check }}</b> {{ c.question }}</ElCheckbox
       >
     </div>
   </li>

@@ -11,7 +11,10 @@ const { findings, summary } = useFindings('fit')
 </script>
 
 <template>
-  <StageLayout title="Fit" :summary="findings.length ? `${findings.length} meetings: ${summary}` : ''">
+  <StageLayout
+    title="Fit"
+    :summary="findings.length ? `${findings.length} meetings: ${summary}` : ''"
+  >
     <FindingLedger stage="fit" />
     <template #where><CaseDrawing :drawings="desk.analysis?.drawings ?? []" /></template>
   </StageLayout>

@@ -40,12 +40,11 @@ const STATES: readonly State[] = ['have', 'ordered', 'wanted', 'later', 'spare']
       :aria-pressed="pointer.chosen === row.id"
       @click="pointer.choose(row.id)"
     >
-      <VerdictMark v-if="row.verdict" :verdict="row.verdict" :title="VERDICT_WORD[row.verdict]" /><span
-        v-else
-        class="dash"
-        :title="NO_CHECK"
-        >·</span
-      >
+      <VerdictMark
+        v-if="row.verdict"
+        :verdict="row.verdict"
+        :title="VERDICT_WORD[row.verdict]"
+      /><span v-else class="dash" :title="NO_CHECK">·</span>
       <span class="role quiet">{{ row.title }}</span>
       <span class="name"
         ><b>{{ row.name }}</b>

@@ -4,7 +4,7 @@
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { defineAsyncComponent, ref } from 'vue'
-import type { Ask } from '../../../core/document/asks'
+import type { Command } from '../../../core/document/command-schema'
 import type { Finding } from '../../../core/rules/finding'
 import { margin, quantity, tolerance } from '../../../core/figures/format'
 import { useDesk } from '../../state/desk'
@@ -20,7 +20,7 @@ const canAccept = (): boolean => props.finding.verdict !== 'clear' && props.find
 
 async function giveReason(reason: string): Promise<void> {
   const { id, demand, sentence } = props.finding
-  const ask: Ask =
+  const ask: Command =
     demand === null
       ? { do: 'accept', id, title: sentence, reason }
       : { do: 'leaveOpen', id: demand, title: sentence, reason }
@@ -67,7 +67,7 @@ const leftOpen = (): boolean =>
     <RemedyList v-if="looking" :finding="finding.id" />
     <div v-if="finding.accepted || leftOpen()" class="acts">
       <ElButton size="small" @click="askAgain">{{
-        finding.accepted ? 'No longer accept' : 'Ask for it again'
+        finding.accepted ? 'No longer accept' : 'Command for it again'
       }}</ElButton>
     </div>
     <div v-else-if="canAccept() || finding.demand" class="acts">

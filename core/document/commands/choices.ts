@@ -2,7 +2,7 @@
 // put by hand, name and note.
 import { endsOfJoint } from '../../ids/ids'
 import { BUILD_ORDER } from '../build-orders'
-import type { Args } from '../asks'
+import type { Args } from '../command-schema'
 import type { Build, Reasoned } from '../build'
 import { entriesOf, withEntries } from '../canonical'
 import type { Change, Specs } from '../command'

@@ -1,5 +1,5 @@
 // All commands by their names.
-import type { Ask } from '../asks'
+import type { Command } from '../command-schema'
 import type { Specs } from '../command'
 import { choiceCommands } from './choices'
 import { figureCommands } from './figures'
@@ -16,4 +16,4 @@ const single = {
   ...choiceCommands,
 }
 
-export const SPECS: Specs<Ask['do']> = { ...single, together: togetherCommand(single) }
+export const SPECS: Specs<Command['do']> = { ...single, together: togetherCommand(single) }

@@ -1,6 +1,6 @@
 // Several commands as one: done and taken back in one go, one line in the log. All of it is done,
 // or nothing.
-import type { Ask, SingleAsk } from '../asks'
+import type { Command, SingleCommand } from '../command-schema'
 import type { Build } from '../build'
 import { isProblem, type Spec, type Specs } from '../command'
 
@@ -8,12 +8,12 @@ import { isProblem, type Spec, type Specs } from '../command'
  * The command that runs others one after the other; what takes it back runs theirs the other way
  * round.
  */
-export const togetherCommand = (single: Specs<SingleAsk['do']>): Spec<'together'> => ({
+export const togetherCommand = (single: Specs<SingleCommand['do']>): Spec<'together'> => ({
   run(build, { commands, title }, at) {
     let changed: Build = build
-    const backs: SingleAsk[] = []
+    const backs: SingleCommand[] = []
     for (const command of commands) {
-      const spec = single[command.do] as Spec<SingleAsk['do']>
+      const spec = single[command.do] as Spec<SingleCommand['do']>
       const done = spec.run(changed, command, at)
       if (isProblem(done)) return { problem: `${title}: ${done.problem} Nothing was changed.` }
       changed = done.build
@@ -24,4 +24,5 @@ export const togetherCommand = (single: Specs<SingleAsk['do']>): Spec<'together'
   line: ({ title }) => title,
 })
 
-const singles = (ask: Ask): readonly SingleAsk[] => (ask.do === 'together' ? ask.commands : [ask])
+const singles = (ask: Command): readonly SingleCommand[] =>
+  ask.do === 'together' ? ask.commands : [ask]

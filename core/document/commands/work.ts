@@ -1,5 +1,5 @@
 // Commands on the work: what was made, proved, crossed off.
-import type { Args } from '../asks'
+import type { Args } from '../command-schema'
 import type { Build, Progress } from '../build'
 import { entriesOf, withEntries } from '../canonical'
 import type { Spec, Specs } from '../command'

@@ -17,7 +17,7 @@ const WAYS = [
 export const boardRoom = rule({
   id: 'fit/board-room',
   stage: 'fit',
-  asks: 'Does the board’s outline fit on the tray?',
+  question: 'Does the board’s outline fit on the tray?',
   source: SOURCE.atx,
   needs: SEATED,
   inputs: s =>

@@ -13,7 +13,7 @@ import { cardsAtPlace } from './cards-in-case'
 export const cardLength = rule({
   id: 'fit/card-length',
   stage: 'fit',
-  asks: 'Is each card short enough for the case?',
+  question: 'Is each card short enough for the case?',
   source: SOURCE.pcie,
   needs: SEATED,
   inputs: cardsAtPlace,

@@ -16,7 +16,8 @@ import { cardsAtPlace } from './cards-in-case'
 export const cardPlug = rule({
   id: 'fit/card-plug',
   stage: 'fit',
-  asks: 'Does the plug on a card’s upper edge clear the near panel, with its first stretch straight?',
+  question:
+    'Does the plug on a card’s upper edge clear the near panel, with its first stretch straight?',
   source: SOURCE.pcie,
   needs: SEATED,
   inputs: cardsAtPlace,

@@ -20,7 +20,7 @@ const LID_OVER_BOARD = { mm: 8, tol: 1 }
 export const coolerHeight = rule({
   id: 'fit/cooler-height',
   stage: 'fit',
-  asks: 'Does the cooler stay under the near panel?',
+  question: 'Does the cooler stay under the near panel?',
   source: SOURCE.maker,
   needs: { ...SEATED, layout },
   inputs: s =>

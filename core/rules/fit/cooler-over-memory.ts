@@ -53,7 +53,7 @@ const under = (s: Seated): readonly Under[] =>
 export const coolerOverMemory = rule({
   id: 'fit/cooler-over-memory',
   stage: 'fit',
-  asks: 'Do the memory modules stand clear of the cooler above them?',
+  question: 'Do the memory modules stand clear of the cooler above them?',
   source: SOURCE.maker,
   needs: SEATED,
   inputs: under,

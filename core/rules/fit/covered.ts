@@ -41,7 +41,7 @@ const shutting = (s: Pick<Situation, keyof Joined | 'ends'>): readonly Shutting[
 export const fitCovered = rule({
   id: 'fit/covered',
   stage: 'fit',
-  asks: 'Which ports, headers and slots does a card cover or a stick switch off?',
+  question: 'Which ports, headers and slots does a card cover or a stick switch off?',
   source: SOURCE.maker,
   needs: { ...JOINED, ends },
   inputs: shutting,

@@ -52,7 +52,7 @@ export function flashTo({
 export const fitFirmware = rule({
   id: 'fit/firmware',
   stage: 'fit',
-  asks: 'Does the board’s firmware know this processor?',
+  question: 'Does the board’s firmware know this processor?',
   source: SOURCE.maker,
   needs: JOINED,
   inputs: firmwares,

@@ -63,7 +63,7 @@ const linkOf = (p: Pick<Card, 'size' | 'lanes' | 'generation'>): Link => ({
 export const fitLink = rule({
   id: 'fit/link',
   stage: 'fit',
-  asks: 'Does each card and stick get the lanes and the generation it is made for?',
+  question: 'Does each card and stick get the lanes and the generation it is made for?',
   source: SOURCE.pcie,
   needs: JOINED,
   inputs: linked,

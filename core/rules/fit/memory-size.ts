@@ -11,7 +11,7 @@ import { onBoard, about } from './kits'
 export const memorySize = rule({
   id: 'fit/memory-size',
   stage: 'fit',
-  asks: 'Does the board take that much memory?',
+  question: 'Does the board take that much memory?',
   source: SOURCE.maker,
   needs: JOINED,
   inputs: onBoard,

@@ -11,7 +11,7 @@ import { onBoard } from './kits'
 export const memorySpeed = rule({
   id: 'fit/memory-speed',
   stage: 'fit',
-  asks: 'Does the board promise the memory’s speed for that number of modules?',
+  question: 'Does the board promise the memory’s speed for that number of modules?',
   source: SOURCE.maker,
   needs: JOINED,
   inputs: onBoard,

@@ -8,7 +8,7 @@ import { onBoard, about } from './kits'
 export const memoryTable = rule({
   id: 'fit/memory-table',
   stage: 'fit',
-  asks: 'Do the modules sit in the slots that the board’s table names for their number?',
+  question: 'Do the modules sit in the slots that the board’s table names for their number?',
   source: SOURCE.maker,
   needs: JOINED,
   inputs: onBoard,

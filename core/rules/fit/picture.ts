@@ -9,7 +9,7 @@ import { SOURCE } from '../../standards/sources'
 export const fitPicture = rule({
   id: 'fit/picture',
   stage: 'fit',
-  asks: 'Does the machine draw a picture?',
+  question: 'Does the machine draw a picture?',
   source: SOURCE.maker,
   needs: JOINED,
   inputs: s =>

@@ -8,7 +8,7 @@ import { cardsInCase, slotRows } from './cards-in-case'
 export const rearCover = rule({
   id: 'fit/rear-cover',
   stage: 'fit',
-  asks: 'Is the rear cover that each bracket takes free of cards?',
+  question: 'Is the rear cover that each bracket takes free of cards?',
   source: SOURCE.atx,
   needs: JOINED,
   inputs: s =>

@@ -8,7 +8,7 @@ import { cardsAtPlace, slotRows } from './cards-in-case'
 export const slotCovers = rule({
   id: 'fit/slot-covers',
   stage: 'fit',
-  asks: 'Has the case a rear slot for each that a card takes?',
+  question: 'Has the case a rear slot for each that a card takes?',
   source: SOURCE.atx,
   needs: SEATED,
   inputs: cardsAtPlace,

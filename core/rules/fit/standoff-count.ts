@@ -13,7 +13,7 @@ import { onTray } from './on-tray'
 export const standoffCount = rule({
   id: 'fit/standoff-count',
   stage: 'fit',
-  asks: 'Are there enough standoffs for the holes that need one?',
+  question: 'Are there enough standoffs for the holes that need one?',
   source: SOURCE.practice,
   needs: { ...JOINED, tasksDone },
   inputs: s =>

@@ -11,7 +11,7 @@ import { onTray } from './on-tray'
 export const standoffStray = rule({
   id: 'fit/standoff-stray',
   stage: 'fit',
-  asks: 'Does a standoff stand under the board where it has no hole?',
+  question: 'Does a standoff stand under the board where it has no hole?',
   source: SOURCE.atx,
   needs: { ...JOINED, tasksDone },
   inputs: onTray,

@@ -11,7 +11,7 @@ import { onTray } from './on-tray'
 export const standoffThread = rule({
   id: 'fit/standoff-thread',
   stage: 'fit',
-  asks: 'Has the tray a thread for every hole of the board?',
+  question: 'Has the tray a thread for every hole of the board?',
   source: SOURCE.atx,
   needs: { ...JOINED, tasksDone },
   inputs: onTray,

@@ -13,7 +13,7 @@ import { assume } from '../../figures/units'
 export const supplyLength = rule({
   id: 'fit/supply-length',
   stage: 'fit',
-  asks: 'Is the supply, plugs included, short enough for its place?',
+  question: 'Is the supply, plugs included, short enough for its place?',
   source: SOURCE.atx12v,
   needs: SEATED,
   inputs: s =>

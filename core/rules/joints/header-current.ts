@@ -11,7 +11,7 @@ const asks = { id: 'joints/header-current', source: SOURCE.fan }
 export const headerCurrent = rule({
   ...asks,
   stage: 'joints',
-  asks: 'Does each fan stay within the current of its header?',
+  question: 'Does each fan stay within the current of its header?',
   needs: { plugs, ends, names },
   inputs: s =>
     s.plugs.flatMap(joint => {

@@ -14,7 +14,7 @@ import { nameOf, sideOf } from './names'
 export const jointsJoined = rule({
   id: 'joints/joined',
   stage: 'joints',
-  asks: 'Do the two ends of each joint belong together?',
+  question: 'Do the two ends of each joint belong together?',
   source: SOURCE.practice,
   needs: { seats, plugs, ends, names },
   inputs: s =>

@@ -21,7 +21,7 @@ interface Holder {
 export const jointsUnmet = rule({
   id: 'joints/unmet',
   stage: 'joints',
-  asks: 'Does every end that must or should be joined find its partner?',
+  question: 'Does every end that must or should be joined find its partner?',
   source: SOURCE.practice,
   needs: { unmet, leftOpen, ends, names, seats, plugs },
   inputs: s =>

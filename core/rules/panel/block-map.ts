@@ -12,7 +12,7 @@ const MAP = 'panel/block-map'
 export const blockMap = rule({
   id: MAP,
   stage: 'panel',
-  asks: 'Does a block plug have over each pin what the board has there?',
+  question: 'Does a block plug have over each pin what the board has there?',
   source: SOURCE.panel,
   needs: JOINED,
   inputs: s => panelMeetings(s).filter(m => m.lead.face === 'panel-block'),

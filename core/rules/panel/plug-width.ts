@@ -11,7 +11,7 @@ const WIDTH = 'panel/plug-width'
 export const plugWidth = rule({
   id: WIDTH,
   stage: 'panel',
-  asks: 'Are the contacts of each loose plug as far apart as its pins?',
+  question: 'Are the contacts of each loose plug as far apart as its pins?',
   source: SOURCE.panel,
   needs: JOINED,
   inputs: s => panelMeetings(s).filter(m => m.lead.face === 'panel-lead'),

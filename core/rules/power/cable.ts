@@ -15,7 +15,7 @@ import { fed, through } from './fed'
 export const powerCable = rule({
   id: 'power/cable',
   stage: 'power',
-  asks: 'Do the wires of each cable carry what its plugs draw together, also at the start?',
+  question: 'Do the wires of each cable carry what its plugs draw together, also at the start?',
   source: SOURCE.practice,
   needs: { items: supplies, loads, plugs },
   inputs: s => fed(s).map(f => ({ ...f, plugs: s.plugs.filter(j => j.items[0] === f.supply.id) })),

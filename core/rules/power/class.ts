@@ -11,7 +11,7 @@ import { SOURCE } from '../../standards/sources'
 export const powerClass = rule({
   id: 'power/class',
   stage: 'power',
-  asks: 'Does each 16-contact plug tell the card the power class it asks for?',
+  question: 'Does each 16-contact plug tell the card the power class it asks for?',
   source: SOURCE.pcie,
   needs: { items, plugs, ends, names },
   inputs: s =>

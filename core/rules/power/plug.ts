@@ -9,7 +9,7 @@ import { through } from './fed'
 export const powerPlug = rule({
   id: 'power/plug',
   stage: 'power',
-  asks: 'Does each power plug carry no more 12 V than its contacts stand?',
+  question: 'Does each power plug carry no more 12 V than its contacts stand?',
   source: SOURCE.atx12v,
   needs: { plugs, ends, loads, names },
   inputs: s =>

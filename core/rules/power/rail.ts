@@ -18,7 +18,7 @@ const RAIL_LIMITS = [
 export const powerRail = rule({
   id: 'power/rail',
   stage: 'power',
-  asks: 'Does each rail, and 5 V with 3.3 V together, stay within the supply’s limits?',
+  question: 'Does each rail, and 5 V with 3.3 V together, stay within the supply’s limits?',
   source: SOURCE.atx12v,
   needs: { items: supplies, loads },
   inputs: fed,

@@ -12,7 +12,7 @@ import { total } from '../../power/sizing'
 export const powerSlot = rule({
   id: 'power/slot',
   stage: 'power',
-  asks: 'Does each card draw no more from its slot than the slot gives?',
+  question: 'Does each card draw no more from its slot than the slot gives?',
   source: SOURCE.pcie,
   needs: { ...JOINED, loads },
   inputs: s =>

@@ -12,7 +12,7 @@ import { fed } from './fed'
 export const powerStart = rule({
   id: 'power/start',
   stage: 'power',
-  asks: 'Is there enough 12 V in the first seconds, when all disks spin up at once?',
+  question: 'Is there enough 12 V in the first seconds, when all disks spin up at once?',
   source: SOURCE.practice,
   needs: { items: supplies, loads },
   inputs: s => fed(s).filter(f => f.loads.some(l => l.spins)),

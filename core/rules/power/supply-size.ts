@@ -12,7 +12,7 @@ import { fed } from './fed'
 export const supplySize = rule({
   id: 'power/supply-size',
   stage: 'power',
-  asks: 'Is the supply large enough for the chosen school?',
+  question: 'Is the supply large enough for the chosen school?',
   source: SOURCE.practice,
   needs: { items: supplies, loads, school },
   inputs: s => fed(s).map(f => ({ ...f, school: s.school })),

@@ -12,7 +12,7 @@ import { fed } from './fed'
 export const powerSurge = rule({
   id: 'power/surge',
   stage: 'power',
-  asks: 'Does the supply ride through the moments in which cards exceed their power?',
+  question: 'Does the supply ride through the moments in which cards exceed their power?',
   source: SOURCE.pcie,
   needs: { items: supplies, loads, school },
   inputs: s => fed(s).map(f => ({ ...f, school: s.school })),

@@ -12,7 +12,7 @@ const ROOM = 'routes/hole-room'
 export const holeRoom = rule({
   id: ROOM,
   stage: 'routes',
-  asks: 'Is there room in each hole for the leads that go through it?',
+  question: 'Is there room in each hole for the leads that go through it?',
   source: LEADS_SOURCE,
   needs: { leads, layout },
   inputs: s =>

@@ -10,7 +10,7 @@ const ID = 'routes/lead-length'
 export const leadLength = rule({
   id: ID,
   stage: 'routes',
-  asks: 'Is each lead long enough for its way?',
+  question: 'Is each lead long enough for its way?',
   source: SOURCE.practice,
   needs: { leads },
   inputs: s => s.leads.map(lead => ({ lead })),

@@ -146,16 +146,16 @@ const together = z.strictObject({
 export const askSchema = z.discriminatedUnion('do', [...SINGLE, together])
 
 /** A command as a person's act asks for it, what may be left out left out. */
-export type Ask = z.input<typeof askSchema>
-export type SingleAsk = z.input<typeof single>
+export type Command = z.input<typeof askSchema>
+export type SingleCommand = z.input<typeof single>
 /** A command's arguments once they are read. */
-export type Args<N extends Ask['do'] = Ask['do']> = Extract<
+export type Args<N extends Command['do'] = Command['do']> = Extract<
   z.output<typeof askSchema>,
   { readonly do: N }
 >
 
 /** The names of all commands. */
-export const COMMAND_NAMES: readonly Ask['do'][] = askSchema.options.map(o => o.shape.do.value)
+export const COMMAND_NAMES: readonly Command['do'][] = askSchema.options.map(o => o.shape.do.value)
 
 /** Named choice: so much of an unknown name is told. */
 const LONGEST_NAME = 60
@@ -165,7 +165,7 @@ function nameOf(raw: unknown): string {
 }
 
 /** A command read from what was sent or stored, or one sentence why it is none. */
-export function readAsk(raw: unknown): Args | { readonly problem: string } {
+export function readCommand(raw: unknown): Args | { readonly problem: string } {
   const name = nameOf(raw)
   if (!COMMAND_NAMES.some(known => known === name))
     return {

@@ -1,4 +1,4 @@
-// Items that are alike: which of them takes which place is all one, so the first takes the first.
+// Interchangeable items: which of them takes which place is all one, so the first takes the first.
 import { endRef, itemOf, keyOf, type EndRef } from '../ids/ids'
 import { at } from '../collections/at'
 import { compare, compareBy } from '../collections/compare'
@@ -17,18 +17,18 @@ export interface Ordering {
 }
 
 /**
- * The matching with alike items put in order: those that join anything first, by where they join.
- * `alike` names the class of each item that has its like. Only items that may move are touched, and
+ * The matching with interchangeable items put in order: those that join anything first, by where they join.
+ * `interchangeable` names the class of each item that has its like. Only items that may move are touched, and
  * only where known candidates stand for them: each pair for one that costs the same and shuts the
  * same, and neither a clause nor a shared limit is broken.
  */
 export function inOrder(
   found: Matching,
-  alike: ReadonlyMap<string, string>,
+  interchangeable: ReadonlyMap<string, string>,
   { problem, known, mayMove }: Ordering,
 ): Matching {
   const classes = groupBy(
-    [...alike].filter(([item]) => mayMove(item)),
+    [...interchangeable].filter(([item]) => mayMove(item)),
     ([, kind]) => kind,
   )
   const pairs = [...classes.values()].reduce((before, members) => {

@@ -1,5 +1,5 @@
 import type { EndRef } from '../ids/ids'
-import { inOrder, type Ordering } from './alike'
+import { inOrder, type Ordering } from './interchangeable'
 import { pairId, type Candidate } from '../matching/candidate'
 import { FREE } from '../matching/cost'
 import type { Matching } from '../matching/problem'

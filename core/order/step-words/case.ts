@@ -1,0 +1,150 @@
+// The case and what lies in it: opened, made ready, put in order, closed.
+import { MINUTES } from '../../standards/minutes'
+import { SCREW } from '../../standards/screws'
+import type { StepKind } from '../step'
+import { SCREWDRIVER, type StepWords } from './words'
+
+/** What is done to the case itself. */
+export const ON_THE_CASE = {
+  bench: {
+    title: () => 'Make the bench ready',
+    why: 'What is missing shows now, not with a half-built board in your hands.',
+    minutes: MINUTES.bench,
+    tools: [SCREWDRIVER, 'torch', 'a cup for screws'],
+    does: () => [
+      'Clear the table. No carpet under it or you.',
+      'Lay the board’s bag on its box: that is its stand.',
+      'Sort the screws. Open the manuals at their drawings.',
+      'Static: touch bare earthed metal before each part, or wear a strap at a point made for it.',
+    ],
+    cautions: ['Nothing is plugged into the mains.'],
+  },
+  'panels-off': {
+    title: s => `Open the ${s.what}: both side panels off, laid on its side`,
+    why: 'The board goes in from above, and hands need both sides.',
+    minutes: MINUTES.panels,
+    tools: [SCREWDRIVER],
+    does: () => [
+      'Take off both panels; keep their screws together.',
+      'Lay the case on its far side, the tray below.',
+    ],
+    cautions: ['Sheet edges cut. Carry glass flat, with both hands.'],
+  },
+  standoffs: {
+    title: s => `Set the standoffs of the ${s.to} for the ${s.what}`,
+    why: 'A standoff where the board has no hole is a short circuit that is found hours later.',
+    minutes: MINUTES.standoffs,
+    fasteners: [SCREW.standoff],
+    tools: ['5 mm nut driver'],
+    does: s => [
+      'Hold the board over the tray and see which holes meet.',
+      ...s.details,
+      'Snug, not hard.',
+    ],
+    feel: () => 'Each stands straight and does not turn by hand.',
+  },
+  shield: {
+    title: s => `Press the shield of the ${s.what} into the rear opening`,
+    why: 'It cannot go in once the board is there.',
+    minutes: MINUTES.shield,
+    does: () => [
+      'Use the board’s own shield, never the one in the case.',
+      'From inside, corner by corner; the audio end where the audio sockets will be.',
+    ],
+    feel: () => 'Four corners click; no tongue stands in an opening.',
+    cautions: ['Its edges are sharp.'],
+  },
+  'board-in': {
+    title: s => `Lay the ${s.what} into the ${s.to}`,
+    why: 'All that is easier outside is done.',
+    minutes: MINUTES.boardIn,
+    tools: [SCREWDRIVER],
+    fasteners: [SCREW.boardOnStandoff],
+    does: () => [
+      'No cable beneath it. Sockets into the shield first, then down on the standoffs.',
+      'Start every screw by a turn or two, opposite corners first, then tighten.',
+    ],
+    feel: () => 'Snug, never hard: a board cracks.',
+    cautions: ['A driver that slips scars the board: hold its tip with two fingers.'],
+  },
+  covers: {
+    title: s =>
+      `Take ${s.label.includes(',') ? 'covers' : 'cover'} ${s.label} off the rear of the ${s.to}`,
+    why: 'The bracket of the card goes there.',
+    minutes: MINUTES.covers,
+    tools: [SCREWDRIVER],
+    does: s => [
+      'Counted from the processor’s end.',
+      `Hold the ${s.what} over its slot first, without pressing, and see that these are the ones.`,
+      'One screw each; or bend a break-off cover to and fro until it parts.',
+    ],
+    cautions: ['Broken edges cut.'],
+  },
+  'take-out': {
+    title: s => `Take the ${s.what} out of ${s.label} again`,
+    why: 'What is plugged next lies beneath it.',
+    minutes: MINUTES.takeOut,
+    tools: [SCREWDRIVER],
+    does: () => [
+      'Off, and the mains lead out.',
+      'Its power plug off first: press the latch, pull at the plug.',
+      'Screw out, press the latch at the end of the slot, lift straight.',
+    ],
+    cautions: ['A latch that is not pressed breaks the slot.'],
+  },
+  refit: {
+    title: s => `Seat the ${s.what} in ${s.label} again`,
+    why: 'What lay beneath it is plugged.',
+    minutes: MINUTES.card,
+    tools: [SCREWDRIVER],
+    fasteners: [SCREW.panel],
+    does: () => [
+      'Press at both ends until it clicks. Screw the bracket.',
+      'Its power plug on again, until it clicks.',
+    ],
+    feel: () => 'A click, and no gap at the power plug.',
+  },
+  'lay-lead': {
+    title: s => `Lay the ${s.what} lead up behind the tray to ${s.label}`,
+    why: 'Once the board is in, the gap at its upper edge is too narrow for the plug.',
+    minutes: MINUTES.layLead,
+    does: s => [
+      s.manner === 'full'
+        ? 'Take the cable by itself; its other end goes into the supply later.'
+        : 'From the supply into the chamber behind the tray.',
+      `Up to the hole nearest to ${s.label}, plug through, left hanging.`,
+    ],
+    feel: () => 'It reaches the hole without pull.',
+  },
+  'supply-cables': {
+    title: s => `Plug the cables into the ${s.what}`,
+    why: 'With the supply in its place no hand fits behind it.',
+    minutes: MINUTES.supplyCables,
+    does: s => [
+      `These and no others: ${s.details.join(', ')}.`,
+      'Only cables of this very supply: sockets look alike and are wired otherwise.',
+      'The end printed for the supply. Press until each latches.',
+    ],
+    feel: () => 'A click for each; none moves when you tug.',
+    cautions: ['The mains lead is out.'],
+  },
+  dress: {
+    title: s => `Dress the cables of the ${s.what}`,
+    why: 'Only after the proof: ties are cut twice otherwise.',
+    minutes: MINUTES.dress,
+    tools: ['ties', 'side cutter'],
+    does: () => [
+      'Off, and the mains lead out.',
+      'Thickest first, along the walls. Nothing against a fan, no pull on a plug.',
+    ],
+    cautions: ['Wait until the board’s mains lamp is out.'],
+  },
+  'panels-on': {
+    title: s => `Close the ${s.what}`,
+    why: 'Joints are made and proved.',
+    minutes: MINUTES.panels,
+    tools: [SCREWDRIVER],
+    fasteners: [SCREW.panel],
+    does: () => ['No cable between panel and frame.', 'Panels on, screws by hand.'],
+  },
+} satisfies Partial<Record<StepKind, StepWords>>

@@ -1,0 +1,170 @@
+// Parts that come to their places.
+import { capital } from '../../figures/format'
+import { MINUTES } from '../../standards/minutes'
+import { SCREW } from '../../standards/screws'
+import type { PlannedStep, StepKind } from '../step'
+import { SCREWDRIVER, type StepWords } from './words'
+
+const EDGES = 'Hold parts by their edges, never by contacts.'
+
+const hasPins = (s: PlannedStep): boolean => s.manner?.startsWith('pins') ?? false
+const FASTENING: Record<string, string> = {
+  screws: 'Set it down straight. A few turns on each screw in turn, crosswise, until they stop.',
+  pins:
+    'Turn each pin to its start mark. Set it down straight. Press two opposite pins at a ' +
+    'time until each clicks; look from behind: all are through.',
+  clip: 'Set it down straight. Hook the clip at one side, press it over the other, close its lever.',
+}
+
+/** How each kind of part is put in its place. */
+export const PUTTING_PARTS = {
+  processor: {
+    title: s => `Seat the ${s.what} in ${s.label}`,
+    why: 'Outside the case there is room and light, and the cooler covers it later.',
+    minutes: MINUTES.processor,
+    does: () => [
+      'Lift the lever. Take the processor by its edges.',
+      'Corner mark to corner mark, notches to posts. Straight down, never slide it.',
+      'Close the lever. Keep the cap.',
+    ],
+    feel: () =>
+      'It drops in with no force at all. The lever then takes real force, and that is normal.',
+    cautions: ['Bent contacts do not come back. ' + EDGES],
+  },
+  memory: {
+    title: s => `Press the ${s.what} into ${s.label}`,
+    why: 'The board’s own table says which slots come first; colours do not.',
+    minutes: MINUTES.memory,
+    does: s => [
+      'Open the latches. Notch to ridge.',
+      'Press both ends down until they latch.',
+      ...s.details.map(d => `${capital(d)}.`),
+    ],
+    feel: () => 'A click, and the latches stand.',
+    cautions: [EDGES],
+  },
+  m2: {
+    title: s => `Fit the ${s.what} in ${s.label}`,
+    why: 'Later the cooler or a card lies over it.',
+    minutes: MINUTES.m2,
+    tools: ['small Phillips screwdriver'],
+    fasteners: [SCREW.m2],
+    does: () => [
+      'Spacer at the stick’s length.',
+      'In at about 30 degrees, then down flat. One small screw.',
+      'Film off the heat pad, if there is one.',
+    ],
+    feel: () => 'It springs up a little until the screw holds it.',
+  },
+  cooler: {
+    title: s => `Mount the ${s.what} on the processor`,
+    why: 'It needs both hands on the board, and the back within reach.',
+    minutes: s => (hasPins(s) ? MINUTES.pushPinCooler : MINUTES.screwedCooler),
+    tools: [SCREWDRIVER],
+    does: s => [
+      s.manner?.endsWith('applied')
+        ? 'Peel off the film: the paste is on already.'
+        : 'Peel off the film. A drop of paste on the lid, or spread thin.',
+      FASTENING[s.manner?.split(',')[0] ?? 'screws'] ?? '',
+      'Untangle its fan lead, away from the blades.',
+    ],
+    feel: s =>
+      hasPins(s)
+        ? 'A click for each pin, and it does not move at all.'
+        : 'It does not move at all.',
+    cautions: ['Taken off once, it needs new paste.'],
+  },
+  'supply-in': {
+    title: s => `Screw the ${s.what} into the ${s.to}`,
+    why: 'Its cables are needed next; with the board in, you see where they go.',
+    minutes: MINUTES.supplyIn,
+    tools: [SCREWDRIVER],
+    fasteners: [`4 ${SCREW.supply}`],
+    does: () => ['Fan towards its vent.', 'Four screws, all started before one is tightened.'],
+    feel: () => 'No movement.',
+    cautions: ['Never open the supply. Its switch is off and the mains lead is out.'],
+  },
+  fan: {
+    title: s => `Fasten the ${s.what} at the ${s.label}`,
+    why: 'Screw holes at the wall are in reach while the case is empty.',
+    minutes: MINUTES.fan,
+    tools: [SCREWDRIVER],
+    fasteners: [`4 ${SCREW.fan}`],
+    does: () => [
+      'Air enters the open side and leaves on the side with the frame’s arms and label.',
+      'Lead towards the board.',
+    ],
+    feel: () => 'The blades turn freely by a breath.',
+  },
+  drive: {
+    title: s => `Fasten the ${s.what} in the ${s.label}`,
+    why: 'Its sockets must face the cables before cables come.',
+    minutes: MINUTES.drive,
+    tools: [SCREWDRIVER],
+    fasteners: s => [`4 ${s.manner === '3.5' ? SCREW.disk35 : SCREW.disk25}`],
+    does: () => ['Sockets toward the cabling side.', 'Four screws by hand, then snug.'],
+    feel: () => 'No rattle.',
+    cautions: ['A screw that is too long kills a drive.'],
+  },
+  radiator: {
+    title: s => `Screw the radiator of the ${s.what} to the ${s.label}`,
+    why: 'Its fans and its tubes decide what else goes in beside it.',
+    minutes: MINUTES.radiator,
+    tools: [SCREWDRIVER],
+    fasteners: [SCREW.radiator],
+    does: () => [
+      'Fans on the radiator first, all blowing one way.',
+      'Tubes without a kink, and the block able to reach the processor.',
+      'Start every screw before one is tightened.',
+    ],
+    feel: () => 'No rattle; the tubes move without pull.',
+    cautions: [
+      'Screws that are too long pierce the radiator: try one by hand first.',
+      'Liquid and power do not go together: look for drops before the first power-on.',
+    ],
+  },
+  bracket: {
+    title: s => `Screw the ${s.what} into ${s.label}`,
+    why: 'Its lead is plugged while the lower edge of the board is in reach.',
+    minutes: MINUTES.card,
+    tools: [SCREWDRIVER],
+    fasteners: [SCREW.panel],
+    does: () => [
+      'Take the slot cover off; keep its screw.',
+      'Bracket in, lead towards the board, screw.',
+    ],
+    feel: () => 'It sits flush with its neighbours.',
+    cautions: ['Break-off covers are sharp: wiggle them with pliers, not with fingers.'],
+  },
+  hub: {
+    title: s => `Stick the ${s.what} at the ${s.label}`,
+    why: 'Its leads start here; later other cables lie over the place.',
+    minutes: MINUTES.stick,
+    does: () => [
+      'Wipe the place, dry it.',
+      'Sockets towards the cables that come. Press ten seconds.',
+    ],
+    feel: () => 'It does not lift at a corner.',
+  },
+  strip: {
+    title: s => `Stick the ${s.what} on the ${s.label}`,
+    why: 'Its rail is in reach while the case is empty.',
+    minutes: MINUTES.stick,
+    does: () => ['Wipe the rail, dry it.', 'Lead towards its hub. Press along its whole length.'],
+    cautions: ['Never bend it at a light.'],
+  },
+  card: {
+    title: s => `Seat the ${s.what} in ${s.label}`,
+    why: 'In one straight move, with its covers off and the leads beneath it plugged.',
+    minutes: MINUTES.card,
+    tools: [SCREWDRIVER],
+    fasteners: [SCREW.panel],
+    does: () => [
+      'Open the latch at the end of the slot.',
+      'Hold it by its edges. Bracket into the rear, contact edge over the slot, press at both ends until it clicks.',
+      'Screw the bracket without forcing it.',
+    ],
+    feel: () => 'A click, the contact edge is even along the slot.',
+    cautions: ['A heavy card sags: hold it until it is screwed, and support its end.'],
+  },
+} satisfies Partial<Record<StepKind, StepWords>>

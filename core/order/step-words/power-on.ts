@@ -1,0 +1,73 @@
+// The trials with power, and what is written down at the end.
+import { capital } from '../../figures/format'
+import { MINUTES } from '../../standards/minutes'
+import type { StepKind } from '../step'
+import type { StepWords } from './words'
+
+/** How the machine is tried. */
+export const POWERING_ON = {
+  'bench-start': {
+    title: s => `Start the ${s.what} on the table`,
+    why: 'What does not start here will not start in the case, and here everything is in reach.',
+    minutes: MINUTES.tableStart,
+    tools: ['torch'],
+    does: s => [
+      'Board on its box. Lend it only what it needs:',
+      ...s.details.map(d => `${capital(d)}.`),
+      'Monitor on. Supply’s switch, then bridge the two pins of the power switch for a moment.',
+      'The processor’s fan turns at once, or off. “No boot device” is success.',
+    ],
+    cautions: [
+      'Cooler and fan as in the case: without them the processor is hot in seconds.',
+      'Nothing metal under the board. A card stands without its bracket screwed: hold it.',
+    ],
+  },
+  'bench-clear': {
+    title: s => `Clear the ${s.what} of what was lent for the start`,
+    why: 'It goes into the case by itself.',
+    minutes: MINUTES.tableClear,
+    does: s => [
+      'Off, mains lead out, wait for the lamp.',
+      ...s.details.map(d => `${capital(d)}: off.`),
+    ],
+    cautions: ['Press each latch; pull at the plug, never at the wires.'],
+  },
+  firmware: {
+    title: s => `Flash the ${s.what} to ${s.label} or later`,
+    why: 'Its firmware is older than the processor, which it does not see before.',
+    minutes: MINUTES.firmware,
+    tools: ['boot stick'],
+    does: s => [
+      `Firmware ${s.label} or later on a stick, named as the manual says.`,
+      'Stick into the marked socket at the rear. Supply’s switch on, press the board’s own button.',
+      'Wait until its lamp stops blinking; then the supply’s switch off.',
+    ],
+    cautions: ['Never cut the power while it blinks.'],
+  },
+  open: {
+    title: s => `${capital(s.what)} of the ${s.to}: no partner`,
+    why: 'Planned, and not possible as things are.',
+    minutes: 0,
+    does: s => s.details.map(d => `${capital(d)}.`),
+  },
+  'first-power': {
+    title: () => 'First power-on',
+    why: 'Side off, before anything is tied down: what is wrong is still in reach.',
+    minutes: MINUTES.firstPower,
+    does: () => [
+      'Follow the list on the Proof stage: supply’s switch, then the button.',
+      'Look at the processor’s fan at once. If it does not turn: off.',
+      '“No boot device” is success at this point.',
+    ],
+    cautions: [
+      'Fingers and sleeves away from blades.',
+      'Wall socket, switch and earth are a matter for local rules and licensed people.',
+    ],
+  },
+  record: {
+    title: () => 'Write the record',
+    why: 'What is inside, from when, with which serial: you will ask yourself.',
+    minutes: MINUTES.record,
+    does: () => ['Serials, what differs from the plan and why, leftover parts.'],
+  },
+} satisfies Partial<Record<StepKind, StepWords>>
