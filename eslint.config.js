@@ -27,6 +27,7 @@ const readable = {
   'max-lines-per-function': ['error', 60],
   'max-len': ['error', { code: 120, ignoreRegExpLiterals: false }],
   'no-nested-ternary': 'error',
+  'no-duplicate-imports': 'error',
 }
 
 /** What cannot be asked where values have no type yet. */

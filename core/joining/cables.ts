@@ -1,7 +1,6 @@
 // Which plugs along each cable serve the sockets that a matching has chosen.
-import { pinned } from './weighing'
-import { jointId } from '../ids/ids'
-import type { EndRef } from '../ids/ids'
+import { pinned, type Pins } from './weighing'
+import { jointId, type EndRef } from '../ids/ids'
 import type { Layout } from '../case/layout'
 import { compareBy } from '../collections/compare'
 import { pairId, type Candidate } from '../matching/candidate'
@@ -11,7 +10,6 @@ import { chainPlan, isChained, type ChainPlan } from './chains'
 import { endsByRef, type EndOf } from './joint'
 import { byPairId } from './joinable'
 import type { Frames } from './places'
-import type { Pins } from './weighing'
 
 /** What the choice along cables is made from. */
 interface Cables {

@@ -1,5 +1,5 @@
 // What there is to be joined in one horizon: all that the choice of seats and plugs is made from.
-import { pinned } from './weighing'
+import { pinned, type Pins, type Weighed } from './weighing'
 import type { Layout } from '../case/layout'
 import { oncePer } from '../collections/once'
 import { isMechanical } from '../connectors/connectors'
@@ -8,7 +8,6 @@ import { pairId, type Candidate } from '../matching/candidate'
 import type { MatchProblem } from '../matching/problem'
 import type { Asking } from './asking'
 import { endsByRef, jointOf, type Demand, type EndOf, type Joint } from './joint'
-import type { Pins, Weighed } from './weighing'
 
 export interface Joinable {
   readonly asking: Asking

@@ -1,5 +1,4 @@
-import type { EndRef } from '../ids/ids'
-import { endRef, itemOf, jointId, keyOf } from '../ids/ids'
+import { type EndRef, endRef, itemOf, jointId, keyOf } from '../ids/ids'
 import { end } from '../parts/kind'
 import { fact, of } from '../figures/quantity'
 import { demandsOf, jointOf, outlineOf, type EndOf } from './joint'

@@ -1,6 +1,6 @@
 // Loose leads: an end in a socket is worth nothing where no socket for its other end lies within
 // reach.
-import { pinned } from './weighing'
+import { pinned, type Pins, type Weighed, type Whereabouts, type Places } from './weighing'
 import { itemOf } from '../ids/ids'
 import { groupBy } from '../collections/groups'
 import type { Layout } from '../case/layout'
@@ -9,7 +9,6 @@ import type { Frame, Vec3 } from '../geometry/space'
 import { kept } from '../pipeline/kept'
 import { type EndOf } from './joint'
 import { nearestWay, pointsAt, type WayFound } from './ways'
-import type { Pins, Weighed, Whereabouts, Places } from './weighing'
 
 /** What was weighed, without the pairs of loose leads whose other end finds nothing near enough. */
 export function withinReach(

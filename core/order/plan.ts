@@ -1,12 +1,11 @@
 // From joints to steps: what belongs in one go, and the tasks that make no joint.
 import { taskId } from '../ids/ids'
-import { specOf } from '../parts'
+import { specOf, type Item } from '../parts'
 import { feeds, stepWith } from '../connectors/connectors'
 import { cardsInCase, slotRows } from '../rules/fit/cards-in-case'
 import { firmwares, flashTo } from '../rules/fit/firmware'
 import { standoffPlan, standoffTask } from '../plan/standoffs'
 import type { Joint, Outline } from '../joining/joint'
-import type { Item } from '../parts'
 import { at } from '../collections/at'
 import { groupBy } from '../collections/groups'
 import { plainItems, ends } from '../plan/items'

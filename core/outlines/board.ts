@@ -1,9 +1,8 @@
 // A board from its form and a few choices: where its sockets lie is derived from the form and
 // marked so.
-import { connector } from '../connectors/connectors'
+import { connector, type PlugFace } from '../connectors/connectors'
 import { FORM, MAINS_AT_FRONT, type BoardForm } from '../standards/boards'
 import { lanesOf, type AnySlot } from '../standards/cards'
-import type { PlugFace } from '../connectors/connectors'
 import { USUAL_BLOCK } from '../standards/panel'
 import { boardSchema, type Board } from '../parts/board-schema'
 

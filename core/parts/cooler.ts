@@ -1,8 +1,7 @@
 // The processor's cooler: what it clamps to, how high it stands, the lead of its fan; or pump,
 // radiator, tubes and their fans.
 import { amount, words } from './facets'
-import { facesOn } from '../connectors/connectors'
-import type { PlugFace } from '../connectors/connectors'
+import { facesOn, type PlugFace } from '../connectors/connectors'
 import { z } from 'zod'
 import { converted, of, times, type Sum } from '../figures/quantity'
 import { DRAW, FAN_VOLTS } from '../standards/draws'

@@ -1,6 +1,5 @@
 // Which standoffs a board wants on a tray: fit, keep, take out. Plain sets; the rules judge them.
-import { taskId } from '../ids/ids'
-import type { TaskId } from '../ids/ids'
+import { taskId, type TaskId } from '../ids/ids'
 import type { Board } from '../parts/board-schema'
 import { holesOf } from '../parts/board'
 import type { Case } from '../parts/case-schema'

@@ -1,7 +1,6 @@
 // How parts are grouped for those who look for one, and which of their figures and words matter
 // then.
-import type { Part, PartKind } from '../parts'
-import { KINDS, PART_KINDS, specOf } from '../parts'
+import { type Part, type PartKind, KINDS, PART_KINDS, specOf } from '../parts'
 import type { Facet } from '../parts/facets'
 import { at } from '../parts/paths'
 import { readFigure, type StoredFigure, type Unit } from '../figures/units'

@@ -1,6 +1,5 @@
 // Parts side by side: every field that any of them states, those that differ marked.
-import type { Part } from '../parts'
-import { KINDS } from '../parts'
+import { type Part, KINDS } from '../parts'
 import { figureName, patternOf } from '../parts/kind'
 import { quantity, tolerance } from '../figures/format'
 import { labelOfField } from '../reader/labels'

@@ -1,6 +1,14 @@
 // For tests: a part with one of its fields otherwise, for every field that its schema knows.
-import { boundOf, choicesOf, elementOf, fieldsIn, literalOf, sortsOf, bare } from '../schema/node'
-import type { Node } from '../schema/node'
+import {
+  boundOf,
+  choicesOf,
+  elementOf,
+  fieldsIn,
+  literalOf,
+  sortsOf,
+  bare,
+  type Node,
+} from '../schema/node'
 import { aboutFigure } from '../figures/units'
 import { KINDS, partSchema, type Part, type PartKind } from '../parts'
 
