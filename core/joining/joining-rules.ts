@@ -59,7 +59,7 @@ export function followings(ends: readonly EndOf[]): readonly (readonly [string, 
 export function budgetsOf(ends: readonly EndOf[]): readonly Budget[] {
   const takes = Object.fromEntries(
     ends.flatMap(({ ref, end }) => {
-      const amps = end.takes['amps']
+      const amps = end.takes.amps
       return amps ? [[ref, (valueOf(amps) ?? 0) - toleranceOf(amps)] as const] : []
     }),
   )

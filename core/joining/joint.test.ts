@@ -1,5 +1,5 @@
 import { type EndRef, endRef, itemOf, jointId, keyOf } from '../ids/ids'
-import { end } from '../parts/kind'
+import { end } from '../parts/end'
 import { fact, of } from '../figures/quantity'
 import { demandsOf, jointOf, outlineOf, type EndOf } from './joint'
 import { binding, overdrawn } from '../matching/budget'

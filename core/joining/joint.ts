@@ -7,7 +7,7 @@ import { isMechanical, isPower, type Face } from '../connectors/connectors'
 import { MECHANICAL } from '../connectors/mechanical'
 import { endRef, jointId, type EndRef, type JointId } from '../ids/ids'
 import type { Item } from '../parts'
-import type { End, Member } from '../parts/kind'
+import type { End, Member } from '../parts/end'
 import type { Sum } from '../figures/quantity'
 
 /** An end of an item in this build. `ref` is `item/end`. */

@@ -98,7 +98,7 @@ const ofOneLead = kept(
         }),
       }))
       const goal = goals[i]
-      const ofDevice = goal?.socket?.end.traits['side']?.includes('device') === true
+      const ofDevice = goal?.socket?.end.traits.side?.includes('device') === true
       const have = extentOf(lead.length).value ?? 0
       return struckOut(w, ways, have, ofDevice || !goal ? null : labelOf(goal))
     })

@@ -1,6 +1,7 @@
 // Whether one plug goes into one socket: shape, traits, and at what price. Length and capacity are
 // asked elsewhere.
 import { faceName, mating, type Mating } from '../connectors/connectors'
+import { inCommon } from '../parts/end'
 import type { EndOf } from './joint'
 
 export type Mate =
@@ -20,9 +21,8 @@ export function mate(plug: EndOf, socket: EndOf): Mate | null {
     return null
   const met = mating(plug.end.face, socket.end.face)
   if (!met) return null
-  for (const [trait, wanted] of Object.entries(plug.end.traits)) {
-    const offered = socket.end.traits[trait]
-    if (offered && !wanted.some(w => offered.includes(w))) {
+  for (const { trait, wanted, offered } of inCommon(plug.end.traits, socket.end.traits)) {
+    if (!wanted.some(w => offered.includes(w))) {
       // The wrong end of a lead is no near miss.
       if (trait === 'side') return null
       return {

@@ -206,8 +206,8 @@ function costOf(plug: EndOf, socket: EndOf, grave: number, mm: number): Cost {
   const [purpose, offered] = [plug.end.role, socket.end.role]
   const wrongPurpose = purpose !== null && offered !== null && purpose !== offered
   // A slot names its own size first: a short card in a long slot is a waste of it.
-  const size = plug.end.traits['size']?.[0]
-  const waste = size === undefined ? 0 : Math.max(0, socket.end.traits['size']?.indexOf(size) ?? 0)
+  const size = plug.end.traits.size?.[0]
+  const waste = size === undefined ? 0 : Math.max(0, socket.end.traits.size?.indexOf(size) ?? 0)
   // Which plug of a cable it is follows from the chain; a plug that shares its cable comes after
   // one that has its own.
   const along = isChained(plug) ? 1 : plug.end.rank

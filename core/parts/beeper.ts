@@ -4,7 +4,8 @@ import { z } from 'zod'
 import { of } from '../figures/quantity'
 import { usualLead } from '../connectors/leads'
 import { figure } from '../figures/units'
-import { base, defineKind, end, type Kind } from './kind'
+import { base, defineKind, type Kind } from './kind'
+import { end } from './end'
 
 export const beeperSchema = z.looseObject({
   kind: z.literal('beeper'),

@@ -11,7 +11,8 @@ import { DRAW } from '../standards/draws'
 import { jobOf } from '../standards/panel'
 import { SOURCE } from '../standards/sources'
 import { boardSchema, type Board } from './board-schema'
-import { defineKind, end, ownPlug, type Draw, type End, type ItemOf, type Kind } from './kind'
+import { defineKind, type Draw, type ItemOf, type Kind } from './kind'
+import { end, ownPlug, type End } from './end'
 import { portsOf } from './standard-limits'
 
 const on = ([x, y]: readonly [number, number]): Vec3 => [x, y, 0]

@@ -5,7 +5,8 @@ import { z } from 'zod'
 import { fact, of } from '../figures/quantity'
 import { USUAL_LENGTH, usualLead } from '../connectors/leads'
 import { figure } from '../figures/units'
-import { base, defineKind, end, type Kind } from './kind'
+import { base, defineKind, type Kind } from './kind'
+import { end } from './end'
 
 export const bracketSchema = z.looseObject({
   kind: z.literal('bracket'),

@@ -8,7 +8,8 @@ import { ANY_SLOT, CARD_BODY, CARD_HEIGHT, SLOT_PITCH } from '../standards/cards
 import { facesOn, isData } from '../connectors/connectors'
 import { CARD_SHARE, DRAW, SLOT_POWER } from '../standards/draws'
 import { assume, figure } from '../figures/units'
-import { base, defineKind, end, type Draw, type ItemOf, type Kind } from './kind'
+import { base, defineKind, type Draw, type ItemOf, type Kind } from './kind'
+import { end } from './end'
 import type { Box } from '../geometry/space'
 
 export const cardSchema = z.looseObject({

@@ -7,7 +7,8 @@ import { fact, of, type Sum } from '../figures/quantity'
 import { frame, type Vec3 } from '../geometry/space'
 import { FIRST_SLOT, SLOT_PITCH } from '../standards/cards'
 import { caseSchema, type Case } from './case-schema'
-import { defineKind, end, type End, type ItemOf, type Kind } from './kind'
+import { defineKind, type ItemOf, type Kind } from './kind'
+import { end, type End } from './end'
 
 export const pcCase: Kind<'case', typeof caseSchema> = defineKind({
   kind: 'case',

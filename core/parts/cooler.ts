@@ -8,7 +8,8 @@ import { DRAW, FAN_VOLTS } from '../standards/draws'
 import { usualLead } from '../connectors/leads'
 import { FAN_FRAMES, RADIATORS } from '../standards/modules'
 import { assume, figure } from '../figures/units'
-import { base, defineKind, end, type Draw, type End, type ItemOf, type Kind } from './kind'
+import { base, defineKind, type Draw, type ItemOf, type Kind } from './kind'
+import { end, type End } from './end'
 
 const ofFan = {
   face: z.enum(facesOn('fan')),

@@ -4,7 +4,8 @@ import { words } from './facets'
 import { z } from 'zod'
 import { REAR_FACES } from '../connectors/connectors'
 import { figure } from '../figures/units'
-import { base, defineKind, end, type Kind } from './kind'
+import { base, defineKind, type Kind } from './kind'
+import { end } from './end'
 
 export const deviceSchema = z.looseObject({
   kind: z.literal('device'),

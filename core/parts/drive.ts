@@ -8,7 +8,8 @@ import { DRAW } from '../standards/draws'
 import { usualLead } from '../connectors/leads'
 import { DRIVE_SIZE, DRIVE_SIZES, M2 } from '../standards/modules'
 import { assume, figure } from '../figures/units'
-import { base, defineKind, end, type Draw, type End, type ItemOf, type Kind } from './kind'
+import { base, defineKind, type Draw, type ItemOf, type Kind } from './kind'
+import { end, type End } from './end'
 
 export const driveSchema = z.looseObject({
   kind: z.literal('drive'),

@@ -7,7 +7,8 @@ import { DRAW, FAN_VOLTS } from '../standards/draws'
 import { usualLead } from '../connectors/leads'
 import { FAN_FRAMES, FAN_THICKNESS } from '../standards/modules'
 import { assume, figure } from '../figures/units'
-import { base, defineKind, end, type ItemOf, type Kind } from './kind'
+import { base, defineKind, type ItemOf, type Kind } from './kind'
+import { end } from './end'
 
 export const fanSchema = z.looseObject({
   kind: z.literal('fan'),

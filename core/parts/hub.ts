@@ -2,7 +2,8 @@
 // case.
 import { amount, words } from './facets'
 import { z } from 'zod'
-import { base, defineKind, end, type Kind } from './kind'
+import { base, defineKind, type Kind } from './kind'
+import { end } from './end'
 import { relayEnds, relayFields, relayInlets } from './relay'
 
 export const hubSchema = z.looseObject({

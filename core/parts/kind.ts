@@ -1,8 +1,7 @@
 // What every kind of part tells about itself: its schema, its ends, its body, what it draws.
 import { z } from 'zod'
-import type { Box, Frame, Vec3 } from '../geometry/space'
+import type { Box } from '../geometry/space'
 import type { Leaf, Sum } from '../figures/quantity'
-import type { Face } from '../connectors/connectors'
 import type { Facet } from './facets'
 import { at } from './paths'
 import {
@@ -13,6 +12,7 @@ import {
   type FigureAbout,
   type StoredFigure,
 } from '../figures/units'
+import type { End } from './end'
 
 /** What every part file carries. Unknown keys survive. */
 export const base = {
@@ -43,11 +43,15 @@ export const base = {
 
 /** A point in mm in the part’s own frame. */
 export const point = z.tuple([z.number(), z.number(), z.number()])
+
 export const point2 = z.tuple([z.number(), z.number()])
 
 export const STATES = ['have', 'ordered', 'wanted', 'later', 'spare'] as const
+
 export type State = (typeof STATES)[number]
+
 export const CONDITIONS = ['new', 'known good', 'unknown', 'suspect'] as const
+
 export type Condition = (typeof CONDITIONS)[number]
 
 /** One copy of a part in a build, its own measurements laid over the part’s figures. */
@@ -59,108 +63,8 @@ export interface ItemOf<P> {
   readonly condition: Condition
 }
 
-export type Need = 'must' | 'should' | 'may'
-
-/** A member of a list in a part's data, counted from 0. */
-export interface Member {
-  readonly list: string
-  readonly index: number
-}
-
-/** A place where an item can be joined. */
-export interface End {
-  /** Unique within the part and stable. */
-  readonly key: string
-  /** What of the part's data it stands for, where that is a member of a list. */
-  readonly from: Member | null
-  readonly face: Face
-  readonly sex: 'plug' | 'socket'
-  /** What is printed there. */
-  readonly label: string
-  /**
-   * Where it is in the part’s own frame; null when it hangs on a lead or its place is not known.
-   */
-  readonly at: Vec3 | null
-  /** The frame of whatever is joined here, within the part’s own; for mechanical sockets. */
-  readonly seat: Frame | null
-  /** The lead it hangs on; plugs of one cable name their chain, and say when they share it. */
-  readonly lead: {
-    readonly length: Sum
-    readonly exit: Vec3
-    readonly chain?: string
-    readonly shared?: boolean
-  } | null
-  /** What has to agree: each trait named by both sides must share a value. */
-  readonly traits: Readonly<Record<string, readonly string[]>>
-  readonly takes: Readonly<Record<string, Sum>>
-  readonly gives: Readonly<Record<string, Sum>>
-  readonly need: Need
-  /** Lower is preferred by the part’s own table (memory slots, numbered ports). */
-  readonly rank: number
-  /** How many alike meetings a joint here stands for: the screws of a board. */
-  readonly count: number
-  /** What it is meant for, where sockets of one face differ in purpose. */
-  readonly role: string | null
-  /**
-   * Ends of which only some are used. `one-of`: exactly one. `whole-or-split`: the whole, or its
-   * halves. `both`: a lead joins at all of its ends or at none. `any-of`: one is enough, more may
-   * be used.
-   */
-  readonly among: {
-    readonly group: string
-    readonly how: 'one-of' | 'whole-or-split' | 'both' | 'any-of'
-    readonly whole?: boolean
-  } | null
-  /** Own ends that have to be joined as soon as this one is: an adapter's inlets. */
-  readonly follows: readonly string[]
-  /**
-   * Own ends that die when something is joined here, always or only when what is joined has such a
-   * trait: shares and switches.
-   */
-  readonly shuts: readonly {
-    readonly keys: readonly string[]
-    readonly when: readonly [trait: string, value: string] | null
-  }[]
-  /** How high what is joined here stands over the part, mm; 0 where it leaves sideways. */
-  readonly joinedHeight: number
-  /**
-   * The body that comes with this plug, in the frame of the seat: it covers what needs more height
-   * than it leaves.
-   */
-  readonly solid: Box | null
-  /** A limit that sockets of one part have together: the amps of a hub. */
-  readonly shared: { readonly key: string; readonly amps: Sum } | null
-}
-
-const PLAIN: Omit<End, 'key' | 'face' | 'sex' | 'label'> = {
-  from: null,
-  at: null,
-  seat: null,
-  lead: null,
-  traits: {},
-  takes: {},
-  gives: {},
-  need: 'may',
-  rank: 0,
-  count: 1,
-  role: null,
-  among: null,
-  follows: [],
-  shuts: [],
-  joinedHeight: 0,
-  solid: null,
-  shared: null,
-}
-export const end = (about: Pick<End, 'key' | 'face' | 'sex' | 'label'> & Partial<End>): End => ({
-  ...PLAIN,
-  ...about,
-})
-
-/** A maker’s own plug meets only a socket of the same name. */
-export const ownPlug = (name: string | undefined): End['traits'] =>
-  name === undefined ? {} : { own: [name] }
-
 export const RAILS = ['12', '5', '3.3'] as const
+
 export type Rail = (typeof RAILS)[number]
 
 /** What an item draws from one rail, W, and the ends it comes in by, in equal parts. */

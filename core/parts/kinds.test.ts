@@ -140,7 +140,7 @@ describe('old parts', () => {
     const faces = ends('saltpan-weir-486').map(e => e.face)
     for (const face of ['board-pair', 'ribbon-40', 'ribbon-34', 'speaker', 'serial'])
       expect(faces).toContain(face)
-    expect(ends('saltpan-weir-486').find(e => e.key === 'slot-4')?.traits['size']).toEqual([
+    expect(ends('saltpan-weir-486').find(e => e.key === 'slot-4')?.traits.size).toEqual([
       'ISA-16',
       'ISA-8',
     ])

@@ -6,7 +6,8 @@ import { z } from 'zod'
 import { of, plus, type Sum } from '../figures/quantity'
 import { usualLead, usualToNext } from '../connectors/leads'
 import { figure } from '../figures/units'
-import { base, defineKind, end, type End, type ItemOf, type Kind } from './kind'
+import { base, defineKind, type ItemOf, type Kind } from './kind'
+import { end, type End } from './end'
 
 export const leadSchema = z.looseObject({
   kind: z.literal('lead'),

@@ -6,7 +6,8 @@ import { converted, of } from '../figures/quantity'
 import { usualLead } from '../connectors/leads'
 import { DRAW } from '../standards/draws'
 import { assume, figure } from '../figures/units'
-import { base, defineKind, end, ownPlug, type Kind } from './kind'
+import { base, defineKind, type Kind } from './kind'
+import { end, ownPlug } from './end'
 
 /** A maker’s own plug carries 5 V unless the strip says otherwise: a named choice. */
 const VOLTS = { 'light-12': 12, 'light-5': 5, 'light-own': 5 } as const

@@ -5,7 +5,8 @@ import { of, times } from '../figures/quantity'
 import { DRAW, MEMORY_REST_SHARE } from '../standards/draws'
 import { DIMM, MEMORY_TYPES } from '../standards/modules'
 import { assume, figure } from '../figures/units'
-import { base, defineKind, end, type Kind } from './kind'
+import { base, defineKind, type Kind } from './kind'
+import { end } from './end'
 
 export const memorySchema = z.looseObject({
   kind: z.literal('memory'),

@@ -4,7 +4,8 @@ import { z } from 'zod'
 import { of, times } from '../figures/quantity'
 import { DRAW, PROCESSOR_SHARE } from '../standards/draws'
 import { assume, figure } from '../figures/units'
-import { base, defineKind, end, type Kind } from './kind'
+import { base, defineKind, type Kind } from './kind'
+import { end } from './end'
 
 export const processorSchema = z.looseObject({
   kind: z.literal('processor'),

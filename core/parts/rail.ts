@@ -4,7 +4,8 @@ import { z } from 'zod'
 import { frame } from '../geometry/space'
 import { DRIVE_SIZE, DRIVE_SIZES } from '../standards/modules'
 import { figure } from '../figures/units'
-import { base, defineKind, end, type Kind } from './kind'
+import { base, defineKind, type Kind } from './kind'
+import { end } from './end'
 
 export const railSchema = z.looseObject({
   kind: z.literal('rail'),

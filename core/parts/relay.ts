@@ -6,7 +6,8 @@ import { of, type Sum } from '../figures/quantity'
 import { isPower, PLUG_FACES, connector } from '../connectors/connectors'
 import { ASSUMED_LEAD_TOLERANCE } from '../connectors/leads'
 import { assume, figure } from '../figures/units'
-import { end, ownPlug, type End, type ItemOf, type Kind } from './kind'
+import { end, ownPlug, type End } from './end'
+import { type ItemOf, type Kind } from './kind'
 import { portsOf } from './standard-limits'
 
 const face = z.enum(PLUG_FACES)

@@ -2,7 +2,7 @@
 import { connector, type PlugFace } from '../connectors/connectors'
 import { fact, of, type Sum } from '../figures/quantity'
 import type { Unit } from '../figures/units'
-import type { End } from './kind'
+import type { End } from './end'
 
 const byStandard = (ref: string, label: string, unit: Unit, value: number): Sum =>
   of(fact(ref, label, unit, { value, basis: 'standard', tol: 0 }))

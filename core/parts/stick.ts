@@ -2,7 +2,8 @@
 import { amount } from './facets'
 import { z } from 'zod'
 import { figure } from '../figures/units'
-import { base, defineKind, end, type Kind } from './kind'
+import { base, defineKind, type Kind } from './kind'
+import { end } from './end'
 
 export const stickSchema = z.looseObject({
   kind: z.literal('stick'),

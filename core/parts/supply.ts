@@ -6,7 +6,8 @@ import { usualLead, usualToNext } from '../connectors/leads'
 import { PROTECTIONS, SUPPLY_FORMS, SUPPLY_SIZE } from '../standards/supplies'
 import { connector, facesOn } from '../connectors/connectors'
 import { figure } from '../figures/units'
-import { base, defineKind, end, type End, type ItemOf, type Kind } from './kind'
+import { base, defineKind, type ItemOf, type Kind } from './kind'
+import { end, type End } from './end'
 import { wattsOf } from './standard-limits'
 
 export const supplySchema = z.looseObject({

@@ -2,7 +2,8 @@
 // the order by hand at everything.
 import type { Joint } from '../joining/joint'
 import { isKind, type PartKind, type PartOf } from '../parts'
-import type { ItemOf, Member } from '../parts/kind'
+import type { ItemOf } from '../parts/kind'
+import type { Member } from '../parts/end'
 import type { ValuesOf } from '../pipeline/stage'
 import { leftOpen, school } from './given'
 import { ends, items, layout, names } from './items'

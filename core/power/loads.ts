@@ -3,7 +3,8 @@
 import { endRef, itemOf, keyOf } from '../ids/ids'
 import type { Joint } from '../joining/joint'
 import { kindOf, type Item } from '../parts'
-import type { Draw, End, Rail } from '../parts/kind'
+import type { Draw, Rail } from '../parts/kind'
+import type { End } from '../parts/end'
 import type { Sum } from '../figures/quantity'
 
 export interface Load {

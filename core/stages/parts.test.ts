@@ -106,7 +106,7 @@ describe('board', () => {
   })
   test('a fan header gives 1 A by standard unless the board says more', () => {
     const amps = (id: string, more = {}) =>
-      endsOf(itemOf('board', id, more)).find(e => e.key === 'cpu-fan')?.gives['amps']
+      endsOf(itemOf('board', id, more)).find(e => e.key === 'cpu-fan')?.gives.amps
     expect(valueOf(amps('saltpan-estuary-7') ?? { unit: 'A', terms: [] })).toBe(2)
     const silent = amps('saltpan-inlet-2', {
       headers: [{ key: 'cpu-fan', face: 'fan-4', label: 'F' }],

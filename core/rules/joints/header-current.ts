@@ -17,7 +17,7 @@ export const headerCurrent = rule({
     s.plugs.flatMap(joint => {
       const plug = s.ends.get(joint.a)
       const socket = s.ends.get(joint.b)
-      return plug?.end.takes['amps'] && socket?.end.gives['amps']
+      return plug?.end.takes.amps && socket?.end.gives.amps
         ? [
             {
               joint,
@@ -29,8 +29,8 @@ export const headerCurrent = rule({
         : []
     }),
   judge({ joint, plug, socket, names }): readonly Finding[] {
-    const need = plug.end.takes['amps']
-    const have = socket.end.gives['amps']
+    const need = plug.end.takes.amps
+    const have = socket.end.gives.amps
     if (!need || !have) return []
     return [
       measured({

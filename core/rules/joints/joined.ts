@@ -9,6 +9,7 @@ import { isMechanical } from '../../connectors/connectors'
 import { SOURCE } from '../../standards/sources'
 import { faceOf, mate } from '../../joining/mate'
 import type { EndOf } from '../../joining/joint'
+import { inCommon } from '../../parts/end'
 import { nameOf, sideOf } from './names'
 
 export const jointsJoined = rule({
@@ -60,11 +61,9 @@ export const jointsJoined = rule({
 
 /** The traits on which both sides agree, as reasons. */
 const agreed = (plug: EndOf, socket: EndOf) =>
-  Object.entries(plug.end.traits)
-    .filter(([t]) => socket.end.traits[t])
-    .map(([trait, values]) => ({
-      fact: trait,
-      value: values.join(' or '),
-      basis: 'spec' as const,
-      source: SOURCE.maker,
-    }))
+  inCommon(plug.end.traits, socket.end.traits).map(({ trait, wanted }) => ({
+    fact: trait,
+    value: wanted.join(' or '),
+    basis: 'spec' as const,
+    source: SOURCE.maker,
+  }))

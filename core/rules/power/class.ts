@@ -23,7 +23,7 @@ export const powerClass = rule({
         : []
     }),
   judge({ joint, plug, card, from }) {
-    const have = plug.end.gives['W12']
+    const have = plug.end.gives.W12
     const need = cardKind.leaf(card, 'asks')
     return have && need.figure
       ? [

@@ -19,12 +19,12 @@ export const powerPlug = rule({
       const loads = s.loads.filter(
         l => l.rail === '12' && l.feeds.some(f => f.joints.includes(joint.id)),
       )
-      return plug?.end.gives['W12'] && socket && loads.length > 0
+      return plug?.end.gives.W12 && socket && loads.length > 0
         ? [{ joint, plug, socket, loads, name: s.names.get(joint.items[1]) ?? '' }]
         : []
     }),
   judge({ joint, plug, socket, loads, name }) {
-    const have = plug.end.gives['W12']
+    const have = plug.end.gives.W12
     if (!have) return []
     return [
       measured({

@@ -1,0 +1,132 @@
+// A place where an item can be joined: its shape, where it is, what has to agree there, what passes.
+import type { Box, Frame, Vec3 } from '../geometry/space'
+import type { Sum } from '../figures/quantity'
+import type { Face } from '../connectors/connectors'
+
+export type Need = 'must' | 'should' | 'may'
+
+/** A member of a list in a part's data, counted from 0. */
+export interface Member {
+  readonly list: string
+  readonly index: number
+}
+
+/** What can have to agree where two ends are joined, in the order in which it is told. */
+export const TRAITS = [
+  ...(['key', 'length', 'protocol', 'size', 'face', 'form'] as const),
+  ...(['job', 'own', 'side', 'socket', 'type', 'use'] as const),
+] as const
+
+export type Trait = (typeof TRAITS)[number]
+
+export type Traits = Readonly<Partial<Record<Trait, readonly string[]>>>
+
+/** The traits that both ends name. */
+export const inCommon = (plug: Traits, socket: Traits): readonly Common[] =>
+  TRAITS.flatMap(trait => {
+    const [wanted, offered] = [plug[trait], socket[trait]]
+    return wanted && offered ? [{ trait, wanted, offered }] : []
+  })
+
+interface Common {
+  readonly trait: Trait
+  readonly wanted: readonly string[]
+  readonly offered: readonly string[]
+}
+
+/** What passes from a socket to a plug and is limited: current, ports for data, 12 V power. */
+export type Supplied = 'amps' | 'ports' | 'W12'
+
+/** A place where an item can be joined. */
+export interface End {
+  /** Unique within the part and stable. */
+  readonly key: string
+  /** What of the part's data it stands for, where that is a member of a list. */
+  readonly from: Member | null
+  readonly face: Face
+  readonly sex: 'plug' | 'socket'
+  /** What is printed there. */
+  readonly label: string
+  /**
+   * Where it is in the part’s own frame; null when it hangs on a lead or its place is not known.
+   */
+  readonly at: Vec3 | null
+  /** The frame of whatever is joined here, within the part’s own; for mechanical sockets. */
+  readonly seat: Frame | null
+  /** The lead it hangs on; plugs of one cable name their chain, and say when they share it. */
+  readonly lead: {
+    readonly length: Sum
+    readonly exit: Vec3
+    readonly chain?: string
+    readonly shared?: boolean
+  } | null
+  /** What has to agree: each trait named by both sides must share a value. */
+  readonly traits: Traits
+  readonly takes: Readonly<Partial<Record<Supplied, Sum>>>
+  readonly gives: Readonly<Partial<Record<Supplied, Sum>>>
+  readonly need: Need
+  /** Lower is preferred by the part’s own table (memory slots, numbered ports). */
+  readonly rank: number
+  /** How many alike meetings a joint here stands for: the screws of a board. */
+  readonly count: number
+  /** What it is meant for, where sockets of one face differ in purpose. */
+  readonly role: string | null
+  /**
+   * Ends of which only some are used. `one-of`: exactly one. `whole-or-split`: the whole, or its
+   * halves. `both`: a lead joins at all of its ends or at none. `any-of`: one is enough, more may
+   * be used.
+   */
+  readonly among: {
+    readonly group: string
+    readonly how: 'one-of' | 'whole-or-split' | 'both' | 'any-of'
+    readonly whole?: boolean
+  } | null
+  /** Own ends that have to be joined as soon as this one is: an adapter's inlets. */
+  readonly follows: readonly string[]
+  /**
+   * Own ends that die when something is joined here, always or only when what is joined has such a
+   * trait: shares and switches.
+   */
+  readonly shuts: readonly {
+    readonly keys: readonly string[]
+    readonly when: readonly [trait: Trait, value: string] | null
+  }[]
+  /** How high what is joined here stands over the part, mm; 0 where it leaves sideways. */
+  readonly joinedHeight: number
+  /**
+   * The body that comes with this plug, in the frame of the seat: it covers what needs more height
+   * than it leaves.
+   */
+  readonly solid: Box | null
+  /** A limit that sockets of one part have together: the amps of a hub. */
+  readonly shared: { readonly key: string; readonly amps: Sum } | null
+}
+
+const PLAIN: Omit<End, 'key' | 'face' | 'sex' | 'label'> = {
+  from: null,
+  at: null,
+  seat: null,
+  lead: null,
+  traits: {},
+  takes: {},
+  gives: {},
+  need: 'may',
+  rank: 0,
+  count: 1,
+  role: null,
+  among: null,
+  follows: [],
+  shuts: [],
+  joinedHeight: 0,
+  solid: null,
+  shared: null,
+}
+
+export const end = (about: Pick<End, 'key' | 'face' | 'sex' | 'label'> & Partial<End>): End => ({
+  ...PLAIN,
+  ...about,
+})
+
+/** A maker’s own plug meets only a socket of the same name. */
+export const ownPlug = (name: string | undefined): Traits =>
+  name === undefined ? {} : { own: [name] }
