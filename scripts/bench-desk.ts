@@ -72,7 +72,7 @@ export async function longLogRow(): Promise<Row> {
   const times: number[] = []
   for (let i = 0; i < LONG_LOG + TIMED; i++) {
     const note = `note ${i % 10}`
-    times.push(await clocked(() => send({ act: 'run', build: 'b', ask: { do: 'note', note } })))
+    times.push(await clocked(() => send({ act: 'run', build: 'b', command: { do: 'note', note } })))
   }
   const [first, last] = [median(times.slice(TIMED, 2 * TIMED)), median(times.slice(-TIMED))]
   return {

@@ -44,7 +44,8 @@ async function send(act: Act): Promise<DeskState> {
   if (isProblem(answer)) throw new Error(answer.problem)
   return answer.state
 }
-const run = (build: string, ask: Command): Promise<DeskState> => send({ act: 'run', build, ask })
+const run = (build: string, command: Command): Promise<DeskState> =>
+  send({ act: 'run', build, command })
 const open = async (build: string | null): Promise<DeskState> => {
   const answer = await desk.open(build)
   if (isProblem(answer)) throw new Error(answer.problem)

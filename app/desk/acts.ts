@@ -11,7 +11,7 @@ import type { TablePlan } from './shelf/incoming-parts'
  * shelf.
  */
 export type Act =
-  | { readonly act: 'run'; readonly build: string; readonly ask: Command }
+  | { readonly act: 'run'; readonly build: string; readonly command: Command }
   | { readonly act: 'undo' | 'redo'; readonly of: string | null }
   | { readonly act: 'create'; readonly name: string }
   | { readonly act: 'copy'; readonly build: string; readonly name: string }

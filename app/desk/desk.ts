@@ -211,7 +211,7 @@ export class Desk {
 
   /** Who does what: an act without somebody who does it does not compile. */
   private readonly doers: Doers = {
-    run: act => this.edits.run(act.build, act.ask),
+    run: act => this.edits.run(act.build, act.command),
     undo: act => this.turn(act.of, act.act),
     redo: act => this.turn(act.of, act.act),
     create: act => this.builds.create(act.name),

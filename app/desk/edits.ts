@@ -21,13 +21,13 @@ export class Edits {
   /** Does one command, and what goes to the shelf with it, as one step. Inside a change only. */
   async run(
     id: string,
-    ask: Command,
+    command: Command,
     shelf: readonly ShelfChange[] = [],
   ): Promise<Outcome | Problem> {
     const build = await this.store.build(id)
     if (isProblem(build)) return build
     const at = this.clock.now()
-    const done = apply(build, ask, at)
+    const done = apply(build, command, at)
     if (isProblem(done)) return done
     await this.store.put(done.build)
     await this.store.log(id, [done.entry])
@@ -35,7 +35,7 @@ export class Edits {
     await this.history.push({
       stack: stackOf(id),
       at,
-      forward: ask,
+      forward: command,
       back: done.back,
       about: done.about,
       line: null,

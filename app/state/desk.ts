@@ -121,7 +121,7 @@ function actsOnBuild(shown: Shown, { did }: ReturnType<typeof actsOn>) {
     run: async (asked: Command): Promise<boolean> => {
       if (openId() === '') return false
       void keep()
-      return did({ act: 'run', build: openId(), ask: asked })
+      return did({ act: 'run', build: openId(), command: asked })
     },
     /** Takes back or does again the latest step of the open build, or of the shelf. */
     turn: (way: 'undo' | 'redo', of: 'build' | 'shelf'): Promise<boolean> =>

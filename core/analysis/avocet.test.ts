@@ -10,14 +10,17 @@ import {
   opened,
   swap,
   then,
-  type Ask,
+  type Sent,
 } from '../test-helpers/demos'
 
 const h = then(avocet)
 const matters = (verdict: string) => h.findings.filter(f => f.verdict === verdict).map(f => f.id)
 /** The matter goes, and nothing else changes. */
-const removesExactly = (ids: string | readonly string[], ...asks: readonly Ask[]): void =>
-  expect(opened(avocet, change(avocet, ...asks))).toEqual({ gone: [ids].flat().sort(), come: [] })
+const removesExactly = (ids: string | readonly string[], ...commands: readonly Sent[]): void =>
+  expect(opened(avocet, change(avocet, ...commands))).toEqual({
+    gone: [ids].flat().sort(),
+    come: [],
+  })
 
 test('one harm, five stops, one figure to measure, and what works at a price or just so', () => {
   expect(matters('harm')).toEqual(['fit/standoff-stray:board:case'])
@@ -293,7 +296,7 @@ describe('watch: what the card and the stick take away', () => {
   })
   test('where no disk waits for a port, each figure removes exactly its own', () => {
     const without = change(avocet, { do: 'setState', id: 'disk-4', state: 'spare' })
-    const removed = (...asks: readonly Ask[]) => opened(without, change(without, ...asks))
+    const removed = (...commands: readonly Sent[]) => opened(without, change(without, ...commands))
     expect(removed(measure('card', 'length', 210))).toEqual({ gone: [card], come: [] })
     expect(
       removed(

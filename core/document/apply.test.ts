@@ -9,8 +9,8 @@ import {
   plover,
   shelf,
   swap,
-  tryAsk,
-  type Ask,
+  tryCommand,
+  type Sent,
 } from '../test-helpers/demos'
 import { COMMAND_NAMES, type Command as Typed } from './command-schema'
 import { emptyBuild, type Build } from './build'
@@ -18,17 +18,17 @@ import { isProblem } from './command'
 import { entryLine } from './log'
 
 const bytes = (build: Build): string => JSON.stringify(build)
-const problemOf = (build: Build, ask: Ask): string => {
-  const tried = tryAsk(build, ask)
+const problemOf = (build: Build, command: Sent): string => {
+  const tried = tryCommand(build, command)
   return isProblem(tried) ? tried.problem : ''
 }
 
 const MARKS = ['board/mount~case/tray', 'task:bench', 'proof:button']
-const asks: fc.Arbitrary<Ask> = fc.oneof(
+const commands: fc.Arbitrary<Sent> = fc.oneof(
   fc
     .constantFrom(...plover.items.map(i => i.id))
     .chain(id =>
-      fc.constantFrom<Ask>(
+      fc.constantFrom<Sent>(
         { do: 'removeItem', id },
         { do: 'setState', id, state: 'spare' },
         { do: 'setState', id, state: 'have' },
@@ -39,11 +39,11 @@ const asks: fc.Arbitrary<Ask> = fc.oneof(
     ),
   fc
     .constantFrom(...shelf)
-    .map((p, i = 0): Ask => ({ do: 'addItem', item: { id: `${p.id}.${i}`, part: p } })),
+    .map((p, i = 0): Sent => ({ do: 'addItem', item: { id: `${p.id}.${i}`, part: p } })),
   fc.constantFrom('ottery-lowbank-47', 'ottery-highbank-120').map(id => swap('cooler', id)),
   fc.integer({ min: 20, max: 90 }).map(mm => measure('cooler', 'height', mm)),
-  fc.constant<Ask>({ do: 'setFigure', id: 'cooler', path: 'height', figure: null }),
-  fc.integer({ min: 20, max: 90 }).map((mm): Ask => ({
+  fc.constant<Sent>({ do: 'setFigure', id: 'cooler', path: 'height', figure: null }),
+  fc.integer({ min: 20, max: 90 }).map((mm): Sent => ({
     do: 'setPartFigure',
     id: 'cooler',
     path: 'height',
@@ -51,22 +51,22 @@ const asks: fc.Arbitrary<Ask> = fc.oneof(
   })),
   fc
     .constantFrom('ottery-lowbank-47', 'ottery-highbank-120')
-    .map((id): Ask => ({ do: 'setParts', parts: { cooler: part(id) }, title: 'as on the shelf' })),
+    .map((id): Sent => ({ do: 'setParts', parts: { cooler: part(id) }, title: 'as on the shelf' })),
   fc
     .constantFrom('make', 'prove', 'crossOff')
     .chain(verb =>
       fc
         .subarray(MARKS, { minLength: 1 })
-        .map((ids): Ask => ({ do: verb, ids, title: 'x', took: 3 })),
+        .map((ids): Sent => ({ do: verb, ids, title: 'x', took: 3 })),
     ),
-  fc.constant<Ask>({ do: 'unprove', ids: MARKS }),
-  fc.constantFrom<Ask>(
+  fc.constant<Sent>({ do: 'unprove', ids: MARKS }),
+  fc.constantFrom<Sent>(
     { do: 'accept', id: 'f', reason: 'known' },
     { do: 'unaccept', id: 'f' },
     { do: 'leaveOpen', id: 'd', reason: 'later' },
     { do: 'askAgain', id: 'd' },
   ),
-  fc.constantFrom<Ask>(
+  fc.constantFrom<Sent>(
     { do: 'note', note: 'dry day' },
     { do: 'rename', name: 'Snipe' },
     { do: 'chooseSchool', school: 'quiet' },
@@ -76,13 +76,13 @@ const asks: fc.Arbitrary<Ask> = fc.oneof(
 )
 
 /** Some in one go now and then. */
-const mixed: fc.Arbitrary<Ask> = fc.oneof(
-  { weight: 4, arbitrary: asks },
+const mixed: fc.Arbitrary<Sent> = fc.oneof(
+  { weight: 4, arbitrary: commands },
   {
     weight: 1,
     arbitrary: fc
-      .array(asks, { minLength: 1, maxLength: 3 })
-      .map((commands): Ask => ({ do: 'together', commands, title: 'in one go' })),
+      .array(commands, { minLength: 1, maxLength: 3 })
+      .map((commands): Sent => ({ do: 'together', commands, title: 'in one go' })),
   },
 )
 
@@ -92,19 +92,19 @@ test(
   () => {
     fc.assert(
       fc.property(fc.array(mixed, { maxLength: 14 }), list => {
-        const steps: { readonly ask: Ask; readonly back: Typed; readonly after: string }[] = []
+        const steps: { readonly command: Sent; readonly back: Typed; readonly after: string }[] = []
         let build: Build = plover
-        for (const ask of list) {
+        for (const command of list) {
           const before = bytes(build)
-          const tried = tryAsk(build, ask)
+          const tried = tryCommand(build, command)
           expect(bytes(build)).toBe(before) // the build given stays as it is
           if (isProblem(tried)) continue
           build = tried.build
-          steps.push({ ask, back: tried.back, after: bytes(build) })
+          steps.push({ command, back: tried.back, after: bytes(build) })
           // Taken back at once and done again, it is the same to the byte.
           const back = done(build, tried.back).build
           expect(bytes(back)).toBe(before)
-          expect(bytes(done(back, ask).build)).toBe(bytes(build))
+          expect(bytes(done(back, command).build)).toBe(bytes(build))
         }
         for (const { back, after } of steps.toReversed()) {
           expect(bytes(build)).toBe(after)
@@ -161,7 +161,7 @@ test('a plug joined by hand leaves where it was, and what held the socket lets g
 })
 
 describe('every command is one line that a person can read', () => {
-  test.each<[Ask, string]>([
+  test.each<[Sent, string]>([
     [measure('case', 'coolerRoom', 166.5), 'Measured cooler room of Reedbox 12: 166.5 mm'],
     [swap('cooler', 'ottery-lowbank-47'), 'Swapped Lowbank 65 for Lowbank 47'],
     [{ do: 'setState', id: 'supply', state: 'have' }, 'S300: have'],
@@ -176,8 +176,8 @@ describe('every command is one line that a person can read', () => {
     ],
     [{ do: 'setPaid', id: 'board', paid: 100 }, 'Inlet 2: paid 100.00 EUR'],
     [{ do: 'rename', name: 'Snipe' }, 'Renamed Plover to Snipe'],
-  ])('%j', (ask, line) => {
-    const { entry } = done(plover, ask)
+  ])('%j', (command, line) => {
+    const { entry } = done(plover, command)
     expect([entry.at, entryLine(entry)]).toEqual([AT, line])
   })
   test('taken back, done again, told by version 1, or by a version yet to come: each says so', () => {
@@ -192,7 +192,7 @@ describe('every command is one line that a person can read', () => {
 })
 
 describe('what cannot be done is a sentence with the place and the remedy', () => {
-  test.each<[Ask, RegExp]>([
+  test.each<[Sent, RegExp]>([
     [{ do: 'removeItem', id: 'ghost' }, /No item "ghost" in Plover/],
     [
       { do: 'addItem', item: { id: 'board', part: part('saltpan-inlet-3') } },
@@ -214,8 +214,8 @@ describe('what cannot be done is a sentence with the place and the remedy', () =
     [{ do: 'accept', id: 'x', reason: '  ' }, /give a reason/],
     [{ do: 'rename', name: ' ' }, /needs a name/],
     [{ do: 'fly' }, /knows no command "fly"/],
-  ])('%j', (ask, sentence) => {
-    expect(problemOf(plover, ask)).toMatch(sentence)
+  ])('%j', (command, sentence) => {
+    expect(problemOf(plover, command)).toMatch(sentence)
   })
 })
 

@@ -17,8 +17,8 @@ export interface Done {
  * Applies a command to a build. The build given stays as it is. `at` is when it was asked, as an
  * ISO time. A command that cannot be done comes back as a problem: one sentence with the remedy.
  */
-export function apply(build: Build, ask: Command, at: string): Done | Problem {
-  const args = readCommand(ask)
+export function apply(build: Build, command: Command, at: string): Done | Problem {
+  const args = readCommand(command)
   if (isProblem(args)) return args
   const done = (SPECS[args.do] as Spec<Command['do']>).run(build, args, at)
   if (isProblem(done)) return done

@@ -1,4 +1,4 @@
-import { AT, avocet, change, part, plover, shelf, tryAsk } from '../test-helpers/demos'
+import { AT, avocet, change, part, plover, shelf, tryCommand } from '../test-helpers/demos'
 import { isProblem } from './command'
 import { VERSION, writeFile, type FileContent } from './file'
 import { beyondLimit, limitLines } from './limits'
@@ -197,7 +197,7 @@ describe('what is beyond a limit says where and how much, and nothing is taken i
     expect(found.length).toBeLessThan(500)
   })
   test('a command is bound as well', () => {
-    const tried = tryAsk(plover, { do: 'rename', name: 'x'.repeat(301) })
+    const tried = tryCommand(plover, { do: 'rename', name: 'x'.repeat(301) })
     expect(isProblem(tried) ? tried.problem : '').toMatch(
       /"rename" cannot be done: name: 301 characters/,
     )

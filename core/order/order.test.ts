@@ -1,6 +1,6 @@
 import { runs } from '../test-helpers/runs'
 import fc from 'fast-check'
-import { change, part, plover, shelf, then, type Ask } from '../test-helpers/demos'
+import { change, part, plover, shelf, then, type Sent } from '../test-helpers/demos'
 import type { Build } from '../document/build'
 import { REASONS } from './precedence'
 import { HABITS } from './habits'
@@ -75,14 +75,16 @@ const ids = plover.items.map(i => i.id)
 test('any build made by leaving parts out is ordered, and breaks nothing', () => {
   fc.assert(
     fc.property(fc.subarray(ids), fc.subarray([...shelf], { maxLength: 4 }), (gone, more) => {
-      const asks: Ask[] = [
+      const commands: Sent[] = [
         ...gone.map(id => ({ do: 'removeItem', id })),
         ...more.map((p, i) => ({
           do: 'addItem',
           item: { id: `more-${i}`, part: p, state: 'have' },
         })),
       ]
-      expect(faults(steps(change(plover, ...asks))).filter(f => !f.includes('more-'))).toEqual([])
+      expect(faults(steps(change(plover, ...commands))).filter(f => !f.includes('more-'))).toEqual(
+        [],
+      )
     }),
     { numRuns: runs(80) },
   )

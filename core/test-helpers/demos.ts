@@ -38,23 +38,23 @@ export function part(id: string): Part {
 
 export const AT = '2031-03-02T09:00:00.000Z'
 /** A command as a test writes it: also one with arguments that no typed caller could send. */
-export type Ask = { readonly do: string; readonly [argument: string]: unknown }
-export const tryAsk = (build: Build, ask: Ask | Typed): Done | Problem =>
-  apply(build, ask as Typed, AT)
+export type Sent = { readonly do: string; readonly [argument: string]: unknown }
+export const tryCommand = (build: Build, command: Sent | Typed): Done | Problem =>
+  apply(build, command as Typed, AT)
 
 /** One command done; a problem is an error here. */
-export function done(build: Build, ask: Ask | Typed): Done {
-  const changed = tryAsk(build, ask)
+export function done(build: Build, command: Sent | Typed): Done {
+  const changed = tryCommand(build, command)
   if (isProblem(changed)) throw new Error(changed.problem)
   return changed
 }
 
 /** Applies commands one after the other; a problem is an error here. */
-export function change(build: Build, ...asks: readonly (Ask | Typed)[]): Build {
-  return asks.reduce((b, ask) => done(b, ask).build, build)
+export function change(build: Build, ...commands: readonly (Sent | Typed)[]): Build {
+  return commands.reduce((b, command) => done(b, command).build, build)
 }
 
-export const swap = (id: string, to: string): Ask => ({
+export const swap = (id: string, to: string): Sent => ({
   do: 'swapPart',
   id,
   part: part(to),
@@ -66,7 +66,7 @@ export const measure = (
   value: number,
   unit = 'mm',
   tol?: number,
-): Ask => ({
+): Sent => ({
   do: 'setFigure',
   id,
   path,
@@ -113,7 +113,7 @@ export function altered(
   build: Build,
   id: string,
   fields: (part: Readonly<Record<string, unknown>>) => object,
-): Ask {
+): Sent {
   const item = build.items.find(i => i.id === id)
   if (!item) throw new Error(`no item ${id}`)
   return { do: 'swapPart', id, part: { ...item.part, ...fields(item.part) }, figures: item.figures }

@@ -1,6 +1,6 @@
 // For tests: a desk over a store in memory, with short ways to act and to ask.
 import { isProblem } from '../../../core/document/command'
-import { plover, shelf, type Ask } from '../../../core/test-helpers/demos'
+import { plover, shelf, type Sent } from '../../../core/test-helpers/demos'
 import type { Act, Answer, DeskState } from '../acts'
 import { JunturaDb } from '../db'
 import { Desk, type DeskOptions } from '../desk'
@@ -17,7 +17,7 @@ export const problem = (answer: Answer): string => (isProblem(answer) ? answer.p
 
 /** Acts as a person does them. */
 export const handOf = (desk: Desk) => ({
-  run: (build: string, ask: Ask) => desk.send({ act: 'run', build, ask } as Act),
+  run: (build: string, command: Sent) => desk.send({ act: 'run', build, command } as Act),
   undo: (of: string | null = 'plover') => desk.send({ act: 'undo', of }),
   redo: (of: string | null = 'plover') => desk.send({ act: 'redo', of }),
   create: (name: string) => desk.send({ act: 'create', name }),

@@ -24,5 +24,5 @@ export const togetherCommand = (single: Specs<SingleCommand['do']>): Spec<'toget
   line: ({ title }) => title,
 })
 
-const singles = (ask: Command): readonly SingleCommand[] =>
-  ask.do === 'together' ? ask.commands : [ask]
+const singles = (command: Command): readonly SingleCommand[] =>
+  command.do === 'together' ? command.commands : [command]

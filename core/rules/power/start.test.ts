@@ -1,8 +1,8 @@
 import { avocet, change, finding, flipped, measure, then } from '../../test-helpers/demos'
 
 const id = 'power/start:supply'
-const need = (...asks: Parameters<typeof change>[1][]) =>
-  finding(then(change(avocet, ...asks)), id).need ?? 0
+const need = (...commands: Parameters<typeof change>[1][]) =>
+  finding(then(change(avocet, ...commands)), id).need ?? 0
 
 test('one ampere more for one disk while it spins up is 12 W more', () => {
   expect(need(measure('disk-1', 'start.A12', 3, 'A')) - need()).toBeCloseTo(3 * 12 - 2 * 12)
