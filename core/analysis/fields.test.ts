@@ -1,4 +1,4 @@
-// Every field earns its place: what a person is asked to fill in changes what is said of a build,
+// Every field earns its place: what a person is asked to fill in changes what is said of some build,
 // or stands in one list with the reason. The list may only shrink.
 import type { Build } from '../document/build'
 import { PART_KINDS, specOf, type Part, type PartKind } from '../parts'
@@ -33,7 +33,6 @@ function told(build: Build, memory: Memory): string {
 
 interface Trial {
   readonly build: Build
-  readonly item: string
   readonly part: Part
 }
 
@@ -41,33 +40,43 @@ interface Trial {
 const JOINING = [5020, 5028, 5031, 5026]
 /** Builds that between them have every rule speak and every kind joined. */
 const BUILDS = [plover, avocet, ...[...JOINING, ...SPEAKING].map(randomBuild)]
-/** How many parts of a kind are tried, in all and of the shelf. */
-const MOST = { all: 14, shelf: 6 }
+/** How many parts of the shelf are tried that no build holds. */
+const FROM_SHELF = 6
+
+/** Whether no trial before it is of the same model. */
+const isFirst = (trial: Trial, i: number, all: readonly Trial[]): boolean =>
+  all.findIndex(t => t.part.id === trial.part.id) === i
 
 /** Parts of a kind in builds that hold one; for a kind that none holds, parts of the shelf. */
 function trialsOf(kind: PartKind): readonly Trial[] {
   const own = BUILDS.flatMap(build =>
-    build.items.filter(i => i.part.kind === kind).map(i => ({ build, item: i.id, part: i.part })),
+    build.items
+      .filter(i => i.part.kind === kind)
+      .map((i): Trial => ({ build, part: i.part }))
+      .filter(isFirst),
   )
-  const models = [...new Map(own.map(t => [t.part.id, t])).values()]
-  const others = shelf.filter(p => p.kind === kind && !models.some(m => m.part.id === p.id))
-  const added = others.slice(-MOST.shelf).map((part): Trial => {
+  const others = shelf.filter(p => p.kind === kind && !own.some(t => t.part.id === p.id))
+  const added = others.slice(-FROM_SHELF).map((part): Trial => {
     const item = { id: 'x', part, state: 'have' }
-    return { build: change(avocet, { do: 'addItem', item }), item: 'x', part }
+    return { build: change(avocet, { do: 'addItem', item }), part }
   })
-  return [...models, ...added].slice(0, MOST.all)
+  const [first, again] = [own.filter(isFirst), own.filter((t, i, all) => !isFirst(t, i, all))]
+  return [...first, ...added, ...again]
 }
 
 /** The fields that change what is told, of those that are looked at. */
 function readOf(kind: PartKind, lookedAt: readonly string[]): ReadonlySet<string> {
   const read = new Set<string>()
-  for (const { build, item, part } of trialsOf(kind)) {
+  for (const { build, part } of trialsOf(kind)) {
     if (read.size === lookedAt.length) break
     const memory = new Memory()
     const before = told(build, memory)
+    // All copies at once: that one copy is not like the others is no reading of the field.
+    const copies = build.items.filter(i => i.part.id === part.id).map(i => i.id)
     for (const v of variationsOf(part)) {
       if (read.has(v.field) || !lookedAt.includes(v.field)) continue
-      const after = change(build, { do: 'setParts', parts: { [item]: v.part }, title: 'x' })
+      const parts = Object.fromEntries(copies.map(id => [id, v.part]))
+      const after = change(build, { do: 'setParts', parts, title: 'x' })
       if (told(after, memory) !== before) read.add(v.field)
     }
   }

@@ -1,20 +1,20 @@
-// The fields that nothing judges, joins, orders or shows yet, by kind, each under its reason. The
+// The fields that change nothing of what is said of a build yet, by kind, each under its reason. The
 // list may only shrink: a test finds every other field read, and each of these unread.
 import type { PartKind } from '../parts'
 
 const SPACE = 'bodies are not compared in space yet'
 const FIXED = 'places lie along the walls: another direction changes no figure yet'
-const RADIATORS = 'radiators are not laid into places yet'
+const RADIATORS = 'the body of a radiator is not laid into its place yet'
 const AIR = 'the way of the air is not judged yet'
 const TELLING = 'no step and no trial tells it yet'
-const SIGNALS = 'shown with the part: what passes a lead is not followed yet'
+const SIGNALS = 'what passes a lead or a slot is not followed yet'
 const OUTSIDE = 'what stands around the machine is not joined to it yet'
-const FIRMNESS = 'weights, pins and screws of one size are not judged yet'
+const FIRMNESS = 'weights, pins and threads are not judged yet'
 const SPEEDS = 'memory is judged by the board’s table alone'
-const CURRENTS = 'currents are judged by class and by socket, not by this figure'
-const LENGTHS = 'ways are measured to the part, not yet to each of its leads’ ends'
-const MONEY = 'an adapter’s own price is asked of the shelf'
-const ONCE = 'kept for the record: no rule has a use for it yet'
+const HANGING = 'where it hangs is not known: its way is not measured yet'
+const MONEY = 'what an adapter costs beside money is not told yet'
+const RECORD = 'shown with the part: no rule has a use for it yet'
+const UNTRIED = 'read, but nothing in the builds that are tried meets it'
 
 type Reasons = Readonly<Record<string, readonly string[]>>
 
@@ -23,24 +23,23 @@ export const UNREAD: Partial<Record<PartKind, Reasons>> = {
     [SPACE]: ['outer.x', 'outer.y', 'outer.z', 'cardRoomFrom', 'cardRoomMeans', 'bays.*.cage'],
     [FIXED]: ['supply.axes', 'bays.*.axes', 'fans.*.axes', 'spots.*.axes'],
     [AIR]: ['fans.*.air', 'filters', 'filters.*.label', 'filters.*.over', 'filters.*.slides'],
-    [RADIATORS]: [
-      ...['radiators', 'radiators.*.key', 'radiators.*.label', 'radiators.*.sizes'],
-      ...['radiators.*.instead', 'radiators.*.at', 'radiators.*.axes', 'radiators.*.room'],
-    ],
+    [RADIATORS]: ['radiators.*.axes', 'radiators.*.room'],
     [TELLING]: [
       ...['pieces', 'pieces.*.key', 'pieces.*.label', 'pieces.*.piece', 'pieces.*.screws'],
       ...['pieces.*.opens', 'ties', 'ties.*.label', 'ties.*.at'],
     ],
-    [SIGNALS]: [
+    [UNTRIED]: [
       ...['leads.*.pins', 'leads.*.pins.*.row', 'leads.*.pins.*.col', 'leads.*.pins.*.does'],
-      'leads.*.ports',
+      ...['leads.*.ports', 'radiators.*.instead'],
     ],
   },
   board: {
     [SPEEDS]: ['memory.banks', 'memory.buffered'],
     [FIXED]: ['m2.*.axes'],
-    [SIGNALS]: ['slots.*.shuts', 'slots.*.shuts.*.keys', 'slots.*.shuts.*.protocol'],
-    [LENGTHS]: ['headers.*.own'],
+    [UNTRIED]: [
+      ...['slots.*.shuts', 'slots.*.shuts.*.keys', 'slots.*.shuts.*.protocol'],
+      'headers.*.own',
+    ],
     [TELLING]: [
       ...['firmware.history', 'firmware.history.*.on', 'firmware.history.*.brings'],
       ...['lamps', 'lamps.*.label', 'lamps.*.means', 'lamps.*.at'],
@@ -68,31 +67,37 @@ export const UNREAD: Partial<Record<PartKind, Reasons>> = {
   },
   memory: { [SPEEDS]: ['buffered', 'ranks', 'volts'] },
   drive: {
-    [CURRENTS]: ['start.A5'],
     [FIRMNESS]: ['middleHoles'],
     [SIGNALS]: ['wakes', 'jumper'],
-    [ONCE]: ['sequential'],
+    [RECORD]: ['sequential'],
+    [UNTRIED]: ['start.A5'],
   },
   card: { [SPACE]: ['profile'], [OUTSIDE]: ['aerials', 'outputs'] },
   supply: {
-    [ONCE]: ['pfc', 'protections', 'year', 'fanMode'],
+    [RECORD]: ['pfc', 'protections', 'year', 'fanMode'],
     [TELLING]: ['sockets', 'sockets.*.key', 'sockets.*.label', 'sockets.*.for', 'cables.*.socket'],
-    [CURRENTS]: ['cables.*.gauge'],
+    [UNTRIED]: ['cables.*.gauge'],
   },
   hub: {
-    [ONCE]: ['controls', 'reports'],
-    [LENGTHS]: ['inlets.*.own', 'outlets.*.own', 'outlets.*.lead'],
-    [CURRENTS]: ['outlets.*.W12'],
+    [RECORD]: ['controls', 'reports'],
+    [HANGING]: ['outlets.*.lead'],
+    [UNTRIED]: ['inlets.*.own', 'outlets.*.own', 'outlets.*.W12'],
   },
-  light: { [LENGTHS]: ['own', 'lead'] },
+  light: { [HANGING]: ['lead'], [UNTRIED]: ['own'] },
   adapter: {
     [MONEY]: ['costs'],
-    [LENGTHS]: ['inlets', 'inlets.*.role', 'inlets.*.own', 'outlets.*.own', 'outlets.*.lead'],
-    [CURRENTS]: ['outlets.*.W12', 'amps'],
+    [HANGING]: ['outlets.*.lead'],
+    [UNTRIED]: [
+      ...['inlets', 'inlets.*.role', 'inlets.*.own', 'outlets.*.own', 'outlets.*.W12', 'amps'],
+    ],
   },
-  lead: { [LENGTHS]: ['branches.*.after'], [SIGNALS]: ['wires'], [SPACE]: ['angled'] },
-  bracket: { [SIGNALS]: ['leads', 'leads.*.ports', 'leads.*.wiring'], [OUTSIDE]: ['outputs'] },
+  lead: { [UNTRIED]: ['branches.*.after'], [SIGNALS]: ['wires'], [SPACE]: ['angled'] },
+  bracket: {
+    [UNTRIED]: ['leads', 'leads.*.ports'],
+    [SIGNALS]: ['leads.*.wiring'],
+    [OUTSIDE]: ['outputs'],
+  },
   rail: { [FIRMNESS]: ['pin', 'thickest'] },
   device: { [OUTSIDE]: ['plugs', 'plugs.*.lead'] },
-  sundry: { [FIRMNESS]: ['thread'], [ONCE]: ['grams'] },
+  sundry: { [FIRMNESS]: ['thread'], [RECORD]: ['grams'] },
 }
