@@ -111,6 +111,14 @@ describe('what cannot be read is a sentence with place and remedy', () => {
       /builds › 0 “Plover” › items › 3 “cooler” › part “Lowbank 65” › height/,
     ],
     [
+      'axes that are none',
+      altered(f => {
+        const board = f.builds[0]?.items.find(i => i.id === 'board')?.['part'] as { m2: object[] }
+        Object.assign(board.m2[0] ?? {}, { axes: 'upwards' })
+      }),
+      /“Plover” › items › 1 “board” › part “.+” › m2 › 0 .*axes.*three axes such as "\+x \+y \+z"/,
+    ],
+    [
       'a kind that is none',
       altered(f => {
         Object.assign(f.builds[0]?.items[0]?.['part'] ?? {}, { kind: 'toaster' })
