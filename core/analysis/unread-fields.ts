@@ -21,9 +21,8 @@ type Reasons = Readonly<Record<string, readonly string[]>>
 export const UNREAD: Partial<Record<PartKind, Reasons>> = {
   case: {
     [SPACE]: ['outer.x', 'outer.y', 'outer.z', 'cardRoomFrom', 'cardRoomMeans', 'bays.*.cage'],
-    [FIXED]: ['supply.axes', 'bays.*.axes', 'fans.*.axes', 'spots.*.axes'],
+    [FIXED]: ['supply.axes', 'bays.*.axes', 'fans.*.axes', 'spots.*.axes', 'radiators.*.axes'],
     [AIR]: ['fans.*.air', 'filters', 'filters.*.label', 'filters.*.over', 'filters.*.slides'],
-    [RADIATORS]: ['radiators.*.axes', 'radiators.*.room'],
     [TELLING]: [
       ...['pieces', 'pieces.*.key', 'pieces.*.label', 'pieces.*.piece', 'pieces.*.screws'],
       ...['pieces.*.opens', 'ties', 'ties.*.label', 'ties.*.at'],
@@ -60,10 +59,7 @@ export const UNREAD: Partial<Record<PartKind, Reasons>> = {
   cooler: {
     [TELLING]: ['bracket'],
     [FIRMNESS]: ['weight'],
-    [RADIATORS]: [
-      ...['liquid.length', 'liquid.width', 'liquid.thickness', 'liquid.tube'],
-      ...['liquid.fans.*.size', 'liquid.fans.*.thickness'],
-    ],
+    [RADIATORS]: ['liquid.length', 'liquid.width', 'liquid.tube', 'liquid.fans.*.size'],
   },
   memory: { [SPEEDS]: ['buffered', 'ranks', 'volts'] },
   drive: {

@@ -16,6 +16,7 @@ import { fitLink } from './fit/link'
 import { standoffCount } from './fit/standoff-count'
 import { standoffStray } from './fit/standoff-stray'
 import { standoffThread } from './fit/standoff-thread'
+import { radiatorRoom } from './fit/radiator-room'
 import { supplyLength } from './fit/supply-length'
 import { headerCurrent } from './joints/header-current'
 import { jointsJoined } from './joints/joined'
@@ -40,6 +41,7 @@ export const RULES: readonly Rule[] = [
   standoffCount,
   boardRoom,
   coolerHeight,
+  radiatorRoom,
   supplyLength,
   fitPicture,
   fitFirmware,

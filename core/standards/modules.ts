@@ -54,4 +54,6 @@ export const RADIATOR_SIZE: Record<
   360: { length: 397, width: 120, fan: '120', fans: 3 },
   420: { length: 457, width: 140, fan: '140', fans: 3 },
 }
+/** How thick a fan on a radiator usually is. */
+export const RADIATOR_FAN = { mm: 25, source: SOURCE.practice } as const
 export const RADIATOR_THICKNESS = { mm: 27, most: 45, source: SOURCE.assumed } as const

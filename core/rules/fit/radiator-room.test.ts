@@ -1,0 +1,41 @@
+import type { Build } from '../../document/build'
+import { change, finding, flipped, measure, part, plover, then } from '../../test-helpers/demos'
+
+const id = 'fit/radiator-room:cooler:case'
+/** Plover with a radiator of two fans in a case that has a place for it. */
+const wet = change(
+  plover,
+  { do: 'swapPart', id: 'case', part: part('brackwater-harbour-m'), figures: {} },
+  { do: 'swapPart', id: 'cooler', part: part('ottery-rill-240'), figures: {} },
+)
+const roomOf = (mm: number): Build => change(wet, measure('case', 'radiators.0.room', mm))
+
+test('measure: nobody states the room; the radiator of 27 with a fan of 25 needs 52', () => {
+  expect(finding(then(wet), id)).toMatchObject({ verdict: 'measure', need: 52, have: null })
+})
+
+test('clear: 58 measured (± 0.5) leaves 6, both thicknesses by the sheet (± 1 each)', () => {
+  expect(finding(then(roomOf(58)), id)).toMatchObject({ verdict: 'clear', margin: 6, tol: 2.5 })
+})
+
+test('stop: 48 measured is 4 short', () => {
+  expect(finding(then(roomOf(48)), id)).toMatchObject({ verdict: 'stop', margin: -4 })
+  expect(flipped(roomOf(58), roomOf(48))).toEqual([id])
+})
+
+test('fans on both sides are thick twice: 27 + 25 + 25 = 77', () => {
+  const cooler = part('ottery-rill-240')
+  if (cooler.kind !== 'cooler' || !cooler.liquid) throw new Error('a liquid cooler was expected')
+  const fans = [...cooler.liquid.fans, ...cooler.liquid.fans]
+  const both = { ...cooler, liquid: { ...cooler.liquid, fans } }
+  const build = change(roomOf(58), { do: 'setParts', parts: { cooler: both }, title: 'both' })
+  expect(finding(then(build), id)).toMatchObject({ verdict: 'stop', need: 77, margin: -19 })
+})
+
+test('fans that nobody states count as 25, and say that they are assumed', () => {
+  const cooler = part('ottery-rill-240')
+  if (cooler.kind !== 'cooler' || !cooler.liquid) throw new Error('a liquid cooler was expected')
+  const bare = { ...cooler, liquid: { ...cooler.liquid, fans: [] } }
+  const build = change(roomOf(58), { do: 'setParts', parts: { cooler: bare }, title: 'bare' })
+  expect(finding(then(build), id)).toMatchObject({ need: 52, assumed: true })
+})
