@@ -1,0 +1,68 @@
+// What a reason for an order is, and the groups of steps that reasons speak of.
+import { itemsOfJoint } from '../../ids/ids'
+import type { Habits } from '../habits'
+import type { EdgeBasis, PlannedStep, StepKind } from '../step'
+
+export interface Reason {
+  readonly rule: string
+  readonly basis: EdgeBasis
+  readonly before: readonly StepKind[]
+  readonly after: readonly StepKind[]
+  readonly reason: (before: PlannedStep, after: PlannedStep) => string
+  /** Narrows the pairs; all pairs when it is left out. */
+  readonly when?: (before: PlannedStep, after: PlannedStep) => boolean
+  /** Habits of some schools only. */
+  readonly of?: (school: Habits) => boolean
+}
+
+export const PLUGS: readonly StepKind[] = [
+  'small-plug',
+  'panel',
+  'fan-plug',
+  'data-plug',
+  'power-plug',
+]
+export const ON_BOARD: readonly StepKind[] = ['processor', 'm2', 'memory', 'cooler', 'cooler-plug']
+export const IN_CASE: readonly StepKind[] = [
+  'standoffs',
+  'shield',
+  'fan',
+  'radiator',
+  'drive',
+  'bracket',
+  'hub',
+  'strip',
+  'board-in',
+  'supply-in',
+  'covers',
+  'card',
+]
+export const SEATS: readonly StepKind[] = [
+  'board-in',
+  'supply-in',
+  'fan',
+  'radiator',
+  'drive',
+  'bracket',
+  'hub',
+  'strip',
+  'card',
+]
+export const MAKES: readonly StepKind[] = [
+  ...ON_BOARD,
+  ...IN_CASE,
+  ...PLUGS,
+  'supply-cables',
+  'lay-lead',
+  'firmware',
+  'bench-clear',
+]
+export const HERE: readonly StepKind[] = ['bench-start', 'bench-clear']
+
+export const share = (before: PlannedStep, after: PlannedStep): boolean =>
+  before.joints.some(j => after.joints.some(k => itemsOfJoint(k).includes(plugItemOf(j))))
+export const plugItemOf = (joint: string): string => itemsOfJoint(joint)[0] ?? ''
+export const sameFirst = (before: PlannedStep, after: PlannedStep): boolean =>
+  before.items.includes(after.items[0] ?? '')
+export const sameItem = (before: PlannedStep, after: PlannedStep): boolean =>
+  after.items.includes(before.items.at(-1) ?? '')
