@@ -66,7 +66,7 @@ export function analyse(build: Build, memory = new Memory()): Analysis {
   return { build: build.id, name: build.name, horizons: { now, then } }
 }
 
-/** An analysis under way: any stage of it can be asked for. */
+/** An analysis under way: each stage of it can be asked for. */
 export const runOn = (build: Build, horizon: Horizon, memory: Memory): Run =>
   new Run(
     memory,
