@@ -14,7 +14,7 @@ import { every, joinedBy } from '../plan/situation'
 import { stage, type ValuesOf } from '../pipeline/stage'
 import { coveredBy } from './access'
 import type { Habits } from './habits'
-import type { PlannedStep, Pose, StepKind } from './step'
+import type { Manner, PlannedStep, Pose, StepKind } from './step'
 
 const under = stage('under', { seats, plugs, ends }, coveredBy)
 /** What steps are made from. */
@@ -152,9 +152,9 @@ function stepOf(s: StepsFrom, id: string, joinings: readonly Joining[]): Planned
 }
 
 /** What of a part decides how hands go about it: a cooler's fastening and paste, a drive's size. */
-export function mannerOf({ part: p }: Item): string | null {
-  if (p.kind === 'cooler') return `${p.fastening}, ${p.paste}`
-  return p.kind === 'drive' ? p.shape : null
+function mannerOf({ part: p }: Item): Manner | null {
+  if (p.kind === 'cooler') return { of: 'cooler', fastening: p.fastening, paste: p.paste }
+  return p.kind === 'drive' ? { of: 'drive', shape: p.shape } : null
 }
 
 const task = (kind: StepKind, about: Partial<PlannedStep> = {}): PlannedStep => ({
@@ -259,7 +259,7 @@ function ofSupply(s: StepsFrom, school: Habits): readonly PlannedStep[] {
               marks: [plugId],
               items: [supply.id],
               what: supply.name,
-              manner: supply.part.modular,
+              manner: { of: 'supply', modular: supply.part.modular },
               details: [...cables].map(c => `cable ${c}`),
             }),
           ]
@@ -273,7 +273,7 @@ function ofSupply(s: StepsFrom, school: Habits): readonly PlannedStep[] {
               what: s.outlines.get(lead.a)?.label ?? '',
               to: supply.name,
               label: s.outlines.get(lead.b)?.label ?? '',
-              manner: supply.part.modular,
+              manner: { of: 'supply', modular: supply.part.modular },
             }),
           ]
         : []),

@@ -1,6 +1,9 @@
 // A step: what is done in one go at the bench. It stands for the joints it makes, or for a task
 // that makes none.
 import type { Face } from '../connectors/connectors'
+import type { Cooler } from '../parts/cooler'
+import type { Drive } from '../parts/drive'
+import type { Supply } from '../parts/supply'
 import type { Verdict } from '../figures/verdict'
 
 /** Kinds of step, in the order in which they are done where nothing else decides. */
@@ -54,6 +57,12 @@ export type Pose = (typeof POSES)[number]
 
 export type StepProgress = 'planned' | 'ready' | 'made' | 'proved' | 'crossed'
 
+/** How a part is handled, where its kind knows several ways. */
+export type Manner =
+  | ({ readonly of: 'cooler' } & Pick<Cooler, 'fastening' | 'paste'>)
+  | ({ readonly of: 'drive' } & Pick<Drive, 'shape'>)
+  | ({ readonly of: 'supply' } & Pick<Supply, 'modular'>)
+
 /** A step as it is planned, before it is ordered and looked at. */
 export interface PlannedStep {
   readonly id: string
@@ -72,7 +81,7 @@ export interface PlannedStep {
   readonly onBoard: boolean
   readonly details: readonly string[]
   /** How the part is fastened, where its kind knows several ways. */
-  readonly manner: string | null
+  readonly manner: Manner | null
   readonly pose: Pose
   /** Steps whose part, once seated, lies over what this step plugs: it has to come out again. */
   readonly under: readonly string[]
@@ -122,3 +131,7 @@ export interface Edge {
   readonly basis: EdgeBasis
   readonly rule: string
 }
+
+/** Whether it is about a supply all of whose cables come off. */
+export const isFullyModular = ({ manner }: PlannedStep): boolean =>
+  manner?.of === 'supply' && manner.modular === 'full'

@@ -1,4 +1,5 @@
 // Reasons inside the case: what lies under or behind what, and the habits of supply and card.
+import { isFullyModular } from '../step'
 import { PLUGS, share, sameItem, type Reason } from './reason'
 
 export const IN_THE_CASE: readonly Reason[] = [
@@ -43,7 +44,7 @@ export const IN_THE_CASE: readonly Reason[] = [
     before: ['supply-in'],
     after: ['lay-lead'],
     reason: () => 'the lead hangs from the supply',
-    when: (_, a) => a.manner !== 'full',
+    when: (_, a) => !isFullyModular(a),
   },
   {
     rule: 'lead-before-its-plug',

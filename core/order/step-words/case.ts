@@ -1,7 +1,7 @@
 // The case and what lies in it: opened, made ready, put in order, closed.
 import { MINUTES } from '../../standards/minutes'
 import { SCREW } from '../../standards/screws'
-import type { StepKind } from '../step'
+import { isFullyModular, type StepKind } from '../step'
 import { SCREWDRIVER, type StepWords } from './words'
 
 /** What is done to the case itself. */
@@ -109,7 +109,7 @@ export const ON_THE_CASE = {
     why: 'Once the board is in, the gap at its upper edge is too narrow for the plug.',
     minutes: MINUTES.layLead,
     does: s => [
-      s.manner === 'full'
+      isFullyModular(s)
         ? 'Take the cable by itself; its other end goes into the supply later.'
         : 'From the supply into the chamber behind the tray.',
       `Up to the hole nearest to ${s.label}, plug through, left hanging.`,

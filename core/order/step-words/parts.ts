@@ -1,5 +1,6 @@
 // Parts that come to their places.
 import { capital } from '../../figures/format'
+import type { Cooler } from '../../parts/cooler'
 import { MINUTES } from '../../standards/minutes'
 import { SCREW } from '../../standards/screws'
 import type { PlannedStep, StepKind } from '../step'
@@ -7,8 +8,14 @@ import { SCREWDRIVER, type StepWords } from './words'
 
 const EDGES = 'Hold parts by their edges, never by contacts.'
 
-const hasPins = (s: PlannedStep): boolean => s.manner?.startsWith('pins') ?? false
-const FASTENING: Record<string, string> = {
+const fasteningOf = (s: PlannedStep): Cooler['fastening'] =>
+  s.manner?.of === 'cooler' ? s.manner.fastening : 'screws'
+const hasPins = (s: PlannedStep): boolean => fasteningOf(s) === 'pins'
+const hasPaste = (s: PlannedStep): boolean =>
+  s.manner?.of === 'cooler' && s.manner.paste === 'applied'
+const isLargeDisk = (s: PlannedStep): boolean =>
+  s.manner?.of === 'drive' && s.manner.shape === '3.5'
+const FASTENING: Record<Cooler['fastening'], string> = {
   screws: 'Set it down straight. A few turns on each screw in turn, crosswise, until they stop.',
   pins:
     'Turn each pin to its start mark. Set it down straight. Press two opposite pins at a ' +
@@ -62,10 +69,10 @@ export const PUTTING_PARTS = {
     minutes: s => (hasPins(s) ? MINUTES.pushPinCooler : MINUTES.screwedCooler),
     tools: [SCREWDRIVER],
     does: s => [
-      s.manner?.endsWith('applied')
+      hasPaste(s)
         ? 'Peel off the film: the paste is on already.'
         : 'Peel off the film. A drop of paste on the lid, or spread thin.',
-      FASTENING[s.manner?.split(',')[0] ?? 'screws'] ?? '',
+      FASTENING[fasteningOf(s)],
       'Untangle its fan lead, away from the blades.',
     ],
     feel: s =>
@@ -101,7 +108,7 @@ export const PUTTING_PARTS = {
     why: 'Its sockets must face the cables before cables come.',
     minutes: MINUTES.drive,
     tools: [SCREWDRIVER],
-    fasteners: s => [`4 ${s.manner === '3.5' ? SCREW.disk35 : SCREW.disk25}`],
+    fasteners: s => [`4 ${isLargeDisk(s) ? SCREW.disk35 : SCREW.disk25}`],
     does: () => ['Sockets toward the cabling side.', 'Four screws by hand, then snug.'],
     feel: () => 'No rattle.',
     cautions: ['A screw that is too long kills a drive.'],

@@ -60,6 +60,12 @@ const linkOf = (p: Pick<Card, 'size' | 'lanes' | 'generation'>): Link => ({
   generation: p.generation ?? null,
 })
 
+/** GB/s one way; null where lanes or generation are not known. */
+function speed({ lanes, generation }: Link): number | null {
+  const lane = generation === null ? undefined : LANE[generation]
+  return lanes === null || lane === undefined ? null : lanes * lane
+}
+
 export const fitLink = rule({
   id: 'fit/link',
   stage: 'fit',
@@ -68,8 +74,6 @@ export const fitLink = rule({
   needs: JOINED,
   inputs: linked,
   judge({ joint, items, name, at, asks, gets }) {
-    const speed = (l: Link): number | null =>
-      l.lanes === null || l.generation === null ? null : l.lanes * (LANE[l.generation] ?? 0)
     const [want, have] = [
       speed(asks),
       speed({

@@ -22,12 +22,12 @@ export const rearCover = rule({
         covers,
         cards: cardsInCase(s)
           .filter(c => c.pc.id === socket.id)
-          .map(c => ({ id: c.card.id, name: c.card.name, rows: slotRows(c).join(',') })),
+          .map(c => ({ id: c.card.id, name: c.card.name, rows: slotRows(c) })),
       }
     }),
   judge({ joint, bracket, pc, covers, cards }) {
     const said = { rule: 'fit/rear-cover', stage: 'fit', joints: [joint] } as const
-    const there = cards.find(c => c.rows.split(',').some(r => covers.includes(Number(r))))
+    const there = cards.find(c => c.rows.some(row => covers.includes(row)))
     if (!there)
       return [
         plain(
