@@ -275,7 +275,7 @@ export class Desk {
     if (known) {
       // Only this figure: what else the shelf knows otherwise, and what belongs to the copy, stays
       // where it is.
-      const after = openPart(put(known, path.split('.'), figure), VERSION)
+      const after = openPart(put(known, path, figure), VERSION)
       if (!isProblem(after)) changes.push({ id: known.id, before: known, after })
     }
     return this.edits.run(id, { do: 'setPartFigure', id: item, path, figure }, changes)

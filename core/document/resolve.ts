@@ -32,7 +32,7 @@ export function namesOf(items: readonly StoredItem[]): ReadonlyMap<string, strin
 /** One item with its copy's figures laid over the part's. */
 export function resolve(stored: StoredItem, name: string): Item {
   const part = Object.entries(stored.figures).reduce<unknown>(
-    (p, [path, value]) => put(p, path.split('.'), value),
+    (p, [path, value]) => put(p, path, value),
     stored.part,
   ) as Part
   return { id: stored.id, name, part, state: stored.state, condition: stored.condition } as Item

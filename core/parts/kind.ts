@@ -3,7 +3,7 @@ import { z } from 'zod'
 import type { Box } from '../geometry/space'
 import type { Leaf, Sum } from '../figures/quantity'
 import type { Facet } from './facets'
-import { at } from './paths'
+import { at, holderOf } from './paths'
 import {
   BASES,
   figuresOf,
@@ -155,7 +155,7 @@ export function defineKind<K extends string, S extends z.ZodType>(
  */
 export function figureName(part: unknown, path: string, about: FigureAbout): string {
   if (!/(^|\.)\d+\./.test(path)) return about.label
-  const owner = at(part, path.split('.').slice(0, -1).join('.'))
+  const owner = at(part, holderOf(path))
   const whose = ['label', 'key'].map(k => at(owner, k)).find(v => typeof v === 'string')
   return typeof whose === 'string' ? `${about.label} (${whose})` : about.label
 }

@@ -1,4 +1,5 @@
 // An item as those see it who read no figures.
+import { keysOf } from './paths'
 import { KINDS, type Item, type Part } from '.'
 
 /**
@@ -13,7 +14,7 @@ export function withoutFigures(item: Item): Item {
   const { kind } = item.part
   if (WHOLE.includes(kind)) return item
   const hidden = [...KINDS[kind].figures.keys()].filter(p => !TELLING.includes(`${kind} ${p}`))
-  const part = hidden.reduce<unknown>((p, path) => without(p, path.split('.')), item.part)
+  const part = hidden.reduce<unknown>((p, path) => without(p, keysOf(path)), item.part)
   return { ...item, part: part as Part } as Item
 }
 

@@ -1,4 +1,5 @@
 // What a field that was read is called: by its kind's form, or by what it counts.
+import { keysOf } from '../parts/paths'
 import type { PartKind } from '../parts'
 import { formOf, type FormField } from '../forms/form'
 import { CONNECTORS, type PlugFace } from '../connectors/connectors'
@@ -21,11 +22,11 @@ const OF_CABLES: Readonly<Record<string, string>> = {
 
 /** "headers.sata-data" → "SATA data headers"; "coolerRoom" → "cooler room". */
 export const labelOfField = (kind: PartKind, path: string): string =>
-  countedLabel(path) ?? formLabel(formOf(kind), path.split('.'), []) ?? path.replaceAll('.', ', ')
+  countedLabel(path) ?? formLabel(formOf(kind), keysOf(path), []) ?? path.replaceAll('.', ', ')
 
 /** What is counted and has no field of its own in the form; null where the form knows better. */
 function countedLabel(path: string): string | null {
-  const [head = '', second = '', third] = path.split('.')
+  const [head = '', second = '', third] = keysOf(path)
   const counted = COUNTED[head]
   if (counted && second in CONNECTORS) {
     const { name } = CONNECTORS[second as PlugFace]

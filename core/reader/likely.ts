@@ -1,5 +1,6 @@
 // What a field of a kind can be: a value that was read and lies outside is doubtful, whatever words
 // it came from.
+import { keysOf } from '../parts/paths'
 import type { PartKind } from '../parts'
 import { fieldAt, formOf, type FormField } from '../forms/form'
 import type { DoubtfulField, ReadField, ReadValue } from './notes'
@@ -15,7 +16,7 @@ export function doubtsOf(
   const form = kind ? formOf(kind) : []
   const why = new Map(
     fields.flatMap(f => {
-      const reason = whyNot(fieldAt(form, f.path.split('.')), f)
+      const reason = whyNot(fieldAt(form, keysOf(f.path)), f)
       return reason === null ? [] : [[f, reason] as const]
     }),
   )

@@ -19,7 +19,7 @@ import {
 } from '../figures/units'
 import { worst, type Verdict } from '../figures/verdict'
 import { kindOf, PART_KINDS, type Item, type PartKind } from '../parts'
-import { at as valueAt } from '../parts/paths'
+import { at as valueAt, keysOf } from '../parts/paths'
 import { figureName, type Condition, type State } from '../parts/kind'
 
 export interface FigureRow {
@@ -64,7 +64,7 @@ export interface PartsSection {
  */
 export function figureRows(item: Item): readonly FigureRow[] {
   return [...kindOf(item).figures].flatMap(([pattern, about]) =>
-    pathsFor(item.part, pattern.split('.')).map(path => row(item, path, about)),
+    pathsFor(item.part, keysOf(pattern)).map(path => row(item, path, about)),
   )
 }
 

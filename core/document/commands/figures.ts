@@ -1,7 +1,7 @@
 // Commands on figures: what was measured on one copy, and what holds for every copy.
 import { kindOf, partSchema } from '../../parts'
 import { patternOf } from '../../parts/kind'
-import { at as valueAt, put } from '../../parts/paths'
+import { at as valueAt, holderOf, put } from '../../parts/paths'
 import { readFigure, type Figure, type FigureAbout } from '../../figures/units'
 import type { Args } from '../command-schema'
 import type { Build, StoredItem } from '../build'
@@ -25,7 +25,7 @@ function figureAt(build: Build, { id, path, figure }: Asked): Known | Problem {
   const { model } = item.part
   const about = kindOf(item).figures.get(patternOf(path))
   if (!about) return { problem: `${model} has no figure "${path}". Choose one of its figures.` }
-  const holder = path.split('.').slice(0, -1).join('.')
+  const holder = holderOf(path)
   if (holder !== '' && valueAt(item.part, holder) === undefined)
     return { problem: `${model} has no "${path}". Choose one of its figures.` }
   const read = readFigure(figure, about.unit)
@@ -95,7 +95,7 @@ export const figureCommands: Specs<'setFigure' | 'setPartFigure'> = {
       const copies = build.items.filter(i => i.part.id === known.item.part.id)
       const measured = (item: StoredItem): StoredItem => ({
         ...item,
-        part: partSchema.parse(put(item.part, path.split('.'), figure)),
+        part: partSchema.parse(put(item.part, path, figure)),
       })
       return {
         build: { ...build, items: build.items.map(i => (copies.includes(i) ? measured(i) : i)) },

@@ -1,4 +1,5 @@
 // A table of anyone's: its columns and lines, and which column is probably which field.
+import { keysOf, lastKey } from '../../parts/paths'
 import { PLUG_FACES, connector } from '../../connectors/connectors'
 import Papa from 'papaparse'
 import { formOf, type FormField } from '../../forms/form'
@@ -43,7 +44,7 @@ function whatIsWrong(columns: readonly string[], lines: number): string | null {
       'This is no table of parts: its first line has to name the columns, and a line for each ' +
       'part follows. Save it as CSV with a head.'
     )
-  const points = (column: string): number => column.split('.').length - 1
+  const points = (column: string): number => keysOf(column).length - 1
   const deep = columns.find(c => c.length > LONGEST_HEAD || points(c) >= DEEPEST_PATH)
   if (deep !== undefined)
     return (
@@ -161,7 +162,7 @@ function likelyPaths(
   const meant = [...new Set([short, plain])].flatMap(name => [
     ALIAS.get(name),
     fields.find(f => simple(f.label) === name)?.path,
-    fields.find(f => simple(f.path.split('.').at(-1) ?? '') === name)?.path,
+    fields.find(f => simple(lastKey(f.path)) === name)?.path,
   ])
   return [column, ...meant.flatMap(path => path ?? [])]
 }

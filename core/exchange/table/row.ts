@@ -102,10 +102,7 @@ function laidOut(kind: PartKind, values: ReadonlyMap<string, unknown>): Named {
     (kind === 'board' && !values.has('headers')) ||
     (kind === 'case' && !values.has('leads') && !values.has('inner.x'))
   if (isCounted) return counted(kind, values)
-  return [...values].reduce<unknown>(
-    (part, [path, value]) => put(part, path.split('.'), value),
-    {},
-  ) as Named
+  return [...values].reduce<unknown>((part, [path, value]) => put(part, path, value), {}) as Named
 }
 
 /** What of an unchecked part makes its id. */

@@ -1,4 +1,5 @@
 // What the schema of a kind takes at a path of a table.
+import { keysOf } from '../../parts/paths'
 import { KINDS, type PartKind } from '../../parts'
 import { bare, fieldIn, type Node } from '../../schema/node'
 
@@ -9,7 +10,7 @@ export function nodeAt(kind: PartKind, path: string): Node | null {
   const name = `${kind} ${path}`
   const known = nodes.get(name)
   if (known !== undefined) return known
-  const keys = path === '' ? [] : path.split('.')
+  const keys = keysOf(path)
   const reached = keys.reduce<Node | null>(
     (here, key) => here && fieldIn(here, key),
     KINDS[kind].schema,

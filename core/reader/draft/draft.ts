@@ -99,7 +99,7 @@ function byPaths(kind: PartKind, f: Fields, about: About): Made {
   }
   const laid = [...f.values()]
     .filter(x => !ABOUT.includes(x.path) && !isCounted(x.path))
-    .reduce<unknown>((p, x) => put(p, x.path.split('.'), x.value), base)
+    .reduce<unknown>((p, x) => put(p, x.path, x.value), base)
   const part = {
     ...(laid as object),
     ...(EXPAND[kind]?.(f, laid as Readonly<Record<string, unknown>>) ?? {}),

@@ -1,4 +1,5 @@
 // What was read, by path, for those who lay it into a part.
+import { keysOf } from '../../parts/paths'
 import { CONNECTORS, type PlugFace } from '../../connectors/connectors'
 import { oneOf } from '../pattern'
 import type { ReadField } from '../notes'
@@ -69,7 +70,7 @@ export const indexed = (f: Fields, prefix: string): number =>
   Math.max(
     0,
     ...[...f.keys()].flatMap(path => {
-      const [head, number, ...rest] = path.split('.')
+      const [head, number, ...rest] = keysOf(path)
       return head === prefix && rest.length > 0 && /^\d+$/.test(number ?? '')
         ? [Number(number) + 1]
         : []
