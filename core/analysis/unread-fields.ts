@@ -29,7 +29,7 @@ export const UNREAD: Partial<Record<PartKind, Reasons>> = {
     ],
     [UNTRIED]: [
       ...['leads.*.pins', 'leads.*.pins.*.row', 'leads.*.pins.*.col', 'leads.*.pins.*.does'],
-      ...['leads.*.ports', 'radiators.*.instead'],
+      ...['leads.*.ports'],
     ],
   },
   board: {
@@ -79,13 +79,10 @@ export const UNREAD: Partial<Record<PartKind, Reasons>> = {
     [HANGING]: ['outlets.*.lead'],
     [UNTRIED]: ['inlets.*.own', 'outlets.*.own', 'outlets.*.W12'],
   },
-  light: { [HANGING]: ['lead'], [UNTRIED]: ['own'] },
+  light: { [UNTRIED]: ['own'] },
   adapter: {
     [MONEY]: ['costs'],
-    [HANGING]: ['outlets.*.lead'],
-    [UNTRIED]: [
-      ...['inlets', 'inlets.*.role', 'inlets.*.own', 'outlets.*.own', 'outlets.*.W12', 'amps'],
-    ],
+    [UNTRIED]: ['inlets.*.own', 'outlets.*.own', 'amps'],
   },
   lead: { [UNTRIED]: ['branches.*.after'], [SIGNALS]: ['wires'], [SPACE]: ['angled'] },
   bracket: {

@@ -17,12 +17,13 @@ export const keyOf = (ref: EndRef): string => ref.slice(ref.indexOf('/') + 1)
 export const jointId = (plug: EndRef, socket: EndRef): JointId => `${plug}~${socket}`
 /** Plug and socket of a joint; null where the name is a task's or of another sort. */
 export function endsOfJoint(id: string): readonly [plug: EndRef, socket: EndRef] | null {
-  const [plug, socket] = id.split('~')
-  return isEnd(plug) && isEnd(socket) ? [plug, socket] : null
+  const cut = id.indexOf('~')
+  const [plug, socket] = [id.slice(0, cut), id.slice(cut + 1)]
+  return cut > 0 && isEnd(plug) && isEnd(socket) ? [plug, socket] : null
 }
 /** The items that a joint joins; none where the name is no joint's. */
 export const itemsOfJoint = (id: string): readonly string[] => endsOfJoint(id)?.map(itemOf) ?? []
-const isEnd = (text: string | undefined): text is EndRef => text?.includes('/') ?? false
+const isEnd = (text: string): text is EndRef => text.includes('/')
 
 export const taskId = (what: string, item?: string): TaskId =>
   item === undefined ? `task:${what}` : `task:${what}:${item}`

@@ -24,24 +24,25 @@ const PROOFS: readonly string[] = ['bench-start', 'first-power']
 export const isProof = (s: PlannedStep): boolean => PROOFS.includes(s.kind)
 export const toolOf = (s: Timed): string | null => s.tools[0] ?? null
 
+/** In one pass: the sequencing asks it of every order that it tries. */
 export function paceOf(order: readonly Timed[]): Pace {
-  const minutes = minutesOf(order)
-  const proof = order.findIndex(isProof)
-  return {
-    minutes,
-    firstTimeMinutes: minutes * FIRST_TIME_FACTOR,
-    turns: changes(order.map(s => s.pose)),
-    toolChanges: changes(order.flatMap(s => toolOf(s) ?? [])),
-    twice: order.reduce((n, s) => n + repeats(s), 0),
-    firstProof: proof < 0 ? minutes : minutesOf(order.slice(0, proof + 1)),
+  let [minutes, turns, toolChanges, twice] = [0, 0, 0, 0]
+  let firstProof: number | null = null
+  let tool: string | null = null
+  let pose = order[0]?.pose
+  for (const step of order) {
+    minutes += step.minutes
+    twice += repeats(step)
+    if (step.pose !== pose) turns += 1
+    pose = step.pose
+    const own = toolOf(step)
+    if (own !== null && tool !== null && own !== tool) toolChanges += 1
+    tool = own ?? tool
+    if (firstProof === null && isProof(step)) firstProof = minutes
   }
+  const firstTimeMinutes = minutes * FIRST_TIME_FACTOR
+  return { minutes, firstTimeMinutes, turns, toolChanges, twice, firstProof: firstProof ?? minutes }
 }
-
-const minutesOf = (order: readonly Timed[]): number => order.reduce((sum, s) => sum + s.minutes, 0)
-
-/** How often a value is another than the one before. */
-const changes = (values: readonly string[]): number =>
-  values.filter((v, i) => i > 0 && v !== values[i - 1]).length
 
 function repeats(s: Timed): number {
   if (s.kind === 'refit') return 1

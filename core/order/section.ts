@@ -14,7 +14,7 @@ import { withRefits } from './refit'
 import { HABITS } from './habits'
 import { BUILD_ORDER, BUILD_ORDERS, type BuildOrder } from '../document/build-orders'
 import { groupBy, pushTo } from '../collections/groups'
-import { paceOf, type Pace, type Timed } from './pace'
+import { paceOf, type Pace } from './pace'
 import { sequenced } from './sequence'
 import type { Edge, PlannedStep, Step, StepKind, StepProgress } from './step'
 
@@ -73,10 +73,6 @@ export interface Wishes {
 /** The steps in their order by a school, with their words and reasons. */
 export function plan(s: StepsFrom, { school, pins, progress }: Wishes): Plan {
   const ways = HABITS[school]
-  const worded = (step: PlannedStep): Timed & ReturnType<typeof words> => ({
-    ...step,
-    ...words(step),
-  })
   const steps = plannedSteps(s, ways).map(worded)
   const pinned = pins.map(([before, after]): Edge => ({
     before,
@@ -129,7 +125,8 @@ function pinnedPair(
   }
 }
 
-function words(step: PlannedStep) {
+/** A step with its words. */
+function worded(step: PlannedStep) {
   const {
     title,
     does,
@@ -141,6 +138,7 @@ function words(step: PlannedStep) {
     minutes,
   } = STEP_WORDS[step.kind]
   return {
+    ...step,
     title: title(step),
     does: does(step),
     feel: feel?.(step) ?? null,
