@@ -21,13 +21,15 @@ export type Trait = (typeof TRAITS)[number]
 
 export type Traits = Readonly<Partial<Record<Trait, readonly string[]>>>
 
-/** The traits that both ends name. */
-export const inCommon = (plug: Traits, socket: Traits): readonly Common[] =>
-  TRAITS.flatMap(trait => {
+/** The traits that both ends name. Asked of every plug and socket that could meet: one loop. */
+export function inCommon(plug: Traits, socket: Traits): readonly Common[] {
+  const common: Common[] = []
+  for (const trait of TRAITS) {
     const [wanted, offered] = [plug[trait], socket[trait]]
-    return wanted && offered ? [{ trait, wanted, offered }] : []
-  })
-
+    if (wanted && offered) common.push({ trait, wanted, offered })
+  }
+  return common
+}
 interface Common {
   readonly trait: Trait
   readonly wanted: readonly string[]
