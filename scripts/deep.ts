@@ -28,12 +28,19 @@ const seed = Number(values.seed)
 const some = (number: string): number => Math.ceil(Number(number) * share)
 const tell = (progress: string): void => console.error(progress)
 
-/** The properties of the unit tests at their full number; `npm test` has just tried a fifth. */
+/**
+ * The properties of the unit tests at their full number, of which `npm test` tries a fifth; and how
+ * much of the code they run, which takes longer than they do.
+ */
 function properties(): boolean {
   const jest = ['--experimental-vm-modules', '--no-warnings', 'node_modules/jest/bin/jest.js']
   const asked = ['--selectProjects', 'unit', '--testTimeout=600000']
+  const covered = ['--coverage', '--coverageReporters=text-summary']
   const env = { ...process.env, JUNTURA_DEEP: '1' }
-  return spawnSync('node', [...jest, ...asked], { env, stdio: ['ignore', 2, 2] }).status === 0
+  return (
+    spawnSync('node', [...jest, ...asked, ...covered], { env, stdio: ['ignore', 2, 2] }).status ===
+    0
+  )
 }
 
 buildIfStale()

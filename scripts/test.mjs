@@ -1,7 +1,7 @@
 // npm test: sets up, then two lanes side by side: the built app in a browser; types, lint,
 // structure, format, format documents, unit tests. Last line: N passed, N failed.
 import { spawn } from 'node:child_process'
-import { existsSync, mkdtempSync, readFileSync } from 'node:fs'
+import { mkdtempSync, readFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { buildIfStale } from './build.mjs'
 import { browser, packages, ROOT } from './setup.mjs'
@@ -71,17 +71,7 @@ async function withoutBrowser() {
   await check('structure', bin('depcruise'), structure)
   await check('format', bin('prettier'), ['--check', '--log-level', 'warn', '.'])
   await check('format documents', bin('tsx'), ['scripts/schema.ts', '--check'])
-  const covered = ['--coverage', '--coverageReporters=json-summary', `--coverageDirectory=${out}`]
-  await suite('unit', ['--testTimeout=60000', ...covered])
-  tellCoverage()
-}
-
-/** How much of the code unit tests run, for information: nothing fails by it. */
-function tellCoverage() {
-  if (!existsSync(`${out}/coverage-summary.json`)) return
-  const { total } = JSON.parse(readFileSync(`${out}/coverage-summary.json`, 'utf8'))
-  const { lines, branches } = total
-  console.log(`     unit tests run ${lines.pct} % of lines, ${branches.pct} % of branches`)
+  await suite('unit', ['--testTimeout=60000'])
 }
 
 async function inBrowser() {
