@@ -80,7 +80,6 @@ export interface PlannedStep {
   /** Whether the step needs the board to be in the case: plugs of the cooler do not. */
   readonly onBoard: boolean
   readonly details: readonly string[]
-  /** How the part is fastened, where its kind knows several ways. */
   readonly manner: Manner | null
   readonly pose: Pose
   /** Steps whose part, once seated, lies over what this step plugs: it has to come out again. */

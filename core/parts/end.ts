@@ -69,7 +69,7 @@ export interface End {
   readonly need: Need
   /** Lower is preferred by the part’s own table (memory slots, numbered ports). */
   readonly rank: number
-  /** How many alike meetings a joint here stands for: the screws of a board. */
+  /** How many like pairs of ends a joint here stands for: the screws of a board. */
   readonly count: number
   /** What it is meant for, where sockets of one face differ in purpose. */
   readonly role: string | null

@@ -108,7 +108,7 @@ export const IN_THE_CASE: readonly Reason[] = [
     rule: 'card-late',
     basis: 'habit',
     of: s => s.card === 'late',
-    before: ['small-plug', 'panel', 'fan-plug', 'data-plug', 'power-plug'],
+    before: PLUGS,
     after: ['card'],
     reason: () => 'a card is in the way of hands',
     when: (b, a) => !share(a, b),

@@ -23,20 +23,6 @@ export const PLUGS: readonly StepKind[] = [
   'power-plug',
 ]
 export const ON_BOARD: readonly StepKind[] = ['processor', 'm2', 'memory', 'cooler', 'cooler-plug']
-export const IN_CASE: readonly StepKind[] = [
-  'standoffs',
-  'shield',
-  'fan',
-  'radiator',
-  'drive',
-  'bracket',
-  'hub',
-  'strip',
-  'board-in',
-  'supply-in',
-  'covers',
-  'card',
-]
 export const SEATS: readonly StepKind[] = [
   'board-in',
   'supply-in',
@@ -48,6 +34,7 @@ export const SEATS: readonly StepKind[] = [
   'strip',
   'card',
 ]
+export const IN_CASE: readonly StepKind[] = ['standoffs', 'shield', 'covers', ...SEATS]
 export const MAKES: readonly StepKind[] = [
   ...ON_BOARD,
   ...IN_CASE,

@@ -32,6 +32,15 @@ test('fans on both sides are thick twice: 27 + 25 + 25 = 77', () => {
   expect(finding(then(build), id)).toMatchObject({ verdict: 'stop', need: 77, margin: -19 })
 })
 
+test('of unlike fans in a row the thickest counts: 27 + 30, though the first has 15', () => {
+  const cooler = part('ottery-rill-240')
+  if (cooler.kind !== 'cooler' || !cooler.liquid) throw new Error('a liquid cooler was expected')
+  const fans = cooler.liquid.fans.map((fan, i) => ({ ...fan, thickness: i === 0 ? 15 : 30 }))
+  const uneven = { ...cooler, liquid: { ...cooler.liquid, fans } }
+  const build = change(roomOf(58), { do: 'setParts', parts: { cooler: uneven }, title: 'uneven' })
+  expect(finding(then(build), id)).toMatchObject({ need: 57, margin: 1 })
+})
+
 test('fans that nobody states count as 25, and say that they are assumed', () => {
   const cooler = part('ottery-rill-240')
   if (cooler.kind !== 'cooler' || !cooler.liquid) throw new Error('a liquid cooler was expected')

@@ -1,5 +1,6 @@
 // Does a radiator, with its fans, stay within the room of its place?
-import { fact, of, plus, type Sum } from '../../figures/quantity'
+import { at } from '../../collections/at'
+import { fact, of, plus, valueOf, type Sum } from '../../figures/quantity'
 import { assume } from '../../figures/units'
 import { pcCase } from '../../parts/case'
 import { cooler, type Cooler } from '../../parts/cooler'
@@ -24,7 +25,7 @@ export const radiatorRoom = rule({
         : []
     }),
   judge({ joint, wet, pc, place }) {
-    const { label } = pc.part.radiators[place] ?? { label: 'its place' }
+    const { label } = at(pc.part.radiators, place)
     return [
       measured({
         rule: 'fit/radiator-room',
@@ -47,9 +48,14 @@ function thicknessOf(wet: ItemOf<Cooler>): Sum {
   const radiator = of(cooler.leaf(wet, 'liquid.thickness', UNSTATED_RADIATOR))
   if (!liquid || liquid.fans.length === 0) return plus(radiator, of(UNSTATED_FAN))
   const side = RADIATOR_SIZE[liquid.radiator].fans
-  const rows = liquid.fans.filter((_, i) => i % side === 0)
-  return plus(radiator, ...rows.map((_, i) => of(fanThickness(wet, i * side))))
+  const fans = liquid.fans.map((_, i) => of(fanThickness(wet, i)))
+  return plus(radiator, thickest(fans.slice(0, side)), ...sideAbove(fans.slice(side)))
 }
+
+const sideAbove = (fans: readonly Sum[]): readonly Sum[] =>
+  fans.length > 0 ? [thickest(fans)] : []
+const thickest = (fans: readonly Sum[]): Sum =>
+  fans.reduce((a, b) => ((valueOf(b) ?? 0) > (valueOf(a) ?? 0) ? b : a))
 
 const UNSTATED_RADIATOR = assume(
   RADIATOR_THICKNESS.mm,
