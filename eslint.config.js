@@ -38,6 +38,14 @@ const unseen = Object.fromEntries(
   ]),
 )
 
+/** How values get their types, in files and in the scripts of components. */
+export const typed = {
+  parser: ts.parser,
+  projectService: true,
+  tsconfigRootDir: import.meta.dirname,
+  extraFileExtensions: ['.vue'],
+}
+
 export default ts.config(
   { ignores: ['dist/', 'node_modules/', 'coverage/', 'scripts/*.tmp.ts'] },
   ...ts.configs.recommendedTypeChecked.map(c => ({ ...c, files: ['**/*.{ts,vue}'] })),
@@ -45,14 +53,7 @@ export default ts.config(
   prettier,
   {
     files: ['**/*.{ts,vue}'],
-    languageOptions: {
-      parserOptions: {
-        parser: ts.parser,
-        projectService: true,
-        tsconfigRootDir: import.meta.dirname,
-        extraFileExtensions: ['.vue'],
-      },
-    },
+    languageOptions: { parserOptions: typed },
     rules: {
       '@typescript-eslint/no-unused-vars': [
         'error',

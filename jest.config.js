@@ -1,4 +1,5 @@
-// Two suites: unit tests beside their files, and the real interface driven in a browser.
+// Suites: unit tests beside their files; the real interface driven in a browser; what of that takes
+// long.
 const common = {
   testEnvironment: 'node',
   // The clean-up of globals wraps the stand-in for IndexedDB once per file until the stack is full.
@@ -23,6 +24,7 @@ export default {
       setupFiles: ['fake-indexeddb/auto'],
       testMatch: ['<rootDir>/{core,app,server,scripts}/**/*.test.ts'],
     },
-    { ...common, displayName: 'e2e', testMatch: ['<rootDir>/e2e/**/*.test.ts'] },
+    { ...common, displayName: 'e2e', testMatch: ['<rootDir>/e2e/*.test.ts'] },
+    { ...common, displayName: 'deep', testMatch: ['<rootDir>/e2e/deep/*.test.ts'] },
   ],
 }

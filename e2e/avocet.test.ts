@@ -1,7 +1,7 @@
 // Avocet through the real interface: what is wrong is found, explained and led out of, at every
 // stage.
 import { readFileSync } from 'node:fs'
-import { stage, takeBack, visitor } from './harness'
+import { goOn, stage, takeBack, visitor } from './harness'
 
 const on = await stage()
 afterAll(() => on.close())
@@ -227,7 +227,7 @@ test('panel: a light three wide on two pins; on paper the block is four times it
   await row(
     /Watch Power light plug of the Longreed 52 is 3 wide, its pins on the Lagoon 6 are 2/,
   ).waitFor()
-  await page.goto('/b/avocet/build-sheet')
+  await goOn(page, '/b/avocet/build-sheet')
   await page.emulateMedia({ media: 'print' })
   const box = await page.locator('.print svg').boundingBox()
   // Five pins of 2.54 mm at 4 : 1 and 2 mm on either side; 96 px an inch.
@@ -237,7 +237,7 @@ test('panel: a light three wide on two pins; on paper the block is four times it
     await page.evaluate(() => getComputedStyle(document.documentElement).backgroundColor),
   ).toBe('rgb(255, 255, 255)')
   await page.emulateMedia({ media: 'screen' })
-  await page.goto('/b/avocet/cables')
+  await goOn(page, '/b/avocet/cables')
 })
 
 test('routes: the lead that ends short and its ways out; the holes and what lies in them', async () => {
@@ -253,7 +253,7 @@ test('routes: the lead that ends short and its ways out; the holes and what lies
 })
 
 test('bench: standoffs that are taken out harm no more', async () => {
-  await page.goto('/b/avocet/bench?step=task%3Astandoffs%3Aboard')
+  await goOn(page, '/b/avocet/bench?step=task%3Astandoffs%3Aboard')
   await page.getByText('Take out B, R, S.').waitFor()
   await page.getByRole('button', { name: 'Made', exact: true }).click()
   await mark('Set the standoffs .*made').waitFor()
@@ -266,7 +266,7 @@ test('bench: standoffs that are taken out harm no more', async () => {
 })
 
 test('bench: another port than planned: the rest is planned anew, and said', async () => {
-  await page.goto('/b/avocet/bench?step=data-plug%3Asata-1')
+  await goOn(page, '/b/avocet/bench?step=data-plug%3Asata-1')
   await page.getByRole('heading', { name: /Plug the SATA lead 500 \(1\)/ }).waitFor()
   expect(await page.evaluate(() => (window as unknown as { asked: string[] }).asked)).toContain(
     'screen',
@@ -283,7 +283,7 @@ test('bench: another port than planned: the rest is planned anew, and said', asy
 })
 
 test('bench: done otherwise, with the keyboard alone; on a control Space makes no step', async () => {
-  await page.goto('/b/avocet/bench?step=data-plug%3Asata-1')
+  await goOn(page, '/b/avocet/bench?step=data-plug%3Asata-1')
   await page.getByRole('button', { name: 'Otherwise…' }).focus()
   await page.keyboard.press('Enter')
   await page.locator('summary:focus', { hasText: 'Another place than Lagoon 6: SATA1' }).waitFor()
@@ -305,7 +305,7 @@ test('bench: done otherwise, with the keyboard alone; on a control Space makes n
 })
 
 test('bench: a lead measured shorter than its sheet says: what that changes is said', async () => {
-  await page.goto('/b/avocet/bench?step=data-plug%3Asata-1')
+  await goOn(page, '/b/avocet/bench?step=data-plug%3Asata-1')
   await page.getByRole('button', { name: 'Otherwise…' }).click()
   await page.getByLabel(/^length of the SATA lead 500 \(1\)/).fill('380')
   await page.keyboard.press('Enter')
@@ -318,7 +318,7 @@ test('bench: a lead measured shorter than its sheet says: what that changes is s
 })
 
 test('bench: before the first power-on nothing may be forgotten', async () => {
-  await page.goto('/b/avocet/bench?step=task%3Afirst-power')
+  await goOn(page, '/b/avocet/bench?step=task%3Afirst-power')
   const gate = page.getByRole('region', { name: 'Not forgotten' })
   await gate.getByText(/Wait: \d+ things planned before this/).waitFor()
   expect(await page.getByRole('button', { name: 'Not yet' }).isDisabled()).toBe(true)
@@ -332,7 +332,7 @@ test('bench: before the first power-on nothing may be forgotten', async () => {
 })
 
 test('bench: a picture is kept small, with the step; the record shows it, and a file takes it along', async () => {
-  await page.goto('/b/avocet/bench?step=task%3Abench')
+  await goOn(page, '/b/avocet/bench?step=task%3Abench')
   const large = await page.evaluate(() => {
     const canvas = Object.assign(document.createElement('canvas'), { width: 4000, height: 3000 })
     const c = canvas.getContext('2d')
@@ -354,7 +354,7 @@ test('bench: a picture is kept small, with the step; the record shows it, and a 
   )
   expect(url.length).toBeLessThan(400_000)
   expect(width).toBeLessThanOrEqual(1280)
-  await page.goto('/b/avocet/record')
+  await goOn(page, '/b/avocet/record')
   await page.getByRole('img', { name: /Picture of Make the bench ready/ }).waitFor()
   await page.getByLabel('Serial of Lagoon 6').fill('LG6-0417')
   await page.keyboard.press('Enter')
@@ -369,7 +369,7 @@ test('bench: a picture is kept small, with the step; the record shows it, and a 
 
 test('bench on a phone held upright: nothing wider than the screen, targets as large as a thumb', async () => {
   await page.setViewportSize({ width: 390, height: 844 })
-  await page.goto('/b/avocet/bench?step=data-plug%3Asata-1')
+  await goOn(page, '/b/avocet/bench?step=data-plug%3Asata-1')
   await page.getByRole('heading', { name: /Plug the SATA lead/ }).waitFor()
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
   for (const box of await Promise.all(
@@ -380,7 +380,7 @@ test('bench on a phone held upright: nothing wider than the screen, targets as l
 })
 
 test('two horizons: now there is no stick in M2_2, then there is', async () => {
-  await page.goto('/b/avocet/fit')
+  await goOn(page, '/b/avocet/fit')
   await page.getByRole('button', { name: 'Now', exact: true }).click()
   await row(/switches off SATA5/).waitFor({ state: 'detached' })
   await page.getByRole('button', { name: 'Then', exact: true }).click()
@@ -407,7 +407,7 @@ test('the measuring round: the most decisive figure first; entered there it sett
 })
 
 test('a stage longer than a page is printed whole', async () => {
-  await page.goto('/b/avocet/cables')
+  await goOn(page, '/b/avocet/cables')
   await page.getByRole('heading', { name: 'Holes' }).waitFor()
   await page.emulateMedia({ media: 'print' })
   const pages =

@@ -28,31 +28,6 @@ export function freePort(): Promise<number> {
   })
 }
 
-/** Every view within a build, by its address there. */
-export const VIEWS = [
-  'parts',
-  'fit',
-  'connections',
-  'power',
-  'order',
-  'front-panel',
-  'cables',
-  'bench',
-  'test',
-  'record',
-  'measuring',
-  'buying',
-  'compare',
-  'practice',
-  'shelf',
-  'shelf?part=ottery-rill-360',
-  'shelf/entry?from=sheet',
-  'shelf/entry?from=numbers',
-  'shelf/entry?from=hand',
-  'shelf/entry?from=edit&part=dunlin-a750g',
-  'shelf/compare?parts=dunlin-a850,dunlin-a1000',
-]
-
 /** Starts the server as `npm start` does and waits for what it says. */
 export function startServer(
   port: number,
@@ -103,6 +78,8 @@ export async function stage(): Promise<Stage> {
         acceptDownloads: true,
         // What is taken away in a test is to be missing: nothing is kept for when it is.
         serviceWorkers: 'block',
+        // What fades in is looked at when it is there.
+        reducedMotion: 'reduce',
         ...options,
       }),
     close: async () => {
@@ -166,3 +143,17 @@ export const atRest = (page: Page): Promise<void> =>
     await new Promise(drawn => requestAnimationFrame(() => requestAnimationFrame(drawn)))
     await new Promise(idle => requestIdleCallback(idle))
   })
+
+/** Goes to another address within the open program, as its links do, and waits until it is there. */
+export const goOn = (page: Page, address: string): Promise<void> =>
+  page.evaluate(async to => {
+    interface Root extends Element {
+      readonly __vue_app__: {
+        readonly config: {
+          readonly globalProperties: { readonly $router: { push(to: string): Promise<unknown> } }
+        }
+      }
+    }
+    const root = document.querySelector<Root>('#app')
+    await root?.__vue_app__.config.globalProperties.$router.push(to)
+  }, address)

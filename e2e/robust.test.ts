@@ -10,7 +10,8 @@ import {
 } from 'node:fs'
 import { tmpdir } from 'node:os'
 import type { BrowserContext, Page } from 'playwright-core'
-import { atRest, stage, VIEWS } from './harness'
+import { atRest, goOn, stage } from './harness'
+import { VIEWS } from './looks/places'
 
 const on = await stage()
 afterAll(() => on.close())
@@ -19,8 +20,6 @@ const folder = mkdtempSync(`${tmpdir()}/juntura-e2e-`)
 
 async function window(profile: BrowserContext, path = '/b/plover/record'): Promise<Page> {
   const page = await profile.newPage()
-  await page.goto('/')
-  await page.getByRole('link', { name: /Plover/ }).waitFor()
   await page.goto(path)
   await page.locator('h1').first().waitFor()
   return page
@@ -287,7 +286,7 @@ test('a file with script in every text field: shown as text, never run', async (
   await page.waitForURL(/\/b\/evil\/parts/)
   const ran = () => page.evaluate(() => (window as unknown as { ran?: number }).ran ?? 0)
   for (const view of [...VIEWS, 'build-sheet']) {
-    await page.goto(`/b/evil/${view}`)
+    await goOn(page, `/b/evil/${view}`)
     await page.locator('h1').first().waitFor()
     await atRest(page)
     for (const face of (await page.locator('.row .face:visible, .line .face:visible').all()).slice(
@@ -303,7 +302,7 @@ test('a file with script in every text field: shown as text, never run', async (
   }
   expect(await page.locator('body').innerText()).toContain('<img src=x onerror=')
   // What leaves as Markdown or SVG carries it as text as well.
-  await page.goto('/b/evil/parts')
+  await goOn(page, '/b/evil/parts')
   await page.getByText('Files', { exact: true }).click()
   const [drawing] = await Promise.all([
     page.waitForEvent('download'),

@@ -3,7 +3,7 @@
 import { mkdtempSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import type { Page } from 'playwright-core'
-import { complaints, type Stage } from '../harness'
+import { complaints, goOn, type Stage } from '../harness'
 import { chanceOf } from './chance'
 import { mangled } from './mangle'
 import { READERS, type GivenFile, type Reader, type Seed } from './readers'
@@ -41,7 +41,7 @@ const bystanders = async (page: Page): Promise<string> =>
 
 /** Leaves a person's work in a build, so that nothing may take its place. */
 async function workOn(page: Page, id: string): Promise<void> {
-  await page.goto(`/b/${id}/record`)
+  await goOn(page, `/b/${id}/record`)
   await page.getByLabel('Note', { exact: true }).fill('worked on')
   await page.getByRole('button', { name: 'Keep the note' }).click()
   await page.getByText('Changed the note').waitFor()
@@ -50,6 +50,7 @@ async function enter(on: Stage, reader: Reader): Promise<Room> {
   const profile = await on.profile()
   const page = await profile.newPage()
   const found = complaints(page)
+  await page.goto('/')
   for (const id of BYSTANDERS) await workOn(page, id)
   const seeds = await reader.seeds(page)
   await reader.begin(page)

@@ -2,7 +2,7 @@
 // answers, and how the place is left for the next.
 import { readFileSync } from 'node:fs'
 import type { Page } from 'playwright-core'
-import { ROOT } from '../harness'
+import { goOn, ROOT } from '../harness'
 import { manualOf } from '../manual'
 import type { Form } from './mangle'
 import { SPEAKS_WITHIN } from './tally'
@@ -103,7 +103,7 @@ const builds: Reader = {
       'saved/version-2/store-4/builds.juntura.json',
     ].map(json),
   begin: async page => {
-    await page.goto('/')
+    await goOn(page, '/')
     await page
       .getByRole('link', { name: /Plover/ })
       .first()
@@ -121,7 +121,7 @@ const builds: Reader = {
 
 const onShelf = {
   begin: async (page: Page) => {
-    await page.goto('/b/plover/shelf')
+    await goOn(page, '/b/plover/shelf')
     await page.locator('.line .name').first().waitFor()
   },
   give: (page: Page, given: GivenFile) => opened(page, given, 'Table or file of parts'),
@@ -171,7 +171,7 @@ const sheets: Reader = {
         bytes: Buffer.from(text),
       })),
   begin: async page => {
-    await page.goto('/b/plover/shelf/entry?from=sheet')
+    await goOn(page, '/b/plover/shelf/entry?from=sheet')
     await page.getByLabel('Spec sheet, as text or as a copied table').waitFor()
   },
   give: async (page, given) => {
@@ -197,7 +197,7 @@ async function paste(page: Page, text: string): Promise<void> {
 const PAGE_OF = 'Page of the manual of the Lowbank 65'
 const onPart = {
   begin: async (page: Page) => {
-    await page.goto('/b/plover/shelf?part=ottery-lowbank-65')
+    await goOn(page, '/b/plover/shelf?part=ottery-lowbank-65')
     await page.getByLabel(PAGE_OF).waitFor({ state: 'attached' })
   },
 }

@@ -1,0 +1,35 @@
+// Every place one can be: the stages and lists of a build, and what stands beside the builds.
+
+/** Every view within a build, by its address there. */
+export const VIEWS = [
+  'parts',
+  'fit',
+  'connections',
+  'power',
+  'order',
+  'front-panel',
+  'cables',
+  'bench',
+  'test',
+  'record',
+  'measuring',
+  'buying',
+  'compare',
+  'practice',
+  'shelf',
+  'shelf?part=ottery-rill-360',
+  'shelf/entry?from=sheet',
+  'shelf/entry?from=numbers',
+  'shelf/entry?from=hand',
+  'shelf/entry?from=edit&part=dunlin-a750g',
+  'shelf/compare?parts=dunlin-a850,dunlin-a1000',
+]
+
+export const BENCH = '/b/avocet/bench'
+export const PLACES: readonly string[] = [
+  ...VIEWS.map(view => `/b/avocet/${view}`),
+  '/',
+  '/storage',
+  '/b/avocet/build-sheet',
+  '/b/none/parts',
+]
