@@ -254,6 +254,18 @@ test('a step pressed twice in haste is made once', async () => {
   await leave()
 })
 
+test('to all builds and back in haste: the build is there', async () => {
+  const { page, leave } = await visit('/b/plover/record')
+  for (let i = 0; i < 5; i++) {
+    await goOn(page, '/')
+    await goOn(page, '/b/plover/record')
+    await page.getByRole('heading', { name: 'Record' }).waitFor()
+    await atRest(page)
+    expect(await page.getByText('This build is not here').count()).toBe(0)
+  }
+  await leave()
+})
+
 test('addresses of earlier versions lead on, with what stood behind them', async () => {
   const { page, leave } = await visit('/b/plover/parts')
   for (const [earlier, now] of Object.entries({

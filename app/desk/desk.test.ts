@@ -20,6 +20,13 @@ test('the first visit lays out the demo once; deleted, it stays away', async () 
   expect([then.builds, then.bin.map(b => b.name)]).toEqual([[], ['Plover']])
 })
 
+test('of two builds that are asked for at once the later is open, whatever began first', async () => {
+  const { desk } = newDesk()
+  const [, later] = await Promise.all([desk.open(null), desk.open('plover')])
+  expect(state(later).build?.id).toBe('plover')
+  expect((await desk.state()).build?.id).toBe('plover')
+})
+
 test(
   'a command changes the stored build, answers with its analysis, and can be taken ' +
     'back and done again',

@@ -99,14 +99,14 @@ export class Desk {
 
   /**
    * Opens a build, or none. At the first visit the demos are laid out; at each start what is older
-   * is carried over.
+   * is carried over. Of two that are asked for at once the later is open.
    */
   async open(id: string | null): Promise<Answer> {
+    this.current = id
     try {
       const begun = await this.begin()
       if (isProblem(begun)) return begun
       await this.shelf.load()
-      this.current = id
       return await this.answer(outcome(id, await this.largeNotice(id)))
     } catch (error) {
       return closed(errorNames(error).at(-1) ?? 'unknown error')

@@ -155,9 +155,15 @@ export const useDesk = defineStore('desk', () => {
     },
     revived: () => void openBuild(state.value.build?.id ?? null).then(take),
   })
+  /** Builds that are asked for and have not come: what is shown may not be what is open then. */
+  let opening = 0
   async function open(id: string | null): Promise<boolean> {
-    if (ready.value && id !== null && state.value.build?.id === id) return true
-    const answer = await openBuild(id)
+    const isShown = id !== null && state.value.build?.id === id
+    if (ready.value && opening === 0 && isShown) return true
+    opening += 1
+    const answer = await openBuild(id).finally(() => {
+      opening -= 1
+    })
     take(answer)
     return !('problem' in answer) && answer.state.build?.id === id
   }
