@@ -28,24 +28,26 @@ const seed = Number(values.seed)
 const some = (number: string): number => Math.ceil(Number(number) * share)
 const tell = (progress: string): void => console.error(progress)
 
-/**
- * The properties of the unit tests at their full number, of which `npm test` tries a fifth; and how
- * much of the code they run, which takes longer than they do.
- */
-function properties(): boolean {
+/** Runs a suite of tests to its end; whether all passed. */
+function passes(suite: string, ...more: readonly string[]): boolean {
   const jest = ['--experimental-vm-modules', '--no-warnings', 'node_modules/jest/bin/jest.js']
-  const asked = ['--selectProjects', 'unit', '--testTimeout=600000']
-  const covered = ['--coverage', '--coverageReporters=text-summary']
+  const asked = ['--selectProjects', suite, '--testTimeout=600000', '--runInBand', ...more]
   const env = { ...process.env, JUNTURA_DEEP: '1' }
-  return (
-    spawnSync('node', [...jest, ...asked, ...covered], { env, stdio: ['ignore', 2, 2] }).status ===
-    0
-  )
+  return spawnSync('node', [...jest, ...asked], { env, stdio: ['ignore', 2, 2] }).status === 0
 }
+/**
+ * The properties of the unit tests at their full number, of which `npm test` tries a fifth; how much
+ * of the code they run, which takes longer than they do; and what takes long in the browser.
+ */
+const SUITES: readonly (readonly [name: string, ...flags: string[]])[] = [
+  ['unit', '--coverage', '--coverageReporters=text-summary'],
+  ['deep'],
+]
 
 buildIfStale()
 const isWhole = !values.tenth && values.reader === undefined
-const held = isWhole ? properties() : true
+const suites = isWhole ? SUITES : []
+const broken = suites.filter(([name, ...flags]) => !passes(name, ...flags)).map(([name]) => name)
 const on = await stage()
 // Side by side: killing waits for browsers, reading keeps one busy.
 const trials: readonly Trial[] = (
@@ -59,7 +61,8 @@ await on.close()
 console.log(table(trials))
 const failed = failures(trials)
 for (const line of failed) console.log(line)
-if (!held) console.log('Unit tests at their full number: see above what failed.')
-const bad = failed.length + (held ? 0 : 1)
-console.log(`${trials.length - failed.length + (isWhole && held ? 1 : 0)} passed, ${bad} failed`)
+for (const name of broken) console.log(`Tests “${name}”: see above what failed.`)
+const bad = failed.length + broken.length
+const tried = trials.length + suites.length
+console.log(`${tried - bad} passed, ${bad} failed`)
 process.exit(bad === 0 ? 0 : 1)

@@ -37,7 +37,7 @@ interface Room {
 }
 /** The builds that nothing opened beside them may change, as they lie in the store. */
 const bystanders = async (page: Page): Promise<string> =>
-  JSON.stringify(await Promise.all(BYSTANDERS.map(id => stored(page, id))))
+  (await Promise.all(BYSTANDERS.map(id => stored(page, id)))).join('\n')
 
 /** Leaves a person's work in a build, so that nothing may take its place. */
 async function workOn(page: Page, id: string): Promise<void> {

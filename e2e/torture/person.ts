@@ -110,4 +110,4 @@ export const binShown = async (page: Page): Promise<boolean> =>
 
 /** How many lines the build’s log has in the store. */
 export const keptLines = async (page: Page): Promise<number> =>
-  (await stored(page, BUILD)).log.length
+  (JSON.parse(await stored(page, BUILD)) as { log: unknown[] }).log.length

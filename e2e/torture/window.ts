@@ -2,17 +2,11 @@
 // about what was given to it.
 import type { Page } from 'playwright-core'
 
-/** What the store holds of one build. */
-export interface Stored {
-  readonly build: unknown
-  readonly head: unknown
-  readonly log: readonly unknown[]
-}
-/** The rows of a build as they lie in the store, read beside the program. */
-export const stored = (page: Page, id: string): Promise<Stored> =>
+/** The rows of a build as they lie in the store, read beside the program, as JSON. */
+export const stored = (page: Page, id: string): Promise<string> =>
   page.evaluate(
     wanted =>
-      new Promise<Stored>((done, failed) => {
+      new Promise<string>((done, failed) => {
         const opened = indexedDB.open('juntura')
         opened.onerror = () => {
           failed(new Error(opened.error?.message))
@@ -24,7 +18,7 @@ export const stored = (page: Page, id: string): Promise<Stored> =>
           const log = read.objectStore('log').index('build').getAll(wanted)
           read.oncomplete = () => {
             opened.result.close()
-            done({ build: build.result, head: head.result, log: log.result })
+            done(JSON.stringify({ build: build.result, head: head.result, log: log.result }))
           }
         }
       }),
