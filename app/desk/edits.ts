@@ -7,8 +7,17 @@ import type { LogEntry } from '../../core/document/log'
 import { outcome, type Outcome } from './acts'
 import type { ShelfChange, StepRow } from './db'
 import { nothingTo, stackOf, type History, type Way } from './history'
+import { isPicture, noPicture } from './pictures'
 import type { ShelfActs } from './shelf-acts'
 import type { Clock, Store } from './store'
+
+/** A picture that is to be kept, with the id it gets. */
+export interface Attached {
+  readonly id: string
+  readonly about: string
+  readonly name: string
+  readonly picture: string
+}
 
 export class Edits {
   constructor(
@@ -42,6 +51,18 @@ export class Edits {
       shelf,
     })
     return outcome(id)
+  }
+
+  /**
+   * Keeps a picture beside the build and names it there. `about` is an item, a joint or a task;
+   * `picture` a small image as a data URL.
+   */
+  async attach(build: string, given: Attached): Promise<Outcome | Problem> {
+    const { id, about, name, picture } = given
+    if (!isPicture(picture)) return noPicture(name)
+    await this.store.db.photos.put({ id, picture })
+    const photo = { id, about, at: this.clock.now(), name }
+    return this.run(build, { do: 'attach', photo })
   }
 
   /** Takes the latest command of a build back, or does it again. Inside a change only. */

@@ -7,7 +7,7 @@ import { avocet, change, plover, shelf } from '../test-helpers/demos'
 import { randomBuild, SPEAKING } from '../test-helpers/random-builds'
 import { runs } from '../test-helpers/runs'
 import { fieldsOfKind, variationsOf } from '../test-helpers/variations'
-import { analyse } from './analyse'
+import { analyseIn } from './analyse'
 import { UNREAD } from './unread-fields'
 
 /** What every part says of itself is shown with it. */
@@ -26,8 +26,7 @@ const OF_EVERY_PART = [
 ]
 /** What is judged, joined, ordered and shown of a build, but for the bare list of its figures. */
 function told(build: Build, memory: Memory): string {
-  const { horizons } = analyse(build, memory)
-  const { parts, measuring, ...said } = horizons.then
+  const { parts, measuring, ...said } = analyseIn(build, 'then', memory)
   return JSON.stringify(said) + String(parts.rows.length) + String(measuring.length)
 }
 

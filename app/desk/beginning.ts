@@ -1,0 +1,69 @@
+// How a visit begins: the store opens, what an older version left is carried over, the demos are
+// laid out at the first, what went out of its time is tidied away.
+import type { Build } from '../../core/document/build'
+import { isProblem, type Problem } from '../../core/document/command'
+import { outcome, type Outcome, type Refusal } from './acts'
+import type { History } from './history'
+import { closed } from './refusals'
+import { settle } from './settle'
+import type { Shelf } from './shelf/shelf'
+import type { Storage } from './storage'
+import type { Store } from './store'
+
+/** Named choice, ms: how long the store may take to open before that is told. */
+const PATIENCE = 5000
+const LAID_OUT = 'demos-laid-out'
+
+export interface BeginsWith {
+  readonly store: Store
+  readonly history: History
+  readonly shelf: Shelf
+  readonly storage: Storage
+  readonly demos: readonly Build[]
+  readonly patience?: number
+  /** Keeps what is done: all of it or nothing. */
+  readonly saving: (work: () => Promise<Outcome | Problem>) => Promise<Outcome | Refusal>
+}
+
+export class Beginning {
+  private hasBegun = false
+
+  constructor(private readonly on: BeginsWith) {}
+
+  /** Once in a window's life; again where it did not come to its end. */
+  async begin(): Promise<true | Refusal> {
+    if (this.hasBegun) return true
+    if (!(await this.opens())) return closed(null)
+    const begun = await this.on.saving(async () => {
+      await settle(this.on.store, this.on.history)
+      await this.layOutDemos()
+      await this.on.shelf.load()
+      await this.on.storage.tidy()
+      return outcome(null)
+    })
+    if (isProblem(begun)) return begun
+    this.hasBegun = true
+    return true
+  }
+
+  /** Whether the store opens within the time it is given; it goes on trying meanwhile. */
+  private async opens(): Promise<boolean> {
+    let timer: ReturnType<typeof setTimeout> | undefined
+    const late = new Promise<false>(done => {
+      timer = setTimeout(() => done(false), this.on.patience ?? PATIENCE)
+    })
+    try {
+      return await Promise.race([this.on.store.db.open().then(() => true), late])
+    } finally {
+      clearTimeout(timer)
+    }
+  }
+
+  private async layOutDemos(): Promise<void> {
+    const { settings, heads } = this.on.store.db
+    if (await settings.get(LAID_OUT)) return
+    for (const demo of this.on.demos)
+      if (!(await heads.get(demo.id))) await this.on.store.put(demo, true)
+    await settings.put({ key: LAID_OUT, value: true })
+  }
+}
