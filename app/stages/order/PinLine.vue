@@ -3,7 +3,7 @@
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { computed } from 'vue'
-import type { PinnedPair } from '../../../core/order/section'
+import type { PinnedPair } from '../../../core/order/plan'
 import { useDesk } from '../../state/desk'
 
 const props = defineProps<{ pin: PinnedPair }>()

@@ -1,0 +1,46 @@
+// How far steps are: planned, made, proved or crossed off, by their marks.
+import type { Build, Progress } from '../document/build'
+import type { PlannedStep, StepProgress } from './step'
+
+/** What tells how far a step is. */
+export interface Marks {
+  readonly progress: Build['progress']
+  readonly leftOpen: Build['choices']['leftOpen']
+}
+
+export const markProgress = (p: Progress | undefined): StepProgress => p?.state ?? 'planned'
+
+/**
+ * A step is as far as the least of its marks; an open place counts as crossed off once it is left
+ * open.
+ */
+export function progressOf(step: PlannedStep, { progress, leftOpen }: Marks): StepProgress {
+  if (step.demand !== null) return leftOpen[step.demand] ? 'crossed' : 'planned'
+  const states = step.marks.map(m => markProgress(progress[m]))
+  if (states.includes('planned')) return 'planned'
+  if (states.every(x => x === 'crossed')) return 'crossed'
+  return states.every(x => x === 'proved' || x === 'crossed') ? 'proved' : 'made'
+}
+
+export type Settled = (step: string) => boolean
+/** Which steps are done with: made, proved or crossed off. */
+export function settledIn(steps: readonly PlannedStep[], on: Marks): Settled {
+  const state = new Map(steps.map(step => [step.id, progressOf(step, on)]))
+  return id => ['made', 'proved', 'crossed'].includes(state.get(id) ?? 'planned')
+}
+
+/** When each step of a plan was done: the last of its marks; steps with an open mark are not. */
+export function doneAt(
+  steps: readonly Pick<PlannedStep, 'id' | 'marks' | 'demand'>[],
+  progress: Build['progress'],
+): ReadonlyMap<string, string> {
+  return new Map(
+    steps.flatMap(step => {
+      const at = step.marks.map(m => progress[m]?.at)
+      const last = at.every(x => x !== undefined)
+        ? at.reduce<string>((a, b) => (b !== undefined && b > a ? b : a), '')
+        : ''
+      return last === '' || step.demand !== null ? [] : [[step.id, last] as const]
+    }),
+  )
+}

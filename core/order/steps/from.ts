@@ -1,0 +1,18 @@
+// What steps are made from: the joints that were chosen, and what lies under them.
+import { ends, plainItems } from '../../plan/items'
+import { frames, outlines, plugs, seats, unmet } from '../../plan/joints'
+import { stage, type ValuesOf } from '../../pipeline/stage'
+import { coveredBy } from '../access'
+
+const under = stage('under', { seats, plugs, ends }, coveredBy)
+/** What steps are made from. */
+export const STEPS_FROM = {
+  items: plainItems,
+  outlines,
+  seats,
+  plugs,
+  unmet,
+  frames,
+  under,
+} as const
+export type StepsFrom = ValuesOf<typeof STEPS_FROM>

@@ -1,0 +1,98 @@
+// The steps that join: what is made in one go shares a step.
+import { at } from '../../collections/at'
+import { groupBy } from '../../collections/groups'
+import { stepWith } from '../../connectors/connectors'
+import type { Joint, Outline } from '../../joining/joint'
+import { specOf, type Item } from '../../parts'
+import { every } from '../../plan/situation'
+import type { Manner, PlannedStep, StepKind } from '../step'
+import type { StepsFrom } from './from'
+import { POSE_OF } from './task'
+
+/**
+ * Joints that are made in one go share a step: a memory kit, the loose leads of the block, the two
+ * ends of one lead.
+ */
+function groupOf(joint: Joint, kind: StepKind): string {
+  if (kind === 'memory' || kind === 'data-plug') return `${kind}:${joint.items[0]}`
+  if (kind === 'panel') return `panel:${joint.items[1]}`
+  return `${kind}:${joint.id}`
+}
+
+/** What hangs from a case or a supply is told apart by its print; a fan's lead by its fan. */
+const plugName = (item: Item, label: string): string =>
+  item.part.kind === 'case' || item.part.kind === 'supply' || item.part.kind === 'adapter'
+    ? label
+    : `${label} of the ${item.name}`
+
+/** A joint with what it joins, as a step is made of it. */
+interface Joining {
+  readonly joint: Joint
+  readonly plugItem: Item
+  readonly plug: Outline
+  readonly socket: Outline
+  readonly kind: StepKind
+}
+
+/** Every joint is in exactly one of these. */
+export function joinedSteps(s: StepsFrom): readonly PlannedStep[] {
+  const groups = groupBy(
+    [...s.seats, ...s.plugs].flatMap(joint => joiningOf(s, joint) ?? []),
+    ({ joint, kind }) => groupOf(joint, kind),
+  )
+  return [...groups].map(([id, joinings]) => stepOf(s, id, joinings))
+}
+
+function joiningOf(s: StepsFrom, joint: Joint): Joining | null {
+  const plug = s.outlines.get(joint.a)
+  const socket = s.outlines.get(joint.b)
+  const plugItem = s.items.find(i => i.id === joint.items[0])
+  if (!plug || !socket || !plugItem) return null
+  return { joint, plugItem, plug, socket, kind: kindOf(joint, plugItem) }
+}
+
+const isCoolerPlug = (joint: Joint, plugItem: Item): boolean =>
+  plugItem.part.kind === 'cooler' && joint.kind === 'plug'
+
+function kindOf(joint: Joint, plugItem: Item): StepKind {
+  if (isCoolerPlug(joint, plugItem)) return 'cooler-plug'
+  return stepWith(joint.face) ?? specOf(plugItem.part.kind).step ?? 'hub'
+}
+
+/** One step of joints that are made in one go; the first of them gives it its name. */
+function stepOf(s: StepsFrom, id: string, joinings: readonly Joining[]): PlannedStep {
+  const { joint, plugItem, plug, socket, kind } = at(joinings, 0)
+  const name = (item: string): string => s.items.find(i => i.id === item)?.name ?? item
+  /** The two ends of a lead are told by the part they go to; on the board the print says enough. */
+  const placeOf = (j: Joining): string => {
+    const onBoard = every(s, 'board').some(b => b.id === j.joint.items[1])
+    return onBoard ? j.socket.label : `${j.socket.label} of the ${name(j.joint.items[1])}`
+  }
+  const isData = kind === 'data-plug'
+  const plugged = isData ? plugItem.name : plugName(plugItem, plug.label)
+  const first = isData ? placeOf(at(joinings, 0)) : socket.label
+  const behind = joint.items.some(item => (s.frames.get(item)?.origin[2] ?? 0) < 0)
+  return {
+    id,
+    kind,
+    items: [...new Set(joinings.flatMap(j => j.joint.items))],
+    joints: joinings.map(j => j.joint.id),
+    marks: joinings.map(j => j.joint.id),
+    demand: null,
+    face: joint.face,
+    what: joint.kind === 'plug' ? plugged : name(joint.items[0]),
+    to: name(joint.items[1]),
+    label: [first, ...joinings.slice(1).map(placeOf)].join(' and '),
+    onBoard: !isCoolerPlug(joint, plugItem),
+    details: joinings.map(j => `${j.plug.label} → ${j.socket.label}`),
+    manner: mannerOf(plugItem),
+    pose: POSE_OF[kind] ?? (behind ? 'behind' : 'lying'),
+    under: [],
+  }
+}
+
+/** What of a part decides how hands go about it: a cooler's fastening and paste, a drive's size. */
+function mannerOf({ part: p }: Item): Manner | null {
+  if (p.kind === 'cooler') return { of: 'cooler', fastening: p.fastening, paste: p.paste }
+  return p.kind === 'drive' ? { of: 'drive', shape: p.shape } : null
+}

@@ -1,0 +1,175 @@
+// The steps that make no joint: making ready, standoffs, covers, firmware, a supply's cables, the
+// start on the table, first power-on, closing, writing down; and places that found no partner.
+import { feeds } from '../../connectors/connectors'
+import { taskId } from '../../ids/ids'
+import { standoffPlan, standoffTask } from '../../plan/standoffs'
+import { every, joinedBy } from '../../plan/situation'
+import { cardsInCase, slotRows } from '../../rules/fit/cards-in-case'
+import { firmwares, flashTo } from '../../rules/fit/firmware'
+import type { Habits } from '../habits'
+import type { PlannedStep } from '../step'
+import type { StepsFrom } from './from'
+import { task } from './task'
+
+/** What is done besides joining, as a build order wants it. */
+export const tasksOf = (s: StepsFrom, habits: Habits): readonly PlannedStep[] => [
+  ...always(s),
+  ...ofCards(s),
+  ...ofSupply(s, habits),
+  ...onTable(s, habits),
+]
+
+/** Making ready, standoffs, the first power-on, closing, writing down. */
+function always(s: StepsFrom): readonly PlannedStep[] {
+  const [pc] = every(s, 'case')
+  const list = [task('bench')]
+  if (pc) list.push(task('panels-off', { items: [pc.id], what: pc.name }))
+  for (const { plug: board, socket } of joinedBy(s, 'tray', 'board', 'case')) {
+    const plan = standoffPlan(board, socket)
+    if (plan.fit.length + plan.takeOut.length === 0) continue
+    const details = [
+      plan.takeOut.length > 0 ? `Take out ${plan.takeOut.join(', ')}.` : '',
+      plan.keep.length > 0 ? `Keep ${plan.keep.join(', ')}.` : '',
+      plan.fit.length > 0 ? `Fit ${plan.fit.join(', ')}.` : '',
+    ].filter(Boolean)
+    const id = standoffTask(board.id)
+    list.push(
+      task('standoffs', {
+        id,
+        marks: [id],
+        items: [socket.id, board.id],
+        what: board.name,
+        to: socket.name,
+        details,
+      }),
+    )
+  }
+  if (every(s, 'supply').length > 0 && every(s, 'board').length > 0) list.push(task('first-power'))
+  if (pc)
+    list.push(
+      task('dress', { items: [pc.id], what: pc.name }),
+      task('panels-on', { items: [pc.id], what: pc.name }),
+    )
+  return [...list, task('record')]
+}
+
+/** Covers off before each card, and firmware that has to be newer before the processor is seen. */
+function ofCards(s: StepsFrom): readonly PlannedStep[] {
+  const covers = cardsInCase(s).map(c => {
+    const id = taskId('covers', c.card.id)
+    return task('covers', {
+      id,
+      marks: [id],
+      items: [c.pc.id, c.card.id],
+      what: c.card.name,
+      to: c.pc.name,
+      label: slotRows(c).join(', '),
+    })
+  })
+  const flashes = firmwares(s).flatMap(f => {
+    const version = flashTo(f)
+    const id = taskId('firmware', f.board.id)
+    return version !== null && f.board.part.firmware?.flashes
+      ? [
+          task('firmware', {
+            id,
+            marks: [id],
+            items: [f.board.id],
+            what: f.board.name,
+            label: version,
+          }),
+        ]
+      : []
+  })
+  return [...covers, ...flashes]
+}
+
+/** A modular supply's cables, and the processor's lead where a build order lays it early. */
+function ofSupply(s: StepsFrom, habits: Habits): readonly PlannedStep[] {
+  return every(s, 'supply').flatMap(supply => {
+    const cables = new Set(
+      s.plugs.filter(j => j.items[0] === supply.id).map(j => s.outlines.get(j.a)?.chain ?? ''),
+    )
+    const lead = s.plugs.find(j => j.items[0] === supply.id && feeds(j.socketFace) === 'processor')
+    const [plugId, layId] = [taskId('supply-cables', supply.id), taskId('lay-lead', supply.id)]
+    return [
+      ...(supply.part.modular !== 'fixed' && cables.size > 0
+        ? [
+            task('supply-cables', {
+              id: plugId,
+              marks: [plugId],
+              items: [supply.id],
+              what: supply.name,
+              manner: { of: 'supply', modular: supply.part.modular },
+              details: [...cables].map(c => `cable ${c}`),
+            }),
+          ]
+        : []),
+      ...(habits.lead === 'early' && lead
+        ? [
+            task('lay-lead', {
+              id: layId,
+              marks: [layId],
+              items: [supply.id],
+              what: s.outlines.get(lead.a)?.label ?? '',
+              to: supply.name,
+              label: s.outlines.get(lead.b)?.label ?? '',
+              manner: { of: 'supply', modular: supply.part.modular },
+            }),
+          ]
+        : []),
+    ]
+  })
+}
+
+/**
+ * The first start on the table with the least possible, and clearing up after it: joints that are
+ * made twice.
+ */
+function onTable(s: StepsFrom, habits: Habits): readonly PlannedStep[] {
+  const [board] = every(s, 'board')
+  if (
+    habits.proof !== 'on the table' ||
+    !board ||
+    every(s, 'supply').length === 0 ||
+    every(s, 'processor').length === 0
+  )
+    return []
+  const dark = !every(s, 'processor').some(p => p.part.picture)
+  const needed = [
+    ...s.seats.filter(j => j.face === 'slot' && dark && s.outlines.get(j.a)?.role === 'graphics'),
+    ...s.plugs.filter(
+      j =>
+        feeds(j.socketFace) === 'board' ||
+        feeds(j.socketFace) === 'processor' ||
+        (dark && feeds(j.face) === 'card'),
+    ),
+  ]
+  const details = needed.map(
+    j => `${s.outlines.get(j.a)?.label ?? ''} → ${s.outlines.get(j.b)?.label ?? ''}`,
+  )
+  return (['bench-start', 'bench-clear'] as const).map(kind =>
+    task(kind, { items: [board.id], what: board.name, details }),
+  )
+}
+
+/**
+ * Demands that found no partner stand in the order as open places: they are solved, left open, or
+ * they stop.
+ */
+export function openPlaces(s: StepsFrom): readonly PlannedStep[] {
+  return s.unmet
+    .filter(u => u.demand.need !== 'may')
+    .map(u => {
+      const name = s.items.find(i => i.id === u.demand.item)?.name ?? u.demand.item
+      return task('open', {
+        id: `open:${u.demand.id}`,
+        marks: [],
+        demand: u.demand.id,
+        items: [u.demand.item],
+        what: u.demand.label,
+        to: name,
+        details: u.reasons,
+      })
+    })
+}
