@@ -87,4 +87,11 @@ dt {
 .rule {
   grid-template-columns: 1fr 60px 240px;
 }
+@media (max-width: 600px) {
+  .term,
+  .rule {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 2px;
+  }
+}
 </style>

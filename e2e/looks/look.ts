@@ -33,6 +33,20 @@ export interface Look {
 export type Found = Readonly<Record<string, readonly string[]>>
 export const NOTHING_WRONG: Found = Object.fromEntries(PLACES.map(place => [place, []]))
 
+/** Named choice: a view that stays the same over so many rests has all that it asked for. */
+const RESTS = 3
+
+/** Waits until the view does not change any more: what it asks its worker for comes after it. */
+async function untilStill(page: Page): Promise<void> {
+  let before = ''
+  for (let same = 0; same < RESTS;) {
+    await atRest(page)
+    const shown = await page.locator('body').innerHTML()
+    same = shown === before ? same + 1 : 0
+    before = shown
+  }
+}
+
 export async function lookAround(on: Stage, { screen, colorScheme, checks }: Look): Promise<Found> {
   const { page, leave } = await visitor(on, { viewport: SCREENS[screen], colorScheme })
   await page.goto('/')
@@ -40,7 +54,7 @@ export async function lookAround(on: Stage, { screen, colorScheme, checks }: Loo
   for (const place of PLACES) {
     await goOn(page, place)
     await page.locator('h1').first().waitFor()
-    await atRest(page)
+    await untilStill(page)
     const lines: string[] = []
     for (const check of checks) lines.push(...(await CHECKS[check](page)))
     found[place] = lines
