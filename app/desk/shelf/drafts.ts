@@ -1,7 +1,9 @@
 // A part in the making: from a sheet, from a few numbers, from another part, from nothing.
 import { quantity } from '../../../core/figures/format'
-import { boardOf, type BoardOutline } from '../../../core/outlines/board'
-import { boardsUpTo, caseOf, type CaseOutline } from '../../../core/outlines/case'
+import { boardOf } from '../../../core/outlines/board'
+import type { BoardOutline } from '../../../core/outlines/board-outline'
+import { caseOf } from '../../../core/outlines/case'
+import { boardsUpTo, type CaseOutline } from '../../../core/outlines/case-outline'
 import type { Part, PartKind } from '../../../core/parts'
 import { blankOf, draftOf, type Draft } from '../../../core/reader/draft/draft'
 import { labelOfField } from '../../../core/reader/labels'

@@ -1,5 +1,6 @@
 // A board from what its sheet said: through the outline, as the entry by a few numbers goes.
-import { boardOf, type BoardOutline } from '../../outlines/board'
+import { boardOf } from '../../outlines/board'
+import type { BoardOutline } from '../../outlines/board-outline'
 import type { Board } from '../../parts/board-schema'
 import { BOARD_FORMS, type BoardForm } from '../../standards/boards'
 import { ANY_SLOT, type AnySlot } from '../../standards/cards'

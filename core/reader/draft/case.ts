@@ -1,5 +1,7 @@
 // A case from what its sheet said: through the outline, as the entry by a few numbers goes.
-import { caseOf, usualLeads, type CaseOutline } from '../../outlines/case'
+import { caseOf } from '../../outlines/case'
+import type { CaseOutline } from '../../outlines/case-outline'
+import { usualLeads } from '../../outlines/front-leads'
 import type { Case } from '../../parts/case-schema'
 import { boardForm } from './board'
 import { count, given, list, text, type About, type Fields, type Made } from './fields'
