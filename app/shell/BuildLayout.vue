@@ -1,7 +1,5 @@
 <script setup lang="ts">
 // One build: the seam on top, the stages at the left, the stage's view beside them.
-import { ElButton } from 'element-plus/es/components/button/index'
-import 'element-plus/es/components/button/style/css'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { counted } from '../../core/figures/format'
@@ -9,13 +7,12 @@ import { STAGE_LINES } from '../ui/stages'
 import { useDesk } from '../state/desk'
 import { usePointer } from '../state/pointer'
 import BrandMark from '../ui/BrandMark.vue'
+import BuildAbsent from './BuildAbsent.vue'
 import HeaderTools from './HeaderTools.vue'
 import SeamBar from './SeamBar.vue'
 import StageNav from './StageNav.vue'
-import StoreClosed from '../ui/StoreClosed.vue'
 import { onKey } from '../ui/keys'
 import { useSeam } from '../ui/seam'
-import { when } from '../ui/when'
 
 const desk = useDesk()
 const pointer = usePointer()
@@ -23,7 +20,6 @@ const route = useRoute()
 const router = useRouter()
 const { move, prove } = useSeam()
 const found = computed(() => desk.state.build?.id === route.params['build'])
-const binned = computed(() => desk.state.bin.find(b => b.id === route.params['build']) ?? null)
 const wide = computed(() => Boolean(route.meta['wide']))
 const tally = computed(
   () =>
@@ -78,39 +74,7 @@ onKey('seam-on', () => void move(1))
       <RouterView />
     </main>
   </div>
-  <main v-else-if="desk.ready && desk.closed === null" id="content" class="gone">
-    <template v-if="desk.state.aside !== null">
-      <h1 tabindex="-1">This build cannot be read</h1>
-      <p>{{ desk.state.aside }} It is kept as it is; the other builds open.</p>
-      <p>
-        <RouterLink :to="{ name: 'storage' }">Storage: save it as the file that it is</RouterLink>
-      </p>
-    </template>
-    <template v-else-if="binned">
-      <h1 tabindex="-1">{{ binned.name }} lies in the bin</h1>
-      <p>It was deleted {{ when(binned.deleted) }}, and has all its work.</p>
-      <p>
-        <ElButton type="primary" @click="desk.did({ act: 'bringBack', build: binned.id })"
-          >Bring back {{ binned.name }}</ElButton
-        >
-      </p>
-    </template>
-    <template v-else>
-      <h1 tabindex="-1">This build is not here</h1>
-      <p>
-        It may have been deleted for good, or it lives in another browser. A file brings one from
-        elsewhere.
-      </p>
-    </template>
-    <p><RouterLink to="/">All builds</RouterLink></p>
-  </main>
-  <main v-else-if="desk.closed !== null" id="content" class="gone">
-    <h1 tabindex="-1">The builds cannot be reached</h1>
-    <StoreClosed :build="String(route.params['build'])" />
-  </main>
-  <main v-else id="content" class="gone">
-    <p class="quiet" role="status">Laying out the parts…</p>
-  </main>
+  <BuildAbsent v-else :build="String(route.params['build'])" />
 </template>
 
 <style scoped>
@@ -175,13 +139,6 @@ main {
 }
 .wide main {
   grid-column: 1 / -1;
-}
-.gone {
-  max-width: 560px;
-  margin: 0 auto;
-  padding: 15vh 20px 0;
-  display: grid;
-  gap: 12px;
 }
 @media (max-width: 800px) {
   .layout {

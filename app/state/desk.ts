@@ -36,6 +36,8 @@ function shownState() {
     ready: ref(false),
     /** Why the store does not open; null when it does. */
     closed: ref<string | null>(null),
+    /** Builds that are asked for and have not come: what is shown may not be what is open then. */
+    opening: ref(0),
     /** Whether the latest change found no room left. */
     full: ref(false),
     /** What the latest change did to the plan, for those who ask. */
@@ -136,7 +138,7 @@ function actsOnBuild(shown: Shown, { did }: ReturnType<typeof actsOn>) {
 
 export const useDesk = defineStore('desk', () => {
   const shown = shownState()
-  const { state, ready } = shown
+  const { state, ready, opening } = shown
   const horizon = ref<Horizon>('then')
   const analysis = computed<HorizonAnalysis | null>(
     () => state.value.analysis?.horizons[horizon.value] ?? null,
@@ -155,17 +157,17 @@ export const useDesk = defineStore('desk', () => {
     },
     revived: () => void openBuild(state.value.build?.id ?? null).then(take),
   })
-  /** Builds that are asked for and have not come: what is shown may not be what is open then. */
-  let opening = 0
   async function open(id: string | null): Promise<boolean> {
     const isShown = id !== null && state.value.build?.id === id
-    if (ready.value && opening === 0 && isShown) return true
-    opening += 1
-    const answer = await openBuild(id).finally(() => {
-      opening -= 1
-    })
-    take(answer)
-    return !('problem' in answer) && answer.state.build?.id === id
+    if (ready.value && opening.value === 0 && isShown) return true
+    opening.value += 1
+    try {
+      const answer = await openBuild(id)
+      take(answer)
+      return !('problem' in answer) && answer.state.build?.id === id
+    } finally {
+      opening.value -= 1
+    }
   }
   const acts = actsOn(shown)
   /** A file is looked at before it is read: one that is too large never comes in. */

@@ -1,0 +1,156 @@
+// A supply's plugs on its sheet: how many, how long their cables, how they hang in a chain.
+import { measuresIn, plainNumber } from './measures'
+import { isNo, type Notes } from './notes'
+import { oneOf } from './pattern'
+import { phrasesOf, type Statement } from './statements'
+import { leadingCount, thingsIn, type Counted, type Thing } from './things'
+
+type Plug =
+  | 'main-24'
+  | 'cpu-8'
+  | 'cpu-4'
+  | 'card-16'
+  | 'card-8'
+  | 'card-6'
+  | 'sata-power'
+  | 'drive-4'
+  | 'drive-small-4'
+const PLUGS: readonly Thing<Plug>[] = [
+  { key: 'card-16', named: /12V-?2[x×]6|12VHPWR|16[- ]?pin|12\+4[- ]?pin/i },
+  {
+    key: 'main-24',
+    named: oneOf(
+      /(?:ATX|main)?\s*(?:24[- ]?pins?|20\s?\+\s?4)(?:\s*(?:main|ATX))?/,
+      ...[/^(?:ATX|main)(?=\s*\d{3}\s*mm)/, /\bATX\s24\b/],
+    ),
+  },
+  {
+    key: 'card-8',
+    named: oneOf(
+      new RegExp(
+        [
+          String.raw`(?:PCIe|PCI-E|VGA|PEG)(?!\s*(?:Gen\s*)?\d\.\d)`,
+          String.raw`[^,;\d]*(?:8[- ]?pin)?\s*\(?(?:6\s?\+\s?2)?`,
+        ].join(''),
+      ),
+      /6\s?\+\s?2/,
+    ),
+  },
+  {
+    key: 'cpu-8',
+    named: oneOf(
+      /(?:EPS|CPU|P8)(?:12V)?[^,;\d]*(?:8[- ]?pins?|4\s?\+\s?4)/,
+      ...[/(?:EPS|CPU)\s8\b/, /4\s?\+\s?4/, /8[- ]?pin (?:EPS|CPU)/],
+      /\bEPS(?:12V)?\b(?![^,;]*4[- ]?pin)/,
+    ),
+  },
+  {
+    key: 'cpu-4',
+    named: /4[- ]?pin (?:CPU|EPS|12\s?V|P4)|(?:CPU|P4|EPS)[^,;\d]*4[- ]?pin(?!\s*\+)/i,
+  },
+  { key: 'sata-power', named: /S-?ATA/i },
+  { key: 'drive-4', named: /molex|peripheral|4[- ]?pin (?:drive|HDD)|PATA/i },
+  { key: 'drive-small-4', named: /floppy|FDD|berg/i },
+]
+
+/**
+ * How one phrase says a cable hangs: the first plug's distance, from plug to plug, plugs on a
+ * cable.
+ */
+interface Cable {
+  readonly length: number | null
+  readonly after: number | null
+  readonly each: number | null
+}
+
+const STEPS = new RegExp(
+  [
+    String.raw`(\d{2,4}(?:[.,]\d+)?)\s*(?:mm|cm)?`,
+    String.raw`((?:\s*\+\s*\d{1,4}(?:[.,]\d+)?\s*(?:mm|cm)?)+)`,
+  ].join(''),
+  'i',
+)
+
+/**
+ * "500+150+150 mm", "chain of 4 (500 mm, then every 120 mm)", "8 (3 per cable)", "600 mm".
+ * Distances from plug to plug where they are all alike.
+ */
+const cableIn = (phrase: string): Cable => steppedIn(phrase) ?? spokenCable(phrase)
+
+/** "500+150+150 mm": a sum of steps with a unit. */
+function steppedIn(phrase: string): Cable | null {
+  const sum = STEPS.exec(phrase)
+  if (!sum) return null
+  const [all, first = '', more = ''] = sum
+  const unit =
+    /(cm|mm)\s*$/i.exec(all)?.[1] ?? /^\s*(cm|mm)/i.exec(phrase.slice(sum.index + all.length))?.[1]
+  if (unit === undefined) return null
+  const times = unit.toLowerCase() === 'cm' ? 10 : 1
+  const steps = [...more.matchAll(/\d+(?:[.,]\d+)?/g)].map(x => plainNumber(x[0]) * times)
+  const [step = null] = steps
+  return {
+    length: plainNumber(first) * times,
+    after: steps.every(x => x === step) ? step : null,
+    each: steps.length + 1,
+  }
+}
+
+function spokenCable(phrase: string): Cable {
+  const each =
+    /\b(?:chain|cable) (?:of|with) (\d)\b/i.exec(phrase)?.[1] ??
+    /(\d)\s*(?:plugs?\s*|connectors?\s*)?(?:per|on each|a) cable/i.exec(phrase)?.[1]
+  const every = /\bevery\s+([\d.,]+\s*(?:mm|cm))/i.exec(phrase)?.[1]
+  return {
+    length: lengthIn(phrase),
+    after: measuresIn(every ?? '')[0]?.value ?? null,
+    each: each ? Number(each) : null,
+  }
+}
+
+/** Named choice: what is shorter is no cable of a supply, mm. */
+const SHORTEST = 150
+const lengthIn = (text: string): number | null =>
+  measuresIn(text).find(m => m.unit === 'mm' && m.value >= SHORTEST)?.value ?? null
+
+export function readPlugs(s: Statement, notes: Notes): void {
+  if (/protection|dimension|size|output$|efficien/i.test(s.label) || isNo(s.value)) return
+  const [inLabel] = thingsIn(s.label, PLUGS)
+  let last: Plug | null = null
+  for (const phrase of phrasesOf(s.value)) {
+    // "1x ATX 24-pin, 610 mm": a bare length belongs to the plug before it.
+    if (last && /^[\d.,]+\s*(?:mm|cm)$/.test(phrase))
+      notes.put(s, `cables.${last}.length`, measuresIn(phrase)[0]?.value, 'mm')
+    const [here] = thingsIn(phrase, PLUGS)
+    const plug = inLabel ?? here
+    if (!plug) continue
+    last = plug.key
+    if (/supply|certif/i.test(phrase) && !/\d\s*x|pin/i.test(phrase)) continue
+    readCable(s, notes, plug.key, { phrase, count: plugCount(phrase, inLabel, here) })
+    if (inLabel) break
+  }
+}
+
+function plugCount(
+  phrase: string,
+  inLabel: Counted<Plug> | undefined,
+  here: Counted<Plug> | undefined,
+): number {
+  const named = here?.count ?? 1
+  return inLabel ? (leadingCount(phrase) ?? named) : named
+}
+
+function readCable(
+  s: Statement,
+  notes: Notes,
+  key: Plug,
+  { phrase, count }: { readonly phrase: string; readonly count: number },
+): void {
+  const inLabel = thingsIn(s.label, PLUGS).length > 0
+  const cable = cableIn(phrase)
+  // A number of chains counts as many plugs as hang on them; "Cable lengths: ATX 550 mm" counts none.
+  const chains = /\b(?:chain|cable) (?:of|with) \d\b/i.test(phrase) ? (cable.each ?? 1) : 1
+  if (inLabel || !/lengths?\b/i.test(s.label)) notes.count(s, `cables.${key}`, count * chains)
+  notes.put(s, `cables.${key}.length`, cable.length ?? (inLabel ? lengthIn(s.value) : null), 'mm')
+  notes.put(s, `cables.${key}.after`, cable.after, 'mm')
+  notes.put(s, `cables.${key}.each`, cable.each, 'pcs')
+}

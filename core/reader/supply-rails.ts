@@ -1,0 +1,63 @@
+// A supply's rails on its sheet: amps or watts of each, and what the small ones give together.
+import { measuresIn } from './measures'
+import { whole, type Notes } from './notes'
+import type { Statement } from './statements'
+
+const RAILS = [
+  ['W12', 12, /(?<![\d.-])\+?12\s?V\b(?!-)/i],
+  ['W5', 5, /(?<![\d.-])\+?5\s?V\b(?!\s*sb|sb)/i],
+  ['W3', 3.3, /\+?3[.,]3\s?V\b/i],
+] as const
+
+/** Whether a line is about rails, not about the supply as a whole. */
+export const isAboutRails = (s: Statement): boolean =>
+  /combined/i.test(whole(s)) ||
+  RAILS.some(
+    ([, , named]) => named.test(s.label) || new RegExp(`^\\s*${named.source}`, 'i').test(s.value),
+  )
+
+/** What the two small rails give together is told as one figure. */
+const TOGETHER = /combined|3[.,]3\s?V\s*(?:\+|and|&)\s*\+?5\s?V/i
+
+/** Rails by amps times volts, or by watts where they are given. */
+export function readRails(s: Statement, notes: Notes): void {
+  const together = TOGETHER.test(whole(s))
+  if (together) {
+    readCombined(s, notes)
+    if (!/A\b/.test(s.value)) return
+  }
+  for (const [rail, volts, named] of RAILS) {
+    const given = measuresIn(saidOfRail(s, named))
+    const watts = given.find(x => x.unit === 'W')
+    const amps = given.find(x => x.unit === 'A')
+    if (watts && !together) notes.put(s, `rails.${rail}`, watts.value, 'W')
+    else if (amps) notes.put(s, `rails.${rail}`, amps.value * volts, 'W')
+  }
+}
+
+/** Where a line tells all rails, the word stands with the figure it is about. */
+function readCombined(s: Statement, notes: Notes): void {
+  const watts = measuresIn(s.value).filter(m => m.unit === 'W')
+  const named = watts.find(
+    m =>
+      /^\)?\s*(?:max\.? )?(?:combined|together)/i.test(s.value.slice(m.end)) ||
+      new RegExp(`(?:${TOGETHER.source})[^\\d]{0,12}$`, 'i').test(s.value.slice(0, m.at)),
+  )
+  const rails = RAILS.filter(([, , rail]) => rail.test(s.value)).length
+  if (named || rails < RAILS.length)
+    notes.put(s, 'rails.combined', (named ?? watts.at(-1))?.value, 'W')
+}
+
+/** What is said of a rail: the value under its label, else the words behind its name. */
+function saidOfRail(s: Statement, named: RegExp): string {
+  if (named.test(s.label)) return s.value
+  const m = named.exec(s.value)
+  if (!m) return ''
+  const behind = m.index + m[0].length
+  return s.value.slice(behind, nextRail(s.value, behind))
+}
+
+const nextRail = (text: string, from: number): number => {
+  const m = /[,/;]?\s*[+-]?(?:12|5|3[.,]3)\s?V/i.exec(text.slice(from))
+  return m ? from + m.index : text.length
+}
