@@ -30,7 +30,7 @@ import { record } from '../stages/record'
 import { routes } from '../stages/routes'
 
 /** Everything about one horizon: what is here or on its way, or also what is wanted. */
-const SHOWN = {
+export const SHOWN = {
   findings,
   counts,
   open,

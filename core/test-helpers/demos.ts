@@ -1,14 +1,15 @@
 // For tests: the demo builds, the shelf, and short ways to change and to ask.
 import { readdirSync, readFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
-import { analyse, type HorizonAnalysis } from '../analysis/analyse'
+import { runOn, SHOWN, type HorizonAnalysis } from '../analysis/analyse'
 import { apply, type Done } from '../document/apply'
 import type { Build } from '../document/build'
 import type { Command as Typed } from '../document/command-schema'
 import { isProblem, type Problem } from '../document/command'
 import { openFile } from '../document/open'
-import type { Finding } from '../rules/finding'
 import type { Part } from '../parts'
+import { Memory } from '../pipeline/memory'
+import type { Finding } from '../rules/finding'
 
 const ROOT = fileURLToPath(new URL('../..', import.meta.url))
 
@@ -73,7 +74,22 @@ export const measure = (
   figure: { [unit]: value, basis: 'measured', ...(tol === undefined ? {} : { tol }) },
 })
 
-export const then = (build: Build): HorizonAnalysis => analyse(build).horizons.then
+/** What is said of a build and what is wanted for it; each section is worked out when it is read. */
+export function lazily(build: Build, memory: Memory): HorizonAnalysis {
+  const run = runOn(build, 'then', memory)
+  const sections: PropertyDescriptorMap = {}
+  for (const [name, section] of Object.entries(SHOWN))
+    sections[name] = { enumerable: true, get: () => run.value<unknown>(section) }
+  return Object.defineProperties({}, sections) as HorizonAnalysis
+}
+
+const known = new WeakMap<Build, HorizonAnalysis>()
+/** As `lazily`, by itself; the same build is looked at once. */
+export function then(build: Build): HorizonAnalysis {
+  const here = known.get(build) ?? lazily(build, new Memory())
+  known.set(build, here)
+  return here
+}
 
 /** The one finding whose id begins so; an error when there is none or several. */
 export function finding(h: HorizonAnalysis, start: string): Finding {
