@@ -2,7 +2,7 @@
 // program loads: every build opens, with its log and pictures.
 import { readdirSync, readFileSync } from 'node:fs'
 import { layOld, SAVED, type OldStore } from '../app/desk/test-helpers/saved'
-import { stage, visitor } from './harness'
+import { goOn, stage, visitor } from './harness'
 
 const on = await stage()
 afterAll(() => on.close())
@@ -36,7 +36,7 @@ test.each(stores)('%s', async file => {
   await page.getByRole('link', { name: /Plover/ }).click()
   await page.getByRole('heading', { name: 'Parts' }).waitFor()
   await page.locator('.line', { hasText: 'Lowbank 65' }).waitFor()
-  await page.goto('/b/plover/record')
+  await goOn(page, '/b/plover/record')
   await page.locator('.log li', { hasText: 'S300: have' }).first().waitFor()
   await page.locator('.log li', { hasText: 'Took back: ' }).first().waitFor()
   expect(await page.getByLabel('Note', { exact: true }).inputValue()).toMatch(
@@ -46,7 +46,7 @@ test.each(stores)('%s', async file => {
   if (pictures > 0) await page.locator('.photos img').first().waitFor()
   expect(await page.locator('.photos img').count()).toBe(pictures)
   if (old.tables['parts']) {
-    await page.goto('/b/plover/shelf')
+    await goOn(page, '/b/plover/shelf')
     await page.getByLabel('Find a part').fill('Kelder Mine')
     await page.getByRole('row', { name: /Mine/ }).first().waitFor()
   }
@@ -63,7 +63,7 @@ test('a build that cannot be read is named and leaves as the file that it is; th
   broken.doc.items = 'lost'
   const { page, leave } = await over(old)
   await page.getByText(/This build cannot be read: at .*items/).waitFor()
-  await page.goto('/b/avocet/parts')
+  await goOn(page, '/b/avocet/parts')
   await page.getByRole('heading', { name: 'This build cannot be read' }).waitFor()
   await page.getByRole('link', { name: /save it as the file that it is/ }).click()
   const [download] = await Promise.all([
@@ -74,7 +74,7 @@ test('a build that cannot be read is named and leaves as the file that it is; th
     format: 'juntura',
     builds: [{ id: 'avocet', items: 'lost' }],
   })
-  await page.goto('/b/plover/fit')
+  await goOn(page, '/b/plover/fit')
   await page.getByRole('heading', { name: 'Fit' }).waitFor()
   await leave()
 })
@@ -85,7 +85,7 @@ test('Storage tells what is kept, gives everything in one file, and takes it in 
   await page.getByLabel('Note', { exact: true }).fill('a dry day')
   await page.getByRole('button', { name: 'Keep the note' }).click()
   await page.getByText('Changed the note').waitFor()
-  await page.goto('/')
+  await goOn(page, '/')
   await page.getByRole('button', { name: 'Delete Plover' }).click()
   await page.getByRole('link', { name: /^Storage/ }).click()
   await page.getByRole('row', { name: /builds in the bin .*days 1/ }).waitFor()

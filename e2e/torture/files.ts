@@ -25,14 +25,16 @@ export interface OnlyFile {
  * Named choice: after so many files a fresh profile, so that what came in does not slow down what
  * is to come.
  */
-const FILES_A_PROFILE = 60
+const FILES_A_PROFILE = 100
 const BYSTANDERS = ['plover', 'avocet']
 
+/** A profile with a person's work in it, in which files are given. */
 interface Room {
   readonly page: Page
   readonly found: string[]
   readonly before: string
-  readonly seeds: readonly Seed[]
+  /** How many files were given here. */
+  given: number
   leave(): Promise<void>
 }
 /** The builds that nothing opened beside them may change, as they lie in the store. */
@@ -46,16 +48,41 @@ async function workOn(page: Page, id: string): Promise<void> {
   await page.getByRole('button', { name: 'Keep the note' }).click()
   await page.getByText('Changed the note').waitFor()
 }
-async function enter(on: Stage, reader: Reader): Promise<Room> {
+async function enter(on: Stage): Promise<Room> {
   const profile = await on.profile()
   const page = await profile.newPage()
   const found = complaints(page)
   await page.goto('/')
   for (const id of BYSTANDERS) await workOn(page, id)
-  const seeds = await reader.seeds(page)
-  await reader.begin(page)
   const before = await bystanders(page)
-  return { page, found, before, seeds, leave: () => profile.close() }
+  return { page, found, before, given: 0, leave: () => profile.close() }
+}
+
+/** Rooms one after the other: each is left when it is full, or not as it was. */
+class Rooms {
+  private room: Room | null = null
+  /** Whether the reader's place was gone to in this room. */
+  private begun: Reader | null = null
+
+  constructor(private readonly on: Stage) {}
+
+  /** A room at the place where this reader is given its files. */
+  async at(reader: Reader): Promise<Room> {
+    if (this.room !== null && this.room.given >= FILES_A_PROFILE) await this.leave()
+    this.room ??= await enter(this.on)
+    if (this.begun === reader) return this.room
+    // What the page complained about before was another reader's.
+    this.room.found.splice(0)
+    await reader.begin(this.room.page)
+    this.begun = reader
+    return this.room
+  }
+
+  async leave(): Promise<void> {
+    await this.room?.leave()
+    this.room = null
+    this.begun = null
+  }
 }
 
 /** The same file for the same seed, reader and number, whatever was tried before it. */
@@ -85,6 +112,7 @@ interface Outcome {
 }
 async function outcomeOf(room: Room, reader: Reader, file: GivenFile): Promise<Outcome> {
   const { page, found, before } = room
+  room.given += 1
   try {
     await reader.give(page, file)
   } catch (error) {
@@ -115,35 +143,33 @@ export async function mangledFiles(
   const trials: Trial[] = []
   const { seed, only } = wanted
   const each = Math.ceil(wanted.files / READERS.length)
+  const rooms = new Rooms(on)
   for (const reader of READERS.filter(r => only === null || r.kind === only.kind)) {
-    let room: Room | null = null
+    const seeds = await reader.seeds((await rooms.at(reader)).page)
     for (let at = 0; at < each; at++) {
       if (only !== null && only.at !== null && only.at !== at) continue
-      if (room !== null && at % FILES_A_PROFILE === 0) {
-        await room.leave()
-        room = null
-      }
-      room ??= await enter(on, reader)
-      const file = fileOf(room.seeds, seed, reader.kind, at)
-      let { end, why, fit } = await outcomeOf(room, reader, file)
-      // Once more, in a room of its own: who was slow because the machine was busy is not silent.
-      if (end === 'silent' || end === 'hung') {
-        await room.leave()
-        room = await enter(on, reader)
-        ;({ end, why, fit } = await outcomeOf(room, reader, file))
-      }
+      const file = fileOf(seeds, seed, reader.kind, at)
+      const outcome = await givenTo(rooms, reader, file)
       const kind = `file ${reader.kind}`
-      if (end === 'survived') trials.push({ kind, end })
+      if (outcome.end === 'survived') trials.push({ kind, end: outcome.end })
       else {
         const lies = putDown(file, reader.kind)
-        trials.push({ kind, end, seen: `seed ${seed}, file ${at} (${lies}): ${why}` })
+        const seen = `seed ${seed}, file ${at} (${lies}): ${outcome.why}`
+        trials.push({ kind, end: outcome.end, seen })
       }
-      if (fit) continue
-      await room.leave()
-      room = null
     }
-    await room?.leave()
     tell(`files for the reader of ${reader.kind}: done`)
   }
+  await rooms.leave()
   return trials
+}
+
+/** Gives one file; once more in a room of its own where the first was slow: a busy machine is not silent. */
+async function givenTo(rooms: Rooms, reader: Reader, file: GivenFile): Promise<Outcome> {
+  const first = await outcomeOf(await rooms.at(reader), reader, file)
+  if (!first.fit) await rooms.leave()
+  if (first.end !== 'silent' && first.end !== 'hung') return first
+  const again = await outcomeOf(await rooms.at(reader), reader, file)
+  if (!again.fit) await rooms.leave()
+  return again
 }
