@@ -5,7 +5,7 @@ import type { Page } from 'playwright-core'
 import { goOn, stage, visitor } from './harness'
 import { checkerFaults } from './looks/checker'
 import { contrastFaults } from './looks/contrast'
-import { EVERY_CHECK, lookAround, NOTHING_WRONG, type Look } from './looks/look'
+import { EVERY_CHECK, testLooks, type Look } from './looks/look'
 
 const on = await stage()
 afterAll(() => on.close())
@@ -16,16 +16,7 @@ const SOME: readonly Look[] = [
   { screen: 'wide', colorScheme: 'dark', checks: ['contrast'] },
   { screen: 'narrow', colorScheme: 'light', checks: ['pressed', 'size'] },
 ]
-/** Named choice, ms: several times what a look around takes on two quiet cores. */
-const LOOK_AT_MOST = 600_000
-
-test.each(SOME)(
-  'nothing is wrong with any view for anybody: $screen, $colorScheme: $checks',
-  async look => {
-    expect(await lookAround(on, look)).toEqual(NOTHING_WRONG)
-  },
-  LOOK_AT_MOST,
-)
+testLooks(on, SOME)
 
 test('no view opens scrolled, whatever was scrolled before', async () => {
   const { page, leave } = await visitor(on)

@@ -10,6 +10,7 @@ import { HABITS, type Weights } from './habits'
 import type { Timed } from './pace'
 import { sequenced } from './sequence'
 import type { Edge, Step, StepKind } from './step'
+import { task } from './steps/task'
 
 const bySchool = (build: Build, school: BuildOrder): readonly Step[] =>
   then(change(build, { do: 'chooseOrder', school })).order.steps
@@ -267,21 +268,11 @@ describe('a sequence against all permutations', () => {
   const POSES = ['table', 'lying', 'behind'] as const
   const TOOLS = [[], ['driver'], ['tweezers']] as const
   const step = (i: number, pose: number, tool: number, minutes: number): Timed => ({
-    id: `s${i}`,
-    kind: i === 0 ? 'first-power' : 'fan',
-    items: [],
-    joints: [],
-    marks: [`s${i}`],
-    demand: null,
-    face: null,
-    what: '',
-    to: '',
-    label: '',
-    onBoard: false,
-    details: [],
-    manner: null,
-    pose: POSES[pose] ?? 'table',
-    under: [],
+    ...task(i === 0 ? 'first-power' : 'fan', {
+      id: `s${i}`,
+      marks: [`s${i}`],
+      pose: POSES[pose] ?? 'table',
+    }),
     minutes,
     tools: [...(TOOLS[tool] ?? [])],
   })

@@ -7,6 +7,7 @@ import { HABITS } from './habits'
 import type { Timed } from './pace'
 import { sequenced } from './sequence'
 import type { Step, StepKind } from './step'
+import { task } from './steps/task'
 
 const steps = (build: Build = plover): readonly Step[] => then(build).order.steps
 const at = (list: readonly Step[], kind: StepKind): number => list.findIndex(s => s.kind === kind)
@@ -235,21 +236,7 @@ describe('progress', () => {
 
 test('reasons that contradict each other are told', () => {
   const step = (id: string): Timed => ({
-    id,
-    kind: 'bench',
-    items: [],
-    joints: [],
-    marks: [id],
-    demand: null,
-    face: null,
-    what: '',
-    to: '',
-    label: '',
-    onBoard: false,
-    details: [],
-    manner: null,
-    pose: 'table',
-    under: [],
+    ...task('bench', { id, marks: [id] }),
     minutes: 1,
     tools: [],
   })

@@ -74,7 +74,7 @@ export const measure = (
   figure: { [unit]: value, basis: 'measured', ...(tol === undefined ? {} : { tol }) },
 })
 
-/** What is said of a build and what is wanted for it; each section is worked out when it is read. */
+/** What is said of a build, with what is wanted for it; a section is worked out when it is read. */
 export function lazily(build: Build, memory: Memory): HorizonAnalysis {
   const run = runOn(build, 'then', memory)
   const sections: PropertyDescriptorMap = {}

@@ -30,8 +30,8 @@ export interface Look {
   readonly checks: readonly Check[]
 }
 /** What was found, by place; a place where nothing is wrong has none. */
-export type Found = Readonly<Record<string, readonly string[]>>
-export const NOTHING_WRONG: Found = Object.fromEntries(PLACES.map(place => [place, []]))
+type Found = Readonly<Record<string, readonly string[]>>
+const NOTHING_WRONG: Found = Object.fromEntries(PLACES.map(place => [place, []]))
 
 /** Named choice: a view that stays the same over so many rests has all that it asked for. */
 const RESTS = 3
@@ -47,7 +47,7 @@ async function untilStill(page: Page): Promise<void> {
   }
 }
 
-export async function lookAround(on: Stage, { screen, colorScheme, checks }: Look): Promise<Found> {
+async function lookAround(on: Stage, { screen, colorScheme, checks }: Look): Promise<Found> {
   const { page, leave } = await visitor(on, { viewport: SCREENS[screen], colorScheme })
   await page.goto('/')
   const found: Record<string, readonly string[]> = {}
@@ -61,4 +61,18 @@ export async function lookAround(on: Stage, { screen, colorScheme, checks }: Loo
   }
   await leave()
   return found
+}
+
+/** Named choice, ms: several times what a look around takes on two quiet cores. */
+const LOOK_AT_MOST = 600_000
+
+/** One test a look: nothing is wrong with any view for anybody. */
+export function testLooks(on: Stage, looks: readonly Look[]): void {
+  test.each(looks)(
+    'nothing is wrong with any view for anybody: $screen, $colorScheme: $checks',
+    async look => {
+      expect(await lookAround(on, look)).toEqual(NOTHING_WRONG)
+    },
+    LOOK_AT_MOST,
+  )
 }
