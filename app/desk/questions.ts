@@ -12,6 +12,7 @@ import { BOARD_CHOICES, type BoardOutline } from '../../core/outlines/board-outl
 import { CASE_NUMBERS } from '../../core/outlines/case-outline'
 import { READABLE } from '../../core/reader/read'
 import { RULES } from '../../core/rules/registry'
+import { confirmed } from '../../core/parts/not-stated'
 import { checkPart } from '../../core/shelf/check'
 import type { Query } from '../../core/shelf/find'
 import { BOARD_FORMS } from '../../core/standards/boards'
@@ -112,6 +113,8 @@ function shelfQuestions({ store, shelf, incoming, outgoing, chunks }: Desk) {
     vary: (id: string) => varied(shelf, id),
     form: (kind: PartKind) => formOf(kind),
     checkPart: (part: unknown) => checkPart(part),
+    /** A part that is being entered, with something taken for stated. */
+    confirmed: (part: Readonly<Record<string, unknown>>, what: string) => confirmed(part, what),
     holdsWhat: (text: string) => holdsWhat(text),
     openParts: (text: string, name: string, progress: Progress) =>
       incoming.open(text, name, progress),

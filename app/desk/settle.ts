@@ -1,7 +1,7 @@
 // At the start: what an older version left in the store is carried over, through the one door, all
 // of it or nothing.
 import { isProblem } from '../../core/document/command'
-import { openBuild } from '../../core/document/open'
+import { carriedOver, openBuild } from '../../core/document/open'
 import { VERSION } from '../../core/document/file'
 import type { BuildRow, Head, OldChange, StepRow } from './db'
 import { stackOf, type History } from './history'
@@ -30,6 +30,21 @@ export async function settle(store: Store, history: History): Promise<void> {
     await carryBuild(store, row, head)
   }
   if ((await db.changes.count()) > 0) await carryChanges(store, history)
+  await carrySteps(store)
+}
+
+/** The setting that says of which version of the format the steps are; before 3 nobody wrote it. */
+const STEPS_VERSION = 'steps-version'
+const BEFORE = 2
+
+/** What undo and redo would put back is of the present version as well. */
+async function carrySteps({ db }: Store): Promise<void> {
+  const kept = await db.settings.get(STEPS_VERSION)
+  const version = typeof kept?.value === 'number' ? kept.value : BEFORE
+  if (version === VERSION) return
+  const steps = await db.steps.toArray()
+  await db.steps.bulkPut(steps.map(step => carriedOver(step, version) as StepRow))
+  await db.settings.put({ key: STEPS_VERSION, value: VERSION })
 }
 
 /**

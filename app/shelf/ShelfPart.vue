@@ -79,8 +79,8 @@ async function drop(): Promise<void> {
         </tr>
       </tbody>
     </table>
-    <p v-if="part.places" class="quiet">
-      Where its sockets lie is derived, not stated: checks that need a place are wide about it.
+    <p v-if="part.assumed?.length || part.partly?.length" class="quiet">
+      Some of this nobody stated: it is taken as usual, and the checks say “measure” of it.
     </p>
   </aside>
 </template>

@@ -23,7 +23,7 @@ import { alternativesFor, type Alternative } from '../stages/alternatives'
 import { buying } from '../stages/buying'
 import { counts, open } from '../stages/counts'
 import { joints, loose } from '../stages/joints'
-import { measuring } from '../stages/measuring'
+import { asking, measuring } from '../stages/measuring'
 import { parts } from '../stages/parts'
 import { power } from '../stages/power'
 import { record } from '../stages/record'
@@ -37,6 +37,7 @@ export const SHOWN = {
   parts,
   buying,
   measuring,
+  asking,
   joints,
   loose,
   power,

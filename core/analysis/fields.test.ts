@@ -22,7 +22,13 @@ const OF_EVERY_PART = [
   'pages',
   'pages.*.id',
   'pages.*.title',
-  'places',
+  'assumed',
+  'partly',
+  'read',
+  'read.in',
+  'read.title',
+  'read.on',
+  'reads',
 ]
 /** What is judged, joined, ordered and shown of a build, but for the bare list of its figures. */
 const SECTIONS = Object.keys(SHOWN) as readonly (keyof HorizonAnalysis)[]

@@ -37,7 +37,7 @@ export const UNREAD: Partial<Record<PartKind, Reasons>> = {
     [FIXED]: ['m2.*.axes'],
     [UNTRIED]: [
       ...['slots.*.shuts', 'slots.*.shuts.*.keys', 'slots.*.shuts.*.protocol'],
-      'headers.*.own',
+      ...['headers.*.own', 'without'],
     ],
     [TELLING]: [
       ...['firmware.history', 'firmware.history.*.on', 'firmware.history.*.brings'],
@@ -77,12 +77,14 @@ export const UNREAD: Partial<Record<PartKind, Reasons>> = {
   hub: {
     [RECORD]: ['controls', 'reports'],
     [HANGING]: ['outlets.*.lead'],
-    [UNTRIED]: ['inlets.*.own', 'outlets.*.own', 'outlets.*.W12'],
+    [UNTRIED]: [
+      ...['inlets.*.own', 'outlets.*.own', 'outlets.*.W12', 'outlets.*.lights', 'lights'],
+    ],
   },
   light: { [UNTRIED]: ['own'] },
   adapter: {
     [MONEY]: ['costs'],
-    [UNTRIED]: ['inlets.*.own', 'outlets.*.own', 'amps'],
+    [UNTRIED]: ['inlets.*.own', 'outlets.*.own', 'amps', 'outlets.*.lights', 'lights'],
   },
   lead: { [UNTRIED]: ['branches.*.after'], [SIGNALS]: ['wires'], [SPACE]: ['angled'] },
   bracket: {

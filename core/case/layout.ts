@@ -54,14 +54,14 @@ export type Archetype = (typeof ARCHETYPES)[number]
 /** What of a case decides where things lie in it. */
 export interface Shell {
   readonly archetype: Archetype
-  readonly boards: readonly BoardForm[]
+  readonly boards?: readonly BoardForm[] | null | undefined
   readonly inner: Readonly<Partial<Record<keyof Inner, StoredFigure>>>
   readonly tray: { readonly at?: readonly [number, number] | undefined }
   readonly supply: { readonly at?: Vec3 | undefined }
   readonly leadsFrom?: Vec3 | undefined
   readonly rooms?: readonly Room[] | undefined
   readonly openings?: readonly Opening[] | undefined
-  readonly places?: string | undefined
+  readonly assumed?: readonly string[] | undefined
 }
 
 /**
@@ -111,6 +111,9 @@ const STANDOFF = 8.1
 const read = (stored: StoredFigure | undefined): number | null =>
   readFigure(stored, 'mm')?.value ?? null
 
+/** Among what nobody stated: where things lie. */
+export const PLACES = 'places'
+
 /** Named choice: how far a header may lie from where its board’s form puts it, mm. */
 const DERIVED_BOARD = 40
 
@@ -134,8 +137,8 @@ export function layoutOf(part: Shell, boardDerived = false): Layout {
   }
 }
 
-const isDerived = ({ rooms, openings, places }: Shell): boolean =>
-  rooms === undefined || openings === undefined || places === 'derived'
+const isDerived = ({ rooms, openings, assumed }: Shell): boolean =>
+  rooms === undefined || openings === undefined || assumed?.includes(PLACES) === true
 
 function innerOf({ archetype, inner }: Shell): Inner {
   const { typical } = ARCHETYPE[archetype]
@@ -165,7 +168,7 @@ const throughTray = (i: Inner): readonly Pass[] => [
   ],
   ['side-low', 'lower side hole', [Math.min(HOLE_X, i.x - 20), i.y * 0.45, 0], ['main', 'chamber']],
 ]
-const edgeOf = (part: Shell): number => FORM[part.boards[0] ?? 'ATX'].edge
+const edgeOf = (part: Shell): number => FORM[part.boards?.[0] ?? 'ATX'].edge
 
 const DERIVE: Record<Archetype, (inner: Inner, part: Shell) => Derived> = {
   /** Supply under a shroud at the rear, board above, a chamber behind the tray. */
@@ -212,7 +215,7 @@ const DERIVE: Record<Archetype, (inner: Inner, part: Shell) => Derived> = {
   }),
   /** Board at the rear, supply in front of it, a wall with one hole between. */
   shoebox(i, part) {
-    const form = FORM[part.boards[0] ?? 'Mini-ITX']
+    const form = FORM[part.boards?.[0] ?? 'Mini-ITX']
     const wall = Math.min(i.x * 0.6, form.depth + 10)
     return {
       tray: [0, Math.min(i.y - 10, form.edge + 10), STANDOFF],

@@ -5,7 +5,6 @@ import type { Layout } from './layout'
 import { oncePer } from '../collections/once'
 import { fact, of, plus, toleranceOf, valueOf, type Sum } from '../figures/quantity'
 import { SLACK } from '../connectors/leads'
-import type { Basis } from '../figures/units'
 import { shortestWay, type Way } from './way'
 
 /**
@@ -13,6 +12,11 @@ import { shortestWay, type Way } from './way'
  * mm.
  */
 const PLACE_TOLERANCE: Record<'spec' | 'assumed', number> = { spec: 5, assumed: 15 }
+/**
+ * Named choice: how far a way that was worked out may be off the way that a hand lays: so much in
+ * any case, and a share of its length.
+ */
+const WAY_TOLERANCE = { mm: 25, share: 0.1 }
 
 /**
  * What a length comes to, for the many comparisons that joining makes: a sum's value and tolerance
@@ -51,7 +55,9 @@ export const endsShort = (
 
 const placeTolerance = (layout: Layout, way: Way): number =>
   PLACE_TOLERANCE[layout.assumed ? 'assumed' : 'spec'] * Math.max(1, way.through.length) +
-  layout.boardUnsure
+  layout.boardUnsure +
+  WAY_TOLERANCE.mm +
+  WAY_TOLERANCE.share * way.length
 
 /** A lead that has to go from one point to the other; the ref names its way among all figures. */
 export interface LeadWay {
@@ -74,16 +80,16 @@ export function reach(layout: Layout, lead: LeadWay, shut: readonly string[] = [
   const { from, to, ref, label } = lead
   const way = shortestWay(layout, from, to, shut)
   if (!way) return null
-  const basis: Basis = layout.assumed ? 'assumed' : 'spec'
   const tol = placeTolerance(layout, way)
   const path = fact(`way:${ref}`, `shortest way of ${label}`, 'mm', {
     value: way.length,
-    basis,
+    // Nobody laid it: it was worked out, however well the places are known.
+    basis: 'assumed',
     tol,
   })
   const slack = fact('slack', 'to bend in without pulling', 'mm', {
     value: SLACK.mm,
-    basis: 'standard',
+    basis: 'assumed',
     tol: 0,
   })
   return { way, need: plus(of(path), of(slack)) }

@@ -1,4 +1,5 @@
 // What is known of one connector: its row is the only place that says any of it.
+import type { Rail } from '../standards/rails'
 
 /** The kinds of step that plug something in. */
 export const PLUG_STEPS = [
@@ -26,16 +27,32 @@ export interface OtherSocket {
   readonly source: string
 }
 
+/** What passes at most on each rail, A; `by practice` where no standard says so. */
+export interface RailLimit {
+  readonly amps: Readonly<Partial<Record<Rail, number>>>
+  readonly by: 'standard' | 'practice'
+}
+
+/** An adapter from this plug to another one: what it means to feed the other from here. */
+export interface Feeding {
+  readonly to: readonly string[]
+  readonly verdict: 'watch' | 'harm'
+  readonly note: string
+  readonly source: string
+}
+
 export interface Connector {
   readonly name: string
   readonly shape: string
   readonly key: string
   readonly carries: string
-  /** What it may deliver at most: watts of 12 V through it, or amps, or ports. */
-  readonly limit: { readonly W12?: number; readonly A?: number; readonly ports?: number } | null
-  /** Of a power plug: what it feeds, and how many wires of its cable carry 12 V. */
+  /** What it may deliver at most: amps on each rail, devices, LEDs. */
+  readonly limit: { readonly rails?: RailLimit; readonly ports?: number } | null
+  /** Of a power plug: what it feeds, and how many wires of its cable carry each rail. */
   readonly feeds?: 'board' | 'processor' | 'card' | 'drive'
-  readonly wires12?: number
+  readonly wires?: Readonly<Partial<Record<Rail, number>>>
+  /** What it should not feed by an adapter, and why. */
+  readonly adapted?: readonly Feeding[]
   readonly on: readonly Carrier[]
   /** Whether the branches of a lead with several plugs all start at this one. */
   readonly fansOut?: true

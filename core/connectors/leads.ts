@@ -1,5 +1,5 @@
 // What is usual of leads where nobody says, mm. All assumed.
-import { assume, type Figure } from '../figures/units'
+import { usual, type Figure } from '../figures/units'
 import { SOURCE } from '../standards/sources'
 import { connector, type PlugFace } from './connectors'
 
@@ -20,8 +20,13 @@ export const SLACK = { mm: 20, source: SOURCE.practice } as const
  * up; and what lies flat.
  */
 export const JOINED_HEIGHT = { plug: 25, module: 4, source: SOURCE.assumed } as const
-/** The first stretch of a 16-contact plug that stays straight, mm. */
-export const STRAIGHT = { mm: 35, source: SOURCE.practice } as const
+/** The first stretch of a card's power plug that stays straight, mm. */
+export const STRAIGHT = {
+  'card-16': 35,
+  'card-8': 20,
+  'card-6': 20,
+  source: SOURCE.practice,
+} as const
 
 /**
  * Named choices: how much of a hole round leads fill before one has to pull, and how far off that
@@ -31,7 +36,7 @@ export const HOLE_FILL = { share: 0.65, tol: 0.2 } as const
 
 /** A lead's length where nobody states it: as usual for its connector, or for what it hangs on. */
 export const usualLead = (face: PlugFace, length = connector(face).lead.length): Figure =>
-  assume(length, 'mm', ASSUMED_LEAD_TOLERANCE)
+  usual(length, 'mm', ASSUMED_LEAD_TOLERANCE)
 
 /** From a plug to the next on the same cable. */
-export const usualToNext = (): Figure => assume(USUAL_LENGTH.nextPlug, 'mm', ASSUMED_LEAD_TOLERANCE)
+export const usualToNext = (): Figure => usual(USUAL_LENGTH.nextPlug, 'mm', ASSUMED_LEAD_TOLERANCE)

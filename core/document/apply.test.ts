@@ -25,6 +25,12 @@ const problemOf = (build: Build, command: Sent): string => {
 
 const MARKS = ['board/mount~case/tray', 'task:bench', 'proof:button']
 const commands: fc.Arbitrary<Sent> = fc.oneof(
+  fc.record({
+    do: fc.constant('confirm'),
+    id: fc.constantFrom('case', 'board', 'cooler'),
+    what: fc.constantFrom('places', 'more:headers', 'headers.0', 'nothing'),
+    title: fc.constant('looked at'),
+  }),
   fc
     .constantFrom(...plover.items.map(i => i.id))
     .chain(id =>

@@ -49,6 +49,12 @@ const SINGLE = [
   z.strictObject({ do: z.literal('setCondition'), id, condition: z.enum(CONDITIONS) }),
   z.strictObject({ do: z.literal('setPaid'), id, paid: z.number().nonnegative().nullable() }),
   z.strictObject({
+    do: z.literal('confirm'),
+    id,
+    what: z.string().min(1).describe('what of its part nobody had stated'),
+    title: z.string().min(1),
+  }),
+  z.strictObject({
     do: z.literal('setParts'),
     parts: z.record(z.string(), partSchema),
     title: z.string().min(1),

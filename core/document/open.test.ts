@@ -96,7 +96,7 @@ describe('what cannot be read is a sentence with place and remedy', () => {
     [
       'a newer version',
       versioned(VERSION + 1),
-      /of version 3; this Juntura reads up to 2\. Update/,
+      /of version 4; this Juntura reads up to 3\. Update/,
     ],
     ['a version written as text', versioned('1'), /writes its version as "1"; it is a number/],
     ['no version', versioned(undefined), /does not say of which version/],
@@ -222,7 +222,7 @@ describe('what is beyond a limit says where and how much, and nothing is taken i
 
 describe('a row of the store', () => {
   test('opens by the version that stands beside it', () => {
-    const read = openBuild({ ...plover, log }, 1)
+    const read = openBuild({ ...plover, log }, VERSION)
     expect(read).toEqual({ build: plover, log })
   })
   test.each<[string, unknown, unknown, RegExp]>([

@@ -56,6 +56,10 @@ export function openPart(raw: unknown, version: unknown): Part | Problem {
   return { problem: `${place}${issue?.message ?? 'does not fit the format'}` }
 }
 
+/** What the store keeps of steps to be taken back, of an older version: the parts in it. */
+export const carriedOver = (raw: unknown, version: number): unknown =>
+  migrated(raw, version, 'build')
+
 /** A part that comes in new: by hand, from a table or a list. It is bound by the limits as well. */
 export function openNewPart(raw: unknown, version: unknown): Part | Problem {
   const beyond = tooLargeAt(raw)

@@ -2,8 +2,11 @@
 import { z } from 'zod'
 import { bare, elementOf, fieldsIn, type Node } from '../schema/node'
 
-/** Where a figure comes from, the strongest basis first. */
-export const BASES = ['measured', 'standard', 'spec', 'assumed'] as const
+/**
+ * Where a figure comes from, the strongest basis first. `told` is hearsay: a shop, somebody's
+ * review.
+ */
+export const BASES = ['measured', 'standard', 'spec', 'told', 'assumed'] as const
 export type Basis = (typeof BASES)[number]
 
 /** The units that figures are kept in; the unit is the field's name in a file. */
@@ -28,6 +31,8 @@ export interface Figure {
   readonly value: number
   readonly basis: Basis
   readonly tol: number
+  /** No more than usual of such things: by itself it condemns nothing. */
+  readonly usual?: true
 }
 
 /** A figure as files hold it: a bare number is the spec sheet's, `null` is "not stated". */
@@ -86,12 +91,14 @@ const LENGTH_TOLERANCE: Record<Basis, number> = {
   measured: 0.5,
   standard: 0.25,
   spec: 1,
+  told: 5,
   assumed: 15,
 }
 const ELECTRICAL_SHARE: Record<Basis, number> = {
   measured: 0,
   standard: 0,
   spec: 0.03,
+  told: 0.1,
   assumed: 0.25,
 }
 const COUNTED: readonly Unit[] = ['pcs', 'MTs', 'GB', 'MHz', 'MBs']
@@ -106,14 +113,18 @@ export function defaultTolerance(unit: Unit, value: number, basis: Basis): numbe
   return Math.abs(value) * ELECTRICAL_SHARE[basis]
 }
 
-/** Reads a stored figure; `null` when it is not stated. */
-export function readFigure(stored: StoredFigure | undefined, unit: Unit): Figure | null {
+/** Reads a stored figure, a bare number by the basis of its part; `null` when it is not stated. */
+export function readFigure(
+  stored: StoredFigure | undefined,
+  unit: Unit,
+  bare: Basis = 'spec',
+): Figure | null {
   if (stored === null || stored === undefined) return null
   if (typeof stored === 'number')
-    return { value: stored, basis: 'spec', tol: defaultTolerance(unit, stored, 'spec') }
+    return { value: stored, basis: bare, tol: defaultTolerance(unit, stored, bare) }
   const value = stored[unit]
   if (typeof value !== 'number') return null
-  const basis = stored.basis ?? 'spec'
+  const basis = stored.basis ?? bare
   return { value, basis, tol: stored.tol ?? defaultTolerance(unit, value, basis) }
 }
 
@@ -125,6 +136,20 @@ export function assume(
 ): Figure {
   return { value, basis: 'assumed', tol }
 }
+
+/** What such things usually are, by custom and not by a standard: it is asked for, never held against. */
+export const usual = (
+  value: number,
+  unit: Unit,
+  tol = defaultTolerance(unit, value, 'assumed'),
+): Figure => ({ value, basis: 'assumed', tol, usual: true })
+
+/** Between nothing and a ceiling that a standard sets, where the maker is silent. */
+export const upTo = (ceiling: number): Figure => ({
+  value: ceiling / 2,
+  basis: 'assumed',
+  tol: ceiling / 2,
+})
 
 /** The weakest of several bases: what a verdict built on them is worth. */
 export function weakest(bases: readonly Basis[]): Basis {

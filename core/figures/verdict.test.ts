@@ -99,5 +99,44 @@ test('a figure that would have to be below nothing settles nothing', () => {
     leaf('label', 102.5, 0),
   )
   expect(verdict).toBe('tight')
-  expect(settles.map(s => s.leaf.path)).toEqual(['large', 'label'])
+  // The label, read without an error, would have to be another one.
+  expect(settles.map(s => s.leaf.path)).toEqual(['large'])
+})
+
+describe('what nobody stated', () => {
+  const figure = (value: number, more: object) =>
+    of({
+      ...{ ref: `${value}`, item: 'x', path: `${value}`, label: 'x', unit: 'A', about: null },
+      figure: { value, basis: 'spec', tol: 0, ...more },
+    })
+  const by = (basis: 'assumed' | 'told', usual = false) => ({
+    basis,
+    ...(usual ? { usual: true } : {}),
+  })
+  const missing = of({
+    ...{ ref: 'm', item: 'x', path: 'm', label: 'm', unit: 'A', about: null, figure: null },
+  })
+  test('a limit that is custom, or hearsay, stops nothing; what works at a price may be told of it', () => {
+    const need = figure(2, {})
+    expect(judge(need, figure(1, by('assumed')), 'harm').verdict).toBe('harm')
+    expect(judge(need, figure(1, by('assumed', true)), 'harm').verdict).toBe('measure')
+    expect(judge(need, figure(1, by('told')), 'stop').verdict).toBe('measure')
+    expect(judge(need, figure(1, by('assumed', true)), 'watch').verdict).toBe('watch')
+  })
+  test('of a need what is usual or missing counts for nothing: the rest must fail by itself', () => {
+    const have = figure(3, {})
+    const usual = figure(2, by('assumed', true))
+    // 2 + 2 of 3; then 4 + 2 of 3
+    expect(judge(plus(figure(2.5, {}), usual), have).verdict).toBe('measure')
+    expect(judge(plus(figure(4, {}), usual), have).verdict).toBe('stop')
+    expect(judge(plus(figure(2.5, {}), missing), have)).toMatchObject({
+      ...{ verdict: 'measure', need: null, atLeast: 2.5 },
+    })
+    expect(judge(plus(figure(4, {}), missing), have)).toMatchObject({
+      ...{ verdict: 'stop', atLeast: 4 },
+    })
+  })
+  test('what is missing of the room is never held against it', () => {
+    expect(judge(figure(4, {}), plus(figure(1, {}), missing)).verdict).toBe('measure')
+  })
 })

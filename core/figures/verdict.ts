@@ -1,5 +1,15 @@
 // The verdict algebra: need against have, with the tolerance of the figures between them.
-import { basisOf, minus, missingIn, toleranceOf, valueOf, type Leaf, type Sum } from './quantity'
+import {
+  basisOf,
+  knownValue,
+  minus,
+  missingIn,
+  toleranceOf,
+  valueOf,
+  type Leaf,
+  type Sum,
+  type Term,
+} from './quantity'
 import type { Basis } from './units'
 
 /** The six verdicts, the gravest first. */
@@ -22,6 +32,8 @@ export interface Judgement {
   readonly verdict: Verdict
   readonly assumed: boolean
   readonly need: number | null
+  /** What of the need is known, where some of it is not: it is at least that. */
+  readonly atLeast: number | null
   readonly have: number | null
   readonly margin: number | null
   readonly tol: number
@@ -47,48 +59,64 @@ export const worst = (verdicts: readonly Verdict[]): Verdict => verdicts.reduce(
 
 /**
  * Judges the question *need ≤ have*. A margin beyond the tolerance is clear or `failing`; inside
- * it, tight; inside it with an assumed figure, or with a figure missing, measure. What stands on
- * both sides cancels before tolerances are added.
+ * it, tight; inside it with a figure that is assumed or hearsay, or with one missing, measure. What
+ * is hearsay or no more than usual never stops anything by itself, though it may be watched, and what
+ * is missing from a need only adds to it. What stands on both sides cancels before tolerances are added.
  */
 export function judge(need: Sum, have: Sum, failing: Failing = 'stop'): Judgement {
   const margin = minus(have, need)
-  const value = valueOf(margin)
-  const tol = toleranceOf(margin)
-  const assumed = margin.terms.some(t => t.leaf.figure?.basis === 'assumed')
-  const verdict = verdictOf(value, tol, assumed, failing)
+  const missing = missingIn(need).length > 0
+  const verdict = verdictOf(margin, failing)
+  const basis = basisOf(margin)
+  const waits = verdict === 'measure' || verdict === 'tight'
   return {
     verdict,
-    assumed,
-    tol,
+    assumed: margin.terms.some(t => t.leaf.figure?.basis === 'assumed'),
+    tol: toleranceOf(margin),
     need: valueOf(need),
+    atLeast: missing ? knownValue(need) : null,
     have: valueOf(have),
-    margin: value,
+    margin: valueOf(margin),
     unit: need.unit,
-    basis: basisOf(margin),
-    settles: verdict === 'measure' || verdict === 'tight' ? settles(margin) : [],
+    basis,
+    settles: waits || margin.terms.some(isHearsay) ? settles(margin, waits) : [],
   }
 }
 
-function verdictOf(
-  margin: number | null,
-  tol: number,
-  assumed: boolean,
-  failing: Failing,
-): Verdict {
-  if (margin === null) return 'measure'
-  if (margin > tol || (tol === 0 && margin === 0)) return 'clear'
-  if (margin < -tol) return failing
-  return assumed ? 'measure' : 'tight'
+const isHearsay = ({ leaf }: Term): boolean => leaf.figure?.basis === 'told'
+const isWeak = ({ leaf }: Term): boolean => leaf.figure?.basis === 'assumed'
+
+function verdictOf(margin: Sum, failing: Failing): Verdict {
+  const value = valueOf(margin)
+  const tol = toleranceOf(margin)
+  if (failing === 'watch' ? value !== null && value < -tol : failsAtBest(margin)) return failing
+  if (value === null) return 'measure'
+  if (value > tol || (tol === 0 && value === 0)) return 'clear'
+  const isUnsure = value < -tol || margin.terms.some(t => isWeak(t) || isHearsay(t))
+  return isUnsure ? 'measure' : 'tight'
+}
+
+/**
+ * Whether the margin is below nothing whatever the figures turn out to be that are missing, hearsay
+ * or no more than usual: of a need they may be nothing, of what is there they may be any amount.
+ */
+function failsAtBest(margin: Sum): boolean {
+  const isOpen = (t: Term): boolean =>
+    t.leaf.figure === null || t.leaf.figure.usual === true || isHearsay(t)
+  if (margin.terms.some(t => isOpen(t) && t.times > 0)) return false
+  const known: Sum = { unit: margin.unit, terms: margin.terms.filter(t => !isOpen(t)) }
+  return knownValue(known) < -toleranceOf(known)
 }
 
 /**
  * For each figure that is not yet measured and could settle it alone: the value from which, once
- * measured, the margin exceeds its tolerance. Widest tolerance first.
+ * measured, the margin exceeds its tolerance. Widest tolerance first. Where nothing waits for one,
+ * hearsay is still to be tried.
  */
-function settles(margin: Sum): readonly Settle[] {
+function settles(margin: Sum, waits: boolean): readonly Settle[] {
   const missing = missingIn(margin)
   const unmeasured = margin.terms.filter(
-    t => t.leaf.item !== null && t.leaf.figure?.basis !== 'measured',
+    t => t.leaf.item !== null && t.leaf.figure?.basis !== 'measured' && (waits || isHearsay(t)),
   )
   const widestFirst = [...unmeasured].sort(
     (a, b) =>
@@ -100,8 +128,30 @@ function settles(margin: Sum): readonly Settle[] {
     leaf,
     passes: missing.length > 1 ? null : threshold(margin, leaf),
   }))
-  // No figure is below nothing: what would have to be settles nothing by itself.
-  return settling.filter(({ passes }) => passes === null || passes.value > 0)
+  if (!waits) return settling
+  const alone = settling.filter(couldPass)
+  return alone.length > 0 ? alone : together(margin, widestFirst)
+}
+
+/**
+ * Where no figure settles it alone: the fewest that may do so together, the widest first. Each that
+ * is measured takes its tolerance out of the question, and may turn out better by as much.
+ */
+function together(margin: Sum, widestFirst: readonly Term[]): readonly Settle[] {
+  let missing = toleranceOf(margin) - (valueOf(margin) ?? 0)
+  return widestFirst.flatMap(({ leaf, times: by }) => {
+    if (missing <= 0) return []
+    missing -= 2 * (leaf.figure?.tol ?? 0) * Math.abs(by)
+    return [{ leaf, passes: null }]
+  })
+}
+
+/** Whether a figure can turn out so that it settles the question: as far as it may be off. */
+function couldPass({ leaf: { figure }, passes }: Settle): boolean {
+  // No figure is below nothing: what would have to be settles nothing.
+  if (passes === null || passes.value <= 0) return passes === null
+  if (!figure || figure.usual) return true
+  return Math.abs(figure.value - passes.value) <= figure.tol
 }
 
 function threshold(margin: Sum, leaf: Leaf): Settle['passes'] {

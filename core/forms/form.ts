@@ -45,7 +45,7 @@ export type FormField = About &
   )
 
 /** Fields that people do not fill in: the kind itself, ids, what is kept beside the part. */
-const HIDDEN = new Set(['kind', 'id', 'pages', 'places'])
+const HIDDEN = new Set(['kind', 'id', 'pages', 'assumed', 'partly', 'read', 'reads'])
 /** Words of the schema that read better otherwise. */
 const WORDS: Readonly<Record<string, string>> = {
   at: 'place',

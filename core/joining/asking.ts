@@ -4,7 +4,7 @@ import { groupBy } from '../collections/groups'
 import { isMechanical } from '../connectors/connectors'
 import type { Budget } from '../matching/budget'
 import { kept } from '../pipeline/kept'
-import { budgetsOf, exclusions, followings } from './joining-rules'
+import { budgetsOf, exclusions, followings, takesOf, type Shared } from './joining-rules'
 import { demandsOf, outlineOf, shapeOf, type Demand, type EndOf, type Outline } from './joint'
 
 type PairOfEnds = readonly [string, string]
@@ -17,17 +17,20 @@ export interface Asking {
   readonly budgets: readonly Budget[]
   readonly outlines: ReadonlyMap<string, Outline>
 }
-interface OfPart extends Omit<Asking, 'outlines'> {
+interface OfPart extends Omit<Asking, 'outlines' | 'budgets'> {
+  readonly limits: readonly Shared[]
+  readonly takes: Budget['takes']
   readonly outlines: readonly Outline[]
   readonly shapes: readonly EndOf[]
 }
 
-/** All of these hold between ends of one part: parts that stay are not asked again. */
+/** All of these hold between ends of one part, or of it alone: parts that stay are not asked again. */
 const ofPart = kept('asking', (...own: EndOf[]): OfPart => ({
   demands: demandsOf(own),
   excludes: exclusions(own),
   follows: followings(own),
-  budgets: budgetsOf(own.filter(e => !isMechanical(e.end.face))),
+  limits: budgetsOf(own.filter(e => !isMechanical(e.end.face))),
+  takes: takesOf(own),
   outlines: own.map(outlineOf),
   shapes: own.map(shapeOf),
 }))
@@ -36,12 +39,14 @@ const ofParts = (ends: readonly EndOf[]): readonly OfPart[] =>
 
 export function askingOf(ends: readonly EndOf[]): Asking {
   const parts = ofParts(ends)
+  // What shares a limit are sockets of one part; what takes of it are plugs of others.
+  const takes = Object.assign({}, ...parts.map(p => p.takes)) as Budget['takes']
   return {
     outlines: new Map(parts.flatMap(p => p.outlines).map(o => [o.ref, o])),
     demands: parts.flatMap(p => p.demands),
     excludes: parts.flatMap(p => p.excludes),
     follows: parts.flatMap(p => p.follows),
-    budgets: parts.flatMap(p => p.budgets),
+    budgets: parts.flatMap(p => p.limits).map(limit => ({ ...limit, takes })),
   }
 }
 

@@ -109,10 +109,19 @@ const reasoned = kept(
     seatPairs,
   }: Pick<Laying, 'seats' | 'plugs' | 'laid' | 'shut'> &
     Pick<Joinable, 'asking' | 'seatPairs'>): readonly Unmet[] => {
-    const joined = new Set([...seats, ...plugs].flatMap(j => [j.a, j.b]))
+    const all = [...seats, ...plugs]
+    const joined = new Set(all.flatMap(j => [j.a, j.b]))
+    const plugIn = new Map(all.map(j => [j.b, j.a]))
     return unmetOf(
       asking.demands.filter(d => !d.refs.some(ref => joined.has(ref))),
-      { ends: asking.outlines, weighed: [...seatPairs, ...laid], shut, joined },
+      {
+        ends: asking.outlines,
+        weighed: [...seatPairs, ...laid],
+        shut,
+        joined,
+        budgets: asking.budgets,
+        plugIn,
+      },
     )
   },
 )

@@ -3,7 +3,7 @@ import { pinned, type Pins, type Weighed } from './weighing'
 import type { Layout } from '../case/layout'
 import { oncePer } from '../collections/once'
 import { isMechanical } from '../connectors/connectors'
-import { binding } from '../matching/budget'
+import { binding, lessGiven } from '../matching/budget'
 import { pairId, type Candidate } from '../matching/candidate'
 import type { MatchProblem } from '../matching/problem'
 import type { Asking } from './asking'
@@ -55,13 +55,16 @@ export function problemOf(
   { asking, pins }: Pick<Joinable, 'asking' | 'pins'>,
 ): Omit<MatchProblem, 'clauses'> {
   const able = new Set<string>(candidates.flatMap(c => [c.plug, c.socket]))
+  const given = pinned(pins).filter(([a, b]) =>
+    candidates.some(c => c.plug === a && c.socket === b),
+  )
   return {
     demands,
     candidates,
-    budgets: binding(asking.budgets, candidates),
+    budgets: binding(lessGiven(asking.budgets, given), candidates),
     excludes: asking.excludes.filter(([a, b]) => able.has(a) && able.has(b)),
     follows: asking.follows.filter(([a, b]) => able.has(a) || able.has(b)),
-    pins: pinned(pins).filter(([a, b]) => candidates.some(c => c.plug === a && c.socket === b)),
+    pins: given,
   }
 }
 

@@ -1,7 +1,7 @@
 // What holds between ends whatever is chosen: some are never both joined, some ask for another,
 // some share a limit.
 import { endRef } from '../ids/ids'
-import { toleranceOf, valueOf } from '../figures/quantity'
+import { toleranceOf, valueOf, type Sum } from '../figures/quantity'
 import { type EndOf } from './joint'
 import type { Budget } from '../matching/budget'
 
@@ -52,27 +52,33 @@ export function followings(ends: readonly EndOf[]): readonly (readonly [string, 
   ]
 }
 
+/** Sockets that share a limit of current, A. */
+export type Shared = Omit<Budget, 'takes'>
+
 /**
- * Limits that several sockets of a part have together. A limit is passed only when it is definitely
- * passed.
+ * Limits of current that a part states of several sockets together. A limit is passed only when it
+ * is definitely passed.
  */
-export function budgetsOf(ends: readonly EndOf[]): readonly Budget[] {
-  const takes = Object.fromEntries(
-    ends.flatMap(({ ref, end }) => {
-      const amps = end.takes.amps
-      return amps ? [[ref, (valueOf(amps) ?? 0) - toleranceOf(amps)] as const] : []
-    }),
-  )
+export function budgetsOf(ends: readonly EndOf[]): readonly Shared[] {
   const shared = new Map<string, { sockets: string[]; limit: number }>()
   for (const { ref, item, end } of ends) {
-    if (!end.shared) continue
+    if (!end.shared?.amps) continue
     const key = `${item}/${end.shared.key}`
-    const known = shared.get(key) ?? {
-      sockets: [],
-      limit: (valueOf(end.shared.amps) ?? Infinity) + toleranceOf(end.shared.amps),
-    }
+    const known = shared.get(key) ?? { sockets: [], limit: most(end.shared.amps) }
     known.sockets.push(ref)
     shared.set(key, known)
   }
-  return [...shared.values()].map(s => ({ ...s, takes }))
+  return [...shared.values()]
 }
+
+const most = (amps: Sum): number => (valueOf(amps) ?? Infinity) + toleranceOf(amps)
+
+/** What each plug takes at the least, A; what nobody states takes nothing. */
+export const takesOf = (ends: readonly EndOf[]): Budget['takes'] =>
+  Object.fromEntries(
+    ends.flatMap(({ ref, end }) => {
+      const { amps } = end.takes
+      if (!amps || amps.terms.some(t => t.leaf.figure?.usual)) return []
+      return [[ref, (valueOf(amps) ?? 0) - toleranceOf(amps)] as const]
+    }),
+  )

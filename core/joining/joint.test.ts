@@ -48,7 +48,7 @@ describe('what asks to be joined', () => {
     ])
   })
   test('a supply’s spare plug and a loose lead do not ask', () => {
-    const gives = { W12: of(fact('l', 'l', 'W', { value: 1, basis: 'standard', tol: 0 })) }
+    const gives = { class: of(fact('l', 'l', 'W', { value: 1, basis: 'standard', tol: 0 })) }
     expect(
       demandsOf([
         at('s', 'p', { face: 'cpu-8', gives }),

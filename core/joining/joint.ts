@@ -82,7 +82,7 @@ export const endsOf = (item: Item, ends: readonly End[]): readonly EndOf[] =>
  */
 export const shapeOf = (e: EndOf): EndOf => ({
   ...e,
-  end: { ...e.end, takes: NOTHING, gives: NOTHING, shared: null },
+  end: { ...e.end, takes: NOTHING, gives: NOTHING, limits: NOTHING, shared: null },
 })
 const NOTHING = {}
 /** An end's outline. */

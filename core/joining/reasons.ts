@@ -1,6 +1,8 @@
 // Why a demand found no partner: what is short, what is shut, what looks alike, or that nothing is
 // there.
+import { number } from '../figures/format'
 import { itemOf, type EndRef } from '../ids/ids'
+import type { Budget } from '../matching/budget'
 import { at } from '../collections/at'
 import { groupBy } from '../collections/groups'
 import { valueOf } from '../figures/quantity'
@@ -20,6 +22,9 @@ export interface Tried {
   readonly weighed: readonly Weighed[]
   readonly shut: ReadonlyMap<string, ShutBy>
   readonly joined: ReadonlySet<string>
+  /** What sockets of one part give together, and which plug is in which socket. */
+  readonly budgets: readonly Budget[]
+  readonly plugIn: ReadonlyMap<string, string>
 }
 
 /** Demands that found no partner, each with the reasons. */
@@ -98,13 +103,33 @@ function allTaken(about: Case): Omit<Unmet, 'demand'> {
   const { fits, refused } = about
   const closed = closures(fits, about)
   const held = closed.length === fits.length ? 'none that fits can be reached' : EVERY_ONE
-  const isLeftOver = fits.some(e => isFree(about, e))
+  const spent = spentLimits(about)
+  const isLeftOver = spent.length === 0 && fits.some(e => isFree(about, e))
   return {
-    reasons: [isLeftOver ? LEFT_OVER : held, ...closed, ...refused],
+    reasons: [
+      ...(spent.length > 0 ? spent : [isLeftOver ? LEFT_OVER : held]),
+      ...closed,
+      ...refused,
+    ],
     short: null,
     taken: takenOf(about, fits),
   }
 }
+/** Free sockets whose part gives no more: what they give together is asked for already. */
+function spentLimits(about: Case): readonly string[] {
+  const free = new Set<string>(about.fits.filter(e => isFree(about, e)).map(e => e.ref))
+  return about.budgets.flatMap(({ sockets, limit, takes }) => {
+    const own = Math.max(0, ...about.demand.refs.map(ref => takes[ref] ?? 0))
+    const used = sockets.reduce((sum, s) => sum + (takes[about.plugIn.get(s) ?? ''] ?? 0), 0)
+    if (own === 0 || used + own <= limit || !sockets.some(s => free.has(s))) return []
+    const labels = sockets.flatMap(s => about.ends.get(s)?.label ?? []).slice(0, NAMED)
+    return [
+      `${labels.join(', ')} give no more than ${number(limit, 2)} A in all, and ` +
+        `${number(used, 2)} A hang on them`,
+    ]
+  })
+}
+
 const LEFT_OVER = 'what is left over does not reach, or lacks its other end'
 const EVERY_ONE = 'every one that fits is taken'
 

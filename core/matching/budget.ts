@@ -9,6 +9,24 @@ export interface Budget {
 }
 
 /**
+ * The limits as they are for what is still to be chosen: what is given takes its share first, even
+ * where it takes too much.
+ */
+export const lessGiven = (
+  budgets: readonly Budget[],
+  given: readonly (readonly [plug: string, socket: string])[],
+): readonly Budget[] =>
+  budgets.map(budget => {
+    const own = given.filter(
+      ([plug, socket]) => budget.sockets.includes(socket) && budget.takes[plug],
+    )
+    if (own.length === 0) return budget
+    const taken = own.reduce((sum, [plug]) => sum + (budget.takes[plug] ?? 0), 0)
+    const free = Object.fromEntries(own.map(([plug]) => [plug, 0]))
+    return { ...budget, limit: budget.limit - taken, takes: { ...budget.takes, ...free } }
+  })
+
+/**
  * The limits that could be passed at all: by the plugs that take the most, one in each socket. The
  * others ask nothing, whatever their figures.
  */

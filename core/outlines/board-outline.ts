@@ -5,8 +5,8 @@ import type { BoardForm } from '../standards/boards'
 import type { AnySlot } from '../standards/cards'
 
 /**
- * What is known of a board. Counts of headers by their face; what is left out is taken as usual for
- * the form.
+ * What is known of a board; null and what is left out are not known. Counts of headers by their
+ * face.
  */
 export interface BoardOutline {
   readonly form: BoardForm
@@ -15,22 +15,26 @@ export interface BoardOutline {
   readonly socket: string
   readonly memory: {
     readonly type: string
-    readonly slots: number
+    readonly slots: number | null
     readonly most?: number | null
     readonly speed?: number | null
   }
-  readonly m2: readonly {
-    readonly keys?: readonly string[]
-    readonly lengths?: readonly string[]
-    readonly protocols?: readonly string[]
-    readonly generation?: number | undefined
-  }[]
+  readonly m2:
+    | readonly {
+        readonly keys?: readonly string[]
+        readonly lengths?: readonly string[]
+        readonly protocols?: readonly string[]
+        readonly generation?: number | undefined
+      }[]
+    | null
   readonly slots?: readonly {
     readonly size: AnySlot
     readonly lanes?: number | undefined
     readonly generation?: number | undefined
   }[]
   readonly headers?: Partial<Record<PlugFace, number>>
+  /** What is laid on it beside what is stated, marked as assumed. */
+  readonly usual: 'what its size has' | 'what every board has'
   readonly picture?: boolean
   readonly flashes?: boolean
   readonly shield?: Board['shield']

@@ -1,23 +1,17 @@
 // A board from its form and a few choices: where its sockets lie is derived from the form and
 // marked so.
 import { boardSchema, type Board } from '../parts/board-schema'
+import { PLACES } from '../case/layout'
+import type { PlugFace } from '../connectors/connectors'
 import { FORM, type BoardForm } from '../standards/boards'
 import { lanesOf } from '../standards/cards'
 import type { BoardOutline } from './board-outline'
 import { headersOf } from './headers'
-import { sizeOf, USUAL_HEADERS, USUAL_SLOTS, usualPins, type Size } from './usual-board'
+import { sizeOf, USUAL_SLOTS, usualHeaders, usualPins, type Size } from './usual-board'
 
-/**
- * Labels of slots in the order from the processor: A1 A2 B1 B2; more channels go on through the
- * alphabet.
- */
-export function slotLabels(count: number): readonly string[] {
-  const perChannel = count > 2 ? 2 : 1
-  return Array.from(
-    { length: count },
-    (_, i) => `${String.fromCharCode(65 + Math.floor(i / perChannel))}${(i % perChannel) + 1}`,
-  )
-}
+/** What memory slots are called of which no print is known, in the order from the processor. */
+export const slotLabels = (count: number): readonly string[] =>
+  Array.from({ length: count }, (_, i) => `slot ${i + 1}`)
 
 /** What a part is called, and what it costs. */
 interface About {
@@ -28,37 +22,51 @@ interface About {
 }
 
 /**
- * A whole board from its outline. Places are derived: the checks that need them say so by a wide
- * tolerance.
+ * A whole board from its outline. What nobody stated is marked so: where things lie, what is printed
+ * beside them, which pin of the panel's block is which.
  */
 export function boardOf(outline: BoardOutline, about: About): Board {
   const area = areaOf(outline)
   const { edge, depth, size } = area
-  const { type } = outline.memory
+  const { headers = {}, m2 } = outline
   const board = boardSchema.parse({
     kind: 'board',
     ...about,
     model: about.model || OPEN,
-    places: 'derived',
+    assumed: [PLACES, 'headers.*.label', 'panel.pins', 'memory.table.*.slots'],
+    partly: ['headers'],
     form: outline.form,
     edge: outline.edge ?? null,
     depth: outline.depth ?? null,
     shield: outline.shield ?? 'loose',
-    processor: { socket: outline.socket || OPEN, at: area.socket },
-    picture: outline.picture ?? true,
-    memory: { ...memoryOf(outline.memory, area), type: type || OPEN },
-    m2: outline.m2.map((m, i) => m2Of(m, i, area)),
-    slots: slotsOf(outline.slots ?? USUAL_SLOTS[size].map(s => ({ size: s })), outline.form),
-    headers: headersOf({ ...USUAL_HEADERS[size], ...outline.headers }, edge, depth),
+    processor: { socket: outline.socket, at: area.socket },
+    picture: outline.picture ?? null,
+    memory: { ...memoryOf(outline.memory, area), type: outline.memory.type },
+    m2: m2?.map((m, i) => m2Of(m, i, area)) ?? null,
+    slots: slotsFor(outline, size),
+    headers: headersOf(headers, usualHeaders(outline, size), [edge, depth]),
+    ...noneOf(headers),
     panel: { at: [depth - 32, edge - 7], pins: usualPins(outline.form) },
-    firmware: outline.flashes === undefined ? undefined : { flashes: outline.flashes },
+    ...firmwareOf(outline),
   })
-  return {
-    ...board,
-    model: about.model,
-    processor: { ...board.processor, socket: outline.socket },
-    memory: { ...board.memory, type },
-  }
+  return { ...board, model: about.model }
+}
+
+/** Headers that it is stated not to have. */
+function noneOf(headers: NonNullable<BoardOutline['headers']>): Pick<Board, 'without'> {
+  const none = (Object.keys(headers) as PlugFace[]).filter(face => headers[face] === 0)
+  return none.length > 0 ? { without: none } : {}
+}
+
+const firmwareOf = ({ flashes }: BoardOutline) =>
+  flashes === undefined ? {} : { firmware: { flashes } }
+
+/** Its card slots as stated, else those of its size, marked as assumed. */
+function slotsFor({ slots, usual, form }: BoardOutline, size: Size) {
+  if (slots) return slotsOf(slots, form)
+  if (usual !== 'what its size has') return null
+  const likely = USUAL_SLOTS[size].map(s => ({ size: s }))
+  return slotsOf(likely, form).map(slot => ({ ...slot, assumed: true }))
 }
 
 /** A board's size, as stated or as its form has it, and where its processor sits then, mm. */
@@ -76,6 +84,7 @@ function areaOf(outline: BoardOutline): Area {
 }
 
 function memoryOf({ slots, most, speed }: BoardOutline['memory'], { socket, depth }: Area) {
+  if (slots === null) return { most: most ?? null, slots: null }
   const labels = slotLabels(slots)
   const modules = Math.min(2, labels.length)
   const filled = labels.length > 2 ? [labels[1], labels[3]] : labels.slice(0, 2)
@@ -92,14 +101,16 @@ function memoryOf({ slots, most, speed }: BoardOutline['memory'], { socket, dept
 }
 
 /** A socket of which no more is stated than its key is one for a radio. */
-const m2Of = (m: BoardOutline['m2'][number], i: number, { edge, depth }: Area) => ({
+type OneM2 = NonNullable<BoardOutline['m2']>[number]
+const m2Of = (m: OneM2, i: number, { edge, depth }: Area) => ({
   key: `m2-${i + 1}`,
-  label: `M2_${i + 1}`,
+  label: `M.2 socket ${i + 1}`,
   at: [Math.min(75, depth - 100), Math.min(edge - 12, 160 + i * 54)],
   keys: m.keys ?? ['M'],
   lengths: m.lengths ?? (m.keys ? ['2230'] : ['2242', '2260', '2280']),
   protocols: m.protocols ?? (m.keys ? [] : ['NVMe']),
   ...(m.generation === undefined ? {} : { generation: m.generation }),
+  assumed: !m.keys || !m.lengths || !m.protocols,
   rank: i + 1,
 })
 
@@ -107,7 +118,7 @@ function slotsOf(slots: NonNullable<BoardOutline['slots']>, form: BoardForm) {
   const graphics = slots.findIndex(s => s.size === 'x16' || s.size === 'AGP')
   return slots.map((s, i) => ({
     key: `slot-${i + 1}`,
-    label: `SLOT_${i + 1}`,
+    label: `card slot ${i + 1}`,
     row: rowOf(i, slots.length, FORM[form].slots),
     size: s.size,
     lanes: s.lanes ?? lanesOf(s.size),

@@ -1,4 +1,4 @@
-// What is asked of a case that is known by its archetype, its largest board and eight numbers.
+// What is asked of a case that is known by its archetype, its largest board and ten numbers.
 import type { Archetype } from '../case/layout'
 import type { BoardForm } from '../standards/boards'
 
@@ -14,12 +14,15 @@ export const boardsUpTo = (largest: BoardForm): readonly BoardForm[] =>
   LADDER.includes(largest) ? LADDER.slice(LADDER.indexOf(largest)) : [largest]
 
 /**
- * What is asked: the archetype, the largest board, and eight numbers, each of which may be unknown.
+ * What is asked: the archetype, the largest board, and ten numbers, each of which may be unknown.
  * Lengths in mm.
  */
 export interface CaseOutline {
   readonly archetype: Archetype
   readonly boards: readonly BoardForm[]
+  /** Sockets at the front. */
+  readonly usbA?: number | null
+  readonly usbC?: number | null
   readonly length: number | null
   readonly height: number | null
   readonly width: number | null
@@ -30,8 +33,24 @@ export interface CaseOutline {
   readonly fans: number | null
 }
 
-/** The eight numbers in the order in which they are asked, each with where it is taken. */
+/** The numbers in the order in which they are asked, each with where it is taken. */
 export const CASE_NUMBERS = [
+  {
+    key: 'usbA',
+    label: 'USB-A sockets at the front',
+    unit: 'pcs',
+    take: 'Count the flat ones.',
+    least: 0,
+    most: 8,
+  },
+  {
+    key: 'usbC',
+    label: 'USB-C sockets at the front',
+    unit: 'pcs',
+    take: 'Count the oval ones.',
+    least: 0,
+    most: 4,
+  },
   {
     key: 'length',
     label: 'Length',

@@ -5,17 +5,12 @@ import type { Case } from '../parts/case-schema'
 import { DRIVE_SIZE, RADIATOR_SIZE, RADIATORS } from '../standards/modules'
 
 /**
- * How fan places follow one another, how far the first is from the top and from the rear, what a
- * drive keeps to the front, where a bay begins over floor and tray, mm.
+ * Named choices: what fan places keep from one another and from the walls around them, and where a
+ * bay begins over floor and tray and before the front, mm.
  */
-const FAN = { pitch: 125, fromTop: 75, fromRear: 80, rearFromTop: 100, lowest: 60 }
+const FAN_GAP = 5
 export const BAY = { gap: 6, front: 15, floor: 6, tray: 30 }
 
-/**
- * How many of a case's fan places are at the front before the rest go to the top; the first is at
- * the rear.
- */
-const FRONT_FANS = 3
 const BAY_PITCH = DRIVE_SIZE['3.5'].height + BAY.gap
 
 /** Bays stand one over the other at the front, from the floor up. */
@@ -34,50 +29,96 @@ export function bayPlaces(inner: Inner, count: number): Case['bays'] {
   }))
 }
 
-/** The first fan place is at the rear, the next at the front from the top down, the rest on top. */
-export function fanPlaces({ x, y, z }: Inner, count: number): Case['fans'] {
-  const front = Math.min(FRONT_FANS, Math.max(0, count - 1))
-  const at = (p: Vec3): [number, number, number] => [p[0], p[1], p[2]]
-  return Array.from({ length: count }, (_, i) => {
-    if (i === 0)
-      return {
-        key: 'rear',
-        label: 'rear fan place',
-        sizes: ['120' as const],
-        at: at([0, Math.max(FAN.lowest, y - FAN.rearFromTop), z / 2]),
-        axes: '+y +z +x',
-        air: 'out' as const,
-      }
-    if (i <= front)
-      return {
-        key: `front-${i}`,
-        label: `front fan place ${i}`,
-        sizes: ['120' as const, '140' as const],
-        at: at([x, Math.max(FAN.lowest, y - FAN.fromTop - (i - 1) * FAN.pitch), z / 2]),
-        axes: '+y +z -x',
-        air: 'in' as const,
-      }
-    const n = i - front
-    return {
-      key: `top-${n}`,
-      label: `top fan place ${n}`,
-      sizes: ['120' as const],
-      at: at([FAN.fromRear + (n - 1) * FAN.pitch, y, z / 2]),
-      axes: '+x +z -y',
-      air: 'out' as const,
-    }
-  })
+type FanPlaces = NonNullable<Case['fans']>
+type Wall = 'rear' | 'front' | 'top'
+
+/** How many fan places a wall has at most, where each lies, and what stands in it. */
+interface Walled {
+  readonly wall: Wall
+  readonly air: 'in' | 'out'
+  readonly axes: string
+  /** Along the wall, and across it, mm. */
+  readonly along: number
+  readonly across: number
+  /** Named choice: how many are put there before the next wall has its turn. */
+  readonly most: number
+  readonly at: (along: number) => Vec3
 }
 
-/** Fan places in a row take a radiator of as many fans; the largest that fits is named last. */
-export function radiatorPlaces(fans: Case['fans']): Case['radiators'] {
-  return (['front', 'top'] as const).flatMap(wall => {
-    const own = fans.filter(f => f.key.startsWith(`${wall}-`))
+const wallsOf = ({ x, y, z }: Inner): readonly Walled[] => [
+  {
+    ...{ wall: 'rear', air: 'out', axes: '+y +z +x', along: y, across: z, most: 1 },
+    at: a => [0, y - a, z / 2],
+  },
+  {
+    ...{ wall: 'front', air: 'in', axes: '+y +z -x', along: y, across: z, most: 3 },
+    at: a => [x, y - a, z / 2],
+  },
+  {
+    ...{ wall: 'top', air: 'out', axes: '+x +z -y', along: x, across: z, most: Infinity },
+    at: a => [a, y, z / 2],
+  },
+]
+
+/** The frames that a wall takes: no wider than it is across. */
+const FRAMES = ['80', '92', '120', '140'] as const
+const USUAL_FRAMES: Record<Wall, readonly (typeof FRAMES)[number][]> = {
+  rear: ['120'],
+  front: ['120', '140'],
+  top: ['120'],
+}
+function framesOn({ wall, across }: Walled): (typeof FRAMES)[number][] {
+  const usual = USUAL_FRAMES[wall].filter(f => Number(f) <= across)
+  return usual.length > 0 ? usual : FRAMES.filter(f => Number(f) <= across).slice(-1)
+}
+
+/**
+ * The first fan place is at the rear, the next at the front from the top down, the rest on top; as
+ * many on a wall as stand side by side in it. Of what no wall has room for, nobody knows where it is.
+ */
+export function fanPlaces(inner: Inner, count: number): FanPlaces {
+  let left = count
+  const placed = wallsOf(inner).flatMap((walled): FanPlaces => {
+    const frames = framesOn(walled)
+    const pitch = Number(frames.at(-1) ?? Infinity) + FAN_GAP
+    const room = Math.max(0, Math.floor((walled.along - FAN_GAP) / pitch))
+    const here = Math.min(left, walled.most, room)
+    left -= here
+    const { wall, air, axes } = walled
+    return Array.from({ length: here }, (_, i) => ({
+      key: wall === 'rear' ? wall : `${wall}-${i + 1}`,
+      label: `${wall} fan place${wall === 'rear' ? '' : ` ${i + 1}`}`,
+      sizes: frames,
+      at: [...walled.at(FAN_GAP + pitch / 2 + i * pitch)] as [number, number, number],
+      axes,
+      air,
+      assumed: true,
+    }))
+  })
+  const elsewhere = Array.from({ length: left }, (_, i): FanPlaces[number] => ({
+    key: `fan-${i + 1}`,
+    label: `fan place ${placed.length + i + 1}`,
+    sizes: ['120'],
+    axes: '+x +y +z',
+    assumed: true,
+  }))
+  return [...placed, ...elsewhere]
+}
+
+/**
+ * Fan places in a row may take a radiator of as many fans: only such as go into the wall, by length
+ * and by width. Whether there is room in front of them nobody stated.
+ */
+export function radiatorPlaces(inner: Inner, fans: FanPlaces): NonNullable<Case['radiators']> {
+  return wallsOf(inner).flatMap(({ wall, along, across }) => {
+    const own = fans.filter(f => f.key === wall || f.key.startsWith(`${wall}-`))
     const [first] = own
     if (!first) return []
-    const sizes = RADIATORS.filter(
-      r => RADIATOR_SIZE[r].fans <= own.length && first.sizes.includes(RADIATOR_SIZE[r].fan),
-    )
+    const sizes = RADIATORS.filter(r => {
+      const { fans: many, fan, length, width } = RADIATOR_SIZE[r]
+      return many <= own.length && first.sizes.includes(fan) && length <= along && width <= across
+    })
+    if (sizes.length === 0) return []
     return [
       {
         key: `radiator-${wall}`,
@@ -86,6 +127,7 @@ export function radiatorPlaces(fans: Case['fans']): Case['radiators'] {
         instead: own.map(f => f.key),
         at: first.at,
         axes: first.axes,
+        assumed: true,
       },
     ]
   })

@@ -1,12 +1,12 @@
-// A case from eight numbers and its archetype: the rest is derived, marked assumed, with how far
+// A case from ten numbers and its archetype: the rest is derived, marked assumed, with how far
 // each figure may be off.
-import { ARCHETYPE, layoutOf, type Archetype, type Inner } from '../case/layout'
+import { ARCHETYPE, layoutOf, PLACES, type Archetype, type Inner } from '../case/layout'
 import type { StoredFigure } from '../figures/units'
 import { caseSchema, type Case } from '../parts/case-schema'
-import { FORM, MAINS_SWITCH, type BoardForm } from '../standards/boards'
+import { MAINS_SWITCH, type BoardForm } from '../standards/boards'
 import type { CaseOutline } from './case-outline'
 import { BAY, bayPlaces, fanPlaces, radiatorPlaces } from './case-places'
-import { hasMainsSwitch, usualLeads } from './front-leads'
+import { hasMainsSwitch, usbLeads, usualLeads } from './front-leads'
 
 /** Named choices: what walls, front and feet take from the outside, mm, and how far off that is. */
 const SHELL = { x: 45, y: 30, z: 8, tol: 15 }
@@ -48,20 +48,20 @@ export function caseOf(
     readonly model: string
     readonly price?: number | null
   },
-  leads: Case['leads'] = usualLeads(outline.boards),
+  leads: Case['leads'] = [...usualLeads(outline.boards), ...usbLeads(portsOf(outline))],
 ): Case {
   const { archetype, boards } = outline
   const inner = innerOf(outline)
-  const slots = boards.length > 0 ? Math.max(...boards.map(b => FORM[b].slots)) : undefined
   const base: Case = caseSchema.parse({
     // What is still to be written or chosen does not keep the rest from being derived.
     kind: 'case',
     ...about,
     model: about.model || '?',
     ...(hasMainsSwitch(boards) ? { note: MAINS_SWITCH } : {}),
-    places: 'derived',
+    assumed: [PLACES, 'supply.forms'],
+    partly: frontKnown(outline) ? [] : ['leads'],
     archetype,
-    boards: boards.length > 0 ? boards : ['ATX'],
+    boards: boards.length > 0 ? boards : null,
     outer: { x: spec(outline.length), y: spec(outline.height), z: spec(outline.width) },
     inner: insideOf(outline, inner),
     standoffs: {},
@@ -75,21 +75,27 @@ export function caseOf(
       room: spec(outline.supplyRoom),
       ...SUPPLY_AXES[archetype],
     },
-    slots,
     leads,
   })
   const layout = layoutOf(base)
-  const fans = fanPlaces(inner, outline.fans ?? 0)
+  const fans = outline.fans === null ? null : fanPlaces(inner, outline.fans)
   return {
     ...base,
     model: about.model,
-    boards: [...boards],
-    bays: bayPlaces(inner, outline.bays ?? 0),
+    bays: outline.bays === null ? null : bayPlaces(inner, outline.bays),
     fans,
-    radiators: radiatorPlaces(fans),
+    radiators: fans && radiatorPlaces(inner, fans),
+    // What its walls would take is worked out: its maker may say otherwise.
+    partly: [...(base.partly ?? []), 'radiators'],
     leadsFrom: [inner.x, layout.tray[1], BAY.tray],
   }
 }
+
+/** Whether somebody counted the sockets of the front. */
+const frontKnown = (outline: CaseOutline): boolean =>
+  Object.values(portsOf(outline)).every(count => count !== null)
+
+const portsOf = ({ usbA = null, usbC = null }: CaseOutline) => ({ usbA, usbC })
 
 /** The inside as figures: the less is known of the outside, the wider the tolerance. */
 const insideOf = (

@@ -1,46 +1,49 @@
 // A board's headers from their counts: labels as such boards print them, places as they usually lie.
 import { connector, type PlugFace } from '../connectors/connectors'
-import type { Board } from '../parts/board-schema'
+import type { Header } from '../parts/board-schema'
 
-type Header = Board['headers'][number]
+type Counts = Partial<Record<PlugFace, number>>
 
-/** The headers of a board of this size, mm; every place lies on it. */
+/**
+ * The headers of a board of this size, mm: those that are stated, and of other faces as many as
+ * usual, marked as assumed. Every place lies on it; what is printed beside them nobody knows.
+ */
 export function headersOf(
-  counts: Partial<Record<PlugFace, number>>,
-  edge: number,
-  depth: number,
+  stated: Counts,
+  usual: Counts,
+  [edge, depth]: readonly [edge: number, depth: number],
 ): Header[] {
+  const counts = { ...usual, ...stated }
   const places = placesOn(edge, depth)
   const inside = (at: readonly [number, number]): [number, number] => [
     Math.max(4, Math.min(depth, at[0])),
     Math.max(4, Math.min(edge, at[1])),
   ]
-  const header = (face: PlugFace, i: number, count: number): Header => {
-    const isFan = face.startsWith('fan')
-    const first = i === 0 && face === ((counts['fan-4'] ?? 0) > 0 ? 'fan-4' : 'fan-3')
-    return {
-      key: `${face}-${i + 1}`,
-      face,
-      label: isFan ? fanLabel(face, i, first) : headerLabel(face, i, count),
-      at: inside(places[face]?.(i) ?? [depth * 0.6, edge - 8]),
-      points: face === 'sata-data' ? 'side' : 'up',
-      rank: i + 1,
-      ...(isFan ? { role: first ? 'processor' : 'case' } : {}),
-      ...(face === 'cpu-8' && i > 0 ? { need: 'may' as const } : {}),
-    }
-  }
+  const first = (counts['fan-4'] ?? 0) > 0 ? 'fan-4' : 'fan-3'
+  const header = (face: PlugFace, i: number, count: number): Header => ({
+    key: `${face}-${i + 1}`,
+    face,
+    ...(face.startsWith('fan')
+      ? fanHeader(i, i === 0 && face === first)
+      : { label: headerLabel(face, i, count) }),
+    at: inside(places[face]?.(i) ?? [depth * 0.6, edge - 8]),
+    points: face === 'sata-data' ? 'side' : 'up',
+    rank: i + 1,
+    ...(face in stated ? {} : { assumed: true }),
+    ...(face === 'cpu-8' && i > 0 ? { need: 'may' as const } : {}),
+  })
   return (Object.entries(counts) as [PlugFace, number][]).flatMap(([face, count]) =>
     Array.from({ length: count }, (_, i) => header(face, i, count)),
   )
 }
 
-function fanLabel(face: PlugFace, i: number, isProcessors: boolean): string {
-  if (isProcessors) return 'FAN_CPU'
-  return `${connector(face).print ?? ''}${i}`
-}
+const fanHeader = (i: number, isProcessors: boolean): Pick<Header, 'label' | 'role'> =>
+  isProcessors
+    ? { label: 'processor’s fan header', role: 'processor' }
+    : { label: `fan header ${i}`, role: 'case' }
 const headerLabel = (face: PlugFace, i: number, count: number): string => {
-  const isNumbered = count > 1 || face === 'sata-data'
-  return `${connector(face).print ?? face.toUpperCase()}${isNumbered ? i + 1 : ''}`
+  const name = face === 'sata-data' ? 'SATA port' : connector(face).name
+  return count > 1 || face === 'sata-data' ? `${name} ${i + 1}` : name
 }
 
 /**

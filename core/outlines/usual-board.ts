@@ -1,6 +1,7 @@
 // What a board of a size usually carries where nothing is stated.
 import type { PlugFace } from '../connectors/connectors'
 import type { Board } from '../parts/board-schema'
+import type { BoardOutline } from './board-outline'
 import { MAINS_AT_FRONT, type BoardForm } from '../standards/boards'
 import type { AnySlot } from '../standards/cards'
 import { USUAL_BLOCK } from '../standards/panel'
@@ -9,10 +10,8 @@ import { USUAL_BLOCK } from '../standards/panel'
  * Named choice: what a board of this size usually carries, as a share of what an ATX board does.
  * Assumed.
  */
-export const USUAL_HEADERS: Record<
-  'small' | 'middle' | 'large',
-  Partial<Record<PlugFace, number>>
-> = {
+type Counts = Partial<Record<PlugFace, number>>
+const USUAL_HEADERS: Record<Size, Counts> = {
   small: {
     'main-24': 1,
     'cpu-8': 1,
@@ -45,7 +44,23 @@ export const USUAL_HEADERS: Record<
     'light-12': 1,
   },
 }
-export const USUAL_SLOTS: Record<'small' | 'middle' | 'large', readonly AnySlot[]> = {
+/** What no board goes without: main power by its age, and power for its processor. */
+const vitalHeaders = (form: BoardForm): Counts =>
+  MAINS_AT_FRONT.includes(form) ? { 'board-pair': 1 } : { 'main-24': 1, 'cpu-8': 1 }
+
+/** What is laid on a board beside what is stated of it. */
+export function usualHeaders(outline: BoardOutline, size: Size): Counts {
+  const { headers: stated = {}, form, usual } = outline
+  const counts =
+    usual === 'what its size has' && !MAINS_AT_FRONT.includes(form)
+      ? USUAL_HEADERS[size]
+      : vitalHeaders(form)
+  const { 'cpu-8': eight, ...others } = counts
+  // A smaller plug for the processor stands in for the usual one.
+  return (stated['cpu-4'] ?? 0) > 0 || eight === undefined ? others : { ...others, 'cpu-8': eight }
+}
+
+export const USUAL_SLOTS: Record<Size, readonly AnySlot[]> = {
   small: ['x16'],
   middle: ['x16', 'x1', 'x4'],
   large: ['x16', 'x1', 'x16', 'x4'],

@@ -1,8 +1,8 @@
 // The front-panel block: this board's pins with this case's leads on them, loose or in one block
 // plug, in each of four turns.
 import type { Board } from '../parts/board-schema'
-import type { Case } from '../parts/case-schema'
-import type { ItemOf } from '../parts/kind'
+import type { Case, CaseLead } from '../parts/case-schema'
+import { basisAt, type ItemOf } from '../parts/kind'
 import { rounded } from '../figures/rounded'
 import { boardsAndCases } from '../plan/items'
 import { plugs, seats } from '../plan/joints'
@@ -30,6 +30,8 @@ export interface PanelBlock {
   readonly board: string
   readonly boardName: string
   readonly caseName: string
+  /** Whether the usual order of pins is taken, because nobody stated this board's. */
+  readonly isAssumed: boolean
   /** The same pins seen after 0, 1, 2 and 3 quarter turns to the right. */
   readonly turns: readonly {
     readonly rows: number
@@ -47,7 +49,22 @@ export interface PanelBlock {
 }
 
 export type Pin = NonNullable<Board['panel']>['pins'][number]
-type Lead = Case['leads'][number]
+type Lead = CaseLead
+
+/** Whether nobody stated which pin is for what: the usual order is taken. */
+export const arePinsAssumed = (b: Board): boolean => basisAt(b, 'panel.pins') === 'assumed'
+/** The question that such a block leaves. */
+export const pinsAsked = (board: ItemOf<Board>) => ({
+  assumed: true,
+  asks: [
+    {
+      item: board.id,
+      path: 'panel',
+      question: `Which pin of the front-panel block of the ${board.name} is for what?`,
+      take: 'Read it in the board’s manual, or beside the block: the usual order is only taken.',
+    },
+  ],
+})
 
 /** The pins that serve a job, plus before minus. */
 export function pinsFor(b: Board, job: string): readonly Pin[] {
@@ -129,6 +146,7 @@ function panelBlocks(s: Joined): readonly PanelBlock[] {
         board: b.id,
         boardName: b.name,
         caseName: own[0]?.pc.name ?? '',
+        isAssumed: arePinsAssumed(part),
         turns: [0, 1, 2, 3].map(n => turned(cells, n)),
         leads: own.map(m => leadRow(m, part)),
       },

@@ -3,7 +3,7 @@
 import { words } from './facets'
 import { z } from 'zod'
 import { base, defineKind, type Kind } from './kind'
-import { relayEnds, relayFields, relayInlets } from './relay'
+import { relayAsks, relayEnds, relayFields, relayInlets } from './relay'
 
 export const adapterSchema = z.looseObject({
   kind: z.literal('adapter'),
@@ -18,9 +18,10 @@ export const adapter: Kind<'adapter', typeof adapterSchema> = defineKind({
   title: 'Adapter',
   schema: adapterSchema,
   facets: [words('inlets.*.face', 'from'), words('outlets.*.face', 'to')],
-  serves: p => [...p.inlets, ...p.outlets].map(e => e.face).join(),
+  serves: p => [...(p.inlets ?? []), ...(p.outlets ?? [])].map(e => e.face).join(),
   dispensable: true,
   bridges: 'adapter',
   ends: item => relayEnds(adapter, item, 'may'),
+  asks: relayAsks,
   inlets: (item, key) => relayInlets(item.part, key),
 })

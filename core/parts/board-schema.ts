@@ -6,7 +6,7 @@ import { figure } from '../figures/units'
 import { BOARD_FORMS, HOLES } from '../standards/boards'
 import { ANY_SLOT } from '../standards/cards'
 import { PIN_JOBS } from '../standards/panel'
-import { base, point2 } from './kind'
+import { assumed, base, point2 } from './kind'
 
 const header = z.looseObject({
   key: z.string(),
@@ -21,7 +21,9 @@ const header = z.looseObject({
   need: z.enum(['must', 'should', 'may']).optional(),
   rank: z.number().optional(),
   own: z.string().optional().describe('name of the maker’s own plug'),
+  assumed,
   amps: figure('A', 'current of the header', 'Read it in the board’s manual.', [0.5, 5]),
+  lights: figure('pcs', 'LEDs that the header drives', 'Read it in the board’s manual.', [1, 500]),
 })
 
 /** Ends that die when something is joined: always, or only with such a stick. */
@@ -32,7 +34,7 @@ const shuts = z
 export const boardSchema = z.looseObject({
   kind: z.literal('board'),
   ...base,
-  form: z.enum(BOARD_FORMS),
+  form: z.enum(BOARD_FORMS).nullish(),
   edge: figure(
     'mm',
     'rear edge',
@@ -48,19 +50,21 @@ export const boardSchema = z.looseObject({
     .enum(['fixed', 'loose', 'none'])
     .default('loose')
     .describe('the plate around its rear sockets: fixed to the board, loose in the box, or none'),
-  processor: z.looseObject({ socket: z.string().min(1), at: point2 }),
-  picture: z.boolean().default(true).describe('has video sockets of its own'),
+  processor: z.looseObject({ socket: z.string().nullish(), at: point2.optional() }).prefault({}),
+  picture: z.boolean().nullish().describe('has video sockets of its own'),
   memory: z.looseObject({
-    type: z.string().min(1),
+    type: z.string().nullish(),
     most: figure('GB', 'largest memory', 'Read it in the board’s manual.', [0.001, 4096]),
-    slots: z.array(
-      z.looseObject({
-        label: z.string(),
-        at: point2,
-        along: z.enum(['x', 'y']).default('y'),
-        rank: z.number().default(0),
-      }),
-    ),
+    slots: z
+      .array(
+        z.looseObject({
+          label: z.string(),
+          at: point2.optional(),
+          along: z.enum(['x', 'y']).default('y'),
+          rank: z.number().default(0),
+        }),
+      )
+      .nullish(),
     table: z
       .array(
         z.looseObject({
@@ -93,7 +97,7 @@ export const boardSchema = z.looseObject({
       z.looseObject({
         key: z.string(),
         label: z.string(),
-        at: point2,
+        at: point2.optional(),
         axes: z
           .string()
           .refine(a => AXES_PATTERN.test(a), 'three axes such as "+x +y +z"')
@@ -103,10 +107,11 @@ export const boardSchema = z.looseObject({
         protocols: z.array(z.string()),
         generation: z.number().optional(),
         rank: z.number().default(1),
+        assumed,
         shuts,
       }),
     )
-    .default([]),
+    .nullish(),
   slots: z
     .array(
       z.looseObject({
@@ -124,10 +129,11 @@ export const boardSchema = z.looseObject({
         open: z.boolean().default(false).describe('open at its end: takes longer cards'),
         at: point2.optional(),
         graphics: z.boolean().default(false).describe('where the manual wants the graphics card'),
+        assumed,
         shuts,
       }),
     )
-    .default([]),
+    .nullish(),
   firmware: z
     .looseObject({
       version: z.string().optional().describe('what is on it'),
@@ -151,7 +157,11 @@ export const boardSchema = z.looseObject({
         .describe('the versions its maker lists, the oldest first'),
     })
     .optional(),
-  headers: z.array(header),
+  headers: z.array(header).nullish(),
+  without: z
+    .array(z.enum(PLUG_FACES))
+    .optional()
+    .describe('headers that its sheet says it does not have'),
   panel: z
     .looseObject({
       at: point2,
@@ -170,6 +180,12 @@ export const boardSchema = z.looseObject({
       W12: figure('W', '12 V draw', 'Read it in the board’s manual.', [1, 60]),
       W5: figure('W', '5 V draw', 'Read it in the board’s manual.', [1, 60]),
       W3: figure('W', '3.3 V draw', 'Read it in the board’s manual.', [1, 60]),
+      standby: figure(
+        'A',
+        'standby draw',
+        'Read it in the board’s manual: amps of 5 V while the machine is off.',
+        [0.1, 5],
+      ),
     })
     .optional(),
   lamp: z.string().optional().describe('the lamp that shows mains: where it is, what colour'),
@@ -209,7 +225,11 @@ export const boardSchema = z.looseObject({
           .describe('dead without a processor that draws a picture'),
       }),
     )
-    .optional()
+    .nullish()
     .describe('sockets at the rear edge, in order'),
 })
 export type Board = z.infer<typeof boardSchema>
+export type Header = NonNullable<Board['headers']>[number]
+export type CardSlot = NonNullable<Board['slots']>[number]
+export type M2Slot = NonNullable<Board['m2']>[number]
+export type MemorySlot = NonNullable<Board['memory']['slots']>[number]

@@ -1,21 +1,37 @@
 // The board: what can be joined to it, and where.
 import { amount, words } from './facets'
+import { PLACES } from '../case/layout'
 import { JOINED_HEIGHT } from '../connectors/leads'
-import { isPower, type PlugFace, connector, feeds, isData } from '../connectors/connectors'
+import { feeds, isData, isPower, type PlugFace } from '../connectors/connectors'
 import { of, times } from '../figures/quantity'
-import { assume } from '../figures/units'
+import { usual } from '../figures/units'
 import { frame, type Vec3 } from '../geometry/space'
 import { BOARD_THICKNESS, FORM, type HoleName } from '../standards/boards'
 import { CARD_HEIGHT, cardsFor, FIRST_SLOT, SLOT_PITCH } from '../standards/cards'
 import { DRAW } from '../standards/draws'
 import { jobOf } from '../standards/panel'
 import { SOURCE } from '../standards/sources'
-import { boardSchema, type Board } from './board-schema'
+import {
+  boardSchema,
+  type Board,
+  type CardSlot,
+  type Header,
+  type MemorySlot,
+} from './board-schema'
 import { defineKind, type Draw, type ItemOf, type Kind } from './kind'
+import { isOpen, written } from './ask'
+import { boardAsks } from './board-asks'
 import { end, ownPlug, type End } from './end'
-import { portsOf } from './standard-limits'
+import { onlyRail, portsOf } from './standard-limits'
 
-const on = ([x, y]: readonly [number, number]): Vec3 => [x, y, 0]
+/** Whether where things lie on it was made up. */
+const isMadeUp = ({ assumed }: Board): boolean => assumed?.includes(PLACES) === true
+
+type Place = readonly [number, number]
+const on = ([x, y]: Place): Vec3 => [x, y, 0]
+/** Where an end lies and what is seated there, where its place is known. */
+const placed = (place: Place | undefined, axes?: string): Pick<End, 'at' | 'seat'> =>
+  place ? { at: on(place), seat: frame(on(place), axes) } : { at: null, seat: null }
 
 export const board: Kind<'board', typeof boardSchema> = defineKind({
   kind: 'board',
@@ -31,16 +47,19 @@ export const board: Kind<'board', typeof boardSchema> = defineKind({
 
   ends: item => boardEnds(item),
 
+  asks: boardAsks,
+
   body(item) {
-    const form = FORM[item.part.form]
-    const edge = board.leaf(item, 'edge').figure?.value ?? form.edge
-    const depth = board.leaf(item, 'depth').figure?.value ?? form.depth
+    const form = item.part.form ? FORM[item.part.form] : null
+    const edge = board.leaf(item, 'edge').figure?.value ?? form?.edge
+    const depth = board.leaf(item, 'depth').figure?.value ?? form?.depth
+    if (edge === undefined || depth === undefined) return null
     return { min: [0, 0, -BOARD_THICKNESS.mm], max: [depth, edge, 0] }
   },
 
   draws(item) {
     const rail = (path: string, watts: number, name: '12' | '5' | '3.3'): Draw => {
-      const full = of(board.leaf(item, path, assume(watts, 'W')))
+      const full = of(board.leaf(item, path, usual(watts, 'W')))
       const restShare = DRAW.board.rest / (DRAW.board.W12 + DRAW.board.W5 + DRAW.board.W3)
       return {
         rail: name,
@@ -59,11 +78,17 @@ export const board: Kind<'board', typeof boardSchema> = defineKind({
 
   inlets(item, key) {
     const of = (what: 'board' | 'processor'): readonly string[] =>
-      item.part.headers.filter(h => feeds(h.face) === what).map(h => h.key)
+      (item.part.headers ?? []).filter(h => feeds(h.face) === what).map(h => h.key)
     const own = key === 'processor' ? of('processor') : []
     // An old processor has no plug of its own: it is fed by the board's.
     return own.length > 0 ? own : of('board')
   },
+
+  // A board that has no plug for its processor feeds it from 5 V, as it is.
+  core: ({ part }) =>
+    isOpen(part, 'headers', part.headers) || part.headers?.some(h => feeds(h.face) === 'processor')
+      ? { rail: '12', share: DRAW.converter.share }
+      : { rail: '5', share: 1 },
 })
 
 const boardEnds = (item: ItemOf<Board>): readonly End[] => [
@@ -72,21 +97,25 @@ const boardEnds = (item: ItemOf<Board>): readonly End[] => [
   ...memoryEnds(item.part),
   ...m2Ends(item.part),
   ...slotEnds(item.part),
-  ...item.part.headers.map((h, i) => headerEnd(item, h, i)),
+  ...(item.part.headers ?? []).map((h, i) => headerEnd(item, h, i)),
   ...panelEnds(item.part),
   ...rearEnds(item.part),
 ]
 
 const mountEnds = (item: ItemOf<Board>): readonly End[] => [
-  end({
-    key: 'mount',
-    face: 'tray',
-    sex: 'plug',
-    label: 'mounting holes',
-    traits: { form: [item.part.form] },
-    count: holesOf(item).holes?.length ?? 1,
-    need: 'must',
-  }),
+  ...(item.part.form
+    ? [
+        end({
+          key: 'mount',
+          face: 'tray',
+          sex: 'plug',
+          label: 'mounting holes',
+          traits: { form: [item.part.form] },
+          count: holesOf(item).holes?.length ?? 1,
+          need: 'must',
+        }),
+      ]
+    : []),
   ...(item.part.shield === 'loose'
     ? [end({ key: 'shield', face: 'aperture', sex: 'plug', label: 'shield', need: 'should' })]
     : []),
@@ -94,48 +123,51 @@ const mountEnds = (item: ItemOf<Board>): readonly End[] => [
 
 /** The socket of the processor, and what holds its cooler around it. */
 function processorEnds({ processor }: Board): readonly End[] {
+  const socket = written(processor.socket)
+  if (socket === null) return []
   const about = {
     sex: 'socket',
-    at: on(processor.at),
-    seat: frame(on(processor.at)),
-    traits: { socket: [processor.socket] },
+    ...placed(processor.at),
+    traits: { socket: [socket] },
     need: 'must',
   } as const
   return [
-    end({ ...about, key: 'processor', face: 'processor-socket', label: processor.socket }),
-    end({ ...about, key: 'cooler', face: 'cooler-mount', label: `${processor.socket} mount` }),
+    end({ ...about, key: 'processor', face: 'processor-socket', label: socket }),
+    end({ ...about, key: 'cooler', face: 'cooler-mount', label: `${socket} mount` }),
   ]
 }
 
-const memoryEnds = (p: Board): readonly End[] =>
-  p.memory.slots.map((slot, index) =>
+function memoryEnds(p: Board): readonly End[] {
+  const type = written(p.memory.type)
+  if (type === null) return []
+  return (p.memory.slots ?? []).map((slot, index) =>
     end({
       from: { list: 'memory.slots', index },
       key: `memory-${slot.label}`,
       face: 'memory-slot',
       sex: 'socket',
       label: slot.label,
-      at: on(slot.at),
-      traits: { type: [p.memory.type] },
+      ...placed(slot.at, slot.along === 'y' ? '+y +x +z' : '+x +y +z'),
+      traits: { type: [type] },
       rank: slotRank(p, slot),
       joinedHeight: JOINED_HEIGHT.module,
-      seat: frame(on(slot.at), slot.along === 'y' ? '+y +x +z' : '+x +y +z'),
       need: 'must',
       among: { group: 'memory slots', how: 'any-of' },
     }),
   )
+}
 
 const m2Ends = (p: Board): readonly End[] =>
-  p.m2.map((slot, index) =>
+  (p.m2 ?? []).map((slot, index) =>
     end({
       from: { list: 'm2', index },
       key: slot.key,
       face: 'm2-slot',
       sex: 'socket',
       label: slot.label,
-      at: on(slot.at),
-      seat: frame(on(slot.at), slot.axes),
+      ...placed(slot.at, slot.axes),
       rank: slot.rank,
+      assumed: slot.assumed === true,
       traits: { key: slot.keys, length: slot.lengths, protocol: slot.protocols },
       joinedHeight: JOINED_HEIGHT.module,
       shuts: slot.shuts.map(shutOf),
@@ -143,16 +175,16 @@ const m2Ends = (p: Board): readonly End[] =>
   )
 
 const slotEnds = (p: Board): readonly End[] =>
-  p.slots.map((slot, index) =>
+  (p.slots ?? []).map((slot, index) =>
     end({
       from: { list: 'slots', index },
       key: slot.key,
       face: 'slot',
       sex: 'socket',
       label: slot.label,
-      at: on(slotAt(slot)),
-      seat: frame(on(slotAt(slot))),
+      ...placed(slotAt(slot)),
       rank: slot.row,
+      assumed: slot.assumed === true,
       role: slot.graphics ? 'graphics' : 'other',
       traits: { size: cardsFor(slot.size, slot.open) },
       joinedHeight: CARD_HEIGHT.low,
@@ -175,13 +207,11 @@ const rearEnds = (p: Board): readonly End[] =>
     }),
   )
 
-type Slot = Board['slots'][number]
-
 /** Where a slot's centre line meets the rear edge: as stated, else by its row. */
-export const slotAt = (slot: Slot): readonly [number, number] =>
+export const slotAt = (slot: CardSlot): readonly [number, number] =>
   slot.at ?? [0, FIRST_SLOT.y + (slot.row - 1) * SLOT_PITCH.mm]
 
-const shutOf = ({ keys, protocol }: Slot['shuts'][number]): End['shuts'][number] => ({
+const shutOf = ({ keys, protocol }: CardSlot['shuts'][number]): End['shuts'][number] => ({
   keys,
   when: protocol === undefined ? null : ['protocol', protocol],
 })
@@ -190,15 +220,16 @@ const shutOf = ({ keys, protocol }: Slot['shuts'][number]): End['shuts'][number]
  * How early a memory slot is filled: by the first row of the board's table that names it, else as
  * the slot says.
  */
-function slotRank(p: Board, slot: Board['memory']['slots'][number]): number {
+function slotRank(p: Board, slot: MemorySlot): number {
+  const many = p.memory.slots?.length ?? 0
   const rows = [...p.memory.table].sort((a, b) => a.modules - b.modules)
   const first = rows.findIndex(row => row.slots.includes(slot.label))
   return first < 0
-    ? slot.rank + rows.length * p.memory.slots.length
-    : first * p.memory.slots.length + (rows[first]?.slots.indexOf(slot.label) ?? 0) + 1
+    ? slot.rank + rows.length * many
+    : first * many + (rows[first]?.slots.indexOf(slot.label) ?? 0) + 1
 }
 
-function headerEnd(item: ItemOf<Board>, h: Board['headers'][number], i: number): End {
+function headerEnd(item: ItemOf<Board>, h: Header, i: number): End {
   return end({
     key: h.key,
     from: { list: 'headers', index: i },
@@ -206,20 +237,29 @@ function headerEnd(item: ItemOf<Board>, h: Board['headers'][number], i: number):
     sex: 'socket',
     label: h.label,
     at: h.at ? on(h.at) : null,
-    joinedHeight: h.points === 'side' ? 0 : JOINED_HEIGHT.plug,
+    // Of a place that was made up nobody can say what lies over it.
+    joinedHeight: h.points === 'side' || isMadeUp(item.part) ? 0 : JOINED_HEIGHT.plug,
     role: h.role ?? null,
     traits: isData(h.face) ? { side: ['board'] } : ownPlug(h.own),
     rank: h.rank ?? i,
     need: h.need ?? (isPower(h.face) ? 'must' : 'may'),
-    gives: headerGives(item, h.face, i),
+    assumed: h.assumed === true,
+    gives: headerGives(item, h, i),
+    limits: headerLimits(item, h.face, i),
   })
 }
 
-/** What a header gives: as its board states it, else as its connector does. */
-function headerGives(item: ItemOf<Board>, face: PlugFace, i: number): End['gives'] {
-  const value = connector(face).limit?.A
-  if (value === undefined || isPower(face)) return portsOf(face)
-  return { amps: of(board.leaf(item, `headers.${i}.amps`, { value, basis: 'standard', tol: 0 })) }
+/** What a header gives beside current: ports, and how many LEDs it drives where that is stated. */
+const headerGives = (item: ItemOf<Board>, h: Header, i: number): End['gives'] => ({
+  ...portsOf(h.face),
+  ...(h.lights === undefined ? {} : { lights: of(board.leaf(item, `headers.${i}.lights`)) }),
+})
+
+/** The current that the board states for a header, A. */
+function headerLimits(item: ItemOf<Board>, face: PlugFace, i: number): End['limits'] {
+  const amps = board.leaf(item, `headers.${i}.amps`)
+  const rail = onlyRail(face)
+  return amps.figure && rail ? { [rail]: of(amps) } : {}
 }
 
 /**
@@ -265,6 +305,7 @@ export function holesOf(item: ItemOf<Board>): {
 } {
   const { part } = item
   if (part.holes) return { holes: part.holes, source: SOURCE.maker }
+  if (!part.form) return { holes: null, source: SOURCE.maker }
   const form = FORM[part.form]
   const full = (path: 'edge' | 'depth'): boolean => {
     const value = board.leaf(item, path).figure?.value

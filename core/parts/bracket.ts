@@ -6,6 +6,7 @@ import { fact, of } from '../figures/quantity'
 import { USUAL_LENGTH, usualLead } from '../connectors/leads'
 import { figure } from '../figures/units'
 import { base, defineKind, type Kind } from './kind'
+import { blank } from './ask'
 import { end } from './end'
 
 export const bracketSchema = z.looseObject({
@@ -35,7 +36,7 @@ export const bracketSchema = z.looseObject({
         ),
       }),
     )
-    .min(1),
+    .nullish(),
   outputs: z.array(z.string()).default([]).describe('sockets on it'),
 })
 export type Bracket = z.infer<typeof bracketSchema>
@@ -45,9 +46,14 @@ export const bracket: Kind<'bracket', typeof bracketSchema> = defineKind({
   title: 'Rear bracket',
   schema: bracketSchema,
   facets: [words('leads.*.face', 'plug'), words('profile', 'height')],
+  asks: ({ part: p, name }) =>
+    blank(p.leads, 'leads', facesOn('bracket'), {
+      question: `Which leads hang from the ${name}?`,
+      take: 'Look at the plugs on them.',
+    }),
   ends: item => [
     end({ key: 'cover', face: 'rear-cover', sex: 'plug', label: 'bracket', need: 'must' }),
-    ...item.part.leads.map((l, i) =>
+    ...(item.part.leads ?? []).map((l, i) =>
       end({
         key: l.key,
         from: { list: 'leads', index: i },

@@ -4,30 +4,34 @@ import { amount, words } from './facets'
 import { portsOf } from './standard-limits'
 import { z } from 'zod'
 import { knownValue, minus, of, times, type Sum } from '../figures/quantity'
-import { ANY_SLOT, CARD_BODY, CARD_HEIGHT, SLOT_PITCH } from '../standards/cards'
+import { ANY_SLOT, CARD_BODY, CARD_HEIGHT, isOldSlot, SLOT_PITCH } from '../standards/cards'
 import { facesOn, isData } from '../connectors/connectors'
-import { CARD_SHARE, DRAW, SLOT_POWER } from '../standards/draws'
-import { assume, figure } from '../figures/units'
-import { base, defineKind, type Draw, type ItemOf, type Kind } from './kind'
+import { CARD_SHARE, DRAW, SLOT_POWER, SURGES_FROM } from '../standards/draws'
+import type { Rail } from '../standards/rails'
+import { figure, upTo, usual } from '../figures/units'
+import { base, defineKind, type Draw, type ItemOf, type Kind, type Surges } from './kind'
+import { blank } from './ask'
 import { end } from './end'
 import type { Box } from '../geometry/space'
 
 export const cardSchema = z.looseObject({
   kind: z.literal('card'),
   ...base,
-  does: z.enum([
-    'graphics',
-    'capture',
-    'sound',
-    'network',
-    'radio',
-    'USB',
-    'storage',
-    'FireWire',
-    'serial',
-    'other',
-  ]),
-  size: z.enum(ANY_SLOT).describe('the length of its contact edge'),
+  does: z
+    .enum([
+      'graphics',
+      'capture',
+      'sound',
+      'network',
+      'radio',
+      'USB',
+      'storage',
+      'FireWire',
+      'serial',
+      'other',
+    ])
+    .nullish(),
+  size: z.enum(ANY_SLOT).nullish().describe('the length of its contact edge'),
   lanes: z.number().optional(),
   generation: z.number().optional(),
   slots: z.number().min(1).max(5).default(1).describe('rear slots it takes'),
@@ -68,7 +72,8 @@ export const cardSchema = z.looseObject({
         x: z.number().optional(),
       }),
     )
-    .default([]),
+    .nullish()
+    .describe('its power sockets; an empty list says that it has none'),
   headers: z
     .array(
       z.looseObject({
@@ -102,7 +107,19 @@ export const card: Kind<'card', typeof cardSchema> = defineKind({
     { id: 'graphics', title: 'Graphics card', of: p => p.does === 'graphics' },
     { id: 'card', title: 'Card', of: p => p.does !== 'graphics' },
   ],
-  serves: p => p.does,
+  serves: p => p.does ?? '',
+  asks: ({ part: p, name }) => [
+    ...blank(p.size, 'size', ['slot'], {
+      question: `Which slot does the ${name} need?`,
+      take: 'Look at its contact edge: 89 mm is x16, 56 mm x8, 39 mm x4, 25 mm x1.',
+    }),
+    ...(p.does === 'graphics'
+      ? blank(p.power, 'power', facesOn('card inlet'), {
+          question: `Which power sockets does the ${name} have?`,
+          take: 'Look at its upper edge and its far end; some have none.',
+        })
+      : []),
+  ],
   dispensable: true,
   bridges: 'card',
   filmed: true,
@@ -110,17 +127,21 @@ export const card: Kind<'card', typeof cardSchema> = defineKind({
     const p = item.part
     const { max } = bodyOf(item)
     return [
-      end({
-        key: 'seat',
-        face: 'slot',
-        sex: 'plug',
-        label: 'contact edge',
-        traits: { size: [p.size] },
-        role: p.does === 'graphics' ? 'graphics' : 'other',
-        need: 'must',
-        solid: bodyOf(item),
-      }),
-      ...p.power.map((socket, index) =>
+      ...(p.size
+        ? [
+            end({
+              key: 'seat',
+              face: 'slot',
+              sex: 'plug',
+              label: 'contact edge',
+              traits: { size: [p.size] },
+              role: p.does === 'graphics' ? 'graphics' : 'other',
+              need: 'must',
+              solid: bodyOf(item),
+            }),
+          ]
+        : []),
+      ...(p.power ?? []).map((socket, index) =>
         end({
           key: socket.key,
           from: { list: 'power', index },
@@ -151,24 +172,35 @@ export const card: Kind<'card', typeof cardSchema> = defineKind({
   },
   body: item => bodyOf(item),
   draws(item) {
-    const p = item.part
-    const full = of(card.leaf(item, 'watts', assume(DRAW.card.W, 'W')))
-    const plugged = p.power.filter(s => s.need !== 'may').map(s => s.key)
-    const draw = (worst: Sum, through: readonly string[]): Draw => ({
-      rail: '12',
+    const full = of(card.leaf(item, 'watts', usual(DRAW.card.W, 'W')))
+    const plugged = (item.part.power ?? []).filter(s => s.need !== 'may').map(s => s.key)
+    const surges = surgesOf(item.part, knownValue(full))
+    const draw = (worst: Sum, rail: Rail, through: readonly string[]): Draw => ({
+      rail,
       rest: times(worst, CARD_SHARE.rest),
       work: times(worst, CARD_SHARE.work),
       worst,
-      surges: true,
+      ...(surges ? { surges } : {}),
       through,
     })
-    if (plugged.length === 0) return [draw(full, ['seat'])]
-    const slot = of(
-      card.leaf(item, 'fromSlot', assume(Math.min(SLOT_POWER.W12, knownValue(full) / 2), 'W', 0)),
-    )
-    return [draw(slot, ['seat']), draw(minus(full, slot), plugged)]
+    if (plugged.length === 0) return [draw(full, railOf(item.part, knownValue(full)), ['seat'])]
+    // Where its maker is silent, all that the standard lets it take from the slot is possible.
+    const most = Math.min(SLOT_POWER.W12, knownValue(full))
+    const slot = of(card.leaf(item, 'fromSlot', upTo(most)))
+    return [draw(slot, '12', ['seat']), draw(minus(full, slot), '12', plugged)]
   },
 })
+
+/** What a card without a plug is fed by: an old slot's 5 V, a new one's 3.3 V as far as that goes. */
+function railOf(p: Card, watts: number): Rail {
+  if (p.size && isOldSlot(p.size)) return '5'
+  return watts <= SLOT_POWER.W3 ? '3.3' : '12'
+}
+
+function surgesOf(p: Card, watts: number): Surges | null {
+  if (p.power?.some(s => s.face === 'card-16')) return 'by standard'
+  return watts > SURGES_FROM.W ? 'as usual' : null
+}
 
 /**
  * Its box in the slot's frame: length along x, thickness along y toward the next slot, height over

@@ -8,7 +8,7 @@ import { BOARD_FORMS, HOLES } from '../standards/boards'
 import { DRIVE_SIZES, FAN_FRAMES, RADIATORS } from '../standards/modules'
 import { PIN_JOBS } from '../standards/panel'
 import { SUPPLY_FORMS } from '../standards/supplies'
-import { base, point } from './kind'
+import { assumed, base, point } from './kind'
 
 const axes = z.string().regex(AXES_PATTERN, 'three axes such as "+x +y +z"').default('+x +y +z')
 export const SPOT_USES = ['hub', 'strip'] as const
@@ -46,6 +46,7 @@ const lead = z.looseObject({
     .optional()
     .describe('leads of one cable of which exactly one is used share a name'),
   need: z.enum(['must', 'should', 'may']).optional(),
+  assumed,
   length: figure(
     'mm',
     'lead length',
@@ -58,7 +59,7 @@ export const caseSchema = z.looseObject({
   kind: z.literal('case'),
   ...base,
   archetype: z.enum(ARCHETYPES),
-  boards: z.array(z.enum(BOARD_FORMS)).min(1),
+  boards: z.array(z.enum(BOARD_FORMS)).nullish(),
   outer: z
     .looseObject({
       x: figure(
@@ -112,7 +113,10 @@ export const caseSchema = z.looseObject({
       .array(z.enum(HOLES))
       .optional()
       .describe('where the tray has threads; otherwise those of the forms it takes'),
-    fitted: z.array(z.enum(HOLES)).default([]),
+    fitted: z
+      .array(z.enum(HOLES))
+      .nullish()
+      .describe('those that stand in the tray already; not stated means look'),
     supplied: figure('pcs', 'loose standoffs supplied', 'Count those in the bag.', [0, 30]),
   }),
   coolerRoom: figure(
@@ -123,7 +127,7 @@ export const caseSchema = z.looseObject({
   ),
   coolerRoomFrom: z.enum(['lid', 'board', 'tray']).nullish(),
   supply: z.looseObject({
-    forms: z.array(z.enum(SUPPLY_FORMS)),
+    forms: z.array(z.enum(SUPPLY_FORMS)).nullish(),
     at: point.optional(),
     axes,
     room: figure(
@@ -157,29 +161,32 @@ export const caseSchema = z.looseObject({
         size: z.enum(DRIVE_SIZES),
         cage: z.string().optional().describe('the removable piece it belongs to'),
         front: z.boolean().default(false).describe('open to the front of the case'),
+        assumed,
         at: point.optional(),
         axes,
       }),
     )
-    .default([]),
+    .nullish(),
   fans: z
     .array(
       z.looseObject({
         key: z.string(),
         label: z.string(),
         sizes: z.array(z.enum(FAN_FRAMES)),
+        assumed,
         at: point.optional(),
         axes,
         air: z.enum(['in', 'out']).optional(),
       }),
     )
-    .default([]),
+    .nullish(),
   radiators: z
     .array(
       z.looseObject({
         key: z.string(),
         label: z.string(),
         sizes: z.array(z.enum(RADIATORS)),
+        assumed,
         instead: z.array(z.string()).default([]).describe('fan places that it takes'),
         at: point.optional(),
         axes,
@@ -191,7 +198,7 @@ export const caseSchema = z.looseObject({
         ),
       }),
     )
-    .default([]),
+    .nullish(),
   pieces: z
     .array(
       z.looseObject({
@@ -242,7 +249,8 @@ export const caseSchema = z.looseObject({
       }),
     )
     .optional(),
-  leads: z.array(lead).default([]),
+  leads: z.array(lead).nullish().describe('the leads of its front; not stated means ask'),
   leadsFrom: point.optional().describe('where the front leads start'),
 })
 export type Case = z.infer<typeof caseSchema>
+export type CaseLead = NonNullable<Case['leads']>[number]

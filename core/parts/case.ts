@@ -6,8 +6,9 @@ import { usualLead } from '../connectors/leads'
 import { fact, of, type Sum } from '../figures/quantity'
 import { frame, type Vec3 } from '../geometry/space'
 import { FIRST_SLOT, SLOT_PITCH } from '../standards/cards'
-import { caseSchema, type Case } from './case-schema'
-import { defineKind, type ItemOf, type Kind } from './kind'
+import { caseSchema, type Case, type CaseLead } from './case-schema'
+import { basisAt, defineKind, type ItemOf, type Kind } from './kind'
+import { caseAsks } from './case-asks'
 import { end, type End } from './end'
 
 export const pcCase: Kind<'case', typeof caseSchema> = defineKind({
@@ -23,6 +24,7 @@ export const pcCase: Kind<'case', typeof caseSchema> = defineKind({
   filmed: true,
 
   ends: caseEnds,
+  asks: caseAsks,
 
   body(item) {
     const { inner } = layoutOf(item.part)
@@ -32,51 +34,10 @@ export const pcCase: Kind<'case', typeof caseSchema> = defineKind({
 
 function caseEnds(item: ItemOf<Case>): readonly End[] {
   const p = item.part
-  const { tray, supply, leadsFrom } = layoutOf(p)
+  const { tray, leadsFrom } = layoutOf(p)
   return [
-    place({
-      key: 'tray',
-      face: 'tray',
-      label: 'tray',
-      seat: frame(tray, '+x -y +z'),
-      traits: { form: p.boards },
-      need: 'must',
-    }),
-    place({ key: 'aperture', face: 'aperture', label: 'rear opening' }),
-    place({
-      key: 'supply',
-      face: 'supply-place',
-      label: 'supply mount',
-      seat: frame(supply, p.supply.axes),
-      traits: { form: p.supply.forms },
-      need: 'must',
-    }),
-    ...p.bays.map((bay, i) =>
-      place({
-        ...named(bay, i),
-        from: { list: 'bays', index: i },
-        face: 'bay',
-        traits: { size: [bay.size], face: bay.front ? ['front', 'inside'] : ['inside'] },
-        rank: bay.front ? p.bays.length + i : i,
-      }),
-    ),
-    ...p.fans.map((fan, i) =>
-      place({
-        ...named(fan, i),
-        from: { list: 'fans', index: i },
-        face: 'fan-place',
-        traits: { size: fan.sizes },
-      }),
-    ),
-    ...p.radiators.map((r, i) =>
-      place({
-        ...named(r, i),
-        from: { list: 'radiators', index: i },
-        face: 'radiator-place',
-        traits: { size: r.sizes },
-        shuts: r.instead.length > 0 ? [{ keys: r.instead, when: null }] : [],
-      }),
-    ),
+    ...mounts(p),
+    ...places(p),
     ...covers(p, tray),
     ...p.spots.map((spot, i) =>
       place({
@@ -86,9 +47,62 @@ function caseEnds(item: ItemOf<Case>): readonly End[] {
         traits: { use: spot.takes },
       }),
     ),
-    ...p.leads.map((l, i) => leadEnd(item, l, i, leadsFrom)),
+    ...(p.leads ?? []).map((l, i) => leadEnd(item, l, i, leadsFrom)),
   ]
 }
+
+/** Where board, shield and supply are screwed, as far as it is known which go there. */
+function mounts(p: Case): readonly End[] {
+  const { tray, supply } = layoutOf(p)
+  const { boards } = p
+  const { forms, axes } = p.supply
+  const board = boards && {
+    ...({ key: 'tray', face: 'tray', label: 'tray', need: 'must' } as const),
+    seat: frame(tray, '+x -y +z'),
+    traits: { form: boards },
+  }
+  const power = forms && {
+    ...({ key: 'supply', face: 'supply-place', label: 'supply mount', need: 'must' } as const),
+    seat: frame(supply, axes),
+    traits: { form: forms },
+    assumed: basisAt(p, 'supply.forms') === 'assumed',
+  }
+  return [
+    ...(board ? [place(board)] : []),
+    place({ key: 'aperture', face: 'aperture', label: 'rear opening' }),
+    ...(power ? [place(power)] : []),
+  ]
+}
+
+/** Bays, fan places and radiator places. */
+const places = (p: Case): readonly End[] => [
+  ...(p.bays ?? []).map((bay, i) =>
+    place({
+      ...named(bay, i),
+      from: { list: 'bays', index: i },
+      face: 'bay',
+      traits: { size: [bay.size], face: bay.front ? ['front', 'inside'] : ['inside'] },
+      rank: bay.front ? (p.bays?.length ?? 0) + i : i,
+    }),
+  ),
+  ...(p.fans ?? []).map((fan, i) =>
+    place({
+      ...named(fan, i),
+      from: { list: 'fans', index: i },
+      face: 'fan-place',
+      traits: { size: fan.sizes },
+    }),
+  ),
+  ...(p.radiators ?? []).map((r, i) =>
+    place({
+      ...named(r, i),
+      from: { list: 'radiators', index: i },
+      face: 'radiator-place',
+      traits: { size: r.sizes },
+      shuts: r.instead.length > 0 ? [{ keys: r.instead, when: null }] : [],
+    }),
+  ),
+]
 
 const place = (about: Omit<Parameters<typeof end>[0], 'sex'>): End =>
   end({ ...about, sex: 'socket' })
@@ -100,18 +114,21 @@ const named = (
     label,
     at,
     axes,
+    assumed,
   }: {
     readonly key: string
     readonly label: string
     readonly at?: Vec3 | undefined
     readonly axes: string
+    readonly assumed?: boolean | undefined
   },
   i: number,
-): Pick<End, 'key' | 'label' | 'seat' | 'rank'> => ({
+): Pick<End, 'key' | 'label' | 'seat' | 'rank' | 'assumed'> => ({
   key,
   label,
   seat: at ? frame(at, axes) : null,
   rank: i,
+  assumed: assumed === true,
 })
 
 /**
@@ -133,7 +150,7 @@ function covers(p: Case, tray: Vec3): readonly End[] {
   )
 }
 
-function leadEnd(item: ItemOf<Case>, l: Case['leads'][number], i: number, exit: Vec3): End {
+function leadEnd(item: ItemOf<Case>, l: CaseLead, i: number, exit: Vec3): End {
   const usual = usualLead(l.face)
   const isVital = l.job === 'power-switch' || l.face === 'panel-block'
   return end({
@@ -145,21 +162,18 @@ function leadEnd(item: ItemOf<Case>, l: Case['leads'][number], i: number, exit: 
     need: l.need ?? (isVital ? 'must' : 'should'),
     lead: { length: of(pcCase.leaf(item, `leads.${i}.length`, usual)), exit },
     traits: leadTraits(l),
+    assumed: l.assumed === true,
     takes: l.ports === undefined ? {} : { ports: portsTaken(item, l, l.ports) },
     among: l.among ? { group: l.among, how: 'one-of' } : null,
   })
 }
 
-function leadTraits(l: Case['leads'][number]): End['traits'] {
+function leadTraits(l: CaseLead): End['traits'] {
   if (l.job) return { job: [l.job] }
   return isData(l.face) ? { side: ['board'] } : {}
 }
 
-const portsTaken = (
-  item: ItemOf<Case>,
-  { key, label }: Case['leads'][number],
-  value: number,
-): Sum =>
+const portsTaken = (item: ItemOf<Case>, { key, label }: CaseLead, value: number): Sum =>
   of(
     fact(`${item.id}:${key}.ports`, `ports on the ${label} lead`, 'pcs', {
       value,

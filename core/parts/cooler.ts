@@ -7,18 +7,19 @@ import { converted, of, times, type Sum } from '../figures/quantity'
 import { DRAW, FAN_VOLTS } from '../standards/draws'
 import { usualLead } from '../connectors/leads'
 import { FAN_FRAMES, RADIATORS } from '../standards/modules'
-import { assume, figure } from '../figures/units'
+import { figure, usual } from '../figures/units'
 import { base, defineKind, type Draw, type ItemOf, type Kind } from './kind'
+import { blank, type Ask } from './ask'
 import { end, type End } from './end'
 
 const ofFan = {
-  face: z.enum(facesOn('fan')),
+  face: z.enum(facesOn('fan')).nullish(),
   amps: figure('A', 'fan current', 'Read it on the fan’s label.', [0.02, 3]),
   lead: figure('mm', 'fan lead length', 'From the frame to the tip of the plug.', [50, 1200]),
 }
 
 const liquid = z.looseObject({
-  radiator: z.enum(RADIATORS).describe('its class, by the fans along it'),
+  radiator: z.enum(RADIATORS).nullish().describe('its class, by the fans along it'),
   length: figure('mm', 'radiator length', 'End to end, tanks included.', [120, 520]),
   width: figure('mm', 'radiator width', 'Across, without fans.', [110, 160]),
   thickness: figure('mm', 'radiator thickness', 'The radiator alone, without fans.', [15, 70]),
@@ -29,14 +30,14 @@ const liquid = z.looseObject({
     [200, 600],
   ),
   pump: z.looseObject({
-    face: z.enum(facesOn('fan')),
+    face: z.enum(facesOn('fan')).nullish(),
     amps: figure('A', 'pump current', 'Read it on the pump’s label.', [0.05, 3]),
     lead: figure('mm', 'pump lead length', 'From the block to the tip of the plug.', [50, 1200]),
   }),
   fans: z
     .array(
       z.looseObject({
-        size: z.enum(FAN_FRAMES),
+        size: z.enum(FAN_FRAMES).nullish(),
         thickness: figure(
           'mm',
           'thickness of a radiator fan',
@@ -58,8 +59,8 @@ const liquid = z.looseObject({
 export const coolerSchema = z.looseObject({
   kind: z.literal('cooler'),
   ...base,
-  sockets: z.array(z.string()).min(1).describe('sockets whose mounting set is in the box'),
-  fastening: z.enum(['pins', 'screws', 'clip']),
+  sockets: z.array(z.string()).nullish().describe('sockets whose mounting set is in the box'),
+  fastening: z.enum(['pins', 'screws', 'clip']).nullish(),
   bracket: z
     .enum(['keeps the board’s', 'removes the board’s', 'brings its own'])
     .optional()
@@ -98,9 +99,9 @@ export const coolerSchema = z.looseObject({
 export type Cooler = z.infer<typeof coolerSchema>
 
 const fanAmps = (item: ItemOf<Cooler>, path: string): Sum =>
-  of(cooler.leaf(item, path, assume(DRAW.fan120.W / FAN_VOLTS, 'A')))
+  of(cooler.leaf(item, path, usual(DRAW.fan120.W / FAN_VOLTS, 'A')))
 const pumpAmps = (item: ItemOf<Cooler>): Sum =>
-  of(cooler.leaf(item, 'liquid.pump.amps', assume(DRAW.pump.W / FAN_VOLTS, 'A')))
+  of(cooler.leaf(item, 'liquid.pump.amps', usual(DRAW.pump.W / FAN_VOLTS, 'A')))
 const watts = (amps: Sum): Sum => converted(amps, FAN_VOLTS, 'W')
 const hanging = (item: ItemOf<Cooler>, path: string, face: PlugFace): End['lead'] => ({
   length: of(cooler.leaf(item, path, usualLead(face))),
@@ -118,16 +119,21 @@ export const cooler: Kind<'cooler', typeof coolerSchema> = defineKind({
     amount('cools', 'carries away'),
   ],
   filmed: true,
+  asks: item => asksOf(item),
   ends: item => [
-    end({
-      key: 'mount',
-      face: 'cooler-mount',
-      sex: 'plug',
-      label: 'mount',
-      traits: { socket: item.part.sockets },
-      need: 'must',
-    }),
-    ...(item.part.fan
+    ...(item.part.sockets && item.part.sockets.length > 0
+      ? [
+          end({
+            key: 'mount',
+            face: 'cooler-mount',
+            sex: 'plug',
+            label: 'mount',
+            traits: { socket: item.part.sockets },
+            need: 'must',
+          }),
+        ]
+      : []),
+    ...(item.part.fan?.face
       ? [
           end({
             key: 'fan',
@@ -174,6 +180,38 @@ export const cooler: Kind<'cooler', typeof coolerSchema> = defineKind({
   },
 })
 
+type Liquid = NonNullable<Cooler['liquid']>
+
+const radiatorEnd = ({ radiator }: Liquid): readonly End[] =>
+  radiator
+    ? [
+        end({
+          key: 'radiator',
+          face: 'radiator-place',
+          sex: 'plug',
+          label: 'radiator',
+          traits: { size: [radiator] },
+          need: 'must',
+        }),
+      ]
+    : []
+
+const pumpEnd = (item: ItemOf<Cooler>, { pump: { face } }: Liquid): readonly End[] =>
+  face
+    ? [
+        end({
+          key: 'pump',
+          face,
+          sex: 'plug',
+          label: 'pump lead',
+          need: 'must',
+          role: 'pump',
+          lead: hanging(item, 'liquid.pump.lead', face),
+          takes: { amps: pumpAmps(item) },
+        }),
+      ]
+    : []
+
 /**
  * What liquid adds: a radiator at its place, the pump's lead, a lead for each fan on it, for many a
  * USB lead.
@@ -182,36 +220,24 @@ function liquidEnds(item: ItemOf<Cooler>): readonly End[] {
   const wet = item.part.liquid
   if (!wet) return []
   return [
-    end({
-      key: 'radiator',
-      face: 'radiator-place',
-      sex: 'plug',
-      label: 'radiator',
-      traits: { size: [wet.radiator] },
-      need: 'must',
-    }),
-    end({
-      key: 'pump',
-      face: wet.pump.face,
-      sex: 'plug',
-      label: 'pump lead',
-      need: 'must',
-      role: 'pump',
-      lead: hanging(item, 'liquid.pump.lead', wet.pump.face),
-      takes: { amps: pumpAmps(item) },
-    }),
-    ...wet.fans.map((fan, i) =>
-      end({
-        key: `fan-${i + 1}`,
-        from: { list: 'liquid.fans', index: i },
-        face: fan.face,
-        sex: 'plug',
-        label: `radiator fan ${i + 1}`,
-        need: 'must',
-        role: 'processor',
-        lead: hanging(item, `liquid.fans.${i}.lead`, fan.face),
-        takes: { amps: fanAmps(item, `liquid.fans.${i}.amps`) },
-      }),
+    ...radiatorEnd(wet),
+    ...pumpEnd(item, wet),
+    ...wet.fans.flatMap(({ face }, i) =>
+      face
+        ? [
+            end({
+              key: `fan-${i + 1}`,
+              from: { list: 'liquid.fans', index: i },
+              face,
+              sex: 'plug',
+              label: `radiator fan ${i + 1}`,
+              need: 'must',
+              role: 'processor',
+              lead: hanging(item, `liquid.fans.${i}.lead`, face),
+              takes: { amps: fanAmps(item, `liquid.fans.${i}.amps`) },
+            }),
+          ]
+        : [],
     ),
     ...(wet.usb === undefined
       ? []
@@ -225,5 +251,36 @@ function liquidEnds(item: ItemOf<Cooler>): readonly End[] {
             lead: hanging(item, 'liquid.usb', 'usb-2'),
           }),
         ]),
+  ]
+}
+
+/** What is not known of a cooler and decides what it goes onto and where its leads go. */
+function asksOf({ part: p, name }: ItemOf<Cooler>): readonly Ask[] {
+  const { fan, liquid: wet } = p
+  const inSheet = 'Read it in its sheet, or count the wires of its plug.'
+  const plug = (face: PlugFace | null | undefined, path: string, of: string): readonly Ask[] =>
+    blank(face, path, facesOn('fan'), {
+      question: `Which plug does ${of} of the ${name} have?`,
+      take: inSheet,
+    })
+  return [
+    ...blank(p.sockets?.[0], 'sockets', ['cooler-mount'], {
+      question: `For which sockets does the ${name} bring its mounting set?`,
+      take: 'Read it on its box: the set of the board’s socket has to be in it.',
+    }),
+    ...(fan ? plug(fan.face, 'fan.face', 'the fan') : []),
+    ...(fan === undefined && !wet ? plug(null, 'fan', 'the fan, if it has one,') : []),
+    ...(wet
+      ? [
+          ...blank(wet.radiator, 'liquid.radiator', ['radiator-place'], {
+            question: `Which radiator does the ${name} have?`,
+            take: 'Count the fans along it: one, two or three of 120 or 140 mm.',
+          }),
+          ...plug(wet.pump.face, 'liquid.pump.face', 'the pump'),
+          ...wet.fans.flatMap((f, i) =>
+            plug(f.face, `liquid.fans.${i}.face`, `radiator fan ${i + 1}`),
+          ),
+        ]
+      : []),
   ]
 }

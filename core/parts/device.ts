@@ -3,14 +3,20 @@
 import { words } from './facets'
 import { z } from 'zod'
 import { REAR_FACES } from '../connectors/connectors'
-import { figure } from '../figures/units'
-import { base, defineKind, type Kind } from './kind'
+import { converted, of, type Sum } from '../figures/quantity'
+import { DRAW } from '../standards/draws'
+import { VOLTS } from '../standards/rails'
+import { figure, usual } from '../figures/units'
+import { base, defineKind, type Draw, type ItemOf, type Kind } from './kind'
+import { blank } from './ask'
 import { end } from './end'
 
 export const deviceSchema = z.looseObject({
   kind: z.literal('device'),
   ...base,
-  does: z.enum(['monitor', 'keyboard', 'mouse', 'sound', 'network', 'printer', 'storage', 'other']),
+  does: z
+    .enum(['monitor', 'keyboard', 'mouse', 'sound', 'network', 'printer', 'storage', 'other'])
+    .nullish(),
   plugs: z
     .array(
       z.looseObject({
@@ -18,10 +24,11 @@ export const deviceSchema = z.looseObject({
         label: z.string(),
         face: z.enum(REAR_FACES),
         need: z.enum(['must', 'should', 'may']).optional(),
+        amps: figure('A', 'current from its plug', 'Read it on the device’s label.', [0.01, 5]),
         lead: figure('mm', 'lead length', 'From the device to the tip of the plug.', [20, 20000]),
       }),
     )
-    .min(1),
+    .nullish(),
 })
 export type Device = z.infer<typeof deviceSchema>
 
@@ -30,8 +37,13 @@ export const device: Kind<'device', typeof deviceSchema> = defineKind({
   title: 'Outer device',
   schema: deviceSchema,
   facets: [words('does', 'does'), words('plugs.*.face', 'plugs')],
+  asks: ({ part: p, name }) =>
+    blank(p.plugs, 'plugs', REAR_FACES, {
+      question: `Which plugs does the ${name} have?`,
+      take: 'Look at its leads.',
+    }),
   ends: item =>
-    item.part.plugs.map((p, i) =>
+    (item.part.plugs ?? []).map((p, i) =>
       end({
         key: p.key,
         from: { list: 'plugs', index: i },
@@ -42,4 +54,23 @@ export const device: Kind<'device', typeof deviceSchema> = defineKind({
         rank: i,
       }),
     ),
+  draws: item =>
+    (item.part.plugs ?? []).flatMap((plug, i) =>
+      plug.face in FED ? [fromPort(plug.key, watts(item, `plugs.${i}.amps`))] : [],
+    ),
+})
+
+/** The sockets that feed what is plugged there. */
+const FED = { 'usb-a': true, 'usb-c-socket': true } as const
+
+const watts = (item: ItemOf<Device>, path: string): Sum =>
+  converted(of(device.leaf(item, path, usual(DRAW.usbPort.W / VOLTS['5'], 'A'))), VOLTS['5'], 'W')
+
+/** What a device draws that is fed by the port it is in. */
+export const fromPort = (through: string, drawn: Sum): Draw => ({
+  rail: '5',
+  rest: drawn,
+  work: drawn,
+  worst: drawn,
+  through: [through],
 })

@@ -5,17 +5,19 @@ import type { Box } from '../geometry/space'
 import { of, times, type Sum } from '../figures/quantity'
 import type { PlugFace } from '../connectors/connectors'
 import { DRAW } from '../standards/draws'
+import { VOLTS } from '../standards/rails'
 import { usualLead } from '../connectors/leads'
 import { DRIVE_SIZE, DRIVE_SIZES, M2 } from '../standards/modules'
-import { assume, figure } from '../figures/units'
-import { base, defineKind, type Draw, type ItemOf, type Kind } from './kind'
+import { figure, usual } from '../figures/units'
+import { base, basisAt, defineKind, type Draw, type ItemOf, type Kind } from './kind'
+import { blank, type Ask } from './ask'
 import { end, type End } from './end'
 
 export const driveSchema = z.looseObject({
   kind: z.literal('drive'),
   ...base,
-  shape: z.enum(['M.2', ...DRIVE_SIZES]),
-  protocol: z.enum(['NVMe', 'SATA', 'USB', 'IDE', 'floppy']),
+  shape: z.enum(['M.2', ...DRIVE_SIZES]).nullish(),
+  protocol: z.enum(['NVMe', 'SATA', 'USB', 'IDE', 'floppy']).nullish(),
   medium: z
     .enum(['disk', 'flash', 'optical', 'cards', 'floppy'])
     .optional()
@@ -66,7 +68,7 @@ const facesOut = (p: Drive): boolean =>
   p.medium === 'optical' || p.medium === 'cards' || p.medium === 'floppy'
 const isStick = (p: Drive): boolean => p.shape === 'M.2'
 
-const DATA_FACE: Partial<Record<Drive['protocol'], PlugFace>> = {
+const DATA_FACE: Partial<Record<NonNullable<Drive['protocol']>, PlugFace>> = {
   IDE: 'ribbon-40',
   floppy: 'ribbon-34',
 }
@@ -96,16 +98,17 @@ export const drive: Kind<'drive', typeof driveSchema> = defineKind({
     words('medium', 'medium'),
     amount('gigabytes', 'capacity', 'GB'),
   ],
-  serves: p => `${p.shape} ${p.medium ?? p.protocol}`,
+  serves: p => `${p.shape ?? ''} ${p.medium ?? p.protocol ?? ''}`,
   dispensable: true,
   filmed: true,
+  asks: item => asksOf(item),
   ends: item => (isStick(item.part) ? stickEnds(item.part) : bayEnds(item)),
   body: item => bodyOf(item),
   draws(item) {
     const p = item.part
-    const usual = typical(p)
-    const rest = of(drive.leaf(item, 'rest', assume(usual.rest, 'W')))
-    const busy = of(drive.leaf(item, 'busy', assume(usual.busy, 'W')))
+    const typically = typical(p)
+    const rest = of(drive.leaf(item, 'rest', usual(typically.rest, 'W')))
+    const busy = of(drive.leaf(item, 'busy', usual(typically.busy, 'W')))
     const on = (rail: Draw['rail'], share: number, through: string): Draw => {
       const part = (s: Sum) => times(s, share)
       return { rail, rest: part(rest), work: part(busy), worst: part(busy), through: [through] }
@@ -122,7 +125,7 @@ export const drive: Kind<'drive', typeof driveSchema> = defineKind({
         ? {
             start: {
               unit: 'W',
-              terms: times(of(drive.leaf(item, path, assume(amps, 'A'))), Number(rail)).terms,
+              terms: times(of(drive.leaf(item, path, usual(amps, 'A'))), VOLTS[rail]).terms,
             },
           }
         : {}
@@ -140,35 +143,46 @@ export const drive: Kind<'drive', typeof driveSchema> = defineKind({
   },
 })
 
-const stickEnds = (p: Drive): readonly End[] => [
+const stickEnds = (p: Drive): readonly End[] => (p.protocol ? [seatOf(p, p.protocol)] : [])
+
+const seatOf = (p: Drive, protocol: string): End =>
   end({
     key: 'seat',
     face: 'm2-slot',
     sex: 'plug',
     label: 'contact edge',
     need: 'must',
+    assumed: ['m2.keys', 'm2.length'].some(path => basisAt(p, path) === 'assumed'),
     traits: {
       key: p.m2?.keys ?? ['M'],
       length: [p.m2?.length ?? '2280'],
-      protocol: [p.protocol],
+      protocol: [protocol],
     },
-  }),
-]
+  })
 
 function bayEnds(item: ItemOf<Drive>): readonly End[] {
   const p = item.part
-  const bay = end({
-    key: 'bay',
-    face: 'bay',
-    sex: 'plug',
-    label: 'mounting holes',
-    traits: { size: [p.shape], face: [facesOut(p) ? 'front' : 'inside'] },
-    need: 'should',
-  })
-  return [bay, ...(p.protocol === 'USB' ? usbEnds(item) : cableEnds(p))]
+  const { shape, protocol } = p
+  const bay = shape
+    ? [
+        end({
+          key: 'bay',
+          face: 'bay',
+          sex: 'plug',
+          label: 'mounting holes',
+          traits: { size: [shape], face: [facesOut(p) ? 'front' : 'inside'] },
+          need: 'should',
+        }),
+      ]
+    : []
+  if (!protocol) return bay
+  return [...bay, ...(protocol === 'USB' ? usbEnds(item) : cableEnds(p))]
 }
 
-const widthOf = (p: Drive): number => (p.shape === 'M.2' ? M2.width : DRIVE_SIZE[p.shape].width)
+/** Named choice: a drive whose size is not known is drawn as the small one. */
+const UNKNOWN_AS = '2.5'
+const widthOf = ({ shape }: Drive): number =>
+  shape === 'M.2' ? M2.width : DRIVE_SIZE[shape ?? UNKNOWN_AS].width
 
 const usbEnds = (item: ItemOf<Drive>): readonly End[] => [
   end({
@@ -187,7 +201,7 @@ const usbEnds = (item: ItemOf<Drive>): readonly End[] => [
 const cableEnds = (p: Drive): readonly End[] => [
   end({
     key: 'data',
-    face: DATA_FACE[p.protocol] ?? 'sata-data',
+    face: (p.protocol && DATA_FACE[p.protocol]) ?? 'sata-data',
     sex: 'socket',
     label: 'data',
     traits: { side: ['device'] },
@@ -210,10 +224,26 @@ function bodyOf(item: ItemOf<Drive>): Box {
     const length = Number((p.m2?.length ?? '2280').slice(2))
     return { min: [0, -M2.width / 2, 0], max: [length, M2.width / 2, M2.height] }
   }
-  const size = DRIVE_SIZE[p.shape]
+  const size = DRIVE_SIZE[p.shape ?? UNKNOWN_AS]
   const thickness = drive.leaf(item, 'thickness').figure?.value ?? size.height
   return {
     min: [0, 0, 0],
     max: [drive.leaf(item, 'length').figure?.value ?? size.length, size.width, thickness],
   }
+}
+
+/** What is not known of a drive and decides where it goes and what it hangs on. */
+function asksOf({ part: p, name }: ItemOf<Drive>): readonly Ask[] {
+  const onLabel = 'Read it on its label, or look at its sockets.'
+  const faces: readonly PlugFace[] = ['sata-data', 'sata-power', 'ribbon-40', 'drive-4']
+  return [
+    ...blank(p.shape, 'shape', ['bay', 'm2-slot'], {
+      question: `Of which size is the ${name}?`,
+      take: 'Measure it: 70 mm wide is 2.5-inch, 102 mm 3.5-inch; a bare stick is M.2.',
+    }),
+    ...blank(p.protocol, 'protocol', isStick(p) ? ['m2-slot'] : faces, {
+      question: `Which sockets does the ${name} have: what does it speak?`,
+      take: onLabel,
+    }),
+  ]
 }

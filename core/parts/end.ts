@@ -2,6 +2,7 @@
 import type { Box, Frame, Vec3 } from '../geometry/space'
 import type { Sum } from '../figures/quantity'
 import type { Face } from '../connectors/connectors'
+import type { Rail } from '../standards/rails'
 
 export type Need = 'must' | 'should' | 'may'
 
@@ -36,8 +37,11 @@ interface Common {
   readonly offered: readonly string[]
 }
 
-/** What passes from a socket to a plug and is limited: current, ports for data, 12 V power. */
-export type Supplied = 'amps' | 'ports' | 'W12'
+/**
+ * What passes between socket and plug and is counted: current, ports for data, LEDs, the power class
+ * that a plug tells its card.
+ */
+export type Supplied = 'amps' | 'ports' | 'lights' | 'class'
 
 /** A place where an item can be joined. */
 export interface End {
@@ -66,7 +70,11 @@ export interface End {
   readonly traits: Traits
   readonly takes: Readonly<Partial<Record<Supplied, Sum>>>
   readonly gives: Readonly<Partial<Record<Supplied, Sum>>>
+  /** The current that its contacts stand, rail by rail, whichever way it flows. */
+  readonly limits: Readonly<Partial<Record<Rail, Sum>>>
   readonly need: Need
+  /** Nobody stated that it is there: such parts usually have it. */
+  readonly assumed: boolean
   /** Lower is preferred by the part’s own table (memory slots, numbered ports). */
   readonly rank: number
   /** How many like pairs of ends a joint here stands for: the screws of a board. */
@@ -100,8 +108,12 @@ export interface End {
    * than it leaves.
    */
   readonly solid: Box | null
-  /** A limit that sockets of one part have together: the amps of a hub. */
-  readonly shared: { readonly key: string; readonly amps: Sum } | null
+  /** What sockets of one part have together: the amps of a hub, the LEDs that it drives. */
+  readonly shared: {
+    readonly key: string
+    readonly amps: Sum | null
+    readonly lights: Sum | null
+  } | null
 }
 
 type Named = Pick<End, 'key' | 'face' | 'sex' | 'label'>
@@ -116,7 +128,9 @@ const usual = (): Omit<End, keyof Named> => ({
   traits: NOTHING,
   takes: NOTHING,
   gives: NOTHING,
+  limits: NOTHING,
   need: 'may',
+  assumed: false,
   rank: 0,
   count: 1,
   role: null,

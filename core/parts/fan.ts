@@ -1,28 +1,47 @@
 // A case fan: its frame, its lead, which way it blows.
 import { amount, words } from './facets'
-import { facesOn } from '../connectors/connectors'
+import { facesOn, type PlugFace } from '../connectors/connectors'
 import { z } from 'zod'
 import { converted, of, times, type Sum } from '../figures/quantity'
 import { DRAW, FAN_VOLTS } from '../standards/draws'
 import { usualLead } from '../connectors/leads'
 import { FAN_FRAMES, FAN_THICKNESS } from '../standards/modules'
-import { assume, figure } from '../figures/units'
+import { figure, usual } from '../figures/units'
 import { base, defineKind, type ItemOf, type Kind } from './kind'
-import { end } from './end'
+import { blank } from './ask'
+import { end, type End } from './end'
 
 export const fanSchema = z.looseObject({
   kind: z.literal('fan'),
   ...base,
-  size: z.enum(FAN_FRAMES),
+  size: z.enum(FAN_FRAMES).nullish(),
   thickness: figure('mm', 'thickness', 'Across the frame, without screws.', [8, 45]),
-  face: z.enum(facesOn('fan')),
+  face: z.enum(facesOn('fan')).nullish(),
   amps: figure('A', 'current', 'Read it on the fan’s label.', [0.02, 3]),
+  startAmps: figure(
+    'A',
+    'current at the start',
+    'Read it in the fan’s sheet: what it takes in its first second.',
+    [0.02, 4],
+  ),
   lead: figure('mm', 'lead length', 'From the frame to the tip of the plug.', [50, 900]),
 })
 export type Fan = z.infer<typeof fanSchema>
 
+const leadOf = (item: ItemOf<Fan>, face: PlugFace): End =>
+  end({
+    key: 'lead',
+    face,
+    sex: 'plug',
+    label: 'lead',
+    need: 'must',
+    role: 'case',
+    lead: { length: of(fan.leaf(item, 'lead', usualLead(face))), exit: [0, 0, 0] },
+    takes: { amps: amps(item) },
+  })
+
 const amps = (item: ItemOf<Fan>): Sum =>
-  of(fan.leaf(item, 'amps', assume(DRAW.fan120.W / FAN_VOLTS, 'A')))
+  of(fan.leaf(item, 'amps', usual(DRAW.fan120.W / FAN_VOLTS, 'A')))
 
 export const fan: Kind<'fan', typeof fanSchema> = defineKind({
   kind: 'fan',
@@ -35,30 +54,30 @@ export const fan: Kind<'fan', typeof fanSchema> = defineKind({
     amount('amps', 'current'),
   ],
   dispensable: true,
-  ends: item => [
-    end({
+  asks: ({ part: p, name }) => [
+    ...blank(p.size, 'size', ['fan-place'], {
+      question: `How large is the frame of the ${name}?`,
+      take: 'Measure its side: 120, 140 mm and so on.',
+    }),
+    ...blank(p.face, 'face', facesOn('fan'), {
+      question: `Which plug does the ${name} have?`,
+      take: 'Count the wires of its plug: three or four.',
+    }),
+  ],
+  ends(item) {
+    const { size, face } = item.part
+    const frame = end({
       key: 'frame',
       face: 'fan-place',
       sex: 'plug',
       label: 'frame',
-      traits: { size: [item.part.size] },
+      traits: size ? { size: [size] } : {},
       need: 'must',
-    }),
-    end({
-      key: 'lead',
-      face: item.part.face,
-      sex: 'plug',
-      label: 'lead',
-      need: 'must',
-      role: 'case',
-      lead: {
-        length: of(fan.leaf(item, 'lead', usualLead(item.part.face))),
-        exit: [0, 0, 0],
-      },
-      takes: { amps: amps(item) },
-    }),
-  ],
+    })
+    return [...(size ? [frame] : []), ...(face ? [leadOf(item, face)] : [])]
+  },
   body(item) {
+    if (!item.part.size) return null
     const half = Number(item.part.size) / 2
     return {
       min: [-half, -half, 0],
@@ -67,6 +86,16 @@ export const fan: Kind<'fan', typeof fanSchema> = defineKind({
   },
   draws(item) {
     const watts = converted(amps(item), FAN_VOLTS, 'W')
-    return [{ rail: '12', rest: times(watts, 0.5), work: watts, worst: watts, through: ['lead'] }]
+    const first = fan.leaf(item, 'startAmps')
+    return [
+      {
+        rail: '12',
+        rest: times(watts, 0.5),
+        work: watts,
+        worst: watts,
+        ...(first.figure ? { start: converted(of(first), FAN_VOLTS, 'W') } : {}),
+        through: ['lead'],
+      },
+    ]
   },
 })

@@ -4,12 +4,12 @@ import { amount, words } from './facets'
 import { z } from 'zod'
 import { base, defineKind, type Kind } from './kind'
 import { end } from './end'
-import { relayEnds, relayFields, relayInlets } from './relay'
+import { relayAsks, relayEnds, relayFields, relayInlets } from './relay'
 
 export const hubSchema = z.looseObject({
   kind: z.literal('hub'),
   ...base,
-  serves: z.enum(['fans', 'lights', 'USB']),
+  serves: z.enum(['fans', 'lights', 'USB']).nullish(),
   size: z
     .tuple([z.number(), z.number(), z.number()])
     .optional()
@@ -33,7 +33,7 @@ export const hub: Kind<'hub', typeof hubSchema> = defineKind({
     { id: 'light-hub', title: 'Light hub', of: p => p.serves === 'lights' },
     { id: 'usb-hub', title: 'USB hub', of: p => p.serves === 'USB' },
   ],
-  serves: p => p.serves,
+  serves: p => p.serves ?? '',
   dispensable: true,
   bridges: 'hub',
   step: 'hub',
@@ -49,5 +49,6 @@ export const hub: Kind<'hub', typeof hubSchema> = defineKind({
     ...relayEnds(hub, item, 'must'),
   ],
   body: item => (item.part.size ? { min: [0, 0, 0], max: item.part.size } : null),
+  asks: relayAsks,
   inlets: (item, key) => relayInlets(item.part, key),
 })

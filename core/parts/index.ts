@@ -15,7 +15,8 @@ import { sensor } from './sensor'
 import { stick } from './stick'
 import type { Facet } from './facets'
 import type { Box } from '../geometry/space'
-import type { Draw, ItemOf } from './kind'
+import type { Draw, ItemOf, Made } from './kind'
+import type { Ask } from './ask'
 import type { End } from './end'
 import { hub } from './hub'
 import { lead } from './lead'
@@ -75,9 +76,11 @@ interface AnyKind {
   readonly step?: 'hub' | 'strip'
   serves?(part: Part): string
   ends(item: Item): readonly End[]
+  asks?(item: Item): readonly Ask[]
   body?(item: Item): Box | null
   draws?(item: Item): readonly Draw[]
   inlets?(item: Item, key: string): readonly string[]
+  core?(item: Item): Made
 }
 
 const schemas = PART_KINDS.map(kind => KINDS[kind].schema)

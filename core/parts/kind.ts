@@ -7,12 +7,30 @@ import { at, holderOf } from './paths'
 import {
   BASES,
   figuresOf,
+  type Basis,
   readFigure,
   type Figure,
   type FigureAbout,
   type StoredFigure,
 } from '../figures/units'
+import type { Rail } from '../standards/rails'
+import type { Ask } from './ask'
 import type { End } from './end'
+
+export const READ_IN = ['sheet', 'manual', 'label', 'shop', 'review'] as const
+/** Where somebody else's words stand for the maker's. */
+const HEARSAY: readonly string[] = ['shop', 'review']
+const read = z.looseObject({
+  in: z.enum(READ_IN),
+  title: z.string().optional(),
+  on: z.string().optional(),
+})
+
+/** Set on a member of a list that nobody stated. */
+export const assumed = z
+  .boolean()
+  .optional()
+  .describe('nobody stated it: such parts usually have it')
 
 /** What every part file carries. Unknown keys survive. */
 export const base = {
@@ -33,12 +51,22 @@ export const base = {
     )
     .optional()
     .describe('pages of its manual and photos, kept beside it, shown at its joints'),
-  places: z
-    .literal('derived')
+  assumed: z
+    .array(z.string())
     .optional()
     .describe(
-      'set where the places of its ends come from its form or archetype, not from its sheet',
+      'fields that nobody stated: a form, a layout or a default made them up; `*` stands for every ' +
+        'member of a list',
     ),
+  partly: z
+    .array(z.string())
+    .optional()
+    .describe('lists of which no more than a part is known: there may be more'),
+  read: read.optional().describe('where its data was read'),
+  reads: z
+    .record(z.string(), read)
+    .optional()
+    .describe('fields that were read elsewhere: path → where'),
 }
 
 /** A point in mm in the part’s own frame. */
@@ -63,21 +91,28 @@ export interface ItemOf<P> {
   readonly condition: Condition
 }
 
-export const RAILS = ['12', '5', '3.3'] as const
-
-export type Rail = (typeof RAILS)[number]
-
-/** What an item draws from one rail, W, and the ends it comes in by, in equal parts. */
+/**
+ * What an item draws from one rail, W, and the ends it comes in by, in equal parts. `core` is the
+ * processor's own voltage: which rail it is made of is the matter of what the processor sits in.
+ */
 export interface Draw {
-  readonly rail: Rail
+  readonly rail: Rail | 'core'
   readonly rest: Sum
   readonly work: Sum
   readonly worst: Sum
   /** In the first seconds, where that is more than at work: disks that spin up. */
   readonly start?: Sum
-  /** True for what may exceed its sustained draw for moments: cards. */
-  readonly surges?: boolean
+  /** For what may exceed its sustained draw for moments: by its standard, or as such things do. */
+  readonly surges?: Surges
   readonly through: readonly string[]
+}
+
+export type Surges = 'by standard' | 'as usual'
+
+/** The rail that feeds what sits at an end, and how much of it arrives. */
+export interface Made {
+  readonly rail: Rail
+  readonly share: number
 }
 
 export interface PartGroup<P> {
@@ -103,7 +138,10 @@ export interface KindSpec<K extends string, S extends z.ZodType> {
   readonly filmed?: true
   /** The kind of step that puts it at its place, where the place does not say. */
   readonly step?: 'hub' | 'strip'
+  /** The places where it can be joined, as far as they are known. */
   readonly ends: (item: ItemOf<z.infer<S>>) => readonly End[]
+  /** What is not known of those places. */
+  readonly asks?: (item: ItemOf<z.infer<S>>) => readonly Ask[]
   /** The body in the part’s own frame, mm; null when its size is not known or it has none. */
   readonly body?: (item: ItemOf<z.infer<S>>) => Box | null
   readonly draws?: (item: ItemOf<z.infer<S>>) => readonly Draw[]
@@ -111,6 +149,8 @@ export interface KindSpec<K extends string, S extends z.ZodType> {
    * For parts that hand power on: the ends by which what is joined at `key` is fed, in equal parts.
    */
   readonly inlets?: (item: ItemOf<z.infer<S>>, key: string) => readonly string[]
+  /** What a processor's own voltage is made of, for parts that a processor sits in. */
+  readonly core?: (item: ItemOf<z.infer<S>>) => Made
 }
 
 export interface Kind<K extends string, S extends z.ZodType> extends KindSpec<K, S> {
@@ -143,7 +183,7 @@ export function defineKind<K extends string, S extends z.ZodType>(
         path,
         label: `${figureName(item.part, path, about)} of the ${item.name}`,
         unit: about.unit,
-        figure: readFigure(stored, about.unit) ?? fallback ?? null,
+        figure: readFigure(stored, about.unit, basisAt(item.part, path)) ?? fallback ?? null,
         about,
       }
     },
@@ -158,6 +198,27 @@ export function figureName(part: unknown, path: string, about: FigureAbout): str
   const owner = at(part, holderOf(path))
   const whose = ['label', 'key'].map(k => at(owner, k)).find(v => typeof v === 'string')
   return typeof whose === 'string' ? `${about.label} (${whose})` : about.label
+}
+
+type Told = Readonly<{
+  assumed?: readonly string[] | undefined
+  reads?: Readonly<Record<string, z.infer<typeof read>>> | undefined
+  read?: z.infer<typeof read> | undefined
+}>
+
+/** What a field of a part rests on that says nothing of it by itself. */
+export function basisAt(part: unknown, path: string): Basis {
+  const { assumed, reads, read } = part as Told
+  if (isAssumed(assumed, path)) return 'assumed'
+  const where = reads?.[path] ?? read
+  return where !== undefined && HEARSAY.includes(where.in) ? 'told' : 'spec'
+}
+
+/** Whether a field, or what it lies in, is among those that nobody stated. */
+function isAssumed(assumed: readonly string[] | undefined, path: string): boolean {
+  if (assumed === undefined) return false
+  const pattern = patternOf(path)
+  return assumed.some(a => pattern === a || pattern.startsWith(`${a}.`))
 }
 
 /** A path with its array positions written as `*`, as schemas name them. */

@@ -1,18 +1,19 @@
 // A loose lead with a plug at each end, or a fan-out and a ribbon with several plugs at one of
 // them.
 import { amount, words } from './facets'
-import { facesOn, connector } from '../connectors/connectors'
+import { connector, facesOn, type PlugFace } from '../connectors/connectors'
 import { z } from 'zod'
 import { of, plus, type Sum } from '../figures/quantity'
 import { usualLead, usualToNext } from '../connectors/leads'
 import { figure } from '../figures/units'
 import { base, defineKind, type ItemOf, type Kind } from './kind'
+import { blank } from './ask'
 import { end, type End } from './end'
 
 export const leadSchema = z.looseObject({
   kind: z.literal('lead'),
   ...base,
-  face: z.enum(facesOn('lead')).describe('the plug at the board’s end'),
+  face: z.enum(facesOn('lead')).nullish().describe('the plug at the board’s end'),
   to: z
     .enum(facesOn('lead'))
     .optional()
@@ -42,11 +43,18 @@ export const lead: Kind<'lead', typeof leadSchema> = defineKind({
   title: 'Lead',
   schema: leadSchema,
   facets: [words('face', 'plug'), amount('length')],
-  serves: p => `${p.face} ${p.to ?? ''}`,
+  serves: p => `${p.face ?? ''} ${p.to ?? ''}`,
+  asks: ({ part: p, name }) =>
+    blank(p.face, 'face', facesOn('lead'), {
+      question: `Which plugs does the ${name} have?`,
+      take: 'Look at both of its ends.',
+    }),
   dispensable: true,
   bridges: 'lead',
   ends(item) {
-    const { face, to = face, branches } = item.part
+    const { face, branches } = item.part
+    if (!face) return []
+    const to = item.part.to ?? face
     const length = of(lead.leaf(item, 'length', usualLead(face)))
     const plug = (key: string, about: Partial<End> & Pick<End, 'face' | 'label' | 'traits'>): End =>
       end({ key, sex: 'plug', lead: { length, exit: [0, 0, 0] }, ...about })
@@ -76,7 +84,7 @@ export const lead: Kind<'lead', typeof leadSchema> = defineKind({
           traits: { side: ['device'] },
           rank: i,
           follows: ['board'],
-          lead: { length: lengthTo(item, i), exit: [0, 0, 0] },
+          lead: { length: lengthTo(item, face, i), exit: [0, 0, 0] },
         }),
       ),
     ]
@@ -87,8 +95,7 @@ export const lead: Kind<'lead', typeof leadSchema> = defineKind({
  * From the board's end to the i-th plug. The branches of a fan-out all start there; the plugs of a
  * ribbon follow one another.
  */
-function lengthTo(item: ItemOf<Lead>, i: number): Sum {
-  const { face } = item.part
+function lengthTo(item: ItemOf<Lead>, face: PlugFace, i: number): Sum {
   const whole = lead.leaf(item, 'length', usualLead(face))
   const toNext = usualToNext()
   const toFirst = usualLead(face, (whole.figure?.value ?? 0) - toNext.value)

@@ -4,15 +4,16 @@ import { z } from 'zod'
 import { of, times } from '../figures/quantity'
 import { DRAW, MEMORY_REST_SHARE } from '../standards/draws'
 import { DIMM, MEMORY_TYPES } from '../standards/modules'
-import { assume, figure } from '../figures/units'
+import { figure, usual } from '../figures/units'
 import { base, defineKind, type Kind } from './kind'
+import { blank } from './ask'
 import { end } from './end'
 
 export const memorySchema = z.looseObject({
   kind: z.literal('memory'),
   ...base,
-  type: z.enum(MEMORY_TYPES),
-  modules: z.number().int().min(1).max(8),
+  type: z.enum(MEMORY_TYPES).nullish(),
+  modules: z.number().int().min(1).max(8).nullish(),
   each: figure('GB', 'size of one module', 'Read it on the label.', [0.001, 256]),
   speed: figure('MTs', 'rated speed', 'Read it on the label.', [10, 12000]),
   buffered: z
@@ -33,6 +34,9 @@ export const memorySchema = z.looseObject({
 })
 export type Memory = z.infer<typeof memorySchema>
 
+/** Named choice: what a module whose generation is not known draws is taken from the newest. */
+const UNKNOWN_AS = 'DDR5'
+
 export const memory: Kind<'memory', typeof memorySchema> = defineKind({
   kind: 'memory',
   title: 'Memory',
@@ -44,18 +48,31 @@ export const memory: Kind<'memory', typeof memorySchema> = defineKind({
     amount('speed', 'speed'),
     amount('height', 'height'),
   ],
-  serves: p => p.type,
-  ends: item =>
-    Array.from({ length: item.part.modules }, (_, i) =>
+  serves: p => p.type ?? '',
+  asks: ({ part: p, name }) => [
+    ...blank(p.type, 'type', ['memory-slot'], {
+      question: `Of which generation is the ${name}?`,
+      take: 'Read it on its label: DDR4, DDR5 and so on.',
+    }),
+    ...blank(p.modules, 'modules', ['memory-slot'], {
+      question: `How many modules are in the ${name}?`,
+      take: 'Count them.',
+    }),
+  ],
+  ends({ part: { type, modules } }) {
+    if (!type) return []
+    // One at least is in the box, where nobody counted them.
+    return Array.from({ length: modules ?? 1 }, (_, i) =>
       end({
         key: `module-${i + 1}`,
         face: 'memory-slot',
         sex: 'plug',
         label: `module ${i + 1}`,
-        traits: { type: [item.part.type] },
+        traits: { type: [type] },
         need: 'must',
       }),
-    ),
+    )
+  },
   body(item) {
     const height = memory.leaf(item, 'height').figure?.value ?? DIMM.bareHeight
     return {
@@ -64,8 +81,10 @@ export const memory: Kind<'memory', typeof memorySchema> = defineKind({
     }
   },
   draws(item) {
-    const each = of(memory.leaf(item, 'watts', assume(DRAW.memory[item.part.type], 'W')))
-    const full = times(each, item.part.modules)
+    const { type, modules } = item.part
+    const watts = DRAW.memory[type ?? UNKNOWN_AS]
+    const each = of(memory.leaf(item, 'watts', usual(watts, 'W')))
+    const full = times(each, modules ?? 1)
     return [
       {
         rail: '5',

@@ -1,18 +1,19 @@
 // The processor: its socket, whether it draws a picture, what it draws in watts.
 import { amount, words } from './facets'
 import { z } from 'zod'
-import { of, times } from '../figures/quantity'
-import { DRAW, PROCESSOR_SHARE } from '../standards/draws'
-import { assume, figure } from '../figures/units'
+import { of } from '../figures/quantity'
+import { PROCESSOR_SHARE } from '../standards/draws'
+import { figure, usual } from '../figures/units'
 import { base, defineKind, type Kind } from './kind'
+import { written } from './ask'
 import { end } from './end'
 
 export const processorSchema = z.looseObject({
   kind: z.literal('processor'),
   ...base,
-  socket: z.string().min(1),
+  socket: z.string().nullish(),
   contacts: z.enum(['pins on the processor', 'contacts in the socket']).optional(),
-  picture: z.boolean().describe('draws a picture by itself'),
+  picture: z.boolean().nullish().describe('draws a picture by itself'),
   memory: z.array(z.string()).default([]).describe('memory generations it takes'),
   speeds: z
     .array(
@@ -58,29 +59,43 @@ export const processor: Kind<'processor', typeof processorSchema> = defineKind({
     words('picture', 'draws a picture'),
     amount('power.sustained', 'sustained'),
   ],
-  serves: p => p.socket,
-  ends: item => [
-    end({
-      key: 'seat',
-      face: 'processor-socket',
-      sex: 'plug',
-      label: 'contacts',
-      traits: { socket: [item.part.socket] },
-      need: 'must',
-    }),
-  ],
+  serves: p => p.socket ?? '',
+  ends({ part: p }) {
+    const socket = written(p.socket)
+    if (socket === null) return []
+    return [
+      end({
+        key: 'seat',
+        face: 'processor-socket',
+        sex: 'plug',
+        label: 'contacts',
+        traits: { socket: [socket] },
+        need: 'must',
+      }),
+    ]
+  },
+  asks: ({ part, name }) =>
+    written(part.socket) === null
+      ? [
+          {
+            path: 'socket',
+            faces: ['processor-socket'],
+            question: `Which socket is the ${name} made for?`,
+            take: 'Read it on its box or in its sheet.',
+            when: 'always',
+          },
+        ]
+      : [],
   draws(item) {
     const full = processor.leaf(item, 'power.sustained')
     const share = (path: string, part: number) =>
-      processor.leaf(item, path, full.figure ? assume(full.figure.value * part, 'W') : undefined)
-    const through12V = (leaf: ReturnType<typeof processor.leaf>) =>
-      times(of(leaf), 1 / DRAW.converter.share)
+      processor.leaf(item, path, full.figure ? usual(full.figure.value * part, 'W') : undefined)
     return [
       {
-        rail: '12',
-        rest: through12V(share('power.rest', PROCESSOR_SHARE.rest)),
-        work: through12V(share('power.work', PROCESSOR_SHARE.work)),
-        worst: through12V(full),
+        rail: 'core',
+        rest: of(share('power.rest', PROCESSOR_SHARE.rest)),
+        work: of(share('power.work', PROCESSOR_SHARE.work)),
+        worst: of(full),
         through: ['seat'],
       },
     ]

@@ -5,13 +5,14 @@ import { frame } from '../geometry/space'
 import { DRIVE_SIZE, DRIVE_SIZES } from '../standards/modules'
 import { figure } from '../figures/units'
 import { base, defineKind, type Kind } from './kind'
+import { blank } from './ask'
 import { end } from './end'
 
 export const railSchema = z.looseObject({
   kind: z.literal('rail'),
   ...base,
-  takes: z.enum(DRIVE_SIZES).describe('drives it carries'),
-  fits: z.enum(DRIVE_SIZES).describe('bay it goes into'),
+  takes: z.enum(DRIVE_SIZES).nullish().describe('drives it carries'),
+  fits: z.enum(DRIVE_SIZES).nullish().describe('bay it goes into'),
   holds: z.number().int().min(1).max(4).default(1).describe('how many drives'),
   front: z.boolean().default(false).describe('goes into a bay that is open to the front'),
   pin: z
@@ -32,31 +33,45 @@ export const rail: Kind<'rail', typeof railSchema> = defineKind({
   title: 'Rails and sleds',
   schema: railSchema,
   facets: [words('takes', 'takes'), words('fits', 'fits')],
-  serves: p => `${p.takes} ${p.fits}`,
-  ends: ({ part: p }) => [
-    end({
-      key: 'bay',
-      face: 'bay',
-      sex: 'plug',
-      label: 'mounting holes',
-      traits: { size: [p.fits], face: [p.front ? 'front' : 'inside'] },
-      need: 'should',
+  serves: p => `${p.takes ?? ''} ${p.fits ?? ''}`,
+  asks: ({ part: p, name }) => [
+    ...blank(p.takes, 'takes', ['bay'], {
+      question: `Which drives does the ${name} carry?`,
+      take: 'Measure between its sides: 70 mm is for 2.5-inch, 102 mm for 3.5-inch.',
     }),
-    ...Array.from({ length: p.holds }, (_, i) =>
-      end({
-        key: `drive-${i + 1}`,
-        face: 'bay',
-        sex: 'socket',
-        label: p.holds === 1 ? 'sled' : `sled, place ${i + 1}`,
-        traits: { size: [p.takes], face: p.front ? ['front', 'inside'] : ['inside'] },
-        seat: frame([0, 0, i * DRIVE_SIZE[p.takes].height]),
-        rank: i,
-        follows: ['bay'],
-      }),
-    ),
+    ...blank(p.fits, 'fits', ['bay'], {
+      question: `Which bay does the ${name} go into?`,
+      take: 'Measure across it: 102 mm is for a 3.5-inch bay, 146 mm for 5.25-inch.',
+    }),
   ],
-  body({ part: p }) {
-    const size = DRIVE_SIZE[p.fits]
+  ends: ({ part: { takes, fits, ...p } }) => {
+    if (!takes || !fits) return []
+    return [
+      end({
+        key: 'bay',
+        face: 'bay',
+        sex: 'plug',
+        label: 'mounting holes',
+        traits: { size: [fits], face: [p.front ? 'front' : 'inside'] },
+        need: 'should',
+      }),
+      ...Array.from({ length: p.holds }, (_, i) =>
+        end({
+          key: `drive-${i + 1}`,
+          face: 'bay',
+          sex: 'socket',
+          label: p.holds === 1 ? 'sled' : `sled, place ${i + 1}`,
+          traits: { size: [takes], face: p.front ? ['front', 'inside'] : ['inside'] },
+          seat: frame([0, 0, i * DRIVE_SIZE[takes].height]),
+          rank: i,
+          follows: ['bay'],
+        }),
+      ),
+    ]
+  },
+  body({ part: { fits } }) {
+    if (!fits) return null
+    const size = DRIVE_SIZE[fits]
     return { min: [0, 0, 0], max: [size.length, size.width, size.height] }
   },
 })

@@ -2,13 +2,15 @@
 // outlets.
 import { z } from 'zod'
 import { at } from '../collections/at'
-import { of, type Sum } from '../figures/quantity'
-import { isPower, PLUG_FACES, connector } from '../connectors/connectors'
+import { converted, of } from '../figures/quantity'
+import { isPower, PLUG_FACES } from '../connectors/connectors'
 import { ASSUMED_LEAD_TOLERANCE } from '../connectors/leads'
 import { assume, figure } from '../figures/units'
+import { blank, type Ask } from './ask'
 import { end, ownPlug, type End } from './end'
 import { type ItemOf, type Kind } from './kind'
-import { portsOf } from './standard-limits'
+import { VOLTS } from '../standards/rails'
+import { onlyRail, portsOf } from './standard-limits'
 
 const face = z.enum(PLUG_FACES)
 const one = {
@@ -28,7 +30,7 @@ const one = {
 export const relayFields = {
   inlets: z
     .array(z.looseObject({ ...one, need: z.enum(['must', 'should', 'may']).optional() }))
-    .min(1),
+    .nullish(),
   outlets: z
     .array(
       z.looseObject({
@@ -40,12 +42,30 @@ export const relayFields = {
           [20, 700],
         ),
         amps: figure('A', 'current of this outlet', 'Read it in the part’s sheet.', [0.2, 10]),
+        lights: figure(
+          'pcs',
+          'LEDs that this outlet drives',
+          'Read it in the part’s sheet.',
+          [1, 1000],
+        ),
       }),
     )
-    .min(1),
+    .nullish(),
   amps: figure('A', 'current of all outlets together', 'Read it in the part’s sheet.', [0.5, 20]),
+  lights: figure('pcs', 'LEDs that it drives in all', 'Read it in the part’s sheet.', [1, 2000]),
 }
-type Relay = z.infer<z.ZodObject<typeof relayFields>>
+export type Relay = z.infer<z.ZodObject<typeof relayFields>>
+/** What is not known of a part that hands on. */
+export const relayAsks = ({ part: p, name }: ItemOf<Relay & { kind: string }>): readonly Ask[] => [
+  ...blank(p.inlets, 'inlets', PLUG_FACES, {
+    question: `What does the ${name} plug into?`,
+    take: 'Look at its plugs, and at what feeds it.',
+  }),
+  ...blank(p.outlets, 'outlets', PLUG_FACES, {
+    question: `What can be plugged into the ${name}?`,
+    take: 'Look at its sockets.',
+  }),
+]
 type AnyRelay = Pick<Kind<string, z.ZodType<Relay & { kind: string }>>, 'leaf'>
 
 /**
@@ -57,7 +77,7 @@ export const relayEnds = (
   item: ItemOf<Relay & { kind: string }>,
   need: End['need'],
 ): readonly End[] => [
-  ...item.part.inlets.map((inlet, i) =>
+  ...(item.part.inlets ?? []).map((inlet, i) =>
     end({
       key: inlet.key,
       from: { list: 'inlets', index: i },
@@ -69,8 +89,7 @@ export const relayEnds = (
       ...(isPower(inlet.face) ? FIXED_SOCKET : plugOn(kind, item, `inlets.${i}.lead`)),
     }),
   ),
-  ...item.part.outlets.map((outlet, i) => {
-    const amps = kind.leaf(item, 'amps')
+  ...(item.part.outlets ?? []).map((outlet, i) => {
     return end({
       key: outlet.key,
       from: { list: 'outlets', index: i },
@@ -79,9 +98,10 @@ export const relayEnds = (
       rank: i,
       role: outlet.role ?? null,
       traits: ownPlug(outlet.own),
-      follows: item.part.inlets.filter(n => n.need !== 'may').map(n => n.key),
+      follows: (item.part.inlets ?? []).filter(n => n.need !== 'may').map(n => n.key),
       gives: givesOf(kind, item, i),
-      shared: amps.figure ? { key: 'amps', amps: of(amps) } : null,
+      limits: limitsOf(kind, item, i),
+      shared: sharedBy(kind, item),
       ...(isPower(outlet.face) ? plugOn(kind, item, `outlets.${i}.lead`) : FIXED_SOCKET),
     })
   }),
@@ -100,16 +120,38 @@ const plugOn = (
   },
 })
 
-/** What an outlet gives: as its part states it, else what its connector carries by its standard. */
-function givesOf(kind: AnyRelay, item: ItemOf<Relay & { kind: string }>, i: number): End['gives'] {
-  const { face } = at(item.part.outlets, i)
-  const { limit } = connector(face)
-  const stated = (path: string, value: number): Sum =>
-    of(kind.leaf(item, `outlets.${i}.${path}`, { value, basis: 'standard', tol: 0 }))
+type OfRelay = ItemOf<Relay & { kind: string }>
+
+/** What an outlet gives beside current: ports, LEDs, the class that its plug tells a card. */
+function givesOf(kind: AnyRelay, item: OfRelay, i: number): End['gives'] {
+  const { face, lights } = at(item.part.outlets ?? [], i)
   return {
-    ...(limit?.W12 !== undefined ? { W12: stated('W12', limit.W12) } : {}),
-    ...(limit?.A !== undefined ? { amps: stated('amps', limit.A) } : {}),
     ...portsOf(face),
+    ...(face === 'card-16' ? { class: of(kind.leaf(item, `outlets.${i}.W12`)) } : {}),
+    ...(lights === undefined ? {} : { lights: of(kind.leaf(item, `outlets.${i}.lights`)) }),
+  }
+}
+
+/** What its sheet states for all outlets together. */
+function sharedBy(kind: AnyRelay, item: OfRelay): End['shared'] {
+  const [amps, lights] = [kind.leaf(item, 'amps'), kind.leaf(item, 'lights')]
+  const stated = (leaf: typeof amps) => (leaf.figure ? of(leaf) : null)
+  return amps.figure || lights.figure
+    ? { key: 'amps', amps: stated(amps), lights: stated(lights) }
+    : null
+}
+
+/** The current that its sheet states for an outlet, A. */
+function limitsOf(kind: AnyRelay, item: OfRelay, i: number): End['limits'] {
+  const { face } = at(item.part.outlets ?? [], i)
+  const watts = kind.leaf(item, `outlets.${i}.W12`)
+  const amps = kind.leaf(item, `outlets.${i}.amps`)
+  const rail = onlyRail(face)
+  return {
+    ...(watts.figure && face !== 'card-16'
+      ? { '12': converted(of(watts), 1 / VOLTS['12'], 'A') }
+      : {}),
+    ...(amps.figure && rail ? { [rail]: of(amps) } : {}),
   }
 }
 
@@ -118,7 +160,7 @@ function givesOf(kind: AnyRelay, item: ItemOf<Relay & { kind: string }>, i: numb
  * it hangs on.
  */
 export function relayInlets({ inlets, outlets }: Relay, key: string): readonly string[] {
-  if (!outlets.some(o => o.key === key)) return []
+  if (!inlets || !outlets?.some(o => o.key === key)) return []
   const powered = inlets.filter(i => isPower(i.face))
   return (powered.length > 0 ? powered : inlets).map(i => i.key)
 }

@@ -1,8 +1,12 @@
 // A boot stick: plugged at the rear, or inside where there is a socket for it.
 import { amount } from './facets'
 import { z } from 'zod'
-import { figure } from '../figures/units'
+import { converted, of } from '../figures/quantity'
+import { DRAW } from '../standards/draws'
+import { VOLTS } from '../standards/rails'
+import { figure, usual } from '../figures/units'
 import { base, defineKind, type Kind } from './kind'
+import { fromPort } from './device'
 import { end } from './end'
 
 export const stickSchema = z.looseObject({
@@ -10,6 +14,7 @@ export const stickSchema = z.looseObject({
   ...base,
   face: z.enum(['usb-a', 'usb-c-socket']).default('usb-a'),
   gigabytes: figure('GB', 'size', 'Read it on the stick.', [0.1, 4096]),
+  amps: figure('A', 'current', 'Read it in the stick’s sheet.', [0.01, 2]),
   sticksOut: figure(
     'mm',
     'how far it sticks out',
@@ -27,4 +32,8 @@ export const stick: Kind<'stick', typeof stickSchema> = defineKind({
   ends: item => [
     end({ key: 'plug', face: item.part.face, sex: 'plug', label: 'plug', need: 'should' }),
   ],
+  draws(item) {
+    const amps = stick.leaf(item, 'amps', usual(DRAW.usbPort.W / VOLTS['5'], 'A'))
+    return [fromPort('plug', converted(of(amps), VOLTS['5'], 'W'))]
+  },
 })

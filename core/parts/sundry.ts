@@ -7,7 +7,9 @@ import { base, defineKind } from './kind'
 export const sundrySchema = z.looseObject({
   kind: z.literal('sundry'),
   ...base,
-  use: z.enum(['standoff', 'screw', 'paste', 'pad', 'tie', 'tape', 'battery', 'tool', 'other']),
+  use: z
+    .enum(['standoff', 'screw', 'paste', 'pad', 'tie', 'tape', 'battery', 'tool', 'other'])
+    .nullish(),
   thread: z.string().optional().describe('of screws and standoffs: 6-32 UNC, M3, M2'),
   grams: figure('g', 'contents', 'Read it on the tube.', [0.5, 500]),
   count: figure('pcs', 'count', 'Count them.', [1, 500]),

@@ -8,12 +8,12 @@ import { connector, facesOn } from '../connectors/connectors'
 import { figure } from '../figures/units'
 import { base, defineKind, type ItemOf, type Kind } from './kind'
 import { end, type End } from './end'
-import { wattsOf } from './standard-limits'
+import { isOpen, type Ask } from './ask'
 
 export const supplySchema = z.looseObject({
   kind: z.literal('supply'),
   ...base,
-  form: z.enum(SUPPLY_FORMS),
+  form: z.enum(SUPPLY_FORMS).nullish(),
   watts: figure('W', 'rated power', 'Read it on the label: the sum of all rails.', [60, 2000]),
   rails: z
     .looseObject({
@@ -25,6 +25,12 @@ export const supplySchema = z.looseObject({
         '5 V and 3.3 V together',
         'Read it on the label: the combined limit.',
         [20, 250],
+      ),
+      standby: figure(
+        'A',
+        '5 V standby',
+        'Read it on the label: the amps of 5 V that stay on while the machine is off.',
+        [0.5, 6],
       ),
     })
     .default({}),
@@ -38,7 +44,7 @@ export const supplySchema = z.looseObject({
   efficiency: z.enum(['white', 'bronze', 'silver', 'gold', 'platinum', 'titanium']).optional(),
   guide: z
     .enum(['newer', 'older'])
-    .default('older')
+    .nullish()
     .describe('the design guide it was built to: what surges it rides through'),
   pfc: z
     .enum(['active', 'passive', 'none'])
@@ -66,46 +72,58 @@ export const supplySchema = z.looseObject({
     )
     .optional()
     .describe('of a modular one: the sockets on it, and which cables each takes'),
-  cables: z.array(
-    z.looseObject({
-      key: z.string(),
-      socket: z
-        .string()
-        .optional()
-        .describe('of a modular one: the socket of the supply that it belongs in'),
-      gauge: z
-        .union([z.literal(16), z.literal(18), z.literal(20), z.literal(22), z.literal(24)])
-        .default(18),
-      length: figure(
-        'mm',
-        'cable length to its first plug',
-        'From the supply’s wall to the tip of the first plug.',
-        [100, 1200],
-      ),
-      plugs: z
-        .array(
-          z.looseObject({
-            face: z.enum(facesOn('supply')),
-            label: z.string().optional(),
-            split: z.array(z.enum(facesOn('supply'))).optional(),
-            after: figure(
-              'mm',
-              'distance to the next plug',
-              'From tip to tip along the cable.',
-              [20, 400],
-            ),
-          }),
-        )
-        .min(1),
-    }),
-  ),
+  cables: z
+    .array(
+      z.looseObject({
+        key: z.string(),
+        socket: z
+          .string()
+          .optional()
+          .describe('of a modular one: the socket of the supply that it belongs in'),
+        gauge: z
+          .union([z.literal(16), z.literal(18), z.literal(20), z.literal(22), z.literal(24)])
+          .nullish()
+          .describe('wire thickness in AWG, printed along the wires: a smaller number is thicker'),
+        length: figure(
+          'mm',
+          'cable length to its first plug',
+          'From the supply’s wall to the tip of the first plug.',
+          [100, 1200],
+        ),
+        plugs: z
+          .array(
+            z.looseObject({
+              face: z.enum(facesOn('supply')),
+              label: z.string().optional(),
+              split: z.array(z.enum(facesOn('supply'))).optional(),
+              class: figure(
+                'W',
+                'power class of a 16-contact plug',
+                'Printed on it, set by its two sense contacts: 150, 300, 450 or 600 W. Both open: ' +
+                  '150 on a plug of the first generation, 0 on one of the second.',
+                [0, 600],
+              ),
+              after: figure(
+                'mm',
+                'distance to the next plug',
+                'From tip to tip along the cable.',
+                [20, 400],
+              ),
+            }),
+          )
+          .min(1),
+      }),
+    )
+    .nullish()
+    .describe('its cables and the plugs on each; not stated means ask'),
 })
 export type Supply = z.infer<typeof supplySchema>
-type Plug = Supply['cables'][number]['plugs'][number]
+export type Cable = NonNullable<Supply['cables']>[number]
+type Plug = Cable['plugs'][number]
 
 /** Length of the supply without plugs, for sums. */
 export const lengthOfSupply = (item: ItemOf<Supply>) => {
-  const standard = SUPPLY_SIZE[item.part.form].length
+  const standard = item.part.form ? SUPPLY_SIZE[item.part.form].length : null
   return supply.leaf(
     item,
     'length',
@@ -125,27 +143,61 @@ export const supply: Kind<'supply', typeof supplySchema> = defineKind({
     amount('length'),
   ],
   ends: item => [
-    end({
-      key: 'mount',
-      face: 'supply-place',
-      sex: 'plug',
-      label: 'mounting holes',
-      traits: { form: [item.part.form] },
-      need: 'must',
-    }),
-    ...item.part.cables.flatMap((cable, c) =>
+    ...mountOf(item.part),
+    ...(item.part.cables ?? []).flatMap((cable, c) =>
       cable.plugs.flatMap((plug, n) => plugEnds(item, { cable, c, plug, n })),
     ),
   ],
+  asks: item => asksOf(item),
   body(item) {
+    if (!item.part.form) return null
     const size = SUPPLY_SIZE[item.part.form]
     const length = lengthOfSupply(item).figure?.value
     return length === undefined ? null : { min: [0, 0, 0], max: [length, size.width, size.height] }
   },
 })
 
+const mountOf = ({ form }: Supply): readonly End[] =>
+  form
+    ? [
+        end({
+          key: 'mount',
+          face: 'supply-place',
+          sex: 'plug',
+          label: 'mounting holes',
+          traits: { form: [form] },
+          need: 'must',
+        }),
+      ]
+    : []
+
+const asksOf = ({ part, name }: ItemOf<Supply>): readonly Ask[] => [
+  ...(part.form
+    ? []
+    : [
+        {
+          path: 'form',
+          faces: ['supply-place'],
+          question: `Of which form is the ${name}?`,
+          take: 'Measure its back: 150 × 86 mm is ATX, 125 × 63.5 is SFX.',
+          when: 'always',
+        } as const,
+      ]),
+  ...(isOpen(part, 'cables', part.cables)
+    ? [
+        {
+          path: 'cables',
+          faces: facesOn('supply'),
+          question: `Which plugs does the ${name} have?`,
+          take: 'Count them on its cables, or read its sheet.',
+          when: 'always',
+        } as const,
+      ]
+    : []),
+]
+
 interface PlugOnCable {
-  readonly cable: Supply['cables'][number]
+  readonly cable: Cable
   /** The number of the cable, and of the plug on it, counted from 0. */
   readonly c: number
   readonly plug: Plug
@@ -174,7 +226,7 @@ function plugEnds(item: ItemOf<Supply>, { cable, c, plug, n }: PlugOnCable): End
     label: name,
     lead,
     rank: n,
-    gives: wattsOf(plug.face),
+    gives: plug.face === 'card-16' ? { class: of(classOf(item, c, n)) } : {},
     among: plug.split ? { group: key, how: 'whole-or-split', whole: true } : null,
   })
   const halves = (plug.split ?? []).map((face, i) =>
@@ -186,16 +238,18 @@ function plugEnds(item: ItemOf<Supply>, { cable, c, plug, n }: PlugOnCable): End
       label: `${name}, half ${i + 1}`,
       lead,
       rank: n,
-      gives: wattsOf(face),
       among: { group: key, how: 'whole-or-split', whole: false },
     }),
   )
   return [whole, ...halves]
 }
 
+const classOf = (item: ItemOf<Supply>, c: number, n: number) =>
+  supply.leaf(item, `cables.${c}.plugs.${n}.class`)
+
 /** Length along the cable to its n-th plug, as the sum of its stretches. */
 function lengthTo(item: ItemOf<Supply>, c: number, n: number) {
-  const cable = item.part.cables[c]
+  const cable = item.part.cables?.[c]
   const first = supply.leaf(
     item,
     `cables.${c}.length`,

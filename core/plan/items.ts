@@ -1,6 +1,6 @@
 // The items of a horizon, ready for analysis, and what each tells by itself, whatever it is joined
 // with.
-import { layoutOf } from '../case/layout'
+import { layoutOf, PLACES } from '../case/layout'
 import { counts, namesOf, resolve } from '../document/resolve'
 import { endsByRef, endsOf } from '../joining/joint'
 import { isKind, kindOf, type Item } from '../parts'
@@ -45,6 +45,7 @@ const alone = stageOfEach('alone', { of: allItems, key: i => i.id }, {}, item =>
   return {
     id: item.id,
     ends: endsOf(item, ends),
+    asks: kind.asks?.(item) ?? [],
     shell: { id: item.id, kind: item.part.kind, box: kind.body?.(item) ?? null },
     source: sourceOf(item, ends),
     /** What it is in all respects, to find others like it. */
@@ -58,6 +59,10 @@ const copies = stage('copies', { items, alone }, ({ items, alone }) => {
 
 export const allEnds = stage('all-ends', { copies }, ({ copies }) => copies.flatMap(c => c.ends))
 export const ends = stage('ends', { allEnds }, ({ allEnds }) => endsByRef(allEnds))
+/** What is not known of the counted items. */
+export const asks = stage('asks', { copies }, ({ copies }) =>
+  copies.flatMap(({ id, asks }) => asks.map(ask => ({ ...ask, item: id }))),
+)
 export const shells = stage('shells', { copies }, ({ copies }) => copies.map(c => c.shell))
 export const sources = stage('sources', { copies }, ({ copies }) => copies.map(c => c.source))
 export const prints = stage('prints', { copies }, ({ copies }) =>
@@ -101,6 +106,8 @@ export const cases = stage('cases', { items }, ({ items }) =>
 /** The case as a place; null without a case. Headers of a board that is derived are less sure. */
 export const layout = stage('layout', { boardsAndCases }, ({ boardsAndCases }) => {
   const pc = boardsAndCases.find(isKind('case'))
-  const isDerived = boardsAndCases.some(i => i.part.kind === 'board' && i.part.places === 'derived')
+  const isDerived = boardsAndCases.some(
+    i => i.part.kind === 'board' && i.part.assumed?.includes(PLACES) === true,
+  )
   return pc ? layoutOf(pc.part, isDerived) : null
 })

@@ -53,12 +53,13 @@ export interface JoinedPair<A extends PartKind, B extends PartKind> {
 }
 
 /** The member of a list of the socket's part that a joint goes to; of the plug's part likewise. */
-export const socketIn = <T>(joint: Joint, list: string, members: readonly T[]): T | undefined =>
+type Members<T> = readonly T[] | null | undefined
+export const socketIn = <T>(joint: Joint, list: string, members: Members<T>): T | undefined =>
   memberIn(joint.members[1], list, members)
-export const plugIn = <T>(joint: Joint, list: string, members: readonly T[]): T | undefined =>
+export const plugIn = <T>(joint: Joint, list: string, members: Members<T>): T | undefined =>
   memberIn(joint.members[0], list, members)
-const memberIn = <T>(from: Member | null, list: string, members: readonly T[]): T | undefined =>
-  from?.list === list ? members[from.index] : undefined
+const memberIn = <T>(from: Member | null, list: string, members: Members<T>): T | undefined =>
+  from?.list === list ? members?.[from.index] : undefined
 
 /** Pairs of items that a joint of one face connects, plug's item first. */
 export function joinedBy<A extends PartKind, B extends PartKind>(

@@ -13,6 +13,11 @@ export interface StandoffPlan {
   readonly keep: readonly HoleName[]
   /** Standing under the board where it has no hole: each a short circuit. */
   readonly takeOut: readonly HoleName[]
+  /**
+   * Where one would short the board if it stood there, and nobody said whether it does; null where
+   * it is known which stand in the tray.
+   */
+  readonly lookAt: readonly HoleName[] | null
   /** Board holes for which the tray has no thread. */
   readonly unsupported: readonly HoleName[]
 }
@@ -22,18 +27,23 @@ export const standoffTask = (board: string): TaskId => taskId('standoffs', board
 
 /** The tray's threads: as stated, else those of the forms it takes. */
 export const threadsOf = (part: Case): readonly HoleName[] =>
-  part.standoffs.threads ?? [...new Set(part.boards.flatMap(f => FORM[f].holes ?? []))].sort()
+  part.standoffs.threads ??
+  [...new Set((part.boards ?? []).flatMap(f => FORM[f].holes ?? []))].sort()
 
 export function standoffPlan(b: ItemOf<Board>, pc: ItemOf<Case>): StandoffPlan {
   const { holes } = holesOf(b)
-  const { fitted } = pc.part.standoffs
-  if (!holes) return { holes, fit: [], keep: [], takeOut: [], unsupported: [] }
+  const stated = pc.part.standoffs.fitted
+  const fitted = stated ?? []
   const threads = threadsOf(pc.part)
+  const isStray = (h: HoleName): boolean => !holes?.includes(h) && underneath(b.part, h)
+  const lookAt = stated ? null : threads.filter(isStray)
+  if (!holes) return { holes, fit: [], keep: [], takeOut: [], lookAt, unsupported: [] }
   return {
     holes,
     fit: holes.filter(h => threads.includes(h) && !fitted.includes(h)),
     keep: holes.filter(h => fitted.includes(h)),
-    takeOut: fitted.filter(h => !holes.includes(h) && underneath(b.part, h)),
+    takeOut: fitted.filter(isStray),
+    lookAt,
     unsupported: holes.filter(h => !threads.includes(h) && !fitted.includes(h)),
   }
 }
@@ -44,6 +54,7 @@ export function standoffPlan(b: ItemOf<Board>, pc: ItemOf<Case>): StandoffPlan {
  */
 function underneath(part: Board, hole: HoleName): boolean {
   const [x, y] = HOLE_AT[hole]
+  if (!part.form) return false
   const { depth, edge } = FORM[part.form]
   return x - STANDOFF_RADIUS.mm < depth && y - STANDOFF_RADIUS.mm < edge
 }

@@ -1,11 +1,13 @@
 // Every draw followed along its line to the supply: who draws what, from which rail, over which
-// plug.
+// joints.
 import { endRef, itemOf, keyOf } from '../ids/ids'
 import type { Joint } from '../joining/joint'
+import { fact, of, plus, times, valueOf, type Sum } from '../figures/quantity'
 import { kindOf, type Item } from '../parts'
-import type { Draw, Rail } from '../parts/kind'
+import type { Draw, Made, Surges } from '../parts/kind'
 import type { End } from '../parts/end'
-import type { Sum } from '../figures/quantity'
+import { DRAW } from '../standards/draws'
+import type { Rail } from '../standards/rails'
 
 export interface Load {
   readonly item: string
@@ -17,17 +19,23 @@ export interface Load {
   /** In the first seconds; `spins` where that differs from working. */
   readonly start: Sum
   readonly spins: boolean
-  readonly surges: boolean
-  /** The lines by which this draw arrives, each with its share; none while they are broken. */
+  readonly surges: Surges | null
+  /** The lines by which this draw arrives, each with its share. */
   readonly feeds: readonly Feed[]
 }
 
-/** A line from what draws to the supply: the joints on it, the supply's plug last. */
+/**
+ * A line from what draws towards a supply: the joints on it, the one nearest to the supply last;
+ * `supply` is null where the line ends before one.
+ */
 export interface Feed {
-  readonly supply: string
+  readonly supply: string | null
   readonly joints: readonly string[]
   readonly share: number
 }
+
+/** Whether a draw reaches a supply at all. */
+export const isFed = ({ feeds }: Load): boolean => feeds.some(f => f.supply !== null)
 
 /**
  * What an item is to the power: what it draws, and by which of its own ends each of them is fed.
@@ -38,6 +46,10 @@ export interface Source {
   readonly isSupply: boolean
   readonly draws: readonly Draw[]
   readonly inlets: Readonly<Record<string, readonly string[]>>
+  /** What the processor that sits in it draws from. */
+  readonly core: Made | null
+  /** The socket that waits for a processor, by its key. */
+  readonly socket: string | null
 }
 
 /** An item as a source of draws; `ends` are its own. */
@@ -50,23 +62,20 @@ export function sourceOf(item: Item, ends: readonly End[]): Source {
     isSupply: item.part.kind === 'supply',
     draws: kind.draws?.(item) ?? [],
     inlets: kind.inlets ? Object.fromEntries(fed.map(([key, own]) => [key, own ?? []])) : {},
+    core: kind.core?.(item) ?? null,
+    socket: ends.find(e => e.face === 'processor-socket' && e.sex === 'socket')?.key ?? null,
   }
 }
 
+const jointsByEnd = (joints: readonly Joint[]): ReadonlyMap<string, Joint> =>
+  new Map(joints.flatMap(j => [j.a, j.b].map(ref => [ref, j] as const)))
+
 /**
- * All draws of a build, W by rail, each with its feed along the joints; one that reaches no supply
+ * All draws of a build, W by rail, each with its feeds along the joints; one that hangs on nothing
  * has none.
  */
 export function loadsOf(sources: readonly Source[], joints: readonly Joint[]): readonly Load[] {
-  const byEnd = new Map(
-    joints.flatMap(
-      j =>
-        [
-          [j.a, j],
-          [j.b, j],
-        ] as const,
-    ),
-  )
+  const byEnd = jointsByEnd(joints)
   const byId = new Map(sources.map(s => [s.id, s]))
 
   /**
@@ -80,28 +89,84 @@ export function loadsOf(sources: readonly Source[], joints: readonly Joint[]): r
     passed: readonly string[],
   ): readonly Feed[] => {
     const joined = keys.flatMap(key => byEnd.get(endRef(item.id, key)) ?? [])
+    if (joined.length === 0)
+      return passed.length > 0 ? [{ supply: null, joints: passed, share }] : []
     return joined.flatMap((joint): readonly Feed[] => {
       const otherRef = joint.items[0] === item.id ? joint.b : joint.a
       const other = byId.get(itemOf(otherRef))
       const along = [...passed, joint.id]
+      const part = share / joined.length
       if (!other || along.length > sources.length) return []
-      if (other.isSupply) return [{ supply: other.id, joints: along, share: share / joined.length }]
-      return feeds(other, other.inlets[keyOf(otherRef)] ?? [], share / joined.length, along)
+      if (other.isSupply) return [{ supply: other.id, joints: along, share: part }]
+      return feeds(other, other.inlets[keyOf(otherRef)] ?? [], part, along)
     })
   }
+  /** What the part that an end sits in makes a processor's voltage of. */
+  const coreAt = (item: Source, keys: readonly string[]): Made => {
+    const [joint] = keys.flatMap(key => byEnd.get(endRef(item.id, key)) ?? [])
+    return byId.get(joint?.items[1] ?? '')?.core ?? BY_CONVERTER
+  }
 
-  return sources.flatMap(item =>
-    item.draws.map(d => ({
-      item: item.id,
-      name: item.name,
-      rail: d.rail,
-      rest: d.rest,
-      work: d.work,
-      worst: d.worst,
-      start: d.start ?? d.work,
-      spins: d.start !== undefined,
-      surges: d.surges ?? false,
-      feeds: feeds(item, d.through, 1, []),
-    })),
+  const drawing = sources.flatMap(item =>
+    item.draws.map((d): Load => {
+      const drawn =
+        d.rail === 'core' ? fromRail(d, coreAt(item, d.through)) : { ...d, rail: d.rail }
+      return {
+        item: item.id,
+        name: item.name,
+        rail: drawn.rail,
+        rest: drawn.rest,
+        work: drawn.work,
+        worst: drawn.worst,
+        start: drawn.start ?? drawn.work,
+        spins: drawn.start !== undefined,
+        surges: drawn.surges ?? null,
+        feeds: feeds(item, d.through, 1, []),
+      }
+    }),
+  )
+  return [...drawing, ...sources.flatMap(s => awaited(s, byEnd))]
+}
+
+/** What a processor will draw that is not there yet: nobody knows it, and it makes every sum a range. */
+function awaited(
+  { id, socket, core }: Source,
+  joined: ReadonlyMap<string, Joint>,
+): readonly Load[] {
+  if (socket === null || core === null || joined.has(endRef(id, socket))) return []
+  const unknown = of({
+    ...{ ref: `${id}:awaited`, item: null, path: '', label: 'power of the processor', unit: 'W' },
+    ...{ figure: null, about: null },
+  })
+  const when = { rest: unknown, work: unknown, worst: unknown, start: unknown }
+  const about = { item: id, name: 'the processor', rail: core.rail, spins: false, surges: null }
+  return [{ ...about, ...when, feeds: [] }]
+}
+
+/** Most processors are fed from 12 V, through converters that keep a part of it. */
+export const BY_CONVERTER: Made = { rail: '12', share: DRAW.converter.share }
+
+/** A processor's draw as its board takes it from a rail. */
+function fromRail(draw: Draw, { rail, share }: Made): Draw & { readonly rail: Rail } {
+  const drawn = (s: Sum): Sum => (share === 1 ? s : plus(times(s, 1 / share), loss(s, share)))
+  return {
+    ...draw,
+    rail,
+    rest: drawn(draw.rest),
+    work: drawn(draw.work),
+    worst: drawn(draw.worst),
+  }
+}
+
+/** What is not known of the converters: a part of what they keep, either way. */
+function loss(s: Sum, share: number): Sum {
+  const kept = (valueOf(s) ?? 0) * (1 / share - 1)
+  const unsure = kept * DRAW.converter.unsure
+  return of(
+    fact(`converter:${s.terms.map(t => t.leaf.ref).join()}`, `converters pass on ${share}`, 'W', {
+      value: 0,
+      basis: 'assumed',
+      tol: unsure,
+    }),
   )
 }

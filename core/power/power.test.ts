@@ -1,5 +1,15 @@
 // Sums by hand for Plover, then both outcomes of every power rule.
-import { change, finding, flipped, measure, part, plover, swap, then } from '../test-helpers/demos'
+import {
+  altered,
+  change,
+  finding,
+  flipped,
+  measure,
+  part,
+  plover,
+  swap,
+  then,
+} from '../test-helpers/demos'
 
 const power = (build = plover) => {
   const [section] = then(build).power
@@ -37,9 +47,7 @@ describe('loads of Plover, W', () => {
   test('what a line does not reach is counted and marked', () => {
     const loose = change(
       plover,
-      { do: 'removeItem', id: 'sata' },
-      measure('supply', 'cables.2.length', 30),
-      measure('supply', 'cables.2.plugs.0.after', 5),
+      altered(plover, 'supply', p => ({ cables: (p['cables'] as readonly object[]).slice(0, 2) })),
     )
     expect(power(loose).loads.find(l => l.item === 'disk')).toMatchObject({ fed: false, worst: 3 })
   })
@@ -70,9 +78,9 @@ describe('schools: lean 1.15 ×, roomy 1.33 × worst; quiet: work in 40 to 60 % 
       band: { work: expect.closeTo(86.4218, 3) as number, low: 120, high: 180 },
     })
   })
-  test('lean stops where roomy stops first: a label of 140 W', () => {
-    // 134.7 and 155.7 against 140, measured on the label; tolerance of the sums 0.03 × … about 4
-    const small = change(plover, measure('supply', 'watts', 140, 'W', 0))
+  test('lean passes where roomy stops: a label measured as 144 W', () => {
+    // 134.7 ± 8.1 and 155.7 ± 9.4: the sum, its 3 %, and how far off the converters may be
+    const small = change(plover, measure('supply', 'watts', 144, 'W', 0))
     expect(
       power(small)
         .schools.map(s => s.verdict)
@@ -98,7 +106,7 @@ describe('schools: lean 1.15 ×, roomy 1.33 × worst; quiet: work in 40 to 60 % 
 
 describe('power/rail', () => {
   test.each([
-    ['rails.W12', 80, 'power/rail:supply:12'], // 86.1 > 80
+    ['rails.W12', 76, 'power/rail:supply:12'], // 86.1 > 76, however the converters do
     ['rails.W5', 15, 'power/rail:supply:5'], // 19 > 15
     ['rails.W3', 10, 'power/rail:supply:3.3'], // 12 > 10
     ['rails.combined', 28, 'power/rail:supply:combined'], // 31 > 28
@@ -119,9 +127,10 @@ describe('power/plug', () => {
       have: 168,
     })
   })
-  test('160 W sustained are 181.8 W of 12 V: harm through four contacts, clear through eight', () => {
+  test('160 W sustained are 181.8 W of 12 V: more than custom allows four contacts, clear through eight', () => {
     const hot = measure('processor', 'power.sustained', 160, 'W', 0)
-    expect(finding(then(change(plover, hot)), id).verdict).toBe('harm')
+    // What four contacts stand is custom, no standard: by itself it stops nothing.
+    expect(finding(then(change(plover, hot)), id).verdict).toBe('measure')
     expect(flipped(plover, change(plover, hot))).toEqual([id])
     expect(
       finding(

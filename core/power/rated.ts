@@ -10,7 +10,7 @@ export const rated = (supply: ItemOf<Supply>): ItemOf<Supply> => ({
   ...supply,
   part: {
     ...supply.part,
-    cables: supply.part.cables.map(c => ({
+    cables: supply.part.cables?.map(c => ({
       ...c,
       length: null,
       plugs: c.plugs.map(p => ({ ...p, after: null })),

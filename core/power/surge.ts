@@ -1,10 +1,10 @@
 // What happens in moments: cards that exceed their sustained power for up to a tenth of a second,
 // and what a supply rides through.
-import type { ItemOf } from '../parts/kind'
+import type { ItemOf, Surges } from '../parts/kind'
 import { supply as supplyKind, type Supply } from '../parts/supply'
 import { fact, knownValue, of, plus, times, valueOf, type Sum } from '../figures/quantity'
 import { RIDES, SMALL_SUPPLY, SURGES, type Guide, type School } from '../standards/supplies'
-import { assume } from '../figures/units'
+import { usual } from '../figures/units'
 import { judge, type Judgement } from '../figures/verdict'
 import type { Load } from './loads'
 import { NOTHING, total } from './sizing'
@@ -22,9 +22,9 @@ export interface Surge {
  * plug less than others.
  */
 export function guideOf(supply: ItemOf<Supply>): Guide {
-  if (supply.part.guide === 'older') return 'older'
+  if (supply.part.guide !== 'newer') return 'older'
   const label = valueOf(of(supplyKind.leaf(supply, 'watts')))
-  const sixteen = supply.part.cables.some(c => c.plugs.some(p => p.face === 'card-16'))
+  const sixteen = (supply.part.cables ?? []).some(c => c.plugs.some(p => p.face === 'card-16'))
   return sixteen && (label === null || label >= SMALL_SUPPLY.W) ? 'newer' : 'newer-small'
 }
 
@@ -37,21 +37,45 @@ export function surge(
   supply: ItemOf<Supply>,
   loads: readonly Load[],
 ): Surge | null {
-  const cards = new Map<string, Sum>()
-  for (const l of loads)
-    if (l.surges) cards.set(l.item, plus(cards.get(l.item) ?? NOTHING, l.worst))
-  const largestFirst = [...cards.values()].sort((a, b) => knownValue(b) - knownValue(a))
-  const counted = plus(NOTHING, ...(school === 'lean' ? largestFirst.slice(0, 1) : largestFirst))
+  const largestFirst = surging(loads)
+  const counted = school === 'lean' ? largestFirst.slice(0, 1) : largestFirst
   if (largestFirst.length === 0) return null
   const guide = guideOf(supply)
   const moments = SURGES.map(({ label, times: factor }, i): Surge => {
-    const need = plus(total(loads, 'worst'), times(counted, factor - 1))
+    const need = plus(total(loads, 'worst'), ...counted.map(c => beyond(c, factor)))
     const have = rides(supply, guide, i)
     return { label, need, have, judgement: judge(need, have), guide }
   })
   return moments.reduce((least, m) =>
     (m.judgement.margin ?? 0) < (least.judgement.margin ?? 0) ? m : least,
   )
+}
+
+/** A card that exceeds its sustained draw: that draw, and whether a standard says how far. */
+interface Surging {
+  readonly item: string
+  readonly name: string
+  readonly draw: Sum
+  readonly how: Surges
+}
+
+/** What surges, the hungriest first. */
+function surging(loads: readonly Load[]): readonly Surging[] {
+  const cards = new Map<string, Surging>()
+  for (const { item, name, surges, worst } of loads) {
+    if (surges === null) continue
+    const known = cards.get(item)?.draw ?? NOTHING
+    cards.set(item, { item, name, draw: plus(known, worst), how: surges })
+  }
+  return [...cards.values()].sort((a, b) => knownValue(b.draw) - knownValue(a.draw))
+}
+
+/** What a card takes beyond its sustained draw; no more than usual where no standard says it. */
+function beyond({ item, name, draw, how }: Surging, factor: number): Sum {
+  const extra = times(draw, factor - 1)
+  if (how === 'by standard') return extra
+  const watts = usual(knownValue(extra), 'W')
+  return of(fact(`surge:${item}:${factor}`, `what the ${name} takes beyond its draw`, 'W', watts))
 }
 
 function rides(supply: ItemOf<Supply>, guide: Guide, moment: number): Sum {
@@ -64,7 +88,7 @@ function rides(supply: ItemOf<Supply>, guide: Guide, moment: number): Sum {
       `rides:${supply.id}:${moment}`,
       `what the ${supply.name} rides through`,
       'W',
-      assume(label.figure.value * share, 'W'),
+      usual(label.figure.value * share, 'W'),
     ),
   )
 }

@@ -121,7 +121,7 @@ function turning(s: Joined): readonly Bare[] {
 function seen(s: Omit<ProofFrom, 'progress'>): readonly Bare[] {
   const cores = [...jointsOn(s, 'processor-socket', 'cpu-4', 'cpu-8')]
   const memory = joinedBy(s, 'memory-slot', 'memory', 'board')
-  const total = s.kits.reduce((sum, kit) => sum + kit.modules * Number(kit.each ?? 0), 0)
+  const total = s.kits.reduce((sum, kit) => sum + (kit.modules ?? 1) * Number(kit.each ?? 0), 0)
   const drives = every(s, 'drive')
   return [
     {

@@ -364,22 +364,22 @@ describe('drafts', () => {
     const r = read(seen.find(s => s.name === 'board-colon')?.text ?? '')
     const { part } = draftOf(r, 'board', 'b')
     if (part.kind !== 'board') throw new Error('no board')
-    expect(part.headers.filter(h => h.face === 'sata-data')).toHaveLength(6)
-    expect(part.memory.slots.map(m => m.label)).toEqual(['A1', 'A2', 'B1', 'B2'])
+    expect(part.headers?.filter(h => h.face === 'sata-data')).toHaveLength(6)
+    expect(part.memory.slots).toHaveLength(4)
     expect([
-      part.places,
-      part.m2[1]?.shuts[0]?.keys,
+      part.assumed?.[0],
+      part.m2?.[1]?.shuts[0]?.keys,
       part.rear?.filter(x => x.face === 'usb-a').length,
-    ]).toEqual(['derived', ['sata-data-5', 'sata-data-6'], 4])
+    ]).toEqual(['places', ['sata-data-5', 'sata-data-6'], 4])
   })
   test('a supply’s plugs hang as they usually do: four SATA to a cable, the processor’s splits', () => {
     const r = read(seen.find(s => s.name === 'supply-colon')?.text ?? '')
     const { part } = draftOf(r, 'supply', 's')
     if (part.kind !== 'supply') throw new Error('no supply')
     expect(
-      part.cables.filter(c => c.plugs[0]?.face === 'sata-power').map(c => c.plugs.length),
+      part.cables?.filter(c => c.plugs[0]?.face === 'sata-power').map(c => c.plugs.length),
     ).toEqual([4, 4])
-    expect(part.cables.find(c => c.plugs[0]?.face === 'cpu-8')?.plugs[0]?.split).toEqual([
+    expect(part.cables?.find(c => c.plugs[0]?.face === 'cpu-8')?.plugs[0]?.split).toEqual([
       'cpu-4',
       'cpu-4',
     ])

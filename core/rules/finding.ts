@@ -1,10 +1,10 @@
 // A finding: one question asked of parts or joints, its verdict, and everything that led to it.
 import type { Vec3 } from '../geometry/space'
 import { quantity } from '../figures/format'
-import { plus, type Leaf, type Sum } from '../figures/quantity'
+import { missingIn, plus, type Leaf, type Sum } from '../figures/quantity'
 import { READS_TO, toolFor } from '../standards/tools'
 import type { Basis, Unit } from '../figures/units'
-import { judge, type Failing, type Settle, type Verdict } from '../figures/verdict'
+import { judge, type Failing, type Judgement, type Settle, type Verdict } from '../figures/verdict'
 
 export const STAGES = [
   'parts',
@@ -49,6 +49,14 @@ export interface SettledBy {
   readonly tool: string
 }
 
+/** A question to a part that no figure answers. */
+export interface Asked {
+  readonly item: string
+  readonly path: string
+  readonly question: string
+  readonly take: string
+}
+
 export interface Finding {
   readonly id: string
   readonly rule: string
@@ -60,6 +68,8 @@ export interface Finding {
   /** The demand this finding leaves unanswered; a person may leave it open with a reason. */
   readonly demand: string | null
   readonly need: number | null
+  /** What of the need is known, where some of it is not. */
+  readonly atLeast: number | null
   readonly have: number | null
   readonly margin: number | null
   readonly tol: number
@@ -69,6 +79,8 @@ export interface Finding {
   readonly wayOut: string
   readonly because: readonly Because[]
   readonly settles: readonly SettledBy[]
+  /** What has to be known first, of which part, and where it is found. */
+  readonly asks: readonly Asked[]
   /** Where the distance is, in the case's frame, when it is a distance. */
   readonly where: { readonly from: Vec3; readonly to: Vec3 } | null
   readonly accepted: { readonly reason: string; readonly at: string } | null
@@ -79,12 +91,17 @@ interface Said {
   readonly rule: string
   readonly stage: Stage
   readonly about: readonly string[]
+  /** Parts that have to do with it and do not give it its name: what hangs on a line. */
+  readonly with?: readonly string[]
   readonly joints?: readonly string[]
   readonly demand?: string
   readonly part?: string
   readonly sentence: string
   readonly wayOut?: string
   readonly because?: readonly Because[]
+  readonly asks?: readonly Asked[]
+  /** Whether it rests on what nobody stated. */
+  readonly assumed?: boolean
   readonly where?: Finding['where']
 }
 
@@ -102,10 +119,12 @@ export function measured(
 ): Finding {
   const j = judge(said.need, said.have, said.failing)
   const margin = plus(said.need, said.have)
+  const range = rangeOf(said.need, j)
   return {
-    ...plain(said, j.verdict),
-    assumed: j.assumed,
+    ...plain({ ...said, sentence: said.sentence + range }, j.verdict),
+    assumed: j.assumed || (said.assumed ?? false),
     need: j.need,
+    atLeast: j.atLeast,
     have: j.have,
     margin: j.margin,
     tol: j.tol,
@@ -113,7 +132,7 @@ export function measured(
     basis: j.basis,
     because: [...margin.terms.map(t => because(t.leaf, said.source)), ...(said.because ?? [])],
     settles: j.settles.flatMap(({ leaf, passes }) => settledBy(leaf, passes) ?? []),
-    wayOut: j.verdict === 'measure' ? measureFirst(j.settles) : (said.wayOut ?? ''),
+    wayOut: j.verdict === 'measure' ? toMeasure(j, said.wayOut ?? '') : (said.wayOut ?? ''),
   }
 }
 
@@ -143,6 +162,27 @@ function finenessFor(unit: Unit, now: number | null, passes: Settle['passes']): 
   return Math.max(finest, Math.floor(Math.abs(now - passes.value)))
 }
 
+/** Of a need that is known in part: that it is at least so much, and what is not known of it. */
+function rangeOf(need: Sum, { atLeast, unit }: Judgement): string {
+  if (atLeast === null || atLeast <= 0) return ''
+  const names = [...new Set(missingIn(need).map(leaf => leaf.label))].slice(0, NAMED)
+  return `: at least ${quantity(atLeast, unit)}; not known: ${names.join(', ')}`
+}
+/** Named choice: how many figures a sentence names. */
+const NAMED = 3
+
+/**
+ * What is said of a verdict that waits for a figure; where the limit is no more than usual, that no
+ * standard sets it, and the way out of it.
+ */
+function toMeasure(j: Judgement, wayOut: string): string {
+  const isByCustom = j.margin !== null && j.margin < -j.tol
+  if (!isByCustom) return measureFirst(j.settles)
+  const canPass = j.settles.some(s => s.passes !== null)
+  const first = canPass ? measureFirst(j.settles) : 'Custom sets this limit, no standard.'
+  return `${first} ${wayOut}`.trim()
+}
+
 /**
  * The sentence of a verdict that waits for a figure: which one first, and from what value on it
  * passes.
@@ -162,11 +202,12 @@ export function plain(said: Said, verdict: Verdict, basis: Basis = 'spec'): Find
     rule: said.rule,
     stage: said.stage,
     verdict,
-    assumed: false,
-    parts: said.about,
+    assumed: said.assumed ?? false,
+    parts: [...new Set([...said.about, ...(said.with ?? [])])],
     joints: said.joints ?? [],
     demand: said.demand ?? null,
     need: null,
+    atLeast: null,
     have: null,
     margin: null,
     tol: 0,
@@ -176,6 +217,7 @@ export function plain(said: Said, verdict: Verdict, basis: Basis = 'spec'): Find
     wayOut: said.wayOut ?? '',
     because: said.because ?? [],
     settles: [],
+    asks: said.asks ?? [],
     where: said.where ?? null,
     accepted: null,
   }
@@ -197,6 +239,7 @@ const SOURCE_OF: Record<Basis, string> = {
   measured: 'measured on this copy',
   standard: 'standard',
   spec: 'spec sheet',
+  told: 'told by a shop or a review: test it',
   assumed: 'assumed until you enter it',
 }
 const round = (value: number): string => String(Math.round(value * 100) / 100)

@@ -4,6 +4,16 @@ import { runs } from '../test-helpers/runs'
 import { RULES } from './registry'
 import type { Verdict } from '../figures/verdict'
 
+/** Rules that parts of the shelf never set off; each has a test of its own for both answers. */
+const TRIED_APART = [
+  'panel/block-map',
+  'joints/known',
+  'joints/light-count',
+  'power/adapter',
+  'power/heads',
+  'power/hub',
+  'power/standby',
+]
 const FIRST = 4001
 
 test('every rule speaks both ways', () => {
@@ -13,7 +23,7 @@ test('every rule speaks both ways', () => {
       said.set(f.rule, (said.get(f.rule) ?? new Set()).add(f.verdict))
   const oneSided = RULES.filter(r => {
     const own = said.get(r.id) ?? new Set()
-    return !own.has('clear') || own.size < 2
+    return !TRIED_APART.includes(r.id) && (!own.has('clear') || own.size < 2)
   }).map(r => r.id)
   expect(oneSided).toEqual([])
 })

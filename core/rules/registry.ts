@@ -20,15 +20,21 @@ import { radiatorRoom } from './fit/radiator-room'
 import { supplyLength } from './fit/supply-length'
 import { headerCurrent } from './joints/header-current'
 import { jointsJoined } from './joints/joined'
+import { jointsKnown } from './joints/known'
 import { jointsUnmet } from './joints/unmet'
 import { blockMap } from './panel/block-map'
 import { plugWidth } from './panel/plug-width'
+import { lightCount } from './joints/light-count'
+import { powerAdapter } from './power/adapter'
 import { powerCable } from './power/cable'
 import { powerClass } from './power/class'
+import { powerHeads } from './power/heads'
+import { powerHub } from './power/hub'
 import { powerPlug } from './power/plug'
 import { powerRail } from './power/rail'
 import { powerSlot } from './power/slot'
 import { powerStart } from './power/start'
+import { powerStandby } from './power/standby'
 import { supplySize } from './power/supply-size'
 import { powerSurge } from './power/surge'
 import { holeRoom } from './routes/hole-room'
@@ -55,15 +61,21 @@ export const RULES: readonly Rule[] = [
   rearCover,
   fitCovered,
   fitLink,
+  jointsKnown,
   jointsUnmet,
   jointsJoined,
   headerCurrent,
+  lightCount,
   supplySize,
   powerSurge,
   powerRail,
   powerStart,
+  powerStandby,
   powerPlug,
+  powerHub,
+  powerAdapter,
   powerCable,
+  powerHeads,
   powerClass,
   powerSlot,
   plugWidth,

@@ -3,6 +3,7 @@
 import { readFigure, type StoredFigure } from '../figures/units'
 import { KINDS, partSchema, type Part, type PartKind } from '../parts'
 import { figureName, patternOf } from '../parts/kind'
+import { notStated, type NotStated } from '../parts/not-stated'
 import { question } from '../reader/typed'
 
 /** What is said of one field. */
@@ -16,6 +17,8 @@ export interface PartCheck {
   readonly problems: readonly Remark[]
   /** What is unlikely and may be right. */
   readonly questions: readonly Remark[]
+  /** What of it was made up by a form, a layout or a default, until somebody looks. */
+  readonly notStated: readonly NotStated[]
   readonly part: Part | null
 }
 
@@ -31,13 +34,14 @@ export function checkPart(raw: unknown): PartCheck {
   const questions = kind && kind in KINDS ? questionsOf(raw, kind) : []
   if (read.success) {
     const named = read.data.model.trim() !== ''
-    return { problems: named ? [] : [NO_MODEL], questions, part: read.data }
+    const problems = named ? [] : [NO_MODEL]
+    return { problems, questions, notStated: notStated(read.data), part: read.data }
   }
   const problems = read.error.issues.map(issue => ({
     path: issue.path.join('.'),
     sentence: sentenceOf(issue),
   }))
-  return { problems, questions, part: null }
+  return { problems, questions, notStated: [], part: null }
 }
 
 interface Issue {

@@ -5,8 +5,9 @@ import { compareBy } from '../collections/compare'
 import { groupBy } from '../collections/groups'
 import { rounded } from '../figures/rounded'
 import { stage } from '../pipeline/stage'
-import type { Finding, SettledBy } from '../rules/finding'
+import type { Asked, Finding, SettledBy } from '../rules/finding'
 import { findings } from '../rules/findings'
+import { jointsKnown } from '../rules/joints/known'
 import { gravity, type Verdict } from '../figures/verdict'
 
 export interface MeasuringRow extends Omit<SettledBy, 'passes'> {
@@ -28,6 +29,32 @@ export const measuring = stage('measuring', { settling }, ({ settling }) =>
   rounded(measuringRows(settling)),
 )
 
+/**
+ * What has to be known first: each question once, what parts can be joined to at all before the
+ * rest, and of the rest those of the most findings first.
+ */
+export const asking = stage('asking-first', { findings }, ({ findings }) =>
+  askingRows(findings.filter(f => f.asks.length > 0 && f.accepted === null)),
+)
+
+function askingRows(findings: readonly Finding[]): readonly Asked[] {
+  const all = findings.flatMap(f =>
+    f.asks.map(ask => ({ ask, isOfAll: f.rule === jointsKnown.id })),
+  )
+  const groups = [...groupBy(all, a => `${a.ask.item}:${a.ask.path}`).values()]
+  return groups
+    .sort(
+      compareBy(
+        group => (group.some(a => a.isOfAll) ? 0 : 1),
+        group => (group.some(a => a.ask.path === FRONT) ? 0 : 1),
+        group => -group.length,
+      ),
+    )
+    .map(group => (group.find(a => a.isOfAll) ?? at(group, 0)).ask)
+}
+/** The leads of a case's front: what hangs there is asked before anything else. */
+const FRONT = 'leads'
+
 /** A figure at one of the findings that it settles. */
 interface Settling {
   readonly finding: Finding
@@ -38,7 +65,7 @@ interface Settling {
 
 /**
  * Figures by what they decide: those that settle a finding alone before those that need another
- * with them, then by the gravest finding, by how many, and by how far down a finding's own list
+ * with them, then by the gravest finding, by how many they settle, and by how far down a finding's own list
  * they stand (that is widest tolerance first).
  */
 export function measuringRows(findings: readonly Finding[]): readonly MeasuringRow[] {
@@ -53,7 +80,7 @@ export function measuringRows(findings: readonly Finding[]): readonly MeasuringR
       compareBy(
         r => -alone(r.row),
         r => -gravest(r.row),
-        r => -r.row.decides.length,
+        r => -decisive(r.row),
         r => r.place,
         r => r.row.label,
       ),
@@ -74,6 +101,7 @@ function rowOf(group: readonly Settling[]): MeasuringRow {
   }
 }
 
+const decisive = (row: MeasuringRow): number => row.decides.filter(d => d.passes !== null).length
 const alone = (row: MeasuringRow): number =>
   Number(row.decides.some(d => d.passes !== null && d.verdict === 'measure'))
 const gravest = (row: MeasuringRow): number => Math.max(...row.decides.map(d => gravity(d.verdict)))

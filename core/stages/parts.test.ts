@@ -104,14 +104,14 @@ describe('board', () => {
     ])
     expect(ends.some(e => e.face === 'aperture')).toBe(false)
   })
-  test('a fan header gives 1 A by standard unless the board says more', () => {
+  test('a fan header gives what its board says; else custom says it, and no part', () => {
     const amps = (id: string, more = {}) =>
-      endsOf(itemOf('board', id, more)).find(e => e.key === 'cpu-fan')?.gives.amps
+      endsOf(itemOf('board', id, more)).find(e => e.key === 'cpu-fan')?.limits['12']
     expect(valueOf(amps('saltpan-estuary-7') ?? { unit: 'A', terms: [] })).toBe(2)
     const silent = amps('saltpan-inlet-2', {
       headers: [{ key: 'cpu-fan', face: 'fan-4', label: 'F' }],
     })
-    expect(silent?.terms[0]?.leaf.figure).toEqual({ value: 1, basis: 'standard', tol: 0 })
+    expect(silent).toBeUndefined()
   })
   test('the processor is fed by its own plug, all else by the main one', () => {
     const item = itemOf('board', 'saltpan-inlet-2')
@@ -143,15 +143,16 @@ describe('supply', () => {
       value: 600,
       basis: 'assumed',
       tol: 50,
+      usual: true,
     })
   })
 })
 
 describe('draws', () => {
-  test('a processor of 65 W takes 65 / 0.88 = 73.9 W of 12 V', () => {
+  test('a processor of 65 W takes them at its own voltage: which rail that is made of is the board’s matter', () => {
     const item = itemOf('processor', 'quillmark-t2-65')
     const [draw] = KINDS.processor.draws?.(item) ?? []
-    expect(draw && valueOf(draw.worst)).toBeCloseTo(73.8636, 3)
+    expect(draw && [draw.rail, valueOf(draw.worst)]).toEqual(['core', 65])
   })
   test('a 3.5-inch disk splits 7.5 W into 5.25 at 12 V and 2.25 at 5 V', () => {
     const draws = KINDS.drive.draws?.(itemOf('drive', 'sedgeline-r3-4000')) ?? []

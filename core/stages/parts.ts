@@ -18,6 +18,7 @@ import {
   type Unit,
 } from '../figures/units'
 import { worst, type Verdict } from '../figures/verdict'
+import { notStated, type NotStated } from '../parts/not-stated'
 import { kindOf, PART_KINDS, type Item, type PartKind } from '../parts'
 import { at as valueAt, keysOf } from '../parts/paths'
 import { figureName, type Condition, type State } from '../parts/kind'
@@ -49,6 +50,8 @@ export interface PartRow {
   readonly verdict: Verdict | null
   readonly findings: readonly string[]
   readonly figures: readonly FigureRow[]
+  /** What of it was taken as usual until somebody looks. */
+  readonly notStated: readonly NotStated[]
 }
 
 export interface PartsSection {
@@ -146,6 +149,7 @@ function rowOf({ stored, item, figures, own, counted }: InRow): PartRow {
     price: stored.part.price ?? null,
     paid: stored.paid ?? null,
     figures,
+    notStated: notStated(stored.part),
     verdict: counted ? worst(own.filter(f => !f.accepted).map(f => f.verdict)) : null,
     findings: own.map(f => f.id),
   }

@@ -1,7 +1,7 @@
 // The power stage as people see it: who draws what, each rail against its limit, the three schools,
 // the plugs.
 import { kindOf } from '../parts'
-import { RAILS, type Rail } from '../parts/kind'
+import { RAILS, type Rail } from '../standards/rails'
 import { supply as supplyKind } from '../parts/supply'
 import { basisOf, knownValue, of, valueOf } from '../figures/quantity'
 import { rounded } from '../figures/rounded'
@@ -14,6 +14,7 @@ import { SCHOOL, type School } from '../standards/supplies'
 import type { Basis } from '../figures/units'
 import type { Verdict } from '../figures/verdict'
 import { fed } from '../rules/power/fed'
+import { isFed } from '../power/loads'
 import { sizings, total } from '../power/sizing'
 
 interface ThreeLoads {
@@ -97,7 +98,7 @@ function powerOf(s: Powered): readonly SupplyPower[] {
                 kind: kindOf(item).title,
                 ...three(own),
                 basis: basisOf(total(own, 'worst')),
-                fed: own.every(l => l.feeds.length > 0),
+                fed: own.every(isFed),
               },
             ]
       }),
@@ -135,10 +136,10 @@ function plugCounts(
   supplyId: string,
 ): SupplyPower['plugs'] {
   const item = s.supplies.find(i => i.id === supplyId)
-  const faces = [...new Set(item?.part.cables.flatMap(c => c.plugs.map(p => p.face)) ?? [])]
+  const faces = [...new Set(item?.part.cables?.flatMap(c => c.plugs.map(p => p.face)) ?? [])]
   return faces.map(face => {
     const keys =
-      item?.part.cables.flatMap(c =>
+      item?.part.cables?.flatMap(c =>
         c.plugs.flatMap((p, n) => (p.face === face ? [`${supplyId}/${c.key}.${n + 1}`] : [])),
       ) ?? []
     const used = keys.filter(key =>

@@ -38,6 +38,8 @@ export interface FormRow {
   /** Length of the rear edge (along y) and depth (along x). */
   readonly edge: number
   readonly depth: number
+  /** Of a form that is sold in several depths: the least of them, and all that a case promises. */
+  readonly least?: number
   readonly slots: number
   /** Null where the form promises no holes: the board's own list rules. */
   readonly holes: readonly HoleName[] | null
@@ -74,8 +76,15 @@ export const FORM: Record<BoardForm, FormRow> = {
     source: SOURCE.atx,
   },
   'SSI-CEB': { edge: 304.8, depth: 266.7, slots: 7, holes: null, source: 'SSI CEB specification' },
-  'E-ATX': { edge: 304.8, depth: 330.2, slots: 7, holes: null, source: 'SSI EEB specification' },
-  XL: { edge: 345, depth: 262, slots: 8, holes: null, source: SOURCE.assumed },
+  'E-ATX': {
+    edge: 304.8,
+    depth: 330.2,
+    least: 243.84,
+    slots: 7,
+    holes: null,
+    source: 'SSI EEB specification',
+  },
+  XL: { edge: 345, depth: 280, least: 243.84, slots: 8, holes: null, source: SOURCE.assumed },
   'Baby-AT': { edge: 215.9, depth: 330.2, slots: 7, holes: null, source: SOURCE.practice },
   AT: { edge: 304.8, depth: 350.5, slots: 8, holes: null, source: SOURCE.practice },
 }
@@ -91,6 +100,9 @@ export const MAINS_SWITCH =
   'supply’s own four wires, as its maker wired them, and is never a lead for a board. ' +
   'Unplug the machine before a hand goes near it; its tabs must be sleeved. A case ' +
   'without the switch, or with bare tabs, is for a licensed electrician.'
+
+/** How far a board may be off the size of its form. */
+export const FORM_TOLERANCE = { mm: 0.25, source: SOURCE.atx } as const
 
 /** Board thickness, and how high a standoff lifts it off the tray. */
 export const BOARD_THICKNESS = { mm: 1.6, source: SOURCE.atx } as const

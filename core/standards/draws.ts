@@ -3,8 +3,11 @@
 import { SOURCE } from './sources'
 
 export const DRAW = {
-  /** Share of the 12 V power that reaches the processor through its converters. */
-  converter: { share: 0.88, source: SOURCE.assumed },
+  /**
+   * Share of the 12 V power that reaches the processor through its converters, and how far off what
+   * they keep may be.
+   */
+  converter: { share: 0.88, unsure: 0.25, source: SOURCE.assumed },
   board: { W12: 10, W5: 8, W3: 7, rest: 12, source: SOURCE.assumed },
   memory: {
     'SIMM-30': 1,
@@ -27,6 +30,8 @@ export const DRAW = {
   reader: { rest: 0.5, busy: 2.5, source: SOURCE.assumed },
   led: { W: 0.3, source: SOURCE.assumed },
   card: { W: 10, source: SOURCE.assumed },
+  /** What a board and a port that may wake it draw while the machine is off. */
+  standby: { boardA: 1, source: SOURCE.assumed },
   fan120: { W: 2.5, source: SOURCE.assumed },
   usbPort: { W: 2.5, source: SOURCE.assumed },
   usbFastPort: { W: 4.5, source: SOURCE.assumed },
@@ -54,11 +59,18 @@ export const CARD_SHARE = { rest: 0.1, work: 0.6, source: SOURCE.assumed } as co
  * more than this from the slot.
  */
 export const SLOT_POWER = {
-  x16: 75,
-  x16Low: 25,
+  /** A graphics card in a long slot; any other card there, and a low one, has less. */
+  graphics: 75,
+  x16: 25,
   x8: 25,
   x4: 25,
-  x1: 10,
+  x1: 25,
+  /** A low card in the shortest slot never gets more than what a slot gives before it is set up. */
+  lowX1: 10,
   W12: 66,
+  /** Over the 3.3 V contacts: what a card without much to do is fed by. */
+  W3: 9.9,
   source: SOURCE.pcie,
 } as const
+/** Cards beyond so many watts exceed them for moments. */
+export const SURGES_FROM = { W: 75, source: SOURCE.assumed } as const

@@ -38,13 +38,13 @@ describe('board forms', () => {
 })
 
 describe('connectors', () => {
-  test('limits are contacts times amps times volts', () => {
-    // processor 4: 2 contacts × 7 A × 12 V; processor 8: 4 × 7 × 12; 24-pin: 2 × 6 × 12
+  test('limits are contacts times amps', () => {
+    // processor 4: 2 contacts × 7 A; processor 8: 4 × 7; 24-pin: 2 × 6
     expect([
-      CONNECTORS['cpu-4'].limit.W12,
-      CONNECTORS['cpu-8'].limit.W12,
-      CONNECTORS['main-24'].limit.W12,
-    ]).toEqual([2 * 7 * 12, 4 * 7 * 12, 2 * 6 * 12])
+      CONNECTORS['cpu-4'].limit.rails.amps['12'],
+      CONNECTORS['cpu-8'].limit.rails.amps['12'],
+      CONNECTORS['main-24'].limit.rails.amps['12'],
+    ]).toEqual([2 * 7, 4 * 7, 2 * 6])
   })
   test('same goes into same; a processor four into an eight is watched; a fan does not go into lights', () => {
     expect(mating('usb-3', 'usb-3')?.verdict).toBe('clear')

@@ -73,8 +73,17 @@ export const RIDES: Record<
 /** Below this label the newer guide asks for less, W. */
 export const SMALL_SUPPLY = { W: 450, source: SOURCE.atx12v } as const
 
-/** What the wires of one cable carry, A, by gauge; 18 AWG where the cable does not say. */
+export type Gauge = 16 | 18 | 20 | 22 | 24
+/** What a wire of one cable carries, A, by gauge; taken as 18 AWG where the cable does not say. */
 export const WIRE = { 16: 13, 18: 10, 20: 7, 22: 5, 24: 3.5, source: SOURCE.practice } as const
+export const USUAL_GAUGE: Gauge = 18
+/** Watts that one cable with two heads for a card should carry in all, by gauge. */
+export const TWO_HEADS: {
+  readonly W: Readonly<Partial<Record<Gauge, number>>>
+  readonly source: string
+} = { W: { 16: 225, 18: 150 }, source: SOURCE.practice }
+/** What stays on at a supply that does not state it, A of 5 V. */
+export const STANDBY = { A: 2.5, source: SOURCE.assumed } as const
 
 export const SCHOOLS = ['lean', 'roomy', 'quiet'] as const
 export type School = (typeof SCHOOLS)[number]

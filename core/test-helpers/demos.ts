@@ -91,8 +91,10 @@ export function then(build: Build): HorizonAnalysis {
   return here
 }
 
-/** The one finding whose id begins so; an error when there is none or several. */
+/** The finding of that id, or the one that begins so; an error when there is none or several. */
 export function finding(h: HorizonAnalysis, start: string): Finding {
+  const exact = h.findings.find(f => f.id === start)
+  if (exact) return exact
   const found = h.findings.filter(f => f.id.startsWith(start))
   if (found.length !== 1 || !found[0])
     throw new Error(

@@ -44,14 +44,14 @@ export function randomBuild(seed: number): Build {
   const parts: Part[] = []
 
   const board = one(of('board'))
-  const pc = pick(of('case'), c => c.boards.includes(board.form))
+  const pc = pick(of('case'), c => (c.boards ?? []).some(f => f === board.form))
   const processor = pick(of('processor'), p => p.socket === board.processor.socket)
-  const cooler = pick(of('cooler'), c => c.sockets.includes(board.processor.socket))
+  const cooler = pick(of('cooler'), c => (c.sockets ?? []).includes(board.processor.socket ?? ''))
   const memory = pick(
     of('memory'),
-    m => m.type === board.memory.type && m.modules <= board.memory.slots.length,
+    m => m.type === board.memory.type && (m.modules ?? 1) <= (board.memory.slots ?? []).length,
   )
-  const supply = pick(of('supply'), s => pc.supply.forms.includes(s.form))
+  const supply = pick(of('supply'), s => (pc.supply.forms ?? []).some(f => f === s.form))
   parts.push(pc, board, processor, cooler, memory, supply)
   if (next() < 0.3) parts.push(pick(of('memory'), m => m.type === board.memory.type))
   if (!processor.picture || next() < 0.5)

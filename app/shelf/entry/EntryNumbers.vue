@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// A case from eight numbers, or a board from its form and five choices; all else is derived and
+// A case from ten numbers, or a board from its form and five choices; all else is derived and
 // told as assumed.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
@@ -35,6 +35,8 @@ async function derive(): Promise<void> {
     const outline = {
       archetype: numbers.archetype,
       largest: numbers.form,
+      usbA: value('usbA'),
+      usbC: value('usbC'),
       length: value('length'),
       height: value('height'),
       width: value('width'),
@@ -47,13 +49,17 @@ async function derive(): Promise<void> {
     await entry.derived(await ask('fromCase', outline, numbers.maker, numbers.model))
     return
   }
-  const count = (text: string): number => Math.max(0, Math.min(8, Math.round(Number(text) || 0)))
+  /** How many; null where nobody counted them. */
+  const count = (text: string): number | null =>
+    text.trim() === '' ? null : Math.max(0, Math.min(8, Math.round(Number(text) || 0)))
+  const m2 = count(numbers.m2)
   const outline = {
     form: numbers.form,
     socket: numbers.socket,
     memory: { type: numbers.memoryType, slots: count(numbers.memorySlots) },
-    m2: Array.from({ length: count(numbers.m2) }, () => ({})),
-    headers: numbers.usbC ? { 'usb-c': 1 } : {},
+    m2: m2 === null ? null : Array.from({ length: m2 }, () => ({})),
+    headers: numbers.usbC === '' ? {} : { 'usb-c': numbers.usbC === 'yes' ? 1 : 0 },
+    usual: 'what its size has',
   } as Parameters<Questions['fromBoard']>[0]
   await entry.derived(await ask('fromBoard', outline, numbers.maker, numbers.model))
 }
@@ -133,15 +139,20 @@ async function derive(): Promise<void> {
           >{{ c.label }}<span class="quiet">{{ c.says }}</span></label
         >
         <select v-if="c.key === 'memoryType'" id="b-memoryType" v-model="numbers.memoryType">
+          <option value="">not known</option>
           <option v-for="t in [...choices.memory].reverse()" :key="t">{{ t }}</option>
         </select>
-        <input v-else-if="c.key === 'usbC'" id="b-usbC" v-model="numbers.usbC" type="checkbox" />
+        <select v-else-if="c.key === 'usbC'" id="b-usbC" v-model="numbers.usbC">
+          <option value="">not known</option>
+          <option value="yes">yes</option>
+          <option value="no">none</option>
+        </select>
         <input
           v-else-if="c.key === 'socket'"
           id="b-socket"
           v-model="numbers.socket"
           type="text"
-          required
+          placeholder="not known"
         />
         <input
           v-else-if="c.key === 'memorySlots'"
@@ -150,6 +161,7 @@ async function derive(): Promise<void> {
           type="text"
           inputmode="numeric"
           class="short"
+          placeholder="not known"
         />
         <input
           v-else
@@ -158,6 +170,7 @@ async function derive(): Promise<void> {
           type="text"
           inputmode="numeric"
           class="short"
+          placeholder="not known"
         />
       </div>
     </template>

@@ -7,6 +7,7 @@ import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import EntryNumbers from './EntryNumbers.vue'
 import EntrySheet from './EntrySheet.vue'
+import NotStated from '../../ui/NotStated.vue'
 import PartForm from './PartForm.vue'
 import { useDesk } from '../../state/desk'
 import { useShelf } from '../shelf'
@@ -22,6 +23,17 @@ const FROM = [
   { id: 'numbers', title: 'A few numbers' },
   { id: 'hand', title: 'By hand' },
 ] as const
+/** Where words about a part come from; the last two are hearsay, and ask for a test. */
+const READ_IN = [
+  { in: 'sheet', says: 'the maker’s sheet' },
+  { in: 'manual', says: 'its manual' },
+  { in: 'label', says: 'its label or box' },
+  { in: 'shop', says: 'a shop’s page' },
+  { in: 'review', says: 'somebody’s review' },
+] as const
+const readIn = computed(
+  () => (entry.part?.['read'] as { readonly in?: string } | undefined)?.in ?? 'sheet',
+)
 const from = computed(() => String(route.query['from'] ?? 'sheet'))
 const go = (id: string): void => void router.replace({ query: { from: id } })
 const editing = computed(() => from.value === 'edit')
@@ -108,6 +120,20 @@ async function keep(add: boolean): Promise<void> {
           <ul v-if="entry.check?.questions.length" class="questions" aria-label="Unlikely values">
             <li v-for="q in entry.check.questions" :key="q.path">{{ q.sentence }}</li>
           </ul>
+          <NotStated
+            :lines="entry.check?.notStated ?? []"
+            :name="String(entry.part['model'] ?? '')"
+            @confirm="line => entry.confirm(line.id)"
+          />
+          <label class="kind"
+            >Where this was read
+            <select
+              :value="readIn"
+              @change="entry.readIn(($event.target as HTMLSelectElement).value)"
+            >
+              <option v-for="w in READ_IN" :key="w.in" :value="w.in">{{ w.says }}</option>
+            </select></label
+          >
           <PartForm
             :fields="entry.fields"
             :value="entry.part"

@@ -103,6 +103,12 @@ function point(text: string): void {
     </option>
   </select>
   <span v-else-if="field.takes === 'choices'" class="ticks" role="group" :aria-label="field.label"
+    ><label v-if="field.optional"
+      ><input
+        type="checkbox"
+        :checked="value === undefined || value === null"
+        @change="emit('change', value === undefined || value === null ? [] : undefined)"
+      />not known</label
     ><label v-for="o in field.options" :key="o.value"
       ><input
         type="checkbox"

@@ -91,6 +91,7 @@ const from = (next: string): void => {
       @change="from(($event.target as HTMLSelectElement).value)"
     >
       <option value="spec">sheet</option>
+      <option value="told">shop or review</option>
       <option value="measured">measured</option>
       <option value="assumed">assumed</option>
       <option value="standard">standard</option>
@@ -108,7 +109,7 @@ const from = (next: string): void => {
 <style scoped>
 .figure-input {
   display: grid;
-  grid-template-columns: 96px 40px 92px;
+  grid-template-columns: 96px 40px 118px;
   gap: 0 6px;
   align-items: center;
 }

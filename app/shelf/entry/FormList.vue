@@ -2,18 +2,25 @@
 // A list within a form: headers of a board, cables of a supply; each entry a small form of its own.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
+import { computed } from 'vue'
 import { capital, counted } from '../../../core/figures/format'
 import type { FormField } from '../../../core/forms/form'
 import PartForm, { type Values } from './PartForm.vue'
 
 const props = defineProps<{
   field: FormField & { readonly takes: 'list' }
-  value: readonly unknown[]
+  /** Null where it is not known what there is. */
+  value: readonly unknown[] | null
   path: string
   marks: ReadonlyMap<string, string>
   problems: ReadonlyMap<string, string>
 }>()
-const emit = defineEmits<{ change: [value: readonly unknown[]] }>()
+const emit = defineEmits<{ change: [value: readonly unknown[] | undefined] }>()
+const entries = computed(() => props.value ?? [])
+const says = computed(() => {
+  if (props.value === null) return 'not known'
+  return entries.value.length === 0 ? 'none' : counted(entries.value.length, 'entry', 'entries')
+})
 const titleOf = (entry: unknown, i: number): string => {
   const e = entry as Values
   return (
@@ -25,12 +32,12 @@ const titleOf = (entry: unknown, i: number): string => {
 const replace = (i: number, entry: unknown): void =>
   emit(
     'change',
-    props.value.map((v, k) => (k === i ? entry : v)),
+    entries.value.map((v, k) => (k === i ? entry : v)),
   )
 const remove = (i: number): void =>
   emit(
     'change',
-    props.value.filter((_, k) => k !== i),
+    entries.value.filter((_, k) => k !== i),
   )
 
 /** A new entry: what it cannot do without, so that it is whole at once. */
@@ -57,12 +64,12 @@ function entryOf(fields: readonly FormField[], n: number): Values {
   <details class="list">
     <summary>
       {{ capital(field.label) }}
-      <span class="quiet">{{
-        value.length === 0 ? 'none' : counted(value.length, 'entry', 'entries')
-      }}</span><span v-if="problems.get(path)" class="wrong"> {{ problems.get(path) }}</span>
+      <span class="quiet">{{ says }}</span><span v-if="problems.get(path)" class="wrong">
+        {{ problems.get(path) }}</span
+      >
     </summary>
     <p v-if="field.help" class="quiet">{{ field.help }}</p>
-    <details v-for="(entry, i) in value" :key="i" class="entry">
+    <details v-for="(entry, i) in entries" :key="i" class="entry">
       <summary>{{ titleOf(entry, i) }}</summary>
       <PartForm
         :fields="field.fields"
@@ -76,8 +83,22 @@ function entryOf(fields: readonly FormField[], n: number): Values {
     </details>
     <ElButton
       size="small"
-      @click="emit('change', [...value, entryOf(field.fields, value.length + 1)])"
+      @click="emit('change', [...entries, entryOf(field.fields, entries.length + 1)])"
       >Add {{ field.one }}</ElButton
+    ><template v-if="field.optional && entries.length === 0"
+      ><ElButton
+        v-if="value === null"
+        size="small"
+        :aria-label="`${capital(field.label)}: there is none`"
+        @click="emit('change', [])"
+        >There is none</ElButton
+      ><ElButton
+        v-else
+        size="small"
+        :aria-label="`${capital(field.label)}: not known`"
+        @click="emit('change', undefined)"
+        >Not known</ElButton
+      ></template
     >
   </details>
 </template>

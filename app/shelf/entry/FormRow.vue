@@ -49,7 +49,7 @@ const group = computed(() =>
   <FormList
     v-else-if="field.takes === 'list'"
     :field="field"
-    :value="Array.isArray(value) ? value : []"
+    :value="Array.isArray(value) ? value : null"
     :path="path"
     :marks="marks"
     :problems="problems"

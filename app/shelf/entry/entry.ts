@@ -20,7 +20,7 @@ export type Choices = ReturnType<Questions['entryChoices']>
 /** Named choice: how long nothing is typed before a sheet is read, ms. */
 const PAUSE = 150
 
-/** What is typed where a case comes from eight numbers, a board from its form and five choices. */
+/** What is typed where a case comes from ten numbers, a board from its form and five choices. */
 const noNumbers = () => ({
   what: 'case' as 'case' | 'board',
   maker: '',
@@ -29,10 +29,10 @@ const noNumbers = () => ({
   archetype: 'tower-shroud',
   form: 'ATX',
   socket: '',
-  memoryType: 'DDR5',
-  memorySlots: '4',
-  m2: '2',
-  usbC: true,
+  memoryType: '',
+  memorySlots: '',
+  m2: '',
+  usbC: '' as '' | 'yes' | 'no',
 })
 
 /** Everything of the part that is being entered. */
@@ -93,7 +93,10 @@ async function readNow(state: State): Promise<void> {
   read.value = found
   const { draft } = found
   const doubtful = draft ? [...draft.marks.filter(m => m.why !== null), ...draft.assumed] : []
-  await take(state, draft?.part ?? null, found.kind, doubtful)
+  // Where it was read was said already.
+  const where = state.part.value?.['read']
+  const part = draft && where ? { ...draft.part, read: where } : draft?.part
+  await take(state, part ?? null, found.kind, doubtful)
 }
 
 /** Everything as before a part was begun. */
@@ -196,6 +199,19 @@ function useChanges(state: State) {
     },
     force: (own: PartKind | null): void => {
       forced.value = own
+    },
+    /** Something that was taken as usual is so: somebody looked. */
+    confirm: async (what: string): Promise<void> => {
+      if (!part.value) return
+      part.value = await ask('confirmed', toRaw(part.value), what)
+      touched.value = true
+    },
+    /** Where the sheet was read: a shop's or a reviewer's words are weaker than the maker's. */
+    readIn: (where: string): void => {
+      if (!part.value) return
+      const { read: _, ...rest } = part.value
+      part.value = where === 'sheet' ? rest : { ...rest, read: { in: where } }
+      touched.value = true
     },
     set: (next: Values): void => {
       part.value = next

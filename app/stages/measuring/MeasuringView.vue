@@ -6,12 +6,14 @@ import 'element-plus/es/components/button/style/css'
 import { computed } from 'vue'
 import { counted, quantity } from '../../../core/figures/format'
 import { useDesk } from '../../state/desk'
+import AskedLines from '../../ui/findings/AskedLines.vue'
 import MeasureField from '../../ui/MeasureField.vue'
 import VerdictMark from '../../ui/VerdictMark.vue'
 import { VERDICT_WORD } from '../../ui/findings'
 
 const desk = useDesk()
 const rows = computed(() => desk.analysis?.measuring ?? [])
+const asks = computed(() => desk.analysis?.asking ?? [])
 const asked = (r: (typeof rows.value)[number]) => ({ ...r, passes: null })
 const print = (): void => window.print()
 </script>
@@ -31,6 +33,10 @@ const print = (): void => window.print()
       >
       <template v-else>No open matter waits for a figure.</template>
     </p>
+    <template v-if="asks.length">
+      <h2>To be known first</h2>
+      <AskedLines class="sheet asks" :asks="asks" />
+    </template>
     <ol class="sheet">
       <li v-for="(r, i) in rows" :key="r.item + r.path">
         <span class="figure quiet n">{{ i + 1 }}</span>
@@ -77,6 +83,9 @@ li {
 }
 li:first-child {
   border-top: 0;
+}
+.asks {
+  padding: 8px 14px;
 }
 .n {
   padding-top: 8px;

@@ -11,6 +11,7 @@ import { useDesk } from '../../state/desk'
 import { usePointer } from '../../state/pointer'
 import FindingRow from '../../ui/findings/FindingRow.vue'
 import MeasureField from '../../ui/MeasureField.vue'
+import NotStated from '../../ui/NotStated.vue'
 import ItemPages from '../../ui/ItemPages.vue'
 import PhotoStrip from '../../ui/PhotoStrip.vue'
 import SerialField from '../../ui/SerialField.vue'
@@ -28,6 +29,8 @@ const findings = computed(() =>
 )
 const item = computed(() => desk.state.build?.items.find(i => i.id === props.row.id))
 const CONDITIONS: readonly Condition[] = ['new', 'known good', 'unknown', 'suspect']
+const confirm = ({ id, says }: { readonly id: string; readonly says: string }): void =>
+  void desk.run({ do: 'confirm', id: props.row.id, what: id, title: says })
 /** Opens one figure's field, with the cursor in it, or shuts it. */
 function enter(path: string): void {
   entering.value = entering.value === path ? null : path
@@ -82,6 +85,7 @@ const asked = (f: FigureRow) => ({
     <ul v-if="findings.length" class="sheet">
       <FindingRow v-for="f in findings" :key="f.id" :finding="f" />
     </ul>
+    <NotStated :lines="row.notStated" :name="row.name" @confirm="confirm" />
     <h3>Figures</h3>
     <p v-if="row.figures.length === 0" class="quiet">This kind of part has no figures.</p>
     <table v-else>

@@ -3,17 +3,21 @@
 // do about it.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
-import { defineAsyncComponent, ref } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import type { Command } from '../../../core/document/command-schema'
 import type { Finding } from '../../../core/rules/finding'
 import { margin, quantity, tolerance } from '../../../core/figures/format'
 import { useDesk } from '../../state/desk'
+import AskedLines from './AskedLines.vue'
 import MeasureField from '../MeasureField.vue'
 import ReasonField from '../ReasonField.vue'
 
 const RemedyList = defineAsyncComponent(() => import('./RemedyList.vue'))
 const props = defineProps<{ finding: Finding }>()
 const desk = useDesk()
+const missing = computed(() =>
+  props.finding.because.flatMap(b => (b.basis === 'missing' ? [b.fact] : [])).join(', '),
+)
 const asking = ref(false)
 const looking = ref(false)
 const canAccept = (): boolean => props.finding.verdict !== 'clear' && props.finding.demand === null
@@ -45,6 +49,11 @@ const leftOpen = (): boolean =>
       {{ margin(finding.margin ?? 0, finding.unit) }} · tolerance
       {{ tolerance(finding.tol, finding.unit) }}
     </p>
+    <p v-else-if="finding.atLeast !== null" class="sum figure">
+      need at least {{ quantity(finding.atLeast, finding.unit) }}; not known:
+      {{ missing }}
+    </p>
+    <AskedLines v-if="finding.asks.length" :asks="finding.asks" />
     <table v-if="finding.because.length > 0" aria-label="Reasons">
       <tbody>
         <tr v-for="b in finding.because" :key="b.fact">

@@ -2,6 +2,7 @@
 import { itemInOrder } from '../canonical'
 import type { Build, StoredItem } from '../build'
 import type { About, Problem, Specs } from '../command'
+import { confirmed } from '../../parts/not-stated'
 
 /** A build with one item changed. */
 export const withItem = (
@@ -35,7 +36,14 @@ const likeForLike = (is: StoredItem['part'], other: StoredItem['part']): Problem
 })
 
 export const itemCommands: Specs<
-  'addItem' | 'removeItem' | 'swapPart' | 'setState' | 'setCondition' | 'setPaid' | 'setParts'
+  | 'addItem'
+  | 'removeItem'
+  | 'swapPart'
+  | 'setState'
+  | 'setCondition'
+  | 'setPaid'
+  | 'setParts'
+  | 'confirm'
 > = {
   /** An item without an id gets a fresh one. */
   addItem: {
@@ -127,6 +135,23 @@ export const itemCommands: Specs<
   },
 
   /** Other data for the parts of some items; what was measured on each copy stays. */
+  confirm: {
+    run(build, { id, what, title }) {
+      const item = findItem(build, id)
+      if (!isItem(item)) return item
+      const part = confirmed(item.part, what)
+      if (part === item.part)
+        return {
+          problem: `Of the ${item.part.model} that is stated already: ${title}. Nothing was changed.`,
+        }
+      return {
+        build: withItem(build, id, i => ({ ...i, part })),
+        back: { do: 'setParts', parts: { [id]: item.part }, title },
+        about: named(item),
+      }
+    },
+    line: ({ title }, { item }) => `Looked at ${item}: ${title}`,
+  },
   setParts: {
     run(build, { parts, title }) {
       const ids = Object.keys(parts)

@@ -1,5 +1,6 @@
 // From each version of the format to the next. What once landed opens for ever: no row is ever
 // taken out.
+import { eachPart, threeAnswers } from './three-answers'
 
 /**
  * How data of one version becomes data of the next. What comes in is unparsed; what goes out is
@@ -23,5 +24,15 @@ export const MIGRATIONS: readonly Migration[] = [
       'wrote stay as they are. A file may name builds that lay in the bin.',
     build: same,
     part: same,
+  },
+  {
+    from: 2,
+    says:
+      'Three answers: what is left out or null is not known, an empty list is none. `places: ' +
+      '"derived"` became `assumed`, a list of the fields that nobody stated; `partly` names lists ' +
+      'of which only a part is known, `assumed` on a member that nobody stated it. What version 2 ' +
+      'wrote wherever nothing was said (18 AWG, the older guide, empty lists) is not known now.',
+    build: raw => eachPart(raw, threeAnswers),
+    part: raw => eachPart(raw, threeAnswers),
   },
 ]

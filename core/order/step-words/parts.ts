@@ -8,14 +8,16 @@ import { SCREWDRIVER, type StepWords } from './words'
 
 const EDGES = 'Hold parts by their edges, never by contacts.'
 
-const fasteningOf = (s: PlannedStep): Cooler['fastening'] =>
-  s.manner?.of === 'cooler' ? s.manner.fastening : 'screws'
+type Fastening = NonNullable<Cooler['fastening']>
+/** How a cooler is held of which nobody says it: most are screwed. */
+const fasteningOf = (s: PlannedStep): Fastening =>
+  (s.manner?.of === 'cooler' && s.manner.fastening) || 'screws'
 const hasPins = (s: PlannedStep): boolean => fasteningOf(s) === 'pins'
 const hasPaste = (s: PlannedStep): boolean =>
   s.manner?.of === 'cooler' && s.manner.paste === 'applied'
 const isLargeDisk = (s: PlannedStep): boolean =>
   s.manner?.of === 'drive' && s.manner.shape === '3.5'
-const FASTENING: Record<Cooler['fastening'], string> = {
+const FASTENING: Record<Fastening, string> = {
   screws: 'Set it down straight. A few turns on each screw in turn, crosswise, until they stop.',
   pins:
     'Turn each pin to its start mark. Set it down straight. Press two opposite pins at a ' +

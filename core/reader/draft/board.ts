@@ -1,7 +1,7 @@
 // A board from what its sheet said: through the outline, as the entry by a few numbers goes.
 import { boardOf } from '../../outlines/board'
 import type { BoardOutline } from '../../outlines/board-outline'
-import type { Board } from '../../parts/board-schema'
+import type { Board, M2Slot } from '../../parts/board-schema'
 import { BOARD_FORMS, type BoardForm } from '../../standards/boards'
 import { ANY_SLOT, type AnySlot } from '../../standards/cards'
 import {
@@ -24,9 +24,9 @@ import {
 export function boardFrom(f: Fields, about: About): Made {
   const own = boardForm(text(f, 'form'))
   const board = boardOf(outlineOf(f, own), about)
-  const m2 = board.m2.map((m, i) => ({ ...m, shuts: shutsOf(f, `m2.${i}.shuts`) ?? m.shuts }))
+  const m2 = board.m2?.map((m, i) => ({ ...m, shuts: shutsOf(f, `m2.${i}.shuts`) ?? m.shuts }))
   return {
-    part: { ...board, ...(own ? {} : { form: undefined }), m2, rear: rearOf(f) },
+    part: { ...board, ...(own ? {} : { form: null }), m2, rear: rearOf(f) },
     assumed: assumedOf(f, own),
   }
 }
@@ -42,22 +42,26 @@ function outlineOf(f: Fields, own: BoardForm | null): BoardOutline {
     socket: text(f, 'processor.socket') ?? '',
     memory: {
       type: text(f, 'memory.type') ?? '',
-      slots: count(f, 'memory.slots') ?? 0,
+      slots: count(f, 'memory.slots'),
       most: count(f, 'memory.most'),
       speed: count(f, 'memory.speed'),
     },
-    m2: Array.from({ length: count(f, 'm2') ?? 0 }, (_, i) => ({
+    m2: listOf(count(f, 'm2'), i => ({
       ...given('keys', list(f, `m2.${i}.keys`)),
       ...given('lengths', list(f, `m2.${i}.lengths`)),
       ...given('protocols', list(f, `m2.${i}.protocols`)),
       ...given('generation', count(f, `m2.${i}.generation`)),
     })),
-    slots: Array.from({ length: indexed(f, 'slots') }, (_, i) => ({
-      size: slotSize(text(f, `slots.${i}.size`)),
-      ...given('lanes', count(f, `slots.${i}.lanes`)),
-      ...given('generation', count(f, `slots.${i}.generation`)),
-    })),
+    ...given(
+      'slots',
+      listOf(indexed(f, 'slots') || null, i => ({
+        size: slotSize(text(f, `slots.${i}.size`)),
+        ...given('lanes', count(f, `slots.${i}.lanes`)),
+        ...given('generation', count(f, `slots.${i}.generation`)),
+      })),
+    ),
     headers: headersOf(f),
+    usual: 'what every board has',
     ...given('picture', hasAny(f, ...PICTURE_SOCKETS) ? true : undefined),
     ...given('flashes', flag(f, 'firmware.flashes')),
     shield: text(f, 'shield') === 'fixed' ? 'fixed' : 'loose',
@@ -66,19 +70,12 @@ function outlineOf(f: Fields, own: BoardForm | null): BoardOutline {
 const PICTURE_SOCKETS = ['rear.hdmi', 'rear.displayport', 'rear.vga']
 const slotSize = (size: string | undefined): AnySlot => ANY_SLOT.find(s => s === size) ?? 'x16'
 
-/** What a sheet does not list is not there, except the plugs that no board goes without. */
-const headersOf = (f: Fields): BoardOutline['headers'] => ({
-  'main-24': 1,
-  'cpu-8': count(f, 'headers.cpu-4') === null ? 1 : 0,
-  'fan-4': 0,
-  'sata-data': 0,
-  'usb-3': 0,
-  'usb-2': 0,
-  'audio-hd': 0,
-  'light-5': 0,
-  'light-12': 0,
-  ...counts(f, 'headers.'),
-})
+/** So many of something; null where their number is not known. */
+const listOf = <T>(length: number | null, make: (i: number) => T): readonly T[] | null =>
+  length === null ? null : Array.from({ length }, (_, i) => make(i))
+
+/** What a sheet counts; what it does not list is not known. */
+const headersOf = (f: Fields): BoardOutline['headers'] => counts(f, 'headers.')
 
 /** What nobody stated, each with what it was taken as. */
 function assumedOf(f: Fields, own: BoardForm | null): readonly Assumed[] {
@@ -88,8 +85,6 @@ function assumedOf(f: Fields, own: BoardForm | null): readonly Assumed[] {
       'form',
       'not stated; sockets lie as on an ATX board until you choose and derive anew',
     ],
-    [count(f, 'memory.slots') !== null, 'memory.slots', 'not stated; none until you add them'],
-    [hasAny(f, 'rear.'), 'picture', 'not stated; taken as having sockets for it'],
     [false, 'headers', 'where each header lies is derived from the form'],
     [count(f, 'headers.main-24') !== null, 'headers.main-24', 'not stated; no board goes without'],
   ]
@@ -97,7 +92,7 @@ function assumedOf(f: Fields, own: BoardForm | null): readonly Assumed[] {
 }
 
 /** What a socket switches off; only with a SATA stick where the sheet says so. */
-function shutsOf(f: Fields, path: string): Board['m2'][number]['shuts'] | null {
+function shutsOf(f: Fields, path: string): M2Slot['shuts'] | null {
   const keys = list(f, path)
   if (!keys) return null
   const withSata = WITH_SATA.test(f.get(path)?.words ?? '')
@@ -105,10 +100,12 @@ function shutsOf(f: Fields, path: string): Board['m2'][number]['shuts'] | null {
 }
 
 const SHOWS_PICTURE = ['hdmi', 'displayport', 'vga']
-const rearOf = (f: Fields): Board['rear'] =>
-  eachPlug(f, 'rear.', ({ face, label, n }) => ({
+function rearOf(f: Fields): Board['rear'] {
+  const rear = eachPlug(f, 'rear.', ({ face, label, n }) => ({
     key: `rear-${face}-${n}`,
     label,
     face: face as NonNullable<Board['rear']>[number]['face'],
     ...(SHOWS_PICTURE.includes(face) ? { ofProcessor: true } : {}),
   }))
+  return rear.length > 0 ? rear : null
+}

@@ -2,9 +2,9 @@
 import { caseOf } from '../../outlines/case'
 import type { CaseOutline } from '../../outlines/case-outline'
 import { usualLeads } from '../../outlines/front-leads'
-import type { Case } from '../../parts/case-schema'
+import type { Case, CaseLead } from '../../parts/case-schema'
 import { boardForm } from './board'
-import { count, given, list, text, type About, type Fields, type Made } from './fields'
+import { count, given, hasAny, list, text, type About, type Fields, type Made } from './fields'
 
 export function caseFrom(f: Fields, about: About): Made {
   const outline = outlineOf(f)
@@ -12,10 +12,12 @@ export function caseFrom(f: Fields, about: About): Made {
   const means = text(f, 'cardRoomMeans') as Case['cardRoomMeans']
   const part: Case = {
     ...made,
-    fans: fansOf(f, made),
-    bays: [...made.bays, ...baysOf(f, '2.5'), ...baysOf(f, '5.25')],
+    fans: fansOf(f),
+    bays: allBays(f, made.bays),
     ...given('slots', count(f, 'slots')),
     radiators: radiatorsOf(f),
+    partly: (made.partly ?? []).filter(path => path !== 'leads' || !hasAny(f, 'leads.')),
+    assumed: (made.assumed ?? []).filter(path => path !== 'supply.forms' || !f.has('supply.forms')),
     supply: {
       ...made.supply,
       ...given('forms', list(f, 'supply.forms') as Case['supply']['forms'] | undefined),
@@ -48,11 +50,20 @@ function outlineOf(f: Fields): CaseOutline {
     cardRoom: count(f, 'cardRoom'),
     supplyRoom: count(f, 'supply.room'),
     bays: count(f, 'bays.3.5'),
-    fans: 0,
+    fans: null,
   }
 }
 
-const baysOf = (f: Fields, size: '2.5' | '5.25'): Case['bays'] =>
+type Bays = NonNullable<Case['bays']>
+
+/** Bays of all sizes; null where the sheet counts none of any. */
+function allBays(f: Fields, large: Case['bays']): Case['bays'] {
+  const others = (['2.5', '5.25'] as const).flatMap(size => baysOf(f, size) ?? [])
+  const isCounted = ['3.5', '2.5', '5.25'].some(size => count(f, `bays.${size}`) !== null)
+  return isCounted ? [...(large ?? []), ...others] : null
+}
+
+const baysOf = (f: Fields, size: '2.5' | '5.25'): Bays =>
   Array.from({ length: count(f, `bays.${size}`) ?? 0 }, (_, i) => ({
     key: `bay-${size}-${i + 1}`,
     label: `${size}-inch bay ${i + 1}`,
@@ -72,23 +83,33 @@ const AIR: Record<Wall, { readonly air?: 'in' | 'out' }> = {
   side: {},
 }
 
-const fansOf = (f: Fields, made: Case): Case['fans'] =>
-  WALLS.flatMap(wall => {
-    const places = count(f, `fans.${wall}`) ?? 0
-    const takes = (size: string, n: number): boolean => (count(f, `fans.${wall}.${size}`) ?? n) >= n
-    return Array.from({ length: places }, (_, i) => ({
-      key: `${wall}-${i + 1}`,
-      label: `${wall} fan place${places > 1 ? ` ${i + 1}` : ''}`,
-      sizes: (list(f, `fans.${wall}.sizes`) ?? ['120']).filter(size =>
-        takes(size, i + 1),
-      ) as Case['fans'][number]['sizes'],
-      axes: made.fans.find(x => x.key.startsWith(wall))?.axes ?? '+x +y +z',
-      ...AIR[wall],
-    }))
-  })
+type FanPlaces = NonNullable<Case['fans']>
 
-const radiatorsOf = (f: Fields): Case['radiators'] =>
-  WALLS.flatMap(wall => {
+/** Fan places by wall; null where the sheet names none. */
+function fansOf(f: Fields): Case['fans'] {
+  const fans = WALLS.flatMap(wall => fansAt(f, wall))
+  return fans.length > 0 ? fans : null
+}
+
+function fansAt(f: Fields, wall: Wall): FanPlaces {
+  const places = count(f, `fans.${wall}`) ?? 0
+  const takes = (size: string, n: number): boolean => (count(f, `fans.${wall}.${size}`) ?? n) >= n
+  return Array.from({ length: places }, (_, i) => ({
+    key: `${wall}-${i + 1}`,
+    label: `${wall} fan place${places > 1 ? ` ${i + 1}` : ''}`,
+    sizes: (list(f, `fans.${wall}.sizes`) ?? ['120']).filter(size =>
+      takes(size, i + 1),
+    ) as FanPlaces[number]['sizes'],
+    axes: '+x +y +z',
+    ...AIR[wall],
+  }))
+}
+
+type Radiators = NonNullable<Case['radiators']>
+
+/** Radiators by wall; null where the sheet names none. */
+function radiatorsOf(f: Fields): Case['radiators'] {
+  const radiators = WALLS.flatMap((wall): Radiators => {
     const size = text(f, `radiators.${wall}`)
     if (!size) return []
     const places = count(f, `fans.${wall}`) ?? 0
@@ -96,16 +117,21 @@ const radiatorsOf = (f: Fields): Case['radiators'] =>
       {
         key: `radiator-${wall}`,
         label: `radiator place at the ${wall}`,
-        sizes: [size as Case['radiators'][number]['sizes'][number]],
+        sizes: [size as Radiators[number]['sizes'][number]],
         instead: Array.from({ length: places }, (_, i) => `${wall}-${i + 1}`),
         axes: '+x +y +z',
       },
     ]
   })
+  return radiators.length > 0 ? radiators : null
+}
 
-/** Switches and lights are on every front; ports as the sheet counts them, two to a wide lead. */
-function leadsOf(f: Fields, boards: CaseOutline['boards']): Case['leads'] {
-  const pairs = (face: 'usb-3' | 'usb-2', name: string): Case['leads'] => {
+/**
+ * Switches and lights are on every front, though nobody stated them; ports as the sheet counts them,
+ * two to a wide lead.
+ */
+function leadsOf(f: Fields, boards: CaseOutline['boards']): CaseLead[] {
+  const pairs = (face: 'usb-3' | 'usb-2', name: string): CaseLead[] => {
     const ports = count(f, `leads.${face}`) ?? 0
     return Array.from({ length: Math.ceil(ports / 2) }, (_, i) => ({
       key: `${face}-${i + 1}`,

@@ -1,5 +1,5 @@
 import { checkPart } from '../../shelf/check'
-import { PART_KINDS } from '../../parts'
+import { kindOf, PART_KINDS, type Item } from '../../parts'
 import { blankOf, draftOf } from './draft'
 import type { ReadField, ReadValue } from '../notes'
 import { readSheet } from '../read'
@@ -25,35 +25,32 @@ describe('a blank part of every kind', () => {
     expect(checkPart(part).problems.map(p => p.path)).toContain('model')
     for (const mark of assumed) expect(mark.why).toMatch(/not stated|derived|usual/)
   })
-  /** What decides is never taken as usual: it is asked for. */
+  /** What decides is never taken as usual, and never refused: the build asks for it. */
   const ASKED: Readonly<Record<string, readonly string[]>> = {
-    case: ['boards'],
-    board: ['form', 'memory.type', 'processor.socket'],
-    processor: ['picture', 'socket'],
-    cooler: ['sockets'],
+    case: ['boards', 'leads'],
+    board: ['form', 'headers', 'memory.type', 'processor.socket'],
+    processor: ['socket'],
+    cooler: ['fan', 'sockets'],
     memory: ['modules', 'type'],
     drive: ['protocol', 'shape'],
-    card: ['does', 'size'],
-    supply: ['form'],
+    card: ['size'],
+    supply: ['cables', 'form'],
     fan: ['face', 'size'],
-    hub: ['inlets', 'outlets', 'serves'],
-    light: ['face', 'lights'],
+    hub: ['inlets', 'outlets'],
+    light: ['face'],
     adapter: ['inlets', 'outlets'],
     lead: ['face'],
     bracket: ['leads'],
     rail: ['fits', 'takes'],
-    sensor: [],
-    beeper: [],
-    stick: [],
-    device: ['does', 'plugs'],
-    sundry: ['use'],
+    device: ['plugs'],
   }
-  test.each(PART_KINDS)('%s: with a name it still asks for what decides', kind => {
-    expect(
-      checkPart({ ...blankOf(kind, 'x').part, model: 'X' })
-        .problems.map(p => p.path)
-        .sort(),
-    ).toEqual(ASKED[kind])
+  test.each(PART_KINDS)('%s: with a name it is kept, and a build asks for what decides', kind => {
+    const { part, problems } = checkPart({ ...blankOf(kind, 'x').part, model: 'X' })
+    expect(problems).toEqual([])
+    if (part?.kind !== kind) throw new Error(`no ${kind}`)
+    const item = { id: 'x', name: 'X', part, state: 'have', condition: 'new' } as Item
+    const asked = (kindOf(item).asks?.(item) ?? []).filter(a => a.when === 'always')
+    expect(asked.map(a => a.path).sort()).toEqual(ASKED[kind] ?? [])
   })
 })
 
@@ -69,7 +66,7 @@ describe('what was read, laid into the kind’s shape', () => {
       'cables.drive-4': 2,
     })
     expect(
-      part.kind === 'supply' && part.cables.map(c => [c.key, c.length, c.plugs.length]),
+      part.kind === 'supply' && part.cables?.map(c => [c.key, c.length, c.plugs.length]),
     ).toEqual([
       ['main-24-1', 600, 1],
       ['sata-power-1', undefined, 4],
@@ -103,9 +100,9 @@ describe('what was read, laid into the kind’s shape', () => {
       'leads.usb-c': 1,
     })
     expect(
-      part.kind === 'case' && part.leads.filter(l => l.face === 'usb-3').map(l => l.ports),
+      part.kind === 'case' && part.leads?.filter(l => l.face === 'usb-3').map(l => l.ports),
     ).toEqual([2, 2])
-    expect(part.kind === 'case' && part.leads.some(l => l.face === 'audio-hd')).toBe(false)
+    expect(part.kind === 'case' && part.leads?.some(l => l.face === 'audio-hd')).toBe(false)
   })
   test('fan places by wall, and the radiator that takes them', () => {
     const { part } = made('case', {
@@ -117,13 +114,13 @@ describe('what was read, laid into the kind’s shape', () => {
       'radiators.front': '360',
     })
     if (part.kind !== 'case') throw new Error('no case')
-    expect(part.fans.map(f => [f.key, f.air])).toEqual([
+    expect(part.fans?.map(f => [f.key, f.air])).toEqual([
       ['rear-1', 'out'],
       ['front-1', 'in'],
       ['front-2', 'in'],
       ['front-3', 'in'],
     ])
-    expect(part.radiators.map(r => [r.sizes, r.instead])).toEqual([
+    expect(part.radiators?.map(r => [r.sizes, r.instead])).toEqual([
       [['360'], ['front-1', 'front-2', 'front-3']],
     ])
   })
@@ -135,7 +132,7 @@ describe('what was read, laid into the kind’s shape', () => {
       'fans.top.sizes': ['120', '140'],
       'fans.top.140': 2,
     })
-    expect(part.kind === 'case' && part.fans.map(f => f.sizes)).toEqual([
+    expect(part.kind === 'case' && part.fans?.map(f => f.sizes)).toEqual([
       ['120', '140'],
       ['120', '140'],
       ['120'],
@@ -151,7 +148,7 @@ describe('what was read, laid into the kind’s shape', () => {
       'cables.sata-power.each': 2,
     })
     expect(
-      part.kind === 'supply' && part.cables.map(c => [c.length, c.plugs.map(p => p.after)]),
+      part.kind === 'supply' && part.cables?.map(c => [c.length, c.plugs.map(p => p.after)]),
     ).toEqual([
       [500, [150, undefined]],
       [500, [150, undefined]],
@@ -177,7 +174,7 @@ describe('what was read, laid into the kind’s shape', () => {
           'board',
           'x',
         )
-        return part.kind === 'board' ? [part.m2[0]?.shuts, part.m2[1]?.keys] : null
+        return part.kind === 'board' ? [part.m2?.[0]?.shuts, part.m2?.[1]?.keys] : null
       }
       expect(shuts('SATA3 is disabled when M2_1 is occupied')).toEqual([
         [{ keys: ['sata-data-3'] }],
@@ -213,7 +210,7 @@ describe('what was read, laid into the kind’s shape', () => {
       'memory.slots': 2,
       'headers.sata-data': 4,
     })
-    expect(part.kind === 'board' && [...new Set(part.headers.map(h => h.face))].sort()).toEqual([
+    expect(part.kind === 'board' && [...new Set(part.headers?.map(h => h.face))].sort()).toEqual([
       'cpu-8',
       'main-24',
       'sata-data',

@@ -61,18 +61,11 @@ const SHAPE: Partial<Record<PartKind, (fields: Fields, about: About) => Made>> =
 }
 
 /**
- * What a kind's schema cannot do without and nothing is decided by: empty lists and groups, how a
- * cooler is held. What decides (a socket, a form, whether there is a picture) is left open until
- * somebody says it: the form asks.
+ * What a kind's schema cannot do without and nothing is decided by: empty groups. What decides (a
+ * socket, a form, which plugs there are) is left open until somebody says it: the build asks.
  */
 const NEEDED: Partial<Record<PartKind, Readonly<Record<string, ReadValue | object>>>> = {
   processor: { power: {} },
-  cooler: { fastening: 'screws' },
-  supply: { cables: [] },
-  hub: { inlets: [], outlets: [] },
-  adapter: { inlets: [], outlets: [] },
-  bracket: { leads: [] },
-  device: { plugs: [] },
 }
 
 /** Fields that only count what EXPAND makes of them. */

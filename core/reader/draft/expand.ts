@@ -18,24 +18,35 @@ export const EXPAND: Partial<Record<PartKind, (f: Fields, laid: Laid) => object>
   drive: (f, laid) => {
     if (text(f, 'shape') !== 'M.2') return {}
     const key = text(f, 'protocol') === 'SATA' ? 'B+M' : 'M'
-    return { m2: { keys: [key], length: '2280', ...(laid['m2'] as object | undefined) } }
+    const stated = (laid['m2'] ?? {}) as Laid
+    const usual = { keys: [key], length: '2280' }
+    const assumed = Object.keys(usual).filter(k => !(k in stated))
+    return {
+      m2: { ...usual, ...stated },
+      ...(assumed.length > 0 ? { assumed: assumed.map(k => `m2.${k}`) } : {}),
+    }
   },
-  supply: f => ({
-    cables: plugsOf(f, 'cables.').flatMap(([face, n]) =>
-      cablesOf(face, n, {
-        length: count(f, `cables.${face}.length`),
-        after: count(f, `cables.${face}.after`),
-        each: count(f, `cables.${face}.each`),
-      }),
+  supply: f =>
+    some(
+      'cables',
+      plugsOf(f, 'cables.').flatMap(([face, n]) =>
+        cablesOf(face, n, {
+          length: count(f, `cables.${face}.length`),
+          after: count(f, `cables.${face}.after`),
+          each: count(f, `cables.${face}.each`),
+        }),
+      ),
     ),
-  }),
   card: f => ({
-    power: eachPlug(f, 'power.', ({ face, label, n }) => ({
-      key: `${face}-${n}`,
-      face,
-      label,
-      edge: 'upper',
-    })),
+    ...some(
+      'power',
+      eachPlug(f, 'power.', ({ face, label, n }) => ({
+        key: `${face}-${n}`,
+        face,
+        label,
+        edge: 'upper',
+      })),
+    ),
     headers: eachPlug(f, 'headers.', ({ face, label, n }) => ({
       key: `${face}-${n}`,
       face,
@@ -43,25 +54,35 @@ export const EXPAND: Partial<Record<PartKind, (f: Fields, laid: Laid) => object>
     })),
   }),
   hub: f => ({
-    inlets: eachPlug(f, 'inlets.', ({ face, label, n, of }) => ({
-      key: `in-${face}${of > 1 ? `-${n}` : ''}`,
-      face,
-      label,
-    })),
-    outlets: eachPlug(f, 'outlets.', ({ face, label, n }) => ({ key: `out-${n}`, face, label })),
+    ...some(
+      'inlets',
+      eachPlug(f, 'inlets.', ({ face, label, n, of }) => ({
+        key: `in-${face}${of > 1 ? `-${n}` : ''}`,
+        face,
+        label,
+      })),
+    ),
+    ...some(
+      'outlets',
+      eachPlug(f, 'outlets.', ({ face, label, n }) => ({ key: `out-${n}`, face, label })),
+    ),
   }),
   cooler: (f, laid) =>
     f.has('liquid.radiator') || f.has('liquid.fans') ? { liquid: liquidOf(f, laid) } : {},
 }
 
+/** A list where something of it was counted; what nobody counted is not known. */
+const some = (key: string, list: readonly object[]): object =>
+  list.length > 0 ? { [key]: list } : {}
+
 const liquidOf = (f: Fields, laid: Laid): object => ({
-  radiator: '240',
-  pump: { face: 'fan-3' },
+  radiator: null,
+  pump: {},
   ...(laid['liquid'] as object | undefined),
   ...(flag(f, 'liquid.usb') ? { usb: null } : {}),
   fans: Array.from({ length: count(f, 'liquid.fans') ?? 0 }, () => ({
-    size: text(f, 'liquid.fans.size') ?? '120',
-    face: text(f, 'liquid.fans.face') ?? 'fan-4',
+    size: text(f, 'liquid.fans.size') ?? null,
+    face: text(f, 'liquid.fans.face') ?? null,
     ...given('amps', count(f, 'liquid.fans.amps')),
   })),
 })

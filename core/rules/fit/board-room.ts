@@ -1,18 +1,22 @@
 // Does the board's outline find room on the tray, both ways?
-import { measured } from '../finding'
+import { measured, plain } from '../finding'
 import { place } from '../../geometry/space'
 import { board } from '../../parts/board'
+import type { Board } from '../../parts/board-schema'
 import { pcCase } from '../../parts/case'
-import { fact, of, type Leaf } from '../../figures/quantity'
+import type { ItemOf } from '../../parts/kind'
+import { of, type Leaf } from '../../figures/quantity'
+import type { Figure } from '../../figures/units'
 import { rule } from '../rule'
 import { SEATED, joinedBy } from '../../plan/situation'
-import { FORM, type BoardForm } from '../../standards/boards'
+import { FORM, FORM_TOLERANCE, type BoardForm } from '../../standards/boards'
 import { SOURCE } from '../../standards/sources'
 
 const WAYS = [
-  { way: 'depth', path: 'tray.roomX', along: 'depth', says: 'depth' },
-  { way: 'edge', path: 'tray.roomY', along: 'edge', says: 'rear edge' },
+  { way: 'depth', path: 'tray.roomX', says: 'depth' },
+  { way: 'edge', path: 'tray.roomY', says: 'rear edge' },
 ] as const
+type Way = (typeof WAYS)[number]['way']
 
 export const boardRoom = rule({
   id: 'fit/board-room',
@@ -21,45 +25,69 @@ export const boardRoom = rule({
   source: SOURCE.atx,
   needs: SEATED,
   inputs: s =>
-    joinedBy(s, 'tray', 'board', 'case').map(({ joint, plug, socket }) => ({
-      joint,
-      board: plug,
-      pc: socket,
-      frame: s.frames.get(plug.id) ?? null,
-    })),
-  judge: ({ joint, board: b, pc, frame }) =>
-    WAYS.map(({ way, path, along, says }) => {
-      const form = FORM[b.part.form]
-      const need = board.leaf(b, along, { value: form[along], basis: 'standard', tol: 0.25 })
-      const stated = pcCase.leaf(pc, path)
-      const have = stated.figure ? stated : promised(pc.part.boards, along)
-      const size = need.figure?.value ?? 0
-      const room = have.figure?.value ?? size
-      return measured({
+    joinedBy(s, 'tray', 'board', 'case').flatMap(({ joint, plug, socket }) => {
+      const { form } = plug.part
+      const frame = s.frames.get(plug.id) ?? null
+      return form ? [{ joint, board: plug, form, pc: socket, frame }] : []
+    }),
+  judge: ({ joint, board: b, form, pc, frame }) =>
+    WAYS.map(({ way, path, says }) => {
+      const need = sizeOf(b, form, way)
+      const have = pcCase.leaf(pc, path)
+      const said = {
         rule: 'fit/board-room',
         stage: 'fit',
         about: [b.id, pc.id],
         part: way,
         joints: [joint.id],
-        source: form.source,
-        sentence: `${says === 'depth' ? 'Depth' : 'Rear edge'} of the ${b.name} on the tray of the ${pc.name}`,
         wayOut: 'A smaller board, or a case with a longer tray.',
+      } as const
+      if (!have.figure && isPromised(need, form, way))
+        return plain(
+          {
+            ...said,
+            sentence: `${b.name} is no larger than ${form} in ${says}, and the ${pc.name} takes ${form}`,
+            because: [
+              { fact: `the ${pc.name} takes`, value: form, basis: 'spec', source: SOURCE.maker },
+            ],
+          },
+          'clear',
+        )
+      const size = need.figure?.value ?? 0
+      const room = have.figure?.value ?? size
+      return measured({
+        ...said,
+        source: FORM[form].source,
+        sentence: `${says === 'depth' ? 'Depth' : 'Rear edge'} of the ${b.name} on the tray of the ${pc.name}`,
         need: of(need),
         have: of(have),
         where: frame && {
-          from: place(frame, along === 'depth' ? [size, 40, 0] : [size - 25, size, 0]),
-          to: place(frame, along === 'depth' ? [room, 40, 0] : [size - 25, room, 0]),
+          from: place(frame, way === 'depth' ? [size, 40, 0] : [size - 25, size, 0]),
+          to: place(frame, way === 'depth' ? [room, 40, 0] : [size - 25, room, 0]),
         },
       })
     }),
 })
 
-/** A case that takes a form has room for its full size: the largest form it names. */
-function promised(forms: readonly BoardForm[], along: 'depth' | 'edge'): Leaf {
-  const most = Math.max(0, ...forms.map(f => FORM[f][along]))
-  return fact(`form-room:${along}:${most}`, 'room the case promises by the forms it takes', 'mm', {
-    value: most,
-    basis: 'standard',
-    tol: 0.25,
-  })
+/** The board's size as stated, else its form's: of a form that is sold in several depths, between. */
+function sizeOf(b: ItemOf<Board>, form: BoardForm, way: Way): Leaf {
+  const size = FORM[form][way]
+  const { least } = FORM[form]
+  const between: Figure = {
+    value: ((least ?? size) + size) / 2,
+    basis: 'assumed',
+    tol: (size - (least ?? size)) / 2,
+  }
+  const byForm: Figure =
+    way === 'depth' && least !== undefined
+      ? between
+      : { value: size, basis: 'standard', tol: FORM_TOLERANCE.mm }
+  return board.leaf(b, way, byForm)
+}
+
+/** A case that takes a form has room for its full size; only as far as a standard fixes that size. */
+function isPromised(need: Leaf, form: BoardForm, way: Way): boolean {
+  const { [way]: size, least } = FORM[form]
+  const sure = way === 'depth' ? (least ?? size) : size
+  return need.figure !== null && need.figure.value <= sure + FORM_TOLERANCE.mm
 }

@@ -10,7 +10,7 @@ import { BOARD_THICKNESS, STANDOFF_HEIGHT } from '../../standards/boards'
 import { CARD_BODY, CARD_HEIGHT } from '../../standards/cards'
 import { STRAIGHT } from '../../connectors/leads'
 import { SOURCE } from '../../standards/sources'
-import { assume } from '../../figures/units'
+import { assume, usual } from '../../figures/units'
 import { cardsAtPlace } from './cards-in-case'
 
 export const cardPlug = rule({
@@ -22,18 +22,21 @@ export const cardPlug = rule({
   needs: SEATED,
   inputs: cardsAtPlace,
   judge({ joint, card, pc, frame }) {
-    const socket = card.part.power.find(p => p.edge === 'upper')
-    if (!socket) return []
+    const socket = card.part.power?.find(p => p.edge === 'upper')
+    if (!socket || !(socket.face in STRAIGHT)) return []
+    const isHot = socket.face === 'card-16'
     const height = cardKind.leaf(card, 'height', {
       value: CARD_HEIGHT.full,
       basis: 'standard',
       tol: 0.25,
     })
-    const straight = fact('plug-straight', 'first stretch of the plug, straight', 'mm', {
-      value: STRAIGHT.mm,
-      basis: 'standard',
-      tol: 0,
-    })
+    const mm = STRAIGHT[socket.face as keyof typeof STRAIGHT & typeof socket.face]
+    const straight = fact(
+      `plug-straight:${socket.face}`,
+      'first stretch of the plug, straight',
+      'mm',
+      usual(mm, 'mm', 0),
+    )
     const beneath = [
       fact('standoff-height', 'standoff height', 'mm', assume(STANDOFF_HEIGHT.mm, 'mm', 0.5)),
       fact('board-thickness', 'board thickness', 'mm', {
@@ -60,8 +63,7 @@ export const cardPlug = rule({
         failing: 'watch',
         source: SOURCE.assumed,
         sentence: `Plug on the ${card.name} under the near panel of the ${pc.name}`,
-        wayOut:
-          'An angled plug made for this card, or a wider case: a bent 16-contact plug gets hot.',
+        wayOut: `An angled plug made for this card, or a wider case${isHot ? HOT : ''}.`,
         need: plus(of(height), of(straight), ...beneath.map(of)),
         have: of(inside),
         where: top && { from: top, to: [top[0], top[1], inside.figure?.value ?? top[2]] },
@@ -69,3 +71,5 @@ export const cardPlug = rule({
     ]
   },
 })
+
+const HOT = ': a bent 16-contact plug gets hot'

@@ -1,6 +1,6 @@
 // Each seated card with its slot and the case around it.
 import type { Frame } from '../../geometry/space'
-import type { Board } from '../../parts/board-schema'
+import type { Board, CardSlot } from '../../parts/board-schema'
 import type { Card } from '../../parts/card'
 import type { Case } from '../../parts/case-schema'
 import type { ItemOf } from '../../parts/kind'
@@ -10,7 +10,7 @@ interface CardInCase {
   readonly joint: string
   readonly card: ItemOf<Card>
   readonly board: ItemOf<Board>
-  readonly slot: Board['slots'][number]
+  readonly slot: CardSlot
   readonly pc: ItemOf<Case>
 }
 

@@ -19,7 +19,8 @@ interface Under {
   readonly cooler: ItemOf<Cooler>
   readonly board: ItemOf<Board>
   readonly slots: readonly string[]
-  readonly at: number
+  /** Where in the board’s frame the cooler lies over them. */
+  readonly at: readonly [x: number, y: number]
   readonly frame: Frame | null
 }
 
@@ -27,22 +28,24 @@ interface Under {
 const under = (s: Seated): readonly Under[] =>
   joinedBy(s, 'cooler-mount', 'cooler', 'board').flatMap(({ plug: cooler, socket: board }) => {
     const reach = coolerKind.leaf(cooler, 'over').figure
-    if (!reach) return []
-    const front = board.part.processor.at[0] + reach.value + reach.tol
+    const middle = board.part.processor.at
+    if (!reach || !middle) return []
+    const front = middle[0] + reach.value + reach.tol
     const modules = joinedBy(s, 'memory-slot', 'memory', 'board')
       .filter(m => m.socket.id === board.id)
       .flatMap(({ joint, plug: memory }) => {
         const slot = socketIn(joint, 'memory.slots', board.part.memory.slots)
-        const isUnder = slot !== undefined && slot.at[0] - DIMM.thickness / 2 <= front
-        return isUnder ? [{ joint: joint.id, memory, slot }] : []
+        const x = slot?.at?.[0]
+        if (slot === undefined || x === undefined || x - DIMM.thickness / 2 > front) return []
+        return [{ joint: joint.id, memory, slot, x }]
       })
     return [...groupBy(modules, m => m.memory.id).values()].map(kit => {
-      const { joint, memory, slot } = at(kit, 0)
+      const { joint, memory, x } = at(kit, 0)
       return {
         joint,
         memory,
         slots: kit.map(m => m.slot.label),
-        at: slot.at[0],
+        at: [x, middle[1]],
         cooler,
         board,
         frame: s.frames.get(board.id) ?? null,
@@ -57,14 +60,13 @@ export const coolerOverMemory = rule({
   source: SOURCE.maker,
   needs: SEATED,
   inputs: under,
-  judge({ joint, memory, cooler, board, slots, at, frame }) {
+  judge({ joint, memory, cooler, slots, at: [x, y], frame }) {
     const height = memoryKind.leaf(memory, 'height', {
       value: DIMM.bareHeight,
       basis: 'standard',
       tol: 0.25,
     })
     const room = coolerKind.leaf(cooler, 'memoryRoom')
-    const y = board.part.processor.at[1]
     return [
       measured({
         rule: 'fit/cooler-over-memory',
@@ -79,8 +81,8 @@ export const coolerOverMemory = rule({
         where: frame &&
           room.figure &&
           height.figure && {
-            from: place(frame, [at, y, height.figure.value]),
-            to: place(frame, [at, y, room.figure.value]),
+            from: place(frame, [x, y, height.figure.value]),
+            to: place(frame, [x, y, room.figure.value]),
           },
       }),
     ]

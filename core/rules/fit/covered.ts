@@ -3,7 +3,8 @@ import { plain, type Because } from '../finding'
 import type { EndOf, Joint } from '../../joining/joint'
 import { shutBy, type Shut } from '../../joining/cover'
 import type { Board } from '../../parts/board-schema'
-import type { ItemOf } from '../../parts/kind'
+import { PLACES } from '../../case/layout'
+import { basisAt, type ItemOf } from '../../parts/kind'
 import { rule } from '../rule'
 import { ends } from '../../plan/items'
 import { JOINED, type Joined, type Situation, joinedBy } from '../../plan/situation'
@@ -14,6 +15,8 @@ interface Shutting {
   readonly board: ItemOf<Board>
   readonly name: string
   readonly at: string
+  /** Whether where the board's sockets lie was made up. */
+  readonly isMadeUp: boolean
   readonly lost: readonly {
     readonly label: string
     readonly how: Shut['how']
@@ -35,7 +38,8 @@ const shutting = (s: Pick<Situation, keyof Joined | 'ends'>): readonly Shutting[
         const e = s.ends.get(ref)
         return e ? [{ label: e.end.label, how, slot: e.end.face === 'slot' }] : []
       })
-      return [{ joint, board: socket, name: plug.name, at: b.end.label, lost }]
+      const isMadeUp = a.end.solid !== null && basisAt(socket.part, PLACES) === 'assumed'
+      return [{ joint, board: socket, name: plug.name, at: b.end.label, isMadeUp, lost }]
     })
 
 export const fitCovered = rule({
@@ -45,14 +49,15 @@ export const fitCovered = rule({
   source: SOURCE.maker,
   needs: { ...JOINED, ends },
   inputs: shutting,
-  judge({ joint, board, name, at, lost }) {
+  judge({ joint, board, name, at, isMadeUp, lost }) {
     const said = {
       rule: 'fit/covered',
       stage: 'fit',
       about: joint.items,
       joints: [joint.id],
     } as const
-    return (['covered', 'switched off'] as const).flatMap(how => {
+    const unseen = isMadeUp ? [plain({ ...said, ...notPlaced(name, at, board) }, 'measure')] : []
+    const seen = (['covered', 'switched off'] as const).flatMap(how => {
       const mine = lost.filter(l => l.how === how)
       const ports = mine.filter(l => !l.slot).map(l => l.label)
       const slots = mine.filter(l => l.slot).map(l => l.label)
@@ -95,7 +100,24 @@ export const fitCovered = rule({
           : []),
       ]
     })
+    return [...unseen, ...seen]
   },
+})
+
+/** A board of which nobody said where its headers lie: what a card covers is looked at. */
+const notPlaced = (name: string, at: string, board: ItemOf<Board>) => ({
+  part: 'not-placed',
+  sentence: `Which headers of the ${board.name} lie under the ${name} in ${at} is not known`,
+  wayOut: 'Hold the card over the slot and look, before anything is plugged in beneath it.',
+  assumed: true,
+  asks: [
+    {
+      item: board.id,
+      path: PLACES,
+      question: `Where do the headers of the ${board.name} lie?`,
+      take: 'Its manual has a drawing of the board.',
+    },
+  ],
 })
 
 const list = (labels: readonly string[]): string =>

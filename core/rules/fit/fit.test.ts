@@ -28,19 +28,14 @@ describe('fit/board-room', () => {
     expect(finding(then(narrow), depth)).toMatchObject({ verdict: 'stop', margin: -2.18 })
     expect(flipped(plover, narrow)).toEqual([depth])
   })
-  test('not stated: the forms that a case takes promise their full size', () => {
+  test('not stated: a board of a form that the case takes fits, and no margin is made up', () => {
     const unsaid = change(plover, {
       do: 'swapPart',
       id: 'case',
       part: { ...part('fenwright-reedbox-12'), tray: { at: [0, 185] } },
       figures: {},
     })
-    // have = need = 170.18 by the same standard; margin 0 within 0.25 + 0.25
-    expect(finding(then(unsaid), depth)).toMatchObject({
-      verdict: 'tight',
-      margin: 0,
-      basis: 'standard',
-    })
+    expect(finding(then(unsaid), depth)).toMatchObject({ verdict: 'clear', margin: null })
   })
 })
 

@@ -56,7 +56,7 @@ const linked = (s: Joined): readonly Linked[] => [
 ]
 
 const linkOf = (p: Pick<Card, 'size' | 'lanes' | 'generation'>): Link => ({
-  lanes: p.lanes ?? lanesOf(p.size),
+  lanes: p.lanes ?? (p.size ? lanesOf(p.size) : null),
   generation: p.generation ?? null,
 })
 

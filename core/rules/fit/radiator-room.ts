@@ -25,7 +25,7 @@ export const radiatorRoom = rule({
         : []
     }),
   judge({ joint, wet, pc, place }) {
-    const { label } = at(pc.part.radiators, place)
+    const { label } = at(pc.part.radiators ?? [], place)
     return [
       measured({
         rule: 'fit/radiator-room',
@@ -46,7 +46,7 @@ export const radiatorRoom = rule({
 function thicknessOf(wet: ItemOf<Cooler>): Sum {
   const { liquid } = wet.part
   const radiator = of(cooler.leaf(wet, 'liquid.thickness', UNSTATED_RADIATOR))
-  if (!liquid || liquid.fans.length === 0) return plus(radiator, of(UNSTATED_FAN))
+  if (!liquid?.radiator || liquid.fans.length === 0) return plus(radiator, of(UNSTATED_FAN))
   const side = RADIATOR_SIZE[liquid.radiator].fans
   const fans = liquid.fans.map((_, i) => of(fanThickness(wet, i)))
   return plus(radiator, thickest(fans.slice(0, side)), ...sideAbove(fans.slice(side)))

@@ -1,5 +1,6 @@
 // Does the case have a slot cover for every row a card takes?
 import { plain } from '../finding'
+import { basisAt } from '../../parts/kind'
 import { rule } from '../rule'
 import { SEATED } from '../../plan/situation'
 import { SOURCE } from '../../standards/sources'
@@ -14,7 +15,7 @@ export const slotCovers = rule({
   inputs: cardsAtPlace,
   judge({ joint, card, slot, pc }) {
     const rows = slotRows({ card, slot })
-    const { slots } = pc.part
+    const slots = basisAt(pc.part, 'slots') === 'assumed' ? undefined : pc.part.slots
     const said = {
       rule: 'fit/slot-covers',
       stage: 'fit',

@@ -20,7 +20,8 @@ export const standoffCount = rule({
     onTray(s).map(t => ({ ...t, bags: every(s, 'sundry').filter(i => i.part.use === 'standoff') })),
   judge({ joint, board, pc, bags }) {
     const plan = standoffPlan(board, pc)
-    if (!plan.holes || plan.fit.length === 0) return []
+    // Which stand there already is asked for elsewhere.
+    if (!plan.holes || plan.fit.length === 0 || plan.lookAt) return []
     const n = plan.fit.length
     const need = fact(`standoffs:${board.id}`, `standoffs to fit (${plan.fit.join(' ')})`, 'pcs', {
       value: n,

@@ -16,7 +16,7 @@ export const standoffStray = rule({
   needs: { ...JOINED, tasksDone },
   inputs: onTray,
   judge({ joint, board, pc, done }) {
-    const { takeOut, holes } = standoffPlan(board, pc)
+    const { takeOut, holes, lookAt } = standoffPlan(board, pc)
     if (!holes) return []
     const names = takeOut.join(', ')
     const said = {
@@ -45,6 +45,8 @@ export const standoffStray = rule({
           'clear',
         ),
       ]
+    if (lookAt && lookAt.length > 0 && !done)
+      return [plain({ ...said, ...toLookAt(lookAt.join(', '), board, pc) }, 'measure')]
     return takeOut.length === 0
       ? [
           plain(
@@ -66,4 +68,24 @@ export const standoffStray = rule({
           ),
         ]
   },
+})
+
+/** Where nobody said which standoffs stand in the tray. */
+const toLookAt = (
+  names: string,
+  board: { readonly name: string },
+  pc: { readonly id: string; readonly name: string },
+) => ({
+  sentence:
+    `Whether a standoff stands at ${names} of the ${pc.name}, under the ${board.name} where it ` +
+    'has no hole, is not known',
+  wayOut: 'Look at the tray, and take out any that stands there: a short circuit.',
+  asks: [
+    {
+      item: pc.id,
+      path: 'standoffs.fitted',
+      question: `Which standoffs stand in the tray of the ${pc.name} already?`,
+      take: 'Look at the tray: each stands beside a letter of the hole pattern.',
+    },
+  ],
 })

@@ -9,6 +9,7 @@ import { isMechanical } from '../../connectors/connectors'
 import { SOURCE } from '../../standards/sources'
 import { faceOf, mate } from '../../joining/mate'
 import type { EndOf } from '../../joining/joint'
+import { graver } from '../../figures/verdict'
 import { inCommon } from '../../parts/end'
 import { nameOf, sideOf } from './names'
 
@@ -39,9 +40,11 @@ export const jointsJoined = rule({
     const to = isMechanical(joint.face)
       ? `${socket.end.label} of the ${names[1]}`
       : `${socket.end.label} on the ${names[1]}`
+    const guess = [plug, socket].find(e => e.end.assumed)
     return [
       plain(
         {
+          ...(guess ? notStated(guess, guess === plug ? names[0] : names[1]) : {}),
           rule: 'joints/joined',
           stage: isMechanical(joint.face) ? 'fit' : 'joints',
           about: joint.items,
@@ -53,11 +56,23 @@ export const jointsJoined = rule({
             ...agreed(plug, socket),
           ],
         },
-        met.verdict,
+        guess ? graver(met.verdict, 'measure') : met.verdict,
+        guess ? 'assumed' : 'spec',
       ),
     ]
   },
 })
+
+/** An end that nobody stated is asked for: such parts usually have it, and some have not. */
+const notStated = ({ item, end }: EndOf, name: string) => {
+  const question = `Does the ${name} have it: ${end.label}?`
+  const take = 'Look, or read its manual; then enter it with the part.'
+  return {
+    assumed: true,
+    wayOut: `${question} ${take}`,
+    asks: [{ item, path: end.from?.list ?? '', question, take }],
+  }
+}
 
 /** The traits on which both sides agree, as reasons. */
 const agreed = (plug: EndOf, socket: EndOf) =>

@@ -3,12 +3,13 @@ import { plain } from '../finding'
 import { capital } from '../../figures/format'
 import { rule } from '../rule'
 import { leftOpen } from '../../plan/given'
-import { ends, names } from '../../plan/items'
+import { asks, ends, names } from '../../plan/items'
 import { plugs, seats, unmet } from '../../plan/joints'
 import { type Situation, joints } from '../../plan/situation'
-import { faceSource, isMechanical } from '../../connectors/connectors'
+import { faceSource, isMechanical, mating, type Face } from '../../connectors/connectors'
 import { SOURCE } from '../../standards/sources'
 import type { Verdict } from '../../figures/verdict'
+import type { Ask } from '../../parts/ask'
 import { faceOf } from '../../joining/mate'
 import type { Unmet } from '../../joining/joint'
 import { nameOf, sideOf } from './names'
@@ -23,7 +24,7 @@ export const jointsUnmet = rule({
   stage: 'joints',
   question: 'Does every end that must or should be joined find its partner?',
   source: SOURCE.practice,
-  needs: { unmet, leftOpen, ends, names, seats, plugs },
+  needs: { unmet, leftOpen, ends, names, seats, plugs, asks },
   inputs: s =>
     s.unmet.map(u => ({
       unmet: u,
@@ -31,9 +32,13 @@ export const jointsUnmet = rule({
       leftOpen: s.leftOpen[u.demand.id] ?? null,
       end: s.ends.get(u.demand.refs[0] ?? '') ?? null,
       held: u.taken.flatMap(ref => holderOf(s, ref)),
+      open: openFor(s, u),
     })),
-  judge({ unmet: u, name, leftOpen, end, held }) {
-    const [reason, ...others] = u.reasons
+  judge({ unmet: u, name, leftOpen, end, held, open }) {
+    const [first] = open
+    // Where it is not known what another part has, nothing says that there is no partner.
+    const [reason, ...others] = first ? [first.question, ...u.reasons] : u.reasons
+    const missing = first ? 'it is not known whether it finds a partner' : 'no partner'
     return [
       plain(
         {
@@ -42,8 +47,9 @@ export const jointsUnmet = rule({
           about: [u.demand.item],
           part: u.demand.id,
           demand: u.demand.id,
-          sentence: `${capital(u.demand.label)} of the ${name}: no partner${reason ? `; ${reason}` : ''}`,
-          wayOut: leftOpen ? `Left open: ${leftOpen.reason}` : WAY_OUT[u.demand.need],
+          sentence: `${capital(u.demand.label)} of the ${name}: ${missing}${reason ? `; ${reason}` : ''}`,
+          wayOut: wayOut(u, leftOpen?.reason, first?.take),
+          asks: open.map(({ item, path, question, take }) => ({ item, path, question, take })),
           because: [
             ...(end
               ? [
@@ -69,7 +75,7 @@ export const jointsUnmet = rule({
             })),
           ],
         },
-        verdictOf(u.demand.need, leftOpen !== null),
+        verdictOf(u.demand.need, leftOpen !== null, open.length > 0),
       ),
     ]
   },
@@ -98,7 +104,20 @@ const WAY_OUT = {
   may: 'Nothing is lost: it may stay free.',
 } as const
 
-function verdictOf(need: Unmet['demand']['need'], leftOpen: boolean): Verdict {
+const wayOut = (u: Unmet, leftOpen: string | undefined, take: string | undefined): string =>
+  leftOpen === undefined ? (take ?? WAY_OUT[u.demand.need]) : `Left open: ${leftOpen}`
+
+function verdictOf(need: Unmet['demand']['need'], leftOpen: boolean, isOpen: boolean): Verdict {
   if (need === 'may') return 'clear'
-  return need === 'should' && leftOpen ? 'watch' : 'stop'
+  if (need === 'should' && leftOpen) return 'watch'
+  return isOpen ? 'measure' : 'stop'
 }
+
+/** What is not known of other parts and could be the partner that is missing. */
+function openFor(s: Pick<Situation, 'ends'> & { readonly asks: Asks }, u: Unmet): Asks {
+  const own = u.demand.refs.flatMap(ref => s.ends.get(ref)?.end ?? [])
+  const couldMeet = (face: Face): boolean =>
+    own.some(e => (e.sex === 'plug' ? mating(e.face, face) : mating(face, e.face)) !== null)
+  return s.asks.filter(a => a.item !== u.demand.item && a.faces.some(couldMeet))
+}
+type Asks = readonly (Ask & { readonly item: string })[]

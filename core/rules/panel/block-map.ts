@@ -5,7 +5,7 @@ import { capital } from '../../figures/format'
 import { rule } from '../rule'
 import { SOURCE } from '../../standards/sources'
 import { jobOf } from '../../standards/panel'
-import { contactsOf, panelMeetings } from '../../panel/block'
+import { arePinsAssumed, contactsOf, panelMeetings, pinsAsked } from '../../panel/block'
 
 const MAP = 'panel/block-map'
 
@@ -18,6 +18,7 @@ export const blockMap = rule({
   inputs: s => panelMeetings(s).filter(m => m.lead.face === 'panel-block'),
   judge({ joint, lead, pc, board }) {
     const contacts = contactsOf(lead)
+    const isAssumed = arePinsAssumed(board.part) || lead.pins === undefined
     // A free pin takes anything; a contact without a job lies over anything.
     const wrong = (board.part.panel?.pins ?? []).flatMap(pin => {
       const over = contacts.find(c => c.row === pin.row && c.col === pin.col)?.does ?? 'free'
@@ -32,11 +33,12 @@ export const blockMap = rule({
       about: [pc.id, board.id],
       part: lead.key,
       joints: [joint],
+      ...(arePinsAssumed(board.part) ? pinsAsked(board) : { assumed: isAssumed }),
       because: (wrong.length > 0 ? wrong.map(w => w.pin) : (board.part.panel?.pins ?? [])).map(
         pin => ({
           fact: `pin ${pin.pin} of the ${board.name}: ${pin.does}`,
           value: contacts.find(c => c.row === pin.row && c.col === pin.col)?.does ?? 'nothing',
-          basis: 'spec' as const,
+          basis: isAssumed ? ('assumed' as const) : ('spec' as const),
           source: SOURCE.panel,
         }),
       ),
@@ -48,7 +50,7 @@ export const blockMap = rule({
             ...said,
             sentence: `${capital(lead.label)} of the ${pc.name} fits the block of the ${board.name} pin for pin`,
           },
-          'clear',
+          isAssumed ? 'measure' : 'clear',
         ),
       ]
     const hard = wrong.some(
@@ -64,8 +66,10 @@ export const blockMap = rule({
           wayOut:
             'Lift the tongues and move the contacts by the panel drawing; or single jumper leads from plug to pins.',
         },
-        hard ? 'stop' : 'watch',
+        isAssumed ? 'measure' : hardly(hard),
       ),
     ]
   },
 })
+
+const hardly = (hard: boolean) => (hard ? 'stop' : 'watch')

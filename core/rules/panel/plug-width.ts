@@ -1,12 +1,22 @@
 // Does each loose plug sit on its pins as it comes?
 import { JOINED } from '../../plan/situation'
-import { plain } from '../finding'
+import { plain, type Because } from '../finding'
 import { capital } from '../../figures/format'
 import { rule } from '../rule'
 import { SOURCE } from '../../standards/sources'
-import { panelMeetings, pinsFor, widthOf } from '../../panel/block'
+import {
+  arePinsAssumed,
+  panelMeetings,
+  pinsAsked,
+  pinsFor,
+  widthOf,
+  type PanelMeeting,
+} from '../../panel/block'
 
 const WIDTH = 'panel/plug-width'
+
+/** Named choice: a plug of which nobody says how wide it is has two contacts side by side. */
+const USUAL_WIDTH = 2
 
 export const plugWidth = rule({
   id: WIDTH,
@@ -15,39 +25,24 @@ export const plugWidth = rule({
   source: SOURCE.panel,
   needs: JOINED,
   inputs: s => panelMeetings(s).filter(m => m.lead.face === 'panel-lead'),
-  judge({ joint, lead, pc, board }) {
+  judge(meeting) {
+    const { joint, lead, pc, board } = meeting
     const pins = pinsFor(board.part, lead.job ?? '')
-    const wants = widthOf(pins)
-    const wide = lead.wide ?? 2
     if (pins.length < 2) return []
+    const [wants, wide] = [widthOf(pins), lead.wide ?? USUAL_WIDTH]
     const said = {
       rule: WIDTH,
       stage: 'panel',
       about: [pc.id, board.id],
       part: lead.key,
       joints: [joint],
-      because: [
-        { fact: `${lead.label} plug`, value: `${wide} wide`, basis: 'spec', source: SOURCE.maker },
-        {
-          fact: `pins ${pins.map(p => p.pin).join(' and ')} on the ${board.name}`,
-          value: `${wants} wide`,
-          basis: 'spec',
-          source: SOURCE.panel,
-        },
-      ],
+      because: reasons(meeting, { wants, wide }),
+      ...(arePinsAssumed(board.part) ? pinsAsked(board) : {}),
     } as const
-    if (wide === wants)
-      return [
-        plain(
-          {
-            ...said,
-            sentence:
-              `${capital(lead.label)} plug of the ${pc.name} sits on pins ` +
-              `${pins.map(p => p.pin).join(' and ')} of the ${board.name}`,
-          },
-          'clear',
-        ),
-      ]
+    const numbers = pins.map(p => p.pin).join(' and ')
+    const sits = `${capital(lead.label)} plug of the ${pc.name} sits on pins ${numbers} of the ${board.name}`
+    if (isOpen(meeting)) return [plain({ ...said, sentence: sits, wayOut: LOOK }, 'measure')]
+    if (wide === wants) return [plain({ ...said, sentence: sits }, 'clear')]
     return [
       plain(
         {
@@ -64,3 +59,32 @@ export const plugWidth = rule({
     ]
   },
 })
+
+/** Whether it is not known which pins they are, or how wide the plug of a light is. */
+const isOpen = ({ lead, board }: PanelMeeting): boolean =>
+  arePinsAssumed(board.part) || (lead.wide === undefined && (lead.job ?? '').endsWith('light'))
+
+function reasons(
+  { lead, board }: PanelMeeting,
+  { wants, wide }: { readonly wants: number; readonly wide: number },
+): readonly Because[] {
+  const pins = pinsFor(board.part, lead.job ?? '').map(p => p.pin)
+  return [
+    {
+      fact: `${lead.label} plug`,
+      value: `${wide} wide`,
+      basis: lead.wide === undefined ? 'assumed' : 'spec',
+      source: SOURCE.maker,
+    },
+    {
+      fact: `pins ${pins.join(' and ')} on the ${board.name}`,
+      value: `${wants} wide`,
+      basis: arePinsAssumed(board.part) ? 'assumed' : 'spec',
+      source: SOURCE.panel,
+    },
+  ]
+}
+
+const LOOK =
+  'Read the print beside the block, and look whether the plug is two or three contacts wide, ' +
+  'before you push it on.'

@@ -22,7 +22,9 @@ test('four wires of 16 AWG carry 4 × 13 A × 12 V to the processor', () => {
   expect(finding(then(avocet), 'power/cable:supply:cpu-1').have).toBe(624)
 })
 
-test('harm: over a wire of 24 AWG, 3.5 A × 12 V = 42, both disks are 6 W too many', () => {
-  expect(finding(then(gauge(24)), id)).toMatchObject({ verdict: 'harm', have: 42, margin: -6 })
+test('over a wire of 24 AWG, 3.5 A × 12 V = 42, both disks are 6 W more than custom allows', () => {
+  const found = finding(then(gauge(24)), id)
+  expect(found).toMatchObject({ verdict: 'measure', have: 42, margin: -6 })
+  expect(found.wayOut).toMatch(/no standard. Spread what hangs on it/)
   expect(flipped(avocet, gauge(24))).toEqual([id])
 })

@@ -1,59 +1,80 @@
-// Do the wires of each cable carry what its plugs draw together?
+// Do the wires of each cable carry what its plugs draw together, on each rail?
 import { connector } from '../../connectors/connectors'
 import { measured } from '../finding'
 import { counted } from '../../figures/format'
-import { fact, knownValue, of, plus } from '../../figures/quantity'
+import { fact, of, type Sum } from '../../figures/quantity'
+import { usual } from '../../figures/units'
+import type { Joint } from '../../joining/joint'
+import type { Cable, Supply } from '../../parts/supply'
+import type { ItemOf } from '../../parts/kind'
 import { rule } from '../rule'
 import { supplies } from '../../plan/items'
 import { loads, plugs } from '../../plan/joints'
 import { plugIn } from '../../plan/situation'
 import { SOURCE } from '../../standards/sources'
-import { WIRE } from '../../standards/supplies'
-import { NOTHING } from '../../power/sizing'
-import { fed, through } from './fed'
+import { RAILS, VOLTS, type Rail } from '../../standards/rails'
+import { USUAL_GAUGE, WIRE } from '../../standards/supplies'
+import { mostThrough } from '../../power/flow'
+import { fed } from './fed'
+import { inFirstSeconds } from './moment'
+
+/** The joints that a cable of a supply makes. */
+export const joinedOf = (supply: ItemOf<Supply>, cable: Cable, plugs: readonly Joint[]) =>
+  plugs.filter(j => plugIn(j, 'cables', supply.part.cables) === cable)
 
 export const powerCable = rule({
   id: 'power/cable',
   stage: 'power',
-  question: 'Do the wires of each cable carry what its plugs draw together, also at the start?',
+  question:
+    'Do the wires of each cable carry what its plugs draw together on each rail, also at the start?',
   source: SOURCE.practice,
   needs: { items: supplies, loads, plugs },
   inputs: s => fed(s).map(f => ({ ...f, plugs: s.plugs.filter(j => j.items[0] === f.supply.id) })),
   judge: ({ supply, loads, plugs }) =>
-    supply.part.cables.flatMap(cable => {
-      const own = plugs.filter(j => plugIn(j, 'cables', supply.part.cables) === cable)
-      const on12 = loads.filter(l => l.rail === '12')
-      const flows = (['worst', 'start'] as const).map(when =>
-        plus(NOTHING, ...own.map(j => through(on12, j.id, when))),
-      )
-      const most = flows.reduce((a, b) => (knownValue(b) > knownValue(a) ? b : a), NOTHING)
-      const [first] = cable.plugs
-      if (!first || own.length === 0 || most.terms.length === 0) return []
-      const wires = connector(first.face).wires12 ?? 0
-      const watts = wires * WIRE[cable.gauge] * VOLTS
-      return [
-        measured({
-          rule: 'power/cable',
-          stage: 'power',
-          about: [supply.id],
-          part: cable.key,
-          joints: own.map(j => j.id),
-          failing: 'harm',
-          source: SOURCE.practice,
-          sentence: `12 V over cable ${cable.key} of the ${supply.name}, ${counted(own.length, 'plug')}`,
-          wayOut: 'Spread what hangs on it over another cable.',
-          need: most,
-          have: of(
-            fact(
-              `wires:${first.face}:${cable.gauge}`,
-              `${wires} × 12 V wire of ${cable.gauge} AWG`,
-              'W',
-              { value: watts, basis: 'standard', tol: 0 },
-            ),
-          ),
-        }),
-      ]
+    (supply.part.cables ?? []).flatMap(cable => {
+      const own = joinedOf(supply, cable, plugs)
+      return RAILS.flatMap(rail => {
+        const { watts, when } = mostThrough(
+          loads,
+          own.map(j => j.id),
+          rail,
+        )
+        const have = wiresOf(cable, rail)
+        if (!have || watts.terms.length === 0) return []
+        return [
+          measured({
+            rule: 'power/cable',
+            stage: 'power',
+            about: [supply.id],
+            part: rail === '12' ? cable.key : `${cable.key}:${rail}`,
+            joints: own.map(j => j.id),
+            failing: 'harm',
+            source: SOURCE.practice,
+            sentence:
+              `${rail} V over cable ${cable.key} of the ${supply.name}, ` +
+              `${counted(own.length, 'plug')}${inFirstSeconds(when)}`,
+            wayOut: 'Spread what hangs on it over another cable.',
+            need: watts,
+            have,
+          }),
+        ]
+      })
     }),
 })
 
-const VOLTS = 12
+/** What the wires of a cable carry on a rail, W: by custom, for no standard says it. */
+function wiresOf(cable: Cable, rail: Rail): Sum | null {
+  const [first] = cable.plugs
+  const wires = first && connector(first.face).wires?.[rail]
+  if (!wires) return null
+  const gauge = cable.gauge ?? USUAL_GAUGE
+  const called = cable.gauge ? `${gauge} AWG` : `${gauge} AWG, taken as usual`
+  return of(
+    fact(
+      `wires:${first.face}:${rail}:${called}`,
+      `${wires} × ${rail} V wire of ${called}`,
+      'W',
+      usual(wires * WIRE[gauge] * VOLTS[rail], 'W', 0),
+    ),
+  )
+}

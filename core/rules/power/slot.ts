@@ -1,11 +1,12 @@
 // Does each card draw no more from its slot than the slot gives?
-import { measured } from '../finding'
+import { measured, plain } from '../finding'
 import { fact, of } from '../../figures/quantity'
 import { rule } from '../rule'
 import { loads } from '../../plan/joints'
 import { JOINED, joinedBy, socketIn } from '../../plan/situation'
+import type { Card } from '../../parts/card'
 import { SOURCE } from '../../standards/sources'
-import { isOldSlot, SLOT_SIZES } from '../../standards/cards'
+import { isOldSlot, SLOT_SIZES, type SlotSize } from '../../standards/cards'
 import { SLOT_POWER } from '../../standards/draws'
 import { total } from '../../power/sizing'
 
@@ -18,16 +19,13 @@ export const powerSlot = rule({
   inputs: s =>
     joinedBy(s, 'slot', 'card', 'board').flatMap(({ joint, plug, socket }) => {
       const slot = socketIn(joint, 'slots', socket.part.slots)
-      if (!slot || isOldSlot(slot.size) || isOldSlot(plug.part.size)) return []
-      const size =
-        SLOT_SIZES.indexOf(slot.size) < SLOT_SIZES.indexOf(plug.part.size)
-          ? slot.size
-          : plug.part.size
+      const { size } = plug.part
+      if (!slot || !size || isOldSlot(slot.size) || isOldSlot(size)) return []
       return [
         {
           joint,
           card: plug,
-          size,
+          gives: givenTo(plug.part, shorter(slot.size, size)),
           at: slot.label,
           loads: s.loads.filter(
             l => l.item === plug.id && l.feeds.some(f => f.joints[0] === joint.id),
@@ -35,29 +33,55 @@ export const powerSlot = rule({
         },
       ]
     }),
-  judge({ joint, loads, card, size, at }) {
+  judge({ joint, loads, card, gives, at }) {
     if (loads.length === 0) return []
+    const said = {
+      rule: 'power/slot',
+      stage: 'power',
+      about: [card.id, joint.items[1]],
+      joints: [joint.id],
+      sentence: `Power of the ${card.name} from ${at}`,
+      wayOut: 'A longer slot, or a card with a plug of its own.',
+    } as const
+    const hasPlug = (card.part.power ?? []).some(p => p.need !== 'may')
+    const isSilent = card.part.fromSlot === undefined || card.part.fromSlot === null
+    // By the standard no card with a plug takes more from a long slot than the slot gives.
+    if (hasPlug && isSilent && gives.watts === SLOT_POWER.graphics)
+      return [plain({ ...said, because: [ceiling(gives)] }, 'clear', 'standard')]
+    const have = { value: gives.watts, basis: 'standard', tol: 0 } as const
     return [
       measured({
-        rule: 'power/slot',
-        stage: 'power',
-        about: [card.id, joint.items[1]],
-        joints: [joint.id],
+        ...said,
         source: SOURCE.pcie,
-        sentence: `Power of the ${card.name} from ${at}`,
-        wayOut: 'A longer slot, or a card with a plug of its own.',
         need: total(loads, 'worst'),
-        have: of(
-          fact(`slot:${size}`, `what an ${size} slot gives once it is set up`, 'W', {
-            value: Math.max(SLOT_POWER[size], CONFIGURED),
-            basis: 'standard',
-            tol: 0,
-          }),
-        ),
+        have: of(fact(`slot:${gives.says}`, gives.says, 'W', have)),
       }),
     ]
   },
 })
 
-/** What a short slot gives once the system has set it up, W. */
-const CONFIGURED = SLOT_POWER.x4
+interface Gives {
+  readonly watts: number
+  readonly says: string
+}
+
+const ceiling = ({ watts, says }: Gives) =>
+  ({
+    fact: says,
+    value: `${watts} W, and no card takes more`,
+    basis: 'standard',
+    source: SOURCE.pcie,
+  }) as const
+
+const shorter = (a: SlotSize, b: SlotSize): SlotSize =>
+  SLOT_SIZES.indexOf(a) < SLOT_SIZES.indexOf(b) ? a : b
+
+/** What a slot of this length gives a card once it is set up; a low card has less. */
+function givenTo(card: Pick<Card, 'does' | 'profile'>, size: SlotSize): Gives {
+  const isLow = card.profile === 'low'
+  if (size === 'x1' && isLow)
+    return { watts: SLOT_POWER.lowX1, says: 'what an x1 slot gives a low card' }
+  if (size === 'x16' && card.does === 'graphics' && !isLow)
+    return { watts: SLOT_POWER.graphics, says: 'what an x16 slot gives a graphics card' }
+  return { watts: SLOT_POWER[size], says: `what an ${size} slot gives once it is set up` }
+}

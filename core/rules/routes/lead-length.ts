@@ -1,4 +1,5 @@
 // Is each lead long enough for its way?
+import { layout } from '../../plan/items'
 import { leads } from '../../plan/joints'
 import { measured, plain } from '../finding'
 import { capital } from '../../figures/format'
@@ -12,9 +13,9 @@ export const leadLength = rule({
   stage: 'routes',
   question: 'Is each lead long enough for its way?',
   source: SOURCE.practice,
-  needs: { leads },
-  inputs: s => s.leads.map(lead => ({ lead })),
-  judge({ lead }) {
+  needs: { leads, layout },
+  inputs: s => s.leads.map(lead => ({ lead, isDerived: s.layout?.assumed ?? true })),
+  judge({ lead, isDerived }) {
     const said = {
       rule: ID,
       stage: 'routes',
@@ -28,10 +29,11 @@ export const leadLength = rule({
         plain(
           {
             ...said,
-            sentence: `${said.sentence}: no hole leads there`,
+            sentence: `${said.sentence}: no hole ${isDerived ? 'is known to lead' : 'leads'} there`,
             wayOut: 'Another hole, or another place for the part.',
+            assumed: isDerived,
           },
-          'stop',
+          isDerived ? 'measure' : 'stop',
         ),
       ]
     if (!lead.reach) return []

@@ -1,0 +1,45 @@
+<script setup lang="ts">
+// What has to be known first: the question, where its answer is found, and the way to the form that
+// takes it.
+import { useRouter, useRoute } from 'vue-router'
+import { ElButton } from 'element-plus/es/components/button/index'
+import 'element-plus/es/components/button/style/css'
+import type { Asked } from '../../../core/rules/finding'
+import { useDesk } from '../../state/desk'
+
+defineProps<{ asks: readonly Asked[] }>()
+const desk = useDesk()
+const router = useRouter()
+const route = useRoute()
+const partOf = (item: string) => desk.state.build?.items.find(i => i.id === item)?.part
+/** To the part's form; what is kept there is then offered to the build. */
+const answer = (item: string): void =>
+  void router.push({
+    name: 'entry',
+    params: route.params,
+    query: { from: 'edit', part: partOf(item)?.id },
+  })
+</script>
+
+<template>
+  <ul class="asks" aria-label="What has to be known first">
+    <li v-for="a in asks" :key="a.item + a.path">
+      <span>
+        <b>{{ a.question }}</b> <span class="quiet">{{ a.take }}</span></span
+      >
+      <ElButton size="small" :aria-label="`Enter it: ${a.question}`" @click="answer(a.item)"
+        >Enter it…</ElButton
+      >
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+li {
+  display: flex;
+  justify-content: space-between;
+  gap: 12px;
+  align-items: center;
+  padding: 4px 0;
+}
+</style>
