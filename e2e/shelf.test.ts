@@ -310,7 +310,7 @@ describe('a part gets in', () => {
       await put()
       await page
         .getByRole('complementary', { name: 'Attic' })
-        .getByText('derived, not stated')
+        .getByText('Some of this nobody stated')
         .waitFor()
     },
   )
@@ -325,8 +325,24 @@ describe('a part gets in', () => {
       .locator('.fields')
       .getByText(/^Headers \d+ entries/)
       .waitFor()
+    // What the form made up is told, and taken for true by a press.
+    const made = page.locator('.not-stated')
+    await made.getByText(/^Not stated, taken as usual: \d+ things/).click()
+    const pins = made.getByRole('button', { name: /^It is so: which pin of the front-panel block/ })
+    await pins.click()
+    await pins.waitFor({ state: 'detached' })
     await put()
     await page.getByRole('complementary', { name: 'Loft' }).getByText('TERN-2').waitFor()
+  })
+  test('three answers in a list: not known, none, and what there is', async () => {
+    await entry('hand')
+    await page.getByLabel('What kind of part is it?').selectOption('supply')
+    const cables = page.locator('.fields details.list', { hasText: /^Cables/ }).first()
+    await cables.getByText('Cables not known').click()
+    await cables.getByRole('button', { name: 'Cables: there is none' }).click()
+    await cables.getByText('Cables none').waitFor()
+    await cables.getByRole('button', { name: 'Cables: not known' }).click()
+    await cables.getByText('Cables not known').waitFor()
   })
   test('by hand: what is missing keeps it off the shelf, each field says where', async () => {
     await entry('hand')
@@ -335,7 +351,8 @@ describe('a part gets in', () => {
     expect(await page.getByRole('button', { name: 'Put on the shelf' }).isDisabled()).toBe(true)
     await field('Model').fill('Whirl')
     await field('Model').press('Tab')
-    expect(await page.getByRole('button', { name: 'Put on the shelf' }).isDisabled()).toBe(true)
+    // What is not known is not refused: the build asks for it.
+    await page.getByRole('button', { name: 'Put on the shelf', disabled: false }).waitFor()
     await field('Size').selectOption('120')
     await field('Face').selectOption('fan-4')
     await field('current').fill('180 mA')

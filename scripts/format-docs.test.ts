@@ -1,3 +1,4 @@
+import { RULES } from '../core/rules/registry'
 import { formatDocuments } from './format-docs'
 
 const documents = formatDocuments()
@@ -17,6 +18,15 @@ test('the schema names format, version, builds, parts, photos and the bin', () =
   ])
   expect(schema.required).toEqual(['format', 'version'])
 })
+
+test('the page of rules has each with its question and its source', () => {
+  const page = documents['docs/rules/README.md'] ?? ''
+  for (const { id, question, source } of RULES)
+    expect(page).toMatch(
+      new RegExp(`\\| .${id}. \\| ${escaped(question)} \\| .+ \\| ${escaped(source)} \\|`),
+    )
+})
+const escaped = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')
 
 test('the page tells every figure of every kind, with how to measure it', () => {
   const page = documents['docs/format/README.md'] ?? ''

@@ -1,10 +1,12 @@
-// The format's two documents, made from the schemas: a JSON Schema for programs and a page for
-// people.
+// Documents made from the code, so that they cannot disagree with it: the format's JSON Schema for
+// programs, its page for people, and the page of all rules.
 import { readFileSync } from 'node:fs'
 import { z } from 'zod'
 import { FORMAT, VERSION, fileSchema } from '../core/document/file'
 import { limitLines } from '../core/document/limits'
+import { capital } from '../core/figures/format'
 import { KINDS, PART_KINDS, type PartKind } from '../core/parts'
+import { RULES } from '../core/rules/registry'
 
 /** Path → text of each document. */
 export function formatDocuments(): Readonly<Record<string, string>> {
@@ -12,6 +14,7 @@ export function formatDocuments(): Readonly<Record<string, string>> {
   return {
     'docs/format/juntura.schema.json': `${JSON.stringify(schema, null, 2)}\n`,
     'docs/format/README.md': page(),
+    'docs/rules/README.md': rulesPage(),
   }
 }
 
@@ -33,6 +36,21 @@ function page(): string {
     return text
   })
 }
+
+/** Every rule by stage: what it asks, of what, from where its figures are. */
+function rulesPage(): string {
+  const stages = [...new Set(RULES.map(rule => rule.stage))]
+  const sections = stages.map(stage => {
+    const rows = RULES.filter(rule => rule.stage === stage).map(
+      ({ id, question, needs, source }) =>
+        `| \`${id}\` | ${question} | ${needs.join(', ')} | ${source} |`,
+    )
+    const head = ['| rule | asks | looks at | source |', '|---|---|---|---|']
+    return [`## ${capital(stage)}`, '', ...head, ...rows].join('\n')
+  })
+  return `${readFileSync(RULES_PAGE, 'utf8').trimEnd()}\n\n${sections.join('\n\n')}\n`
+}
+const RULES_PAGE = new URL('rules-page.md', import.meta.url)
 
 function kindSection(kind: PartKind): string {
   const { title, figures } = KINDS[kind]

@@ -34,9 +34,12 @@ test('one harm, four stops, what is to be measured, and what works at a price or
     'fit/cooler-height:cooler:case',
     'power/supply-size:supply:roomy',
     'power/surge:supply:roomy',
+    'routes/lead-length:case:board:case/audio-hd',
     'routes/lead-length:fan-2:fan-hub:fan-2/lead',
+    'routes/lead-length:strip-1:light-hub:strip-1/lead',
     'routes/lead-length:supply:board:supply/cpu-1.1',
     'routes/lead-length:supply:board:supply/main.1',
+    'routes/lead-length:supply:fan-hub:supply/sata-2.3',
     'routes/lead-length:supply:light-hub:supply/sata-2.1',
   ])
   expect(matters('watch')).toEqual([
@@ -248,20 +251,20 @@ describe('measure: what the graphics card takes for moments', () => {
 
 describe('stop: the lead of the optical drive', () => {
   const id = 'routes/lead-length:sata-optical:optical:board:sata-optical/board'
-  test('from (260, 453, 73.135) to SATA4 at (243, 245, 8.1): 290.0 and 20 slack, of 240: 70.0 short', () => {
+  test('from (260, 453, 73.135) to SATA4 at (243, 245, 8.1): 290.0 and 20 slack, of 220: 90.0 short', () => {
     const way = 260 - 243 + (453 - 245) + (73.135 - 8.1)
     expect(finding(h, id)).toMatchObject({
       verdict: 'stop',
-      have: 240,
+      have: 220,
       where: { from: [260, 453, 73.135], to: [243, 245, 8.1] },
     })
     expect(finding(h, id).need).toBeCloseTo(way + 20, 3)
-    expect(finding(h, id).margin).toBeCloseTo(240 - way - 20, 3)
-    // A way that was worked out is good to 5 for its places, 25, and a tenth; the lead to 1.
-    expect(finding(h, id).tol).toBeCloseTo(5 + 25 + way / 10 + 1, 3)
+    expect(finding(h, id).margin).toBeCloseTo(220 - way - 20, 3)
+    // A way that was worked out is good to 5 for its places, 25, and a fifth; the lead to 1.
+    expect(finding(h, id).tol).toBeCloseTo(5 + 25 + way / 5 + 1, 3)
   })
-  test('a lead of 380 removes exactly it', () =>
-    removesExactly(id, measure('sata-optical', 'length', 380)))
+  test('a lead of 410 removes exactly it', () =>
+    removesExactly(id, measure('sata-optical', 'length', 410)))
 })
 
 describe('measure: the cooler under the panel', () => {

@@ -16,7 +16,7 @@ const PLACE_TOLERANCE: Record<'spec' | 'assumed', number> = { spec: 5, assumed: 
  * Named choice: how far a way that was worked out may be off the way that a hand lays: so much in
  * any case, and a share of its length.
  */
-const WAY_TOLERANCE = { mm: 25, share: 0.1 }
+const WAY_TOLERANCE = { mm: 25, share: 0.2 }
 
 /**
  * What a length comes to, for the many comparisons that joining makes: a sum's value and tolerance
@@ -25,33 +25,42 @@ const WAY_TOLERANCE = { mm: 25, share: 0.1 }
 export interface Extent {
   readonly value: number | null
   readonly tol: number
+  /** Whether nobody stated all of it: what is no more than usual ends nowhere short. */
+  readonly isUsual: boolean
 }
 export const extentOf = oncePer((length: Sum): Extent => ({
   value: valueOf(length),
   tol: toleranceOf(length),
+  isUsual: length.terms.some(t => t.leaf.figure?.usual),
 }))
+
+/** What a way takes, slack included; `isGuessed` where rooms and holes were made up as well. */
+export interface Needed {
+  readonly value: number
+  readonly tol: number
+  readonly isGuessed: boolean
+}
 
 /**
  * What a lead needs from one point to the other; null when no hole leads there. As `reach`, without
  * the sum.
  */
-export function needOf(
-  layout: Layout,
-  from: Vec3,
-  to: Vec3,
-): { readonly value: number; readonly tol: number } | null {
+export function needOf(layout: Layout, from: Vec3, to: Vec3): Needed | null {
   const way = shortestWay(layout, from, to)
-  return way && { value: way.length + SLACK.mm, tol: placeTolerance(layout, way) }
+  if (!way) return null
+  const tol = placeTolerance(layout, way)
+  return { value: way.length + SLACK.mm, tol, isGuessed: layout.assumed }
 }
 
 /**
  * Whether a lead definitely ends short: by more than all tolerances. What is not stated may be long
- * enough.
+ * enough, and a way through a case of which nobody stated the holes may be shorter.
  */
-export const endsShort = (
-  need: { readonly value: number; readonly tol: number },
-  have: Extent,
-): boolean => have.value !== null && have.value - need.value < -(need.tol + have.tol)
+export const endsShort = (need: Needed, have: Extent): boolean =>
+  have.value !== null &&
+  !have.isUsual &&
+  !need.isGuessed &&
+  have.value - need.value < -(need.tol + have.tol)
 
 const placeTolerance = (layout: Layout, way: Way): number =>
   PLACE_TOLERANCE[layout.assumed ? 'assumed' : 'spec'] * Math.max(1, way.through.length) +
@@ -86,6 +95,8 @@ export function reach(layout: Layout, lead: LeadWay, shut: readonly string[] = [
     // Nobody laid it: it was worked out, however well the places are known.
     basis: 'assumed',
     tol,
+    // Through rooms and holes that are made up themselves it condemns nothing.
+    ...(layout.assumed ? { usual: true as const } : {}),
   })
   const slack = fact('slack', 'to bend in without pulling', 'mm', {
     value: SLACK.mm,

@@ -56,8 +56,8 @@ export interface Connector {
   readonly on: readonly Carrier[]
   /** Whether the branches of a lead with several plugs all start at this one. */
   readonly fansOut?: true
-  /** What is usually printed beside its header on a board. */
-  readonly print?: string
+  /** Whether a sheet counts it among the headers of a board. */
+  readonly counted?: true
   /** How long and thick such a lead usually is, and how large its head, mm. All assumed. */
   readonly lead: {
     readonly length: number

@@ -65,7 +65,7 @@ function reasonsFor(
   const othersOf = (pairs: readonly Weighed[]): readonly Outline[] =>
     pairs.flatMap(w => tried.ends.get(demand.refs.includes(w.plug) ? w.socket : w.plug) ?? [])
   const refused = [
-    ...new Set([...lookAlikes(mine, othersOf), ...mine.flatMap(w => w.reason ?? [])]),
+    ...new Set([...mine.flatMap(w => w.reason ?? []), ...lookAlikes(mine, othersOf)]),
   ]
   const fits = othersOf(mine.filter(w => w.candidate))
   const about: Case = { ...tried, demand, fits, refused }

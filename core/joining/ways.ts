@@ -1,6 +1,6 @@
 // The shortest way that a lead could have to go, while it is not known yet what sits where.
 import type { Layout } from '../case/layout'
-import { endsShort, extentOf, needOf, reach } from '../case/reach'
+import { endsShort, extentOf, needOf, reach, type Needed } from '../case/reach'
 import type { Sum } from '../figures/quantity'
 import { place, type Frame, type Vec3 } from '../geometry/space'
 import type { EndRef } from '../ids/ids'
@@ -31,6 +31,7 @@ export const pointsAt = (frames: readonly Frame[], point: Vec3): readonly Vec3[]
 export function nearestWay(layout: Layout, lead: LeadBetween): WayFound {
   const { line, goal, length, refs } = lead
   const best = nearest(layout, lead.from, lead.to)
+  if (!best && layout.assumed) return { mm: 0, reason: null, short: null }
   if (!best) return { mm: 0, reason: `no hole leads from the ${line} to ${goal}`, short: null }
   const have = extentOf(length)
   if (!endsShort(best, have)) return { mm: best.value, reason: null, short: null }
@@ -43,9 +44,7 @@ export function nearestWay(layout: Layout, lead: LeadBetween): WayFound {
   }
 }
 
-interface Nearest {
-  readonly value: number
-  readonly tol: number
+interface Nearest extends Needed {
   readonly from: Vec3
   readonly to: Vec3
 }

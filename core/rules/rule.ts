@@ -23,6 +23,8 @@ export interface Rule {
   readonly stage: Stage
   readonly question: string
   readonly source: string
+  /** What of the plan it looks at, by name. */
+  readonly needs: readonly string[]
   /** What it finds, rounded; an input that stays is not judged again. */
   readonly findings: Step<readonly Finding[]>
 }
@@ -34,5 +36,5 @@ export function rule<N extends Needs, I extends object>(spec: RuleSpec<N, I>): R
   const findings = stage(id, { inputs }, values =>
     values.inputs.flatMap((input, i) => judged(String(i), input)),
   )
-  return { id, stage: of, question, source, findings }
+  return { id, stage: of, question, source, needs: Object.keys(spec.needs), findings }
 }

@@ -86,7 +86,7 @@ const COUNTED: Partial<
   board: [
     { path: 'memory.slots', label: 'memory slots (count)' },
     { path: 'm2', label: 'M.2 sockets (count)' },
-    ...PLUG_FACES.filter(f => connector(f).print !== undefined).map(f => ({
+    ...PLUG_FACES.filter(f => connector(f).counted).map(f => ({
       path: `headers.${f}`,
       label: `${f} headers (count)`,
     })),

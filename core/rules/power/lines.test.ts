@@ -253,3 +253,55 @@ describe('standby', () => {
     expect(finding(then(supply(1.5)), 'power/standby')).toMatchObject({ verdict: 'stop' })
   })
 })
+
+describe('a card on one cable with two heads', () => {
+  const card = (watts: number): Fields => ({
+    ...{ kind: 'card', id: 'card', model: 'Card', does: 'graphics', size: 'x16' },
+    watts: { W: watts, basis: 'measured', tol: 0 },
+    fromSlot: { W: 50, basis: 'measured', tol: 0 },
+    power: ['a', 'b'].map(key => ({ key, face: 'card-8', label: `8-pin ${key}` })),
+  })
+  const supply = (gauge: number | null): Fields => ({
+    ...{ kind: 'supply', id: 'supply', model: 'Supply', form: 'ATX', watts: 900 },
+    cables: [
+      { key: 'main', plugs: [{ face: 'main-24' }] },
+      { key: 'cpu', plugs: [{ face: 'cpu-8' }] },
+      {
+        ...{ key: 'card', plugs: [{ face: 'card-8', after: 100 }, { face: 'card-8' }] },
+        ...(gauge === null ? {} : { gauge }),
+      },
+    ],
+  })
+  const slots = [{ key: 's', label: 'PCIE_1', row: 1, size: 'x16', graphics: true }]
+  const said = (watts: number, gauge: number | null = 18) =>
+    of(build(board([], { slots }), supply(gauge), card(watts)), 'power/heads')
+  test('the slot’s 50 W apart: 140 of 150 passes, 200 is watched; 16 AWG carries 225', () => {
+    expect(said(190)).toMatchObject([{ verdict: 'clear', need: 140, have: 150 }])
+    expect(said(250)).toMatchObject([{ verdict: 'watch', need: 200, have: 150 }])
+    expect(said(250)[0]?.parts).toEqual(['supply-1', 'card-2'])
+    expect(said(250, 16)).toMatchObject([{ verdict: 'clear', need: 200, have: 225 }])
+  })
+})
+
+describe('what a card takes from its slot is a range where its maker is silent', () => {
+  const card = (watts: number): Fields => ({
+    ...{ kind: 'card', id: 'card', model: 'Card', does: 'graphics', size: 'x16' },
+    watts: { W: watts, basis: 'measured', tol: 0 },
+    power: [{ key: 'p', face: 'card-8', label: '8-pin' }],
+  })
+  const supply: Fields = {
+    ...{ kind: 'supply', id: 'supply', model: 'Supply', form: 'ATX', watts: 900 },
+    cables: ['main-24', 'cpu-8', 'card-8'].map(face => ({ key: face, plugs: [{ face }] })),
+  }
+  const slots = [{ key: 's', label: 'PCIE_1', row: 1, size: 'x16', graphics: true }]
+  const plug = (watts: number) =>
+    of(build(board([], { slots }), supply, card(watts)), 'power/plug').find(f =>
+      f.parts.includes('card-2'),
+    )
+  test('of 200 W between 134 and 200 come by the plug: 150 may be too little, so it is asked', () => {
+    expect(plug(200)).toMatchObject({ verdict: 'measure', need: 167, have: 150, tol: 33 })
+    expect(plug(140)?.verdict).toBe('clear')
+    // At the best 234 of 150.
+    expect(plug(300)?.verdict).toBe('harm')
+  })
+})

@@ -1,0 +1,239 @@
+// Sound machines: put together as a builder would who knows, over all cases and generations of the
+// shelf. None stops, none harms; what is told of them besides is defended here.
+import { buildSchema, type Build } from '../document/build'
+import { part, then } from '../test-helpers/demos'
+
+/** Why a sound machine is told so much and no less. */
+const DEFENDED: Readonly<Record<string, string>> = {
+  'measure routes/lead-length': 'nobody laid the lead: the way was worked out, and it is close',
+  'measure panel/block-map': 'the case’s block plug does not say which contact is for what',
+  'measure fit/firmware': 'the board does not say from which version on it knows the processor',
+  'measure fit/board-room': 'the case promises E-ATX, and states no depth of its tray',
+  'measure fit/supply-length':
+    'what the plugs of a modular supply add is assumed, and 10 mm are left',
+  'measure power/surge': 'small cards surge by custom, no standard says how far',
+  'watch panel/plug-width': 'the power LED’s plug has three contacts, the block two',
+  'watch fit/memory-speed': 'the modules are rated for more than the board promises',
+  'watch fit/standoff-count': 'the bag holds fewer standoffs than the board has holes',
+  'watch fit/standoff-thread': 'the tray has no thread under some of the board’s holes',
+  'watch fit/covered': 'the card lies over ports that this machine does not use',
+  'watch joints/joined': 'half of the processor’s plug goes into a socket of eight',
+}
+
+const sound: readonly (readonly [machine: string, parts: string, ...told: string[]])[] = [
+  // shoebox and cube, small boards
+  [
+    'reedbox',
+    'fenwright-reedbox-12 saltpan-inlet-2 quillmark-t2-65 ottery-lowbank-47 merewick-d5-2x8 dunlin-s300',
+    'measure routes/lead-length',
+    'watch panel/plug-width',
+  ],
+  [
+    'reedbox, eight pins',
+    'fenwright-reedbox-12 saltpan-inlet-3 quillmark-t2-65 ottery-lowbank-47 merewick-d5-2x8 dunlin-s300',
+    'measure routes/lead-length',
+    'watch panel/plug-width',
+  ],
+  [
+    'reedbox, the older socket',
+    'fenwright-reedbox-12 marram-slack-i quillmark-k5-45 kelder-lever-k5 merewick-d4-2x8 dunlin-s300',
+    'measure routes/lead-length',
+    'watch panel/plug-width',
+  ],
+  [
+    'quay',
+    'brackwater-quay-30 saltpan-inlet-3 quillmark-t2-65 ottery-lowbank-65 merewick-d5-2x8 dunlin-a550',
+    'measure panel/block-map',
+    'measure routes/lead-length',
+  ],
+  [
+    'quay, microATX',
+    'brackwater-quay-30 marram-dune-m quillmark-t2-65 ottery-lowbank-65 merewick-d5-2x8 dunlin-a550',
+    'measure panel/block-map',
+    'measure routes/lead-length',
+    'watch fit/memory-speed',
+    'watch fit/standoff-count',
+  ],
+  [
+    'quay, the older socket',
+    'brackwater-quay-30 saltpan-marsh-4 quillmark-k5-45 ottery-lowbank-65 merewick-d4-2x8 dunlin-a550',
+    'measure panel/block-map',
+    'measure routes/lead-length',
+    'watch fit/standoff-count',
+  ],
+  [
+    'quay, the smallest board',
+    'brackwater-quay-30 marram-slack-i quillmark-k5-45 ottery-lowbank-65 merewick-d4-2x8 dunlin-a550',
+    'measure panel/block-map',
+    'measure routes/lead-length',
+  ],
+  // towers with a shroud
+  [
+    'tall',
+    'fenwright-tall-40 saltpan-estuary-7 quillmark-t2-65 ottery-lowbank-65 merewick-d5-2x8 dunlin-a550',
+    'measure panel/block-map',
+    'measure routes/lead-length',
+  ],
+  [
+    'tall, many ports',
+    'fenwright-tall-40 saltpan-lagoon-6 quillmark-t2-65 ottery-lowbank-65 merewick-d5-2x8 dunlin-a550',
+    'measure panel/block-map',
+    'measure routes/lead-length',
+  ],
+  [
+    'tall, microATX',
+    'fenwright-tall-40 marram-dune-m quillmark-t2-65 ottery-lowbank-65 merewick-d5-2x8 dunlin-a550',
+    'measure panel/block-map',
+    'measure routes/lead-length',
+    'watch fit/memory-speed',
+  ],
+  [
+    'tall, the older socket',
+    'fenwright-tall-40 saltpan-marsh-7 quillmark-k5-45 ottery-lowbank-65 merewick-d4-2x8 dunlin-a550',
+    'measure panel/block-map',
+    'measure routes/lead-length',
+  ],
+  [
+    'tall, two generations back',
+    'fenwright-tall-40 saltpan-old-3 quillmark-l1-84 kelder-post-92 merewick-d3-2x8 dunlin-a550',
+    'measure fit/firmware',
+    'measure panel/block-map',
+    'measure routes/lead-length',
+  ],
+  [
+    'harbour',
+    'brackwater-harbour-4 saltpan-lagoon-9 quillmark-t2-65 ottery-lowbank-65 merewick-d5-2x8 dunlin-a550',
+    'measure panel/block-map',
+    'measure routes/lead-length',
+  ],
+  [
+    'harbour, the smallest board',
+    'brackwater-harbour-4 saltpan-inlet-3 quillmark-t2-65 ottery-lowbank-65 merewick-d5-2x8 dunlin-a550',
+    'measure panel/block-map',
+    'measure routes/lead-length',
+  ],
+  [
+    'harbour, microATX',
+    'brackwater-harbour-4 marram-dune-m quillmark-t2-65 ottery-lowbank-65 merewick-d5-2x8 dunlin-a550',
+    'measure panel/block-map',
+    'measure routes/lead-length',
+    'watch fit/memory-speed',
+  ],
+  [
+    'harbour M',
+    'brackwater-harbour-m saltpan-inlet-2 quillmark-t2-65 ottery-lowbank-65 merewick-d5-2x8 teazle-t450',
+    'measure routes/lead-length',
+  ],
+  [
+    'harbour M, microATX',
+    'brackwater-harbour-m marram-dune-m quillmark-t2-65 ottery-lowbank-65 merewick-d5-2x8 teazle-t450',
+    'measure routes/lead-length',
+    'watch fit/memory-speed',
+    'watch fit/standoff-count',
+  ],
+  [
+    'harbour M, the older socket',
+    'brackwater-harbour-m saltpan-marsh-4 quillmark-k5-45 ottery-lowbank-65 merewick-d4-2x8 teazle-t450',
+    'measure routes/lead-length',
+    'watch fit/standoff-count',
+  ],
+  [
+    'haystack',
+    'fenwright-haystack-8 saltpan-lagoon-6 quillmark-t2-65 ottery-lowbank-65 merewick-d5-2x8 dunlin-a550',
+    'measure routes/lead-length',
+  ],
+  [
+    'haystack, the older socket',
+    'fenwright-haystack-8 saltpan-marsh-7 quillmark-k5-45 ottery-lowbank-65 merewick-d4-2x8 dunlin-a550',
+    'measure routes/lead-length',
+  ],
+  [
+    'haystack, two generations back',
+    'fenwright-haystack-8 saltpan-old-3 quillmark-l1-84 kelder-post-92 merewick-d3-2x8 dunlin-a550',
+    'measure fit/firmware',
+    'measure routes/lead-length',
+  ],
+  // flat, open, in two chambers
+  [
+    'flatfen',
+    'fenwright-flatfen-2 saltpan-inlet-2 quillmark-t2-65 ottery-lowbank-65 merewick-d5-2x8 dunlin-a550',
+    'measure routes/lead-length',
+  ],
+  [
+    'flatfen, microATX',
+    'fenwright-flatfen-2 saltpan-marsh-4 quillmark-k5-45 ottery-lowbank-65 merewick-d4-2x8 dunlin-a550',
+    'measure routes/lead-length',
+    'watch fit/standoff-thread',
+  ],
+  [
+    'bench',
+    'fenwright-openstile saltpan-lagoon-9 quillmark-t2-65 ottery-lowbank-65 merewick-d5-2x8 dunlin-a550',
+    'measure routes/lead-length',
+  ],
+  [
+    'bench, E-ATX',
+    'fenwright-openstile marram-crest-9 quillmark-t2-65 ottery-lowbank-65 merewick-d5-2x8 dunlin-a550',
+    'measure fit/board-room',
+    'measure fit/firmware',
+    'measure routes/lead-length',
+  ],
+  [
+    'twinlock',
+    'brackwater-twinlock-8 saltpan-lagoon-9 quillmark-t2-65 ottery-lowbank-65 merewick-d5-2x8 dunlin-a550',
+    'measure panel/block-map',
+    'measure routes/lead-length',
+  ],
+  // with what else a machine has
+  [
+    'tall, with fans and a stick',
+    'fenwright-tall-40 saltpan-lagoon-6 quillmark-t2-65 ottery-lowbank-65 merewick-d5-2x8 dunlin-a550 ottery-breeze-120 ottery-breeze-120 sedgeline-n4-500',
+    'measure panel/block-map',
+    'measure routes/lead-length',
+  ],
+  [
+    'harbour, for pictures',
+    'brackwater-harbour-4 saltpan-lagoon-9 quillmark-t2-105n ottery-highbank-120 merewick-d5-2x8 dunlin-a1000 strandline-breeze-160 sedgeline-n5-1000 ottery-breeze-120 ottery-breeze-120 ottery-breeze-120',
+    'measure fit/supply-length',
+    'measure panel/block-map',
+    'measure routes/lead-length',
+  ],
+  [
+    'haystack, for disks',
+    'fenwright-haystack-8 saltpan-lagoon-6 quillmark-t2-65 ottery-lowbank-65 merewick-d5-2x16 dunlin-a850 sedgeline-r3-4000 sedgeline-r3-4000 hollin-sata-700 hollin-sata-700',
+    'measure routes/lead-length',
+    'watch fit/memory-speed',
+  ],
+  [
+    'harbour M, with a small card',
+    'brackwater-harbour-m saltpan-marsh-4 quillmark-k5-45 ottery-lowbank-65 merewick-d4-2x8 teazle-t450 marram-gorse-75 reedsong-voice-2',
+    'measure routes/lead-length',
+    'watch fit/standoff-count',
+  ],
+]
+
+function machine(parts: string): Build {
+  const counts = new Map<string, number>()
+  const items = parts.split(' ').map(id => {
+    const own = part(id)
+    const n = (counts.get(own.kind) ?? 0) + 1
+    counts.set(own.kind, n)
+    return { id: n === 1 ? own.kind : `${own.kind}-${n}`, part: own, state: 'have' }
+  })
+  return buildSchema.parse({ id: 'sound', name: 'Sound', items })
+}
+
+test('they are many, over every case for boards with a soft switch', () => {
+  expect(sound.length).toBeGreaterThanOrEqual(25)
+  expect(new Set(sound.map(([, parts]) => parts.split(' ')[0])).size).toBeGreaterThanOrEqual(9)
+})
+
+test.each(sound)('%s', (_, parts, ...told) => {
+  const open = then(machine(parts)).findings.filter(
+    f => f.verdict !== 'clear' && f.verdict !== 'tight',
+  )
+  expect(
+    open.filter(f => f.verdict === 'stop' || f.verdict === 'harm').map(f => f.sentence),
+  ).toEqual([])
+  expect([...new Set(open.map(f => `${f.verdict} ${f.rule}`))].sort()).toEqual(told)
+  for (const line of told) expect([line, DEFENDED[line]]).toEqual([line, expect.any(String)])
+})
