@@ -158,7 +158,7 @@ test(
     await page.locator('.line .face', { hasText: 'Breeze 120 (3)' }).click()
     const current = page.getByRole('row', { name: /^current/ }).first()
     expect(await current.innerText()).toMatch(/0\.18.A ± 0\.01/)
-    await page.getByRole('button', { name: 'Measure current' }).click()
+    await page.getByRole('button', { name: 'Measure current', exact: true }).click()
     await page.keyboard.type('0,17')
     await page.keyboard.press('Enter')
     await page.getByRole('row', { name: /^current 0\.17.A.*measured/ }).waitFor()
@@ -171,11 +171,11 @@ test(
 
 test('power: surges are counted by school', async () => {
   await stageLink('Power').click()
-  await row(/Stop Surge of 100 µs on the A850 M.*−27\.6.W/s).waitFor()
+  await row(/Measure Surge of 100 µs on the A850 M, all cards together.*20\.4.W/s).waitFor()
   await page.getByRole('radio', { name: /Lean/ }).check()
-  await row(/Stop Surge/).waitFor({ state: 'detached' })
+  await row(/Surge of 100 µs on the A850 M, the largest card alone/).waitFor()
   await undo()
-  await row(/Stop Surge/).waitFor()
+  await row(/Surge.*all cards together/).waitFor()
 })
 
 test('order: the schools side by side, one is chosen, and a card comes out and goes in again', async () => {
@@ -311,7 +311,7 @@ test('bench: a lead measured shorter than its sheet says: what that changes is s
   await page.keyboard.press('Enter')
   await page
     .getByRole('region', { name: 'What changed' })
-    .getByText('New: Tight, SATA data lead SATA lead 500 (1) to SATA1 of the Lagoon 6')
+    .getByText('New: Measure, SATA data lead SATA lead 500 (1) to SATA1 of the Lagoon 6')
     .waitFor()
   await page.getByRole('button', { name: 'Seen' }).click()
   await undo()

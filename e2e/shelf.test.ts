@@ -327,7 +327,7 @@ describe('a part gets in', () => {
       .waitFor()
     // What the form made up is told, and taken for true by a press.
     const made = page.locator('.not-stated')
-    await made.getByText(/^Not stated, taken as usual: \d+ things/).click()
+    await made.locator('summary', { hasText: /Not stated, taken as usual: \d+ things/ }).click()
     const pins = made.getByRole('button', { name: /^It is so: which pin of the front-panel block/ })
     await pins.click()
     await pins.waitFor({ state: 'detached' })

@@ -1,4 +1,5 @@
-// Writes the documents that are made from the code: the format's, and the page of all rules. `-- --check` only compares.
+// Writes the documents that are made from the code, the format's and the page of all rules, so that
+// they cannot disagree with it. `-- --check` only compares.
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { formatDocuments } from './format-docs'
 

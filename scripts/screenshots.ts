@@ -70,7 +70,7 @@ const SHOTS: readonly Shot[] = [
     before: schools,
   },
   { name: 'panel', path: '/b/avocet/front-panel', before: openRow('Power light plug') },
-  { name: 'routes', path: '/b/avocet/cables', before: openRow('SATA lead 300') },
+  { name: 'routes', path: '/b/avocet/cables', before: openRow('SATA lead 220') },
   { name: 'bench', path: '/b/avocet/bench?step=processor%3Aprocessor%2Fseat~board%2Fprocessor' },
   {
     name: 'bench-phone',

@@ -186,26 +186,32 @@ const sound: readonly (readonly [machine: string, parts: string, ...told: string
   // with what else a machine has
   [
     'tall, with fans and a stick',
-    'fenwright-tall-40 saltpan-lagoon-6 quillmark-t2-65 ottery-lowbank-65 merewick-d5-2x8 dunlin-a550 ottery-breeze-120 ottery-breeze-120 sedgeline-n4-500',
+    'fenwright-tall-40 saltpan-lagoon-6 quillmark-t2-65 ottery-lowbank-65 merewick-d5-2x8 ' +
+      'dunlin-a550 ottery-breeze-120 ottery-breeze-120 sedgeline-n4-500',
     'measure panel/block-map',
     'measure routes/lead-length',
   ],
   [
     'harbour, for pictures',
-    'brackwater-harbour-4 saltpan-lagoon-9 quillmark-t2-105n ottery-highbank-120 merewick-d5-2x8 dunlin-a1000 strandline-breeze-160 sedgeline-n5-1000 ottery-breeze-120 ottery-breeze-120 ottery-breeze-120',
+    'brackwater-harbour-4 saltpan-lagoon-9 quillmark-t2-105n ottery-highbank-120 ' +
+      'merewick-d5-2x8 dunlin-a1000 strandline-breeze-160 sedgeline-n5-1000 ottery-breeze-120 ' +
+      'ottery-breeze-120 ottery-breeze-120',
     'measure fit/supply-length',
     'measure panel/block-map',
     'measure routes/lead-length',
   ],
   [
     'haystack, for disks',
-    'fenwright-haystack-8 saltpan-lagoon-6 quillmark-t2-65 ottery-lowbank-65 merewick-d5-2x16 dunlin-a850 sedgeline-r3-4000 sedgeline-r3-4000 hollin-sata-700 hollin-sata-700',
+    'fenwright-haystack-8 saltpan-lagoon-6 quillmark-t2-65 ottery-lowbank-65 ' +
+      'merewick-d5-2x16 dunlin-a850 sedgeline-r3-4000 sedgeline-r3-4000 hollin-sata-700 ' +
+      'hollin-sata-700',
     'measure routes/lead-length',
     'watch fit/memory-speed',
   ],
   [
     'harbour M, with a small card',
-    'brackwater-harbour-m saltpan-marsh-4 quillmark-k5-45 ottery-lowbank-65 merewick-d4-2x8 teazle-t450 marram-gorse-75 reedsong-voice-2',
+    'brackwater-harbour-m saltpan-marsh-4 quillmark-k5-45 ottery-lowbank-65 merewick-d4-2x8 ' +
+      'teazle-t450 marram-gorse-75 reedsong-voice-2',
     'measure routes/lead-length',
     'watch fit/standoff-count',
   ],

@@ -68,7 +68,7 @@ export function confirmed<P>(part: P, id: string): P {
   const { assumed = [], partly = [] } = part as Marked
   if (id.startsWith(PARTLY)) {
     const rest = partly.filter(path => PARTLY + path !== id)
-    return put(part, 'partly', rest) as P
+    return rest.length === partly.length ? part : (put(part, 'partly', rest) as P)
   }
   if (assumed.includes(id))
     return put(
