@@ -115,9 +115,12 @@ export function measured(
     readonly have: Sum
     readonly failing?: Failing
     readonly source: string
+    /** What is tried by hand where no figure of a part settles it by itself. */
+    readonly trial?: string
   },
 ): Finding {
   const j = judge(said.need, said.have, said.failing)
+  const isTried = said.trial !== undefined && !j.settles.some(s => s.passes !== null)
   const margin = plus(said.need, said.have)
   const range = rangeOf(said.need, j)
   return {
@@ -131,8 +134,10 @@ export function measured(
     unit: j.unit,
     basis: j.basis,
     because: [...margin.terms.map(t => because(t.leaf, said.source)), ...(said.because ?? [])],
-    settles: j.settles.flatMap(({ leaf, passes }) => settledBy(leaf, passes) ?? []),
-    wayOut: j.verdict === 'measure' ? toMeasure(j, said.wayOut ?? '') : (said.wayOut ?? ''),
+    settles: (isTried ? [] : j.settles).flatMap(
+      ({ leaf, passes }) => settledBy(leaf, passes) ?? [],
+    ),
+    wayOut: wayOutOf(j, said.wayOut ?? '', isTried ? said.trial : undefined),
   }
 }
 
@@ -170,6 +175,11 @@ function rangeOf(need: Sum, { atLeast, unit }: Judgement): string {
 }
 /** Named choice: how many figures a sentence names. */
 const NAMED = 3
+
+function wayOutOf(j: Judgement, wayOut: string, trial: string | undefined): string {
+  if (j.verdict !== 'measure') return wayOut
+  return trial ?? toMeasure(j, wayOut)
+}
 
 /**
  * What is said of a verdict that waits for a figure; where the limit is no more than usual, that no

@@ -85,7 +85,7 @@ describe('measuring round', () => {
         },
       ],
     })
-    expect(rows().findIndex(r => r.decides.every(d => d.verdict === 'tight'))).toBe(11)
+    expect(rows().findIndex(r => r.decides.every(d => d.verdict === 'tight'))).toBe(3)
   })
   test('each figure stands once, with all that it decides', () => {
     const keys = rows().map(r => `${r.item}:${r.path}`)

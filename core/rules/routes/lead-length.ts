@@ -2,8 +2,10 @@
 import { layout } from '../../plan/items'
 import { leads } from '../../plan/joints'
 import { measured, plain } from '../finding'
-import { capital } from '../../figures/format'
 import { rule } from '../rule'
+import { SLACK } from '../../connectors/leads'
+import { capital, quantity } from '../../figures/format'
+import { toleranceOf, valueOf, type Sum } from '../../figures/quantity'
 import { SOURCE } from '../../standards/sources'
 
 const ID = 'routes/lead-length'
@@ -44,6 +46,7 @@ export const leadLength = rule({
         ...said,
         source: SOURCE.practice,
         wayOut: 'A longer lead or an extension, another hole, or another port.',
+        ...stringAlong(lead.length),
         need: lead.reach.need,
         have: lead.length,
         where: from && to ? { from, to } : null,
@@ -51,3 +54,13 @@ export const leadLength = rule({
     ]
   },
 })
+
+/** A way that was worked out is tried with a string, where the lead's own length settles nothing. */
+function stringAlong(length: Sum): { readonly trial?: string } {
+  const have = valueOf(length)
+  if (have === null) return {}
+  const most = Math.floor(have - toleranceOf(length) - SLACK.mm)
+  return {
+    trial: `Lay a string along its way, from end to end: the lead reaches if that is at most ${quantity(most, 'mm')}.`,
+  }
+}
