@@ -79,12 +79,20 @@ export const UNREAD: Partial<Record<PartKind, Reasons>> = {
     [HANGING]: ['outlets.*.lead'],
     [UNTRIED]: [
       ...['inlets.*.own', 'outlets.*.own', 'outlets.*.W12', 'outlets.*.lights', 'lights'],
+      'inlets.*.role',
     ],
   },
   light: { [UNTRIED]: ['own'] },
   adapter: {
     [MONEY]: ['costs'],
-    [UNTRIED]: ['inlets.*.own', 'outlets.*.own', 'amps', 'outlets.*.lights', 'lights'],
+    [UNTRIED]: [
+      'inlets.*.own',
+      'outlets.*.own',
+      'amps',
+      'outlets.*.lights',
+      'lights',
+      'inlets.*.role',
+    ],
   },
   lead: { [UNTRIED]: ['branches.*.after'], [SIGNALS]: ['wires'], [SPACE]: ['angled'] },
   bracket: {

@@ -3,7 +3,7 @@
 import { at } from '../collections/at'
 import { groupBy } from '../collections/groups'
 import { oncePer } from '../collections/once'
-import { isMechanical, isPower, type Face } from '../connectors/connectors'
+import { feeds, isMechanical, isPower, type Face } from '../connectors/connectors'
 import { MECHANICAL } from '../connectors/mechanical'
 import { endRef, jointId, type EndRef, type JointId } from '../ids/ids'
 import type { Item } from '../parts'
@@ -133,9 +133,13 @@ export function demandsOf(ends: readonly EndOf[]): readonly Demand[] {
   })
 }
 
-/** Whether an end asks to be joined by itself; `isFollowed` where another end asks for it. */
+/**
+ * Whether an end asks to be joined by itself; `isFollowed` where another end asks for it. A socket
+ * that may feed the processor as well is fed where a lead is there.
+ */
 function wantsPartner({ end }: EndOf, isFollowed: boolean): boolean {
   if (end.need !== 'may') return true
+  if (end.sex === 'socket' && feeds(end.face) === 'processor') return true
   const offers = Object.keys(end.gives).length > 0 || isPower(end.face)
   return end.sex === 'plug' && !offers && end.among === null && !isFollowed
 }

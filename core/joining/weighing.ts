@@ -2,7 +2,7 @@
 import { groupBy } from '../collections/groups'
 import type { Layout } from '../case/layout'
 import { isMechanical, socketFaces, type Face } from '../connectors/connectors'
-import { gravity } from '../figures/verdict'
+import { gravity, type Verdict } from '../figures/verdict'
 import type { Frame } from '../geometry/space'
 import type { Candidate } from '../matching/candidate'
 import type { Cost } from '../matching/cost'
@@ -168,24 +168,49 @@ function weigh(plug: Placed, socket: PlacedSocket, how: How): Weighed | null {
     candidate: null,
   }
   if (!mating.ok) return { ...none, reason: mating.reason }
-  const isBad = mating.verdict === 'harm' || mating.verdict === 'stop'
-  if (isBad && !isPinned) return { ...none, lookAlike: mating.note }
+  if (!isPinned) {
+    if (isBad(mating.verdict)) return { ...none, lookAlike: mating.note }
+    if (isHalfOfMore(plug.end, socket.end)) return null
+  }
   const way = wayOf(plug, socket, layout)
   if (way && way.reason !== null && !isPinned)
     return { ...none, reason: way.reason, short: way.short }
+  return { ...none, ...asCandidate(plug, socket, { way, lengths, verdict: mating.verdict }) }
+}
+
+interface Candidacy {
+  readonly way: WayFound | null
+  readonly lengths: boolean
+  readonly verdict: Verdict
+}
+
+/** A pair that may be joined, with what it costs and what it shuts. */
+function asCandidate(
+  plug: Placed,
+  socket: PlacedSocket,
+  { way, lengths, verdict }: Candidacy,
+): Pick<Weighed, 'candidate' | 'shuts'> {
   const shuts = shutBy(plug.end, socket.end, socket.siblings)
   const mm = lengths && !isChained(plug.end) ? lengthOf(plug, way) : 0
   return {
-    ...none,
     candidate: {
       plug: plug.end.ref,
       socket: socket.end.ref,
-      cost: costOf(plug.end, socket.end, gravity(mating.verdict), mm),
+      cost: costOf(plug.end, socket.end, gravity(verdict), mm),
       ...(shuts.length > 0 ? { shuts: shuts.map(s => s.ref) } : {}),
     },
     shuts,
   }
 }
+
+const isBad = (verdict: Verdict): boolean => verdict === 'harm' || verdict === 'stop'
+
+/**
+ * Whether a half of a plug would go where its whole does: one whole is plugged, and another socket
+ * stays open, before two halves are.
+ */
+const isHalfOfMore = ({ end: plug }: EndOf, { end: socket }: EndOf): boolean =>
+  plug.among?.how === 'whole-or-split' && !plug.among.whole && plug.face !== socket.face
 
 /**
  * Named choice: what has found no place itself comes after all that has, as if it lay so far away,
@@ -203,8 +228,6 @@ const WASTE = 10
  * and the way's length.
  */
 function costOf(plug: EndOf, socket: EndOf, grave: number, mm: number): Cost {
-  const [purpose, offered] = [plug.end.role, socket.end.role]
-  const wrongPurpose = purpose !== null && offered !== null && purpose !== offered
   // A slot names its own size first: a short card in a long slot is a waste of it.
   const size = plug.end.traits.size?.[0]
   const waste = size === undefined ? 0 : Math.max(0, socket.end.traits.size?.indexOf(size) ?? 0)
@@ -212,8 +235,28 @@ function costOf(plug: EndOf, socket: EndOf, grave: number, mm: number): Cost {
   // one that has its own.
   const along = isChained(plug) ? 1 : plug.end.rank
   const rank = socket.end.rank + along + waste * WASTE
-  return [0, 0, 0, grave, wrongPurpose ? 1 : 0, rank, Math.round(mm)]
+  return [0, 0, 0, grave, strangeness(plug.end, socket.end), rank, Math.round(mm)]
 }
+
+/**
+ * How far a socket's purpose is from the plug's, 0 where it is the same or one of them has none. A
+ * pump wants full speed: what follows other fans comes last.
+ */
+function strangeness(plug: EndOf['end'], socket: EndOf['end']): number {
+  const [wanted, offered] = [plug.role, socket.role]
+  if (wanted === null || wanted === offered) return 0
+  const order = WANTED[wanted]
+  if (order) return order[offered ?? 'any'] ?? ELSEWHERE
+  return offered === null ? 0 : 1
+}
+
+/** How little a plug of a fan or a pump wants headers that are meant for something else. */
+const WANTED: Readonly<Record<string, Readonly<Record<string, number>>>> = {
+  pump: { optional: 1, case: 2, any: 2, processor: 3, hub: 4 },
+  processor: { optional: 1, any: 1, case: 2, pump: 3, hub: 4 },
+  case: { hub: 0, any: 0, optional: 1, pump: 2, processor: 3 },
+}
+const ELSEWHERE = 5
 
 /**
  * The shortest way a hanging plug could have to go, over all places its part and the socket's could

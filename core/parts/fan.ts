@@ -72,7 +72,8 @@ export const fan: Kind<'fan', typeof fanSchema> = defineKind({
       sex: 'plug',
       label: 'frame',
       traits: size ? { size: [size] } : {},
-      need: 'must',
+      // A radiator must have its place; a fan that would stand there can do without.
+      need: 'should',
     })
     return [...(size ? [frame] : []), ...(face ? [leadOf(item, face)] : [])]
   },

@@ -3,7 +3,7 @@
 import { amount, words } from './facets'
 import { z } from 'zod'
 import { base, defineKind, type Kind } from './kind'
-import { end } from './end'
+import { end, type End } from './end'
 import { relayAsks, relayEnds, relayFields, relayInlets } from './relay'
 
 export const hubSchema = z.looseObject({
@@ -46,9 +46,15 @@ export const hub: Kind<'hub', typeof hubSchema> = defineKind({
       traits: { use: ['hub'] },
       need: 'may',
     }),
-    ...relayEnds(hub, item, 'must'),
+    ...relayEnds(hub, item, 'must').map(e => asOfHub(e, item.part)),
   ],
   body: item => (item.part.size ? { min: [0, 0, 0], max: item.part.size } : null),
   asks: relayAsks,
   inlets: (item, key) => relayInlets(item.part, key),
 })
+
+/** What hangs on a fan hub turns as the hub has it: its outlets are for that. */
+const asOfHub = (e: End, { serves, inlets }: Hub): End =>
+  serves === 'fans' && e.role === null && !inlets?.some(i => i.key === e.key)
+    ? { ...e, role: 'hub' }
+    : e

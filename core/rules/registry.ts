@@ -20,6 +20,8 @@ import { radiatorRoom } from './fit/radiator-room'
 import { supplyLength } from './fit/supply-length'
 import { headerCurrent } from './joints/header-current'
 import { jointsJoined } from './joints/joined'
+import { pumpHeader } from './joints/pump-header'
+import { processorFan } from './joints/processor-fan'
 import { jointsKnown } from './joints/known'
 import { jointsUnmet } from './joints/unmet'
 import { blockMap } from './panel/block-map'
@@ -65,6 +67,8 @@ export const RULES: readonly Rule[] = [
   jointsUnmet,
   jointsJoined,
   headerCurrent,
+  pumpHeader,
+  processorFan,
   lightCount,
   supplySize,
   powerSurge,
