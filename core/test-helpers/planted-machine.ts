@@ -1,7 +1,7 @@
 // For tests: sound machines as plain records of parts, to plant a fault in, and chance from a seed.
 import { buildSchema, type Build } from '../document/build'
-import { part } from '../test-helpers/demos'
-import { chance } from '../test-helpers/random-builds'
+import { part } from './demos'
+import { chance } from './random-builds'
 
 /** A part as a file holds it; nothing here knows what it means. */
 export type Fields = Readonly<Record<string, unknown>>

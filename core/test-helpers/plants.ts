@@ -1,7 +1,15 @@
 // For tests: faults to plant in a sound machine, a class each. Need and have are worked out here, by
 // hand; nothing of the program's own rules, joining or power is asked.
 import type { Verdict } from '../figures/verdict'
-import { altered, exact, SOUND, stated, type Draw, type Fields, type Machine } from './machine'
+import {
+  altered,
+  exact,
+  SOUND,
+  stated,
+  type Draw,
+  type Fields,
+  type Machine,
+} from './planted-machine'
 
 /** A machine with a fault in it, and what has to be said of it. */
 export interface Planted {

@@ -2,8 +2,8 @@
 // is raised with it.
 import { then } from '../test-helpers/demos'
 import { runs } from '../test-helpers/runs'
-import { buildOf, drawFrom, SOUND } from './machine'
-import { PLANTS } from './plants'
+import { buildOf, drawFrom, SOUND } from '../test-helpers/planted-machine'
+import { PLANTS } from '../test-helpers/plants'
 
 /** Two builds a class, one within the tolerance and one beyond; forty where there is time. */
 const BUILDS = runs(40) === 40 ? 40 : 2
