@@ -1,4 +1,6 @@
 // What flows through a joint: every draw whose line passes there, with the share that comes this way.
+import { groupBy } from '../collections/groups'
+import { oncePer } from '../collections/once'
 import { knownValue, plus, times, type Sum } from '../figures/quantity'
 import type { Rail } from '../standards/rails'
 import type { Load } from './loads'
@@ -33,4 +35,14 @@ export function mostThrough(loads: readonly Load[], joints: readonly string[], r
 
 /** The loads whose lines pass a joint. */
 export const passing = (loads: readonly Load[], joint: string): readonly Load[] =>
-  loads.filter(l => l.feeds.some(f => f.joints.includes(joint)))
+  byJoint(loads).get(joint) ?? NOBODY
+const NOBODY: readonly Load[] = []
+
+/** Loads by the joints that their lines pass: asked of every joint, worked out once. */
+const byJoint = oncePer((loads: readonly Load[]): ReadonlyMap<string, readonly Load[]> => {
+  const passed = loads.flatMap(load =>
+    [...new Set(load.feeds.flatMap(f => f.joints))].map(joint => ({ joint, load })),
+  )
+  const groups = groupBy(passed, p => p.joint)
+  return new Map([...groups].map(([joint, own]) => [joint, own.map(p => p.load)]))
+})
