@@ -18,7 +18,7 @@ import {
   type Header,
   type MemorySlot,
 } from './board-schema'
-import { defineKind, type Draw, type ItemOf, type Kind } from './kind'
+import { BY_CONVERTER, defineKind, type Draw, type ItemOf, type Kind } from './kind'
 import { isOpen, written } from './ask'
 import { boardAsks } from './board-asks'
 import { end, ownPlug, type End } from './end'
@@ -87,7 +87,7 @@ export const board: Kind<'board', typeof boardSchema> = defineKind({
   // A board that has no plug for its processor feeds it from 5 V, as it is.
   core: ({ part }) =>
     isOpen(part, 'headers', part.headers) || part.headers?.some(h => feeds(h.face) === 'processor')
-      ? { rail: '12', share: DRAW.converter.share }
+      ? BY_CONVERTER
       : { rail: '5', share: 1 },
 })
 

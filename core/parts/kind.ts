@@ -13,6 +13,7 @@ import {
   type FigureAbout,
   type StoredFigure,
 } from '../figures/units'
+import { DRAW } from '../standards/draws'
 import type { Rail } from '../standards/rails'
 import type { Ask } from './ask'
 import type { End } from './end'
@@ -114,6 +115,9 @@ export interface Made {
   readonly rail: Rail
   readonly share: number
 }
+
+/** Most processors are fed from 12 V, through converters that keep a part of it. */
+export const BY_CONVERTER: Made = { rail: '12', share: DRAW.converter.share }
 
 export interface PartGroup<P> {
   readonly id: string

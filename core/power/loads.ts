@@ -4,7 +4,7 @@ import { endRef, itemOf, keyOf } from '../ids/ids'
 import type { Joint } from '../joining/joint'
 import { fact, of, plus, times, valueOf, type Sum } from '../figures/quantity'
 import { kindOf, type Item } from '../parts'
-import type { Draw, Made, Surges } from '../parts/kind'
+import { BY_CONVERTER, type Draw, type Made, type Surges } from '../parts/kind'
 import type { End } from '../parts/end'
 import { DRAW } from '../standards/draws'
 import type { Rail } from '../standards/rails'
@@ -142,9 +142,6 @@ function awaited(
   const about = { item: id, name: 'the processor', rail: core.rail, spins: false, surges: null }
   return [{ ...about, ...when, feeds: [] }]
 }
-
-/** Most processors are fed from 12 V, through converters that keep a part of it. */
-export const BY_CONVERTER: Made = { rail: '12', share: DRAW.converter.share }
 
 /** A processor's draw as its board takes it from a rail. */
 function fromRail(draw: Draw, { rail, share }: Made): Draw & { readonly rail: Rail } {

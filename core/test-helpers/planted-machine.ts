@@ -36,6 +36,14 @@ export const buildOf = (machine: Machine, pins: Readonly<Record<string, string>>
     items: Object.entries(machine).map(([id, own]) => ({ id, part: own, state: 'have' })),
   })
 
+/** A build of these parts, each item called by its kind and its place: `fan-2`. */
+export const buildFrom = (...parts: readonly object[]): Build =>
+  buildOf(
+    Object.fromEntries(
+      parts.map((own, i) => [`${String((own as Fields)['kind'])}-${i}`, { ...own }]),
+    ),
+  )
+
 /** A machine with some of its parts otherwise, or with more parts. */
 export const altered = (machine: Machine, changes: Machine): Machine =>
   Object.fromEntries(

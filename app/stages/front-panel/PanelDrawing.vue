@@ -9,6 +9,12 @@ const props = defineProps<{ block: PanelBlock }>()
 const pointer = usePointer()
 const turn = ref(0)
 const CELL = 92
+/** Where the pins are only assumed, no manual was read. */
+const upright = computed(() =>
+  props.block.isAssumed
+    ? ', in the usual order: this board’s own is not stated'
+    : ', as printed in its manual',
+)
 const grid = computed(() => props.block.turns[turn.value] ?? props.block.turns[0])
 const SIGN = { '+': '+', '-': '−', either: '±' } as const
 const words = (text: string): string[] => text.replace(/[+-]$/, '').split(/[- ]/)
@@ -66,9 +72,8 @@ const words = (text: string): string[] => text.replace(/[+-]$/, '').split(/[- ]/
       </g>
     </svg>
     <figcaption class="quiet">
-      Seen from above the board{{
-        turn ? `, turned by ${turn * 90}°` : ', as printed in its manual'
-      }}. <button type="button" @click="turn = (turn + 1) % 4">Quarter turn ↻</button>
+      Seen from above the board{{ turn ? `, turned by ${turn * 90}°` : upright }}.
+      <button type="button" @click="turn = (turn + 1) % 4">Quarter turn ↻</button>
     </figcaption>
   </figure>
 </template>

@@ -1,18 +1,9 @@
 // Plugs chosen as a builder would: whole before halves, what is advised where a lead is there, a pump
 // that keeps its speed, a header that is not left empty, a must before a should.
-import { buildSchema, type Build } from '../../document/build'
+import type { Build } from '../../document/build'
 import { part, then } from '../../test-helpers/demos'
+import { buildFrom as build, type Fields } from '../../test-helpers/planted-machine'
 
-type Fields = Readonly<Record<string, unknown>>
-const build = (...parts: readonly object[]): Build =>
-  buildSchema.parse({
-    ...{ id: 'b', name: 'B' },
-    items: parts.map((p, i) => ({
-      id: `${String((p as Fields)['kind'])}-${i}`,
-      part: p,
-      state: 'have',
-    })),
-  })
 const board = (...headers: readonly Fields[]): Fields => ({
   ...part('saltpan-inlet-3'),
   headers: [{ key: 'main', face: 'main-24', label: 'MAIN' }, ...headers],

@@ -1,19 +1,10 @@
 // Stated, not known, none: what is not known fits nothing and is asked; what is none stops.
-import { buildSchema, type Build } from '../../document/build'
+import type { Build } from '../../document/build'
 import { boardOf } from '../../outlines/board'
 import { caseOf } from '../../outlines/case'
 import { change, finding, part, plover, then } from '../../test-helpers/demos'
+import { buildFrom as build, type Fields } from '../../test-helpers/planted-machine'
 
-type Fields = Readonly<Record<string, unknown>>
-const build = (...parts: readonly object[]): Build =>
-  buildSchema.parse({
-    ...{ id: 'b', name: 'B' },
-    items: parts.map((p, i) => ({
-      id: `${String((p as Fields)['kind'])}-${i}`,
-      part: p,
-      state: 'have',
-    })),
-  })
 const about = { id: 'x', maker: 'Kelder', model: 'X' }
 const byForm = boardOf(
   {

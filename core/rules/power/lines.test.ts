@@ -1,10 +1,10 @@
 // What hangs on a line is added up: over splitters, hubs and adapters, on every rail, against what
 // each joint on the way stands. Sums by hand.
-import { buildSchema, type Build } from '../../document/build'
+import type { Build } from '../../document/build'
 import type { Finding } from '../finding'
 import { finding, part, then } from '../../test-helpers/demos'
+import { buildFrom as build, type Fields } from '../../test-helpers/planted-machine'
 
-type Fields = Readonly<Record<string, unknown>>
 const board = (headers: readonly Fields[], more: Fields = {}): Fields => ({
   ...part('saltpan-inlet-2'),
   id: 'board-here',
@@ -30,11 +30,6 @@ const strip = (amps: number, lights = 30): Fields => ({
   ...{ kind: 'light', id: `strip-${amps}`, model: `Strip ${amps}`, face: 'light-5', lights },
   amps: { A: amps, basis: 'measured', tol: 0 },
 })
-const build = (...parts: readonly Fields[]): Build =>
-  buildSchema.parse({
-    ...{ id: 'b', name: 'B' },
-    items: parts.map((p, i) => ({ id: `${String(p['kind'])}-${i}`, part: p, state: 'have' })),
-  })
 const of = (b: Build, rule: string): readonly Finding[] =>
   then(b).findings.filter(f => f.rule === rule)
 const fanHeader = { key: 'fan-1', face: 'fan-4', label: 'FAN1', amps: 1 }
