@@ -14,7 +14,15 @@ import type { Matching, MatchProblem } from '../matching/problem'
 import { kept } from '../pipeline/kept'
 import { inOrder } from './interchangeable'
 import type { Joint, Unmet } from './joint'
-import { byPairId, candidatesOf, isBodyEnd, jointsOf, problemOf, type Joinable } from './joinable'
+import {
+  byPairId,
+  candidatesOf,
+  isBodyEnd,
+  jointsOf,
+  mayStandFor,
+  problemOf,
+  type Joinable,
+} from './joinable'
 import { cutOf, layingFor, type Laying } from './laying'
 import type { Line } from './lines'
 import type { Frames } from './places'
@@ -39,24 +47,32 @@ export interface Joined {
  */
 const LAYINGS_IN_ALL = 160
 
-/** Joins all ends of a horizon. What cannot be joined comes back with the reasons. */
-export function join(joinable: Joinable): Joined {
-  const best = bestLaying(joinable)
+/**
+ * Joins all ends of a horizon. What cannot be joined comes back with the reasons. `name` tells this
+ * plan from others, so that what stays of it is not worked out again.
+ */
+export function join(name: string, joinable: Joinable): Joined {
+  const best = bestLaying(name, joinable)
   const { seats, plugs, frames, lines, exact } = best
-  return { seats, plugs, frames, lines, exact, unmet: unmetIn(best, joinable) }
+  return { seats, plugs, frames, lines, exact, unmet: unmetIn(name, best, joinable) }
 }
 
 /** Plan and laying in turn until they meet. */
-function bestLaying(joinable: Joinable): Laying {
-  const { asking, pins, shapes, sameModel, seatPairs, plugPairs } = joinable
-  const base = baseProblem('', { seatPairs, plugPairs, asking, pins })
+function bestLaying(name: string, joinable: Joinable): Laying {
+  const { asking, pins, before, shapes, seatPairs, plugPairs } = joinable
+  const base = baseProblem(name, { seatPairs, plugPairs, asking, pins, before })
   let best: Laying | null = null
   let cuts: readonly Clause[] = []
   let layings = 0
   for (let round = 0; ; round++) {
-    const at = String(round)
+    const at = `${name}/${round}`
     const problem = withClauses(`plan/${at}`, base, cuts)
-    const plan = ordered(at, solvedAt(`plan/${at}`, problem), problem, sameModel)
+    const plan = ordered(
+      at,
+      solvedAt(`plan/${at}`, problem),
+      problem,
+      mayStandFor(joinable).sameModel,
+    )
     if (best && !less(withoutLength(plan.cost), best.cost)) return best
     const seats = seatsOf(at, plan, { asking, pins, shapes })
     const laying = layingFor(at, seats, plan, joinable)
@@ -72,7 +88,7 @@ function bestLaying(joinable: Joinable): Laying {
 
 const baseProblem = kept(
   'base',
-  (of: Pick<Joinable, 'seatPairs' | 'plugPairs' | 'asking' | 'pins'>) =>
+  (of: Pick<Joinable, 'seatPairs' | 'plugPairs' | 'asking' | 'pins' | 'before'>) =>
     problemOf(candidatesOf([...of.seatPairs, ...of.plugPairs]), of.asking.demands, of),
 )
 const ordered = kept(
@@ -94,9 +110,10 @@ const seatsOf = kept(
 )
 
 const unmetIn = (
+  name: string,
   { seats, plugs, laid, shut }: Laying,
   { asking, seatPairs }: Joinable,
-): readonly Unmet[] => reasoned('', { seats, plugs, laid, shut, asking, seatPairs })
+): readonly Unmet[] => reasoned(name, { seats, plugs, laid, shut, asking, seatPairs })
 
 const reasoned = kept(
   'unmet',

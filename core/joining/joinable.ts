@@ -15,6 +15,8 @@ export interface Joinable {
   readonly shapes: readonly EndOf[]
   /** Pairs made already or pinned by hand, plug → socket. */
   readonly pins: Pins
+  /** Joints of the plan before, by id: of equally good plans the one that keeps most of them. */
+  readonly before: ReadonlySet<string>
   readonly layout: Layout | null
   readonly cases: readonly string[]
   /** Items that are the same in all respects share a name here. */
@@ -28,6 +30,20 @@ export interface Joinable {
   readonly seatPairs: readonly Weighed[]
   readonly plugPairs: readonly Weighed[]
 }
+
+/**
+ * Which items are put in order once the plan stands: none, where an earlier plan says which takes
+ * which place.
+ */
+export const mayStandFor = ({
+  before,
+  interchangeable,
+  sameModel,
+}: Joinable): Pick<Joinable, 'interchangeable' | 'sameModel'> =>
+  before.size === 0
+    ? { interchangeable, sameModel }
+    : { interchangeable: NOBODY, sameModel: NOBODY }
+const NOBODY: ReadonlyMap<string, string> = new Map()
 
 /** The ends that bodies rest on, and those that leads hang from or go to. */
 export const bodyEnds = oncePer((shapes: readonly EndOf[]): readonly EndOf[] =>
@@ -52,7 +68,7 @@ export const byPairId = oncePer(
 export function problemOf(
   candidates: readonly Candidate[],
   demands: readonly Demand[],
-  { asking, pins }: Pick<Joinable, 'asking' | 'pins'>,
+  { asking, pins, before }: Pick<Joinable, 'asking' | 'pins' | 'before'>,
 ): Omit<MatchProblem, 'clauses'> {
   const able = new Set<string>(candidates.flatMap(c => [c.plug, c.socket]))
   const given = pinned(pins).filter(([a, b]) =>
@@ -65,6 +81,7 @@ export function problemOf(
     excludes: asking.excludes.filter(([a, b]) => able.has(a) && able.has(b)),
     follows: asking.follows.filter(([a, b]) => able.has(a) || able.has(b)),
     pins: given,
+    before: before.size > 0 ? candidates.map(pairId).filter(id => before.has(id)) : [],
   }
 }
 

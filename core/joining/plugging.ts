@@ -7,7 +7,7 @@ import { inOrder } from './interchangeable'
 import { chainedPairs } from './cables'
 import { conflicts } from './conflicts'
 import { endsByRef, type EndOf } from './joint'
-import { byPairId, isBodyEnd, leadEnds, problemOf, type Joinable } from './joinable'
+import { byPairId, isBodyEnd, leadEnds, mayStandFor, problemOf, type Joinable } from './joinable'
 import { linesOf, type Line } from './lines'
 import type { Frames } from './places'
 import { solvedAt } from './solved'
@@ -34,7 +34,7 @@ const fixedProblem = kept('fixed', ({ candidates, of }: Fixing): Omit<MatchProbl
 )
 interface Fixing {
   readonly candidates: readonly Candidate[]
-  readonly of: Pick<Joinable, 'asking' | 'pins' | 'shapes'>
+  readonly of: Pick<Joinable, 'asking' | 'pins' | 'before' | 'shapes'>
 }
 
 /** The matching of plugs for one choice of seats. */
@@ -44,14 +44,15 @@ export function pluggedIn(
   frames: Frames,
   joinable: Joinable,
 ): Plugged {
-  const { asking, pins, shapes } = joinable
-  const fixed = fixedProblem(at, { candidates, of: { asking, pins, shapes } })
+  const { asking, pins, before, shapes } = joinable
+  const fixed = fixedProblem(at, { candidates, of: { asking, pins, before, shapes } })
   let clauses: readonly Clause[] = []
   for (let again = 0; ; again++) {
     const here = `${at}/${again}`
     const problem = withClauses(here, fixed, clauses)
     const matched = solvedAt(here, problem)
-    const { layout, interchangeable, sameModel } = joinable
+    const { layout } = joinable
+    const { interchangeable, sameModel } = mayStandFor(joinable)
     const { found, lines, broken } = laidOut(here, {
       ...{ at: here, matched, problem, frames },
       ...{ shapes, layout, pins, interchangeable, sameModel },

@@ -29,7 +29,9 @@ type Parts = { -readonly [K in keyof MatchProblem]: MatchProblem[K][number][] }
  */
 export function components(problem: MatchProblem): readonly MatchProblem[] {
   const plugOf = new Map<string, string>(
-    problem.clauses.length > 0 ? problem.candidates.map(c => [pairId(c), c.plug]) : [],
+    problem.clauses.length + problem.before.length > 0
+      ? problem.candidates.map(c => [pairId(c), c.plug])
+      : [],
   )
   /** The plug of a pair, or the pair's own name where it is no candidate. */
   const endOf = (pair: string): string => plugOf.get(pair) ?? pair
@@ -47,6 +49,7 @@ export function components(problem: MatchProblem): readonly MatchProblem[] {
   for (const pair of problem.excludes) part(pair[0]).excludes.push(pair)
   for (const pair of problem.follows) part(pair[0]).follows.push(pair)
   for (const pin of problem.pins) part(pin[0]).pins.push(pin)
+  for (const pair of problem.before) part(endOf(pair)).before.push(pair)
   for (const budget of problem.budgets) part(at(budget.sockets, 0)).budgets.push(budget)
   for (const clause of problem.clauses) part(homeOf(clause)).clauses.push(clause)
   return [...parts].sort(compareBy(([root]) => root)).map(([, found]) => found)

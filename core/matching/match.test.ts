@@ -101,6 +101,7 @@ const problems: fc.Arbitrary<MatchProblem> = fc
             excludes,
             follows,
             pins,
+            before: [],
             clauses: inClause.length > 0 ? [inClause.map(id => [id])] : [],
             budgets:
               limit === undefined
@@ -254,6 +255,21 @@ test('larger ones, against an integer program', async () => {
     const [must, should, may, , , , length] = found.cost
     expect(must * 1e6 + should * 1e5 + may * 1e4 + length).toBeCloseTo(solved.ObjectiveValue, 3)
   }
+})
+
+test('what was chosen before and is pinned since changes nothing of the rest', () => {
+  fc.assert(
+    fc.property(problems, fc.nat(), (problem, which) => {
+      const found = match(problem)
+      const pinned = found.pairs.filter((_, i) => (which >> i) & 1)
+      const again = match({
+        ...problem,
+        pins: pinned.map(p => [p.plug, p.socket] as const),
+        before: found.pairs.map(pairId),
+      })
+      expect(again.pairs.map(pairId)).toEqual(found.pairs.map(pairId))
+    }),
+  )
 })
 
 test('not first come first served: the pickier plug gets the only socket it fits', () => {

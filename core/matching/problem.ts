@@ -26,6 +26,8 @@ export interface MatchProblem {
   readonly follows: readonly (readonly [string, string])[]
   /** Pairs that are given: made already, or pinned by hand. */
   readonly pins: readonly (readonly [plug: string, socket: string])[]
+  /** Pairs, by name, that are kept wherever that costs nothing: those of an earlier plan. */
+  readonly before: readonly string[]
   readonly budgets: readonly Budget[]
   readonly clauses: readonly Clause[]
 }
@@ -34,6 +36,7 @@ export const NO_RULES: Omit<MatchProblem, 'demands' | 'candidates'> = {
   excludes: [],
   follows: [],
   pins: [],
+  before: [],
   budgets: [],
   clauses: [],
 }

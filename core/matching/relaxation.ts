@@ -33,16 +33,19 @@ export function relaxationOf(problem: MatchProblem): Relaxation {
   const columns = [...new Set(candidates.map(c => c.socket))].sort()
   const ends = new Set<string>([...rows, ...columns])
   const joinable = (ref: string): boolean => ends.has(ref)
-  const prices = pricing(problem, candidates, rows.length * (rows.length + columns.length))
+  const names = namesOf(rows.length, columns.length, new Set(problem.before))
+  const prices = pricing(problem, candidates, rows.length * names.most)
   const { freeOf, base, groups } = pricesOfFreedom(problem, joinable, prices)
   const impossible = prices.pin * (problem.pins.length + 1)
-  const byRow = indexed(candidates, { rows, columns }, prices, shifts(problem, candidates, freeOf))
+  const priceOf = (c: Candidate): number => prices.priceOf(c.cost) + (earned.get(c.plug) ?? 0)
+  const earned = shifts(problem, candidates, freeOf)
+  const byRow = indexed(candidates, { rows, columns }, priceOf, names.of)
   const groupPrice = new Map(groups.map(g => [g.id, prices.priceOf(UNMET[g.need])]))
 
   return {
     groups,
     joinable,
-    level: price => Math.floor(price / prices.names),
+    level: price => (problem.before.length > 0 ? price : Math.floor(price / prices.names)),
     solve(branch) {
       const free = (ref: string): number =>
         (freeOf.get(ref) ?? 0) + (branch.required.has(ref) ? impossible : 0)
@@ -100,20 +103,41 @@ function pricesOfFreedom(
   return { freeOf, base, groups }
 }
 
+/** What a pair costs for its name, and the most that is. */
+interface Names {
+  readonly most: number
+  readonly of: (row: number, column: number, id: string) => number
+}
+/**
+ * Of equally good choices the one that keeps most of an earlier plan, then the one in the order of
+ * names. The price grows with both numbers, so that the first are joined; least so where both are
+ * large, so that the first plugs go into the first sockets.
+ */
+function namesOf(rows: number, columns: number, before: ReadonlySet<string>): Names {
+  const inOrder = (row: number, column: number): number => rows * column + row * (columns - column)
+  const most = rows * columns
+  if (before.size === 0) return { most, of: inOrder }
+  const anew = rows * most
+  return {
+    most: anew + most,
+    of: (row, column, id) => (before.has(id) ? 0 : anew) + inOrder(row, column),
+  }
+}
+
 /** The pairs of each row with their prices, which end in the order of names. */
 function indexed(
   candidates: readonly Candidate[],
   { rows, columns }: { readonly rows: readonly string[]; readonly columns: readonly string[] },
-  { priceOf }: Pricing,
-  shifted: ReadonlyMap<string, number>,
+  priceOf: (candidate: Candidate) => number,
+  nameOf: Names['of'],
 ): readonly (readonly Indexed[])[] {
   const rowAt = new Map(rows.map((ref, i) => [ref, i]))
   const columnAt = new Map(columns.map((ref, i) => [ref, i]))
   const all = candidates.map((candidate): Indexed => {
     const row = known(rowAt, candidate.plug)
     const column = known(columnAt, candidate.socket)
-    const cost = priceOf(candidate.cost) + (shifted.get(candidate.plug) ?? 0) + row + column
-    return { row, column, cost, id: pairId(candidate), candidate }
+    const id = pairId(candidate)
+    return { row, column, cost: priceOf(candidate) + nameOf(row, column, id), id, candidate }
   })
   return rows.map((_, row) => all.filter(p => p.row === row))
 }

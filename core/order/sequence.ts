@@ -27,7 +27,8 @@ export interface Sequence<S> {
 const PASSES = 3
 
 /**
- * Sequences steps. `done` tells what was done already and when: that stands first, as it was done.
+ * Sequences steps. `done` tells what was done already and when: that stands first, as it was done,
+ * and the rest as it was planned; where it was done otherwise, the rest is moved where that helps.
  * Throws RangeError when facts contradict each other.
  */
 export function sequenced<S extends Timed>(
@@ -36,23 +37,32 @@ export function sequenced<S extends Timed>(
   weights: Weights,
   done: ReadonlyMap<string, string>,
 ): Sequence<S> {
-  const past = all
-    .filter(s => done.has(s.id))
-    .sort((a, b) => compare(known(done, a.id), known(done, b.id)) || byKind(a, b))
-  const steps = all.filter(s => !done.has(s.id)).sort(byKind)
+  const steps = [...all].sort(byKind)
   const taken = takenUp(steps, edges, weights)
-  const work: Work<S> = { steps, closure: taken.closure, weights, start: past.at(-1) }
-  const order = improved(scheduled(work), work)
+  const whole: Work<S> = { steps, closure: taken.closure, weights, start: undefined }
+  const planned = improved(scheduled(whole), whole)
+  const past = planned
+    .filter(s => done.has(s.id))
+    .sort((a, b) => compare(known(done, a.id), known(done, b.id)))
+  const rest = planned.filter(s => !done.has(s.id))
+  const work = { ...whole, start: past.at(-1) }
+  const order = isAsPlanned(planned, done) ? rest : improved(rest, work)
   return {
     steps: [...past, ...order],
-    kept: [...taken.kept, ...edges.filter(e => done.has(e.before))],
+    kept: taken.kept,
     refused: taken.refused,
     cost: taken.broken + smoothness(order, work),
-    bound: least(work),
+    bound: least(order, work),
   }
 }
 
-/** What is still to be put in order, and after which step that was done last. */
+/** Whether all that is done stands before all that is not; an open place cannot be done. */
+function isAsPlanned(planned: readonly PlannedStep[], done: ReadonlyMap<string, string>): boolean {
+  const last = planned.findLastIndex(s => done.has(s.id))
+  return planned.slice(0, last).every(s => done.has(s.id) || s.demand !== null)
+}
+
+/** What is put in order, and after which step that was done last. */
 interface Work<S extends Timed> {
   readonly steps: readonly S[]
   readonly closure: Closure
@@ -207,13 +217,18 @@ function smoothness<S extends Timed>(order: readonly S[], { weights, start }: Wo
  * What no sequence can undercut: each pose and each tool met once, the first proof after all that
  * must come before it.
  */
-function least<S extends Timed>({ steps, closure, weights, start }: Work<S>): number {
-  const all = start ? [start, ...steps] : steps
+function least<S extends Timed>(
+  order: readonly S[],
+  { steps, closure, weights, start }: Work<S>,
+): number {
+  const all = start ? [start, ...order] : order
+  const index = new Map(steps.map((s, i) => [s.id, i]))
+  const isBefore = (a: S, b: S): boolean => closure.has(known(index, a.id), known(index, b.id))
   const poses = new Set(all.map(s => s.pose))
   const tools = new Set(all.flatMap(s => toolOf(s) ?? []))
-  const minutesBefore = (i: number): number =>
-    steps.reduce((sum, s, j) => sum + (closure.has(j, i) ? s.minutes : 0), 0)
-  const proofs = steps.flatMap((s, i) => (isProof(s) ? [minutesBefore(i) + s.minutes] : []))
+  const minutesBefore = (step: S): number =>
+    order.reduce((sum, s) => sum + (isBefore(s, step) ? s.minutes : 0), 0)
+  const proofs = order.flatMap(s => (isProof(s) ? [minutesBefore(s) + s.minutes] : []))
   return (
     Math.max(0, poses.size - 1) * weights.turn +
     Math.max(0, tools.size - 1) * weights.tool +

@@ -1,28 +1,28 @@
-// The joints of a horizon: every pair weighed, seats and plugs chosen, frames handed down.
-import { itemOf, endsOfJoint, isTask } from '../ids/ids'
+// The joints of a horizon: seats and plugs chosen beside what is made, frames handed down.
+import { compareBy } from '../collections/compare'
+import { endsOfJoint, isTask } from '../ids/ids'
 import { groupBy } from '../collections/groups'
 import { isMechanical } from '../connectors/connectors'
 import { askingOf, shapesOf } from '../joining/asking'
-import { join } from '../joining/join'
-import { bodyEnds, leadEnds } from '../joining/joinable'
 import { endsByRef } from '../joining/joint'
-import { withinReach } from '../joining/loose-leads'
+import { joinKeeping, type MadeAtOnce } from '../joining/keeping'
 import { bodiesOf } from '../joining/places'
-import { placesOf, sittingsOf } from '../joining/sitting'
-import { weighAll, type Pins, pinned } from '../joining/weighing'
+import type { Pins } from '../joining/weighing'
 import { leadsOf } from '../laying/leads'
 import { stage } from '../pipeline/stage'
 import { loadsOf } from '../power/loads'
 import { chosenPins, progress } from './given'
 import { allEnds, cases, layout, modelPrints, names, prints, shells, sources } from './items'
 
-/** What was made is pinned hard; what was pinned by hand comes after it. */
-export const pins = stage('pins', { chosenPins, progress }, ({ chosenPins, progress }): Pins => {
-  const made = Object.entries(progress).flatMap(([id, p]) => {
+/** What was made, act by act, in the order of time. */
+const made = stage('made', { progress }, ({ progress }): readonly MadeAtOnce[] => {
+  const acts = Object.entries(progress).flatMap(([id, { state, at }]) => {
     const ends = endsOfJoint(id)
-    return ends && p.state !== 'crossed' ? [ends] : []
+    return ends && state !== 'crossed' ? [{ at, ends }] : []
   })
-  return { ...chosenPins, ...Object.fromEntries(made) } as Pins
+  return [...groupBy(acts, a => a.at)]
+    .sort(compareBy(([at]) => at))
+    .map(([, act]) => act.map(a => a.ends))
 })
 
 /** What holds between ends, and how each end is called. */
@@ -31,59 +31,10 @@ const shapes = stage('shapes', { allEnds }, ({ allEnds }) => shapesOf(allEnds))
 /** Every end without its figures. */
 export const outlines = stage('outlines', { asking }, ({ asking }) => asking.outlines)
 
-const seatPairs = stage('seat-pairs', { shapes, pins }, ({ shapes, pins }) =>
-  weighAll(
-    'seats',
-    { ends: bodyEnds(shapes), all: shapes, pins },
-    { places: new Map(), layout: null, lengths: false },
-  ),
-)
-const sittings = stage('sittings', { seatPairs, shapes }, ({ seatPairs, shapes }) =>
-  sittingsOf(seatPairs, endsByRef(shapes)),
-)
-/** Every place that each part could take. */
-const places = stage('places', { cases, sittings }, ({ cases, sittings }) =>
-  placesOf(cases, sittings),
-)
-const plugPairs = stage(
-  'plug-pairs',
-  { shapes, pins, places, layout },
-  ({ shapes, pins, places, layout }) => {
-    const anywhere = { places, layout, lengths: false }
-    const weighed = weighAll('plan', { ends: leadEnds(shapes), all: shapes, pins }, anywhere)
-    return withinReach('plan', weighed, { ends: endsByRef(shapes), pins }, anywhere)
-  },
-)
-
-/** Items of which one may stand for the other, by a common name: those with nothing pinned. */
-function groupsOf(
-  printed: readonly { readonly id: string; readonly print: string }[],
-  pins: Pins,
-): ReadonlyMap<string, string> {
-  const byHand = new Set(pinned(pins).flat().map(itemOf))
-  const groups = groupBy(
-    printed.filter(p => !byHand.has(p.id)),
-    p => p.print,
-  )
-  return new Map(
-    [...groups.values()].flatMap(([first, ...others]) =>
-      first && others.length > 0
-        ? [first, ...others].map(member => [member.id, first.id] as const)
-        : [],
-    ),
-  )
-}
-const interchangeable = stage('interchangeable', { prints, pins }, ({ prints, pins }) =>
-  groupsOf(prints, pins),
-)
-const sameModel = stage('same-model', { modelPrints, pins }, ({ modelPrints, pins }) =>
-  groupsOf(modelPrints, pins),
-)
-
 const joined = stage(
   'joined',
-  { asking, shapes, pins, layout, cases, interchangeable, sameModel, seatPairs, plugPairs },
-  join,
+  { asking, shapes, layout, cases, prints, modelPrints, chosenPins, made },
+  ({ chosenPins, made, ...of }) => joinKeeping(of, chosenPins as Pins, made),
 )
 export const seats = stage('seats', { joined }, ({ joined }) => joined.seats)
 export const plugs = stage('plugs', { joined }, ({ joined }) => joined.plugs)

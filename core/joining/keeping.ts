@@ -1,0 +1,120 @@
+// The plan beside what is made: what was made as planned changes nothing; what was made otherwise
+// changes only what it has to.
+//
+// The plan is drawn up as if nothing were pinned and nothing made. What a hand has pinned is then
+// taken up, and what is made, in the order in which it was made: where the plan has it, nothing is to
+// be done; where it has not, it is pinned and the plan drawn up anew, and of equally good plans the
+// one is taken that keeps most of the plan before.
+import { groupBy } from '../collections/groups'
+import type { Layout } from '../case/layout'
+import { itemOf, jointId, type EndRef } from '../ids/ids'
+import { kept } from '../pipeline/kept'
+import type { Asking } from './asking'
+import { join, type Joined } from './join'
+import { bodyEnds, leadEnds } from './joinable'
+import { endsByRef, type EndOf, type Joint } from './joint'
+import { withinReach } from './loose-leads'
+import { placesOf, sittingsOf } from './sitting'
+import { pinned, weighAll, type Pins, type Places, type Weighed } from './weighing'
+
+/** What one act at the bench has joined. */
+export type MadeAtOnce = readonly (readonly [plug: EndRef, socket: EndRef])[]
+/** An item, and all that it is as one text: equal texts, interchangeable items. */
+export interface Printed {
+  readonly id: string
+  readonly print: string
+}
+
+/** All that seats and plugs are chosen from, whatever is pinned. */
+export interface Choosing {
+  readonly asking: Asking
+  readonly shapes: readonly EndOf[]
+  readonly layout: Layout | null
+  readonly cases: readonly string[]
+  readonly prints: readonly Printed[]
+  readonly modelPrints: readonly Printed[]
+}
+
+/**
+ * Named choice: so often the plan is drawn up anew; what was made otherwise after that is taken up
+ * together.
+ */
+const ANEW = 8
+
+/** The joints of a horizon: what a hand has pinned holds, then what is made, then what is best. */
+export function joinKeeping(of: Choosing, byHand: Pins, made: readonly MadeAtOnce[]): Joined {
+  const given = [pinned(byHand), ...made]
+  let pins: Pins = {}
+  let plan = joinedWith('first', of, pins, NOTHING_BEFORE)
+  let anew = 0
+  given.forEach((act, i) => {
+    const all = anew < ANEW ? act : given.slice(i).flat()
+    const otherwise = notIn(plan, all, of.shapes)
+    if (otherwise.length === 0) return
+    anew += 1
+    pins = { ...pins, ...Object.fromEntries(otherwise) }
+    plan = joinedWith(`anew-${anew}`, of, pins, idsOf(plan))
+  })
+  return marked(plan, Object.fromEntries(given.flat()))
+}
+
+const NOTHING_BEFORE: readonly string[] = []
+const idsOf = ({ seats, plugs }: Joined): readonly string[] => [...seats, ...plugs].map(j => j.id)
+
+/** What is made and not planned so, as far as both of its ends are still there. */
+function notIn(plan: Joined, act: MadeAtOnce, shapes: readonly EndOf[]): MadeAtOnce {
+  const planned = new Set<string>(idsOf(plan))
+  const ends = endsByRef(shapes)
+  return act.filter(([a, b]) => !planned.has(jointId(a, b)) && ends.has(a) && ends.has(b))
+}
+
+/** The joints told as given where a hand pinned or made them. */
+function marked(plan: Joined, given: Pins): Joined {
+  const mark = (j: Joint): Joint =>
+    j.pinned === (given[j.a] === j.b) ? j : { ...j, pinned: !j.pinned }
+  return { ...plan, seats: plan.seats.map(mark), plugs: plan.plugs.map(mark) }
+}
+
+/** The best plan under some pins; `before` are the joints it keeps where that costs nothing. */
+function joinedWith(at: string, of: Choosing, pins: Pins, before: readonly string[]): Joined {
+  const { asking, shapes, layout, cases } = of
+  const anywhere = { places: NO_PLACES, layout: null, lengths: false }
+  const bodies = { ends: bodyEnds(shapes), all: shapes, pins }
+  const seatPairs = weighAll(`${at}/seats`, bodies, anywhere)
+  const places = placesBy(at, seatPairs, shapes, cases)
+  const inCase = { places, layout, lengths: false }
+  const all = weighAll(`${at}/plugs`, { ends: leadEnds(shapes), all: shapes, pins }, inCase)
+  const plugPairs = withinReach(at, all, { ends: endsByRef(shapes), pins }, inCase)
+  return join(at, {
+    ...{ asking, shapes, pins, layout, cases, seatPairs, plugPairs },
+    before: new Set(before),
+    interchangeable: alike(`${at}/same`, of.prints, pins),
+    sameModel: alike(`${at}/model`, of.modelPrints, pins),
+  })
+}
+
+const NO_PLACES: Places = new Map()
+const placesBy = kept(
+  'places',
+  (pairs: readonly Weighed[], shapes: readonly EndOf[], cases: readonly string[]): Places =>
+    placesOf(cases, sittingsOf(pairs, endsByRef(shapes))),
+)
+
+/** Items of which one may stand for the other, by a common name: those with nothing pinned. */
+const alike = kept(
+  'alike',
+  (printed: readonly Printed[], pins: Pins): ReadonlyMap<string, string> => {
+    const byHand = new Set(pinned(pins).flat().map(itemOf))
+    const groups = groupBy(
+      printed.filter(p => !byHand.has(p.id)),
+      p => p.print,
+    )
+    return new Map(
+      [...groups.values()].flatMap(([first, ...others]) =>
+        first && others.length > 0
+          ? [first, ...others].map(member => [member.id, first.id] as const)
+          : [],
+      ),
+    )
+  },
+)
