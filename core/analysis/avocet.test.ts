@@ -49,6 +49,7 @@ test('one harm, four stops, what is to be measured, and what works at a price or
     'fit/covered:work-stick:board:switched off:ports',
     'fit/firmware:processor:board',
     'fit/memory-speed:memory:board',
+    'joints/on-the-way:fan-hub',
     'panel/plug-width:case:board:power-light',
   ])
   expect(matters('tight')).toEqual(['fit/cooler-over-memory:memory:cooler'])

@@ -3,7 +3,8 @@
 import type { Build } from '../document/build'
 import { PART_KINDS, specOf, type Part, type PartKind } from '../parts'
 import { Memory } from '../pipeline/memory'
-import { avocet, change, lazily, plover, shelf } from '../test-helpers/demos'
+import { avocet, change, lazily, part, plover, shelf } from '../test-helpers/demos'
+import { buildOf, SOUND } from '../test-helpers/planted-machine'
 import { randomBuild, SPEAKING } from '../test-helpers/random-builds'
 import { runs } from '../test-helpers/runs'
 import { fieldsOfKind, variationsOf } from '../test-helpers/variations'
@@ -45,8 +46,16 @@ interface Trial {
 
 /** Seeds of builds with radiators, adapters, brackets and slots that switch others off. */
 const JOINING = [5020, 5028, 5031, 5026]
+/** Fans on a drive's power, one behind the other, because headers run out; a cooler with two fans. */
+const FANNED = buildOf({
+  ...SOUND.tower,
+  board: { ...part('saltpan-inlet-3') },
+  cooler: { ...part('ottery-twinbank-160') },
+  supply: { ...part('teazle-t650') },
+  ...Object.fromEntries([1, 2, 3, 4].map(n => [`fan-${n}`, { ...part('kelder-vane-120') }])),
+})
 /** Builds that between them have every rule speak and every kind joined. */
-const BUILDS = [plover, avocet, ...[...JOINING, ...SPEAKING].map(randomBuild)]
+const BUILDS = [plover, avocet, FANNED, ...[...JOINING, ...SPEAKING].map(randomBuild)]
 /** How many parts of the shelf are tried that no build holds. */
 const FROM_SHELF = 6
 

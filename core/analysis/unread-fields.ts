@@ -12,7 +12,6 @@ const OUTSIDE = 'what stands around the machine is not joined to it yet'
 const FIRMNESS = 'weights, pins and threads are not judged yet'
 const SPEEDS = 'memory is judged by the board’s table alone'
 const HANGING = 'where it hangs is not known: its way is not measured yet'
-const MONEY = 'what an adapter costs beside money is not told yet'
 const RECORD = 'shown with the part: no rule has a use for it yet'
 const UNTRIED = 'read, but nothing in the builds that are tried meets it'
 
@@ -21,13 +20,14 @@ type Reasons = Readonly<Record<string, readonly string[]>>
 export const UNREAD: Partial<Record<PartKind, Reasons>> = {
   case: {
     [SPACE]: ['outer.x', 'outer.y', 'outer.z', 'cardRoomFrom', 'cardRoomMeans', 'bays.*.cage'],
-    [FIXED]: ['supply.axes', 'bays.*.axes', 'fans.*.axes', 'spots.*.axes', 'radiators.*.axes'],
-    [AIR]: ['fans.*.air', 'filters', 'filters.*.label', 'filters.*.over', 'filters.*.slides'],
+    [FIXED]: ['supply.axes', 'bays.*.axes', 'spots.*.axes', 'radiators.*.axes'],
+    [AIR]: ['filters', 'filters.*.label', 'filters.*.over', 'filters.*.slides'],
     [TELLING]: [
       ...['pieces', 'pieces.*.key', 'pieces.*.label', 'pieces.*.piece', 'pieces.*.screws'],
       ...['pieces.*.opens', 'ties', 'ties.*.label', 'ties.*.at'],
     ],
     [UNTRIED]: [
+      'fans.*.axes',
       ...['leads.*.pins', 'leads.*.pins.*.row', 'leads.*.pins.*.col', 'leads.*.pins.*.does'],
       ...['leads.*.ports'],
     ],
@@ -70,16 +70,15 @@ export const UNREAD: Partial<Record<PartKind, Reasons>> = {
   card: { [OUTSIDE]: ['aerials', 'outputs'] },
   supply: {
     [RECORD]: ['pfc', 'protections', 'year', 'fanMode'],
-    [TELLING]: ['sockets', 'sockets.*.key', 'sockets.*.label', 'sockets.*.for', 'cables.*.socket'],
+    [UNTRIED]: ['sockets.*.key', 'cables.*.socket'],
   },
   hub: {
-    [RECORD]: ['controls', 'reports'],
+    [RECORD]: ['controls'],
     [HANGING]: ['outlets.*.lead'],
     [UNTRIED]: ['inlets.*.own', 'outlets.*.own', 'inlets.*.role'],
   },
   light: { [UNTRIED]: ['own'] },
   adapter: {
-    [MONEY]: ['costs'],
     [UNTRIED]: ['inlets.*.own', 'outlets.*.own', 'outlets.*.lights', 'lights', 'inlets.*.role'],
   },
   lead: { [UNTRIED]: ['branches.*.after'], [SIGNALS]: ['wires'], [SPACE]: ['angled'] },

@@ -88,6 +88,7 @@ export const buildSchema = z.looseObject({
         .record(z.string(), z.string())
         .default({})
         .describe('plug end → socket end, joined by hand'),
+      system: z.string().optional().describe('the drive that the system starts from, by its item'),
       leftOpen: z
         .record(z.string(), reasonSchema)
         .default({})

@@ -113,6 +113,11 @@ const SINGLE = [
     do: z.literal('rename'),
     name: z.string().trim().min(1, 'a build needs a name'),
   }),
+  z.strictObject({
+    do: z.literal('chooseSystem'),
+    id: id.nullable().describe('the drive that the system starts from'),
+    title,
+  }),
   z.strictObject({ do: z.literal('chooseSchool'), school: z.enum(SCHOOLS) }),
   z.strictObject({ do: z.literal('chooseOrder'), school: z.enum(BUILD_ORDERS) }),
   z.strictObject({

@@ -3,54 +3,19 @@
 // each set of sockets, then cables put together.
 import type { EndRef } from '../ids/ids'
 import type { Layout } from '../case/layout'
-import { at } from '../collections/at'
 import { groupBy } from '../collections/groups'
-import { minus, type Sum } from '../figures/quantity'
+import { minus, plus, type Sum } from '../figures/quantity'
 import { endsShort, extentOf, needOf } from '../case/reach'
+import { ownLead } from '../parts/end'
 import type { EndOf } from './joint'
 import type { Pair } from './lines'
 import { exitOf, pointOf, type Frames } from './places'
 
-/** Two plugs of one cable, joined one after the other, and the sockets they are in. */
-export interface ChainStep {
-  readonly near: Pair
-  readonly far: Pair
-  readonly from: EndOf
-  readonly to: EndOf
-  readonly plug: EndOf
-  readonly before: EndOf
-}
-
 export const isChained = (e: EndOf): boolean => e.end.lead?.shared === true
 const chainOf = (e: EndOf): string => `${e.item} ${e.end.lead?.chain ?? ''}`
 
-/** The steps along each cable that has several plugs in use. */
-export function chainSteps(
-  ends: ReadonlyMap<string, EndOf>,
-  plugs: readonly Pair[],
-): readonly ChainStep[] {
-  const inUse = plugs.flatMap(pair => {
-    const [plug, socket] = [ends.get(pair.plug), ends.get(pair.socket)]
-    return plug && socket && isChained(plug) ? [{ pair, plug, socket }] : []
-  })
-  return [...groupBy(inUse, ({ plug }) => chainOf(plug)).values()].flatMap(list => {
-    const along = [...list].sort((a, b) => a.plug.end.rank - b.plug.end.rank)
-    return along.slice(1).map((far, i): ChainStep => {
-      const near = at(along, i)
-      return {
-        near: near.pair,
-        far: far.pair,
-        from: near.socket,
-        to: far.socket,
-        plug: far.plug,
-        before: near.plug,
-      }
-    })
-  })
-}
-
 /** How much cable lies between two plugs of one chain. */
-export function spanOf(a: EndOf, b: EndOf): Sum | null {
+function spanOf(a: EndOf, b: EndOf): Sum | null {
   const [near, far] = a.end.rank < b.end.rank ? [a, b] : [b, a]
   return near.end.lead && far.end.lead ? minus(far.end.lead.length, near.end.lead.length) : null
 }
@@ -162,8 +127,11 @@ function alongCable(
       })
       for (const state of open) {
         const span = spans[state.plug]
-        if ((state.mask & (1 << s)) !== 0 || !span || (states += 1) > STATES) continue
-        const step = byHand ? 0 : stepLength(needs[state.last]?.[s], span)
+        const from = sockets[state.last]
+        if ((state.mask & (1 << s)) !== 0 || !span || !from || (states += 1) > STATES) continue
+        const step = byHand
+          ? 0
+          : stepLength(needs[state.last]?.[s], withLeads(span, [from, socket]))
         if (step !== null)
           put(fresh, {
             mask: state.mask | (1 << s),
@@ -178,6 +146,10 @@ function alongCable(
   })
   return [...best.values()]
 }
+
+/** How far two plugs of a cable get apart: where a socket hangs on a lead, that comes to meet it. */
+const withLeads = (span: Sum, sockets: readonly EndOf[]): Sum =>
+  sockets.flatMap(s => ownLead(s.end) ?? []).reduce((sum, lead) => plus(sum, lead), span)
 
 /** A whole plug and one of its halves are never both used. */
 const excluded = (a: EndOf, b: EndOf): boolean =>

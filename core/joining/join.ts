@@ -13,7 +13,7 @@ import { less, withoutLength } from '../matching/cost'
 import type { Matching, MatchProblem } from '../matching/problem'
 import { kept } from '../pipeline/kept'
 import { inOrder } from './interchangeable'
-import type { Joint, Unmet } from './joint'
+import { endsByRef, type Joint, type Unmet } from './joint'
 import {
   byPairId,
   candidatesOf,
@@ -26,7 +26,7 @@ import {
 import { cutOf, layingFor, type Laying } from './laying'
 import type { Line } from './lines'
 import type { Frames } from './places'
-import { withClauses } from './plugging'
+import { newIn, withClauses } from './plugging'
 import { unmetOf } from './reasons'
 import { solvedAt } from './solved'
 
@@ -59,14 +59,15 @@ export function join(name: string, joinable: Joinable): Joined {
 
 /** Plan and laying in turn until they meet. */
 function bestLaying(name: string, joinable: Joinable): Laying {
-  const { asking, pins, before, shapes, seatPairs, plugPairs } = joinable
-  const base = baseProblem(name, { seatPairs, plugPairs, asking, pins, before })
+  const { asking, pins, before, foremost, shapes, seatPairs, plugPairs } = joinable
+  const base = baseProblem(name, { seatPairs, plugPairs, asking, pins, before, foremost })
   let best: Laying | null = null
   let cuts: readonly Clause[] = []
+  let booked = joinable.booked
   let layings = 0
   for (let round = 0; ; round++) {
     const at = `${name}/${round}`
-    const problem = withClauses(`plan/${at}`, base, cuts)
+    const problem = withClauses(`plan/${at}`, base, [...cuts, ...booked])
     const plan = ordered(
       at,
       solvedAt(`plan/${at}`, problem),
@@ -75,11 +76,15 @@ function bestLaying(name: string, joinable: Joinable): Laying {
     )
     if (best && !less(withoutLength(plan.cost), best.cost)) return best
     const seats = seatsOf(at, plan, { asking, pins, shapes })
-    const laying = layingFor(at, seats, plan, joinable)
+    const laying = layingFor(at, seats, plan, { ...joinable, booked })
     if (!best || less(laying.cost, best.cost)) best = laying
     if (!less(withoutLength(plan.cost), best.cost)) return best
-    const cut = cutOf(laying, joinable)
     layings += laying.layings
+    const fresh = newIn(laying.booked, booked)
+    booked = laying.booked
+    // The plan did not know yet how many cables its supply takes: it is drawn up again with that.
+    if (fresh.length > 0 && layings < LAYINGS_IN_ALL) continue
+    const cut = cutOf(laying, joinable)
     const isLast = layings >= LAYINGS_IN_ALL || cut.length === 0
     if (isLast) return { ...best, exact: best.exact && cut.length === 0 && plan.exact }
     cuts = [...cuts, cut]
@@ -88,7 +93,7 @@ function bestLaying(name: string, joinable: Joinable): Laying {
 
 const baseProblem = kept(
   'base',
-  (of: Pick<Joinable, 'seatPairs' | 'plugPairs' | 'asking' | 'pins' | 'before'>) =>
+  (of: Pick<Joinable, 'seatPairs' | 'plugPairs' | 'asking' | 'pins' | 'before' | 'foremost'>) =>
     problemOf(candidatesOf([...of.seatPairs, ...of.plugPairs]), of.asking.demands, of),
 )
 const ordered = kept(
@@ -111,9 +116,10 @@ const seatsOf = kept(
 
 const unmetIn = (
   name: string,
-  { seats, plugs, laid, shut }: Laying,
-  { asking, seatPairs }: Joinable,
-): readonly Unmet[] => reasoned(name, { seats, plugs, laid, shut, asking, seatPairs })
+  { seats, plugs, laid, shut, frames }: Laying,
+  { asking, seatPairs, shapes, layout }: Joinable,
+): readonly Unmet[] =>
+  reasoned(name, { seats, plugs, laid, shut, frames, asking, seatPairs, shapes, layout })
 
 const reasoned = kept(
   'unmet',
@@ -122,13 +128,17 @@ const reasoned = kept(
     plugs,
     laid,
     shut,
+    frames,
     asking,
     seatPairs,
-  }: Pick<Laying, 'seats' | 'plugs' | 'laid' | 'shut'> &
-    Pick<Joinable, 'asking' | 'seatPairs'>): readonly Unmet[] => {
+    shapes,
+    layout,
+  }: Pick<Laying, 'seats' | 'plugs' | 'laid' | 'shut' | 'frames'> &
+    Pick<Joinable, 'asking' | 'seatPairs' | 'shapes' | 'layout'>): readonly Unmet[] => {
     const all = [...seats, ...plugs]
     const joined = new Set(all.flatMap(j => [j.a, j.b]))
     const plugIn = new Map(all.map(j => [j.b, j.a]))
+    const other = new Map(all.flatMap(j => [[j.a, j.b] as const, [j.b, j.a] as const]))
     return unmetOf(
       asking.demands.filter(d => !d.refs.some(ref => joined.has(ref))),
       {
@@ -138,6 +148,7 @@ const reasoned = kept(
         joined,
         budgets: asking.budgets,
         plugIn,
+        binding: { ends: endsByRef(shapes), frames, layout, other },
       },
     )
   },

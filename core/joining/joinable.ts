@@ -4,8 +4,9 @@ import type { Layout } from '../case/layout'
 import { oncePer } from '../collections/once'
 import { isMechanical } from '../connectors/connectors'
 import { binding, lessGiven } from '../matching/budget'
-import { pairId, type Candidate } from '../matching/candidate'
+import { pairId, type Candidate, type Clause } from '../matching/candidate'
 import type { MatchProblem } from '../matching/problem'
+import type { EndRef } from '../ids/ids'
 import type { Asking } from './asking'
 import { endsByRef, jointOf, type Demand, type EndOf, type Joint } from './joint'
 
@@ -26,6 +27,10 @@ export interface Joinable {
    * other one.
    */
   readonly sameModel: ReadonlyMap<string, string>
+  /** Ends of the drive that the system starts from: they come first where all is equal. */
+  readonly foremost: readonly EndRef[]
+  /** Sets of cables that are too many for their supply, wherever things sit, as far as known. */
+  readonly booked: readonly Clause[]
   /** Every pair of a seat and what could sit in it, and every pair of a plug and a socket. */
   readonly seatPairs: readonly Weighed[]
   readonly plugPairs: readonly Weighed[]
@@ -68,7 +73,7 @@ export const byPairId = oncePer(
 export function problemOf(
   candidates: readonly Candidate[],
   demands: readonly Demand[],
-  { asking, pins, before }: Pick<Joinable, 'asking' | 'pins' | 'before'>,
+  { asking, pins, before, foremost }: Pick<Joinable, 'asking' | 'pins' | 'before' | 'foremost'>,
 ): Omit<MatchProblem, 'clauses'> {
   const able = new Set<string>(candidates.flatMap(c => [c.plug, c.socket]))
   const given = pinned(pins).filter(([a, b]) =>
@@ -82,6 +87,7 @@ export function problemOf(
     follows: asking.follows.filter(([a, b]) => able.has(a) || able.has(b)),
     pins: given,
     before: before.size > 0 ? candidates.map(pairId).filter(id => before.has(id)) : [],
+    foremost: foremost.filter(ref => able.has(ref)),
   }
 }
 

@@ -31,6 +31,8 @@ export interface Choosing {
   readonly shapes: readonly EndOf[]
   readonly layout: Layout | null
   readonly cases: readonly string[]
+  /** The drive that the system starts from, by its item. */
+  readonly system: string | null
   readonly prints: readonly Printed[]
   readonly modelPrints: readonly Printed[]
 }
@@ -44,15 +46,14 @@ const ANEW = 8
 /** The joints of a horizon: what a hand has pinned holds, then what is made, then what is best. */
 export function joinKeeping(of: Choosing, byHand: Pins, made: readonly MadeAtOnce[]): Joined {
   const given = [pinned(byHand), ...made]
-  let pins: Pins = {}
-  let plan = joinedWith('first', of, pins, NOTHING_BEFORE)
+  let plan = joinedWith('first', of, {}, NOTHING_BEFORE)
   let anew = 0
   given.forEach((act, i) => {
-    const all = anew < ANEW ? act : given.slice(i).flat()
-    const otherwise = notIn(plan, all, of.shapes)
-    if (otherwise.length === 0) return
+    const isLast = anew >= ANEW
+    if (!isOtherwise(plan, isLast ? given.slice(i).flat() : act, of.shapes)) return
     anew += 1
-    pins = { ...pins, ...Object.fromEntries(otherwise) }
+    // All that is given by now holds: also what was planned so, and might be planned otherwise now.
+    const pins = Object.fromEntries(given.slice(0, isLast ? given.length : i + 1).flat())
     plan = joinedWith(`anew-${anew}`, of, pins, idsOf(plan))
   })
   return marked(plan, Object.fromEntries(given.flat()))
@@ -61,11 +62,11 @@ export function joinKeeping(of: Choosing, byHand: Pins, made: readonly MadeAtOnc
 const NOTHING_BEFORE: readonly string[] = []
 const idsOf = ({ seats, plugs }: Joined): readonly string[] => [...seats, ...plugs].map(j => j.id)
 
-/** What is made and not planned so, as far as both of its ends are still there. */
-function notIn(plan: Joined, act: MadeAtOnce, shapes: readonly EndOf[]): MadeAtOnce {
+/** Whether something is made and not planned so, as far as both of its ends are still there. */
+function isOtherwise(plan: Joined, act: MadeAtOnce, shapes: readonly EndOf[]): boolean {
   const planned = new Set<string>(idsOf(plan))
   const ends = endsByRef(shapes)
-  return act.filter(([a, b]) => !planned.has(jointId(a, b)) && ends.has(a) && ends.has(b))
+  return act.some(([a, b]) => !planned.has(jointId(a, b)) && ends.has(a) && ends.has(b))
 }
 
 /** The joints told as given where a hand pinned or made them. */
@@ -88,6 +89,8 @@ function joinedWith(at: string, of: Choosing, pins: Pins, before: readonly strin
   return join(at, {
     ...{ asking, shapes, pins, layout, cases, seatPairs, plugPairs },
     before: new Set(before),
+    foremost: foremostOf(at, shapes, of.system),
+    booked: [],
     interchangeable: alike(`${at}/same`, of.prints, pins),
     sameModel: alike(`${at}/model`, of.modelPrints, pins),
   })
@@ -98,6 +101,12 @@ const placesBy = kept(
   'places',
   (pairs: readonly Weighed[], shapes: readonly EndOf[], cases: readonly string[]): Places =>
     placesOf(cases, sittingsOf(pairs, endsByRef(shapes))),
+)
+
+const foremostOf = kept(
+  'foremost',
+  (shapes: readonly EndOf[], system: string | null): readonly EndRef[] =>
+    system === null ? [] : shapes.flatMap(e => (e.item === system ? [e.ref] : [])),
 )
 
 /** Items of which one may stand for the other, by a common name: those with nothing pinned. */

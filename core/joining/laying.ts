@@ -9,7 +9,7 @@ import { candidatesOf, isBodyEnd, jointsOf, leadEnds, type Joinable } from './jo
 import type { Line } from './lines'
 import { withinReach } from './loose-leads'
 import { framesOf, type Frames } from './places'
-import { pluggedIn } from './plugging'
+import { newIn, pluggedIn } from './plugging'
 import type { ShutBy } from './reasons'
 import { weighAll, type Weighed, type Places } from './weighing'
 
@@ -27,6 +27,8 @@ export interface Laying {
   readonly layings: number
   /** What could not be joined together where everything sits. */
   readonly clauses: readonly Clause[]
+  /** Those of them that hold wherever things sit. */
+  readonly booked: readonly Clause[]
 }
 
 const framesAt = kept(
@@ -75,7 +77,12 @@ export function layingFor(
   const shut = shutAt(at, seated)
   const weighed = weighAll(`laid/${at}`, { ends: leadEnds(shapes), all: shapes, pins }, there)
   const laid = withinReach(`laid/${at}`, weighed, { ends: endsByRef(shapes), pins }, there)
-  const { found, lines, clauses, layings } = pluggedIn(at, openAt(at, laid, shut), frames, joinable)
+  const { found, lines, clauses, booked, layings } = pluggedIn(
+    at,
+    openAt(at, laid, shut),
+    frames,
+    joinable,
+  )
   return {
     seats,
     frames,
@@ -87,6 +94,7 @@ export function layingFor(
     exact: found.exact && plan.exact,
     layings,
     clauses,
+    booked,
   }
 }
 
@@ -112,7 +120,9 @@ function costOf(
  * The seats of which one at least has to change before these plugs can do better: those of items
  * whose leads lost a partner here, and of what shuts their ends. Alike items stand for each other.
  */
-export function cutOf({ seats, laid, clauses, shut }: Laying, joinable: Joinable): Clause {
+export function cutOf(laying: Laying, joinable: Joinable): Clause {
+  const { seats, laid, shut } = laying
+  const clauses = newIn(laying.clauses, laying.booked)
   const { seatPairs, plugPairs, interchangeable } = joinable
   const here = new Set(laid.flatMap(w => (w.candidate ? [pairId(w.candidate)] : [])))
   const lost = plugPairs.filter(w => w.candidate && !here.has(pairId(w.candidate)))

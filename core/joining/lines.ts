@@ -5,6 +5,7 @@ import { groupBy } from '../collections/groups'
 import { plus, type Sum } from '../figures/quantity'
 import type { EndRef } from '../ids/ids'
 import { pairId } from '../matching/candidate'
+import { ownLead } from '../parts/end'
 import { exitOf, pointOf, type Frames } from './places'
 import type { EndOf } from './joint'
 
@@ -39,8 +40,10 @@ export function linesOf(joinery: Joinery): readonly Line[] {
     const [plug, goal] = [ends.get(pair.plug), ends.get(pair.socket)]
     const to = goal && pointOf(frames, goal)
     if (!plug || !goal || !to) return []
+    const own = ownLead(goal.end)
     return arriving(net, plug, ends.size).map(line => ({
       ...line,
+      length: own ? plus(line.length, own) : line.length,
       pairs: [...line.pairs, pair],
       goal,
       to,

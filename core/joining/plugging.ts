@@ -1,5 +1,6 @@
 // Plugs where all seats are fixed: matched, and matched again without lines that turn out too short
 // and sets of sockets that no cables serve.
+import { groupBy } from '../collections/groups'
 import { pairId, type Candidate, type Clause } from '../matching/candidate'
 import type { Matching, MatchProblem } from '../matching/problem'
 import { kept } from '../pipeline/kept'
@@ -11,6 +12,13 @@ import { byPairId, isBodyEnd, leadEnds, mayStandFor, problemOf, type Joinable } 
 import { linesOf, type Line } from './lines'
 import type { Frames } from './places'
 import { solvedAt } from './solved'
+import {
+  cableAtSupply,
+  eachOnce,
+  intoSockets,
+  likeSets,
+  type CableAtSupply,
+} from './supply-sockets'
 
 /**
  * Named choice: how often plugs are laid anew for one choice of seats because leads end short.
@@ -21,6 +29,8 @@ export interface Plugged {
   readonly found: Matching
   readonly lines: readonly Line[]
   readonly clauses: readonly Clause[]
+  /** Those of them that hold wherever things sit: too many cables for their supply. */
+  readonly booked: readonly Clause[]
   /** How often plugs were laid to find this. */
   readonly layings: number
 }
@@ -34,7 +44,7 @@ const fixedProblem = kept('fixed', ({ candidates, of }: Fixing): Omit<MatchProbl
 )
 interface Fixing {
   readonly candidates: readonly Candidate[]
-  readonly of: Pick<Joinable, 'asking' | 'pins' | 'before' | 'shapes'>
+  readonly of: Pick<Joinable, 'asking' | 'pins' | 'before' | 'foremost' | 'shapes'>
 }
 
 /** The matching of plugs for one choice of seats. */
@@ -44,30 +54,39 @@ export function pluggedIn(
   frames: Frames,
   joinable: Joinable,
 ): Plugged {
-  const { asking, pins, before, shapes } = joinable
-  const fixed = fixedProblem(at, { candidates, of: { asking, pins, before, shapes } })
-  let clauses: readonly Clause[] = []
+  const { asking, pins, before, foremost, shapes } = joinable
+  const fixed = fixedProblem(at, { candidates, of: { asking, pins, before, foremost, shapes } })
+  let booked = joinable.booked
+  let clauses = booked
   for (let again = 0; ; again++) {
     const here = `${at}/${again}`
     const problem = withClauses(here, fixed, clauses)
     const matched = solvedAt(here, problem)
     const { layout } = joinable
     const { interchangeable, sameModel } = mayStandFor(joinable)
-    const { found, lines, broken } = laidOut(here, {
+    const { found, lines, ...wrong } = laidOut(here, {
       ...{ at: here, matched, problem, frames },
       ...{ shapes, layout, pins, interchangeable, sameModel },
     })
-    const known = new Set(clauses.map(c => c.join(' ')))
-    const fresh = broken.filter(c => !known.has(c.join(' ')))
+    const broken = [...wrong.broken, ...wrong.booked]
+    const fresh = newIn(broken, clauses)
+    booked = [...booked, ...newIn(wrong.booked, booked)]
     if (fresh.length === 0 || again === LAYINGS)
       return {
         found: { ...found, exact: found.exact && broken.length === 0 },
         lines,
         clauses,
+        booked,
         layings: again + 1,
       }
     clauses = [...clauses, ...fresh]
   }
+}
+
+/** The clauses that are not known yet. */
+export function newIn(found: readonly Clause[], known: readonly Clause[]): readonly Clause[] {
+  const names = new Set(known.map(c => c.join(' ')))
+  return found.filter(c => !names.has(c.join(' ')))
 }
 
 export const withClauses = kept(
@@ -93,6 +112,7 @@ interface LaidOut {
   readonly lines: readonly Line[]
   /** Sets of pairs that cannot all be joined: what the next matching has to heed. */
   readonly broken: readonly Clause[]
+  readonly booked: readonly Clause[]
 }
 
 /** A matching with its cables chosen and interchangeable items in order, and what of it does not reach. */
@@ -104,7 +124,7 @@ const laidOut = kept('laid-out', (about: LayingOut): LaidOut => {
     linesOf({ ends, pairs: chosen, frames })
   const asMatched = linesBy(matched.pairs)
   const tooShort = shortOf(about, ends, asMatched)
-  const chained = chainedPairs(about.at, matched.pairs, { ...about, plugs: leadEnds(shapes) })
+  const chained = alongCables(about, matched.pairs)
   const isServed = 'pairs' in chained
   const unserved = isServed ? [] : [chained.blocked.map(ref => pairsInto(problem, ref))]
   const plugged = isServed ? { ...matched, pairs: chained.pairs } : matched
@@ -113,13 +133,82 @@ const laidOut = kept('laid-out', (about: LayingOut): LaidOut => {
   const settled = inOrder(plugged, about.sameModel, order)
   const settledLines = settled.pairs === matched.pairs ? asMatched : linesBy(settled.pairs)
   const broken = [...tooShort, ...unserved]
+  const booked = overbooked(about, settled.pairs)
   // Copies that were measured may not stand for each other where that makes a lead too short.
   const nowShort =
     settled !== plugged && tooShort.length === 0 && shortOf(about, ends, settledLines).length > 0
-  if (!nowShort) return { found: settled, lines: settledLines, broken }
+  if (!nowShort) return { found: settled, lines: settledLines, broken, booked }
   const found = inOrder(plugged, about.interchangeable, order)
-  return { found, lines: linesBy(found.pairs), broken }
+  return { found, lines: linesBy(found.pairs), broken, booked }
 })
+
+/**
+ * The plugs along each cable, of all cables; where those are more than the supply has sockets for,
+ * of the cables that the matching has taken.
+ */
+function alongCables(
+  about: LayingOut,
+  pairs: readonly Candidate[],
+): ReturnType<typeof chainedPairs> {
+  const plugs = leadEnds(about.shapes)
+  const found = chainedPairs(about.at, pairs, { ...about, plugs })
+  if ('pairs' in found && overbooked(about, found.pairs).length === 0) return found
+  const taken = new Set(cablesOf(about, pairs).map(nameOfCable))
+  return chainedPairs(`${about.at}/taken`, pairs, {
+    ...about,
+    plugs: plugs.filter(({ item, end }) => {
+      const cable = cableAtSupply(item, end.lead)
+      return cable === null || taken.has(nameOfCable(cable))
+    }),
+  })
+}
+
+const nameOfCable = ({ supply, cable }: CableAtSupply): string => `${supply} ${cable}`
+/** The cables that pairs hang on, each once. */
+function cablesOf(
+  { shapes }: LayingOut,
+  pairs: readonly Pick<Candidate, 'plug'>[],
+): readonly CableAtSupply[] {
+  const ends = endsByRef(shapes)
+  return eachOnce(
+    pairs.flatMap(({ plug }) => {
+      const e = ends.get(plug)
+      return e ? (cableAtSupply(e.item, e.end.lead) ?? []) : []
+    }),
+  )
+}
+
+/**
+ * Sets of cables of which one at least stays in the box: together they want more sockets than their
+ * supply has. What a hand has plugged is not argued with.
+ */
+function overbooked(about: LayingOut, pairs: readonly Candidate[]): readonly Clause[] {
+  const { problem, pins } = about
+  const all = cablesOf(about, problem.candidates)
+  if (all.length === 0) return []
+  const given = new Set(
+    cablesOf(
+      about,
+      pairs.filter(p => pins[p.plug] === p.socket),
+    ).map(nameOfCable),
+  )
+  const bySupply = groupBy(cablesOf(about, pairs), c => c.supply)
+  return [...bySupply.values()].flatMap(cables => {
+    const found = intoSockets(cables)
+    if (!('tooMany' in found)) return []
+    return likeSets(found.tooMany, all)
+      .filter(set => !set.every(c => given.has(nameOfCable(c))))
+      .map(set => set.map(cable => pairsOn(about, cable)))
+  })
+}
+
+const pairsOn = ({ problem, shapes }: LayingOut, cable: CableAtSupply): readonly string[] => {
+  const ends = endsByRef(shapes)
+  return problem.candidates.flatMap(c => {
+    const e = ends.get(c.plug)
+    return e?.item === cable.supply && e.end.lead?.chain === cable.cable ? [pairId(c)] : []
+  })
+}
 
 const pairsInto = ({ candidates }: MatchProblem, socket: string): readonly string[] =>
   candidates.filter(c => c.socket === socket).map(pairId)

@@ -7,6 +7,7 @@ import { at } from '../collections/at'
 import { groupBy } from '../collections/groups'
 import { valueOf } from '../figures/quantity'
 import { faceName } from '../connectors/connectors'
+import { whyLeft, type Binding } from './left-over'
 import type { Weighed } from './weighing'
 import type { Shut } from './cover'
 import { type Demand, type Outline, type Short, type Unmet } from './joint'
@@ -25,6 +26,8 @@ export interface Tried {
   /** What sockets of one part give together, and which plug is in which socket. */
   readonly budgets: readonly Budget[]
   readonly plugIn: ReadonlyMap<string, string>
+  /** Every end with its lead, and where it lies. */
+  readonly binding: Binding
 }
 
 /** Demands that found no partner, each with the reasons. */
@@ -104,13 +107,10 @@ function allTaken(about: Case): Omit<Unmet, 'demand'> {
   const closed = closures(fits, about)
   const held = closed.length === fits.length ? 'none that fits can be reached' : EVERY_ONE
   const spent = spentLimits(about)
-  const isLeftOver = spent.length === 0 && fits.some(e => isFree(about, e))
+  const free = fits.filter(e => isFree(about, e)).map(e => e.ref)
+  const left = free.length > 0 ? whyLeft(about.demand.refs, free, about.binding) : [held]
   return {
-    reasons: [
-      ...(spent.length > 0 ? spent : [isLeftOver ? LEFT_OVER : held]),
-      ...closed,
-      ...refused,
-    ],
+    reasons: [...(spent.length > 0 ? spent : left), ...closed, ...refused],
     short: null,
     taken: takenOf(about, fits),
   }
@@ -130,7 +130,6 @@ function spentLimits(about: Case): readonly string[] {
   })
 }
 
-const LEFT_OVER = 'what is left over does not reach, or lacks its other end'
 const EVERY_ONE = 'every one that fits is taken'
 
 function nothingThere({ demand, ends }: Case): readonly string[] {

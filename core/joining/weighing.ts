@@ -7,7 +7,9 @@ import type { Frame } from '../geometry/space'
 import type { Candidate } from '../matching/candidate'
 import type { Cost } from '../matching/cost'
 import { kept } from '../pipeline/kept'
+import { plus } from '../figures/quantity'
 import type { EndRef } from '../ids/ids'
+import { ownLead } from '../parts/end'
 import { isChained } from './chains'
 import { shutBy, type Shut } from './cover'
 import type { EndOf, Short } from './joint'
@@ -235,8 +237,13 @@ function costOf(plug: EndOf, socket: EndOf, grave: number, mm: number): Cost {
   // one that has its own.
   const along = isChained(plug) ? 1 : plug.end.rank
   const rank = socket.end.rank + along + waste * WASTE
-  return [0, 0, 0, grave, strangeness(plug.end, socket.end), rank, Math.round(mm)]
+  const purpose = strangeness(plug.end, socket.end) + paceLost(plug.end, socket.end)
+  return [0, 0, 0, grave, purpose, rank, Math.round(mm)]
 }
+
+/** What a fast plug loses in a slower socket, GB/s: the faster drive gets the faster socket. */
+const paceLost = (plug: EndOf['end'], socket: EndOf['end']): number =>
+  plug.pace === null || socket.pace === null ? 0 : Math.ceil(Math.max(0, plug.pace - socket.pace))
 
 /**
  * How far a socket's purpose is from the plug's, 0 where it is the same or one of them has none. A
@@ -266,10 +273,11 @@ function wayOf(plug: Placed, socket: PlacedSocket, layout: Layout | null): WayFo
   const { lead } = plug.end.end
   const { at } = socket.end.end
   if (!layout || !lead || !at || plug.where.length === 0 || socket.where.length === 0) return null
+  const own = ownLead(socket.end.end)
   return nearestWay(layout, {
     from: pointsAt(plug.where, lead.exit),
     to: pointsAt(socket.where, at),
-    length: lead.length,
+    length: own ? plus(lead.length, own) : lead.length,
     line: plug.end.end.label,
     goal: socket.end.end.label,
     refs: [plug.end.ref, socket.end.ref],

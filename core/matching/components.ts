@@ -50,6 +50,7 @@ export function components(problem: MatchProblem): readonly MatchProblem[] {
   for (const pair of problem.follows) part(pair[0]).follows.push(pair)
   for (const pin of problem.pins) part(pin[0]).pins.push(pin)
   for (const pair of problem.before) part(endOf(pair)).before.push(pair)
+  for (const ref of problem.foremost) part(ref).foremost.push(ref)
   for (const budget of problem.budgets) part(at(budget.sockets, 0)).budgets.push(budget)
   for (const clause of problem.clauses) part(homeOf(clause)).clauses.push(clause)
   return [...parts].sort(compareBy(([root]) => root)).map(([, found]) => found)

@@ -102,6 +102,7 @@ const problems: fc.Arbitrary<MatchProblem> = fc
             follows,
             pins,
             before: [],
+            foremost: [],
             clauses: inClause.length > 0 ? [inClause.map(id => [id])] : [],
             budgets:
               limit === undefined

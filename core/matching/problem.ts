@@ -28,6 +28,8 @@ export interface MatchProblem {
   readonly pins: readonly (readonly [plug: string, socket: string])[]
   /** Pairs, by name, that are kept wherever that costs nothing: those of an earlier plan. */
   readonly before: readonly string[]
+  /** Ends that come first in the order of names. */
+  readonly foremost: readonly string[]
   readonly budgets: readonly Budget[]
   readonly clauses: readonly Clause[]
 }
@@ -37,6 +39,7 @@ export const NO_RULES: Omit<MatchProblem, 'demands' | 'candidates'> = {
   follows: [],
   pins: [],
   before: [],
+  foremost: [],
   budgets: [],
   clauses: [],
 }

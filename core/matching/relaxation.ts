@@ -1,6 +1,7 @@
 // The problem without what pairs have to do with each other: a cheapest assignment, whose price no
 // solution falls below.
 import { known } from '../collections/at'
+import { compareBy } from '../collections/compare'
 import { assign, type Pairing } from './assignment'
 import type { Branch } from './branch'
 import { pairId, type Candidate } from './candidate'
@@ -29,8 +30,13 @@ interface Indexed extends Pairing {
  */
 export function relaxationOf(problem: MatchProblem): Relaxation {
   const candidates = allowedByPins(problem)
-  const rows = [...new Set(candidates.map(c => c.plug))].sort()
-  const columns = [...new Set(candidates.map(c => c.socket))].sort()
+  const foremost = new Set(problem.foremost)
+  const inOrder = compareBy<string>(
+    ref => (foremost.has(ref) ? 0 : 1),
+    ref => ref,
+  )
+  const rows = [...new Set<string>(candidates.map(c => c.plug))].sort(inOrder)
+  const columns = [...new Set<string>(candidates.map(c => c.socket))].sort(inOrder)
   const ends = new Set<string>([...rows, ...columns])
   const joinable = (ref: string): boolean => ends.has(ref)
   const names = namesOf(rows.length, columns.length, new Set(problem.before))

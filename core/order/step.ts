@@ -1,7 +1,7 @@
 // A step: what is done in one go at the bench. It stands for the joints it makes, or for a task
 // that makes none.
 import type { Face } from '../connectors/connectors'
-import type { Cooler } from '../parts/cooler'
+import type { Cooler } from '../parts/cooler-schema'
 import type { Drive } from '../parts/drive'
 import type { Supply } from '../parts/supply'
 import type { Verdict } from '../figures/verdict'

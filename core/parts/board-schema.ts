@@ -8,6 +8,9 @@ import { ANY_SLOT } from '../standards/cards'
 import { PIN_JOBS } from '../standards/panel'
 import { assumed, base, point2 } from './kind'
 
+/** How a header slows a fan. */
+export const FAN_CONTROLS = ['pulses', 'voltage', 'automatic'] as const
+
 const header = z.looseObject({
   key: z.string(),
   face: z.enum(PLUG_FACES),
@@ -22,6 +25,13 @@ const header = z.looseObject({
   rank: z.number().optional(),
   own: z.string().optional().describe('name of the maker’s own plug'),
   assumed,
+  control: z
+    .enum(FAN_CONTROLS)
+    .nullish()
+    .describe(
+      'how a fan header slows what is plugged there: by pulses on the fourth wire, by the voltage, ' +
+        'or by whichever the plug has',
+    ),
   amps: figure('A', 'current of the header', 'Read it in the board’s manual.', [0.5, 5]),
   lights: figure('pcs', 'LEDs that the header drives', 'Read it in the board’s manual.', [1, 500]),
 })

@@ -7,7 +7,14 @@ import { of, times } from '../figures/quantity'
 import { usual } from '../figures/units'
 import { frame, type Vec3 } from '../geometry/space'
 import { BOARD_THICKNESS, FORM, type HoleName } from '../standards/boards'
-import { CARD_HEIGHT, cardsFor, FIRST_SLOT, SLOT_PITCH } from '../standards/cards'
+import {
+  CARD_HEIGHT,
+  cardsFor,
+  FIRST_SLOT,
+  paceOf,
+  SLOT_PITCH,
+  STICK_LANES,
+} from '../standards/cards'
 import { DRAW } from '../standards/draws'
 import { jobOf } from '../standards/panel'
 import { SOURCE } from '../standards/sources'
@@ -167,6 +174,7 @@ const m2Ends = (p: Board): readonly End[] =>
       label: slot.label,
       ...placed(slot.at, slot.axes),
       rank: slot.rank,
+      pace: slot.protocols.includes('NVMe') ? paceOf(STICK_LANES, slot.generation ?? null) : null,
       assumed: slot.assumed === true,
       traits: { key: slot.keys, length: slot.lengths, protocol: slot.protocols },
       joinedHeight: JOINED_HEIGHT.module,

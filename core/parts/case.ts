@@ -1,6 +1,7 @@
 // The case: what it holds, where, and which leads hang from its front.
 import { amount, words } from './facets'
 import { isData } from '../connectors/connectors'
+import { airOrder } from '../case/air-order'
 import { layoutOf } from '../case/layout'
 import { usualLead } from '../connectors/leads'
 import { fact, of, type Sum } from '../figures/quantity'
@@ -74,35 +75,39 @@ function mounts(p: Case): readonly End[] {
   ]
 }
 
-/** Bays, fan places and radiator places. */
-const places = (p: Case): readonly End[] => [
-  ...(p.bays ?? []).map((bay, i) =>
-    place({
-      ...named(bay, i),
-      from: { list: 'bays', index: i },
-      face: 'bay',
-      traits: { size: [bay.size], face: bay.front ? ['front', 'inside'] : ['inside'] },
-      rank: bay.front ? (p.bays?.length ?? 0) + i : i,
-    }),
-  ),
-  ...(p.fans ?? []).map((fan, i) =>
-    place({
-      ...named(fan, i),
-      from: { list: 'fans', index: i },
-      face: 'fan-place',
-      traits: { size: fan.sizes },
-    }),
-  ),
-  ...(p.radiators ?? []).map((r, i) =>
-    place({
-      ...named(r, i),
-      from: { list: 'radiators', index: i },
-      face: 'radiator-place',
-      traits: { size: r.sizes },
-      shuts: r.instead.length > 0 ? [{ keys: r.instead, when: null }] : [],
-    }),
-  ),
-]
+/** Bays, fan places and radiator places; fan places in the order of the air they are for. */
+const places = (p: Case): readonly End[] => {
+  const turns = airOrder(p.fans ?? [])
+  return [
+    ...(p.bays ?? []).map((bay, i) =>
+      place({
+        ...named(bay, i),
+        from: { list: 'bays', index: i },
+        face: 'bay',
+        traits: { size: [bay.size], face: bay.front ? ['front', 'inside'] : ['inside'] },
+        rank: bay.front ? (p.bays?.length ?? 0) + i : i,
+      }),
+    ),
+    ...(p.fans ?? []).map((fan, i) =>
+      place({
+        ...named(fan, i),
+        from: { list: 'fans', index: i },
+        face: 'fan-place',
+        traits: { size: fan.sizes },
+        rank: turns.get(fan.key) ?? i,
+      }),
+    ),
+    ...(p.radiators ?? []).map((r, i) =>
+      place({
+        ...named(r, i),
+        from: { list: 'radiators', index: i },
+        face: 'radiator-place',
+        traits: { size: r.sizes },
+        shuts: r.instead.length > 0 ? [{ keys: r.instead, when: null }] : [],
+      }),
+    ),
+  ]
+}
 
 const place = (about: Omit<Parameters<typeof end>[0], 'sex'>): End =>
   end({ ...about, sex: 'socket' })

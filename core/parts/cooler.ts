@@ -1,102 +1,15 @@
 // The processor's cooler: what it clamps to, how high it stands, the lead of its fan; or pump,
 // radiator, tubes and their fans.
 import { amount, words } from './facets'
-import { facesOn, type PlugFace } from '../connectors/connectors'
-import { z } from 'zod'
+import { isPower, type PlugFace } from '../connectors/connectors'
 import { converted, of, times, type Sum } from '../figures/quantity'
 import { DRAW, FAN_VOLTS } from '../standards/draws'
 import { usualLead } from '../connectors/leads'
-import { FAN_FRAMES, RADIATORS } from '../standards/modules'
-import { figure, usual } from '../figures/units'
-import { base, defineKind, type Draw, type ItemOf, type Kind } from './kind'
-import { blank, type Ask } from './ask'
+import { usual } from '../figures/units'
+import { defineKind, type Draw, type ItemOf, type Kind } from './kind'
+import { coolerAsks } from './cooler-asks'
+import { coolerSchema, type Cooler } from './cooler-schema'
 import { end, type End } from './end'
-
-const ofFan = {
-  face: z.enum(facesOn('fan')).nullish(),
-  amps: figure('A', 'fan current', 'Read it on the fan’s label.', [0.02, 3]),
-  lead: figure('mm', 'fan lead length', 'From the frame to the tip of the plug.', [50, 1200]),
-}
-
-const liquid = z.looseObject({
-  radiator: z.enum(RADIATORS).nullish().describe('its class, by the fans along it'),
-  length: figure('mm', 'radiator length', 'End to end, tanks included.', [120, 520]),
-  width: figure('mm', 'radiator width', 'Across, without fans.', [110, 160]),
-  thickness: figure('mm', 'radiator thickness', 'The radiator alone, without fans.', [15, 70]),
-  tube: figure(
-    'mm',
-    'tube length',
-    'From the pump’s fitting to the radiator’s, along the tube.',
-    [200, 600],
-  ),
-  pump: z.looseObject({
-    face: z.enum(facesOn('fan')).nullish(),
-    amps: figure('A', 'pump current', 'Read it on the pump’s label.', [0.05, 3]),
-    lead: figure('mm', 'pump lead length', 'From the block to the tip of the plug.', [50, 1200]),
-  }),
-  fans: z
-    .array(
-      z.looseObject({
-        size: z.enum(FAN_FRAMES).nullish(),
-        thickness: figure(
-          'mm',
-          'thickness of a radiator fan',
-          'Across the frame, without screws.',
-          [10, 45],
-        ),
-        ...ofFan,
-      }),
-    )
-    .default([]),
-  usb: figure(
-    'mm',
-    'length of its USB lead',
-    'From the block to the tip of the plug.',
-    [100, 1200],
-  ),
-})
-
-export const coolerSchema = z.looseObject({
-  kind: z.literal('cooler'),
-  ...base,
-  sockets: z.array(z.string()).nullish().describe('sockets whose mounting set is in the box'),
-  fastening: z.enum(['pins', 'screws', 'clip']).nullish(),
-  bracket: z
-    .enum(['keeps the board’s', 'removes the board’s', 'brings its own'])
-    .optional()
-    .describe('what happens to the bracket that came with the board'),
-  height: figure(
-    'mm',
-    'height',
-    'From the processor’s lid to the highest point, fan and clips included.',
-    [20, 200],
-  ),
-  width: figure(
-    'mm',
-    'width along the rear edge',
-    'Across, along the rear edge, fan included.',
-    [40, 200],
-  ),
-  depth: figure('mm', 'depth', 'From rear to front, fan included.', [40, 200]),
-  over: figure(
-    'mm',
-    'reach towards the memory',
-    'From the middle of the processor to the outer face of the fan over the memory.',
-    [20, 120],
-  ),
-  memoryRoom: figure(
-    'mm',
-    'room over the memory',
-    'From the board’s memory socket, where a module’s contact edge sits, up to the fan.',
-    [20, 80],
-  ),
-  weight: figure('g', 'weight', 'On a kitchen scale, fans included.', [50, 2500]),
-  cools: figure('W', 'heat it carries away', 'Read it in the cooler’s sheet.', [20, 500]),
-  paste: z.enum(['applied', 'supplied', 'own']).default('supplied'),
-  fan: z.looseObject(ofFan).nullish(),
-  liquid: liquid.nullish().describe('pump, radiator and tubes, where it is one of those'),
-})
-export type Cooler = z.infer<typeof coolerSchema>
 
 const fanAmps = (item: ItemOf<Cooler>, path: string): Sum =>
   of(cooler.leaf(item, path, usual(DRAW.fan120.W / FAN_VOLTS, 'A')))
@@ -119,7 +32,7 @@ export const cooler: Kind<'cooler', typeof coolerSchema> = defineKind({
     amount('cools', 'carries away'),
   ],
   filmed: true,
-  asks: item => asksOf(item),
+  asks: coolerAsks,
   ends: item => [
     ...(item.part.sockets && item.part.sockets.length > 0
       ? [
@@ -133,20 +46,7 @@ export const cooler: Kind<'cooler', typeof coolerSchema> = defineKind({
           }),
         ]
       : []),
-    ...(item.part.fan?.face
-      ? [
-          end({
-            key: 'fan',
-            face: item.part.fan.face,
-            sex: 'plug',
-            label: 'fan lead',
-            need: 'must',
-            role: 'processor',
-            lead: hanging(item, 'fan.lead', item.part.fan.face),
-            takes: { amps: fanAmps(item, 'fan.amps') },
-          }),
-        ]
-      : []),
+    ...fanEnds(item),
     ...liquidEnds(item),
   ],
   body(item) {
@@ -158,7 +58,7 @@ export const cooler: Kind<'cooler', typeof coolerSchema> = defineKind({
       : { min: [-d / 2, -w / 2, 0], max: [d / 2, w / 2, h] }
   },
   draws(item) {
-    const { fan, liquid: wet } = item.part
+    const { fan, moreFans = [], liquid: wet } = item.part
     const turning = (amps: Sum, through: string): Draw => ({
       rail: '12',
       rest: times(watts(amps), 0.5),
@@ -168,6 +68,7 @@ export const cooler: Kind<'cooler', typeof coolerSchema> = defineKind({
     })
     return [
       ...(fan ? [turning(fanAmps(item, 'fan.amps'), 'fan')] : []),
+      ...moreFans.map((_, i) => turning(fanAmps(item, `moreFans.${i}.amps`), nextFan(i))),
       ...(wet
         ? [
             turning(pumpAmps(item), 'pump'),
@@ -179,6 +80,47 @@ export const cooler: Kind<'cooler', typeof coolerSchema> = defineKind({
     ]
   },
 })
+
+/** The key of a fan beside the first; the first one of two is the second fan. */
+const nextFan = (i: number): string => `tower-fan-${i + 2}`
+/** What the fans of a tower are called, where there are several. */
+const FAN_LABELS = ['second fan’s lead', 'third fan’s lead']
+
+/** The leads of the fans on its fins, each for the processor's header, a splitter or another. */
+function fanEnds(item: ItemOf<Cooler>): readonly End[] {
+  const { fan, moreFans = [] } = item.part
+  const lead = (
+    face: PlugFace,
+    path: string,
+  ): Omit<Parameters<typeof end>[0], 'key' | 'label'> => ({
+    ...turnedBy(face),
+    need: 'must',
+    role: 'processor',
+    lead: hanging(item, `${path}.lead`, face),
+    takes: { amps: fanAmps(item, `${path}.amps`) },
+  })
+  return [
+    ...(fan?.face ? [end({ key: 'fan', label: 'fan lead', ...lead(fan.face, 'fan') })] : []),
+    ...moreFans.flatMap(({ face }, i) =>
+      face
+        ? [
+            end({
+              key: nextFan(i),
+              from: { list: 'moreFans', index: i },
+              label: FAN_LABELS[i] ?? 'fan lead',
+              ...lead(face, `moreFans.${i}`),
+              // The first fan has the processor's own header.
+              rank: i + 1,
+            }),
+          ]
+        : [],
+    ),
+  ]
+}
+
+/** A plug for drive power is a socket, which the supply's cable goes into. */
+const turnedBy = (face: PlugFace): Pick<End, 'face' | 'sex' | 'at'> =>
+  isPower(face) ? { face, sex: 'socket', at: [0, 0, 0] } : { face, sex: 'plug', at: null }
 
 type Liquid = NonNullable<Cooler['liquid']>
 
@@ -201,8 +143,7 @@ const pumpEnd = (item: ItemOf<Cooler>, { pump: { face } }: Liquid): readonly End
     ? [
         end({
           key: 'pump',
-          face,
-          sex: 'plug',
+          ...turnedBy(face),
           label: 'pump lead',
           need: 'must',
           role: 'pump',
@@ -228,8 +169,7 @@ function liquidEnds(item: ItemOf<Cooler>): readonly End[] {
             end({
               key: `fan-${i + 1}`,
               from: { list: 'liquid.fans', index: i },
-              face,
-              sex: 'plug',
+              ...turnedBy(face),
               label: `radiator fan ${i + 1}`,
               need: 'must',
               role: 'processor',
@@ -251,36 +191,5 @@ function liquidEnds(item: ItemOf<Cooler>): readonly End[] {
             lead: hanging(item, 'liquid.usb', 'usb-2'),
           }),
         ]),
-  ]
-}
-
-/** What is not known of a cooler and decides what it goes onto and where its leads go. */
-function asksOf({ part: p, name }: ItemOf<Cooler>): readonly Ask[] {
-  const { fan, liquid: wet } = p
-  const inSheet = 'Read it in its sheet, or count the wires of its plug.'
-  const plug = (face: PlugFace | null | undefined, path: string, of: string): readonly Ask[] =>
-    blank(face, path, facesOn('fan'), {
-      question: `Which plug does ${of} of the ${name} have?`,
-      take: inSheet,
-    })
-  return [
-    ...blank(p.sockets?.[0], 'sockets', ['cooler-mount'], {
-      question: `For which sockets does the ${name} bring its mounting set?`,
-      take: 'Read it on its box: the set of the board’s socket has to be in it.',
-    }),
-    ...(fan ? plug(fan.face, 'fan.face', 'the fan') : []),
-    ...(fan === undefined && !wet ? plug(null, 'fan', 'the fan, if it has one,') : []),
-    ...(wet
-      ? [
-          ...blank(wet.radiator, 'liquid.radiator', ['radiator-place'], {
-            question: `Which radiator does the ${name} have?`,
-            take: 'Count the fans along it: one, two or three of 120 or 140 mm.',
-          }),
-          ...plug(wet.pump.face, 'liquid.pump.face', 'the pump'),
-          ...wet.fans.flatMap((f, i) =>
-            plug(f.face, `liquid.fans.${i}.face`, `radiator fan ${i + 1}`),
-          ),
-        ]
-      : []),
   ]
 }

@@ -5,6 +5,7 @@ import type { Box } from '../geometry/space'
 import { of, times, type Sum } from '../figures/quantity'
 import type { PlugFace } from '../connectors/connectors'
 import { DRAW } from '../standards/draws'
+import { paceOf, STICK_LANES } from '../standards/cards'
 import { VOLTS } from '../standards/rails'
 import { usualLead } from '../connectors/leads'
 import { DRIVE_SIZE, DRIVE_SIZES, M2 } from '../standards/modules'
@@ -152,6 +153,7 @@ const seatOf = (p: Drive, protocol: string): End =>
     sex: 'plug',
     label: 'contact edge',
     need: 'must',
+    pace: protocol === 'NVMe' ? paceOf(STICK_LANES, p.m2?.generation ?? null) : null,
     assumed: ['m2.keys', 'm2.length'].some(path => basisAt(p, path) === 'assumed'),
     traits: {
       key: p.m2?.keys ?? ['M'],

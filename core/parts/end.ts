@@ -65,6 +65,8 @@ export interface End {
     readonly exit: Vec3
     readonly chain?: string
     readonly shared?: boolean
+    /** For a cable that comes off its supply: the sockets that take it, and how many it needs. */
+    readonly atSupply?: { readonly into: readonly string[]; readonly takes: number } | undefined
   } | null
   /** What has to agree: each trait named by both sides must share a value. */
   readonly traits: Traits
@@ -77,6 +79,8 @@ export interface End {
   readonly assumed: boolean
   /** Lower is preferred by the part’s own table (memory slots, numbered ports). */
   readonly rank: number
+  /** How fast it is, GB/s one way: what a socket carries, what a plug makes use of. */
+  readonly pace: number | null
   /** How many like pairs of ends a joint here stands for: the screws of a board. */
   readonly count: number
   /** What it is meant for, where sockets of one face differ in purpose. */
@@ -116,6 +120,10 @@ export interface End {
   } | null
 }
 
+/** The lead that a socket hangs on: it comes to meet the plug. Null where the socket is fixed. */
+export const ownLead = ({ sex, lead }: End): Sum | null =>
+  sex === 'socket' && lead ? lead.length : null
+
 type Named = Pick<End, 'key' | 'face' | 'sex' | 'label'>
 const NOTHING = {}
 const NOBODY: readonly never[] = []
@@ -132,6 +140,7 @@ const usual = (): Omit<End, keyof Named> => ({
   need: 'may',
   assumed: false,
   rank: 0,
+  pace: null,
   count: 1,
   role: null,
   among: null,

@@ -1,6 +1,6 @@
 // A case fan: its frame, its lead, which way it blows.
 import { amount, words } from './facets'
-import { facesOn, type PlugFace } from '../connectors/connectors'
+import { facesOn, isPower, type PlugFace } from '../connectors/connectors'
 import { z } from 'zod'
 import { converted, of, times, type Sum } from '../figures/quantity'
 import { DRAW, FAN_VOLTS } from '../standards/draws'
@@ -25,20 +25,75 @@ export const fanSchema = z.looseObject({
     [0.02, 4],
   ),
   lead: figure('mm', 'lead length', 'From the frame to the tip of the plug.', [50, 900]),
+  through: z
+    .boolean()
+    .optional()
+    .describe('its drive-power plug hands on: the next plug of the cable goes into its back'),
+  other: z
+    .looseObject({
+      face: z.enum(facesOn('fan')),
+      lead: figure(
+        'mm',
+        'length of the second lead',
+        'From the frame to the tip of the plug.',
+        [50, 900],
+      ),
+    })
+    .nullish()
+    .describe('a second plug beside the first: exactly one of the two is used'),
 })
 export type Fan = z.infer<typeof fanSchema>
 
-const leadOf = (item: ItemOf<Fan>, face: PlugFace): End =>
-  end({
-    key: 'lead',
+/** Named choice: power from a drive's plug comes after every header there is. */
+const AFTER_ALL_HEADERS = 40
+
+/** One of its plugs; a plug for drive power is a socket, which the supply's cable goes into. */
+function leadOf(item: ItemOf<Fan>, key: 'lead' | 'other', face: PlugFace): End {
+  const length = of(fan.leaf(item, key === 'lead' ? 'lead' : 'other.lead', usualLead(face)))
+  const { other } = item.part
+  return end({
+    key,
     face,
-    sex: 'plug',
-    label: 'lead',
+    label: key === 'lead' ? 'lead' : 'second lead',
     need: 'must',
     role: 'case',
-    lead: { length: of(fan.leaf(item, 'lead', usualLead(face))), exit: [0, 0, 0] },
+    lead: { length, exit: [0, 0, 0] },
     takes: { amps: amps(item) },
+    among: other ? { group: 'leads', how: 'one-of' } : null,
+    ...(isPower(face)
+      ? { sex: 'socket', at: [0, 0, 0], rank: AFTER_ALL_HEADERS }
+      : { sex: 'plug' }),
   })
+}
+
+/** What goes on from the back of its drive-power plug. */
+function onwards(item: ItemOf<Fan>): readonly End[] {
+  const found = plugsOf(item).find(([, face]) => isPower(face))
+  if (item.part.through !== true || !found) return []
+  const [key, face] = found
+  return [
+    end({
+      key: 'through',
+      face,
+      sex: 'plug',
+      label: 'plug behind its own',
+      lead: {
+        length: of(fan.leaf(item, key === 'lead' ? 'lead' : 'other.lead', usualLead(face))),
+        exit: [0, 0, 0],
+      },
+      follows: [key],
+      rank: 1,
+    }),
+  ]
+}
+
+/** Its plugs, by the key of their end. */
+const plugsOf = ({
+  part: { face, other },
+}: ItemOf<Fan>): readonly (readonly ['lead' | 'other', PlugFace])[] => [
+  ...(face ? [['lead', face] as const] : []),
+  ...(other ? [['other', other.face] as const] : []),
+]
 
 const amps = (item: ItemOf<Fan>): Sum =>
   of(fan.leaf(item, 'amps', usual(DRAW.fan120.W / FAN_VOLTS, 'A')))
@@ -61,11 +116,11 @@ export const fan: Kind<'fan', typeof fanSchema> = defineKind({
     }),
     ...blank(p.face, 'face', facesOn('fan'), {
       question: `Which plug does the ${name} have?`,
-      take: 'Count the wires of its plug: three or four.',
+      take: 'Count the wires of its plug: three or four; a large plug takes a drive’s power.',
     }),
   ],
   ends(item) {
-    const { size, face } = item.part
+    const { size } = item.part
     const frame = end({
       key: 'frame',
       face: 'fan-place',
@@ -75,8 +130,13 @@ export const fan: Kind<'fan', typeof fanSchema> = defineKind({
       // A radiator must have its place; a fan that would stand there can do without.
       need: 'should',
     })
-    return [...(size ? [frame] : []), ...(face ? [leadOf(item, face)] : [])]
+    return [
+      ...(size ? [frame] : []),
+      ...plugsOf(item).map(([key, face]) => leadOf(item, key, face)),
+      ...onwards(item),
+    ]
   },
+  inlets: (_, key) => (key === 'through' ? ['lead', 'other'] : []),
   body(item) {
     if (!item.part.size) return null
     const half = Number(item.part.size) / 2
@@ -95,7 +155,7 @@ export const fan: Kind<'fan', typeof fanSchema> = defineKind({
         work: watts,
         worst: watts,
         ...(first.figure ? { start: converted(of(first), FAN_VOLTS, 'W') } : {}),
-        through: ['lead'],
+        through: ['lead', 'other'],
       },
     ]
   },

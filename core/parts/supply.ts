@@ -1,9 +1,9 @@
 // The power supply: its label, its rails, its body, and its cables with a plug at each distance.
 import { amount, words } from './facets'
 import { z } from 'zod'
-import { of, plus } from '../figures/quantity'
+import { fact, of, plus, type Sum } from '../figures/quantity'
 import { usualLead, usualToNext } from '../connectors/leads'
-import { PROTECTIONS, SUPPLY_FORMS, SUPPLY_SIZE } from '../standards/supplies'
+import { CLASS_BY_ONE_SOCKET, PROTECTIONS, SUPPLY_FORMS, SUPPLY_SIZE } from '../standards/supplies'
 import { connector, facesOn } from '../connectors/connectors'
 import { figure } from '../figures/units'
 import { base, defineKind, type ItemOf, type Kind } from './kind'
@@ -80,6 +80,16 @@ export const supplySchema = z.looseObject({
           .string()
           .optional()
           .describe('of a modular one: the socket of the supply that it belongs in'),
+        sockets: z
+          .number()
+          .int()
+          .min(0)
+          .max(2)
+          .optional()
+          .describe(
+            'of a modular one: how many sockets of the supply it takes; 0 where it is fixed, 1 where ' +
+              'nothing is stated',
+          ),
         gauge: z
           .union([z.literal(16), z.literal(18), z.literal(20), z.literal(22), z.literal(24)])
           .nullish()
@@ -215,6 +225,7 @@ function plugEnds(item: ItemOf<Supply>, { cable, c, plug, n }: PlugOnCable): End
     exit: supply.body?.(item)?.max ?? [0, 0, 0],
     chain: cable.key,
     shared: cable.plugs.length > 1,
+    atSupply: atSupply(item.part, cable),
   } as const
   const name = plug.label ?? connector(plug.face).name
   const from = { list: 'cables', index: c }
@@ -226,7 +237,7 @@ function plugEnds(item: ItemOf<Supply>, { cable, c, plug, n }: PlugOnCable): End
     label: name,
     lead,
     rank: n,
-    gives: plug.face === 'card-16' ? { class: of(classOf(item, c, n)) } : {},
+    gives: plug.face === 'card-16' ? { class: classOf(item, c, n) } : {},
     among: plug.split ? { group: key, how: 'whole-or-split', whole: true } : null,
   })
   const halves = (plug.split ?? []).map((face, i) =>
@@ -244,8 +255,42 @@ function plugEnds(item: ItemOf<Supply>, { cable, c, plug, n }: PlugOnCable): End
   return [whole, ...halves]
 }
 
-const classOf = (item: ItemOf<Supply>, c: number, n: number) =>
-  supply.leaf(item, `cables.${c}.plugs.${n}.class`)
+/**
+ * The sockets that a cable may go into; undefined where it is fixed, or where nobody stated the
+ * sockets.
+ */
+export function atSupply(
+  { modular, sockets }: Supply,
+  cable: Cable,
+): NonNullable<End['lead']>['atSupply'] {
+  const takes = cable.sockets ?? 1
+  if (modular === 'fixed' || !sockets || takes === 0) return undefined
+  if (cable.socket !== undefined) return { into: [cable.socket], takes }
+  const into = sockets.filter(s => cable.plugs.some(p => s.for.includes(p.face))).map(s => s.key)
+  // Of a supply some of whose cables are fixed, that is one of them.
+  return into.length === 0 && modular === 'part' ? undefined : { into, takes }
+}
+
+/** The class of a 16-contact plug: as stated, and no more than the sockets of its cable give. */
+function classOf(item: ItemOf<Supply>, c: number, n: number): Sum {
+  const leaf = supply.leaf(item, `cables.${c}.plugs.${n}.class`)
+  const { sockets = [], cables } = item.part
+  const cable = cables?.[c]
+  const own = cable && atSupply(item.part, cable)
+  const isShared = own?.into.every(key => {
+    const socket = sockets.find(s => s.key === key)
+    return socket?.for.some(face => face === 'cpu-8' || face === 'card-8')
+  })
+  const most = CLASS_BY_ONE_SOCKET.W
+  if (own?.takes !== 1 || !isShared || (leaf.figure && leaf.figure.value <= most)) return of(leaf)
+  return of(
+    fact(`${item.id}:cables.${c}.by-one-socket`, 'class by one socket of eight contacts', 'W', {
+      value: most,
+      basis: 'standard',
+      tol: 0,
+    }),
+  )
+}
 
 /** Length along the cable to its n-th plug, as the sum of its stretches. */
 function lengthTo(item: ItemOf<Supply>, c: number, n: number) {

@@ -11,7 +11,7 @@ import type { Pins } from '../joining/weighing'
 import { leadsOf } from '../laying/leads'
 import { stage } from '../pipeline/stage'
 import { loadsOf } from '../power/loads'
-import { chosenPins, progress } from './given'
+import { chosenPins, progress, system } from './given'
 import { allEnds, cases, layout, modelPrints, names, prints, shells, sources } from './items'
 
 /** What was made, act by act, in the order of time. */
@@ -33,7 +33,7 @@ export const outlines = stage('outlines', { asking }, ({ asking }) => asking.out
 
 const joined = stage(
   'joined',
-  { asking, shapes, layout, cases, prints, modelPrints, chosenPins, made },
+  { asking, shapes, layout, cases, system, prints, modelPrints, chosenPins, made },
   ({ chosenPins, made, ...of }) => joinKeeping(of, chosenPins as Pins, made),
 )
 export const seats = stage('seats', { joined }, ({ joined }) => joined.seats)

@@ -10,10 +10,12 @@ const TRIED_APART = [
   'joints/processor-fan',
   'panel/block-map',
   'joints/known',
+  'joints/system-port',
   'joints/light-count',
   'power/adapter',
   'power/heads',
   'power/hub',
+  'power/sockets',
   'power/standby',
 ]
 const FIRST = 4001

@@ -18,11 +18,14 @@ import { standoffStray } from './fit/standoff-stray'
 import { standoffThread } from './fit/standoff-thread'
 import { radiatorRoom } from './fit/radiator-room'
 import { supplyLength } from './fit/supply-length'
+import { fanSpeed } from './joints/fan-speed'
 import { headerCurrent } from './joints/header-current'
 import { jointsJoined } from './joints/joined'
 import { pumpHeader } from './joints/pump-header'
 import { processorFan } from './joints/processor-fan'
 import { jointsKnown } from './joints/known'
+import { onTheWay } from './joints/on-the-way'
+import { systemPort } from './joints/system-port'
 import { jointsUnmet } from './joints/unmet'
 import { blockMap } from './panel/block-map'
 import { plugWidth } from './panel/plug-width'
@@ -35,6 +38,7 @@ import { powerHub } from './power/hub'
 import { powerPlug } from './power/plug'
 import { powerRail } from './power/rail'
 import { powerSlot } from './power/slot'
+import { powerSockets } from './power/sockets'
 import { powerStart } from './power/start'
 import { powerStandby } from './power/standby'
 import { supplySize } from './power/supply-size'
@@ -69,6 +73,9 @@ export const RULES: readonly Rule[] = [
   headerCurrent,
   pumpHeader,
   processorFan,
+  fanSpeed,
+  onTheWay,
+  systemPort,
   lightCount,
   supplySize,
   powerSurge,
@@ -81,6 +88,7 @@ export const RULES: readonly Rule[] = [
   powerCable,
   powerHeads,
   powerClass,
+  powerSockets,
   powerSlot,
   plugWidth,
   blockMap,

@@ -27,7 +27,7 @@ export const CARD_HEIGHT = { full: 111.15, low: 68.9, source: SOURCE.pcie } as c
 export const CARD_BODY = { behind: 4, over: 12, source: SOURCE.assumed } as const
 
 /** One lane, one direction, GB/s, by generation. */
-export const LANE: Record<number, number> = {
+const LANE: Record<number, number> = {
   1: 0.25,
   2: 0.5,
   3: 0.985,
@@ -35,6 +35,14 @@ export const LANE: Record<number, number> = {
   5: 3.938,
   6: 7.56,
 }
+
+/** What so many lanes carry, GB/s one way; null where lanes or generation are not known. */
+export function paceOf(lanes: number | null, generation: number | null): number | null {
+  const lane = generation === null ? undefined : LANE[generation]
+  return lanes === null || lane === undefined ? null : lanes * lane
+}
+/** The lanes of a stick and of its socket, where nothing else is stated. */
+export const STICK_LANES = 4
 
 /**
  * The cards that a slot takes, its own size first: shorter ones always, longer ones where its end

@@ -110,3 +110,6 @@ export const SCHOOL: Record<
     says: 'typical work at 40 to 60 % of the label',
   },
 }
+
+/** What a 16-contact plug may be told over one 8-contact socket of its supply. */
+export const CLASS_BY_ONE_SOCKET = { W: 300, source: SOURCE.atx12v } as const

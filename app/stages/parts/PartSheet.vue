@@ -15,6 +15,7 @@ import NotStated from '../../ui/NotStated.vue'
 import ItemPages from '../../ui/ItemPages.vue'
 import PhotoStrip from '../../ui/PhotoStrip.vue'
 import SerialField from '../../ui/SerialField.vue'
+import SystemDrive from './SystemDrive.vue'
 
 const ShelfDialog = defineAsyncComponent(() => import('../../shelf/ShelfDialog.vue'))
 const props = defineProps<{ row: PartRow; currency: string }>()
@@ -79,6 +80,7 @@ const asked = (f: FigureRow) => ({
         {{ c }}
       </button>
     </div>
+    <SystemDrive v-if="row.kind === 'drive'" :row="row" />
     <SerialField :id="row.id" label="Serial" :name="row.name" :serial="item?.serial ?? ''" />
     <ItemPages v-if="item?.part.pages?.length" :items="[row.id]" />
     <PhotoStrip :about="[row.id]" :name="row.name" />

@@ -53,6 +53,7 @@ export const choiceCommands: Specs<
   | 'setReason'
   | 'note'
   | 'rename'
+  | 'chooseSystem'
   | 'chooseSchool'
   | 'chooseOrder'
   | 'pinJoint'
@@ -107,6 +108,22 @@ export const choiceCommands: Specs<
       back: { do: 'chooseSchool', school: build.choices.school },
     }),
     line: ({ school }) => `Supply sized by the ${school} school`,
+  },
+
+  chooseSystem: {
+    run(build, { id, title }) {
+      const item = build.items.find(i => i.id === id)
+      if (id !== null && item?.part.kind !== 'drive')
+        return { problem: 'The system starts from a drive of this build. Choose one of them.' }
+      const { system } = build.choices
+      const { system: _, ...others } = build.choices
+      return {
+        build: { ...build, choices: id === null ? others : { ...build.choices, system: id } },
+        back: { do: 'chooseSystem', id: system ?? null, title },
+      }
+    },
+    line: ({ id, title }) =>
+      id === null ? 'No system drive marked' : `System drive: ${title || id}`,
   },
 
   chooseOrder: {

@@ -35,4 +35,13 @@ export const MIGRATIONS: readonly Migration[] = [
     build: raw => eachPart(raw, threeAnswers),
     part: raw => eachPart(raw, threeAnswers),
   },
+  {
+    from: 3,
+    says:
+      'New fields, all of which may be left out: how a fan header slows a fan (`control`), a fan’s ' +
+      'second plug and what hands power on, a cooler’s further fans, how many sockets of its supply ' +
+      'a cable takes, the drive that the system starts from.',
+    build: same,
+    part: same,
+  },
 ]

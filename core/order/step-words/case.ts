@@ -122,6 +122,7 @@ export const ON_THE_CASE = {
     minutes: MINUTES.supplyCables,
     does: s => [
       `These and no others: ${s.details.join(', ')}.`,
+      ...(s.label === '' ? [] : [`Stay in the box, with this supply: ${s.label}.`]),
       'Only cables of this very supply: sockets look alike and are wired otherwise.',
       'The end printed for the supply. Press until each latches.',
     ],

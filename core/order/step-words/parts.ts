@@ -1,6 +1,6 @@
 // Parts that come to their places.
 import { capital } from '../../figures/format'
-import type { Cooler } from '../../parts/cooler'
+import type { Cooler } from '../../parts/cooler-schema'
 import { MINUTES } from '../../standards/minutes'
 import { SCREW } from '../../standards/screws'
 import type { PlannedStep, StepKind } from '../step'

@@ -1,6 +1,7 @@
 // What steps are made from: the joints that were chosen, and what lies under them.
 import { ends, plainItems } from '../../plan/items'
 import { frames, outlines, plugs, seats, unmet } from '../../plan/joints'
+import { cablesAtSupply } from '../../plan/supply-sockets'
 import { stage, type ValuesOf } from '../../pipeline/stage'
 import { coveredBy } from '../access'
 
@@ -14,5 +15,6 @@ export const STEPS_FROM = {
   unmet,
   frames,
   under,
+  cablesAtSupply,
 } as const
 export type StepsFrom = ValuesOf<typeof STEPS_FROM>

@@ -90,6 +90,11 @@ function ofSupply(s: StepsFrom, habits: Habits): readonly PlannedStep[] {
     const cables = new Set(
       s.plugs.filter(j => j.items[0] === supply.id).map(j => s.outlines.get(j.a)?.chain ?? ''),
     )
+    const there = s.cablesAtSupply.find(c => c.supply === supply.id)
+    const socketOf = (cable: string): string => {
+      const own = there?.cables.find(c => c.cable === cable)?.sockets ?? []
+      return own.length > 0 ? ` into ${own.join(' and ')}` : ''
+    }
     const lead = s.plugs.find(j => j.items[0] === supply.id && feeds(j.socketFace) === 'processor')
     const [plugId, layId] = [taskId('supply-cables', supply.id), taskId('lay-lead', supply.id)]
     return [
@@ -101,7 +106,8 @@ function ofSupply(s: StepsFrom, habits: Habits): readonly PlannedStep[] {
               items: [supply.id],
               what: supply.name,
               manner: { of: 'supply', modular: supply.part.modular },
-              details: [...cables].map(c => `cable ${c}`),
+              details: [...cables].map(c => `cable ${c}${socketOf(c)}`),
+              label: there?.unused.join(', ') ?? '',
             }),
           ]
         : []),

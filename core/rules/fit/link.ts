@@ -3,7 +3,7 @@ import { plain, type Because } from '../finding'
 import type { Card } from '../../parts/card'
 import { rule } from '../rule'
 import { JOINED, type Joined, joinedBy, socketIn } from '../../plan/situation'
-import { LANE, lanesOf } from '../../standards/cards'
+import { lanesOf, paceOf, STICK_LANES } from '../../standards/cards'
 import { SOURCE } from '../../standards/sources'
 import { number } from '../../figures/format'
 
@@ -47,8 +47,8 @@ const linked = (s: Joined): readonly Linked[] => [
             items: joint.items,
             name: plug.name,
             at: slot.label,
-            asks: { lanes: 4, generation },
-            gets: { lanes: 4, generation: slot.generation ?? null },
+            asks: { lanes: STICK_LANES, generation },
+            gets: { lanes: STICK_LANES, generation: slot.generation ?? null },
           },
         ]
       : []
@@ -60,11 +60,7 @@ const linkOf = (p: Pick<Card, 'size' | 'lanes' | 'generation'>): Link => ({
   generation: p.generation ?? null,
 })
 
-/** GB/s one way; null where lanes or generation are not known. */
-function speed({ lanes, generation }: Link): number | null {
-  const lane = generation === null ? undefined : LANE[generation]
-  return lanes === null || lane === undefined ? null : lanes * lane
-}
+const speed = ({ lanes, generation }: Link): number | null => paceOf(lanes, generation)
 
 export const fitLink = rule({
   id: 'fit/link',

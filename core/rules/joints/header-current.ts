@@ -12,7 +12,7 @@ import type { Load } from '../../power/loads'
 import { RAILS, VOLTS } from '../../standards/rails'
 import { SOURCE } from '../../standards/sources'
 import { inFirstSeconds } from '../power/moment'
-import { nameOf } from './names'
+import { withEnds } from './names'
 
 const asks = { id: 'joints/header-current', source: SOURCE.fan }
 
@@ -23,21 +23,9 @@ export const headerCurrent = rule({
     'Does what hangs on each header, over splitters and hubs as well, stay within its current?',
   needs: { plugs, ends, loads, names },
   inputs: s =>
-    s.plugs.flatMap(joint => {
-      const plug = s.ends.get(joint.a)
-      const socket = s.ends.get(joint.b)
-      const loads = passing(s.loads, joint.id)
-      return plug && socket && !isPower(joint.face) && loads.length > 0
-        ? [
-            {
-              joint,
-              plug,
-              socket,
-              loads,
-              names: [nameOf(s, joint.items[0]), nameOf(s, joint.items[1])] as const,
-            },
-          ]
-        : []
+    withEnds(s, s.plugs).flatMap(joined => {
+      const loads = passing(s.loads, joined.joint.id)
+      return isPower(joined.joint.face) || loads.length === 0 ? [] : [{ ...joined, loads }]
     }),
   judge: ({ joint, plug, socket, loads, names }): readonly Finding[] =>
     RAILS.flatMap(rail => {

@@ -9,9 +9,10 @@ import { isMechanical } from '../../connectors/connectors'
 import { SOURCE } from '../../standards/sources'
 import { faceOf, mate } from '../../joining/mate'
 import type { EndOf } from '../../joining/joint'
+import type { Basis } from '../../figures/units'
 import { graver } from '../../figures/verdict'
 import { inCommon } from '../../parts/end'
-import { nameOf, sideOf } from './names'
+import { sideOf, withEnds } from './names'
 
 export const jointsJoined = rule({
   id: 'joints/joined',
@@ -19,21 +20,7 @@ export const jointsJoined = rule({
   question: 'Do the two ends of each joint belong together?',
   source: SOURCE.practice,
   needs: { seats, plugs, ends, names },
-  inputs: s =>
-    joints(s).flatMap(joint => {
-      const plug = s.ends.get(joint.a)
-      const socket = s.ends.get(joint.b)
-      return plug && socket
-        ? [
-            {
-              joint,
-              plug,
-              socket,
-              names: [nameOf(s, joint.items[0]), nameOf(s, joint.items[1])] as const,
-            },
-          ]
-        : []
-    }),
+  inputs: s => withEnds(s, joints(s)),
   judge({ joint, plug, socket, names }) {
     const met = mate(plug, socket)
     if (!met?.ok) return []
@@ -53,7 +40,7 @@ export const jointsJoined = rule({
           sentence: `${capital(sideOf(names[0], plug))} meets ${to}${met.note ? `: ${met.note}` : ''}`,
           because: [
             { fact: faceOf(plug), value: faceOf(socket), basis: 'standard', source: met.source },
-            ...agreed(plug, socket),
+            ...agreed(plug, socket, guess ? 'assumed' : 'spec'),
           ],
         },
         guess ? graver(met.verdict, 'measure') : met.verdict,
@@ -75,10 +62,10 @@ const notStated = ({ item, end }: EndOf, name: string) => {
 }
 
 /** The traits on which both sides agree, as reasons. */
-const agreed = (plug: EndOf, socket: EndOf) =>
+const agreed = (plug: EndOf, socket: EndOf, basis: Basis) =>
   inCommon(plug.end.traits, socket.end.traits).map(({ trait, wanted }) => ({
     fact: trait,
     value: wanted.join(' or '),
-    basis: 'spec' as const,
+    basis,
     source: SOURCE.maker,
   }))
