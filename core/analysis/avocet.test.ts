@@ -85,7 +85,7 @@ describe('stop: the second wide USB lead', () => {
     expect(finding(h, id)).toMatchObject({
       verdict: 'stop',
       sentence:
-        'Front USB, right pair of the Longreed 52: no partner; every one that fits is taken',
+        'Front USB, right pair of the Longreed 52: no partner; USB3_A is taken by front USB, left pair',
     })
     expect(finding(h, id).because).toEqual([
       {
@@ -120,8 +120,8 @@ describe('stop: the fourth disk', () => {
   test('eight ports, two switched off by M2_2, two under the card: four for five drives', () => {
     expect(finding(h, id).sentence).toBe(
       'Data of the R3 8 TB (4): no partner; no port is left for its lead: SATA5, SATA6 are ' +
-        'switched off while M2_2 is in use; SATA7, SATA8 lie under the card in PCIE_1; the ' +
-        'others are taken',
+        'switched off while M2_2 is in use; SATA7, SATA8 lie under the card in PCIE_1; ' +
+        'SATA1, SATA2, SATA3, SATA4 are taken',
     )
     expect(
       finding(h, id)

@@ -130,9 +130,7 @@ describe('what finds no partner is short, with the reason', () => {
       item: { id: 'fan-2', part: part('ottery-breeze-80') },
     })
     // One place for an 80 mm fan; two 4-pin headers, of which the cooler has one.
-    expect(finding(then(two), 'joints/unmet:fan-2:fan-2/lead').sentence).toMatch(
-      /every one that fits is taken/,
-    )
+    expect(finding(then(two), 'joints/unmet:fan-2:fan-2/lead').sentence).toMatch(/is taken by/)
   })
 
   test('what should be joined is a stop until it is left open with a reason, then watch', () => {

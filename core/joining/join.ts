@@ -67,17 +67,11 @@ function bestLaying(name: string, joinable: Joinable): Laying {
   let layings = 0
   for (let round = 0; ; round++) {
     const at = `${name}/${round}`
-    const problem = withClauses(`plan/${at}`, base, [...cuts, ...booked])
-    const plan = ordered(
-      at,
-      solvedAt(`plan/${at}`, problem),
-      problem,
-      mayStandFor(joinable).sameModel,
-    )
+    const plan = planAt(at, withClauses(`plan/${at}`, base, [...cuts, ...booked]), joinable)
     if (best && !less(withoutLength(plan.cost), best.cost)) return best
     const seats = seatsOf(at, plan, { asking, pins, shapes })
     const laying = layingFor(at, seats, plan, { ...joinable, booked })
-    if (!best || less(laying.cost, best.cost)) best = laying
+    best = cheaper(best, laying)
     if (!less(withoutLength(plan.cost), best.cost)) return best
     layings += laying.layings
     const fresh = newIn(laying.booked, booked)
@@ -90,6 +84,12 @@ function bestLaying(name: string, joinable: Joinable): Laying {
     cuts = [...cuts, cut]
   }
 }
+
+const cheaper = (best: Laying | null, next: Laying): Laying =>
+  !best || less(next.cost, best.cost) ? next : best
+
+const planAt = (at: string, problem: MatchProblem, joinable: Joinable): Matching =>
+  ordered(at, solvedAt(`plan/${at}`, problem), problem, mayStandFor(joinable).sameModel)
 
 const baseProblem = kept(
   'base',

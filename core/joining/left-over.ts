@@ -2,9 +2,8 @@
 import { compareBy } from '../collections/compare'
 import { needOf } from '../case/reach'
 import type { Layout } from '../case/layout'
-import { minus, valueOf } from '../figures/quantity'
-import type { EndRef } from '../ids/ids'
-import { endRef } from '../ids/ids'
+import { minus, valueOf, type Sum } from '../figures/quantity'
+import { endRef, type EndRef } from '../ids/ids'
 import type { EndOf } from './joint'
 import { pointOf, type Frames } from './places'
 import { cableAtSupply, eachOnce, intoSockets } from './supply-sockets'
@@ -63,24 +62,35 @@ const many = (sockets: number): string =>
 
 /** The stretch to the next plug of the same cable is shorter than the way between the two. */
 function hopTooShort(wants: readonly EndRef[], end: EndOf, binding: Binding): string | null {
-  const { ends, frames, layout, other } = binding
-  const { lead, rank } = end.end
-  if (!layout || !lead?.shared) return null
-  const goal = wants.flatMap(ref => ends.get(ref) ?? []).at(0)
-  const to = goal && pointOf(frames, goal)
-  const [nearest] = [...ends.values()]
-    .filter(e => e.item === end.item && e.end.lead?.chain === lead.chain && other.has(e.ref))
-    .sort(compareBy(e => Math.abs(e.end.rank - rank)))
-  const socket = nearest && ends.get(other.get(nearest.ref) ?? '')
-  const from = socket && pointOf(frames, socket)
-  if (!to || !from || !nearest?.end.lead) return null
-  const way = needOf(layout, from, to)?.value
-  const span = Math.abs(valueOf(minus(lead.length, nearest.end.lead.length)) ?? 0)
-  if (way === undefined || way <= span) return null
+  const near = nearestInUse(end, binding)
+  const goal = wants.flatMap(ref => binding.ends.get(ref) ?? []).at(0)
+  if (!near || !goal || !end.end.lead) return null
+  const way = wayBetween(near.socket, goal, binding)
+  const span = Math.abs(valueOf(minus(end.end.lead.length, near.length)) ?? 0)
+  if (way === null || way <= span) return null
   return (
-    `plug ${rank + 1} of cable ${lead.chain ?? ''} comes ${Math.round(span)} mm after the one in ` +
-    `${socket.end.label}, and ${Math.round(way)} mm are between them`
+    `plug ${end.end.rank + 1} of cable ${end.end.lead.chain ?? ''} comes ${Math.round(span)} mm ` +
+    `after the one in ${near.socket.end.label}, and ${Math.round(way)} mm are between them`
   )
+}
+
+/** The plug of the same cable that is in use and comes nearest along it. */
+function nearestInUse(
+  { item, end: { lead, rank } }: EndOf,
+  { ends, other }: Binding,
+): { readonly length: Sum; readonly socket: EndOf } | null {
+  if (lead?.shared !== true) return null
+  const [near] = [...ends.values()]
+    .filter(e => e.item === item && e.end.lead?.chain === lead.chain && other.has(e.ref))
+    .sort(compareBy(e => Math.abs(e.end.rank - rank)))
+  const socket = near && ends.get(other.get(near.ref) ?? '')
+  return near?.end.lead && socket ? { length: near.end.lead.length, socket } : null
+}
+
+/** What a cable needs from one socket to the other, mm; null where a place is not known. */
+function wayBetween(a: EndOf, b: EndOf, { frames, layout }: Binding): number | null {
+  const [from, to] = [pointOf(frames, a), pointOf(frames, b)]
+  return layout && from && to ? (needOf(layout, from, to)?.value ?? null) : null
 }
 
 /** What hands on is dead until all its inlets are joined. */

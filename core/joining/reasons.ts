@@ -93,8 +93,8 @@ function portlessLead(about: Case, loose: readonly Weighed[]): Omit<Unmet, 'dema
   if (nearEnds.length === 0 || free.length > nearEnds.length) return null
   const far = loose.filter(w => nearEnds.some(e => e.item === itemOf(w.plug) && e.ref !== w.plug))
   const ports = [...new Set(far.map(w => w.socket))].flatMap(ref => about.ends.get(ref) ?? [])
-  const rest = ports.length > 0 ? 'the others are taken' : 'none is there'
-  const why = [...closures(ports, about), rest].join('; ')
+  const none = ports.length === 0 ? ['there is none of its kind'] : []
+  const why = [...closures(ports, about), ...heldBy(ports, about), ...none].join('; ')
   return {
     reasons: [`no port is left for its lead: ${why}`, ...about.refused],
     short: null,
@@ -105,10 +105,10 @@ function portlessLead(about: Case, loose: readonly Weighed[]): Omit<Unmet, 'dema
 function allTaken(about: Case): Omit<Unmet, 'demand'> {
   const { fits, refused } = about
   const closed = closures(fits, about)
-  const held = closed.length === fits.length ? 'none that fits can be reached' : EVERY_ONE
   const spent = spentLimits(about)
   const free = fits.filter(e => isFree(about, e)).map(e => e.ref)
-  const left = free.length > 0 ? whyLeft(about.demand.refs, free, about.binding) : [held]
+  const left =
+    free.length > 0 ? whyLeft(about.demand.refs, free, about.binding) : heldBy(fits, about)
   return {
     reasons: [...(spent.length > 0 ? spent : left), ...closed, ...refused],
     short: null,
@@ -130,7 +130,19 @@ function spentLimits(about: Case): readonly string[] {
   })
 }
 
-const EVERY_ONE = 'every one that fits is taken'
+/** What fits and another has: a few of them each with what is there, many of them by number. */
+function heldBy(ends: readonly Outline[], about: Case): readonly string[] {
+  const held = [...new Set(ends)].filter(e => about.joined.has(e.ref) && !about.shut.has(e.ref))
+  const labels = held.map(e => e.label)
+  if (held.length === 0) return []
+  if (held.length > NAMED + 1)
+    return [`${labels.slice(0, NAMED).join(', ')} and ${held.length - NAMED} more are taken`]
+  if (held.length > NAMED) return [`${labels.join(', ')} are taken`]
+  return held.map(e => {
+    const other = about.ends.get(about.binding.other.get(e.ref) ?? '')
+    return `${e.label} is taken${other ? ` by ${other.label}` : ''}`
+  })
+}
 
 function nothingThere({ demand, ends }: Case): readonly string[] {
   const end = ends.get(demand.refs[0] ?? '')

@@ -62,7 +62,7 @@ export const standoffStray = rule({
             {
               ...said,
               sentence: `Standoffs of the ${pc.name} at ${names} stand under the ${board.name} where it has no hole`,
-              wayOut: `Short circuit. Take out ${names}.`,
+              wayOut: `Short circuit. Take out ${names}: the step that sets the standoffs does it.`,
             },
             'harm',
           ),

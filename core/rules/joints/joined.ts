@@ -10,7 +10,7 @@ import { SOURCE } from '../../standards/sources'
 import { faceOf, mate } from '../../joining/mate'
 import type { EndOf } from '../../joining/joint'
 import type { Basis } from '../../figures/units'
-import { graver } from '../../figures/verdict'
+import { graver, type Verdict } from '../../figures/verdict'
 import { inCommon } from '../../parts/end'
 import { sideOf, withEnds } from './names'
 
@@ -31,6 +31,7 @@ export const jointsJoined = rule({
     return [
       plain(
         {
+          wayOut: WAY_OUT[met.verdict] ?? '',
           ...(guess ? notStated(guess, guess === plug ? names[0] : names[1]) : {}),
           rule: 'joints/joined',
           stage: isMechanical(joint.face) ? 'fit' : 'joints',
@@ -49,6 +50,12 @@ export const jointsJoined = rule({
     ]
   },
 })
+
+/** Out of a joint that a hand has made and nobody should. */
+const WAY_OUT: Partial<Record<Verdict, string>> = {
+  harm: 'Never under power. Take the plug out, and put it into a socket of its own kind.',
+  stop: 'Take the plug out, and put it into a socket of its own kind.',
+}
 
 /** An end that nobody stated is asked for: such parts usually have it, and some have not. */
 const notStated = ({ item, end }: EndOf, name: string) => {
