@@ -59,7 +59,7 @@ test(
     await stageLink('Fit').click()
     for (const text of [
       /Harm Standoffs of the Longreed 52 at B, R, S/,
-      /Measure Highbank 165 under the near panel.*passes from 166\.6/s,
+      /Measure Highbank 165 under the near panel.*fits if at least 166\.6/s,
       /Watch Spindrift 310 in PCIE_1 covers SATA7 and SATA8/,
       /Watch N5 2 TB in M2_2 switches off SATA5 and SATA6/,
       /Watch Firmware 1\.04 of the Lagoon 6 is older/,
@@ -254,7 +254,7 @@ test('routes: the lead that ends short and its ways out; the holes and what lies
 
 test('bench: standoffs that are taken out harm no more', async () => {
   await goOn(page, '/b/avocet/bench?step=task%3Astandoffs%3Aboard')
-  await page.getByText('Take out B, R, S.').waitFor()
+  await page.getByText('Take out B, R, S: the step').waitFor()
   await page.getByRole('button', { name: 'Made', exact: true }).click()
   await mark('Set the standoffs .*made').waitFor()
   await page.getByRole('link', { name: 'Leave the bench' }).click()
@@ -390,7 +390,9 @@ test('two horizons: now there is no stick in M2_2, then there is', async () => {
 test('the measuring round: the most decisive figure first; entered there it settles its finding', async () => {
   await stageLink('Measuring').click()
   const first = page.locator('ol.sheet > li').first()
-  expect(await first.innerText()).toMatch(/cooler room of the Longreed 52[\s\S]*passes from 166\.6/)
+  expect(await first.innerText()).toMatch(
+    /cooler room of the Longreed 52[\s\S]*fits if at least 166\.6/,
+  )
   await first.getByLabel(/cooler room/).fill('166,6')
   await page.keyboard.press('Enter')
   await page

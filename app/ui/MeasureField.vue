@@ -7,7 +7,7 @@ import { ElInput } from 'element-plus/es/components/input/index'
 import 'element-plus/es/components/input/style/css'
 import { computed, onMounted, ref, useId } from 'vue'
 import type { SettledBy } from '../../core/rules/finding'
-import { quantity } from '../../core/figures/format'
+import { passing, quantity } from '../../core/figures/format'
 import { question, readTyped } from '../../core/reader/typed'
 import { useDesk } from '../state/desk'
 import { usePointer } from '../state/pointer'
@@ -83,8 +83,7 @@ onMounted(() => {
           Now {{ quantity(settles.now, settles.unit) }}.</template
         >
         <template v-if="settles.passes">
-          Passes {{ settles.passes.side === 'least' ? 'from' : 'up to' }}
-          <span class="figure">{{ quantity(settles.passes.value, settles.unit) }}</span>.</template
+          That <span class="figure">{{ passing(settles.passes, settles.unit) }}</span>.</template
         ></span
       >
     </label>

@@ -271,7 +271,7 @@ describe('stop: the lead of the optical drive', () => {
 
 describe('measure: the cooler under the panel', () => {
   const id = 'fit/cooler-height:cooler:case'
-  test('165 of an assumed 172 ± 8: margin 7 within 1 + 8; passes from 165 + 1 + 0.5, the next tenth', () => {
+  test('165 of an assumed 172 ± 8: margin 7 within 1 + 8; fits if at least 165 + 1 + 0.5, the next tenth', () => {
     expect(finding(h, id)).toMatchObject({
       need: 165,
       have: 172,

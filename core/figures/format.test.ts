@@ -3,6 +3,7 @@ import {
   capital,
   clock,
   counted,
+  passing,
   margin,
   minutes,
   money,
@@ -69,4 +70,9 @@ test('a size of stored data in the unit that fits', () => {
     '1.5 MB',
     '10.7 GB',
   ])
+})
+
+test('from which value on it passes: lengths fit, all else is enough', () => {
+  expect(passing({ side: 'least', value: 166.6 }, 'mm')).toBe('fits if at least 166.6\u2009mm')
+  expect(passing({ side: 'most', value: 0.9 }, 'A')).toBe('enough if at most 0.90\u2009A')
 })

@@ -76,3 +76,12 @@ export function bytes(count: number): string {
   if (count < 1e6) return `${Math.round(count / 1e3)} kB`
   return count < 1e9 ? `${(count / 1e6).toFixed(1)} MB` : `${(count / 1e9).toFixed(1)} GB`
 }
+
+/** From which value on, or up to which, a figure settles its question. */
+export interface Passing {
+  readonly side: 'least' | 'most'
+  readonly value: number
+}
+/** That value in words: lengths fit, all else is enough. */
+export const passing = ({ side, value }: Passing, unit: string): string =>
+  `${unit === 'mm' ? 'fits' : 'enough'} if at ${side} ${quantity(value, unit)}`

@@ -1,6 +1,6 @@
 // A finding: one question asked of parts or joints, its verdict, and everything that led to it.
 import type { Vec3 } from '../geometry/space'
-import { quantity } from '../figures/format'
+import { passing, quantity } from '../figures/format'
 import { missingIn, plus, type Leaf, type Sum } from '../figures/quantity'
 import { READS_TO, toolFor } from '../standards/tools'
 import type { Basis, Unit } from '../figures/units'
@@ -201,8 +201,7 @@ function measureFirst(settles: readonly Settle[]): string {
   const [first] = settles
   if (!first) return 'No figure of these parts settles it: look when it is in your hands.'
   if (!first.passes) return `Measure: ${settles.map(s => s.leaf.label).join(', ')}.`
-  const from = first.passes.side === 'least' ? 'from' : 'up to'
-  return `Measure the ${first.leaf.label}: passes ${from} ${quantity(first.passes.value, first.leaf.unit)}.`
+  return `Measure the ${first.leaf.label}: ${passing(first.passes, first.leaf.unit)}.`
 }
 
 /** A finding without a number: socket, key, generation. */

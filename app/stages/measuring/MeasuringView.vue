@@ -4,7 +4,7 @@
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { computed } from 'vue'
-import { counted, quantity } from '../../../core/figures/format'
+import { counted, passing, quantity } from '../../../core/figures/format'
 import { useDesk } from '../../state/desk'
 import AskedLines from '../../ui/findings/AskedLines.vue'
 import MeasureField from '../../ui/MeasureField.vue'
@@ -51,8 +51,7 @@ const print = (): void => window.print()
             <VerdictMark :verdict="d.verdict" /><span
               ><strong :class="d.verdict">{{ VERDICT_WORD[d.verdict] }}</strong> {{ d.sentence
               }}<template v-if="d.passes"
-                >: passes {{ d.passes.side === 'least' ? 'from' : 'up to' }}
-                <span class="figure">{{ quantity(d.passes.value, r.unit) }}</span></template
+                >: <span class="figure">{{ passing(d.passes, r.unit) }}</span></template
               ></span
             >
           </p>
