@@ -1,7 +1,6 @@
 // No two statements of one report contradict each other: read as a person would, over builds thrown
 // together by chance.
 import type { Build } from '../document/build'
-import type { Board } from '../parts/board-schema'
 import { Memory } from '../pipeline/memory'
 import { gravity } from '../figures/verdict'
 import { avocet, change, lazily, plover } from '../test-helpers/demos'
@@ -26,7 +25,7 @@ const itemOf = (end: string): string => end.split('/')[0] ?? ''
 /** The keys of a board that what is joined in one of its slots switches off, by the board's data. */
 function switchedOff(build: Build, h: HorizonAnalysis): readonly string[] {
   const boards = build.items.flatMap(i =>
-    i.part.kind === 'board' ? [{ id: i.id, part: i.part as Board }] : [],
+    i.part.kind === 'board' ? [{ id: i.id, part: i.part }] : [],
   )
   return boards.flatMap(({ id, part }) =>
     [...(part.slots ?? []), ...(part.m2 ?? [])].flatMap(slot => {

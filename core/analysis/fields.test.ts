@@ -4,7 +4,7 @@ import type { Build } from '../document/build'
 import { PART_KINDS, specOf, type Part, type PartKind } from '../parts'
 import { Memory } from '../pipeline/memory'
 import { avocet, change, lazily, part, plover, shelf } from '../test-helpers/demos'
-import { buildOf, SOUND } from '../test-helpers/planted-machine'
+import { buildOf, TOWER } from '../test-helpers/planted-machine'
 import { randomBuild, SPEAKING } from '../test-helpers/random-builds'
 import { runs } from '../test-helpers/runs'
 import { fieldsOfKind, variationsOf } from '../test-helpers/variations'
@@ -48,7 +48,7 @@ interface Trial {
 const JOINING = [5020, 5028, 5031, 5026]
 /** Fans on a drive's power, one behind the other, because headers run out; a cooler with two fans. */
 const FANNED = buildOf({
-  ...SOUND.tower,
+  ...TOWER,
   board: { ...part('saltpan-inlet-3') },
   cooler: { ...part('ottery-twinbank-160') },
   supply: { ...part('teazle-t650') },

@@ -1,4 +1,5 @@
 // For tests: sound machines as plain records of parts, to plant a fault in, and chance from a seed.
+import { at } from '../collections/at'
 import { buildSchema, type Build } from '../document/build'
 import { part } from './demos'
 import { chance } from './random-builds'
@@ -10,25 +11,28 @@ export type Machine = Readonly<Record<string, Fields>>
 
 const of = (id: string): Fields => ({ ...part(id) })
 
-/** A tower whose case states few places; a small box whose case states all of them. */
+const machine = (parts: string): Machine =>
+  Object.fromEntries(parts.split(' ').map(id => [String(of(id)['kind']), of(id)]))
+
+/** Sound machines of the shelf, to plant a fault in. */
 export const SOUND = {
-  tower: {
-    case: of('fenwright-tall-40'),
-    board: of('saltpan-lagoon-6'),
-    processor: of('quillmark-t2-65'),
-    cooler: of('ottery-lowbank-65'),
-    memory: of('merewick-d5-2x8'),
-    supply: of('dunlin-a550'),
-  },
-  box: {
-    case: of('fenwright-reedbox-12'),
-    board: of('saltpan-inlet-3'),
-    processor: of('quillmark-t2-65'),
-    cooler: of('ottery-lowbank-47'),
-    memory: of('merewick-d5-2x8'),
-    supply: of('dunlin-s300'),
-  },
-} as const satisfies Readonly<Record<string, Machine>>
+  /** Towers of all sorts for a board with every header, and a supply with a plug for each. */
+  towers: [
+    'fenwright-tall-40 saltpan-lagoon-6 quillmark-t2-65 ottery-lowbank-65 merewick-d5-2x8 dunlin-a550',
+    'fenwright-tall-40 saltpan-estuary-7 quillmark-t2-65 ottery-lowbank-65 merewick-d5-2x8 dunlin-a550',
+    'brackwater-harbour-4 saltpan-lagoon-9 quillmark-t2-65 ottery-lowbank-65 merewick-d5-2x8 dunlin-a550',
+    'fenwright-haystack-8 saltpan-lagoon-6 quillmark-t2-65 ottery-lowbank-65 merewick-d5-2x8 dunlin-a550',
+    'brackwater-twinlock-8 saltpan-lagoon-9 quillmark-t2-65 ottery-lowbank-65 merewick-d5-2x8 dunlin-a550',
+    'fenwright-tall-40 saltpan-lagoon-6 quillmark-t2-65 ottery-lowbank-65 merewick-d5-2x16 teazle-t650',
+  ].map(machine),
+  /** Small boxes, of which every place is stated. */
+  boxes: [
+    'fenwright-reedbox-12 saltpan-inlet-3 quillmark-t2-65 ottery-lowbank-47 merewick-d5-2x8 dunlin-s300',
+    'fenwright-reedbox-12 saltpan-inlet-2 quillmark-t2-65 ottery-lowbank-47 merewick-d5-2x8 dunlin-s300',
+  ].map(machine),
+} as const
+/** The plainest tower, where a test needs no other. */
+export const TOWER: Machine = at(SOUND.towers, 0)
 
 export const buildOf = (machine: Machine, pins: Readonly<Record<string, string>> = {}): Build =>
   buildSchema.parse({
@@ -55,14 +59,20 @@ export const altered = (machine: Machine, changes: Machine): Machine =>
 
 /** What a fault is drawn from. */
 export interface Draw {
+  /** The sound machines that it is planted in. */
+  readonly tower: Machine
+  readonly box: Machine
   readonly between: (least: number, most: number) => number
   readonly whole: (least: number, most: number) => number
   /** Whether what is missing lies within the tolerance, half of the time. */
   readonly isWithin: boolean
 }
-export function drawFrom(seed: number): Draw {
+export function drawFrom(seed: number, turn = 0): Draw {
   const next = chance(seed)
+  const one = (machines: readonly Machine[]): Machine =>
+    at(machines, (seed + turn) % machines.length)
   return {
+    ...{ tower: one(SOUND.towers), box: one(SOUND.boxes) },
     between: (least, most) => Math.round((least + next() * (most - least)) * 1000) / 1000,
     whole: (least, most) => least + Math.floor(next() * (most - least + 1)),
     isWithin: seed % 2 === 1,

@@ -1,8 +1,6 @@
 // For tests: cards that take more than their plugs, cables and slots should give.
-import { altered, exact, SOUND, type Fields } from '../planted-machine'
+import { altered, exact, type Fields } from '../planted-machine'
 import { SMALL_CARD, withHeaders, type Plant } from './plant'
-
-const { tower } = SOUND
 
 const GRAPHICS: Fields = {
   ...{ kind: 'card', id: 'graphics', model: 'Graphics', does: 'graphics', size: 'x16', slots: 2 },
@@ -41,7 +39,7 @@ export const CARDS: readonly Plant[] = [
   ).map(([from, to, verdict]): Plant => ({
     name: `an adapter from ${from} to ${to}`,
     plant: draw => {
-      const machine = altered(tower, {
+      const machine = altered(draw.tower, {
         supply: supply({ key: 'chain', plugs: [{ face: from }] }),
         card: { ...GRAPHICS, watts: exact('W', draw.between(60, 85)), power: socket(to) },
         adapter: adapter(from, to),
@@ -65,7 +63,7 @@ export const CARDS: readonly Plant[] = [
         plugs: [{ face: 'card-8', after: 90 }, { face: 'card-8' }],
       }
       const power = ['a', 'b'].map(key => ({ key, face: 'card-8', label: key }))
-      const machine = altered(tower, {
+      const machine = altered(draw.tower, {
         supply: supply(heads),
         card: { ...GRAPHICS, watts: exact('W', watts), power },
       })
@@ -82,7 +80,7 @@ export const CARDS: readonly Plant[] = [
         { key: 'cpu', plugs: [{ face: 'cpu-8' }] },
         { key: 'sixteen', plugs: [{ face: 'card-16', class: exact('W', 300) }] },
       ]
-      const machine = altered(tower, {
+      const machine = altered(draw.tower, {
         supply: { ...supply(), cables },
         card: { ...GRAPHICS, watts: exact('W', watts), power: socket('card-16') },
       })
@@ -93,14 +91,14 @@ export const CARDS: readonly Plant[] = [
     name: 'a low card of one lane beyond 10 W',
     plant: draw => {
       const card = { ...SMALL_CARD, profile: 'low', watts: exact('W', draw.between(11, 24)) }
-      const machine = altered(tower, { card })
+      const machine = altered(draw.tower, { card })
       return { machine, rule: 'power/slot', verdict: 'stop', names: ['card', 'board'] }
     },
   },
   {
     name: 'one plug of eight for what needs two',
     plant: draw => {
-      const machine = altered(tower, {
+      const machine = altered(draw.tower, {
         supply: supply({ key: 'eight', plugs: [{ face: 'card-8' }] }),
         card: { ...GRAPHICS, watts: exact('W', draw.between(200, 280)), power: socket('card-8') },
       })
@@ -112,12 +110,12 @@ export const CARDS: readonly Plant[] = [
     name: 'a board of twenty contacts that takes more 12 V than one carries',
     plant: draw => {
       const board = {
-        headers: (withHeaders()['board']?.['headers'] as readonly Fields[]).map(h =>
+        headers: (withHeaders(draw)['board']?.['headers'] as readonly Fields[]).map(h =>
           h['face'] === 'main-24' ? { ...h, face: 'main-20' } : h,
         ),
         power: { W12: exact('W', draw.between(80, 120)), W5: 8, W3: 7 },
       }
-      const machine = altered(tower, { board, supply: supply() })
+      const machine = altered(draw.tower, { board, supply: supply() })
       return { machine, rule: 'power/plug', verdict: 'harm', names: ['supply', 'board'] }
     },
   },

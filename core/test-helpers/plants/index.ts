@@ -1,6 +1,7 @@
 // For tests: faults to plant in a sound machine, a class each. Need and have are worked out here, by
 // hand; nothing of the program's own rules, joining or power is asked.
 import { CARDS } from './cards'
+import { CHOICES } from './choices'
 import { LENGTHS } from './lengths'
 import { LINES } from './lines'
 import { PARTNERS } from './partners'
@@ -8,4 +9,11 @@ import type { Plant } from './plant'
 import { RAILS } from './rails'
 
 /** Every class of fault that can be planted. */
-export const PLANTS: readonly Plant[] = [...LENGTHS, ...LINES, ...CARDS, ...RAILS, ...PARTNERS]
+export const PLANTS: readonly Plant[] = [
+  ...LENGTHS,
+  ...LINES,
+  ...CARDS,
+  ...RAILS,
+  ...PARTNERS,
+  ...CHOICES,
+]

@@ -1,8 +1,6 @@
 // For tests: a part too large for the room that its case states, a lead too short for its way.
-import { altered, exact, SOUND, stated, type Fields } from '../planted-machine'
+import { altered, exact, stated, type Fields } from '../planted-machine'
 import { short, SMALL_CARD, type Plant } from './plant'
-
-const { tower, box } = SOUND
 
 /** Lengths: a part too large for the room that its case states. */
 export const LENGTHS: readonly Plant[] = [
@@ -11,7 +9,7 @@ export const LENGTHS: readonly Plant[] = [
     plant: draw => {
       const room = draw.whole(120, 170)
       const { by, verdict } = short(draw, 1.5)
-      const machine = altered(tower, {
+      const machine = altered(draw.tower, {
         cooler: { height: stated('mm', room + by, 0.5) },
         case: { coolerRoom: stated('mm', room, 1), coolerRoomFrom: 'lid' },
       })
@@ -22,9 +20,11 @@ export const LENGTHS: readonly Plant[] = [
     name: 'a supply in its place',
     plant: draw => {
       const { by, verdict } = short(draw, 2)
-      const machine = altered(tower, {
+      const machine = altered(draw.tower, {
         supply: { length: stated('mm', 160 + by, 1), modular: 'fixed' },
-        case: { supply: { ...(tower.case['supply'] as Fields), room: stated('mm', 160, 1) } },
+        case: {
+          supply: { ...(draw.tower['case']?.['supply'] as Fields), room: stated('mm', 160, 1) },
+        },
       })
       return { machine, rule: 'fit/supply-length', verdict, names: ['supply', 'case'] }
     },
@@ -33,7 +33,7 @@ export const LENGTHS: readonly Plant[] = [
     name: 'a board on the tray',
     plant: draw => {
       const { by, verdict } = short(draw, 1.5)
-      const machine = altered(tower, {
+      const machine = altered(draw.tower, {
         board: { depth: stated('mm', 243.84, 1) },
         case: { tray: { roomX: stated('mm', 243.84 - by, 0.5) } },
       })
@@ -45,7 +45,7 @@ export const LENGTHS: readonly Plant[] = [
     plant: draw => {
       const room = draw.whole(250, 330)
       const { by, verdict } = short(draw, 2)
-      const machine = altered(tower, {
+      const machine = altered(draw.tower, {
         case: { cardRoom: stated('mm', room, 1) },
         card: { ...SMALL_CARD, length: stated('mm', room + by, 1) },
       })
@@ -56,8 +56,8 @@ export const LENGTHS: readonly Plant[] = [
     name: 'a lead in a case that states its holes',
     plant: draw => {
       const length = draw.whole(20, 60)
-      const [main, ...others] = box.supply['cables'] as readonly Fields[]
-      const machine = altered(box, {
+      const [main, ...others] = draw.box['supply']?.['cables'] as readonly Fields[]
+      const machine = altered(draw.box, {
         supply: { cables: [{ ...main, length: exact('mm', length) }, ...others] },
       })
       return { machine, rule: 'joints/unmet', verdict: 'stop', names: ['board'] }

@@ -1,9 +1,7 @@
 // For tests: what hangs on splitters and hubs, more than what feeds it gives.
 import type { Verdict } from '../../figures/verdict'
-import { altered, exact, SOUND, type Draw, type Fields } from '../planted-machine'
+import { altered, exact, type Draw, type Fields } from '../planted-machine'
 import { short, strip, withHeaders, type Plant } from './plant'
-
-const { tower } = SOUND
 
 const fan = (amps: number, more: Fields = {}): Fields => ({
   ...{ kind: 'fan', id: `fan-${amps}`, model: `Fan ${amps}`, size: '120', face: 'fan-4' },
@@ -40,10 +38,13 @@ export const LINES: readonly Plant[] = [
     plant: draw => {
       const limit = draw.between(1, 2)
       const { each, verdict } = onSplitter(draw, limit)
-      const machine = altered(withHeaders({ key: 'f', face: 'fan-4', label: 'FAN', amps: limit }), {
-        splitter: splitter('fan-4'),
-        ...{ one: fan(each), two: fan(each) },
-      })
+      const machine = altered(
+        withHeaders(draw, { key: 'f', face: 'fan-4', label: 'FAN', amps: limit }),
+        {
+          splitter: splitter('fan-4'),
+          ...{ one: fan(each), two: fan(each) },
+        },
+      )
       return {
         machine,
         rule: 'joints/header-current',
@@ -58,9 +59,12 @@ export const LINES: readonly Plant[] = [
     plant: draw => {
       const start = exact('A', draw.between(0.6, 1.1))
       const own = fan(0.2, { startAmps: start })
-      const machine = altered(withHeaders({ key: 'f', face: 'fan-4', label: 'FAN', amps: 1 }), {
-        ...{ splitter: splitter('fan-4'), one: own, two: own },
-      })
+      const machine = altered(
+        withHeaders(draw, { key: 'f', face: 'fan-4', label: 'FAN', amps: 1 }),
+        {
+          ...{ splitter: splitter('fan-4'), one: own, two: own },
+        },
+      )
       return {
         machine,
         rule: 'joints/header-current',
@@ -75,7 +79,7 @@ export const LINES: readonly Plant[] = [
     plant: draw => {
       const { each, verdict } = onSplitter(draw, 3)
       const header = { key: 'l', face: 'light-5', label: 'LED', amps: 3 }
-      const machine = altered(withHeaders(header), {
+      const machine = altered(withHeaders(draw, header), {
         splitter: splitter('light-5'),
         ...{ one: strip(each), two: strip(each) },
       })
@@ -92,7 +96,7 @@ export const LINES: readonly Plant[] = [
     plant: draw => {
       const each = draw.whole(41, 60)
       const header = { key: 'l', face: 'light-5', label: 'LED', amps: 3, lights: 80 }
-      const machine = altered(withHeaders(header), {
+      const machine = altered(withHeaders(draw, header), {
         splitter: splitter('light-5'),
         ...{ one: strip(0.2, 'light-5', each), two: strip(0.3, 'light-5', each) },
       })
@@ -113,7 +117,7 @@ export const LINES: readonly Plant[] = [
         inlets: [{ key: 'p', face: 'sata-power', label: 'power' }],
         outlets: [1, 2, 3].map(n => ({ key: `o${n}`, face: 'light-5', label: `OUT${n}`, amps: 3 })),
       }
-      const machine = altered(tower, { hub, a: strip(each), b: strip(each), c: strip(each) })
+      const machine = altered(draw.tower, { hub, a: strip(each), b: strip(each), c: strip(each) })
       // Three of these from one plug of 4.5 A.
       return {
         machine,

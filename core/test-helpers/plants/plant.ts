@@ -1,6 +1,6 @@
 // For tests: what a class of planted faults is, and the parts that several classes share.
 import type { Verdict } from '../../figures/verdict'
-import { altered, exact, SOUND, type Draw, type Fields, type Machine } from '../planted-machine'
+import { altered, exact, type Draw, type Fields, type Machine } from '../planted-machine'
 
 /** A machine with a fault in it, and what has to be said of it. */
 export interface Planted {
@@ -33,22 +33,22 @@ export const SMALL_CARD: Fields = {
   ...{ watts: exact('W', 8), height: exact('mm', 90), power: [] },
 }
 
-const { tower } = SOUND
+const isFor = (what: RegExp, header: Fields): boolean => what.test(String(header['face']))
 
-/** Headers on a board that states their current. */
-export const withHeaders = (...headers: readonly Fields[]): Machine =>
-  altered(tower, {
-    board: {
-      headers: [
-        { key: 'main', face: 'main-24', label: 'MAIN' },
-        { key: 'cpu', face: 'cpu-8', label: 'CPU', at: [40, 8] },
-        { key: 'cpu-fan', face: 'fan-4', label: 'CPU_FAN', role: 'processor', amps: 2 },
-        { key: 'usb3', face: 'usb-3', label: 'USB3' },
-        { key: 'audio', face: 'audio-hd', label: 'AUDIO' },
-        ...headers,
-      ],
-    },
-  })
+/** The board with these headers for fans and lights, beside the processor's, and no others of theirs. */
+export function withHeaders({ tower }: Draw, ...headers: readonly Fields[]): Machine {
+  const own = (tower['board']?.['headers'] as readonly Fields[]).filter(
+    h => !isFor(/^(fan|light)/, h),
+  )
+  const ofProcessor = {
+    key: 'cpu-fan',
+    face: 'fan-4',
+    label: 'CPU_FAN',
+    role: 'processor',
+    amps: 2,
+  }
+  return altered(tower, { board: { headers: [...own, ofProcessor, ...headers] } })
+}
 
 export const strip = (amps: number, face = 'light-5', lights = 10): Fields => ({
   ...{ kind: 'light', id: `strip-${amps}`, model: `Strip ${amps}`, face, lights },

@@ -1,8 +1,6 @@
 // For tests: rails of a supply that state less than what hangs on them takes.
-import { altered, exact, SOUND, stated, type Fields } from '../planted-machine'
+import { altered, exact, stated, type Fields } from '../planted-machine'
 import { short, type Plant } from './plant'
-
-const { tower } = SOUND
 
 /** Rails and the label, of a supply that states them. */
 export const RAILS: readonly Plant[] = [
@@ -17,8 +15,11 @@ export const RAILS: readonly Plant[] = [
       const board = { power: { W12: exact('W', 10), W5: exact('W', 8), W3: exact('W', 7) } }
       const memory = { watts: exact('W', 4) }
       const { by, verdict } = short(draw, 1)
-      const rails = { ...(tower.supply['rails'] as Fields), [path]: stated('W', need - by, 1) }
-      const machine = altered(tower, { board, memory, supply: { rails } })
+      const rails = {
+        ...(draw.tower['supply']?.['rails'] as Fields),
+        [path]: stated('W', need - by, 1),
+      }
+      const machine = altered(draw.tower, { board, memory, supply: { rails } })
       return { machine, rule: `power/rail:supply${rail}`, verdict, names: ['supply'] }
     },
   })),
@@ -27,8 +28,11 @@ export const RAILS: readonly Plant[] = [
     plant: draw => {
       const { by, verdict } = short(draw, 0.1)
       const board = { power: { standby: exact('A', 2) } }
-      const rails = { ...(tower.supply['rails'] as Fields), standby: stated('A', 2 - by, 0.1) }
-      const machine = altered(tower, { board, supply: { rails } })
+      const rails = {
+        ...(draw.tower['supply']?.['rails'] as Fields),
+        standby: stated('A', 2 - by, 0.1),
+      }
+      const machine = altered(draw.tower, { board, supply: { rails } })
       return { machine, rule: 'power/standby', verdict, names: ['supply', 'board'] }
     },
   },
