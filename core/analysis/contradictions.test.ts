@@ -89,6 +89,11 @@ describe.each(BUILDS)('%s', (_, build) => {
     expect(h.findings.flatMap(f => f.joints).filter(id => !joints.has(id))).toEqual([])
   })
 
+  test('whatever stops or harms says the way out of it', () => {
+    const grave = h.findings.filter(f => gravity(f.verdict) >= gravity('stop'))
+    expect(grave.filter(f => f.wayOut === '').map(f => f.sentence)).toEqual([])
+  })
+
   test('what must be and is told impossible, no free and harmless place makes possible', () => {
     if (!h.exact) return
     const next = chance(build.name.length)

@@ -62,6 +62,8 @@ export interface Unmet {
   readonly reasons: readonly string[]
   readonly short: Short | null
   readonly taken: readonly EndRef[]
+  /** Whether something fits it, and what is joined is a choice among several. */
+  readonly isChosen: boolean
 }
 export interface Short {
   readonly line: string

@@ -40,11 +40,14 @@ export function unmetOf(demands: readonly Demand[], tried: Tried): readonly Unme
   const loose = tried.weighed.filter(
     w => w.candidate && tried.ends.get(w.plug)?.among?.how === 'both',
   )
-  return demands.map(demand => ({
-    demand,
-    ...reasonsFor(demand, about.get(demand.id) ?? [], loose, tried),
-  }))
+  return demands.map(demand => {
+    const mine = about.get(demand.id) ?? []
+    const isChosen = mine.some(w => w.candidate)
+    return { demand, isChosen, ...reasonsFor(demand, mine, loose, tried) }
+  })
 }
+
+type Why = Omit<Unmet, 'demand' | 'isChosen'>
 
 /** A demand with what was weighed for it. */
 interface Case extends Tried {
@@ -64,7 +67,7 @@ function reasonsFor(
   mine: readonly Weighed[],
   loose: readonly Weighed[],
   tried: Tried,
-): Omit<Unmet, 'demand'> {
+): Why {
   const othersOf = (pairs: readonly Weighed[]): readonly Outline[] =>
     pairs.flatMap(w => tried.ends.get(demand.refs.includes(w.plug) ? w.socket : w.plug) ?? [])
   const refused = [
@@ -87,7 +90,7 @@ const takenOf = ({ shut, joined }: Tried, ends: readonly Outline[]): readonly En
  * A loose lead that is left over says why: what its other end would need. Null where something else
  * is free as well.
  */
-function portlessLead(about: Case, loose: readonly Weighed[]): Omit<Unmet, 'demand'> | null {
+function portlessLead(about: Case, loose: readonly Weighed[]): Why | null {
   const free = about.fits.filter(e => isFree(about, e))
   const nearEnds = free.filter(e => e.among?.how === 'both')
   if (nearEnds.length === 0 || free.length > nearEnds.length) return null
@@ -102,7 +105,7 @@ function portlessLead(about: Case, loose: readonly Weighed[]): Omit<Unmet, 'dema
   }
 }
 
-function allTaken(about: Case): Omit<Unmet, 'demand'> {
+function allTaken(about: Case): Why {
   const { fits, refused } = about
   const closed = closures(fits, about)
   const spent = spentLimits(about)

@@ -1,17 +1,18 @@
 // Is everything joined that asks to be?
-import { plain } from '../finding'
+import { plain, type Finding } from '../finding'
 import { capital } from '../../figures/format'
 import { rule } from '../rule'
 import { leftOpen } from '../../plan/given'
 import { asks, ends, names } from '../../plan/items'
-import { plugs, seats, unmet } from '../../plan/joints'
+import { exact, plugs, seats, unmet } from '../../plan/joints'
 import { type Situation, joints } from '../../plan/situation'
 import { faceSource, isMechanical, mating, type Face } from '../../connectors/connectors'
 import { SOURCE } from '../../standards/sources'
 import type { Verdict } from '../../figures/verdict'
 import type { Ask } from '../../parts/ask'
 import { faceOf } from '../../joining/mate'
-import type { Unmet } from '../../joining/joint'
+import type { Reasoned } from '../../document/build'
+import type { EndOf, Unmet } from '../../joining/joint'
 import { nameOf, sideOf } from './names'
 
 interface Holder {
@@ -24,62 +25,82 @@ export const jointsUnmet = rule({
   stage: 'joints',
   question: 'Does every end that must or should be joined find its partner?',
   source: SOURCE.practice,
-  needs: { unmet, leftOpen, ends, names, seats, plugs, asks },
-  inputs: s =>
+  needs: { unmet, exact, leftOpen, ends, names, seats, plugs, asks },
+  inputs: (s): readonly AboutUnmet[] =>
     s.unmet.map(u => ({
       unmet: u,
+      isProved: s.exact || !u.isChosen,
       name: nameOf(s, u.demand.item),
       leftOpen: s.leftOpen[u.demand.id] ?? null,
       end: s.ends.get(u.demand.refs[0] ?? '') ?? null,
       held: u.taken.flatMap(ref => holderOf(s, ref)),
       open: openFor(s, u),
     })),
-  judge({ unmet: u, name, leftOpen, end, held, open }) {
-    const [first] = open
-    // Where it is not known what another part has, nothing says that there is no partner.
-    const [reason, ...others] = first ? [first.question, ...u.reasons] : u.reasons
-    const missing = first ? 'it is not known whether it finds a partner' : 'no partner'
-    return [
-      plain(
-        {
-          rule: 'joints/unmet',
-          stage: end && isMechanical(end.end.face) ? 'fit' : 'joints',
-          about: [u.demand.item],
-          part: u.demand.id,
-          demand: u.demand.id,
-          sentence: `${capital(u.demand.label)} of the ${name}: ${missing}${reason ? `; ${reason}` : ''}`,
-          wayOut: wayOut(u, leftOpen?.reason, first?.take),
-          asks: open.map(({ item, path, question, take }) => ({ item, path, question, take })),
-          because: [
-            ...(end
-              ? [
-                  {
-                    fact: 'asks for',
-                    value: faceOf(end),
-                    basis: 'standard' as const,
-                    source: faceSource(end.end.face),
-                  },
-                ]
-              : []),
-            ...held.map(h => ({
-              fact: h.end,
-              value: `taken by ${h.by}`,
-              basis: 'plan' as const,
-              source: '',
-            })),
-            ...others.map(fact => ({
-              fact,
-              value: '',
-              basis: 'spec' as const,
-              source: SOURCE.maker,
-            })),
-          ],
-        },
-        verdictOf(u.demand.need, leftOpen !== null, open.length > 0),
-      ),
-    ]
-  },
+  judge: judgeUnmet,
 })
+
+interface AboutUnmet {
+  readonly unmet: Unmet
+  /** Whether all ways were tried, or none is there at all. */
+  readonly isProved: boolean
+  readonly name: string
+  readonly leftOpen: Reasoned | null
+  readonly end: EndOf | null
+  readonly held: readonly Holder[]
+  readonly open: Asks
+}
+
+/** What is said of a demand that found no partner. */
+export function judgeUnmet(about: AboutUnmet): readonly Finding[] {
+  const { unmet: u, isProved, name, leftOpen, end, held, open } = about
+  const [first] = open
+  // Where it is not known what another part has, nothing says that there is no partner.
+  const why = isProved ? u.reasons : [NOT_PROVED, ...u.reasons]
+  const [reason, ...others] = first ? [first.question, ...why] : why
+  const missing = first ? 'it is not known whether it finds a partner' : 'no partner'
+  return [
+    plain(
+      {
+        rule: 'joints/unmet',
+        stage: end && isMechanical(end.end.face) ? 'fit' : 'joints',
+        about: [u.demand.item],
+        part: u.demand.id,
+        demand: u.demand.id,
+        sentence: `${capital(u.demand.label)} of the ${name}: ${missing}${reason ? `; ${reason}` : ''}`,
+        wayOut: wayOut(u, leftOpen?.reason, first?.take),
+        asks: open.map(({ item, path, question, take }) => ({ item, path, question, take })),
+        because: [
+          ...(end
+            ? [
+                {
+                  fact: 'asks for',
+                  value: faceOf(end),
+                  basis: 'standard' as const,
+                  source: faceSource(end.end.face),
+                },
+              ]
+            : []),
+          ...held.map(h => ({
+            fact: h.end,
+            value: `taken by ${h.by}`,
+            basis: 'plan' as const,
+            source: '',
+          })),
+          ...others.map(fact => ({
+            fact,
+            value: '',
+            basis: 'spec' as const,
+            source: SOURCE.maker,
+          })),
+        ],
+      },
+      verdictOf(u.demand.need, leftOpen !== null, open.length > 0 || !isProved),
+    ),
+  ]
+}
+
+/** What is said instead of a stop where not all ways were tried. */
+const NOT_PROVED = 'not proved: the search ended before all ways were tried'
 
 /** Who has an end that would fit. */
 function holderOf(
