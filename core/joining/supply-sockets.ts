@@ -49,18 +49,26 @@ export function intoSockets(cables: readonly CableAtSupply[]): AtSupply {
   }
 }
 
-/** Puts a row into a socket of its own, others moved where they can; false where nothing helps. */
+/**
+ * Puts a row into a free socket of its own, else into one whose cable can move; false where nothing
+ * helps.
+ */
 function placed(
   row: number,
   rows: readonly CableAtSupply[],
   holder: Map<string, number>,
   seen: Set<string>,
 ): boolean {
-  for (const socket of at(rows, row).into) {
+  const { into } = at(rows, row)
+  const free = into.find(socket => !holder.has(socket))
+  if (free !== undefined) {
+    holder.set(free, row)
+    return true
+  }
+  for (const socket of into) {
     if (seen.has(socket)) continue
     seen.add(socket)
-    const other = holder.get(socket)
-    if (other !== undefined && !placed(other, rows, holder, seen)) continue
+    if (!placed(holder.get(socket) ?? row, rows, holder, seen)) continue
     holder.set(socket, row)
     return true
   }

@@ -1,5 +1,5 @@
 // Which socket of its modular supply each cable in use goes into.
-import { cableAtSupply, eachOnce, intoSockets, type CableAtSupply } from '../joining/supply-sockets'
+import { cableAtSupply, eachOnce, intoSockets } from '../joining/supply-sockets'
 import { isKind } from '../parts'
 import { stage } from '../pipeline/stage'
 import { ends, plainItems } from './items'
@@ -11,8 +11,8 @@ export interface CablesAtSupply {
   readonly name: string
   /** Whether its sockets are stated. */
   readonly isStated: boolean
-  /** The cables in use that have a socket, each with what is printed there. */
-  readonly cables: readonly { readonly cable: string; readonly sockets: readonly string[] }[]
+  /** The cables in use, each with what is printed at its sockets, where those are stated. */
+  readonly inUse: readonly { readonly cable: string; readonly sockets: readonly string[] }[]
   /** The cables in use that want more sockets than there are; none where each finds its own. */
   readonly tooMany: readonly string[]
   /** The cables that stay in the box. */
@@ -27,22 +27,24 @@ export const cablesAtSupply = stage(
       if (part.modular === 'fixed') return []
       const own = plugs.flatMap(j => (j.items[0] === id ? (ends.get(j.a) ?? []) : []))
       const chains = new Set(own.flatMap(e => e.end.lead?.chain ?? []))
+      const listed = (part.cables ?? []).map(c => c.key)
       const used = eachOnce(own.flatMap(e => cableAtSupply(id, e.end.lead) ?? []))
       const found = intoSockets(used)
       const labels = new Map(part.sockets?.map(s => [s.key, s.label]))
-      const socketsOf = ({ cable }: CableAtSupply): readonly string[] =>
+      const socketsOf = (cable: string): readonly string[] =>
         'sockets' in found ? (found.sockets.get(cable) ?? []) : []
       return [
         {
           supply: id,
           name,
           isStated: part.sockets !== undefined,
-          cables: used.map(c => ({
-            cable: c.cable,
-            sockets: socketsOf(c).map(key => labels.get(key) ?? key),
-          })),
+          inUse: listed.flatMap(cable =>
+            chains.has(cable)
+              ? [{ cable, sockets: socketsOf(cable).map(key => labels.get(key) ?? key) }]
+              : [],
+          ),
           tooMany: 'tooMany' in found ? found.tooMany.map(c => c.cable) : [],
-          unused: (part.cables ?? []).map(c => c.key).filter(key => !chains.has(key)),
+          unused: listed.filter(key => !chains.has(key)),
         },
       ]
     }),

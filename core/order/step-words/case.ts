@@ -121,7 +121,8 @@ export const ON_THE_CASE = {
     why: 'With the supply in its place no hand fits behind it.',
     minutes: MINUTES.supplyCables,
     does: s => [
-      `These and no others: ${s.details.join(', ')}.`,
+      'These cables and no others:',
+      ...s.details,
       ...(s.label === '' ? [] : [`Stay in the box, with this supply: ${s.label}.`]),
       'Only cables of this very supply: sockets look alike and are wired otherwise.',
       'The end printed for the supply. Press until each latches.',

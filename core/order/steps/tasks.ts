@@ -3,6 +3,7 @@
 import { feeds } from '../../connectors/connectors'
 import { taskId } from '../../ids/ids'
 import { standoffPlan, standoffTask } from '../../plan/standoffs'
+import type { CablesAtSupply } from '../../plan/supply-sockets'
 import { every, joinedBy } from '../../plan/situation'
 import { cardsInCase, slotRows } from '../../rules/fit/cards-in-case'
 import { firmwares, flashTo } from '../../rules/fit/firmware'
@@ -84,21 +85,19 @@ function ofCards(s: StepsFrom): readonly PlannedStep[] {
   return [...covers, ...flashes]
 }
 
+/** A cable, and what is printed at its socket. */
+const cableLine = ({ cable, sockets }: CablesAtSupply['inUse'][number]): string =>
+  sockets.length > 0 ? `Cable ${cable} into ${sockets.join(' and ')}.` : `Cable ${cable}.`
+
 /** A modular supply's cables, and the processor's lead where a build order lays it early. */
 function ofSupply(s: StepsFrom, habits: Habits): readonly PlannedStep[] {
   return every(s, 'supply').flatMap(supply => {
-    const cables = new Set(
-      s.plugs.filter(j => j.items[0] === supply.id).map(j => s.outlines.get(j.a)?.chain ?? ''),
-    )
     const there = s.cablesAtSupply.find(c => c.supply === supply.id)
-    const socketOf = (cable: string): string => {
-      const own = there?.cables.find(c => c.cable === cable)?.sockets ?? []
-      return own.length > 0 ? ` into ${own.join(' and ')}` : ''
-    }
+    const inUse = there?.inUse ?? []
     const lead = s.plugs.find(j => j.items[0] === supply.id && feeds(j.socketFace) === 'processor')
     const [plugId, layId] = [taskId('supply-cables', supply.id), taskId('lay-lead', supply.id)]
     return [
-      ...(supply.part.modular !== 'fixed' && cables.size > 0
+      ...(inUse.length > 0
         ? [
             task('supply-cables', {
               id: plugId,
@@ -106,7 +105,7 @@ function ofSupply(s: StepsFrom, habits: Habits): readonly PlannedStep[] {
               items: [supply.id],
               what: supply.name,
               manner: { of: 'supply', modular: supply.part.modular },
-              details: [...cables].map(c => `cable ${c}${socketOf(c)}`),
+              details: inUse.map(cableLine),
               label: there?.unused.join(', ') ?? '',
             }),
           ]

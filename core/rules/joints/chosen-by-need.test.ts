@@ -167,7 +167,7 @@ describe('sockets of a modular supply', () => {
   test('the step at the bench names each socket, and what stays in the box', () => {
     const plan = then(change(avocet, swap('supply', 'dunlin-a750g')))
     const step = plan.order.steps.find(s => s.kind === 'supply-cables')
-    expect(step?.does.join(' ')).toMatch(/cable main into MB/)
+    expect(step?.does.join(' ')).toMatch(/Cable main into MB\./)
     expect(step?.does.join(' ')).toMatch(/Stay in the box, with this supply: card-1, card-2/)
   })
 })

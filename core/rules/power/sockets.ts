@@ -13,7 +13,7 @@ export const powerSockets = rule({
   source: SOURCE.maker,
   needs: { cablesAtSupply },
   inputs: s => s.cablesAtSupply,
-  judge({ supply, name, isStated, cables, tooMany }): readonly Finding[] {
+  judge({ supply, name, isStated, inUse, tooMany }): readonly Finding[] {
     const about = { ...said, about: [supply] }
     if (!isStated) {
       const question = `Which sockets does the ${name} have, and which cables go into each?`
@@ -42,6 +42,7 @@ export const powerSockets = rule({
           'stop',
         ),
       ]
+    const cables = inUse.filter(c => c.sockets.length > 0)
     const where = cables.map(c => `${c.cable} in ${c.sockets.join(' and ')}`).join(', ')
     return cables.length === 0
       ? []
