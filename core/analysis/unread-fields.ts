@@ -70,7 +70,7 @@ export const UNREAD: Partial<Record<PartKind, Reasons>> = {
   card: { [OUTSIDE]: ['aerials', 'outputs'] },
   supply: {
     [RECORD]: ['pfc', 'protections', 'year', 'fanMode'],
-    [UNTRIED]: ['sockets.*.key', 'cables.*.socket'],
+    [UNTRIED]: ['sockets.*.key'],
   },
   hub: {
     [RECORD]: ['controls'],
