@@ -3,7 +3,7 @@
 import type { Face } from '../connectors/connectors'
 import type { Cooler } from '../parts/cooler-schema'
 import type { Drive } from '../parts/drive'
-import type { Supply } from '../parts/supply'
+import type { Supply } from '../parts/supply-schema'
 import type { Verdict } from '../figures/verdict'
 
 /** Kinds of step, in the order in which they are done where nothing else decides. */

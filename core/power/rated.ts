@@ -1,6 +1,6 @@
 // A supply as the watts see it.
 import type { ItemOf } from '../parts/kind'
-import type { Supply } from '../parts/supply'
+import type { Supply } from '../parts/supply-schema'
 
 /**
  * A supply without the lengths of its cables: watts do not depend on them, and are not asked again

@@ -1,6 +1,7 @@
 // How large the supply has to be: each school's demand on its label.
 import type { ItemOf } from '../parts/kind'
-import { supply as supplyKind, type Supply } from '../parts/supply'
+import { supply as supplyKind } from '../parts/supply'
+import type { Supply } from '../parts/supply-schema'
 import { of, plus, times, type Sum } from '../figures/quantity'
 import { SCHOOL, SCHOOLS, type School } from '../standards/supplies'
 import { graver, judge, type Judgement, type Verdict } from '../figures/verdict'

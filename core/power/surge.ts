@@ -1,7 +1,8 @@
 // What happens in moments: cards that exceed their sustained power for up to a tenth of a second,
 // and what a supply rides through.
 import type { ItemOf, Surges } from '../parts/kind'
-import { supply as supplyKind, type Supply } from '../parts/supply'
+import { supply as supplyKind } from '../parts/supply'
+import type { Supply } from '../parts/supply-schema'
 import { fact, knownValue, of, plus, times, valueOf, type Sum } from '../figures/quantity'
 import { RIDES, SMALL_SUPPLY, SURGES, type Guide, type School } from '../standards/supplies'
 import { usual } from '../figures/units'

@@ -1,6 +1,6 @@
 // Which loads a supply feeds.
 import type { ItemOf } from '../../parts/kind'
-import type { Supply } from '../../parts/supply'
+import type { Supply } from '../../parts/supply-schema'
 import { type Situation, every } from '../../plan/situation'
 import { isFed, type Load } from '../../power/loads'
 
