@@ -254,7 +254,7 @@ test('routes: the lead that ends short and its ways out; the holes and what lies
 
 test('bench: standoffs that are taken out harm no more', async () => {
   await goOn(page, '/b/avocet/bench?step=task%3Astandoffs%3Aboard')
-  await page.getByText('Take out B, R, S: the step').waitFor()
+  await page.getByText('Take out B, R, S.').waitFor()
   await page.getByRole('button', { name: 'Made', exact: true }).click()
   await mark('Set the standoffs .*made').waitFor()
   await page.getByRole('link', { name: 'Leave the bench' }).click()

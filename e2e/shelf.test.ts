@@ -510,7 +510,7 @@ describe('measuring and manuals', () => {
       .first()
     await line.locator('.face').click()
     await line
-      .getByText(/Take it with a steel rule, to 5\.0.mm\. Now 172\.0.mm\.\s+Passes from/)
+      .getByText(/Take it with a steel rule, to 5\.0.mm\. Now 172\.0.mm\.\s+That fits if at least/)
       .first()
       .waitFor()
     await line.getByLabel(/cooler room of the Longreed 52/).fill('17,1 cm')

@@ -61,6 +61,8 @@ const WORDS: Readonly<Record<string, string>> = {
   does: 'what it does',
   among: 'alternatives',
   to: 'plug at the other end',
+  other: 'second plug',
+  through: 'hands power on',
 }
 
 /** The form of a kind, in the order of its schema. */

@@ -31,7 +31,7 @@ export const fanSchema = z.looseObject({
     .describe('its drive-power plug hands on: the next plug of the cable goes into its back'),
   other: z
     .looseObject({
-      face: z.enum(facesOn('fan')),
+      plug: z.enum(facesOn('fan')),
       lead: figure(
         'mm',
         'length of the second lead',
@@ -92,7 +92,7 @@ const plugsOf = ({
   part: { face, other },
 }: ItemOf<Fan>): readonly (readonly ['lead' | 'other', PlugFace])[] => [
   ...(face ? [['lead', face] as const] : []),
-  ...(other ? [['other', other.face] as const] : []),
+  ...(other ? [['other', other.plug] as const] : []),
 ]
 
 const amps = (item: ItemOf<Fan>): Sum =>

@@ -57,7 +57,7 @@ describe('fit/cooler-height', () => {
       path: 'coolerRoom',
       passes: { side: 'least', value: 75.6 },
     })
-    expect(f.wayOut).toMatch(/Measure the cooler room.*from 75\.6/)
+    expect(f.wayOut).toMatch(/Measure the cooler room.*fits if at least 75\.6/)
   })
   test('measuring the value it names settles it, and nothing else', () => {
     const settled = change(plover, measure('case', 'coolerRoom', 75.6))

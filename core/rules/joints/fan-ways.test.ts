@@ -36,7 +36,7 @@ const unmet = (b: Build) =>
   ).length
 
 describe('a fan with two plugs, of which one is used', () => {
-  const two = fan({ face: 'fan-4', other: { face: 'drive-4' } })
+  const two = fan({ face: 'fan-4', other: { plug: 'drive-4' } })
   test('a header before a drive’s plug, where there is one', () => {
     const b = buildFrom(board(header('sys')), chain(1), two)
     expect(joined(b)).toMatchObject({ 'fan-2/lead': 'board-0/sys' })
@@ -51,7 +51,7 @@ describe('a fan with two plugs, of which one is used', () => {
     ])
   })
   test('its current hangs on the chain', () => {
-    const strong = fan({ face: 'fan-4', amps: 3, other: { face: 'drive-4' } })
+    const strong = fan({ face: 'fan-4', amps: 3, other: { plug: 'drive-4' } })
     const b = buildFrom(board(), chain(1), strong)
     const [plug] = then(b).findings.filter(
       f => f.rule === 'power/plug' && f.parts.includes('fan-2'),
