@@ -1,7 +1,8 @@
 // Sound machines: put together as a builder would who knows, over all cases and generations of the
 // shelf. None stops, none harms; what is told of them besides is defended here.
-import { buildSchema, type Build } from '../document/build'
+import type { Build } from '../document/build'
 import { part, then } from '../test-helpers/demos'
+import { buildFrom } from '../test-helpers/planted-machine'
 
 /** Why a sound machine is told so much and no less. */
 const DEFENDED: Readonly<Record<string, string>> = {
@@ -217,16 +218,7 @@ const sound: readonly (readonly [machine: string, parts: string, ...told: string
   ],
 ]
 
-function machine(parts: string): Build {
-  const counts = new Map<string, number>()
-  const items = parts.split(' ').map(id => {
-    const own = part(id)
-    const n = (counts.get(own.kind) ?? 0) + 1
-    counts.set(own.kind, n)
-    return { id: n === 1 ? own.kind : `${own.kind}-${n}`, part: own, state: 'have' }
-  })
-  return buildSchema.parse({ id: 'sound', name: 'Sound', items })
-}
+const machine = (parts: string): Build => buildFrom(...parts.split(' ').map(part))
 
 test('they are many, over every case for boards with a soft switch', () => {
   expect(sound.length).toBeGreaterThanOrEqual(25)
