@@ -151,7 +151,10 @@ export function atSupply(
   return into.length === 0 && modular === 'part' ? undefined : { into, takes }
 }
 
-/** The class of a 16-contact plug: as stated, and no more than the sockets of its cable give. */
+/**
+ * The class of a 16-contact plug: as stated, and no more than the sockets of its cable give. What is
+ * not stated may be less still: it stays not known.
+ */
 function classOf(item: ItemOf<Supply>, c: number, n: number): Sum {
   const leaf = supply.leaf(item, `cables.${c}.plugs.${n}.class`)
   const { sockets = [], cables } = item.part
@@ -162,7 +165,8 @@ function classOf(item: ItemOf<Supply>, c: number, n: number): Sum {
     return socket?.for.some(face => face === 'cpu-8' || face === 'card-8')
   })
   const most = CLASS_BY_ONE_SOCKET.W
-  if (own?.takes !== 1 || !isShared || (leaf.figure && leaf.figure.value <= most)) return of(leaf)
+  const isCapped = own?.takes === 1 && isShared === true && (leaf.figure?.value ?? 0) > most
+  if (!isCapped) return of(leaf)
   return of(
     fact(`${item.id}:cables.${c}.by-one-socket`, 'class by one socket of eight contacts', 'W', {
       value: most,

@@ -151,10 +151,10 @@ describe('sockets of a modular supply', () => {
     })
   })
   test('the class of a 16-contact plug is 300 W by one socket of eight, what is stated by two', () => {
-    const at = (n: number, sockets: readonly Fields[]) => {
+    const at = (n: number, sockets: readonly Fields[], stated: number | null = 600) => {
       const cables = [
         ...(supply([])['cables'] as readonly Fields[]).slice(0, 2),
-        { key: 'wide', sockets: n, plugs: [{ face: 'card-16', class: 600 }] },
+        { key: 'wide', sockets: n, plugs: [{ face: 'card-16', class: stated }] },
       ]
       const wide = { ...card, watts: 400, power: [{ key: 'p', face: 'card-16', label: 'power' }] }
       const both = sockets.map(s => ({ ...s, for: [...(s['for'] as string[]), 'card-16'] }))
@@ -163,6 +163,8 @@ describe('sockets of a modular supply', () => {
     }
     expect(at(1, shared(3))).toMatchObject({ have: 300, verdict: 'watch' })
     expect(at(2, shared(3))).toMatchObject({ have: 600, verdict: 'clear' })
+    // What nobody stated may be 150: the socket says no more than that it is not above 300.
+    expect(at(1, shared(3), null)).toMatchObject({ have: null, verdict: 'measure' })
   })
   test('the step at the bench names each socket, and what stays in the box', () => {
     const plan = then(change(avocet, swap('supply', 'dunlin-a750g')))

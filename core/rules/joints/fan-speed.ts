@@ -8,7 +8,7 @@ import { every, socketIn } from '../../plan/situation'
 import { SOURCE } from '../../standards/sources'
 import { plain, type Finding } from '../finding'
 import { rule } from '../rule'
-import { nameOf, sideOf } from './names'
+import { nameOf, sideOf, withEnds } from './names'
 
 /** What turns, by the role of its plug. */
 const TURNING: readonly (string | null)[] = ['case', 'processor', 'pump']
@@ -29,10 +29,9 @@ export const fanSpeed = rule({
       ),
     )
     const boards = new Map(every(s, 'board').map(b => [b.id, b.part]))
-    return s.plugs.flatMap(joint => {
-      const [plug, socket] = [s.ends.get(joint.a), s.ends.get(joint.b)]
-      const fan = [plug, socket].find(e => e && turning.has(e.item) && TURNING.includes(e.end.role))
-      if (!fan || !socket) return []
+    return withEnds(s, s.plugs).flatMap(({ joint, plug, socket }) => {
+      const fan = [plug, socket].find(e => turning.has(e.item) && TURNING.includes(e.end.role))
+      if (!fan) return []
       const header = socketIn(joint, 'headers', boards.get(socket.item)?.headers)
       const name = sideOf(nameOf(s, fan.item), fan)
       return [{ joint, fan, socket, name, control: header?.control ?? null }]

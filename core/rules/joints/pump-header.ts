@@ -6,7 +6,7 @@ import { ends, names } from '../../plan/items'
 import { plugs } from '../../plan/joints'
 import { SOURCE } from '../../standards/sources'
 import { plain } from '../finding'
-import { nameOf } from './names'
+import { withEnds } from './names'
 
 /** Headers on which a pump keeps its speed: its own, and the processor's. */
 const STEADY: readonly (string | null)[] = ['pump', 'processor']
@@ -18,13 +18,10 @@ export const pumpHeader = rule({
   source: SOURCE.fan,
   needs: { plugs, ends, names },
   inputs: s =>
-    s.plugs.flatMap(joint => {
-      const [pump, socket] = [s.ends.get(joint.a), s.ends.get(joint.b)]
-      return pump?.end.role === 'pump' && socket
-        ? [{ joint, socket, names: joint.items.map(id => nameOf(s, id)) }]
-        : []
-    }),
-  judge({ joint, socket, names: [pump = '', holder = ''] }) {
+    withEnds(s, s.plugs).flatMap(({ joint, plug, socket, names }) =>
+      plug.end.role === 'pump' ? [{ joint, socket, names }] : [],
+    ),
+  judge({ joint, socket, names: [pump, holder] }) {
     const said = { rule: 'joints/pump-header', stage: 'joints', joints: [joint.id] } as const
     const where = `${socket.end.label} of the ${holder}`
     const about = joint.items
