@@ -88,13 +88,14 @@ function readOf(trials: readonly Trial[], lookedAt: readonly string[]): Readonly
     const memory = new Memory()
     const before = lazily(build, memory)
     const was = new Map(SECTIONS.map(s => [s, told(before, s)]))
+    const isOtherwise = (after: HorizonAnalysis, s: keyof HorizonAnalysis): boolean =>
+      after[s] !== before[s] && told(after, s) !== was.get(s)
     // All copies at once: that one copy is not like the others is no reading of the field.
     const copies = build.items.filter(i => i.part.id === part.id).map(i => i.id)
-    for (const v of variationsOf(part)) {
-      if (read.has(v.field) || !lookedAt.includes(v.field)) continue
+    for (const v of variationsOf(part, f => lookedAt.includes(f) && !read.has(f))) {
       const parts = Object.fromEntries(copies.map(id => [id, v.part]))
       const after = lazily(change(build, { do: 'setParts', parts, title: 'x' }), memory)
-      if (SECTIONS.some(s => told(after, s) !== was.get(s))) read.add(v.field)
+      if (SECTIONS.some(s => isOtherwise(after, s))) read.add(v.field)
     }
   }
   return read

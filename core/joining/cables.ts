@@ -1,5 +1,5 @@
 // Which plugs along each cable serve the sockets that a matching has chosen.
-import { pinned, type Pins } from './weighing'
+import { pinned, type Pins } from './pinned-pairs'
 import { jointId, type EndRef } from '../ids/ids'
 import type { Layout } from '../case/layout'
 import { compareBy } from '../collections/compare'

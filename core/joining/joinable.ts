@@ -1,5 +1,6 @@
 // What there is to be joined in one horizon: all that the choice of seats and plugs is made from.
-import { pinned, type Pins, type Weighed } from './weighing'
+import { pinned, type Pins } from './pinned-pairs'
+import type { Weighed } from './weigh'
 import type { Layout } from '../case/layout'
 import { oncePer } from '../collections/once'
 import { isMechanical } from '../connectors/connectors'
@@ -7,6 +8,7 @@ import { binding, lessGiven } from '../matching/budget'
 import { pairId, type Candidate, type Clause } from '../matching/candidate'
 import type { MatchProblem } from '../matching/problem'
 import type { EndRef } from '../ids/ids'
+import type { Arrangements } from './arrangements'
 import type { Asking } from './asking'
 import { endsByRef, jointOf, type Demand, type EndOf, type Joint } from './joint'
 
@@ -31,6 +33,7 @@ export interface Joinable {
   readonly foremost: readonly EndRef[]
   /** Sets of cables that are too many for their supply, wherever things sit, as far as known. */
   readonly booked: readonly Clause[]
+  readonly arrangements: Arrangements
   /** Every pair of a seat and what could sit in it, and every pair of a plug and a socket. */
   readonly seatPairs: readonly Weighed[]
   readonly plugPairs: readonly Weighed[]

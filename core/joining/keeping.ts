@@ -11,11 +11,12 @@ import { itemOf, jointId, type EndRef } from '../ids/ids'
 import { kept } from '../pipeline/kept'
 import type { Asking } from './asking'
 import { join, type Joined } from './join'
-import { bodyEnds, leadEnds } from './joinable'
+import { Arrangements } from './arrangements'
 import { endsByRef, type EndOf, type Joint } from './joint'
-import { withinReach } from './loose-leads'
+import { plugPairsOf, seatPairsOf } from './pairs'
+import { pinned, type Pins } from './pinned-pairs'
 import { placesOf, sittingsOf } from './sitting'
-import { pinned, weighAll, type Pins, type Places, type Weighed } from './weighing'
+import type { Places, Weighed } from './weigh'
 
 /** What one act at the bench has joined. */
 export type MadeAtOnce = readonly (readonly [plug: EndRef, socket: EndRef])[]
@@ -46,7 +47,8 @@ const ANEW = 8
 /** The joints of a horizon: what a hand has pinned holds, then what is made, then what is best. */
 export function joinKeeping(of: Choosing, byHand: Pins, made: readonly MadeAtOnce[]): Joined {
   const given = [pinned(byHand), ...made]
-  let plan = joinedWith('first', of, {}, NOTHING_BEFORE)
+  const from = { ...of, arrangements: new Arrangements() }
+  let plan = joinedWith('first', from, {}, NOTHING_BEFORE)
   let anew = 0
   given.forEach((act, i) => {
     const isLast = anew >= ANEW
@@ -54,7 +56,7 @@ export function joinKeeping(of: Choosing, byHand: Pins, made: readonly MadeAtOnc
     anew += 1
     // All that is given by now holds: also what was planned so, and might be planned otherwise now.
     const pins = Object.fromEntries(given.slice(0, isLast ? given.length : i + 1).flat())
-    plan = joinedWith(`anew-${anew}`, of, pins, idsOf(plan))
+    plan = joinedWith(`anew-${anew}`, from, pins, idsOf(plan))
   })
   return marked(plan, Object.fromEntries(given.flat()))
 }
@@ -77,17 +79,19 @@ function marked(plan: Joined, given: Pins): Joined {
 }
 
 /** The best plan under some pins; `before` are the joints it keeps where that costs nothing. */
-function joinedWith(at: string, of: Choosing, pins: Pins, before: readonly string[]): Joined {
-  const { asking, shapes, layout, cases } = of
-  const anywhere = { places: NO_PLACES, layout: null, lengths: false }
-  const bodies = { ends: bodyEnds(shapes), all: shapes, pins }
-  const seatPairs = weighAll(`${at}/seats`, bodies, anywhere)
-  const places = placesBy(at, seatPairs, shapes, cases)
-  const inCase = { places, layout, lengths: false }
-  const all = weighAll(`${at}/plugs`, { ends: leadEnds(shapes), all: shapes, pins }, inCase)
-  const plugPairs = withinReach(at, all, { ends: endsByRef(shapes), pins }, inCase)
+function joinedWith(
+  at: string,
+  of: Choosing & { readonly arrangements: Arrangements },
+  pins: Pins,
+  before: readonly string[],
+): Joined {
+  const { asking, shapes, layout, cases, arrangements } = of
+  const { pairs: seatPairs, asUsual } = seatPairsOf(at, { shapes, pins })
+  const there = asUsual ? 'anywhere' : `anywhere/${at}`
+  const inCase = { places: placesBy(there, seatPairs, shapes, cases), layout, lengths: false }
+  const plugPairs = plugPairsOf({ at, there }, { shapes, pins }, inCase)
   return join(at, {
-    ...{ asking, shapes, pins, layout, cases, seatPairs, plugPairs },
+    ...{ asking, shapes, pins, layout, cases, seatPairs, plugPairs, arrangements },
     before: new Set(before),
     foremost: foremostOf(at, shapes, of.system),
     booked: [],
@@ -96,7 +100,6 @@ function joinedWith(at: string, of: Choosing, pins: Pins, before: readonly strin
   })
 }
 
-const NO_PLACES: Places = new Map()
 const placesBy = kept(
   'places',
   (pairs: readonly Weighed[], shapes: readonly EndOf[], cases: readonly string[]): Places =>

@@ -5,13 +5,13 @@ import { add, FREE, UNMET, withoutLength, type Cost } from '../matching/cost'
 import type { Matching } from '../matching/problem'
 import { kept } from '../pipeline/kept'
 import { endsByRef, type EndOf, type Joint } from './joint'
-import { candidatesOf, isBodyEnd, jointsOf, leadEnds, type Joinable } from './joinable'
+import { candidatesOf, isBodyEnd, jointsOf, type Joinable } from './joinable'
 import type { Line } from './lines'
-import { withinReach } from './loose-leads'
+import { plugPairsOf } from './pairs'
 import { framesOf, type Frames } from './places'
 import { newIn, pluggedIn } from './plugging'
 import type { ShutBy } from './reasons'
-import { weighAll, type Weighed, type Places } from './weighing'
+import type { Places, Weighed } from './weigh'
 
 export interface Laying {
   readonly seats: readonly Joint[]
@@ -70,13 +70,14 @@ export function layingFor(
   plan: Matching,
   joinable: Joinable,
 ): Laying {
-  const { cases, shapes, pins, layout, seatPairs, asking } = joinable
-  const frames = framesAt(at, cases, shapes, seats)
-  const there = { places: placesAt(at, frames), layout, lengths: true }
+  const { cases, shapes, pins, layout, seatPairs, asking, arrangements } = joinable
+  const arrangement = arrangements.nameOf(seats, at)
+  const frames = framesAt(arrangement, cases, shapes, seats)
+  const there = { places: placesAt(arrangement, frames), layout, lengths: true }
   const seated = seatedAt(at, seatPairs, seats)
   const shut = shutAt(at, seated)
-  const weighed = weighAll(`laid/${at}`, { ends: leadEnds(shapes), all: shapes, pins }, there)
-  const laid = withinReach(`laid/${at}`, weighed, { ends: endsByRef(shapes), pins }, there)
+  const names = { at: `laid/${at}`, there: `laid/${arrangement}` }
+  const laid = plugPairsOf(names, { shapes, pins }, there)
   const { found, lines, clauses, booked, layings } = pluggedIn(
     at,
     openAt(at, laid, shut),

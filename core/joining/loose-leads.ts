@@ -1,18 +1,25 @@
 // Loose leads: an end in a socket is worth nothing where no socket for its other end lies within
 // reach.
-import { pinned, type Pins, type Weighed, type Whereabouts, type Places } from './weighing'
-import { itemOf } from '../ids/ids'
 import { groupBy } from '../collections/groups'
 import type { Layout } from '../case/layout'
 import { extentOf } from '../case/reach'
 import type { Frame, Vec3 } from '../geometry/space'
+import { itemOf } from '../ids/ids'
 import { kept } from '../pipeline/kept'
 import { type EndOf } from './joint'
+import { pinned, type Pins } from './pinned-pairs'
+import type { Places, Weighed, Whereabouts } from './weigh'
 import { nearestWay, pointsAt, type WayFound } from './ways'
+
+/** Two names: of the plan that asks, and of where everything is, which other plans may share. */
+export interface Asked {
+  readonly at: string
+  readonly there: string
+}
 
 /** What was weighed, without the pairs of loose leads whose other end finds nothing near enough. */
 export function withinReach(
-  at: string,
+  { at, there }: Asked,
   weighed: readonly Weighed[],
   { ends, pins }: { readonly ends: ReadonlyMap<string, EndOf>; readonly pins: Pins },
   { places, layout }: Whereabouts,
@@ -20,11 +27,11 @@ export function withinReach(
   if (!layout) return weighed
   const byHand = new Set(pinned(pins).map(([plug]) => itemOf(plug)))
   const loose = [...ends.values()].filter(e => e.end.among?.how === 'both' && !byHand.has(e.item))
-  return checkedLeads(at, { at, weighed, loose, ends, places, layout })
+  return checkedLeads(at, { there, weighed, loose, ends, places, layout })
 }
 
 interface Checking {
-  readonly at: string
+  readonly there: string
   readonly weighed: readonly Weighed[]
   readonly loose: readonly EndOf[]
   readonly ends: ReadonlyMap<string, EndOf>
@@ -34,7 +41,7 @@ interface Checking {
 
 const checkedLeads = kept(
   'within-reach',
-  ({ at, weighed, loose, ends, places, layout }: Checking): readonly Weighed[] => {
+  ({ there, weighed, loose, ends, places, layout }: Checking): readonly Weighed[] => {
     const own = groupBy(loose, e => e.item)
     const ofLead = groupBy(
       weighed.filter(w => w.candidate && own.has(itemOf(w.plug))),
@@ -46,7 +53,7 @@ const checkedLeads = kept(
           const socket = ends.get(w.socket)
           return { socket, where: places.get(socket?.item ?? '') ?? [] }
         })
-        const found = ofOneLead(`${at}/${lead}`, list, own.get(lead) ?? [], sockets, layout)
+        const found = ofOneLead(`${there}/${lead}`, list, own.get(lead) ?? [], sockets, layout)
         return list.map((w, i) => [w, found[i] ?? w] as const)
       }),
     )

@@ -8,7 +8,7 @@ import { groupBy } from '../collections/groups'
 import { valueOf } from '../figures/quantity'
 import { faceName } from '../connectors/connectors'
 import { whyLeft, type Binding } from './left-over'
-import type { Weighed } from './weighing'
+import type { Weighed } from './weigh'
 import type { Shut } from './cover'
 import { type Demand, type Outline, type Short, type Unmet } from './joint'
 

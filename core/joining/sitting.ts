@@ -2,7 +2,7 @@
 import { itemOf } from '../ids/ids'
 import { frame, within, type Frame } from '../geometry/space'
 import { type EndOf } from './joint'
-import type { Places, Weighed } from './weighing'
+import type { Places, Weighed } from './weigh'
 
 /** One part in a seat of another, as it could be. */
 export interface Sitting {

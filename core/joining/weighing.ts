@@ -1,59 +1,18 @@
 // Every plug weighed against every socket that has to do with it.
 import { groupBy } from '../collections/groups'
-import type { Layout } from '../case/layout'
 import { isMechanical, socketFaces, type Face } from '../connectors/connectors'
-import { gravity, type Verdict } from '../figures/verdict'
 import type { Frame } from '../geometry/space'
-import type { Candidate } from '../matching/candidate'
-import type { Cost } from '../matching/cost'
 import { kept } from '../pipeline/kept'
-import { plus } from '../figures/quantity'
-import type { EndRef } from '../ids/ids'
-import { ownLead } from '../parts/end'
-import { isChained } from './chains'
-import { shutBy, type Shut } from './cover'
-import type { EndOf, Short } from './joint'
-import { mate } from './mate'
-import { nearestWay, pointsAt, type WayFound } from './ways'
+import type { EndOf } from './joint'
+import {
+  weigh,
+  type Placed,
+  type PlacedSocket,
+  type Places,
+  type Weighed,
+  type Whereabouts,
+} from './weigh'
 
-/**
- * Two ends weighed against each other. They are named, not held: a figure of theirs that changes
- * nothing here changes nothing.
- */
-export interface Weighed {
-  readonly plug: EndRef
-  readonly socket: EndRef
-  /** Null when the two do not go together, or go together and should not. */
-  readonly candidate: Candidate | null
-  readonly shuts: readonly Shut[]
-  readonly reason: string | null
-  /** What would happen where the plug goes in and should not. */
-  readonly lookAlike: string | null
-  readonly short: Short | null
-}
-
-/** Every place that a part could take: one frame a way to sit. A loose part has none. */
-export type Places = ReadonlyMap<string, readonly Frame[]>
-
-/** Where things could be while pairs are weighed. */
-export interface Whereabouts {
-  readonly places: Places
-  readonly layout: Layout | null
-  /** Whether the length of the way counts: only once it is known what sits where. */
-  readonly lengths: boolean
-}
-export type Pins = Readonly<Record<EndRef, EndRef>>
-export const pinned = (pins: Pins) => Object.entries(pins) as [plug: EndRef, socket: EndRef][]
-
-/** A plug or a socket with the places it could have. */
-interface Placed {
-  readonly end: EndOf
-  readonly where: readonly Frame[]
-}
-interface PlacedSocket extends Placed {
-  /** The ends of the socket's part that a seat here could shut. */
-  readonly siblings: readonly EndOf[]
-}
 type Sockets = readonly PlacedSocket[]
 
 const NOWHERE: readonly Frame[] = []
@@ -91,36 +50,30 @@ const plugsByFace = kept(
 type Around = (Sockets | undefined)[]
 interface OnePlug extends Pick<Whereabouts, 'layout' | 'lengths'> {
   readonly plug: Placed
-  /** The socket that a hand has joined it with. */
-  readonly pinned: string | undefined
 }
 interface OneFace extends Pick<Whereabouts, 'layout' | 'lengths'> {
   readonly at: string
   readonly plugs: readonly Placed[]
-  readonly pins: Pins
 }
 
 /** What one plug finds; kept as long as the sockets that take it and all their places stay. */
 const weighPlug = kept(
   'weighed-plug',
-  ({ plug, pinned, layout, lengths }: OnePlug, ...around: Around): readonly Weighed[] =>
+  ({ plug, layout, lengths }: OnePlug, ...around: Around): readonly Weighed[] =>
     around
       .flatMap(sockets => sockets ?? [])
-      .flatMap(socket => {
-        if (plug.end.item === socket.end.item) return []
-        const isPinned = pinned === socket.end.ref
-        return weigh(plug, socket, { layout, lengths, isPinned }) ?? []
-      }),
+      .flatMap(socket =>
+        plug.end.item === socket.end.item
+          ? []
+          : (weigh(plug, socket, { layout, lengths, isPinned: false }) ?? []),
+      ),
 )
 
 /** What the plugs of one face find. */
 const weighFace = kept(
   'weighed-face',
-  ({ at, plugs, pins, layout, lengths }: OneFace, ...around: Around): readonly Weighed[] =>
-    plugs.flatMap(plug => {
-      const { ref } = plug.end
-      return weighPlug(`${at}/${ref}`, { plug, pinned: pins[ref], layout, lengths }, ...around)
-    }),
+  ({ at, plugs, layout, lengths }: OneFace, ...around: Around): readonly Weighed[] =>
+    plugs.flatMap(plug => weighPlug(`${at}/${plug.end.ref}`, { plug, layout, lengths }, ...around)),
 )
 const together = kept('weighed', (...found: (readonly Weighed[])[]): readonly Weighed[] =>
   found.flat(),
@@ -130,8 +83,6 @@ const together = kept('weighed', (...found: (readonly Weighed[])[]): readonly We
 export interface Weighing {
   readonly ends: readonly EndOf[]
   readonly all: readonly EndOf[]
-  /** Pairs that a hand has joined: they always count. */
-  readonly pins: Pins
 }
 
 /**
@@ -140,146 +91,13 @@ export interface Weighing {
  */
 export function weighAll(
   at: string,
-  { ends, all, pins }: Weighing,
+  { ends, all }: Weighing,
   { places, layout, lengths }: Whereabouts,
 ): readonly Weighed[] {
   const sockets = socketsByFace(at, ends, all, places)
   const found = [...plugsByFace(at, ends, places)].map(([face, plugs]) => {
     const around = socketFaces(face).map(f => sockets.get(f))
-    return weighFace(`${at}/${face}`, { at, plugs, pins, layout, lengths }, ...around)
+    return weighFace(`${at}/${face}`, { at, plugs, layout, lengths }, ...around)
   })
   return together(at, ...found)
-}
-
-interface How extends Pick<Whereabouts, 'layout' | 'lengths'> {
-  readonly isPinned: boolean
-}
-
-/** One pair weighed; null where the two have nothing to do with each other. */
-function weigh(plug: Placed, socket: PlacedSocket, how: How): Weighed | null {
-  const { layout, lengths, isPinned } = how
-  const mating = mate(plug.end, socket.end)
-  if (!mating) return null
-  const none: Weighed = {
-    plug: plug.end.ref,
-    socket: socket.end.ref,
-    shuts: [],
-    reason: null,
-    lookAlike: null,
-    short: null,
-    candidate: null,
-  }
-  if (!mating.ok) return { ...none, reason: mating.reason }
-  if (!isPinned) {
-    if (isBad(mating.verdict)) return { ...none, lookAlike: mating.note }
-    if (isHalfOfMore(plug.end, socket.end)) return null
-  }
-  const way = wayOf(plug, socket, layout)
-  if (way && way.reason !== null && !isPinned)
-    return { ...none, reason: way.reason, short: way.short }
-  return { ...none, ...asCandidate(plug, socket, { way, lengths, verdict: mating.verdict }) }
-}
-
-interface Candidacy {
-  readonly way: WayFound | null
-  readonly lengths: boolean
-  readonly verdict: Verdict
-}
-
-/** A pair that may be joined, with what it costs and what it shuts. */
-function asCandidate(
-  plug: Placed,
-  socket: PlacedSocket,
-  { way, lengths, verdict }: Candidacy,
-): Pick<Weighed, 'candidate' | 'shuts'> {
-  const shuts = shutBy(plug.end, socket.end, socket.siblings)
-  const mm = lengths && !isChained(plug.end) ? lengthOf(plug, way) : 0
-  return {
-    candidate: {
-      plug: plug.end.ref,
-      socket: socket.end.ref,
-      cost: costOf(plug.end, socket.end, gravity(verdict), mm),
-      ...(shuts.length > 0 ? { shuts: shuts.map(s => s.ref) } : {}),
-    },
-    shuts,
-  }
-}
-
-const isBad = (verdict: Verdict): boolean => verdict === 'harm' || verdict === 'stop'
-
-/**
- * Whether a half of a plug would go where its whole does: one whole is plugged, and another socket
- * stays open, before two halves are.
- */
-const isHalfOfMore = ({ end: plug }: EndOf, { end: socket }: EndOf): boolean =>
-  plug.among?.how === 'whole-or-split' && !plug.among.whole && plug.face !== socket.face
-
-/**
- * Named choice: what has found no place itself comes after all that has, as if it lay so far away,
- * mm.
- */
-const UNPLACED = 5000
-const lengthOf = (plug: Placed, way: WayFound | null): number =>
-  plug.where.length === 0 ? UNPLACED : (way?.mm ?? 0)
-
-/** Named choice: one size wasted weighs as much as so many places further down. */
-const WASTE = 10
-
-/**
- * A cost from the mating's gravity, whether the purpose fits, how well the size and the ranks do,
- * and the way's length.
- */
-function costOf(plug: EndOf, socket: EndOf, grave: number, mm: number): Cost {
-  // A slot names its own size first: a short card in a long slot is a waste of it.
-  const size = plug.end.traits.size?.[0]
-  const waste = size === undefined ? 0 : Math.max(0, socket.end.traits.size?.indexOf(size) ?? 0)
-  // Which plug of a cable it is follows from the chain; a plug that shares its cable comes after
-  // one that has its own.
-  const along = isChained(plug) ? 1 : plug.end.rank
-  const rank = socket.end.rank + along + waste * WASTE
-  const purpose = strangeness(plug.end, socket.end) + paceLost(plug.end, socket.end)
-  return [0, 0, 0, grave, purpose, rank, Math.round(mm)]
-}
-
-/** What a fast plug loses in a slower socket, GB/s: the faster drive gets the faster socket. */
-const paceLost = (plug: EndOf['end'], socket: EndOf['end']): number =>
-  plug.pace === null || socket.pace === null ? 0 : Math.ceil(Math.max(0, plug.pace - socket.pace))
-
-/**
- * How far a socket's purpose is from the plug's, 0 where it is the same or one of them has none. A
- * pump wants full speed: what follows other fans comes last.
- */
-function strangeness(plug: EndOf['end'], socket: EndOf['end']): number {
-  const [wanted, offered] = [plug.role, socket.role]
-  if (wanted === null || wanted === offered) return 0
-  const order = WANTED[wanted]
-  if (order) return order[offered ?? 'any'] ?? ELSEWHERE
-  return offered === null ? 0 : 1
-}
-
-/** How little a plug of a fan or a pump wants headers that are meant for something else. */
-const WANTED: Readonly<Record<string, Readonly<Record<string, number>>>> = {
-  pump: { optional: 1, case: 2, any: 2, processor: 3, hub: 4 },
-  processor: { optional: 1, any: 1, case: 2, pump: 3, hub: 4 },
-  case: { hub: 0, any: 0, optional: 1, pump: 2, processor: 3 },
-}
-const ELSEWHERE = 5
-
-/**
- * The shortest way a hanging plug could have to go, over all places its part and the socket's could
- * take; null where no place is known.
- */
-function wayOf(plug: Placed, socket: PlacedSocket, layout: Layout | null): WayFound | null {
-  const { lead } = plug.end.end
-  const { at } = socket.end.end
-  if (!layout || !lead || !at || plug.where.length === 0 || socket.where.length === 0) return null
-  const own = ownLead(socket.end.end)
-  return nearestWay(layout, {
-    from: pointsAt(plug.where, lead.exit),
-    to: pointsAt(socket.where, at),
-    length: own ? plus(lead.length, own) : lead.length,
-    line: plug.end.end.label,
-    goal: socket.end.end.label,
-    refs: [plug.end.ref, socket.end.ref],
-  })
 }

@@ -18,11 +18,15 @@ export function share(before: unknown, next: unknown, done?: WeakSet<object>): u
 }
 
 const isObject = (value: unknown): value is object => typeof value === 'object' && value !== null
-function sortOf(value: object): 'list' | 'map' | 'set' | 'fields' {
-  if (Array.isArray(value)) return 'list'
-  if (value instanceof Map) return 'map'
-  return value instanceof Set ? 'set' : 'fields'
-}
+type Sort = 'list' | 'map' | 'set' | 'fields'
+/** What tells the sorts apart, taken once: it is asked for every part of every result. */
+const { isArray } = Array
+const SORTS: ReadonlyMap<unknown, Sort> = new Map<unknown, Sort>([
+  [Map, 'map'],
+  [Set, 'set'],
+])
+const sortOf = (value: object): Sort =>
+  isArray(value) ? 'list' : (SORTS.get(value.constructor) ?? 'fields')
 
 type Fields = Record<string, unknown>
 const part = (before: unknown, next: unknown, done?: WeakSet<object>): unknown =>

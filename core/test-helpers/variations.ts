@@ -35,11 +35,16 @@ export function fieldsOfKind(kind: PartKind): readonly string[] {
 const MEMBERS = 14
 const MOST = 4
 
-export function variationsOf(part: Part): readonly Variation[] {
-  return otherwise(KINDS[part.kind].schema, part, '').flatMap(({ field, value }) => {
+/** The variations of a part one after the other, of those fields that are wanted by then. */
+export function* variationsOf(
+  part: Part,
+  isWanted: (field: string) => boolean = () => true,
+): Generator<Variation> {
+  for (const { field, value } of otherwise(KINDS[part.kind].schema, part, '')) {
+    if (!isWanted(field)) continue
     const read = partSchema.safeParse(value)
-    return read.success ? [{ field, part: read.data }] : []
-  })
+    if (read.success) yield { field, part: read.data }
+  }
 }
 
 interface Other {
