@@ -28,26 +28,25 @@ const seed = Number(values.seed)
 const some = (number: string): number => Math.ceil(Number(number) * share)
 const tell = (progress: string): void => console.error(progress)
 
-/** Runs a suite of tests to its end; whether all passed. */
-function passes(suite: string, ...more: readonly string[]): boolean {
-  const jest = ['--experimental-vm-modules', '--no-warnings', 'node_modules/jest/bin/jest.js']
-  const asked = ['--selectProjects', suite, '--testTimeout=600000', '--runInBand', ...more]
-  const env = { ...process.env, JUNTURA_DEEP: '1' }
-  return spawnSync('node', [...jest, ...asked], { env, stdio: ['ignore', 2, 2] }).status === 0
-}
+const JEST = ['--no-warnings', 'node_modules/jest/bin/jest.js', '--runInBand', '--selectProjects']
 /**
- * The properties of the unit tests at their full number, of which `npm test` tries a fifth; how much
- * of the code they run, which takes longer than they do; and what takes long in the browser.
+ * The properties of the unit tests at their full number, of which `npm test` tries a fifth, and how
+ * much of the code they run; and what takes long in the browser.
  */
-const SUITES: readonly (readonly [name: string, ...flags: string[]])[] = [
-  ['unit', '--coverage', '--coverageReporters=text-summary'],
-  ['deep'],
-]
+const SUITES: Readonly<Record<string, readonly [command: string, ...args: string[]]>> = {
+  unit: ['npm', 'run', '-s', 'coverage'],
+  deep: ['node', '--experimental-vm-modules', ...JEST, 'deep', '--testTimeout=600000'],
+}
+/** Runs a suite of tests to its end; whether all passed. */
+function passes([command, ...args]: readonly [string, ...string[]]): boolean {
+  const env = { ...process.env, JUNTURA_DEEP: '1' }
+  return spawnSync(command, args, { env, stdio: ['ignore', 2, 2] }).status === 0
+}
 
 buildIfStale()
 const isWhole = !values.tenth && values.reader === undefined
-const suites = isWhole ? SUITES : []
-const broken = suites.filter(([name, ...flags]) => !passes(name, ...flags)).map(([name]) => name)
+const suites = isWhole ? Object.entries(SUITES) : []
+const broken = suites.filter(([, suite]) => !passes(suite)).map(([name]) => name)
 const on = await stage()
 // Side by side: killing waits for browsers, reading keeps one busy.
 const trials: readonly Trial[] = (

@@ -20,11 +20,15 @@ function tell(ok, name, from) {
   console.log(`${ok ? 'ok  ' : 'FAIL'} ${name} (${seconds} s)`)
 }
 
+/** Named choice: a suite that goes on for so long hangs, ms. */
+const AT_MOST = 30 * 60_000
+
 /** Runs a command; what it prints on its way is shown. Its exit code, or null where it was ended. */
 function run(command, args, shown) {
   return new Promise((done, fail) => {
     const child = spawn(command, args, {
       cwd: ROOT,
+      timeout: AT_MOST,
       stdio: ['ignore', shown ? 'inherit' : 'ignore', 'inherit'],
     })
     child.on('error', fail)
@@ -40,13 +44,12 @@ async function check(name, command, args) {
   else failed += 1
 }
 
-async function suite(name, flags) {
+async function suite(name, node, flags) {
   const from = Date.now()
   const report = `${out}/${name}.json`
-  const jest = `${ROOT}node_modules/jest/bin/jest.js`
-  const node = ['--experimental-vm-modules', '--no-warnings', jest]
+  const jest = ['--no-warnings', `${ROOT}node_modules/jest/bin/jest.js`, '--runInBand']
   const asked = ['--selectProjects', name, '--json', `--outputFile=${report}`]
-  const code = await run('node', [...node, ...asked, ...flags], false)
+  const code = await run('node', [...node, ...jest, ...asked, ...flags], false)
   const broken = countIn(report)
   const bad = broken === 0 && code !== 0 ? 1 : broken
   failed += bad
@@ -71,7 +74,7 @@ async function withoutBrowser() {
   await check('structure', bin('depcruise'), structure)
   await check('format', bin('prettier'), ['--check', '--log-level', 'warn', '.'])
   await check('format documents', bin('tsx'), ['scripts/schema.ts', '--check'])
-  await suite('unit', ['--testTimeout=60000'])
+  await suite('unit', ['--import', 'tsx'], [])
 }
 
 async function inBrowser() {
@@ -82,7 +85,7 @@ async function inBrowser() {
     failed += 1
     return
   }
-  await suite('e2e', ['--runInBand', '--testTimeout=120000'])
+  await suite('e2e', ['--experimental-vm-modules'], ['--testTimeout=120000'])
 }
 
 await Promise.all([withoutBrowser(), inBrowser()])

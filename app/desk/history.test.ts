@@ -162,7 +162,6 @@ test(
       { numRuns: runs(40) },
     )
   },
-  120_000,
 )
 
 describe('what a build changed on the shelf', () => {
