@@ -1,5 +1,6 @@
 // npm test: sets up, then two lanes side by side: the built app in a browser; types, lint,
-// structure, format, format documents, unit tests. Last line: N passed, N failed.
+// structure, format, format documents, unit tests, and the rest of the browser's. Last line: N
+// passed, N failed.
 import { spawn } from 'node:child_process'
 import { mkdtempSync, readFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
@@ -44,11 +45,11 @@ async function check(name, command, args) {
   else failed += 1
 }
 
-async function suite(name, node, flags) {
+async function suite(project, node, flags, name = project) {
   const from = Date.now()
   const report = `${out}/${name}.json`
   const jest = ['--no-warnings', `${ROOT}node_modules/jest/bin/jest.js`, '--runInBand']
-  const asked = ['--selectProjects', name, '--json', `--outputFile=${report}`]
+  const asked = ['--selectProjects', project, '--json', `--outputFile=${report}`]
   const code = await run('node', [...node, ...jest, ...asked, ...flags], false)
   const broken = countIn(report)
   const bad = broken === 0 && code !== 0 ? 1 : broken
@@ -67,6 +68,11 @@ function countIn(report) {
   }
 }
 
+/** Named choice: what of the browser's tests comes last in the other lane, so that both end together. */
+const LAST = 'e2e/(told|serve)\\.test'
+const browserTests = (name, ...flags) =>
+  suite('e2e', ['--experimental-vm-modules'], ['--testTimeout=120000', ...flags], name)
+
 async function withoutBrowser() {
   const structure = ['-c', '.dependency-cruiser.mjs', 'core', 'app', 'server', 'scripts', 'e2e']
   await check('types', bin('vue-tsc'), ['--noEmit', '-p', 'tsconfig.json'])
@@ -75,19 +81,22 @@ async function withoutBrowser() {
   await check('format', bin('prettier'), ['--check', '--log-level', 'warn', '.'])
   await check('format documents', bin('tsx'), ['scripts/schema.ts', '--check'])
   await suite('unit', ['--import', 'tsx'], [])
+  if (isBuilt) await browserTests('e2e-last', '--testPathPatterns', LAST)
 }
 
 async function inBrowser() {
   try {
     buildIfStale()
+    isBuilt = true
   } catch (error) {
     console.error(error instanceof Error ? error.message : error)
     failed += 1
     return
   }
-  await suite('e2e', ['--experimental-vm-modules'], ['--testTimeout=120000'])
+  await browserTests('e2e', '--testPathIgnorePatterns', LAST)
 }
 
+let isBuilt = false
 await Promise.all([withoutBrowser(), inBrowser()])
 const minutes = ((Date.now() - began) / 60000).toFixed(1)
 console.log(`${minutes} minutes`)

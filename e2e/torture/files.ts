@@ -38,8 +38,7 @@ interface Room {
   leave(): Promise<void>
 }
 /** The builds that nothing opened beside them may change, as they lie in the store. */
-const bystanders = async (page: Page): Promise<string> =>
-  (await Promise.all(BYSTANDERS.map(id => stored(page, id)))).join('\n')
+const bystanders = async (page: Page): Promise<string> => (await stored(page, BYSTANDERS)).print
 
 /** Leaves a person's work in a build, so that nothing may take its place. */
 async function workOn(page: Page, id: string): Promise<void> {

@@ -109,5 +109,4 @@ export const binShown = async (page: Page): Promise<boolean> =>
   (await page.getByRole('button', { name: new RegExp(`^Bring back ${OTHER}`) }).count()) > 0
 
 /** How many lines the build’s log has in the store. */
-export const keptLines = async (page: Page): Promise<number> =>
-  (JSON.parse(await stored(page, BUILD)) as { log: unknown[] }).log.length
+export const keptLines = async (page: Page): Promise<number> => (await stored(page, [BUILD])).lines

@@ -2,27 +2,36 @@
 // about what was given to it.
 import type { Page } from 'playwright-core'
 
-/** The rows of a build as they lie in the store, read beside the program, as JSON. */
-export const stored = (page: Page, id: string): Promise<string> =>
+/** What lies in the store of some builds, read beside the program: how much log, and a print of it all. */
+export interface Stored {
+  readonly lines: number
+  /** Differs where anything does; the rows themselves are too much to be sent over at every look. */
+  readonly print: string
+}
+export const stored = (page: Page, ids: readonly string[]): Promise<Stored> =>
   page.evaluate(
     wanted =>
-      new Promise<string>((done, failed) => {
+      new Promise<Stored>((done, failed) => {
         const opened = indexedDB.open('juntura')
         opened.onerror = () => {
           failed(new Error(opened.error?.message))
         }
         opened.onsuccess = () => {
           const read = opened.result.transaction(['builds', 'heads', 'log'])
-          const build = read.objectStore('builds').get(wanted)
-          const head = read.objectStore('heads').get(wanted)
-          const log = read.objectStore('log').index('build').getAll(wanted)
+          const logs = wanted.map(id => read.objectStore('log').index('build').getAll(id))
+          const heads = wanted.map(id => read.objectStore('heads').get(id))
+          const builds = wanted.map(id => read.objectStore('builds').get(id))
           read.oncomplete = () => {
             opened.result.close()
-            done(JSON.stringify({ build: build.result, head: head.result, log: log.result }))
+            const rows = JSON.stringify([builds, heads, logs].map(of => of.map(r => r.result)))
+            let print = 0
+            for (let i = 0; i < rows.length; i++) print = (print * 31 + rows.charCodeAt(i)) | 0
+            const lines = logs.reduce((sum, log) => sum + log.result.length, 0)
+            done({ lines, print: `${rows.length} ${print}` })
           }
         }
       }),
-    id,
+    ids,
   )
 
 /**
