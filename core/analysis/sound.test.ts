@@ -8,7 +8,6 @@ import { buildFrom } from '../test-helpers/planted-machine'
 const DEFENDED: Readonly<Record<string, string>> = {
   'measure routes/lead-length': 'nobody laid the lead: the way was worked out, and it is close',
   'measure panel/block-map': 'the case’s block plug does not say which contact is for what',
-  'measure fit/firmware': 'the board does not say from which version on it knows the processor',
   'measure fit/board-room': 'the case promises E-ATX, and states no depth of its tray',
   'measure fit/supply-length':
     'what the plugs of a modular supply add is assumed, and 10 mm are left',
@@ -97,7 +96,6 @@ const sound: readonly (readonly [machine: string, parts: string, ...told: string
   [
     'tall, two generations back',
     'fenwright-tall-40 saltpan-old-3 quillmark-l1-84 kelder-post-92 merewick-d3-2x8 dunlin-a550',
-    'measure fit/firmware',
     'measure panel/block-map',
     'measure routes/lead-length',
   ],
@@ -151,7 +149,6 @@ const sound: readonly (readonly [machine: string, parts: string, ...told: string
   [
     'haystack, two generations back',
     'fenwright-haystack-8 saltpan-old-3 quillmark-l1-84 kelder-post-92 merewick-d3-2x8 dunlin-a550',
-    'measure fit/firmware',
     'measure routes/lead-length',
   ],
   // flat, open, in two chambers
@@ -175,7 +172,6 @@ const sound: readonly (readonly [machine: string, parts: string, ...told: string
     'bench, E-ATX',
     'fenwright-openstile marram-crest-9 quillmark-t2-65 ottery-lowbank-65 merewick-d5-2x8 dunlin-a550',
     'measure fit/board-room',
-    'measure fit/firmware',
     'measure routes/lead-length',
   ],
   [

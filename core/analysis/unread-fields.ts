@@ -10,7 +10,6 @@ const TELLING = 'no step and no trial tells it yet'
 const SIGNALS = 'what passes a lead or a slot is not followed yet'
 const OUTSIDE = 'what stands around the machine is not joined to it yet'
 const FIRMNESS = 'weights, pins and threads are not judged yet'
-const SPEEDS = 'memory is judged by the board’s table alone'
 const HANGING = 'where it hangs is not known: its way is not measured yet'
 const RECORD = 'shown with the part: no rule has a use for it yet'
 const UNTRIED = 'read, but nothing in the builds that are tried meets it'
@@ -33,7 +32,6 @@ export const UNREAD: Partial<Record<PartKind, Reasons>> = {
     ],
   },
   board: {
-    [SPEEDS]: ['memory.banks', 'memory.buffered'],
     [FIXED]: ['m2.*.axes'],
     [UNTRIED]: [
       ...['slots.*.shuts', 'slots.*.shuts.*.keys', 'slots.*.shuts.*.protocol'],
@@ -52,16 +50,12 @@ export const UNREAD: Partial<Record<PartKind, Reasons>> = {
     ],
   },
   processor: {
-    [TELLING]: ['contacts', 'lidWidth'],
-    [SPEEDS]: ['speeds', 'speeds.*.modules', 'speeds.*.speed'],
     [SIGNALS]: ['lanes'],
   },
   cooler: {
-    [TELLING]: ['bracket'],
     [FIRMNESS]: ['weight'],
     [RADIATORS]: ['liquid.length', 'liquid.width', 'liquid.tube', 'liquid.fans.*.size'],
   },
-  memory: { [SPEEDS]: ['buffered', 'ranks', 'volts'] },
   drive: {
     [FIRMNESS]: ['middleHoles'],
     [SIGNALS]: ['wakes', 'jumper'],
@@ -69,7 +63,7 @@ export const UNREAD: Partial<Record<PartKind, Reasons>> = {
   },
   card: { [OUTSIDE]: ['aerials', 'outputs'] },
   supply: {
-    [RECORD]: ['pfc', 'protections', 'year', 'fanMode'],
+    [RECORD]: ['fanMode'],
     [UNTRIED]: ['sockets.*.key'],
   },
   hub: {

@@ -123,7 +123,7 @@ function worded(step: PlannedStep) {
     does: does(step),
     feel: feel?.(step) ?? null,
     why,
-    cautions,
+    cautions: typeof cautions === 'function' ? cautions(step) : cautions,
     tools,
     fasteners: typeof fasteners === 'function' ? fasteners(step) : fasteners,
     minutes: typeof minutes === 'function' ? minutes(step) : minutes,

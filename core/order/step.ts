@@ -2,6 +2,7 @@
 // that makes none.
 import type { Face } from '../connectors/connectors'
 import type { Cooler } from '../parts/cooler-schema'
+import type { Processor } from '../parts/processor'
 import type { Drive } from '../parts/drive'
 import type { Supply } from '../parts/supply-schema'
 import type { Verdict } from '../figures/verdict'
@@ -59,7 +60,14 @@ export type StepProgress = 'planned' | 'ready' | 'made' | 'proved' | 'crossed'
 
 /** How a part is handled, where its kind knows several ways. */
 export type Manner =
-  | ({ readonly of: 'cooler' } & Pick<Cooler, 'fastening' | 'paste'>)
+  | ({ readonly of: 'processor' } & Pick<Processor, 'contacts'>)
+  | ({
+      readonly of: 'cooler'
+      /** Whether it sat on a processor before: paste serves once. */
+      readonly isUsed: boolean
+      /** How wide the lid below it is, mm. */
+      readonly lid: number | null
+    } & Pick<Cooler, 'fastening' | 'paste' | 'bracket'>)
   | ({ readonly of: 'drive' } & Pick<Drive, 'shape'>)
   | ({ readonly of: 'supply' } & Pick<Supply, 'modular'>)
 

@@ -96,7 +96,7 @@ export const boardSchema = z.looseObject({
       .describe('of old boards: the slots of each bank, which is filled completely or not at all'),
     buffered: z
       .enum(['never', 'only', 'either'])
-      .optional()
+      .nullish()
       .describe(
         'whether it takes registered modules: they hold a chip between board and memory and ' +
           'do not run beside plain ones',

@@ -226,10 +226,12 @@ const shutOf = ({ keys, protocol }: CardSlot['shuts'][number]): End['shuts'][num
 
 /**
  * How early a memory slot is filled: by the first row of the board's table that names it, else as
- * the slot says.
+ * the slot says; where there are banks, one after the other.
  */
 function slotRank(p: Board, slot: MemorySlot): number {
   const many = p.memory.slots?.length ?? 0
+  const bank = p.memory.banks?.findIndex(slots => slots.includes(slot.label)) ?? -1
+  if (bank >= 0 && p.memory.table.length === 0) return bank * many
   const rows = [...p.memory.table].sort((a, b) => a.modules - b.modules)
   const first = rows.findIndex(row => row.slots.includes(slot.label))
   return first < 0

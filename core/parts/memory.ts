@@ -16,6 +16,12 @@ export const memorySchema = z.looseObject({
   modules: z.number().int().min(1).max(8).nullish(),
   each: figure('GB', 'size of one module', 'Read it on the label.', [0.001, 256]),
   speed: figure('MTs', 'rated speed', 'Read it on the label.', [10, 12000]),
+  base: figure(
+    'MTs',
+    'speed without a profile',
+    'Read it in the module’s sheet: what it runs at until a profile is switched on.',
+    [10, 12000],
+  ),
   buffered: z
     .boolean()
     .default(false)

@@ -4,12 +4,13 @@ import { proofId } from '../ids/ids'
 import { rounded } from '../figures/rounded'
 import { panelJoints } from '../panel/block'
 import { progress } from '../plan/given'
-import { isKind } from '../parts'
+import { isKind, type PartKind } from '../parts'
 import { items, plainItems } from '../plan/items'
 import { plugs, seats } from '../plan/joints'
 import { every, joinedBy, type Joined } from '../plan/situation'
 import { stage, type ValuesOf } from '../pipeline/stage'
 import type { StepProgress } from '../order/step'
+import { isDoubted } from '../rules/proof/condition'
 
 export interface Check {
   readonly id: string
@@ -59,6 +60,16 @@ function checksOf({ progress, ...s }: ProofFrom): readonly Check[] {
 const jointsOn = (s: Joined, ...faces: readonly string[]): readonly string[] =>
   [...s.seats, ...s.plugs].filter(j => faces.includes(j.face)).map(j => j.id)
 
+/** What is looked at when nothing happens: what was doubted before stands first. */
+const whenNothing = (s: Joined): readonly string[] => [
+  ...s.items
+    .filter(i => isDoubted(i) && STARTS.includes(i.part.kind))
+    .map(i => `the ${i.name}, ${i.condition}: another in its place`),
+  ...NOTHING_HAPPENS,
+]
+/** What a machine needs to start at all. */
+const STARTS: readonly PartKind[] = ['supply', 'board', 'processor', 'memory', 'card']
+
 function power(s: Joined): readonly Bare[] {
   const [board] = every(s, 'board')
   const picture = every(s, 'processor').some(p => p.part.picture)
@@ -91,7 +102,7 @@ function power(s: Joined): readonly Bare[] {
       id: proofId('button'),
       do: 'Press the button at the front.',
       expect: 'Fans start.',
-      ifNot: NOTHING_HAPPENS,
+      ifNot: whenNothing(s),
       joints: panelJoints(s, 'power-switch').map(p => p.joint),
     },
   ]

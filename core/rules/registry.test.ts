@@ -6,6 +6,12 @@ import type { Verdict } from '../figures/verdict'
 
 /** Rules that parts of the shelf never set off; each has a test of its own for both answers. */
 const TRIED_APART = [
+  'proof/condition',
+  'power/age',
+  'fit/memory-type',
+  'fit/memory-banks',
+  'fit/memory-channels',
+  'fit/memory-below',
   'joints/pump-header',
   'joints/processor-fan',
   'panel/block-map',

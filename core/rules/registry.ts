@@ -6,9 +6,16 @@ import { slotCovers } from './fit/slot-covers'
 import { coolerHeight } from './fit/cooler-height'
 import { fitFirmware } from './fit/firmware'
 import { coolerOverMemory } from './fit/cooler-over-memory'
+import { coolerCapacity } from './fit/cooler-capacity'
+import { memoryBanks } from './fit/memory-banks'
+import { memoryBelow } from './fit/memory-below'
+import { memoryChannels } from './fit/memory-channels'
+import { memoryMix } from './fit/memory-mix'
+import { memoryRegistered } from './fit/memory-registered'
 import { memorySize } from './fit/memory-size'
 import { memorySpeed } from './fit/memory-speed'
 import { memoryTable } from './fit/memory-table'
+import { memoryType } from './fit/memory-type'
 import { fitPicture } from './fit/picture'
 import { rearCover } from './fit/rear-cover'
 import { fitCovered } from './fit/covered'
@@ -31,11 +38,14 @@ import { blockMap } from './panel/block-map'
 import { plugWidth } from './panel/plug-width'
 import { lightCount } from './joints/light-count'
 import { powerAdapter } from './power/adapter'
+import { powerAge } from './power/age'
 import { powerCable } from './power/cable'
 import { powerClass } from './power/class'
+import { powerFactor } from './power/factor'
 import { powerHeads } from './power/heads'
 import { powerHub } from './power/hub'
 import { powerPlug } from './power/plug'
+import { powerProtections } from './power/protections'
 import { powerRail } from './power/rail'
 import { powerSlot } from './power/slot'
 import { powerSockets } from './power/sockets'
@@ -43,6 +53,7 @@ import { powerStart } from './power/start'
 import { powerStandby } from './power/standby'
 import { supplySize } from './power/supply-size'
 import { powerSurge } from './power/surge'
+import { proofCondition } from './proof/condition'
 import { holeRoom } from './routes/hole-room'
 import { leadLength } from './routes/lead-length'
 import type { Rule } from './rule'
@@ -57,9 +68,16 @@ export const RULES: readonly Rule[] = [
   supplyLength,
   fitPicture,
   fitFirmware,
+  coolerCapacity,
   coolerOverMemory,
+  memoryType,
+  memoryRegistered,
+  memoryBanks,
   memoryTable,
+  memoryChannels,
+  memoryMix,
   memorySpeed,
+  memoryBelow,
   memorySize,
   cardLength,
   cardPlug,
@@ -90,8 +108,12 @@ export const RULES: readonly Rule[] = [
   powerClass,
   powerSockets,
   powerSlot,
+  powerProtections,
+  powerFactor,
+  powerAge,
   plugWidth,
   blockMap,
   leadLength,
   holeRoom,
+  proofCondition,
 ]

@@ -37,6 +37,13 @@ export const MEMORY_TYPES = [
   'DDR5',
 ] as const
 
+/** From this generation on the controller sits in the processor: it decides what it drives. */
+const DRIVEN_FROM = 'DDR3'
+export const drivenByProcessor = (type: string | null): boolean => {
+  const at = MEMORY_TYPES.findIndex(known => known === type)
+  return at >= MEMORY_TYPES.indexOf(DRIVEN_FROM)
+}
+
 /** Radiators: outer length and width, mm. No standard: assumed until stated. */
 export const RADIATORS = ['120', '240', '280', '360', '420'] as const
 export const RADIATOR_SIZE: Record<

@@ -27,6 +27,13 @@ export const PROTECTIONS = [
   'short-circuit',
 ] as const
 
+/** Named choice: what has to be among them, so that a fault in the supply ends there. */
+export const VITAL_PROTECTIONS: readonly (typeof PROTECTIONS)[number][] = [
+  'over-voltage',
+  'over-current',
+  'short-circuit',
+]
+
 /** What the plugs of a modular supply add to its length, mm. */
 export const MODULAR_PLUGS = { mm: 30, source: SOURCE.assumed } as const
 

@@ -5,9 +5,14 @@ import 'element-plus/es/components/checkbox/style/css'
 import { computed } from 'vue'
 import type { Check } from '../../../core/proof/first-power'
 import { useDesk } from '../../state/desk'
+import { useFindings } from '../../ui/findings'
+import FindingLedger from '../../ui/findings/FindingLedger.vue'
 
 const desk = useDesk()
 const checks = computed(() => desk.analysis?.proof ?? [])
+/** What is not known to work is tried before the first power-on of the whole. */
+const { findings } = useFindings('proof')
+const doubts = computed(() => findings.value.filter(f => f.verdict !== 'clear'))
 const proved = computed(() => checks.value.filter(c => c.progress !== 'planned').length)
 
 function tick(check: Check, yes: boolean): void {
@@ -29,6 +34,7 @@ function tick(check: Check, yes: boolean): void {
           : 'The list appears once there is a board and a supply.'
       }}
     </p>
+    <FindingLedger v-if="doubts.length" stage="proof" :findings="doubts" />
     <ol class="sheet">
       <li v-for="c in checks" :key="c.id">
         <ElCheckbox

@@ -2,12 +2,14 @@
 import type { StepKind } from '../step'
 import { ON_THE_CASE } from './case'
 import { PUTTING_PARTS } from './parts'
+import { PUTTING_PROCESSOR } from './processor'
 import { PLUGGING } from './plugs'
 import { POWERING_ON } from './power-on'
 import type { StepWords } from './words'
 
 export const STEP_WORDS: Record<StepKind, StepWords> = {
   ...ON_THE_CASE,
+  ...PUTTING_PROCESSOR,
   ...PUTTING_PARTS,
   ...PLUGGING,
   ...POWERING_ON,

@@ -1,45 +1,14 @@
 // Parts that come to their places.
 import { capital } from '../../figures/format'
-import type { Cooler } from '../../parts/cooler-schema'
 import { MINUTES } from '../../standards/minutes'
 import { SCREW } from '../../standards/screws'
 import type { PlannedStep, StepKind } from '../step'
-import { SCREWDRIVER, type StepWords } from './words'
+import { EDGES, SCREWDRIVER, type StepWords } from './words'
 
-const EDGES = 'Hold parts by their edges, never by contacts.'
-
-type Fastening = NonNullable<Cooler['fastening']>
-/** How a cooler is held of which nobody says it: most are screwed. */
-const fasteningOf = (s: PlannedStep): Fastening =>
-  (s.manner?.of === 'cooler' && s.manner.fastening) || 'screws'
-const hasPins = (s: PlannedStep): boolean => fasteningOf(s) === 'pins'
-const hasPaste = (s: PlannedStep): boolean =>
-  s.manner?.of === 'cooler' && s.manner.paste === 'applied'
 const isLargeDisk = (s: PlannedStep): boolean =>
   s.manner?.of === 'drive' && s.manner.shape === '3.5'
-const FASTENING: Record<Fastening, string> = {
-  screws: 'Set it down straight. A few turns on each screw in turn, crosswise, until they stop.',
-  pins:
-    'Turn each pin to its start mark. Set it down straight. Press two opposite pins at a ' +
-    'time until each clicks; look from behind: all are through.',
-  clip: 'Set it down straight. Hook the clip at one side, press it over the other, close its lever.',
-}
-
 /** How each kind of part is put in its place. */
 export const PUTTING_PARTS = {
-  processor: {
-    title: s => `Seat the ${s.what} in ${s.label}`,
-    why: 'Outside the case there is room and light, and the cooler covers it later.',
-    minutes: MINUTES.processor,
-    does: () => [
-      'Lift the lever. Take the processor by its edges.',
-      'Corner mark to corner mark, notches to posts. Straight down, never slide it.',
-      'Close the lever. Keep the cap.',
-    ],
-    feel: () =>
-      'It drops in with no force at all. The lever then takes real force, and that is normal.',
-    cautions: ['Bent contacts do not come back. ' + EDGES],
-  },
   memory: {
     title: s => `Press the ${s.what} into ${s.label}`,
     why: 'The board’s own table says which slots come first; colours do not.',
@@ -64,24 +33,6 @@ export const PUTTING_PARTS = {
       'Film off the heat pad, if there is one.',
     ],
     feel: () => 'It springs up a little until the screw holds it.',
-  },
-  cooler: {
-    title: s => `Mount the ${s.what} on the processor`,
-    why: 'It needs both hands on the board, and the back within reach.',
-    minutes: s => (hasPins(s) ? MINUTES.pushPinCooler : MINUTES.screwedCooler),
-    tools: [SCREWDRIVER],
-    does: s => [
-      hasPaste(s)
-        ? 'Peel off the film: the paste is on already.'
-        : 'Peel off the film. A drop of paste on the lid, or spread thin.',
-      FASTENING[fasteningOf(s)],
-      'Untangle its fan lead, away from the blades.',
-    ],
-    feel: s =>
-      hasPins(s)
-        ? 'A click for each pin, and it does not move at all.'
-        : 'It does not move at all.',
-    cautions: ['Taken off once, it needs new paste.'],
   },
   'supply-in': {
     title: s => `Screw the ${s.what} into the ${s.to}`,

@@ -4,6 +4,7 @@ import { groupBy } from '../../collections/groups'
 import { stepWith } from '../../connectors/connectors'
 import type { Joint, Outline } from '../../joining/joint'
 import { specOf, type Item } from '../../parts'
+import { processor as processorKind } from '../../parts/processor'
 import { every } from '../../plan/situation'
 import type { Manner, PlannedStep, StepKind } from '../step'
 import type { StepsFrom } from './from'
@@ -85,14 +86,27 @@ function stepOf(s: StepsFrom, id: string, joinings: readonly Joining[]): Planned
     label: [first, ...joinings.slice(1).map(placeOf)].join(' and '),
     onBoard: !isCoolerPlug(joint, plugItem),
     details: joinings.map(j => `${j.plug.label} → ${j.socket.label}`),
-    manner: mannerOf(plugItem),
+    manner: mannerOf(s, plugItem, joint.items[1]),
     pose: POSE_OF[kind] ?? (behind ? 'behind' : 'lying'),
     under: [],
   }
 }
 
-/** What of a part decides how hands go about it: a cooler's fastening and paste, a drive's size. */
-function mannerOf({ part: p }: Item): Manner | null {
-  if (p.kind === 'cooler') return { of: 'cooler', fastening: p.fastening, paste: p.paste }
-  return p.kind === 'drive' ? { of: 'drive', shape: p.shape } : null
+/**
+ * What of a part decides how hands go about it: where a processor's pins are, how a cooler is held
+ * and pasted, a drive's size.
+ */
+function mannerOf(s: StepsFrom, { part: p, condition }: Item, on: string): Manner | null {
+  if (p.kind === 'processor') return { of: 'processor', contacts: p.contacts }
+  if (p.kind === 'drive') return { of: 'drive', shape: p.shape }
+  if (p.kind !== 'cooler') return null
+  const { fastening, paste, bracket } = p
+  return { of: 'cooler', fastening, paste, bracket, isUsed: condition !== 'new', lid: lidOn(s, on) }
+}
+
+/** How wide the lid of the processor on a board is, mm. */
+function lidOn(s: StepsFrom, board: string): number | null {
+  const seat = s.seats.find(j => j.face === 'processor-socket' && j.items[1] === board)
+  const processor = every(s, 'processor').find(p => p.id === seat?.items[0])
+  return processor ? (processorKind.leaf(processor, 'lidWidth').figure?.value ?? null) : null
 }

@@ -15,8 +15,10 @@ export interface Firmware {
 }
 export const firmwares = (s: Joined): readonly Firmware[] =>
   joinedBy(s, 'processor-socket', 'processor', 'board').flatMap(({ joint, plug, socket }) =>
-    socket.part.firmware ? [{ joint: joint.id, processor: plug, board: socket }] : [],
+    isOld(socket.part.form) ? [] : [{ joint: joint.id, processor: plug, board: socket }],
   )
+/** Boards of these forms are set to their processor by jumpers. */
+const isOld = (form: Board['form']): boolean => form === 'AT' || form === 'Baby-AT'
 
 /**
  * Compares versions number by number: 1.4 is older than 1.10. Letters after a number count by the

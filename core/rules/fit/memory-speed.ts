@@ -1,37 +1,76 @@
-// Do kits and board agree on a speed?
-import { measured } from '../finding'
-import { board as boardKind } from '../../parts/board'
+// Do board and processor promise the kits' rated speed for that number of modules?
+import { counted, quantity } from '../../figures/format'
+import { measured, plain, type Because } from '../finding'
 import { memory as memoryKind } from '../../parts/memory'
 import { of } from '../../figures/quantity'
 import { rule } from '../rule'
 import { JOINED } from '../../plan/situation'
+import { drivenByProcessor } from '../../standards/modules'
 import { SOURCE } from '../../standards/sources'
-import { onBoard } from './kits'
+import { jointsOfKit, onBoard, type OnBoard } from './kits'
+import { bindingOf, promisesOf } from './promise'
+
+const ID = { rule: 'fit/memory-speed', stage: 'fit' } as const
 
 export const memorySpeed = rule({
-  id: 'fit/memory-speed',
-  stage: 'fit',
-  question: 'Does the board promise the memory’s speed for that number of modules?',
+  id: ID.rule,
+  stage: ID.stage,
+  question: 'Do board and processor promise the memory’s speed for that number of modules?',
   source: SOURCE.maker,
   needs: JOINED,
   inputs: onBoard,
   judge(on) {
-    const n = on.board.part.memory.table.findIndex(t => t.modules === on.joints.length)
-    const have = n < 0 ? null : boardKind.leaf(on.board, `memory.table.${n}.speed`)
-    if (!have?.figure) return []
+    const promise = bindingOf(promisesOf(on))
+    const modules = counted(on.joints.length, 'module')
+    if (!promise) return notStated(on, modules)
     return on.kits.map(kit =>
       measured({
-        rule: 'fit/memory-speed',
-        stage: 'fit',
+        ...ID,
         about: [kit.id, on.board.id],
-        joints: on.joints.filter(j => j.items[0] === kit.id).map(j => j.id),
+        with: [promise.item],
+        joints: jointsOfKit(on, kit),
         failing: 'watch',
         source: SOURCE.maker,
-        sentence: `Rated speed of the ${kit.name} on the ${on.board.name} with ${on.joints.length} modules`,
-        wayOut: 'It runs at the board’s speed, or beyond its promise: declare and test that.',
+        sentence: `Rated speed of the ${kit.name} with ${modules}, as the ${promise.name} promises it`,
+        wayOut:
+          'It runs at the promised speed, or by a profile beyond it: ' +
+          'declare that, switch it on in the firmware, and test it.',
+        because: profileOf(kit),
         need: of(memoryKind.leaf(kit, 'speed')),
-        have: of(have),
+        have: of(promise.speed),
       }),
     )
   },
 })
+
+/** Of generations whose controller sits in the processor, nobody promising is a question. */
+function notStated(on: OnBoard, modules: string) {
+  const { board, kits } = on
+  const asked = kits.filter(kit => drivenByProcessor(kit.part.type ?? null))
+  return asked.map(kit => {
+    const question = `Which memory speed does the ${board.name} promise for ${modules}?`
+    const take = 'Read it in the table of its manual: fewer for four modules than for two.'
+    return plain(
+      {
+        ...ID,
+        about: [kit.id, board.id],
+        joints: jointsOfKit(on, kit),
+        sentence: question,
+        wayOut: take,
+        asks: [{ item: board.id, path: 'memory.table', question, take }],
+      },
+      'measure',
+    )
+  })
+}
+
+/** What the rated speed needs, where it is one that has to be switched on. */
+function profileOf(kit: OnBoard['kits'][number]): readonly Because[] {
+  const [base, volts] = (['base', 'volts'] as const).map(path => memoryKind.leaf(kit, path).figure)
+  const said = [
+    ...(base ? [`${quantity(base.value, 'MTs')} until its profile is switched on`] : []),
+    ...(volts ? [`at ${quantity(volts.value, 'V')}`] : []),
+  ]
+  if (said.length === 0) return []
+  return [{ fact: kit.name, value: said.join(', '), basis: 'spec', source: SOURCE.maker }]
+}

@@ -5,6 +5,7 @@ import { CHOICES } from './choices'
 import { LENGTHS } from './lengths'
 import { LINES } from './lines'
 import { PARTNERS } from './partners'
+import { MEMORY } from './memory'
 import type { Plant } from './plant'
 import { RAILS } from './rails'
 
@@ -16,4 +17,5 @@ export const PLANTS: readonly Plant[] = [
   ...RAILS,
   ...PARTNERS,
   ...CHOICES,
+  ...MEMORY,
 ]
