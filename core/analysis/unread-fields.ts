@@ -57,8 +57,6 @@ export const UNREAD: Partial<Record<PartKind, Reasons>> = {
     [RADIATORS]: ['liquid.length', 'liquid.width', 'liquid.tube', 'liquid.fans.*.size'],
   },
   drive: {
-    [FIRMNESS]: ['middleHoles'],
-    [SIGNALS]: ['wakes', 'jumper'],
     [RECORD]: ['sequential'],
   },
   card: { [OUTSIDE]: ['aerials', 'outputs'] },
@@ -81,7 +79,6 @@ export const UNREAD: Partial<Record<PartKind, Reasons>> = {
     [SIGNALS]: ['leads.*.wiring'],
     [OUTSIDE]: ['outputs'],
   },
-  rail: { [FIRMNESS]: ['pin', 'thickest'] },
   device: { [OUTSIDE]: ['plugs.*.lead'] },
   sundry: { [FIRMNESS]: ['thread'], [RECORD]: ['grams'] },
 }

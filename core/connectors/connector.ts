@@ -64,6 +64,8 @@ export interface Connector {
     readonly thick: number
     readonly head: readonly [number, number]
   }
+  /** How long such a lead may be by its standard, end to end, mm. */
+  readonly longest?: number
   readonly step: PlugStep
   readonly lookAlike: string | null
   readonly seat: string

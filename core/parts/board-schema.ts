@@ -115,6 +115,7 @@ export const boardSchema = z.looseObject({
         keys: z.array(z.string()),
         lengths: z.array(z.string()),
         protocols: z.array(z.string()),
+        lanes: z.number().int().min(1).max(4).optional().describe('lanes that lead to it'),
         generation: z.number().optional(),
         rank: z.number().default(1),
         assumed,

@@ -174,7 +174,9 @@ const m2Ends = (p: Board): readonly End[] =>
       label: slot.label,
       ...placed(slot.at, slot.axes),
       rank: slot.rank,
-      pace: slot.protocols.includes('NVMe') ? paceOf(STICK_LANES, slot.generation ?? null) : null,
+      pace: slot.protocols.includes('NVMe')
+        ? paceOf(slot.lanes ?? STICK_LANES, slot.generation ?? null)
+        : null,
       assumed: slot.assumed === true,
       traits: { key: slot.keys, length: slot.lengths, protocol: slot.protocols },
       joinedHeight: JOINED_HEIGHT.module,

@@ -5,10 +5,10 @@ import type { Box } from '../geometry/space'
 import { of, times, type Sum } from '../figures/quantity'
 import type { PlugFace } from '../connectors/connectors'
 import { DRAW } from '../standards/draws'
-import { paceOf, STICK_LANES } from '../standards/cards'
+import { lanesOfStick, paceOf } from '../standards/cards'
 import { VOLTS } from '../standards/rails'
 import { usualLead } from '../connectors/leads'
-import { DRIVE_SIZE, DRIVE_SIZES, M2 } from '../standards/modules'
+import { DRIVE_SIZE, DRIVE_SIZES, M2, notchesOf } from '../standards/modules'
 import { figure, usual } from '../figures/units'
 import { base, basisAt, defineKind, type Draw, type ItemOf, type Kind } from './kind'
 import { blank, type Ask } from './ask'
@@ -153,10 +153,11 @@ const seatOf = (p: Drive, protocol: string): End =>
     sex: 'plug',
     label: 'contact edge',
     need: 'must',
-    pace: protocol === 'NVMe' ? paceOf(STICK_LANES, p.m2?.generation ?? null) : null,
+    pace:
+      protocol === 'NVMe' ? paceOf(lanesOfStick(p.m2?.keys ?? []), p.m2?.generation ?? null) : null,
     assumed: ['m2.keys', 'm2.length'].some(path => basisAt(p, path) === 'assumed'),
     traits: {
-      key: p.m2?.keys ?? ['M'],
+      key: notchesOf(p.m2?.keys ?? ['M']),
       length: [p.m2?.length ?? '2280'],
       protocol: [protocol],
     },

@@ -2,6 +2,8 @@
 import { boardRoom } from './fit/board-room'
 import { cardLength } from './fit/card-length'
 import { cardPlug } from './fit/card-plug'
+import { sledPin } from './fit/sled-pin'
+import { sledThickness } from './fit/sled-thickness'
 import { slotCovers } from './fit/slot-covers'
 import { coolerHeight } from './fit/cooler-height'
 import { fitFirmware } from './fit/firmware'
@@ -32,6 +34,7 @@ import { pumpHeader } from './joints/pump-header'
 import { processorFan } from './joints/processor-fan'
 import { jointsKnown } from './joints/known'
 import { onTheWay } from './joints/on-the-way'
+import { ribbonOrder } from './joints/ribbon-order'
 import { systemPort } from './joints/system-port'
 import { jointsUnmet } from './joints/unmet'
 import { blockMap } from './panel/block-map'
@@ -47,6 +50,7 @@ import { powerHub } from './power/hub'
 import { powerPlug } from './power/plug'
 import { powerProtections } from './power/protections'
 import { powerRail } from './power/rail'
+import { sleepingDisk } from './power/sleeping-disk'
 import { powerSlot } from './power/slot'
 import { powerSockets } from './power/sockets'
 import { powerStart } from './power/start'
@@ -56,6 +60,7 @@ import { powerSurge } from './power/surge'
 import { proofCondition } from './proof/condition'
 import { holeRoom } from './routes/hole-room'
 import { leadLength } from './routes/lead-length'
+import { longestLead } from './routes/longest-lead'
 import type { Rule } from './rule'
 
 export const RULES: readonly Rule[] = [
@@ -85,6 +90,8 @@ export const RULES: readonly Rule[] = [
   rearCover,
   fitCovered,
   fitLink,
+  sledPin,
+  sledThickness,
   jointsKnown,
   jointsUnmet,
   jointsJoined,
@@ -94,6 +101,7 @@ export const RULES: readonly Rule[] = [
   fanSpeed,
   onTheWay,
   systemPort,
+  ribbonOrder,
   lightCount,
   supplySize,
   powerSurge,
@@ -108,12 +116,14 @@ export const RULES: readonly Rule[] = [
   powerClass,
   powerSockets,
   powerSlot,
+  sleepingDisk,
   powerProtections,
   powerFactor,
   powerAge,
   plugWidth,
   blockMap,
   leadLength,
+  longestLead,
   holeRoom,
   proofCondition,
 ]

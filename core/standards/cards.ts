@@ -43,6 +43,10 @@ export function paceOf(lanes: number | null, generation: number | null): number 
 }
 /** The lanes of a stick and of its socket, where nothing else is stated. */
 export const STICK_LANES = 4
+/** The lanes of a stick with this key: the contacts of the second notch are missing. */
+const LANES_BY_KEY: Readonly<Record<string, number>> = { B: 2, 'B+M': 2 }
+export const lanesOfStick = (keys: readonly string[]): number =>
+  keys.reduce((least, key) => Math.min(least, LANES_BY_KEY[key] ?? STICK_LANES), STICK_LANES)
 
 /**
  * The cards that a slot takes, its own size first: shorter ones always, longer ones where its end

@@ -13,6 +13,10 @@ export const M2 = {
   height: 3,
   source: SOURCE.m2,
 } as const
+/** What the notches of a stick go into: one that has both goes into either socket. */
+const NOTCHES: Readonly<Record<string, readonly string[]>> = { 'B+M': ['B', 'M'] }
+export const notchesOf = (keys: readonly string[]): readonly string[] =>
+  keys.flatMap(key => NOTCHES[key] ?? [key])
 export const DRIVE_SIZES = ['2.5', '3.5', '5.25'] as const
 export const DRIVE_SIZE: Record<
   (typeof DRIVE_SIZES)[number],

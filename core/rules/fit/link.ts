@@ -3,7 +3,7 @@ import { plain, type Because } from '../finding'
 import type { Card } from '../../parts/card'
 import { rule } from '../rule'
 import { JOINED, type Joined, joinedBy, socketIn } from '../../plan/situation'
-import { lanesOf, paceOf, STICK_LANES } from '../../standards/cards'
+import { lanesOf, lanesOfStick, paceOf, STICK_LANES } from '../../standards/cards'
 import { SOURCE } from '../../standards/sources'
 import { number } from '../../figures/format'
 
@@ -47,8 +47,8 @@ const linked = (s: Joined): readonly Linked[] => [
             items: joint.items,
             name: plug.name,
             at: slot.label,
-            asks: { lanes: STICK_LANES, generation },
-            gets: { lanes: STICK_LANES, generation: slot.generation ?? null },
+            asks: { lanes: lanesOfStick(plug.part.m2?.keys ?? []), generation },
+            gets: { lanes: slot.lanes ?? STICK_LANES, generation: slot.generation ?? null },
           },
         ]
       : []

@@ -2,12 +2,14 @@
 // hand; nothing of the program's own rules, joining or power is asked.
 import { CARDS } from './cards'
 import { CHOICES } from './choices'
+import { DRIVES } from './drives'
 import { LENGTHS } from './lengths'
 import { LINES } from './lines'
 import { PARTNERS } from './partners'
 import { MEMORY } from './memory'
 import type { Plant } from './plant'
 import { RAILS } from './rails'
+import { SUPPLIES } from './supplies'
 
 /** Every class of fault that can be planted. */
 export const PLANTS: readonly Plant[] = [
@@ -18,4 +20,6 @@ export const PLANTS: readonly Plant[] = [
   ...PARTNERS,
   ...CHOICES,
   ...MEMORY,
+  ...SUPPLIES,
+  ...DRIVES,
 ]
