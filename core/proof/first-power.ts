@@ -72,7 +72,8 @@ const STARTS: readonly PartKind[] = ['supply', 'board', 'processor', 'memory', '
 
 function power(s: Joined): readonly Bare[] {
   const [board] = every(s, 'board')
-  const picture = every(s, 'processor').some(p => p.part.picture)
+  // With a card in, the board's own sockets are off until they are set.
+  const card = joinedBy(s, 'slot', 'card', 'board').find(j => j.plug.part.does === 'graphics')
   return [
     {
       id: proofId('side-open'),
@@ -83,9 +84,9 @@ function power(s: Joined): readonly Bare[] {
     },
     {
       id: proofId('monitor'),
-      do: picture
-        ? `Monitor and keyboard to the rear sockets of the ${board?.name ?? 'board'}.`
-        : 'Monitor to the graphics card, keyboard to the board.',
+      do: card
+        ? `Monitor to the ${card.plug.name}, keyboard to the board: the board’s own video sockets are off.`
+        : `Monitor and keyboard to the rear sockets of the ${board?.name ?? 'board'}.`,
       expect: 'The monitor says “no signal”.',
       joints: [],
     },

@@ -40,7 +40,8 @@ export const MIGRATIONS: readonly Migration[] = [
     says:
       'New fields, all of which may be left out: how a fan header slows a fan (`control`), a fan’s ' +
       'second plug and what hands power on, a cooler’s further fans, how many sockets of its supply ' +
-      'a cable takes, the drive that the system starts from.',
+      'a cable takes, the drive that the system starts from, the lanes of an M.2 socket, what memory ' +
+      'runs at without a profile.',
     build: same,
     part: same,
   },
