@@ -51,6 +51,8 @@ test('one harm, four stops, what is to be measured, and what works at a price or
     'fit/memory-speed:memory:board',
     'joints/on-the-way:fan-hub',
     'panel/plug-width:case:board:power-light',
+    // carried over, and nobody knows
+    'proof/condition:optical',
   ])
   expect(matters('tight')).toEqual(['fit/cooler-over-memory:memory:cooler'])
   expect(h.exact).toBe(true)

@@ -4,7 +4,7 @@ import type { Build } from '../document/build'
 import { PART_KINDS, specOf, type Part, type PartKind } from '../parts'
 import { Memory } from '../pipeline/memory'
 import { avocet, change, lazily, part, plover, shelf } from '../test-helpers/demos'
-import { buildOf, TOWER } from '../test-helpers/planted-machine'
+import { altered, buildOf, TOWER } from '../test-helpers/planted-machine'
 import { randomBuild, SPEAKING } from '../test-helpers/random-builds'
 import { runs } from '../test-helpers/runs'
 import { fieldsOfKind, variationsOf } from '../test-helpers/variations'
@@ -54,8 +54,45 @@ const FANNED = buildOf({
   supply: { ...part('teazle-t650') },
   ...Object.fromEntries([1, 2, 3, 4].map(n => [`fan-${n}`, { ...part('kelder-vane-120') }])),
 })
+/** Drives on a ribbon and on a sled's pin, a board without a table of its slots, an old supply. */
+const OLD_DRIVES = {
+  ...{ supply: { ...part('teazle-old-400') }, ribbon: { ...part('hollin-ribbon-40') } },
+  ...{ one: { ...part('sedgeline-ide-2') }, two: { ...part('sedgeline-disc-ide') } },
+  ...{ disk: { ...part('sedgeline-r3-2000') }, lead: { ...part('hollin-sata-500') } },
+  sled: { ...part('fenwright-frame-35-525'), fits: '3.5', front: false, pin: true, thickest: 30 },
+}
+const withoutTable = (memory: object, headers: readonly unknown[]): object => ({
+  memory: { ...memory, table: [] },
+  headers: [...headers, { key: 'ide', face: 'ribbon-40', label: 'IDE1' }],
+})
+const TINKERED = inCondition(
+  'unknown',
+  buildOf(
+    altered(TOWER, {
+      ...OLD_DRIVES,
+      board: {
+        ...withoutTable(
+          TOWER['board']?.['memory'] as object,
+          TOWER['board']?.['headers'] as readonly unknown[],
+        ),
+      },
+    }),
+    { 'disk/bay': 'sled/drive-1' },
+  ),
+)
+/** Memory in banks. */
+const BANKED = buildOf({
+  board: { ...part('saltpan-weir-486') },
+  memory: { ...part('merewick-simm-2x16') },
+})
+function inCondition(condition: 'unknown', build: Build): Build {
+  return { ...build, items: build.items.map(i => ({ ...i, condition })) }
+}
 /** Builds that between them have every rule speak and every kind joined. */
-const BUILDS = [plover, avocet, ...[...JOINING, ...SPEAKING].map(randomBuild), FANNED]
+const BUILDS = [
+  ...[plover, avocet, ...[...JOINING, ...SPEAKING].map(randomBuild)],
+  ...[FANNED, TINKERED, BANKED],
+]
 /** How many parts of the shelf are tried that no build holds. */
 const FROM_SHELF = 6
 

@@ -38,7 +38,8 @@ export const UNREAD: Partial<Record<PartKind, Reasons>> = {
       ...['headers.*.own', 'without'],
     ],
     [TELLING]: [
-      ...['firmware.history', 'firmware.history.*.on', 'firmware.history.*.brings'],
+      ...['firmware.history', 'firmware.history.*.version'],
+      ...['firmware.history.*.on', 'firmware.history.*.brings'],
       ...['lamps', 'lamps.*.label', 'lamps.*.means', 'lamps.*.at'],
       ...['beeps', 'beeps.*.signal', 'beeps.*.means', 'codes', 'codes.*.code', 'codes.*.means'],
       ...['jumpers', 'jumpers.*.label', 'jumpers.*.sets', 'jumpers.*.positions'],

@@ -84,7 +84,7 @@ export const coolerSchema = z.looseObject({
     [20, 80],
   ),
   weight: figure('g', 'weight', 'On a kitchen scale, fans included.', [50, 2500]),
-  cools: figure('W', 'heat it carries away', 'Read it in the cooler’s sheet.', [20, 500]),
+  cools: figure('W', 'heat it carries away', 'Read it in the cooler’s sheet.', [5, 500]),
   paste: z.enum(['applied', 'supplied', 'own']).default('supplied'),
   fan: z.looseObject(ofFan).nullish(),
   moreFans: z

@@ -131,7 +131,11 @@ describe('power/plug', () => {
     const hot = measure('processor', 'power.sustained', 160, 'W', 0)
     // What four contacts stand is custom, no standard: by itself it stops nothing.
     expect(finding(then(change(plover, hot)), id).verdict).toBe('measure')
-    expect(flipped(plover, change(plover, hot))).toEqual([id])
+    // The low cooler carries 95 W away.
+    expect(flipped(plover, change(plover, hot))).toEqual([
+      'fit/cooler-capacity:processor:cooler',
+      id,
+    ])
     expect(
       finding(
         then(change(plover, swap('board', 'saltpan-inlet-3'), hot)),

@@ -132,10 +132,10 @@ test('modules under a cooler: its reach, or half of its depth; neither is a ques
   ])
   expect(verdicts(cooler({ over: 80 }), rule)).toEqual(['measure'])
   // Half of 130 and the 15 that it may be off: 80.
-  expect(said(cooler({ depth: 130, memoryRoom: 45 }), rule)).toMatchObject([
+  expect(said(cooler({ over: null, depth: 130, memoryRoom: 45 }), rule)).toMatchObject([
     { verdict: 'clear', assumed: true },
   ])
-  expect(said(cooler({ depth: null }), rule)).toMatchObject([
+  expect(said(cooler({ over: null, depth: null }), rule)).toMatchObject([
     { verdict: 'measure', asks: [{ item: 'cooler', path: 'over' }] },
   ])
   const tall = altered(cooler({ over: 80, memoryRoom: 45 }), { memory: { height: null } })
