@@ -99,7 +99,7 @@ test('every stage has something to say and names itself', async () => {
     'Order',
     'Panel',
     'Routes',
-    'Proof',
+    'Test',
     'Record',
     'Shelf',
     'Practice',
@@ -209,7 +209,7 @@ test('all steps can be made; the record tells them, with the reason of the one t
 })
 
 test('the proof proves the joints behind its points, and takes it back', async () => {
-  await stageLink('Proof').click()
+  await stageLink('Test').click()
   await page
     .locator('li', { hasText: 'Look at the fan of the Lowbank 65' })
     .locator('.el-checkbox')

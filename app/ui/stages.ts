@@ -25,6 +25,6 @@ export const STAGE_LINES: readonly StageLine[] = [
   line('6', ['panel', 'front-panel'], 'Panel', 'The small leads'),
   line('7', ['routes', 'cables'], 'Routes', 'Does each lead reach'),
   line('8', ['bench', 'bench'], 'Bench', 'Step by step'),
-  line('9', ['proof', 'test'], 'Proof', 'First power-on'),
+  line('9', ['proof', 'test'], 'Test', 'First power-on'),
   line('0', ['record', 'record'], 'Record', 'What was done'),
 ]

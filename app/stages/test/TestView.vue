@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// Proof: the first power-on as a list; each point proves the joints behind it.
+// Test: what is doubted, then the first power-on as a list; each point proves the joints behind it.
 import { ElCheckbox } from 'element-plus/es/components/checkbox/index'
 import 'element-plus/es/components/checkbox/style/css'
 import { computed } from 'vue'
@@ -26,7 +26,7 @@ function tick(check: Check, yes: boolean): void {
 
 <template>
   <section class="proof">
-    <h1 tabindex="-1">Proof: the first power-on</h1>
+    <h1 tabindex="-1">Test: the first power-on</h1>
     <p class="quiet">
       {{
         checks.length

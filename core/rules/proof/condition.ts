@@ -1,6 +1,6 @@
 // Is every part known to work? One that is not is tried early, by itself.
 import { plain } from '../finding'
-import type { Item, PartKind } from '../../parts'
+import type { Item, Part, PartKind } from '../../parts'
 import type { Condition } from '../../parts/kind'
 import { plainItems } from '../../plan/items'
 import { rule } from '../rule'
@@ -29,6 +29,14 @@ const TRIALS: Readonly<Partial<Record<PartKind, string>>> = {
   lead: 'On a joint that is known good.',
 }
 const BY_ITSELF = 'Try it by itself before it is built in.'
+/** What reads discs, cards or floppies holds no data of its own. */
+const READS = 'Read one with it that you can lose, before it is built in.'
+
+function trialOf(part: Part): string {
+  const reads = part.kind === 'drive' && part.medium !== undefined
+  if (reads && part.medium !== 'disk' && part.medium !== 'flash') return READS
+  return TRIALS[part.kind] ?? BY_ITSELF
+}
 
 export const proofCondition = rule({
   id: 'proof/condition',
@@ -37,8 +45,8 @@ export const proofCondition = rule({
   source: SOURCE.practice,
   needs: { items: plainItems },
   inputs: ({ items }) =>
-    items.map(({ id, name, condition, part: { kind } }) => ({ id, name, condition, kind })),
-  judge({ id, name, condition, kind }) {
+    items.map(({ id, name, condition, part }) => ({ id, name, condition, trial: trialOf(part) })),
+  judge({ id, name, condition, trial }) {
     const said = { rule: 'proof/condition', stage: 'proof', about: [id] } as const
     const doubt = SAID[condition]
     if (doubt)
@@ -47,7 +55,7 @@ export const proofCondition = rule({
           {
             ...said,
             sentence: condition === 'unknown' ? `${doubt} ${name} works` : `${doubt} ${name}`,
-            wayOut: TRIALS[kind] ?? BY_ITSELF,
+            wayOut: trial,
           },
           'watch',
         ),
