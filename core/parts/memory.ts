@@ -24,7 +24,7 @@ export const memorySchema = z.looseObject({
   ),
   buffered: z
     .boolean()
-    .default(false)
+    .nullish()
     .describe(
       'registered modules: the notch may agree with unbuffered ones, and they still do not run together',
     ),

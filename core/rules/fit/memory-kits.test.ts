@@ -47,8 +47,19 @@ test('registered modules: never, only, either, not known; never beside plain one
   expect(verdicts(on('either', registered), rule)).toEqual(['clear'])
   expect(verdicts(on(null, registered), rule)).toEqual(['measure'])
   expect(verdicts(on(null), rule)).toEqual([])
-  const both = { ...registered, second: kit({}) }
-  expect(verdicts(on('either', both), rule)).toEqual(['stop', 'clear', 'clear'])
+  const second = (buffered: boolean | null): Machine => ({
+    ...registered,
+    second: kit({ buffered }),
+  })
+  expect(verdicts(on('either', second(false)), rule)).toEqual(['stop', 'clear', 'clear'])
+  expect(verdicts(on('either', second(true)), rule)).toEqual(['clear', 'clear'])
+  expect(verdicts(on('either', second(null)), rule)).toEqual(['measure', 'clear', 'clear'])
+  // Of modules of which nobody says it, most are plain.
+  const unsaid = { memory: { buffered: null } }
+  expect(said(on('never', unsaid), rule)).toMatchObject([{ verdict: 'clear', assumed: true }])
+  expect(said(on('only', unsaid), rule)).toMatchObject([
+    { verdict: 'measure', asks: [{ item: 'memory', path: 'buffered' }] },
+  ])
 })
 
 test('an old board: the first bank is filled whole; one of two, or two sizes, does not start', () => {

@@ -1,11 +1,12 @@
 // Registered and plain modules: does the board run this kind, and are all of one kind?
-import { plain } from '../finding'
+import { plain, type Asked, type Because, type Finding } from '../finding'
 import { rule } from '../rule'
 import { JOINED } from '../../plan/situation'
 import { SOURCE } from '../../standards/sources'
 import { about, jointsOfKit, onBoard, type OnBoard } from './kits'
 
 const ID = { rule: 'fit/memory-registered', stage: 'fit' } as const
+type Kit = OnBoard['kits'][number]
 
 export const memoryRegistered = rule({
   id: ID.rule,
@@ -18,67 +19,89 @@ export const memoryRegistered = rule({
 })
 
 /** Registered and plain side by side never run. */
-function mixed(on: OnBoard) {
-  const registered = on.kits.filter(k => k.part.buffered)
-  const bare = on.kits.filter(k => !k.part.buffered)
-  const [one, other] = [registered[0], bare[0]]
-  if (!one || !other) return []
+function mixed(on: OnBoard): readonly Finding[] {
+  const one = on.kits.find(k => k.part.buffered === true)
+  const other = on.kits.find(k => k.part.buffered === false)
+  const unsaid = on.kits.find(k => (k.part.buffered ?? null) === null)
+  if (!one || !(other ?? unsaid)) return []
   const said = {
     ...ID,
     about: about(on),
     part: 'mixed',
     joints: on.joints.map(j => j.id),
-    sentence: `The ${one.name} is registered and the ${other.name} is not: they do not run side by side`,
     wayOut: 'All modules of one kind.',
   }
-  return [plain(said, 'stop')]
+  if (other) {
+    const sentence =
+      `The ${one.name} is registered and the ${other.name} is not: ` +
+      'they do not run side by side'
+    return [plain({ ...said, sentence }, 'stop')]
+  }
+  return unsaid ? [asked(said, kitAsked(unsaid))] : []
 }
 
-function ofKit(on: OnBoard, kit: OnBoard['kits'][number]) {
+type Kind = 'registered' | 'plain' | 'unsaid'
+const kindOf = ({ part: { buffered } }: Kit): Kind => {
+  if (buffered === true) return 'registered'
+  return buffered === false ? 'plain' : 'unsaid'
+}
+/** What comes of which kind of module; of those of which nobody says it, most are plain. */
+const COMES_OF = {
+  never: { registered: 'stop', plain: 'clear', unsaid: 'clear' },
+  only: { registered: 'clear', plain: 'stop', unsaid: 'ask' },
+  either: { registered: 'clear', plain: 'clear', unsaid: 'clear' },
+} as const
+
+function ofKit(on: OnBoard, kit: Kit): readonly Finding[] {
   const { board } = on
-  const takes = board.part.memory.buffered ?? null
+  const [takes, kind] = [board.part.memory.buffered ?? null, kindOf(kit)]
   const said = {
     ...ID,
     about: [kit.id, board.id],
     joints: jointsOfKit(on, kit),
-    because: [
-      {
-        fact: `registered modules on the ${board.name}`,
-        value: takes ?? '?',
-        basis: takes ? 'spec' : 'missing',
-        source: SOURCE.maker,
-      },
-    ],
+    because: [becauseOf(board.name, takes)],
   } as const
-  if (kit.part.buffered && takes === null) {
-    const question = `Does the ${board.name} run registered modules such as the ${kit.name}?`
-    const take = 'Read its manual: boards for desktops never do.'
-    const asks = [{ item: board.id, path: 'memory.buffered', question, take }]
-    return [plain({ ...said, asks, sentence: question, wayOut: take }, 'measure')]
+  if (takes === null) return kind === 'registered' ? [asked(said, boardAsked(on, kit))] : []
+  const comes = COMES_OF[takes][kind]
+  if (comes === 'ask') return [asked(said, kitAsked(kit))]
+  if (comes === 'clear') {
+    const runs = kind === 'registered' ? 'registered' : 'plain'
+    const sentence = `The ${board.name} runs ${runs} modules`
+    return [plain({ ...said, assumed: kind === 'unsaid', sentence }, 'clear')]
   }
-  if (kit.part.buffered && takes === 'never')
-    return [
-      plain(
-        {
-          ...said,
-          sentence: `The ${kit.name} is registered, and the ${board.name} never runs registered modules`,
-          wayOut: 'Plain modules of the same generation.',
-        },
-        'stop',
-      ),
-    ]
-  if (!kit.part.buffered && takes === 'only')
-    return [
-      plain(
-        {
-          ...said,
-          sentence: `The ${board.name} runs registered modules only, and the ${kit.name} is plain`,
-          wayOut: 'Registered modules of the same generation.',
-        },
-        'stop',
-      ),
-    ]
-  if (takes === null) return []
-  const kind = kit.part.buffered ? 'registered' : 'plain'
-  return [plain({ ...said, sentence: `The ${board.name} runs ${kind} modules` }, 'clear')]
+  const [sentence, wayOut] =
+    takes === 'never'
+      ? [
+          `The ${kit.name} is registered, and the ${board.name} never runs registered modules`,
+          'Plain modules of the same generation.',
+        ]
+      : [
+          `The ${board.name} runs registered modules only, and the ${kit.name} is plain`,
+          'Registered modules of the same generation.',
+        ]
+  return [plain({ ...said, sentence, wayOut }, 'stop')]
 }
+
+const becauseOf = (board: string, takes: string | null): Because => ({
+  fact: `registered modules on the ${board}`,
+  value: takes ?? '?',
+  basis: takes ? 'spec' : 'missing',
+  source: SOURCE.maker,
+})
+
+type Said = Pick<Parameters<typeof plain>[0], 'rule' | 'stage' | 'about' | 'joints'>
+const asked = (said: Said, ask: Asked): Finding =>
+  plain({ ...said, asks: [ask], sentence: ask.question, wayOut: ask.take }, 'measure')
+
+const kitAsked = ({ id, name }: Kit): Asked => ({
+  item: id,
+  path: 'buffered',
+  question: `Are the modules of the ${name} registered?`,
+  take: 'Look at them: a registered module has a chip in its middle; its label says so.',
+})
+const boardAsked = ({ board: { id, name } }: OnBoard, kit: Kit): Asked => ({
+  item: id,
+  path: 'memory.buffered',
+  question: `Does the ${name} run registered modules such as the ${kit.name}?`,
+  take: 'Read its manual: boards for desktops never do.',
+})

@@ -1,4 +1,5 @@
 // Two drives on one ribbon: is one the first and the other the second?
+import { compareBy } from '../../collections/compare'
 import { groupBy } from '../../collections/groups'
 import { itemOf } from '../../ids/ids'
 import { plain, type Because } from '../finding'
@@ -33,7 +34,7 @@ export const ribbonOrder = rule({
       })
     return [...groupBy(onRibbons, d => d.ribbon).values()]
       .filter(own => own.length > 1)
-      .map(own => ({ drives: own }))
+      .map(own => ({ drives: [...own].sort(compareBy(d => d.id)) }))
   },
   judge({ drives }) {
     const names = drives.map(d => d.name).join(' and ')
