@@ -34,6 +34,7 @@ export const rail: Kind<'rail', typeof railSchema> = defineKind({
   schema: railSchema,
   facets: [words('takes', 'takes'), words('fits', 'fits')],
   serves: p => `${p.takes ?? ''} ${p.fits ?? ''}`,
+  bridges: 'adapter',
   asks: ({ part: p, name }) => [
     ...blank(p.takes, 'takes', ['bay'], {
       question: `Which drives does the ${name} carry?`,

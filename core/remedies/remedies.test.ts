@@ -1,6 +1,7 @@
 import { analyse } from '../analysis/analyse'
 import { difference } from '../analysis/compare'
-import { avocet, change, done, measure, plover, shelf, then } from '../test-helpers/demos'
+import { avocet, change, done, measure, part, plover, shelf, then } from '../test-helpers/demos'
+import { altered, buildOf, TOWER, type Fields } from '../test-helpers/planted-machine'
 import { remediesFor, searchRemedies } from './remedies'
 import { remedyCommand, type Remedy } from './remedy'
 
@@ -101,4 +102,17 @@ test('a search tells how far it is, and nothing of a finding that is not there',
   expect(steps.map(s => s.tried)).toEqual(steps.map((_, i) => i + 1))
   expect(steps.at(-1)?.tried).toBe(steps.at(-1)?.of)
   expect([...searchRemedies(plover, 'then', 'no such finding', shelf)]).toEqual([])
+})
+
+test('a small drive where only a large bay is left: a sled for it', () => {
+  const bays = TOWER['case']?.['bays'] as readonly Fields[]
+  const large = { bays: bays.filter(bay => bay['size'] === '3.5') }
+  const drive = { ...part('sedgeline-s2-1000') }
+  const machine = { case: large, drive, lead: { ...part('hollin-sata-500') } }
+  const build = buildOf(altered(TOWER, machine))
+  const found = then(build).findings.find(f => f.demand === 'drive/bay')
+  expect(found?.verdict).toBe('stop')
+  const titles = remediesFor(build, 'then', found?.id ?? '', shelf).map(r => r.title)
+  const sleds = shelf.filter(p => p.kind === 'rail' && p.takes === '2.5' && p.fits === '3.5')
+  for (const sled of sleds) expect(titles).toContain(`Add the ${sled.model}`)
 })
