@@ -232,6 +232,10 @@ export function plain(said: Said, verdict: Verdict, basis: Basis = 'spec'): Find
   }
 }
 
+/** A finding that waits for an answer: the question is its sentence. */
+export const asking = (said: Omit<Said, 'sentence' | 'wayOut' | 'asks'>, ask: Asked): Finding =>
+  plain({ ...said, asks: [ask], sentence: ask.question, wayOut: ask.take }, 'measure')
+
 function because(leaf: Leaf, source: string): Because {
   if (!leaf.figure) return { fact: leaf.label, value: '?', basis: 'missing', source: 'not stated' }
   const { value, basis, tol } = leaf.figure

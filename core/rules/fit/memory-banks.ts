@@ -1,10 +1,10 @@
 // Old boards: is each bank filled whole, with modules of one size?
-import { plain } from '../finding'
+import { asking, plain } from '../finding'
 import { memory as memoryKind } from '../../parts/memory'
 import { rule } from '../rule'
 import { JOINED } from '../../plan/situation'
 import { SOURCE } from '../../standards/sources'
-import { about, onBoard, slotOf, type OnBoard } from './kits'
+import { about, figureAsked, onBoard, slotOf, type OnBoard } from './kits'
 
 export const memoryBanks = rule({
   id: 'fit/memory-banks',
@@ -21,10 +21,8 @@ function ofBank(on: OnBoard, bank: readonly string[], index: number) {
   if (joints.length === 0) return []
   const names = bank.join(' and ')
   const free = bank.filter(slot => !joints.some(j => slotOf(on, j) === slot))
-  const sizes = sizesOf(
-    on,
-    joints.map(j => j.items[0]),
-  )
+  const kits = kitsIn(on, joints)
+  const sizes = sizesOf(kits)
   const said = {
     rule: 'fit/memory-banks',
     stage: 'fit',
@@ -54,6 +52,8 @@ function ofBank(on: OnBoard, bank: readonly string[], index: number) {
         'stop',
       ),
     ]
+  const unsaid = kits.find(kit => !memoryKind.leaf(kit, 'each').figure)
+  if (unsaid && kits.length > 1) return [asking(said, figureAsked(unsaid, 'each'))]
   if (sizes.length > 1)
     return [
       plain(
@@ -70,11 +70,10 @@ function ofBank(on: OnBoard, bank: readonly string[], index: number) {
   ]
 }
 
+const kitsIn = ({ kits }: OnBoard, joints: OnBoard['joints']): OnBoard['kits'] =>
+  kits.filter(kit => joints.some(j => j.items[0] === kit.id))
+
 /** The sizes of the modules of these kits, each once. */
-const sizesOf = ({ kits }: OnBoard, ids: readonly string[]): readonly number[] => [
-  ...new Set(
-    kits
-      .filter(kit => ids.includes(kit.id))
-      .flatMap(kit => memoryKind.leaf(kit, 'each').figure?.value ?? []),
-  ),
+const sizesOf = (kits: OnBoard['kits']): readonly number[] => [
+  ...new Set(kits.flatMap(kit => memoryKind.leaf(kit, 'each').figure?.value ?? [])),
 ]

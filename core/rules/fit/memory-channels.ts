@@ -23,9 +23,7 @@ export const memoryChannels = rule({
     } as const
     const [only, ...more] = on.joints
     if (!only || more.length > 0)
-      return [
-        plain({ ...said, sentence: `Memory on both channels of the ${on.board.name}` }, 'clear'),
-      ]
+      return usesBoth(on) ? [plain({ ...said, ...both(on) }, 'clear')] : []
     const other = (pairOf(on) ?? []).filter(slot => slot !== slotOf(on, only))
     const keep = other.length > 0 ? `${other.join(', ')} is kept for it` : 'its slot is kept for it'
     return [
@@ -40,6 +38,13 @@ export const memoryChannels = rule({
     ]
   },
 })
+
+/** Only its table says which slots lie on which channel; where they sit is the table's own check. */
+const usesBoth = (on: OnBoard): boolean => {
+  const used = on.joints.map(j => slotOf(on, j))
+  return pairOf(on)?.every(slot => used.includes(slot)) ?? false
+}
+const both = ({ board }: OnBoard) => ({ sentence: `Memory on both channels of the ${board.name}` })
 
 /** The slots that the board's table names for two modules: one on each channel. */
 const pairOf = ({ board }: OnBoard): readonly string[] | null =>

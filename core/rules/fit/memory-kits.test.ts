@@ -79,6 +79,9 @@ test('an old board: the first bank is filled whole; one of two, or two sizes, do
     { verdict: 'stop', sentence: expect.stringContaining('A2 stays empty') as string },
   ])
   expect(verdicts(machine(one, { ...one, each: 0.008 }), rule)).toEqual(['stop'])
+  expect(said(machine(one, { ...one, each: null }), rule)).toMatchObject([
+    { verdict: 'measure', asks: [{ item: 'kit-1', path: 'each' }] },
+  ])
 })
 
 test('one module leaves a channel unused, and its slot is kept', () => {
@@ -88,7 +91,13 @@ test('one module leaves a channel unused, and its slot is kept', () => {
   // The table says A2 for one and A2, B2 for two.
   expect(lone).toMatchObject({ verdict: 'watch', assumed: false })
   expect(lone?.wayOut).toContain('B2 is kept for it')
+  // Two that a hand has put on one channel are not called clear: the table has its word on them.
+  const onOne = { 'memory/module-1': 'board/memory-A1', 'memory/module-2': 'board/memory-A2' }
+  const { findings } = then(buildOf(TOWER, onOne))
+  expect(findings.filter(f => f.rule === rule)).toEqual([])
+  expect(findings.find(f => f.rule === 'fit/memory-table')?.verdict).toBe('watch')
   const noTable = boardWith({ table: [] })
+  expect(verdicts(noTable, rule)).toEqual([])
   expect(said(altered(noTable, { memory: { modules: 1 } }), rule)).toMatchObject([
     { verdict: 'watch', assumed: true },
   ])
@@ -105,6 +114,10 @@ test('two kits that differ in size, speed, voltage or ranks are watched; alike t
   for (const other of [{ each: 8 }, { speed: 4800 }, { volts: 1.25 }, { ranks: 1 }])
     expect(verdicts(with2(other), rule)).toEqual(['watch'])
   expect(said(with2({ each: 8, speed: 4800 }), rule)[0]?.sentence).toContain('size and speed')
+  for (const path of ['each', 'speed'])
+    expect(said(with2({ [path]: null }), rule)).toMatchObject([
+      { verdict: 'measure', asks: [{ item: 'second', path }] },
+    ])
 })
 
 test('the slower of two promises binds; none at all is a question; slower modules lose what is left', () => {

@@ -1,11 +1,11 @@
 // Kits side by side: are their modules alike?
 import { quantity } from '../../figures/format'
-import { plain, type Because } from '../finding'
+import { asking, plain, type Because } from '../finding'
 import { memory as memoryKind } from '../../parts/memory'
 import { rule } from '../rule'
 import { JOINED } from '../../plan/situation'
 import { SOURCE } from '../../standards/sources'
-import { about, onBoard, type OnBoard } from './kits'
+import { about, figureAsked, onBoard, type OnBoard } from './kits'
 
 /** What the modules of a kit may differ in, and what that costs. */
 const TRAITS = [
@@ -17,6 +17,9 @@ const TRAITS = [
     costs: 'one setting serves all of them: the lower, and slower',
   },
 ] as const
+
+/** What has to be known of every kit before they count as alike. */
+const STATED = ['each', 'speed'] as const
 
 export const memoryMix = rule({
   id: 'fit/memory-mix',
@@ -35,6 +38,10 @@ export const memoryMix = rule({
       joints: on.joints.map(j => j.id),
       because: on.kits.map(becauseOf),
     } as const
+    const [unsaid] = on.kits.flatMap(kit =>
+      STATED.filter(path => !memoryKind.leaf(kit, path).figure).map(path => figureAsked(kit, path)),
+    )
+    if (differing.length === 0 && unsaid) return [asking(said, unsaid)]
     if (differing.length === 0)
       return [plain({ ...said, sentence: `${names}: modules of one size and speed` }, 'clear')]
     const what = differing.map(d => d.what).join(' and ')

@@ -1,5 +1,5 @@
 // Registered and plain modules: does the board run this kind, and are all of one kind?
-import { plain, type Asked, type Because, type Finding } from '../finding'
+import { asking, plain, type Asked, type Because, type Finding } from '../finding'
 import { rule } from '../rule'
 import { JOINED } from '../../plan/situation'
 import { SOURCE } from '../../standards/sources'
@@ -37,7 +37,7 @@ function mixed(on: OnBoard): readonly Finding[] {
       'they do not run side by side'
     return [plain({ ...said, sentence }, 'stop')]
   }
-  return unsaid ? [asked(said, kitAsked(unsaid))] : []
+  return unsaid ? [asking(said, kitAsked(unsaid))] : []
 }
 
 type Kind = 'registered' | 'plain' | 'unsaid'
@@ -61,9 +61,9 @@ function ofKit(on: OnBoard, kit: Kit): readonly Finding[] {
     joints: jointsOfKit(on, kit),
     because: [becauseOf(board.name, takes)],
   } as const
-  if (takes === null) return kind === 'registered' ? [asked(said, boardAsked(on, kit))] : []
+  if (takes === null) return kind === 'registered' ? [asking(said, boardAsked(on, kit))] : []
   const comes = COMES_OF[takes][kind]
-  if (comes === 'ask') return [asked(said, kitAsked(kit))]
+  if (comes === 'ask') return [asking(said, kitAsked(kit))]
   if (comes === 'clear') {
     const runs = kind === 'registered' ? 'registered' : 'plain'
     const sentence = `The ${board.name} runs ${runs} modules`
@@ -88,10 +88,6 @@ const becauseOf = (board: string, takes: string | null): Because => ({
   basis: takes ? 'spec' : 'missing',
   source: SOURCE.maker,
 })
-
-type Said = Pick<Parameters<typeof plain>[0], 'rule' | 'stage' | 'about' | 'joints'>
-const asked = (said: Said, ask: Asked): Finding =>
-  plain({ ...said, asks: [ask], sentence: ask.question, wayOut: ask.take }, 'measure')
 
 const kitAsked = ({ id, name }: Kit): Asked => ({
   item: id,

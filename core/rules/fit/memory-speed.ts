@@ -1,6 +1,6 @@
 // Do board and processor promise the kits' rated speed for that number of modules?
 import { counted, quantity } from '../../figures/format'
-import { measured, plain, type Because } from '../finding'
+import { asking, measured, type Because } from '../finding'
 import { memory as memoryKind } from '../../parts/memory'
 import { of } from '../../figures/quantity'
 import { rule } from '../rule'
@@ -50,17 +50,8 @@ function notStated(on: OnBoard, modules: string) {
   return asked.map(kit => {
     const question = `Which memory speed does the ${board.name} promise for ${modules}?`
     const take = 'Read it in the table of its manual: fewer for four modules than for two.'
-    return plain(
-      {
-        ...ID,
-        about: [kit.id, board.id],
-        joints: jointsOfKit(on, kit),
-        sentence: question,
-        wayOut: take,
-        asks: [{ item: board.id, path: 'memory.table', question, take }],
-      },
-      'measure',
-    )
+    const said = { ...ID, about: [kit.id, board.id], joints: jointsOfKit(on, kit) }
+    return asking(said, { item: board.id, path: 'memory.table', question, take })
   })
 }
 

@@ -1,5 +1,5 @@
 // Does the processor drive memory of this generation?
-import { plain, type Because } from '../finding'
+import { asking, plain, type Because } from '../finding'
 import { rule } from '../rule'
 import { JOINED } from '../../plan/situation'
 import { drivenByProcessor } from '../../standards/modules'
@@ -38,8 +38,7 @@ export const memoryType = rule({
           const question = `Does the ${processor.name} drive ${type}?`
           const take =
             'Read in its sheet which memory it takes: not every one of its socket is alike.'
-          const asks = [{ item: processor.id, path: 'memory', question, take }]
-          return plain({ ...said, asks, sentence: question, wayOut: take }, 'measure')
+          return asking(said, { item: processor.id, path: 'memory', question, take })
         }
         if (takes.includes(type))
           return plain(

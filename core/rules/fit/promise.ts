@@ -5,7 +5,7 @@ import type { Leaf } from '../../figures/quantity'
 import type { OnBoard } from './kits'
 
 /** A speed that somebody promises, and who. */
-export interface Promise {
+export interface Promised {
   readonly item: string
   readonly name: string
   readonly speed: Leaf
@@ -24,7 +24,7 @@ export function rowFor(rows: readonly Row[], modules: number): number {
 }
 
 /** The promises that are stated, of the board and of the processor. */
-export function promisesOf({ board, processor, joints }: OnBoard): readonly Promise[] {
+export function promisesOf({ board, processor, joints }: OnBoard): readonly Promised[] {
   const inTable = rowFor(board.part.memory.table, joints.length)
   const inSheet = rowFor(processor?.part.speeds ?? [], joints.length)
   return [
@@ -45,6 +45,6 @@ const called = ({ id, name }: { readonly id: string; readonly name: string }) =>
 })
 
 /** The slowest of the promises: it binds. */
-export const bindingOf = (promises: readonly Promise[]): Promise | undefined =>
+export const bindingOf = (promises: readonly Promised[]): Promised | undefined =>
   [...promises].sort((a, b) => speedOf(a) - speedOf(b))[0]
-const speedOf = ({ speed }: Promise): number => speed.figure?.value ?? Infinity
+const speedOf = ({ speed }: Promised): number => speed.figure?.value ?? Infinity

@@ -1,5 +1,5 @@
 // Does a sled's locating pin find a hole in the drive?
-import { plain, type Because } from '../finding'
+import { asking, plain, type Because } from '../finding'
 import { rule } from '../rule'
 import { JOINED, joinedBy } from '../../plan/situation'
 import { SOURCE } from '../../standards/sources'
@@ -36,8 +36,7 @@ export const sledPin = rule({
       const question = `Does the ${drive.name} have a hole in the middle of each side?`
       const take =
         'Look at its side: three holes, or the middle one missing, as on many newer disks.'
-      const asks = [{ item: drive.id, path: 'middleHoles', question, take }]
-      return [plain({ ...said, asks, sentence: question, wayOut: take }, 'measure')]
+      return [asking(said, { item: drive.id, path: 'middleHoles', question, take })]
     }
     if (drive.holes)
       return [plain({ ...said, sentence: `The pin of the ${rail.name} finds its hole` }, 'clear')]

@@ -1,5 +1,5 @@
 // How old is a supply that served before?
-import { plain } from '../finding'
+import { asking, plain } from '../finding'
 import { supplies } from '../../plan/items'
 import { rule } from '../rule'
 import { SOURCE } from '../../standards/sources'
@@ -31,8 +31,7 @@ export const powerAge = rule({
     if (year === null) {
       const question = `From which year is the ${name}?`
       const take = 'Read it on its label, or in the serial number: capacitors age.'
-      const asks = [{ item: id, path: 'year', question, take }]
-      return [plain({ ...said, asks, sentence: question, wayOut: take }, 'measure')]
+      return [asking(said, { item: id, path: 'year', question, take })]
     }
     const sentence = `The ${name} was made in ${year}: after about ten years its capacitors give less`
     const wayOut =

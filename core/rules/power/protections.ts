@@ -1,5 +1,5 @@
 // Does the supply switch off before it harms what hangs on it?
-import { plain, type Because } from '../finding'
+import { asking, plain, type Because } from '../finding'
 import { supplies } from '../../plan/items'
 import { rule } from '../rule'
 import { SOURCE } from '../../standards/sources'
@@ -29,8 +29,7 @@ export const powerProtections = rule({
     if (protections === null) {
       const question = `For what does the ${name} switch off?`
       const take = 'Read its sheet: over-voltage, over-current and short-circuit matter most.'
-      const asks = [{ item: id, path: 'protections', question, take }]
-      return [plain({ ...said, asks, sentence: question, wayOut: take }, 'measure')]
+      return [asking(said, { item: id, path: 'protections', question, take })]
     }
     const missing = VITAL_PROTECTIONS.filter(p => !protections.includes(p))
     if (missing.length === 0)
