@@ -100,7 +100,7 @@ const leftOpen = (): boolean =>
 
 <style scoped>
 .reasons {
-  padding: 0 14px 12px 42px;
+  padding: 6px 14px 12px 42px;
   display: grid;
   gap: 10px;
 }

@@ -1,5 +1,5 @@
 // Does a lone module leave a channel of the board unused?
-import { plain } from '../finding'
+import { plain, type Because } from '../finding'
 import { rule } from '../rule'
 import { JOINED } from '../../plan/situation'
 import { drivenByProcessor } from '../../standards/modules'
@@ -20,6 +20,7 @@ export const memoryChannels = rule({
       about: about(on),
       joints: on.joints.map(j => j.id),
       assumed: pairOf(on) === null,
+      because: [channelsOf(on)],
     } as const
     const [only, ...more] = on.joints
     if (!only || more.length > 0)
@@ -37,6 +38,13 @@ export const memoryChannels = rule({
       ),
     ]
   },
+})
+
+const channelsOf = (on: OnBoard): Because => ({
+  fact: `slots of the ${on.board.name} for two modules`,
+  value: pairOf(on)?.join(' ') ?? 'usually one on each of two channels',
+  basis: pairOf(on) ? 'spec' : 'assumed',
+  source: pairOf(on) ? SOURCE.maker : SOURCE.practice,
 })
 
 /** Only its table says which slots lie on which channel; where they sit is the table's own check. */

@@ -1,5 +1,5 @@
 // Is every part known to work? One that is not is tried early, by itself.
-import { plain } from '../finding'
+import { plain, type Because } from '../finding'
 import type { Item, Part, PartKind } from '../../parts'
 import type { Condition } from '../../parts/kind'
 import { plainItems } from '../../plan/items'
@@ -47,7 +47,18 @@ export const proofCondition = rule({
   inputs: ({ items }) =>
     items.map(({ id, name, condition, part }) => ({ id, name, condition, trial: trialOf(part) })),
   judge({ id, name, condition, trial }) {
-    const said = { rule: 'proof/condition', stage: 'proof', about: [id] } as const
+    const because: Because = {
+      fact: `condition of the ${name}`,
+      value: condition,
+      basis: 'plan',
+      source: 'as you entered it',
+    }
+    const said = {
+      rule: 'proof/condition',
+      stage: 'proof',
+      about: [id],
+      because: [because],
+    } as const
     const doubt = SAID[condition]
     if (doubt)
       return [
