@@ -64,6 +64,11 @@ export interface Connector {
     readonly thick: number
     readonly head: readonly [number, number]
   }
+  /**
+   * How far it stands over its socket before its lead may bend, the plug included, mm. By practice:
+   * as such plugs are made; a plug with a bent neck needs less.
+   */
+  readonly straight?: number
   /** How long such a lead may be by its standard, end to end, mm. */
   readonly longest?: number
   readonly step: PlugStep

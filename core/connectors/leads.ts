@@ -20,13 +20,8 @@ export const SLACK = { mm: 20, source: SOURCE.practice } as const
  * up; and what lies flat.
  */
 export const JOINED_HEIGHT = { plug: 25, module: 4, source: SOURCE.assumed } as const
-/** The first stretch of a card's power plug that stays straight, mm. */
-export const STRAIGHT = {
-  'card-16': 35,
-  'card-8': 20,
-  'card-6': 20,
-  source: SOURCE.practice,
-} as const
+/** How high a plug stands over its socket with its bend: its connector's own figure, else as usual. */
+export const plugHeight = (face: PlugFace): number => connector(face).straight ?? JOINED_HEIGHT.plug
 
 /**
  * Named choices: how much of a hole round leads fill before one has to pull, and how far off that

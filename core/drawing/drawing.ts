@@ -1,7 +1,6 @@
 // The case to scale: boxes of the model projected on a plane, with distances and labels that do not
 // run into each other.
 import type { Finding } from '../rules/finding'
-import { HOLE_AT } from '../standards/boards'
 import { type Vec3, place } from '../geometry/space'
 import { standoffPlan } from '../plan/standoffs'
 import { kindOf } from '../parts'
@@ -231,15 +230,14 @@ function marksOf(s: Drawn, project: Project): readonly Mark[] {
     const frame = s.frames.get(plug.id)
     const planned = standoffPlan(plug, socket)
     return (['keep', 'fit', 'takeOut'] as const).flatMap(what =>
-      planned[what].map((name): Mark => {
-        const [hx, hy] = HOLE_AT[name]
-        return {
-          id: `hole:${name}`,
-          at: frame ? project(place(frame, [hx, hy, 0])) : [0, 0],
+      planned[what].map(
+        ({ label, at: [x, y] }): Mark => ({
+          id: `hole:${label}`,
+          at: frame ? project(place(frame, [x, y, 0])) : [0, 0],
           what: what === 'takeOut' ? 'take out' : what,
-          name,
-        }
-      }),
+          name: label,
+        }),
+      ),
     )
   })
   return [

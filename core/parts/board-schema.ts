@@ -56,6 +56,13 @@ export const boardSchema = z.looseObject({
     .array(z.enum(HOLES))
     .optional()
     .describe('its own list of mounting holes, where it differs from the form'),
+  ownHoles: z
+    .array(z.looseObject({ label: z.string(), at: point2 }))
+    .optional()
+    .describe(
+      'further holes at places of its own: from the rear edge inward, and from the processor’s end ' +
+        'down, to the middle of the hole',
+    ),
   shield: z
     .enum(['fixed', 'loose', 'none'])
     .default('loose')

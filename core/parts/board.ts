@@ -1,12 +1,19 @@
 // The board: what can be joined to it, and where.
 import { amount, words } from './facets'
 import { PLACES } from '../case/layout'
-import { JOINED_HEIGHT } from '../connectors/leads'
+import { JOINED_HEIGHT, plugHeight } from '../connectors/leads'
 import { feeds, isData, isPower, type PlugFace } from '../connectors/connectors'
 import { of, times } from '../figures/quantity'
 import { usual } from '../figures/units'
 import { frame, type Vec3 } from '../geometry/space'
-import { BOARD_THICKNESS, FORM, type HoleName } from '../standards/boards'
+import {
+  BOARD_THICKNESS,
+  FORM,
+  standardHole,
+  formsBySize,
+  type BoardForm,
+  type HolePlace,
+} from '../standards/boards'
 import {
   CARD_HEIGHT,
   cardsFor,
@@ -117,7 +124,7 @@ const mountEnds = (item: ItemOf<Board>): readonly End[] => [
           face: 'tray',
           sex: 'plug',
           label: 'mounting holes',
-          traits: { form: [item.part.form] },
+          traits: { form: formsBySize(item.part.form, outlineOf(item, item.part.form)) },
           count: holesOf(item).holes?.length ?? 1,
           need: 'must',
         }),
@@ -250,7 +257,7 @@ function headerEnd(item: ItemOf<Board>, h: Header, i: number): End {
     label: h.label,
     at: h.at ? on(h.at) : null,
     // Of a place that was made up nobody can say what lies over it.
-    joinedHeight: h.points === 'side' || isMadeUp(item.part) ? 0 : JOINED_HEIGHT.plug,
+    joinedHeight: h.points === 'side' || isMadeUp(item.part) ? 0 : plugHeight(h.face),
     role: h.role ?? null,
     traits: isData(h.face) ? { side: ['board'] } : ownPlug(h.own),
     rank: h.rank ?? i,
@@ -307,21 +314,33 @@ function panelEnds(p: Board): End[] {
   ]
 }
 
+/** The size of a board's outline as stated, else its form's. */
+export const outlineOf = (
+  item: ItemOf<Board>,
+  form: BoardForm,
+): { edge: number; depth: number } => ({
+  edge: board.leaf(item, 'edge').figure?.value ?? FORM[form].edge,
+  depth: board.leaf(item, 'depth').figure?.value ?? FORM[form].depth,
+})
+
 /**
- * The board’s mounting holes: its own list, else its form’s; null where neither says. A smaller
- * board than its form without a list is not known.
+ * The board’s mounting holes: its own list, else its form’s, and what it has beside them; null where
+ * nobody says. A board smaller than its form without a list is not known.
  */
 export function holesOf(item: ItemOf<Board>): {
-  readonly holes: readonly HoleName[] | null
+  readonly holes: readonly HolePlace[] | null
   readonly source: string
 } {
-  const { part } = item
-  if (part.holes) return { holes: part.holes, source: SOURCE.maker }
-  if (!part.form) return { holes: null, source: SOURCE.maker }
-  const form = FORM[part.form]
-  const full = (path: 'edge' | 'depth'): boolean => {
-    const value = board.leaf(item, path).figure?.value
-    return value === undefined || value >= form[path] - 1
-  }
-  return { holes: full('edge') && full('depth') ? form.holes : null, source: form.source }
+  const { form, holes: listed, ownHoles } = item.part
+  const own: readonly HolePlace[] = ownHoles ?? []
+  if (listed) return { holes: [...listed.map(standardHole), ...own], source: SOURCE.maker }
+  const row = form ? FORM[form] : null
+  const byForm = form && row?.holes && isFullSize(item, form) ? row.holes.map(standardHole) : null
+  if (byForm && row) return { holes: [...byForm, ...own], source: row.source }
+  return { holes: own.length > 0 ? own : null, source: row?.source ?? SOURCE.maker }
+}
+
+function isFullSize(item: ItemOf<Board>, form: BoardForm): boolean {
+  const { edge, depth } = outlineOf(item, form)
+  return edge >= FORM[form].edge - 1 && depth >= FORM[form].depth - 1
 }

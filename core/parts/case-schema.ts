@@ -8,7 +8,7 @@ import { BOARD_FORMS, HOLES } from '../standards/boards'
 import { DRIVE_SIZES, FAN_FRAMES, RADIATORS } from '../standards/modules'
 import { PIN_JOBS } from '../standards/panel'
 import { SUPPLY_FORMS } from '../standards/supplies'
-import { assumed, base, point } from './kind'
+import { assumed, base, point, point2 } from './kind'
 
 const axes = z.string().regex(AXES_PATTERN, 'three axes such as "+x +y +z"').default('+x +y +z')
 export const SPOT_USES = ['hub', 'strip'] as const
@@ -117,6 +117,22 @@ export const caseSchema = z.looseObject({
       .array(z.enum(HOLES))
       .nullish()
       .describe('those that stand in the tray already; not stated means look'),
+    own: z
+      .array(
+        z.looseObject({
+          label: z.string(),
+          at: point2.describe('from the rear wall inward, and down from the top of the board'),
+          stands: z.boolean().nullish().describe('whether a standoff stands there already'),
+        }),
+      )
+      .optional()
+      .describe('further threads of the tray, at places of their own'),
+    pegs: z
+      .array(z.string())
+      .default([])
+      .describe(
+        'places where a guide peg without a thread stands: it holds the board, takes no screw',
+      ),
     supplied: figure('pcs', 'loose standoffs supplied', 'Count those in the bag.', [0, 30]),
   }),
   coolerRoom: figure(
@@ -139,6 +155,10 @@ export const caseSchema = z.looseObject({
     roomMeans: z.enum(['supply', 'supply and plugs']).default('supply and plugs'),
   }),
   slots: z.number().int().min(0).max(9).optional().describe('covers at the rear for cards'),
+  profile: z
+    .enum(['full', 'low'])
+    .nullish()
+    .describe('the height of the brackets that its slot covers give way to'),
   cardRoomFrom: z
     .enum(['rear wall', 'bracket'])
     .nullish()

@@ -6,6 +6,7 @@ import { layoutOf } from '../case/layout'
 import { usualLead } from '../connectors/leads'
 import { fact, of, type Sum } from '../figures/quantity'
 import { frame, type Vec3 } from '../geometry/space'
+import { BOARD_FORMS, FORM, smallerForms, type BoardForm } from '../standards/boards'
 import { FIRST_SLOT, SLOT_PITCH } from '../standards/cards'
 import { caseSchema, type Case, type CaseLead } from './case-schema'
 import { basisAt, defineKind, type ItemOf, type Kind } from './kind'
@@ -37,7 +38,7 @@ function caseEnds(item: ItemOf<Case>): readonly End[] {
   const p = item.part
   const { tray, leadsFrom } = layoutOf(p)
   return [
-    ...mounts(p),
+    ...mounts(item),
     ...places(p),
     ...covers(p, tray),
     ...p.spots.map((spot, i) =>
@@ -53,14 +54,15 @@ function caseEnds(item: ItemOf<Case>): readonly End[] {
 }
 
 /** Where board, shield and supply are screwed, as far as it is known which go there. */
-function mounts(p: Case): readonly End[] {
+function mounts(item: ItemOf<Case>): readonly End[] {
+  const p = item.part
   const { tray, supply } = layoutOf(p)
   const { boards } = p
   const { forms, axes } = p.supply
   const board = boards && {
     ...({ key: 'tray', face: 'tray', label: 'tray', need: 'must' } as const),
     seat: frame(tray, '+x -y +z'),
-    traits: { form: boards },
+    traits: { form: formsTaken(item) },
   }
   const power = forms && {
     ...({ key: 'supply', face: 'supply-place', label: 'supply mount', need: 'must' } as const),
@@ -73,6 +75,28 @@ function mounts(p: Case): readonly End[] {
     place({ key: 'aperture', face: 'aperture', label: 'rear opening' }),
     ...(power ? [place(power)] : []),
   ]
+}
+
+/**
+ * The forms of board that lie on its tray: those it names, all that are smaller, and each whose
+ * size and holes its tray takes as stated, whatever its words.
+ */
+function formsTaken(item: ItemOf<Case>): readonly BoardForm[] {
+  const named = item.part.boards ?? []
+  const threads = item.part.standoffs.threads ?? []
+  const reaches = (path: 'tray.roomX' | 'tray.roomY', mm: number): boolean =>
+    (pcCase.leaf(item, path).figure?.value ?? 0) >= mm
+  const hasRoomFor = (form: BoardForm): boolean => {
+    const { edge, depth, holes, rear } = FORM[form]
+    return (
+      named.some(n => FORM[n].rear === rear) &&
+      holes?.every(h => threads.includes(h)) === true &&
+      reaches('tray.roomX', depth) &&
+      reaches('tray.roomY', edge)
+    )
+  }
+  const all = [...named, ...named.flatMap(smallerForms), ...BOARD_FORMS.filter(hasRoomFor)]
+  return [...new Set(all)]
 }
 
 /** Bays, fan places and radiator places; fan places in the order of the air they are for. */

@@ -1,60 +1,100 @@
 // Which standoffs a board wants on a tray: fit, keep, take out. Plain sets; the rules judge them.
 import { taskId, type TaskId } from '../ids/ids'
 import type { Board } from '../parts/board-schema'
-import { holesOf } from '../parts/board'
+import { holesOf, outlineOf } from '../parts/board'
 import type { Case } from '../parts/case-schema'
 import type { ItemOf } from '../parts/kind'
-import { FORM, HOLE_AT, STANDOFF_RADIUS, type HoleName } from '../standards/boards'
+import {
+  FORM,
+  meet,
+  standardHole,
+  STANDOFF_RADIUS,
+  type BoardForm,
+  type HolePlace,
+} from '../standards/boards'
 
 export interface StandoffPlan {
   /** Null when neither the board nor its form says where its holes are. */
-  readonly holes: readonly HoleName[] | null
-  readonly fit: readonly HoleName[]
-  readonly keep: readonly HoleName[]
+  readonly holes: readonly HolePlace[] | null
+  readonly fit: readonly HolePlace[]
+  readonly keep: readonly HolePlace[]
+  /** Holes of the board that a guide peg of the tray goes into: no standoff, no screw. */
+  readonly onPegs: readonly HolePlace[]
   /** Standing under the board where it has no hole: each a short circuit. */
-  readonly takeOut: readonly HoleName[]
+  readonly takeOut: readonly HolePlace[]
   /**
    * Where one would short the board if it stood there, and nobody said whether it does; null where
    * it is known which stand in the tray.
    */
-  readonly lookAt: readonly HoleName[] | null
-  /** Board holes for which the tray has no thread. */
-  readonly unsupported: readonly HoleName[]
+  readonly lookAt: readonly HolePlace[] | null
+  /** Board holes for which the tray has no thread, as stated or as far as its forms go. */
+  readonly unsupported: readonly HolePlace[]
 }
 
 /** The task that puts a board's standoffs right. */
 export const standoffTask = (board: string): TaskId => taskId('standoffs', board)
 
-/** The tray's threads: as stated, else those of the forms it takes. */
-export const threadsOf = (part: Case): readonly HoleName[] =>
-  part.standoffs.threads ??
-  [...new Set((part.boards ?? []).flatMap(f => FORM[f].holes ?? []))].sort()
+export const labelsOf = (holes: readonly HolePlace[]): string => holes.map(h => h.label).join(', ')
 
-export function standoffPlan(b: ItemOf<Board>, pc: ItemOf<Case>): StandoffPlan {
-  const { holes } = holesOf(b)
-  const stated = pc.part.standoffs.fitted
-  const fitted = stated ?? []
-  const threads = threadsOf(pc.part)
-  const isStray = (h: HoleName): boolean => !holes?.includes(h) && underneath(b.part, h)
-  const lookAt = stated ? null : threads.filter(isStray)
-  if (!holes) return { holes, fit: [], keep: [], takeOut: [], lookAt, unsupported: [] }
+interface Tray {
+  readonly threads: readonly HolePlace[]
+  /** What stands there already; null where nobody said. */
+  readonly standing: readonly HolePlace[] | null
+  readonly pegs: readonly HolePlace[]
+  /** Whether somebody wrote down where its threads are. */
+  readonly isStated: boolean
+}
+
+/** The tray's threads: as stated, else those of the forms it takes; what stands there; its pegs. */
+export function trayOf({ boards, standoffs }: Case): Tray {
+  const own: readonly HolePlace[] = standoffs.own ?? []
+  const byForm = (boards ?? []).flatMap(f => FORM[f].holes ?? [])
+  const named = standoffs.threads ?? [...new Set(byForm)].sort()
+  const all = [...named.map(standardHole), ...own]
+  const isPeg = (h: HolePlace): boolean => standoffs.pegs.includes(h.label)
+  const fitted = standoffs.fitted?.map(standardHole)
+  const standing = fitted && [
+    ...fitted,
+    ...(standoffs.own ?? []).filter(thread => thread.stands === true),
+  ]
   return {
-    holes,
-    fit: holes.filter(h => threads.includes(h) && !fitted.includes(h)),
-    keep: holes.filter(h => fitted.includes(h)),
-    takeOut: fitted.filter(isStray),
-    lookAt,
-    unsupported: holes.filter(h => !threads.includes(h) && !fitted.includes(h)),
+    threads: all.filter(h => !isPeg(h)),
+    standing: standing?.filter(h => !isPeg(h)) ?? null,
+    pegs: [...all, ...(fitted ?? [])].filter(isPeg),
+    isStated: standoffs.threads !== undefined,
   }
 }
 
+/** What the board's holes and the tray's threads, standing standoffs and pegs make of each other. */
+export function standoffPlan(b: ItemOf<Board>, pc: ItemOf<Case>): StandoffPlan {
+  const { holes } = holesOf(b)
+  const { threads, standing, pegs } = trayOf(pc.part)
+  const { form } = b.part
+  const isStray = (h: HolePlace): boolean =>
+    form !== null && form !== undefined && !has(holes ?? [], h) && isUnder(b, form, h)
+  const lookAt = standing ? null : threads.filter(isStray)
+  if (!holes) return { holes, fit: [], keep: [], onPegs: [], takeOut: [], lookAt, unsupported: [] }
+  const stands = (h: HolePlace): boolean => has(standing ?? [], h)
+  const wanting = holes.filter(h => !has(pegs, h))
+  return {
+    holes,
+    fit: wanting.filter(h => has(threads, h) && !stands(h)),
+    keep: wanting.filter(stands),
+    onPegs: holes.filter(h => has(pegs, h)),
+    takeOut: [...(standing ?? []), ...pegs].filter(isStray),
+    lookAt,
+    unsupported: wanting.filter(h => !has(threads, h) && !stands(h)),
+  }
+}
+
+const has = (places: readonly HolePlace[], hole: HolePlace): boolean =>
+  places.some(p => meet(p, hole))
+
 /**
- * Whether a standoff at this hole would touch the board's underside: inside its outline, its own
+ * Whether a standoff here would touch the board's underside: inside its own outline, the standoff's
  * radius included.
  */
-function underneath(part: Board, hole: HoleName): boolean {
-  const [x, y] = HOLE_AT[hole]
-  if (!part.form) return false
-  const { depth, edge } = FORM[part.form]
+function isUnder(b: ItemOf<Board>, form: BoardForm, { at: [x, y] }: HolePlace): boolean {
+  const { depth, edge } = outlineOf(b, form)
   return x - STANDOFF_RADIUS.mm < depth && y - STANDOFF_RADIUS.mm < edge
 }

@@ -1,6 +1,7 @@
 // All rules of the program, in the order in which their findings are listed.
 import { boardRoom } from './fit/board-room'
 import { cardLength } from './fit/card-length'
+import { cardProfile } from './fit/card-profile'
 import { cardPlug } from './fit/card-plug'
 import { sledPin } from './fit/sled-pin'
 import { sledThickness } from './fit/sled-thickness'
@@ -86,6 +87,7 @@ export const RULES: readonly Rule[] = [
   memorySize,
   cardLength,
   cardPlug,
+  cardProfile,
   slotCovers,
   rearCover,
   fitCovered,

@@ -86,13 +86,15 @@ test('unknown keys survive reading, at every depth', () => {
 
 describe('board', () => {
   test('its own list of holes rules; without one its form’s; a smaller board without a list is not known', () => {
-    expect(holesOf(itemOf('board', 'saltpan-inlet-2')).holes).toEqual(['C', 'F', 'H', 'J'])
-    expect(holesOf(itemOf('board', 'saltpan-inlet-2', { holes: ['C', 'F'] })).holes).toEqual([
-      'C',
-      'F',
-    ])
-    expect(holesOf(itemOf('board', 'saltpan-estuary-7', { depth: 220 })).holes).toBeNull()
-    expect(holesOf(itemOf('board', 'saltpan-estuary-7', { form: 'E-ATX' })).holes).toBeNull()
+    const holes = (id: string, fields: object = {}) =>
+      holesOf(itemOf('board', id, fields)).holes?.map(h => h.label) ?? null
+    expect(holes('saltpan-inlet-2')).toEqual(['C', 'F', 'H', 'J'])
+    expect(holes('saltpan-inlet-2', { holes: ['C', 'F'] })).toEqual(['C', 'F'])
+    expect(holes('saltpan-estuary-7', { depth: 220 })).toBeNull()
+    expect(holes('saltpan-estuary-7', { form: 'E-ATX' })).toBeNull()
+    const ownHoles = [{ label: 'own 1', at: [12, 300] }]
+    expect(holes('saltpan-estuary-7', { form: 'E-ATX', ownHoles })).toEqual(['own 1'])
+    expect(holes('saltpan-inlet-2', { ownHoles })).toEqual(['C', 'F', 'H', 'J', 'own 1'])
   })
   test('a block offers one end a job; a fixed shield is no end', () => {
     const ends = endsOf(itemOf('board', 'saltpan-inlet-3'))

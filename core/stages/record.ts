@@ -68,7 +68,7 @@ function recordOf(s: ValuesOf<typeof NEEDS>): RecordSection {
     .map(i => `${i.name} (joins nothing)`)
   const known = new Set(steps.flatMap(step => step.marks))
   const takenOut = joinedBy(s, 'tray', 'board', 'case').flatMap(({ plug, socket }) =>
-    standoffPlan(plug, socket).takeOut.map(h => `standoff from ${h}`),
+    standoffPlan(plug, socket).takeOut.map(h => `standoff from ${h.label}`),
   )
   return {
     done,

@@ -34,10 +34,28 @@ export const HOLE_AT: Record<HoleName, readonly [x: number, y: number]> = {
   S: [165.1, 209.55],
 }
 
+/** A mounting hole or a thread: what it is called, and where it lies in the board's frame. */
+export interface HolePlace {
+  readonly label: string
+  readonly at: readonly [x: number, y: number]
+}
+export const standardHole = (name: HoleName): HolePlace => ({ label: name, at: HOLE_AT[name] })
+
+/**
+ * Named choice: how far apart a hole and a thread that were measured by hand may lie and still meet,
+ * mm. A screw of 3.5 in a hole of 3.96 has no more than a quarter of that; a ruler reads to 1.
+ */
+const HOLES_MEET = 2
+/** Whether a screw goes through this hole into that thread. */
+export const meet = (a: HolePlace, b: HolePlace): boolean =>
+  Math.hypot(a.at[0] - b.at[0], a.at[1] - b.at[1]) <= HOLES_MEET
+
 export interface FormRow {
   /** Length of the rear edge (along y) and depth (along x). */
   readonly edge: number
   readonly depth: number
+  /** How the sockets reach the outside: by an opening of one size, or by a keyboard's hole. */
+  readonly rear: 'aperture' | 'keyboard hole'
   /** Of a form that is sold in several depths: the least of them, and all that a case promises. */
   readonly least?: number
   readonly slots: number
@@ -48,6 +66,7 @@ export interface FormRow {
 
 export const FORM: Record<BoardForm, FormRow> = {
   'Mini-ITX': {
+    rear: 'aperture',
     edge: 170.18,
     depth: 170.18,
     slots: 1,
@@ -55,6 +74,7 @@ export const FORM: Record<BoardForm, FormRow> = {
     source: SOURCE.miniItx,
   },
   FlexATX: {
+    rear: 'aperture',
     edge: 228.6,
     depth: 190.5,
     slots: 3,
@@ -62,6 +82,7 @@ export const FORM: Record<BoardForm, FormRow> = {
     source: SOURCE.atx,
   },
   microATX: {
+    rear: 'aperture',
     edge: 243.84,
     depth: 243.84,
     slots: 4,
@@ -69,14 +90,23 @@ export const FORM: Record<BoardForm, FormRow> = {
     source: SOURCE.atx,
   },
   ATX: {
+    rear: 'aperture',
     edge: 304.8,
     depth: 243.84,
     slots: 7,
     holes: ['A', 'C', 'F', 'G', 'H', 'J', 'K', 'L', 'M'],
     source: SOURCE.atx,
   },
-  'SSI-CEB': { edge: 304.8, depth: 266.7, slots: 7, holes: null, source: 'SSI CEB specification' },
+  'SSI-CEB': {
+    rear: 'aperture',
+    edge: 304.8,
+    depth: 266.7,
+    slots: 7,
+    holes: null,
+    source: 'SSI CEB specification',
+  },
   'E-ATX': {
+    rear: 'aperture',
     edge: 304.8,
     depth: 330.2,
     least: 243.84,
@@ -84,10 +114,55 @@ export const FORM: Record<BoardForm, FormRow> = {
     holes: null,
     source: 'SSI EEB specification',
   },
-  XL: { edge: 345, depth: 280, least: 243.84, slots: 8, holes: null, source: SOURCE.assumed },
-  'Baby-AT': { edge: 215.9, depth: 330.2, slots: 7, holes: null, source: SOURCE.practice },
-  AT: { edge: 304.8, depth: 350.5, slots: 8, holes: null, source: SOURCE.practice },
+  XL: {
+    rear: 'aperture',
+    edge: 345,
+    depth: 280,
+    least: 243.84,
+    slots: 8,
+    holes: null,
+    source: SOURCE.assumed,
+  },
+  'Baby-AT': {
+    rear: 'keyboard hole',
+    edge: 215.9,
+    depth: 330.2,
+    slots: 7,
+    holes: null,
+    source: SOURCE.practice,
+  },
+  AT: {
+    rear: 'keyboard hole',
+    edge: 304.8,
+    depth: 350.5,
+    slots: 8,
+    holes: null,
+    source: SOURCE.practice,
+  },
 }
+
+/** How far a tray for this form reaches for sure: of a form sold in several depths, its least. */
+export const sureDepth = (form: BoardForm): number => FORM[form].least ?? FORM[form].depth
+
+interface Outline {
+  readonly edge: number
+  readonly depth: number
+}
+/** Whether a board of this size lies on a tray that is made for boards of this form. */
+const liesWithin = ({ edge, depth }: Outline, tray: BoardForm): boolean =>
+  edge <= FORM[tray].edge + FORM_TOLERANCE.mm && depth <= sureDepth(tray) + FORM_TOLERANCE.mm
+
+const opensAlike = (a: BoardForm, b: BoardForm): boolean => FORM[a].rear === FORM[b].rear
+
+/** The forms that a tray for this form takes too: nowhere larger, and open alike at the rear. */
+export const smallerForms = (tray: BoardForm): readonly BoardForm[] =>
+  BOARD_FORMS.filter(f => f === tray || (opensAlike(f, tray) && liesWithin(FORM[f], tray)))
+
+/** What a board may be called by its size: its own form, and each form that is no smaller. */
+export const formsBySize = (form: BoardForm, outline: Outline): readonly BoardForm[] => [
+  form,
+  ...BOARD_FORMS.filter(f => f !== form && opensAlike(f, form) && liesWithin(outline, f)),
+]
 
 /**
  * Boards that know no soft switch: the switch at the front of their case is a mains switch on the

@@ -12,6 +12,7 @@ export const DATA = {
     on: ['card', 'case', 'bracket', 'lead'],
     counted: true,
     lead: { length: 450, thick: 5, head: [14, 8] },
+    straight: 20,
     longest: 1000,
     step: 'data-plug',
     lookAlike: null,
@@ -28,6 +29,7 @@ export const DATA = {
     fansOut: true,
     counted: true,
     lead: { length: 500, thick: 8, head: [22, 10] },
+    straight: 38,
     // A SATA drive over it: no longer than SATA's own.
     longest: 1000,
     step: 'data-plug',

@@ -45,4 +45,10 @@ export const MIGRATIONS: readonly Migration[] = [
     build: same,
     part: same,
   },
+  {
+    from: 4,
+    says: 'New fields, all of which may be left out.',
+    build: same,
+    part: same,
+  },
 ]

@@ -2,7 +2,7 @@
 // start on the table, first power-on, closing, writing down; and places that found no partner.
 import { feeds } from '../../connectors/connectors'
 import { taskId } from '../../ids/ids'
-import { standoffPlan, standoffTask } from '../../plan/standoffs'
+import { labelsOf, standoffPlan, standoffTask } from '../../plan/standoffs'
 import type { CablesAtSupply } from '../../plan/supply-sockets'
 import { every, joinedBy } from '../../plan/situation'
 import { cardsInCase, slotRows } from '../../rules/fit/cards-in-case'
@@ -29,9 +29,12 @@ function always(s: StepsFrom): readonly PlannedStep[] {
     const plan = standoffPlan(board, socket)
     if (plan.fit.length + plan.takeOut.length === 0) continue
     const details = [
-      plan.takeOut.length > 0 ? `Take out ${plan.takeOut.join(', ')}.` : '',
-      plan.keep.length > 0 ? `Keep ${plan.keep.join(', ')}.` : '',
-      plan.fit.length > 0 ? `Fit ${plan.fit.join(', ')}.` : '',
+      plan.takeOut.length > 0 ? `Take out ${labelsOf(plan.takeOut)}.` : '',
+      plan.keep.length > 0 ? `Keep ${labelsOf(plan.keep)}.` : '',
+      plan.fit.length > 0 ? `Fit ${labelsOf(plan.fit)}.` : '',
+      plan.onPegs.length > 0
+        ? `At ${labelsOf(plan.onPegs)} stands a guide peg: it holds the board and takes no screw.`
+        : '',
     ].filter(Boolean)
     const id = standoffTask(board.id)
     list.push(

@@ -9,7 +9,7 @@ import { of, type Leaf } from '../../figures/quantity'
 import type { Figure } from '../../figures/units'
 import { rule } from '../rule'
 import { SEATED, joinedBy } from '../../plan/situation'
-import { FORM, FORM_TOLERANCE, type BoardForm } from '../../standards/boards'
+import { FORM, FORM_TOLERANCE, sureDepth, type BoardForm } from '../../standards/boards'
 import { SOURCE } from '../../standards/sources'
 
 const WAYS = [
@@ -42,13 +42,14 @@ export const boardRoom = rule({
         joints: [joint.id],
         wayOut: 'A smaller board, or a case with a longer tray.',
       } as const
-      if (!have.figure && isPromised(need, form, way))
+      const promise = have.figure ? undefined : promised(pc.part.boards ?? [], need, { form, way })
+      if (promise)
         return plain(
           {
             ...said,
-            sentence: `${b.name} is no larger than ${form} in ${says}, and the ${pc.name} takes ${form}`,
+            sentence: `${b.name} is no larger than ${promise} in ${says}, and the ${pc.name} takes ${promise}`,
             because: [
-              { fact: `the ${pc.name} takes`, value: form, basis: 'spec', source: SOURCE.maker },
+              { fact: `the ${pc.name} takes`, value: promise, basis: 'spec', source: SOURCE.maker },
             ],
           },
           'clear',
@@ -85,9 +86,19 @@ function sizeOf(b: ItemOf<Board>, form: BoardForm, way: Way): Leaf {
   return board.leaf(b, way, byForm)
 }
 
-/** A case that takes a form has room for its full size; only as far as a standard fixes that size. */
-function isPromised(need: Leaf, form: BoardForm, way: Way): boolean {
-  const { [way]: size, least } = FORM[form]
-  const sure = way === 'depth' ? (least ?? size) : size
-  return need.figure !== null && need.figure.value <= sure + FORM_TOLERANCE.mm
+/**
+ * The form named by a case that has room for this board: a case has room for a form's full size, as
+ * far as a standard fixes it.
+ */
+function promised(
+  named: readonly BoardForm[],
+  need: Leaf,
+  { form, way }: { readonly form: BoardForm; readonly way: Way },
+): BoardForm | undefined {
+  const size = need.figure?.value
+  const isSure = (f: BoardForm): boolean =>
+    size !== undefined &&
+    FORM[f].rear === FORM[form].rear &&
+    size <= (way === 'depth' ? sureDepth(f) : FORM[f].edge) + FORM_TOLERANCE.mm
+  return named.find(f => f === form && isSure(f)) ?? named.find(isSure)
 }

@@ -8,7 +8,7 @@ import { rule } from '../rule'
 import { SEATED } from '../../plan/situation'
 import { BOARD_THICKNESS, STANDOFF_HEIGHT } from '../../standards/boards'
 import { CARD_BODY, CARD_HEIGHT } from '../../standards/cards'
-import { STRAIGHT } from '../../connectors/leads'
+import { connector } from '../../connectors/connectors'
 import { SOURCE } from '../../standards/sources'
 import { assume, usual } from '../../figures/units'
 import { cardsAtPlace } from './cards-in-case'
@@ -23,14 +23,14 @@ export const cardPlug = rule({
   inputs: cardsAtPlace,
   judge({ joint, card, pc, frame }) {
     const socket = card.part.power?.find(p => p.edge === 'upper')
-    if (!socket || !(socket.face in STRAIGHT)) return []
+    const mm = socket && connector(socket.face).straight
+    if (!socket || mm === undefined) return []
     const isHot = socket.face === 'card-16'
     const height = cardKind.leaf(card, 'height', {
       value: CARD_HEIGHT.full,
       basis: 'standard',
       tol: 0.25,
     })
-    const mm = STRAIGHT[socket.face as keyof typeof STRAIGHT & typeof socket.face]
     const straight = fact(
       `plug-straight:${socket.face}`,
       'first stretch of the plug, straight',

@@ -7,7 +7,7 @@ import { rule } from '../rule'
 import { tasksDone } from '../../plan/joints'
 import { JOINED, every } from '../../plan/situation'
 import { SOURCE } from '../../standards/sources'
-import { standoffPlan } from '../../plan/standoffs'
+import { labelsOf, standoffPlan } from '../../plan/standoffs'
 import { onTray } from './on-tray'
 
 export const standoffCount = rule({
@@ -23,7 +23,7 @@ export const standoffCount = rule({
     // Which stand there already is asked for elsewhere.
     if (!plan.holes || plan.fit.length === 0 || plan.lookAt) return []
     const n = plan.fit.length
-    const need = fact(`standoffs:${board.id}`, `standoffs to fit (${plan.fit.join(' ')})`, 'pcs', {
+    const need = fact(`standoffs:${board.id}`, `standoffs to fit (${labelsOf(plan.fit)})`, 'pcs', {
       value: n,
       basis: 'standard',
       tol: 0,

@@ -5,7 +5,7 @@ import { rule } from '../rule'
 import { tasksDone } from '../../plan/joints'
 import { JOINED } from '../../plan/situation'
 import { SOURCE } from '../../standards/sources'
-import { standoffPlan } from '../../plan/standoffs'
+import { labelsOf, standoffPlan } from '../../plan/standoffs'
 import { onTray } from './on-tray'
 
 export const standoffStray = rule({
@@ -18,7 +18,7 @@ export const standoffStray = rule({
   judge({ joint, board, pc, done }) {
     const { takeOut, holes, lookAt } = standoffPlan(board, pc)
     if (!holes) return []
-    const names = takeOut.join(', ')
+    const names = labelsOf(takeOut)
     const said = {
       rule: 'fit/standoff-stray',
       stage: 'fit',
@@ -27,7 +27,7 @@ export const standoffStray = rule({
       because: [
         {
           fact: `holes of the ${board.name}`,
-          value: holes.join(' '),
+          value: labelsOf(holes),
           basis: 'standard',
           source: holesOf(board).source,
         },
@@ -46,7 +46,7 @@ export const standoffStray = rule({
         ),
       ]
     if (lookAt && lookAt.length > 0 && !done)
-      return [plain({ ...said, ...toLookAt(lookAt.join(', '), board, pc) }, 'measure')]
+      return [plain({ ...said, ...toLookAt(labelsOf(lookAt), board, pc) }, 'measure')]
     return takeOut.length === 0
       ? [
           plain(

@@ -1,11 +1,11 @@
 // Has the tray a thread for every hole of the board?
-import { plain } from '../finding'
+import { asking, plain } from '../finding'
 import { holesOf } from '../../parts/board'
 import { rule } from '../rule'
 import { tasksDone } from '../../plan/joints'
 import { JOINED } from '../../plan/situation'
 import { SOURCE } from '../../standards/sources'
-import { standoffPlan } from '../../plan/standoffs'
+import { labelsOf, standoffPlan, trayOf } from '../../plan/standoffs'
 import { onTray } from './on-tray'
 
 export const standoffThread = rule({
@@ -25,7 +25,7 @@ export const standoffThread = rule({
       because: [
         {
           fact: 'holes',
-          value: holes?.join(' ') ?? '?',
+          value: holes ? labelsOf(holes) : '?',
           basis: holes ? 'standard' : 'missing',
           source: holesOf(board).source,
         },
@@ -55,12 +55,24 @@ export const standoffThread = rule({
           'clear',
         ),
       ]
+    // A tray that is known by the forms it takes may have more threads than those forms ask for.
+    if (!trayOf(pc.part).isStated)
+      return [
+        asking(said, {
+          item: pc.id,
+          path: 'standoffs.threads',
+          question:
+            `Has the tray of the ${pc.name} a thread under ${labelsOf(unsupported)} of the ` +
+            `${board.name}?`,
+          take: 'Hold the board over the tray and see which holes meet a thread.',
+        }),
+      ]
     const none = unsupported.length === holes.length
     return [
       plain(
         {
           ...said,
-          sentence: `The tray of the ${pc.name} has no thread under ${unsupported.join(', ')} of the ${board.name}`,
+          sentence: `The tray of the ${pc.name} has no thread under ${labelsOf(unsupported)} of the ${board.name}`,
           wayOut: none
             ? 'Another case, or a board of a form it takes.'
             : 'The board hangs free there: hold it from beneath when you press plugs in.',
