@@ -85,13 +85,25 @@ const BANKED = buildOf({
   board: { ...part('saltpan-weir-486') },
   memory: { ...part('merewick-simm-2x16') },
 })
+/** A board with a hole of its own, on a tray with a thread of its own and a peg. */
+const HOLED = buildOf(
+  altered(TOWER, {
+    board: { ownHoles: [{ label: 'own', at: [238, 100] }] },
+    case: {
+      standoffs: {
+        ...{ threads: ['A', 'C', 'F', 'G', 'H', 'J', 'K', 'L', 'M'], fitted: [], supplied: 9 },
+        ...{ own: [{ label: 'thread', at: [238, 100], stands: true }], pegs: ['H'] },
+      },
+    },
+  }),
+)
 function inCondition(condition: 'unknown', build: Build): Build {
   return { ...build, items: build.items.map(i => ({ ...i, condition })) }
 }
 /** Builds that between them have every rule speak and every kind joined. */
 const BUILDS = [
   ...[plover, avocet, ...[...JOINING, ...SPEAKING].map(randomBuild)],
-  ...[FANNED, TINKERED, BANKED],
+  ...[FANNED, TINKERED, BANKED, HOLED],
 ]
 /** How many parts of the shelf are tried that no build holds. */
 const FROM_SHELF = 6

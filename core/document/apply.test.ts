@@ -39,6 +39,7 @@ const commands: fc.Arbitrary<Sent> = fc.oneof(
         { do: 'setState', id, state: 'spare' },
         { do: 'setState', id, state: 'have' },
         { do: 'setCondition', id, condition: 'suspect' },
+        { do: 'markEnd', id, end: 'mount', mark: { as: 'reserved', why: 'for spring' } },
         { do: 'setPaid', id, paid: 12.5 },
         { do: 'setPaid', id, paid: null },
       ),
@@ -46,6 +47,12 @@ const commands: fc.Arbitrary<Sent> = fc.oneof(
   fc
     .constantFrom(...shelf)
     .map((p, i = 0): Sent => ({ do: 'addItem', item: { id: `${p.id}.${i}`, part: p } })),
+  fc.constantFrom<Sent>(
+    { do: 'markEnd', id: 'board', end: 'hole:C', mark: { as: 'broken' } },
+    { do: 'markEnd', id: 'board', end: 'hole:C', mark: null },
+    { do: 'markEnd', id: 'board', end: 'nowhere', mark: { as: 'broken' } },
+    { do: 'markEnd', id: 'cooler', end: 'mount', mark: { as: 'broken' } },
+  ),
   fc.constantFrom('ottery-lowbank-47', 'ottery-highbank-120').map(id => swap('cooler', id)),
   fc.integer({ min: 20, max: 90 }).map(mm => measure('cooler', 'height', mm)),
   fc.constant<Sent>({ do: 'setFigure', id: 'cooler', path: 'height', figure: null }),

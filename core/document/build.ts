@@ -3,6 +3,7 @@
 import { z } from 'zod'
 import { partSchema } from '../parts'
 import { CONDITIONS, STATES } from '../parts/kind'
+import { markSchema } from '../parts/mark'
 import { BUILD_ORDERS } from './build-orders'
 import { SCHOOLS } from '../standards/supplies'
 import { BASES } from '../figures/units'
@@ -38,6 +39,10 @@ export const itemSchema = z.looseObject({
     .default({})
     .describe('what was measured on this copy: path → figure; it overrides the part’s'),
   note: z.string().optional(),
+  marks: z
+    .record(z.string(), markSchema)
+    .optional()
+    .describe('places of this copy that are broken or kept free: nothing is planned there'),
   purchase: z
     .looseObject({
       shop: z.string().optional(),

@@ -71,11 +71,12 @@ export function itemInOrder(item: StoredItem): StoredItem {
   const whole = {
     ...item,
     figures: inKeyOrder(item.figures),
+    marks: inKeyOrder(item.marks ?? {}),
     purchase: inSchemaOrder(itemSchema.shape.purchase.unwrap().shape, purchase),
   }
   return inSchemaOrder(
     itemSchema.shape,
-    withoutEmpty(whole, ['serial', 'paid', 'note', 'purchase']),
+    withoutEmpty(whole, ['serial', 'paid', 'note', 'marks', 'purchase']),
   )
 }
 

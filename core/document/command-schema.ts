@@ -4,6 +4,7 @@ import { z } from 'zod'
 import { BUILD_ORDERS } from './build-orders'
 import { partSchema } from '../parts'
 import { CONDITIONS, STATES } from '../parts/kind'
+import { markSchema } from '../parts/mark'
 import { SCHOOLS } from '../standards/supplies'
 import { beyondLimit } from './limits'
 import {
@@ -44,6 +45,7 @@ const SINGLE = [
     id,
     part: partSchema,
     figures: itemSchema.shape.figures,
+    marks: itemSchema.shape.marks,
   }),
   z.strictObject({ do: z.literal('setState'), id, state: z.enum(STATES) }),
   z.strictObject({ do: z.literal('setCondition'), id, condition: z.enum(CONDITIONS) }),
@@ -53,6 +55,13 @@ const SINGLE = [
     id,
     what: z.string().min(1).describe('what of its part nobody had stated'),
     title: z.string().min(1),
+  }),
+  z.strictObject({
+    do: z.literal('markEnd'),
+    id,
+    end: z.string().min(1).describe('a place of the item where something could be joined'),
+    mark: markSchema.nullable(),
+    title,
   }),
   z.strictObject({
     do: z.literal('setParts'),

@@ -35,5 +35,6 @@ export function resolve(stored: StoredItem, name: string): Item {
     (p, [path, value]) => put(p, path, value),
     stored.part,
   ) as Part
-  return { id: stored.id, name, part, state: stored.state, condition: stored.condition } as Item
+  const { id, state, condition, marks } = stored
+  return { id, name, part, state, condition, ...(marks ? { marks } : {}) } as Item
 }

@@ -31,6 +31,7 @@ export const sheetMarkdown = (build: Sheet, h: HorizonAnalysis): string =>
       h.panel.flatMap(b => b.leads.map(l => `- ${plain(l.label)}: ${plain(l.says)}`)).join('\n'),
     ),
     section('Leads', leadsTable(h.routes)),
+    section('Broken or kept free', h.record.marked.map(m => `- ${plain(m)}`).join('\n')),
     section('First power-on', h.proof.map(checkLine).join('\n')),
   ]
     .filter(Boolean)

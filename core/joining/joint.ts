@@ -77,7 +77,14 @@ export const endsByRef = oncePer(
   (ends: readonly EndOf[]): ReadonlyMap<string, EndOf> => new Map(ends.map(e => [e.ref, e])),
 )
 export const endsOf = (item: Item, ends: readonly End[]): readonly EndOf[] =>
-  ends.map(end => ({ ref: endRef(item.id, end.key), item: item.id, end }))
+  ends.map(end => {
+    const marked = item.marks?.[end.key]?.as
+    return {
+      ref: endRef(item.id, end.key),
+      item: item.id,
+      end: marked === undefined ? end : { ...end, marked },
+    }
+  })
 
 /**
  * An end without what it takes and gives: what decides where it can be joined, and how far that is.
@@ -140,6 +147,8 @@ export function demandsOf(ends: readonly EndOf[]): readonly Demand[] {
  * that may feed the processor as well is fed where a lead is there.
  */
 function wantsPartner({ end }: EndOf, isFollowed: boolean): boolean {
+  // What the machine must have is missing where it is broken; all else was decided by the mark.
+  if (end.marked !== null && end.need !== 'must') return false
   if (end.need !== 'may') return true
   if (end.sex === 'socket' && feeds(end.face) === 'processor') return true
   const offers = Object.keys(end.gives).length > 0 || isPower(end.face)

@@ -2,6 +2,7 @@
 // asked elsewhere.
 import { faceName, mating, type Mating } from '../connectors/connectors'
 import { inCommon } from '../parts/end'
+import { markWords } from '../parts/mark'
 import type { EndOf } from './joint'
 
 export type Mate =
@@ -31,6 +32,8 @@ export function mate(plug: EndOf, socket: EndOf): Mate | null {
       }
     }
   }
+  const marked = [plug.end, socket.end].find(e => e.marked !== null)
+  if (marked?.marked) return { ok: false, reason: `${marked.label} ${markWords[marked.marked]}` }
   return { ok: true, verdict: met.verdict, note: met.note, source: met.source }
 }
 

@@ -6,7 +6,14 @@ import { layoutOf } from '../case/layout'
 import { usualLead } from '../connectors/leads'
 import { fact, of, type Sum } from '../figures/quantity'
 import { frame, type Vec3 } from '../geometry/space'
-import { BOARD_FORMS, FORM, smallerForms, type BoardForm } from '../standards/boards'
+import {
+  BOARD_FORMS,
+  FORM,
+  smallerForms,
+  standardHole,
+  type BoardForm,
+  type HolePlace,
+} from '../standards/boards'
 import { FIRST_SLOT, SLOT_PITCH } from '../standards/cards'
 import { caseSchema, type Case, type CaseLead } from './case-schema'
 import { basisAt, defineKind, type ItemOf, type Kind } from './kind'
@@ -97,6 +104,13 @@ function formsTaken(item: ItemOf<Case>): readonly BoardForm[] {
   }
   const all = [...named, ...named.flatMap(smallerForms), ...BOARD_FORMS.filter(hasRoomFor)]
   return [...new Set(all)]
+}
+
+/** The threads of its tray: as stated, else those of the forms that it names; and those of its own. */
+export const threadsOf = ({ boards, standoffs }: Case): readonly HolePlace[] => {
+  const byForm = (boards ?? []).flatMap(f => FORM[f].holes ?? [])
+  const named = standoffs.threads ?? [...new Set(byForm)].sort()
+  return [...named.map(standardHole), ...(standoffs.own ?? [])]
 }
 
 /** Bays, fan places and radiator places; fan places in the order of the air they are for. */

@@ -3,6 +3,7 @@ import type { Box, Frame, Vec3 } from '../geometry/space'
 import type { Sum } from '../figures/quantity'
 import type { Face } from '../connectors/connectors'
 import type { Rail } from '../standards/rails'
+import type { MarkedAs } from './mark'
 
 export type Need = 'must' | 'should' | 'may'
 
@@ -75,6 +76,8 @@ export interface End {
   /** The current that its contacts stand, rail by rail, whichever way it flows. */
   readonly limits: Readonly<Partial<Record<Rail, Sum>>>
   readonly need: Need
+  /** Broken, or kept free: nothing is planned there. */
+  readonly marked: MarkedAs | null
   /** Nobody stated that it is there: such parts usually have it. */
   readonly assumed: boolean
   /** Lower is preferred by the part’s own table (memory slots, numbered ports). */
@@ -138,6 +141,7 @@ const usual = (): Omit<End, keyof Named> => ({
   gives: NOTHING,
   limits: NOTHING,
   need: 'may',
+  marked: null,
   assumed: false,
   rank: 0,
   pace: null,

@@ -17,6 +17,7 @@ import { DRAW } from '../standards/draws'
 import type { Rail } from '../standards/rails'
 import type { Ask } from './ask'
 import type { End } from './end'
+import type { Marks } from './mark'
 
 export const READ_IN = ['sheet', 'manual', 'label', 'shop', 'review'] as const
 /** Where somebody else's words stand for the maker's. */
@@ -90,6 +91,8 @@ export interface ItemOf<P> {
   readonly part: P
   readonly state: State
   readonly condition: Condition
+  /** Places of this copy that are broken or kept free. */
+  readonly marks?: Marks
 }
 
 /**

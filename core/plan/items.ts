@@ -49,7 +49,7 @@ const alone = stageOfEach('alone', { of: allItems, key: i => i.id }, {}, item =>
     shell: { id: item.id, kind: item.part.kind, box: kind.body?.(item) ?? null },
     source: sourceOf(item, ends),
     /** What it is in all respects, to find others like it. */
-    print: JSON.stringify(item.part),
+    print: JSON.stringify([item.part, item.marks ?? {}]),
   }
 })
 const copies = stage('copies', { items, alone }, ({ items, alone }) => {

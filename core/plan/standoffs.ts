@@ -4,8 +4,9 @@ import type { Board } from '../parts/board-schema'
 import { holesOf, outlineOf } from '../parts/board'
 import type { Case } from '../parts/case-schema'
 import type { ItemOf } from '../parts/kind'
+import { threadsOf } from '../parts/case'
+import { holeKey } from '../parts/mark'
 import {
-  FORM,
   meet,
   standardHole,
   STANDOFF_RADIUS,
@@ -45,12 +46,10 @@ interface Tray {
   readonly isStated: boolean
 }
 
-/** The tray's threads: as stated, else those of the forms it takes; what stands there; its pegs. */
-export function trayOf({ boards, standoffs }: Case): Tray {
-  const own: readonly HolePlace[] = standoffs.own ?? []
-  const byForm = (boards ?? []).flatMap(f => FORM[f].holes ?? [])
-  const named = standoffs.threads ?? [...new Set(byForm)].sort()
-  const all = [...named.map(standardHole), ...own]
+/** The tray's threads, what stands there, its pegs; without what is marked broken or reserved. */
+export function trayOf({ part, marks }: ItemOf<Case>): Tray {
+  const { standoffs } = part
+  const all = threadsOf(part)
   const isPeg = (h: HolePlace): boolean => standoffs.pegs.includes(h.label)
   const fitted = standoffs.fitted?.map(standardHole)
   const standing = fitted && [
@@ -58,24 +57,27 @@ export function trayOf({ boards, standoffs }: Case): Tray {
     ...(standoffs.own ?? []).filter(thread => thread.stands === true),
   ]
   return {
-    threads: all.filter(h => !isPeg(h)),
+    threads: all.filter(h => !isPeg(h) && !isMarked(marks, h)),
     standing: standing?.filter(h => !isPeg(h)) ?? null,
     pegs: [...all, ...(fitted ?? [])].filter(isPeg),
     isStated: standoffs.threads !== undefined,
   }
 }
 
+const isMarked = (marks: ItemOf<Case>['marks'], { label }: HolePlace): boolean =>
+  marks?.[holeKey(label)] !== undefined
+
 /** What the board's holes and the tray's threads, standing standoffs and pegs make of each other. */
 export function standoffPlan(b: ItemOf<Board>, pc: ItemOf<Case>): StandoffPlan {
   const { holes } = holesOf(b)
-  const { threads, standing, pegs } = trayOf(pc.part)
+  const { threads, standing, pegs } = trayOf(pc)
   const { form } = b.part
   const isStray = (h: HolePlace): boolean =>
     form !== null && form !== undefined && !has(holes ?? [], h) && isUnder(b, form, h)
   const lookAt = standing ? null : threads.filter(isStray)
   if (!holes) return { holes, fit: [], keep: [], onPegs: [], takeOut: [], lookAt, unsupported: [] }
   const stands = (h: HolePlace): boolean => has(standing ?? [], h)
-  const wanting = holes.filter(h => !has(pegs, h))
+  const wanting = holes.filter(h => !has(pegs, h) && !isMarked(b.marks, h))
   return {
     holes,
     fit: wanting.filter(h => has(threads, h) && !stands(h)),

@@ -8,6 +8,7 @@ import type { Verdict } from '../figures/verdict'
 const TRIED_APART = [
   'fit/sled-pin',
   'fit/sled-thickness',
+  'fit/paste',
   'joints/ribbon-order',
   'routes/longest-lead',
   'power/sleeping-disk',

@@ -19,6 +19,7 @@ import { memorySize } from './fit/memory-size'
 import { memorySpeed } from './fit/memory-speed'
 import { memoryTable } from './fit/memory-table'
 import { memoryType } from './fit/memory-type'
+import { fitPaste } from './fit/paste'
 import { fitPicture } from './fit/picture'
 import { rearCover } from './fit/rear-cover'
 import { fitCovered } from './fit/covered'
@@ -75,6 +76,7 @@ export const RULES: readonly Rule[] = [
   fitPicture,
   fitFirmware,
   coolerCapacity,
+  fitPaste,
   coolerOverMemory,
   memoryType,
   memoryRegistered,

@@ -20,7 +20,9 @@ import {
 import { worst, type Verdict } from '../figures/verdict'
 import { notStated, type NotStated } from '../parts/not-stated'
 import { kindOf, PART_KINDS, type Item, type PartKind } from '../parts'
+import type { MarkedAs } from '../parts/mark'
 import { at as valueAt, keysOf } from '../parts/paths'
+import { placesOf, type PlaceOf } from '../parts/places'
 import { figureName, type Condition, type State } from '../parts/kind'
 
 export interface FigureRow {
@@ -52,6 +54,15 @@ export interface PartRow {
   readonly figures: readonly FigureRow[]
   /** What of it was taken as usual until somebody looks. */
   readonly notStated: readonly NotStated[]
+  /** Its places by name: what can be marked broken or reserved. */
+  readonly places: readonly PlaceOf[]
+  readonly marked: readonly MarkedPlace[]
+}
+
+/** A place that is marked, as it is told. */
+export interface MarkedPlace extends PlaceOf {
+  readonly as: MarkedAs
+  readonly why: string
 }
 
 export interface PartsSection {
@@ -102,6 +113,7 @@ interface InRow {
   readonly stored: StoredItem
   readonly item: Item
   readonly figures: readonly FigureRow[]
+  readonly places: readonly PlaceOf[]
   /** The findings about the item. */
   readonly own: readonly Pick<Finding, 'id' | 'verdict' | 'accepted'>[]
   /** Whether the horizon counts it. */
@@ -114,10 +126,11 @@ const figures = stageOfEach(
   {},
   (item): readonly FigureRow[] => figureRows(item),
 )
+const places = stageOfEach('places', { of: allItems, key: i => i.id }, {}, placesOf)
 const inRows = stage(
   'in-rows',
-  { storedItems, allItems, items, figures, summaries },
-  ({ storedItems, allItems, items, figures, summaries }): readonly InRow[] => {
+  { storedItems, allItems, items, figures, places, summaries },
+  ({ storedItems, allItems, items, figures, places, summaries }): readonly InRow[] => {
     const about = new Map<string, Pick<Finding, 'id' | 'verdict' | 'accepted'>[]>()
     for (const { id, verdict, accepted, parts } of summaries)
       for (const part of new Set(parts)) pushTo(about, part, { id, verdict, accepted })
@@ -126,6 +139,7 @@ const inRows = stage(
       stored,
       item: at(allItems, n),
       figures: at(figures, n),
+      places: at(places, n),
       own: about.get(stored.id) ?? [],
       counted: items.some(i => i.id === stored.id),
     }))
@@ -136,7 +150,7 @@ const rows = stageOfEach('part-row', { of: inRows, key: r => r.id }, {}, r => ro
 /** Every item of the build, whether the horizon counts it or not. */
 export const parts = stage('parts', { rows }, ({ rows }) => rounded(partsSection(rows)))
 
-function rowOf({ stored, item, figures, own, counted }: InRow): PartRow {
+function rowOf({ stored, item, figures, places, own, counted }: InRow): PartRow {
   const kind = kindOf(item)
   return {
     id: item.id,
@@ -150,10 +164,21 @@ function rowOf({ stored, item, figures, own, counted }: InRow): PartRow {
     paid: stored.paid ?? null,
     figures,
     notStated: notStated(stored.part),
+    places,
+    marked: markedIn(item, places),
     verdict: counted ? worst(own.filter(f => !f.accepted).map(f => f.verdict)) : null,
     findings: own.map(f => f.id),
   }
 }
+
+/** Every mark, that of a place which its part no longer has among them. */
+export const markedIn = ({ marks }: Item, places: readonly PlaceOf[]): readonly MarkedPlace[] =>
+  Object.entries(marks ?? {}).map(([key, { as, why }]) => ({
+    key,
+    label: places.find(p => p.key === key)?.label ?? key,
+    as,
+    why: why ?? '',
+  }))
 
 function partsSection(rows: readonly PartRow[]): PartsSection {
   const costs = (r: PartRow): number => r.paid ?? r.price ?? 0

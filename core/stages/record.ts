@@ -6,7 +6,9 @@ import { rounded } from '../figures/rounded'
 import { standoffPlan } from '../plan/standoffs'
 import { stepPlan } from '../order/section'
 import { progress, storedItems } from '../plan/given'
-import { plainItems } from '../plan/items'
+import { placesOf } from '../parts/places'
+import { allItems, plainItems } from '../plan/items'
+import { markedIn } from './parts'
 import { plugs, seats } from '../plan/joints'
 import { joinedBy } from '../plan/situation'
 import { stage, type ValuesOf } from '../pipeline/stage'
@@ -24,6 +26,8 @@ export interface RecordSection {
   /** Made once, but not in today's plan: its item was removed or it joins elsewhere now. */
   readonly orphans: readonly { readonly id: string; readonly at: string }[]
   readonly leftOver: readonly string[]
+  /** Places that are broken or kept free, as sentences. */
+  readonly marked: readonly string[]
   readonly remaining: number
   readonly minutesTaken: number
 }
@@ -33,7 +37,16 @@ const spares = stage('spares', { storedItems }, ({ storedItems }) =>
   storedItems.filter(i => i.state === 'spare').map(i => i.part.model),
 )
 
-const NEEDS = { seats, plugs, items: plainItems, plan: stepPlan, progress, spares } as const
+/** What is marked, whether or not the horizon counts its item. */
+const marks = stage('marks', { allItems }, ({ allItems }) =>
+  allItems.flatMap(item =>
+    markedIn(item, placesOf(item)).map(
+      ({ label, as, why }) => `${label} of the ${item.name}: ${as}${why === '' ? '' : ` (${why})`}`,
+    ),
+  ),
+)
+
+const NEEDS = { marks, seats, plugs, items: plainItems, plan: stepPlan, progress, spares } as const
 
 /** What was done and what is left over. */
 export const record = stage('record', NEEDS, values => rounded(recordOf(values)))
@@ -72,6 +85,7 @@ function recordOf(s: ValuesOf<typeof NEEDS>): RecordSection {
   )
   return {
     done,
+    marked: s.marks,
     leftOver: [...s.spares, ...takenOut, ...idle],
     remaining: steps.length - done.length,
     orphans: Object.entries(progress)

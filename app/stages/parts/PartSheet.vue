@@ -15,6 +15,7 @@ import NotStated from '../../ui/NotStated.vue'
 import ItemPages from '../../ui/ItemPages.vue'
 import PhotoStrip from '../../ui/PhotoStrip.vue'
 import SerialField from '../../ui/SerialField.vue'
+import MarkedPlaces from './MarkedPlaces.vue'
 import SystemDrive from './SystemDrive.vue'
 
 const ShelfDialog = defineAsyncComponent(() => import('../../shelf/ShelfDialog.vue'))
@@ -88,6 +89,7 @@ const asked = (f: FigureRow) => ({
       <FindingRow v-for="f in findings" :key="f.id" :finding="f" />
     </ul>
     <NotStated :lines="row.notStated" :name="row.name" @confirm="confirm" />
+    <MarkedPlaces :row="row" />
     <h3>Figures</h3>
     <p v-if="row.figures.length === 0" class="quiet">This kind of part has no figures.</p>
     <table v-else>

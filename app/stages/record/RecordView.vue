@@ -72,6 +72,12 @@ watch(
           ><span />
         </li></ul
     ></template>
+    <template v-if="record?.marked.length"
+      ><h2>Broken or kept free</h2>
+      <ul class="plain">
+        <li v-for="m in record.marked" :key="m">{{ m }}</li>
+      </ul></template
+    >
     <template v-if="record?.leftOver.length"
       ><h2>Left over</h2>
       <p>{{ record.leftOver.join(', ') }}</p></template

@@ -1,8 +1,10 @@
 // Commands on the items of a build: what is in it, and in what state.
-import { itemInOrder } from '../canonical'
+import { entriesOf, itemInOrder, withEntries } from '../canonical'
 import type { Build, StoredItem } from '../build'
 import type { About, Problem, Specs } from '../command'
 import { confirmed } from '../../parts/not-stated'
+import { placesOf } from '../../parts/places'
+import { resolve } from '../resolve'
 
 /** A build with one item changed. */
 export const withItem = (
@@ -43,6 +45,7 @@ export const itemCommands: Specs<
   | 'setCondition'
   | 'setPaid'
   | 'setParts'
+  | 'markEnd'
   | 'confirm'
 > = {
   /** An item without an id gets a fresh one. */
@@ -73,17 +76,23 @@ export const itemCommands: Specs<
   },
 
   /**
-   * Another model in an item's place. What was measured on the old copy does not hold for the new
-   * one.
+   * Another model in an item's place. What was measured and marked on the old copy does not hold for
+   * the new one.
    */
   swapPart: {
-    run(build, { id, part, figures }) {
+    run(build, { id, part, figures, marks = {} }) {
       const item = findItem(build, id)
       if (!isItem(item)) return item
       if (item.part.kind !== part.kind) return likeForLike(item.part, part)
       return {
-        build: withItem(build, id, i => ({ ...i, part, figures })),
-        back: { do: 'swapPart', id, part: item.part, figures: item.figures },
+        build: withItem(build, id, i => ({ ...i, part, figures, marks })),
+        back: {
+          do: 'swapPart',
+          id,
+          part: item.part,
+          figures: item.figures,
+          ...(item.marks ? { marks: item.marks } : {}),
+        },
         about: named(item),
       }
     },
@@ -132,6 +141,31 @@ export const itemCommands: Specs<
       paid === null
         ? `${item}: price paid cleared`
         : `${item}: paid ${paid.toFixed(2)} ${currency}`,
+  },
+
+  /** A place of one copy, broken or kept free; `null` takes the mark off. */
+  markEnd: {
+    run(build, { id, end, mark, title }) {
+      const item = findItem(build, id)
+      if (!isItem(item)) return item
+      const before = entriesOf(item.marks ?? {}, [end])[end] ?? null
+      const isThere = placesOf(resolve(item, item.part.model)).some(p => p.key === end)
+      if (mark !== null && !isThere)
+        return { problem: `${item.part.model} has no place "${end}". Choose one of its sockets.` }
+      return {
+        build: withItem(build, id, i => ({
+          ...i,
+          marks: withEntries(i.marks ?? {}, { [end]: mark }),
+        })),
+        back: { do: 'markEnd', id, end, mark: before, title },
+        about: named(item),
+      }
+    },
+    line: ({ end, mark, title }, { item }) => {
+      const place = `${title || end} of the ${item}`
+      if (!mark) return `${place}: no longer marked`
+      return `${place}: ${mark.as}${mark.why ? ` (${mark.why})` : ''}`
+    },
   },
 
   /** Other data for the parts of some items; what was measured on each copy stays. */

@@ -56,7 +56,7 @@ export const standoffThread = rule({
         ),
       ]
     // A tray that is known by the forms it takes may have more threads than those forms ask for.
-    if (!trayOf(pc.part).isStated)
+    if (!trayOf(pc).isStated)
       return [
         asking(said, {
           item: pc.id,

@@ -1,0 +1,22 @@
+// A place of one copy that is broken or kept free: nothing is planned there.
+import { z } from 'zod'
+
+export const MARKS = ['broken', 'reserved'] as const
+export type MarkedAs = (typeof MARKS)[number]
+
+export const markSchema = z.looseObject({
+  as: z.enum(MARKS),
+  why: z.string().optional().describe('what is wrong with it, or for what it is kept free'),
+})
+export type Mark = z.infer<typeof markSchema>
+/** By the name of the end, or of the hole (`holeKey`). */
+export type Marks = Readonly<Record<string, Mark>>
+
+/** How a mounting hole or a thread is named among the places of a part. */
+export const holeKey = (label: string): string => `hole:${label}`
+
+/** What is said of a marked place where something would have gone. */
+export const markWords: Readonly<Record<MarkedAs, string>> = {
+  broken: 'is marked broken',
+  reserved: 'is kept free (marked reserved)',
+}
