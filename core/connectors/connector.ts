@@ -14,7 +14,16 @@ export type PlugStep = (typeof PLUG_STEPS)[number]
 
 /** Where a connector is found, beside boards and their rear, which may have any. */
 export type Carrier =
-  'supply' | 'card' | 'card inlet' | 'case' | 'bracket' | 'lead' | 'fan' | 'light'
+  | 'supply'
+  | 'card'
+  | 'card inlet'
+  | 'case'
+  | 'bracket'
+  | 'lead'
+  | 'fan'
+  | 'light'
+  | 'drive'
+  | 'backplane'
 
 /**
  * A socket of another shape that the plug fits, and what that costs. `stop` goes in and does not

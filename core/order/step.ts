@@ -3,7 +3,7 @@
 import type { Face } from '../connectors/connectors'
 import type { Cooler } from '../parts/cooler-schema'
 import type { Processor } from '../parts/processor'
-import type { Drive } from '../parts/drive'
+import type { Drive } from '../parts/drive-schema'
 import type { Supply } from '../parts/supply-schema'
 import type { Verdict } from '../figures/verdict'
 

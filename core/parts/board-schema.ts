@@ -125,11 +125,38 @@ export const boardSchema = z.looseObject({
         lanes: z.number().int().min(1).max(4).optional().describe('lanes that lead to it'),
         generation: z.number().optional(),
         rank: z.number().default(1),
+        cover: z
+          .enum(['fixed', 'removable', 'none'])
+          .nullish()
+          .describe('the board’s own heat sink over it'),
+        takes: z
+          .enum(['single-sided', 'double-sided'])
+          .nullish()
+          .describe(
+            'how high its socket stands: under some a stick with chips below finds no room',
+          ),
         assumed,
         shuts,
       }),
     )
     .nullish(),
+  shares: z
+    .array(
+      z.looseObject({
+        label: z.string().describe('what it is called: chipset uplink'),
+        keys: z.array(z.string()).min(2).describe('sockets, slots and ports by their keys'),
+        how: z
+          .enum(['uplink', 'split'])
+          .describe(
+            'they share the speed of one uplink; or each gets fewer lanes when all are used',
+          ),
+        lanes: z.number().int().optional().describe('of the uplink'),
+        generation: z.number().optional(),
+        each: z.array(z.number().int()).optional().describe('lanes of each, when all are used'),
+      }),
+    )
+    .nullish()
+    .describe('what shares lanes with what'),
   slots: z
     .array(
       z.looseObject({

@@ -187,6 +187,26 @@ export const caseSchema = z.looseObject({
       }),
     )
     .nullish(),
+  backplanes: z
+    .array(
+      z.looseObject({
+        key: z.string(),
+        label: z.string(),
+        bays: z.array(z.string()).describe('the bays before it: their drives plug into it'),
+        inlets: z.array(
+          z.looseObject({
+            key: z.string(),
+            label: z.string(),
+            face: z.enum(facesOn('backplane')),
+            need: z.enum(['must', 'should', 'may']).optional(),
+          }),
+        ),
+      }),
+    )
+    .optional()
+    .describe(
+      'boards behind bays that drives plug into: they ask for leads and power of their own',
+    ),
   fans: z
     .array(
       z.looseObject({
@@ -273,4 +293,5 @@ export const caseSchema = z.looseObject({
   leadsFrom: point.optional().describe('where the front leads start'),
 })
 export type Case = z.infer<typeof caseSchema>
+export type Backplane = NonNullable<Case['backplanes']>[number]
 export type CaseLead = NonNullable<Case['leads']>[number]

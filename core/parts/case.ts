@@ -15,6 +15,7 @@ import {
   type HolePlace,
 } from '../standards/boards'
 import { FIRST_SLOT, SLOT_PITCH } from '../standards/cards'
+import { backplaneEnds, backplaneInlets } from './backplane'
 import { caseSchema, type Case, type CaseLead } from './case-schema'
 import { basisAt, defineKind, type ItemOf, type Kind } from './kind'
 import { caseAsks } from './case-asks'
@@ -33,6 +34,7 @@ export const pcCase: Kind<'case', typeof caseSchema> = defineKind({
   filmed: true,
 
   ends: caseEnds,
+  inlets: ({ part }, key) => backplaneInlets(part, key),
   asks: caseAsks,
 
   body(item) {
@@ -48,6 +50,7 @@ function caseEnds(item: ItemOf<Case>): readonly End[] {
     ...mounts(item),
     ...places(p),
     ...covers(p, tray),
+    ...backplaneEnds(p),
     ...p.spots.map((spot, i) =>
       place({
         ...named(spot, i),

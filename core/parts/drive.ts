@@ -1,68 +1,18 @@
 // Drives: M.2 sticks, 2.5-inch and 3.5-inch disks, what reads discs, floppies and memory cards.
 import { amount, words } from './facets'
-import { z } from 'zod'
-import type { Box } from '../geometry/space'
+import type { Box, Vec3 } from '../geometry/space'
 import { of, times, type Sum } from '../figures/quantity'
-import type { PlugFace } from '../connectors/connectors'
+import { isData, isPower, type PlugFace } from '../connectors/connectors'
 import { DRAW } from '../standards/draws'
 import { lanesOfStick, paceOf } from '../standards/cards'
 import { VOLTS } from '../standards/rails'
 import { usualLead } from '../connectors/leads'
-import { DRIVE_SIZE, DRIVE_SIZES, M2, notchesOf } from '../standards/modules'
-import { figure, usual } from '../figures/units'
-import { base, basisAt, defineKind, type Draw, type ItemOf, type Kind } from './kind'
+import { DRIVE_SIZE, M2, notchesOf } from '../standards/modules'
+import { usual } from '../figures/units'
+import { driveSchema, type Drive, type DrivePlug } from './drive-schema'
+import { basisAt, defineKind, type Draw, type ItemOf, type Kind } from './kind'
 import { blank, type Ask } from './ask'
 import { end, type End } from './end'
-
-export const driveSchema = z.looseObject({
-  kind: z.literal('drive'),
-  ...base,
-  shape: z.enum(['M.2', ...DRIVE_SIZES]).nullish(),
-  protocol: z.enum(['NVMe', 'SATA', 'USB', 'IDE', 'floppy']).nullish(),
-  medium: z
-    .enum(['disk', 'flash', 'optical', 'cards', 'floppy'])
-    .optional()
-    .describe('what it reads: a spinning disk, chips, discs, memory cards, floppies'),
-  spins: z.boolean().default(false),
-  m2: z
-    .looseObject({
-      keys: z.array(z.string()),
-      length: z.string(),
-      generation: z.number().optional(),
-    })
-    .optional(),
-  usb: figure(
-    'mm',
-    'length of its USB lead',
-    'From the back of the drive to the tip of the plug.',
-    [100, 1200],
-  ),
-  length: figure('mm', 'length', 'From the face to the sockets, without plugs.', [40, 220]),
-  thickness: figure('mm', 'thickness', 'Across the flat, without screws.', [1, 45]),
-  busy: figure('W', 'power when busy', 'Read it on the drive’s label.', [0.5, 30]),
-  rest: figure('W', 'power at rest', 'Read it in the drive’s sheet.', [0.1, 12]),
-  start: z
-    .looseObject({
-      A12: figure('A', 'current from 12 V at spin-up', 'Read it in the drive’s sheet.', [0, 4]),
-      A5: figure('A', 'current from 5 V at spin-up', 'Read it in the drive’s sheet.', [0, 3]),
-    })
-    .default({}),
-  middleHoles: z
-    .boolean()
-    .optional()
-    .describe('whether a 3.5-inch disk has the middle side holes that some sleds need'),
-  wakes: z
-    .boolean()
-    .optional()
-    .describe('false where it stays asleep while the third 3.3 V contact is live'),
-  jumper: z
-    .enum(['first', 'second', 'by cable'])
-    .optional()
-    .describe('of an old drive: how its place on the ribbon is set'),
-  sequential: figure('MBs', 'sequential speed', 'Read it in the drive’s sheet.', [0.01, 16000]),
-  gigabytes: z.number().positive().optional(),
-})
-export type Drive = z.infer<typeof driveSchema>
 
 /** What reads discs or cards has its face in the front of the case. */
 const facesOut = (p: Drive): boolean =>
@@ -70,12 +20,13 @@ const facesOut = (p: Drive): boolean =>
 const isStick = (p: Drive): boolean => p.shape === 'M.2'
 
 const DATA_FACE: Partial<Record<NonNullable<Drive['protocol']>, PlugFace>> = {
+  SAS: 'sas-drive',
   IDE: 'ribbon-40',
   floppy: 'ribbon-34',
 }
 /** Old drives take the large plug, 3.5-inch floppy drives the small one. */
 function powerFace(p: Drive): PlugFace {
-  if (p.protocol === 'SATA') return 'sata-power'
+  if (p.protocol === 'SATA' || p.protocol === 'SAS') return 'sata-power'
   return p.protocol === 'floppy' && p.shape === '3.5' ? 'drive-small-4' : 'drive-4'
 }
 
@@ -110,12 +61,22 @@ export const drive: Kind<'drive', typeof driveSchema> = defineKind({
     const typically = typical(p)
     const rest = of(drive.leaf(item, 'rest', usual(typically.rest, 'W')))
     const busy = of(drive.leaf(item, 'busy', usual(typically.busy, 'W')))
-    const on = (rail: Draw['rail'], share: number, through: string): Draw => {
+    const on = (rail: Draw['rail'], share: number, through: readonly string[]): Draw => {
       const part = (s: Sum) => times(s, share)
-      return { rail, rest: part(rest), work: part(busy), worst: part(busy), through: [through] }
+      return { rail, rest: part(rest), work: part(busy), worst: part(busy), through }
     }
-    if (isStick(p)) return [on('3.3', 1, 'seat')]
-    if (p.protocol === 'USB') return [on('5', 1, 'usb')]
+    if (isStick(p)) return [on('3.3', 1, ['seat'])]
+    const fed = p.plugs?.filter(plug => isPower(plug.face)).map(plug => plug.key)
+    if (p.plugs && fed?.length === 0)
+      return [
+        on(
+          '5',
+          1,
+          p.plugs.map(plug => plug.key),
+        ),
+      ]
+    if (p.protocol === 'USB' && !p.plugs) return [on('5', 1, ['usb'])]
+    const power = fed ?? ['power']
     const two = p.shape !== '2.5'
     const spinUp = (
       rail: '12' | '5',
@@ -132,12 +93,12 @@ export const drive: Kind<'drive', typeof driveSchema> = defineKind({
         : {}
     const usually = (p.shape === '3.5' ? DRAW.disk35 : DRAW.disk25).start
     const five: Draw = {
-      ...on('5', two ? 1 - DRAW.disk35.share12 : 1, 'power'),
+      ...on('5', two ? 1 - DRAW.disk35.share12 : 1, power),
       ...spinUp('5', 'start.A5', usually.A5),
     }
     return two
       ? [
-          { ...on('12', DRAW.disk35.share12, 'power'), ...spinUp('12', 'start.A12', usually.A12) },
+          { ...on('12', DRAW.disk35.share12, power), ...spinUp('12', 'start.A12', usually.A12) },
           five,
         ]
       : [five]
@@ -178,6 +139,7 @@ function bayEnds(item: ItemOf<Drive>): readonly End[] {
         }),
       ]
     : []
+  if (p.plugs) return [...bay, ...p.plugs.map((plug, i) => listedEnd(item, plug, i))]
   if (!protocol) return bay
   return [...bay, ...(protocol === 'USB' ? usbEnds(item) : cableEnds(p))]
 }
@@ -200,6 +162,18 @@ const usbEnds = (item: ItemOf<Drive>): readonly End[] => [
     },
   }),
 ]
+
+/** One of its sockets or leads, as its list has it. */
+function listedEnd(item: ItemOf<Drive>, plug: DrivePlug, index: number): End {
+  const { key, label, face, need = 'must' } = plug
+  const about = { key, label, face, need, rank: index, from: { list: 'plugs', index } }
+  const width = widthOf(item.part)
+  const at: Vec3 = [0, (width * (index + 1)) / ((item.part.plugs?.length ?? 0) + 1), 3]
+  if (isPower(face)) return end({ ...about, sex: 'socket', at })
+  if (isData(face)) return end({ ...about, sex: 'socket', at, traits: { side: ['device'] } })
+  const length = of(drive.leaf(item, `plugs.${index}.lead`, usualLead(face)))
+  return end({ ...about, sex: 'plug', lead: { length, exit: at } })
+}
 
 const cableEnds = (p: Drive): readonly End[] => [
   end({
@@ -244,7 +218,7 @@ function asksOf({ part: p, name }: ItemOf<Drive>): readonly Ask[] {
       question: `Of which size is the ${name}?`,
       take: 'Measure it: 70 mm wide is 2.5-inch, 102 mm 3.5-inch; a bare stick is M.2.',
     }),
-    ...blank(p.protocol, 'protocol', isStick(p) ? ['m2-slot'] : faces, {
+    ...blank(p.plugs ?? p.protocol, 'protocol', isStick(p) ? ['m2-slot'] : faces, {
       question: `Which sockets does the ${name} have: what does it speak?`,
       take: onLabel,
     }),

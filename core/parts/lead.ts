@@ -32,6 +32,13 @@ export const leadSchema = z.looseObject({
     )
     .optional()
     .describe('the device’s plugs, where there are several: a fan-out’s four, a ribbon’s two'),
+  direction: z
+    .enum(['forward', 'reverse'])
+    .nullish()
+    .describe(
+      'of a fan-out: forward from one controller to four drives, or reverse from four ports to one ' +
+        'backplane; they look alike',
+    ),
   wires: z.number().int().optional().describe('of a ribbon: 40 or 80'),
   angled: z.boolean().default(false).describe('one of its plugs leaves sideways'),
   length: figure('mm', 'length', 'From tip to tip, straightened.', [80, 1000]),
@@ -74,22 +81,34 @@ export const lead: Kind<'lead', typeof leadSchema> = defineKind({
         }),
       ]
     }
+    const [near, far] = item.part.direction === 'reverse' ? REVERSED : FORWARD
+    // Which way a fan-out is wired nobody sees: not stated, it is to be looked at.
+    const assumed = connector(face).fansOut === true && !item.part.direction
     return [
-      plug('board', { face, label: 'board end', traits: { side: ['board'] } }),
+      plug('board', { face, label: near.label, traits: { side: [near.side] }, assumed }),
       ...branches.map((branch, i) =>
         plug(`device-${i + 1}`, {
           from: { list: 'branches', index: i },
           face: to,
           label: branch.label,
-          traits: { side: ['device'] },
+          traits: { side: [far.side] },
           rank: i,
           follows: ['board'],
+          assumed,
           lead: { length: lengthTo(item, face, i), exit: [0, 0, 0] },
         }),
       ),
     ]
   },
 })
+
+const [BOARD, DEVICE] = [
+  { side: 'board', label: 'board end' },
+  { side: 'device', label: 'device end' },
+] as const
+/** Which end goes where: the one plug, and its branches. */
+const FORWARD = [BOARD, DEVICE] as const
+const REVERSED = [{ side: 'device', label: 'backplane end' }, BOARD] as const
 
 /**
  * From the board's end to the i-th plug. The branches of a fan-out all start there; the plugs of a

@@ -3,6 +3,8 @@ import { boardRoom } from './fit/board-room'
 import { cardLength } from './fit/card-length'
 import { cardProfile } from './fit/card-profile'
 import { cardPlug } from './fit/card-plug'
+import { stickBody } from './fit/stick-body'
+import { fitUplink } from './fit/uplink'
 import { sledPin } from './fit/sled-pin'
 import { sledThickness } from './fit/sled-thickness'
 import { slotCovers } from './fit/slot-covers'
@@ -94,6 +96,8 @@ export const RULES: readonly Rule[] = [
   rearCover,
   fitCovered,
   fitLink,
+  fitUplink,
+  stickBody,
   sledPin,
   sledThickness,
   jointsKnown,

@@ -41,6 +41,8 @@ export function paceOf(lanes: number | null, generation: number | null): number 
   const lane = generation === null ? undefined : LANE[generation]
   return lanes === null || lane === undefined ? null : lanes * lane
 }
+/** What a SATA port of 6 Gb/s carries, GB/s one way. */
+export const SATA_PORT = { pace: 0.6, source: SOURCE.sata } as const
 /** The lanes of a stick and of its socket, where nothing else is stated. */
 export const STICK_LANES = 4
 /** The lanes of a stick with this key: the contacts of the second notch are missing. */

@@ -58,11 +58,10 @@ async function mark(): Promise<void> {
           <option v-for="p in free" :key="p.key" :value="p.key">{{ p.label }}</option>
         </select></label
       >
-      <fieldset>
-        <legend class="quiet">It is</legend>
+      <div role="radiogroup" aria-label="What it is" class="as">
         <label><input v-model="as" type="radio" value="broken" /> broken</label>
         <label><input v-model="as" type="radio" value="reserved" /> reserved</label>
-      </fieldset>
+      </div>
       <label>Why <input v-model="why" type="text" placeholder="bent pin; for spring" /></label>
       <ElButton size="small" native-type="submit" :disabled="end === ''">Mark</ElButton>
     </form>
@@ -92,13 +91,19 @@ form {
   gap: 6px 14px;
   padding-top: 6px;
 }
-fieldset {
+.as {
   display: flex;
   gap: 10px;
   align-items: center;
-  border: 0;
-  padding: 0;
-  margin: 0;
+}
+select,
+input[type='text'] {
+  height: 28px;
+  padding: 0 6px;
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+  background: var(--sheet);
+  font-size: var(--small);
 }
 select {
   max-width: 180px;

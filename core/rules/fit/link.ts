@@ -1,11 +1,14 @@
 // Does each card and stick run with the lanes and the generation that it could?
-import { plain, type Because } from '../finding'
+import { asking, plain, type Asked, type Because } from '../finding'
+import type { Board } from '../../parts/board-schema'
 import type { Card } from '../../parts/card'
+import type { ItemOf } from '../../parts/kind'
 import { rule } from '../rule'
 import { JOINED, type Joined, joinedBy, socketIn } from '../../plan/situation'
-import { lanesOf, lanesOfStick, paceOf, STICK_LANES } from '../../standards/cards'
+import { isOldSlot, lanesOf, lanesOfStick, paceOf } from '../../standards/cards'
 import { SOURCE } from '../../standards/sources'
 import { number } from '../../figures/format'
+import { usedOf } from './shared-lanes'
 
 interface Linked {
   readonly joint: string
@@ -14,6 +17,10 @@ interface Linked {
   readonly at: string
   readonly asks: Link
   readonly gets: Link
+  /** With what it shares its lanes, where that is in use. */
+  readonly besides: string | null
+  /** The fields of either side that would tell what is not known. */
+  readonly paths: { readonly own: string; readonly socket: string }
 }
 
 interface Link {
@@ -24,36 +31,50 @@ interface Link {
 const linked = (s: Joined): readonly Linked[] => [
   ...joinedBy(s, 'slot', 'card', 'board').flatMap(({ joint, plug, socket }) => {
     const slot = socketIn(joint, 'slots', socket.part.slots)
-    return slot
-      ? [
-          {
-            joint: joint.id,
-            items: joint.items,
-            name: plug.name,
-            at: slot.label,
-            asks: linkOf(plug.part),
-            gets: linkOf(slot),
-          },
-        ]
-      : []
+    if (!slot || isOldSlot(slot.size)) return []
+    const shared = splitAt(s, socket, slot.key)
+    return [
+      {
+        ...{ joint: joint.id, items: joint.items, name: plug.name, at: slot.label },
+        asks: linkOf(plug.part),
+        gets: { ...linkOf(slot), ...(shared && { lanes: shared.lanes }) },
+        besides: shared?.besides ?? null,
+        paths: { own: 'generation', socket: `slots.${joint.members[1]?.index ?? 0}` },
+      },
+    ]
   }),
   ...joinedBy(s, 'm2-slot', 'drive', 'board').flatMap(({ joint, plug, socket }) => {
     const slot = socketIn(joint, 'm2', socket.part.m2)
+    if (!slot || plug.part.protocol !== 'NVMe') return []
     const generation = plug.part.m2?.generation ?? null
-    return slot && plug.part.protocol === 'NVMe'
-      ? [
-          {
-            joint: joint.id,
-            items: joint.items,
-            name: plug.name,
-            at: slot.label,
-            asks: { lanes: lanesOfStick(plug.part.m2?.keys ?? []), generation },
-            gets: { lanes: slot.lanes ?? STICK_LANES, generation: slot.generation ?? null },
-          },
-        ]
-      : []
+    const shared = splitAt(s, socket, slot.key)
+    return [
+      {
+        ...{ joint: joint.id, items: joint.items, name: plug.name, at: slot.label },
+        asks: { lanes: lanesOfStick(plug.part.m2?.keys ?? []), generation },
+        gets: {
+          lanes: shared?.lanes ?? slot.lanes ?? null,
+          generation: slot.generation ?? null,
+        },
+        besides: shared?.besides ?? null,
+        paths: { own: 'm2.generation', socket: `m2.${joint.members[1]?.index ?? 0}` },
+      },
+    ]
   }),
 ]
+
+/** The lanes that are left where sockets which split their lanes are used together. */
+function splitAt(
+  s: Joined,
+  board: ItemOf<Board>,
+  key: string,
+): { readonly lanes: number; readonly besides: string } | null {
+  const share = board.part.shares?.find(x => x.how === 'split' && x.keys.includes(key))
+  const lanes = share?.each?.[share.keys.indexOf(key)]
+  if (!share || lanes === undefined) return null
+  const others = usedOf(s, board, share.keys).filter(used => used.key !== key)
+  return others.length > 0 ? { lanes, besides: others.map(o => o.label).join(', ') } : null
+}
 
 const linkOf = (p: Pick<Card, 'size' | 'lanes' | 'generation'>): Link => ({
   lanes: p.lanes ?? (p.size ? lanesOf(p.size) : null),
@@ -69,7 +90,8 @@ export const fitLink = rule({
   source: SOURCE.pcie,
   needs: JOINED,
   inputs: linked,
-  judge({ joint, items, name, at, asks, gets }) {
+  judge({ joint, items, name, at, asks, gets, besides, paths }) {
+    const said = { rule: 'fit/link', stage: 'fit', about: items, joints: [joint] } as const
     const [want, have] = [
       speed(asks),
       speed({
@@ -77,21 +99,29 @@ export const fitLink = rule({
         generation: least(asks.generation, gets.generation),
       }),
     ]
+    const unknown = unknownOf({ items, name, at, asks, gets, paths })
+    if (unknown) return [asking(said, unknown)]
     if (want === null || have === null) return []
     const says = (l: Link): string => `${l.lanes ?? '?'} lanes of generation ${l.generation ?? '?'}`
+    const sharing = besides === null ? '' : ` beside ${besides}`
     const because: readonly Because[] = [
       { fact: name, value: says(asks), basis: 'spec', source: SOURCE.maker },
-      { fact: at, value: says(gets), basis: 'spec', source: SOURCE.maker },
+      { fact: `${at}${sharing}`, value: says(gets), basis: 'spec', source: SOURCE.maker },
     ]
-    const said = { rule: 'fit/link', stage: 'fit', about: items, joints: [joint], because } as const
     return have >= want
-      ? [plain({ ...said, sentence: `${name} gets ${says(asks)} in ${at}` }, 'clear')]
+      ? [plain({ ...said, because, sentence: `${name} gets ${says(asks)} in ${at}` }, 'clear')]
       : [
           plain(
             {
               ...said,
-              sentence: `${name} gets ${number(have)} of ${number(want)} GB/s in ${at}: it works, slower`,
-              wayOut: 'A faster slot, where one is free.',
+              because,
+              sentence:
+                `${name} gets ${number(have)} of ${number(want)} GB/s in ${at}${sharing}: ` +
+                'it works, slower',
+              wayOut:
+                besides === null
+                  ? 'A faster slot, where one is free.'
+                  : `They share their lanes: leave ${besides} empty, or take another slot.`,
             },
             'watch',
           ),
@@ -101,3 +131,31 @@ export const fitLink = rule({
 
 const least = (a: number | null, b: number | null): number | null =>
   a === null || b === null ? (a ?? b) : Math.min(a, b)
+
+/** The first figure of either side that nobody stated, as a question. */
+function unknownOf({
+  items,
+  name,
+  at,
+  asks,
+  gets,
+  paths,
+}: Pick<Linked, 'items' | 'name' | 'at' | 'asks' | 'gets' | 'paths'>): Asked | null {
+  const [own = '', board = ''] = items
+  const inManual = 'Read it in the table of slots in the board’s manual.'
+  if (asks.generation === null)
+    return {
+      item: own,
+      path: paths.own,
+      question: `Of which generation is the link of the ${name}?`,
+      take: 'Read it in its sheet: “PCIe 4.0” is generation 4.',
+    }
+  const lacks = (['lanes', 'generation'] as const).find(field => gets[field] === null)
+  if (lacks === undefined) return null
+  return {
+    item: board,
+    path: `${paths.socket}.${lacks}`,
+    question: lacks === 'lanes' ? `How many lanes lead to ${at}?` : `Of which generation is ${at}?`,
+    take: inManual,
+  }
+}
