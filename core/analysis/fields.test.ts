@@ -92,10 +92,59 @@ const HOLED = buildOf(
     case: {
       standoffs: {
         ...{ threads: ['A', 'C', 'F', 'G', 'H', 'J', 'K', 'L', 'M'], fitted: [], supplied: 9 },
-        ...{ own: [{ label: 'thread', at: [238, 100], stands: true }], pegs: ['H'] },
+        own: [
+          { label: 'thread', at: [238, 100], stands: true },
+          { label: 'astray', at: [120, 80], stands: true },
+        ],
+        pegs: ['H'],
       },
     },
   }),
+)
+/** Two bays before a backplane, a drive with a list of its sockets, lanes that are split. */
+const BACKED = buildOf(
+  altered(TOWER, {
+    board: {
+      m2: [
+        {
+          ...{ key: 'm', label: 'M2_1', keys: ['M'], lengths: ['2280'], protocols: ['NVMe'] },
+          ...{ lanes: 4, generation: 4, takes: 'single-sided', cover: 'fixed' },
+        },
+      ],
+      slots: [{ key: 'slot-1', label: 'PCIE_1', row: 2, size: 'x16', lanes: 16, generation: 4 }],
+      shares: [{ label: 'lanes', keys: ['slot-1', 'm'], how: 'split', each: [8, 2] }],
+    },
+    card: { ...part('strandline-spindrift-310') },
+    stick: { ...part('sedgeline-n5-2000') },
+    case: {
+      bays: [0, 1].map(n => ({
+        ...{ key: `hot-${n}`, label: `hot bay ${n}`, size: '3.5', at: [300, 100 + 40 * n, 60] },
+      })),
+      backplanes: [
+        {
+          ...{ key: 'bp', label: 'backplane', bays: ['hot-0'] },
+          inlets: [
+            { key: 'd', label: 'data', face: 'sata-data' },
+            { key: 'p', label: 'power', face: 'sata-power', need: 'should' },
+          ],
+        },
+        {
+          ...{ key: 'bare', label: 'second backplane', bays: [] },
+          inlets: [{ key: 'p', label: 'power', face: 'drive-4', need: 'should' }],
+        },
+      ],
+    },
+    disk: { ...part('sedgeline-r3-2000') },
+    lead: { ...part('hollin-sata-500') },
+    listed: {
+      ...{ ...part('sedgeline-floppy-35'), protocol: undefined, medium: undefined },
+      plugs: [
+        { key: 'usb', label: 'reader', face: 'usb-2', need: 'should', lead: 400 },
+        { key: 'sata', label: 'data', face: 'sata-data' },
+      ],
+    },
+  }),
+  { 'disk/bay': 'case/hot-0' },
 )
 function inCondition(condition: 'unknown', build: Build): Build {
   return { ...build, items: build.items.map(i => ({ ...i, condition })) }
@@ -103,7 +152,7 @@ function inCondition(condition: 'unknown', build: Build): Build {
 /** Builds that between them have every rule speak and every kind joined. */
 const BUILDS = [
   ...[plover, avocet, ...[...JOINING, ...SPEAKING].map(randomBuild)],
-  ...[FANNED, TINKERED, BANKED, HOLED],
+  ...[FANNED, TINKERED, BANKED, HOLED, BACKED],
 ]
 /** How many parts of the shelf are tried that no build holds. */
 const FROM_SHELF = 6

@@ -3,6 +3,7 @@
 import { FORM, type BoardForm } from '../standards/boards'
 import { readFigure, type StoredFigure } from '../figures/units'
 import type { Vec3 } from '../geometry/space'
+import { closedIn, type Bay } from './closed'
 
 export interface Room {
   readonly key: string
@@ -32,6 +33,8 @@ export interface Layout {
    * it is stated.
    */
   readonly boardUnsure: number
+  /** What a backplane closes: only its own plugs meet what is there. */
+  readonly closed: readonly Vec3[]
 }
 export interface Inner {
   readonly x: number
@@ -59,6 +62,8 @@ export interface Shell {
   readonly tray: { readonly at?: readonly [number, number] | undefined }
   readonly supply: { readonly at?: Vec3 | undefined }
   readonly leadsFrom?: Vec3 | undefined
+  readonly bays?: readonly Bay[] | null | undefined
+  readonly backplanes?: readonly { readonly bays: readonly string[] }[] | undefined
   readonly rooms?: readonly Room[] | undefined
   readonly openings?: readonly Opening[] | undefined
   readonly assumed?: readonly string[] | undefined
@@ -134,6 +139,7 @@ export function layoutOf(part: Shell, boardDerived = false): Layout {
     openings: part.openings ?? derived.openings,
     assumed: isDerived(part) || boardDerived,
     boardUnsure: boardDerived ? DERIVED_BOARD : 0,
+    closed: closedIn(part),
   }
 }
 

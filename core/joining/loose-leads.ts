@@ -127,6 +127,6 @@ function struckOut(
   const { short, mm } = best.way
   const reason = short
     ? `the lead ends ${Math.round(mm - have)} mm short of ${label}`
-    : `no hole leads from the lead to ${label}`
+    : (best.way.reason ?? `no hole leads from the lead to ${label}`)
   return { ...w, candidate: null, reason, short }
 }

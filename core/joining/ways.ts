@@ -1,4 +1,5 @@
 // The shortest way that a lead could have to go, while it is not known yet what sits where.
+import { isClosed } from '../case/closed'
 import type { Layout } from '../case/layout'
 import { endsShort, extentOf, needOf, reach, type Needed } from '../case/reach'
 import type { Sum } from '../figures/quantity'
@@ -30,6 +31,9 @@ export const pointsAt = (frames: readonly Frame[], point: Vec3): readonly Vec3[]
 /** What the shortest of all ways says of a lead that is so long. */
 export function nearestWay(layout: Layout, lead: LeadBetween): WayFound {
   const { line, goal, length, refs } = lead
+  const isOpen = lead.from.some(from => lead.to.some(to => !isClosed(layout.closed, from, to)))
+  if (!isOpen)
+    return { mm: 0, reason: `a backplane lies between the ${line} and ${goal}`, short: null }
   const best = nearest(layout, lead.from, lead.to)
   if (!best && layout.assumed) return { mm: 0, reason: null, short: null }
   if (!best) return { mm: 0, reason: `no hole leads from the ${line} to ${goal}`, short: null }
@@ -52,7 +56,7 @@ function nearest(layout: Layout, starts: readonly Vec3[], ends: readonly Vec3[])
   let best: Nearest | null = null
   for (const from of starts) {
     for (const to of ends) {
-      const need = needOf(layout, from, to)
+      const need = isClosed(layout.closed, from, to) ? null : needOf(layout, from, to)
       if (need && (!best || need.value < best.value)) best = { ...need, from, to }
     }
   }

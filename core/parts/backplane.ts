@@ -2,8 +2,7 @@
 // own.
 import { isData, isPower } from '../connectors/connectors'
 import { fact, of } from '../figures/quantity'
-import { frame, place, type Vec3 } from '../geometry/space'
-import { DRIVE_SIZE } from '../standards/modules'
+import { BACKPLANE_DEPTH, endOfBay } from '../case/closed'
 import type { Backplane, Case } from './case-schema'
 import { end, type End } from './end'
 
@@ -22,28 +21,33 @@ const OUTLETS = [
 /** What a case's backplanes ask for, and what they offer to the drives before them. */
 export const backplaneEnds = (part: Case): readonly End[] =>
   (part.backplanes ?? []).flatMap(b => [
-    ...b.inlets.map(inlet => inletEnd(b, inlet)),
+    ...b.inlets.map(inlet => inletEnd(part, b, inlet)),
     ...b.bays.flatMap(bay => outletsAt(part, b, bay)),
   ])
 
 /** Every backplane takes in by sockets: the leads come to it. */
-const inletEnd = (b: Backplane, { key, label, face, need }: Backplane['inlets'][number]): End =>
-  end({
+function inletEnd(
+  part: Case,
+  b: Backplane,
+  { key, label, face, need }: Backplane['inlets'][number],
+): End {
+  const first = part.bays?.find(bay => b.bays.includes(bay.key))
+  return end({
     key: keyOfInlet(b, key),
     face,
     sex: 'socket',
     label: `${label} of the ${b.label}`,
     need: need ?? 'may',
-    at: null,
+    at: (first && endOfBay(first, BACKPLANE_DEPTH)) ?? null,
     traits: isData(face) ? { side: ['device'] } : {},
   })
+}
 
 /** The two plugs that wait in a bay; what is plugged there wants all that the backplane takes in. */
 function outletsAt(part: Case, b: Backplane, key: string): readonly End[] {
   const bay = part.bays?.find(({ key: own }) => own === key)
   if (!bay) return []
-  const width = DRIVE_SIZE[bay.size].width
-  const exit: Vec3 = bay.at ? place(frame(bay.at, bay.axes), [0, width / 2, 0]) : [0, 0, 0]
+  const exit = endOfBay(bay)
   return OUTLETS.map(({ face, says, traits }) =>
     end({
       key: `${b.key}.${key}.${says}`,
@@ -51,8 +55,9 @@ function outletsAt(part: Case, b: Backplane, key: string): readonly End[] {
       sex: 'plug',
       label: `${says} of the ${b.label} at ${bay.label}`,
       traits,
-      follows: b.inlets.map(inlet => keyOfInlet(b, inlet.key)),
-      ...(bay.at ? { lead: { length: REACH, exit } } : {}),
+      follows: b.inlets.filter(i => i.need !== 'may').map(i => keyOfInlet(b, i.key)),
+      among: { group: b.label, how: 'any-of' },
+      ...(exit ? { lead: { length: REACH, exit } } : {}),
     }),
   )
 }

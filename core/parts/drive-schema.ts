@@ -25,7 +25,7 @@ export const driveSchema = z.looseObject({
       generation: z.number().optional(),
       heatSink: z.boolean().nullish().describe('whether it carries a heat sink of its own'),
       sides: z
-        .union([z.literal(1), z.literal(2)])
+        .enum(['one', 'both'])
         .nullish()
         .describe('whether chips sit on one side of it or on both'),
     })

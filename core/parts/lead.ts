@@ -51,11 +51,20 @@ export const lead: Kind<'lead', typeof leadSchema> = defineKind({
   schema: leadSchema,
   facets: [words('face', 'plug'), amount('length')],
   serves: p => `${p.face ?? ''} ${p.to ?? ''}`,
-  asks: ({ part: p, name }) =>
-    blank(p.face, 'face', facesOn('lead'), {
+  asks: ({ part: p, name }) => [
+    ...blank(p.face, 'face', facesOn('lead'), {
       question: `Which plugs does the ${name} have?`,
       take: 'Look at both of its ends.',
     }),
+    ...(p.face && p.branches && connector(p.face).fansOut === true
+      ? blank(p.direction, 'direction', [p.face], {
+          question: `Is the ${name} a forward or a reverse fan-out?`,
+          take:
+            'Read it on the bag or in its sheet: forward goes from a controller to four drives, ' +
+            'reverse from four ports to a backplane. They look alike.',
+        })
+      : []),
+  ],
   dispensable: true,
   bridges: 'lead',
   ends(item) {
@@ -82,10 +91,8 @@ export const lead: Kind<'lead', typeof leadSchema> = defineKind({
       ]
     }
     const [near, far] = item.part.direction === 'reverse' ? REVERSED : FORWARD
-    // Which way a fan-out is wired nobody sees: not stated, it is to be looked at.
-    const assumed = connector(face).fansOut === true && !item.part.direction
     return [
-      plug('board', { face, label: near.label, traits: { side: [near.side] }, assumed }),
+      plug('board', { face, label: near.label, traits: { side: [near.side] } }),
       ...branches.map((branch, i) =>
         plug(`device-${i + 1}`, {
           from: { list: 'branches', index: i },
@@ -94,7 +101,6 @@ export const lead: Kind<'lead', typeof leadSchema> = defineKind({
           traits: { side: [far.side] },
           rank: i,
           follows: ['board'],
-          assumed,
           lead: { length: lengthTo(item, face, i), exit: [0, 0, 0] },
         }),
       ),

@@ -8,6 +8,8 @@ import type { Verdict } from '../figures/verdict'
 const TRIED_APART = [
   'fit/sled-pin',
   'fit/sled-thickness',
+  'fit/uplink',
+  'fit/stick-body',
   'fit/paste',
   'joints/ribbon-order',
   'routes/longest-lead',

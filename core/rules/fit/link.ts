@@ -99,8 +99,9 @@ export const fitLink = rule({
         generation: least(asks.generation, gets.generation),
       }),
     ]
+    // What is not known of one side counts as that of the other: less than that it cannot get.
     const unknown = unknownOf({ items, name, at, asks, gets, paths })
-    if (unknown) return [asking(said, unknown)]
+    if (unknown && (want === null || have === null || have >= want)) return [asking(said, unknown)]
     if (want === null || have === null) return []
     const says = (l: Link): string => `${l.lanes ?? '?'} lanes of generation ${l.generation ?? '?'}`
     const sharing = besides === null ? '' : ` beside ${besides}`

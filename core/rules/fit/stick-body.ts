@@ -109,7 +109,7 @@ function ofSink(seated: Seated): readonly Finding[] {
 function ofSides(seated: Seated): readonly Finding[] {
   const { drive, board, slot, path } = seated
   const [sides, takes] = [drive.m2?.sides ?? null, slot.takes ?? null]
-  if (sides === 1 || takes === 'double-sided' || (sides === null && takes === null)) return []
+  if (sides === 'one' || takes === 'double-sided' || (sides === null && takes === null)) return []
   const about = said(seated, 'sides')
   if (sides === null)
     return [
