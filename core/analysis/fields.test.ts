@@ -118,7 +118,7 @@ const BACKED = buildOf(
     stick: { ...part('sedgeline-n5-2000') },
     case: {
       bays: [0, 1].map(n => ({
-        ...{ key: `hot-${n}`, label: `hot bay ${n}`, size: '3.5', at: [300, 100 + 40 * n, 60] },
+        ...{ key: `hot-${n}`, label: `hot bay ${n}`, size: '3.5', at: [300, 100, 60 + 40 * n] },
       })),
       backplanes: [
         {

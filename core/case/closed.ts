@@ -20,13 +20,19 @@ interface WithBackplanes {
 export const endOfBay = ({ at, axes, size }: Bay, behind = 0): Vec3 | null =>
   at ? place(frame(at, axes), [-behind, DRIVE_SIZE[size].width / 2, 0]) : null
 
-/** Every place that a backplane closes. */
-export const closedIn = ({ bays, backplanes }: WithBackplanes): readonly Vec3[] => {
+/** The far end of a bay, and whether a backplane closes it. */
+export interface BayEnd {
+  readonly at: Vec3
+  readonly isClosed: boolean
+}
+/** The ends of all bays whose place is known, where a backplane closes any; else none. */
+export const bayEndsOf = ({ bays, backplanes }: WithBackplanes): readonly BayEnd[] => {
   const behind = new Set((backplanes ?? []).flatMap(b => b.bays))
-  return (bays ?? [])
-    .filter(bay => behind.has(bay.key))
-    .map(bay => endOfBay(bay))
-    .filter(place => place !== null)
+  if (behind.size === 0) return []
+  return (bays ?? []).flatMap(bay => {
+    const at = endOfBay(bay)
+    return at ? [{ at, isClosed: behind.has(bay.key) }] : []
+  })
 }
 
 /** Named choice: how far behind the drives' sockets a backplane has its own, mm. */
@@ -34,15 +40,15 @@ export const BACKPLANE_DEPTH = 45
 /** Named choice: how far from the middle of a bay its drive's sockets may lie, mm. */
 const AROUND = 30
 
-/** Whether no lead gets from one point to the other: one of them is closed and the other not there. */
-export function isClosed(closed: readonly Vec3[], from: Vec3, to: Vec3): boolean {
-  if (closed.length === 0) return false
-  return closedAt(closed, from) !== closedAt(closed, to)
-}
+/** Whether no lead gets from one point to the other: one lies before a backplane, the other not. */
+export const isClosed = (ends: readonly BayEnd[], from: Vec3, to: Vec3): boolean =>
+  ends.length > 0 && closedAt(ends, from) !== closedAt(ends, to)
 
-/** Which of the closed places a point belongs to: the nearest, if it is near; -1 for none. */
-function closedAt(closed: readonly Vec3[], point: Vec3): number {
-  const distances = closed.map(at => Math.hypot(...at.map((c, i) => c - (point[i] ?? 0))))
-  const nearest = Math.min(...distances)
-  return nearest <= AROUND ? distances.indexOf(nearest) : -1
+/** The closed bay that a point belongs to: that of the nearest end, if it is near; null for none. */
+function closedAt(ends: readonly BayEnd[], [x, y, z]: Vec3): BayEnd | null {
+  const near = ends
+    .map(end => ({ end, far: Math.hypot(end.at[0] - x, end.at[1] - y, end.at[2] - z) }))
+    .filter(({ far }) => far <= AROUND)
+    .sort((a, b) => a.far - b.far)[0]
+  return near?.end.isClosed ? near.end : null
 }

@@ -3,7 +3,7 @@
 import { FORM, type BoardForm } from '../standards/boards'
 import { readFigure, type StoredFigure } from '../figures/units'
 import type { Vec3 } from '../geometry/space'
-import { closedIn, type Bay } from './closed'
+import { bayEndsOf, type Bay, type BayEnd } from './closed'
 
 export interface Room {
   readonly key: string
@@ -33,8 +33,8 @@ export interface Layout {
    * it is stated.
    */
   readonly boardUnsure: number
-  /** What a backplane closes: only its own plugs meet what is there. */
-  readonly closed: readonly Vec3[]
+  /** Where a backplane closes bays: only its own plugs meet what is there. */
+  readonly bayEnds: readonly BayEnd[]
 }
 export interface Inner {
   readonly x: number
@@ -139,7 +139,7 @@ export function layoutOf(part: Shell, boardDerived = false): Layout {
     openings: part.openings ?? derived.openings,
     assumed: isDerived(part) || boardDerived,
     boardUnsure: boardDerived ? DERIVED_BOARD : 0,
-    closed: closedIn(part),
+    bayEnds: bayEndsOf(part),
   }
 }
 

@@ -63,7 +63,7 @@ describe('fan-outs look alike and are not', () => {
 
 describe('a backplane behind two bays', () => {
   const BAYS = [0, 1].map(n => ({
-    ...{ key: `hot-${n}`, label: `hot bay ${n}`, size: '3.5', at: [300, 100 + 40 * n, 60] },
+    ...{ key: `hot-${n}`, label: `hot bay ${n}`, size: '3.5', at: [300, 100, 60 + 40 * n] },
   }))
   const plane = (inlets: readonly Fields[]): Fields => ({
     bays: BAYS,

@@ -31,7 +31,7 @@ export const pointsAt = (frames: readonly Frame[], point: Vec3): readonly Vec3[]
 /** What the shortest of all ways says of a lead that is so long. */
 export function nearestWay(layout: Layout, lead: LeadBetween): WayFound {
   const { line, goal, length, refs } = lead
-  const isOpen = lead.from.some(from => lead.to.some(to => !isClosed(layout.closed, from, to)))
+  const isOpen = lead.from.some(from => lead.to.some(to => !isClosed(layout.bayEnds, from, to)))
   if (!isOpen)
     return { mm: 0, reason: `a backplane lies between the ${line} and ${goal}`, short: null }
   const best = nearest(layout, lead.from, lead.to)
@@ -56,7 +56,7 @@ function nearest(layout: Layout, starts: readonly Vec3[], ends: readonly Vec3[])
   let best: Nearest | null = null
   for (const from of starts) {
     for (const to of ends) {
-      const need = isClosed(layout.closed, from, to) ? null : needOf(layout, from, to)
+      const need = isClosed(layout.bayEnds, from, to) ? null : needOf(layout, from, to)
       if (need && (!best || need.value < best.value)) best = { ...need, from, to }
     }
   }

@@ -189,7 +189,7 @@ describe('holes of limited size', () => {
     rooms: rooms.slice(0, 2),
     assumed: false,
     boardUnsure: 0,
-    closed: [],
+    bayEnds: [],
     openings: [
       { ...opening('near', [100, 50, 25], ['a', 'b']), width: 20, height: 15 },
       { ...opening('far', [100, 95, 25], ['a', 'b']), width: 50, height: 40 },
