@@ -74,7 +74,7 @@ export const UNREAD: Partial<Record<PartKind, Reasons>> = {
   adapter: {
     [UNTRIED]: ['inlets.*.own', 'outlets.*.own', 'outlets.*.lights', 'lights', 'inlets.*.role'],
   },
-  lead: { [UNTRIED]: ['branches.*.after'], [SIGNALS]: ['wires'], [SPACE]: ['angled'] },
+  lead: { [UNTRIED]: ['branches.*.after'], [SPACE]: ['angled'] },
   bracket: {
     [UNTRIED]: ['leads.*.ports'],
     [SIGNALS]: ['leads.*.wiring'],

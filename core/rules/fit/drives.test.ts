@@ -86,21 +86,43 @@ describe('M.2', () => {
 test('two drives on one ribbon: by jumper, by cable, mixed, alike, not known', () => {
   const rule = 'joints/ribbon-order'
   const board = { headers: [{ key: 'ide', face: 'ribbon-40', label: 'IDE1' }] }
-  const two = (first: string | undefined, second: string | undefined): Machine =>
+  const two = (
+    first: string | undefined,
+    second: string | undefined,
+    ribbon: Fields = { wires: 80 },
+  ): Machine =>
     altered(TOWER, {
       board: { headers: [...(TOWER['board']?.['headers'] as readonly Fields[]), ...board.headers] },
       one: of('sedgeline-ide-2', { jumper: first }),
       two: of('sedgeline-ide-2', { id: 'other', jumper: second }),
-      ribbon: of('hollin-ribbon-40'),
+      ribbon: of('hollin-ribbon-40', ribbon),
     })
   expect(verdicts(two('first', 'second'), rule)).toEqual(['clear'])
   expect(verdicts(two('by cable', 'by cable'), rule)).toEqual(['clear'])
   expect(verdicts(two('first', 'by cable'), rule)).toEqual(['watch'])
   const [both] = said(two('first', 'first'), rule)
-  expect(both).toMatchObject({ verdict: 'stop', parts: ['one', 'two'] })
+  expect(both).toMatchObject({ verdict: 'stop', parts: ['one', 'two', 'ribbon'] })
   expect(said(two('first', undefined), rule)).toMatchObject([
     { verdict: 'measure', asks: [{ item: 'two', path: 'jumper' }] },
   ])
+  expect(verdicts(two('by cable', 'by cable', { wires: 40 }), rule)).toEqual(['watch'])
+  expect(said(two('by cable', 'by cable', { wires: undefined }), rule)).toMatchObject([
+    { verdict: 'measure', asks: [{ item: 'ribbon', path: 'wires' }] },
+  ])
+})
+
+test('two floppy drives past a twist are set alike, or both answer as one', () => {
+  const headers = TOWER['board']?.['headers'] as readonly Fields[]
+  const two = (first: string, second: string): Machine =>
+    altered(TOWER, {
+      board: { headers: [...headers, { key: 'fdd', face: 'ribbon-34', label: 'FDD' }] },
+      one: of('sedgeline-floppy-35', { jumper: first }),
+      two: of('sedgeline-floppy-35', { id: 'other', jumper: second }),
+      ribbon: of('hollin-ribbon-34'),
+    })
+  const rule = 'joints/ribbon-order'
+  expect(verdicts(two('second', 'second'), rule)).toEqual(['clear'])
+  expect(verdicts(two('first', 'second'), rule)).toEqual(['stop'])
 })
 
 test('a SATA lead of a metre is at its limit, of 1.5 m beyond it; a ribbon at 457', () => {

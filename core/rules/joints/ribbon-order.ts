@@ -2,10 +2,8 @@
 import { compareBy } from '../../collections/compare'
 import { groupBy } from '../../collections/groups'
 import { itemOf } from '../../ids/ids'
-import { plain, type Because } from '../finding'
-import { items } from '../../plan/items'
-import { plugs } from '../../plan/joints'
-import { every } from '../../plan/situation'
+import { asking, plain, type Because, type Finding } from '../finding'
+import { JOINED, every, type Joined } from '../../plan/situation'
 import { rule } from '../rule'
 import { SOURCE } from '../../standards/sources'
 
@@ -15,75 +13,163 @@ interface OnRibbon {
   readonly jumper: 'first' | 'second' | 'by cable' | null
   readonly joint: string
 }
+interface Ribbon {
+  readonly id: string
+  readonly name: string
+  readonly wires: number | null
+  /** Floppy drives are told apart by the twist of their ribbon, not by their jumpers. */
+  readonly isTwisted: boolean
+  readonly drives: readonly OnRibbon[]
+}
 
 export const ribbonOrder = rule({
   id: 'joints/ribbon-order',
   stage: 'joints',
-  question: 'Of two drives on one ribbon, is one set first and the other second?',
+  question: 'Of two drives on one ribbon, is one the first and the other the second?',
   source: SOURCE.ata,
-  needs: { items, plugs },
-  inputs: s => {
-    const drives = every(s, 'drive')
-    const onRibbons = s.plugs
-      .filter(j => j.face === 'ribbon-40')
-      .flatMap(j => {
-        const drive = drives.find(d => d.id === itemOf(j.b))
-        if (!drive) return []
-        const { id, name, part } = drive
-        return [{ ribbon: itemOf(j.a), id, name, jumper: part.jumper ?? null, joint: j.id }]
-      })
-    return [...groupBy(onRibbons, d => d.ribbon).values()]
-      .filter(own => own.length > 1)
-      .map(own => ({ drives: [...own].sort(compareBy(d => d.id)) }))
-  },
-  judge({ drives }) {
-    const names = drives.map(d => d.name).join(' and ')
-    const said = {
-      rule: 'joints/ribbon-order',
-      stage: 'joints',
-      about: drives.map(d => d.id),
-      joints: drives.map(d => d.joint),
-      because: drives.map(becauseOf),
-    } as const
+  needs: JOINED,
+  inputs: s => ribbons(s),
+  judge(ribbon) {
+    const { drives, isTwisted } = ribbon
     const unknown = drives.filter(d => d.jumper === null)
-    if (unknown.length > 0) {
-      const asks = unknown.map(({ id, name }) => ({
-        item: id,
-        path: 'jumper',
-        question: `How is the jumper of the ${name} set?`,
-        take: 'Look at the pins beside its ribbon socket, and at the print beside them.',
-      }))
-      const sentence = `${names} share one ribbon: how their jumpers are set is not known`
-      return [plain({ ...said, asks, sentence, wayOut: asks[0]?.take ?? '' }, 'measure')]
-    }
+    if (unknown.length > 0) return [notKnown(ribbon, unknown)]
+    if (isTwisted) return [byTwist(ribbon)]
     const set = drives.map(d => d.jumper)
     const byCable = set.filter(j => j === 'by cable').length
-    if (byCable === set.length || (byCable === 0 && new Set(set).size === set.length))
-      return [plain({ ...said, sentence: `${names} share one ribbon, each at its place` }, 'clear')]
-    const wayOut = 'One first and one second, or both by cable: the jumper, with the power off.'
+    if (byCable === set.length) return [byItsCable(ribbon)]
     if (byCable > 0)
       return [
         plain(
           {
-            ...said,
-            sentence: `${names} share one ribbon, one by jumper and one by cable`,
-            wayOut,
+            ...about(ribbon),
+            sentence: `${namesOf(ribbon)} share one ribbon, one by jumper and one by cable`,
+            wayOut: WAY_OUT,
           },
           'watch',
         ),
       ]
     return [
-      plain(
-        {
-          ...said,
-          sentence: `${names} are both set ${set[0] ?? ''} on one ribbon: neither is seen`,
-          wayOut,
-        },
-        'stop',
-      ),
+      new Set(set).size === set.length
+        ? plain(
+            {
+              ...about(ribbon),
+              sentence: `${namesOf(ribbon)} share one ribbon, each at its place`,
+            },
+            'clear',
+          )
+        : plain(
+            {
+              ...about(ribbon),
+              sentence: `${namesOf(ribbon)} are both set ${set[0] ?? ''} on one ribbon: neither is seen`,
+              wayOut: WAY_OUT,
+            },
+            'stop',
+          ),
     ]
   },
 })
+
+const WAY_OUT = 'One first and one second, or both by cable: the jumper, with the power off.'
+
+/** Each ribbon that two drives share. */
+function ribbons(s: Joined): readonly Ribbon[] {
+  const [drives, leads] = [every(s, 'drive'), every(s, 'lead')]
+  const there = s.plugs
+    .filter(j => j.face === 'ribbon-40' || j.face === 'ribbon-34')
+    .flatMap(j => {
+      const drive = drives.find(d => d.id === itemOf(j.b))
+      if (!drive) return []
+      const { id, name, part } = drive
+      return [{ ribbon: itemOf(j.a), id, name, jumper: part.jumper ?? null, joint: j.id }]
+    })
+  return [...groupBy(there, d => d.ribbon)].flatMap(([id, own]) => {
+    const lead = leads.find(l => l.id === id)
+    if (!lead || own.length < 2) return []
+    const { face, wires } = lead.part
+    return [
+      {
+        ...{ id, name: lead.name, wires: wires ?? null, isTwisted: face === 'ribbon-34' },
+        drives: [...own].sort(compareBy(d => d.id)),
+      },
+    ]
+  })
+}
+
+const namesOf = ({ drives }: Ribbon): string => drives.map(d => d.name).join(' and ')
+const about = ({ id, drives }: Ribbon) =>
+  ({
+    rule: 'joints/ribbon-order',
+    stage: 'joints',
+    about: drives.map(d => d.id),
+    with: [id],
+    joints: drives.map(d => d.joint),
+    because: drives.map(becauseOf),
+  }) as const
+
+function notKnown(ribbon: Ribbon, unknown: readonly OnRibbon[]): Finding {
+  const asks = unknown.map(({ id, name }) => ({
+    item: id,
+    path: 'jumper',
+    question: `How is the jumper of the ${name} set?`,
+    take: 'Look at the pins beside its ribbon socket, and at the print beside them.',
+  }))
+  const sentence = `${namesOf(ribbon)} share one ribbon: how their jumpers are set is not known`
+  return plain({ ...about(ribbon), asks, sentence, wayOut: asks[0]?.take ?? '' }, 'measure')
+}
+
+/** The twist before its end makes the last drive the first: both are set alike. */
+function byTwist(ribbon: Ribbon): Finding {
+  const areAlike = new Set(ribbon.drives.map(d => d.jumper)).size === 1
+  return areAlike
+    ? plain(
+        {
+          ...about(ribbon),
+          sentence: `${namesOf(ribbon)} are set alike: the twist makes the one at the end the first`,
+        },
+        'clear',
+      )
+    : plain(
+        {
+          ...about(ribbon),
+          sentence: `${namesOf(ribbon)} are set unlike: with the twist between them both answer as one`,
+          wayOut:
+            'Set both alike, usually second; the twisted end of the ribbon goes to the first.',
+        },
+        'stop',
+      )
+}
+
+/** Wires by which a ribbon tells the places of its plugs apart. */
+const TELLS_PLACES = 80
+/** Set by cable, the ribbon has to tell the places apart. */
+function byItsCable(ribbon: Ribbon): Finding {
+  const { id, name, wires } = ribbon
+  if (wires === null)
+    return asking(about(ribbon), {
+      item: id,
+      path: 'wires',
+      question: `Has the ${name} 40 wires or 80?`,
+      take: 'Count ten of them: 80 are half as wide, and its plugs are blue, black and grey.',
+    })
+  if (wires >= TELLS_PLACES)
+    return plain(
+      {
+        ...about(ribbon),
+        sentence:
+          `${namesOf(ribbon)} take their places from the ribbon: blue to the board, black is the ` +
+          'first, grey the second',
+      },
+      'clear',
+    )
+  return plain(
+    {
+      ...about(ribbon),
+      sentence: `${namesOf(ribbon)} are set by cable, and few ribbons of ${wires} wires tell them apart`,
+      wayOut: 'A ribbon of 80 wires; or set one first and one second by jumper.',
+    },
+    'watch',
+  )
+}
 
 const becauseOf = ({ name, jumper }: OnRibbon): Because => ({
   fact: `jumper of the ${name}`,
