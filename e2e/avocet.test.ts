@@ -180,7 +180,7 @@ test('power: surges are counted by school', async () => {
 
 test('order: the schools side by side, one is chosen, and a card comes out and goes in again', async () => {
   await stageLink('Order').click()
-  await page.getByText('Compare the schools').click()
+  await page.getByText('Compare build orders').click()
   const table = page.locator('table', { hasText: 'turns of the case' })
   await table.getByText('Proof first').waitFor({ timeout: 30_000 })
   expect(await table.locator('tbody tr').count()).toBeGreaterThanOrEqual(3)

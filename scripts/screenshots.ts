@@ -31,7 +31,7 @@ async function waysOut(page: Page): Promise<void> {
   await page.getByText(/ways out of \d+ tried/).waitFor({ timeout: 60_000 })
 }
 async function schools(page: Page): Promise<void> {
-  await page.getByText('Compare the schools').click()
+  await page.getByText('Compare build orders').click()
   await page.getByText('Proof first').first().waitFor({ timeout: 60_000 })
 }
 /**

@@ -21,6 +21,7 @@ import { firstPower } from '../proof/first-power'
 import { findings } from '../rules/findings'
 import { alternativesFor, type Alternative } from '../stages/alternatives'
 import { buying } from '../stages/buying'
+import { choices } from '../stages/choices'
 import { counts, open } from '../stages/counts'
 import { joints, loose } from '../stages/joints'
 import { asking, measuring } from '../stages/measuring'
@@ -49,6 +50,7 @@ export const SHOWN = {
   proof: firstPower,
   record,
   exact,
+  choices,
 } as const
 export type HorizonAnalysis = ValuesOf<typeof SHOWN>
 

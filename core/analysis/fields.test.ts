@@ -57,7 +57,8 @@ const FANNED = buildOf({
 /** Drives on a ribbon and on a sled's pin, a board without a table of its slots, an old supply. */
 const OLD_DRIVES = {
   ...{ supply: { ...part('teazle-old-400') }, ribbon: { ...part('hollin-ribbon-40') } },
-  ...{ one: { ...part('sedgeline-ide-2') }, two: { ...part('sedgeline-disc-ide') } },
+  one: { ...part('sedgeline-ide-2'), jumper: 'by cable' },
+  two: { ...part('sedgeline-disc-ide'), jumper: 'by cable' },
   ...{ disk: { ...part('sedgeline-r3-2000') }, lead: { ...part('hollin-sata-500') } },
   sled: { ...part('fenwright-frame-35-525'), fits: '3.5', front: false, pin: true, thickest: 30 },
 }

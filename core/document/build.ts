@@ -5,6 +5,8 @@ import { partSchema } from '../parts'
 import { CONDITIONS, STATES } from '../parts/kind'
 import { markSchema } from '../parts/mark'
 import { BUILD_ORDERS } from './build-orders'
+import { PRACTICE_IDS } from '../standards/practices'
+import { PURPOSES, USES } from '../standards/purposes'
 import { SCHOOLS } from '../standards/supplies'
 import { BASES } from '../figures/units'
 
@@ -39,6 +41,13 @@ export const itemSchema = z.looseObject({
     .default({})
     .describe('what was measured on this copy: path → figure; it overrides the part’s'),
   note: z.string().optional(),
+  beyond: storedFigure
+    .optional()
+    .describe('declared to run so, beyond its rating: watts, of memory its speed'),
+  cuts: z
+    .array(z.string())
+    .optional()
+    .describe('what was cut or filed off this copy, for good: paths of its part'),
   marks: z
     .record(z.string(), markSchema)
     .optional()
@@ -93,6 +102,16 @@ export const buildSchema = z.looseObject({
         .record(z.string(), z.string())
         .default({})
         .describe('plug end → socket end, joined by hand'),
+      purpose: z.enum(PURPOSES).optional().describe('what the machine is for'),
+      wants: z
+        .partialRecord(z.enum(USES), z.boolean())
+        .optional()
+        .describe('uses that are wanted or not, whatever the purpose says'),
+      runs: z.string().min(1).optional().describe('the operating system, in the owner’s words'),
+      practices: z
+        .partialRecord(z.enum(PRACTICE_IDS), z.string())
+        .optional()
+        .describe('where careful people differ: what was chosen'),
       system: z.string().optional().describe('the drive that the system starts from, by its item'),
       leftOpen: z
         .record(z.string(), reasonSchema)

@@ -76,9 +76,16 @@ export function itemInOrder(item: StoredItem): StoredItem {
   }
   return inSchemaOrder(
     itemSchema.shape,
-    withoutEmpty(whole, ['serial', 'paid', 'note', 'marks', 'purchase']),
+    withoutEmpty(whole, ['serial', 'paid', 'note', 'beyond', 'cuts', 'marks', 'purchase']),
   )
 }
+
+/** Choices in the order of their schema; what may be left out and says nothing is left out. */
+export const choicesInOrder = (choices: Build['choices']): Build['choices'] =>
+  inSchemaOrder(
+    buildSchema.shape.choices.unwrap().shape,
+    withoutEmpty(choices, ['purpose', 'wants', 'runs', 'practices', 'system']),
+  )
 
 /** A build with the keys of all its records in order. Its content is the same. */
 export function canonical(build: Build): Build {
@@ -88,6 +95,8 @@ export function canonical(build: Build): Build {
     items: build.items.map(itemInOrder),
     choices: {
       ...choices,
+      ...(choices.wants && { wants: inKeyOrder(choices.wants) }),
+      ...(choices.practices && { practices: inKeyOrder(choices.practices) }),
       pins: inKeyOrder(choices.pins),
       leftOpen: inKeyOrder(choices.leftOpen),
       accepted: inKeyOrder(choices.accepted),

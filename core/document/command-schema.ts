@@ -5,6 +5,8 @@ import { BUILD_ORDERS } from './build-orders'
 import { partSchema } from '../parts'
 import { CONDITIONS, STATES } from '../parts/kind'
 import { markSchema } from '../parts/mark'
+import { PRACTICE_IDS } from '../standards/practices'
+import { PURPOSES, USES } from '../standards/purposes'
 import { SCHOOLS } from '../standards/supplies'
 import { beyondLimit } from './limits'
 import {
@@ -46,6 +48,8 @@ const SINGLE = [
     part: partSchema,
     figures: itemSchema.shape.figures,
     marks: itemSchema.shape.marks,
+    beyond: itemSchema.shape.beyond,
+    cuts: itemSchema.shape.cuts,
   }),
   z.strictObject({ do: z.literal('setState'), id, state: z.enum(STATES) }),
   z.strictObject({ do: z.literal('setCondition'), id, condition: z.enum(CONDITIONS) }),
@@ -63,6 +67,9 @@ const SINGLE = [
     mark: markSchema.nullable(),
     title,
   }),
+  z.strictObject({ do: z.literal('runBeyond'), id, figure: storedFigure.nullable() }),
+  z.strictObject({ do: z.literal('cut'), id, what: z.string().min(1), title }),
+  z.strictObject({ do: z.literal('setCuts'), id, cuts: z.array(z.string()).readonly(), title }),
   z.strictObject({
     do: z.literal('setParts'),
     parts: z.record(z.string(), partSchema),
@@ -126,6 +133,18 @@ const SINGLE = [
     do: z.literal('chooseSystem'),
     id: id.nullable().describe('the drive that the system starts from'),
     title,
+  }),
+  z.strictObject({ do: z.literal('choosePurpose'), purpose: z.enum(PURPOSES).nullable() }),
+  z.strictObject({
+    do: z.literal('want'),
+    use: z.enum(USES),
+    wanted: z.boolean().nullable().describe('null: as the purpose says'),
+  }),
+  z.strictObject({ do: z.literal('chooseRuns'), runs: z.string().trim().nullable() }),
+  z.strictObject({
+    do: z.literal('choosePractice'),
+    practice: z.enum(PRACTICE_IDS),
+    option: z.string().nullable(),
   }),
   z.strictObject({ do: z.literal('chooseSchool'), school: z.enum(SCHOOLS) }),
   z.strictObject({ do: z.literal('chooseOrder'), school: z.enum(BUILD_ORDERS) }),

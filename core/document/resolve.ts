@@ -1,7 +1,8 @@
 // Stored items made ready for analysis: this copy's measurements laid over its part, names told
 // apart, horizons chosen.
 import type { Item, Part } from '../parts'
-import { put } from '../parts/paths'
+import { BEYOND, cutTo } from '../parts/beyond'
+import { at, put } from '../parts/paths'
 import type { State } from '../parts/kind'
 import { groupBy } from '../collections/groups'
 import type { StoredItem } from './build'
@@ -35,6 +36,11 @@ export function resolve(stored: StoredItem, name: string): Item {
     (p, [path, value]) => put(p, path, value),
     stored.part,
   ) as Part
-  const { id, state, condition, marks } = stored
-  return { id, name, part, state, condition, ...(marks ? { marks } : {}) } as Item
+  const { id, state, condition, marks, cuts } = stored
+  const rest = { id, name, state, condition, ...(marks && { marks }), ...(cuts && { cuts }) }
+  const whole = (cuts ?? []).reduce<unknown>((p, path) => put(p, path, cutTo(path)), part)
+  const declared = BEYOND[part.kind]
+  if (stored.beyond === undefined || declared === undefined) return { ...rest, part: whole } as Item
+  const rated = at(whole, declared) ?? null
+  return { ...rest, rated, part: put(whole, declared, stored.beyond) } as Item
 }

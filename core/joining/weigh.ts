@@ -6,7 +6,7 @@ import type { Frame } from '../geometry/space'
 import type { EndRef } from '../ids/ids'
 import type { Candidate } from '../matching/candidate'
 import type { Cost } from '../matching/cost'
-import { ownLead } from '../parts/end'
+import { GUARDED_PUMP, ownLead } from '../parts/end'
 import { isChained } from './chains'
 import { shutBy, type Shut } from './cover'
 import type { EndOf, Short } from './joint'
@@ -161,6 +161,8 @@ function strangeness(plug: EndOf['end'], socket: EndOf['end']): number {
 /** How little a plug of a fan or a pump wants headers that are meant for something else. */
 const WANTED: Readonly<Record<string, Readonly<Record<string, number>>>> = {
   pump: { optional: 1, case: 2, any: 2, processor: 3, hub: 4 },
+  // On the processor's header the board sees a pump that stands still, and stops.
+  [GUARDED_PUMP]: { processor: 0, pump: 5, optional: 5, case: 6, any: 6, hub: 7 },
   processor: { optional: 1, any: 1, case: 2, pump: 3, hub: 4 },
   case: { hub: 0, any: 0, optional: 1, pump: 2, processor: 3 },
 }

@@ -334,10 +334,10 @@ export function holesOf(item: ItemOf<Board>): {
   const { form, holes: listed, ownHoles } = item.part
   const own: readonly HolePlace[] = ownHoles ?? []
   if (listed) return { holes: [...listed.map(standardHole), ...own], source: SOURCE.maker }
-  const row = form ? FORM[form] : null
-  const byForm = form && row?.holes && isFullSize(item, form) ? row.holes.map(standardHole) : null
-  if (byForm && row) return { holes: [...byForm, ...own], source: row.source }
-  return { holes: own.length > 0 ? own : null, source: row?.source ?? SOURCE.maker }
+  const source = form ? FORM[form].source : SOURCE.maker
+  const byForm = form && isFullSize(item, form) ? FORM[form].holes : null
+  if (byForm) return { holes: [...byForm.map(standardHole), ...own], source }
+  return { holes: own.length > 0 ? own : null, source }
 }
 
 function isFullSize(item: ItemOf<Board>, form: BoardForm): boolean {

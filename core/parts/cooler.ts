@@ -171,7 +171,8 @@ function liquidEnds(item: ItemOf<Cooler>): readonly End[] {
               from: { list: 'liquid.fans', index: i },
               ...turnedBy(face),
               label: `radiator fan ${i + 1}`,
-              need: 'must',
+              // Where headers run out, the pump is the last to go without.
+              need: 'should',
               role: 'processor',
               lead: hanging(item, `liquid.fans.${i}.lead`, face),
               takes: { amps: fanAmps(item, `liquid.fans.${i}.amps`) },

@@ -3,7 +3,7 @@ import type { Box, Frame, Vec3 } from '../geometry/space'
 import type { Sum } from '../figures/quantity'
 import type { Face } from '../connectors/connectors'
 import type { Rail } from '../standards/rails'
-import type { MarkedAs } from './mark'
+import type { EndMark } from './mark'
 
 export type Need = 'must' | 'should' | 'may'
 
@@ -76,8 +76,8 @@ export interface End {
   /** The current that its contacts stand, rail by rail, whichever way it flows. */
   readonly limits: Readonly<Partial<Record<Rail, Sum>>>
   readonly need: Need
-  /** Broken, or kept free: nothing is planned there. */
-  readonly marked: MarkedAs | null
+  /** Broken, kept free or not wanted: nothing is planned there. */
+  readonly marked: EndMark | null
   /** Nobody stated that it is there: such parts usually have it. */
   readonly assumed: boolean
   /** Lower is preferred by the part’s own table (memory slots, numbered ports). */
@@ -122,6 +122,12 @@ export interface End {
     readonly lights: Sum | null
   } | null
 }
+
+/** Whether it is a pump's plug, wherever its owner wants it. */
+export const isPump = ({ role }: Pick<End, 'role'>): boolean =>
+  role === 'pump' || role === GUARDED_PUMP
+/** A pump that is wanted on the processor's header, where the board sees it stand still. */
+export const GUARDED_PUMP = 'guarded pump'
 
 /** The lead that a socket hangs on: it comes to meet the plug. Null where the socket is fixed. */
 export const ownLead = ({ sex, lead }: End): Sum | null =>

@@ -93,6 +93,10 @@ export interface ItemOf<P> {
   readonly condition: Condition
   /** Places of this copy that are broken or kept free. */
   readonly marks?: Marks
+  /** Its rating, where it is declared to run beyond it. */
+  readonly rated?: StoredFigure
+  /** What was cut or filed off this copy. */
+  readonly cuts?: readonly string[]
 }
 
 /**

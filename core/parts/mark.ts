@@ -12,11 +12,15 @@ export type Mark = z.infer<typeof markSchema>
 /** By the name of the end, or of the hole (`holeKey`). */
 export type Marks = Readonly<Record<string, Mark>>
 
+/** Why nothing is planned at an end: as it was marked, or because the machine does without. */
+export type EndMark = MarkedAs | 'unwanted'
+
 /** How a mounting hole or a thread is named among the places of a part. */
 export const holeKey = (label: string): string => `hole:${label}`
 
 /** What is said of a marked place where something would have gone. */
-export const markWords: Readonly<Record<MarkedAs, string>> = {
+export const markWords: Readonly<Record<EndMark, string>> = {
   broken: 'is marked broken',
   reserved: 'is kept free (marked reserved)',
+  unwanted: 'is not wanted for what the machine is for',
 }

@@ -10,6 +10,12 @@ export const storedItems = stage('stored-items', { build }, ({ build }) => build
 export const progress = stage('progress', { build }, ({ build }) => build.progress)
 export const chosenPins = stage('chosen-pins', { build }, ({ build }) => build.choices.pins)
 export const system = stage('system', { build }, ({ build }) => build.choices.system ?? null)
+export const declared = stage('declared', { build }, ({ build: { choices } }) => ({
+  purpose: choices.purpose ?? null,
+  wants: choices.wants ?? {},
+}))
+export const practices = stage('practices', { build }, ({ build }) => build.choices.practices ?? {})
+export const runs = stage('runs', { build }, ({ build }) => build.choices.runs ?? null)
 export const school = stage('school', { build }, ({ build }) => build.choices.school)
 export const leftOpen = stage('left-open', { build }, ({ build }) => build.choices.leftOpen)
 export const accepted = stage('accepted', { build }, ({ build }) => build.choices.accepted)

@@ -8,6 +8,7 @@ import { withoutFigures } from '../parts/without-figures'
 import { stage, stageOfEach } from '../pipeline/stage'
 import { sourceOf } from '../power/loads'
 import { rated } from '../power/rated'
+import { asChosen, chosen } from './chosen'
 import { horizon, storedItems } from './given'
 
 const named = stage('named-items', { storedItems }, ({ storedItems }) => {
@@ -39,19 +40,24 @@ export const names = stage(
 )
 
 /** What a copy tells by itself. */
-const alone = stageOfEach('alone', { of: allItems, key: i => i.id }, {}, item => {
-  const kind = kindOf(item)
-  const ends = kind.ends(item)
-  return {
-    id: item.id,
-    ends: endsOf(item, ends),
-    asks: kind.asks?.(item) ?? [],
-    shell: { id: item.id, kind: item.part.kind, box: kind.body?.(item) ?? null },
-    source: sourceOf(item, ends),
-    /** What it is in all respects, to find others like it. */
-    print: JSON.stringify([item.part, item.marks ?? {}]),
-  }
-})
+const alone = stageOfEach(
+  'alone',
+  { of: allItems, key: i => i.id },
+  { chosen },
+  (item, { chosen }) => {
+    const kind = kindOf(item)
+    const ends = kind.ends(item).map(e => asChosen(e, item.part.kind, chosen))
+    return {
+      id: item.id,
+      ends: endsOf(item, ends),
+      asks: kind.asks?.(item) ?? [],
+      shell: { id: item.id, kind: item.part.kind, box: kind.body?.(item) ?? null },
+      source: sourceOf(item, ends),
+      /** What it is in all respects, to find others like it. */
+      print: JSON.stringify([item.part, item.marks ?? {}]),
+    }
+  },
+)
 const copies = stage('copies', { items, alone }, ({ items, alone }) => {
   const counted = new Set(items.map(i => i.id))
   return alone.filter(a => counted.has(a.id))

@@ -7,6 +7,7 @@ import type { Horizon } from '../document/resolve'
 import { Memory } from '../pipeline/memory'
 import type { Part } from '../parts'
 import { additions } from './add'
+import { cuts } from './cut'
 import { leavings, schools } from './leave'
 import { places } from './place'
 import { REMEDY_KINDS, tried, type Candidate, type Question, type Remedy } from './remedy'
@@ -18,10 +19,14 @@ const SOURCES: readonly ((q: Question) => readonly Candidate[])[] = [
   schools,
   leavings,
   swaps,
+  cuts,
 ]
 
 export interface Search {
-  /** What costs least first, then what changes least; doing with less comes last. */
+  /**
+   * What costs least first, then what changes least; then doing with less; last what cannot be
+   * undone.
+   */
   readonly remedies: readonly Remedy[]
   readonly tried: number
   readonly of: number
@@ -68,6 +73,7 @@ const open = ({ promise: { findings } }: Remedy): number =>
 const cost = ({ promise: { left } }: Remedy): number => left.after - left.before
 
 const better = compareBy<Remedy>(
+  r => Number(r.kind === 'cut'),
   r => Number(isLess(r)),
   cost,
   r => REMEDY_KINDS.indexOf(r.kind),

@@ -27,6 +27,7 @@ export const REMEDY_KINDS = [
   'leave open',
   'leave out',
   'swap',
+  'cut',
 ] as const
 export type RemedyKind = (typeof REMEDY_KINDS)[number]
 

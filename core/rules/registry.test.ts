@@ -8,6 +8,9 @@ import type { Verdict } from '../figures/verdict'
 const TRIED_APART = [
   'fit/sled-pin',
   'fit/sled-thickness',
+  'power/beyond',
+  'proof/software',
+  'proof/speaker',
   'fit/uplink',
   'fit/stick-body',
   'fit/paste',

@@ -45,6 +45,7 @@ import { blockMap } from './panel/block-map'
 import { plugWidth } from './panel/plug-width'
 import { lightCount } from './joints/light-count'
 import { powerAdapter } from './power/adapter'
+import { powerBeyond } from './power/beyond'
 import { powerAge } from './power/age'
 import { powerCable } from './power/cable'
 import { powerClass } from './power/class'
@@ -61,6 +62,8 @@ import { powerStart } from './power/start'
 import { powerStandby } from './power/standby'
 import { supplySize } from './power/supply-size'
 import { powerSurge } from './power/surge'
+import { proofSoftware } from './proof/software'
+import { proofSpeaker } from './proof/speaker'
 import { proofCondition } from './proof/condition'
 import { holeRoom } from './routes/hole-room'
 import { leadLength } from './routes/lead-length'
@@ -111,6 +114,7 @@ export const RULES: readonly Rule[] = [
   systemPort,
   ribbonOrder,
   lightCount,
+  powerBeyond,
   supplySize,
   powerSurge,
   powerRail,
@@ -134,4 +138,6 @@ export const RULES: readonly Rule[] = [
   longestLead,
   holeRoom,
   proofCondition,
+  proofSoftware,
+  proofSpeaker,
 ]

@@ -20,6 +20,7 @@ import {
 import { worst, type Verdict } from '../figures/verdict'
 import { notStated, type NotStated } from '../parts/not-stated'
 import { kindOf, PART_KINDS, type Item, type PartKind } from '../parts'
+import { BEYOND } from '../parts/beyond'
 import type { MarkedAs } from '../parts/mark'
 import { at as valueAt, keysOf } from '../parts/paths'
 import { placesOf, type PlaceOf } from '../parts/places'
@@ -57,6 +58,17 @@ export interface PartRow {
   /** Its places by name: what can be marked broken or reserved. */
   readonly places: readonly PlaceOf[]
   readonly marked: readonly MarkedPlace[]
+  /** What it could be declared to run at beyond its rating; null where it has none. */
+  readonly beyond: Beyond | null
+  /** What was cut or filed off it, for good. */
+  readonly cuts: readonly string[]
+}
+export interface Beyond {
+  readonly label: string
+  readonly unit: Unit
+  readonly rated: number | null
+  /** What was declared; null where it keeps to its rating. */
+  readonly runs: number | null
 }
 
 /** A place that is marked, as it is told. */
@@ -166,8 +178,26 @@ function rowOf({ stored, item, figures, places, own, counted }: InRow): PartRow 
     notStated: notStated(stored.part),
     places,
     marked: markedIn(item, places),
+    beyond: beyondOf(item),
+    cuts: item.cuts ?? [],
     verdict: counted ? worst(own.filter(f => !f.accepted).map(f => f.verdict)) : null,
     findings: own.map(f => f.id),
+  }
+}
+
+function beyondOf(item: Item): Beyond | null {
+  const path = BEYOND[item.part.kind]
+  const about = path === undefined ? undefined : kindOf(item).figures.get(path)
+  if (path === undefined || !about) return null
+  const valueOf = (stored: unknown): number | null =>
+    readFigure(stored as StoredFigure | undefined, about.unit)?.value ?? null
+  const here = valueOf(valueAt(item.part, path))
+  const isDeclared = item.rated !== undefined
+  return {
+    label: about.label,
+    unit: about.unit,
+    rated: isDeclared ? valueOf(item.rated) : here,
+    runs: isDeclared ? here : null,
   }
 }
 

@@ -10,12 +10,14 @@ const isChosen = (school: string): boolean => desk.analysis?.order.school === sc
 </script>
 
 <template>
-  <p v-if="rows.length === 0" class="quiet" role="status">Ordering this build by each school…</p>
+  <p v-if="rows.length === 0" class="quiet" role="status">
+    Ordering this build by each build order…
+  </p>
   <div v-else class="scroll">
     <table class="sheet">
       <thead>
         <tr>
-          <th>School</th>
+          <th>Build order</th>
           <th>in all</th>
           <th>turns of the case</th>
           <th>tool changes</th>

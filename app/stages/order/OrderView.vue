@@ -5,6 +5,7 @@ import { minutes, number } from '../../../core/figures/format'
 import { useDesk } from '../../state/desk'
 import BuildOrders from './BuildOrders.vue'
 import PinLine from './PinLine.vue'
+import PracticeList from './PracticeList.vue'
 import StepLine from './StepLine.vue'
 import StepSheet from './StepSheet.vue'
 import StageLayout from '../../ui/StageLayout.vue'
@@ -13,6 +14,8 @@ import { useSeam } from '../../ui/seam'
 const desk = useDesk()
 const { steps, present, step, go } = useSeam()
 const comparing = ref(false)
+const practices = computed(() => desk.analysis?.choices.practices ?? [])
+const chosen = computed(() => practices.value.filter(p => p.chosen !== null).length)
 const order = computed(() => desk.analysis?.order ?? null)
 /** What was put by hand and is not kept. */
 const loose = computed(() => (order.value?.pins ?? []).filter(p => p.state !== 'kept'))
@@ -40,10 +43,17 @@ const summary = computed(() => {
         "
       >
         <summary>
-          By the school <b>{{ order?.label }}</b>: {{ order?.says }}.
-          <span class="link">Compare the schools</span>
+          Build order <b>{{ order?.label }}</b>: {{ order?.says }}.
+          <span class="link">Compare build orders</span>
         </summary>
         <BuildOrders v-if="comparing" />
+      </details>
+      <details class="sheet schools">
+        <summary>
+          Habits that differ: <b>{{ chosen }}</b> of {{ practices.length }} chosen.
+          <span class="link">Both ways, with their reasons</span>
+        </summary>
+        <PracticeList class="practices" />
       </details>
       <PinLine v-for="p in loose" :key="p.before + p.after" :pin="p" class="told" />
       <p class="quiet gap">
@@ -69,6 +79,12 @@ const summary = computed(() => {
 </template>
 
 <style scoped>
+.practices {
+  padding: 4px 12px 10px;
+}
+.schools + .schools {
+  margin-top: 8px;
+}
 .schools summary {
   cursor: pointer;
   padding: 8px 12px;

@@ -15,6 +15,7 @@ import NotStated from '../../ui/NotStated.vue'
 import ItemPages from '../../ui/ItemPages.vue'
 import PhotoStrip from '../../ui/PhotoStrip.vue'
 import SerialField from '../../ui/SerialField.vue'
+import BeyondField from './BeyondField.vue'
 import MarkedPlaces from './MarkedPlaces.vue'
 import SystemDrive from './SystemDrive.vue'
 
@@ -82,6 +83,8 @@ const asked = (f: FigureRow) => ({
       </button>
     </div>
     <SystemDrive v-if="row.kind === 'drive'" :row="row" />
+    <BeyondField :row="row" />
+    <p v-for="c in row.cuts" :key="c" class="newer">Cut for good: {{ c }}</p>
     <SerialField :id="row.id" label="Serial" :name="row.name" :serial="item?.serial ?? ''" />
     <ItemPages v-if="item?.part.pages?.length" :items="[row.id]" />
     <PhotoStrip :about="[row.id]" :name="row.name" />

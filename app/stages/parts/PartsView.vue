@@ -8,6 +8,7 @@ import { useDesk } from '../../state/desk'
 import { usePointer } from '../../state/pointer'
 import PartLine from './PartLine.vue'
 import PartSheet from './PartSheet.vue'
+import PurposePanel from './PurposePanel.vue'
 import StageLayout from '../../ui/StageLayout.vue'
 
 const ShelfDialog = defineAsyncComponent(() => import('../../shelf/ShelfDialog.vue'))
@@ -45,9 +46,12 @@ const summary = computed(() => {
     </ul>
     <template #where>
       <PartSheet v-if="row" :key="row.id" :row="row" :currency="currency" />
-      <p v-else class="quiet">
-        Choose a part to see its figures, what is said of it, and to swap or remove it.
-      </p>
+      <template v-else>
+        <p class="quiet">
+          Choose a part to see its figures, what is said of it, and to swap or remove it.
+        </p>
+        <PurposePanel />
+      </template>
     </template>
   </StageLayout>
   <ShelfDialog v-if="adding" @close="adding = false" />

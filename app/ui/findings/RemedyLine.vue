@@ -21,6 +21,7 @@ const tells = computed(() =>
     promise.value.findings.gone.length > 0
       ? `settles ${counted(promise.value.findings.gone.length, 'matter')}`
       : '',
+    props.remedy.kind === 'cut' ? 'chips near blades, warranty gone' : '',
     promise.value.uses.length > 0 ? `takes ${promise.value.uses.join(', ')}` : '',
   ]
     .filter(Boolean)

@@ -2,6 +2,7 @@
 import type { Command } from '../command-schema'
 import type { Specs } from '../command'
 import { choiceCommands } from './choices'
+import { declaredCommands } from './declared'
 import { figureCommands } from './figures'
 import { itemCommands } from './items'
 import { keepingCommands } from './keeping'
@@ -14,6 +15,7 @@ const single = {
   ...keepingCommands,
   ...workCommands,
   ...choiceCommands,
+  ...declaredCommands,
 }
 
 export const SPECS: Specs<Command['do']> = { ...single, together: togetherCommand(single) }

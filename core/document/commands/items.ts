@@ -80,18 +80,20 @@ export const itemCommands: Specs<
    * the new one.
    */
   swapPart: {
-    run(build, { id, part, figures, marks = {} }) {
+    run(build, { id, part, figures, marks, beyond, cuts }) {
       const item = findItem(build, id)
       if (!isItem(item)) return item
       if (item.part.kind !== part.kind) return likeForLike(item.part, part)
       return {
-        build: withItem(build, id, i => ({ ...i, part, figures, marks })),
+        build: withItem(build, id, i => ({ ...i, part, figures, marks, beyond, cuts })),
         back: {
           do: 'swapPart',
           id,
           part: item.part,
           figures: item.figures,
-          ...(item.marks ? { marks: item.marks } : {}),
+          ...(item.marks && { marks: item.marks }),
+          ...(item.beyond !== undefined && { beyond: item.beyond }),
+          ...(item.cuts && { cuts: item.cuts }),
         },
         about: named(item),
       }

@@ -1,9 +1,9 @@
 // Does the bend of a card’s power plug end before the near panel?
 import { measured } from '../finding'
-import { place } from '../../geometry/space'
+import { place, type Frame, type Vec3 } from '../../geometry/space'
 import { card as cardKind } from '../../parts/card'
 import { pcCase } from '../../parts/case'
-import { fact, of, plus } from '../../figures/quantity'
+import { fact, of, plus, type Leaf } from '../../figures/quantity'
 import { rule } from '../rule'
 import { SEATED } from '../../plan/situation'
 import { BOARD_THICKNESS, STANDOFF_HEIGHT } from '../../standards/boards'
@@ -37,22 +37,7 @@ export const cardPlug = rule({
       'mm',
       usual(mm, 'mm', 0),
     )
-    const beneath = [
-      fact('standoff-height', 'standoff height', 'mm', assume(STANDOFF_HEIGHT.mm, 'mm', 0.5)),
-      fact('board-thickness', 'board thickness', 'mm', {
-        value: BOARD_THICKNESS.mm,
-        basis: 'standard',
-        tol: 0.25,
-      }),
-      fact(
-        'card-over-board',
-        'lower edge of the card over the board',
-        'mm',
-        assume(CARD_BODY.over, 'mm', 2),
-      ),
-    ]
-    const top =
-      frame && place(frame, [socket.x ?? 200, 0, CARD_BODY.over + (height.figure?.value ?? 0)])
+    const top = frame && topOf(frame, socket, height)
     const inside = pcCase.leaf(pc, 'inner.z')
     return [
       measured({
@@ -64,12 +49,34 @@ export const cardPlug = rule({
         source: SOURCE.assumed,
         sentence: `Plug on the ${card.name} under the near panel of the ${pc.name}`,
         wayOut: `An angled plug made for this card, or a wider case${isHot ? HOT : ''}.`,
-        need: plus(of(height), of(straight), ...beneath.map(of)),
+        need: plus(of(height), of(straight), ...BENEATH.map(of)),
         have: of(inside),
         where: top && { from: top, to: [top[0], top[1], inside.figure?.value ?? top[2]] },
       }),
     ]
   },
 })
+
+/** Where the plug sits: at its place along the upper edge. */
+const topOf = (frame: Frame, { x }: { readonly x?: number | undefined }, height: Leaf): Vec3 =>
+  place(frame, [x ?? ALONG, 0, CARD_BODY.over + (height.figure?.value ?? 0)])
+/** Named choice: how far along the edge the plug is drawn where nobody says, mm. */
+const ALONG = 200
+
+/** What lies between the tray and the card. */
+const BENEATH = [
+  fact('standoff-height', 'standoff height', 'mm', assume(STANDOFF_HEIGHT.mm, 'mm', 0.5)),
+  fact('board-thickness', 'board thickness', 'mm', {
+    value: BOARD_THICKNESS.mm,
+    basis: 'standard',
+    tol: 0.25,
+  }),
+  fact(
+    'card-over-board',
+    'lower edge of the card over the board',
+    'mm',
+    assume(CARD_BODY.over, 'mm', 2),
+  ),
+]
 
 const HOT = ': a bent 16-contact plug gets hot'

@@ -42,8 +42,8 @@ export const cardProfile = rule({
       joints: [joint],
     } as const
     const [has, takes] = [heightOf(item), coversOf(pc)]
-    if (has === null || (takes === null && has !== 'both'))
-      return [has === null ? asksBracket(said, item) : asksCase(said, pc)]
+    if (has === null) return [asksBracket(said, item)]
+    if (takes === null && has !== 'both') return [asksCase(said, pc)]
     const because = [
       { fact: `bracket of the ${item.name}`, value: has, basis: 'spec', source: SOURCE.maker },
       {
@@ -77,7 +77,7 @@ export const cardProfile = rule({
           'watch',
         ),
       ]
-    const swaps = has === 'both' && takes !== null ? `: the ${takes} one goes on` : ''
+    const swaps = swapOf(has, takes)
     return [
       plain(
         {
@@ -90,6 +90,10 @@ export const cardProfile = rule({
     ]
   },
 })
+
+/** Of two brackets in the box, which one goes on. */
+const swapOf = (has: Height, takes: 'full' | 'low' | null): string =>
+  has === 'both' && takes !== null ? `: the ${takes} one goes on` : ''
 
 /** As stated; a card that is taller than a low one can be is a full one. */
 function heightOf(item: Bracketed['item']): Height | null {
@@ -114,7 +118,7 @@ const asksBracket = (said: Said, { id, name, part }: Bracketed['item']) =>
     item: id,
     path: 'profile',
     question: `Which height has the bracket of the ${name}?`,
-    take: `A full one is 120 mm high, a low one 80; some ${part.kind === 'card' ? 'cards' : 'brackets'} come with both.`,
+    take: `A full one is 120 mm high, a low one 80; a ${part.kind} may come with both.`,
   })
 const asksCase = (said: Said, { id, name }: ItemOf<Case>) =>
   asking(said, {

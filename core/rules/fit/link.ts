@@ -1,10 +1,12 @@
 // Does each card and stick run with the lanes and the generation that it could?
 import { asking, plain, type Asked, type Because } from '../finding'
-import type { Board } from '../../parts/board-schema'
+import type { Board, M2Slot } from '../../parts/board-schema'
+import type { Drive } from '../../parts/drive-schema'
 import type { Card } from '../../parts/card'
 import type { ItemOf } from '../../parts/kind'
 import { rule } from '../rule'
-import { JOINED, type Joined, joinedBy, socketIn } from '../../plan/situation'
+import type { Joint } from '../../joining/joint'
+import { JOINED, joinedBy, socketIn, type Joined, type JoinedPair } from '../../plan/situation'
 import { isOldSlot, lanesOf, lanesOfStick, paceOf } from '../../standards/cards'
 import { SOURCE } from '../../standards/sources'
 import { number } from '../../figures/format'
@@ -29,39 +31,58 @@ interface Link {
 }
 
 const linked = (s: Joined): readonly Linked[] => [
-  ...joinedBy(s, 'slot', 'card', 'board').flatMap(({ joint, plug, socket }) => {
-    const slot = socketIn(joint, 'slots', socket.part.slots)
-    if (!slot || isOldSlot(slot.size)) return []
-    const shared = splitAt(s, socket, slot.key)
-    return [
-      {
-        ...{ joint: joint.id, items: joint.items, name: plug.name, at: slot.label },
-        asks: linkOf(plug.part),
-        gets: { ...linkOf(slot), ...(shared && { lanes: shared.lanes }) },
-        besides: shared?.besides ?? null,
-        paths: { own: 'generation', socket: `slots.${joint.members[1]?.index ?? 0}` },
-      },
-    ]
-  }),
-  ...joinedBy(s, 'm2-slot', 'drive', 'board').flatMap(({ joint, plug, socket }) => {
-    const slot = socketIn(joint, 'm2', socket.part.m2)
-    if (!slot || plug.part.protocol !== 'NVMe') return []
-    const generation = plug.part.m2?.generation ?? null
-    const shared = splitAt(s, socket, slot.key)
-    return [
-      {
-        ...{ joint: joint.id, items: joint.items, name: plug.name, at: slot.label },
-        asks: { lanes: lanesOfStick(plug.part.m2?.keys ?? []), generation },
-        gets: {
-          lanes: shared?.lanes ?? slot.lanes ?? null,
-          generation: slot.generation ?? null,
-        },
-        besides: shared?.besides ?? null,
-        paths: { own: 'm2.generation', socket: `m2.${joint.members[1]?.index ?? 0}` },
-      },
-    ]
-  }),
+  ...joinedBy(s, 'slot', 'card', 'board').flatMap(pair => cardIn(s, pair)),
+  ...joinedBy(s, 'm2-slot', 'drive', 'board').flatMap(pair => stickIn(s, pair)),
 ]
+
+const called = (joint: Joint, name: string, at: string) =>
+  ({ joint: joint.id, items: joint.items, name, at }) as const
+
+function cardIn(
+  s: Joined,
+  { joint, plug, socket }: JoinedPair<'card', 'board'>,
+): readonly Linked[] {
+  const slot = socketIn(joint, 'slots', socket.part.slots)
+  if (!slot || isOldSlot(slot.size)) return []
+  const shared = splitAt(s, socket, slot.key)
+  return [
+    {
+      ...called(joint, plug.name, slot.label),
+      asks: linkOf(plug.part),
+      gets: { ...linkOf(slot), ...(shared && { lanes: shared.lanes }) },
+      besides: shared?.besides ?? null,
+      paths: { own: 'generation', socket: `slots.${joint.members[1]?.index ?? 0}` },
+    },
+  ]
+}
+
+function stickIn(
+  s: Joined,
+  { joint, plug, socket }: JoinedPair<'drive', 'board'>,
+): readonly Linked[] {
+  const slot = socketIn(joint, 'm2', socket.part.m2)
+  const { m2, protocol } = plug.part
+  if (!slot || protocol !== 'NVMe') return []
+  const shared = splitAt(s, socket, slot.key)
+  return [
+    {
+      ...called(joint, plug.name, slot.label),
+      asks: linkOfStick(m2),
+      gets: { ...linkOfSocket(slot), ...(shared && { lanes: shared.lanes }) },
+      besides: shared?.besides ?? null,
+      paths: { own: 'm2.generation', socket: `m2.${joint.members[1]?.index ?? 0}` },
+    },
+  ]
+}
+
+const linkOfStick = (m2: Drive['m2']): Link => ({
+  lanes: lanesOfStick(m2?.keys ?? []),
+  generation: m2?.generation ?? null,
+})
+const linkOfSocket = ({ lanes, generation }: M2Slot): Link => ({
+  lanes: lanes ?? null,
+  generation: generation ?? null,
+})
 
 /** The lanes that are left where sockets which split their lanes are used together. */
 function splitAt(

@@ -31,16 +31,26 @@ export const memorySpeed = rule({
         joints: jointsOfKit(on, kit),
         failing: 'watch',
         source: SOURCE.maker,
-        sentence: `Rated speed of the ${kit.name} with ${modules}, as the ${promise.name} promises it`,
-        wayOut:
-          'It runs at the promised speed, or by a profile beyond it: ' +
-          'declare that, switch it on in the firmware, and test it.',
+        ...(kit.rated === undefined ? UNDECLARED : DECLARED)(kit.name, modules, promise.name),
         because: profileOf(kit),
         need: of(memoryKind.leaf(kit, 'speed')),
         have: of(promise.speed),
       }),
     )
   },
+})
+
+const UNDECLARED = (kit: string, modules: string, by: string) => ({
+  sentence: `Rated speed of the ${kit} with ${modules}, as the ${by} promises it`,
+  wayOut:
+    'It runs at the promised speed, or by a profile beyond it: ' +
+    'declare that, switch it on in the firmware, and test it.',
+})
+const DECLARED = (kit: string, modules: string, by: string) => ({
+  sentence: `Declared speed of the ${kit} with ${modules}, against what the ${by} promises`,
+  wayOut:
+    'A profile, as you declared: switch it on in the firmware, then a memory test of an hour. ' +
+    'Where it fails, take the next lower step.',
 })
 
 /** Of generations whose controller sits in the processor, nobody promising is a question. */

@@ -4,6 +4,7 @@ import type { ItemOf } from '../../parts/kind'
 import { plain, type Because } from '../finding'
 import { rule } from '../rule'
 import { JOINED, joinedBy } from '../../plan/situation'
+import { unwanted } from '../../plan/chosen'
 import { SOURCE } from '../../standards/sources'
 
 export const fitPicture = rule({
@@ -11,19 +12,22 @@ export const fitPicture = rule({
   stage: 'fit',
   question: 'Does the machine draw a picture?',
   source: SOURCE.maker,
-  needs: JOINED,
+  needs: { ...JOINED, unwanted },
   inputs: s =>
     joinedBy(s, 'processor-socket', 'processor', 'board').map(({ joint, plug, socket }) => ({
       joint: joint.id,
+      isHeadless: s.unwanted.includes('screen'),
       processor: plug,
       board: socket,
       cards: joinedBy(s, 'slot', 'card', 'board')
         .filter(j => j.socket.id === socket.id && j.plug.part.does === 'graphics')
         .map(j => j.plug),
     })),
-  judge({ joint, processor, board, cards }) {
+  judge({ joint, isHeadless, processor, board, cards }) {
     const [card] = cards
-    const { verdict, ...answer } = answerOf(processor, board, card)
+    const answered = answerOf(processor, board, card)
+    const { verdict, ...answer } =
+      isHeadless && answered.verdict === 'stop' ? withoutScreen(answered) : answered
     const finding = {
       ...answer,
       rule: 'fit/picture',
@@ -71,6 +75,16 @@ function answerOf(processor: Own<'processor'>, board: Own<'board'>, card?: Own<'
     sentence: `The ${processor.name} draws the picture; the monitor goes to the ${board.name}`,
   } as const
 }
+
+/** Meant to run by itself: what is missing is missed at set-up only. */
+const withoutScreen = ({ sentence }: { readonly sentence: string }) =>
+  ({
+    verdict: 'watch',
+    sentence: `${sentence}: it is meant to run without a screen`,
+    wayOut:
+      'For the set-up borrow a graphics card, and see whether the board starts without one; or ' +
+      'set it up over the network.',
+  }) as const
 
 const draws = (who: string, does: boolean | null): Because => {
   const source = SOURCE.maker

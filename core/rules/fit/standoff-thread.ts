@@ -1,5 +1,5 @@
 // Has the tray a thread for every hole of the board?
-import { asking, plain } from '../finding'
+import { asking, plain, type Asked } from '../finding'
 import { holesOf } from '../../parts/board'
 import { rule } from '../rule'
 import { tasksDone } from '../../plan/joints'
@@ -56,17 +56,7 @@ export const standoffThread = rule({
         ),
       ]
     // A tray that is known by the forms it takes may have more threads than those forms ask for.
-    if (!trayOf(pc).isStated)
-      return [
-        asking(said, {
-          item: pc.id,
-          path: 'standoffs.threads',
-          question:
-            `Has the tray of the ${pc.name} a thread under ${labelsOf(unsupported)} of the ` +
-            `${board.name}?`,
-          take: 'Hold the board over the tray and see which holes meet a thread.',
-        }),
-      ]
+    if (!trayOf(pc).isStated) return [asking(said, threadsUnder(pc, board, labelsOf(unsupported)))]
     const none = unsupported.length === holes.length
     return [
       plain(
@@ -82,3 +72,14 @@ export const standoffThread = rule({
     ]
   },
 })
+
+const threadsUnder = (pc: Named, board: Named, holes: string): Asked => ({
+  item: pc.id,
+  path: 'standoffs.threads',
+  question: `Has the tray of the ${pc.name} a thread under ${holes} of the ${board.name}?`,
+  take: 'Hold the board over the tray and see which holes meet a thread.',
+})
+interface Named {
+  readonly id: string
+  readonly name: string
+}

@@ -2,7 +2,8 @@
 import { asking, plain, type Because } from '../finding'
 import { number } from '../../figures/format'
 import { joinedBy, JOINED, socketIn, every, type Joined } from '../../plan/situation'
-import type { Board } from '../../parts/board-schema'
+import type { Board, M2Slot } from '../../parts/board-schema'
+import type { Drive } from '../../parts/drive-schema'
 import type { Card } from '../../parts/card'
 import type { ItemOf } from '../../parts/kind'
 import { rule } from '../rule'
@@ -111,20 +112,19 @@ const carriedBy = ({ lanes, generation }: Share): number | null =>
 
 /** What is there can ask for at most: by the slower of the two sides; null where nobody says. */
 function paceAt(s: Joined, board: ItemOf<Board>, { joint, key }: UsedKey): number | null {
+  const { headers, m2, slots } = board.part
   const stick = joinedBy(s, 'm2-slot', 'drive', 'board').find(j => j.joint.id === joint)
-  const { protocol, m2 } = stick?.plug.part ?? {}
-  if (protocol === 'SATA' || board.part.headers?.some(h => h.key === key && isSata(h)))
-    return SATA_PORT.pace
-  if (stick) {
-    const socket = socketIn(stick.joint, 'm2', board.part.m2)
-    return slower(
-      paceOf(lanesOfStick(m2?.keys ?? []), m2?.generation ?? null),
-      paceOf(socket?.lanes ?? null, socket?.generation ?? null),
-    )
-  }
+  if (stick) return paceOfStick(stick.plug.part, socketIn(stick.joint, 'm2', m2))
   const card = joinedBy(s, 'slot', 'card', 'board').find(j => j.joint.id === joint)
-  const slot = board.part.slots?.find(one => one.key === key)
-  return card && slot ? slower(paceBy(card.plug.part), paceBy(slot)) : null
+  const slot = slots?.find(one => one.key === key)
+  if (card && slot) return slower(paceBy(card.plug.part), paceBy(slot))
+  return headers?.some(h => h.key === key && isSata(h)) ? SATA_PORT.pace : null
+}
+
+function paceOfStick({ protocol, m2 }: Drive, socket: M2Slot | undefined): number | null {
+  if (protocol === 'SATA') return SATA_PORT.pace
+  const own = paceOf(lanesOfStick(m2?.keys ?? []), m2?.generation ?? null)
+  return slower(own, paceOf(socket?.lanes ?? null, socket?.generation ?? null))
 }
 
 const isSata = ({ face }: { readonly face: string }): boolean => face === 'sata-data'

@@ -4,6 +4,7 @@ import type { EndOf, Joint } from '../../joining/joint'
 import type { FAN_CONTROLS } from '../../parts/board-schema'
 import { ends, items, names } from '../../plan/items'
 import { plugs } from '../../plan/joints'
+import { GUARDED_PUMP, isPump } from '../../parts/end'
 import { every, socketIn } from '../../plan/situation'
 import { SOURCE } from '../../standards/sources'
 import { plain, type Finding } from '../finding'
@@ -11,7 +12,7 @@ import { rule } from '../rule'
 import { nameOf, sideOf, withEnds } from './names'
 
 /** What turns, by the role of its plug. */
-const TURNING: readonly (string | null)[] = ['case', 'processor', 'pump']
+const TURNING: readonly (string | null)[] = ['case', 'processor', 'pump', GUARDED_PUMP]
 type Control = (typeof FAN_CONTROLS)[number]
 
 const said = { rule: 'joints/fan-speed', stage: 'joints' } as const
@@ -46,7 +47,7 @@ export const fanSpeed = rule({
 /** On a drive's power plug nothing sets a speed, and nobody is told of it. */
 function unset(joint: Joint, { end }: EndOf, name: string): Finding {
   const about = { ...said, about: joint.items, part: joint.id, joints: [joint.id] }
-  if (end.role === 'pump')
+  if (isPump(end))
     return plain(
       { ...about, sentence: `${name} has a drive’s power: it runs at full speed` },
       'clear',

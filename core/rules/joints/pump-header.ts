@@ -1,6 +1,7 @@
 // Does each pump run at its full speed, whatever the fans do?
 import { capital } from '../../figures/format'
 import type { EndOf } from '../../joining/joint'
+import { isPump } from '../../parts/end'
 import { rule } from '../rule'
 import { ends, names } from '../../plan/items'
 import { plugs } from '../../plan/joints'
@@ -19,7 +20,7 @@ export const pumpHeader = rule({
   needs: { plugs, ends, names },
   inputs: s =>
     withEnds(s, s.plugs).flatMap(({ joint, plug, socket, names }) =>
-      plug.end.role === 'pump' ? [{ joint, socket, names }] : [],
+      isPump(plug.end) ? [{ joint, socket, names }] : [],
     ),
   judge({ joint, socket, names: [pump, holder] }) {
     const said = { rule: 'joints/pump-header', stage: 'joints', joints: [joint.id] } as const

@@ -1,0 +1,44 @@
+// What was declared of the whole machine, as far as it changes what its parts ask for.
+import { feeds, type Face } from '../connectors/connectors'
+import { stage } from '../pipeline/stage'
+import { GUARDED_PUMP, type End } from '../parts/end'
+import type { PartKind } from '../parts'
+import { FACES_OF_USE } from '../connectors/uses'
+import { PURPOSE, USES, type Use } from '../standards/purposes'
+import { declared, practices, storedItems } from './given'
+
+/** The uses that the machine does without: by its purpose, or switched by hand. */
+export const unwanted = stage('unwanted', { declared }, ({ declared: { purpose, wants } }) =>
+  USES.filter(use => !(wants[use] ?? !isWithout(purpose, use))),
+)
+const isWithout = (purpose: keyof typeof PURPOSE | null, use: Use): boolean =>
+  purpose !== null && PURPOSE[purpose].without.includes(use)
+
+export interface Chosen {
+  /** Faces of plugs that stay unplugged. */
+  readonly without: readonly Face[]
+  /** Whether a processor runs beyond its rating: then it wants each of its plugs. */
+  readonly isPushed: boolean
+  readonly pumpOn: 'own' | 'processor'
+}
+
+export const chosen = stage(
+  'chosen',
+  { unwanted, practices, storedItems },
+  ({ unwanted, practices, storedItems }): Chosen => ({
+    without: unwanted.flatMap(use => FACES_OF_USE[use]),
+    isPushed: storedItems.some(i => i.part.kind === 'processor' && i.beyond !== undefined),
+    pumpOn: practices['pump'] === 'processor' ? 'processor' : 'own',
+  }),
+)
+
+/** An end as the choices have it. */
+export function asChosen(end: End, kind: PartKind, { without, isPushed, pumpOn }: Chosen): End {
+  if (end.sex === 'plug' && kind !== 'supply' && without.includes(end.face))
+    return { ...end, marked: 'unwanted' }
+  if (isPushed && kind === 'board' && feeds(end.face) === 'processor' && end.need !== 'must')
+    return { ...end, need: 'must' }
+  if (pumpOn === 'processor' && end.role === 'pump' && end.sex === 'plug')
+    return { ...end, role: GUARDED_PUMP }
+  return end
+}

@@ -1,0 +1,78 @@
+// Where careful people differ: each way with its reason, chosen once. Facts and reach decide no more
+// here; the board's manual goes before any of them.
+import { SOURCE } from './sources'
+
+interface Option {
+  readonly id: string
+  readonly says: string
+  readonly why: string
+}
+interface Practice {
+  readonly title: string
+  readonly options: readonly [Option, Option, ...Option[]]
+}
+
+export const PRACTICE_IDS = ['paste', 'wiggle', 'pins', 'pump', 'screws', 'speaker'] as const
+export type PracticeId = (typeof PRACTICE_IDS)[number]
+
+export const PRACTICES: Record<PracticeId, Practice> = {
+  paste: {
+    title: 'Paste on the lid',
+    options: [
+      {
+        id: 'drop',
+        says: 'a drop in the middle',
+        why: 'the cooler presses it out, no air is caught',
+      },
+      { id: 'spread', says: 'spread thin', why: 'every corner of the lid is covered for sure' },
+    ],
+  },
+  wiggle: {
+    title: 'Processor in its socket',
+    options: [
+      { id: 'none', says: 'laid in and let be', why: 'pushed sideways, contacts bend' },
+      {
+        id: 'light',
+        says: 'a light wiggle',
+        why: 'it shows that it lies flat before the lever goes down',
+      },
+    ],
+  },
+  pins: {
+    title: 'Push-pins of a cooler',
+    options: [
+      { id: 'pressed', says: 'pressed straight down', why: 'as their maker shows it' },
+      {
+        id: 'turned',
+        says: 'turned as they go down',
+        why: 'they go in with less force on the board',
+      },
+    ],
+  },
+  pump: {
+    title: 'Pump of a liquid cooler',
+    options: [
+      { id: 'own', says: 'on the pump header', why: 'it gives full speed and more current' },
+      {
+        id: 'processor',
+        says: 'on the processor’s header',
+        why: 'the board stops the machine when the pump stands still',
+      },
+    ],
+  },
+  screws: {
+    title: 'Screws of the board',
+    options: [
+      { id: 'all', says: 'in every hole', why: 'the board does not bend under stiff plugs' },
+      { id: 'some', says: 'four or five', why: 'they hold it, and it comes out sooner' },
+    ],
+  },
+  speaker: {
+    title: 'Speaker (beeper)',
+    options: [
+      { id: 'always', says: 'always', why: 'it tells what is wrong before there is a picture' },
+      { id: 'never', says: 'never', why: 'lamps and displays tell the same' },
+    ],
+  },
+}
+export const PRACTICE_SOURCE = SOURCE.practice
