@@ -74,7 +74,7 @@ test(
   'joints: a shortage finds its ways out; one is carried out, exactly as promised, and ' +
     'taken back in one go',
   async () => {
-    const line = await open('Joints', /Stop Front USB, right pair/)
+    const line = await open('Connections', /Stop Front USB, right pair/)
     await line.getByRole('button', { name: 'Find ways out' }).click()
     await line.getByText(/\d ways out of \d+ tried/).waitFor({ timeout: 60_000 })
     const kinds = await line.locator('.ways .kind').allInnerTexts()
@@ -96,7 +96,7 @@ test(
   'joints: put there by hand, each place says what it means; harm is told and stays ' +
     'the person’s doing',
   async () => {
-    await stageLink('Joints').click()
+    await stageLink('Connections').click()
     await page.getByText('Lights lead of the Glow strip 12 V', { exact: true }).click()
     const places = page.getByRole('list', {
       name: /Places for lights lead of the Glow strip 12 V/i,
@@ -116,7 +116,7 @@ test(
 )
 
 test('joints: from the shortage to its way out with the keyboard alone', async () => {
-  await stageLink('Joints').focus()
+  await stageLink('Connections').focus()
   await page.keyboard.press('Enter')
   await row(/Stop Data of the R3 8 TB \(4\)/).waitFor()
   /** Tab until the control of that name has the focus. */
@@ -149,7 +149,7 @@ test(
   'a figure is measured where it stands, the cursor in its field; no other copy of the ' +
     'fan is plugged otherwise',
   async () => {
-    await stageLink('Joints').click()
+    await stageLink('Connections').click()
     await row(/Stop Data of the R3 8 TB \(4\)/).waitFor()
     const pairs = () => page.getByRole('button', { name: 'meets' }).allInnerTexts()
     const before = await pairs()
@@ -162,7 +162,7 @@ test(
     await page.keyboard.type('0,17')
     await page.keyboard.press('Enter')
     await page.getByRole('row', { name: /^current 0\.17.A.*measured/ }).waitFor()
-    await stageLink('Joints').click()
+    await stageLink('Connections').click()
     await row(/Stop Data of the R3 8 TB \(4\)/).waitFor()
     expect(await pairs()).toEqual(before)
     await undo()
@@ -223,7 +223,7 @@ test('order: a step is put before another by hand, and taken back', async () => 
 })
 
 test('panel: a light three wide on two pins; on paper the block is four times its size', async () => {
-  await stageLink('Panel').click()
+  await stageLink('Front panel').click()
   await row(
     /Watch Power light plug of the Longreed 52 is 3 wide, its pins on the Lagoon 6 are 2/,
   ).waitFor()
@@ -241,7 +241,7 @@ test('panel: a light three wide on two pins; on paper the block is four times it
 })
 
 test('routes: the lead that ends short and its ways out; the holes and what lies in them', async () => {
-  const line = await open('Routes', /Stop SATA data lead SATA lead 220 to SATA4.*−90\.0.mm/s)
+  const line = await open('Cables', /Stop SATA data lead SATA lead 220 to SATA4.*−90\.0.mm/s)
   await line.getByRole('button', { name: 'Find ways out' }).click()
   await line.getByText(/\d ways out of \d+ tried/).waitFor({ timeout: 60_000 })
   await line.getByRole('button', { name: /\d+ more/ }).click()

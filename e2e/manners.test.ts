@@ -51,7 +51,7 @@ test(
     await page.keyboard.press('?')
     await page.getByRole('button', { name: 'Change the key for Stage Fit' }).click()
     await page.keyboard.press('3')
-    await page.getByText('“3” already does: Stage Joints').waitFor()
+    await page.getByText('“3” already does: Stage Connections').waitFor()
     await page.keyboard.press('x')
     await page.keyboard.press('Escape')
     await page.getByRole('dialog').waitFor({ state: 'hidden' })

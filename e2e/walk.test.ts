@@ -94,11 +94,11 @@ test('every stage has something to say and names itself', async () => {
   for (const name of [
     'Parts',
     'Fit',
-    'Joints',
+    'Connections',
     'Power',
     'Order',
-    'Panel',
-    'Routes',
+    'Front panel',
+    'Cables',
     'Test',
     'Record',
     'Shelf',
@@ -162,7 +162,7 @@ test('the schools of the supply: choosing one asks by it', async () => {
 })
 
 test('the block turns by quarters, its letters upright', async () => {
-  await stageLink('Panel').click()
+  await stageLink('Front panel').click()
   const size = async () =>
     (await page.locator('.block svg').getAttribute('viewBox'))?.split(' ').map(Number)
   const [, , w = 0, h = 0] = (await size()) ?? []

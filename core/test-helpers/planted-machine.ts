@@ -34,11 +34,23 @@ export const SOUND = {
 /** The plainest tower, where a test needs no other. */
 export const TOWER: Machine = at(SOUND.towers, 0)
 
-export const buildOf = (machine: Machine, pins: Readonly<Record<string, string>> = {}): Build =>
+export const buildOf = (
+  machine: Machine,
+  pins: Readonly<Record<string, string>> = {},
+  { copies = {}, choices = {} }: Declared = {},
+): Build =>
   buildSchema.parse({
-    ...{ id: 'planted', name: 'Planted', choices: { pins } },
-    items: Object.entries(machine).map(([id, own]) => ({ id, part: own, state: 'have' })),
+    ...{ id: 'planted', name: 'Planted', choices: { pins, ...choices } },
+    items: Object.entries(machine).map(([id, own]) => ({
+      ...{ id, part: own, state: 'have' },
+      ...copies[id],
+    })),
   })
+/** What is said of copies, by item, and of the whole machine. */
+interface Declared {
+  readonly copies?: Machine
+  readonly choices?: Fields
+}
 
 /** A build of these parts, each item called by its kind and its place: `fan-2`. */
 export const buildFrom = (...parts: readonly object[]): Build =>

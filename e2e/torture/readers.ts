@@ -69,7 +69,7 @@ async function closeDialog(page: Page): Promise<void> {
   await page.waitForFunction(() => document.querySelector('[role=dialog]') === null)
 }
 
-const STAGES = { Fit: 'fit', Power: 'power', Routes: 'cables', Bench: 'bench' }
+const STAGES = { Fit: 'fit', Power: 'power', Cables: 'cables', Bench: 'bench' }
 /** A build that came in is looked at: whatever it holds, its stages show. */
 async function walk(page: Page): Promise<void> {
   await says(page, { element: 'h1', says: 'Parts' })

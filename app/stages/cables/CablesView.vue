@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// Routes: each lead, the shortest way it can take, and whether it is long enough.
+// Cables: each lead, the shortest way it can take, and whether it is long enough.
 import { computed } from 'vue'
 import CaseDrawing from '../../drawing/CaseDrawing.vue'
 import { useDesk } from '../../state/desk'
@@ -17,7 +17,7 @@ const others = computed(() => routes.value.filter(r => r.carries === 'signal'))
 </script>
 
 <template>
-  <StageLayout title="Routes" :summary="routes.length ? `${routes.length} leads: ${summary}` : ''">
+  <StageLayout title="Cables" :summary="routes.length ? `${routes.length} leads: ${summary}` : ''">
     <p v-if="routes.length === 0" class="quiet">No lead is joined yet, or the case is missing.</p>
     <template v-if="power.length"
       ><h2>Power</h2>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// Joints: every plug with its socket, what is short and why; pointing lights both parts in the
+// Connections: every plug with its socket, what is short and why; pointing lights both parts in the
 // case.
 import { computed } from 'vue'
 import { capital, counted } from '../../../core/figures/format'
@@ -25,7 +25,7 @@ const summary = computed(() => {
 </script>
 
 <template>
-  <StageLayout title="Joints" :summary="summary">
+  <StageLayout title="Connections" :summary="summary">
     <FindingLedger v-if="asked.length" stage="joints" :findings="asked" />
     <template v-if="loose.length">
       <h2>Not joined</h2>

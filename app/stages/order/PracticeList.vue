@@ -65,6 +65,7 @@ label {
   display: grid;
   grid-template-columns: 18px 1fr;
   gap: 6px;
+  align-items: center;
 }
 input {
   accent-color: var(--mat);

@@ -5,6 +5,7 @@ import { CHOICES } from './choices'
 import { DRIVES } from './drives'
 import { LENGTHS } from './lengths'
 import { LINES } from './lines'
+import { PLACES } from './places'
 import { PARTNERS } from './partners'
 import { MEMORY } from './memory'
 import type { Plant } from './plant'
@@ -22,4 +23,5 @@ export const PLANTS: readonly Plant[] = [
   ...MEMORY,
   ...SUPPLIES,
   ...DRIVES,
+  ...PLACES,
 ]

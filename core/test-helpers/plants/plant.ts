@@ -11,6 +11,10 @@ export interface Planted {
   readonly names: readonly string[]
   /** What a hand has joined so. */
   readonly pins?: Readonly<Record<string, string>>
+  /** What is marked, declared or doubted of a copy, by item. */
+  readonly copies?: Readonly<Record<string, Fields>>
+  /** What is declared of the whole machine. */
+  readonly choices?: Fields
   /** What else may stop or harm because of it, by rule. */
   readonly also?: readonly string[]
 }
