@@ -25,6 +25,7 @@ import { choices } from '../stages/choices'
 import { counts, open } from '../stages/counts'
 import { joints, loose } from '../stages/joints'
 import { asking, measuring } from '../stages/measuring'
+import { outside } from '../stages/outside'
 import { parts } from '../stages/parts'
 import { power } from '../stages/power'
 import { record } from '../stages/record'
@@ -51,6 +52,7 @@ export const SHOWN = {
   record,
   exact,
   choices,
+  outside,
 } as const
 export type HorizonAnalysis = ValuesOf<typeof SHOWN>
 

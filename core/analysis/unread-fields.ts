@@ -8,7 +8,7 @@ const RADIATORS = 'the body of a radiator is not laid into its place yet'
 const AIR = 'the way of the air is not judged yet'
 const TELLING = 'no step and no trial tells it yet'
 const SIGNALS = 'what passes a lead or a slot is not followed yet'
-const OUTSIDE = 'what stands around the machine is not joined to it yet'
+const FAR_OFF = 'how far off it stands is not known: its lead is not measured'
 const FIRMNESS = 'weights, pins and threads are not judged yet'
 const HANGING = 'where it hangs is not known: its way is not measured yet'
 const RECORD = 'shown with the part: no rule has a use for it yet'
@@ -45,10 +45,6 @@ export const UNREAD: Partial<Record<PartKind, Reasons>> = {
       ...['jumpers', 'jumpers.*.label', 'jumpers.*.sets', 'jumpers.*.positions'],
       ...['jumpers.*.positions.*.pins', 'jumpers.*.positions.*.means', 'jumpers.*.at'],
     ],
-    [OUTSIDE]: [
-      ...['rear', 'rear.*.key', 'rear.*.label', 'rear.*.face', 'rear.*.speed'],
-      'rear.*.ofProcessor',
-    ],
   },
   processor: {
     [SIGNALS]: ['lanes'],
@@ -60,7 +56,7 @@ export const UNREAD: Partial<Record<PartKind, Reasons>> = {
   drive: {
     [RECORD]: ['sequential'],
   },
-  card: { [OUTSIDE]: ['aerials', 'outputs'] },
+  card: { [RECORD]: ['outputs'] },
   supply: {
     [RECORD]: ['fanMode'],
     [UNTRIED]: ['sockets.*.key'],
@@ -78,8 +74,8 @@ export const UNREAD: Partial<Record<PartKind, Reasons>> = {
   bracket: {
     [UNTRIED]: ['leads.*.ports'],
     [SIGNALS]: ['leads.*.wiring'],
-    [OUTSIDE]: ['outputs'],
+    [RECORD]: ['outputs'],
   },
-  device: { [OUTSIDE]: ['plugs.*.lead'] },
+  device: { [FAR_OFF]: ['plugs.*.lead'] },
   sundry: { [FIRMNESS]: ['thread'], [RECORD]: ['grams'] },
 }

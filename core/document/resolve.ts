@@ -11,8 +11,8 @@ export const HORIZONS = ['now', 'then'] as const
 export type Horizon = (typeof HORIZONS)[number]
 
 const COUNTS: Record<Horizon, readonly State[]> = {
-  now: ['have', 'ordered'],
-  then: ['have', 'ordered', 'wanted', 'later'],
+  now: ['have', 'ordered', 'lent'],
+  then: ['have', 'ordered', 'wanted', 'later', 'lent'],
 }
 
 /** Whether a horizon counts what is in this state; spares join nothing. */

@@ -29,6 +29,9 @@ export const taskId = (what: string, item?: string): TaskId =>
   item === undefined ? `task:${what}` : `task:${what}:${item}`
 export const isTask = (id: string): id is TaskId => id.startsWith('task:')
 
+/** The task that gives back what was lent. */
+export const giveBackTask = (item: string): TaskId => taskId('give-back', item)
+
 export const proofId = (what: string, whom?: string): ProofId =>
   whom === undefined ? `proof:${what}` : `proof:${what}:${whom}`
 export const isProof = (id: string): id is ProofId => id.startsWith('proof:')

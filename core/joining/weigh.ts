@@ -164,6 +164,9 @@ const WANTED: Readonly<Record<string, Readonly<Record<string, number>>>> = {
   // On the processor's header the board sees a pump that stands still, and stops.
   [GUARDED_PUMP]: { processor: 0, pump: 5, optional: 5, case: 6, any: 6, hub: 7 },
   processor: { optional: 1, any: 1, case: 2, pump: 3, hub: 4 },
+  outside: { any: 0, 'fast port': 0, 'inner socket': 5 },
+  'slow port': { any: 0, 'fast port': 4, 'inner socket': 5 },
+  'inner socket': { any: 2, 'fast port': 2 },
   case: { hub: 0, any: 0, optional: 1, pump: 2, processor: 3 },
 }
 const ELSEWHERE = 5

@@ -42,6 +42,7 @@ export const STEP_KINDS = [
   'firmware',
   'open',
   'first-power',
+  'give-back',
   'dress',
   'panels-on',
   'outer-plug',

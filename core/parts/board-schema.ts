@@ -1,12 +1,13 @@
 // What is known of a board: the fields of its file.
 import { AXES_PATTERN } from '../geometry/space'
 import { z } from 'zod'
-import { PLUG_FACES, REAR_FACES } from '../connectors/connectors'
+import { PLUG_FACES } from '../connectors/connectors'
 import { figure } from '../figures/units'
 import { BOARD_FORMS, HOLES } from '../standards/boards'
 import { ANY_SLOT } from '../standards/cards'
 import { PIN_JOBS } from '../standards/panel'
 import { assumed, base, point2 } from './kind'
+import { outerSchema } from './outer'
 
 /** How a header slows a fan. */
 export const FAN_CONTROLS = ['pulses', 'voltage', 'automatic'] as const
@@ -259,11 +260,7 @@ export const boardSchema = z.looseObject({
     .describe('jumpers, small bridges over two pins: settings to clear, a clock, a display type'),
   rear: z
     .array(
-      z.looseObject({
-        key: z.string(),
-        label: z.string(),
-        face: z.enum(REAR_FACES),
-        speed: z.string().optional(),
+      outerSchema.extend({
         ofProcessor: z
           .boolean()
           .optional()

@@ -36,6 +36,7 @@ import { BY_CONVERTER, defineKind, type Draw, type ItemOf, type Kind } from './k
 import { isOpen, written } from './ask'
 import { boardAsks } from './board-asks'
 import { end, ownPlug, type End } from './end'
+import { outerEnds } from './outer'
 import { onlyRail, portsOf } from './standard-limits'
 
 /** Whether where things lie on it was made up. */
@@ -211,18 +212,7 @@ const slotEnds = (p: Board): readonly End[] =>
 
 /** Named choice: where leads come to the rear edge, along it and up, mm. */
 const REAR: Vec3 = [0, 20, 10]
-const rearEnds = (p: Board): readonly End[] =>
-  (p.rear ?? []).map((socket, i) =>
-    end({
-      key: socket.key,
-      from: { list: 'rear', index: i },
-      face: socket.face,
-      sex: 'socket',
-      label: socket.label,
-      at: REAR,
-      rank: i,
-    }),
-  )
+const rearEnds = (p: Board): readonly End[] => outerEnds(p.rear ?? [], REAR)
 
 /** Where a slot's centre line meets the rear edge: as stated, else by its row. */
 export const slotAt = (slot: CardSlot): readonly [number, number] =>

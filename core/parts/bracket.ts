@@ -8,6 +8,7 @@ import { figure } from '../figures/units'
 import { base, defineKind, type Kind } from './kind'
 import { blank } from './ask'
 import { end } from './end'
+import { outerEnds, outerSchema } from './outer'
 
 export const bracketSchema = z.looseObject({
   kind: z.literal('bracket'),
@@ -37,7 +38,8 @@ export const bracketSchema = z.looseObject({
       }),
     )
     .nullish(),
-  outputs: z.array(z.string()).default([]).describe('sockets on it'),
+  rear: z.array(outerSchema).optional().describe('sockets on it'),
+  outputs: z.array(z.string()).optional().describe('what else is on it, in words'),
 })
 export type Bracket = z.infer<typeof bracketSchema>
 
@@ -83,5 +85,13 @@ export const bracket: Kind<'bracket', typeof bracketSchema> = defineKind({
               },
       }),
     ),
+    ...outerEnds(
+      item.part.rear ?? [],
+      [0, 0, 0],
+      (item.part.leads ?? []).map(l => l.key),
+    ),
   ],
+  // What is plugged into its sockets is fed over its leads.
+  inlets: ({ part }, key) =>
+    part.rear?.some(r => r.key === key) ? (part.leads ?? []).map(l => l.key) : [],
 })

@@ -11,8 +11,9 @@ import type { Rail } from '../standards/rails'
 import { figure, upTo, usual } from '../figures/units'
 import { base, defineKind, type Draw, type ItemOf, type Kind, type Surges } from './kind'
 import { blank } from './ask'
-import { end } from './end'
-import type { Box } from '../geometry/space'
+import { end, type End } from './end'
+import { outerEnds, outerSchema } from './outer'
+import type { Box, Vec3 } from '../geometry/space'
 
 export const cardSchema = z.looseObject({
   kind: z.literal('card'),
@@ -89,7 +90,8 @@ export const cardSchema = z.looseObject({
     .optional()
     .describe('bracket height: full, low, or both brackets in the box'),
   aerials: z.number().int().min(0).max(8).optional().describe('aerials screwed to its bracket'),
-  outputs: z.array(z.string()).default([]).describe('sockets on its bracket'),
+  rear: z.array(outerSchema).optional().describe('sockets on its bracket'),
+  outputs: z.array(z.string()).optional().describe('what else is on its bracket, in words'),
 })
 export type Card = z.infer<typeof cardSchema>
 
@@ -168,6 +170,8 @@ export const card: Kind<'card', typeof cardSchema> = defineKind({
           traits: isData(h.face) ? { side: ['board'] } : {},
         }),
       ),
+      ...outerEnds(p.rear ?? [], ON_BRACKET),
+      ...aerialPosts(p),
     ]
   },
   body: item => bodyOf(item),
@@ -196,6 +200,16 @@ function railOf(p: Card, watts: number): Rail {
   if (p.size && isOldSlot(p.size)) return '5'
   return watts <= SLOT_POWER.W3 ? '3.3' : '12'
 }
+
+/** Named choice: where leads come to a card's bracket, mm. */
+const ON_BRACKET: Vec3 = [0, 0, CARD_BODY.over + 30]
+const aerialPosts = ({ aerials = 0 }: Card): readonly End[] =>
+  Array.from({ length: aerials }, (_, i) =>
+    end({
+      ...{ key: `aerial-${i + 1}`, label: `aerial post ${i + 1}`, face: 'aerial', sex: 'socket' },
+      ...{ at: ON_BRACKET, rank: i },
+    }),
+  )
 
 function surgesOf(p: Card, watts: number): Surges | null {
   if (p.power?.some(s => s.face === 'card-16')) return 'by standard'

@@ -10,12 +10,16 @@ import { figure, usual } from '../figures/units'
 import { base, defineKind, type Draw, type ItemOf, type Kind } from './kind'
 import { blank } from './ask'
 import { end } from './end'
+import { WIRE } from './outer'
 
 export const deviceSchema = z.looseObject({
   kind: z.literal('device'),
   ...base,
   does: z
-    .enum(['monitor', 'keyboard', 'mouse', 'sound', 'network', 'printer', 'storage', 'other'])
+    .enum([
+      ...(['monitor', 'keyboard', 'mouse', 'sound', 'network', 'printer', 'storage'] as const),
+      ...(['aerial', 'other'] as const),
+    ])
     .nullish(),
   plugs: z
     .array(
@@ -25,6 +29,8 @@ export const deviceSchema = z.looseObject({
         face: z.enum(REAR_FACES),
         need: z.enum(['must', 'should', 'may']).optional(),
         amps: figure('A', 'current from its plug', 'Read it on the device’s label.', [0.01, 5]),
+        gigabits: z.number().positive().optional().describe('the speed it makes use of, Gb/s'),
+        avoidsFast: z.boolean().optional().describe('old: it misbehaves on a fast port'),
         lead: figure('mm', 'lead length', 'From the device to the tip of the plug.', [20, 20000]),
       }),
     )
@@ -52,6 +58,8 @@ export const device: Kind<'device', typeof deviceSchema> = defineKind({
         label: p.label,
         need: p.need ?? 'should',
         rank: i,
+        pace: p.gigabits === undefined ? null : p.gigabits / WIRE,
+        role: p.avoidsFast === true ? 'slow port' : 'outside',
       }),
     ),
   draws: item =>

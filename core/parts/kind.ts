@@ -76,7 +76,8 @@ export const point = z.tuple([z.number(), z.number(), z.number()])
 
 export const point2 = z.tuple([z.number(), z.number()])
 
-export const STATES = ['have', 'ordered', 'wanted', 'later', 'spare'] as const
+/** What is lent is joined like what is here, costs nothing, and is given back by a step. */
+export const STATES = ['have', 'ordered', 'wanted', 'later', 'spare', 'lent'] as const
 
 export type State = (typeof STATES)[number]
 

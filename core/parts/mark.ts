@@ -12,8 +12,8 @@ export type Mark = z.infer<typeof markSchema>
 /** By the name of the end, or of the hole (`holeKey`). */
 export type Marks = Readonly<Record<string, Mark>>
 
-/** Why nothing is planned at an end: as it was marked, or because the machine does without. */
-export type EndMark = MarkedAs | 'unwanted'
+/** Why nothing is planned at an end: as marked, not wanted, or without a picture. */
+export type EndMark = MarkedAs | 'unwanted' | 'dead'
 
 /** How a mounting hole or a thread is named among the places of a part. */
 export const holeKey = (label: string): string => `hole:${label}`
@@ -22,5 +22,6 @@ export const holeKey = (label: string): string => `hole:${label}`
 export const markWords: Readonly<Record<EndMark, string>> = {
   broken: 'is marked broken',
   reserved: 'is kept free (marked reserved)',
+  dead: 'is dead: the processor draws no picture',
   unwanted: 'is not wanted for what the machine is for',
 }

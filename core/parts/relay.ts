@@ -3,7 +3,7 @@
 import { z } from 'zod'
 import { at } from '../collections/at'
 import { converted, of } from '../figures/quantity'
-import { isPower, PLUG_FACES } from '../connectors/connectors'
+import { isOuter, isPower, PLUG_FACES } from '../connectors/connectors'
 import { ASSUMED_LEAD_TOLERANCE } from '../connectors/leads'
 import { assume, figure } from '../figures/units'
 import { blank, type Ask } from './ask'
@@ -96,7 +96,7 @@ export const relayEnds = (
       face: outlet.face,
       label: outlet.label,
       rank: i,
-      role: outlet.role ?? null,
+      role: outlet.role ?? (isOuter(outlet.face) ? 'inner socket' : null),
       traits: ownPlug(outlet.own),
       follows: (item.part.inlets ?? []).filter(n => n.need !== 'may').map(n => n.key),
       gives: givesOf(kind, item, i),

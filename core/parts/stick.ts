@@ -24,13 +24,22 @@ export const stickSchema = z.looseObject({
 })
 export type Stick = z.infer<typeof stickSchema>
 
+/** Named choice: what sticks out farther is knocked against sooner or later, mm. */
+export const STICKS_OUT = 20
+
 export const stick: Kind<'stick', typeof stickSchema> = defineKind({
   kind: 'stick',
   title: 'Boot stick',
   schema: stickSchema,
   facets: [amount('gigabytes', 'size'), amount('sticksOut', 'sticks out')],
   ends: item => [
-    end({ key: 'plug', face: item.part.face, sex: 'plug', label: 'plug', need: 'should' }),
+    end({
+      ...{ key: 'plug', face: item.part.face, sex: 'plug', label: 'plug', need: 'should' },
+      role:
+        (stick.leaf(item, 'sticksOut').figure?.value ?? 0) > STICKS_OUT
+          ? 'inner socket'
+          : 'outside',
+    }),
   ],
   draws(item) {
     const amps = stick.leaf(item, 'amps', usual(DRAW.usbPort.W / VOLTS['5'], 'A'))

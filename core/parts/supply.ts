@@ -34,6 +34,7 @@ export const supply: Kind<'supply', typeof supplySchema> = defineKind({
   ],
   ends: item => [
     ...mountOf(item.part),
+    end({ key: 'mains', face: 'mains-inlet', sex: 'socket', label: 'mains inlet' }),
     ...(item.part.cables ?? []).flatMap((cable, c) =>
       cable.plugs.flatMap((plug, n) => plugEnds(item, { cable, c, plug, n })),
     ),

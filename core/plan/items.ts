@@ -3,13 +3,15 @@
 import { layoutOf, PLACES } from '../case/layout'
 import { counts, namesOf, resolve } from '../document/resolve'
 import { endsByRef, endsOf } from '../joining/joint'
+import { giveBackTask } from '../ids/ids'
 import { isKind, kindOf, type Item } from '../parts'
 import { withoutFigures } from '../parts/without-figures'
 import { stage, stageOfEach } from '../pipeline/stage'
 import { sourceOf } from '../power/loads'
 import { rated } from '../power/rated'
+import { boardVideo, withVideo } from './video'
 import { asChosen, chosen } from './chosen'
-import { horizon, storedItems } from './given'
+import { horizon, progress, storedItems } from './given'
 
 const named = stage('named-items', { storedItems }, ({ storedItems }) => {
   const names = namesOf(storedItems)
@@ -28,9 +30,17 @@ export const allItems = stageOfEach(
   ({ stored, name }): Item => resolve(stored, name),
 )
 
+/** What was lent and went back: it joins nothing any more. */
+const givenBack = stage('given-back', { storedItems, progress }, ({ storedItems, progress }) =>
+  storedItems.flatMap(({ id, state }) => {
+    const done = progress[giveBackTask(id)]
+    return state === 'lent' && done && done.state !== 'crossed' ? [id] : []
+  }),
+)
+
 /** The items that the horizon counts; spares join nothing. */
-export const items = stage('items', { allItems, horizon }, ({ allItems, horizon }) =>
-  allItems.filter(i => counts(horizon, i.state)),
+export const items = stage('items', { allItems, horizon, givenBack }, s =>
+  s.allItems.filter(i => counts(s.horizon, i.state) && !s.givenBack.includes(i.id)),
 )
 
 export const names = stage(
@@ -58,10 +68,15 @@ const alone = stageOfEach(
     }
   },
 )
-const copies = stage('copies', { items, alone }, ({ items, alone }) => {
-  const counted = new Set(items.map(i => i.id))
-  return alone.filter(a => counted.has(a.id))
-})
+const video = stage('board-video', { items }, ({ items }) => boardVideo(items))
+const copies = stage('copies', { items, alone, video }, ({ items, alone, video }) =>
+  items.flatMap(item => {
+    const own = alone.find(a => a.id === item.id)
+    if (!own) return []
+    const ends = withVideo(item, own.ends, video)
+    return ends === own.ends ? [own] : [{ ...own, ends }]
+  }),
+)
 
 export const allEnds = stage('all-ends', { copies }, ({ copies }) => copies.flatMap(c => c.ends))
 export const ends = stage('ends', { allEnds }, ({ allEnds }) => endsByRef(allEnds))

@@ -1,10 +1,12 @@
 // The first power-on as a list: what to do, what to see, and where to look when it is not so. Made
 // from this build's joints.
+import { connector, isMechanical } from '../connectors/connectors'
 import { proofId } from '../ids/ids'
+import type { Joint } from '../joining/joint'
 import { rounded } from '../figures/rounded'
 import { panelJoints } from '../panel/block'
 import { progress } from '../plan/given'
-import { isKind, type PartKind } from '../parts'
+import { isKind, type Item, type PartKind } from '../parts'
 import { items, plainItems } from '../plan/items'
 import { plugs, seats } from '../plan/joints'
 import { every, joinedBy, type Joined } from '../plan/situation'
@@ -84,9 +86,7 @@ function power(s: Joined): readonly Bare[] {
     },
     {
       id: proofId('monitor'),
-      do: card
-        ? `Monitor to the ${card.plug.name}, keyboard to the board: the board’s own video sockets are off.`
-        : `Monitor and keyboard to the rear sockets of the ${board?.name ?? 'board'}.`,
+      do: monitorWords(s, board?.name ?? 'board', card?.plug.name ?? null),
       expect: 'The monitor says “no signal”.',
       joints: [],
     },
@@ -107,6 +107,24 @@ function power(s: Joined): readonly Bare[] {
       joints: panelJoints(s, 'power-switch').map(p => p.joint),
     },
   ]
+}
+
+/** Where the monitor goes: its own socket in the plan, else where a picture comes out. */
+function monitorWords(s: Joined, board: string, card: string | null): string {
+  const joint = s.plugs.find(j => !isMechanical(j.face) && connector(j.face).video === true)
+  const holder = s.items.find(i => i.id === joint?.items[1])
+  const own = socketIn(joint, holder)
+  const to = own ?? (card === null ? null : `the ${card}`)
+  if (to === null) return `Monitor and keyboard to the rear sockets of the ${board}.`
+  const off = card === null ? '' : ': the board’s own video sockets are off'
+  return `Monitor to ${to}, keyboard to the board${off}.`
+}
+/** "HDMI of the Lagoon 6", where a monitor is joined there. */
+function socketIn(joint: Joint | undefined, holder: Item | undefined): string | null {
+  const part = holder?.part
+  const rear = part?.kind === 'board' || part?.kind === 'card' ? part.rear : undefined
+  const socket = rear?.[joint?.members[1]?.index ?? -1]
+  return socket && holder ? `${socket.label} of the ${holder.name}` : null
 }
 
 function turning(s: Joined): readonly Bare[] {

@@ -1,5 +1,6 @@
 // A card's sheet: graphics and all others. What it does, its edge, its size, its watts, its plugs
 // and sockets.
+import type { PlugFace } from '../connectors/connectors'
 import { generationIn } from './common'
 import { along, plainNumber, productIn, spokenIn, valueIn, type Product } from './measures'
 import { isNo, whole, type Notes } from './notes'
@@ -20,12 +21,12 @@ const DOES: readonly (readonly [RegExp, string])[] = [
 ]
 /** Words that only sheets of graphics cards use, where the title does not say what it is. */
 const GRAPHICS = [/\bT[BG]P\b|board power/i, /DisplayPort|HDMI/i]
-const OUTPUTS: readonly Thing<string>[] = [
-  { key: 'HDMI', named: /HDMI/i },
-  { key: 'DisplayPort', named: /DisplayPorts?|\bDP\b/i },
-  { key: 'DVI', named: /\bDVI(?:-[DI])?\b/i },
-  { key: 'VGA', named: /\bVGA\b/i },
-  { key: 'USB-C', named: /USB-?C|Type-C/i },
+const OUTPUTS: readonly Thing<PlugFace>[] = [
+  { key: 'hdmi', named: /HDMI/i },
+  { key: 'displayport', named: /DisplayPorts?|\bDP\b/i },
+  { key: 'dvi', named: /\bDVI(?:-[DI])?\b/i },
+  { key: 'vga', named: /\bVGA\b/i },
+  { key: 'usb-c-socket', named: /USB-?C|Type-C/i },
 ]
 const POWER: readonly Thing<string>[] = [
   { key: 'card-16', named: /16[- ]?pin|12V-?2[x×]6|12VHPWR/i },
@@ -192,9 +193,8 @@ function readSockets(s: Statement, notes: Notes): void {
     if (plug) readPlug(s, notes, plug, phrase)
     else readInner(s, notes, phrase)
   }
-  const outputs = phrases.flatMap(phrase => outputsIn(s, phrase))
-  if (outputs.length > 0 && SHOWS.includes(String(notes.value('does'))))
-    notes.put(s, 'outputs', outputs)
+  if (!SHOWS.includes(String(notes.value('does')))) return
+  for (const phrase of phrases) readOutput(s, notes, phrase)
 }
 
 const plugIn = (phrase: string): Counted<string> | undefined =>
@@ -216,11 +216,11 @@ function readInner(s: Statement, notes: Notes, phrase: string): void {
     notes.count(s, `headers.${inner.key}`, inner.count)
 }
 
-function outputsIn(s: Statement, phrase: string): readonly string[] {
+function readOutput(s: Statement, notes: Notes, phrase: string): void {
   const [out] = thingsIn(phrase, OUTPUTS)
   const about = /outputs?|ports?|display|video|connect|monitor/i.test(whole(s)) || s.label === ''
-  if (!out || !about || /\binputs?\b/i.test(`${s.label} ${phrase}`)) return []
+  if (!out || !about || /\binputs?\b/i.test(`${s.label} ${phrase}`)) return
   const from = phrase.search(/HDMI|Display|DP\b|DVI|VGA|USB|Type-C/i)
-  const length = countAround(phrase, from, phrase.length) ?? leadingCount(phrase) ?? out.count
-  return Array.from({ length }, () => out.key)
+  const many = countAround(phrase, from, phrase.length) ?? leadingCount(phrase) ?? out.count
+  notes.count(s, `rear.${out.key}`, many)
 }

@@ -8,6 +8,9 @@ import type { Verdict } from '../figures/verdict'
 const TRIED_APART = [
   'fit/sled-pin',
   'fit/sled-thickness',
+  'joints/monitor',
+  'joints/outer-speed',
+  'fit/protruding',
   'power/beyond',
   'proof/software',
   'proof/speaker',

@@ -40,6 +40,9 @@ import { jointsKnown } from './joints/known'
 import { onTheWay } from './joints/on-the-way'
 import { ribbonOrder } from './joints/ribbon-order'
 import { systemPort } from './joints/system-port'
+import { jointsMonitor } from './joints/monitor'
+import { outerSpeed } from './joints/outer-speed'
+import { protruding } from './fit/protruding'
 import { jointsUnmet } from './joints/unmet'
 import { blockMap } from './panel/block-map'
 import { plugWidth } from './panel/plug-width'
@@ -106,6 +109,9 @@ export const RULES: readonly Rule[] = [
   jointsKnown,
   jointsUnmet,
   jointsJoined,
+  jointsMonitor,
+  outerSpeed,
+  protruding,
   headerCurrent,
   pumpHeader,
   processorFan,

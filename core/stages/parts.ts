@@ -211,7 +211,7 @@ export const markedIn = ({ marks }: Item, places: readonly PlaceOf[]): readonly 
   }))
 
 function partsSection(rows: readonly PartRow[]): PartsSection {
-  const costs = (r: PartRow): number => r.paid ?? r.price ?? 0
+  const costs = (r: PartRow): number => (r.state === 'lent' ? 0 : (r.paid ?? r.price ?? 0))
   return {
     rows: [...rows].sort((a, b) => PART_KINDS.indexOf(a.kind) - PART_KINDS.indexOf(b.kind)),
     total: rows.reduce((sum, r) => sum + costs(r), 0),
@@ -221,6 +221,6 @@ function partsSection(rows: readonly PartRow[]): PartsSection {
           r.paid === null && (r.state === 'wanted' || r.state === 'later' || r.state === 'ordered'),
       )
       .reduce((sum, r) => sum + costs(r), 0),
-    unpriced: rows.filter(r => r.paid === null && r.price === null).length,
+    unpriced: rows.filter(r => r.state !== 'lent' && r.paid === null && r.price === null).length,
   }
 }

@@ -6,6 +6,7 @@ import { capital, counted } from '../../../core/figures/format'
 import CaseDrawing from '../../drawing/CaseDrawing.vue'
 import { useDesk } from '../../state/desk'
 import FindingLedger from '../../ui/findings/FindingLedger.vue'
+import OutsideList from './OutsideList.vue'
 import JointList from './JointList.vue'
 import JointMove from '../../ui/JointMove.vue'
 import StageLayout from '../../ui/StageLayout.vue'
@@ -42,6 +43,8 @@ const summary = computed(() => {
     <JointList :joints="plugs" empty="No plug is joined yet." />
     <h2>Seats</h2>
     <JointList :joints="seats" empty="Nothing is seated yet." />
+    <h2>Outside</h2>
+    <OutsideList :rows="desk.analysis?.outside ?? []" />
     <template #where
       ><CaseDrawing
         :drawings="desk.analysis?.drawings ?? []"

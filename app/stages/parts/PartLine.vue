@@ -24,7 +24,7 @@ async function stand(event: Event): Promise<void> {
 }
 /** What stands for a verdict where no rule asks anything of a part. */
 const NO_CHECK = 'No check'
-const STATES: readonly State[] = ['have', 'ordered', 'wanted', 'later', 'spare']
+const STATES: readonly State[] = ['have', 'ordered', 'wanted', 'later', 'spare', 'lent']
 </script>
 
 <template>

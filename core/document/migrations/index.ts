@@ -1,5 +1,6 @@
 // From each version of the format to the next. What once landed opens for ever: no row is ever
 // taken out.
+import { outerSockets } from './outer-sockets'
 import { eachPart, threeAnswers } from './three-answers'
 
 /**
@@ -47,8 +48,14 @@ export const MIGRATIONS: readonly Migration[] = [
   },
   {
     from: 4,
-    says: 'New fields, all of which may be left out.',
-    build: same,
-    part: same,
+    says:
+      'Sockets on the brackets of cards are sockets (`rear`), no longer words; the speed of a socket ' +
+      'at the rear is a number, Gb/s. New fields, all of which may be left out: holes and threads at ' +
+      'places of their own, guide pegs, the height of brackets, heat sinks and sides of sticks, what ' +
+      'shares lanes, backplanes, which way a fan-out goes, all sockets of a drive; of a copy what is ' +
+      'broken, reserved, cut off or declared to run beyond its rating; of a build its purpose, its ' +
+      'system, and habits. What is lent is a state.',
+    build: raw => eachPart(raw, outerSockets),
+    part: raw => eachPart(raw, outerSockets),
   },
 ]

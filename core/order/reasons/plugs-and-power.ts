@@ -62,6 +62,20 @@ export const PLUGS_AND_POWER: readonly Reason[] = [
     reason: () => 'ties come after the proof, or they are cut again',
   },
   {
+    rule: 'proof-before-giving-back',
+    basis: 'fact',
+    before: ['first-power'],
+    after: ['give-back'],
+    reason: () => 'it is there for the set-up',
+  },
+  {
+    rule: 'give-back-before-closing',
+    basis: 'fact',
+    before: ['give-back'],
+    after: ['dress', 'panels-on'],
+    reason: () => 'what was lent comes out while the side is open',
+  },
+  {
     rule: 'joints-before-dress',
     basis: 'fact',
     before: MAKES,

@@ -2,7 +2,7 @@
 import { capital } from '../../figures/format'
 import { MINUTES } from '../../standards/minutes'
 import type { StepKind } from '../step'
-import type { StepWords } from './words'
+import { SCREWDRIVER, type StepWords } from './words'
 
 /** How the machine is tried. */
 export const POWERING_ON = {
@@ -63,6 +63,19 @@ export const POWERING_ON = {
       'Fingers and sleeves away from blades.',
       'Wall socket, switch and earth are a matter for local rules and licensed people.',
     ],
+  },
+  'give-back': {
+    title: s => `Take the ${s.what} out again and give it back`,
+    why: 'It was lent for the set-up; the machine runs without it.',
+    minutes: MINUTES.takeOut,
+    tools: [SCREWDRIVER],
+    does: () => [
+      'First set in the firmware what the machine needs to start without it.',
+      'Shut down. Off, and the mains lead out.',
+      'Its plugs off, screw out, latch pressed, lift straight. The cover back in its place.',
+      'Start once more without it, before the side goes on.',
+    ],
+    cautions: ['A latch that is not pressed breaks the slot.'],
   },
   record: {
     title: () => 'Write the record',

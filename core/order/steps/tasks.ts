@@ -1,7 +1,7 @@
 // The steps that make no joint: making ready, standoffs, covers, firmware, a supply's cables, the
 // start on the table, first power-on, closing, writing down; and places that found no partner.
 import { feeds } from '../../connectors/connectors'
-import { taskId } from '../../ids/ids'
+import { giveBackTask, taskId } from '../../ids/ids'
 import { labelsOf, standoffPlan, standoffTask } from '../../plan/standoffs'
 import type { CablesAtSupply } from '../../plan/supply-sockets'
 import { every, joinedBy } from '../../plan/situation'
@@ -18,6 +18,7 @@ export const tasksOf = (s: StepsFrom, habits: Habits): readonly PlannedStep[] =>
   ...ofCards(s),
   ...ofSupply(s, habits),
   ...onTable(s, habits),
+  ...lent(s),
 ]
 
 /** Making ready, standoffs, the first power-on, closing, writing down. */
@@ -56,6 +57,15 @@ function always(s: StepsFrom): readonly PlannedStep[] {
     )
   return [...list, task('record')]
 }
+
+/** What was lent for the set-up goes back before the machine is closed. */
+const lent = (s: StepsFrom): readonly PlannedStep[] =>
+  s.items
+    .filter(i => i.state === 'lent')
+    .map(item => {
+      const id = giveBackTask(item.id)
+      return task('give-back', { id, marks: [id], items: [item.id], what: item.name })
+    })
 
 /** Covers off before each card, and firmware that has to be newer before the processor is seen. */
 function ofCards(s: StepsFrom): readonly PlannedStep[] {

@@ -52,6 +52,10 @@ export const EXPAND: Partial<Record<PartKind, (f: Fields, laid: Laid) => object>
       face,
       label,
     })),
+    ...some(
+      'rear',
+      eachPlug(f, 'rear.', ({ face, label, n }) => ({ key: `rear-${face}-${n}`, label, face })),
+    ),
   }),
   hub: f => ({
     ...some(

@@ -111,6 +111,6 @@ function speedShared({ outlets, inlets }: OnTheWay): string | null {
 
 /** USB 2 feeds what could do more: about a tenth of the speed. */
 function stepDown({ outlets, inlets }: OnTheWay): string | null {
-  const isSlow = inlets.includes('usb-2') && outlets.some(face => isUsb(face) && face !== 'usb-2')
+  const isSlow = inlets.includes('usb-2') && outlets.some(f => f === 'usb-3' || f === 'usb-c')
   return isSlow ? 'USB 2 speed, about a tenth of what the sockets could do' : null
 }
