@@ -147,13 +147,35 @@ const BACKED = buildOf(
   }),
   { 'disk/bay': 'case/hot-0' },
 )
+/** Devices outside, on a board, a card and a bracket. */
+const device = (face: string, about: object = {}) => ({
+  ...{ kind: 'device', id: face, model: `Device for ${face}`, does: 'other' },
+  plugs: [{ key: 'plug', label: 'plug', face, ...about }],
+})
+const SURROUNDED = buildOf(
+  altered(TOWER, {
+    board: { rear: [{ key: 'u', label: 'U1', face: 'usb-a', gigabits: 5 }] },
+    card: {
+      ...{ ...part('hollin-net-10'), aerials: 1 },
+      rear: [{ key: 'o', label: 'O1', face: 'optical' }],
+    },
+    bracket: {
+      ...{ ...part('hollin-bracket-usb2') },
+      rear: [{ key: 's', label: 'COM', face: 'serial-9' }],
+    },
+    one: device('usb-a', { gigabits: 5 }),
+    two: device('optical'),
+    three: device('serial-9'),
+    four: device('aerial'),
+  }),
+)
 function inCondition(condition: 'unknown', build: Build): Build {
   return { ...build, items: build.items.map(i => ({ ...i, condition })) }
 }
 /** Builds that between them have every rule speak and every kind joined. */
 const BUILDS = [
+  ...[SURROUNDED, BACKED, HOLED, TINKERED, FANNED, BANKED],
   ...[plover, avocet, ...[...JOINING, ...SPEAKING].map(randomBuild)],
-  ...[FANNED, TINKERED, BANKED, HOLED, BACKED],
 ]
 /** How many parts of the shelf are tried that no build holds. */
 const FROM_SHELF = 6

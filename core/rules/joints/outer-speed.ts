@@ -1,8 +1,7 @@
 // Does each device outside get the speed that it makes use of, and an old one no more than it bears?
-import { plain, type Because } from '../finding'
+import { plain, type Because, type Finding } from '../finding'
 import { number } from '../../figures/format'
-import type { OuterSocket } from '../../parts/outer'
-import { FAST } from '../../parts/outer'
+import { FAST, type OuterSocket } from '../../parts/outer'
 import type { Item } from '../../parts'
 import { items } from '../../plan/items'
 import { plugs, seats } from '../../plan/joints'
@@ -52,25 +51,7 @@ export const outerSpeed = rule({
       joints: [joint.id],
       because,
     } as const
-    if (gives === null)
-      return [
-        plain(
-          {
-            ...said,
-            sentence: `How fast ${at} is, where the ${device} is plugged, is not stated`,
-            wayOut: 'Look at its colour and print, or in the board’s manual.',
-            asks: [
-              {
-                item: joint.items[1],
-                path: 'rear',
-                question: `How fast is ${at}?`,
-                take: 'Blue inside is 5 Gb/s; other colours prove nothing: the manual says.',
-              },
-            ],
-          },
-          'measure',
-        ),
-      ]
+    if (gives === null) return [notStated(said, device, at)]
     if (avoidsFast && gives >= FAST)
       return [
         plain(
@@ -96,6 +77,24 @@ export const outerSpeed = rule({
     return [plain({ ...said, sentence: `The ${device} is right at ${at}: ${gbs(gives)}` }, 'clear')]
   },
 })
+
+function notStated(
+  said: Omit<Parameters<typeof plain>[0], 'sentence'>,
+  device: string,
+  at: string,
+): Finding {
+  const [, holder = ''] = said.about
+  const take = 'Blue inside is 5 Gb/s; other colours prove nothing: the manual says.'
+  return plain(
+    {
+      ...said,
+      sentence: `How fast ${at} is, where the ${device} is plugged, is not stated`,
+      wayOut: take,
+      asks: [{ item: holder, path: 'rear', question: `How fast is ${at}?`, take }],
+    },
+    'measure',
+  )
+}
 
 const SPEC = { basis: 'spec', source: SOURCE.maker } as const
 /** Nobody writes a port's speed with decimals but 2.5. */
