@@ -58,6 +58,7 @@ const open = async (build: string | null): Promise<DeskState> => {
 async function work(): Promise<void> {
   await workOnPlover()
   await decideOnAvocet()
+  await declareOnAvocet()
   await makeAndDelete()
   await changeTheShelf()
 }
@@ -115,6 +116,19 @@ async function decideOnAvocet(): Promise<void> {
     ],
     title: 'Leave the strip out',
   })
+}
+
+/** What is marked, declared, cut and lent. */
+async function declareOnAvocet(): Promise<void> {
+  const mark = { as: 'broken' as const, why: 'bent pin' }
+  await run('avocet', { do: 'markEnd', id: 'board', end: 'usb2-1', mark, title: 'USB2_A' })
+  await run('avocet', { do: 'runBeyond', id: 'processor', figure: 180 })
+  await run('avocet', { do: 'choosePurpose', purpose: 'sound' })
+  await run('avocet', { do: 'want', use: 'lights', wanted: true })
+  await run('avocet', { do: 'chooseRuns', runs: 'Heron 4' })
+  await run('avocet', { do: 'choosePractice', practice: 'pump', option: 'processor' })
+  await run('avocet', { do: 'cut', id: 'board', what: 'slots.1.open', title: 'filed open' })
+  await run('avocet', { do: 'setState', id: 'capture', state: 'lent' })
 }
 
 async function makeAndDelete(): Promise<void> {

@@ -28,7 +28,11 @@ export const outside = stage(
     const used = new Set<string>(plugs.map(j => j.b))
     const counted = new Set(items.map(i => i.id))
     const sockets = [...ends.values()].filter(
-      e => e.end.sex === 'socket' && isOuter(e.end.face) && counted.has(e.item),
+      e =>
+        e.end.sex === 'socket' &&
+        isOuter(e.end.face) &&
+        e.end.face !== 'mains-inlet' &&
+        counted.has(e.item),
     )
     return [...groupBy(sockets, sortOf)]
       .map(([id, own]): OutsideRow => {
