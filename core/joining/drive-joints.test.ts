@@ -147,3 +147,47 @@ test('a floppy drive with a card reader joins all three: ribbon, power, USB', ()
   expect(joints).toContain('lead/device~reader/ribbon')
   expect(joints.some(j => j.endsWith('~reader/power'))).toBe(true)
 })
+
+test('a large floppy drive wants the plug for its card edge, a small one the header', () => {
+  const headers = TOWER['board']?.['headers'] as readonly Fields[]
+  const board = { headers: [...headers, { key: 'fdd', face: 'ribbon-34', label: 'FDD' }] }
+  const large = { ...part('sedgeline-floppy-525') }
+  const small = { ...part('sedgeline-floppy-35') }
+  const both = altered(TOWER, { board, large, small, ribbon: { ...part('hollin-ribbon-34') } })
+  const joints = jointsOf(both)
+  expect(joints).toContain('ribbon/board~board/fdd')
+  expect(joints.some(j => /^ribbon\/device-[24]~large\/data$/.test(j))).toBe(true)
+  expect(joints.some(j => /^ribbon\/device-[13]~small\/data$/.test(j))).toBe(true)
+  const plain = { kind: 'lead', id: 'r', model: 'Ribbon', face: 'ribbon-34', length: 450 }
+  expect(
+    jointsOf(altered(TOWER, { board, large, ribbon: plain })).some(j => j.endsWith('large/data')),
+  ).toBe(false)
+})
+
+describe('twin board power', () => {
+  const old = {
+    board: { ...part('saltpan-weir-486') },
+    supply: { ...part('teazle-old-400'), cables: [{ key: 'at', plugs: [{ face: 'board-pair' }] }] },
+  }
+  test('is two plugs, each in its own half', () => {
+    const joints = jointsOf(old)
+    expect(joints).toContain('supply/at.1~board/board-pair-1')
+    expect(joints).toContain('supply/at.1.9~board/board-pair-1.9')
+  })
+  test('crossed by hand: harm, and it says why', () => {
+    const { findings } = then(
+      buildOf(old, {
+        'supply/at.1': 'board/board-pair-1.9',
+        'supply/at.1.9': 'board/board-pair-1',
+      }),
+    )
+    const harm = findings.filter(f => f.rule === 'joints/joined' && f.verdict === 'harm')
+    expect(harm).toHaveLength(2)
+    expect(harm[0]?.sentence).toMatch(/black wires lie outside/)
+  })
+  test('nothing speaks of a 24-pin, a soft switch or a button', () => {
+    const { proof } = then(buildOf(old))
+    expect(JSON.stringify(proof)).not.toMatch(/24-pin|power-switch lead|Press the button/)
+    expect(proof.find(c => c.id === 'proof:button')?.do).toMatch(/mains switch/)
+  })
+})

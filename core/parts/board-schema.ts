@@ -4,7 +4,7 @@ import { z } from 'zod'
 import { PLUG_FACES } from '../connectors/connectors'
 import { figure } from '../figures/units'
 import { BOARD_FORMS, HOLES } from '../standards/boards'
-import { ANY_SLOT } from '../standards/cards'
+import { ANY_SLOT, KEYED } from '../standards/cards'
 import { PIN_JOBS } from '../standards/panel'
 import { assumed, base, point2 } from './kind'
 import { outerSchema } from './outer'
@@ -170,6 +170,10 @@ export const boardSchema = z.looseObject({
           .max(9)
           .describe('which rear slot, counted from the processor’s end'),
         size: z.enum(ANY_SLOT),
+        keyed: z
+          .array(z.enum(KEYED))
+          .optional()
+          .describe('of a PCI or AGP slot: the voltage that its bar stands for'),
         lanes: z.number().optional(),
         generation: z.number().optional(),
         open: z.boolean().default(false).describe('open at its end: takes longer cards'),

@@ -2,9 +2,9 @@
 import { amount, words } from './facets'
 import { PLACES } from '../case/layout'
 import { JOINED_HEIGHT, plugHeight } from '../connectors/leads'
-import { feeds, isData, isPower, type PlugFace } from '../connectors/connectors'
+import { feeds, isData, isPower, TWIN_KEY, twinOf, type PlugFace } from '../connectors/connectors'
 import { of, times } from '../figures/quantity'
-import { usual } from '../figures/units'
+import { readFigure, usual, type StoredFigure } from '../figures/units'
 import { frame, type Vec3 } from '../geometry/space'
 import {
   BOARD_THICKNESS,
@@ -14,14 +14,7 @@ import {
   type BoardForm,
   type HolePlace,
 } from '../standards/boards'
-import {
-  CARD_HEIGHT,
-  cardsFor,
-  FIRST_SLOT,
-  paceOf,
-  SLOT_PITCH,
-  STICK_LANES,
-} from '../standards/cards'
+import { CARD_HEIGHT, cardsFor, paceOf, slotLine, STICK_LANES } from '../standards/cards'
 import { DRAW } from '../standards/draws'
 import { jobOf } from '../standards/panel'
 import { SOURCE } from '../standards/sources'
@@ -112,7 +105,7 @@ const boardEnds = (item: ItemOf<Board>): readonly End[] => [
   ...memoryEnds(item.part),
   ...m2Ends(item.part),
   ...slotEnds(item.part),
-  ...(item.part.headers ?? []).map((h, i) => headerEnd(item, h, i)),
+  ...(item.part.headers ?? []).flatMap((h, i) => headerEnds(item, h, i)),
   ...panelEnds(item.part),
   ...rearEnds(item.part),
 ]
@@ -200,11 +193,11 @@ const slotEnds = (p: Board): readonly End[] =>
       face: 'slot',
       sex: 'socket',
       label: slot.label,
-      ...placed(slotAt(slot)),
+      ...placed(slotAt(p, slot)),
       rank: slot.row,
       assumed: slot.assumed === true,
       role: slot.graphics ? 'graphics' : 'other',
-      traits: { size: cardsFor(slot.size, slot.open) },
+      traits: { size: cardsFor(slot.size, slot.open), ...(slot.keyed && { volts: slot.keyed }) },
       joinedHeight: CARD_HEIGHT.low,
       shuts: slot.shuts.map(shutOf),
     }),
@@ -215,8 +208,15 @@ const REAR: Vec3 = [0, 20, 10]
 const rearEnds = (p: Board): readonly End[] => outerEnds(p.rear ?? [], REAR)
 
 /** Where a slot's centre line meets the rear edge: as stated, else by its row. */
-export const slotAt = (slot: CardSlot): readonly [number, number] =>
-  slot.at ?? [0, FIRST_SLOT.y + (slot.row - 1) * SLOT_PITCH.mm]
+const slotAt = (p: Board, slot: CardSlot): readonly [number, number] =>
+  slot.at ?? [0, slotLine(slot.row, lineOf(p))]
+
+/** What its slots are counted from: boards with a keyboard's hole have their last one at the edge. */
+function lineOf({ form, edge, slots }: Board): Parameters<typeof slotLine>[1] {
+  if (!form || FORM[form].rear === 'aperture') return { edge: null, last: null }
+  const stated = readFigure(edge as StoredFigure | undefined, 'mm')?.value
+  return { edge: stated ?? FORM[form].edge, last: Math.max(...(slots ?? []).map(s => s.row)) }
+}
 
 const shutOf = ({ keys, protocol }: CardSlot['shuts'][number]): End['shuts'][number] => ({
   keys,
@@ -236,6 +236,15 @@ function slotRank(p: Board, slot: MemorySlot): number {
   return first < 0
     ? slot.rank + rows.length * many
     : first * many + (rows[first]?.slots.indexOf(slot.label) ?? 0) + 1
+}
+
+/** A header as the ends it offers: twin power is two sockets. */
+function headerEnds(item: ItemOf<Board>, h: Header, i: number): readonly End[] {
+  const own = headerEnd(item, h, i)
+  const twin = twinOf(h.face)
+  if (twin === null) return [own]
+  const second = { key: h.key + TWIN_KEY, face: twin, label: `${h.label}, second half` }
+  return [own, { ...own, ...second }]
 }
 
 function headerEnd(item: ItemOf<Board>, h: Header, i: number): End {

@@ -4,7 +4,7 @@ import { amount, words } from './facets'
 import { portsOf } from './standard-limits'
 import { z } from 'zod'
 import { knownValue, minus, of, times, type Sum } from '../figures/quantity'
-import { ANY_SLOT, CARD_BODY, CARD_HEIGHT, isOldSlot, SLOT_PITCH } from '../standards/cards'
+import { ANY_SLOT, CARD_BODY, KEYED, CARD_HEIGHT, isOldSlot, SLOT_PITCH } from '../standards/cards'
 import { facesOn, isData } from '../connectors/connectors'
 import { CARD_SHARE, DRAW, SLOT_POWER, SURGES_FROM } from '../standards/draws'
 import type { Rail } from '../standards/rails'
@@ -33,6 +33,10 @@ export const cardSchema = z.looseObject({
     ])
     .nullish(),
   size: z.enum(ANY_SLOT).nullish().describe('the length of its contact edge'),
+  keyed: z
+    .array(z.enum(KEYED))
+    .optional()
+    .describe('of a PCI or AGP card: the voltages that its notches let it into'),
   lanes: z.number().optional(),
   generation: z.number().optional(),
   slots: z.number().min(1).max(5).default(1).describe('rear slots it takes'),
@@ -136,7 +140,7 @@ export const card: Kind<'card', typeof cardSchema> = defineKind({
               face: 'slot',
               sex: 'plug',
               label: 'contact edge',
-              traits: { size: [p.size] },
+              traits: { size: [p.size], ...(p.keyed && { volts: p.keyed }) },
               role: p.does === 'graphics' ? 'graphics' : 'other',
               need: 'must',
               solid: bodyOf(item),

@@ -14,7 +14,7 @@ import {
   type BoardForm,
   type HolePlace,
 } from '../standards/boards'
-import { FIRST_SLOT, SLOT_PITCH } from '../standards/cards'
+import { slotLine } from '../standards/cards'
 import { backplaneEnds, backplaneInlets } from './backplane'
 import { caseSchema, type Case, type CaseLead } from './case-schema'
 import { basisAt, defineKind, type ItemOf, type Kind } from './kind'
@@ -183,6 +183,9 @@ const named = (
  */
 function covers(p: Case, tray: Vec3): readonly End[] {
   const count = p.slots ?? 0
+  const [form = 'ATX'] = p.boards ?? []
+  const isOld = FORM[form].rear === 'keyboard hole'
+  const line = isOld ? { edge: FORM[form].edge, last: count } : { edge: null, last: null }
   return Array.from({ length: count }, (_, i) =>
     end({
       key: `cover-${i + 1}`,
@@ -191,7 +194,7 @@ function covers(p: Case, tray: Vec3): readonly End[] {
       sex: 'socket',
       label: `slot cover ${i + 1}`,
       rank: count - i,
-      seat: frame([0, tray[1] - FIRST_SLOT.y - i * SLOT_PITCH.mm, tray[2]], '+x -y +z'),
+      seat: frame([0, tray[1] - slotLine(i + 1, line), tray[2]], '+x -y +z'),
     }),
   )
 }

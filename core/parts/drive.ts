@@ -24,6 +24,11 @@ const DATA_FACE: Partial<Record<NonNullable<Drive['protocol']>, PlugFace>> = {
   IDE: 'ribbon-40',
   floppy: 'ribbon-34',
 }
+/** Large floppy drives have their contacts on the edge of their own board. */
+const dataFace = ({ protocol, shape }: Drive): PlugFace =>
+  protocol === 'floppy' && shape === '5.25'
+    ? 'floppy-edge'
+    : ((protocol && DATA_FACE[protocol]) ?? 'sata-data')
 /** Old drives take the large plug, 3.5-inch floppy drives the small one. */
 function powerFace(p: Drive): PlugFace {
   if (p.protocol === 'SATA' || p.protocol === 'SAS') return 'sata-power'
@@ -178,7 +183,7 @@ function listedEnd(item: ItemOf<Drive>, plug: DrivePlug, index: number): End {
 const cableEnds = (p: Drive): readonly End[] => [
   end({
     key: 'data',
-    face: (p.protocol && DATA_FACE[p.protocol]) ?? 'sata-data',
+    face: dataFace(p),
     sex: 'socket',
     label: 'data',
     traits: { side: ['device'] },

@@ -16,7 +16,7 @@ export interface Member {
 /** What can have to agree where two ends are joined, in the order in which it is told. */
 export const TRAITS = [
   ...(['key', 'length', 'protocol', 'size', 'face', 'form'] as const),
-  ...(['job', 'own', 'side', 'socket', 'type', 'use'] as const),
+  ...(['job', 'own', 'side', 'socket', 'type', 'use', 'volts'] as const),
 ] as const
 
 export type Trait = (typeof TRAITS)[number]

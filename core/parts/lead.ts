@@ -22,6 +22,7 @@ export const leadSchema = z.looseObject({
     .array(
       z.looseObject({
         label: z.string(),
+        face: z.enum(facesOn('lead')).optional().describe('its plug, where it is another one'),
         after: figure(
           'mm',
           'distance from the plug before it',
@@ -96,7 +97,7 @@ export const lead: Kind<'lead', typeof leadSchema> = defineKind({
       ...branches.map((branch, i) =>
         plug(`device-${i + 1}`, {
           from: { list: 'branches', index: i },
-          face: to,
+          face: branch.face ?? to,
           label: branch.label,
           traits: { side: [far.side] },
           rank: i,

@@ -3,7 +3,7 @@ import { amount, words } from './facets'
 import { fact, of, plus, type Sum } from '../figures/quantity'
 import { usualLead, usualToNext } from '../connectors/leads'
 import { CLASS_BY_ONE_SOCKET, SUPPLY_SIZE } from '../standards/supplies'
-import { connector, facesOn } from '../connectors/connectors'
+import { connector, facesOn, TWIN_KEY, twinOf } from '../connectors/connectors'
 import { defineKind, type ItemOf, type Kind } from './kind'
 import { end, type End } from './end'
 import { isOpen, type Ask } from './ask'
@@ -133,7 +133,12 @@ function plugEnds(item: ItemOf<Supply>, { cable, c, plug, n }: PlugOnCable): End
       among: { group: key, how: 'whole-or-split', whole: false },
     }),
   )
-  return [whole, ...halves]
+  const twin = twinOf(plug.face)
+  const second = twin && {
+    ...whole,
+    ...{ key: key + TWIN_KEY, face: twin, label: connector(twin).name },
+  }
+  return [whole, ...halves, ...(second ? [second] : [])]
 }
 
 /**

@@ -32,12 +32,21 @@ type Bare = Omit<Check, 'progress' | 'caution' | 'ifNot'> &
 const NOTHING_HAPPENS = [
   'mains switch of the supply, and the socket',
   'power-switch lead on its two pins',
-  '24-pin: both halves latched',
+  'main power plug: latched, both halves of it',
   'processor plug latched',
   'memory: both latches stand',
   'a standoff under the board where it has no hole',
   'firmware older than the processor',
 ]
+/** A board with twin power knows no soft switch, no standby and no processor plug. */
+const NOTHING_OLD = [
+  'the mains socket, and the switch at the front',
+  'off and unplugged: the twin plugs, black wires in the middle',
+  'memory: each bank full, each module latched',
+  'each card pressed down along its whole edge',
+  'jumpers of clock, voltage and display',
+]
+const isOld = (s: Joined): boolean => jointsOn(s, 'board-pair').length > 0
 
 /** How much memory there is, kit by kit. */
 const kits = stage('kits', { items }, ({ items }) =>
@@ -67,7 +76,7 @@ const whenNothing = (s: Joined): readonly string[] => [
   ...s.items
     .filter(i => isDoubted(i) && STARTS.includes(i.part.kind))
     .map(i => `the ${i.name}, ${i.condition}: another in its place`),
-  ...NOTHING_HAPPENS,
+  ...(isOld(s) ? NOTHING_OLD : NOTHING_HAPPENS),
 ]
 /** What a machine needs to start at all. */
 const STARTS: readonly PartKind[] = ['supply', 'board', 'processor', 'memory', 'card']
@@ -90,24 +99,45 @@ function power(s: Joined): readonly Bare[] {
       expect: 'The monitor says “no signal”.',
       joints: [],
     },
-    {
-      id: proofId('supply-switch'),
-      do: 'Mains lead in, then the supply’s own switch.',
-      expect: board?.part.lamp
-        ? `Mains lamp: ${board.part.lamp}.`
-        : 'If the board has a mains lamp, it lights.',
-      ifNot: NOTHING_HAPPENS.slice(0, 3).filter(x => !x.startsWith('power-switch')),
-      joints: jointsOn(s, 'main-24'),
-    },
-    {
-      id: proofId('button'),
-      do: 'Press the button at the front.',
-      expect: 'Fans start.',
-      ifNot: whenNothing(s),
-      joints: panelJoints(s, 'power-switch').map(p => p.joint),
-    },
+    ...(isOld(s) ? oldSwitch(s) : softSwitch(s, board?.part.lamp)),
   ]
 }
+
+/** The supply's own switch wakes the board, the button at the front starts it. */
+const softSwitch = (s: Joined, lamp: string | undefined): readonly Bare[] => [
+  {
+    id: proofId('supply-switch'),
+    do: 'Mains lead in, then the supply’s own switch.',
+    expect: lamp ? `Mains lamp: ${lamp}.` : 'If the board has a mains lamp, it lights.',
+    ifNot: NOTHING_HAPPENS.slice(0, 3).filter(x => !x.startsWith('power-switch')),
+    joints: jointsOn(s, 'main-24', 'main-20'),
+  },
+  {
+    id: proofId('button'),
+    do: 'Press the button at the front.',
+    expect: 'Fans start.',
+    ifNot: whenNothing(s),
+    joints: panelJoints(s, 'power-switch').map(p => p.joint),
+  },
+]
+
+/** The switch at the front carries mains: it starts the machine at once. */
+const oldSwitch = (s: Joined): readonly Bare[] => [
+  {
+    id: proofId('supply-switch'),
+    do: 'Look once more: the twin plugs with their black wires in the middle. Then the mains lead in.',
+    expect: 'Nothing yet: an older machine has no standby.',
+    joints: jointsOn(s, 'board-pair', 'board-pair-9'),
+  },
+  {
+    id: proofId('button'),
+    do: 'Switch on at the front: it is the mains switch.',
+    expect: 'Fans and disks start at once.',
+    ifNot: whenNothing(s),
+    joints: [],
+    caution: 'It carries mains: never open it, never put a lead of it on pins.',
+  },
+]
 
 /** Where the monitor goes: its own socket in the plan, else where a picture comes out. */
 function monitorWords(s: Joined, board: string, card: string | null): string {

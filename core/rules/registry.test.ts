@@ -8,6 +8,7 @@ import type { Verdict } from '../figures/verdict'
 const TRIED_APART = [
   'fit/sled-pin',
   'fit/sled-thickness',
+  'fit/slot-key',
   'joints/monitor',
   'joints/outer-speed',
   'fit/protruding',

@@ -5,6 +5,7 @@ import { cardProfile } from './fit/card-profile'
 import { cardPlug } from './fit/card-plug'
 import { stickBody } from './fit/stick-body'
 import { fitUplink } from './fit/uplink'
+import { slotKey } from './fit/slot-key'
 import { sledPin } from './fit/sled-pin'
 import { sledThickness } from './fit/sled-thickness'
 import { slotCovers } from './fit/slot-covers'
@@ -101,6 +102,7 @@ export const RULES: readonly Rule[] = [
   slotCovers,
   rearCover,
   fitCovered,
+  slotKey,
   fitLink,
   fitUplink,
   stickBody,

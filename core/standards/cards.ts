@@ -8,6 +8,13 @@ export const OLD_SLOTS = ['ISA-8', 'ISA-16', 'PCI', 'AGP'] as const
 export type OldSlot = (typeof OLD_SLOTS)[number]
 export type AnySlot = SlotSize | OldSlot
 export const ANY_SLOT = [...SLOT_SIZES, ...OLD_SLOTS] as const
+/** Slots that are keyed by the voltage of their signals: a card of another one does not go in. */
+export const SLOT_VOLTS: Readonly<Partial<Record<AnySlot, readonly string[]>>> = {
+  PCI: ['5 V', '3.3 V'],
+  AGP: ['3.3 V', '1.5 V'],
+}
+/** All voltages that a key may stand for. */
+export const KEYED = ['5 V', '3.3 V', '1.5 V'] as const
 export const isOldSlot = (size: AnySlot): size is OldSlot =>
   (OLD_SLOTS as readonly string[]).includes(size)
 
@@ -17,6 +24,20 @@ export const isOldSlot = (size: AnySlot): size is OldSlot =>
  */
 export const SLOT_PITCH = { mm: 20.32, source: SOURCE.atx } as const
 export const FIRST_SLOT = { y: 165, source: SOURCE.assumed } as const
+/** Of boards with a keyboard's hole: how far the last slot lies over the lower edge, mm. */
+export const LAST_SLOT = { up: 18, source: SOURCE.practice } as const
+
+/**
+ * Where the centre line of a rear slot meets the rear edge, from the board's upper edge, mm: counted
+ * from the first one; of the older boards from the last one up.
+ */
+export const slotLine = (
+  row: number,
+  { edge, last }: { readonly edge: number; readonly last: number } | { edge: null; last: null },
+): number =>
+  edge === null
+    ? FIRST_SLOT.y + (row - 1) * SLOT_PITCH.mm
+    : edge - LAST_SLOT.up - (last - row) * SLOT_PITCH.mm
 
 /** Card heights over the slot, mm. */
 export const CARD_HEIGHT = { full: 111.15, low: 68.9, source: SOURCE.pcie } as const

@@ -8,6 +8,7 @@ export const SOURCE = {
   sas: 'Serial Attached SCSI connector specifications',
   firewire: 'IEEE 1394, front header practice',
   usb: 'USB 2.0 and 3.2 header guides',
+  pci: 'PCI local bus and AGP specifications',
   pcie: 'PCI Express card electromechanical specification',
   jedec: 'JEDEC module outline',
   m2: 'PCI Express M.2 specification',

@@ -71,11 +71,13 @@ export const ribbonOrder = rule({
 
 const WAY_OUT = 'One first and one second, or both by cable: the jumper, with the power off.'
 
+/** The plugs of ribbons that two drives may share. */
+const RIBBONS = ['ribbon-40', 'ribbon-34', 'floppy-edge'] as const
 /** Each ribbon that two drives share. */
 function ribbons(s: Joined): readonly Ribbon[] {
   const [drives, leads] = [every(s, 'drive'), every(s, 'lead')]
   const there = s.plugs
-    .filter(j => j.face === 'ribbon-40' || j.face === 'ribbon-34')
+    .filter(j => RIBBONS.some(face => face === j.face))
     .flatMap(j => {
       const drive = drives.find(d => d.id === itemOf(j.b))
       if (!drive) return []
