@@ -1,6 +1,7 @@
 // Sockets on the outside: at a board's rear edge, on a card's bracket, on a bracket by itself.
 import { z } from 'zod'
 import { connector, REAR_FACES } from '../connectors/connectors'
+import { fact, of } from '../figures/quantity'
 import type { Vec3 } from '../geometry/space'
 import { end, type End } from './end'
 
@@ -30,9 +31,23 @@ export const outerEnds = (
       sex: 'socket',
       rank: index,
       pace: gigabits === undefined ? null : gigabits / WIRE,
-      role: gigabits !== undefined && gigabits >= FAST && isUsb(face) ? 'fast port' : null,
+      ...(gigabits !== undefined && gigabits >= FAST && isUsb(face) ? FAST_PORT : {}),
     }),
   )
+
+/** A fast port may be asked for more than a slow one. */
+const FAST_PORT: Pick<End, 'role' | 'limits'> = {
+  role: 'fast port',
+  limits: {
+    '5': of(
+      fact('usb-fast-port', 'current of a fast USB port', 'A', {
+        value: 0.9,
+        basis: 'standard',
+        tol: 0,
+      }),
+    ),
+  },
+}
 
 export const isUsb = (face: OuterSocket['face']): boolean =>
   face === 'usb-a' || face === 'usb-c-socket'
