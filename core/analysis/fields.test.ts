@@ -113,7 +113,7 @@ const BACKED = buildOf(
         },
       ],
       slots: [{ key: 'slot-1', label: 'PCIE_1', row: 2, size: 'x16', lanes: 16, generation: 4 }],
-      shares: [{ label: 'lanes', keys: ['slot-1', 'm'], how: 'split', each: [8, 2] }],
+      shares: [{ label: 'lanes', keys: ['slot-1', 'm'], sharing: 'split', each: [8, 2] }],
     },
     card: { ...part('strandline-spindrift-310') },
     stick: { ...part('sedgeline-n5-2000') },

@@ -230,14 +230,12 @@ function marksOf(s: Drawn, project: Project): readonly Mark[] {
     const frame = s.frames.get(plug.id)
     const planned = standoffPlan(plug, socket)
     return (['keep', 'fit', 'takeOut'] as const).flatMap(what =>
-      planned[what].map(
-        ({ label, at: [x, y] }): Mark => ({
-          id: `hole:${label}`,
-          at: frame ? project(place(frame, [x, y, 0])) : [0, 0],
-          what: what === 'takeOut' ? 'take out' : what,
-          name: label,
-        }),
-      ),
+      planned[what].map(({ label, at: [x, y] }): Mark => ({
+        id: `hole:${label}`,
+        at: frame ? project(place(frame, [x, y, 0])) : [0, 0],
+        what: what === 'takeOut' ? 'take out' : what,
+        name: label,
+      })),
     )
   })
   return [

@@ -146,7 +146,7 @@ export const boardSchema = z.looseObject({
       z.looseObject({
         label: z.string().describe('what it is called: chipset uplink'),
         keys: z.array(z.string()).min(2).describe('sockets, slots and ports by their keys'),
-        how: z
+        sharing: z
           .enum(['uplink', 'split'])
           .describe(
             'they share the speed of one uplink; or each gets fewer lanes when all are used',

@@ -39,7 +39,14 @@ export const DATA = {
     step: 'data-plug',
     lookAlike: 'A SATA drive has a gap there; it goes onto this plug as well.',
     seat: 'Push straight until it is flush.',
-    alsoInto: [{ socket: 'sata-data', verdict: 'clear', note: '', source: SOURCE.sas }],
+    alsoInto: [
+      {
+        socket: 'sata-data',
+        verdict: 'clear',
+        note: 'a SATA drive goes onto it, its power over the same plug',
+        source: SOURCE.sas,
+      },
+    ],
     source: SOURCE.sas,
   },
   'mini-sas': {

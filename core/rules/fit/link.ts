@@ -90,7 +90,7 @@ function splitAt(
   board: ItemOf<Board>,
   key: string,
 ): { readonly lanes: number; readonly besides: string } | null {
-  const share = board.part.shares?.find(x => x.how === 'split' && x.keys.includes(key))
+  const share = board.part.shares?.find(x => x.sharing === 'split' && x.keys.includes(key))
   const lanes = share?.each?.[share.keys.indexOf(key)]
   if (!share || lanes === undefined) return null
   const others = usedOf(s, board, share.keys).filter(used => used.key !== key)

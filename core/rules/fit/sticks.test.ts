@@ -66,7 +66,7 @@ describe('lanes and generation', () => {
     ])
   })
 
-  const SPLIT = { label: 'processor lanes', keys: ['slot-1', 'm'], how: 'split', each: [8, 4] }
+  const SPLIT = { label: 'processor lanes', keys: ['slot-1', 'm'], sharing: 'split', each: [8, 4] }
   const slots = [{ key: 'slot-1', label: 'PCIE_1', row: 2, size: 'x16', lanes: 16, generation: 4 }]
   const gpu = { ...part('strandline-spindrift-310') }
   const linkOf = (machine: Machine) => said(machine, 'fit/link').find(f => f.parts.includes('card'))
@@ -88,7 +88,7 @@ describe('lanes and generation', () => {
 describe('one uplink', () => {
   const second = { ...SOCKET, key: 'm-2', label: 'M2_2' }
   const share = (about: Fields = {}): Fields => ({
-    ...{ label: 'uplink', keys: ['m', 'm-2'], how: 'uplink', lanes: 4, generation: 4 },
+    ...{ label: 'uplink', keys: ['m', 'm-2'], sharing: 'uplink', lanes: 4, generation: 4 },
     ...about,
   })
   const two = (shares: readonly Fields[], m2: Fields = {}, about: Fields = {}): Machine =>

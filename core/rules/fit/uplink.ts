@@ -89,7 +89,7 @@ export const fitUplink = rule({
 function sharing(s: Joined): readonly Sharing[] {
   return every(s, 'board').flatMap(board =>
     (board.part.shares ?? []).flatMap((share, i) => {
-      if (share.how !== 'uplink') return []
+      if (share.sharing !== 'uplink') return []
       const used = usedOf(s, board, share.keys)
       return used.length < 2
         ? []

@@ -103,7 +103,7 @@ export const PLACES: readonly Plant[] = [
     name: 'two fast sticks behind one uplink',
     plant: draw => {
       const second = { ...SOCKET, key: 'm-2', label: 'M2_Y' }
-      const uplink = { label: 'uplink', keys: ['m', 'm-2'], how: 'uplink', generation: 4 }
+      const uplink = { label: 'uplink', keys: ['m', 'm-2'], sharing: 'uplink', generation: 4 }
       const board = { m2: [SOCKET, second], shares: [{ ...uplink, lanes: draw.whole(1, 7) }] }
       const machine = altered(draw.tower, { board, stick: STICK, other: { ...STICK, id: 'other' } })
       return { machine, rule: 'fit/uplink', verdict: 'watch', names: ['board', 'stick', 'other'] }
