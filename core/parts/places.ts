@@ -10,10 +10,12 @@ export interface PlaceOf {
   readonly label: string
 }
 
-export const placesOf = (item: Item): readonly PlaceOf[] => [
-  ...kindOf(item)
-    .ends(item)
-    .map(({ key, label }) => ({ key, label })),
+/** `ends` are the item's own, where they are known already. */
+export const placesOf = (
+  item: Item,
+  ends: readonly PlaceOf[] = kindOf(item).ends(item),
+): readonly PlaceOf[] => [
+  ...ends.map(({ key, label }) => ({ key, label })),
   ...holeNames(item).map(label => ({ key: holeKey(label), label: `hole ${label}` })),
 ]
 

@@ -50,7 +50,7 @@ export const names = stage(
 )
 
 /** What a copy tells by itself. */
-const alone = stageOfEach(
+export const alone = stageOfEach(
   'alone',
   { of: allItems, key: i => i.id },
   { chosen },

@@ -5,7 +5,7 @@ import { pushTo } from '../collections/groups'
 import type { StoredItem } from '../document/build'
 import { rounded } from '../figures/rounded'
 import { storedItems } from '../plan/given'
-import { allItems, items } from '../plan/items'
+import { allItems, alone, items } from '../plan/items'
 import { stage, stageOfEach } from '../pipeline/stage'
 import { summaries } from '../rules/findings'
 import type { Finding } from '../rules/finding'
@@ -138,7 +138,14 @@ const figures = stageOfEach(
   {},
   (item): readonly FigureRow[] => figureRows(item),
 )
-const places = stageOfEach('places', { of: allItems, key: i => i.id }, {}, placesOf)
+const places = stage('places', { allItems, alone }, ({ allItems, alone }) =>
+  allItems.map((item, n) =>
+    placesOf(
+      item,
+      at(alone, n).ends.map(e => e.end),
+    ),
+  ),
+)
 const inRows = stage(
   'in-rows',
   { storedItems, allItems, items, figures, places, summaries },

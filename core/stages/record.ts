@@ -40,7 +40,7 @@ const spares = stage('spares', { storedItems }, ({ storedItems }) =>
 /** What is marked, whether or not the horizon counts its item. */
 const marks = stage('marks', { allItems }, ({ allItems }) =>
   allItems.flatMap(item =>
-    markedIn(item, placesOf(item)).map(
+    (item.marks ? markedIn(item, placesOf(item)) : []).map(
       ({ label, as, why }) => `${label} of the ${item.name}: ${as}${why === '' ? '' : ` (${why})`}`,
     ),
   ),
