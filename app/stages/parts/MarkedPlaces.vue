@@ -59,8 +59,8 @@ async function mark(): Promise<void> {
         </select></label
       >
       <div role="radiogroup" aria-label="What it is" class="as">
-        <label><input v-model="as" type="radio" value="broken" /> broken</label>
-        <label><input v-model="as" type="radio" value="reserved" /> reserved</label>
+        <label><input v-model="as" type="radio" name="mark-as" value="broken" /> broken</label>
+        <label><input v-model="as" type="radio" name="mark-as" value="reserved" /> reserved</label>
       </div>
       <label>Why <input v-model="why" type="text" placeholder="bent pin; for spring" /></label>
       <ElButton size="small" native-type="submit" :disabled="end === ''">Mark</ElButton>
