@@ -80,6 +80,8 @@ export interface Connector {
   readonly straight?: number
   /** How long such a lead may be by its standard, end to end, mm. */
   readonly longest?: number
+  /** Of a plug that comes in two, side by side: the face of its twin. */
+  readonly twin?: string
   /** Whether a picture comes out there. */
   readonly video?: true
   readonly step: PlugStep

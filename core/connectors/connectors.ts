@@ -23,8 +23,10 @@ export const REAR_FACES = Object.keys(REAR) as readonly (keyof typeof REAR)[]
 export const isMechanical = (face: Face): face is MechanicalFace => face in MECHANICAL
 
 /** A socket or plug that comes in two, side by side: the face of its twin. */
-export const twinOf = (face: PlugFace): PlugFace | null =>
-  face === 'board-pair' ? 'board-pair-9' : null
+export const twinOf = (face: PlugFace): PlugFace | null => {
+  const row = CONNECTORS[face]
+  return 'twin' in row ? row.twin : null
+}
 /** How the twin of an end is called beside it. */
 export const TWIN_KEY = '.9'
 

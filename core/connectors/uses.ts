@@ -2,10 +2,16 @@
 import type { Use } from '../standards/purposes'
 import type { PlugFace } from './connectors'
 
-export const FACES_OF_USE: Record<Use, readonly PlugFace[]> = {
-  screen: [],
-  'front sound': ['audio-hd', 'audio-97'],
-  'front USB': ['usb-2', 'usb-3', 'usb-c'],
-  lights: ['light-12', 'light-5', 'light-own'],
-  speaker: ['speaker'],
+interface Wanting {
+  readonly faces: readonly PlugFace[]
+  /** Whose plugs they are: a cooler's USB lead is none of the front. */
+  readonly of: 'the case' | 'any part'
+}
+
+export const PLUGS_OF_USE: Record<Use, Wanting> = {
+  screen: { faces: [], of: 'any part' },
+  'front sound': { faces: ['audio-hd', 'audio-97'], of: 'the case' },
+  'front USB': { faces: ['usb-2', 'usb-3', 'usb-c'], of: 'the case' },
+  lights: { faces: ['light-12', 'light-5', 'light-own'], of: 'any part' },
+  speaker: { faces: ['speaker'], of: 'any part' },
 }

@@ -23,6 +23,14 @@ describe('what it is for', () => {
     expect(audio(on(tower, server, { do: 'want', use: 'front sound', wanted: true }))).toBe(true)
     expect(audio(on(tower, { do: 'want', use: 'front sound', wanted: false }))).toBe(false)
   })
+  test('without USB at the front, a cooler’s own USB lead is plugged all the same', () => {
+    const headers = TOWER['board']?.['headers'] as readonly Fields[]
+    const wet = { ...part('ottery-rill-360'), fan: undefined }
+    const build = buildOf(altered(TOWER, { cooler: wet, board: { headers } }))
+    const none = on(build, { do: 'want', use: 'front USB', wanted: false })
+    expect(none.joints.some(j => j.plug === 'cooler/usb')).toBe(true)
+    expect(none.joints.some(j => j.plug.startsWith('case/usb'))).toBe(false)
+  })
   test('no picture: a stop at a desk, at a price where no screen is meant', () => {
     const blind = buildOf(altered(TOWER, { processor: { picture: false } }))
     expect(ofRule(blind, 'fit/picture')).toMatchObject([{ verdict: 'stop' }])

@@ -3,7 +3,7 @@ import { feeds, type Face } from '../connectors/connectors'
 import { stage } from '../pipeline/stage'
 import { GUARDED_PUMP, type End } from '../parts/end'
 import type { PartKind } from '../parts'
-import { FACES_OF_USE } from '../connectors/uses'
+import { PLUGS_OF_USE } from '../connectors/uses'
 import { PURPOSE, USES, type Use } from '../standards/purposes'
 import { declared, practices, storedItems } from './given'
 
@@ -15,8 +15,8 @@ const isWithout = (purpose: keyof typeof PURPOSE | null, use: Use): boolean =>
   purpose !== null && PURPOSE[purpose].without.includes(use)
 
 export interface Chosen {
-  /** Faces of plugs that stay unplugged. */
-  readonly without: readonly Face[]
+  /** The uses whose plugs stay unplugged. */
+  readonly without: readonly Use[]
   /** Whether a processor runs beyond its rating: then it wants each of its plugs. */
   readonly isPushed: boolean
   readonly pumpOn: 'own' | 'processor'
@@ -26,15 +26,20 @@ export const chosen = stage(
   'chosen',
   { unwanted, practices, storedItems },
   ({ unwanted, practices, storedItems }): Chosen => ({
-    without: unwanted.flatMap(use => FACES_OF_USE[use]),
+    without: unwanted,
     isPushed: storedItems.some(i => i.part.kind === 'processor' && i.beyond !== undefined),
     pumpOn: practices['pump'] === 'processor' ? 'processor' : 'own',
   }),
 )
 
+function isFor(use: Use, face: Face, kind: PartKind): boolean {
+  const { faces, of } = PLUGS_OF_USE[use]
+  return faces.some(f => f === face) && (of === 'any part' || kind === 'case')
+}
+
 /** An end as the choices have it. */
 export function asChosen(end: End, kind: PartKind, { without, isPushed, pumpOn }: Chosen): End {
-  if (end.sex === 'plug' && kind !== 'supply' && without.includes(end.face))
+  if (end.sex === 'plug' && without.some(use => isFor(use, end.face, kind)))
     return { ...end, marked: 'unwanted' }
   if (isPushed && kind === 'board' && feeds(end.face) === 'processor' && end.need !== 'must')
     return { ...end, need: 'must' }

@@ -64,6 +64,7 @@ export const POWER = {
     on: ['supply'],
     counted: true,
     lead: { length: 600, thick: 8, head: [26, 8] },
+    twin: 'board-pair-9',
     step: 'power-plug',
     lookAlike: 'Its own twin: a crossed pair destroys the board.',
     seat: 'Its black wires to the middle, towards its twin; tilt it in, then press.',
@@ -71,7 +72,7 @@ export const POWER = {
       {
         socket: 'board-pair-9',
         verdict: 'harm',
-        note: 'crossed: the black wires lie outside, 5 V meets ground and 12 V meets 5 V; the board is lost',
+        note: 'crossed: the black wires lie outside, 5 V meets ground, 12 V stands where −5 V belongs; the board is lost',
         source: SOURCE.practice,
       },
     ],
@@ -94,7 +95,7 @@ export const POWER = {
       {
         socket: 'board-pair',
         verdict: 'harm',
-        note: 'crossed: the black wires lie outside, 5 V meets ground and 12 V meets 5 V; the board is lost',
+        note: 'crossed: the black wires lie outside, 5 V meets ground, 12 V stands where −5 V belongs; the board is lost',
         source: SOURCE.practice,
       },
     ],
