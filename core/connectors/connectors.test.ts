@@ -43,6 +43,31 @@ describe('what passes at most, W by rail', () => {
   })
 })
 
+describe('the first stretch of a plug that stays straight, mm, by practice', () => {
+  test.each<[PlugFace, number]>([
+    ['card-16', 35],
+    ['card-8', 20],
+    ['main-24', 35],
+    ['usb-3', 30],
+    ['sata-data', 20],
+    ['mini-sas', 38],
+    ['audio-hd', 12],
+  ])('%s: %i', (face, mm) => {
+    expect(connector(face).straight).toBe(mm)
+  })
+})
+
+describe('how long a lead may be, mm, by its standard', () => {
+  test.each<[PlugFace, number]>([
+    ['sata-data', 1000],
+    ['esata', 2000],
+    ['mini-sas', 1000],
+    ['ribbon-40', 457],
+  ])('%s: %i', (face, mm) => {
+    expect(connector(face).longest).toBe(mm)
+  })
+})
+
 describe('part of a plug, or a larger one', () => {
   test.each<[PlugFace, PlugFace, RegExp]>([
     ['main-20', 'main-24', /72 W/],
@@ -76,6 +101,9 @@ describe('look-alikes: what a swap does', () => {
     ['light-12', 'fan-4', 'harm'],
     ['drive-small-4', 'fan-4', 'harm'],
     ['drive-small-4', 'fan-3', 'harm'],
+    ['board-pair', 'board-pair-9', 'harm'],
+    ['board-pair-9', 'board-pair', 'harm'],
+    ['sata-data', 'sas-drive', 'stop'],
   ])('%s in %s: %s', (plug, socket, verdict) => {
     expect(mating(plug, socket)?.verdict).toBe(verdict)
   })

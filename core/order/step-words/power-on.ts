@@ -55,7 +55,7 @@ export const POWERING_ON = {
     why: 'Side off, before anything is tied down: what is wrong is still in reach.',
     minutes: MINUTES.firstPower,
     does: () => [
-      'Follow the list on the Proof stage: supply’s switch, then the button.',
+      'Follow the list under Test: supply’s switch, then the button.',
       'Look at the processor’s fan at once. If it does not turn: off.',
       '“No boot device” is success at this point.',
     ],
