@@ -16,6 +16,7 @@ export interface OutsideRow {
   readonly says: string
   readonly used: number
   readonly total: number
+  readonly left: number
   /** How many show nothing: dead, broken or kept free. */
   readonly shut: number
 }
@@ -37,13 +38,16 @@ export const outside = stage(
     return [...groupBy(sockets, sortOf)]
       .map(([id, own]): OutsideRow => {
         const [first] = own
+        const inUse = own.filter(e => used.has(e.ref)).length
+        const shut = own.filter(e => e.end.marked !== null && !used.has(e.ref)).length
         return {
           id,
           name: names.get(first?.item ?? '') ?? '',
           says: first ? saysOf(first) : '',
-          used: own.filter(e => used.has(e.ref)).length,
+          used: inUse,
           total: own.length,
-          shut: own.filter(e => e.end.marked !== null).length,
+          left: own.length - inUse - shut,
+          shut,
         }
       })
       .sort(

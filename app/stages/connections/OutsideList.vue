@@ -3,7 +3,6 @@
 import type { OutsideRow } from '../../../core/stages/outside'
 
 defineProps<{ rows: readonly OutsideRow[] }>()
-const left = ({ total, used, shut }: OutsideRow): number => total - used - shut
 </script>
 
 <template>
@@ -24,7 +23,7 @@ const left = ({ total, used, shut }: OutsideRow): number => total - used - shut
           {{ r.says }}<span v-if="r.shut" class="quiet"> ({{ r.shut }} dead or marked)</span>
         </td>
         <td class="figure">{{ r.used }} of {{ r.total }}</td>
-        <td class="figure">{{ left(r) }}</td>
+        <td class="figure">{{ r.left }}</td>
       </tr>
     </tbody>
   </table>
