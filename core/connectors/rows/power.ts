@@ -2,6 +2,10 @@
 import type { Connector } from '../connector'
 import { SOURCE } from '../../standards/sources'
 
+const CROSSED =
+  'crossed: the black wires lie outside, 5 V meets ground, 12 V stands where −5 V belongs; ' +
+  'the board is lost'
+
 export const POWER = {
   'main-24': {
     name: '24-pin main power',
@@ -72,7 +76,7 @@ export const POWER = {
       {
         socket: 'board-pair-9',
         verdict: 'harm',
-        note: 'crossed: the black wires lie outside, 5 V meets ground, 12 V stands where −5 V belongs; the board is lost',
+        note: CROSSED,
         source: SOURCE.practice,
       },
     ],
@@ -95,7 +99,7 @@ export const POWER = {
       {
         socket: 'board-pair',
         verdict: 'harm',
-        note: 'crossed: the black wires lie outside, 5 V meets ground, 12 V stands where −5 V belongs; the board is lost',
+        note: CROSSED,
         source: SOURCE.practice,
       },
     ],
