@@ -81,10 +81,14 @@ const TINKERED = inCondition(
     { 'disk/bay': 'sled/drive-1' },
   ),
 )
-/** Memory in banks. */
+/** Memory in banks, a card in a slot that is keyed by voltage. */
 const BANKED = buildOf({
   board: { ...part('saltpan-weir-486') },
   memory: { ...part('merewick-simm-2x16') },
+  card: {
+    ...{ kind: 'card', id: 'pci', model: 'Old capture', does: 'capture', size: 'PCI' },
+    ...{ keyed: ['5 V'], power: [], watts: 5 },
+  },
 })
 /** A board with a hole of its own, on a tray with a thread of its own and a peg. */
 const HOLED = buildOf(

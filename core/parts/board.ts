@@ -4,7 +4,7 @@ import { PLACES } from '../case/layout'
 import { JOINED_HEIGHT, plugHeight } from '../connectors/leads'
 import { feeds, isData, isPower, TWIN_KEY, twinOf, type PlugFace } from '../connectors/connectors'
 import { of, times } from '../figures/quantity'
-import { readFigure, usual, type StoredFigure } from '../figures/units'
+import { readFigure, usual } from '../figures/units'
 import { frame, type Vec3 } from '../geometry/space'
 import {
   BOARD_THICKNESS,
@@ -214,7 +214,7 @@ const slotAt = (p: Board, slot: CardSlot): readonly [number, number] =>
 /** What its slots are counted from: boards with a keyboard's hole have their last one at the edge. */
 function lineOf({ form, edge, slots }: Board): Parameters<typeof slotLine>[1] {
   if (!form || FORM[form].rear === 'aperture') return { edge: null, last: null }
-  const stated = readFigure(edge as StoredFigure | undefined, 'mm')?.value
+  const stated = readFigure(edge, 'mm')?.value
   return { edge: stated ?? FORM[form].edge, last: Math.max(...(slots ?? []).map(s => s.row)) }
 }
 
