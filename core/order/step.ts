@@ -48,6 +48,8 @@ export const STEP_KINDS = [
   'outer-plug',
   'record',
 ] as const
+/** The label of a step on what stands outside. */
+export const OUTSIDE = 'outside'
 export type StepKind = (typeof STEP_KINDS)[number]
 
 /**

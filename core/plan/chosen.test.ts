@@ -82,6 +82,25 @@ describe('beyond a rating', () => {
     expect(missing(two)).not.toBe('stop')
     expect(missing(change(two, { do: 'runBeyond', id: 'processor', figure: 150 }))).toBe('stop')
   })
+  test('held below its rating, or lying by as a spare, it asks for no more plugs', () => {
+    const headers = TOWER['board']?.['headers'] as readonly Fields[]
+    const cpu = [
+      { key: 'cpu-a', face: 'cpu-8', label: 'CPU_A' },
+      { key: 'cpu-b', face: 'cpu-4', label: 'CPU_B', need: 'may' },
+    ]
+    const two = buildOf(
+      altered(TOWER, {
+        board: { headers: [...headers.filter(h => !String(h['face']).startsWith('cpu')), ...cpu] },
+        processor: { power: { sustained: exact('W', 65) } },
+      }),
+    )
+    const at = (W: number) =>
+      ofRule(change(two, { do: 'runBeyond', id: 'processor', figure: W }), 'joints/unmet').find(
+        f => f.demand === 'board/cpu-b',
+      )?.verdict
+    expect(at(90)).toBe('stop')
+    expect(at(45)).not.toBe('stop')
+  })
   test('a memory profile that is declared says so', () => {
     const declared = change(tower, { do: 'runBeyond', id: 'memory', figure: 8000 })
     expect(ofRule(declared, 'fit/memory-speed')).toMatchObject([
@@ -188,6 +207,9 @@ describe('cut for good', () => {
     const cut = change(pinned, { do: 'cut', id: 'rail', what: 'pin', title: 'pin off' })
     expect(ofRule(cut, 'fit/sled-pin')).toEqual([])
     expect(cut.items.find(i => i.id === 'rail')?.cuts).toEqual(['pin'])
+    expect(then(cut).parts.rows.find(r => r.id === 'rail')?.cuts).toEqual([
+      'cut the locating pin off',
+    ])
     expect(tryCommand(cut, { do: 'cut', id: 'rail', what: 'pin' })).toHaveProperty('problem')
   })
   test('offered as a fix of its own, marked, and never first where another helps', () => {

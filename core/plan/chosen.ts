@@ -1,5 +1,7 @@
 // What was declared of the whole machine, as far as it changes what its parts ask for.
 import { feeds, type Face } from '../connectors/connectors'
+import type { StoredItem } from '../document/build'
+import { readFigure } from '../figures/units'
 import { stage } from '../pipeline/stage'
 import { GUARDED_PUMP, type End } from '../parts/end'
 import type { PartKind } from '../parts'
@@ -27,10 +29,17 @@ export const chosen = stage(
   { unwanted, practices, storedItems },
   ({ unwanted, practices, storedItems }): Chosen => ({
     without: unwanted,
-    isPushed: storedItems.some(i => i.part.kind === 'processor' && i.beyond !== undefined),
+    isPushed: storedItems.some(isPushed),
     pumpOn: practices['pump'] === 'processor' ? 'processor' : 'own',
   }),
 )
+
+/** Whether it is a processor declared above its rating; one that is held below it asks for less. */
+function isPushed({ part, beyond, state }: StoredItem): boolean {
+  if (part.kind !== 'processor' || beyond === undefined || state === 'spare') return false
+  const [runs, rated] = [beyond, part.power.sustained].map(f => readFigure(f, 'W')?.value)
+  return runs !== undefined && (rated === undefined || runs > rated)
+}
 
 function isFor(use: Use, face: Face, kind: PartKind): boolean {
   const { faces, of } = PLUGS_OF_USE[use]

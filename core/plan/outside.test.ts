@@ -54,6 +54,12 @@ describe('where a picture comes out', () => {
     const [open] = ofRule(build, 'joints/unmet').filter(f => f.parts.includes('view'))
     expect(JSON.stringify(open)).toMatch(/is dead: the processor draws no picture/)
   })
+  test('a processor of which nobody knows whether it draws: asked, not taken for clear', () => {
+    const build = shown({ board, processor: { picture: null } })
+    expect(ofRule(build, 'joints/monitor')).toMatchObject([
+      { verdict: 'measure', asks: [{ item: 'processor', path: 'picture' }] },
+    ])
+  })
   test('a picture of the board’s own chip does not depend on the processor', () => {
     const own = shown({
       board: { rear: [{ ...HDMI, ofProcessor: false }] },
@@ -183,6 +189,19 @@ describe('lent for the set-up', () => {
     }
     const bought = change(blind, { do: 'setState', id: 'card', state: 'have' })
     expect(then(bought).parts.total - then(blind).parts.total).toBe(GRAPHICS['price'])
+  })
+  test('what stands outside is given back after it was plugged, and shows no price', () => {
+    const build = buildOf(
+      altered(TOWER, { board: { rear: [HDMI] }, view: { ...monitor('hdmi'), price: 90 } }),
+      {},
+      { copies: { view: { state: 'lent' } } },
+    )
+    const { order, parts } = then(build)
+    const at = (kind: string) => order.steps.findIndex(s => s.kind === kind)
+    expect(at('give-back')).toBeGreaterThan(at('outer-plug'))
+    expect(at('give-back')).toBeLessThan(at('record'))
+    expect(order.steps[at('give-back')]?.title).toBe('Unplug the View and give it back')
+    expect(parts.rows.find(r => r.id === 'view')?.costs).toBeNull()
   })
   test('given back, it joins nothing any more', () => {
     const step = then(blind).order.steps.find(s => s.kind === 'give-back')

@@ -39,8 +39,10 @@ export const labelsOf = (holes: readonly HolePlace[]): string => holes.map(h => 
 
 interface Tray {
   readonly threads: readonly HolePlace[]
-  /** What stands there already; null where nobody said. */
-  readonly standing: readonly HolePlace[] | null
+  /** What stands there already, as far as somebody said. */
+  readonly standing: readonly HolePlace[]
+  /** Threads of which nobody said whether a standoff stands there. */
+  readonly unknown: readonly HolePlace[]
   readonly pegs: readonly HolePlace[]
   /** Whether somebody wrote down where its threads are. */
   readonly isStated: boolean
@@ -48,19 +50,18 @@ interface Tray {
 
 /** The tray's threads, what stands there, its pegs; without what is marked broken or reserved. */
 export function trayOf({ part, marks }: ItemOf<Case>): Tray {
-  const { standoffs } = part
+  const { fitted, own = [], pegs, threads: stated } = part.standoffs
   const all = threadsOf(part)
-  const isPeg = (h: HolePlace): boolean => standoffs.pegs.includes(h.label)
-  const fitted = standoffs.fitted?.map(standardHole)
-  const standing = fitted && [
-    ...fitted,
-    ...(standoffs.own ?? []).filter(thread => thread.stands === true),
-  ]
+  const isPeg = (h: HolePlace): boolean => pegs.includes(h.label)
+  const named = all.filter(h => !own.some(o => o === h))
+  const open = own.filter(o => o.stands === undefined || o.stands === null)
+  const places = fitted?.map(standardHole) ?? []
   return {
     threads: all.filter(h => !isPeg(h) && !isMarked(marks, h)),
-    standing: standing?.filter(h => !isPeg(h)) ?? null,
-    pegs: [...all, ...(fitted ?? [])].filter(isPeg),
-    isStated: standoffs.threads !== undefined,
+    standing: [...places, ...own.filter(o => o.stands === true)].filter(h => !isPeg(h)),
+    unknown: [...(fitted ? [] : named), ...open].filter(h => !isPeg(h)),
+    pegs: [...all, ...places].filter(isPeg),
+    isStated: stated !== undefined,
   }
 }
 
@@ -70,20 +71,20 @@ const isMarked = (marks: ItemOf<Case>['marks'], { label }: HolePlace): boolean =
 /** What the board's holes and the tray's threads, standing standoffs and pegs make of each other. */
 export function standoffPlan(b: ItemOf<Board>, pc: ItemOf<Case>): StandoffPlan {
   const { holes } = holesOf(b)
-  const { threads, standing, pegs } = trayOf(pc)
+  const { threads, standing, unknown, pegs } = trayOf(pc)
   const { form } = b.part
   const isStray = (h: HolePlace): boolean =>
     form !== null && form !== undefined && !has(holes ?? [], h) && isUnder(b, form, h)
-  const lookAt = standing ? null : threads.filter(isStray)
+  const lookAt = unknown.length === 0 ? null : unknown.filter(isStray)
   if (!holes) return { holes, fit: [], keep: [], onPegs: [], takeOut: [], lookAt, unsupported: [] }
-  const stands = (h: HolePlace): boolean => has(standing ?? [], h)
+  const stands = (h: HolePlace): boolean => has(standing, h)
   const wanting = holes.filter(h => !has(pegs, h) && !isMarked(b.marks, h))
   return {
     holes,
     fit: wanting.filter(h => has(threads, h) && !stands(h)),
     keep: wanting.filter(stands),
     onPegs: holes.filter(h => has(pegs, h)),
-    takeOut: [...(standing ?? []), ...pegs].filter(isStray),
+    takeOut: [...standing, ...pegs].filter(isStray),
     lookAt,
     unsupported: wanting.filter(h => !has(threads, h) && !stands(h)),
   }

@@ -20,7 +20,7 @@ import {
 import { worst, type Verdict } from '../figures/verdict'
 import { notStated, type NotStated } from '../parts/not-stated'
 import { kindOf, PART_KINDS, type Item, type PartKind } from '../parts'
-import { BEYOND } from '../parts/beyond'
+import { BEYOND, cutWords } from '../parts/beyond'
 import type { MarkedAs } from '../parts/mark'
 import { at as valueAt, keysOf } from '../parts/paths'
 import { placesOf, type PlaceOf } from '../parts/places'
@@ -49,6 +49,8 @@ export interface PartRow {
   readonly condition: Condition
   readonly price: number | null
   readonly paid: number | null
+  /** What it costs this build: paid, else its price; null where that is not known, or it is lent. */
+  readonly costs: number | null
   /** Null when the horizon does not count the item. */
   readonly verdict: Verdict | null
   readonly findings: readonly string[]
@@ -181,12 +183,13 @@ function rowOf({ stored, item, figures, places, own, counted }: InRow): PartRow 
     condition: item.condition,
     price: stored.part.price ?? null,
     paid: stored.paid ?? null,
+    costs: item.state === 'lent' ? null : (stored.paid ?? stored.part.price ?? null),
     figures,
     notStated: notStated(stored.part),
     places,
     marked: markedIn(item, places),
     beyond: beyondOf(item),
-    cuts: item.cuts ?? [],
+    cuts: (item.cuts ?? []).map(path => cutWords(item.part, path)),
     verdict: counted ? worst(own.filter(f => !f.accepted).map(f => f.verdict)) : null,
     findings: own.map(f => f.id),
   }
@@ -218,7 +221,7 @@ export const markedIn = ({ marks }: Item, places: readonly PlaceOf[]): readonly 
   }))
 
 function partsSection(rows: readonly PartRow[]): PartsSection {
-  const costs = (r: PartRow): number => (r.state === 'lent' ? 0 : (r.paid ?? r.price ?? 0))
+  const costs = (r: PartRow): number => r.costs ?? 0
   return {
     rows: [...rows].sort((a, b) => PART_KINDS.indexOf(a.kind) - PART_KINDS.indexOf(b.kind)),
     total: rows.reduce((sum, r) => sum + costs(r), 0),

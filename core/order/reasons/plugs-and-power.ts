@@ -1,5 +1,6 @@
 // Reasons of plugs, power and the end: what is joined before power, what is closed last.
 import { PLUGS, SEATS, MAKES, share, sameFirst, type Reason } from './reason'
+import { OUTSIDE } from '../step'
 
 export const PLUGS_AND_POWER: readonly Reason[] = [
   {
@@ -74,6 +75,22 @@ export const PLUGS_AND_POWER: readonly Reason[] = [
     before: ['give-back'],
     after: ['dress', 'panels-on'],
     reason: () => 'what was lent comes out while the side is open',
+    when: b => b.label !== OUTSIDE,
+  },
+  {
+    rule: 'plugged-before-given-back',
+    basis: 'fact',
+    before: ['outer-plug'],
+    after: ['give-back'],
+    reason: b => `the ${b.what} is used first`,
+    when: (b, a) => a.label === OUTSIDE && b.items.some(i => a.items.includes(i)),
+  },
+  {
+    rule: 'give-back-before-record',
+    basis: 'habit',
+    before: ['give-back'],
+    after: ['record'],
+    reason: () => 'the record tells what stays',
   },
   {
     rule: 'joints-before-dress',

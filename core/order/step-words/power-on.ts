@@ -1,7 +1,7 @@
 // The trials with power, and what is written down at the end.
 import { capital } from '../../figures/format'
 import { MINUTES } from '../../standards/minutes'
-import type { StepKind } from '../step'
+import { OUTSIDE, type StepKind } from '../step'
 import { SCREWDRIVER, type StepWords } from './words'
 
 /** How the machine is tried. */
@@ -65,17 +65,17 @@ export const POWERING_ON = {
     ],
   },
   'give-back': {
-    title: s => `Take the ${s.what} out again and give it back`,
+    title: s =>
+      s.label === OUTSIDE
+        ? `Unplug the ${s.what} and give it back`
+        : `Take the ${s.what} out again and give it back`,
     why: 'It was lent for the set-up; the machine runs without it.',
     minutes: MINUTES.takeOut,
     tools: [SCREWDRIVER],
-    does: () => [
+    does: s => [
       'First set in the firmware what the machine needs to start without it.',
-      'Shut down. Off, and the mains lead out.',
-      'Its plugs off, screw out, latch pressed, lift straight. The cover back in its place.',
-      'Start once more without it, before the side goes on.',
+      ...(s.label === OUTSIDE ? ['Shut down, then pull its plug.'] : takenOut(s.label)),
     ],
-    cautions: ['A latch that is not pressed breaks the slot.'],
   },
   record: {
     title: () => 'Write the record',
@@ -84,3 +84,15 @@ export const POWERING_ON = {
     does: () => ['Serials, what differs from the plan and why, leftover parts.'],
   },
 } satisfies Partial<Record<StepKind, StepWords>>
+
+/** Taking out what sits inside, a card by its latch. */
+function takenOut(kind: string): readonly string[] {
+  const card = 'Its plugs off, screw out, then the latch: one that is not pressed breaks the slot.'
+  return [
+    'Shut down. Off, and the mains lead out.',
+    kind === 'card'
+      ? `${card} Lift straight; the cover back in its place.`
+      : 'Its plugs off, then out.',
+    'Start once more without it, before the side goes on.',
+  ]
+}

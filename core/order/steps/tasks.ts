@@ -2,13 +2,14 @@
 // start on the table, first power-on, closing, writing down; and places that found no partner.
 import { feeds } from '../../connectors/connectors'
 import { giveBackTask, taskId } from '../../ids/ids'
+import { specOf, type PartKind } from '../../parts'
 import { labelsOf, standoffPlan, standoffTask } from '../../plan/standoffs'
 import type { CablesAtSupply } from '../../plan/supply-sockets'
 import { every, joinedBy } from '../../plan/situation'
 import { cardsInCase, slotRows } from '../../rules/fit/cards-in-case'
 import { firmwares, flashTo } from '../../rules/fit/firmware'
 import type { Habits } from '../habits'
-import type { PlannedStep } from '../step'
+import { OUTSIDE, type PlannedStep } from '../step'
 import type { StepsFrom } from './from'
 import { task } from './task'
 
@@ -58,13 +59,18 @@ function always(s: StepsFrom): readonly PlannedStep[] {
   return [...list, task('record')]
 }
 
-/** What was lent for the set-up goes back before the machine is closed. */
+/** Whether it is taken off from outside, or out of the machine. */
+const giveBackAs = (kind: PartKind): string =>
+  kind === 'device' || kind === 'stick' ? OUTSIDE : specOf(kind).title.toLowerCase()
+
+/** What was lent for the set-up goes back: what is inside before the machine is closed. */
 const lent = (s: StepsFrom): readonly PlannedStep[] =>
   s.items
     .filter(i => i.state === 'lent')
     .map(item => {
       const id = giveBackTask(item.id)
-      return task('give-back', { id, marks: [id], items: [item.id], what: item.name })
+      const about = { id, marks: [id], items: [item.id], what: item.name }
+      return task('give-back', { ...about, label: giveBackAs(item.part.kind) })
     })
 
 /** Covers off before each card, and firmware that has to be newer before the processor is seen. */

@@ -45,7 +45,7 @@ export const standoffStray = rule({
           'clear',
         ),
       ]
-    if (lookAt && lookAt.length > 0 && !done)
+    if (takeOut.length === 0 && lookAt && lookAt.length > 0 && !done)
       return [plain({ ...said, ...toLookAt(labelsOf(lookAt), board, pc) }, 'measure')]
     return takeOut.length === 0
       ? [

@@ -111,6 +111,22 @@ describe('one uplink', () => {
       { verdict: 'clear' },
     ])
   })
+  test('a speed behind it that nobody knows is no clear', () => {
+    const rank = {
+      label: 'uplink',
+      keys: ['m', 'slot-9'],
+      sharing: 'uplink',
+      lanes: 8,
+      generation: 4,
+    }
+    const slot = { key: 'slot-9', label: 'PCIE_9', row: 4, size: 'x1' }
+    const card = { ...part('hollin-usb-x1'), generation: undefined }
+    const machine = altered(TOWER, {
+      board: { m2: [SOCKET], slots: [slot], shares: [rank] },
+      ...{ stick: stick(), card },
+    })
+    expect(said(machine, rule)).toMatchObject([{ verdict: 'measure', asks: [{ item: 'board' }] }])
+  })
   test('its lanes not stated: asked; one in use alone shares with nobody', () => {
     expect(said(two([share({ lanes: undefined })]), rule)).toMatchObject([
       { verdict: 'measure', asks: [{ item: 'board', path: 'shares.0.lanes' }] },

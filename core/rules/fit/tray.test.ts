@@ -66,6 +66,33 @@ describe('holes at places of their own', () => {
   })
 })
 
+describe('threads of their own of which nobody said whether a standoff stands there', () => {
+  const pc = (stands: boolean | undefined, fitted: readonly string[] | null): Fields => ({
+    standoffs: {
+      ...{ threads: NINE, fitted, supplied: 9 },
+      own: [{ label: 'odd', at: [100, 80], stands }],
+    },
+  })
+  const board = { form: 'ATX', holes: NINE }
+  test('under the board, where it has no hole: looked at, not taken for empty', () => {
+    expect(said(on(board, pc(undefined, [])), 'fit/standoff-stray')).toMatchObject([
+      { verdict: 'measure', sentence: expect.stringContaining('odd') as string },
+    ])
+    expect(said(on(board, pc(false, [])), 'fit/standoff-stray')).toMatchObject([
+      { verdict: 'clear' },
+    ])
+  })
+  test('one that stands there harms, whatever is not known of the others', () => {
+    expect(said(on(board, pc(true, null)), 'fit/standoff-stray')).toMatchObject([
+      { verdict: 'harm', sentence: expect.stringContaining('odd') as string },
+    ])
+    const fewer = { ...board, holes: ['A', 'C', 'F'] }
+    expect(said(on(fewer, pc(true, null)), 'fit/standoff-stray')).toMatchObject([
+      { verdict: 'harm' },
+    ])
+  })
+})
+
 describe('a guide peg', () => {
   const board = { form: 'ATX', holes: NINE }
   const tray = (pegs: readonly string[], supplied: number): Fields => ({

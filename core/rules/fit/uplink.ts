@@ -1,5 +1,5 @@
 // What hangs behind one uplink shares its speed: is that enough for what is used together?
-import { asking, plain, type Because } from '../finding'
+import { asking, plain, type Asked, type Because } from '../finding'
 import { number } from '../../figures/format'
 import { joinedBy, JOINED, socketIn, every, type Joined } from '../../plan/situation'
 import type { Board, M2Slot } from '../../parts/board-schema'
@@ -60,6 +60,9 @@ export const fitUplink = rule({
         source: SOURCE.maker,
       })),
     ]
+    const unknown = used.find(u => u.pace === null)
+    if (sum <= carries && unknown)
+      return [asking({ ...said, because }, speedOf(board, unknown.label, path))]
     return [
       sum <= carries
         ? plain(
@@ -83,6 +86,13 @@ export const fitUplink = rule({
           ),
     ]
   },
+})
+
+const speedOf = (board: Sharing['board'], label: string, path: string): Asked => ({
+  item: board.id,
+  path,
+  question: `How fast is what ${label} of the ${board.name} is used for? It shares an uplink`,
+  take: 'Enter lanes and generation of the socket and of what sits there.',
 })
 
 /** Each uplink behind which two or more things are in use. */

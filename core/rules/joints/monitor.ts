@@ -1,5 +1,5 @@
 // Does each monitor hang where a picture comes out?
-import { plain } from '../finding'
+import { asking, plain, type Asked } from '../finding'
 import { connector, isMechanical } from '../../connectors/connectors'
 import { isKind } from '../../parts'
 import { ends, items, names } from '../../plan/items'
@@ -18,6 +18,7 @@ export const jointsMonitor = rule({
   inputs: s => {
     const boards = new Set(s.items.filter(isKind('board')).map(b => b.id))
     const video = boardVideo(s.items)
+    const [processor] = s.items.filter(isKind('processor'))
     return withEnds(s, s.plugs)
       .filter(({ joint: { face } }) => !isMechanical(face) && connector(face).video === true)
       .map(({ joint, socket, names }) => ({
@@ -25,9 +26,10 @@ export const jointsMonitor = rule({
         label: socket.end.label,
         names,
         video: boards.has(joint.items[1]) ? video : ('live' as const),
+        processor: processor ? { id: processor.id, name: processor.name } : null,
       }))
   },
-  judge({ joint, label, names: [monitor, holder], video }) {
+  judge({ joint, label, names: [monitor, holder], video, processor }) {
     const where = `${label} of the ${holder}`
     const said = {
       rule: 'joints/monitor',
@@ -36,6 +38,7 @@ export const jointsMonitor = rule({
       part: joint.id,
       joints: [joint.id],
     } as const
+    if (video === null) return processor ? [asking(said, drawsPicture(processor))] : []
     if (video === 'off')
       return [
         plain(
@@ -54,4 +57,11 @@ export const jointsMonitor = rule({
       ),
     ]
   },
+})
+
+const drawsPicture = ({ id, name }: { readonly id: string; readonly name: string }): Asked => ({
+  item: id,
+  path: 'picture',
+  question: `Does the ${name} draw a picture? Without, the board’s video sockets are dead`,
+  take: 'Read it in its sheet.',
 })
