@@ -112,6 +112,7 @@ hr {
     border-left: 0;
     border-bottom: 3px solid transparent;
     padding: 8px 10px;
+    white-space: nowrap;
   }
   .router-link-active {
     border-bottom-color: var(--mat);

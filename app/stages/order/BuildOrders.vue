@@ -10,9 +10,7 @@ const isChosen = (school: string): boolean => desk.analysis?.order.school === sc
 </script>
 
 <template>
-  <p v-if="rows.length === 0" class="quiet" role="status">
-    Ordering this build by each build order…
-  </p>
+  <p v-if="rows.length === 0" class="quiet" role="status">Working out each build order…</p>
   <div v-else class="scroll">
     <table class="sheet">
       <thead>

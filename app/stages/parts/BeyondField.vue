@@ -29,7 +29,12 @@ const back = (): void => void desk.run({ do: 'runBeyond', id: props.row.id, figu
   <form v-if="row.beyond" class="beyond" @submit.prevent="declare">
     <label
       >Runs beyond its rating{{ row.beyond.unit === 'MTs' ? ' (a profile), at' : ', at' }}
-      <input v-model="value" inputmode="decimal" :aria-label="`Declared ${row.beyond.label}`" />
+      <input
+        v-model="value"
+        class="smallfield"
+        inputmode="decimal"
+        :aria-label="`Declared ${row.beyond.label}`"
+      />
       {{ row.beyond.unit === 'MTs' ? 'MT/s' : row.beyond.unit }}</label
     >
     <span class="quiet"
@@ -55,10 +60,5 @@ const back = (): void => void desk.run({ do: 'runBeyond', id: props.row.id, figu
 }
 input {
   width: 72px;
-  height: 28px;
-  padding: 0 6px;
-  border: 1px solid var(--line);
-  border-radius: var(--radius);
-  background: var(--sheet);
 }
 </style>

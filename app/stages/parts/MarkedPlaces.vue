@@ -12,6 +12,8 @@ const desk = useDesk()
 const end = ref('')
 const as = ref<MarkedAs>('broken')
 const why = ref('')
+/** As it is found: it does not shut under the hand that takes the last mark off. */
+const opened = props.row.marked.length > 0
 const free = computed(() =>
   props.row.places.filter(p => !props.row.marked.some(m => m.key === p.key)),
 )
@@ -34,7 +36,7 @@ async function mark(): Promise<void> {
 </script>
 
 <template>
-  <details v-if="row.places.length" class="marks" :open="row.marked.length > 0">
+  <details v-if="row.places.length" class="marks" :open="opened">
     <summary>
       Broken or kept free<template v-if="row.marked.length"> ({{ row.marked.length }})</template>
     </summary>
@@ -53,7 +55,7 @@ async function mark(): Promise<void> {
     <form @submit.prevent="mark">
       <label
         >Place
-        <select v-model="end" required>
+        <select v-model="end" class="smallfield" required>
           <option value="" disabled>Choose…</option>
           <option v-for="p in free" :key="p.key" :value="p.key">{{ p.label }}</option>
         </select></label
@@ -62,7 +64,9 @@ async function mark(): Promise<void> {
         <label><input v-model="as" type="radio" name="mark-as" value="broken" /> broken</label>
         <label><input v-model="as" type="radio" name="mark-as" value="reserved" /> reserved</label>
       </div>
-      <label>Why <input v-model="why" type="text" placeholder="bent pin; for spring" /></label>
+      <label
+        >Why <input v-model="why" type="text" class="smallfield" placeholder="bent pin; for spring"
+      /></label>
       <ElButton size="small" native-type="submit" :disabled="end === ''">Mark</ElButton>
     </form>
   </details>
@@ -95,15 +99,6 @@ form {
   display: flex;
   gap: 10px;
   align-items: center;
-}
-select,
-input[type='text'] {
-  height: 28px;
-  padding: 0 6px;
-  border: 1px solid var(--line);
-  border-radius: var(--radius);
-  background: var(--sheet);
-  font-size: var(--small);
 }
 select {
   max-width: 180px;

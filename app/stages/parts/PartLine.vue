@@ -10,7 +10,7 @@ import { VERDICT_WORD } from '../../ui/findings'
 import VerdictMark from '../../ui/VerdictMark.vue'
 
 const props = defineProps<{ row: PartRow; currency: string }>()
-const costs = computed(() => props.row.paid ?? props.row.price)
+const costs = computed(() => props.row.costs)
 const desk = useDesk()
 const pointer = usePointer()
 /**
@@ -22,6 +22,8 @@ async function stand(event: Event): Promise<void> {
   // What was not kept is not shown as if it were.
   if (!kept) select.value = props.row.state
 }
+/** What is lent costs nothing. */
+const PRICE: Partial<Record<State, string>> = { lent: 'lent' }
 /** What stands for a verdict where no rule asks anything of a part. */
 const NO_CHECK = 'No check'
 const STATES: readonly State[] = ['have', 'ordered', 'wanted', 'later', 'spare', 'lent']
@@ -58,12 +60,19 @@ const STATES: readonly State[] = ['have', 'ordered', 'wanted', 'later', 'spare',
         }}</span></span
       >
     </button>
-    <select class="state" :value="row.state" :aria-label="`State of ${row.name}`" @change="stand">
+    <select
+      class="smallfield"
+      :value="row.state"
+      :aria-label="`State of ${row.name}`"
+      @change="stand"
+    >
       <option v-for="s in STATES" :key="s" :value="s">{{ s }}</option>
     </select>
-    <span class="figure price" :title="row.paid === null ? 'list price' : 'paid'">{{
-      costs === null ? '–' : money(costs, currency)
-    }}</span>
+    <span
+      class="figure price"
+      :title="PRICE[row.state] ?? (row.paid === null ? 'list price' : 'paid')"
+      >{{ costs === null ? '–' : money(costs, currency) }}</span
+    >
   </li>
 </template>
 
@@ -93,15 +102,6 @@ const STATES: readonly State[] = ['have', 'ordered', 'wanted', 'later', 'spare',
 .name {
   overflow: hidden;
   text-overflow: ellipsis;
-}
-.state {
-  min-width: 0;
-  height: 28px;
-  padding: 0 4px;
-  border: 1px solid var(--line);
-  border-radius: var(--radius);
-  background: var(--sheet);
-  font-size: var(--small);
 }
 .price {
   text-align: right;

@@ -84,7 +84,7 @@ const asked = (f: FigureRow) => ({
     </div>
     <SystemDrive v-if="row.kind === 'drive'" :row="row" />
     <BeyondField :row="row" />
-    <p v-for="c in row.cuts" :key="c" class="newer">Cut for good: {{ c }}</p>
+    <p v-for="c in row.cuts" :key="c" class="newer">Done for good: {{ c }}</p>
     <SerialField :id="row.id" label="Serial" :name="row.name" :serial="item?.serial ?? ''" />
     <ItemPages v-if="item?.part.pages?.length" :items="[row.id]" />
     <PhotoStrip :about="[row.id]" :name="row.name" />

@@ -32,7 +32,7 @@ const setRuns = (): void => {
     <h2 id="purpose-title">What it is for</h2>
     <label
       >Purpose
-      <select :value="choices?.purpose ?? ''" @change="choose">
+      <select class="smallfield" :value="choices?.purpose ?? ''" @change="choose">
         <option value="">not said: everything is wanted</option>
         <option v-for="p in choices?.purposes" :key="p.id" :value="p.id">{{ p.says }}</option>
       </select></label
@@ -49,6 +49,7 @@ const setRuns = (): void => {
       >Operating system
       <input
         v-model="runs"
+        class="smallfield"
         type="text"
         placeholder="not said"
         @change="setRuns"
@@ -78,15 +79,5 @@ label {
   display: flex;
   gap: 8px;
   align-items: center;
-}
-select,
-input[type='text'] {
-  height: 28px;
-  padding: 0 6px;
-  border: 1px solid var(--line);
-  border-radius: var(--radius);
-  background: var(--sheet);
-  font-size: var(--small);
-  min-width: 0;
 }
 </style>
