@@ -82,6 +82,8 @@ export interface Connector {
   readonly longest?: number
   /** Of a plug that comes in two, side by side: the face of its twin. */
   readonly twin?: string
+  /** Of a socket: the face of a plug by itself that fills what a smaller one leaves free. */
+  readonly further?: string
   /** Whether a picture comes out there. */
   readonly video?: true
   readonly step: PlugStep

@@ -30,6 +30,14 @@ export const twinOf = (face: PlugFace): PlugFace | null => {
 /** How the twin of an end is called beside it. */
 export const TWIN_KEY = '.9'
 
+/** A socket that a smaller plug fills in part: the face of the plug that fills the rest. */
+export const furtherOf = (face: PlugFace): PlugFace | null => {
+  const row = CONNECTORS[face]
+  return 'further' in row ? row.further : null
+}
+/** How the rest of such a socket is called beside it. */
+export const FURTHER_KEY = '.4'
+
 /** The row of a connector. */
 export const connector = (face: PlugFace): Connector => CONNECTORS[face]
 

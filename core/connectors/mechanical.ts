@@ -35,6 +35,12 @@ export const MECHANICAL = {
     step: 'processor',
     source: maker,
   },
+  'coprocessor-socket': {
+    name: 'coprocessor socket',
+    kind: 'seat',
+    step: 'processor',
+    source: maker,
+  },
   'cooler-mount': { name: 'cooler mount', kind: 'screw', step: 'cooler', source: maker },
   slot: { name: 'card slot', kind: 'screw', step: 'card', source: pcie },
   'memory-slot': { name: 'memory slot', kind: 'seat', step: 'memory', source: jedec },

@@ -44,6 +44,12 @@ export const itemSchema = z.looseObject({
   beyond: storedFigure
     .optional()
     .describe('declared to run so, beyond its rating: watts, of memory its speed'),
+  jumpers: z
+    .record(z.string(), z.string())
+    .optional()
+    .describe(
+      'how the jumpers of this copy stand: by the jumper’s name its pins; of a drive `place`',
+    ),
   cuts: z
     .array(z.string())
     .optional()

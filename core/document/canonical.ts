@@ -72,11 +72,21 @@ export function itemInOrder(item: StoredItem): StoredItem {
     ...item,
     figures: inKeyOrder(item.figures),
     marks: inKeyOrder(item.marks ?? {}),
+    jumpers: inKeyOrder(item.jumpers ?? {}),
     purchase: inSchemaOrder(itemSchema.shape.purchase.unwrap().shape, purchase),
   }
   return inSchemaOrder(
     itemSchema.shape,
-    withoutEmpty(whole, ['serial', 'paid', 'note', 'beyond', 'cuts', 'marks', 'purchase']),
+    withoutEmpty(whole, [
+      'serial',
+      'paid',
+      'note',
+      'beyond',
+      'jumpers',
+      'cuts',
+      'marks',
+      'purchase',
+    ]),
   )
 }
 

@@ -50,6 +50,7 @@ const SINGLE = [
     marks: itemSchema.shape.marks,
     beyond: itemSchema.shape.beyond,
     cuts: itemSchema.shape.cuts,
+    jumpers: itemSchema.shape.jumpers,
   }),
   z.strictObject({ do: z.literal('setState'), id, state: z.enum(STATES) }),
   z.strictObject({ do: z.literal('setCondition'), id, condition: z.enum(CONDITIONS) }),
@@ -68,6 +69,12 @@ const SINGLE = [
     title,
   }),
   z.strictObject({ do: z.literal('runBeyond'), id, figure: storedFigure.nullable() }),
+  z.strictObject({
+    do: z.literal('setJumper'),
+    id,
+    jumper: z.string().min(1).describe('its name on the part; of a drive `place`'),
+    stands: z.string().nullable().describe('the pins it bridges; null: nobody looked'),
+  }),
   z.strictObject({ do: z.literal('cut'), id, what: z.string().min(1), title }),
   z.strictObject({ do: z.literal('setCuts'), id, cuts: z.array(z.string()).readonly(), title }),
   z.strictObject({

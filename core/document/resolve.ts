@@ -2,6 +2,7 @@
 // apart, horizons chosen.
 import type { Item, Part } from '../parts'
 import { BEYOND, cutTo } from '../parts/beyond'
+import { PLACE_JUMPER } from '../parts/jumpers'
 import { at, put } from '../parts/paths'
 import type { State } from '../parts/kind'
 import { groupBy } from '../collections/groups'
@@ -36,9 +37,16 @@ export function resolve(stored: StoredItem, name: string): Item {
     (p, [path, value]) => put(p, path, value),
     stored.part,
   ) as Part
-  const { id, state, condition, marks, cuts } = stored
-  const rest = { id, name, state, condition, ...(marks && { marks }), ...(cuts && { cuts }) }
-  const whole = (cuts ?? []).reduce<unknown>((p, path) => put(p, path, cutTo(path)), part)
+  const { id, state, condition, marks, cuts, jumpers } = stored
+  const rest = {
+    ...{ id, name, state, condition },
+    ...(marks && { marks }),
+    ...(cuts && { cuts }),
+    ...(jumpers && { jumpers }),
+  }
+  const cut = (cuts ?? []).reduce<unknown>((p, path) => put(p, path, cutTo(path)), part)
+  const place = part.kind === 'drive' ? jumpers?.[PLACE_JUMPER] : undefined
+  const whole = place === undefined ? cut : put(cut, 'jumper', place)
   const declared = BEYOND[part.kind]
   if (stored.beyond === undefined || declared === undefined) return { ...rest, part: whole } as Item
   const rated = at(whole, declared) ?? null

@@ -17,8 +17,18 @@ function decimalsOf(unit: string): number {
 }
 const WRITTEN: Record<string, string> = { pcs: '', MTs: 'MT/s', MBs: 'MB/s' }
 
+/** Storage smaller than one of its unit is written in the next smaller one: 0.256 GB as 256 MB. */
+function storage(gigabytes: number): string {
+  const small = ['GB', 'MB', 'kB'] as const
+  const steps = gigabytes === 0 ? 0 : Math.floor(Math.log10(Math.abs(gigabytes)) / -3 + 1)
+  const step = Math.min(Math.max(steps, 0), small.length - 1)
+  const value = gigabytes * 1000 ** step
+  return number(value, step === 0 || !Number.isInteger(value) ? 1 : 0) + THIN_SPACE + small[step]
+}
+
 /** A value with its unit and a thin space between. */
 export function quantity(value: number, unit: string | null): string {
+  if (unit === 'GB') return storage(value)
   const text = number(value, unit === null ? 1 : decimalsOf(unit))
   const written = unit === null ? '' : (WRITTEN[unit] ?? unit)
   return written === '' ? text : text + THIN_SPACE + written

@@ -2,7 +2,7 @@
 // machine.
 
 /** Decimals that leave the core: far below any tolerance, far above what adding up loses. */
-const SCALE = 1e4
+const SCALE = 1e6
 
 /** What went out already: met again inside something else, it is not walked again. */
 const out = new WeakSet<object>()

@@ -5,6 +5,8 @@ import { PLUG_FACES } from '../connectors/connectors'
 import { figure } from '../figures/units'
 import { BOARD_FORMS, HOLES } from '../standards/boards'
 import { ANY_SLOT, KEYED } from '../standards/cards'
+import { JUMPER_JOBS, JUMPER_MEANINGS } from '../standards/jumpers'
+import { MEMORY_TYPES } from '../standards/modules'
 import { PIN_JOBS } from '../standards/panel'
 import { assumed, base, point2 } from './kind'
 import { outerSchema } from './outer'
@@ -35,6 +37,12 @@ const header = z.looseObject({
     ),
   amps: figure('A', 'current of the header', 'Read it in the board’s manual.', [0.5, 5]),
   lights: figure('pcs', 'LEDs that the header drives', 'Read it in the board’s manual.', [1, 500]),
+  volts: figure(
+    'V',
+    'voltage of the battery',
+    'Read it in the board’s manual: what an external battery must have.',
+    [2, 9],
+  ),
 })
 
 /** Ends that die when something is joined: always, or only with such a stick. */
@@ -69,6 +77,10 @@ export const boardSchema = z.looseObject({
     .default('loose')
     .describe('the plate around its rear sockets: fixed to the board, loose in the box, or none'),
   processor: z.looseObject({ socket: z.string().nullish(), at: point2.optional() }).prefault({}),
+  coprocessor: z
+    .looseObject({ socket: z.string(), at: point2.optional() })
+    .optional()
+    .describe('of an old board: the second socket, for a chip that calculates'),
   picture: z.boolean().nullish().describe('has video sockets of its own'),
   memory: z.looseObject({
     type: z.string().nullish(),
@@ -80,6 +92,12 @@ export const boardSchema = z.looseObject({
           at: point2.optional(),
           along: z.enum(['x', 'y']).default('y'),
           rank: z.number().default(0),
+          type: z
+            .enum(MEMORY_TYPES)
+            .optional()
+            .describe(
+              'where it takes another sort than the other slots: `chips` is a row of nine sockets',
+            ),
         }),
       )
       .nullish(),
@@ -176,6 +194,10 @@ export const boardSchema = z.looseObject({
           .describe('of a PCI or AGP slot: the voltage that its bar stands for'),
         lanes: z.number().optional(),
         generation: z.number().optional(),
+        retainer: z
+          .enum(['fitted', 'separate'])
+          .optional()
+          .describe('what holds a heavy card at its far end: there already, or a part by itself'),
         open: z.boolean().default(false).describe('open at its end: takes longer cards'),
         at: point2.optional(),
         graphics: z.boolean().default(false).describe('where the manual wants the graphics card'),
@@ -256,7 +278,17 @@ export const boardSchema = z.looseObject({
       z.looseObject({
         label: z.string(),
         sets: z.string(),
-        positions: z.array(z.looseObject({ pins: z.string(), means: z.string() })),
+        job: z
+          .enum(JUMPER_JOBS)
+          .optional()
+          .describe('where something in the machine decides how it must stand'),
+        positions: z.array(
+          z.looseObject({
+            pins: z.string(),
+            means: z.string(),
+            is: z.enum(JUMPER_MEANINGS).optional().describe('the same, for a jumper with a job'),
+          }),
+        ),
         at: point2.optional(),
       }),
     )

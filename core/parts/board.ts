@@ -2,7 +2,16 @@
 import { amount, words } from './facets'
 import { PLACES } from '../case/layout'
 import { JOINED_HEIGHT, plugHeight } from '../connectors/leads'
-import { feeds, isData, isPower, TWIN_KEY, twinOf, type PlugFace } from '../connectors/connectors'
+import {
+  feeds,
+  FURTHER_KEY,
+  furtherOf,
+  isData,
+  isPower,
+  TWIN_KEY,
+  twinOf,
+  type PlugFace,
+} from '../connectors/connectors'
 import { of, times } from '../figures/quantity'
 import { readFigure, usual } from '../figures/units'
 import { frame, type Vec3 } from '../geometry/space'
@@ -74,22 +83,23 @@ export const board: Kind<'board', typeof boardSchema> = defineKind({
         rest: times(full, restShare),
         work: full,
         worst: full,
-        through: ['main'],
+        through: inletsOf(item.part, 'board'),
       }
     }
+    const { W12, W5, W3 } = DRAW.board
+    // Twin power brings no 3.3 V: what such a board needs of it, it makes of 5 V by itself.
+    const isTwin = item.part.headers?.some(h => twinOf(h.face) !== null) === true
     return [
-      rail('power.W12', DRAW.board.W12, '12'),
-      rail('power.W5', DRAW.board.W5, '5'),
-      rail('power.W3', DRAW.board.W3, '3.3'),
+      rail('power.W12', W12, '12'),
+      rail('power.W5', isTwin ? W5 + W3 : W5, '5'),
+      ...(isTwin ? [] : [rail('power.W3', W3, '3.3')]),
     ]
   },
 
   inlets(item, key) {
-    const of = (what: 'board' | 'processor'): readonly string[] =>
-      (item.part.headers ?? []).filter(h => feeds(h.face) === what).map(h => h.key)
-    const own = key === 'processor' ? of('processor') : []
+    const own = key === 'processor' ? inletsOf(item.part, 'processor') : []
     // An old processor has no plug of its own: it is fed by the board's.
-    return own.length > 0 ? own : of('board')
+    return own.length > 0 ? own : inletsOf(item.part, 'board')
   },
 
   // A board that has no plug for its processor feeds it from 5 V, as it is.
@@ -99,9 +109,20 @@ export const board: Kind<'board', typeof boardSchema> = defineKind({
       : { rail: '5', share: 1 },
 })
 
+/** The ends by which a board, or its processor, is fed: a twin and the rest of a socket among them. */
+const inletsOf = ({ headers }: Board, what: 'board' | 'processor'): readonly string[] =>
+  (headers ?? [])
+    .filter(h => feeds(h.face) === what)
+    .flatMap(({ key, face }) => [
+      key,
+      ...(twinOf(face) === null ? [] : [key + TWIN_KEY]),
+      ...(furtherOf(face) === null ? [] : [key + FURTHER_KEY]),
+    ])
+
 const boardEnds = (item: ItemOf<Board>): readonly End[] => [
   ...mountEnds(item),
   ...processorEnds(item.part),
+  ...coprocessorEnds(item.part),
   ...memoryEnds(item.part),
   ...m2Ends(item.part),
   ...slotEnds(item.part),
@@ -145,11 +166,26 @@ function processorEnds({ processor }: Board): readonly End[] {
   ]
 }
 
-function memoryEnds(p: Board): readonly End[] {
-  const type = written(p.memory.type)
-  if (type === null) return []
-  return (p.memory.slots ?? []).map((slot, index) =>
+/** The second socket of an old board: a machine runs without anything in it. */
+function coprocessorEnds({ coprocessor }: Board): readonly End[] {
+  if (!coprocessor) return []
+  const { socket, at } = coprocessor
+  const label = `coprocessor socket ${socket}`
+  return [
     end({
+      ...{ key: 'coprocessor', face: 'coprocessor-socket', sex: 'socket', label },
+      ...placed(at),
+      traits: { socket: [socket] },
+    }),
+  ]
+}
+
+function memoryEnds(p: Board): readonly End[] {
+  const usual = written(p.memory.type)
+  return (p.memory.slots ?? []).flatMap((slot, index) => {
+    const type = slot.type ?? usual
+    if (type === null) return []
+    return end({
       from: { list: 'memory.slots', index },
       key: `memory-${slot.label}`,
       face: 'memory-slot',
@@ -161,8 +197,8 @@ function memoryEnds(p: Board): readonly End[] {
       joinedHeight: JOINED_HEIGHT.module,
       need: 'must',
       among: { group: 'memory slots', how: 'any-of' },
-    }),
-  )
+    })
+  })
 }
 
 const m2Ends = (p: Board): readonly End[] =>
@@ -238,13 +274,22 @@ function slotRank(p: Board, slot: MemorySlot): number {
     : first * many + (rows[first]?.slots.indexOf(slot.label) ?? 0) + 1
 }
 
-/** A header as the ends it offers: twin power is two sockets. */
+/**
+ * A header as the ends it offers: twin power is two sockets; one that a smaller plug fills in part
+ * has a rest for a plug by itself.
+ */
 function headerEnds(item: ItemOf<Board>, h: Header, i: number): readonly End[] {
   const own = headerEnd(item, h, i)
-  const twin = twinOf(h.face)
-  if (twin === null) return [own]
-  const second = { key: h.key + TWIN_KEY, face: twin, label: `${h.label}, second half` }
-  return [own, { ...own, ...second }]
+  const [twin, rest] = [twinOf(h.face), furtherOf(h.face)]
+  if (twin !== null)
+    return [own, { ...own, key: h.key + TWIN_KEY, face: twin, label: `${h.label}, second half` }]
+  if (rest === null) return [own]
+  const key = h.key + FURTHER_KEY
+  const shuts: End['shuts'] = [{ keys: [key], when: ['type', h.face] }]
+  return [
+    { ...own, shuts },
+    { ...own, key, face: rest, label: `${h.label}, its last four`, need: 'may', limits: {} },
+  ]
 }
 
 function headerEnd(item: ItemOf<Board>, h: Header, i: number): End {

@@ -9,6 +9,7 @@ import { facesOn, isData } from '../connectors/connectors'
 import { CARD_SHARE, DRAW, SLOT_POWER, SURGES_FROM } from '../standards/draws'
 import type { Rail } from '../standards/rails'
 import { figure, upTo, usual } from '../figures/units'
+import { MEMORY_TYPES } from '../standards/modules'
 import { base, defineKind, type Draw, type ItemOf, type Kind, type Surges } from './kind'
 import { blank } from './ask'
 import { end, type End } from './end'
@@ -89,6 +90,18 @@ export const cardSchema = z.looseObject({
       }),
     )
     .default([]),
+  display: z
+    .enum(['mono', 'colour'])
+    .optional()
+    .describe('of an old display card: what the board’s display jumper must say'),
+  memory: z
+    .looseObject({
+      type: z.enum(MEMORY_TYPES),
+      slots: z.array(z.looseObject({ label: z.string() })).min(1),
+      banks: z.array(z.array(z.string())).optional(),
+    })
+    .optional()
+    .describe('of a memory board: the slots for modules or chips on it'),
   profile: z
     .enum(['full', 'low', 'both'])
     .optional()
@@ -174,10 +187,14 @@ export const card: Kind<'card', typeof cardSchema> = defineKind({
           traits: isData(h.face) ? { side: ['board'] } : {},
         }),
       ),
+      ...memorySlots(p),
       ...outerEnds(p.rear ?? [], ON_BRACKET),
       ...aerialPosts(p),
     ]
   },
+  // Memory on it is fed by its slot.
+  inlets: ({ part }, key) =>
+    part.memory?.slots.some(slot => memoryKey(slot.label) === key) ? ['seat'] : [],
   body: item => bodyOf(item),
   draws(item) {
     const full = of(card.leaf(item, 'watts', usual(DRAW.card.W, 'W')))
@@ -198,6 +215,20 @@ export const card: Kind<'card', typeof cardSchema> = defineKind({
     return [draw(slot, '12', ['seat']), draw(minus(full, slot), '12', plugged)]
   },
 })
+
+const memoryKey = (label: string): string => `memory-${label}`
+/** The slots of a memory board, bank by bank as they are listed. */
+const memorySlots = ({ memory }: Card): readonly End[] =>
+  (memory?.slots ?? []).map(({ label }, index) =>
+    end({
+      ...{ key: memoryKey(label), label, face: 'memory-slot', sex: 'socket' },
+      from: { list: 'memory.slots', index },
+      traits: { type: memory ? [memory.type] : [] },
+      rank: ON_A_CARD + index,
+    }),
+  )
+/** Named choice: memory goes onto the board before it goes onto a card. */
+const ON_A_CARD = 100
 
 /** What a card without a plug is fed by: an old slot's 5 V, a new one's 3.3 V as far as that goes. */
 function railOf(p: Card, watts: number): Rail {

@@ -123,6 +123,10 @@ export const caseSchema = z.looseObject({
           label: z.string(),
           at: point2.describe('from the rear wall inward, and down from the top of the board'),
           stands: z.boolean().nullish().describe('whether a standoff stands there already'),
+          of: z
+            .enum(['metal', 'plastic'])
+            .optional()
+            .describe('a thread for metal, or a slot for a plastic post, which cannot short'),
         }),
       )
       .optional()
@@ -134,6 +138,7 @@ export const caseSchema = z.looseObject({
         'places where a guide peg without a thread stands: it holds the board, takes no screw',
       ),
     supplied: figure('pcs', 'loose standoffs supplied', 'Count those in the bag.', [0, 30]),
+    posts: figure('pcs', 'loose plastic posts supplied', 'Count those in the bag.', [0, 30]),
   }),
   coolerRoom: figure(
     'mm',
@@ -155,6 +160,10 @@ export const caseSchema = z.looseObject({
     roomMeans: z.enum(['supply', 'supply and plugs']).default('supply and plugs'),
   }),
   slots: z.number().int().min(0).max(9).optional().describe('covers at the rear for cards'),
+  guides: z
+    .enum(['fitted', 'none'])
+    .optional()
+    .describe('guides at the front wall for the far end of a full-length card'),
   profile: z
     .enum(['full', 'low'])
     .nullish()

@@ -3,6 +3,7 @@ import { z } from 'zod'
 import { facesOn } from '../connectors/connectors'
 import { DRIVE_SIZES } from '../standards/modules'
 import { figure } from '../figures/units'
+import { PLACES_ON_RIBBON } from './jumpers'
 import { base } from './kind'
 
 /** What a drive may have: data and power sockets, and leads of its own. */
@@ -75,7 +76,7 @@ export const driveSchema = z.looseObject({
     .optional()
     .describe('false where it stays asleep while the third 3.3 V contact is live'),
   jumper: z
-    .enum(['first', 'second', 'by cable'])
+    .enum(PLACES_ON_RIBBON)
     .optional()
     .describe('of an old drive: how its place on the ribbon is set'),
   sequential: figure('MBs', 'sequential speed', 'Read it in the drive’s sheet.', [0.01, 16000]),

@@ -6,6 +6,7 @@ import { card } from './card'
 import { pcCase } from './case'
 import { cooler } from './cooler'
 import { drive } from './drive'
+import { battery } from './battery'
 import { fan } from './fan'
 import { beeper } from './beeper'
 import { bracket } from './bracket'
@@ -46,6 +47,7 @@ export const KINDS = {
   rail,
   sensor,
   beeper,
+  battery,
   stick,
   device,
   sundry,

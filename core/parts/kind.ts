@@ -96,12 +96,14 @@ export interface ItemOf<P> {
   readonly marks?: Marks
   /** Its rating, where it is declared to run beyond it. */
   readonly rated?: StoredFigure
+  /** How its jumpers stand, by their names. */
+  readonly jumpers?: Readonly<Record<string, string>>
   /** What was cut or filed off this copy. */
   readonly cuts?: readonly string[]
 }
 
 /**
- * What an item draws from one rail, W, and the ends it comes in by, in equal parts. `core` is the
+ * What an item draws from one rail, W, and the ends it comes in by, as many as are joined. `core` is the
  * processor's own voltage: which rail it is made of is the matter of what the processor sits in.
  */
 export interface Draw {

@@ -13,6 +13,10 @@ export const processorSchema = z.looseObject({
   ...base,
   socket: z.string().nullish(),
   contacts: z.enum(['pins on the processor', 'contacts in the socket']).optional(),
+  coprocessor: z
+    .boolean()
+    .optional()
+    .describe('calculates beside a processor: it goes into the socket for coprocessors'),
   picture: z.boolean().nullish().describe('draws a picture by itself'),
   memory: z.array(z.string()).default([]).describe('memory generations it takes'),
   speeds: z
@@ -49,6 +53,9 @@ export const processorSchema = z.looseObject({
 })
 export type Processor = z.infer<typeof processorSchema>
 
+const faceOf = ({ coprocessor }: Processor) =>
+  coprocessor ? ('coprocessor-socket' as const) : ('processor-socket' as const)
+
 export const processor: Kind<'processor', typeof processorSchema> = defineKind({
   kind: 'processor',
   title: 'Processor',
@@ -59,14 +66,14 @@ export const processor: Kind<'processor', typeof processorSchema> = defineKind({
     words('picture', 'draws a picture'),
     amount('power.sustained', 'sustained'),
   ],
-  serves: p => p.socket ?? '',
+  serves: p => `${p.socket ?? ''}${p.coprocessor ? ' beside' : ''}`,
   ends({ part: p }) {
     const socket = written(p.socket)
     if (socket === null) return []
     return [
       end({
         key: 'seat',
-        face: 'processor-socket',
+        face: faceOf(p),
         sex: 'plug',
         label: 'contacts',
         traits: { socket: [socket] },
@@ -79,7 +86,7 @@ export const processor: Kind<'processor', typeof processorSchema> = defineKind({
       ? [
           {
             path: 'socket',
-            faces: ['processor-socket'],
+            faces: [faceOf(part)],
             question: `Which socket is the ${name} made for?`,
             take: 'Read it on its box or in its sheet.',
             when: 'always',

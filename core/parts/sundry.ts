@@ -8,7 +8,18 @@ export const sundrySchema = z.looseObject({
   kind: z.literal('sundry'),
   ...base,
   use: z
-    .enum(['standoff', 'screw', 'paste', 'pad', 'tie', 'tape', 'battery', 'tool', 'other'])
+    .enum([
+      'standoff',
+      'screw',
+      'paste',
+      'pad',
+      'tie',
+      'tape',
+      'battery',
+      'retainer',
+      'tool',
+      'other',
+    ])
     .nullish(),
   thread: z.string().optional().describe('of screws and standoffs: 6-32 UNC, M3, M2'),
   grams: figure('g', 'contents', 'Read it on the tube.', [0.5, 500]),

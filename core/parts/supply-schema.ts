@@ -2,7 +2,7 @@
 import { z } from 'zod'
 import { facesOn } from '../connectors/connectors'
 import { figure } from '../figures/units'
-import { PROTECTIONS, SUPPLY_FORMS } from '../standards/supplies'
+import { LACKS, MAINS_SWITCHES, PROTECTIONS, SUPPLY_FORMS } from '../standards/supplies'
 import { base } from './kind'
 
 export const supplySchema = z.looseObject({
@@ -27,6 +27,13 @@ export const supplySchema = z.looseObject({
         'Read it on the label: the amps of 5 V that stay on while the machine is off.',
         [0.5, 6],
       ),
+      least5: figure(
+        'A',
+        'least load on 5 V',
+        'Read it on the label: below it an old supply does not start, or its voltages drift.',
+        [0, 10],
+      ),
+      lacks: z.array(z.enum(LACKS)).optional().describe('rails that it does not have at all'),
     })
     .default({}),
   length: figure(
@@ -56,6 +63,10 @@ export const supplySchema = z.looseObject({
     .max(2100)
     .optional()
     .describe('year it was made, on its label: capacitors age'),
+  mainsSwitch: z
+    .enum(MAINS_SWITCHES)
+    .nullish()
+    .describe('of an AT supply: its mains switch, on wires of its own; never a lead for a board'),
   fanMode: z.enum(['always', 'stops at low load']).optional(),
   sockets: z
     .array(

@@ -2,8 +2,8 @@
 import { amount, words } from './facets'
 import { fact, of, plus, type Sum } from '../figures/quantity'
 import { usualLead, usualToNext } from '../connectors/leads'
-import { CLASS_BY_ONE_SOCKET, SUPPLY_SIZE } from '../standards/supplies'
-import { connector, facesOn, TWIN_KEY, twinOf } from '../connectors/connectors'
+import { CLASS_BY_ONE_SOCKET, lacksByForm, SUPPLY_SIZE, type LACKS } from '../standards/supplies'
+import { connector, facesOn, furtherOf, TWIN_KEY, twinOf } from '../connectors/connectors'
 import { defineKind, type ItemOf, type Kind } from './kind'
 import { end, type End } from './end'
 import { isOpen, type Ask } from './ask'
@@ -47,6 +47,11 @@ export const supply: Kind<'supply', typeof supplySchema> = defineKind({
     return length === undefined ? null : { min: [0, 0, 0], max: [length, size.width, size.height] }
   },
 })
+
+/** The rails that it has not at all: as stated, else by its form. */
+export const lacksOf = ({ form, rails }: Supply): readonly Lacking[] =>
+  rails.lacks ?? lacksByForm(form ?? null)
+type Lacking = (typeof LACKS)[number]
 
 const mountOf = ({ form }: Supply): readonly End[] =>
   form
@@ -119,6 +124,8 @@ function plugEnds(item: ItemOf<Supply>, { cable, c, plug, n }: PlugOnCable): End
     lead,
     rank: n,
     gives: plug.face === 'card-16' ? { class: classOf(item, c, n) } : {},
+    // The whole plug leaves no rest of its socket free.
+    traits: furtherOf(plug.face) === null ? {} : { type: [plug.face] },
     among: plug.split ? { group: key, how: 'whole-or-split', whole: true } : null,
   })
   const halves = (plug.split ?? []).map((face, i) =>

@@ -8,6 +8,7 @@ import type { PartKind } from '../parts'
 import { PLUGS_OF_USE } from '../connectors/uses'
 import { PURPOSE, USES, type Use } from '../standards/purposes'
 import { declared, practices, storedItems } from './given'
+import { isMainsCase } from './mains'
 
 /** The uses that the machine does without: by its purpose, or switched by hand. */
 export const unwanted = stage('unwanted', { declared }, ({ declared: { purpose, wants } }) =>
@@ -22,21 +23,29 @@ export interface Chosen {
   /** Whether a processor runs beyond its rating: then it wants each of its plugs. */
   readonly isPushed: boolean
   readonly pumpOn: 'own' | 'processor'
+  /** Cases whose power switch carries mains. */
+  readonly mains: readonly string[]
 }
 
 export const chosen = stage(
   'chosen',
   { unwanted, practices, storedItems },
-  ({ unwanted, practices, storedItems }): Chosen => ({
-    without: unwanted,
-    isPushed: storedItems.some(isPushed),
-    pumpOn: practices['pump'] === 'processor' ? 'processor' : 'own',
-  }),
+  ({ unwanted, practices, storedItems }): Chosen => {
+    const used = storedItems.filter(i => i.state !== 'spare')
+    return {
+      without: unwanted,
+      isPushed: used.some(isPushed),
+      pumpOn: practices['pump'] === 'processor' ? 'processor' : 'own',
+      mains: used.flatMap(({ id, part }) =>
+        part.kind === 'case' && isMainsCase({ part }, used) ? [id] : [],
+      ),
+    }
+  },
 )
 
 /** Whether it is a processor declared above its rating; one that is held below it asks for less. */
-function isPushed({ part, beyond, state }: StoredItem): boolean {
-  if (part.kind !== 'processor' || beyond === undefined || state === 'spare') return false
+function isPushed({ part, beyond }: StoredItem): boolean {
+  if (part.kind !== 'processor' || beyond === undefined) return false
   const [runs, rated] = [beyond, part.power.sustained].map(f => readFigure(f, 'W')?.value)
   return runs !== undefined && (rated === undefined || runs > rated)
 }
@@ -46,8 +55,18 @@ function isFor(use: Use, face: Face, kind: PartKind): boolean {
   return faces.some(f => f === face) && (of === 'any part' || kind === 'case')
 }
 
+const isPowerSwitch = ({ face, traits }: End): boolean =>
+  face === 'panel-lead' && traits.job?.includes('power-switch') === true
+
+interface Owner {
+  readonly id: string
+  readonly part: { readonly kind: PartKind }
+}
+
 /** An end as the choices have it. */
-export function asChosen(end: End, kind: PartKind, { without, isPushed, pumpOn }: Chosen): End {
+export function asChosen(end: End, { id, part: { kind } }: Owner, chosen: Chosen): End {
+  const { without, isPushed, pumpOn, mains } = chosen
+  if (isPowerSwitch(end) && mains.includes(id)) return { ...end, marked: 'mains' }
   if (end.sex === 'plug' && without.some(use => isFor(use, end.face, kind)))
     return { ...end, marked: 'unwanted' }
   if (isPushed && kind === 'board' && feeds(end.face) === 'processor' && end.need !== 'must')

@@ -56,7 +56,7 @@ export const alone = stageOfEach(
   { chosen },
   (item, { chosen }) => {
     const kind = kindOf(item)
-    const ends = kind.ends(item).map(e => asChosen(e, item.part.kind, chosen))
+    const ends = kind.ends(item).map(e => asChosen(e, item, chosen))
     return {
       id: item.id,
       ends: endsOf(item, ends),

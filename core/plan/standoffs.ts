@@ -19,6 +19,8 @@ export interface StandoffPlan {
   readonly holes: readonly HolePlace[] | null
   readonly fit: readonly HolePlace[]
   readonly keep: readonly HolePlace[]
+  /** Holes of the board over a slot for a plastic post: it cannot short, and takes no screw. */
+  readonly posts: readonly HolePlace[]
   /** Holes of the board that a guide peg of the tray goes into: no standoff, no screw. */
   readonly onPegs: readonly HolePlace[]
   /** Standing under the board where it has no hole: each a short circuit. */
@@ -44,14 +46,18 @@ interface Tray {
   /** Threads of which nobody said whether a standoff stands there. */
   readonly unknown: readonly HolePlace[]
   readonly pegs: readonly HolePlace[]
+  /** Slots that a plastic post goes into. */
+  readonly posts: readonly HolePlace[]
   /** Whether somebody wrote down where its threads are. */
   readonly isStated: boolean
 }
 
 /** The tray's threads, what stands there, its pegs; without what is marked broken or reserved. */
 export function trayOf({ part, marks }: ItemOf<Case>): Tray {
-  const { fitted, own = [], pegs, threads: stated } = part.standoffs
-  const all = threadsOf(part)
+  const { fitted, own: ownPlaces = [], pegs, threads: stated } = part.standoffs
+  const isPost = (h: HolePlace): boolean => ownPlaces.some(o => o === h && o.of === 'plastic')
+  const own = ownPlaces.filter(o => !isPost(o))
+  const all = threadsOf(part).filter(h => !isPost(h))
   const isPeg = (h: HolePlace): boolean => pegs.includes(h.label)
   const named = all.filter(h => !own.some(o => o === h))
   const open = own.filter(o => o.stands === undefined || o.stands === null)
@@ -61,6 +67,7 @@ export function trayOf({ part, marks }: ItemOf<Case>): Tray {
     standing: [...places, ...own.filter(o => o.stands === true)].filter(h => !isPeg(h)),
     unknown: [...(fitted ? [] : named), ...open].filter(h => !isPeg(h)),
     pegs: [...all, ...places].filter(isPeg),
+    posts: ownPlaces.filter(o => isPost(o) && !isMarked(marks, o)),
     isStated: stated !== undefined,
   }
 }
@@ -71,22 +78,25 @@ const isMarked = (marks: ItemOf<Case>['marks'], { label }: HolePlace): boolean =
 /** What the board's holes and the tray's threads, standing standoffs and pegs make of each other. */
 export function standoffPlan(b: ItemOf<Board>, pc: ItemOf<Case>): StandoffPlan {
   const { holes } = holesOf(b)
-  const { threads, standing, unknown, pegs } = trayOf(pc)
+  const { threads, standing, unknown, pegs, posts } = trayOf(pc)
   const { form } = b.part
   const isStray = (h: HolePlace): boolean =>
     form !== null && form !== undefined && !has(holes ?? [], h) && isUnder(b, form, h)
   const lookAt = unknown.length === 0 ? null : unknown.filter(isStray)
-  if (!holes) return { holes, fit: [], keep: [], onPegs: [], takeOut: [], lookAt, unsupported: [] }
+  if (!holes)
+    return { holes, fit: [], keep: [], posts: [], onPegs: [], takeOut: [], lookAt, unsupported: [] }
   const stands = (h: HolePlace): boolean => has(standing, h)
   const wanting = holes.filter(h => !has(pegs, h) && !isMarked(b.marks, h))
+  const isOnPost = (h: HolePlace): boolean => has(posts, h) && !has(threads, h) && !stands(h)
   return {
     holes,
     fit: wanting.filter(h => has(threads, h) && !stands(h)),
     keep: wanting.filter(stands),
+    posts: wanting.filter(h => isOnPost(h)),
     onPegs: holes.filter(h => has(pegs, h)),
     takeOut: [...standing, ...pegs].filter(isStray),
     lookAt,
-    unsupported: wanting.filter(h => !has(threads, h) && !stands(h)),
+    unsupported: wanting.filter(h => !has(threads, h) && !stands(h) && !isOnPost(h)),
   }
 }
 

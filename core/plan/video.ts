@@ -11,7 +11,9 @@ export type BoardVideo = 'live' | 'off' | 'dead' | null
  * otherwise.
  */
 export function boardVideo(items: readonly Item[]): BoardVideo {
-  const draws = items.flatMap(i => (i.part.kind === 'processor' ? [i.part.picture ?? null] : []))
+  const draws = items.flatMap(({ part }) =>
+    part.kind === 'processor' && !part.coprocessor ? [part.picture ?? null] : [],
+  )
   if (draws.length > 0 && draws.every(d => d === false)) return 'dead'
   if (items.some(i => i.part.kind === 'card' && i.part.does === 'graphics')) return 'off'
   return draws.includes(true) ? 'live' : null

@@ -1,5 +1,6 @@
 // Every draw followed along its line to the supply: who draws what, from which rail, over which
 // joints.
+import { connector, isMechanical } from '../connectors/connectors'
 import { endRef, itemOf, keyOf } from '../ids/ids'
 import type { Joint } from '../joining/joint'
 import { fact, of, plus, times, valueOf, type Sum } from '../figures/quantity'
@@ -67,6 +68,19 @@ export function sourceOf(item: Item, ends: readonly End[]): Source {
   }
 }
 
+/** How far along a line it is, and what share of the draw is left to it. */
+interface Line {
+  readonly rail: Rail
+  readonly share: number
+  readonly passed: readonly string[]
+}
+
+/** How many contacts of a joint carry a rail; one where no row says. */
+function wiresOf({ face }: Joint, rail: Rail): number {
+  const wires = isMechanical(face) ? undefined : connector(face).wires
+  return wires === undefined ? 1 : (wires[rail] ?? 0)
+}
+
 const jointsByEnd = (joints: readonly Joint[]): ReadonlyMap<string, Joint> =>
   new Map(joints.flatMap(j => [j.a, j.b].map(ref => [ref, j] as const)))
 
@@ -79,26 +93,24 @@ export function loadsOf(sources: readonly Source[], joints: readonly Joint[]): r
   const byId = new Map(sources.map(s => [s.id, s]))
 
   /**
-   * Walks from ends to what feeds them, part by part, in equal shares; a line is never longer than
-   * there are items.
+   * Walks from ends to what feeds them, part by part; current parts as the contacts of its rail do.
+   * A line is never longer than there are items.
    */
-  const feeds = (
-    item: Source,
-    keys: readonly string[],
-    share: number,
-    passed: readonly string[],
-  ): readonly Feed[] => {
+  const feeds = (item: Source, keys: readonly string[], so: Line): readonly Feed[] => {
+    const { rail, share, passed } = so
     const joined = keys.flatMap(key => byEnd.get(endRef(item.id, key)) ?? [])
     if (joined.length === 0)
       return passed.length > 0 ? [{ supply: null, joints: passed, share }] : []
-    return joined.flatMap((joint): readonly Feed[] => {
+    const wires = joined.map(joint => wiresOf(joint, rail))
+    const all = wires.reduce((sum, n) => sum + n, 0)
+    return joined.flatMap((joint, i): readonly Feed[] => {
       const otherRef = joint.items[0] === item.id ? joint.b : joint.a
       const other = byId.get(itemOf(otherRef))
       const along = [...passed, joint.id]
-      const part = share / joined.length
-      if (!other || along.length > sources.length) return []
+      const part = share * (all === 0 ? 1 / joined.length : (wires[i] ?? 0) / all)
+      if (part === 0 || !other || along.length > sources.length) return []
       if (other.isSupply) return [{ supply: other.id, joints: along, share: part }]
-      return feeds(other, other.inlets[keyOf(otherRef)] ?? [], part, along)
+      return feeds(other, other.inlets[keyOf(otherRef)] ?? [], { rail, share: part, passed: along })
     })
   }
   /** What the part that an end sits in makes a processor's voltage of. */
@@ -121,7 +133,7 @@ export function loadsOf(sources: readonly Source[], joints: readonly Joint[]): r
         start: drawn.start ?? drawn.work,
         spins: drawn.start !== undefined,
         surges: drawn.surges ?? null,
-        feeds: feeds(item, d.through, 1, []),
+        feeds: feeds(item, d.through, { rail: drawn.rail, share: 1, passed: [] }),
       }
     }),
   )

@@ -38,6 +38,7 @@ const UNIT: readonly (readonly [RegExp, Unit, number])[] = [
   [/^TB\b/, 'GB', 1000],
   [/^GB\b(?!\/s)/, 'GB', 1],
   [/^MB\b/, 'GB', 0.001],
+  [/^[kK]B\b/, 'GB', 1e-6],
 ]
 
 const NUMBER = /(?<![\w.,])(\d{1,3}(?:,\d{3})+(?![\d])|\d+(?:[.,]\d+)?)(?:\s+(\d+)\/(\d+))?/g
@@ -50,7 +51,7 @@ export function plainNumber(text: string): number {
   return Number(text.replace(',', '.'))
 }
 
-const round = (value: number): number => Math.round(value * 1e4) / 1e4
+const round = (value: number): number => Math.round(value * 1e6) / 1e6
 
 /** Every number of a text with the unit behind it, in order. Numbers without a unit have none. */
 export function measuresIn(text: string): readonly Measure[] {

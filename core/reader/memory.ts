@@ -21,15 +21,15 @@ export function readMemory(sheet: Sheet, notes: Notes): void {
 /** Named choice: no module takes as much, V. */
 const MAINS = 6
 
-const GB_OF_MB = 0.001
+const GB_OF: Readonly<Record<string, number>> = { mb: 0.001, kb: 1e-6 }
 const gigabytes = (value: number, unit: string | undefined): number =>
-  value * (unit?.toLowerCase() === 'mb' ? GB_OF_MB : 1)
+  value * (GB_OF[unit?.toLowerCase() ?? ''] ?? 1)
 
 /** "2 x 16 GB", or the other way round "16 GB x 2"; or modules and size under labels of their own. */
 function readKit(s: Statement, notes: Notes): void {
   const text = whole(s)
-  const kit = /(\d)\s*(?:[x×]|modules? of)\s*(\d+(?:[.,]\d+)?)\s*(GB|MB)/i.exec(text)
-  const turned = kit ? null : /(\d+(?:[.,]\d+)?)\s*(GB|MB)\s*[x×*]\s*(\d)\b/i.exec(text)
+  const kit = /(\d)\s*(?:[x×]|modules? of)\s*(\d+(?:[.,]\d+)?)\s*([GMk]B)/i.exec(text)
+  const turned = kit ? null : /(\d+(?:[.,]\d+)?)\s*([GMk]B)\s*[x×*]\s*(\d)\b/i.exec(text)
   if (kit) {
     notes.put(s, 'modules', Number(kit[1]), 'pcs')
     notes.put(s, 'each', gigabytes(Number(kit[2]), kit[3]), 'GB')

@@ -22,6 +22,7 @@ import { memorySize } from './fit/memory-size'
 import { memorySpeed } from './fit/memory-speed'
 import { memoryTable } from './fit/memory-table'
 import { memoryType } from './fit/memory-type'
+import { fitRetainer } from './fit/retainer'
 import { fitPaste } from './fit/paste'
 import { fitPicture } from './fit/picture'
 import { rearCover } from './fit/rear-cover'
@@ -37,6 +38,7 @@ import { headerCurrent } from './joints/header-current'
 import { jointsJoined } from './joints/joined'
 import { pumpHeader } from './joints/pump-header'
 import { processorFan } from './joints/processor-fan'
+import { jointsJumper } from './joints/jumper'
 import { jointsKnown } from './joints/known'
 import { onTheWay } from './joints/on-the-way'
 import { ribbonOrder } from './joints/ribbon-order'
@@ -45,9 +47,13 @@ import { jointsMonitor } from './joints/monitor'
 import { outerSpeed } from './joints/outer-speed'
 import { protruding } from './fit/protruding'
 import { jointsUnmet } from './joints/unmet'
+import { mainsLead } from './panel/mains-lead'
 import { blockMap } from './panel/block-map'
 import { plugWidth } from './panel/plug-width'
 import { lightCount } from './joints/light-count'
+import { batteryVolts } from './power/battery-volts'
+import { leastLoad } from './power/least-load'
+import { mainsSwitch } from './power/mains-switch'
 import { powerAdapter } from './power/adapter'
 import { powerBeyond } from './power/beyond'
 import { powerAge } from './power/age'
@@ -103,6 +109,7 @@ export const RULES: readonly Rule[] = [
   rearCover,
   fitCovered,
   slotKey,
+  fitRetainer,
   fitLink,
   fitUplink,
   stickBody,
@@ -121,12 +128,14 @@ export const RULES: readonly Rule[] = [
   onTheWay,
   systemPort,
   ribbonOrder,
+  jointsJumper,
   lightCount,
   powerBeyond,
   supplySize,
   powerSurge,
   powerRail,
   powerStart,
+  leastLoad,
   powerStandby,
   powerPlug,
   powerHub,
@@ -140,6 +149,9 @@ export const RULES: readonly Rule[] = [
   powerProtections,
   powerFactor,
   powerAge,
+  mainsSwitch,
+  batteryVolts,
+  mainsLead,
   plugWidth,
   blockMap,
   leadLength,

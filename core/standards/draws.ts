@@ -10,6 +10,7 @@ export const DRAW = {
   converter: { share: 0.88, unsure: 0.25, source: SOURCE.assumed },
   board: { W12: 10, W5: 8, W3: 7, rest: 12, source: SOURCE.assumed },
   memory: {
+    chips: 1.5,
     'SIMM-30': 1,
     'SIMM-72': 2,
     SDRAM: 3,

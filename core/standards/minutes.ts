@@ -7,6 +7,8 @@ export const MINUTES = {
   pushPinCooler: 6,
   screwedCooler: 12,
   m2: 5,
+  jumpers: 4,
+  mainsSwitch: 6,
   standoffs: 5,
   shield: 3,
   boardIn: 10,

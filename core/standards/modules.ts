@@ -29,8 +29,9 @@ export const DRIVE_SIZE: Record<
 export const FAN_FRAMES = ['40', '60', '80', '92', '120', '140', '200'] as const
 export const FAN_THICKNESS = { mm: 25, source: SOURCE.practice } as const
 
-/** Memory generations, the newest last; the first four are older than DDR3. */
+/** Memory generations, the newest last; single chips in sockets of their own were the first. */
 export const MEMORY_TYPES = [
+  'chips',
   'SIMM-30',
   'SIMM-72',
   'SDRAM',
@@ -40,6 +41,9 @@ export const MEMORY_TYPES = [
   'DDR4',
   'DDR5',
 ] as const
+
+/** Single chips stand in rows: eight of one bit each, and a ninth for parity. */
+export const CHIPS_A_ROW = { pcs: 9, source: SOURCE.practice } as const
 
 /** From this generation on the controller sits in the processor: it decides what it drives. */
 const DRIVEN_FROM = 'DDR3'

@@ -17,6 +17,21 @@ export const SUPPLY_SIZE: Record<
   AT: { width: 150, height: 86, length: null },
 }
 
+/** What a supply may do without altogether. */
+export const LACKS = ['3.3 V', 'standby'] as const
+/** What AT supplies have not: they are older than the soft switch. */
+const NEVER_HAD: Partial<Record<SupplyForm, readonly (typeof LACKS)[number][]>> = { AT: LACKS }
+export const lacksByForm = (form: SupplyForm | null): readonly (typeof LACKS)[number][] =>
+  (form && NEVER_HAD[form]) ?? []
+
+/** The mains switch of an AT supply, as it comes. */
+export const MAINS_SWITCHES = [
+  'on the supply',
+  'at the front, sleeved',
+  'bare tabs',
+  'none',
+] as const
+
 /** What a supply’s sheet may promise to switch off for. */
 export const PROTECTIONS = [
   'over-voltage',

@@ -2,6 +2,7 @@
 // rating, where careful people differ, what was cut for good.
 import { kindOf } from '../../parts'
 import { BEYOND, cutsOf } from '../../parts/beyond'
+import { jumpersOf } from '../../parts/jumpers'
 import { readFigure } from '../../figures/units'
 import { PRACTICES } from '../../standards/practices'
 import { PURPOSE, USE } from '../../standards/purposes'
@@ -19,7 +20,14 @@ const withDeclared = (build: Build, choices: Partial<Choices>): Build => ({
 })
 
 export const declaredCommands: Specs<
-  'runBeyond' | 'cut' | 'setCuts' | 'choosePurpose' | 'want' | 'chooseRuns' | 'choosePractice'
+  | 'runBeyond'
+  | 'setJumper'
+  | 'cut'
+  | 'setCuts'
+  | 'choosePurpose'
+  | 'want'
+  | 'chooseRuns'
+  | 'choosePractice'
 > = {
   /** One copy beyond its rating; `null` goes back to the rating. */
   runBeyond: {
@@ -44,6 +52,37 @@ export const declaredCommands: Specs<
     },
     line: (_, { item, value }) =>
       value ? `${item}: declared to run at ${value}` : `${item}: back to its rating`,
+  },
+
+  /** How a jumper of one copy stands; `null` where nobody looked. */
+  setJumper: {
+    run(build, { id, jumper, stands }) {
+      const item = findItem(build, id)
+      if (!isItem(item)) return item
+      const known = jumpersOf(resolve(item, item.part.model)).find(j => j.key === jumper)
+      const names = known?.positions.map(p => p.key) ?? []
+      if (!known) return { problem: `The ${item.part.model} has no jumper "${jumper}".` }
+      if (stands !== null && !names.includes(stands))
+        return {
+          problem: `${jumper} of the ${item.part.model} cannot stand so. Choose ${names.join(', ')}.`,
+        }
+      const jumpers = item.jumpers ?? {}
+      return {
+        build: withItem(build, id, i => ({
+          ...i,
+          jumpers: withEntries(jumpers, { [jumper]: stands }),
+        })),
+        back: {
+          do: 'setJumper',
+          id,
+          jumper,
+          stands: entriesOf(jumpers, [jumper])[jumper] ?? null,
+        },
+        about: { ...named(item), value: known.positions.find(p => p.key === stands)?.says ?? '' },
+      }
+    },
+    line: ({ jumper }, { item, value }) =>
+      value ? `${item}: ${jumper} stands at ${value}` : `${item}: ${jumper} not looked at`,
   },
 
   cut: {

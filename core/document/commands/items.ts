@@ -80,12 +80,12 @@ export const itemCommands: Specs<
    * the new one.
    */
   swapPart: {
-    run(build, { id, part, figures, marks, beyond, cuts }) {
+    run(build, { id, part, figures, marks, beyond, cuts, jumpers }) {
       const item = findItem(build, id)
       if (!isItem(item)) return item
       if (item.part.kind !== part.kind) return likeForLike(item.part, part)
       return {
-        build: withItem(build, id, i => ({ ...i, part, figures, marks, beyond, cuts })),
+        build: withItem(build, id, i => ({ ...i, part, figures, marks, beyond, cuts, jumpers })),
         back: {
           do: 'swapPart',
           id,
@@ -94,6 +94,7 @@ export const itemCommands: Specs<
           ...(item.marks && { marks: item.marks }),
           ...(item.beyond !== undefined && { beyond: item.beyond }),
           ...(item.cuts && { cuts: item.cuts }),
+          ...(item.jumpers && { jumpers: item.jumpers }),
         },
         about: named(item),
       }

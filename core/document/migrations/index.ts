@@ -58,4 +58,14 @@ export const MIGRATIONS: readonly Migration[] = [
     build: raw => eachPart(raw, outerSockets),
     part: raw => eachPart(raw, outerSockets),
   },
+  {
+    from: 5,
+    says:
+      'A new kind of part, the battery, and single chips as a sort of memory. New fields, all of ' +
+      'which may be left out: how the jumpers of a copy stand, and what a jumper is for; a ' +
+      'coprocessor’s socket, plastic posts, memory on a card, what a supply lacks and its least ' +
+      'load, its mains switch, retainers and guides of cards.',
+    build: same,
+    part: same,
+  },
 ]

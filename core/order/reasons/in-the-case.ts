@@ -1,6 +1,6 @@
 // Reasons inside the case: what lies under or behind what, and the habits of supply and card.
 import { isFullyModular } from '../step'
-import { PLUGS, share, sameItem, type Reason } from './reason'
+import { PLUGS, share, sameFirst, sameItem, type Reason } from './reason'
 
 export const IN_THE_CASE: readonly Reason[] = [
   {
@@ -87,6 +87,22 @@ export const IN_THE_CASE: readonly Reason[] = [
     ],
     after: ['supply-in'],
     reason: () => 'its cables hang over nothing while the small leads go in',
+  },
+  {
+    rule: 'retainer-before-card',
+    basis: 'reach',
+    before: ['retainer'],
+    after: ['card'],
+    reason: () => 'it goes on while the slot is free',
+    when: sameItem,
+  },
+  {
+    rule: 'supply-before-its-switch',
+    basis: 'fact',
+    before: ['supply-in'],
+    after: ['mains-switch'],
+    reason: () => 'the switch hangs from the supply',
+    when: sameFirst,
   },
   {
     rule: 'covers-before-card',

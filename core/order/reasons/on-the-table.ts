@@ -66,6 +66,13 @@ export const ON_THE_TABLE: readonly Reason[] = [
     reason: () => 'the board goes into the case by itself',
   },
   {
+    rule: 'jumpers-before-board',
+    basis: 'reach',
+    before: ['jumpers'],
+    after: ['processor', 'board-in', 'bench-start'],
+    reason: () => 'with the board on the table its jumpers are read and set',
+  },
+  {
     rule: 'outside-the-case',
     basis: 'habit',
     before: ON_BOARD,

@@ -22,7 +22,15 @@ export const PLUGS: readonly StepKind[] = [
   'data-plug',
   'power-plug',
 ]
-export const ON_BOARD: readonly StepKind[] = ['processor', 'm2', 'memory', 'cooler', 'cooler-plug']
+export const ON_BOARD: readonly StepKind[] = [
+  'jumpers',
+  'processor',
+  'm2',
+  'memory',
+  'cooler',
+  'cooler-plug',
+  'retainer',
+]
 export const SEATS: readonly StepKind[] = [
   'board-in',
   'supply-in',
@@ -34,7 +42,13 @@ export const SEATS: readonly StepKind[] = [
   'strip',
   'card',
 ]
-export const IN_CASE: readonly StepKind[] = ['standoffs', 'shield', 'covers', ...SEATS]
+export const IN_CASE: readonly StepKind[] = [
+  'standoffs',
+  'shield',
+  'covers',
+  'mains-switch',
+  ...SEATS,
+]
 export const MAKES: readonly StepKind[] = [
   ...ON_BOARD,
   ...IN_CASE,

@@ -43,6 +43,39 @@ export const ON_THE_CASE = {
     ],
     feel: () => 'Each stands straight and does not turn by hand.',
   },
+  jumpers: {
+    title: s => `Set the jumpers of the ${s.what}`,
+    why: 'Under cards and leads nobody reads them any more.',
+    minutes: MINUTES.jumpers,
+    tools: ['torch', 'tweezers'],
+    does: s => ['By the board’s manual, with the power off:', ...s.details.map(d => `${d}.`)],
+    feel: () => 'Each bridge sits on two pins, down to the board.',
+  },
+  'mains-switch': {
+    title: s => `Fit the mains switch of the ${s.what} at the front of the ${s.to}`,
+    why: 'It is the supply’s own, on four wires that carry mains: never a lead for a board.',
+    minutes: MINUTES.mainsSwitch,
+    tools: [SCREWDRIVER],
+    does: () => [
+      'The supply unplugged from the wall. Nobody plugs it in until the case is closed here.',
+      'Look only: each of its four tabs in a sleeve, the wires as the supply’s maker put them.',
+      'Switch into its opening, its two screws, its earth wire under a screw of the case if it has one.',
+    ],
+    feel: () => 'No metal of a tab is seen, and nothing moves when you press it.',
+    cautions: [
+      'A bare tab, a loose wire, no switch or no diagram: stop. That is for a licensed electrician, by local rules.',
+    ],
+  },
+  retainer: {
+    title: s => `Clip the ${s.what} to ${s.label}`,
+    why: 'A heavy card creeps out of its slot at the far end.',
+    minutes: MINUTES.stick,
+    does: () => [
+      'Its two pegs into the holes beside the slot’s far end, until they snap.',
+      'Its catch open while the card goes in; closed after.',
+    ],
+    feel: () => 'It does not lift by a fingernail.',
+  },
   shield: {
     title: s => `Press the shield of the ${s.what} into the rear opening`,
     why: 'It cannot go in once the board is there.',

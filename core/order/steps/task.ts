@@ -5,6 +5,7 @@ import type { PlannedStep, Pose, StepKind } from '../step'
 /** Of the others, as they lie: behind the tray, or with the case on its side. */
 export const POSE_OF: Partial<Record<StepKind, Pose>> = {
   bench: 'table',
+  jumpers: 'table',
   processor: 'table',
   m2: 'table',
   memory: 'table',

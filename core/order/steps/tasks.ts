@@ -6,7 +6,8 @@ import { specOf, type PartKind } from '../../parts'
 import { labelsOf, standoffPlan, standoffTask } from '../../plan/standoffs'
 import type { CablesAtSupply } from '../../plan/supply-sockets'
 import { every, joinedBy } from '../../plan/situation'
-import { cardsInCase, slotRows } from '../../rules/fit/cards-in-case'
+import { cardsInCase, heldCards, slotRows } from '../../rules/fit/cards-in-case'
+import { jumpersAtWork, settingOf } from '../../rules/joints/jumper'
 import { firmwares, flashTo } from '../../rules/fit/firmware'
 import type { Habits } from '../habits'
 import { OUTSIDE, type PlannedStep } from '../step'
@@ -16,6 +17,9 @@ import { task } from './task'
 /** What is done besides joining, as a build order wants it. */
 export const tasksOf = (s: StepsFrom, habits: Habits): readonly PlannedStep[] => [
   ...always(s),
+  ...jumpers(s),
+  ...retainers(s),
+  ...mainsSwitches(s),
   ...ofCards(s),
   ...ofSupply(s, habits),
   ...onTable(s, habits),
@@ -29,11 +33,15 @@ function always(s: StepsFrom): readonly PlannedStep[] {
   if (pc) list.push(task('panels-off', { items: [pc.id], what: pc.name }))
   for (const { plug: board, socket } of joinedBy(s, 'tray', 'board', 'case')) {
     const plan = standoffPlan(board, socket)
-    if (plan.fit.length + plan.takeOut.length === 0) continue
+    if (plan.fit.length + plan.takeOut.length + plan.posts.length === 0) continue
     const details = [
       plan.takeOut.length > 0 ? `Take out ${labelsOf(plan.takeOut)}.` : '',
       plan.keep.length > 0 ? `Keep ${labelsOf(plan.keep)}.` : '',
       plan.fit.length > 0 ? `Fit ${labelsOf(plan.fit)}.` : '',
+      plan.posts.length > 0
+        ? `Plastic posts into the board at ${labelsOf(plan.posts)}, from below until they snap; ` +
+          'their feet slide into the slots of the tray.'
+        : '',
       plan.onPegs.length > 0
         ? `At ${labelsOf(plan.onPegs)} stands a guide peg: it holds the board and takes no screw.`
         : '',
@@ -58,6 +66,43 @@ function always(s: StepsFrom): readonly PlannedStep[] {
     )
   return [...list, task('record')]
 }
+
+/** Jumpers that what is in the machine decides, and a drive's place on its ribbon. */
+function jumpers(s: StepsFrom): readonly PlannedStep[] {
+  return every(s, 'board').flatMap(board => {
+    const own = jumpersAtWork(s).filter(work => work.board.id === board.id)
+    const details = own.flatMap(work => settingOf(work) ?? [])
+    const id = taskId('jumpers', board.id)
+    if (details.length === 0) return []
+    return [task('jumpers', { id, marks: [id], items: [board.id], what: board.name, details })]
+  })
+}
+
+/** What holds a card at its far end, where it is a part by itself. */
+const retainers = (s: StepsFrom): readonly PlannedStep[] =>
+  every(s, 'sundry')
+    .filter(i => i.part.use === 'retainer')
+    .flatMap(clip =>
+      heldCards(s)
+        .filter(held => held.slot.retainer === 'separate')
+        .map(({ card, board, slot }) => {
+          const id = taskId('retainer', card.id)
+          const items = [board.id, clip.id, card.id]
+          return task('retainer', { id, marks: [id], items, what: clip.name, label: slot.label })
+        }),
+    )
+
+/** The mains switch of an old supply goes into the front of its case. */
+const mainsSwitches = (s: StepsFrom): readonly PlannedStep[] =>
+  every(s, 'supply')
+    .filter(i => i.part.form === 'AT' && i.part.mainsSwitch !== 'on the supply')
+    .flatMap(supply =>
+      every(s, 'case').map(pc => {
+        const id = taskId('mains-switch', supply.id)
+        const items = [supply.id, pc.id]
+        return task('mains-switch', { id, marks: [id], items, what: supply.name, to: pc.name })
+      }),
+    )
 
 /** Whether it is taken off from outside, or out of the machine. */
 const giveBackAs = (kind: PartKind): string =>

@@ -29,6 +29,13 @@ export const cardsInCase = (s: Joined): readonly CardInCase[] =>
 export const cardsAtPlace = (s: Seated): readonly CardAtPlace[] =>
   cardsInCase(s).map(c => ({ ...c, frame: s.frames.get(c.card.id) ?? null }))
 
+/** Each seated card whose slot has a retainer, there already or by itself. */
+export const heldCards = (s: Joined): readonly Omit<CardInCase, 'pc'>[] =>
+  joinedBy(s, 'slot', 'card', 'board').flatMap(({ joint, plug, socket }) => {
+    const slot = socketIn(joint, 'slots', socket.part.slots)
+    return slot?.retainer ? [{ joint: joint.id, card: plug, board: socket, slot }] : []
+  })
+
 /** The rear slots that a card takes, counted from the processor's end. */
 export const slotRows = ({ card, slot }: Pick<CardInCase, 'card' | 'slot'>): readonly number[] =>
   Array.from({ length: Math.ceil(card.part.slots) }, (_, i) => slot.row + i)

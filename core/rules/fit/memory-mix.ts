@@ -27,7 +27,8 @@ export const memoryMix = rule({
   question: 'Are the modules of several kits on one board alike?',
   source: SOURCE.jedec,
   needs: JOINED,
-  inputs: s => onBoard(s).filter(on => on.kits.length > 1),
+  // Of boards with banks each bank is judged by itself.
+  inputs: s => onBoard(s).filter(on => on.kits.length > 1 && !on.board.part.memory.banks),
   judge(on) {
     const differing = [...TRAITS.filter(t => valuesOf(on, t.path).length > 1), ...ranksOf(on)]
     const names = on.kits.map(k => k.name).join(' and ')

@@ -1,5 +1,9 @@
 // Are there standoffs enough?
-import { measured } from '../finding'
+import type { Board } from '../../parts/board-schema'
+import type { Case } from '../../parts/case-schema'
+import type { ItemOf } from '../../parts/kind'
+import type { HolePlace } from '../../standards/boards'
+import { measured, type Finding } from '../finding'
 import { pcCase } from '../../parts/case'
 import { sundry } from '../../parts/sundry'
 import { fact, of, plus } from '../../figures/quantity'
@@ -21,7 +25,9 @@ export const standoffCount = rule({
   judge({ joint, board, pc, bags }) {
     const plan = standoffPlan(board, pc)
     // Which stand there already is asked for elsewhere.
-    if (!plan.holes || plan.fit.length === 0 || plan.lookAt) return []
+    if (!plan.holes || plan.lookAt) return []
+    const posts = postsOf({ joint, board, pc }, plan.posts)
+    if (plan.fit.length === 0) return posts
     const n = plan.fit.length
     const need = fact(`standoffs:${board.id}`, `standoffs to fit (${labelsOf(plan.fit)})`, 'pcs', {
       value: n,
@@ -39,6 +45,7 @@ export const standoffCount = rule({
       of(freed),
     )
     return [
+      ...posts,
       measured({
         rule: 'fit/standoff-count',
         stage: 'fit',
@@ -55,3 +62,32 @@ export const standoffCount = rule({
     ]
   },
 })
+
+interface OnTray {
+  readonly joint: string
+  readonly board: ItemOf<Board>
+  readonly pc: ItemOf<Case>
+}
+
+/** The plastic posts that a board wants, against those in the bag. */
+function postsOf({ joint, board, pc }: OnTray, posts: readonly HolePlace[]): readonly Finding[] {
+  if (posts.length === 0) return []
+  const label = `plastic posts to fit (${labelsOf(posts)})`
+  return [
+    measured({
+      rule: 'fit/standoff-count',
+      stage: 'fit',
+      about: [board.id, pc.id],
+      part: 'posts',
+      joints: [joint],
+      failing: 'watch',
+      source: SOURCE.practice,
+      sentence: `Plastic posts for the ${board.name} from the bag of the ${pc.name}`,
+      need: of(
+        fact(`posts:${board.id}`, label, 'pcs', { value: posts.length, basis: 'standard', tol: 0 }),
+      ),
+      have: of(pcCase.leaf(pc, 'standoffs.posts')),
+      wayOut: 'Buy the missing ones: plastic snap posts of the height of the metal ones.',
+    }),
+  ]
+}

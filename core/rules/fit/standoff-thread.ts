@@ -1,5 +1,7 @@
 // Has the tray a thread for every hole of the board?
-import { asking, plain, type Asked } from '../finding'
+import { capital } from '../../figures/format'
+import type { HolePlace } from '../../standards/boards'
+import { asking, plain, type Asked, type Finding } from '../finding'
 import { holesOf } from '../../parts/board'
 import { rule } from '../rule'
 import { tasksDone } from '../../plan/joints'
@@ -16,7 +18,7 @@ export const standoffThread = rule({
   needs: { ...JOINED, tasksDone },
   inputs: onTray,
   judge({ joint, board, pc }) {
-    const { holes, unsupported } = standoffPlan(board, pc)
+    const { holes, unsupported, fit, keep, posts } = standoffPlan(board, pc)
     const said = {
       rule: 'fit/standoff-thread',
       stage: 'fit',
@@ -43,7 +45,7 @@ export const standoffThread = rule({
           'measure',
         ),
       ]
-    if (unsupported.length === 0)
+    if (unsupported.length === 0 && posts.length === 0)
       return [
         plain(
           {
@@ -55,6 +57,7 @@ export const standoffThread = rule({
           'clear',
         ),
       ]
+    if (unsupported.length === 0) return [onPosts(said, board, [...fit, ...keep], posts)]
     // A tray that is known by the forms it takes may have more threads than those forms ask for.
     if (!trayOf(pc).isStated) return [asking(said, threadsUnder(pc, board, labelsOf(unsupported)))]
     const none = unsupported.length === holes.length
@@ -72,6 +75,29 @@ export const standoffThread = rule({
     ]
   },
 })
+
+/** Held by plastic posts, and by metal ones that join the board's ground to the case. */
+function onPosts(
+  said: Pick<Parameters<typeof plain>[0], 'rule' | 'stage' | 'about' | 'joints' | 'because'>,
+  board: Named,
+  metal: readonly HolePlace[],
+  posts: readonly HolePlace[],
+): Finding {
+  const held = `plastic posts hold the ${board.name} at ${labelsOf(posts)}`
+  if (metal.length > 0)
+    return plain(
+      { ...said, sentence: capital(`${held}, metal ones at ${labelsOf(metal)}`) },
+      'clear',
+    )
+  return plain(
+    {
+      ...said,
+      sentence: `No metal post joins the ${board.name} to the case: ${held}`,
+      wayOut: 'At least one screw into metal, at a hole with a bare ring: it joins the grounds.',
+    },
+    'watch',
+  )
+}
 
 const threadsUnder = (pc: Named, board: Named, holes: string): Asked => ({
   item: pc.id,

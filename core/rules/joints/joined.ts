@@ -5,7 +5,7 @@ import { rule } from '../rule'
 import { ends, names } from '../../plan/items'
 import { plugs, seats } from '../../plan/joints'
 import { joints } from '../../plan/situation'
-import { isMechanical } from '../../connectors/connectors'
+import { FURTHER_KEY, isMechanical } from '../../connectors/connectors'
 import { SOURCE } from '../../standards/sources'
 import { faceOf, mate } from '../../joining/mate'
 import type { EndOf } from '../../joining/joint'
@@ -20,10 +20,15 @@ export const jointsJoined = rule({
   question: 'Do the two ends of each joint belong together?',
   source: SOURCE.practice,
   needs: { seats, plugs, ends, names },
-  inputs: s => withEnds(s, joints(s)),
-  judge({ joint, plug, socket, names }) {
-    const met = mate(plug, socket)
-    if (!met?.ok) return []
+  inputs: s =>
+    withEnds(s, joints(s)).map(met => ({
+      ...met,
+      rest: s.plugs.find(j => j.b === met.joint.b + FURTHER_KEY)?.id ?? null,
+    })),
+  judge({ joint, plug, socket, names, rest }) {
+    const mated = mate(plug, socket)
+    if (!mated?.ok) return []
+    const met = rest === null ? mated : { ...mated, ...FILLED }
     const to = isMechanical(joint.face)
       ? `${socket.end.label} of the ${names[1]}`
       : `${socket.end.label} on the ${names[1]}`
@@ -50,6 +55,9 @@ export const jointsJoined = rule({
     ]
   },
 })
+
+/** A socket that two plugs fill together is full. */
+const FILLED = { verdict: 'clear', note: 'with the four beside it all contacts are used' } as const
 
 /** Out of a joint that a hand has made and nobody should. */
 const WAY_OUT: Partial<Record<Verdict, string>> = {

@@ -1,12 +1,13 @@
 // Does each rail stay within its limit, and the two small ones together?
-import { measured } from '../finding'
-import { supply as supplyKind } from '../../parts/supply'
+import { measured, plain, type Finding } from '../finding'
+import { lacksOf, supply as supplyKind } from '../../parts/supply'
 import { of } from '../../figures/quantity'
 import { rule } from '../rule'
 import { supplies } from '../../plan/items'
 import { loads } from '../../plan/joints'
 import { SOURCE } from '../../standards/sources'
 import { total } from '../../power/sizing'
+import type { Load } from '../../power/loads'
 import { fed } from './fed'
 
 const RAIL_LIMITS = [
@@ -37,8 +38,9 @@ export const powerRail = rule({
         on: loads.filter(l => l.rail !== '12'),
       },
     ]
+    const lacking = lacksOf(supply.part).includes('3.3 V')
     return asked
-      .filter(a => a.on.length > 0)
+      .filter(a => a.on.length > 0 && !(lacking && OF_THREE.includes(a.part)))
       .map(({ part, path, says, on }) =>
         measured({
           rule: 'power/rail',
@@ -52,5 +54,43 @@ export const powerRail = rule({
           have: of(supplyKind.leaf(supply, path)),
         }),
       )
+      .concat(lacking ? withoutThree(supply, loads) : [])
   },
 })
+
+/** The limits that a supply without 3.3 V cannot have. */
+const OF_THREE: readonly string[] = ['3.3', 'combined']
+
+/** What draws 3.3 V from a supply that has none does not run. */
+function withoutThree(
+  { id, name }: { readonly id: string; readonly name: string },
+  loads: readonly Load[],
+): readonly Finding[] {
+  const drawing = loads.filter(l => l.rail === '3.3')
+  if (drawing.length === 0) return []
+  return [
+    plain(
+      {
+        rule: 'power/rail',
+        stage: 'power',
+        about: [id],
+        part: '3.3',
+        with: drawing.map(l => l.item),
+        because: [
+          {
+            fact: `3.3 V of the ${name}`,
+            value: 'none',
+            basis: 'spec',
+            source: SOURCE.maker,
+          },
+        ],
+        sentence: `The ${name} has no 3.3 V, and ${namesOf(drawing)} asks for it`,
+        wayOut: 'A supply with 3.3 V, or a part that makes do with 5 V.',
+      },
+      'stop',
+    ),
+  ]
+}
+
+const namesOf = (loads: readonly Load[]): string =>
+  [...new Set(loads.map(l => `the ${l.name}`))].join(' and ')

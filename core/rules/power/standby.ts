@@ -1,7 +1,7 @@
 // Does the supply give what the machine takes while it is off?
 import { measured } from '../finding'
 import { board as boardKind } from '../../parts/board'
-import { supply as supplyKind } from '../../parts/supply'
+import { lacksOf, supply as supplyKind } from '../../parts/supply'
 import { of, plus } from '../../figures/quantity'
 import { usual } from '../../figures/units'
 import { items } from '../../plan/items'
@@ -19,7 +19,7 @@ export const powerStandby = rule({
   needs: { items },
   inputs: s =>
     every(s, 'supply')
-      .filter(supply => supply.part.form !== 'AT')
+      .filter(supply => !lacksOf(supply.part).includes('standby'))
       .flatMap(supply => {
         const boards = every(s, 'board')
         return boards.length > 0 ? [{ supply, boards }] : []

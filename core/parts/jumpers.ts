@@ -1,0 +1,37 @@
+// The jumpers of a copy: which there are, how each can stand, and how it stands.
+import type { Item } from '.'
+
+/** The one jumper of an old drive: its place on the ribbon. */
+export const PLACE_JUMPER = 'place'
+export const PLACES_ON_RIBBON = ['first', 'second', 'by cable'] as const
+
+export interface JumperOf {
+  readonly key: string
+  /** What it sets. */
+  readonly sets: string
+  /** What it can stand for, by what is stored. */
+  readonly positions: readonly { readonly key: string; readonly says: string }[]
+  /** How it stands on this copy; null where nobody looked. */
+  readonly stands: string | null
+}
+
+/** Every jumper of an item that a hand may set. */
+export function jumpersOf({ part, jumpers }: Item): readonly JumperOf[] {
+  if (part.kind === 'drive' && (part.protocol === 'IDE' || part.protocol === 'floppy')) {
+    const positions = PLACES_ON_RIBBON.map(key => ({ key, says: key }))
+    return [
+      {
+        key: PLACE_JUMPER,
+        sets: 'its place on the ribbon',
+        positions,
+        stands: part.jumper ?? null,
+      },
+    ]
+  }
+  if (part.kind !== 'board') return []
+  return (part.jumpers ?? []).map(({ label, sets, positions }) => ({
+    ...{ key: label, sets },
+    positions: positions.map(({ pins, means }) => ({ key: pins, says: `${pins}: ${means}` })),
+    stands: jumpers?.[label] ?? null,
+  }))
+}
