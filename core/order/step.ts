@@ -4,6 +4,7 @@ import type { Face } from '../connectors/connectors'
 import type { Cooler } from '../parts/cooler-schema'
 import type { Processor } from '../parts/processor'
 import type { Drive } from '../parts/drive-schema'
+import type { Memory } from '../parts/memory'
 import type { Supply } from '../parts/supply-schema'
 import type { Verdict } from '../figures/verdict'
 
@@ -75,6 +76,12 @@ export type Manner =
       readonly lid: number | null
     } & Pick<Cooler, 'fastening' | 'paste' | 'bracket'>)
   | ({ readonly of: 'drive' } & Pick<Drive, 'shape'>)
+  | ({ readonly of: 'memory' } & Pick<Memory, 'type'>)
+  | {
+      readonly of: 'card'
+      /** Whether its far end goes into a guide of the case. */
+      readonly isGuided: boolean
+    }
   | ({ readonly of: 'supply' } & Pick<Supply, 'modular'>)
 
 /** A step as it is planned, before it is ordered and looked at. */

@@ -110,8 +110,21 @@ export interface PanelJoint {
   readonly block: boolean
 }
 
+/** The light of the drives on their controller, not on the board. */
+const onCards = (s: Joined, job: string): readonly PanelJoint[] =>
+  joinedBy(s, 'panel-lead', 'case', 'card').flatMap(({ joint, plug }) => {
+    const lead = plugIn(joint, 'leads', plug.part.leads)
+    if (lead?.job !== job) return []
+    const key = `${plug.id}/${lead.key}`
+    return [{ joint: joint.id, key, label: lead.label, job, block: false }]
+  })
+
 /** The joints that serve a job, by a loose lead or within a block plug. */
-export const panelJoints = (s: Joined, job: string): readonly PanelJoint[] =>
+export const panelJoints = (s: Joined, job: string): readonly PanelJoint[] => [
+  ...onBoards(s, job),
+  ...onCards(s, job),
+]
+const onBoards = (s: Joined, job: string): readonly PanelJoint[] =>
   panelMeetings(s).flatMap(({ joint, lead, pc }): readonly PanelJoint[] => {
     const key = `${pc.id}/${lead.key}`
     if (lead.face !== 'panel-block')

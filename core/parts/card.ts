@@ -4,7 +4,7 @@ import { amount, words } from './facets'
 import { portsOf } from './standard-limits'
 import { z } from 'zod'
 import { knownValue, minus, of, times, type Sum } from '../figures/quantity'
-import { ANY_SLOT, CARD_BODY, KEYED, CARD_HEIGHT, isOldSlot, SLOT_PITCH } from '../standards/cards'
+import { ANY_SLOT, FULL_LENGTH, CARD_BODY, KEYED, CARD_HEIGHT, isOldSlot, SLOT_PITCH } from '../standards/cards'
 import { facesOn, isData } from '../connectors/connectors'
 import { CARD_SHARE, DRAW, SLOT_POWER, SURGES_FROM } from '../standards/draws'
 import type { Rail } from '../standards/rails'
@@ -87,6 +87,10 @@ export const cardSchema = z.looseObject({
         face: z.enum(facesOn('card')),
         label: z.string(),
         at: z.tuple([z.number(), z.number(), z.number()]).optional(),
+        job: z
+          .enum(['disk-light'])
+          .optional()
+          .describe('of pins for a loose front lead: the light of the drives on a controller'),
       }),
     )
     .default([]),
@@ -184,7 +188,7 @@ export const card: Kind<'card', typeof cardSchema> = defineKind({
           at: h.at ?? [max[0], 0, max[2] / 2],
           rank: i,
           gives: portsOf(h.face),
-          traits: isData(h.face) ? { side: ['board'] } : {},
+          traits: headerTraits(h),
         }),
       ),
       ...memorySlots(p),
@@ -215,6 +219,11 @@ export const card: Kind<'card', typeof cardSchema> = defineKind({
     return [draw(slot, '12', ['seat']), draw(minus(full, slot), '12', plugged)]
   },
 })
+
+const headerTraits = ({ face, job }: Card['headers'][number]): End['traits'] => {
+  if (isData(face)) return { side: ['board'] }
+  return face === 'panel-lead' ? { job: job ? [job] : [] } : {}
+}
 
 const memoryKey = (label: string): string => `memory-${label}`
 /** The slots of a memory board, bank by bank as they are listed. */
@@ -271,4 +280,4 @@ function bodyOf(item: ItemOf<Card>): Box {
 }
 
 /** Named choice: how long a card is drawn whose length is not stated: a half-length one, mm. */
-const ASSUMED_LENGTH = 167.65
+const ASSUMED_LENGTH = FULL_LENGTH.half

@@ -23,6 +23,10 @@ export const leadSchema = z.looseObject({
       z.looseObject({
         label: z.string(),
         face: z.enum(facesOn('lead')).optional().describe('its plug, where it is another one'),
+        past: z
+          .boolean()
+          .optional()
+          .describe('of a floppy ribbon: past the twist, or before it; one drive at each'),
         after: figure(
           'mm',
           'distance from the plug before it',
@@ -100,7 +104,9 @@ export const lead: Kind<'lead', typeof leadSchema> = defineKind({
           face: branch.face ?? to,
           label: branch.label,
           traits: { side: [far.side] },
-          rank: i,
+          // Of a ribbon the plug at its end comes first: a lone drive belongs there.
+          rank: connector(face).fansOut ? i : branches.length - 1 - i,
+          among: atTwist(branch.past),
           follows: ['board'],
           lead: { length: lengthTo(item, face, i), exit: [0, 0, 0] },
         }),
@@ -108,6 +114,12 @@ export const lead: Kind<'lead', typeof leadSchema> = defineKind({
     ]
   },
 })
+
+/** Of the plugs on one side of a twist only one is used. */
+const atTwist = (past: boolean | undefined): End['among'] =>
+  past === undefined
+    ? null
+    : { group: past ? 'past the twist' : 'before the twist', how: 'one-of' }
 
 const [BOARD, DEVICE] = [
   { side: 'board', label: 'board end' },

@@ -54,6 +54,9 @@ export type Memory = z.infer<typeof memorySchema>
 /** What is put in by itself: each module, or each row of single chips. */
 const piecesOf = (type: NonNullable<Memory['type']>, count: number): number =>
   type === 'chips' ? Math.ceil(count / CHIPS_A_ROW.pcs) : count
+/** How many modules, or rows of chips, a kit has: one at least. */
+export const piecesIn = ({ type, modules }: Memory): number =>
+  piecesOf(type ?? UNKNOWN_AS, modules ?? 1)
 /** How many of so many chips are in the row counted from 0; the last may be short of some. */
 const chipsIn = (row: number, count: number): number =>
   Math.min(CHIPS_A_ROW.pcs, count - row * CHIPS_A_ROW.pcs)

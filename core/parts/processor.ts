@@ -17,6 +17,10 @@ export const processorSchema = z.looseObject({
     .boolean()
     .optional()
     .describe('calculates beside a processor: it goes into the socket for coprocessors'),
+  cooling: z
+    .enum(['cooler', 'none'])
+    .optional()
+    .describe('none: an old one that runs bare; a cooler where nothing is said'),
   picture: z.boolean().nullish().describe('draws a picture by itself'),
   memory: z.array(z.string()).default([]).describe('memory generations it takes'),
   speeds: z

@@ -17,6 +17,7 @@ export const sundrySchema = z.looseObject({
       'tape',
       'battery',
       'retainer',
+      'post',
       'tool',
       'other',
     ])

@@ -23,6 +23,8 @@ export interface Chosen {
   /** Whether a processor runs beyond its rating: then it wants each of its plugs. */
   readonly isPushed: boolean
   readonly pumpOn: 'own' | 'processor'
+  /** Whether every processor runs bare: then no board asks for a cooler. */
+  readonly isBare: boolean
   /** Cases whose power switch carries mains. */
   readonly mains: readonly string[]
 }
@@ -35,6 +37,7 @@ export const chosen = stage(
     return {
       without: unwanted,
       isPushed: used.some(isPushed),
+      isBare: areBare(used),
       pumpOn: practices['pump'] === 'processor' ? 'processor' : 'own',
       mains: used.flatMap(({ id, part }) =>
         part.kind === 'case' && isMainsCase({ part }, used) ? [id] : [],
@@ -48,6 +51,13 @@ function isPushed({ part, beyond }: StoredItem): boolean {
   if (part.kind !== 'processor' || beyond === undefined) return false
   const [runs, rated] = [beyond, part.power.sustained].map(f => readFigure(f, 'W')?.value)
   return runs !== undefined && (rated === undefined || runs > rated)
+}
+
+function areBare(items: readonly StoredItem[]): boolean {
+  const own = items.flatMap(({ part }) =>
+    part.kind === 'processor' && !part.coprocessor ? [part.cooling] : [],
+  )
+  return own.length > 0 && own.every(cooling => cooling === 'none')
 }
 
 function isFor(use: Use, face: Face, kind: PartKind): boolean {
@@ -65,10 +75,11 @@ interface Owner {
 
 /** An end as the choices have it. */
 export function asChosen(end: End, { id, part: { kind } }: Owner, chosen: Chosen): End {
-  const { without, isPushed, pumpOn, mains } = chosen
-  if (isPowerSwitch(end) && mains.includes(id)) return { ...end, marked: 'mains' }
+  const { without, isPushed, isBare, pumpOn, mains } = chosen
+  if (isPowerSwitch(end) && mains.includes(id)) return { ...end, marked: 'mains', need: 'may' }
   if (end.sex === 'plug' && without.some(use => isFor(use, end.face, kind)))
     return { ...end, marked: 'unwanted' }
+  if (isBare && end.face === 'cooler-mount' && end.sex === 'socket') return { ...end, need: 'may' }
   if (isPushed && kind === 'board' && feeds(end.face) === 'processor' && end.need !== 'must')
     return { ...end, need: 'must' }
   if (pumpOn === 'processor' && end.role === 'pump' && end.sex === 'plug')

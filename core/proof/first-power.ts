@@ -1,5 +1,8 @@
 // The first power-on as a list: what to do, what to see, and where to look when it is not so. Made
 // from this build's joints.
+import { quantity } from '../figures/format'
+import { memory as memoryKind, piecesIn } from '../parts/memory'
+import { showsPicture } from '../parts/outer'
 import { connector, isMechanical } from '../connectors/connectors'
 import { proofId } from '../ids/ids'
 import type { Joint } from '../joining/joint'
@@ -48,9 +51,13 @@ const NOTHING_OLD = [
 ]
 const isOld = (s: Joined): boolean => jointsOn(s, 'board-pair').length > 0
 
+const BARE = 'You see the whole board.'
+
 /** How much memory there is, kit by kit. */
 const kits = stage('kits', { items }, ({ items }) =>
-  items.filter(isKind('memory')).map(({ part }) => ({ modules: part.modules, each: part.each })),
+  items
+    .filter(isKind('memory'))
+    .map(kit => ({ pieces: piecesIn(kit.part), each: memoryKind.leaf(kit, 'each').figure?.value })),
 )
 
 const NEEDS = { items: plainItems, kits, seats, plugs, progress } as const
@@ -89,7 +96,7 @@ function power(s: Joined): readonly Bare[] {
     {
       id: proofId('side-open'),
       do: 'Side open, nothing loose inside, hands out.',
-      expect: 'You see the processor’s fan.',
+      expect: jointsOn(s, 'cooler-mount').length > 0 ? 'You see the processor’s fan.' : BARE,
       joints: [],
       caution: 'Wall socket and circuit: local rules and licensed people.',
     },
@@ -146,7 +153,8 @@ function monitorWords(s: Joined, board: string, card: string | null): string {
   const own = socketIn(joint, holder)
   const to = own ?? (card === null ? null : `the ${card}`)
   if (to === null) return `Monitor and keyboard to the rear sockets of the ${board}.`
-  const off = card === null ? '' : ': the board’s own video sockets are off'
+  const hasOwn = every(s, 'board').some(b => b.part.rear?.some(showsPicture))
+  const off = card === null || !hasOwn ? '' : ': the board’s own video sockets are off'
   return `Monitor to ${to}, keyboard to the board${off}.`
 }
 /** "HDMI of the Lagoon 6", where a monitor is joined there. */
@@ -181,7 +189,7 @@ function turning(s: Joined): readonly Bare[] {
 function seen(s: Omit<ProofFrom, 'progress'>): readonly Bare[] {
   const cores = [...jointsOn(s, 'processor-socket', 'cpu-4', 'cpu-8')]
   const memory = joinedBy(s, 'memory-slot', 'memory', 'board')
-  const total = s.kits.reduce((sum, kit) => sum + (kit.modules ?? 1) * Number(kit.each ?? 0), 0)
+  const total = s.kits.reduce((sum, kit) => sum + kit.pieces * (kit.each ?? 0), 0)
   const drives = every(s, 'drive')
   return [
     {
@@ -194,14 +202,13 @@ function seen(s: Omit<ProofFrom, 'progress'>): readonly Bare[] {
     {
       id: proofId('memory'),
       do: 'Read the memory in the firmware.',
-      expect: total > 0 ? `${total} GB in ${memory.length} modules.` : 'All modules are counted.',
+      expect: total > 0 ? memoryWords(s, total) : 'All modules are counted.',
       ifNot: ['the module that is missing: seat it again', 'the slots by the board’s table'],
       joints: memory.map(m => m.joint.id),
     },
     ...drives.map(d => ({
       id: proofId('drive', d.id),
-      do: `Find the ${d.name} in the firmware.`,
-      expect: 'It is listed by name.',
+      ...(d.part.medium === 'floppy' ? FLOPPY(d.name) : LISTED(d.name)),
       ifNot:
         d.part.shape === 'M.2'
           ? ['seat and screw of the stick', 'the slot’s mode']
@@ -212,6 +219,22 @@ function seen(s: Omit<ProofFrom, 'progress'>): readonly Bare[] {
     })),
   ]
 }
+
+const LISTED = (name: string) => ({
+  do: `Find the ${name} in the firmware.`,
+  expect: 'It is listed by name.',
+})
+/** A floppy drive has no name to list: the board is told its size, and its lamp answers. */
+const FLOPPY = (name: string) => ({
+  do: `Set the size of the ${name} in the firmware, and start.`,
+  expect: 'Its lamp lights for a moment and goes out: lit for good, its ribbon is turned round.',
+})
+
+/** How much memory is to be counted: of an old board in what its banks hold. */
+const memoryWords = (s: Joined, total: number): string =>
+  isOld(s)
+    ? `${quantity(total, 'GB')} in all banks together.`
+    : `${quantity(total, 'GB')} in ${s.seats.filter(j => j.face === 'memory-slot').length} modules.`
 
 function lights(s: Joined): readonly Bare[] {
   return (['disk-light', 'power-light'] as const)

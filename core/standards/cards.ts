@@ -39,6 +39,10 @@ export const slotLine = (
     ? FIRST_SLOT.y + (row - 1) * SLOT_PITCH.mm
     : edge - LAST_SLOT.up - (last - row) * SLOT_PITCH.mm
 
+/** A full-length card; from a little less on its far end reaches a guide at the front wall, mm. */
+export const FULL_LENGTH = { mm: 312, half: 167.65, source: SOURCE.pcie } as const
+export const GUIDED_FROM = { mm: 300, source: SOURCE.practice } as const
+
 /** Card heights over the slot, mm. */
 export const CARD_HEIGHT = { full: 111.15, low: 68.9, source: SOURCE.pcie } as const
 /**

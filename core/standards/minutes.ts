@@ -6,6 +6,7 @@ export const MINUTES = {
   memory: 3,
   pushPinCooler: 6,
   screwedCooler: 12,
+  chips: 4,
   m2: 5,
   jumpers: 4,
   mainsSwitch: 6,

@@ -9,7 +9,7 @@ export const FRONT = {
     key: 'none',
     carries: 'a switch or a small light',
     limit: null,
-    on: ['case'],
+    on: ['case', 'card'],
     lead: { length: 500, thick: 2, head: [6, 4] },
     step: 'panel',
     lookAlike: 'Every other loose front-panel lead: read its print.',

@@ -7,18 +7,39 @@ import { EDGES, SCREWDRIVER, type StepWords } from './words'
 
 const isLargeDisk = (s: PlannedStep): boolean =>
   s.manner?.of === 'drive' && s.manner.shape === '3.5'
+/** Which way memory goes in: chip by chip, upright from a slant, or straight down. */
+function sortOf({ manner }: PlannedStep): 'chips' | 'slanted' | 'straight' {
+  const type = manner?.of === 'memory' ? manner.type : null
+  if (type === 'chips') return 'chips'
+  return type === 'SIMM-30' || type === 'SIMM-72' ? 'slanted' : 'straight'
+}
+const PRESSING = {
+  chips: [
+    'Notch or dot to the mark on the board. Lay both rows of legs on, none beside its hole.',
+    'Press down slowly with the thumb. Look along each row: no leg stands out or is bent under.',
+    'One bank whole before the next begins.',
+  ],
+  slanted: [
+    'In at a slant, the notched end to the marked end; then upright until both clips catch.',
+  ],
+  straight: ['Open the latches. Notch to ridge.', 'Press both ends down until they latch.'],
+} as const
+const FELT = {
+  chips: 'Every chip lies flat and even with its neighbours.',
+  slanted: 'Two small clicks; the pegs stand in their holes.',
+  straight: 'A click, and the latches stand.',
+} as const
+
+const isGuided = ({ manner }: PlannedStep): boolean => manner?.of === 'card' && manner.isGuided
+
 /** How each kind of part is put in its place. */
 export const PUTTING_PARTS = {
   memory: {
     title: s => `Press the ${s.what} into ${s.label}`,
     why: 'The board’s own table says which slots come first; colours do not.',
-    minutes: MINUTES.memory,
-    does: s => [
-      'Open the latches. Notch to ridge.',
-      'Press both ends down until they latch.',
-      ...s.details.map(d => `${capital(d)}.`),
-    ],
-    feel: () => 'A click, and the latches stand.',
+    minutes: s => (sortOf(s) === 'chips' ? MINUTES.chips * s.joints.length : MINUTES.memory),
+    does: s => [...PRESSING[sortOf(s)], ...s.details.map(d => `${capital(d)}.`)],
+    feel: s => FELT[sortOf(s)],
     cautions: [EDGES],
   },
   m2: {
@@ -119,8 +140,9 @@ export const PUTTING_PARTS = {
     minutes: MINUTES.card,
     tools: [SCREWDRIVER],
     fasteners: [SCREW.panel],
-    does: () => [
+    does: s => [
       'Open the latch at the end of the slot.',
+      ...(isGuided(s) ? ['Its far end into the guide at the front wall first.'] : []),
       'Hold it by its edges. Bracket into the rear, contact edge over the slot, press at both ends until it clicks.',
       'Screw the bracket without forcing it.',
     ],

@@ -4,6 +4,9 @@ import { groupBy } from '../../collections/groups'
 import { stepWith } from '../../connectors/connectors'
 import type { Joint, Outline } from '../../joining/joint'
 import { specOf, type Item } from '../../parts'
+import type { Card } from '../../parts/card'
+import { readFigure } from '../../figures/units'
+import { GUIDED_FROM } from '../../standards/cards'
 import { processor as processorKind } from '../../parts/processor'
 import { every } from '../../plan/situation'
 import type { Manner, PlannedStep, StepKind } from '../step'
@@ -49,14 +52,16 @@ function joiningOf(s: StepsFrom, joint: Joint): Joining | null {
   const socket = s.outlines.get(joint.b)
   const plugItem = s.items.find(i => i.id === joint.items[0])
   if (!plug || !socket || !plugItem) return null
-  return { joint, plugItem, plug, socket, kind: kindOf(joint, plugItem) }
+  const isOnBoard = every(s, 'board').some(b => b.id === joint.items[1])
+  return { joint, plugItem, plug, socket, kind: kindOf(joint, plugItem, isOnBoard) }
 }
 
 const isCoolerPlug = (joint: Joint, plugItem: Item): boolean =>
   plugItem.part.kind === 'cooler' && joint.kind === 'plug'
 
-function kindOf(joint: Joint, plugItem: Item): StepKind {
+function kindOf(joint: Joint, plugItem: Item, isOnBoard: boolean): StepKind {
   if (isCoolerPlug(joint, plugItem)) return 'cooler-plug'
+  if (joint.face === 'panel-lead' && !isOnBoard) return 'small-plug'
   return stepWith(joint.face) ?? specOf(plugItem.part.kind).step ?? 'hub'
 }
 
@@ -99,10 +104,17 @@ function stepOf(s: StepsFrom, id: string, joinings: readonly Joining[]): Planned
 function mannerOf(s: StepsFrom, { part: p, condition }: Item, on: string): Manner | null {
   if (p.kind === 'processor') return { of: 'processor', contacts: p.contacts }
   if (p.kind === 'drive') return { of: 'drive', shape: p.shape }
+  if (p.kind === 'memory') return { of: 'memory', type: p.type }
+  if (p.kind === 'card') return { of: 'card', isGuided: isGuided(s, p) }
   if (p.kind !== 'cooler') return null
   const { fastening, paste, bracket } = p
   return { of: 'cooler', fastening, paste, bracket, isUsed: condition !== 'new', lid: lidOn(s, on) }
 }
+
+/** Whether a card reaches the guides that the case has at its front wall. */
+const isGuided = (s: StepsFrom, { length }: Card): boolean =>
+  (readFigure(length, 'mm')?.value ?? 0) >= GUIDED_FROM.mm &&
+  every(s, 'case').some(pc => pc.part.guides === 'fitted')
 
 /** How wide the lid of the processor on a board is, mm. */
 function lidOn(s: StepsFrom, board: string): number | null {

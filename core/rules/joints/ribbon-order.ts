@@ -3,7 +3,7 @@ import { compareBy } from '../../collections/compare'
 import { groupBy } from '../../collections/groups'
 import { itemOf } from '../../ids/ids'
 import { asking, plain, type Because, type Finding } from '../finding'
-import { JOINED, every, type Joined } from '../../plan/situation'
+import { JOINED, every, plugIn, type Joined } from '../../plan/situation'
 import { rule } from '../rule'
 import { SOURCE } from '../../standards/sources'
 
@@ -11,6 +11,8 @@ interface OnRibbon {
   readonly id: string
   readonly name: string
   readonly jumper: 'first' | 'second' | 'by cable' | null
+  /** Whether it hangs past the twist; null where the ribbon does not say, or has none. */
+  readonly past: boolean | null
   readonly joint: string
 }
 interface Ribbon {
@@ -31,6 +33,9 @@ export const ribbonOrder = rule({
   inputs: s => ribbons(s),
   judge(ribbon) {
     const { drives, isTwisted } = ribbon
+    if (isTwisted && drives.length === 1) return [alone(ribbon)]
+    if (isTwisted && drives.some(d => d.past === null)) return [twistNotKnown(ribbon)]
+    if (isTwisted && new Set(drives.map(d => d.past)).size === 1) return [sameSide(ribbon)]
     const unknown = drives.filter(d => d.jumper === null)
     if (unknown.length > 0) return [notKnown(ribbon, unknown)]
     if (isTwisted) return [byTwist(ribbon)]
@@ -82,12 +87,17 @@ function ribbons(s: Joined): readonly Ribbon[] {
       const drive = drives.find(d => d.id === itemOf(j.b))
       if (!drive) return []
       const { id, name, part } = drive
-      return [{ ribbon: itemOf(j.a), id, name, jumper: part.jumper ?? null, joint: j.id }]
+      const ribbon = leads.find(l => l.id === itemOf(j.a))
+      const past = plugIn(j, 'branches', ribbon?.part.branches)?.past ?? null
+      return [{ ribbon: itemOf(j.a), id, name, jumper: part.jumper ?? null, past, joint: j.id }]
     })
   return [...groupBy(there, d => d.ribbon)].flatMap(([id, own]) => {
     const lead = leads.find(l => l.id === id)
-    if (!lead || own.length < 2) return []
+    if (!lead) return []
     const { face, wires } = lead.part
+    // A lone drive has its place by the twist only.
+    const isAlone = own.length < 2 && !own.some(d => d.past !== null)
+    if (isAlone) return []
     return [
       {
         ...{ id, name: lead.name, wires: wires ?? null, isTwisted: face === 'ribbon-34' },
@@ -117,6 +127,43 @@ function notKnown(ribbon: Ribbon, unknown: readonly OnRibbon[]): Finding {
   }))
   const sentence = `${namesOf(ribbon)} share one ribbon: how their jumpers are set is not known`
   return plain({ ...about(ribbon), asks, sentence, wayOut: asks[0]?.take ?? '' }, 'measure')
+}
+
+/** Where the twist is decides which one is first. */
+const twistNotKnown = (ribbon: Ribbon): Finding =>
+  asking(about(ribbon), {
+    item: ribbon.id,
+    path: 'branches',
+    question: `Which plugs of the ${ribbon.name} are past the twist?`,
+    take: 'Look where seven of its wires cross: what comes after, from the controller, is past it.',
+  })
+
+function sameSide(ribbon: Ribbon): Finding {
+  const side = ribbon.drives[0]?.past ? 'past' : 'before'
+  return plain(
+    {
+      ...about(ribbon),
+      sentence: `${namesOf(ribbon)} both hang ${side} the twist of the ${ribbon.name}: both answer as one`,
+      wayOut: 'One before the twist, one past it; both jumpers alike.',
+    },
+    'stop',
+  )
+}
+
+/** A lone drive belongs at the end, past the twist: old boards start from the first. */
+function alone(ribbon: Ribbon): Finding {
+  const isPast = ribbon.drives[0]?.past === true
+  const hangs = `${namesOf(ribbon)} hangs ${isPast ? 'past' : 'before'} the twist of the ${ribbon.name}`
+  return isPast
+    ? plain({ ...about(ribbon), sentence: `${hangs}: it is the first` }, 'clear')
+    : plain(
+        {
+          ...about(ribbon),
+          sentence: `${hangs}: it is the second, and nothing starts from it`,
+          wayOut: 'To the plug at the end of the ribbon, past the twist.',
+        },
+        'watch',
+      )
 }
 
 /** The twist before its end makes the last drive the first: both are set alike. */

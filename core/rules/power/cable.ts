@@ -1,5 +1,5 @@
 // Do the wires of each cable carry what its plugs draw together, on each rail?
-import { connector } from '../../connectors/connectors'
+import { connector, feeds, twinOf } from '../../connectors/connectors'
 import { measured } from '../finding'
 import { counted } from '../../figures/format'
 import { fact, of, type Sum } from '../../figures/quantity'
@@ -62,11 +62,22 @@ export const powerCable = rule({
     }),
 })
 
+/**
+ * How many wires of a cable carry a rail: plugs that follow one another share them; those that feed a
+ * board each have their own, a twin among them.
+ */
+function wiresIn({ plugs }: Cable, rail: Rail): number {
+  const faces = plugs.map(p => p.face)
+  const [first, ...others] = faces.some(f => feeds(f) === 'board') ? faces : faces.slice(0, 1)
+  const own = [first, ...others].flatMap(face => (face ? [face, twinOf(face) ?? []].flat() : []))
+  return own.reduce((sum, face) => sum + (connector(face).wires?.[rail] ?? 0), 0)
+}
+
 /** What the wires of a cable carry on a rail, W: by custom, for no standard says it. */
 function wiresOf(cable: Cable, rail: Rail): Sum | null {
   const [first] = cable.plugs
-  const wires = first && connector(first.face).wires?.[rail]
-  if (!wires) return null
+  const wires = wiresIn(cable, rail)
+  if (!first || wires === 0) return null
   const gauge = cable.gauge ?? USUAL_GAUGE
   const called = cable.gauge ? `${gauge} AWG` : `${gauge} AWG, taken as usual`
   return of(
