@@ -8,6 +8,7 @@ import { counted } from '../../core/figures/format'
 import { useDesk } from '../state/desk'
 import BrandMark from '../ui/BrandMark.vue'
 import BinList from './BinList.vue'
+import ExamplesOffered from './ExamplesOffered.vue'
 import BuildCard from './BuildCard.vue'
 import StoreClosed from '../ui/StoreClosed.vue'
 import RecentlyMade from './RecentlyMade.vue'
@@ -64,6 +65,7 @@ function open(): void {
     <ul v-if="desk.state.builds.length" class="sheet">
       <BuildCard v-for="b in desk.state.builds" :key="b.id" :build="b" />
     </ul>
+    <ExamplesOffered />
     <RecentlyMade />
     <BinList />
     <p>

@@ -18,6 +18,7 @@ export type Act =
   | { readonly act: 'delete'; readonly build: string }
   | { readonly act: 'bringBack'; readonly build: string }
   | { readonly act: 'takeBack'; readonly deed: number }
+  | { readonly act: 'takeExample' | 'declineExample'; readonly example: string }
   | { readonly act: 'forget'; readonly builds: readonly string[] }
   | { readonly act: 'openFile'; readonly text: string; readonly name: string }
   | {
@@ -56,6 +57,12 @@ export interface BuildLine {
   /** Why it cannot be read; null when it can. */
   readonly aside: string | null
 }
+/** An example that ships since the first visit and is not here. */
+export interface ExampleLine {
+  readonly id: string
+  readonly name: string
+  readonly note: string
+}
 /** A build in the bin. */
 export interface BinLine {
   readonly id: string
@@ -73,6 +80,7 @@ export interface DeedLine {
 export interface DeskState {
   readonly builds: readonly BuildLine[]
   readonly bin: readonly BinLine[]
+  readonly examples: readonly ExampleLine[]
   readonly deeds: readonly DeedLine[]
   readonly build: Build | null
   readonly analysis: Analysis | null

@@ -1,8 +1,8 @@
 // How a visit begins: the store opens, what an older version left is carried over, the demos are
 // laid out at the first, what went out of its time is tidied away.
-import type { Build } from '../../core/document/build'
 import { isProblem, type Problem } from '../../core/document/command'
 import { outcome, type Outcome, type Refusal } from './acts'
+import type { Examples } from './examples'
 import type { History } from './history'
 import { closed } from './refusals'
 import { settle } from './settle'
@@ -12,14 +12,13 @@ import type { Store } from './store'
 
 /** Named choice, ms: how long the store may take to open before that is told. */
 const PATIENCE = 5000
-const LAID_OUT = 'demos-laid-out'
 
 export interface BeginsWith {
   readonly store: Store
   readonly history: History
   readonly shelf: Shelf
   readonly storage: Storage
-  readonly demos: readonly Build[]
+  readonly examples: Examples
   readonly patience?: number
   /** Keeps what is done: all of it or nothing. */
   readonly saving: (work: () => Promise<Outcome | Problem>) => Promise<Outcome | Refusal>
@@ -36,7 +35,7 @@ export class Beginning {
     if (!(await this.opens())) return closed(null)
     const begun = await this.on.saving(async () => {
       await settle(this.on.store, this.on.history)
-      await this.layOutDemos()
+      await this.on.examples.layOut()
       await this.on.shelf.load()
       await this.on.storage.tidy()
       return outcome(null)
@@ -57,13 +56,5 @@ export class Beginning {
     } finally {
       clearTimeout(timer)
     }
-  }
-
-  private async layOutDemos(): Promise<void> {
-    const { settings, heads } = this.on.store.db
-    if (await settings.get(LAID_OUT)) return
-    for (const demo of this.on.demos)
-      if (!(await heads.get(demo.id))) await this.on.store.put(demo, true)
-    await settings.put({ key: LAID_OUT, value: true })
   }
 }

@@ -14,6 +14,7 @@ import { Between } from './between'
 import { Builds } from './builds'
 import type { JunturaDb } from './db'
 import { Edits } from './edits'
+import { Examples } from './examples'
 import { History, type Way } from './history'
 import { LARGEST_FILE, tooLarge } from './limits'
 import { closed, errorNames, unsaved } from './refusals'
@@ -65,6 +66,7 @@ export class Desk {
   private readonly edits: Edits
   private readonly shelfActs: ShelfActs
   private readonly between: Between
+  private readonly examples: Examples
   private readonly shown: Shown
   private readonly beginning: Beginning
 
@@ -79,9 +81,10 @@ export class Desk {
     this.edits = new Edits(this.store, this.history, this.shelfActs, on)
     this.between = new Between(this.store, this.shelf, this.edits)
     this.storage = new Storage(this.store, this.builds, this.shelf, on)
-    this.shown = new Shown(this.store, this.history, this.shelf)
+    this.examples = new Examples(this.store, on.demos)
+    this.shown = new Shown(this.store, this.history, this.shelf, this.examples)
     this.beginning = new Beginning({
-      demos: on.demos,
+      examples: this.examples,
       patience: on.patience,
       store: this.store,
       history: this.history,
@@ -217,6 +220,8 @@ export class Desk {
     delete: act => this.builds.delete(act.build),
     bringBack: act => this.builds.bringBack(act.build),
     takeBack: act => this.builds.takeBack(act.deed),
+    takeExample: act => this.examples.take(act.example),
+    declineExample: act => this.examples.decline(act.example),
     forget: act => this.builds.forget(act.builds),
     attach: act => this.edits.attach(act.build, { ...act, id: this.on.newId() }),
     takeNewer: act => this.between.takeNewer(act.build, act.items),

@@ -9,6 +9,7 @@ import type { Part } from '../../core/parts'
 import { Memory } from '../../core/pipeline/memory'
 import type { DeskState } from './acts'
 import { deedSays } from './builds'
+import type { Examples } from './examples'
 import type { Stack } from './db'
 import { lineOfStep, stackOf, type History, type Way } from './history'
 import type { Shelf } from './shelf/shelf'
@@ -33,6 +34,7 @@ export class Shown {
     private readonly store: Store,
     private readonly history: History,
     private readonly shelf: Shelf,
+    private readonly examples: Examples,
   ) {}
 
   memoOf(id: string): Memory {
@@ -55,6 +57,7 @@ export class Shown {
       bin: heads.flatMap(({ id, name, items, deleted }) =>
         deleted === null ? [] : [{ id, name, items, deleted }],
       ),
+      examples: await this.examples.offered(),
       deeds: deeds.map(row => ({ deed: row.seq, says: deedSays(row), at: row.at })),
       ...(await this.openState(open)),
       shelfUndo: await this.lineOf('shelf', 'undo'),

@@ -45,7 +45,10 @@ const count = (what: string): number => marks.value.filter(m => m.what === what)
       <template v-if="marks.some(m => m.name)"
         ><span>Standoffs:</span><span><i class="ring" /> keep {{ count('keep') }}</span
         ><span><i class="disc" /> fit {{ count('fit') }}</span
-        ><span><i class="cross" /> take out {{ count('take out') }}</span></template
+        ><span><i class="cross" /> take out {{ count('take out') }}</span
+        ><span v-if="count('post')"
+          ><i class="post" /> plastic post {{ count('post') }}</span
+        ></template
       >
       <span v-if="marks.some(m => m.what === 'opening')"><i class="slot" /> cable hole</span>
     </figcaption>
@@ -88,6 +91,12 @@ const count = (what: string): number => marks.value.filter(m => m.what === what)
 }
 .legend .cross {
   border: 2px dashed var(--harm);
+}
+.legend .post {
+  width: 7px;
+  height: 7px;
+  border-radius: 0;
+  transform: rotate(45deg);
 }
 .legend .slot {
   border: 1px solid var(--ink-2);

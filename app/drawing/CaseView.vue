@@ -12,6 +12,10 @@ const labelsOf = (d: Drawing) =>
       !(props.paths && d.dimensions.some(x => x.finding === l.id)) &&
       !(props.bare && l.id.startsWith('hole:')),
   )
+const titleOf = ({ name, what }: Drawing['marks'][number]): string => {
+  if (what === 'post') return `Plastic post ${name}`
+  return name ? `Standoff ${name}: ${what}` : 'cable opening'
+}
 const line = (points: readonly (readonly [number, number])[]): string =>
   points.map(p => p.join(',')).join(' ')
 </script>
@@ -35,7 +39,7 @@ const line = (points: readonly (readonly [number, number])[]): string =>
     </g>
     <template v-if="!bare">
       <g v-for="m in drawing.marks" :key="m.id" :class="['hole', m.what.replace(' ', '-')]">
-        <title>{{ m.name ? `Standoff ${m.name}: ${m.what}` : 'cable opening' }}</title>
+        <title>{{ titleOf(m) }}</title>
         <rect
           v-if="m.what === 'opening'"
           :x="m.at[0] - 3"
@@ -43,6 +47,14 @@ const line = (points: readonly (readonly [number, number])[]): string =>
           width="6"
           height="14"
           rx="2"
+        />
+        <rect
+          v-else-if="m.what === 'post'"
+          :x="m.at[0] - 2.6"
+          :y="m.at[1] - 2.6"
+          width="5.2"
+          height="5.2"
+          :transform="`rotate(45 ${m.at[0]} ${m.at[1]})`"
         />
         <circle v-else :cx="m.at[0]" :cy="m.at[1]" r="3.2" />
       </g>
@@ -120,6 +132,11 @@ rect {
 .hole.take-out circle {
   stroke: var(--harm);
   stroke-dasharray: 2 1.4;
+}
+.hole.post rect {
+  fill: var(--sheet);
+  stroke: var(--mat);
+  stroke-width: 1.6;
 }
 .hole.opening rect {
   fill: var(--paper);

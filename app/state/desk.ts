@@ -17,6 +17,7 @@ import { useTrouble } from './trouble'
 const EMPTY: DeskState = {
   builds: [],
   bin: [],
+  examples: [],
   deeds: [],
   build: null,
   analysis: null,

@@ -28,7 +28,7 @@ export interface Shape {
 export interface Mark {
   readonly id: string
   readonly at: readonly [number, number]
-  readonly what: 'keep' | 'fit' | 'take out' | 'opening'
+  readonly what: 'keep' | 'fit' | 'take out' | 'post' | 'opening'
   readonly name: string
 }
 export interface Dimension {
@@ -224,16 +224,18 @@ function shapesOf(s: Drawn, project: Project): readonly Shape[] {
 /** Kinds whose title is too long to stand in a drawing. */
 const SHORT: Partial<Record<string, string>> = { supply: 'supply' }
 
+const MARK_OF = { keep: 'keep', fit: 'fit', takeOut: 'take out', posts: 'post' } as const
+
 /** Standoffs of the tray and openings for cables. */
 function marksOf(s: Drawn, project: Project): readonly Mark[] {
   const standoffs = joinedBy(s, 'tray', 'board', 'case').flatMap(({ plug, socket }): Mark[] => {
     const frame = s.frames.get(plug.id)
     const planned = standoffPlan(plug, socket)
-    return (['keep', 'fit', 'takeOut'] as const).flatMap(what =>
+    return (['keep', 'fit', 'takeOut', 'posts'] as const).flatMap(what =>
       planned[what].map(({ label, at: [x, y] }): Mark => ({
         id: `hole:${label}`,
         at: frame ? project(place(frame, [x, y, 0])) : [0, 0],
-        what: what === 'takeOut' ? 'take out' : what,
+        what: MARK_OF[what],
         name: label,
       })),
     )

@@ -99,9 +99,10 @@ const standoffTag = ({ at: [x, y], what, name }: Drawing['marks'][number]): stri
       fill: what === 'fit' ? INK.mat : INK.sheet,
       stroke: what === 'take out' ? INK.harm : INK.mat,
       'stroke-width': LINE.dimension,
+      ...(what === 'post' ? { 'stroke-dasharray': '1 1' } : {}),
       ...(what === 'take out' ? { 'stroke-dasharray': '2 1.4' } : {}),
     },
-    title(`standoff ${name}: ${what}`),
+    title(what === 'post' ? `plastic post ${name}` : `standoff ${name}: ${what}`),
   )
 
 const pathTag = (p: Path): string =>

@@ -64,6 +64,10 @@ export const money = (value: number, currency: string): string =>
 export const counted = (n: number, one: string, many = `${one}s`): string =>
   `${n} ${n === 1 ? one : many}`
 
+/** Names in a sentence: `A1, A2 and B1`. */
+export const listed = (names: readonly string[]): string =>
+  names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}`
+
 /** A sentence’s first letter. */
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 

@@ -282,7 +282,10 @@ function headerEnds(item: ItemOf<Board>, h: Header, i: number): readonly End[] {
   const own = headerEnd(item, h, i)
   const [twin, rest] = [twinOf(h.face), furtherOf(h.face)]
   if (twin !== null)
-    return [own, { ...own, key: h.key + TWIN_KEY, face: twin, label: `${h.label}, second half` }]
+    return [
+      { ...own, label: `${h.label}, first half` },
+      { ...own, key: h.key + TWIN_KEY, face: twin, label: `${h.label}, second half` },
+    ]
   if (rest === null) return [own]
   const key = h.key + FURTHER_KEY
   const shuts: End['shuts'] = [{ keys: [key], when: ['type', h.face] }]

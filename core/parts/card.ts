@@ -4,7 +4,15 @@ import { amount, words } from './facets'
 import { portsOf } from './standard-limits'
 import { z } from 'zod'
 import { knownValue, minus, of, times, type Sum } from '../figures/quantity'
-import { ANY_SLOT, FULL_LENGTH, CARD_BODY, KEYED, CARD_HEIGHT, isOldSlot, SLOT_PITCH } from '../standards/cards'
+import {
+  ANY_SLOT,
+  FULL_LENGTH,
+  CARD_BODY,
+  KEYED,
+  CARD_HEIGHT,
+  isOldSlot,
+  SLOT_PITCH,
+} from '../standards/cards'
 import { facesOn, isData } from '../connectors/connectors'
 import { CARD_SHARE, DRAW, SLOT_POWER, SURGES_FROM } from '../standards/draws'
 import type { Rail } from '../standards/rails'

@@ -117,9 +117,7 @@ export const lead: Kind<'lead', typeof leadSchema> = defineKind({
 
 /** Of the plugs on one side of a twist only one is used. */
 const atTwist = (past: boolean | undefined): End['among'] =>
-  past === undefined
-    ? null
-    : { group: past ? 'past the twist' : 'before the twist', how: 'one-of' }
+  past === undefined ? null : { group: past ? 'past the twist' : 'before the twist', how: 'one-of' }
 
 const [BOARD, DEVICE] = [
   { side: 'board', label: 'board end' },

@@ -3,7 +3,7 @@ import { amount, words } from './facets'
 import { z } from 'zod'
 import { of, times } from '../figures/quantity'
 import { DRAW, MEMORY_REST_SHARE } from '../standards/draws'
-import { CHIPS_A_ROW, DIMM, MEMORY_TYPES } from '../standards/modules'
+import { CHIPS_A_ROW, MEMORY_TYPES, sizeOfModule } from '../standards/modules'
 import { figure, usual } from '../figures/units'
 import { base, defineKind, type Kind } from './kind'
 import { blank } from './ask'
@@ -108,11 +108,9 @@ export const memory: Kind<'memory', typeof memorySchema> = defineKind({
     )
   },
   body(item) {
-    const height = memory.leaf(item, 'height').figure?.value ?? DIMM.bareHeight
-    return {
-      min: [-DIMM.length / 2, -DIMM.thickness / 2, 0],
-      max: [DIMM.length / 2, DIMM.thickness / 2, height],
-    }
+    const { length, thickness, bareHeight } = sizeOfModule(item.part.type ?? null)
+    const height = memory.leaf(item, 'height').figure?.value ?? bareHeight
+    return { min: [-length / 2, -thickness / 2, 0], max: [length / 2, thickness / 2, height] }
   },
   draws(item) {
     const { type, modules } = item.part

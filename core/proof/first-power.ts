@@ -103,7 +103,9 @@ function power(s: Joined): readonly Bare[] {
     {
       id: proofId('monitor'),
       do: monitorWords(s, board?.name ?? 'board', card?.plug.name ?? null),
-      expect: 'The monitor says “no signal”.',
+      expect: isOld(s)
+        ? 'Its lamp is lit; the picture stays dark.'
+        : 'The monitor says “no signal”.',
       joints: [],
     },
     ...(isOld(s) ? oldSwitch(s) : softSwitch(s, board?.part.lamp)),

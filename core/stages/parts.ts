@@ -21,6 +21,7 @@ import { worst, type Verdict } from '../figures/verdict'
 import { notStated, type NotStated } from '../parts/not-stated'
 import { kindOf, PART_KINDS, type Item, type PartKind } from '../parts'
 import { BEYOND, cutWords } from '../parts/beyond'
+import { jumpersOf, type JumperOf } from '../parts/jumpers'
 import type { MarkedAs } from '../parts/mark'
 import { at as valueAt, keysOf } from '../parts/paths'
 import { placesOf, type PlaceOf } from '../parts/places'
@@ -62,6 +63,8 @@ export interface PartRow {
   readonly marked: readonly MarkedPlace[]
   /** What it could be declared to run at beyond its rating; null where it has none. */
   readonly beyond: Beyond | null
+  /** Its jumpers, and how they stand. */
+  readonly jumpers: readonly JumperOf[]
   /** What was cut or filed off it, for good. */
   readonly cuts: readonly string[]
 }
@@ -188,6 +191,7 @@ function rowOf({ stored, item, figures, places, own, counted }: InRow): PartRow 
     notStated: notStated(stored.part),
     places,
     marked: markedIn(item, places),
+    jumpers: jumpersOf(item),
     beyond: beyondOf(item),
     cuts: (item.cuts ?? []).map(path => cutWords(item.part, path)),
     verdict: counted ? worst(own.filter(f => !f.accepted).map(f => f.verdict)) : null,

@@ -7,6 +7,11 @@ export const DIMM = {
   bareHeight: 31.25,
   source: SOURCE.jedec,
 } as const
+/** Older modules, and a row of nine chips in sockets. */
+const SIMM_30 = { length: 88.9, thickness: 6, bareHeight: 20.3, source: SOURCE.jedec } as const
+const SIMM_72 = { length: 107.95, thickness: 7, bareHeight: 25.4, source: SOURCE.jedec } as const
+const CHIP_ROW = { length: 95, thickness: 8, bareHeight: 9, source: SOURCE.practice } as const
+
 export const M2 = {
   width: 22,
   lengths: ['2230', '2242', '2260', '2280', '22110'],
@@ -44,6 +49,13 @@ export const MEMORY_TYPES = [
 
 /** Single chips stand in rows: eight of one bit each, and a ninth for parity. */
 export const CHIPS_A_ROW = { pcs: 9, source: SOURCE.practice } as const
+
+/** How large a module, or a row of chips, stands on its board, mm. */
+export function sizeOfModule(type: string | null) {
+  if (type === 'chips') return CHIP_ROW
+  if (type === 'SIMM-30') return SIMM_30
+  return type === 'SIMM-72' ? SIMM_72 : DIMM
+}
 
 /** From this generation on the controller sits in the processor: it decides what it drives. */
 const DRIVEN_FROM = 'DDR3'

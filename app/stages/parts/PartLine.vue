@@ -50,9 +50,9 @@ const STATES: readonly State[] = ['have', 'ordered', 'wanted', 'later', 'spare',
       <span class="role quiet">{{ row.title }}</span>
       <span class="name"
         ><b>{{ row.name }}</b>
-        <span class="quiet"
-          >{{ row.maker }}{{ row.condition === 'new' ? '' : `, ${row.condition}` }}</span
-        >
+        <span class="quiet">{{
+          [row.maker, row.condition === 'new' ? '' : row.condition].filter(Boolean).join(', ')
+        }}</span>
         <strong v-if="row.verdict && row.verdict !== 'clear'" :class="row.verdict">{{
           VERDICT_WORD[row.verdict]
         }}</strong><span v-else class="visually-hidden">{{

@@ -4,7 +4,7 @@ import { memory as memoryKind } from '../../parts/memory'
 import { rule } from '../rule'
 import { JOINED } from '../../plan/situation'
 import { SOURCE } from '../../standards/sources'
-import { counted } from '../../figures/format'
+import { counted, listed } from '../../figures/format'
 import { banksOf, type Bank } from './banks'
 import { figureAsked } from './kits'
 
@@ -19,7 +19,7 @@ export const memoryBanks = rule({
 })
 
 const bankOf = ({ slots, holder }: Bank): string =>
-  `The bank of ${slots.join(' and ')} of the ${holder.name}`
+  `The bank of ${listed(slots)} of the ${holder.name}`
 
 const about = ({ holder, kits, number, slots, filled, joints }: Bank) =>
   ({
@@ -29,7 +29,7 @@ const about = ({ holder, kits, number, slots, filled, joints }: Bank) =>
     part: String(number),
     joints,
     because: [
-      { fact: 'one bank', value: slots.join(' and '), basis: 'spec', source: SOURCE.maker },
+      { fact: 'one bank', value: listed(slots), basis: 'spec', source: SOURCE.maker },
       { fact: 'filled in it', value: filled.join(' '), basis: 'plan', source: 'the plan' },
     ],
   }) as const
@@ -39,9 +39,9 @@ function incomplete(bank: Bank) {
   const free = bank.slots.filter(slot => !bank.filled.includes(slot))
   if (free.length > 0) {
     const sentence =
-      `${bankOf(bank)} is filled in part: ${free.join(', ')} ` +
+      `${bankOf(bank)} is filled in part: ${listed(free)} ` +
       `${free.length === 1 ? 'stays' : 'stay'} empty, and it does not start`
-    const wayOut = `The same again for ${free.join(', ')}, or nothing in this bank.`
+    const wayOut = `The same again for ${listed(free)}, or nothing in this bank.`
     return plain({ ...about(bank), sentence, wayOut }, 'stop')
   }
   const [row] = bank.short
@@ -83,7 +83,7 @@ function afterEmpty(bank: Bank) {
   return plain(
     {
       ...about(bank),
-      sentence: `${bankOf(bank)} is filled and the one before it, ${first.join(' and ')}, is empty`,
+      sentence: `${bankOf(bank)} is filled and the one before it, ${listed(first)}, is empty`,
       wayOut: 'Most boards want the first bank first: read its manual, or move the modules.',
     },
     'watch',
