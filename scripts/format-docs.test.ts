@@ -35,5 +35,5 @@ test('the page tells every figure of every kind, with how to measure it', () => 
       'from (lid, board or tray) to the inside of the near panel. |',
   )
   expect(page).toContain('### Power supply (`"kind": "supply"`)')
-  expect(page.match(/^### /gm)).toHaveLength(20)
+  expect(page.match(/^### /gm)).toHaveLength(21)
 })

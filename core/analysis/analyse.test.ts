@@ -79,7 +79,7 @@ test('price: paid where paid, else the list; left to pay what is not paid and no
 
 test('the proof names this build’s parts, and proves their joints', () => {
   const { proof } = then(plover)
-  expect(proof.find(c => c.id === 'proof:memory')?.expect).toBe('16 GB in 2 modules.')
+  expect(proof.find(c => c.id === 'proof:memory')?.expect).toBe('16\u2009GB in 2 modules.')
   expect(proof.find(c => c.id === 'proof:supply-switch')?.expect).toBe(
     'Mains lamp: green, beside the 24-pin socket.',
   )

@@ -3,7 +3,7 @@
 import type { Build } from '../document/build'
 import { PART_KINDS, specOf, type Part, type PartKind } from '../parts'
 import { Memory } from '../pipeline/memory'
-import { avocet, change, lazily, part, plover, shelf } from '../test-helpers/demos'
+import { avocet, change, curlew, lazily, part, plover, shelf } from '../test-helpers/demos'
 import { altered, buildOf, TOWER } from '../test-helpers/planted-machine'
 import { randomBuild, SPEAKING } from '../test-helpers/random-builds'
 import { runs } from '../test-helpers/runs'
@@ -176,10 +176,17 @@ const SURROUNDED = buildOf(
 function inCondition(condition: 'unknown', build: Build): Build {
   return { ...build, items: build.items.map(i => ({ ...i, condition })) }
 }
+/** Curlew with a coprocessor, a memory board with something on it, and a card that is held. */
+const OLD: Build = change(
+  curlew,
+  { do: 'addItem', item: { id: 'beside', part: part('quillmark-grebe-c33'), state: 'have' } },
+  { do: 'addItem', item: { id: 'ram', part: part('saltpan-ram-isa'), state: 'have' } },
+  { do: 'addItem', item: { id: 'more', part: part('merewick-simm30-4x1'), state: 'have' } },
+)
 /** Builds that between them have every rule speak and every kind joined. */
 const BUILDS = [
   ...[SURROUNDED, BACKED, HOLED, TINKERED, FANNED, BANKED],
-  ...[plover, avocet, ...[...JOINING, ...SPEAKING].map(randomBuild)],
+  ...[plover, avocet, OLD, ...[...JOINING, ...SPEAKING].map(randomBuild)],
 ]
 /** How many parts of the shelf are tried that no build holds. */
 const FROM_SHELF = 6

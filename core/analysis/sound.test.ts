@@ -17,7 +17,8 @@ const DEFENDED: Readonly<Record<string, string>> = {
   'watch fit/paste': 'the cooler comes without paste, and no tube was bought',
   'watch fit/picture': 'it runs without a screen: for the set-up one is borrowed',
   'watch power/factor': 'supplies of those years have no power-factor correction',
-  'measure joints/ribbon-order': 'their jumpers are looked at with the drives in hand',
+  'measure joints/jumper': 'how the display jumper stands is seen with the board in hand',
+  'measure power/least-load': 'what such old parts draw at rest is no more than usual of them',
   'measure fit/cooler-height': 'the room of that case is no more than its archetype’s',
   'watch fit/standoff-count': 'the bag holds fewer standoffs than the board has holes',
   'watch fit/standoff-thread': 'the tray has no thread under some of the board’s holes',
@@ -265,6 +266,8 @@ const sound: readonly (readonly [machine: string, parts: string, ...told: string
     'barn, for ribbons and one display card',
     'fenwright-barn-at saltpan-weir-486 quillmark-heron-100 ottery-heronclip merewick-simm-2x16 ' +
       'teazle-at-200 marram-isa-vga sedgeline-ide-2 hollin-ribbon-40',
+    'measure joints/jumper',
+    'measure power/least-load',
     'measure routes/lead-length',
     'watch fit/paste',
     'watch power/factor',
@@ -274,7 +277,8 @@ const sound: readonly (readonly [machine: string, parts: string, ...told: string
     'fenwright-barn-at saltpan-weir-486 quillmark-heron-100 ottery-heronclip merewick-simm-2x16 ' +
       'teazle-at-200 marram-isa-vga sedgeline-ide-2 hollin-ribbon-40 sedgeline-floppy-35 ' +
       'sedgeline-floppy-525 hollin-ribbon-34 hollin-keys-din',
-    'measure joints/ribbon-order',
+    'measure joints/jumper',
+    'measure power/least-load',
     'measure routes/lead-length',
     'watch fit/paste',
     'watch power/factor',

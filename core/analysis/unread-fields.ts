@@ -32,6 +32,7 @@ export const UNREAD: Partial<Record<PartKind, Reasons>> = {
     ],
   },
   board: {
+    [SPACE]: ['coprocessor.at'],
     [FIXED]: ['m2.*.axes'],
     [UNTRIED]: [
       ...['slots.*.shuts', 'slots.*.shuts.*.keys', 'slots.*.shuts.*.protocol'],
@@ -42,8 +43,7 @@ export const UNREAD: Partial<Record<PartKind, Reasons>> = {
       ...['firmware.history.*.on', 'firmware.history.*.brings'],
       ...['lamps', 'lamps.*.label', 'lamps.*.means', 'lamps.*.at'],
       ...['beeps', 'beeps.*.signal', 'beeps.*.means', 'codes', 'codes.*.code', 'codes.*.means'],
-      ...['jumpers', 'jumpers.*.label', 'jumpers.*.sets', 'jumpers.*.positions'],
-      ...['jumpers.*.positions.*.pins', 'jumpers.*.positions.*.means', 'jumpers.*.at'],
+      'jumpers.*.at',
     ],
   },
   processor: {

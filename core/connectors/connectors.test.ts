@@ -13,6 +13,7 @@ describe('what passes at most, W by rail', () => {
     // 6 A a contact: 2, 5 and 4 of them; in 20 contacts one less of each
     ['main-24', { '12': 144, '5': 150, '3.3': 79.2 }, 'standard'],
     ['main-20', { '12': 72, '5': 120, '3.3': 59.4 }, 'standard'],
+    ['main-4', { '12': 72, '5': 30, '3.3': 19.8 }, 'standard'],
     // 7 A a contact, two and four of them
     ['cpu-4', { '12': 168 }, 'practice'],
     ['cpu-8', { '12': 336 }, 'practice'],
@@ -39,7 +40,7 @@ describe('what passes at most, W by rail', () => {
   })
   test('no other connector says a current', () => {
     const silent = (Object.keys(CONNECTORS) as PlugFace[]).filter(f => connector(f).limit?.rails)
-    expect(silent).toHaveLength(17 + ['usb-a', 'usb-c-socket'].length)
+    expect(silent).toHaveLength(18 + ['usb-a', 'usb-c-socket'].length)
   })
 })
 

@@ -35,6 +35,8 @@ export const furtherOf = (face: PlugFace): PlugFace | null => {
   const row = CONNECTORS[face]
   return 'further' in row ? row.further : null
 }
+/** Whether it is the plug that fills such a rest. */
+export const isFurther = (face: Face): boolean => PLUG_FACES.some(f => furtherOf(f) === face)
 /** How the rest of such a socket is called beside it. */
 export const FURTHER_KEY = '.4'
 

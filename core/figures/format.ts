@@ -23,7 +23,7 @@ function storage(gigabytes: number): string {
   const steps = gigabytes === 0 ? 0 : Math.floor(Math.log10(Math.abs(gigabytes)) / -3 + 1)
   const step = Math.min(Math.max(steps, 0), small.length - 1)
   const value = gigabytes * 1000 ** step
-  return number(value, step === 0 || !Number.isInteger(value) ? 1 : 0) + THIN_SPACE + small[step]
+  return number(value, Number.isInteger(value) ? 0 : 1) + THIN_SPACE + small[step]
 }
 
 /** A value with its unit and a thin space between. */

@@ -3,7 +3,7 @@
 import { at } from '../collections/at'
 import { groupBy } from '../collections/groups'
 import { oncePer } from '../collections/once'
-import { feeds, isMechanical, isPower, type Face } from '../connectors/connectors'
+import { feeds, isFurther, isMechanical, isPower, type Face } from '../connectors/connectors'
 import { MECHANICAL } from '../connectors/mechanical'
 import { endRef, jointId, type EndRef, type JointId } from '../ids/ids'
 import type { Item } from '../parts'
@@ -151,6 +151,7 @@ function wantsPartner({ end }: EndOf, isFollowed: boolean): boolean {
   if (end.marked !== null && end.need !== 'must') return false
   if (end.need !== 'may') return true
   if (end.sex === 'socket' && feeds(end.face) === 'processor') return true
+  if (end.sex === 'plug' && isFurther(end.face)) return end.among === null
   const offers = Object.keys(end.gives).length > 0 || isPower(end.face)
   return end.sex === 'plug' && !offers && end.among === null && !isFollowed
 }

@@ -96,9 +96,11 @@ export const cardSchema = z.looseObject({
         label: z.string(),
         at: z.tuple([z.number(), z.number(), z.number()]).optional(),
         job: z
-          .enum(['disk-light'])
+          .enum(['disk-light', 'network-light'])
           .optional()
-          .describe('of pins for a loose front lead: the light of the drives on a controller'),
+          .describe(
+            'of pins for a loose front lead: the light of a controller or of a network card',
+          ),
       }),
     )
     .default([]),

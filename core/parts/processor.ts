@@ -50,8 +50,8 @@ export const processorSchema = z.looseObject({
       'Read it in the processor’s sheet: the limit, not the cooling class.',
       [2, 400],
     ),
-    work: figure('W', 'power at typical work', 'Read it from a meter at typical work.', [3, 300]),
-    rest: figure('W', 'power at rest', 'Read it from a meter at rest.', [1, 80]),
+    work: figure('W', 'power at typical work', 'Read it from a meter at typical work.', [0.5, 300]),
+    rest: figure('W', 'power at rest', 'Read it from a meter at rest.', [0.5, 80]),
   }),
   lidWidth: figure('mm', 'lid width', 'Across the metal lid.', [10, 90]),
 })

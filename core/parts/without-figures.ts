@@ -5,7 +5,12 @@ import { KINDS, type Item, type Part } from '.'
 /**
  * Figures that say what is there, not how large it is: those who order the work read them too.
  */
-const TELLING: readonly string[] = ['card slots', 'memory modules', 'processor lidWidth']
+const TELLING: readonly string[] = [
+  'card slots',
+  'card length',
+  'memory modules',
+  'processor lidWidth',
+]
 /** Boards and cases are read whole: where a board's holes lie decides the standoffs. */
 const WHOLE: readonly string[] = ['board', 'case']
 

@@ -73,16 +73,30 @@ interface Owner {
   readonly part: { readonly kind: PartKind }
 }
 
+type Otherwise = (end: End, owner: Owner, chosen: Chosen) => Partial<End> | null
+/** What the choices change of an end; the first that has to do with it decides. */
+const OTHERWISE: readonly Otherwise[] = [
+  (end, { id }, { mains }) =>
+    isPowerSwitch(end) && mains.includes(id) ? { marked: 'mains', need: 'may' } : null,
+  (end, { part }, { without }) =>
+    end.sex === 'plug' && without.some(use => isFor(use, end.face, part.kind))
+      ? { marked: 'unwanted' }
+      : null,
+  ({ face, sex }, _, { isBare }) =>
+    isBare && face === 'cooler-mount' && sex === 'socket' ? { need: 'may' } : null,
+  (end, { part }, { isPushed }) =>
+    isPushed && part.kind === 'board' && feeds(end.face) === 'processor' && end.need !== 'must'
+      ? { need: 'must' }
+      : null,
+  ({ role, sex }, _, { pumpOn }) =>
+    pumpOn === 'processor' && role === 'pump' && sex === 'plug' ? { role: GUARDED_PUMP } : null,
+]
+
 /** An end as the choices have it. */
-export function asChosen(end: End, { id, part: { kind } }: Owner, chosen: Chosen): End {
-  const { without, isPushed, isBare, pumpOn, mains } = chosen
-  if (isPowerSwitch(end) && mains.includes(id)) return { ...end, marked: 'mains', need: 'may' }
-  if (end.sex === 'plug' && without.some(use => isFor(use, end.face, kind)))
-    return { ...end, marked: 'unwanted' }
-  if (isBare && end.face === 'cooler-mount' && end.sex === 'socket') return { ...end, need: 'may' }
-  if (isPushed && kind === 'board' && feeds(end.face) === 'processor' && end.need !== 'must')
-    return { ...end, need: 'must' }
-  if (pumpOn === 'processor' && end.role === 'pump' && end.sex === 'plug')
-    return { ...end, role: GUARDED_PUMP }
+export function asChosen(end: End, owner: Owner, chosen: Chosen): End {
+  for (const change of OTHERWISE) {
+    const otherwise = change(end, owner, chosen)
+    if (otherwise) return { ...end, ...otherwise }
+  }
   return end
 }

@@ -120,7 +120,7 @@ describe('board', () => {
     expect([
       KINDS.board.inlets?.(item, 'processor'),
       KINDS.board.inlets?.(item, 'memory-A1'),
-    ]).toEqual([['cpu-power'], ['main']])
+    ]).toEqual([['cpu-power'], ['main', 'main.4']])
   })
 })
 

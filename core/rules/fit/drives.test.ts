@@ -123,6 +123,25 @@ test('two floppy drives past a twist are set alike, or both answer as one', () =
   const rule = 'joints/ribbon-order'
   expect(verdicts(two('second', 'second'), rule)).toEqual(['clear'])
   expect(verdicts(two('first', 'second'), rule)).toEqual(['stop'])
+  // Pinned before the twist both of them answer as the second, alone nothing starts from it.
+  const lone = altered(TOWER, {
+    board: { headers: [...headers, { key: 'fdd', face: 'ribbon-34', label: 'FDD' }] },
+    one: of('sedgeline-floppy-35', { jumper: 'second' }),
+    ribbon: of('hollin-ribbon-34'),
+  })
+  expect(verdicts(lone, rule)).toEqual(['clear'])
+  expect(said(lone, rule, { 'ribbon/device-1': 'one/data' })).toMatchObject([{ verdict: 'watch' }])
+  const branches = [{ label: 'a' }, { label: 'b' }]
+  const silent = altered(two('second', 'second'), { ribbon: { branches } })
+  expect(said(silent, rule)).toMatchObject([
+    { verdict: 'measure', asks: [{ item: 'ribbon', path: 'branches' }] },
+  ])
+  // Two before the twist are one place: the second of them is not joined there.
+  const same = altered(two('second', 'second'), {
+    ribbon: { branches: branches.map(b => ({ ...b, past: false })) },
+  })
+  const hung = then(buildOf(same)).joints.filter(j => j.id.includes('/data'))
+  expect(hung).toHaveLength(1)
 })
 
 test('a SATA lead of a metre is at its limit, of 1.5 m beyond it; a ribbon at 457', () => {

@@ -194,3 +194,42 @@ describe('the height of slot covers', () => {
     ])
   })
 })
+
+describe('plastic posts', () => {
+  const HOLE = { label: 'own', at: [230, 100] }
+  const pc = (own: object, more: Fields = {}): Fields => ({
+    standoffs: {
+      threads: NINE,
+      fitted: [],
+      own: [{ label: 'P1', at: [230, 100], ...own }],
+      supplied: 9,
+      ...more,
+    },
+  })
+  test('hold the board where no metal does, take none of the bag’s standoffs, and cannot short', () => {
+    const held = on({ ownHoles: [HOLE] }, pc({ of: 'plastic' }, { posts: 1 }))
+    expect(said(held, 'fit/standoff-thread')).toMatchObject([
+      {
+        verdict: 'clear',
+        sentence: expect.stringMatching(/^Plastic posts hold .* at own, metal/) as string,
+      },
+    ])
+    const counts = said(held, 'fit/standoff-count').map(f => [f.need, f.have, f.verdict])
+    expect(counts).toEqual([
+      [9, 9, 'clear'],
+      [1, 1, 'clear'],
+    ])
+    const beside = on({}, pc({ of: 'plastic' }))
+    expect(said(beside, 'fit/standoff-stray')).toMatchObject([{ verdict: 'clear' }])
+  })
+  test('missing from the bag they are bought; without any metal one the grounds are apart', () => {
+    const none = on({ ownHoles: [HOLE] }, pc({ of: 'plastic' }, { posts: 0 }))
+    expect(
+      said(none, 'fit/standoff-count')
+        .map(f => f.verdict)
+        .sort(),
+    ).toEqual(['clear', 'watch'])
+    const plastic = on({ holes: [], ownHoles: [HOLE] }, pc({ of: 'plastic' }, { threads: [] }))
+    expect(said(plastic, 'fit/standoff-thread')).toMatchObject([{ verdict: 'watch' }])
+  })
+})

@@ -29,21 +29,21 @@ export const jointsJoined = rule({
     const mated = mate(plug, socket)
     if (!mated?.ok) return []
     const met = rest === null ? mated : { ...mated, ...FILLED }
-    const to = isMechanical(joint.face)
-      ? `${socket.end.label} of the ${names[1]}`
-      : `${socket.end.label} on the ${names[1]}`
+    const to = `${socket.end.label} ${isMechanical(joint.face) ? 'of' : 'on'} the ${names[1]}`
     const guess = [plug, socket].find(e => e.end.assumed)
     return [
       plain(
         {
           wayOut: WAY_OUT[met.verdict] ?? '',
-          ...(guess ? notStated(guess, guess === plug ? names[0] : names[1]) : {}),
+          ...(guess ? notStated(guess, names[guess === plug ? 0 : 1]) : {}),
           rule: 'joints/joined',
           stage: isMechanical(joint.face) ? 'fit' : 'joints',
           about: joint.items,
           part: joint.id,
           joints: [joint.id],
-          sentence: `${capital(sideOf(names[0], plug))} meets ${to}${met.note ? `: ${met.note}` : ''}`,
+          sentence: [`${capital(sideOf(names[0], plug))} meets ${to}`, ...noted(met.note)].join(
+            ': ',
+          ),
           because: [
             { fact: faceOf(plug), value: faceOf(socket), basis: 'standard', source: met.source },
             ...agreed(plug, socket, guess ? 'assumed' : 'spec'),
@@ -55,6 +55,8 @@ export const jointsJoined = rule({
     ]
   },
 })
+
+const noted = (note: string): readonly string[] => (note === '' ? [] : [note])
 
 /** A socket that two plugs fill together is full. */
 const FILLED = { verdict: 'clear', note: 'with the four beside it all contacts are used' } as const

@@ -31,48 +31,41 @@ export const ribbonOrder = rule({
   source: SOURCE.ata,
   needs: JOINED,
   inputs: s => ribbons(s),
-  judge(ribbon) {
-    const { drives, isTwisted } = ribbon
-    if (isTwisted && drives.length === 1) return [alone(ribbon)]
-    if (isTwisted && drives.some(d => d.past === null)) return [twistNotKnown(ribbon)]
-    if (isTwisted && new Set(drives.map(d => d.past)).size === 1) return [sameSide(ribbon)]
-    const unknown = drives.filter(d => d.jumper === null)
-    if (unknown.length > 0) return [notKnown(ribbon, unknown)]
-    if (isTwisted) return [byTwist(ribbon)]
-    const set = drives.map(d => d.jumper)
-    const byCable = set.filter(j => j === 'by cable').length
-    if (byCable === set.length) return [byItsCable(ribbon)]
-    if (byCable > 0)
-      return [
-        plain(
-          {
-            ...about(ribbon),
-            sentence: `${namesOf(ribbon)} share one ribbon, one by jumper and one by cable`,
-            wayOut: WAY_OUT,
-          },
-          'watch',
-        ),
-      ]
-    return [
-      new Set(set).size === set.length
-        ? plain(
-            {
-              ...about(ribbon),
-              sentence: `${namesOf(ribbon)} share one ribbon, each at its place`,
-            },
-            'clear',
-          )
-        : plain(
-            {
-              ...about(ribbon),
-              sentence: `${namesOf(ribbon)} are both set ${set[0] ?? ''} on one ribbon: neither is seen`,
-              wayOut: WAY_OUT,
-            },
-            'stop',
-          ),
-    ]
-  },
+  judge: ribbon => [ribbon.isTwisted ? atTheTwist(ribbon) : byJumper(ribbon)],
 })
+
+/** The places on a ribbon without a twist are told by jumpers, or by the ribbon itself. */
+function byJumper(ribbon: Ribbon): Finding {
+  const { drives } = ribbon
+  const unknown = drives.filter(d => d.jumper === null)
+  if (unknown.length > 0) return notKnown(ribbon, unknown)
+  const set = drives.map(d => d.jumper)
+  const byCable = set.filter(j => j === 'by cable').length
+  if (byCable === set.length) return byItsCable(ribbon)
+  const share = `${namesOf(ribbon)} share one ribbon`
+  if (byCable > 0)
+    return plain(
+      {
+        ...about(ribbon),
+        sentence: `${share}, one by jumper and one by cable`,
+        wayOut: WAY_OUT,
+      },
+      'watch',
+    )
+  if (new Set(set).size === set.length)
+    return plain({ ...about(ribbon), sentence: `${share}, each at its place` }, 'clear')
+  const alike = `${namesOf(ribbon)} are both set ${set[0] ?? ''} on one ribbon: neither is seen`
+  return plain({ ...about(ribbon), sentence: alike, wayOut: WAY_OUT }, 'stop')
+}
+
+/** Floppy drives are told apart by the twist. */
+function atTheTwist(ribbon: Ribbon): Finding {
+  const { drives } = ribbon
+  if (drives.length === 1) return alone(ribbon)
+  if (drives.some(d => d.past === null)) return twistNotKnown(ribbon)
+  const unknown = drives.filter(d => d.jumper === null)
+  return unknown.length > 0 ? notKnown(ribbon, unknown) : byTwist(ribbon)
+}
 
 const WAY_OUT = 'One first and one second, or both by cable: the jumper, with the power off.'
 
@@ -137,18 +130,6 @@ const twistNotKnown = (ribbon: Ribbon): Finding =>
     question: `Which plugs of the ${ribbon.name} are past the twist?`,
     take: 'Look where seven of its wires cross: what comes after, from the controller, is past it.',
   })
-
-function sameSide(ribbon: Ribbon): Finding {
-  const side = ribbon.drives[0]?.past ? 'past' : 'before'
-  return plain(
-    {
-      ...about(ribbon),
-      sentence: `${namesOf(ribbon)} both hang ${side} the twist of the ${ribbon.name}: both answer as one`,
-      wayOut: 'One before the twist, one past it; both jumpers alike.',
-    },
-    'stop',
-  )
-}
 
 /** A lone drive belongs at the end, past the twist: old boards start from the first. */
 function alone(ribbon: Ribbon): Finding {

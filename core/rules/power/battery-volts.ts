@@ -37,32 +37,23 @@ export const batteryVolts = rule({
       because: [factOf(own), factOf(asked)],
     } as const
     const unknown = [own, asked].find(leaf => leaf.figure === null)
-    if (unknown)
-      return [
-        asking(said, {
-          item: unknown.item ?? '',
-          path: unknown.path,
-          question: `Which ${unknown.label}?`,
-          take: unknown.about?.take ?? '',
-        }),
-      ]
-    const over = (own.figure?.value ?? 0) - (asked.figure?.value ?? 0)
-    const volts = `${quantity(own.figure?.value ?? 0, 'V')} of the ${pack.name}`
-    const wanted = `the ${board.name} asks for ${quantity(asked.figure?.value ?? 0, 'V')}`
+    if (unknown) return [asking(said, askFor(unknown))]
+    const [gives, takes] = [own, asked].map(leaf => leaf.figure?.value ?? 0) as [number, number]
+    const volts = `${quantity(gives, 'V')} of the ${pack.name}`
+    const wanted = `the ${board.name} asks for ${quantity(takes, 'V')}`
     const wayOut = 'A pack of the voltage, and the kind, that the board’s manual names.'
-    if (over > NOMINAL)
+    if (gives - takes > NOMINAL)
       return [plain({ ...said, sentence: `${volts} are too much: ${wanted}`, wayOut }, 'harm')]
-    if (over < -NOMINAL)
-      return [
-        plain(
-          { ...said, sentence: `${volts} are too little: ${wanted}, settings are lost`, wayOut },
-          'watch',
-        ),
-      ]
+    const few = `${volts} are too little: ${wanted}, settings are lost`
+    if (takes - gives > NOMINAL) return [plain({ ...said, sentence: few, wayOut }, 'watch')]
     return [plain({ ...said, sentence: `${volts}: ${wanted}` }, 'clear')]
   },
 })
 
+const askFor = ({ item, path, label, about }: Leaf) => ({
+  ...{ item: item ?? '', path, question: `Which ${label}?` },
+  take: about?.take ?? '',
+})
 const factOf = ({ label, figure }: Leaf) => ({
   fact: label,
   value: figure ? quantity(figure.value, 'V') : '?',
