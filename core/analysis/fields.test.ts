@@ -181,6 +181,7 @@ const OLD: Build = change(
   curlew,
   { do: 'addItem', item: { id: 'beside', part: part('quillmark-grebe-c33'), state: 'have' } },
   { do: 'addItem', item: { id: 'ram', part: part('saltpan-ram-isa'), state: 'have' } },
+  { do: 'setJumper', id: 'board', jumper: 'JP7', stands: null },
   { do: 'addItem', item: { id: 'more', part: part('merewick-simm30-4x1'), state: 'have' } },
 )
 /** Builds that between them have every rule speak and every kind joined. */

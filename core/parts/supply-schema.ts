@@ -2,6 +2,7 @@
 import { z } from 'zod'
 import { facesOn } from '../connectors/connectors'
 import { figure } from '../figures/units'
+import { LABELS } from '../standards/wall'
 import { LACKS, MAINS_SWITCHES, PROTECTIONS, SUPPLY_FORMS } from '../standards/supplies'
 import { base } from './kind'
 
@@ -43,7 +44,7 @@ export const supplySchema = z.looseObject({
     [80, 230],
   ),
   modular: z.enum(['fixed', 'part', 'full']).default('fixed'),
-  efficiency: z.enum(['white', 'bronze', 'silver', 'gold', 'platinum', 'titanium']).optional(),
+  efficiency: z.enum(LABELS).optional(),
   guide: z
     .enum(['newer', 'older'])
     .nullish()

@@ -117,7 +117,7 @@ export const FORM: Record<BoardForm, FormRow> = {
   XL: {
     rear: 'aperture',
     edge: 345,
-    depth: 280,
+    depth: 262,
     least: 243.84,
     slots: 8,
     holes: null,
@@ -178,6 +178,10 @@ export const MAINS_SWITCH =
 
 /** How far a board may be off the size of its form. */
 export const FORM_TOLERANCE = { mm: 0.25, source: SOURCE.atx } as const
+
+/** How wide a mounting hole is, and the opening for the sockets of all boards but the oldest. */
+export const HOLE_WIDE = { mm: 3.96, source: SOURCE.atx } as const
+export const APERTURE = { width: 158.75, height: 44.45, source: SOURCE.atx } as const
 
 /** Board thickness, and how high a standoff lifts it off the tray. */
 export const BOARD_THICKNESS = { mm: 1.6, source: SOURCE.atx } as const

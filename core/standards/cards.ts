@@ -43,6 +43,17 @@ export const slotLine = (
 export const FULL_LENGTH = { mm: 312, half: 167.65, source: SOURCE.pcie } as const
 export const GUIDED_FROM = { mm: 300, source: SOURCE.practice } as const
 
+/** How long the body of a slot is, mm. */
+export const SLOT_BODY = { x1: 25, x4: 39, x8: 56, x16: 89, source: SOURCE.pcie } as const
+/**
+ * How thick a card is on its component side with one slot, how much each further slot adds, how far
+ * it reaches on the other; and how high parts of the board below it may stand, mm.
+ */
+export const CARD_THICK = {
+  ...{ one: 14.47, more: 20.32, back: 2.67, below: 15 },
+  source: SOURCE.pcie,
+} as const
+
 /** Card heights over the slot, mm. */
 export const CARD_HEIGHT = { full: 111.15, low: 68.9, source: SOURCE.pcie } as const
 /**

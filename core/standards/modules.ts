@@ -57,6 +57,34 @@ export function sizeOfModule(type: string | null) {
   return type === 'SIMM-72' ? SIMM_72 : DIMM
 }
 
+/** What modules are fed with, V; the two of DDR3 are sorts of their own. */
+export const MEMORY_VOLTS = {
+  DDR3: [1.5, 1.35],
+  DDR4: [1.2],
+  DDR5: [1.1],
+  source: SOURCE.jedec,
+} as const
+/** How many modules of a sort make a bank, by the width of the processor's bus, bits. */
+export const IN_A_BANK = {
+  'SIMM-30': { 16: 2, 32: 4 },
+  'SIMM-72': { 32: 1, 64: 2 },
+  source: SOURCE.jedec,
+} as const
+
+/** What drives and ports usually reach one after the other, MB/s. */
+export const SEQUENTIAL = {
+  disk: [100, 280],
+  'SATA SSD': [550, 550],
+  'NVMe 3': [3500, 3500],
+  'NVMe 4': [7000, 7000],
+  'NVMe 5': [14000, 14000],
+  'USB 2': [40, 40],
+  'USB 5 Gb/s': [450, 450],
+  'USB 10 Gb/s': [1000, 1000],
+  'USB 20 Gb/s': [2000, 2000],
+  source: SOURCE.assumed,
+} as const
+
 /** From this generation on the controller sits in the processor: it decides what it drives. */
 const DRIVEN_FROM = 'DDR3'
 export const drivenByProcessor = (type: string | null): boolean => {
