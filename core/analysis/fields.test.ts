@@ -4,7 +4,7 @@ import type { Build } from '../document/build'
 import { PART_KINDS, specOf, type Part, type PartKind } from '../parts'
 import { Memory } from '../pipeline/memory'
 import { avocet, change, curlew, lazily, part, plover, shelf } from '../test-helpers/demos'
-import { altered, buildOf, TOWER } from '../test-helpers/planted-machine'
+import { altered, buildOf, TOWER, type Fields } from '../test-helpers/planted-machine'
 import { randomBuild, SPEAKING } from '../test-helpers/random-builds'
 import { runs } from '../test-helpers/runs'
 import { fieldsOfKind, variationsOf } from '../test-helpers/variations'
@@ -184,9 +184,108 @@ const OLD: Build = change(
   { do: 'setJumper', id: 'board', jumper: 'JP7', stands: null },
   { do: 'addItem', item: { id: 'more', part: part('merewick-simm30-4x1'), state: 'have' } },
 )
+const OWN_LIGHTS: Fields = {
+  ...{
+    kind: 'light',
+    id: 'strip',
+    model: 'Own strip',
+    amps: 0.4,
+    face: 'light-own',
+    own: 'Glim',
+    lights: 10,
+  },
+}
+/** What few parts have: slots that switch others off, makers’ own plugs, a block plug stated pin by pin. */
+const RARE = buildOf(
+  altered(TOWER, {
+    board: {
+      slots: [
+        {
+          ...{ key: 'slot-1', label: 'PCIE_1', row: 2, size: 'x16', lanes: 16, generation: 4 },
+          shuts: [{ keys: ['sata-1', 'sata-2', 'sata-3', 'sata-4', 'sata-5', 'sata-6'] }],
+        },
+      ],
+      headers: [
+        { key: 'own', face: 'light-own', label: 'GLOW', own: 'Glow', at: [20, 20] },
+        ...(TOWER['board']?.['headers'] as readonly Fields[]).filter(h => h['face'] !== 'usb-c'),
+      ],
+      partly: ['headers'],
+      without: ['usb-c'],
+    },
+    card: { ...part('strandline-ripple-70') },
+    disk: { ...part('sedgeline-s2-1000') },
+    lead: { ...part('hollin-sata-500') },
+    strip: OWN_LIGHTS,
+    change: {
+      ...{ kind: 'adapter', id: 'change', model: 'Own changer', lights: 20 },
+      inlets: [{ key: 'in', label: 'in', face: 'light-own', own: 'Glow' }],
+      outlets: [{ key: 'out', label: 'out', face: 'light-own', own: 'Glim', lights: 20 }],
+    },
+    bracket: { ...part('hollin-bracket-usb2') },
+    case: {
+      leads: [
+        { key: 'c', label: 'front C', face: 'usb-c', ports: 1 },
+        { key: 'wide', label: 'front USB', face: 'usb-3', ports: 2 },
+        {
+          ...{ key: 'block', label: 'block', face: 'panel-block' },
+          pins: [
+            { row: 0, col: 0, does: 'disk-light+' },
+            { row: 0, col: 1, does: 'disk-light-' },
+            { row: 1, col: 2, does: 'power-switch' },
+            { row: 1, col: 3, does: 'power-switch' },
+          ],
+        },
+      ],
+    },
+  }),
+)
+/** A modular supply whose cables name their sockets, hubs and adapters with makers’ own plugs. */
+const RELAYED = buildOf(
+  altered(TOWER, {
+    board: {
+      headers: [
+        ...(TOWER['board']?.['headers'] as readonly Fields[]).filter(
+          h => !/^(fan|light)/.test(String(h['face'])),
+        ),
+        { key: 'cpu-fan', face: 'fan-4', label: 'CPU_FAN', role: 'processor' },
+        { key: 'pump-fan', face: 'fan-4', label: 'PUMP', role: 'pump' },
+        { key: 'any-fan', face: 'fan-4', label: 'FAN_1', role: 'case' },
+        { key: 'own', face: 'light-own', label: 'GLOW', own: 'Glow' },
+      ],
+    },
+    supply: {
+      modular: 'full',
+      sockets: [
+        { key: 'S1', label: 'main', for: ['main-24'] },
+        { key: 'S2', label: 'processor', for: ['cpu-8'] },
+      ],
+      cables: (TOWER['supply']?.['cables'] as readonly Fields[]).map(c => ({
+        ...c,
+        ...(JSON.stringify(c).includes('main-24') ? { socket: 'S1' } : {}),
+      })),
+    },
+    hub: {
+      ...{ kind: 'hub', id: 'hub', model: 'Own hub', serves: 'lights', lights: 40, controls: true },
+      inlets: [{ key: 'in', label: 'lead', face: 'light-own', own: 'Glow', role: 'case' }],
+      outlets: [1, 2].map(n => ({
+        key: `o${n}`,
+        label: `out ${n}`,
+        face: 'light-own',
+        own: 'Glim',
+      })),
+    },
+    strip: OWN_LIGHTS,
+    fans: {
+      ...{ kind: 'hub', id: 'fans', model: 'Fan hub', serves: 'fans' },
+      inlets: [{ key: 'in', label: 'lead', face: 'fan-4', role: 'case' }],
+      outlets: [{ key: 'o', label: 'out', face: 'fan-4' }],
+    },
+    'fan-1': { ...part('kelder-vane-120') },
+  }),
+)
 /** Builds that between them have every rule speak and every kind joined. */
 const BUILDS = [
-  ...[SURROUNDED, BACKED, HOLED, TINKERED, FANNED, BANKED],
+  ...[RARE, RELAYED, SURROUNDED, BACKED, HOLED, TINKERED, FANNED, BANKED],
   ...[plover, avocet, OLD, ...[...JOINING, ...SPEAKING].map(randomBuild)],
 ]
 /** How many parts of the shelf are tried that no build holds. */

@@ -61,6 +61,47 @@ describe('fan-outs look alike and are not', () => {
   })
 })
 
+describe('a branch is measured from where its one plug sits', () => {
+  const lengths = (length: number) =>
+    then(
+      buildOf(
+        altered(TOWER, {
+          card: CONTROLLER,
+          ...{ disk: disk('SATA'), lead: fanOut({ direction: 'forward', length }) },
+        }),
+        { 'lead/device-1': 'disk/data', 'lead/board': 'card/sas-1' },
+      ),
+    ).findings.filter(f => f.rule === 'routes/lead-length' && f.parts.includes('lead'))
+  test('a metre reaches, ten centimetres do not', () => {
+    expect(lengths(1000)).toMatchObject([{ verdict: 'clear', have: 1000 }])
+    const [short] = lengths(100)
+    expect(['stop', 'measure']).toContain(short?.verdict)
+    expect(short?.need).toBe(lengths(1000)[0]?.need)
+  })
+  test('of a ribbon the second plug hangs as far as both stretches together', () => {
+    const headers = TOWER['board']?.['headers'] as readonly Fields[]
+    const old = { kind: 'drive', shape: '3.5', protocol: 'IDE', model: 'Old disk' }
+    const machine = altered(TOWER, {
+      board: {
+        headers: [...headers, { key: 'ide', face: 'ribbon-40', label: 'I', at: [200, 200] }],
+      },
+      one: { ...old, id: 'one', jumper: 'first' },
+      two: { ...old, id: 'two', jumper: 'second' },
+      lead: {
+        ...{ kind: 'lead', id: 'ribbon', model: 'Ribbon', face: 'ribbon-40', length: 430 },
+        branches: [
+          { label: 'near', after: 300 },
+          { label: 'far', after: 130 },
+        ],
+      },
+    })
+    const have = then(buildOf(machine))
+      .findings.filter(f => f.rule === 'routes/lead-length' && f.parts.includes('lead'))
+      .map(f => f.have)
+    expect(have.sort()).toEqual([300, 430])
+  })
+})
+
 describe('a backplane behind two bays', () => {
   const BAYS = [0, 1].map(n => ({
     ...{ key: `hot-${n}`, label: `hot bay ${n}`, size: '3.5', at: [300, 100, 60 + 40 * n] },

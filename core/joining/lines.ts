@@ -3,7 +3,7 @@
 import type { Vec3 } from '../geometry/space'
 import { groupBy } from '../collections/groups'
 import { plus, type Sum } from '../figures/quantity'
-import type { EndRef } from '../ids/ids'
+import { endRef, type EndRef } from '../ids/ids'
 import { pairId } from '../matching/candidate'
 import { ownLead } from '../parts/end'
 import { exitOf, pointOf, type Frames } from './places'
@@ -79,6 +79,8 @@ function arriving(net: Net, plug: EndOf, steps: number): readonly Arriving[] {
   if (from) return [{ pairs: [], first: plug, from, length: lead.length }]
   if (net.frames.has(plug.item)) return []
   if (plug.end.among?.how === 'both') return fromOtherEnd(net, plug, lead.length)
+  const branch = fromItsStem(net, plug, lead.length)
+  if (branch.length > 0) return branch
   return (net.into.get(plug.item) ?? []).flatMap(p => {
     const before = net.ends.get(p.plug)
     if (!before) return []
@@ -94,11 +96,21 @@ function arriving(net: Net, plug: EndOf, steps: number): readonly Arriving[] {
 function fromOtherEnd(net: Net, plug: EndOf, length: Sum): readonly Arriving[] {
   return (net.out.get(plug.item) ?? [])
     .filter(p => plug.ref < p.plug)
-    .flatMap(p => {
-      const far = net.ends.get(p.socket)
-      const from = far && pointOf(net.frames, far)
-      return from ? [{ pairs: [p], first: plug, from, length }] : []
-    })
+    .flatMap(p => startingAt(net, p, plug, length))
+}
+
+/** A branch of a fan-out or a ribbon is a line from where the one plug sits that it follows. */
+function fromItsStem(net: Net, plug: EndOf, length: Sum): readonly Arriving[] {
+  const stems = plug.end.follows.map(key => endRef(plug.item, key))
+  return (net.out.get(plug.item) ?? [])
+    .filter(p => stems.includes(p.plug))
+    .flatMap(p => startingAt(net, p, plug, length))
+}
+
+function startingAt(net: Net, start: Pair, plug: EndOf, length: Sum): readonly Arriving[] {
+  const far = net.ends.get(start.socket)
+  const from = far && pointOf(net.frames, far)
+  return from ? [{ pairs: [start], first: plug, from, length }] : []
 }
 
 export const lineId = (line: Pick<Line, 'pairs'>): string => line.pairs.map(pairId).join(' ')

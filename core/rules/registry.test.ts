@@ -39,6 +39,7 @@ const TRIED_APART = [
   'joints/known',
   'joints/system-port',
   'joints/light-count',
+  'joints/port-count',
   'power/adapter',
   'power/heads',
   'power/hub',

@@ -43,6 +43,7 @@ import { jointsKnown } from './joints/known'
 import { onTheWay } from './joints/on-the-way'
 import { ribbonOrder } from './joints/ribbon-order'
 import { systemPort } from './joints/system-port'
+import { portCount } from './joints/port-count'
 import { jointsMonitor } from './joints/monitor'
 import { outerSpeed } from './joints/outer-speed'
 import { protruding } from './fit/protruding'
@@ -130,6 +131,7 @@ export const RULES: readonly Rule[] = [
   ribbonOrder,
   jointsJumper,
   lightCount,
+  portCount,
   powerBeyond,
   supplySize,
   powerSurge,

@@ -9,6 +9,7 @@ import {
   bare,
   type Node,
 } from '../schema/node'
+import { AXES_PATTERN } from '../geometry/space'
 import { aboutFigure } from '../figures/units'
 import { KINDS, partSchema, type Part, type PartKind } from '../parts'
 
@@ -99,6 +100,7 @@ function simple(node: Node, value: unknown): readonly unknown[] {
   const choices = choicesOf(node).filter(c => c !== value)
   if (choices.length > 0) return choices.slice(0, MOST)
   if (type === 'boolean') return [value !== true]
+  if (type === 'string' && AXES_PATTERN.test(String(value))) return OTHER_AXES
   if (type === 'string') return [`${typeof value === 'string' ? value : ''}x`]
   if (type === 'number') return numbers(node, value)
   if (type === 'tuple' && Array.isArray(value))
@@ -111,6 +113,8 @@ function simple(node: Node, value: unknown): readonly unknown[] {
   if (type === 'literal') return value === undefined ? [literalOf(node)] : []
   return sortsOf(node).flatMap(sort => simple(sort, value))
 }
+/** Other ways for a thing to lie. */
+const OTHER_AXES = ['-x +y +z', '+y +z +x', '+z +x +y']
 /** Far enough to matter, mm. */
 const SHIFT = 60
 
