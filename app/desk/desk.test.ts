@@ -2,7 +2,7 @@ import { analyse } from '../../core/analysis/analyse'
 import { isProblem } from '../../core/document/command'
 import { VERSION } from '../../core/document/file'
 import { openBuild } from '../../core/document/open'
-import { part, plover, shelf } from '../../core/test-helpers/demos'
+import { curlew, part, plover, shelf } from '../../core/test-helpers/demos'
 import { Desk } from './desk'
 import { newDesk, opened, problem, state } from './test-helpers/hand'
 
@@ -18,6 +18,36 @@ test('the first visit lays out the demo once; deleted, it stays away', async () 
   const again = new Desk({ db, now: () => 'x', newId: () => 'y', demos: [plover], shelf })
   const then = state(await again.open(null))
   expect([then.builds, then.bin.map(b => b.name)]).toEqual([[], ['Plover']])
+})
+
+test('an example that ships later is offered, and laid out only when it is taken', async () => {
+  const { desk, db } = newDesk()
+  expect(state(await desk.open(null)).examples).toEqual([])
+  const demos = [plover, curlew]
+  const later = () => new Desk({ db, now: () => 'x', newId: () => 'y', demos, shelf })
+  const offered = state(await later().open(null))
+  expect([offered.builds.map(b => b.name), offered.examples.map(e => e.name)]).toEqual([
+    ['Plover'],
+    ['Curlew'],
+  ])
+  const second = later()
+  const taken = state(await second.send({ act: 'takeExample', example: 'curlew' }))
+  expect([taken.builds.map(b => b.name), taken.examples]).toEqual([['Curlew', 'Plover'], []])
+  expect(problem(await second.send({ act: 'takeExample', example: 'curlew' }))).toMatch(
+    /no longer offered/,
+  )
+})
+test('an example that is declined is not offered again; a fresh profile gets them all', async () => {
+  const demos = [plover, curlew]
+  const { desk, db } = newDesk()
+  await desk.open(null)
+  const again = () => new Desk({ db, now: () => 'x', newId: () => 'y', demos, shelf })
+  const declined = state(await again().send({ act: 'declineExample', example: 'curlew' }))
+  expect([declined.examples, declined.builds.map(b => b.name)]).toEqual([[], ['Plover']])
+  expect(state(await again().open(null)).examples).toEqual([])
+  const fresh = newDesk(undefined, { demos })
+  const first = state(await fresh.desk.open(null))
+  expect([first.builds.map(b => b.name), first.examples]).toEqual([['Curlew', 'Plover'], []])
 })
 
 test('of two builds that are asked for at once the later is open, whatever began first', async () => {

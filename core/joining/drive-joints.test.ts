@@ -62,11 +62,14 @@ describe('fan-outs look alike and are not', () => {
 })
 
 describe('a branch is measured from where its one plug sits', () => {
+  const bays = [1, 2].map(n => ({
+    ...{ key: `b${n}`, label: `bay ${n}`, size: '3.5', at: [300, 60 + 60 * n, 60] },
+  }))
   const lengths = (length: number) =>
     then(
       buildOf(
         altered(TOWER, {
-          card: CONTROLLER,
+          ...{ case: { bays }, card: CONTROLLER },
           ...{ disk: disk('SATA'), lead: fanOut({ direction: 'forward', length }) },
         }),
         { 'lead/device-1': 'disk/data', 'lead/board': 'card/sas-1' },
@@ -85,6 +88,7 @@ describe('a branch is measured from where its one plug sits', () => {
       board: {
         headers: [...headers, { key: 'ide', face: 'ribbon-40', label: 'I', at: [200, 200] }],
       },
+      case: { bays },
       one: { ...old, id: 'one', jumper: 'first' },
       two: { ...old, id: 'two', jumper: 'second' },
       lead: {

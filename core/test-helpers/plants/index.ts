@@ -8,6 +8,7 @@ import { LINES } from './lines'
 import { PLACES } from './places'
 import { PARTNERS } from './partners'
 import { MEMORY } from './memory'
+import { OLD_MACHINES } from './old'
 import type { Plant } from './plant'
 import { RAILS } from './rails'
 import { SUPPLIES } from './supplies'
@@ -24,4 +25,5 @@ export const PLANTS: readonly Plant[] = [
   ...SUPPLIES,
   ...DRIVES,
   ...PLACES,
+  ...OLD_MACHINES,
 ]
