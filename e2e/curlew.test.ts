@@ -14,7 +14,10 @@ const part = (name: string) =>
 test('the mains switch is told at the front panel, and is no lead of the block', async () => {
   await page.goto('/b/curlew/front-panel')
   await page.getByText(/in a machine with an AT supply that switch carries mains/).waitFor()
-  await page.getByText(/is for a licensed electrician/).first().waitFor()
+  await page
+    .getByText(/is for a licensed electrician/)
+    .first()
+    .waitFor()
   await page.getByText('5 leads on the block of the Ford 33').waitFor()
 })
 
@@ -34,15 +37,24 @@ test('a jumper is set by the keyboard: the stop goes, and comes back with undo',
 test('a drive’s place on its ribbon is a jumper of the copy', async () => {
   await page.goto('/b/curlew/parts')
   await part('I170 (2)').click()
-  await page.getByText(/both set first on one ribbon/).first().waitFor()
+  await page
+    .getByText(/both set first on one ribbon/)
+    .first()
+    .waitFor()
   await page.getByLabel(/its place on the ribbon/).selectOption({ label: 'second' })
-  await page.getByText(/both set first on one ribbon/).first().waitFor({ state: 'detached' })
+  await page
+    .getByText(/both set first on one ribbon/)
+    .first()
+    .waitFor({ state: 'detached' })
   await takeBack(page)
 })
 
 test('the bench defers to a licensed electrician where the mains switch is fitted', async () => {
   await page.goto('/b/curlew/order')
-  await page.getByText(/Fit the mains switch of the AT 200/).first().click()
+  await page
+    .getByText(/Fit the mains switch of the AT 200/)
+    .first()
+    .click()
   await page.getByText(/That is for a licensed electrician, by local rules/).waitFor()
   await page.goto('/b/curlew/test')
   await page.getByText('Switch on at the front: it is the mains switch.').waitFor()

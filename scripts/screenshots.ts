@@ -69,7 +69,7 @@ const SHOTS: readonly Shot[] = [
     path: '/b/avocet/order?step=cooler%3Acooler%2Fmount~board%2Fcooler',
     before: schools,
   },
-  { name: 'panel', path: '/b/avocet/front-panel', before: openRow('Power light plug') },
+  { name: 'panel', path: '/b/curlew/front-panel' },
   { name: 'routes', path: '/b/avocet/cables', before: openRow('SATA lead 220') },
   { name: 'bench', path: '/b/avocet/bench?step=processor%3Aprocessor%2Fseat~board%2Fprocessor' },
   {
@@ -77,7 +77,7 @@ const SHOTS: readonly Shot[] = [
     path: '/b/avocet/bench?step=data-plug%3Asata-1',
     size: { width: 390, height: 844 },
   },
-  { name: 'proof', path: '/b/avocet/test' },
+  { name: 'proof', path: '/b/curlew/test' },
   { name: 'record', path: '/b/avocet/record' },
   { name: 'measuring', path: '/b/avocet/measuring' },
   { name: 'buying', path: '/b/avocet/buying' },

@@ -3,6 +3,7 @@ import fc from 'fast-check'
 import {
   AT,
   change,
+  curlew,
   done,
   measure,
   part,
@@ -96,6 +97,10 @@ const commands: fc.Arbitrary<Sent> = fc.oneof(
     { do: 'runBeyond', id: 'processor', figure: null },
     { do: 'cut', id: 'board', what: 'slots.0.open', title: 'file it' },
     { do: 'cut', id: 'case', what: 'pin' },
+    { do: 'setJumper', id: 'board', jumper: 'JP3', stands: '2-3' },
+    { do: 'setJumper', id: 'board', jumper: 'JP9', stands: '1-2' },
+    { do: 'setJumper', id: 'board', jumper: 'JP3', stands: null },
+    { do: 'setJumper', id: 'disk-1', jumper: 'place', stands: 'by cable' },
   ),
   fc.constantFrom<Sent>(
     { do: 'note', note: 'dry day' },
@@ -122,27 +127,32 @@ test(
     'began, and doing them again to where it went',
   () => {
     fc.assert(
-      fc.property(fc.array(mixed, { maxLength: 14 }), list => {
-        const steps: { readonly command: Sent; readonly back: Typed; readonly after: string }[] = []
-        let build: Build = plover
-        for (const command of list) {
-          const before = bytes(build)
-          const tried = tryCommand(build, command)
-          expect(bytes(build)).toBe(before) // the build given stays as it is
-          if (isProblem(tried)) continue
-          build = tried.build
-          steps.push({ command, back: tried.back, after: bytes(build) })
-          // Taken back at once and done again, it is the same to the byte.
-          const back = done(build, tried.back).build
-          expect(bytes(back)).toBe(before)
-          expect(bytes(done(back, command).build)).toBe(bytes(build))
-        }
-        for (const { back, after } of steps.toReversed()) {
-          expect(bytes(build)).toBe(after)
-          build = done(build, back).build
-        }
-        expect(bytes(build)).toBe(bytes(plover))
-      }),
+      fc.property(
+        fc.constantFrom(plover, curlew),
+        fc.array(mixed, { maxLength: 14 }),
+        (start, list) => {
+          const steps: { readonly command: Sent; readonly back: Typed; readonly after: string }[] =
+            []
+          let build: Build = start
+          for (const command of list) {
+            const before = bytes(build)
+            const tried = tryCommand(build, command)
+            expect(bytes(build)).toBe(before) // the build given stays as it is
+            if (isProblem(tried)) continue
+            build = tried.build
+            steps.push({ command, back: tried.back, after: bytes(build) })
+            // Taken back at once and done again, it is the same to the byte.
+            const back = done(build, tried.back).build
+            expect(bytes(back)).toBe(before)
+            expect(bytes(done(back, command).build)).toBe(bytes(build))
+          }
+          for (const { back, after } of steps.toReversed()) {
+            expect(bytes(build)).toBe(after)
+            build = done(build, back).build
+          }
+          expect(bytes(build)).toBe(bytes(start))
+        },
+      ),
       { numRuns: runs(150) },
     )
   },

@@ -25,6 +25,11 @@ const WORD: Record<Verdict, string> = {
   clear: 'clear',
 }
 
+const limitText = ({ limit, isLacking }: HorizonAnalysis['power'][number]['rails'][number]) => {
+  if (limit !== null) return quantity(limit, 'W')
+  return isLacking ? 'none' : 'not stated'
+}
+
 const WRITERS: Record<Section, (h: HorizonAnalysis) => readonly string[]> = {
   findings: h => [
     VERDICTS.map(v => `${h.counts[v]} ${v}`).join(', '),
@@ -55,9 +60,7 @@ const WRITERS: Record<Section, (h: HorizonAnalysis) => readonly string[]> = {
     h.power.flatMap(p => [
       `${p.name}: rest ${quantity(p.rest, 'W')}, work ${quantity(p.work, 'W')}, worst ${quantity(p.worst, 'W')}`,
       ...p.rails.map(
-        r =>
-          `  ${r.rail.padStart(4)} V  worst ${quantity(r.worst, 'W')} of ` +
-          `${r.limit === null ? 'not stated' : quantity(r.limit, 'W')}`,
+        r => `  ${r.rail.padStart(4)} V  worst ${quantity(r.worst, 'W')} of ` + limitText(r),
       ),
       ...p.schools.map(
         s =>

@@ -3,7 +3,7 @@ import { z } from 'zod'
 import { facesOn } from '../connectors/connectors'
 import { DRIVE_SIZES } from '../standards/modules'
 import { figure } from '../figures/units'
-import { PLACES_ON_RIBBON } from './jumpers'
+import { PLACES_ON_RIBBON } from '../standards/jumpers'
 import { base } from './kind'
 
 /** What a drive may have: data and power sockets, and leads of its own. */

@@ -1,9 +1,9 @@
 // The jumpers of a copy: which there are, how each can stand, and how it stands.
+import { PLACES_ON_RIBBON } from '../standards/jumpers'
 import type { Item } from '.'
 
 /** The one jumper of an old drive: its place on the ribbon. */
 export const PLACE_JUMPER = 'place'
-export const PLACES_ON_RIBBON = ['first', 'second', 'by cable'] as const
 
 export interface JumperOf {
   readonly key: string

@@ -2,7 +2,7 @@
 // the plugs.
 import { kindOf } from '../parts'
 import { RAILS, type Rail } from '../standards/rails'
-import { supply as supplyKind } from '../parts/supply'
+import { lacksOf, supply as supplyKind } from '../parts/supply'
 import { basisOf, knownValue, of, valueOf } from '../figures/quantity'
 import { rounded } from '../figures/rounded'
 import { school } from '../plan/given'
@@ -27,7 +27,12 @@ export interface SupplyPower extends ThreeLoads {
   readonly supply: string
   readonly name: string
   readonly label: number | null
-  readonly rails: readonly (ThreeLoads & { readonly rail: Rail; readonly limit: number | null })[]
+  readonly rails: readonly (ThreeLoads & {
+    readonly rail: Rail
+    /** Null where nobody stated it, or where the supply has no such rail. */
+    readonly limit: number | null
+    readonly isLacking: boolean
+  })[]
   readonly loads: readonly (ThreeLoads & {
     readonly item: string
     readonly name: string
@@ -76,6 +81,8 @@ function powerOf(s: Powered): readonly SupplyPower[] {
     })
     const label = valueOf(of(supplyKind.leaf(supply, 'watts')))
     const all = three(loads)
+    const lacks = lacksOf(supply.part)
+    const isLacking = (rail: Rail): boolean => lacks.some(l => l === `${rail} V`)
     const limit = { '12': 'rails.W12', '5': 'rails.W5', '3.3': 'rails.W3' } as const
     return {
       supply: supply.id,
@@ -85,7 +92,8 @@ function powerOf(s: Powered): readonly SupplyPower[] {
       rails: RAILS.map(rail => ({
         rail,
         ...three(loads.filter(l => l.rail === rail)),
-        limit: valueOf(of(supplyKind.leaf(supply, limit[rail]))),
+        limit: isLacking(rail) ? null : valueOf(of(supplyKind.leaf(supply, limit[rail]))),
+        isLacking: isLacking(rail),
       })),
       loads: s.plainItems.flatMap(item => {
         const own = loads.filter(l => l.item === item.id)

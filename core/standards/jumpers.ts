@@ -8,6 +8,9 @@ export type JumperJob = (typeof JUMPER_JOBS)[number]
 export const JUMPER_MEANINGS = ['mono', 'colour', 'present', 'absent', 'own', 'external'] as const
 export type JumperMeaning = (typeof JUMPER_MEANINGS)[number]
 
+/** How the one jumper of an old drive may stand. */
+export const PLACES_ON_RIBBON = ['first', 'second', 'by cable'] as const
+
 /** What a meaning is called, in a sentence. */
 export const MEANING: Readonly<Record<JumperMeaning, string>> = {
   mono: 'monochrome',

@@ -26,6 +26,7 @@ const bars = computed(() => [
   ...props.power.rails.map(r => ({
     name: `${r.rail} V`,
     limit: r.limit,
+    isLacking: r.isLacking,
     rest: r.rest,
     work: r.work,
     worst: r.worst,
@@ -33,18 +34,23 @@ const bars = computed(() => [
   {
     name: 'all',
     limit: props.power.label,
+    isLacking: false,
     rest: props.power.rest,
     work: props.power.work,
     worst: props.power.worst,
   },
 ])
+type Bar = Pick<(typeof bars.value)[number], 'limit' | 'isLacking'>
+function limitOf({ limit, isLacking }: Bar): string {
+  if (limit !== null) return quantity(limit, 'W')
+  return isLacking ? 'none' : 'not stated'
+}
+function shortLimit({ limit, isLacking }: Bar): string {
+  if (limit !== null) return `of ${limit} W`
+  return isLacking ? 'none' : 'limit ?'
+}
 const spoken = computed(() =>
-  bars.value
-    .map(
-      b =>
-        `${b.name}: worst ${quantity(b.worst, 'W')} of ${b.limit === null ? 'not stated' : quantity(b.limit, 'W')}`,
-    )
-    .join('; '),
+  bars.value.map(b => `${b.name}: worst ${quantity(b.worst, 'W')} of ${limitOf(b)}`).join('; '),
 )
 
 const token = (name: string): string =>
@@ -58,7 +64,7 @@ const SERIES = [
 ] as const
 
 const chartData = (): ChartData<'bar', (number | null)[]> => ({
-  labels: bars.value.map(b => [b.name, b.limit === null ? 'limit ?' : `of ${b.limit} W`]),
+  labels: bars.value.map(b => [b.name, shortLimit(b)]),
   datasets: SERIES.map(s => ({
     label: s.label,
     data: bars.value.map(b => share(b[s.key], b.limit)),
