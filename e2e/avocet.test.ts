@@ -438,6 +438,8 @@ test('buying: next, on its way, looked at on arrival, and what is left to pay', 
 
 test('two builds side by side: parts, matters, watts, price, minutes', async () => {
   await stageLink('Compare').click()
+  await page.getByRole('combobox', { name: 'The other build' }).press('Enter')
+  await page.getByRole('option', { name: 'Plover' }).click()
   await page.getByRole('row', { name: /Price 2148\.00.EUR 547\.00.EUR/ }).waitFor()
   await page.getByRole('row', { name: /Worst draw 634\.6.W/ }).waitFor()
   await page.getByRole('row', { name: /Case Longreed 52.* Reedbox 12/ }).waitFor()

@@ -34,6 +34,19 @@ test('a jumper is set by the keyboard: the stop goes, and comes back with undo',
   await page.getByText(wrong).first().waitFor()
 })
 
+test('a jumper that nobody looked at is answered where it is asked for', async () => {
+  await page.goto('/b/curlew/parts')
+  await part('Ford 33').click()
+  await page.getByLabel(/JP3 display type/).selectOption({ label: 'not looked at' })
+  await page.goto('/b/curlew/measuring')
+  const asked = page.getByRole('combobox', { name: /How does JP3 of the Ford 33 stand/ })
+  await asked.selectOption({ label: '2-3: monochrome' })
+  await asked.waitFor({ state: 'detached' })
+  await page.goto('/b/curlew/connections')
+  await page.getByText('22 plugs joined').waitFor()
+  expect(await page.getByText(/^Stop JP3/).count()).toBe(0)
+})
+
 test('a drive’s place on its ribbon is a jumper of the copy', async () => {
   await page.goto('/b/curlew/parts')
   await part('I170 (2)').click()

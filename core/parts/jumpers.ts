@@ -7,6 +7,8 @@ export const PLACE_JUMPER = 'place'
 
 export interface JumperOf {
   readonly key: string
+  /** Whether its name is printed beside it: a board has several, a drive the one. */
+  readonly isPrinted: boolean
   /** What it sets. */
   readonly sets: string
   /** What it can stand for, by what is stored. */
@@ -19,18 +21,12 @@ export interface JumperOf {
 export function jumpersOf({ part, jumpers }: Item): readonly JumperOf[] {
   if (part.kind === 'drive' && (part.protocol === 'IDE' || part.protocol === 'floppy')) {
     const positions = PLACES_ON_RIBBON.map(key => ({ key, says: key }))
-    return [
-      {
-        key: PLACE_JUMPER,
-        sets: 'its place on the ribbon',
-        positions,
-        stands: part.jumper ?? null,
-      },
-    ]
+    const about = { key: PLACE_JUMPER, isPrinted: false, sets: 'its place on the ribbon' }
+    return [{ ...about, positions, stands: part.jumper ?? null }]
   }
   if (part.kind !== 'board') return []
   return (part.jumpers ?? []).map(({ label, sets, positions }) => ({
-    ...{ key: label, sets },
+    ...{ key: label, isPrinted: true, sets },
     positions: positions.map(({ pins, means }) => ({ key: pins, says: `${pins}: ${means}` })),
     stands: jumpers?.[label] ?? null,
   }))

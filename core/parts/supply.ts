@@ -48,9 +48,11 @@ export const supply: Kind<'supply', typeof supplySchema> = defineKind({
   },
 })
 
-/** The rails that it has not at all: as stated, else by its form. */
-export const lacksOf = ({ form, rails }: Supply): readonly Lacking[] =>
-  rails.lacks ?? lacksByForm(form ?? null)
+/** The rails that it has not at all: as stated, else those of its form that it states nothing of. */
+export const lacksOf = ({ form, rails }: Supply): readonly Lacking[] => {
+  const limits = { '3.3 V': rails.W3, standby: rails.standby }
+  return rails.lacks ?? lacksByForm(form ?? null).filter(l => (limits[l] ?? null) === null)
+}
 type Lacking = (typeof LACKS)[number]
 
 const mountOf = ({ form }: Supply): readonly End[] =>

@@ -55,6 +55,8 @@ export interface Asked {
   readonly path: string
   readonly question: string
   readonly take: string
+  /** The jumper of the copy that answers it, by its name. */
+  readonly jumper?: string
 }
 
 export interface Finding {

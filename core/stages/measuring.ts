@@ -41,7 +41,9 @@ function askingRows(findings: readonly Finding[]): readonly Asked[] {
   const all = findings.flatMap(f =>
     f.asks.map(ask => ({ ask, isOfAll: f.rule === jointsKnown.id })),
   )
-  const groups = [...groupBy(all, a => `${a.ask.item}:${a.ask.path}`).values()]
+  const groups = [
+    ...groupBy(all, ({ ask }) => `${ask.item}:${ask.path}:${ask.jumper ?? ''}`).values(),
+  ]
   return groups
     .sort(
       compareBy(

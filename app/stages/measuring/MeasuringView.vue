@@ -37,7 +37,7 @@ const print = (): void => window.print()
       <h2>To be known first</h2>
       <AskedLines class="sheet asks" :asks="asks" />
     </template>
-    <ol class="sheet">
+    <ol v-if="rows.length" class="sheet">
       <li v-for="(r, i) in rows" :key="r.item + r.path">
         <span class="figure quiet n">{{ i + 1 }}</span>
         <div>

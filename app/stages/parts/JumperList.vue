@@ -1,12 +1,13 @@
 <script setup lang="ts">
 // The jumpers of a copy: how each stands, as somebody saw it.
 import type { PartRow } from '../../../core/stages/parts'
-import { useDesk } from '../../state/desk'
+import JumperSelect from '../../ui/JumperSelect.vue'
 
-const props = defineProps<{ row: PartRow }>()
-const desk = useDesk()
-const set = (jumper: string, stands: string): void =>
-  void desk.run({ do: 'setJumper', id: props.row.id, jumper, stands: stands || null })
+defineProps<{ row: PartRow }>()
+type Jumper = PartRow['jumpers'][number]
+/** A drive has the one; on a board each has its name printed beside it. */
+const isNamed = (j: Jumper): boolean => j.isPrinted
+const titleOf = (j: Jumper): string => (isNamed(j) ? `${j.key} ${j.sets}` : j.sets)
 </script>
 
 <template>
@@ -14,17 +15,10 @@ const set = (jumper: string, stands: string): void =>
     <legend>Jumpers of this copy</legend>
     <label v-for="j in row.jumpers" :key="j.key"
       ><span
-        ><b v-if="j.key !== 'place'">{{ j.key }}</b> {{ j.sets }}</span
+        ><b v-if="isNamed(j)">{{ j.key }}</b> {{ j.sets }}</span
       >
-      <select
-        class="smallfield"
-        :value="j.stands ?? ''"
-        @change="set(j.key, ($event.target as HTMLSelectElement).value)"
-      >
-        <option value="">not looked at</option>
-        <option v-for="p in j.positions" :key="p.key" :value="p.key">{{ p.says }}</option>
-      </select></label
-    >
+      <JumperSelect :item="row.id" :jumper="j.key" :label="titleOf(j)" />
+    </label>
   </fieldset>
 </template>
 
@@ -51,9 +45,5 @@ label {
   justify-content: space-between;
   align-items: center;
   gap: 4px 12px;
-}
-select {
-  width: 220px;
-  max-width: 100%;
 }
 </style>

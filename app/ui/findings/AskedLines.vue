@@ -6,6 +6,7 @@ import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import type { Asked } from '../../../core/rules/finding'
 import { useDesk } from '../../state/desk'
+import JumperSelect from '../JumperSelect.vue'
 
 defineProps<{ asks: readonly Asked[] }>()
 const desk = useDesk()
@@ -23,11 +24,12 @@ const answer = (item: string): void =>
 
 <template>
   <ul class="asks" aria-label="What has to be known first">
-    <li v-for="a in asks" :key="a.item + a.path">
+    <li v-for="a in asks" :key="a.item + a.path + (a.jumper ?? '')">
       <span>
         <b>{{ a.question }}</b> <span class="quiet">{{ a.take }}</span></span
       >
-      <ElButton size="small" :aria-label="`Enter it: ${a.question}`" @click="answer(a.item)"
+      <JumperSelect v-if="a.jumper" :item="a.item" :jumper="a.jumper" :label="a.question" />
+      <ElButton v-else size="small" :aria-label="`Enter it: ${a.question}`" @click="answer(a.item)"
         >Enter it…</ElButton
       >
     </li>

@@ -27,6 +27,22 @@ test('the display jumper says what the display card is', () => {
   ])
   expect(said(with_({}, { JP3: '1-2' }), 'JP3')).toEqual([])
 })
+test('a position that nobody explained is asked for, not held against anything', () => {
+  const jumpers = (FORD['board']?.['jumpers'] as readonly Fields[]).map(j => ({
+    ...j,
+    positions: (j['positions'] as readonly Fields[]).map(({ pins, means }) => ({ pins, means })),
+  }))
+  const mute = then(
+    buildOf(
+      { ...FORD, ...display({}), board: { ...FORD['board'], jumpers } },
+      {},
+      {
+        copies: { board: { jumpers: { JP3: '1-2' } } },
+      },
+    ),
+  )
+  expect(said(mute, 'JP3')).toMatchObject([{ verdict: 'measure', asks: [{ path: 'jumpers' }] }])
+})
 test('a coprocessor in its socket, or none', () => {
   const beside = { beside: { ...part('quillmark-grebe-c33') } }
   expect(with_(beside, {}).joints.map(j => j.id)).toContain('beside/seat~board/coprocessor')

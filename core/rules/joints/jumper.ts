@@ -1,5 +1,5 @@
 // Do the jumpers of the board say what is in the machine: its display, coprocessor, battery?
-import { asking, plain } from '../finding'
+import { asking, plain, type Finding } from '../finding'
 import type { Board } from '../../parts/board-schema'
 import type { ItemOf } from '../../parts/kind'
 import { rule } from '../rule'
@@ -26,66 +26,65 @@ export const jointsJumper = rule({
   source: SOURCE.maker,
   needs: JOINED,
   inputs: s => jumpersAtWork(s),
-  judge(work) {
-    const { board, jumper, job, wanted, by } = work
-    const { label } = jumper
-    const stands = board.jumpers?.[label] ?? null
-    const position = jumper.positions.find(p => p.pins === stands)
-    const should = settingOf(work) ?? ''
-    const said = {
-      rule: 'joints/jumper',
-      stage: 'joints',
-      about: [board.id],
-      part: label,
-      with: by ? [by.id] : [],
-      because: [
-        {
-          fact: `${label} of the ${board.name}`,
-          value: position?.means ?? '?',
-          basis: position ? 'spec' : 'missing',
-          source: 'as you entered it',
-        },
-      ],
-    } as const
-    if (wanted === null)
-      return by
-        ? [
-            asking(said, {
-              ...{ item: by.id, path: 'display' },
-              question: `Is the ${by.name} monochrome or colour?`,
-              take: `Read it in its sheet, or at its socket: ${label} of the ${board.name} must say it.`,
-            }),
-          ]
-        : []
-    if (!position)
-      return [
-        asking(said, {
-          ...{ item: board.id, path: 'jumpers' },
-          question: `How does ${label} of the ${board.name} stand (${jumper.sets})?`,
-          take: `Look, with the power off; it should stand so: ${should}.`,
-        }),
-      ]
-    if (position.is === wanted)
-      return [
-        plain(
-          { ...said, sentence: `${label} of the ${board.name} says ${MEANING[wanted]}` },
-          'clear',
-        ),
-      ]
-    return [
-      plain(
-        {
-          ...said,
-          sentence:
-            `${label} of the ${board.name} says ${position.means}, and ${reason(work)}: ` +
-            WRONG_JUMPER[job].costs,
-          wayOut: `With the power off: ${should}.`,
-        },
-        WRONG_JUMPER[job].verdict,
-      ),
-    ]
-  },
+  judge: work => (work.wanted === null ? sortAsked(work) : [standing(work, work.wanted)]),
 })
+
+/** Where it stands, as somebody saw it. */
+const positionOf = ({ board, jumper }: AtWork) =>
+  jumper.positions.find(p => p.pins === board.jumpers?.[jumper.label])
+
+function about(work: AtWork) {
+  const { board, jumper, by } = work
+  const position = positionOf(work)
+  return {
+    rule: 'joints/jumper',
+    stage: 'joints',
+    about: [board.id],
+    part: jumper.label,
+    with: by ? [by.id] : [],
+    because: [
+      {
+        fact: `${jumper.label} of the ${board.name}`,
+        value: position?.means ?? '?',
+        basis: position ? 'spec' : 'missing',
+        source: 'as you entered it',
+      },
+    ],
+  } as const
+}
+
+/** What is there does not say of which sort it is. */
+function sortAsked(work: AtWork): readonly Finding[] {
+  const { by, board, jumper } = work
+  if (!by) return []
+  const question = `Is the ${by.name} monochrome or colour?`
+  const take = `Read it in its sheet, or at its socket: ${jumper.label} of the ${board.name} must say it.`
+  return [asking(about(work), { item: by.id, path: 'display', question, take })]
+}
+
+function standing(work: AtWork, wanted: JumperMeaning): Finding {
+  const { board, jumper, job } = work
+  const [position, should] = [positionOf(work), settingOf(work)]
+  const name = `${jumper.label} of the ${board.name}`
+  const ask = { item: board.id, path: 'jumpers' }
+  if (!position)
+    return asking(about(work), {
+      ...{ ...ask, jumper: jumper.label },
+      question: `How does ${name} stand (${jumper.sets})?`,
+      take: `Look, with the power off${should === null ? '' : `; it should stand so: ${should}`}.`,
+    })
+  if (should === null || position.is === undefined)
+    return asking(about(work), {
+      ...ask,
+      question: `Which position of ${name} stands for ${MEANING[wanted]}?`,
+      take: 'Read it in the board’s manual, and enter it with the part.',
+    })
+  if (position.is === wanted)
+    return plain({ ...about(work), sentence: `${name} says ${MEANING[wanted]}` }, 'clear')
+  const { costs, verdict } = WRONG_JUMPER[job]
+  const sentence = `${name} says ${position.means}, and ${reason(work)}: ${costs}`
+  return plain({ ...about(work), sentence, wayOut: `With the power off: ${should}.` }, verdict)
+}
 
 /** The jumpers of every board that something in the machine decides. */
 export const jumpersAtWork = (s: Joined): readonly AtWork[] =>

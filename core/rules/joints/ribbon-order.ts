@@ -2,6 +2,7 @@
 import { compareBy } from '../../collections/compare'
 import { groupBy } from '../../collections/groups'
 import { itemOf } from '../../ids/ids'
+import { PLACE_JUMPER } from '../../parts/jumpers'
 import { asking, plain, type Because, type Finding } from '../finding'
 import { JOINED, every, plugIn, type Joined } from '../../plan/situation'
 import { rule } from '../rule'
@@ -115,6 +116,7 @@ function notKnown(ribbon: Ribbon, unknown: readonly OnRibbon[]): Finding {
   const asks = unknown.map(({ id, name }) => ({
     item: id,
     path: 'jumper',
+    jumper: PLACE_JUMPER,
     question: `How is the jumper of the ${name} set?`,
     take: 'Look at the pins beside its ribbon socket, and at the print beside them.',
   }))

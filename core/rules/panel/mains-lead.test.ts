@@ -21,6 +21,9 @@ test('in a machine with an AT supply it carries mains, whatever pins the board h
   }
   expect(said(old)).toMatchObject([{ verdict: 'harm', parts: ['case'] }])
   expect(then(buildOf(old)).joints.some(j => j.id.startsWith('case/power~'))).toBe(false)
+  // A supply of a form that nobody stated says nothing: the case does.
+  const unknown = { ...old, supply: { ...old['supply'], form: undefined } }
+  expect(said(unknown)).toMatchObject([{ verdict: 'harm' }])
   // Before a supply is chosen the case alone says it.
   expect(said({ case: old['case'] ?? {} })).toMatchObject([{ verdict: 'harm' }])
 })

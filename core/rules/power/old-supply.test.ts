@@ -59,6 +59,16 @@ describe('rails that a supply lacks', () => {
     ])
     expect(said(OLD, 'power/standby')).toEqual([])
   })
+  test('a late AT supply that states 3.3 V has it', () => {
+    const { lacks: _, ...rails } = AT['rails'] as Fields
+    const late = altered(OLD, { supply: { rails: { ...rails, W3: 20 } } })
+    const draws = altered(late, {
+      fast: { kind: 'card', id: 'fast', model: 'Fast card', size: 'x1', watts: 5, power: [] },
+      board: { slots: [{ key: 's', label: 'PCIE', row: 1, size: 'x1' }] },
+    })
+    const found = said(draws, 'power/rail').find(f => f.id.endsWith(':3.3'))
+    expect(found).toMatchObject({ verdict: 'clear', have: 20 })
+  })
   test('a supply of any form may say so', () => {
     const lacks = (list: readonly string[]) =>
       altered(TOWER, {
