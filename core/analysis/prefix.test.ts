@@ -6,10 +6,10 @@ import type { Build } from '../document/build'
 import type { Command } from '../document/command-schema'
 import { isProblem } from '../document/command'
 import { Memory } from '../pipeline/memory'
-import { avocet, change, lazily, plover } from '../test-helpers/demos'
+import { avocet, change, curlew, lazily, plover } from '../test-helpers/demos'
 import type { HorizonAnalysis } from './analyse'
 
-const DEMOS = { plover, avocet }
+const DEMOS = { plover, curlew, avocet }
 const START = Date.parse('2031-03-02T09:00:00.000Z')
 
 /** A command done so many minutes after the start. */

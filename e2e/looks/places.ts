@@ -28,6 +28,8 @@ export const VIEWS = [
 export const BENCH = '/b/avocet/bench'
 export const PLACES: readonly string[] = [
   ...VIEWS.map(view => `/b/avocet/${view}`),
+  '/b/curlew/front-panel',
+  '/b/curlew/fit',
   '/',
   '/storage',
   '/b/avocet/build-sheet',
