@@ -215,7 +215,8 @@ describe('what is beyond a limit says where and how much, and nothing is taken i
     expect(isProblem(read) ? read.problem : read.build.name).toHaveLength(1000)
   })
   test('all that ships is far within', () => {
-    for (const document of [plover, avocet, curlew, ...shelf]) expect(beyondLimit(document)).toBeNull()
+    for (const document of [plover, avocet, curlew, ...shelf])
+      expect(beyondLimit(document)).toBeNull()
     expect(limitLines().length).toBeGreaterThan(5)
   })
 })
