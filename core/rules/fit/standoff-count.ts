@@ -5,7 +5,7 @@ import type { ItemOf } from '../../parts/kind'
 import type { HolePlace } from '../../standards/boards'
 import { measured, type Finding } from '../finding'
 import { pcCase } from '../../parts/case'
-import { sundry } from '../../parts/sundry'
+import { sundry, type Sundry } from '../../parts/sundry'
 import { fact, of, plus } from '../../figures/quantity'
 import { rule } from '../rule'
 import { tasksDone } from '../../plan/joints'
@@ -21,12 +21,16 @@ export const standoffCount = rule({
   source: SOURCE.practice,
   needs: { ...JOINED, tasksDone },
   inputs: s =>
-    onTray(s).map(t => ({ ...t, bags: every(s, 'sundry').filter(i => i.part.use === 'standoff') })),
-  judge({ joint, board, pc, bags }) {
+    onTray(s).map(t => ({
+      ...t,
+      bags: every(s, 'sundry').filter(i => i.part.use === 'standoff'),
+      postBags: every(s, 'sundry').filter(i => i.part.use === 'post'),
+    })),
+  judge({ joint, board, pc, bags, postBags }) {
     const plan = standoffPlan(board, pc)
     // Which stand there already is asked for elsewhere.
     if (!plan.holes || plan.lookAt) return []
-    const posts = postsOf({ joint, board, pc }, plan.posts)
+    const posts = postsOf({ joint, board, pc, postBags }, plan.posts)
     if (plan.fit.length === 0) return posts
     const n = plan.fit.length
     const need = fact(`standoffs:${board.id}`, `standoffs to fit (${labelsOf(plan.fit)})`, 'pcs', {
@@ -67,10 +71,14 @@ interface OnTray {
   readonly joint: string
   readonly board: ItemOf<Board>
   readonly pc: ItemOf<Case>
+  readonly postBags: readonly ItemOf<Sundry>[]
 }
 
 /** The plastic posts that a board wants, against those in the bag. */
-function postsOf({ joint, board, pc }: OnTray, posts: readonly HolePlace[]): readonly Finding[] {
+function postsOf(
+  { joint, board, pc, postBags }: OnTray,
+  posts: readonly HolePlace[],
+): readonly Finding[] {
   if (posts.length === 0) return []
   const label = `plastic posts to fit (${labelsOf(posts)})`
   return [
@@ -86,7 +94,10 @@ function postsOf({ joint, board, pc }: OnTray, posts: readonly HolePlace[]): rea
       need: of(
         fact(`posts:${board.id}`, label, 'pcs', { value: posts.length, basis: 'standard', tol: 0 }),
       ),
-      have: of(pcCase.leaf(pc, 'standoffs.posts')),
+      have: plus(
+        of(pcCase.leaf(pc, 'standoffs.posts')),
+        ...postBags.map(b => of(sundry.leaf(b, 'count'))),
+      ),
       wayOut: 'Buy the missing ones: plastic snap posts of the height of the metal ones.',
     }),
   ]

@@ -229,6 +229,9 @@ describe('plastic posts', () => {
         .map(f => f.verdict)
         .sort(),
     ).toEqual(['clear', 'watch'])
+    const bought = altered(none, { posts: { ...part('hollin-posts-10') } })
+    const held = said(bought, 'fit/standoff-count').find(f => f.id.endsWith(':posts'))
+    expect(held).toMatchObject({ verdict: 'clear', need: 1, have: 10 })
     const plastic = on({ holes: [], ownHoles: [HOLE] }, pc({ of: 'plastic' }, { threads: [] }))
     expect(said(plastic, 'fit/standoff-thread')).toMatchObject([{ verdict: 'watch' }])
   })
