@@ -39,7 +39,7 @@ async function forget(ids: readonly string[]): Promise<void> {
 </script>
 
 <template>
-  <section v-if="desk.state.bin.length" aria-labelledby="bin">
+  <section v-if="desk.state.bin.length" class="named" aria-labelledby="bin">
     <h2 id="bin">In the bin</h2>
     <p class="quiet">A deleted build waits here with all its work for 30 days.</p>
     <ul class="sheet">
@@ -75,31 +75,6 @@ async function forget(ids: readonly string[]): Promise<void> {
 </template>
 
 <style scoped>
-section {
-  display: grid;
-  gap: 8px;
-}
-li {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 16px;
-  align-items: center;
-  justify-content: space-between;
-  padding: 8px 14px;
-  border-top: 1px solid var(--line);
-}
-li:first-child {
-  border-top: 0;
-}
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-  align-items: center;
-}
-.acts .el-button {
-  margin: 0;
-}
 .all {
   justify-self: start;
 }

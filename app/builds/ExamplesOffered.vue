@@ -8,7 +8,7 @@ const desk = useDesk()
 </script>
 
 <template>
-  <section v-if="desk.state.examples.length" aria-labelledby="examples">
+  <section v-if="desk.state.examples.length" class="named" aria-labelledby="examples">
     <h2 id="examples">A new example</h2>
     <ul class="sheet">
       <li v-for="e in desk.state.examples" :key="e.id">
@@ -35,30 +35,7 @@ const desk = useDesk()
 </template>
 
 <style scoped>
-section {
-  display: grid;
-  gap: 8px;
-}
-li {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 16px;
-  align-items: center;
-  justify-content: space-between;
-  padding: 8px 14px;
-  border-top: 1px solid var(--line);
-}
-li:first-child {
-  border-top: 0;
-}
 li > span:first-child {
   flex: 1 1 320px;
-}
-.acts {
-  display: flex;
-  gap: 6px;
-}
-.acts .el-button {
-  margin: 0;
 }
 </style>

@@ -13,7 +13,7 @@ const deeds = computed(() => desk.state.deeds.slice(0, SHOWN))
 </script>
 
 <template>
-  <section v-if="deeds.length" aria-labelledby="lately">
+  <section v-if="deeds.length" class="named" aria-labelledby="lately">
     <h2 id="lately">Lately made</h2>
     <ul class="sheet">
       <li v-for="d in deeds" :key="d.deed">
@@ -31,21 +31,3 @@ const deeds = computed(() => desk.state.deeds.slice(0, SHOWN))
     </ul>
   </section>
 </template>
-
-<style scoped>
-section {
-  display: grid;
-  gap: 8px;
-}
-li {
-  display: flex;
-  gap: 8px 16px;
-  align-items: center;
-  justify-content: space-between;
-  padding: 6px 14px;
-  border-top: 1px solid var(--line);
-}
-li:first-child {
-  border-top: 0;
-}
-</style>
