@@ -44,7 +44,7 @@ test('a jumper that nobody looked at is answered where it is asked for', async (
   await asked.waitFor({ state: 'detached' })
   await page.goto('/b/curlew/connections')
   await page.getByText('22 plugs joined').waitFor()
-  expect(await page.getByText(/^Stop JP3/).count()).toBe(0)
+  expect(await page.getByText(/JP3 of the Ford 33 says colour/).count()).toBe(0)
 })
 
 test('a drive’s place on its ribbon is a jumper of the copy', async () => {
