@@ -2,6 +2,7 @@
 // right, it stops at nothing. Figures are worked out by hand.
 import { change, curlew, finding, part, then, type Sent } from '../test-helpers/demos'
 import type { Build } from '../document/build'
+import { BUILD_ORDERS } from '../document/build-orders'
 
 const open = (build: Build) => then(build).findings.filter(f => f.verdict !== 'clear')
 const idsOf = (build: Build): readonly string[] => [...new Set(open(build).map(f => f.rule))].sort()
@@ -98,6 +99,14 @@ test('its start has a mains switch, no button; no word of a 24-pin', () => {
   expect(fit?.cautions.join(' ')).toMatch(/licensed electrician, by local rules/)
   const posts = h.order.steps.find(s => s.kind === 'standoffs')
   expect(posts?.does.join(' ')).toMatch(/Plastic posts into the board at H2, H4, H5, H6/)
+})
+
+test.each(BUILD_ORDERS)('%s: nothing is started on the table, no pins are bridged', school => {
+  const { order } = then(change(curlew, { do: 'chooseOrder', school }))
+  expect(order.steps.map(s => s.kind)).not.toContain('bench-start')
+  expect(JSON.stringify(order.steps)).not.toMatch(/bridge the two pins|then the button/)
+  const start = order.steps.find(s => s.kind === 'first-power')
+  expect(start?.does.join(' ')).toMatch(/as soon as the switch at the front is on/)
 })
 
 test('the full-length card goes into its guide, the chips are pressed one by one', () => {

@@ -76,6 +76,11 @@ export type Manner =
       readonly lid: number | null
     } & Pick<Cooler, 'fastening' | 'paste' | 'bracket'>)
   | ({ readonly of: 'drive' } & Pick<Drive, 'shape'>)
+  | {
+      readonly of: 'power'
+      /** Whether the switch at the front carries mains: there is no button. */
+      readonly isMains: boolean
+    }
   | ({ readonly of: 'memory' } & Pick<Memory, 'type'>)
   | {
       readonly of: 'card'

@@ -1,8 +1,18 @@
 // The trials with power, and what is written down at the end.
 import { capital } from '../../figures/format'
 import { MINUTES } from '../../standards/minutes'
-import { OUTSIDE, type StepKind } from '../step'
+import { OUTSIDE, type PlannedStep, type StepKind } from '../step'
 import { SCREWDRIVER, type StepWords } from './words'
+
+const isMains = ({ manner }: PlannedStep): boolean => manner?.of === 'power' && manner.isMains
+const BY_BUTTON = [
+  'Follow the list under Test: supply’s switch, then the button.',
+  'Look at the processor’s fan at once. If it does not turn: off.',
+]
+const BY_MAINS = [
+  'Follow the list under Test: it starts as soon as the switch at the front is on.',
+  'Smoke, a smell or silence: off at the front, and the mains lead out.',
+]
 
 /** How the machine is tried. */
 export const POWERING_ON = {
@@ -54,9 +64,8 @@ export const POWERING_ON = {
     title: () => 'First power-on',
     why: 'Side off, before anything is tied down: what is wrong is still in reach.',
     minutes: MINUTES.firstPower,
-    does: () => [
-      'Follow the list under Test: supply’s switch, then the button.',
-      'Look at the processor’s fan at once. If it does not turn: off.',
+    does: s => [
+      ...(isMains(s) ? BY_MAINS : BY_BUTTON),
       '“No boot device” is success at this point.',
     ],
     cautions: [

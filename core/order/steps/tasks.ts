@@ -9,6 +9,7 @@ import { every, joinedBy } from '../../plan/situation'
 import { cardsInCase, heldCards, slotRows } from '../../rules/fit/cards-in-case'
 import { jumpersAtWork, settingOf } from '../../rules/joints/jumper'
 import { firmwares, flashTo } from '../../rules/fit/firmware'
+import type { Supply } from '../../parts/supply-schema'
 import type { Habits } from '../habits'
 import { OUTSIDE, type PlannedStep } from '../step'
 import type { StepsFrom } from './from'
@@ -25,6 +26,9 @@ export const tasksOf = (s: StepsFrom, habits: Habits): readonly PlannedStep[] =>
   ...onTable(s, habits),
   ...lent(s),
 ]
+
+/** Whether a supply is switched by mains at the front, not by a button. */
+const hasMains = (s: StepsFrom): boolean => every(s, 'supply').some(i => i.part.form === 'AT')
 
 /** Making ready, standoffs, the first power-on, closing, writing down. */
 function always(s: StepsFrom): readonly PlannedStep[] {
@@ -58,7 +62,8 @@ function always(s: StepsFrom): readonly PlannedStep[] {
       }),
     )
   }
-  if (every(s, 'supply').length > 0 && every(s, 'board').length > 0) list.push(task('first-power'))
+  if (every(s, 'supply').length > 0 && every(s, 'board').length > 0)
+    list.push(task('first-power', { manner: { of: 'power', isMains: hasMains(s) } }))
   if (pc)
     list.push(
       task('dress', { items: [pc.id], what: pc.name }),
@@ -67,7 +72,7 @@ function always(s: StepsFrom): readonly PlannedStep[] {
   return [...list, task('record')]
 }
 
-/** Jumpers that what is in the machine decides, and a drive's place on its ribbon. */
+/** Jumpers of boards that what is in the machine decides. */
 function jumpers(s: StepsFrom): readonly PlannedStep[] {
   return every(s, 'board').flatMap(board => {
     const own = jumpersAtWork(s).filter(work => work.board.id === board.id)
@@ -92,10 +97,13 @@ const retainers = (s: StepsFrom): readonly PlannedStep[] =>
         }),
     )
 
-/** The mains switch of an old supply goes into the front of its case. */
+/**
+ * The mains switch of an old supply goes into the front of its case. One that is missing or bare is
+ * no step for a builder: that stops, and is for a licensed electrician.
+ */
 const mainsSwitches = (s: StepsFrom): readonly PlannedStep[] =>
   every(s, 'supply')
-    .filter(i => i.part.form === 'AT' && i.part.mainsSwitch !== 'on the supply')
+    .filter(i => i.part.form === 'AT' && FITTED_BY_HAND.includes(i.part.mainsSwitch ?? null))
     .flatMap(supply =>
       every(s, 'case').map(pc => {
         const id = taskId('mains-switch', supply.id)
@@ -103,6 +111,9 @@ const mainsSwitches = (s: StepsFrom): readonly PlannedStep[] =>
         return task('mains-switch', { id, marks: [id], items, what: supply.name, to: pc.name })
       }),
     )
+
+/** Sleeved as it comes; where nobody looked, the step looks first. */
+const FITTED_BY_HAND: readonly (Supply['mainsSwitch'] | null)[] = ['at the front, sleeved', null]
 
 /** Whether it is taken off from outside, or out of the machine. */
 const giveBackAs = (kind: PartKind): string =>
@@ -201,6 +212,8 @@ function onTable(s: StepsFrom, habits: Habits): readonly PlannedStep[] {
     habits.proof !== 'on the table' ||
     !board ||
     every(s, 'supply').length === 0 ||
+    // A mains switch that lies on the table is no start for anybody.
+    hasMains(s) ||
     every(s, 'processor').length === 0
   )
     return []

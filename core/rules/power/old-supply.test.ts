@@ -36,10 +36,11 @@ describe('the mains switch', () => {
     expect(bare?.wayOut).toMatch(/licensed electrician/)
     expect(said(TOWER, rule)).toEqual([])
   })
-  test('one on the supply itself leaves no step at the front', () => {
+  test('one on the supply leaves no step at the front; nor does one that is bare or missing', () => {
     const kinds = (mainsSwitch: string) =>
       then(buildOf(altered(OLD, { supply: { mainsSwitch } }))).order.steps.map(s => s.kind)
     expect(kinds('on the supply')).not.toContain('mains-switch')
+    for (const never of ['bare tabs', 'none']) expect(kinds(never)).not.toContain('mains-switch')
     expect(kinds('at the front, sleeved')).toContain('mains-switch')
   })
 })
