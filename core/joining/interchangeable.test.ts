@@ -7,7 +7,7 @@ import type { Matching } from '../matching/problem'
 const pair = (plug: EndRef, socket: EndRef, rank = 0): Candidate => ({
   plug,
   socket,
-  cost: [0, 0, 0, 0, 0, rank, 0],
+  cost: [0, 0, 0, 0, 0, 0, rank, 0],
 })
 const all = ['fan-1', 'fan-2', 'fan-3'].flatMap(f =>
   ['a', 'b', 'c'].map(s => pair(`${f}/frame`, `case/${s}`)),

@@ -63,8 +63,23 @@ describe('what asks to be joined', () => {
       at('c', 'old', { need: 'must', among: { group: 'audio', how: 'one-of' } }),
     ])
     expect(demands).toEqual([
-      { id: 'c/audio', item: 'c', need: 'must', refs: ['c/hd', 'c/old'], label: 'audio' },
+      {
+        id: 'c/audio',
+        item: 'c',
+        need: 'must',
+        refs: ['c/hd', 'c/old'],
+        label: 'audio',
+        seat: false,
+      },
     ])
+  })
+  test('a card’s own place is told from its plugs, and from the slot that takes it', () => {
+    const demands = demandsOf([
+      at('card', 'edge', { face: 'slot', need: 'must' }),
+      at('card', 'power', { face: 'cpu-8', need: 'must' }),
+      at('board', 'socket', { face: 'processor-socket', sex: 'socket', need: 'must' }),
+    ])
+    expect(demands.map(d => d.seat)).toEqual([true, false, false])
   })
 })
 

@@ -51,6 +51,8 @@ export interface Demand {
   readonly need: 'must' | 'should' | 'may'
   readonly refs: readonly EndRef[]
   readonly label: string
+  /** Whether it is the part's own place, on which all of its leads hang. */
+  readonly seat: boolean
 }
 
 /**
@@ -138,6 +140,7 @@ export function demandsOf(ends: readonly EndOf[]): readonly Demand[] {
       need: members.map(m => m.end.need).reduce(stronger),
       refs: members.map(m => m.ref),
       label: groupOf(first) ?? first.end.label,
+      seat: first.end.sex === 'plug' && isMechanical(first.end.face),
     }
   })
 }

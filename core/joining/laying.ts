@@ -1,7 +1,7 @@
 // One choice of seats, and the plugs laid for it with true lengths, lines and chains.
 import { endsOfJoint, itemOf, type EndRef } from '../ids/ids'
 import { pairId, type Candidate, type Clause } from '../matching/candidate'
-import { add, FREE, UNMET, withoutLength, type Cost } from '../matching/cost'
+import { add, FREE, unmetCost, withoutLength, type Cost } from '../matching/cost'
 import type { Matching } from '../matching/problem'
 import { kept } from '../pipeline/kept'
 import { endsByRef, type EndOf, type Joint } from './joint'
@@ -112,7 +112,7 @@ function costOf(
   )
   return [
     ...seated.flatMap(w => (w.candidate ? [w.candidate.cost] : [])),
-    ...without.map(d => UNMET[d.need]),
+    ...without.map(unmetCost),
     withoutLength(found.cost),
   ].reduce(add, FREE)
 }

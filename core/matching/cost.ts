@@ -1,13 +1,15 @@
 // What a choice costs: several figures, the gravest first, so that nothing is traded against
 // something graver.
 import { at } from '../collections/at'
+import type { Demand } from './problem'
 
 /**
- * Parts of a cost, gravest first: unmet must, should, may; gravity of matings; wrong purpose; rank;
- * length.
+ * Parts of a cost, gravest first: unmet must; how many of these are seats; unmet should, may;
+ * gravity of matings; wrong purpose; rank; length.
  */
 export type Cost = readonly [
   must: number,
+  seat: number,
   should: number,
   may: number,
   gravity: number,
@@ -16,23 +18,31 @@ export type Cost = readonly [
   length: number,
 ]
 
-export const FREE: Cost = [0, 0, 0, 0, 0, 0, 0]
+export const FREE: Cost = [0, 0, 0, 0, 0, 0, 0, 0]
 
 /**
  * Where in a cost the length stands: the one part that may be rounded where numbers grow too large.
  */
-export const LENGTH = 6
+export const LENGTH = 7
 
-export const UNMET: Record<'must' | 'should' | 'may', Cost> = {
-  must: [1, 0, 0, 0, 0, 0, 0],
-  should: [0, 1, 0, 0, 0, 0, 0],
-  may: [0, 0, 1, 0, 0, 0, 0],
+const UNMET: Record<Demand['need'], Cost> = {
+  must: [1, 0, 0, 0, 0, 0, 0, 0],
+  should: [0, 0, 1, 0, 0, 0, 0, 0],
+  may: [0, 0, 0, 1, 0, 0, 0, 0],
 }
+const UNMET_SEAT: Cost = [1, 1, 0, 0, 0, 0, 0, 0]
+
+/**
+ * What it costs that a demand is not met. Of equally many musts the seats come first: what all of a
+ * part hangs on is worth more than one of its leads.
+ */
+export const unmetCost = ({ need, seat }: Pick<Demand, 'need' | 'seat'>): Cost =>
+  need === 'must' && seat === true ? UNMET_SEAT : UNMET[need]
 
 /** Two costs made one, part by part. */
 export function combine(a: Cost, b: Cost, both: (a: number, b: number) => number): Cost {
   const part = (i: number): number => both(at(a, i), at(b, i))
-  return [part(0), part(1), part(2), part(3), part(4), part(5), part(LENGTH)]
+  return [part(0), part(1), part(2), part(3), part(4), part(5), part(6), part(LENGTH)]
 }
 
 export const add = (a: Cost, b: Cost): Cost => combine(a, b, (x, y) => x + y)
@@ -44,8 +54,9 @@ export function less(a: Cost, b: Cost): boolean {
 }
 
 /** A cost without its length: plans know none, and what is compared with them leaves it out. */
-export const withoutLength = ([must, should, may, gravity, purpose, rank]: Cost): Cost => [
+export const withoutLength = ([must, seat, should, may, gravity, purpose, rank]: Cost): Cost => [
   must,
+  seat,
   should,
   may,
   gravity,

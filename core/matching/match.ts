@@ -2,7 +2,7 @@
 // How: README.md beside this.
 import { byEnd, type Candidate } from './candidate'
 import { components } from './components'
-import { add, FREE, UNMET } from './cost'
+import { add, FREE, unmetCost } from './cost'
 import { byName, type Matching, type MatchProblem } from './problem'
 import { relaxationOf } from './relaxation'
 import { ROOT, type Branch } from './branch'
@@ -66,7 +66,7 @@ export function solve(problem: MatchProblem, nodeLimit: number): Matching {
   return {
     pairs,
     unmet: unmet.map(d => d.id),
-    cost: [...pairs.map(p => p.cost), ...unmet.map(d => UNMET[d.need])].reduce(add, FREE),
+    cost: [...pairs.map(p => p.cost), ...unmet.map(unmetCost)].reduce(add, FREE),
     exact: open.length === 0 || nodes < nodeLimit,
     nodes,
   }

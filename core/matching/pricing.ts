@@ -1,7 +1,7 @@
 // A cost as one number, so that an assignment can add it up and still trade nothing against
 // something graver.
 import { at } from '../collections/at'
-import { combine, FREE, LENGTH, UNMET, add, type Cost } from './cost'
+import { combine, FREE, LENGTH, unmetCost, add, type Cost } from './cost'
 import type { Candidate } from './candidate'
 import type { MatchProblem } from './problem'
 
@@ -57,5 +57,5 @@ function highestCost({ demands }: MatchProblem, candidates: readonly Candidate[]
   const dearest = new Map<string, Cost>()
   for (const { plug, cost } of candidates)
     dearest.set(plug, combine(cost, dearest.get(plug) ?? FREE, Math.max))
-  return [...dearest.values(), ...demands.map(d => UNMET[d.need])].reduce(add, FREE)
+  return [...dearest.values(), ...demands.map(unmetCost)].reduce(add, FREE)
 }

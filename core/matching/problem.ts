@@ -12,6 +12,8 @@ export interface Demand {
   readonly id: string
   readonly need: Need
   readonly refs: readonly string[]
+  /** Whether it is a place for all that hangs on it: met first among equally many musts. */
+  readonly seat?: boolean
 }
 
 export interface MatchProblem {

@@ -5,7 +5,7 @@ import { compareBy } from '../collections/compare'
 import { assign, type Pairing } from './assignment'
 import type { Branch } from './branch'
 import { pairId, type Candidate } from './candidate'
-import { UNMET } from './cost'
+import { unmetCost } from './cost'
 import { pricing, type Pricing } from './pricing'
 import { byName, type Demand, type MatchProblem } from './problem'
 
@@ -46,7 +46,7 @@ export function relaxationOf(problem: MatchProblem): Relaxation {
   const priceOf = (c: Candidate): number => prices.priceOf(c.cost) + (earned.get(c.plug) ?? 0)
   const earned = shifts(problem, candidates, freeOf)
   const byRow = indexed(candidates, { rows, columns }, priceOf, names.of)
-  const groupPrice = new Map(groups.map(g => [g.id, prices.priceOf(UNMET[g.need])]))
+  const groupPrice = new Map(groups.map(g => [g.id, prices.priceOf(unmetCost(g))]))
 
   return {
     groups,
@@ -95,7 +95,7 @@ function pricesOfFreedom(
   const apart = new Set(excludes.flatMap(([a, b]) => [`${a} ${b}`, `${b} ${a}`]))
   for (const demand of demands) {
     const refs = demand.refs.filter(joinable)
-    const price = priceOf(UNMET[demand.need])
+    const price = priceOf(unmetCost(demand))
     const exclusive = refs.every((a, i) => refs.slice(i + 1).every(b => apart.has(`${a} ${b}`)))
     if (refs.length === 0) base += price
     else if (exclusive) {

@@ -9,6 +9,7 @@ const demand: Demand = {
   need: 'must',
   refs: [endRef('fan', 'lead')],
   label: 'lead',
+  seat: false,
 }
 const judged = (isProved: boolean) =>
   judgeUnmet({
