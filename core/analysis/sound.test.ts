@@ -199,7 +199,6 @@ const sound: readonly (readonly [machine: string, parts: string, ...told: string
     'brackwater-harbour-4 saltpan-lagoon-9 quillmark-t2-105n ottery-highbank-120 ' +
       'merewick-d5-2x8 dunlin-a1000 strandline-breeze-160 sedgeline-n5-1000 ottery-breeze-120 ' +
       'ottery-breeze-120 ottery-breeze-120',
-    'measure fit/supply-length',
     'measure panel/block-map',
     'measure routes/lead-length',
   ],

@@ -2,7 +2,7 @@
 // derived place assumed.
 import { FORM, type BoardForm } from '../standards/boards'
 import { readFigure, type StoredFigure } from '../figures/units'
-import type { Vec3 } from '../geometry/space'
+import type { Box, Vec3 } from '../geometry/space'
 import { bayEndsOf, type Bay, type BayEnd } from './closed'
 
 export interface Room {
@@ -42,6 +42,12 @@ export interface Inner {
   readonly z: number
   readonly behind: number
 }
+
+/** The inside of a case, and the chamber behind its tray. */
+export const insideOf = ({ inner: { x, y, z, behind } }: Layout): Box => ({
+  min: [0, 0, -behind],
+  max: [x, y, z],
+})
 
 export const ARCHETYPES = [
   'tower-shroud',

@@ -50,6 +50,10 @@ export const itemSchema = z.looseObject({
     .describe(
       'how the jumpers of this copy stand: by the jumper’s name its pins; of a drive `place`',
     ),
+  out: z
+    .array(z.string())
+    .optional()
+    .describe('pieces of this case that are taken out and stay out, by their keys'),
   cuts: z
     .array(z.string())
     .optional()

@@ -83,6 +83,7 @@ export function itemInOrder(item: StoredItem): StoredItem {
       'note',
       'beyond',
       'jumpers',
+      'out',
       'cuts',
       'marks',
       'purchase',

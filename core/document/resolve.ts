@@ -37,12 +37,13 @@ export function resolve(stored: StoredItem, name: string): Item {
     (p, [path, value]) => put(p, path, value),
     stored.part,
   ) as Part
-  const { id, state, condition, marks, cuts, jumpers } = stored
+  const { id, state, condition, marks, cuts, jumpers, out } = stored
   const rest = {
     ...{ id, name, state, condition },
     ...(marks && { marks }),
     ...(cuts && { cuts }),
     ...(jumpers && { jumpers }),
+    ...(out && { out }),
   }
   const cut = (cuts ?? []).reduce<unknown>((p, path) => put(p, path, cutTo(path)), part)
   const place = part.kind === 'drive' ? jumpers?.[PLACE_JUMPER] : undefined

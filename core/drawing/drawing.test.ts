@@ -22,9 +22,10 @@ test('the supply lies where its mount puts it, the cooler around its socket', ()
     w: 100,
     h: 125,
   })
-  // Socket at (75, 60) of the board, 95 × 95: x 75 − 47.5 + 12, y 45 + 60 − 47.5 + 12
+  // Socket at (82, 60) of the board, 95 × 95, 47 of it before the socket’s middle: x 82 + 47 − 95
+  // + 12, y 45 + 60 − 47.5 + 12
   expect(near?.shapes.find(s => s.item === 'cooler')?.rect).toEqual({
-    x: 39.5,
+    x: 46,
     y: 69.5,
     w: 95,
     h: 95,
@@ -32,7 +33,14 @@ test('the supply lies where its mount puts it, the cooler around its socket', ()
 })
 
 test('distances: the board’s in the near view, the cooler’s to the panel from above', () => {
-  expect(near?.dimensions.map(d => d.text)).toEqual(['9.8\u2009mm', '14.8\u2009mm', '30.0\u2009mm'])
+  expect(near?.dimensions.map(d => d.text)).toEqual([
+    // A stick of 80 from x 62, a module of 7 around x 152: 148.5 − 142.
+    '6.5\u2009mm',
+    '9.8\u2009mm',
+    // Rear sockets of 24, fins from 82 + 47 − 95 on.
+    '10.0\u2009mm',
+    '14.8\u2009mm',
+  ])
   expect(above?.dimensions.map(d => [d.finding, d.text])).toEqual([
     [finding(then(plover), 'fit/cooler-height').id, '2.0\u2009mm'],
   ])

@@ -6,7 +6,7 @@ import { binding, overdrawn } from '../matching/budget'
 import type { Candidate } from '../matching/candidate'
 import { FREE } from '../matching/cost'
 import { mate } from './mate'
-import { bodiesOf, exitOf, framesOf, pointOf } from './places'
+import { exitOf, framesOf, pointOf } from './places'
 import { frame } from '../geometry/space'
 
 const at = (item: string, key: string, about: Partial<Parameters<typeof end>[0]> = {}): EndOf => ({
@@ -153,16 +153,6 @@ describe('places', () => {
   test('what is not placed has no point', () => {
     expect(pointOf(framesOf([], ends, seats), slot)).toBeNull()
     expect(pointOf(frames, at('board', 'header', { sex: 'socket' }))).toBeNull()
-  })
-  test('a body lies where its seat is; one without a size has none', () => {
-    const shells = [
-      { id: 'stick', kind: 'drive', box: { min: [0, -11, 0], max: [80, 11, 3] } },
-      { id: 'board', kind: 'board', box: null },
-    ] as const
-    const bodies = bodiesOf(shells, frames, ends, seats)
-    expect(bodies).toEqual([
-      { id: 'stick/seat~board/slot', item: 'stick', box: { min: [60, 44, 8], max: [140, 66, 11] } },
-    ])
   })
 })
 

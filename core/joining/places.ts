@@ -1,16 +1,8 @@
-// Where each joined item ends up in the case: frames handed down from seat to seat, bodies and ends
-// with them.
+// Where each joined item ends up in the case: frames handed down from seat to seat, ends with
+// them.
 import { itemOf } from '../ids/ids'
-import { frame, place, placeBox, within, type Box, type Frame, type Vec3 } from '../geometry/space'
-import type { PartKind } from '../parts'
+import { frame, place, within, type Frame, type Vec3 } from '../geometry/space'
 import { type EndOf, type Joint } from './joint'
-
-/** A body in the case's frame. A kit of two modules has two. */
-export interface Body {
-  readonly id: string
-  readonly item: string
-  readonly box: Box
-}
 
 /**
  * One frame an item: where its own origin lies in the case. Items with several seats have the
@@ -48,33 +40,6 @@ function seatFrame(frames: Frames, ends: ReadonlyMap<string, EndOf>, joint: Join
   const outer = frames.get(itemOf(joint.b))
   const seat = ends.get(joint.b)?.end.seat
   return outer && seat ? within(outer, seat) : null
-}
-
-/** An item's own body, in its own frame; null where it has none. */
-export interface Shell {
-  readonly id: string
-  readonly kind: PartKind
-  readonly box: Box | null
-}
-
-/** The bodies of a case and of everything seated in it, in the case's frame. */
-export function bodiesOf(
-  shells: readonly Shell[],
-  frames: Frames,
-  ends: ReadonlyMap<string, EndOf>,
-  seats: readonly Joint[],
-): readonly Body[] {
-  return shells.flatMap((item): Body[] => {
-    const { box } = item
-    if (!box) return []
-    if (item.kind === 'case') return [{ id: item.id, item: item.id, box }]
-    return seats
-      .filter(j => j.items[0] === item.id)
-      .flatMap(joint => {
-        const own = seatFrame(frames, ends, joint)
-        return own ? [{ id: joint.id, item: item.id, box: placeBox(own, box) }] : []
-      })
-  })
 }
 
 /** Where an end is in the case, or null when its item is not placed or its place is not stated. */

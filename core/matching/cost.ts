@@ -1,7 +1,6 @@
 // What a choice costs: several figures, the gravest first, so that nothing is traded against
 // something graver.
 import { at } from '../collections/at'
-import type { Demand } from './problem'
 
 /**
  * Parts of a cost, gravest first: unmet must; how many of these are seats; unmet should, may;
@@ -25,7 +24,14 @@ export const FREE: Cost = [0, 0, 0, 0, 0, 0, 0, 0]
  */
 export const LENGTH = 7
 
-const UNMET: Record<Demand['need'], Cost> = {
+/** How much something wants to be joined. */
+export type Need = 'must' | 'should' | 'may'
+interface Unmet {
+  readonly need: Need
+  readonly seat?: boolean
+}
+
+const UNMET: Record<Need, Cost> = {
   must: [1, 0, 0, 0, 0, 0, 0, 0],
   should: [0, 0, 1, 0, 0, 0, 0, 0],
   may: [0, 0, 0, 1, 0, 0, 0, 0],
@@ -36,7 +42,7 @@ const UNMET_SEAT: Cost = [1, 1, 0, 0, 0, 0, 0, 0]
  * What it costs that a demand is not met. Of equally many musts the seats come first: what all of a
  * part hangs on is worth more than one of its leads.
  */
-export const unmetCost = ({ need, seat }: Pick<Demand, 'need' | 'seat'>): Cost =>
+export const unmetCost = ({ need, seat }: Unmet): Cost =>
   need === 'must' && seat === true ? UNMET_SEAT : UNMET[need]
 
 /** Two costs made one, part by part. */

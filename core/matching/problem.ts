@@ -3,9 +3,7 @@
 import { compareBy } from '../collections/compare'
 import type { Budget } from './budget'
 import type { Candidate, Clause } from './candidate'
-import type { Cost } from './cost'
-
-export type Need = 'must' | 'should' | 'may'
+import type { Cost, Need } from './cost'
 
 /** Something that wants to be joined: one of its ends is enough. */
 export interface Demand {

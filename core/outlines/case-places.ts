@@ -11,6 +11,8 @@ import { DRIVE_SIZE, RADIATOR_SIZE, RADIATORS } from '../standards/modules'
 const FAN_GAP = 5
 export const BAY = { gap: 6, front: 15, floor: 6, tray: 30 }
 
+/** Named choice: the frame that a rear wall is made for, mm. */
+const REAR_FAN = 120
 const BAY_PITCH = DRIVE_SIZE['3.5'].height + BAY.gap
 
 /** Bays stand one over the other at the front, from the floor up. */
@@ -48,7 +50,8 @@ interface Walled {
 const wallsOf = ({ x, y, z }: Inner): readonly Walled[] => [
   {
     ...{ wall: 'rear', air: 'out', axes: '+y +z +x', along: y, across: z, most: 1 },
-    at: a => [0, y - a, z / 2],
+    // The sockets of the board lie between it and the tray.
+    at: a => [0, y - a, Math.max(z / 2, z - REAR_FAN / 2 - BAY.gap)],
   },
   {
     ...{ wall: 'front', air: 'in', axes: '+y +z -x', along: y, across: z, most: 3 },
@@ -105,6 +108,16 @@ export function fanPlaces(inner: Inner, count: number): FanPlaces {
   return [...placed, ...elsewhere]
 }
 
+/** Where the middle of some fan places lies. */
+function middleOf(fans: FanPlaces): [number, number, number] | undefined {
+  const points = fans.flatMap(f => (f.at ? [f.at] : []))
+  const along = (axis: 0 | 1 | 2): number => {
+    const all = points.map(p => p[axis])
+    return (Math.min(...all) + Math.max(...all)) / 2
+  }
+  return points.length > 0 ? [along(0), along(1), along(2)] : undefined
+}
+
 /**
  * Fan places in a row may take a radiator of as many fans: only such as go into the wall, by length
  * and by width. Whether there is room in front of them nobody stated.
@@ -125,7 +138,7 @@ export function radiatorPlaces(inner: Inner, fans: FanPlaces): NonNullable<Case[
         label: `radiator place at the ${wall}`,
         sizes: [...sizes],
         instead: own.map(f => f.key),
-        at: first.at,
+        at: middleOf(own),
         axes: first.axes,
         assumed: true,
       },

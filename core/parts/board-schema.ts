@@ -294,6 +294,18 @@ export const boardSchema = z.looseObject({
     )
     .optional()
     .describe('jumpers, small bridges over two pins: settings to clear, a clock, a display type'),
+  tall: z
+    .array(
+      z.looseObject({
+        key: z.string(),
+        label: z.string(),
+        at: point2.describe('its corner nearest the rear edge and the processor’s end'),
+        size: point2.describe('from the rear edge inward, and along the rear edge'),
+        height: figure('mm', 'height', 'From the board’s surface up.', [2, 80]),
+      }),
+    )
+    .optional()
+    .describe('heat sinks and what else stands high on it, beside the sockets at the rear'),
   rear: z
     .array(
       outerSchema.extend({

@@ -15,7 +15,6 @@ import {
 import { of, times } from '../figures/quantity'
 import { usual } from '../figures/units'
 import {
-  BOARD_THICKNESS,
   FORM,
   standardHole,
   formsBySize,
@@ -24,6 +23,7 @@ import {
 } from '../standards/boards'
 import { DRAW } from '../standards/draws'
 import { SOURCE } from '../standards/sources'
+import { boardSeat, boardSolids } from './bodies/board'
 import { boardSchema, type Board, type Header } from './board-schema'
 import { inletsOf, on, panelEnds, rearEnds, socketEnds } from './board-sockets'
 import { BY_CONVERTER, defineKind, type Draw, type ItemOf, type Kind } from './kind'
@@ -51,13 +51,8 @@ export const board: Kind<'board', typeof boardSchema> = defineKind({
 
   asks: boardAsks,
 
-  body(item) {
-    const form = item.part.form ? FORM[item.part.form] : null
-    const edge = board.leaf(item, 'edge').figure?.value ?? form?.edge
-    const depth = board.leaf(item, 'depth').figure?.value ?? form?.depth
-    if (edge === undefined || depth === undefined) return null
-    return { min: [0, 0, -BOARD_THICKNESS.mm], max: [depth, edge, 0] }
-  },
+  solids: boardSolids,
+  seatAt: boardSeat,
 
   draws(item) {
     const rail = (path: string, watts: number, name: '12' | '5' | '3.3'): Draw => {

@@ -2,129 +2,20 @@
 // ports, storage.
 import { amount, words } from './facets'
 import { portsOf } from './standard-limits'
-import { z } from 'zod'
 import { knownValue, minus, of, times, type Sum } from '../figures/quantity'
-import {
-  ANY_SLOT,
-  FULL_LENGTH,
-  CARD_BODY,
-  KEYED,
-  CARD_HEIGHT,
-  isOldSlot,
-  SLOT_PITCH,
-} from '../standards/cards'
+import { CARD_BODY, isOldSlot } from '../standards/cards'
 import { facesOn, isData } from '../connectors/connectors'
 import { CARD_SHARE, DRAW, SLOT_POWER, SURGES_FROM } from '../standards/draws'
 import type { Rail } from '../standards/rails'
-import { figure, upTo, usual } from '../figures/units'
-import { MEMORY_TYPES } from '../standards/modules'
-import { base, defineKind, type Draw, type ItemOf, type Kind, type Surges } from './kind'
+import { upTo, usual } from '../figures/units'
+import { cardSolids } from './bodies/card'
+import { hullOf } from './bodies/solid'
+import { cardSchema, type Card } from './card-schema'
+import { defineKind, type Draw, type ItemOf, type Kind, type Surges } from './kind'
 import { blank } from './ask'
 import { end, type End } from './end'
-import { outerEnds, outerSchema } from './outer'
+import { outerEnds } from './outer'
 import type { Box, Vec3 } from '../geometry/space'
-
-export const cardSchema = z.looseObject({
-  kind: z.literal('card'),
-  ...base,
-  does: z
-    .enum([
-      'graphics',
-      'capture',
-      'sound',
-      'network',
-      'radio',
-      'USB',
-      'storage',
-      'FireWire',
-      'serial',
-      'other',
-    ])
-    .nullish(),
-  size: z.enum(ANY_SLOT).nullish().describe('the length of its contact edge'),
-  keyed: z
-    .array(z.enum(KEYED))
-    .optional()
-    .describe('of a PCI or AGP card: the voltages that its notches let it into'),
-  lanes: z.number().optional(),
-  generation: z.number().optional(),
-  slots: z.number().min(1).max(5).default(1).describe('rear slots it takes'),
-  length: figure(
-    'mm',
-    'length',
-    'From the outer face of the bracket to the far end, plugs not counted.',
-    [60, 400],
-  ),
-  height: figure('mm', 'height', 'From the contact edge’s shoulder to the upper edge.', [40, 180]),
-  thickness: figure(
-    'mm',
-    'thickness',
-    'Across, from the back of the card to the outer face of its cooler.',
-    [10, 100],
-  ),
-  watts: figure(
-    'W',
-    'sustained power',
-    'Read it in the card’s sheet: the limit of the board, not of the chip.',
-    [1, 700],
-  ),
-  fromSlot: figure('W', 'power taken from the slot', 'Read it in the card’s sheet.', [1, 75]),
-  asks: figure(
-    'W',
-    'power class it asks of its 16-contact plug',
-    'Read it in the card’s sheet; the plug’s sense contacts say what the supply gives.',
-    [75, 600],
-  ),
-  power: z
-    .array(
-      z.looseObject({
-        key: z.string(),
-        face: z.enum(facesOn('card inlet')),
-        label: z.string(),
-        need: z.enum(['must', 'should', 'may']).optional(),
-        edge: z.enum(['upper', 'front']).default('upper'),
-        x: z.number().optional(),
-      }),
-    )
-    .nullish()
-    .describe('its power sockets; an empty list says that it has none'),
-  headers: z
-    .array(
-      z.looseObject({
-        key: z.string(),
-        face: z.enum(facesOn('card')),
-        label: z.string(),
-        at: z.tuple([z.number(), z.number(), z.number()]).optional(),
-        job: z
-          .enum(['disk-light', 'network-light'])
-          .optional()
-          .describe(
-            'of pins for a loose front lead: the light of a controller or of a network card',
-          ),
-      }),
-    )
-    .default([]),
-  display: z
-    .enum(['mono', 'colour'])
-    .optional()
-    .describe('of an old display card: what the board’s display jumper must say'),
-  memory: z
-    .looseObject({
-      type: z.enum(MEMORY_TYPES),
-      slots: z.array(z.looseObject({ label: z.string() })).min(1),
-      banks: z.array(z.array(z.string())).optional(),
-    })
-    .optional()
-    .describe('of a memory board: the slots for modules or chips on it'),
-  profile: z
-    .enum(['full', 'low', 'both'])
-    .optional()
-    .describe('bracket height: full, low, or both brackets in the box'),
-  aerials: z.number().int().min(0).max(8).optional().describe('aerials screwed to its bracket'),
-  rear: z.array(outerSchema).optional().describe('sockets on its bracket'),
-  outputs: z.array(z.string()).optional().describe('what else is on its bracket, in words'),
-})
-export type Card = z.infer<typeof cardSchema>
 
 export const card: Kind<'card', typeof cardSchema> = defineKind({
   kind: 'card',
@@ -158,7 +49,8 @@ export const card: Kind<'card', typeof cardSchema> = defineKind({
   filmed: true,
   ends(item) {
     const p = item.part
-    const { max } = bodyOf(item)
+    const box = boxOf(item)
+    const { max } = box
     return [
       ...(p.size
         ? [
@@ -170,7 +62,7 @@ export const card: Kind<'card', typeof cardSchema> = defineKind({
               traits: { size: [p.size], ...(p.keyed && { volts: p.keyed }) },
               role: p.does === 'graphics' ? 'graphics' : 'other',
               need: 'must',
-              solid: bodyOf(item),
+              solid: box,
             }),
           ]
         : []),
@@ -209,7 +101,7 @@ export const card: Kind<'card', typeof cardSchema> = defineKind({
   // Memory on it is fed by its slot.
   inlets: ({ part }, key) =>
     part.memory?.slots.some(slot => memoryKey(slot.label) === key) ? ['seat'] : [],
-  body: item => bodyOf(item),
+  solids: cardSolids,
   draws(item) {
     const full = of(card.leaf(item, 'watts', usual(DRAW.card.W, 'W')))
     const plugged = (item.part.power ?? []).filter(s => s.need !== 'may').map(s => s.key)
@@ -270,24 +162,6 @@ function surgesOf(p: Card, watts: number): Surges | null {
   return watts > SURGES_FROM.W ? 'as usual' : null
 }
 
-/**
- * Its box in the slot's frame: length along x, thickness along y toward the next slot, height over
- * the board.
- */
-function bodyOf(item: ItemOf<Card>): Box {
-  const p = item.part
-  const value = (path: string, otherwise: number): number =>
-    card.leaf(item, path).figure?.value ?? otherwise
-  const thick = value('thickness', p.slots * SLOT_PITCH.mm)
-  return {
-    min: [0, -CARD_BODY.behind, CARD_BODY.over],
-    max: [
-      value('length', ASSUMED_LENGTH),
-      thick - CARD_BODY.behind,
-      CARD_BODY.over + value('height', CARD_HEIGHT.full),
-    ],
-  }
-}
-
-/** Named choice: how long a card is drawn whose length is not stated: a half-length one, mm. */
-const ASSUMED_LENGTH = FULL_LENGTH.half
+/** Its box in the slot's frame, mm. */
+const boxOf = (item: ItemOf<Card>): Box =>
+  hullOf(cardSolids(item, card.measures(item))) ?? { min: [0, 0, 0], max: [0, 0, 0] }

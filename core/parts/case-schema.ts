@@ -21,7 +21,18 @@ export const PIECES = [
   'slot lock',
   'supply bracket',
   'tray',
+  'wall',
+  'shelf',
 ] as const
+
+const REACHES = 'where it lies in the case; what is left out reaches the wall'
+/** Three faces of a piece, by where they are measured from. */
+const faces = (where: 'begins' | 'ends') =>
+  z.looseObject({
+    x: figure('mm', `where it ${where}`, 'From the inside of the rear wall.', [0, 700]),
+    y: figure('mm', `where it ${where}, up`, 'From the floor.', [0, 800]),
+    z: figure('mm', `where it ${where}, across`, 'From the tray.', [-120, 400]),
+  })
 
 const lead = z.looseObject({
   key: z.string(),
@@ -254,6 +265,9 @@ export const caseSchema = z.looseObject({
         key: z.string(),
         label: z.string(),
         piece: z.enum(PIECES),
+        fixed: z.boolean().optional().describe('it does not come off: a wall, a riveted cage'),
+        from: faces('begins').optional().describe(REACHES),
+        to: faces('ends').optional().describe(REACHES),
         screws: figure('pcs', 'screws of a removable piece', 'Count them.', [0, 12]),
         opens: z.string().default('').describe('the way in that it opens: what passes there'),
       }),

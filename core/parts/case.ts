@@ -16,6 +16,8 @@ import {
 } from '../standards/boards'
 import { slotLine } from '../standards/cards'
 import { backplaneEnds, backplaneInlets } from './backplane'
+import { caseSolids } from './bodies/case'
+import { caseSeat } from './bodies/case-seats'
 import { caseSchema, type Case, type CaseLead } from './case-schema'
 import { basisAt, defineKind, type ItemOf, type Kind } from './kind'
 import { caseAsks } from './case-asks'
@@ -37,10 +39,8 @@ export const pcCase: Kind<'case', typeof caseSchema> = defineKind({
   inlets: ({ part }, key) => backplaneInlets(part, key),
   asks: caseAsks,
 
-  body(item) {
-    const { inner } = layoutOf(item.part)
-    return { min: [0, 0, -inner.behind], max: [inner.x, inner.y, inner.z] }
-  },
+  solids: caseSolids,
+  seatAt: caseSeat,
 })
 
 function caseEnds(item: ItemOf<Case>): readonly End[] {

@@ -5,6 +5,9 @@ import { FAN_FRAMES, RADIATORS } from '../standards/modules'
 import { figure } from '../figures/units'
 import { base } from './kind'
 
+/** On which side of its radiator a fan stands. */
+export const FAN_SIDES = ['inside', 'outside', 'beyond the wall'] as const
+
 const ofFan = {
   face: z.enum(facesOn('fan')).nullish(),
   amps: figure('A', 'fan current', 'Read it on the fan’s label.', [0.02, 3]),
@@ -37,6 +40,12 @@ const liquid = z.looseObject({
           'Across the frame, without screws.',
           [10, 45],
         ),
+        side: z
+          .enum(FAN_SIDES)
+          .optional()
+          .describe(
+            'where it stands: on the machine’s side of the radiator, between it and the wall, or beyond the wall',
+          ),
         ...ofFan,
       }),
     )
@@ -76,6 +85,12 @@ export const coolerSchema = z.looseObject({
     'reach towards the memory',
     'From the middle of the processor to the outer face of the fan over the memory.',
     [20, 120],
+  ),
+  under: figure(
+    'mm',
+    'room under the fins',
+    'From the processor’s lid up to the lowest fin.',
+    [0, 90],
   ),
   memoryRoom: figure(
     'mm',

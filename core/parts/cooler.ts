@@ -8,6 +8,7 @@ import { usualLead } from '../connectors/leads'
 import { usual } from '../figures/units'
 import { defineKind, type Draw, type ItemOf, type Kind } from './kind'
 import { coolerAsks } from './cooler-asks'
+import { coolerSolids } from './bodies/cooler'
 import { coolerSchema, type Cooler } from './cooler-schema'
 import { end, type End } from './end'
 
@@ -49,14 +50,7 @@ export const cooler: Kind<'cooler', typeof coolerSchema> = defineKind({
     ...fanEnds(item),
     ...liquidEnds(item),
   ],
-  body(item) {
-    const [w, d, h] = ['width', 'depth', 'height'].map(
-      path => cooler.leaf(item, path).figure?.value,
-    )
-    return w === undefined || d === undefined || h === undefined
-      ? null
-      : { min: [-d / 2, -w / 2, 0], max: [d / 2, w / 2, h] }
-  },
+  solids: coolerSolids,
   draws(item) {
     const { fan, moreFans = [], liquid: wet } = item.part
     const turning = (amps: Sum, through: string): Draw => ({

@@ -1,6 +1,6 @@
 // Drives: M.2 sticks, 2.5-inch and 3.5-inch disks, what reads discs, floppies and memory cards.
 import { amount, words } from './facets'
-import type { Box, Vec3 } from '../geometry/space'
+import type { Vec3 } from '../geometry/space'
 import { of, times, type Sum } from '../figures/quantity'
 import { isData, isPower, type PlugFace } from '../connectors/connectors'
 import { DRAW } from '../standards/draws'
@@ -9,14 +9,12 @@ import { VOLTS } from '../standards/rails'
 import { usualLead } from '../connectors/leads'
 import { DRIVE_SIZE, M2, notchesOf } from '../standards/modules'
 import { usual } from '../figures/units'
+import { driveSolids, facesOut, UNKNOWN_AS } from './bodies/drive'
 import { driveSchema, type Drive, type DrivePlug } from './drive-schema'
 import { basisAt, defineKind, type Draw, type ItemOf, type Kind } from './kind'
 import { blank, type Ask } from './ask'
 import { end, type End } from './end'
 
-/** What reads discs or cards has its face in the front of the case. */
-const facesOut = (p: Drive): boolean =>
-  p.medium === 'optical' || p.medium === 'cards' || p.medium === 'floppy'
 const isStick = (p: Drive): boolean => p.shape === 'M.2'
 
 const DATA_FACE: Partial<Record<NonNullable<Drive['protocol']>, PlugFace>> = {
@@ -60,7 +58,7 @@ export const drive: Kind<'drive', typeof driveSchema> = defineKind({
   filmed: true,
   asks: item => asksOf(item),
   ends: item => (isStick(item.part) ? stickEnds(item.part) : bayEnds(item)),
-  body: item => bodyOf(item),
+  solids: driveSolids,
   draws(item) {
     const p = item.part
     const typically = typical(p)
@@ -149,8 +147,6 @@ function bayEnds(item: ItemOf<Drive>): readonly End[] {
   return [...bay, ...(protocol === 'USB' ? usbEnds(item) : cableEnds(p))]
 }
 
-/** Named choice: a drive whose size is not known is drawn as the small one. */
-const UNKNOWN_AS = '2.5'
 const widthOf = ({ shape }: Drive): number =>
   shape === 'M.2' ? M2.width : DRIVE_SIZE[shape ?? UNKNOWN_AS].width
 
@@ -199,20 +195,6 @@ const cableEnds = (p: Drive): readonly End[] => [
     need: 'must',
   }),
 ]
-
-function bodyOf(item: ItemOf<Drive>): Box {
-  const p = item.part
-  if (p.shape === 'M.2') {
-    const length = Number((p.m2?.length ?? '2280').slice(2))
-    return { min: [0, -M2.width / 2, 0], max: [length, M2.width / 2, M2.height] }
-  }
-  const size = DRIVE_SIZE[p.shape ?? UNKNOWN_AS]
-  const thickness = drive.leaf(item, 'thickness').figure?.value ?? size.height
-  return {
-    min: [0, 0, 0],
-    max: [drive.leaf(item, 'length').figure?.value ?? size.length, size.width, thickness],
-  }
-}
 
 /** What is not known of a drive and decides where it goes and what it hangs on. */
 function asksOf({ part: p, name }: ItemOf<Drive>): readonly Ask[] {

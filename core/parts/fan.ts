@@ -5,8 +5,9 @@ import { z } from 'zod'
 import { converted, of, times, type Sum } from '../figures/quantity'
 import { DRAW, FAN_VOLTS } from '../standards/draws'
 import { usualLead } from '../connectors/leads'
-import { FAN_FRAMES, FAN_THICKNESS } from '../standards/modules'
+import { FAN_FRAMES } from '../standards/modules'
 import { figure, usual } from '../figures/units'
+import { fanSolids } from './bodies/small'
 import { base, defineKind, type ItemOf, type Kind } from './kind'
 import { blank } from './ask'
 import { end, type End } from './end'
@@ -137,14 +138,7 @@ export const fan: Kind<'fan', typeof fanSchema> = defineKind({
     ]
   },
   inlets: (_, key) => (key === 'through' ? ['lead', 'other'] : []),
-  body(item) {
-    if (!item.part.size) return null
-    const half = Number(item.part.size) / 2
-    return {
-      min: [-half, -half, 0],
-      max: [half, half, fan.leaf(item, 'thickness').figure?.value ?? FAN_THICKNESS.mm],
-    }
-  },
+  solids: fanSolids,
   draws(item) {
     const watts = converted(amps(item), FAN_VOLTS, 'W')
     const first = fan.leaf(item, 'startAmps')

@@ -2,6 +2,7 @@
 // case.
 import { amount, words } from './facets'
 import { z } from 'zod'
+import { hubSolids } from './bodies/small'
 import { base, defineKind, type Kind } from './kind'
 import { end, type End } from './end'
 import { relayAsks, relayEnds, relayFields, relayInlets } from './relay'
@@ -48,7 +49,7 @@ export const hub: Kind<'hub', typeof hubSchema> = defineKind({
     }),
     ...relayEnds(hub, item, 'must').map(e => asOfHub(e, item.part)),
   ],
-  body: item => (item.part.size ? { min: [0, 0, 0], max: item.part.size } : null),
+  solids: hubSolids,
   asks: relayAsks,
   inlets: (item, key) => relayInlets(item.part, key),
 })

@@ -15,9 +15,10 @@ import { rail } from './rail'
 import { sensor } from './sensor'
 import { stick } from './stick'
 import type { Facet } from './facets'
-import type { Box } from '../geometry/space'
+import type { Spot } from '../geometry/solid'
 import type { Draw, ItemOf, Made } from './kind'
 import type { Ask } from './ask'
+import type { Measure, PartSolid } from './bodies/solid'
 import type { End } from './end'
 import { hub } from './hub'
 import { lead } from './lead'
@@ -79,7 +80,9 @@ interface AnyKind {
   serves?(part: Part): string
   ends(item: Item): readonly End[]
   asks?(item: Item): readonly Ask[]
-  body?(item: Item): Box | null
+  solids?(item: Item, of: Measure): readonly PartSolid[]
+  seatAt?(item: Item, end: End, of: Measure): Spot['origin'] | null
+  measures(item: Item): Measure
   draws?(item: Item): readonly Draw[]
   inlets?(item: Item, key: string): readonly string[]
   core?(item: Item): Made

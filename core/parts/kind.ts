@@ -1,7 +1,7 @@
 // What every kind of part tells about itself: its schema, its ends, its body, what it draws.
 import { z } from 'zod'
-import type { Box } from '../geometry/space'
-import type { Leaf, Sum } from '../figures/quantity'
+import type { Spot } from '../geometry/solid'
+import { of, type Leaf, type Sum } from '../figures/quantity'
 import type { Facet } from './facets'
 import { at, holderOf } from './paths'
 import {
@@ -16,6 +16,7 @@ import {
 import { DRAW } from '../standards/draws'
 import type { Rail } from '../standards/rails'
 import type { Ask } from './ask'
+import type { Measure, PartSolid } from './bodies/solid'
 import type { End } from './end'
 import type { Marks } from './mark'
 
@@ -98,6 +99,8 @@ export interface ItemOf<P> {
   readonly rated?: StoredFigure
   /** How its jumpers stand, by their names. */
   readonly jumpers?: Readonly<Record<string, string>>
+  /** Of a case: the pieces that are left out. */
+  readonly out?: readonly string[]
   /** What was cut or filed off this copy. */
   readonly cuts?: readonly string[]
 }
@@ -156,8 +159,10 @@ export interface KindSpec<K extends string, S extends z.ZodType> {
   readonly ends: (item: ItemOf<z.infer<S>>) => readonly End[]
   /** What is not known of those places. */
   readonly asks?: (item: ItemOf<z.infer<S>>) => readonly Ask[]
-  /** The body in the part’s own frame, mm; null when its size is not known or it has none. */
-  readonly body?: (item: ItemOf<z.infer<S>>) => Box | null
+  /** Its solids in its own frame, made of its figures; none where it has no body that counts. */
+  readonly solids?: (item: ItemOf<z.infer<S>>, of: Measure) => readonly PartSolid[]
+  /** Where the seat of one of its sockets lies, where that is more than a stated place. */
+  readonly seatAt?: (item: ItemOf<z.infer<S>>, end: End, of: Measure) => Spot['origin'] | null
   readonly draws?: (item: ItemOf<z.infer<S>>) => readonly Draw[]
   /**
    * For parts that hand power on: the ends by which what is joined at `key` is fed, in equal parts.
@@ -174,6 +179,8 @@ export interface Kind<K extends string, S extends z.ZodType> extends KindSpec<K,
    * One figure of an item as a leaf for sums; `fallback` where the kind has a default (assumed).
    */
   leaf(item: ItemOf<z.infer<S>>, path: string, fallback?: Figure): Leaf
+  /** Its figures as sums, by their paths. */
+  measures(item: ItemOf<z.infer<S>>): Measure
 }
 
 /**
@@ -184,24 +191,23 @@ export function defineKind<K extends string, S extends z.ZodType>(
   spec: KindSpec<K, S>,
 ): Kind<K, S> {
   const figures = figuresOf(spec.schema)
-  return {
-    ...spec,
-    figures,
-    leaf(item, path, fallback) {
-      const about = figures.get(patternOf(path))
-      if (!about) throw new RangeError(`${spec.kind} has no figure "${path}"`)
-      const stored = at(item.part, path) as StoredFigure | undefined
-      return {
-        ref: `${item.id}:${path}`,
-        item: item.id,
-        path,
-        label: `${figureName(item.part, path, about)} of the ${item.name}`,
-        unit: about.unit,
-        figure: readFigure(stored, about.unit, basisAt(item.part, path)) ?? fallback ?? null,
-        about,
-      }
-    },
+  const leaf: Kind<K, S>['leaf'] = (item, path, fallback) => {
+    const about = figures.get(patternOf(path))
+    if (!about) throw new RangeError(`${spec.kind} has no figure "${path}"`)
+    const stored = at(item.part, path) as StoredFigure | undefined
+    return {
+      ref: `${item.id}:${path}`,
+      item: item.id,
+      path,
+      label: `${figureName(item.part, path, about)} of the ${item.name}`,
+      unit: about.unit,
+      figure: readFigure(stored, about.unit, basisAt(item.part, path)) ?? fallback ?? null,
+      about,
+    }
   }
+  const measures: Kind<K, S>['measures'] = item => (path, fallback) =>
+    of(leaf(item, path, fallback))
+  return { ...spec, figures, leaf, measures }
 }
 
 /**
@@ -209,8 +215,10 @@ export function defineKind<K extends string, S extends z.ZodType>(
  */
 export function figureName(part: unknown, path: string, about: FigureAbout): string {
   if (!/(^|\.)\d+\./.test(path)) return about.label
-  const owner = at(part, holderOf(path))
-  const whose = ['label', 'key'].map(k => at(owner, k)).find(v => typeof v === 'string')
+  const holders = [holderOf(path), holderOf(holderOf(path))].map(h => at(part, h))
+  const whose = holders
+    .flatMap(owner => ['label', 'key'].map(k => at(owner, k)))
+    .find(v => typeof v === 'string')
   return typeof whose === 'string' ? `${about.label} (${whose})` : about.label
 }
 

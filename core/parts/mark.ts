@@ -13,7 +13,7 @@ export type Mark = z.infer<typeof markSchema>
 export type Marks = Readonly<Record<string, Mark>>
 
 /** Why nothing is planned at an end: as marked, not wanted, or without a picture. */
-export type EndMark = MarkedAs | 'unwanted' | 'dead' | 'mains'
+export type EndMark = MarkedAs | 'unwanted' | 'dead' | 'mains' | 'taken out'
 
 /** How a mounting hole or a thread is named among the places of a part. */
 export const holeKey = (label: string): string => `hole:${label}`
@@ -24,5 +24,6 @@ export const markWords: Readonly<Record<EndMark, string>> = {
   reserved: 'is kept free (marked reserved)',
   dead: 'is dead: the processor draws no picture',
   mains: 'carries mains: it is never a lead for a board',
+  'taken out': 'is out with its cage',
   unwanted: 'is not wanted for what the machine is for',
 }

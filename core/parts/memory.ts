@@ -3,8 +3,9 @@ import { amount, words } from './facets'
 import { z } from 'zod'
 import { of, times } from '../figures/quantity'
 import { DRAW, MEMORY_REST_SHARE } from '../standards/draws'
-import { CHIPS_A_ROW, MEMORY_TYPES, sizeOfModule } from '../standards/modules'
+import { CHIPS_A_ROW, MEMORY_TYPES } from '../standards/modules'
 import { figure, usual } from '../figures/units'
+import { memorySolids } from './bodies/small'
 import { base, defineKind, type Kind } from './kind'
 import { blank } from './ask'
 import { end } from './end'
@@ -107,11 +108,7 @@ export const memory: Kind<'memory', typeof memorySchema> = defineKind({
       }),
     )
   },
-  body(item) {
-    const { length, thickness, bareHeight } = sizeOfModule(item.part.type ?? null)
-    const height = memory.leaf(item, 'height').figure?.value ?? bareHeight
-    return { min: [-length / 2, -thickness / 2, 0], max: [length / 2, thickness / 2, height] }
-  },
+  solids: memorySolids,
   draws(item) {
     const { type, modules } = item.part
     const watts = DRAW.memory[type ?? UNKNOWN_AS]

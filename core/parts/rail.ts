@@ -4,6 +4,7 @@ import { z } from 'zod'
 import { frame } from '../geometry/space'
 import { DRIVE_SIZE, DRIVE_SIZES } from '../standards/modules'
 import { figure } from '../figures/units'
+import { railSolids } from './bodies/small'
 import { base, defineKind, type Kind } from './kind'
 import { blank } from './ask'
 import { end } from './end'
@@ -70,9 +71,5 @@ export const rail: Kind<'rail', typeof railSchema> = defineKind({
       ),
     ]
   },
-  body({ part: { fits } }) {
-    if (!fits) return null
-    const size = DRIVE_SIZE[fits]
-    return { min: [0, 0, 0], max: [size.length, size.width, size.height] }
-  },
+  solids: railSolids,
 })

@@ -7,6 +7,8 @@ import { connector, facesOn, furtherOf, TWIN_KEY, twinOf } from '../connectors/c
 import { defineKind, type ItemOf, type Kind } from './kind'
 import { end, type End } from './end'
 import { isOpen, type Ask } from './ask'
+import { hullOf } from './bodies/solid'
+import { supplySolids } from './bodies/supply'
 import { supplySchema, type Cable, type Supply } from './supply-schema'
 
 type Plug = Cable['plugs'][number]
@@ -40,12 +42,7 @@ export const supply: Kind<'supply', typeof supplySchema> = defineKind({
     ),
   ],
   asks: item => asksOf(item),
-  body(item) {
-    if (!item.part.form) return null
-    const size = SUPPLY_SIZE[item.part.form]
-    const length = lengthOfSupply(item).figure?.value
-    return length === undefined ? null : { min: [0, 0, 0], max: [length, size.width, size.height] }
-  },
+  solids: supplySolids,
 })
 
 /** The rails that it has not at all: as stated, else those of its form that it states nothing of. */
@@ -110,7 +107,7 @@ function plugEnds(item: ItemOf<Supply>, { cable, c, plug, n }: PlugOnCable): End
   const key = `${cable.key}.${n + 1}`
   const lead = {
     length: lengthTo(item, c, n),
-    exit: supply.body?.(item)?.max ?? [0, 0, 0],
+    exit: hullOf(supplySolids(item, supply.measures(item)))?.max ?? [0, 0, 0],
     chain: cable.key,
     shared: cable.plugs.length > 1,
     atSupply: atSupply(item.part, cable),

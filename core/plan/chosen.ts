@@ -4,7 +4,7 @@ import type { StoredItem } from '../document/build'
 import { readFigure } from '../figures/units'
 import { stage } from '../pipeline/stage'
 import { GUARDED_PUMP, type End } from '../parts/end'
-import type { PartKind } from '../parts'
+import type { Item, PartKind } from '../parts'
 import { PLUGS_OF_USE } from '../connectors/uses'
 import { PURPOSE, USES, type Use } from '../standards/purposes'
 import { declared, practices, storedItems } from './given'
@@ -68,14 +68,15 @@ function isFor(use: Use, face: Face, kind: PartKind): boolean {
 const isPowerSwitch = ({ face, traits }: End): boolean =>
   face === 'panel-lead' && traits.job?.includes('power-switch') === true
 
-interface Owner {
-  readonly id: string
-  readonly part: { readonly kind: PartKind }
-}
+type Owner = Pick<Item, 'id' | 'part' | 'out'>
 
 type Otherwise = (end: End, owner: Owner, chosen: Chosen) => Partial<End> | null
 /** What the choices change of an end; the first that has to do with it decides. */
 const OTHERWISE: readonly Otherwise[] = [
+  ({ from }, { part, out = [] }) => {
+    const bay = part.kind === 'case' && from?.list === 'bays' ? part.bays?.[from.index] : undefined
+    return bay?.cage !== undefined && out.includes(bay.cage) ? { marked: 'taken out' } : null
+  },
   (end, { id }, { mains }) =>
     isPowerSwitch(end) && mains.includes(id) ? { marked: 'mains', need: 'may' } : null,
   (end, { part }, { without }) =>

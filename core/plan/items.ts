@@ -5,6 +5,7 @@ import { counts, namesOf, resolve } from '../document/resolve'
 import { endsByRef, endsOf } from '../joining/joint'
 import { giveBackTask } from '../ids/ids'
 import { isKind, kindOf, type Item } from '../parts'
+import { shellOf } from './shells'
 import { withoutFigures } from '../parts/without-figures'
 import { stage, stageOfEach } from '../pipeline/stage'
 import { sourceOf } from '../power/loads'
@@ -61,7 +62,7 @@ export const alone = stageOfEach(
       id: item.id,
       ends: endsOf(item, ends),
       asks: kind.asks?.(item) ?? [],
-      shell: { id: item.id, kind: item.part.kind, box: kind.body?.(item) ?? null },
+      shell: shellOf(item, ends),
       source: sourceOf(item, ends),
       /** What it is in all respects, to find others like it. */
       print: JSON.stringify([item.part, item.marks ?? {}]),

@@ -2,11 +2,11 @@
 import { compareBy } from '../collections/compare'
 import { endsOfJoint, isTask } from '../ids/ids'
 import { groupBy } from '../collections/groups'
-import { isMechanical } from '../connectors/connectors'
 import { askingOf, shapesOf } from '../joining/asking'
-import { endsByRef } from '../joining/joint'
+
 import { joinKeeping, type MadeAtOnce } from '../joining/keeping'
-import { bodiesOf } from '../joining/places'
+import { insideOf } from '../case/layout'
+import { bodiesOf, solidsOf } from '../joining/solids'
 import type { Pins } from '../joining/pinned-pairs'
 import { leadsOf } from '../laying/leads'
 import { stage } from '../pipeline/stage'
@@ -43,14 +43,17 @@ export const frames = stage('frames', { joined }, ({ joined }) => joined.frames)
 export const exact = stage('exact', { joined }, ({ joined }) => joined.exact)
 const lines = stage('lines', { joined }, ({ joined }) => joined.lines)
 
-const seatEnds = stage('seat-ends', { allEnds }, ({ allEnds }) =>
-  allEnds.filter(e => isMechanical(e.end.face)),
+/** All solids of the machine in the case's frame, as they are judged. */
+export const solids = stage('solids', { shells, seats }, ({ shells, seats }) =>
+  solidsOf(shells, seats),
 )
-export const bodies = stage(
-  'bodies',
-  { shells, frames, seatEnds, seats },
-  ({ shells, frames, seatEnds, seats }) => bodiesOf(shells, frames, endsByRef(seatEnds), seats),
-)
+/** What is drawn and walked around: the hull of each part at each of its seats, and the case. */
+export const bodies = stage('bodies', { solids, shells, layout }, ({ solids, shells, layout }) => [
+  ...shells.flatMap(({ id, kind }) =>
+    kind === 'case' && layout ? [{ id, item: id, box: insideOf(layout) }] : [],
+  ),
+  ...bodiesOf(solids),
+])
 export const loads = stage('loads', { sources, seats, plugs }, ({ sources, seats, plugs }) =>
   loadsOf(sources, [...seats, ...plugs]),
 )

@@ -9,12 +9,14 @@ import type { Part } from '../parts'
 import { additions } from './add'
 import { cuts } from './cut'
 import { leavings, schools } from './leave'
+import { pieces } from './pieces'
 import { places } from './place'
 import { REMEDY_KINDS, tried, type Candidate, type Question, type Remedy } from './remedy'
 import { swaps } from './swap'
 
 const SOURCES: readonly ((q: Question) => readonly Candidate[])[] = [
   places,
+  pieces,
   additions,
   schools,
   leavings,

@@ -1,5 +1,8 @@
 // All rules of the program, in the order in which their findings are listed.
 import { boardRoom } from './fit/board-room'
+import { fitClearance } from './fit/clearance'
+import { pumpBelow } from './fit/pump-below'
+import { tubeReach } from './fit/tube-reach'
 import { cardLength } from './fit/card-length'
 import { cardProfile } from './fit/card-profile'
 import { cardPlug } from './fit/card-plug'
@@ -86,6 +89,9 @@ export const RULES: readonly Rule[] = [
   standoffThread,
   standoffCount,
   boardRoom,
+  fitClearance,
+  tubeReach,
+  pumpBelow,
   coolerHeight,
   radiatorRoom,
   supplyLength,

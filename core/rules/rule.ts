@@ -16,6 +16,8 @@ export interface RuleSpec<N extends Needs, I extends object> {
   /** One input for each time it is asked. Inputs hold only what the judgement depends on. */
   readonly inputs: (values: ValuesOf<N>) => readonly I[]
   readonly judge: (input: I) => readonly Finding[]
+  /** What an input is remembered by; otherwise by its number. */
+  readonly key?: (input: I) => string
 }
 
 export interface Rule {
@@ -34,7 +36,7 @@ export function rule<N extends Needs, I extends object>(spec: RuleSpec<N, I>): R
   const judged = kept(`${id}/judged`, (input: I) => rounded(spec.judge(input)))
   const inputs = stage(`${id}/inputs`, spec.needs, spec.inputs)
   const findings = stage(id, { inputs }, values =>
-    values.inputs.flatMap((input, i) => judged(String(i), input)),
+    values.inputs.flatMap((input, i) => judged(spec.key?.(input) ?? String(i), input)),
   )
   return { id, stage: of, question, source, needs: Object.keys(spec.needs), findings }
 }

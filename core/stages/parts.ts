@@ -22,6 +22,7 @@ import { notStated, type NotStated } from '../parts/not-stated'
 import { kindOf, PART_KINDS, type Item, type PartKind } from '../parts'
 import { BEYOND, cutWords } from '../parts/beyond'
 import { jumpersOf, type JumperOf } from '../parts/jumpers'
+import { piecesOf, type Piece } from '../parts/pieces'
 import type { MarkedAs } from '../parts/mark'
 import { at as valueAt, keysOf } from '../parts/paths'
 import { placesOf, type PlaceOf } from '../parts/places'
@@ -65,6 +66,8 @@ export interface PartRow {
   readonly beyond: Beyond | null
   /** Its jumpers, and how they stand. */
   readonly jumpers: readonly JumperOf[]
+  /** Of a case the pieces that come out, and whether they are. */
+  readonly pieces: readonly (Piece & { readonly out: boolean })[]
   /** What was cut or filed off it, for good. */
   readonly cuts: readonly string[]
 }
@@ -192,6 +195,7 @@ function rowOf({ stored, item, figures, places, own, counted }: InRow): PartRow 
     places,
     marked: markedIn(item, places),
     jumpers: jumpersOf(item),
+    pieces: piecesOf(item.part).map(p => ({ ...p, out: item.out?.includes(p.key) === true })),
     beyond: beyondOf(item),
     cuts: (item.cuts ?? []).map(path => cutWords(item.part, path)),
     verdict: counted ? worst(own.filter(f => !f.accepted).map(f => f.verdict)) : null,

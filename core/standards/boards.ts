@@ -184,6 +184,15 @@ export const HOLE_WIDE = { mm: 3.96, source: SOURCE.atx } as const
 export const APERTURE = { width: 158.75, height: 44.45, source: SOURCE.atx } as const
 
 /** Board thickness, and how high a standoff lifts it off the tray. */
+/**
+ * The block of sockets at the rear edge behind the shield: how far it reaches over the board, how
+ * high it stands, and how wide the opening is, mm.
+ */
+export const REAR_SOCKETS = {
+  ...{ deep: { mm: 24, tol: 4 }, high: { mm: 36, tol: 3 } },
+  wide: { mm: 158.75, source: SOURCE.atx },
+  source: SOURCE.practice,
+} as const
 export const BOARD_THICKNESS = { mm: 1.6, source: SOURCE.atx } as const
 export const STANDOFF_HEIGHT = { mm: 6.5, source: SOURCE.assumed } as const
 export const STANDOFF_RADIUS = { mm: 3, source: SOURCE.practice } as const

@@ -27,6 +27,7 @@ function demo(name: string): Build {
 export const plover = demo('plover')
 export const avocet = demo('avocet')
 export const curlew = demo('curlew')
+export const teal = demo('teal')
 
 export const shelf: readonly Part[] = readdirSync(`${ROOT}shelf`).flatMap(
   name => read(`shelf/${name}`).parts,

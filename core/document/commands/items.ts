@@ -80,12 +80,15 @@ export const itemCommands: Specs<
    * the new one.
    */
   swapPart: {
-    run(build, { id, part, figures, marks, beyond, cuts, jumpers }) {
+    run(build, { id, part, figures, marks, beyond, cuts, jumpers, out }) {
       const item = findItem(build, id)
       if (!isItem(item)) return item
       if (item.part.kind !== part.kind) return likeForLike(item.part, part)
       return {
-        build: withItem(build, id, i => ({ ...i, part, figures, marks, beyond, cuts, jumpers })),
+        build: withItem(build, id, i => ({
+          ...i,
+          ...{ part, figures, marks, beyond, cuts, jumpers, out },
+        })),
         back: {
           do: 'swapPart',
           id,
@@ -95,6 +98,7 @@ export const itemCommands: Specs<
           ...(item.beyond !== undefined && { beyond: item.beyond }),
           ...(item.cuts && { cuts: item.cuts }),
           ...(item.jumpers && { jumpers: item.jumpers }),
+          ...(item.out && { out: item.out }),
         },
         about: named(item),
       }

@@ -1,6 +1,7 @@
 // From each version of the format to the next. What once landed opens for ever: no row is ever
 // taken out.
 import { outerSockets } from './outer-sockets'
+import { radiatorMiddles } from './radiator-middles'
 import { eachPart, threeAnswers } from './three-answers'
 
 /**
@@ -67,5 +68,15 @@ export const MIGRATIONS: readonly Migration[] = [
       'load, its mains switch, retainers and guides of cards.',
     build: same,
     part: same,
+  },
+  {
+    from: 6,
+    says:
+      'A radiator place lies where its middle is; before, where the first of its fan places is. New ' +
+      'fields, all of which may be left out: where the pieces of a case begin and end, and which of ' +
+      'them are fixed; of a copy of a case the pieces that are out; what stands high on a board, the ' +
+      'room under a cooler’s fins, on which side of its radiator a fan stands.',
+    build: raw => eachPart(raw, radiatorMiddles),
+    part: raw => eachPart(raw, radiatorMiddles),
   },
 ]

@@ -3,6 +3,7 @@ import { measured } from '../finding'
 import { place } from '../../geometry/space'
 import { card as cardKind } from '../../parts/card'
 import { pcCase } from '../../parts/case'
+import { hasOpened } from '../../parts/pieces'
 import { of } from '../../figures/quantity'
 import { rule } from '../rule'
 import { SEATED } from '../../plan/situation'
@@ -16,7 +17,8 @@ export const cardLength = rule({
   question: 'Is each card short enough for the case?',
   source: SOURCE.pcie,
   needs: SEATED,
-  inputs: cardsAtPlace,
+  // With a piece out, what is in its way then decides (fit/clearance).
+  inputs: s => cardsAtPlace(s).filter(({ pc }) => !hasOpened(pc)),
   judge({ joint, card, pc, frame }) {
     const length = cardKind.leaf(card, 'length')
     const room = pcCase.leaf(pc, 'cardRoom')

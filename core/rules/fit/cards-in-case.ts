@@ -1,7 +1,7 @@
 // Each seated card with its slot and the case around it.
 import type { Frame } from '../../geometry/space'
 import type { Board, CardSlot } from '../../parts/board-schema'
-import type { Card } from '../../parts/card'
+import type { Card } from '../../parts/card-schema'
 import type { Case } from '../../parts/case-schema'
 import type { ItemOf } from '../../parts/kind'
 import { type Joined, type Seated, every, joinedBy, socketIn } from '../../plan/situation'

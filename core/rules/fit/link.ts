@@ -2,7 +2,7 @@
 import { asking, plain, type Asked, type Because } from '../finding'
 import type { Board, M2Slot } from '../../parts/board-schema'
 import type { Drive } from '../../parts/drive-schema'
-import type { Card } from '../../parts/card'
+import type { Card } from '../../parts/card-schema'
 import type { ItemOf } from '../../parts/kind'
 import { rule } from '../rule'
 import type { Joint } from '../../joining/joint'

@@ -1,11 +1,18 @@
+import type { Part } from '../../parts'
 import type { Build } from '../../document/build'
 import { change, finding, flipped, measure, part, plover, then } from '../../test-helpers/demos'
 
 const id = 'fit/radiator-room:cooler:case'
+/** A case of which nobody stated how much room there is before its radiator places. */
+function unstated(): Part {
+  const harbour = part('brackwater-harbour-m')
+  if (harbour.kind !== 'case') throw new Error('a case was expected')
+  return { ...harbour, radiators: harbour.radiators?.map(({ room: _, ...place }) => place) }
+}
 /** Plover with a radiator of two fans in a case that has a place for it. */
 const wet = change(
   plover,
-  { do: 'swapPart', id: 'case', part: part('brackwater-harbour-m'), figures: {} },
+  { do: 'swapPart', id: 'case', part: unstated(), figures: {} },
   { do: 'swapPart', id: 'cooler', part: part('ottery-rill-240'), figures: {} },
 )
 const roomOf = (mm: number): Build => change(wet, measure('case', 'radiators.0.room', mm))

@@ -2,6 +2,7 @@
 import { measured } from '../finding'
 import { place } from '../../geometry/space'
 import { pcCase } from '../../parts/case'
+import { hasOpened } from '../../parts/pieces'
 import { lengthOfSupply } from '../../parts/supply'
 import { fact, of, plus } from '../../figures/quantity'
 import { rule } from '../rule'
@@ -17,12 +18,15 @@ export const supplyLength = rule({
   source: SOURCE.atx12v,
   needs: SEATED,
   inputs: s =>
-    joinedBy(s, 'supply-place', 'supply', 'case').map(({ joint, plug, socket }) => ({
-      joint: joint.id,
-      supply: plug,
-      pc: socket,
-      frame: s.frames.get(plug.id) ?? null,
-    })),
+    joinedBy(s, 'supply-place', 'supply', 'case')
+      // With a piece out, what is in its way then decides (fit/clearance).
+      .filter(({ socket }) => !hasOpened(socket))
+      .map(({ joint, plug, socket }) => ({
+        joint: joint.id,
+        supply: plug,
+        pc: socket,
+        frame: s.frames.get(plug.id) ?? null,
+      })),
   judge({ joint, supply, pc, frame }) {
     const length = lengthOfSupply(supply)
     const plugs =

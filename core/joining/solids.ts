@@ -1,0 +1,111 @@
+// The solids of a machine where its parts sit: each with its faces in the case's frame, and with the
+// seats that it rests in, one in the other.
+import { itemOf, type EndRef } from '../ids/ids'
+import { HERE, placedAt, spotIn, type Faces, type Spot } from '../geometry/solid'
+import type { Box } from '../geometry/space'
+import type { PartKind } from '../parts'
+import { hullOf, type PartSolid } from '../parts/bodies/solid'
+import { kept } from '../pipeline/kept'
+import type { Joint } from './joint'
+
+/** What an item is made of, in its own frame, and where its sockets hold what sits in them. */
+export interface Shell {
+  readonly id: string
+  readonly kind: PartKind
+  readonly solids: readonly PartSolid[]
+  readonly seats: readonly { readonly ref: EndRef; readonly spot: Spot }[]
+}
+
+export interface Solid extends Faces, Pick<PartSolid, 'key' | 'what' | 'nature' | 'piece'> {
+  /** One a seat of the item: of a kit of modules each module has its own. */
+  readonly id: string
+  readonly item: string
+  readonly kind: PartKind
+  /** The joint by which it sits; null for the case. */
+  readonly joint: string | null
+  /** Sockets whose occupants may touch it. */
+  readonly holds: readonly EndRef[]
+  /** The sockets it sits in: its own first, then that of what it sits in, up to the case. */
+  readonly within: readonly EndRef[]
+}
+
+interface Seated {
+  readonly spot: Spot
+  readonly within: readonly EndRef[]
+}
+
+/** All solids of what is seated, from the case inwards. */
+export function solidsOf(shells: readonly Shell[], seats: readonly Joint[]): readonly Solid[] {
+  const spots = new Map(
+    shells.flatMap(s => s.seats.map(seat => [seat.ref as string, seat.spot] as const)),
+  )
+  const first = new Map<string, Seated>(
+    shells.filter(s => s.kind === 'case').map(s => [s.id, { spot: HERE, within: [] }]),
+  )
+  const seatedBy = new Map<string, Seated>()
+  let waiting = [...seats]
+  for (let before = Infinity; waiting.length < before;) {
+    before = waiting.length
+    waiting = waiting.filter(joint => {
+      const outer = first.get(joint.items[1])
+      const spot = spots.get(joint.b)
+      if (!outer || !spot) return true
+      const seated = { spot: spotIn(outer.spot, spot), within: [joint.b, ...outer.within] }
+      seatedBy.set(joint.id, seated)
+      const item = itemOf(joint.a)
+      if (!first.has(item)) first.set(item, seated)
+      return false
+    })
+  }
+  return shells.flatMap(shell => {
+    if (shell.kind === 'case') return placed(shell.id, shell, null, HERE, [])
+    return seats.flatMap(joint => {
+      const own = joint.items[0] === shell.id ? seatedBy.get(joint.id) : undefined
+      return own ? placed(joint.id, shell, joint, own.spot, own.within) : []
+    })
+  })
+}
+
+/** The solids that an item has by one of its joints; worked out again where the item or its spot moved. */
+const placed = kept(
+  'placed',
+  (shell: Shell, joint: Joint | null, spot: Spot, within: readonly EndRef[]): readonly Solid[] =>
+    shell.solids
+      .filter(s => s.by === null || joint?.a === `${shell.id}/${s.by}`)
+      .map(s => ({
+        ...{
+          id: `${joint?.id ?? shell.id}#${s.key}`,
+          key: s.key,
+          what: s.what,
+          nature: s.nature,
+          piece: s.piece,
+        },
+        ...{ item: shell.id, kind: shell.kind, joint: joint?.id ?? null, within },
+        holds: holdsOf(shell, s),
+        ...placedAt(spot, s),
+      })),
+)
+
+const holdsOf = ({ id, seats }: Shell, { holds }: PartSolid): readonly EndRef[] =>
+  holds === 'whatever sits on it'
+    ? seats.map(s => s.ref)
+    : seats.map(s => s.ref).filter(ref => holds.some(key => ref === `${id}/${key}`))
+
+/** A body in the case's frame, by the values of its figures. A kit of two modules has two. */
+export interface Body {
+  readonly id: string
+  readonly item: string
+  readonly box: Box
+}
+
+/** The hull of what an item has at each of its seats; of the case its inside. */
+export function bodiesOf(solids: readonly Solid[]): readonly Body[] {
+  const bySeat = new Map<string, Solid[]>()
+  for (const solid of solids)
+    if (solid.joint !== null) bySeat.set(solid.joint, [...(bySeat.get(solid.joint) ?? []), solid])
+  return [...bySeat].flatMap(([id, own]) => {
+    const [first] = own
+    const box = hullOf(own)
+    return first && box ? [{ id, item: first.item, box }] : []
+  })
+}

@@ -1,0 +1,139 @@
+// Do any two bodies meet that no joint holds together?
+import { clearance, type Clearance } from '../../geometry/clearance'
+import { middleOf, type Axis } from '../../geometry/solid'
+import type { Vec3 } from '../../geometry/space'
+import { gravity } from '../../figures/verdict'
+import type { Solid } from '../../joining/solids'
+import { pcCase } from '../../parts/case'
+import { hasOpened } from '../../parts/pieces'
+import { isKind, type Item } from '../../parts'
+import { items, names } from '../../plan/items'
+import { solids } from '../../plan/joints'
+import { rule } from '../rule'
+import { SOURCE } from '../../standards/sources'
+import { measured, type Finding } from '../finding'
+import { LIMITS, meetingsOf, NEAR, type Limit, type Meeting } from './meetings'
+
+interface Named extends Meeting {
+  /** What the two parts are called. */
+  readonly names: readonly [string, string]
+}
+
+export const fitClearance = rule({
+  id: 'fit/clearance',
+  stage: 'fit',
+  question: 'Does everything in the case keep clear of everything else?',
+  source: SOURCE.maker,
+  needs: { solids, names, items },
+  inputs: ({ solids, names, items }): readonly Named[] =>
+    meetingsOf(solids, limitsIn(items)).map(meeting => {
+      const [a, b] = meeting.pairs[0] ?? []
+      const says = (s: Solid | undefined): string => (s && names.get(s.item)) ?? ''
+      return { ...meeting, names: [says(a), says(b)] }
+    }),
+  key: ({ key }) => key,
+  judge: ({ key, pairs, names }) => {
+    const worst = pairs
+      .flatMap(([a, b]) => {
+        const found = clearance(a, b)
+        return found ? [{ a, b, found }] : []
+      })
+      .reduce<Met | null>((w, next) => (!w || isWorse(next.found, w.found) ? next : w), null)
+    return worst && isTold(worst) ? [asFinding(key, worst, names)] : []
+  },
+})
+
+/** The limits that the case's sheet states; one that a piece sets is gone with the piece. */
+const limitsIn = (items: readonly Item[]): ReadonlySet<Limit> =>
+  new Set(
+    items
+      .filter(isKind('case'))
+      .flatMap(pc =>
+        LIMITS.filter(
+          path =>
+            pcCase.leaf(pc, path).figure !== null && !(hasOpened(pc) && path !== 'coolerRoom'),
+        ),
+      ),
+  )
+
+interface Met {
+  readonly a: Solid
+  readonly b: Solid
+  readonly found: Clearance
+}
+
+const called = ({ what }: Solid, name: string): string => (what ? `${what} of the ${name}` : name)
+
+const isWorse = (next: Clearance, than: Clearance): boolean => {
+  const [a, b] = [gravity(next.judged.verdict), gravity(than.judged.verdict)]
+  return a > b || (a === b && (next.judged.margin ?? 0) < (than.judged.margin ?? 0))
+}
+
+/**
+ * Whether the case promises it: where it names the forms it takes, or offers a place, what sits there
+ * gets along with the case and with the board and the supply beside it. Only stated figures speak
+ * against that; what an archetype made up does not. How thick a radiator may be nobody promises.
+ */
+const isPromised = ({ a, b, found }: Met): boolean =>
+  found.judged.assumed && [a, b].every(s => s.within.length < 2 && !UNPROMISED.includes(s.key))
+const UNPROMISED = ['radiator', 'fans', 'outer-fans']
+
+/**
+ * What is clear by far is not told, nor what is clear between things that the case holds side by
+ * side anyway; what rests on a wall without any figure between is no question.
+ */
+function isTold(met: Met): boolean {
+  const {
+    a,
+    b,
+    found: { judged },
+  } = met
+  if (isPromised(met)) return false
+  // A plug bends a little: what is told of it is where it has definitely no room.
+  if ([a, b].some(s => s.nature === 'zone')) return (judged.margin ?? 0) < -judged.tol
+  if (judged.verdict !== 'clear') return true
+  return !areSideBySide(a, b) && judged.tol > 0 && (judged.margin ?? 0) - judged.tol < NEAR
+}
+const areSideBySide = (a: Solid, b: Solid): boolean =>
+  a.kind === b.kind ||
+  (a.kind === 'case' && b.within.length === 1) ||
+  (b.kind === 'case' && a.within.length === 1)
+
+function asFinding(key: string, { a, b, found }: Met, names: Named['names']): Finding {
+  const says = [called(a, names[0]), called(b, names[1])] as const
+  const [first, second] = found.first === 'a' ? says : [says[1], says[0]]
+  return measured({
+    rule: 'fit/clearance',
+    stage: 'fit',
+    about: [a.item, b.item],
+    part: key,
+    joints: [a.joint, b.joint].flatMap(j => j ?? []),
+    source: SOURCE.maker,
+    sentence: `${first} ${BESIDE[found.axis]} ${second}`,
+    wayOut: 'Another place for one of them, or one that is smaller there.',
+    trial: 'Lay both in place and measure what is left between them.',
+    need: found.need,
+    have: found.have,
+    // A plug bends where it has no room.
+    failing: a.nature === 'zone' || b.nature === 'zone' ? 'watch' : 'stop',
+    where: whereOf(a, b, found),
+  })
+}
+const BESIDE: Record<Axis, string> = { 0: 'behind', 1: 'under', 2: 'beside' }
+
+/** The distance as a line, where the two lie side by side. */
+function whereOf(a: Solid, b: Solid, { axis, first }: Clearance): Finding['where'] {
+  const [low, high] = first === 'a' ? [middleOf(a), middleOf(b)] : [middleOf(b), middleOf(a)]
+  const between = (i: Axis): number => {
+    const from = Math.max(low.min[i], high.min[i])
+    const to = Math.min(low.max[i], high.max[i])
+    if (!Number.isFinite(from)) return Number.isFinite(to) ? to : 0
+    return Number.isFinite(to) ? (from + to) / 2 : from
+  }
+  const at = (along: number): Vec3 => {
+    const point = [between(0), between(1), between(2)] as const
+    const put = (i: Axis): number => (i === axis ? along : point[i])
+    return [put(0), put(1), put(2)]
+  }
+  return { from: at(low.max[axis]), to: at(high.min[axis]) }
+}

@@ -1,0 +1,87 @@
+// Which solids of a machine could meet: those that come near each other, are not held together by a
+// joint, and are not the matter of a rule of their own.
+import { groupBy } from '../../collections/groups'
+import { extentOf, type Extent } from '../../geometry/solid'
+import { nearPairs } from '../../geometry/sweep'
+import type { Solid } from '../../joining/solids'
+import { kept } from '../../pipeline/kept'
+
+/** All pairs of one solid of one item with one of another: modules of a kit are alike. */
+export interface Meeting {
+  readonly key: string
+  readonly pairs: readonly (readonly [Solid, Solid])[]
+}
+
+/** Named choice: what is farther apart than this, tolerances counted, is not told, mm. */
+export const NEAR = 5
+
+interface Reaching {
+  readonly solid: Solid
+  readonly extent: Extent
+}
+const reaching = kept('reaching', (solid: Solid): Reaching => ({ solid, extent: extentOf(solid) }))
+
+/**
+ * The meetings of a machine, each named by what meets. `limits` are those that a sheet states of the
+ * case.
+ */
+export function meetingsOf(
+  solids: readonly Solid[],
+  limits: ReadonlySet<Limit>,
+): readonly Meeting[] {
+  const pairs = nearPairs(
+    solids.map(s => reaching(s.id, s)),
+    NEAR,
+  )
+    .map(([a, b]) => [a.solid, b.solid] as const)
+    .filter(([a, b]) => isAsked(a, b, limits))
+  return [...groupBy(pairs, keyOf)].map(([key, own]) => ({ key, pairs: own }))
+}
+
+/** Two parts meet once, however many solids they have; of a case each wall and piece by itself. */
+const keyOf = ([a, b]: readonly [Solid, Solid]): string => `${sideOf(a)}|${sideOf(b)}`
+const sideOf = ({ item, kind, key }: Solid): string => (kind === 'case' ? `${item}#${key}` : item)
+
+function isAsked(a: Solid, b: Solid, limits: ReadonlySet<Limit>): boolean {
+  if (a.item === b.item || (a.nature === 'zone' && b.nature === 'zone')) return false
+  const hasOwnRule = OWN_RULES.some(
+    ({ limit, of, with: other }) =>
+      (limit === null || limits.has(limit)) && ((of(a) && other(b)) || (of(b) && other(a))),
+  )
+  return !isHeld(a, b) && !isHeld(b, a) && !hasOwnRule
+}
+
+/** Whether the one sits in a socket of the other, or in what sits there. */
+const isHeld = (holder: Solid, held: Solid): boolean =>
+  holder.holds.some(ref => held.within.includes(ref))
+
+/** A limit of the case, by the path of its figure. */
+export type Limit = 'coolerRoom' | 'cardRoom' | 'supply.room'
+export const LIMITS: readonly Limit[] = ['coolerRoom', 'cardRoom', 'supply.room']
+
+type Is = (s: Solid) => boolean
+const isWall =
+  (...keys: readonly string[]): Is =>
+  s =>
+    s.kind === 'case' && keys.includes(s.key)
+const isTower: Is = s => s.kind === 'cooler' && (s.key === 'fins' || s.key === 'fan')
+
+/**
+ * Meetings that a rule of their own judges: always, or where the makers' sheets state a limit for
+ * just that.
+ */
+const OWN_RULES: readonly { readonly limit: Limit | null; readonly of: Is; readonly with: Is }[] = [
+  // fit/cooler-over-memory
+  { limit: null, of: isTower, with: s => s.kind === 'memory' },
+  // fit/cooler-height
+  { limit: 'coolerRoom', of: s => s.kind === 'cooler' && s.joint !== null, with: isWall('near') },
+  // fit/card-length, fit/card-plug
+  { limit: 'cardRoom', of: s => s.kind === 'card', with: isWall('front') },
+  { limit: null, of: s => s.kind === 'card' && s.nature === 'zone', with: isWall('near') },
+  // fit/supply-length
+  {
+    limit: 'supply.room',
+    of: s => s.kind === 'supply',
+    with: s => s.kind === 'case' && s.piece !== null,
+  },
+]
