@@ -108,6 +108,10 @@ rect {
   fill: none;
   stroke-width: 1.6;
 }
+.piece rect {
+  fill: none;
+  stroke-dasharray: 5 4;
+}
 .board rect {
   fill: var(--mat-soft);
   stroke: var(--mat);

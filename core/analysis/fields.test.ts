@@ -3,7 +3,7 @@
 import type { Build } from '../document/build'
 import { PART_KINDS, specOf, type Part, type PartKind } from '../parts'
 import { Memory } from '../pipeline/memory'
-import { avocet, change, curlew, lazily, part, plover, shelf } from '../test-helpers/demos'
+import { avocet, change, curlew, lazily, part, plover, shelf, teal } from '../test-helpers/demos'
 import { altered, buildOf, TOWER, type Fields } from '../test-helpers/planted-machine'
 import { randomBuild, SPEAKING } from '../test-helpers/random-builds'
 import { runs } from '../test-helpers/runs'
@@ -106,6 +106,9 @@ const HOLED = buildOf(
     },
   }),
 )
+/** A stick that brings a heat sink of its own. */
+const withOwnSink = (stick: Part): Part =>
+  stick.kind === 'drive' && stick.m2 ? { ...stick, m2: { ...stick.m2, heatSink: true } } : stick
 /** Two bays before a backplane, a drive with a list of its sockets, lanes that are split. */
 const BACKED = buildOf(
   altered(TOWER, {
@@ -120,7 +123,7 @@ const BACKED = buildOf(
       shares: [{ label: 'lanes', keys: ['slot-1', 'm'], sharing: 'split', each: [8, 2] }],
     },
     card: { ...part('strandline-spindrift-310') },
-    stick: { ...part('sedgeline-n5-2000') },
+    stick: withOwnSink(part('sedgeline-n5-2000')),
     case: {
       bays: [0, 1].map(n => ({
         ...{ key: `hot-${n}`, label: `hot bay ${n}`, size: '3.5', at: [300, 100, 60 + 40 * n] },
@@ -183,6 +186,7 @@ const OLD: Build = change(
   { do: 'addItem', item: { id: 'ram', part: part('saltpan-ram-isa'), state: 'have' } },
   { do: 'setJumper', id: 'board', jumper: 'JP7', stands: null },
   { do: 'addItem', item: { id: 'more', part: part('merewick-simm30-4x1'), state: 'have' } },
+  { do: 'addItem', item: { id: 'full', part: part('merewick-simm30-2x1'), state: 'have' } },
 )
 const OWN_LIGHTS: Fields = {
   ...{
@@ -286,7 +290,7 @@ const RELAYED = buildOf(
 /** Builds that between them have every rule speak and every kind joined. */
 const BUILDS = [
   ...[RARE, RELAYED, SURROUNDED, BACKED, HOLED, TINKERED, FANNED, BANKED],
-  ...[plover, avocet, OLD, ...[...JOINING, ...SPEAKING].map(randomBuild)],
+  ...[plover, avocet, teal, OLD, ...[...JOINING, ...SPEAKING].map(randomBuild)],
 ]
 /** How many parts of the shelf are tried that no build holds. */
 const FROM_SHELF = 6

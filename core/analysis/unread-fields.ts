@@ -3,9 +3,7 @@
 // unread.
 import type { PartKind } from '../parts'
 
-const SPACE = 'space: bodies are not compared with one another yet'
-const RADIATORS = 'space: the body of a radiator is not laid into its place yet'
-const PIECES = 'space: what comes off is not taken off yet'
+const SPACE = 'space: the rest of what decides where things go is not read yet'
 const WAYS = 'ways: where it hangs is not known, its way is not measured yet'
 const TIES = 'ways: leads are not tied to points yet'
 const AIR = 'air: its way and its noise are not judged yet'
@@ -19,11 +17,8 @@ type Reasons = Readonly<Record<string, readonly string[]>>
 
 export const UNREAD: Partial<Record<PartKind, Reasons>> = {
   case: {
-    [SPACE]: ['outer.x', 'outer.y', 'outer.z', 'cardRoomFrom', 'cardRoomMeans', 'bays.*.cage'],
-    [PIECES]: [
-      ...['pieces', 'pieces.*.key', 'pieces.*.label', 'pieces.*.piece', 'pieces.*.screws'],
-      'pieces.*.opens',
-    ],
+    [SPACE]: ['outer.x', 'outer.y', 'outer.z', 'cardRoomFrom', 'cardRoomMeans'],
+    [ORDER]: ['pieces.*.screws', 'pieces.*.opens'],
     [AIR]: ['filters', 'filters.*.label', 'filters.*.over', 'filters.*.slides'],
     [TIES]: ['ties', 'ties.*.label', 'ties.*.at'],
   },
@@ -40,7 +35,6 @@ export const UNREAD: Partial<Record<PartKind, Reasons>> = {
   processor: { [ARRAYS]: ['lanes'] },
   cooler: {
     [ORDER]: ['weight'],
-    [RADIATORS]: ['liquid.length', 'liquid.width', 'liquid.tube', 'liquid.fans.*.size'],
   },
   drive: { [ARRAYS]: ['sequential'] },
   card: { [WORDS]: ['outputs'] },

@@ -23,13 +23,11 @@ test('the supply lies where its mount puts it, the cooler around its socket', ()
     h: 125,
   })
   // Socket at (82, 60) of the board, 95 × 95, 47 of it before the socket’s middle: x 82 + 47 − 95
-  // + 12, y 45 + 60 − 47.5 + 12
-  expect(near?.shapes.find(s => s.item === 'cooler')?.rect).toEqual({
-    x: 46,
-    y: 69.5,
-    w: 95,
-    h: 95,
-  })
+  // + 12, y 45 + 60 − 47.5 + 12; the last 25 of it are its fan
+  expect(near?.shapes.filter(s => s.item === 'cooler').map(s => s.rect)).toEqual([
+    { x: 46, y: 69.5, w: 70, h: 95 },
+    { x: 116, y: 69.5, w: 25, h: 95 },
+  ])
 })
 
 test('distances: the board’s in the near view, the cooler’s to the panel from above', () => {

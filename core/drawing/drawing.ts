@@ -3,11 +3,10 @@
 import type { Finding } from '../rules/finding'
 import { type Vec3, place } from '../geometry/space'
 import { standoffPlan } from '../plan/standoffs'
-import { kindOf } from '../parts'
 import type { Layout } from '../case/layout'
 import { rounded } from '../figures/rounded'
 import { layout, plainItems } from '../plan/items'
-import { bodies, frames, plugs, seats } from '../plan/joints'
+import { frames, plugs, seats, solids } from '../plan/joints'
 import { joinedBy } from '../plan/situation'
 import { kept } from '../pipeline/kept'
 import { stage, type ValuesOf } from '../pipeline/stage'
@@ -15,16 +14,10 @@ import { findings } from '../rules/findings'
 import { routes, type RouteRow } from '../stages/routes'
 import { type Verdict, gravity } from '../figures/verdict'
 import { quantity } from '../figures/format'
+import { named, shapesOf, type Project, type Shape } from './shapes'
 import { placeLabels, type Label, type Rect } from './labels'
 
-export interface Shape {
-  readonly id: string
-  readonly item: string | null
-  readonly kind: string
-  readonly name: string
-  readonly label: string
-  readonly rect: Rect
-}
+export type { Shape }
 export interface Mark {
   readonly id: string
   readonly at: readonly [number, number]
@@ -68,11 +61,9 @@ const MARGIN = 12
 /** How large a standoff or a hole is drawn, from its middle, mm. */
 const MARK = 3
 
-type Project = (p: Vec3) => readonly [number, number]
-
 /** What is drawn. */
 const DRAWN = {
-  bodies,
+  solids,
   frames,
   layout,
   items: plainItems,
@@ -176,8 +167,10 @@ const labelled = kept(
         text: sh.name,
         shorter: sh.label,
         inside: sh.rect,
-        onIt: rects(bodies.slice(bodies.indexOf(sh) + 1)),
-        besideIt: rects(bodies.filter(other => other !== sh)),
+        onIt: rects(
+          bodies.slice(bodies.findIndex(b => b.id === sh.id)).filter(b => b.seat !== sh.seat),
+        ),
+        besideIt: rects(bodies.filter(b => b.seat !== sh.seat)),
       })),
     ]
     const inTheWay = [
@@ -189,40 +182,6 @@ const labelled = kept(
 )
 
 const rects = (shapes: readonly Shape[]): readonly Rect[] => shapes.map(sh => sh.rect)
-
-/** Shapes that get a name: not the case, and of an item's several bodies the first. */
-const named = (shapes: readonly Shape[]): readonly Shape[] =>
-  shapes.filter(
-    (sh, i) => sh.kind !== 'case' && shapes.findIndex(other => other.item === sh.item) === i,
-  )
-
-function shapesOf(s: Drawn, project: Project): readonly Shape[] {
-  const shapes = s.bodies.flatMap((body): Shape[] => {
-    const item = s.items.find(i => i.id === body.item)
-    if (!item) return []
-    const [a, b] = [project(body.box.min), project(body.box.max)]
-    const rect = {
-      x: Math.min(a[0], b[0]),
-      y: Math.min(a[1], b[1]),
-      w: Math.abs(a[0] - b[0]),
-      h: Math.abs(a[1] - b[1]),
-    }
-    return [
-      {
-        id: body.id,
-        item: item.id,
-        kind: item.part.kind,
-        name: item.name,
-        label: SHORT[item.part.kind] ?? kindOf(item).title.toLowerCase(),
-        rect,
-      },
-    ]
-  })
-  return [...shapes].sort((a, b) => b.rect.w * b.rect.h - a.rect.w * a.rect.h)
-}
-
-/** Kinds whose title is too long to stand in a drawing. */
-const SHORT: Partial<Record<string, string>> = { supply: 'supply' }
 
 const MARK_OF = { keep: 'keep', fit: 'fit', takeOut: 'take out', posts: 'post' } as const
 

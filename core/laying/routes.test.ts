@@ -137,18 +137,18 @@ describe('Plover’s leads', () => {
     expect(flipped(plover, settled)).toEqual([f.id])
   })
   test('a loose lead goes from socket to socket', () => {
-    // (205, 153, 31.4475) by the lower hole to (160, 35, 8.1): 23 + 113 + 8.5525, 22 + 5 + 31.9, 20
+    // (217, 153, 31.4475) by the lower hole to (160, 35, 8.1): 35 + 113 + 8.5525, 22 + 5 + 31.9, 20
     expect(route('sata/board')).toMatchObject({
-      need: expect.closeTo(223.4525, 3) as number,
+      need: expect.closeTo(235.4525, 3) as number,
       have: 300,
     })
-    // one of 150 does not: 223.5 - 150 = 73 short
+    // one of 150 does not: 235.5 - 150 = 85 short
     const short = then(
       change(plover, { do: 'swapPart', id: 'sata', part: part('hollin-sata-150'), figures: {} }),
     )
     expect(finding(short, 'joints/unmet:disk:disk/data')).toMatchObject({
       verdict: 'stop',
-      sentence: expect.stringMatching(/ends 73 mm short of SATA/) as string,
+      sentence: expect.stringMatching(/ends 85 mm short of SATA/) as string,
     })
   })
   test('without the lower hole everything goes through the upper one', () => {

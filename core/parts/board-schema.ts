@@ -297,7 +297,6 @@ export const boardSchema = z.looseObject({
   tall: z
     .array(
       z.looseObject({
-        key: z.string(),
         label: z.string(),
         at: point2.describe('its corner nearest the rear edge and the processor’s end'),
         size: point2.describe('from the rear edge inward, and along the rear edge'),

@@ -19,7 +19,9 @@ const cases = computed(() => (desk.analysis?.parts.rows ?? []).filter(r => r.pie
     :summary="findings.length ? `${findings.length} meetings: ${summary}` : ''"
   >
     <FindingLedger stage="fit" />
-    <PieceList v-for="row in cases" :key="row.id" :row="row" />
-    <template #where><CaseDrawing :drawings="desk.analysis?.drawings ?? []" /></template>
+    <template #where>
+      <CaseDrawing :drawings="desk.analysis?.drawings ?? []" />
+      <PieceList v-for="row in cases" :key="row.id" :row="row" />
+    </template>
   </StageLayout>
 </template>

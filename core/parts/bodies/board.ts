@@ -40,9 +40,9 @@ export function boardSolids({ part }: ItemOf<Board>, figure: Measure): readonly 
       NOTHING,
     ]),
     ...rearSockets(part),
-    ...(part.tall ?? []).map(({ key, label, at, size: [dx, dy] }, i) =>
+    ...(part.tall ?? []).map(({ label, at, size: [dx, dy] }, i) =>
       solid(
-        { key: `tall-${key}`, what: label },
+        { key: `tall-${i + 1}`, what: label },
         onwards(given(`${label}, from the rear edge`, at[0], 1), given(`${label}, deep`, dx)),
         onwards(given(`${label}, from the upper edge`, at[1], 1), given(`${label}, wide`, dy)),
         upTo(figure(`tall.${i}.height`)),

@@ -19,7 +19,7 @@ export function radiatorSolids(wet: Liquid, of: Measure): readonly PartSolid[] {
   const { inside, outside } = fansOf(wet, of)
   const [thick, fans] = [
     thicknessOf(of),
-    around(given('fans side by side', size.fans * Number(size.fan))),
+    around(given('fans side by side', size.fans * Number(wet.fans[0]?.size ?? size.fan))),
   ]
   const start = outside ?? NOTHING
   return [

@@ -5,16 +5,7 @@ import { middleOf } from '../../geometry/solid'
 import type { Solid } from '../../joining/solids'
 import { Memory } from '../../pipeline/memory'
 import { solids } from '../../plan/joints'
-import {
-  avocet,
-  change,
-  curlew,
-  finding,
-  part,
-  plover,
-  teal,
-  then,
-} from '../../test-helpers/demos'
+import { avocet, change, curlew, finding, part, plover, teal, then } from '../../test-helpers/demos'
 import { chance, randomBuild } from '../../test-helpers/random-builds'
 import { runs } from '../../test-helpers/runs'
 

@@ -2,6 +2,7 @@
 import { clearance, type Clearance } from '../../geometry/clearance'
 import { middleOf, type Axis } from '../../geometry/solid'
 import type { Vec3 } from '../../geometry/space'
+import { capital } from '../../figures/format'
 import { gravity } from '../../figures/verdict'
 import type { Solid } from '../../joining/solids'
 import { pcCase } from '../../parts/case'
@@ -12,7 +13,7 @@ import { solids } from '../../plan/joints'
 import { rule } from '../rule'
 import { SOURCE } from '../../standards/sources'
 import { measured, type Finding } from '../finding'
-import { LIMITS, meetingsOf, NEAR, type Limit, type Meeting } from './meetings'
+import { LIMITS, meetingsOf, NEAR, type Limits, type Meeting } from './meetings'
 
 interface Named extends Meeting {
   /** What the two parts are called. */
@@ -44,16 +45,15 @@ export const fitClearance = rule({
 })
 
 /** The limits that the case's sheet states; one that a piece sets is gone with the piece. */
-const limitsIn = (items: readonly Item[]): ReadonlySet<Limit> =>
-  new Set(
-    items
-      .filter(isKind('case'))
-      .flatMap(pc =>
-        LIMITS.filter(
-          path =>
-            pcCase.leaf(pc, path).figure !== null && !(hasOpened(pc) && path !== 'coolerRoom'),
-        ),
-      ),
+const limitsIn = (items: readonly Item[]): Limits =>
+  new Map(
+    items.filter(isKind('case')).flatMap(pc =>
+      LIMITS.flatMap(path => {
+        const stated = pcCase.leaf(pc, path).figure
+        const isGone = hasOpened(pc) && path !== 'coolerRoom'
+        return stated && !isGone ? [[path, stated.value] as const] : []
+      }),
+    ),
   )
 
 interface Met {
@@ -109,7 +109,7 @@ function asFinding(key: string, { a, b, found }: Met, names: Named['names']): Fi
     part: key,
     joints: [a.joint, b.joint].flatMap(j => j ?? []),
     source: SOURCE.maker,
-    sentence: `${first} ${BESIDE[found.axis]} ${second}`,
+    sentence: capital(`${first} ${BESIDE[found.axis]} ${second}`),
     wayOut: 'Another place for one of them, or one that is smaller there.',
     trial: 'Lay both in place and measure what is left between them.',
     need: found.need,

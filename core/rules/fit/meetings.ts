@@ -1,7 +1,7 @@
 // Which solids of a machine could meet: those that come near each other, are not held together by a
 // joint, and are not the matter of a rule of their own.
 import { groupBy } from '../../collections/groups'
-import { extentOf, type Extent } from '../../geometry/solid'
+import { extentOf, middleOf, type Extent } from '../../geometry/solid'
 import { nearPairs } from '../../geometry/sweep'
 import type { Solid } from '../../joining/solids'
 import { kept } from '../../pipeline/kept'
@@ -25,10 +25,7 @@ const reaching = kept('reaching', (solid: Solid): Reaching => ({ solid, extent: 
  * The meetings of a machine, each named by what meets. `limits` are those that a sheet states of the
  * case.
  */
-export function meetingsOf(
-  solids: readonly Solid[],
-  limits: ReadonlySet<Limit>,
-): readonly Meeting[] {
+export function meetingsOf(solids: readonly Solid[], limits: Limits): readonly Meeting[] {
   const pairs = nearPairs(
     solids.map(s => reaching(s.id, s)),
     NEAR,
@@ -42,11 +39,12 @@ export function meetingsOf(
 const keyOf = ([a, b]: readonly [Solid, Solid]): string => `${sideOf(a)}|${sideOf(b)}`
 const sideOf = ({ item, kind, key }: Solid): string => (kind === 'case' ? `${item}#${key}` : item)
 
-function isAsked(a: Solid, b: Solid, limits: ReadonlySet<Limit>): boolean {
+function isAsked(a: Solid, b: Solid, limits: Limits): boolean {
   if (a.item === b.item || (a.nature === 'zone' && b.nature === 'zone')) return false
   const hasOwnRule = OWN_RULES.some(
     ({ limit, of, with: other }) =>
-      (limit === null || limits.has(limit)) && ((of(a) && other(b)) || (of(b) && other(a))),
+      (limit === null || limits.has(limit)) &&
+      ((of(a) && other(b, limits)) || (of(b) && other(a, limits))),
   )
   return !isHeld(a, b) && !isHeld(b, a) && !hasOwnRule
 }
@@ -55,33 +53,42 @@ function isAsked(a: Solid, b: Solid, limits: ReadonlySet<Limit>): boolean {
 const isHeld = (holder: Solid, held: Solid): boolean =>
   holder.holds.some(ref => held.within.includes(ref))
 
-/** A limit of the case, by the path of its figure. */
+/** What a case's sheet states, mm, by the path of its figure. */
+export type Limits = ReadonlyMap<Limit, number>
 export type Limit = 'coolerRoom' | 'cardRoom' | 'supply.room'
 export const LIMITS: readonly Limit[] = ['coolerRoom', 'cardRoom', 'supply.room']
 
-type Is = (s: Solid) => boolean
+type Is = (s: Solid, limits: Limits) => boolean
+/** A piece that begins no nearer than a limit which was stated because of it. */
+const isBeyond =
+  (limit: Limit): Is =>
+  (s, limits) =>
+    s.kind === 'case' && s.piece !== null && middleOf(s).min[0] >= (limits.get(limit) ?? Infinity)
 const isWall =
   (...keys: readonly string[]): Is =>
   s =>
     s.kind === 'case' && keys.includes(s.key)
-const isTower: Is = s => s.kind === 'cooler' && (s.key === 'fins' || s.key === 'fan')
+const isTower = (s: Solid): boolean => s.kind === 'cooler' && (s.key === 'fins' || s.key === 'fan')
 
 /**
  * Meetings that a rule of their own judges: always, or where the makers' sheets state a limit for
  * just that.
  */
-const OWN_RULES: readonly { readonly limit: Limit | null; readonly of: Is; readonly with: Is }[] = [
+const OWN_RULES: readonly {
+  readonly limit: Limit | null
+  readonly of: (s: Solid) => boolean
+  readonly with: Is
+}[] = [
+  // Sockets for modules lie as far apart as modules of the standard are thick.
+  { limit: null, of: s => s.kind === 'memory', with: s => s.kind === 'memory' },
   // fit/cooler-over-memory
   { limit: null, of: isTower, with: s => s.kind === 'memory' },
   // fit/cooler-height
   { limit: 'coolerRoom', of: s => s.kind === 'cooler' && s.joint !== null, with: isWall('near') },
   // fit/card-length, fit/card-plug
   { limit: 'cardRoom', of: s => s.kind === 'card', with: isWall('front') },
+  { limit: 'cardRoom', of: s => s.kind === 'card', with: isBeyond('cardRoom') },
   { limit: null, of: s => s.kind === 'card' && s.nature === 'zone', with: isWall('near') },
   // fit/supply-length
-  {
-    limit: 'supply.room',
-    of: s => s.kind === 'supply',
-    with: s => s.kind === 'case' && s.piece !== null,
-  },
+  { limit: 'supply.room', of: s => s.kind === 'supply', with: isBeyond('supply.room') },
 ]

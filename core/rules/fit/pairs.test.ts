@@ -79,7 +79,7 @@ const ROWS: readonly Row[] = [
   ['teal', 'case#cage-cage', 'supply/mount~case/supply#plugs', 'x', [210, 30], [206], -34.0],
   [
     'teal',
-    'board/mount~case/tray#tall-chipset',
+    'board/mount~case/tray#tall-3',
     'graphics/seat~board/slot-2#card',
     'z',
     [6.5, 1.6, 8],
@@ -88,7 +88,7 @@ const ROWS: readonly Row[] = [
   ],
   [
     'teal',
-    'board/mount~case/tray#tall-vrm-rear',
+    'board/mount~case/tray#tall-1',
     'cooler/mount~board/cooler#block',
     'x',
     [27, 14],
@@ -97,7 +97,7 @@ const ROWS: readonly Row[] = [
   ],
   [
     'teal',
-    'board/mount~case/tray#tall-vrm-top',
+    'board/mount~case/tray#tall-2',
     'cooler/mount~board/cooler#block',
     'y',
     [395, -85, 80 / 2],
@@ -124,7 +124,7 @@ const ROWS: readonly Row[] = [
   ],
   [
     'teal',
-    'board/mount~case/tray#tall-chipset',
+    'board/mount~case/tray#tall-3',
     'work/seat~board/m2-2#stick',
     'x',
     [75, 80],
@@ -151,7 +151,7 @@ const ROWS: readonly Row[] = [
   ],
   [
     'teal',
-    'board/mount~case/tray#tall-chipset',
+    'board/mount~case/tray#tall-3',
     'system/seat~board/m2-1#stick',
     'y',
     [395, -205],
@@ -196,7 +196,7 @@ const ROWS: readonly Row[] = [
   ],
   [
     'teal, radiator on top',
-    'board/mount~case/tray#tall-vrm-rear',
+    'board/mount~case/tray#tall-1',
     'cooler/radiator~case/radiator-top#radiator',
     'y',
     [395, -30],
@@ -205,7 +205,7 @@ const ROWS: readonly Row[] = [
   ],
   [
     'teal, radiator on top',
-    'board/mount~case/tray#tall-vrm-top',
+    'board/mount~case/tray#tall-2',
     'cooler/radiator~case/radiator-top#fans',
     'z',
     [6.5, 1.6, 32],
@@ -284,7 +284,7 @@ const ROWS: readonly Row[] = [
   ],
   [
     'avocet',
-    'board/mount~case/tray#tall-vrm-rear',
+    'board/mount~case/tray#tall-1',
     'cooler/mount~board/cooler#fins',
     'z',
     [6.5, 1.6, 32],
@@ -293,7 +293,7 @@ const ROWS: readonly Row[] = [
   ],
   [
     'avocet',
-    'board/mount~case/tray#tall-vrm-top',
+    'board/mount~case/tray#tall-2',
     'cooler/mount~board/cooler#fins',
     'z',
     [6.5, 1.6, 32],
@@ -302,7 +302,7 @@ const ROWS: readonly Row[] = [
   ],
   [
     'avocet',
-    'board/mount~case/tray#tall-chipset',
+    'board/mount~case/tray#tall-3',
     'card/seat~board/slot-2#card',
     'z',
     [6.5, 1.6, 8],

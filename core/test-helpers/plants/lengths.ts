@@ -43,7 +43,8 @@ export const LENGTHS: readonly Plant[] = [
   {
     name: 'a card before the front',
     plant: draw => {
-      const room = draw.whole(250, 330)
+      // Before the drive cage, which begins at 270.
+      const room = draw.whole(210, 266)
       const { by, verdict } = short(draw, 2)
       const machine = altered(draw.tower, {
         case: { cardRoom: stated('mm', room, 1) },
