@@ -16,6 +16,7 @@ import { EVERYTHING, find, indexOf } from '../core/shelf/find'
 import { readSheet } from '../core/reader/read'
 import { compareWith } from './bench-against'
 import { longLogRow, postedRow } from './bench-desk'
+import { fitGrowth, fitRows } from './bench-fit'
 import { clocked, exponentOf, median, type Row } from './bench-rows'
 import { contentOf, shippedParts } from './documents'
 
@@ -235,6 +236,12 @@ async function timings(): Promise<readonly Row[]> {
     ...planRows('plover', 60, 21),
     ...planRows('avocet', 200, 5),
     row('order/avocet', orderTime(demo('avocet')), 150, RUNS),
+    ...fitRows(
+      'avocet',
+      demo('avocet'),
+      changed(demo('avocet'), 'fan-1', 'thickness', { unit: 'mm', value: 24 }),
+    ),
+    fitGrowth(),
     ...shelfRows(),
     readerRow(),
     postedRow(demo('avocet')),

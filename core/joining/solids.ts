@@ -34,13 +34,15 @@ interface Seated {
   readonly within: readonly EndRef[]
 }
 
+const IN_THE_CASE: Seated = { spot: HERE, within: [] }
+
 /** All solids of what is seated, from the case inwards. */
 export function solidsOf(shells: readonly Shell[], seats: readonly Joint[]): readonly Solid[] {
   const spots = new Map(
     shells.flatMap(s => s.seats.map(seat => [seat.ref as string, seat.spot] as const)),
   )
   const first = new Map<string, Seated>(
-    shells.filter(s => s.kind === 'case').map(s => [s.id, { spot: HERE, within: [] }]),
+    shells.filter(s => s.kind === 'case').map(s => [s.id, IN_THE_CASE]),
   )
   const seatedBy = new Map<string, Seated>()
   let waiting = [...seats]
@@ -50,7 +52,7 @@ export function solidsOf(shells: readonly Shell[], seats: readonly Joint[]): rea
       const outer = first.get(joint.items[1])
       const spot = spots.get(joint.b)
       if (!outer || !spot) return true
-      const seated = { spot: spotIn(outer.spot, spot), within: [joint.b, ...outer.within] }
+      const seated = seatedIn(joint.id, outer, spot, joint.b)
       seatedBy.set(joint.id, seated)
       const item = itemOf(joint.a)
       if (!first.has(item)) first.set(item, seated)
@@ -58,18 +60,24 @@ export function solidsOf(shells: readonly Shell[], seats: readonly Joint[]): rea
     })
   }
   return shells.flatMap(shell => {
-    if (shell.kind === 'case') return placed(shell.id, shell, null, HERE, [])
+    if (shell.kind === 'case') return placed(shell.id, shell, null, IN_THE_CASE)
     return seats.flatMap(joint => {
       const own = joint.items[0] === shell.id ? seatedBy.get(joint.id) : undefined
-      return own ? placed(joint.id, shell, joint, own.spot, own.within) : []
+      return own ? placed(joint.id, shell, joint, own) : []
     })
   })
 }
 
+/** Where an item sits by one of its joints: the same again as long as nothing beneath it moves. */
+const seatedIn = kept('seated', (outer: Seated, spot: Spot, socket: EndRef): Seated => ({
+  spot: spotIn(outer.spot, spot),
+  within: [socket, ...outer.within],
+}))
+
 /** The solids that an item has by one of its joints; worked out again where the item or its spot moved. */
 const placed = kept(
   'placed',
-  (shell: Shell, joint: Joint | null, spot: Spot, within: readonly EndRef[]): readonly Solid[] =>
+  (shell: Shell, joint: Joint | null, { spot, within }: Seated): readonly Solid[] =>
     shell.solids
       .filter(s => s.by === null || joint?.a === `${shell.id}/${s.by}`)
       .map(s => ({

@@ -21,9 +21,11 @@ const ENDLESS = [null, null] as const
 /** The walls, each without end but for its inner face; of the tray both faces. */
 function walls(part: Case, of: Measure): readonly PartSolid[] {
   const long = (side: keyof Inner): Sum => inner(part, of, side)
+  // A drive in a front bay shows its face through the front.
+  const through = (part.bays ?? []).filter(b => b.front).map(b => b.key)
   const wall = (key: string, what: string, axis: Axis, span: readonly [Face, Face]): PartSolid =>
     solid(
-      { key, what, holds: 'whatever sits on it' },
+      { key, what, holds: key === 'front' ? through : [] },
       axis === 0 ? span : ENDLESS,
       axis === 1 ? span : ENDLESS,
       axis === 2 ? span : ENDLESS,

@@ -6,10 +6,10 @@ import { FAN_THICKNESS } from '../../standards/modules'
 import type { Cooler } from '../cooler-schema'
 import type { ItemOf } from '../kind'
 import { radiatorSolids } from './radiator'
-import { around, given, solid, type Measure, type PartSolid } from './solid'
+import { around, customary, given, solid, type Measure, type PartSolid } from './solid'
 
 /** How high the processor's lid stands over the board, mm: what a cooler's height is counted from. */
-export const lid = given('lid over the board', LID.mm, LID.tol)
+const lid = customary('lid over the board', LID.mm, LID.tol)
 const asUsual = ({ mm, tol }: { readonly mm: number; readonly tol: number }): Figure =>
   assume(mm, 'mm', tol)
 

@@ -75,7 +75,11 @@ const isWorse = (next: Clearance, than: Clearance): boolean => {
  * against that; what an archetype made up does not. How thick a radiator may be nobody promises.
  */
 const isPromised = ({ a, b, found }: Met): boolean =>
-  found.judged.assumed && [a, b].every(s => s.within.length < 2 && !UNPROMISED.includes(s.key))
+  (found.judged.assumed || (found.judged.verdict === 'tight' && isFanInPlace(a, b))) &&
+  [a, b].every(s => s.within.length < 2 && !UNPROMISED.includes(s.key))
+/** A place is for the frames that it names, however little the walls leave beside them. */
+const isFanInPlace = (a: Solid, b: Solid): boolean =>
+  [a, b].some(s => s.kind === 'fan') && [a, b].some(s => s.kind === 'case')
 const UNPROMISED = ['radiator', 'fans', 'outer-fans']
 
 /**

@@ -11,6 +11,7 @@ import { MEMORY } from './memory'
 import { OLD_MACHINES } from './old'
 import type { Plant } from './plant'
 import { RAILS } from './rails'
+import { SPACE } from './space'
 import { SUPPLIES } from './supplies'
 
 /** Every class of fault that can be planted. */
@@ -22,6 +23,7 @@ export const PLANTS: readonly Plant[] = [
   ...PARTNERS,
   ...CHOICES,
   ...MEMORY,
+  ...SPACE,
   ...SUPPLIES,
   ...DRIVES,
   ...PLACES,
