@@ -1,7 +1,7 @@
 // A finding: one question asked of parts or joints, its verdict, and everything that led to it.
 import type { Vec3 } from '../geometry/space'
 import { passing, quantity } from '../figures/format'
-import { missingIn, plus, type Leaf, type Sum } from '../figures/quantity'
+import { basisOf, minus, missingIn, plus, valueOf, type Leaf, type Sum } from '../figures/quantity'
 import { READS_TO, toolFor } from '../standards/tools'
 import type { Basis, Unit } from '../figures/units'
 import { judge, type Failing, type Judgement, type Settle, type Verdict } from '../figures/verdict'
@@ -141,6 +141,17 @@ export function measured(
     ),
     wayOut: wayOutOf(j, said.wayOut ?? '', isTried ? said.trial : undefined),
   }
+}
+
+/**
+ * What the bodies themselves say of a distance for which a sheet states a limit: the limit rules, and
+ * both are shown. Nothing where the bodies do not know.
+ */
+export function byBoxes(fact: string, have: Sum, need: Sum): readonly Because[] {
+  const left = minus(have, need)
+  const value = valueOf(left)
+  if (value === null) return []
+  return [{ fact, value: quantity(value, left.unit), basis: basisOf(left), source: 'worked out' }]
 }
 
 /** A figure of an item as something to be measured; null for a fact of a standard. */

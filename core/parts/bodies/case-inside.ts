@@ -6,6 +6,7 @@ import type { Case } from '../case-schema'
 import type { Measure } from './solid'
 
 export const SIDES = ['x', 'y', 'z'] as const
+export type Side = (typeof SIDES)[number]
 /** Named choice: how far an archetype's own inside may be off where nobody states it, mm. */
 const UNKNOWN_INSIDE = { x: 60, y: 60, z: 25, behind: 20 }
 

@@ -4,7 +4,7 @@ import { layoutOf, type Inner } from '../../case/layout'
 import { NOTHING, type Axis, type Face } from '../../geometry/solid'
 import type { Case } from '../case-schema'
 import type { ItemOf } from '../kind'
-import { inner, placeOf, SIDES } from './case-inside'
+import { inner, placeOf, type Side } from './case-inside'
 import { customary, given, solid, type Measure, type PartSolid } from './solid'
 
 type Piece = NonNullable<Case['pieces']>[number]
@@ -77,7 +77,7 @@ function pieceSolid(part: Case, of: Measure, piece: Piece, i: number): readonly 
   const { from, to, label } = piece
   const bays = (part.bays ?? []).filter(b => b.cage === piece.key)
   if (!from && !to) return []
-  const face = (side: (typeof SIDES)[number], end: 'from' | 'to'): Face =>
+  const face = (side: Side, end: 'from' | 'to'): Face =>
     piece[end]?.[side] === undefined
       ? wallAt(part, of, side, end)
       : of(`pieces.${i}.${end}.${side}`)
@@ -97,6 +97,6 @@ function pieceSolid(part: Case, of: Measure, piece: Piece, i: number): readonly 
 }
 
 /** Where a piece ends that reaches the wall. */
-function wallAt(part: Case, of: Measure, side: (typeof SIDES)[number], end: 'from' | 'to'): Sum {
+function wallAt(part: Case, of: Measure, side: Side, end: 'from' | 'to'): Sum {
   return end === 'from' ? NOTHING : inner(part, of, side)
 }

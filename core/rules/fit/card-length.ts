@@ -1,5 +1,5 @@
 // Does each card end before what stands in front of it?
-import { measured } from '../finding'
+import { byBoxes, measured } from '../finding'
 import { place } from '../../geometry/space'
 import { card as cardKind } from '../../parts/card'
 import { pcCase } from '../../parts/case'
@@ -35,6 +35,11 @@ export const cardLength = rule({
         wayOut: 'A shorter card, or take out what stands at the front.',
         need: of(length),
         have: of(room),
+        because: byBoxes(
+          'left before the front wall, by the inner length',
+          of(pcCase.leaf(pc, 'inner.x')),
+          of(length),
+        ),
         where: from && to && { from, to },
       }),
     ]

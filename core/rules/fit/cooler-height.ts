@@ -1,6 +1,6 @@
 // Does the cooler stay under the near panel? What the case's figure is counted from decides what is
 // added to it.
-import { measured } from '../finding'
+import { byBoxes, measured } from '../finding'
 import { place } from '../../geometry/space'
 import type { Case } from '../../parts/case-schema'
 import { pcCase } from '../../parts/case'
@@ -47,6 +47,11 @@ export const coolerHeight = rule({
         wayOut: 'A lower cooler, or leave the panel off until you have one.',
         need: plus(of(height), beneath(pc.part.coolerRoomFrom ?? null)),
         have: of(room(pc)),
+        because: byBoxes(
+          'left under the near panel, by the inner depth',
+          of(pcCase.leaf(pc, 'inner.z')),
+          plus(of(height), beneath('tray')),
+        ),
         where: top && { from: top, to: [top[0], top[1], panel] },
       }),
     ]

@@ -119,7 +119,8 @@ export const PARTNERS: readonly Plant[] = [
     name: 'a tray deeper than the case promises',
     plant: draw => {
       const board = { form: 'E-ATX', depth: exact('mm', draw.between(257, 280)) }
-      const machine = altered(draw.tower, { board, case: { boards: ['E-ATX', 'ATX'] } })
+      const tray = { ...(draw.tower['case']?.['tray'] as Fields | undefined), roomX: null }
+      const machine = altered(draw.tower, { board, case: { boards: ['E-ATX', 'ATX'], tray } })
       return { machine, rule: 'fit/board-room', verdict: 'measure', names: ['board', 'case'] }
     },
   },
