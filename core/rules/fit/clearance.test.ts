@@ -3,9 +3,11 @@ import { runOn } from '../../analysis/analyse'
 import type { Build } from '../../document/build'
 import { middleOf } from '../../geometry/solid'
 import type { Solid } from '../../joining/solids'
+import type { Finding } from '../finding'
 import { Memory } from '../../pipeline/memory'
 import { solids } from '../../plan/joints'
 import { avocet, change, curlew, finding, part, plover, teal, then } from '../../test-helpers/demos'
+import { buildOf } from '../../test-helpers/planted-machine'
 import { chance, randomBuild } from '../../test-helpers/random-builds'
 import { runs } from '../../test-helpers/runs'
 
@@ -80,5 +82,25 @@ describe('one finding a pair of parts: the worst of their solids', () => {
     const told = then(teal).findings.filter(f => f.id.startsWith('fit/clearance:cooler:graphics'))
     expect(told).toHaveLength(1)
     expect(told[0]).toMatchObject({ verdict: 'stop', margin: -28, need: 390, have: 425 - 38 - 25 })
+  })
+})
+
+describe('a plug’s room is a price, a body’s is none: the one does not hide the other', () => {
+  const harbour = part('brackwater-harbour-4')
+  const supply = part('dunlin-a850')
+  if (harbour.kind !== 'case' || supply.kind !== 'supply') throw new Error('case and supply')
+  const of = (length: number): Finding | undefined =>
+    then(
+      buildOf({
+        case: { ...harbour, supply: { ...harbour.supply, room: null } },
+        supply: { ...supply, length },
+      }),
+    ).findings.find(f => f.rule === 'fit/clearance' && f.id.includes('supply'))
+  test('the cage begins at 208: 195 of supply leave 13, not enough for 30 of plugs, 10 more or less', () => {
+    expect(of(195)).toMatchObject({ verdict: 'watch', need: 225, have: 208 })
+    expect(of(190)).toBeUndefined()
+  })
+  test('212 of supply end in it, whatever its plugs do', () => {
+    expect(of(212)).toMatchObject({ verdict: 'stop', need: 212, have: 208, margin: -4 })
   })
 })

@@ -1,4 +1,5 @@
 // Do any two bodies meet that no joint holds together?
+import { compareBy } from '../../collections/compare'
 import { clearance, type Clearance } from '../../geometry/clearance'
 import { middleOf, type Axis } from '../../geometry/solid'
 import type { Vec3 } from '../../geometry/space'
@@ -34,12 +35,17 @@ export const fitClearance = rule({
     }),
   key: ({ key }) => key,
   judge: ({ key, pairs, names }) => {
-    const worst = pairs
-      .flatMap(([a, b]) => {
-        const found = clearance(a, b)
-        return found ? [{ a, b, found }] : []
-      })
-      .reduce<Met | null>((w, next) => (!w || isWorse(next.found, w.found) ? next : w), null)
+    const met = pairs.flatMap(([a, b]): Met[] => {
+      const found = clearance(a, b)
+      const own = found && { a, b, found }
+      return own && !isPromised(own) ? [own] : []
+    })
+    const [worst] = [...met].sort(
+      compareBy(
+        m => -gravityOf(m),
+        m => m.found.judged.margin ?? 0,
+      ),
+    )
     return worst && isTold(worst) ? [asFinding(key, worst, names)] : []
   },
 })
@@ -64,9 +70,13 @@ interface Met {
 
 const called = ({ what }: Solid, name: string): string => (what ? `${what} of the ${name}` : name)
 
-const isWorse = (next: Clearance, than: Clearance): boolean => {
-  const [a, b] = [gravity(next.judged.verdict), gravity(than.judged.verdict)]
-  return a > b || (a === b && (next.judged.margin ?? 0) < (than.judged.margin ?? 0))
+const isZone = ({ a, b }: Met): boolean => a.nature === 'zone' || b.nature === 'zone'
+
+/** A plug bends a little: of its room only that counts which is definitely not there, as a price. */
+function gravityOf(met: Met): number {
+  const { verdict } = met.found.judged
+  if (!isZone(met)) return gravity(verdict)
+  return gravity(verdict === 'stop' ? 'watch' : 'clear')
 }
 
 /**
@@ -74,9 +84,13 @@ const isWorse = (next: Clearance, than: Clearance): boolean => {
  * gets along with the case and with the board and the supply beside it. Only stated figures speak
  * against that; what an archetype made up does not. How thick a radiator may be nobody promises.
  */
-const isPromised = ({ a, b, found }: Met): boolean =>
-  (found.judged.assumed || (found.judged.verdict === 'tight' && isFanInPlace(a, b))) &&
-  [a, b].every(s => s.within.length < 2 && !UNPROMISED.includes(s.key))
+function isPromised(met: Met): boolean {
+  const { a, b, found } = met
+  const isWorkedOut = found.judged.assumed && !isZone(met)
+  const isTightByPlace = found.judged.verdict === 'tight' && isFanInPlace(a, b)
+  const areOfTheCase = [a, b].every(s => s.within.length < 2 && !UNPROMISED.includes(s.key))
+  return areOfTheCase && (isWorkedOut || isTightByPlace)
+}
 /** A place is for the frames that it names, however little the walls leave beside them. */
 const isFanInPlace = (a: Solid, b: Solid): boolean =>
   [a, b].some(s => s.kind === 'fan') && [a, b].some(s => s.kind === 'case')
@@ -87,23 +101,18 @@ const UNPROMISED = ['radiator', 'fans', 'outer-fans']
  * side anyway; what rests on a wall without any figure between is no question.
  */
 function isTold(met: Met): boolean {
-  const {
-    a,
-    b,
-    found: { judged },
-  } = met
-  if (isPromised(met)) return false
-  // A plug bends a little: what is told of it is where it has definitely no room.
-  if ([a, b].some(s => s.nature === 'zone')) return (judged.margin ?? 0) < -judged.tol
-  if (judged.verdict !== 'clear') return true
-  return !areSideBySide(a, b) && judged.tol > 0 && (judged.margin ?? 0) - judged.tol < NEAR
+  const { judged } = met.found
+  if (gravityOf(met) > gravity('clear')) return true
+  if (isZone(met) || areSideBySide(met)) return false
+  return judged.tol > 0 && (judged.margin ?? 0) - judged.tol < NEAR
 }
-const areSideBySide = (a: Solid, b: Solid): boolean =>
+const areSideBySide = ({ a, b }: Met): boolean =>
   a.kind === b.kind ||
   (a.kind === 'case' && b.within.length === 1) ||
   (b.kind === 'case' && a.within.length === 1)
 
-function asFinding(key: string, { a, b, found }: Met, names: Named['names']): Finding {
+function asFinding(key: string, met: Met, names: Named['names']): Finding {
+  const { a, b, found } = met
   const says = [called(a, names[0]), called(b, names[1])] as const
   const [first, second] = found.first === 'a' ? says : [says[1], says[0]]
   return measured({
@@ -118,8 +127,7 @@ function asFinding(key: string, { a, b, found }: Met, names: Named['names']): Fi
     trial: 'Lay both in place and measure what is left between them.',
     need: found.need,
     have: found.have,
-    // A plug bends where it has no room.
-    failing: a.nature === 'zone' || b.nature === 'zone' ? 'watch' : 'stop',
+    failing: isZone(met) ? 'watch' : 'stop',
     where: whereOf(a, b, found),
   })
 }
