@@ -61,7 +61,7 @@ async function coolers(page: Page): Promise<void> {
 const SHOTS: readonly Shot[] = [
   { name: 'entry', path: '/b/avocet/shelf/entry?from=sheet', before: pasted },
   { name: 'parts', path: '/b/avocet/parts', before: openRow('Highbank 165') },
-  { name: 'fit', path: '/b/avocet/fit', before: openRow('Highbank 165 under') },
+  { name: 'fit', path: '/b/teal/fit', before: openRow('Tempest 390 behind radiator') },
   { name: 'joints', path: '/b/avocet/connections', before: waysOut },
   { name: 'power', path: '/b/avocet/power' },
   {

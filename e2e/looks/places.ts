@@ -30,6 +30,7 @@ export const PLACES: readonly string[] = [
   ...VIEWS.map(view => `/b/avocet/${view}`),
   '/b/curlew/front-panel',
   '/b/curlew/fit',
+  '/b/teal/fit',
   '/',
   '/storage',
   '/b/avocet/build-sheet',
