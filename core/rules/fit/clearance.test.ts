@@ -102,5 +102,6 @@ describe('a plug’s room is a price, a body’s is none: the one does not hide 
   })
   test('212 of supply end in it, whatever its plugs do', () => {
     expect(of(212)).toMatchObject({ verdict: 'stop', need: 212, have: 208, margin: -4 })
+    expect(of(212)?.wayOut).toMatch(/^Take the drive cage out, another place/)
   })
 })

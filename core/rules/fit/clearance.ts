@@ -123,13 +123,19 @@ function asFinding(key: string, met: Met, names: Named['names']): Finding {
     joints: [a.joint, b.joint].flatMap(j => j ?? []),
     source: SOURCE.maker,
     sentence: capital(`${first} ${BESIDE[found.axis]} ${second}`),
-    wayOut: 'Another place for one of them, or one that is smaller there.',
+    wayOut: wayOutOf(a, b),
     trial: 'Lay both in place and measure what is left between them.',
     need: found.need,
     have: found.have,
     failing: isZone(met) ? 'watch' : 'stop',
     where: whereOf(a, b, found),
   })
+}
+/** A piece of the case that comes out is the first that one thinks of. */
+function wayOutOf(a: Solid, b: Solid): string {
+  const piece = [a, b].find(s => s.piece !== null)
+  const other = 'another place for one of them, or one that is smaller there.'
+  return capital(piece ? `take the ${piece.what} out, ${other}` : other)
 }
 const BESIDE: Record<Axis, string> = { 0: 'behind', 1: 'under', 2: 'beside' }
 
