@@ -8,6 +8,7 @@ import {
   measure,
   part,
   plover,
+  teal,
   shelf,
   swap,
   tryCommand,
@@ -97,6 +98,9 @@ const commands: fc.Arbitrary<Sent> = fc.oneof(
     { do: 'runBeyond', id: 'processor', figure: null },
     { do: 'cut', id: 'board', what: 'slots.0.open', title: 'file it' },
     { do: 'cut', id: 'case', what: 'pin' },
+    { do: 'takePiece', id: 'case', piece: 'cage', out: true },
+    { do: 'takePiece', id: 'case', piece: 'cage', out: false },
+    { do: 'takePiece', id: 'case', piece: 'near', out: true },
     { do: 'setJumper', id: 'board', jumper: 'JP3', stands: '2-3' },
     { do: 'setJumper', id: 'board', jumper: 'JP9', stands: '1-2' },
     { do: 'setJumper', id: 'board', jumper: 'JP3', stands: null },
@@ -128,7 +132,7 @@ test(
   () => {
     fc.assert(
       fc.property(
-        fc.constantFrom(plover, curlew),
+        fc.constantFrom(plover, curlew, teal),
         fc.array(mixed, { maxLength: 14 }),
         (start, list) => {
           const steps: { readonly command: Sent; readonly back: Typed; readonly after: string }[] =

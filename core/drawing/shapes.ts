@@ -1,7 +1,7 @@
 // What is drawn of a machine: its solids, as they are judged, projected on a plane.
 import { groupBy } from '../collections/groups'
 import { insideOf, type Layout } from '../case/layout'
-import { middleOf } from '../geometry/solid'
+import { nominalBox } from '../geometry/solid'
 import type { Box, Vec3 } from '../geometry/space'
 import type { Solid } from '../joining/solids'
 import { kindOf, type Item } from '../parts'
@@ -35,7 +35,7 @@ export function shapesOf(s: Shaped, project: Project): readonly Shape[] {
     ),
     ...s.solids.flatMap((solid): Shape[] => {
       const item = s.items.find(i => i.id === solid.item)
-      const box = middleOf(solid)
+      const box = nominalBox(solid)
       // A zone is no body, and a wall is the outline.
       if (!item || solid.nature === 'zone' || !isEnclosed(box)) return []
       const kind = solid.joint === null ? 'piece' : item.part.kind

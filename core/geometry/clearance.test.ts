@@ -2,7 +2,7 @@
 import fc from 'fast-check'
 import { fact, of, type Sum } from '../figures/quantity'
 import { clearance } from './clearance'
-import { HERE, placedAt, spotIn, extentOf, middleOf, type Faces, type Spot } from './solid'
+import { HERE, placedAt, spotIn, extentOf, nominalBox, type Faces, type Spot } from './solid'
 import { nearPairs } from './sweep'
 import { frame } from './space'
 
@@ -67,7 +67,7 @@ test('the order in which they are named changes nothing', () => {
 
 test('apart or not as points of both boxes say that are looked at one by one', () => {
   const inside = (f: Faces, p: Corner): boolean => {
-    const { min, max } = middleOf(f)
+    const { min, max } = nominalBox(f)
     return p.every((v, i) => v > (min[i] ?? 0) && v < (max[i] ?? 0))
   }
   fc.assert(
@@ -124,8 +124,8 @@ test('a place in a place is the same as one after the other', () => {
         const outer = spot(outerAt, outerAxes)
         const inner = spot(innerAt, innerAxes)
         const local = box(p, s)
-        expect(middleOf(placedAt(spotIn(outer, inner), local))).toEqual(
-          middleOf(placedAt(outer, placedAt(inner, local))),
+        expect(nominalBox(placedAt(spotIn(outer, inner), local))).toEqual(
+          nominalBox(placedAt(outer, placedAt(inner, local))),
         )
       },
     ),

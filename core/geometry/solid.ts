@@ -76,7 +76,7 @@ export function extentOf({ from, to }: Faces): Extent {
 }
 
 /** Where a box lies by the values of its figures, mm. */
-export function middleOf(faces: Faces): {
+export function nominalBox(faces: Faces): {
   readonly min: Three<number>
   readonly max: Three<number>
 } {

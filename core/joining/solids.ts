@@ -2,9 +2,8 @@
 // seats that it rests in, one in the other.
 import { itemOf, type EndRef } from '../ids/ids'
 import { HERE, placedAt, spotIn, type Faces, type Spot } from '../geometry/solid'
-import type { Box } from '../geometry/space'
 import type { PartKind } from '../parts'
-import { hullOf, type PartSolid } from '../parts/bodies/solid'
+import type { PartSolid } from '../parts/bodies/solid'
 import { kept } from '../pipeline/kept'
 import type { Joint } from './joint'
 
@@ -16,7 +15,8 @@ export interface Shell {
   readonly seats: readonly { readonly ref: EndRef; readonly spot: Spot }[]
 }
 
-export interface Solid extends Faces, Pick<PartSolid, 'key' | 'what' | 'nature' | 'piece'> {
+export interface Solid
+  extends Faces, Pick<PartSolid, 'key' | 'what' | 'nature' | 'piece' | 'oversize'> {
   /** One a seat of the item: of a kit of modules each module has its own. */
   readonly id: string
   readonly item: string
@@ -87,6 +87,7 @@ const placed = kept(
           what: s.what,
           nature: s.nature,
           piece: s.piece,
+          oversize: s.oversize,
         },
         ...{ item: shell.id, kind: shell.kind, joint: joint?.id ?? null, within },
         holds: holdsOf(shell, s),
@@ -98,22 +99,3 @@ const holdsOf = ({ id, seats }: Shell, { holds }: PartSolid): readonly EndRef[] 
   holds === 'whatever sits on it'
     ? seats.map(s => s.ref)
     : seats.map(s => s.ref).filter(ref => holds.some(key => ref === `${id}/${key}`))
-
-/** A body in the case's frame, by the values of its figures. A kit of two modules has two. */
-export interface Body {
-  readonly id: string
-  readonly item: string
-  readonly box: Box
-}
-
-/** The hull of what an item has at each of its seats; of the case its inside. */
-export function bodiesOf(solids: readonly Solid[]): readonly Body[] {
-  const bySeat = new Map<string, Solid[]>()
-  for (const solid of solids)
-    if (solid.joint !== null) bySeat.set(solid.joint, [...(bySeat.get(solid.joint) ?? []), solid])
-  return [...bySeat].flatMap(([id, own]) => {
-    const [first] = own
-    const box = hullOf(own)
-    return first && box ? [{ id, item: first.item, box }] : []
-  })
-}

@@ -1,6 +1,7 @@
 // The pieces of a case that come out, and what goes with them.
 import { readFigure } from '../figures/units'
-import type { Part } from '.'
+import type { Leaf } from '../figures/quantity'
+import type { Item, Part } from '.'
 
 /** A piece that can be taken out, and the bays that are lost with it. */
 export interface Piece {
@@ -27,6 +28,16 @@ export function piecesOf(part: Part): readonly Piece[] {
     }))
 }
 
-/** Whether a piece is out that limits of the sheet may have counted on. */
-export const hasOpened = ({ out }: { readonly out?: readonly string[] }): boolean =>
-  (out?.length ?? 0) > 0
+/**
+ * What a limit of the sheet is worth that counted on the pieces being in: as stated; nothing, where it
+ * is known where the pieces that are out lay, and what lies behind decides; else nobody knows.
+ */
+export function limitWith(pc: Pick<Item, 'part' | 'out'>): 'stated' | 'gone' | 'not known' {
+  if (pc.part.kind !== 'case' || (pc.out?.length ?? 0) === 0) return 'stated'
+  const out = (pc.part.pieces ?? []).filter(p => pc.out?.includes(p.key))
+  return out.every(p => p.from || p.to) ? 'gone' : 'not known'
+}
+
+/** A limit of the sheet: without its figure, where nobody knows what it is without the piece. */
+export const limitLeaf = (leaf: Leaf, pc: Pick<Item, 'part' | 'out'>): Leaf =>
+  limitWith(pc) === 'not known' ? { ...leaf, figure: null } : leaf

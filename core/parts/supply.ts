@@ -2,26 +2,20 @@
 import { amount, words } from './facets'
 import { fact, of, plus, type Sum } from '../figures/quantity'
 import { usualLead, usualToNext } from '../connectors/leads'
-import { CLASS_BY_ONE_SOCKET, lacksByForm, SUPPLY_SIZE, type LACKS } from '../standards/supplies'
+import { CLASS_BY_ONE_SOCKET, lacksByForm, type LACKS } from '../standards/supplies'
 import { connector, facesOn, furtherOf, TWIN_KEY, twinOf } from '../connectors/connectors'
 import { defineKind, type ItemOf, type Kind } from './kind'
 import { end, type End } from './end'
 import { isOpen, type Ask } from './ask'
 import { hullOf } from './bodies/solid'
-import { supplySolids } from './bodies/supply'
+import { lengthByForm, supplySolids } from './bodies/supply'
 import { supplySchema, type Cable, type Supply } from './supply-schema'
 
 type Plug = Cable['plugs'][number]
 
 /** Length of the supply without plugs, for sums. */
-export const lengthOfSupply = (item: ItemOf<Supply>) => {
-  const standard = item.part.form ? SUPPLY_SIZE[item.part.form].length : null
-  return supply.leaf(
-    item,
-    'length',
-    standard === null ? undefined : { value: standard, basis: 'standard', tol: 0.25 },
-  )
-}
+export const lengthOfSupply = (item: ItemOf<Supply>) =>
+  supply.leaf(item, 'length', lengthByForm(item.part.form))
 
 export const supply: Kind<'supply', typeof supplySchema> = defineKind({
   kind: 'supply',

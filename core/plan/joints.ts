@@ -3,10 +3,8 @@ import { compareBy } from '../collections/compare'
 import { endsOfJoint, isTask } from '../ids/ids'
 import { groupBy } from '../collections/groups'
 import { askingOf, shapesOf } from '../joining/asking'
-
 import { joinKeeping, type MadeAtOnce } from '../joining/keeping'
-import { insideOf } from '../case/layout'
-import { bodiesOf, solidsOf } from '../joining/solids'
+import { solidsOf } from '../joining/solids'
 import type { Pins } from '../joining/pinned-pairs'
 import { leadsOf } from '../laying/leads'
 import { stage } from '../pipeline/stage'
@@ -47,13 +45,6 @@ const lines = stage('lines', { joined }, ({ joined }) => joined.lines)
 export const solids = stage('solids', { shells, seats }, ({ shells, seats }) =>
   solidsOf(shells, seats),
 )
-/** What is drawn and walked around: the hull of each part at each of its seats, and the case. */
-export const bodies = stage('bodies', { solids, shells, layout }, ({ solids, shells, layout }) => [
-  ...shells.flatMap(({ id, kind }) =>
-    kind === 'case' && layout ? [{ id, item: id, box: insideOf(layout) }] : [],
-  ),
-  ...bodiesOf(solids),
-])
 export const loads = stage('loads', { sources, seats, plugs }, ({ sources, seats, plugs }) =>
   loadsOf(sources, [...seats, ...plugs]),
 )

@@ -7,7 +7,7 @@ import type { Member } from '../parts/end'
 import type { ValuesOf } from '../pipeline/stage'
 import { leftOpen, school } from './given'
 import { ends, items, layout, names } from './items'
-import { bodies, frames, leads, loads, outlines, plugs, seats, tasksDone, unmet } from './joints'
+import { frames, leads, loads, outlines, plugs, seats, solids, tasksDone, unmet } from './joints'
 
 /** The stages of the plan that others are made from. */
 export const PLAN = {
@@ -19,7 +19,7 @@ export const PLAN = {
   plugs,
   unmet,
   frames,
-  bodies,
+  solids,
   layout,
   loads,
   leads,

@@ -5,6 +5,7 @@ import {
   FORM,
   FORM_TOLERANCE,
   REAR_SOCKETS,
+  STANDOFF_HEIGHT,
   type BoardForm,
 } from '../../standards/boards'
 import type { Board } from '../board-schema'
@@ -14,7 +15,17 @@ import { fact, of, plus, type Sum } from '../../figures/quantity'
 import { NOTHING, type Spot } from '../../geometry/solid'
 import { SLOT_PITCH } from '../../standards/cards'
 import type { End } from '../end'
-import { given, negative, onwards, solid, upTo, type Measure, type PartSolid } from './solid'
+import {
+  customary,
+  drawn,
+  given,
+  negative,
+  onwards,
+  solid,
+  upTo,
+  type Measure,
+  type PartSolid,
+} from './solid'
 
 /** A board's size by its form: of a form that is sold in several depths, between. */
 export function sizeByForm(form: BoardForm, way: 'edge' | 'depth'): Figure {
@@ -29,6 +40,8 @@ const UNKNOWN_AS = 'microATX'
 const sizeOf = (form: Board['form'], way: 'edge' | 'depth'): Figure =>
   form ? sizeByForm(form, way) : assume(FORM[UNKNOWN_AS][way], 'mm', FORM[UNKNOWN_AS][way] / 2)
 
+/** What lies between the tray and the board's surface. */
+export const standoff = customary('standoff height', STANDOFF_HEIGHT.mm, 0.5)
 export const thickness = given('board thickness', BOARD_THICKNESS.mm, 0.25)
 
 /** The solids of a board, in its own frame. */
@@ -43,8 +56,8 @@ export function boardSolids({ part }: ItemOf<Board>, figure: Measure): readonly 
     ...(part.tall ?? []).map(({ label, at, size: [dx, dy] }, i) =>
       solid(
         { key: `tall-${i + 1}`, what: label },
-        onwards(given(`${label}, from the rear edge`, at[0], 1), given(`${label}, deep`, dx)),
-        onwards(given(`${label}, from the upper edge`, at[1], 1), given(`${label}, wide`, dy)),
+        onwards(drawn(`${label}, from the rear edge`, at[0]), drawn(`${label}, deep`, dx, 0)),
+        onwards(drawn(`${label}, from the upper edge`, at[1]), drawn(`${label}, wide`, dy, 0)),
         upTo(figure(`tall.${i}.height`)),
       ),
     ),
@@ -59,9 +72,9 @@ function rearSockets({ form, rear, shield }: Board): readonly PartSolid[] {
   return [
     solid(
       { key: 'rear', what: 'rear sockets' },
-      upTo(given('depth of the rear sockets', deep.mm, deep.tol)),
+      upTo(customary('depth of the rear sockets', deep.mm, deep.tol)),
       upTo(given('opening for the rear sockets', wide.mm)),
-      upTo(given('height of the rear sockets', high.mm, high.tol)),
+      upTo(customary('height of the rear sockets', high.mm, high.tol)),
     ),
   ]
 }
@@ -75,7 +88,7 @@ export function boardSeat({ part, id }: ItemOf<Board>, end: End): Spot['origin']
   if (!seat) return null
   const slot = from?.list === 'slots' ? part.slots?.[from.index] : undefined
   const [x, y] = seat.origin
-  if (slot && !slot.at) return [given(`${id} slot`, x), lineOf(slot.row, y), NOTHING]
+  if (slot && !slot.at) return [drawn(`${id} slot`, x), lineOf(slot.row, y), NOTHING]
   const tol = basisAt(part, PLACES) === 'assumed' ? MADE_UP : AS_DRAWN
   const along = (side: string, mm: number): Sum =>
     of(

@@ -8,6 +8,7 @@ import type { Card } from '../card-schema'
 import type { ItemOf } from '../kind'
 import {
   customary,
+  drawn,
   given,
   half,
   negative,
@@ -58,8 +59,8 @@ export function cardSolids({ part }: ItemOf<Card>, of: Measure): readonly PartSo
         return [solid(about, onwards(length, stretch), [negative(behind), thick], [overBoard, top])]
       const from =
         x === undefined
-          ? minus(length, given('plug from the far end', FROM_END, 20))
-          : given(`place of ${label}`, x, 5)
+          ? minus(length, customary('plug from the far end', FROM_END, 20))
+          : drawn(`place of ${label}`, x, 5)
       return [
         solid(
           about,

@@ -1,14 +1,12 @@
 // Where what a case holds sits: at the walls that places are fixed to, as stated, or as its layout has
 // it.
-import { minus, plus, type Sum, fact, of as ofLeaf } from '../../figures/quantity'
-import { assume } from '../../figures/units'
+import { minus, plus, type Sum } from '../../figures/quantity'
 import { layoutOf, PLACES, type Layout } from '../../case/layout'
 import { AXES, NOTHING, type Axis, type Spot } from '../../geometry/solid'
-import { STANDOFF_HEIGHT } from '../../standards/boards'
 import type { Case } from '../case-schema'
 import type { End } from '../end'
 import { basisAt, type ItemOf } from '../kind'
-import { thickness } from './board'
+import { standoff, thickness } from './board'
 import { inner, placeOf, SIDES } from './case-inside'
 import type { Measure } from './solid'
 
@@ -29,10 +27,6 @@ export function caseSeat(item: ItemOf<Case>, end: End, of: Measure): Spot['origi
   if (end.key !== 'tray' && end.face !== 'rear-cover') return [along(0), along(1), along(2)]
   return [along(0), along(1), plus(standoff, thickness)]
 }
-const standoff = ofLeaf(
-  fact('standoff-height', 'standoff height', 'mm', assume(STANDOFF_HEIGHT.mm, 'mm', 0.5)),
-)
-
 interface Along {
   readonly end: End
   readonly layout: Layout

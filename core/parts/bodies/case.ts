@@ -5,7 +5,7 @@ import { NOTHING, type Axis, type Face } from '../../geometry/solid'
 import type { Case } from '../case-schema'
 import type { ItemOf } from '../kind'
 import { inner, placeOf, type Side } from './case-inside'
-import { customary, given, solid, type Measure, type PartSolid } from './solid'
+import { customary, solid, type Measure, type PartSolid } from './solid'
 
 type Piece = NonNullable<Case['pieces']>[number]
 /** Open benches have no walls. */
@@ -18,7 +18,7 @@ export function caseSolids(item: ItemOf<Case>, of: Measure): readonly PartSolid[
 
 const ENDLESS = [null, null] as const
 
-/** The walls, each without end but for its inner face; of the tray both faces. */
+/** The walls, each without end but for its inner face; the tray is a plane. */
 function walls(part: Case, of: Measure): readonly PartSolid[] {
   const long = (side: keyof Inner): Sum => inner(part, of, side)
   // A drive in a front bay shows its face through the front.
@@ -34,8 +34,8 @@ function walls(part: Case, of: Measure): readonly PartSolid[] {
     wall('rear', 'rear wall', 0, [null, NOTHING]),
     wall('front', 'front wall', 0, [long('x'), null]),
     wall('floor', 'floor', 1, [null, NOTHING]),
-    wall('top', 'top', 1, [long('y'), null]),
-    wall('tray', 'tray', 2, [minus(NOTHING, given('sheet', SHROUD.sheet)), NOTHING]),
+    wall('top', 'top panel', 1, [long('y'), null]),
+    wall('tray', 'tray', 2, [NOTHING, NOTHING]),
     wall('near', 'near panel', 2, [long('z'), null]),
     wall('far', 'far panel', 2, [null, minus(NOTHING, long('behind'))]),
   ]
@@ -46,7 +46,8 @@ function pieces({ part, id }: ItemOf<Case>, of: Measure): readonly PartSolid[] {
   const stated = (part.pieces ?? []).flatMap((piece, i) => pieceSolid(part, of, piece, i))
   const hasShroud = stated.some(s => s.key.startsWith('shroud'))
   const layout = layoutOf(part)
-  const room = layout.rooms.find(r => r.key === 'shroud' || r.key === 'basement')
+  // Its room is the low one beneath the board.
+  const room = layout.rooms.find(r => r.min[1] === 0 && r.max[1] < layout.inner.y / 2)
   if (hasShroud || part.archetype !== 'tower-shroud' || !room) return stated
   const isStated = part.rooms !== undefined && !layout.assumed
   const top = placeOf(
@@ -64,7 +65,7 @@ function pieces({ part, id }: ItemOf<Case>, of: Measure): readonly PartSolid[] {
     solid(
       { key: 'shroud', what: 'shroud' },
       [NOTHING, end],
-      [minus(top, given('sheet', SHROUD.sheet)), top],
+      [minus(top, customary('sheet of the shroud', SHROUD.sheet, 0.5)), top],
       [NOTHING, inner(part, of, 'z')],
     ),
   ]

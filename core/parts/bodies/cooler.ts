@@ -6,10 +6,10 @@ import { FAN_THICKNESS } from '../../standards/modules'
 import type { Cooler } from '../cooler-schema'
 import type { ItemOf } from '../kind'
 import { radiatorSolids } from './radiator'
-import { around, customary, given, solid, type Measure, type PartSolid } from './solid'
+import { around, customary, solid, type Measure, type PartSolid } from './solid'
 
 /** How high the processor's lid stands over the board, mm: what a cooler's height is counted from. */
-const lid = customary('lid over the board', LID.mm, LID.tol)
+export const lid = customary('lid over the board', LID.mm, LID.tol)
 const asUsual = ({ mm, tol }: { readonly mm: number; readonly tol: number }): Figure =>
   assume(mm, 'mm', tol)
 
@@ -43,7 +43,7 @@ function tower({ part }: ItemOf<Cooler>, of: Measure): readonly PartSolid[] {
     return [
       solid({ key: 'fins', what: 'fins', by: 'mount' }, [rear, front], around(width), [under, top]),
     ]
-  const behind = minus(front, given('fan on the fins', FAN_THICKNESS.mm, 1))
+  const behind = minus(front, customary('fan on the fins', FAN_THICKNESS.mm, 1))
   // Where nobody says how high it hangs, it ends with the fins.
   const low = (part.memoryRoom ?? null) === null ? under : of('memoryRoom')
   return [

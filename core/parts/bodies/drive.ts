@@ -6,7 +6,16 @@ import { DRIVE_SIZE, M2 } from '../../standards/modules'
 import { NOTHING } from '../../geometry/solid'
 import type { Drive } from '../drive-schema'
 import type { ItemOf } from '../kind'
-import { around, customary, given, solid, upTo, type Measure, type PartSolid } from './solid'
+import {
+  around,
+  customary,
+  exceeds,
+  given,
+  solid,
+  upTo,
+  type Measure,
+  type PartSolid,
+} from './solid'
 
 /** Named choice: a drive whose size is not known is taken for the small one. */
 export const UNKNOWN_AS = '2.5'
@@ -21,13 +30,15 @@ export function driveSolids({ part }: ItemOf<Drive>, of: Measure): readonly Part
   if (part.shape === 'M.2') return stick(part)
   const size = DRIVE_SIZE[part.shape ?? UNKNOWN_AS]
   const width = upTo(given(`width of a ${part.shape ?? UNKNOWN_AS}-inch drive`, size.width, 0.25))
-  const tall = upTo(of('thickness', lessKnown(part, size.height)))
+  const thick = of('thickness', thicknessFor(part, size.height))
+  const tall = upTo(thick)
   const length = of('length', lessKnown(part, size.length))
   // A drive with its face in the front stands flush there, however long it is.
   const face = facesOut(part) ? given('face of the bay', size.length) : length
   const rear = minus(face, length)
+  const oversize = exceeds(length, size.length) || exceeds(thick, size.height)
   return [
-    solid({ key: 'drive' }, [rear, face], width, tall),
+    solid({ key: 'drive', oversize }, [rear, face], width, tall),
     solid(
       { key: 'plugs', what: 'plugs', nature: 'zone' },
       [minus(rear, straightOf(part)), rear],
@@ -42,6 +53,10 @@ const lessKnown = ({ shape, medium }: Drive, mm: number): Figure =>
   shape === '5.25' || medium === 'cards' || medium === 'floppy'
     ? assume(mm, 'mm', OTHER)
     : standard(mm)
+/** Small disks are sold from 7 to 15 thick. */
+const thicknessFor = (p: Drive, mm: number): Figure =>
+  p.shape === '2.5' && p.medium === undefined ? assume(SMALL.mm, 'mm', SMALL.tol) : lessKnown(p, mm)
+const SMALL = { mm: 11, tol: 4 }
 /** Named choice: by how much what reads discs and cards differs from its bay's size, mm. */
 const OTHER = 20
 
@@ -58,7 +73,7 @@ function stick({ m2 }: Drive): readonly PartSolid[] {
   const length = Number((m2?.length ?? '2280').slice(2))
   const high =
     m2?.heatSink === true
-      ? given('stick with a heat sink', WITH_SINK, 3)
+      ? customary('stick with a heat sink', WITH_SINK, 3)
       : given('stick', M2.height)
   return [
     solid(

@@ -2,7 +2,17 @@
 import { assume, type Figure } from '../../figures/units'
 import { DRIVE_SIZE, FAN_THICKNESS, sizeOfModule } from '../../standards/modules'
 import type { ItemOf } from '../kind'
-import { around, customary, given, solid, upTo, type Measure, type PartSolid } from './solid'
+import {
+  around,
+  customary,
+  drawn,
+  exceeds,
+  given,
+  solid,
+  upTo,
+  type Measure,
+  type PartSolid,
+} from './solid'
 
 /** One module, or one row of chips, in its slot: along x, across y. */
 export function memorySolids(
@@ -34,9 +44,9 @@ export function fanSolids(
 ): readonly PartSolid[] {
   if (!size) return []
   const frame = around(given(`frame of ${size}`, Number(size), 0.5))
-  return [
-    solid({ key: 'fan' }, frame, frame, upTo(of('thickness', assume(FAN_THICKNESS.mm, 'mm', 13)))),
-  ]
+  const thick = of('thickness', assume(FAN_THICKNESS.mm, 'mm', 13))
+  const oversize = exceeds(thick, FAN_THICKNESS.mm)
+  return [solid({ key: 'fan', oversize }, frame, frame, upTo(thick))]
 }
 
 /** A hub on its back. */
@@ -45,7 +55,7 @@ export function hubSolids({
   id,
 }: ItemOf<{ readonly size?: readonly number[] | undefined }>): readonly PartSolid[] {
   const [x, y, z] = size
-    ? size.map((mm, i) => given(`${id}: ${HUB_SIDES[i] ?? ''} of the hub`, mm, 1))
+    ? size.map((mm, i) => drawn(`${id}: ${HUB_SIDES[i] ?? ''} of the hub`, mm))
     : USUAL_HUB.map((mm, i) => customary(`${id}: ${HUB_SIDES[i] ?? ''} of such a hub`, mm, mm / 2))
   return x && y && z ? [solid({ key: 'hub' }, upTo(x), upTo(y), upTo(z))] : []
 }

@@ -5,10 +5,10 @@ import type { Supply } from '../supply-schema'
 import type { ItemOf } from '../kind'
 import { customary, given, onwards, solid, upTo, type Measure, type PartSolid } from './solid'
 
-/** A supply's length by its form, mm. */
+/** A supply's length by its form, mm; undefined where the form is sold in many. */
 export const lengthByForm = (form: Supply['form']): Figure | undefined => {
   const length = form ? SUPPLY_SIZE[form].length : null
-  return length === null ? UNSTATED_LENGTH : { value: length, basis: 'standard', tol: 0.25 }
+  return length === null ? undefined : { value: length, basis: 'standard', tol: 0.25 }
 }
 /** Named choice: between the shortest that is sold and a long one, mm. */
 const UNSTATED_LENGTH = assume(160, 'mm', 35)
@@ -23,7 +23,7 @@ export function supplySolids(
 ): readonly PartSolid[] {
   if (!form) return []
   const { width, height } = SUPPLY_SIZE[form]
-  const length = of('length', lengthByForm(form))
+  const length = of('length', lengthByForm(form) ?? UNSTATED_LENGTH)
   const [across, up] = [
     upTo(given(`width of ${form}`, width, 0.5)),
     upTo(given(`height of ${form}`, height, 0.5)),

@@ -2,11 +2,11 @@
 import { measured, plain } from '../finding'
 import { place } from '../../geometry/space'
 import { board } from '../../parts/board'
+import { sizeByForm } from '../../parts/bodies/board'
 import type { Board } from '../../parts/board-schema'
 import { pcCase } from '../../parts/case'
 import type { ItemOf } from '../../parts/kind'
 import { of, type Leaf } from '../../figures/quantity'
-import type { Figure } from '../../figures/units'
 import { rule } from '../rule'
 import { SEATED, joinedBy } from '../../plan/situation'
 import { FORM, FORM_TOLERANCE, sureDepth, type BoardForm } from '../../standards/boards'
@@ -70,21 +70,9 @@ export const boardRoom = rule({
     }),
 })
 
-/** The board's size as stated, else its form's: of a form that is sold in several depths, between. */
-function sizeOf(b: ItemOf<Board>, form: BoardForm, way: Way): Leaf {
-  const size = FORM[form][way]
-  const { least } = FORM[form]
-  const between: Figure = {
-    value: ((least ?? size) + size) / 2,
-    basis: 'assumed',
-    tol: (size - (least ?? size)) / 2,
-  }
-  const byForm: Figure =
-    way === 'depth' && least !== undefined
-      ? between
-      : { value: size, basis: 'standard', tol: FORM_TOLERANCE.mm }
-  return board.leaf(b, way, byForm)
-}
+/** The board's size as stated, else its form's. */
+const sizeOf = (b: ItemOf<Board>, form: BoardForm, way: Way): Leaf =>
+  board.leaf(b, way, sizeByForm(form, way))
 
 /**
  * The form named by a case that has room for this board: a case has room for a form's full size, as

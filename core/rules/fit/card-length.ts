@@ -3,7 +3,7 @@ import { byBoxes, measured } from '../finding'
 import { place } from '../../geometry/space'
 import { card as cardKind } from '../../parts/card'
 import { pcCase } from '../../parts/case'
-import { hasOpened } from '../../parts/pieces'
+import { limitLeaf, limitWith } from '../../parts/pieces'
 import { of } from '../../figures/quantity'
 import { rule } from '../rule'
 import { SEATED } from '../../plan/situation'
@@ -18,10 +18,10 @@ export const cardLength = rule({
   source: SOURCE.pcie,
   needs: SEATED,
   // With a piece out, what is in its way then decides (fit/clearance).
-  inputs: s => cardsAtPlace(s).filter(({ pc }) => !hasOpened(pc)),
+  inputs: s => cardsAtPlace(s).filter(({ pc }) => limitWith(pc) !== 'gone'),
   judge({ joint, card, pc, frame }) {
     const length = cardKind.leaf(card, 'length')
-    const room = pcCase.leaf(pc, 'cardRoom')
+    const room = limitLeaf(pcCase.leaf(pc, 'cardRoom'), pc)
     const at = (x: number) => frame && place(frame, [x, 0, CARD_BODY.over + CARD_HEIGHT.low])
     const [from, to] = [at(length.figure?.value ?? 0), at(room.figure?.value ?? 0)]
     return [

@@ -2,15 +2,16 @@
 import { measured } from '../finding'
 import { place, type Frame, type Vec3 } from '../../geometry/space'
 import { card as cardKind } from '../../parts/card'
+import { standoff, thickness } from '../../parts/bodies/board'
+import { overBoard } from '../../parts/bodies/card'
 import { pcCase } from '../../parts/case'
 import { fact, of, plus, type Leaf } from '../../figures/quantity'
 import { rule } from '../rule'
 import { SEATED } from '../../plan/situation'
-import { BOARD_THICKNESS, STANDOFF_HEIGHT } from '../../standards/boards'
 import { CARD_BODY, CARD_HEIGHT } from '../../standards/cards'
 import { connector } from '../../connectors/connectors'
 import { SOURCE } from '../../standards/sources'
-import { assume, usual } from '../../figures/units'
+import { usual } from '../../figures/units'
 import { cardsAtPlace } from './cards-in-case'
 
 export const cardPlug = rule({
@@ -49,7 +50,7 @@ export const cardPlug = rule({
         source: SOURCE.assumed,
         sentence: `Plug on the ${card.name} under the near panel of the ${pc.name}`,
         wayOut: `An angled plug made for this card, or a wider case${isHot ? HOT : ''}.`,
-        need: plus(of(height), of(straight), ...BENEATH.map(of)),
+        need: plus(of(height), of(straight), standoff, thickness, overBoard),
         have: of(inside),
         where: top && { from: top, to: [top[0], top[1], inside.figure?.value ?? top[2]] },
       }),
@@ -62,21 +63,5 @@ const topOf = (frame: Frame, { x }: { readonly x?: number | undefined }, height:
   place(frame, [x ?? ALONG, 0, CARD_BODY.over + (height.figure?.value ?? 0)])
 /** Named choice: how far along the edge the plug is drawn where nobody says, mm. */
 const ALONG = 200
-
-/** What lies between the tray and the card. */
-const BENEATH = [
-  fact('standoff-height', 'standoff height', 'mm', assume(STANDOFF_HEIGHT.mm, 'mm', 0.5)),
-  fact('board-thickness', 'board thickness', 'mm', {
-    value: BOARD_THICKNESS.mm,
-    basis: 'standard',
-    tol: 0.25,
-  }),
-  fact(
-    'card-over-board',
-    'lower edge of the card over the board',
-    'mm',
-    assume(CARD_BODY.over, 'mm', 2),
-  ),
-]
 
 const HOT = ': a bent 16-contact plug gets hot'

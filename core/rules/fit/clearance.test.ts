@@ -1,7 +1,7 @@
 // What is told of bodies that meet, against points of the bodies looked at one by one.
 import { runOn } from '../../analysis/analyse'
 import type { Build } from '../../document/build'
-import { middleOf } from '../../geometry/solid'
+import { nominalBox } from '../../geometry/solid'
 import type { Solid } from '../../joining/solids'
 import type { Finding } from '../finding'
 import { Memory } from '../../pipeline/memory'
@@ -29,7 +29,7 @@ describe('a machine of which nothing is told has no point in two bodies', () => 
   test.each(builds)('%s', (name, build) => {
     const next = chance(name.length)
     const all = solidsOf(build).filter(s => s.nature === 'body')
-    const boxes = new Map(all.map(s => [s.id, middleOf(s)]))
+    const boxes = new Map(all.map(s => [s.id, nominalBox(s)]))
     const inBox = (id: string, point: readonly number[]): boolean => {
       const box = boxes.get(id)
       return point.every(
@@ -68,6 +68,23 @@ describe('what the case promises is not asked, what is measured is', () => {
   test('a case of which an archetype made up the places takes the forms it names', () => {
     expect(about(sound).filter(v => v !== 'clear')).toEqual([])
   })
+  test('nobody promises what is larger than its place is made for: a fan of 38 is asked about', () => {
+    const tower = part('fenwright-tall-40')
+    if (tower.kind !== 'case') throw new Error('a case')
+    // Nobody stated where this place is: 30 below the board's rear sockets, 8 before the shroud.
+    const fans = [{ ...tower.fans?.[0], key: 'rear', at: [0, 350, 90], assumed: true }]
+    const of = (id: string): readonly string[] =>
+      then(
+        buildOf({
+          ...{ case: { ...tower, fans }, board: { ...part('saltpan-estuary-7') } },
+          ...{ processor: { ...part('quillmark-t2-65') }, fan: { ...part(id) } },
+        }),
+      ).findings.flatMap(f =>
+        f.rule === 'fit/clearance' && f.id.includes('fan') ? [f.verdict] : [],
+      )
+    expect(of('ottery-breeze-120')).toEqual([])
+    expect(of('ottery-gust-120')).toContain('measure')
+  })
 })
 
 describe('a reader in the bay over a fan', () => {
@@ -103,5 +120,20 @@ describe('a plug’s room is a price, a body’s is none: the one does not hide 
   test('212 of supply end in it, whatever its plugs do', () => {
     expect(of(212)).toMatchObject({ verdict: 'stop', need: 212, have: 208, margin: -4 })
     expect(of(212)?.wayOut).toMatch(/^Take the drive cage out, another place/)
+  })
+})
+
+describe('a piece that is out, and nobody knows where it lay', () => {
+  const harbour = part('brackwater-harbour-4')
+  if (harbour.kind !== 'case') throw new Error('a case')
+  const pieces = harbour.pieces?.map(({ from: _, to: __, ...piece }) => piece)
+  const machine = { case: { ...harbour, pieces }, supply: { ...part('dunlin-a550') } }
+  const of = (out: readonly string[]): Finding | undefined =>
+    then(buildOf(machine, {}, { copies: { case: { out } } })).findings.find(
+      f => f.rule === 'fit/supply-length',
+    )
+  test('what the sheet said of the room holds no longer: it is measured anew', () => {
+    expect(of([])).toMatchObject({ verdict: 'clear', have: 205 })
+    expect(of(['cage'])).toMatchObject({ verdict: 'measure', have: null })
   })
 })

@@ -1,13 +1,13 @@
 // Do any two bodies meet that no joint holds together?
 import { compareBy } from '../../collections/compare'
 import { clearance, type Clearance } from '../../geometry/clearance'
-import { middleOf, type Axis } from '../../geometry/solid'
+import { nominalBox, type Axis } from '../../geometry/solid'
 import type { Vec3 } from '../../geometry/space'
 import { capital } from '../../figures/format'
 import { gravity } from '../../figures/verdict'
 import type { Solid } from '../../joining/solids'
 import { pcCase } from '../../parts/case'
-import { hasOpened } from '../../parts/pieces'
+import { limitWith } from '../../parts/pieces'
 import { isKind, type Item } from '../../parts'
 import { items, names } from '../../plan/items'
 import { solids } from '../../plan/joints'
@@ -56,7 +56,7 @@ const limitsIn = (items: readonly Item[]): Limits =>
     items.filter(isKind('case')).flatMap(pc =>
       LIMITS.flatMap(path => {
         const stated = pcCase.leaf(pc, path).figure
-        const isGone = hasOpened(pc) && path !== 'coolerRoom'
+        const isGone = limitWith(pc) !== 'stated' && path !== 'coolerRoom'
         return stated && !isGone ? [[path, stated.value] as const] : []
       }),
     ),
@@ -82,13 +82,16 @@ function gravityOf(met: Met): number {
 /**
  * Whether the case promises it: where it names the forms it takes, or offers a place, what sits there
  * gets along with the case and with the board and the supply beside it. Only stated figures speak
- * against that; what an archetype made up does not. How thick a radiator may be nobody promises.
+ * against that; what an archetype made up does not. How thick a radiator may be nobody promises, nor
+ * what is larger than such places are made for.
  */
 function isPromised(met: Met): boolean {
   const { a, b, found } = met
   const isWorkedOut = found.judged.assumed && !isZone(met)
   const isTightByPlace = found.judged.verdict === 'tight' && isFanInPlace(a, b)
-  const areOfTheCase = [a, b].every(s => s.within.length < 2 && !UNPROMISED.includes(s.key))
+  const areOfTheCase = [a, b].every(
+    s => s.within.length < 2 && !s.oversize && !UNPROMISED.includes(s.key),
+  )
   return areOfTheCase && (isWorkedOut || isTightByPlace)
 }
 /** A place is for the frames that it names, however little the walls leave beside them. */
@@ -141,7 +144,8 @@ const BESIDE: Record<Axis, string> = { 0: 'behind', 1: 'under', 2: 'beside' }
 
 /** The distance as a line, where the two lie side by side. */
 function whereOf(a: Solid, b: Solid, { axis, first }: Clearance): Finding['where'] {
-  const [low, high] = first === 'a' ? [middleOf(a), middleOf(b)] : [middleOf(b), middleOf(a)]
+  const [low, high] =
+    first === 'a' ? [nominalBox(a), nominalBox(b)] : [nominalBox(b), nominalBox(a)]
   const between = (i: Axis): number => {
     const from = Math.max(low.min[i], high.min[i])
     const to = Math.min(low.max[i], high.max[i])

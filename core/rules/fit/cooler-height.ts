@@ -3,19 +3,19 @@
 import { byBoxes, measured } from '../finding'
 import { place } from '../../geometry/space'
 import type { Case } from '../../parts/case-schema'
+import { NOTHING } from '../../geometry/solid'
+import { standoff, thickness } from '../../parts/bodies/board'
+import { lid } from '../../parts/bodies/cooler'
 import { pcCase } from '../../parts/case'
 import { cooler } from '../../parts/cooler'
 import type { ItemOf } from '../../parts/kind'
-import { fact, of, plus, type Leaf, type Sum } from '../../figures/quantity'
+import { of, plus, type Leaf, type Sum } from '../../figures/quantity'
 import { rule } from '../rule'
 import { layout } from '../../plan/items'
 import { SEATED, every, joinedBy } from '../../plan/situation'
-import { BOARD_THICKNESS, STANDOFF_HEIGHT } from '../../standards/boards'
+import { LID } from '../../standards/coolers'
 import { SOURCE } from '../../standards/sources'
 import { assume } from '../../figures/units'
-
-/** Named choice: how high the processor's lid stands over the board in its socket, mm; assumed. */
-const LID_OVER_BOARD = { mm: 8, tol: 1 }
 
 export const coolerHeight = rule({
   id: 'fit/cooler-height',
@@ -60,25 +60,8 @@ export const coolerHeight = rule({
 
 /** What stands between the lid and the level the case's figure is counted from. */
 function beneath(from: Case['coolerRoomFrom']): Sum {
-  const lid = fact(
-    'lid-over-board',
-    'lid over the board',
-    'mm',
-    assume(LID_OVER_BOARD.mm, 'mm', LID_OVER_BOARD.tol),
-  )
-  const board = fact('board-thickness', 'board thickness', 'mm', {
-    value: BOARD_THICKNESS.mm,
-    basis: 'standard',
-    tol: 0.25,
-  })
-  const standoff = fact(
-    'standoff-height',
-    'standoff height',
-    'mm',
-    assume(STANDOFF_HEIGHT.mm, 'mm', 0.5),
-  )
-  const between = { board: [lid], tray: [lid, board, standoff], lid: [] }
-  return { unit: 'mm', terms: between[from ?? 'lid'].map(leaf => ({ leaf, times: 1 })) }
+  if (from === 'board') return lid
+  return from === 'tray' ? plus(standoff, thickness, lid) : NOTHING
 }
 
 /**
@@ -91,6 +74,6 @@ function room(pc: ItemOf<Case>): Leaf {
   return {
     ...leaf,
     label: `${leaf.label}, taken as from the lid`,
-    figure: assume(leaf.figure.value, 'mm', LID_OVER_BOARD.mm),
+    figure: assume(leaf.figure.value, 'mm', LID.mm),
   }
 }

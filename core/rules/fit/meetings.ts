@@ -1,7 +1,7 @@
 // Which solids of a machine could meet: those that come near each other, are not held together by a
 // joint, and are not the matter of a rule of their own.
 import { groupBy } from '../../collections/groups'
-import { extentOf, middleOf, type Extent } from '../../geometry/solid'
+import { extentOf, nominalBox, type Extent } from '../../geometry/solid'
 import { nearPairs } from '../../geometry/sweep'
 import type { Solid } from '../../joining/solids'
 import { kept } from '../../pipeline/kept'
@@ -63,7 +63,7 @@ type Is = (s: Solid, limits: Limits) => boolean
 const isBeyond =
   (limit: Limit): Is =>
   (s, limits) =>
-    s.kind === 'case' && s.piece !== null && middleOf(s).min[0] >= (limits.get(limit) ?? Infinity)
+    s.kind === 'case' && s.piece !== null && nominalBox(s).min[0] >= (limits.get(limit) ?? Infinity)
 const isWall =
   (...keys: readonly string[]): Is =>
   s =>

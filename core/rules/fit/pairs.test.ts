@@ -75,7 +75,7 @@ const ROWS: readonly Row[] = [
   ],
   ['teal', 'case#near', 'fan-3/frame~case/rear#fan', 'z', [121, 120 / 2], [187], 6.0],
   ['teal', 'case#far', 'supply/mount~case/supply#supply', 'z', [-105], [-100], 5.0],
-  ['teal', 'case#tray', 'supply/mount~case/supply#supply', 'z', [-100, 86], [-1], 13.0],
+  ['teal', 'case#tray', 'supply/mount~case/supply#supply', 'z', [-100, 86], [], 14.0],
   ['teal', 'case#cage-cage', 'supply/mount~case/supply#plugs', 'x', [210, 30], [206], -34.0],
   [
     'teal',

@@ -1,15 +1,14 @@
 // Does the supply, with the plugs of a modular one, find room behind its mount?
 import { measured } from '../finding'
 import { place } from '../../geometry/space'
+import { modularPlugs } from '../../parts/bodies/supply'
 import { pcCase } from '../../parts/case'
-import { hasOpened } from '../../parts/pieces'
+import { limitLeaf, limitWith } from '../../parts/pieces'
 import { lengthOfSupply } from '../../parts/supply'
-import { fact, of, plus } from '../../figures/quantity'
+import { of, plus } from '../../figures/quantity'
 import { rule } from '../rule'
 import { SEATED, joinedBy } from '../../plan/situation'
 import { SOURCE } from '../../standards/sources'
-import { MODULAR_PLUGS } from '../../standards/supplies'
-import { assume } from '../../figures/units'
 
 export const supplyLength = rule({
   id: 'fit/supply-length',
@@ -20,7 +19,7 @@ export const supplyLength = rule({
   inputs: s =>
     joinedBy(s, 'supply-place', 'supply', 'case')
       // With a piece out, what is in its way then decides (fit/clearance).
-      .filter(({ socket }) => !hasOpened(socket))
+      .filter(({ socket }) => limitWith(socket) !== 'gone')
       .map(({ joint, plug, socket }) => ({
         joint: joint.id,
         supply: plug,
@@ -30,19 +29,8 @@ export const supplyLength = rule({
   judge({ joint, supply, pc, frame }) {
     const length = lengthOfSupply(supply)
     const plugs =
-      supply.part.modular === 'fixed' || pc.part.supply.roomMeans === 'supply'
-        ? []
-        : [
-            of(
-              fact(
-                'modular-plugs',
-                'plugs of a modular supply',
-                'mm',
-                assume(MODULAR_PLUGS.mm, 'mm', 10),
-              ),
-            ),
-          ]
-    const have = pcCase.leaf(pc, 'supply.room')
+      supply.part.modular === 'fixed' || pc.part.supply.roomMeans === 'supply' ? [] : [modularPlugs]
+    const have = limitLeaf(pcCase.leaf(pc, 'supply.room'), pc)
     const end = (x: number) => frame && place(frame, [x, 8, 8])
     const [from, to] = [end(length.figure?.value ?? 0), end(have.figure?.value ?? 0)]
     return [

@@ -1,7 +1,7 @@
 // Do the tubes reach from the processor to the radiator?
-import { fact, of, plus, toleranceOf } from '../../figures/quantity'
-import { assume } from '../../figures/units'
-import { AXES, middleOf, type Faces } from '../../geometry/solid'
+import { basisOf, fact, of, plus, toleranceOf, type Sum } from '../../figures/quantity'
+import { usual, weakest, type Basis } from '../../figures/units'
+import { AXES, nominalBox, type Faces } from '../../geometry/solid'
 import { middle, type Vec3 } from '../../geometry/space'
 import { cooler } from '../../parts/cooler'
 import { items } from '../../plan/items'
@@ -25,18 +25,18 @@ export const tubeReach = rule({
   inputs: loopsIn,
   key: ({ wet }) => wet.id,
   judge({ wet, block, radiator }) {
-    const from = middle(middleOf(block))
+    const from = middle(nominalBox(block))
     const to = nearestEnd(radiator, from)
     const straight = fact('straight-way', 'straight way from the block to the radiator', 'mm', {
       value: Math.hypot(...AXES.map(axis => to[axis] - from[axis])),
-      basis: 'spec',
+      basis: weakest([block, radiator].flatMap(basesOf)),
       tol: unsureOf(block) + unsureOf(radiator),
     })
     const bends = fact(
       'tube-bends',
       'both bends of the tubes',
       'mm',
-      assume(BENDS.mm, 'mm', BENDS.tol),
+      usual(BENDS.mm, 'mm', BENDS.tol),
     )
     return [
       measured({
@@ -55,13 +55,16 @@ export const tubeReach = rule({
   },
 })
 
+const facesOf = ({ from, to }: Faces): readonly Sum[] =>
+  [...from, ...to].flatMap(face => face ?? [])
+/** What the places of a solid rest on. */
+const basesOf = (faces: Faces): readonly Basis[] => facesOf(faces).map(basisOf)
 /** How far off a solid may lie, along its least certain face, mm. */
-const unsureOf = ({ from, to }: Faces): number =>
-  Math.max(...[...from, ...to].map(face => (face ? toleranceOf(face) : 0)))
+const unsureOf = (faces: Faces): number => Math.max(...facesOf(faces).map(toleranceOf))
 
 /** The end of a radiator that is nearer: it can be put in with its fittings at either. */
 function nearestEnd(radiator: Faces, from: Vec3): Vec3 {
-  const box = middleOf(radiator)
+  const box = nominalBox(radiator)
   const long = AXES.reduce((a, b) => (box.max[b] - box.min[b] > box.max[a] - box.min[a] ? b : a), 0)
   const centre = middle(box)
   const at = (along: number): Vec3 => {

@@ -226,14 +226,14 @@ const PAIRS: readonly Space[] = [
     name: 'a hub behind the tray',
     tol: 2,
     names: ['hub', 'case'],
-    // 22 less 1 of sheet
+    // from the far panel, 22 behind the tray
     of: by =>
       altered(STATED, {
         case: {
           spots: [{ key: 'back', label: 'behind the tray', takes: ['hub'], at: [60, 200, -22] }],
         },
         hub: {
-          ...{ kind: 'hub', id: 'hub', model: 'Own hub', serves: 'fans', size: [80, 40, 21 + by] },
+          ...{ kind: 'hub', id: 'hub', model: 'Own hub', serves: 'fans', size: [80, 40, 22 + by] },
           inlets: [{ key: 'in', label: 'lead', face: 'fan-4', role: 'case' }],
           outlets: [{ key: 'o', label: 'out', face: 'fan-4' }],
         },
@@ -247,7 +247,7 @@ export const SPACE: readonly Plant[] = [
   {
     name: 'tubes to a radiator at the top',
     plant: draw => {
-      const by = draw.isWithin ? draw.between(-15, 15) : draw.between(45, 90)
+      const by = draw.isWithin ? draw.between(-15, 15) : draw.between(75, 120)
       // From the middle of the block to 20 before the end of a radiator of 277 around 142: across,
       // up and over; and two bends of 30.
       const block = [95, 405 - 85, 6.5 + 1.6 + 8 + 55 / 2] as const
