@@ -20,7 +20,7 @@ function take(id: string, piece: string, event: Event): void {
 </script>
 
 <template>
-  <fieldset v-if="row.pieces.length" class="pieces">
+  <fieldset v-if="row.pieces.length" class="of-copy pieces">
     <legend>Pieces that come out of the {{ row.name }}</legend>
     <label v-for="p in row.pieces" :key="p.key">
       <input type="checkbox" :checked="!p.out" @change="take(row.id, p.key, $event)" />
@@ -33,22 +33,6 @@ function take(id: string, piece: string, event: Event): void {
 </template>
 
 <style scoped>
-.pieces {
-  border: 0;
-  border-top: 1px solid var(--line);
-  padding: 8px 0 0;
-  margin: 0 0 12px;
-  display: grid;
-  gap: 6px;
-}
-legend {
-  font-weight: 600;
-  padding: 0;
-  float: left;
-}
-legend + label {
-  clear: both;
-}
 label {
   display: grid;
   grid-template-columns: auto 1fr;

@@ -57,6 +57,7 @@ const WORDS: Readonly<Record<string, string>> = {
   W3: '3.3 V',
   A12: '12 V',
   A5: '5 V',
+  tall: 'what stands high on it',
   knows: 'processors it knows',
   does: 'what it does',
   among: 'alternatives',

@@ -35,7 +35,7 @@ export function piecesOf(part: Part): readonly Piece[] {
 export function limitWith(pc: Pick<Item, 'part' | 'out'>): 'stated' | 'gone' | 'not known' {
   if (pc.part.kind !== 'case' || (pc.out?.length ?? 0) === 0) return 'stated'
   const out = (pc.part.pieces ?? []).filter(p => pc.out?.includes(p.key))
-  return out.every(p => p.from || p.to) ? 'gone' : 'not known'
+  return out.every(p => p.begins || p.ends) ? 'gone' : 'not known'
 }
 
 /** A limit of the sheet: without its figure, where nobody knows what it is without the piece. */

@@ -11,7 +11,7 @@ const titleOf = (j: Jumper): string => (isNamed(j) ? `${j.key} ${j.sets}` : j.se
 </script>
 
 <template>
-  <fieldset v-if="row.jumpers.length" class="jumpers">
+  <fieldset v-if="row.jumpers.length" class="of-copy">
     <legend>Jumpers of this copy</legend>
     <label v-for="j in row.jumpers" :key="j.key"
       ><span
@@ -23,20 +23,7 @@ const titleOf = (j: Jumper): string => (isNamed(j) ? `${j.key} ${j.sets}` : j.se
 </template>
 
 <style scoped>
-.jumpers {
-  border: 0;
-  border-top: 1px solid var(--line);
-  padding: 8px 0 0;
-  margin: 0;
-  display: grid;
-  gap: 6px;
-}
-legend {
-  font-weight: 600;
-  padding: 0;
-  float: left;
-}
-legend + label {
+label {
   clear: both;
 }
 label {

@@ -75,10 +75,10 @@ const SHROUD = { front: 75, tol: 60, sheet: 1 }
 
 /** One piece, where it is known where it lies. */
 function pieceSolid(part: Case, of: Measure, piece: Piece, i: number): readonly PartSolid[] {
-  const { from, to, label } = piece
+  const { begins, ends, label } = piece
   const bays = (part.bays ?? []).filter(b => b.cage === piece.key)
-  if (!from && !to) return []
-  const face = (side: Side, end: 'from' | 'to'): Face =>
+  if (!begins && !ends) return []
+  const face = (side: Side, end: 'begins' | 'ends'): Face =>
     piece[end]?.[side] === undefined
       ? wallAt(part, of, side, end)
       : of(`pieces.${i}.${end}.${side}`)
@@ -90,14 +90,14 @@ function pieceSolid(part: Case, of: Measure, piece: Piece, i: number): readonly 
         piece: piece.fixed === true ? null : piece.key,
         holds: bays.map(b => b.key),
       },
-      [face('x', 'from'), face('x', 'to')],
-      [face('y', 'from'), face('y', 'to')],
-      [face('z', 'from'), face('z', 'to')],
+      [face('x', 'begins'), face('x', 'ends')],
+      [face('y', 'begins'), face('y', 'ends')],
+      [face('z', 'begins'), face('z', 'ends')],
     ),
   ]
 }
 
 /** Where a piece ends that reaches the wall. */
-function wallAt(part: Case, of: Measure, side: Side, end: 'from' | 'to'): Sum {
-  return end === 'from' ? NOTHING : inner(part, of, side)
+function wallAt(part: Case, of: Measure, side: Side, end: 'begins' | 'ends'): Sum {
+  return end === 'begins' ? NOTHING : inner(part, of, side)
 }

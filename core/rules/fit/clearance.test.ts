@@ -126,7 +126,7 @@ describe('a plug’s room is a price, a body’s is none: the one does not hide 
 describe('a piece that is out, and nobody knows where it lay', () => {
   const harbour = part('brackwater-harbour-4')
   if (harbour.kind !== 'case') throw new Error('a case')
-  const pieces = harbour.pieces?.map(({ from: _, to: __, ...piece }) => piece)
+  const pieces = harbour.pieces?.map(({ begins: _, ends: __, ...piece }) => piece)
   const machine = { case: { ...harbour, pieces }, supply: { ...part('dunlin-a550') } }
   const of = (out: readonly string[]): Finding | undefined =>
     then(buildOf(machine, {}, { copies: { case: { out } } })).findings.find(

@@ -91,7 +91,7 @@ const PAIRS: readonly Space[] = [
     of: by => {
       const post = {
         ...{ key: 'post', label: 'post', piece: 'wall', fixed: true },
-        ...{ from: { x: mm(300), y: 100, z: 10 }, to: { x: 310, y: 300, z: 180 } },
+        ...{ begins: { x: mm(300), y: 100, z: 10 }, ends: { x: 310, y: 300, z: 180 } },
       }
       return altered(STATED, {
         case: { pieces: [...(STATED['case']?.['pieces'] as readonly Fields[]), post] },
@@ -188,7 +188,8 @@ const PAIRS: readonly Space[] = [
     tol: 2.5,
     names: ['supply', 'case'],
     // 5 and 86
-    of: by => altered(STATED, { case: moved('pieces', { shroud: { from: { y: mm(91 - by) } } }) }),
+    of: by =>
+      altered(STATED, { case: moved('pieces', { shroud: { begins: { y: mm(91 - by) } } }) }),
   },
   {
     name: 'a disk before a fan at the front',
