@@ -20,7 +20,7 @@ function take(id: string, piece: string, event: Event): void {
 </script>
 
 <template>
-  <fieldset v-if="row.pieces.length" class="of-copy pieces">
+  <fieldset v-if="row.pieces.length" class="of-copy">
     <legend>Pieces that come out of the {{ row.name }}</legend>
     <label v-for="p in row.pieces" :key="p.key">
       <input type="checkbox" :checked="!p.out" @change="take(row.id, p.key, $event)" />

@@ -24,9 +24,6 @@ const titleOf = (j: Jumper): string => (isNamed(j) ? `${j.key} ${j.sets}` : j.se
 
 <style scoped>
 label {
-  clear: both;
-}
-label {
   display: flex;
   flex-wrap: wrap;
   justify-content: space-between;
