@@ -36,9 +36,9 @@ describe('a machine of which nothing is told has no point in two bodies', () => 
         (v, i) => box !== undefined && v > (box.min[i] ?? 0) && v < (box.max[i] ?? 0),
       )
     }
-    const told = then(build).findings.map(f => f.id)
+    const told = then(build).findings.filter(f => f.stage === 'fit')
     const isTold = (a: Solid, b: Solid): boolean =>
-      told.some(id => id.startsWith('fit/') && id.includes(a.item) && id.includes(b.item))
+      told.some(f => f.parts.includes(a.item) && f.parts.includes(b.item))
     const held = (a: Solid, b: Solid): boolean =>
       a.holds.some(ref => b.within.includes(ref)) || b.holds.some(ref => a.within.includes(ref))
     const meeting = all.flatMap(a => {
