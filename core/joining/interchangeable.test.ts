@@ -7,7 +7,7 @@ import type { Matching } from '../matching/problem'
 const pair = (plug: EndRef, socket: EndRef, rank = 0): Candidate => ({
   plug,
   socket,
-  cost: [0, 0, 0, 0, 0, 0, rank, 0],
+  cost: [0, 0, 0, 0, 0, 0, 0, rank, 0],
 })
 const all = ['fan-1', 'fan-2', 'fan-3'].flatMap(f =>
   ['a', 'b', 'c'].map(s => pair(`${f}/frame`, `case/${s}`)),
@@ -23,7 +23,7 @@ const found = (...pairs: readonly Candidate[]): Matching => ({
 const alike = new Map(['fan-1', 'fan-2', 'fan-3'].map(f => [f, 'fan-1']))
 const placed = (m: Matching): readonly string[] =>
   m.pairs.map(p => `${p.plug.split('/')[0]} ${p.socket}`)
-const NONE = { clauses: [], budgets: [] }
+const NONE = { clauses: [], strifes: [], budgets: [] }
 const ordered = (matching: Matching, but: Partial<Ordering> = {}): Matching =>
   inOrder(matching, alike, { problem: NONE, known, mayMove: () => true, ...but })
 

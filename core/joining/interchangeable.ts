@@ -4,12 +4,13 @@ import { at } from '../collections/at'
 import { compare, compareBy } from '../collections/compare'
 import { groupBy } from '../collections/groups'
 import { overdrawn } from '../matching/budget'
-import { pairId, type Candidate, type Clause } from '../matching/candidate'
+import { isHeldBy, pairId, type Candidate } from '../matching/candidate'
+import { heldStrifes } from '../matching/match'
 import { byName, type Matching, type MatchProblem } from '../matching/problem'
 
 /** What a new order has to keep to. */
 export interface Ordering {
-  readonly problem: Pick<MatchProblem, 'clauses' | 'budgets'>
+  readonly problem: Pick<MatchProblem, 'clauses' | 'strifes' | 'budgets'>
   /** The candidates that stand for pairs, by name. */
   readonly known: ReadonlyMap<string, Candidate>
   /** Whether an item may take another place than it has. */
@@ -20,7 +21,7 @@ export interface Ordering {
  * The matching with interchangeable items put in order: those that join anything first, by where they join.
  * `interchangeable` names the class of each item that has its like. Only items that may move are touched, and
  * only where known candidates stand for them: each pair for one that costs the same and shuts the
- * same, and neither a clause nor a shared limit is broken.
+ * same, neither a clause nor a shared limit is broken, and no more is at strife.
  */
 export function inOrder(
   found: Matching,
@@ -40,7 +41,7 @@ export function inOrder(
       const c = known.get(pairId(p))
       return c && isSameWorth(c, at(before, i)) ? [c] : []
     })
-    return whole.length === before.length && keepsTo(problem, whole) ? whole : before
+    return whole.length === before.length && keepsTo(problem, whole, before) ? whole : before
   }, found.pairs)
   return pairs === found.pairs ? found : { ...found, pairs: [...pairs].sort(byName) }
 }
@@ -70,12 +71,18 @@ function rearranged(
 const isSameWorth = (a: Candidate, b: Candidate): boolean =>
   a.cost.every((c, i) => c === b.cost[i]) && (a.shuts ?? []).join() === (b.shuts ?? []).join()
 
-const keepsTo = ({ clauses, budgets }: Ordering['problem'], pairs: readonly Candidate[]): boolean =>
-  !clauses.some(clause => isBroken(clause, pairs)) &&
-  !budgets.some(budget => overdrawn(budget, pairs))
-
-const isBroken = (clause: Clause, pairs: readonly Candidate[]): boolean =>
-  clause.every(set => pairs.some(p => set.includes(pairId(p))))
+function keepsTo(
+  { clauses, strifes, budgets }: Ordering['problem'],
+  pairs: readonly Candidate[],
+  before: readonly Candidate[],
+): boolean {
+  const names = new Set<string>(pairs.map(pairId))
+  return (
+    !clauses.some(clause => isHeldBy(clause, names)) &&
+    !budgets.some(budget => overdrawn(budget, pairs)) &&
+    heldStrifes(strifes, pairs).length <= heldStrifes(strifes, before).length
+  )
+}
 
 /** Where an item joins, as something to sort by; empty where it joins nothing. */
 const whereJoined = (pairs: readonly Candidate[], item: string): string =>

@@ -7,7 +7,8 @@
 // now with true lengths, lines and chains. Where the laying costs no more than the plan, nothing
 // better exists. Where it costs more, those seats are cut from the plan and it is drawn up again,
 // until its bound reaches the best laying, or a limit is reached and the result says that it may
-// not be the best.
+// not be the best. What meets in space is known only then as well: such seats are told to the plan,
+// which takes others where there are any.
 import type { Clause } from '../matching/candidate'
 import { less, withoutLength } from '../matching/cost'
 import type { Matching, MatchProblem } from '../matching/problem'
@@ -29,6 +30,7 @@ import type { Frames } from './places'
 import { newIn, withClauses } from './plugging'
 import { unmetOf } from './reasons'
 import { solvedAt } from './solved'
+import { strifesOf } from './strife'
 
 export interface Joined {
   readonly seats: readonly Joint[]
@@ -47,6 +49,9 @@ export interface Joined {
  */
 const LAYINGS_IN_ALL = 160
 
+/** Named choice: how many sets of seats whose occupants meet one plan weighs. */
+const STRIFES_IN_ALL = 60
+
 /**
  * Joins all ends of a horizon. What cannot be joined comes back with the reasons. `name` tells this
  * plan from others, so that what stays of it is not worked out again.
@@ -63,14 +68,22 @@ function bestLaying(name: string, joinable: Joinable): Laying {
   const base = baseProblem(name, { seatPairs, plugPairs, asking, pins, before, foremost })
   let best: Laying | null = null
   let cuts: readonly Clause[] = []
-  let booked = joinable.booked
+  let { booked, strifes } = joinable
   let layings = 0
   for (let round = 0; ; round++) {
     const at = `${name}/${round}`
-    const plan = planAt(at, withClauses(`plan/${at}`, base, [...cuts, ...booked]), joinable)
+    const ruled = withClauses(`plan/${at}`, base, [...cuts, ...booked], strifes)
+    const plan = planAt(at, ruled, joinable)
     if (best && !less(withoutLength(plan.cost), best.cost)) return best
     const seats = seatsOf(at, plan, { asking, pins, shapes })
-    const laying = layingFor(at, seats, plan, { ...joinable, booked })
+    // The plan did not know yet what meets in space: it is drawn up again with that.
+    const met = newIn(strifesOf(at, seats, joinable), strifes)
+    const isWeighed = met.length === 0 || strifes.length >= STRIFES_IN_ALL
+    if (!isWeighed) {
+      strifes = [...strifes, ...met]
+      continue
+    }
+    const laying = layingFor(at, seats, plan, { ...joinable, booked, strifes })
     best = cheaper(best, laying)
     if (!less(withoutLength(plan.cost), best.cost)) return best
     layings += laying.layings
@@ -80,7 +93,8 @@ function bestLaying(name: string, joinable: Joinable): Laying {
     if (fresh.length > 0 && layings < LAYINGS_IN_ALL) continue
     const cut = cutOf(laying, joinable)
     const isLast = layings >= LAYINGS_IN_ALL || cut.length === 0
-    if (isLast) return { ...best, exact: best.exact && cut.length === 0 && plan.exact }
+    if (isLast)
+      return { ...best, exact: best.exact && cut.length === 0 && plan.exact && met.length === 0 }
     cuts = [...cuts, cut]
   }
 }

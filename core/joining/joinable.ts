@@ -7,9 +7,10 @@ import { isMechanical } from '../connectors/connectors'
 import { binding, lessGiven } from '../matching/budget'
 import { pairId, type Candidate, type Clause } from '../matching/candidate'
 import type { MatchProblem } from '../matching/problem'
-import type { EndRef } from '../ids/ids'
+import { itemOf, type EndRef } from '../ids/ids'
 import type { Arrangements } from './arrangements'
 import type { Asking } from './asking'
+import type { Bodies } from './solids'
 import { endsByRef, jointOf, type Demand, type EndOf, type Joint } from './joint'
 
 export interface Joinable {
@@ -33,6 +34,10 @@ export interface Joinable {
   readonly foremost: readonly EndRef[]
   /** Sets of cables that are too many for their supply, wherever things sit, as far as known. */
   readonly booked: readonly Clause[]
+  /** Sets of seats whose occupants meet in space. */
+  readonly strifes: readonly Clause[]
+  /** What things are made of, and what limits the space that they have. */
+  readonly bodies: Bodies
   readonly arrangements: Arrangements
   /** Every pair of a seat and what could sit in it, and every pair of a plug and a socket. */
   readonly seatPairs: readonly Weighed[]
@@ -64,6 +69,26 @@ export const leadEnds = oncePer((shapes: readonly EndOf[]): readonly EndOf[] =>
 export const isBodyEnd = ({ shapes }: Pick<Joinable, 'shapes'>, ref: string): boolean =>
   isMechanical(endsByRef(shapes).get(ref)?.end.face ?? 'tray')
 
+/**
+ * The pairs of which one is chosen where a seat is taken so, by name: alike items stand for each
+ * other.
+ */
+export function pairsLike(
+  { a, b }: Pick<Joint, 'a' | 'b'>,
+  { seatPairs, interchangeable }: Pick<Joinable, 'seatPairs' | 'interchangeable'>,
+): readonly string[] {
+  const kin = interchangeable.get(itemOf(a))
+  const standsFor = (plug: EndRef): boolean =>
+    plug === a || (kin !== undefined && interchangeable.get(itemOf(plug)) === kin)
+  return seatPairs.filter(w => w.candidate && w.socket === b && standsFor(w.plug)).map(pairId)
+}
+
+/** Whether a seat could be taken otherwise: its plug has another place, and no hand has pinned it. */
+export const isChosen = (
+  { a }: Pick<Joint, 'a'>,
+  { seatPairs, pins }: Pick<Joinable, 'seatPairs' | 'pins'>,
+): boolean => pins[a] === undefined && seatPairs.filter(w => w.candidate && w.plug === a).length > 1
+
 export const candidatesOf = (weighed: readonly Weighed[]): readonly Candidate[] =>
   weighed.flatMap(w => w.candidate ?? [])
 
@@ -72,12 +97,15 @@ export const byPairId = oncePer(
     new Map(candidates.map(c => [pairId(c), c])),
 )
 
+/** A problem before it is known what does not go together in it. */
+export type Unruled = Omit<MatchProblem, 'clauses' | 'strifes'>
+
 /** The matching that these candidates and demands pose, as far as the rules have to do with them. */
 export function problemOf(
   candidates: readonly Candidate[],
   demands: readonly Demand[],
   { asking, pins, before, foremost }: Pick<Joinable, 'asking' | 'pins' | 'before' | 'foremost'>,
-): Omit<MatchProblem, 'clauses'> {
+): Unruled {
   const able = new Set<string>(candidates.flatMap(c => [c.plug, c.socket]))
   const given = pinned(pins).filter(([a, b]) =>
     candidates.some(c => c.plug === a && c.socket === b),

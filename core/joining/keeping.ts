@@ -16,6 +16,7 @@ import { endsByRef, type EndOf, type Joint } from './joint'
 import { plugPairsOf, seatPairsOf } from './pairs'
 import { pinned, type Pins } from './pinned-pairs'
 import { placesOf, sittingsOf } from './sitting'
+import type { Bodies } from './solids'
 import type { Places, Weighed } from './weigh'
 
 /** What one act at the bench has joined. */
@@ -36,6 +37,8 @@ export interface Choosing {
   readonly system: string | null
   readonly prints: readonly Printed[]
   readonly modelPrints: readonly Printed[]
+  /** What things are made of, and what limits the space that they have. */
+  readonly bodies: Bodies
 }
 
 /**
@@ -95,6 +98,8 @@ function joinedWith(
     before: new Set(before),
     foremost: foremostOf(at, shapes, of.system),
     booked: [],
+    strifes: [],
+    bodies: of.bodies,
     interchangeable: alike(`${at}/same`, of.prints, pins),
     sameModel: alike(`${at}/model`, of.modelPrints, pins),
   })

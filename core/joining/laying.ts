@@ -1,11 +1,12 @@
 // One choice of seats, and the plugs laid for it with true lengths, lines and chains.
-import { endsOfJoint, itemOf, type EndRef } from '../ids/ids'
+import { endsOfJoint, itemOf } from '../ids/ids'
 import { pairId, type Candidate, type Clause } from '../matching/candidate'
-import { add, FREE, unmetCost, withoutLength, type Cost } from '../matching/cost'
+import { add, FREE, STRIFE, unmetCost, withoutLength, type Cost } from '../matching/cost'
+import { heldStrifes } from '../matching/match'
 import type { Matching } from '../matching/problem'
 import { kept } from '../pipeline/kept'
 import { endsByRef, type EndOf, type Joint } from './joint'
-import { candidatesOf, isBodyEnd, jointsOf, type Joinable } from './joinable'
+import { candidatesOf, isBodyEnd, jointsOf, pairsLike, type Joinable } from './joinable'
 import type { Line } from './lines'
 import { plugPairsOf } from './pairs'
 import { framesOf, type Frames } from './places'
@@ -113,6 +114,7 @@ function costOf(
   return [
     ...seated.flatMap(w => (w.candidate ? [w.candidate.cost] : [])),
     ...without.map(unmetCost),
+    ...heldStrifes(joinable.strifes, plan.pairs).map(() => STRIFE),
     withoutLength(found.cost),
   ].reduce(add, FREE)
 }
@@ -124,7 +126,7 @@ function costOf(
 export function cutOf(laying: Laying, joinable: Joinable): Clause {
   const { seats, laid, shut } = laying
   const clauses = newIn(laying.clauses, laying.booked)
-  const { seatPairs, plugPairs, interchangeable } = joinable
+  const { plugPairs, seatPairs } = joinable
   const here = new Set(laid.flatMap(w => (w.candidate ? [pairId(w.candidate)] : [])))
   const lost = plugPairs.filter(w => w.candidate && !here.has(pairId(w.candidate)))
   const held = new Map(seats.map(j => [j.items[0], j.items[1]]))
@@ -140,13 +142,8 @@ export function cutOf(laying: Laying, joinable: Joinable): Clause {
       ...[...shut.values()].map(s => s.by.plug),
     ].flatMap(ref => upwards(itemOf(ref))),
   )
-  /** Whether one plug may stand for the other: they are the same, or of items that are alike. */
-  const standsFor = (plug: EndRef, other: EndRef): boolean => {
-    const kin = interchangeable.get(itemOf(other))
-    return plug === other || (kin !== undefined && interchangeable.get(itemOf(plug)) === kin)
-  }
   const possible = seatPairs.filter(w => w.candidate)
   return seats
     .filter(j => items.has(j.items[0]) && possible.filter(w => w.plug === j.a).length > 1)
-    .map(j => possible.filter(w => w.socket === j.b && standsFor(w.plug, j.a)).map(pairId))
+    .map(j => pairsLike(j, joinable))
 }

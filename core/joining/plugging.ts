@@ -1,14 +1,22 @@
 // Plugs where all seats are fixed: matched, and matched again without lines that turn out too short
 // and sets of sockets that no cables serve.
 import { groupBy } from '../collections/groups'
-import { pairId, type Candidate, type Clause } from '../matching/candidate'
+import { clauseName, pairId, type Candidate, type Clause } from '../matching/candidate'
 import type { Matching, MatchProblem } from '../matching/problem'
 import { kept } from '../pipeline/kept'
 import { inOrder } from './interchangeable'
 import { chainedPairs } from './cables'
 import { conflicts } from './conflicts'
 import { endsByRef, type EndOf } from './joint'
-import { byPairId, isBodyEnd, leadEnds, mayStandFor, problemOf, type Joinable } from './joinable'
+import {
+  byPairId,
+  isBodyEnd,
+  leadEnds,
+  mayStandFor,
+  problemOf,
+  type Joinable,
+  type Unruled,
+} from './joinable'
 import { linesOf, type Line } from './lines'
 import type { Frames } from './places'
 import { solvedAt } from './solved'
@@ -35,7 +43,7 @@ export interface Plugged {
   readonly layings: number
 }
 
-const fixedProblem = kept('fixed', ({ candidates, of }: Fixing): Omit<MatchProblem, 'clauses'> =>
+const fixedProblem = kept('fixed', ({ candidates, of }: Fixing): Unruled =>
   problemOf(
     candidates,
     of.asking.demands.filter(d => d.refs.some(ref => !isBodyEnd(of, ref))),
@@ -60,7 +68,7 @@ export function pluggedIn(
   let clauses = booked
   for (let again = 0; ; again++) {
     const here = `${at}/${again}`
-    const problem = withClauses(here, fixed, clauses)
+    const problem = withClauses(here, fixed, clauses, NO_STRIFES)
     const matched = solvedAt(here, problem)
     const { layout } = joinable
     const { interchangeable, sameModel } = mayStandFor(joinable)
@@ -85,17 +93,20 @@ export function pluggedIn(
 
 /** The clauses that are not known yet. */
 export function newIn(found: readonly Clause[], known: readonly Clause[]): readonly Clause[] {
-  const names = new Set(known.map(c => c.join(' ')))
-  return found.filter(c => !names.has(c.join(' ')))
+  const names = new Set(known.map(clauseName))
+  return found.filter(c => !names.has(clauseName(c)))
 }
 
 export const withClauses = kept(
   'problem',
-  (problem: Omit<MatchProblem, 'clauses'>, clauses: readonly Clause[]): MatchProblem => ({
+  (problem: Unruled, clauses: readonly Clause[], strifes: readonly Clause[]): MatchProblem => ({
     ...problem,
     clauses,
+    strifes,
   }),
 )
+/** Where things sit is settled when plugs are laid: what does not get along was weighed before. */
+const NO_STRIFES: readonly Clause[] = []
 
 /** A matching, and all that tells how its leads lie. */
 interface LayingOut extends Pick<

@@ -2,7 +2,7 @@
 // seats that it rests in, one in the other.
 import { itemOf, type EndRef } from '../ids/ids'
 import { HERE, placedAt, spotIn, type Faces, type Spot } from '../geometry/solid'
-import type { PartKind } from '../parts'
+import type { Item, PartKind } from '../parts'
 import type { PartSolid } from '../parts/bodies/solid'
 import { kept } from '../pipeline/kept'
 import type { Joint } from './joint'
@@ -13,6 +13,13 @@ export interface Shell {
   readonly kind: PartKind
   readonly solids: readonly PartSolid[]
   readonly seats: readonly { readonly ref: EndRef; readonly spot: Spot }[]
+}
+
+/** What things are made of, and the items whose figures limit the space that they have. */
+export interface Bodies {
+  readonly shells: readonly Shell[]
+  /** Cases and coolers. */
+  readonly limiting: readonly Item[]
 }
 
 export interface Solid

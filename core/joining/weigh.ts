@@ -139,7 +139,7 @@ function costOf(plug: EndOf, socket: EndOf, grave: number, mm: number): Cost {
   const along = isChained(plug) ? 1 : plug.end.rank
   const rank = socket.end.rank + along + waste * WASTE
   const purpose = strangeness(plug.end, socket.end) + paceLost(plug.end, socket.end)
-  return [0, 0, 0, 0, grave, purpose, rank, Math.round(mm)]
+  return [0, 0, 0, 0, 0, grave, purpose, rank, Math.round(mm)]
 }
 
 /** What a fast plug loses in a slower socket, GB/s: the faster drive gets the faster socket. */

@@ -10,6 +10,8 @@ export interface Branch {
   readonly required: ReadonlySet<string>
   /** Demands that the plan goes without. */
   readonly waived: ReadonlySet<string>
+  /** Sets that do not get along and are paid for, by name. */
+  readonly paid: ReadonlySet<string>
   /** Ends whose pair is settled, each with its other end. */
   readonly fixed: ReadonlyMap<string, string>
 }
@@ -19,6 +21,7 @@ export const ROOT: Branch = {
   forbidden: new Set(),
   required: new Set(),
   waived: new Set(),
+  paid: new Set(),
   fixed: new Map(),
 }
 
@@ -40,6 +43,11 @@ export const requireEnd = (b: Branch, end: string): Branch => ({
 export const waive = (b: Branch, demand: string): Branch => ({
   ...b,
   waived: new Set(b.waived).add(demand),
+})
+
+export const pay = (b: Branch, strife: string): Branch => ({
+  ...b,
+  paid: new Set(b.paid).add(strife),
 })
 
 /** A pair that stays, with all it shuts. */

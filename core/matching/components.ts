@@ -29,7 +29,7 @@ type Parts = { -readonly [K in keyof MatchProblem]: MatchProblem[K][number][] }
  */
 export function components(problem: MatchProblem): readonly MatchProblem[] {
   const plugOf = new Map<string, string>(
-    problem.clauses.length + problem.before.length > 0
+    problem.clauses.length + problem.strifes.length + problem.before.length > 0
       ? problem.candidates.map(c => [pairId(c), c.plug])
       : [],
   )
@@ -53,6 +53,7 @@ export function components(problem: MatchProblem): readonly MatchProblem[] {
   for (const ref of problem.foremost) part(ref).foremost.push(ref)
   for (const budget of problem.budgets) part(at(budget.sockets, 0)).budgets.push(budget)
   for (const clause of problem.clauses) part(homeOf(clause)).clauses.push(clause)
+  for (const strife of problem.strifes) part(homeOf(strife)).strifes.push(strife)
   return [...parts].sort(compareBy(([root]) => root)).map(([, found]) => found)
 }
 
@@ -80,7 +81,7 @@ function united(
   for (const { refs } of problem.demands) for (const ref of refs) unions.unite(at(refs, 0), ref)
   for (const { sockets } of problem.budgets)
     for (const ref of sockets) unions.unite(at(sockets, 0), ref)
-  for (const clause of problem.clauses)
+  for (const clause of [...problem.clauses, ...problem.strifes])
     for (const pair of clause.flat()) unions.unite(homeOf(clause), endOf(pair))
   return unions
 }

@@ -1,11 +1,12 @@
 import fc from 'fast-check'
 import highsLoader from 'highs'
 import { pairId, type Candidate } from './candidate'
-import { add, FREE, less, type Cost } from './cost'
+import { add, FREE, less, STRIFE, type Cost } from './cost'
 import { match } from './match'
 import { NO_RULES, type Demand, type MatchProblem } from './problem'
 
 const cost = (gravity: number, rank: number, length: number): Cost => [
+  0,
   0,
   0,
   0,
@@ -70,6 +71,9 @@ const problems: fc.Arbitrary<MatchProblem> = fc
         clause: fc.option(fc.array(fc.nat({ max: 9 }), { minLength: 1, maxLength: 2 }), {
           nil: undefined,
         }),
+        strife: fc.option(fc.array(fc.nat({ max: 9 }), { minLength: 1, maxLength: 3 }), {
+          nil: undefined,
+        }),
         limit: fc.option(fc.integer({ min: 0, max: 4 }), { nil: undefined }),
         anyOf: fc.boolean(),
       })
@@ -82,6 +86,7 @@ const problems: fc.Arbitrary<MatchProblem> = fc
           pins,
           shutting,
           clause,
+          strife,
           limit,
           anyOf,
         }): MatchProblem => {
@@ -90,10 +95,13 @@ const problems: fc.Arbitrary<MatchProblem> = fc
               ? { ...c, shuts: shutting.what.filter(ref => ref !== c.plug && ref !== c.socket) }
               : c,
           )
-          const inClause = (clause ?? []).flatMap(i => {
-            const c = named[i]
-            return c ? [pairId(c)] : []
-          })
+          const pairsAt = (places: readonly number[]): readonly string[] =>
+            places.flatMap(i => {
+              const c = named[i]
+              return c ? [pairId(c)] : []
+            })
+          const inClause = pairsAt(clause ?? [])
+          const inStrife = pairsAt(strife ?? [])
           return {
             demands: anyOf
               ? [...demands, { id: 'any', need: 'should', refs: ['s/0', 's/1'] }]
@@ -105,6 +113,11 @@ const problems: fc.Arbitrary<MatchProblem> = fc
             before: [],
             foremost: [],
             clauses: inClause.length > 0 ? [inClause.map(id => [id])] : [],
+            // The last two of three are one set: either of them will do.
+            strifes:
+              inStrife.length > 0
+                ? [[inStrife.slice(0, 1), ...(inStrife.length > 1 ? [inStrife.slice(1)] : [])]]
+                : [],
             budgets:
               limit === undefined
                 ? []
@@ -126,6 +139,7 @@ const unmetCost = ({ need, seat }: Demand): Cost => [
   need === 'must' && seat === true ? 1 : 0,
   need === 'should' ? 1 : 0,
   need === 'may' ? 1 : 0,
+  0,
   0,
   0,
   0,
@@ -153,6 +167,13 @@ function isAllowed(
   )
 }
 
+const strifeOf = ({ strifes }: MatchProblem, chosen: readonly Candidate[]): readonly Cost[] => {
+  const ids = chosen.map(pairId) as readonly string[]
+  return strifes.flatMap(sets =>
+    sets.every(set => set.some(id => ids.includes(id))) ? [STRIFE] : [],
+  )
+}
+
 /** Every subset of candidates that is allowed, priced: the plainest oracle there is. */
 function bruteForce(problem: MatchProblem): Cost {
   const { demands, candidates } = problem
@@ -168,7 +189,11 @@ function bruteForce(problem: MatchProblem): Cost {
     const used = new Set<string>(chosen.flatMap(o => [o.plug, o.socket]))
     if (!isAllowed(problem, chosen)) return
     const unmet = demands.filter(d => !d.refs.some(r => used.has(r)))
-    const price = [...chosen.map(o => o.cost), ...unmet.map(unmetCost)].reduce(add, FREE)
+    const price = [
+      ...chosen.map(o => o.cost),
+      ...unmet.map(unmetCost),
+      ...strifeOf(problem, chosen),
+    ].reduce(add, FREE)
     if (!best || less(price, best)) best = price
   }
   visit(0, [])
@@ -196,6 +221,7 @@ test('what is chosen is allowed, and costs what it says', () => {
       const price = [
         ...pairs.map(p => p.cost),
         ...problem.demands.filter(d => unmet.includes(d.id)).map(unmetCost),
+        ...strifeOf(problem, pairs),
       ].reduce(add, FREE)
       expect(price).toEqual(total)
     }),
@@ -204,7 +230,7 @@ test('what is chosen is allowed, and costs what it says', () => {
 
 /** One weight each level: far enough apart that no sum of a lower one reaches a higher one. */
 const weight = (c: Cost): number =>
-  c.reduce((sum, v, i) => sum + v * ([1e6, 1e5, 1e4, 1e3, 0, 0, 0, 1][i] ?? 0), 0)
+  c.reduce((sum, v, i) => sum + v * ([1e6, 1e5, 1e4, 1e3, 0, 0, 0, 0, 1][i] ?? 0), 0)
 
 /** Names in integer programs are letters and digits. */
 const lp = ({ demands, candidates }: MatchProblem): string => {

@@ -1,8 +1,8 @@
 // The matching: which plug goes into which socket, seats and leads chosen together and exactly.
 // How: README.md beside this.
-import { byEnd, type Candidate } from './candidate'
+import { byEnd, isHeldBy, pairId, type Candidate, type Clause } from './candidate'
 import { components } from './components'
-import { add, FREE, unmetCost } from './cost'
+import { add, FREE, STRIFE, unmetCost } from './cost'
 import { byName, type Matching, type MatchProblem } from './problem'
 import { relaxationOf } from './relaxation'
 import { ROOT, type Branch } from './branch'
@@ -35,12 +35,19 @@ export function match(
 const NOTHING_TO_DO: Matching = { pairs: [], unmet: [], cost: FREE, exact: true, nodes: 0 }
 
 /** Whether nobody asks for anything and no pair has to do with another: then nothing is joined. */
-function isIdle({ candidates, demands, follows, clauses, budgets }: MatchProblem): boolean {
+function isIdle({
+  candidates,
+  demands,
+  follows,
+  clauses,
+  strifes,
+  budgets,
+}: MatchProblem): boolean {
   if (demands.length > 0) return false
   const [only, ...more] = candidates
   if (!only) return true
   const alone = more.length === 0 && (only.shuts ?? []).length === 0
-  return alone && follows.length + clauses.length + budgets.length === 0
+  return alone && follows.length + clauses.length + strifes.length + budgets.length === 0
 }
 
 /** Solves a problem whose parts all have to do with each other. */
@@ -66,8 +73,21 @@ export function solve(problem: MatchProblem, nodeLimit: number): Matching {
   return {
     pairs,
     unmet: unmet.map(d => d.id),
-    cost: [...pairs.map(p => p.cost), ...unmet.map(unmetCost)].reduce(add, FREE),
+    cost: [
+      ...pairs.map(p => p.cost),
+      ...unmet.map(unmetCost),
+      ...heldStrifes(problem.strifes, pairs).map(() => STRIFE),
+    ].reduce(add, FREE),
     exact: open.length === 0 || nodes < nodeLimit,
     nodes,
   }
+}
+
+/** The sets that do not get along and are joined all the same. */
+export function heldStrifes(
+  strifes: readonly Clause[],
+  pairs: readonly Pick<Candidate, 'plug' | 'socket'>[],
+): readonly Clause[] {
+  const names = new Set<string>(pairs.map(pairId))
+  return strifes.filter(s => isHeldBy(s, names))
 }

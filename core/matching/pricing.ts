@@ -1,7 +1,7 @@
 // A cost as one number, so that an assignment can add it up and still trade nothing against
 // something graver.
 import { at } from '../collections/at'
-import { combine, FREE, LENGTH, unmetCost, add, type Cost } from './cost'
+import { combine, FREE, LENGTH, STRIFE, unmetCost, add, type Cost } from './cost'
 import type { Candidate } from './candidate'
 import type { MatchProblem } from './problem'
 
@@ -52,10 +52,13 @@ export function pricing(
   }
 }
 
-/** More than any choice can cost: each plug at its dearest, every demand unmet. */
-function highestCost({ demands }: MatchProblem, candidates: readonly Candidate[]): Cost {
+/** More than any choice can cost: each plug at its dearest, every demand unmet, nothing at peace. */
+function highestCost({ demands, strifes }: MatchProblem, candidates: readonly Candidate[]): Cost {
   const dearest = new Map<string, Cost>()
   for (const { plug, cost } of candidates)
     dearest.set(plug, combine(cost, dearest.get(plug) ?? FREE, Math.max))
-  return [...dearest.values(), ...demands.map(unmetCost)].reduce(add, FREE)
+  return [...dearest.values(), ...demands.map(unmetCost), ...strifes.map(() => STRIFE)].reduce(
+    add,
+    FREE,
+  )
 }

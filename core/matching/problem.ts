@@ -32,6 +32,8 @@ export interface MatchProblem {
   readonly foremost: readonly string[]
   readonly budgets: readonly Budget[]
   readonly clauses: readonly Clause[]
+  /** Sets of pairs that do not get along: they may all be joined, at a price. */
+  readonly strifes: readonly Clause[]
 }
 
 export const NO_RULES: Omit<MatchProblem, 'demands' | 'candidates'> = {
@@ -42,6 +44,7 @@ export const NO_RULES: Omit<MatchProblem, 'demands' | 'candidates'> = {
   foremost: [],
   budgets: [],
   clauses: [],
+  strifes: [],
 }
 
 export interface Matching {

@@ -5,7 +5,7 @@ import { compareBy } from '../collections/compare'
 import { assign, type Pairing } from './assignment'
 import type { Branch } from './branch'
 import { pairId, type Candidate } from './candidate'
-import { unmetCost } from './cost'
+import { STRIFE, unmetCost } from './cost'
 import { pricing, type Pricing } from './pricing'
 import { byName, type Demand, type MatchProblem } from './problem'
 
@@ -61,7 +61,8 @@ export function relaxationOf(problem: MatchProblem): Relaxation {
         freeColumn: columns.map(free),
       })
       const waived = [...branch.waived].reduce((sum, id) => sum + known(groupPrice, id), 0)
-      return { pairs: chosen.map(p => p.candidate), price: cost + base + waived }
+      const paid = branch.paid.size * prices.priceOf(STRIFE)
+      return { pairs: chosen.map(p => p.candidate), price: cost + base + waived + paid }
     },
   }
 }

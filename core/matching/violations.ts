@@ -1,7 +1,7 @@
 // What a cheapest assignment breaks of what it does not know, and the branches that mend it.
-import { byEnd, pairId, type Candidate } from './candidate'
+import { byEnd, clauseName, isHeldBy, pairId, type Candidate, type Clause } from './candidate'
 import { overdrawn } from './budget'
-import { fixPair, forbid, leaveFree, requireEnd, waive, type Branch } from './branch'
+import { fixPair, forbid, leaveFree, pay, requireEnd, waive, type Branch } from './branch'
 import type { MatchProblem } from './problem'
 import type { Relaxation } from './relaxation'
 
@@ -14,6 +14,7 @@ interface Choice {
   /** The chosen pairs by each of their ends, and by name. */
   readonly used: ReadonlyMap<string, Candidate>
   readonly chosen: ReadonlyMap<string, Candidate>
+  readonly names: ReadonlySet<string>
 }
 /** Ways to go on, no two of which overlap; null where this kind of violation does not occur. */
 type Mending = readonly Branch[] | null
@@ -27,6 +28,7 @@ const LOOKS: readonly ((choice: Choice) => Mending)[] = [
   brokenClause,
   passedLimit,
   ring,
+  strife,
 ]
 
 /**
@@ -45,6 +47,7 @@ export function mendings(
     pairs,
     used: byEnd(pairs),
     chosen: new Map(pairs.map(p => [pairId(p), p])),
+    names: new Set(pairs.map(pairId)),
   }
   for (const look of LOOKS) {
     const ways = look(choice)
@@ -90,13 +93,19 @@ function unmetGroup({ relaxation, used, branch }: Choice): Mending {
   return [...joined, waive(branch, group.id)]
 }
 
-function brokenClause({ problem, chosen, branch }: Choice): Mending {
-  const clause = problem.clauses.find(c => c.every(set => set.some(p => chosen.has(p))))
-  if (!clause) return null
-  return oneGoes(
-    branch,
-    clause.map(set => ({ set, pair: set.flatMap(p => chosen.get(p) ?? [])[0] })),
-  )
+function brokenClause({ problem, chosen, names, branch }: Choice): Mending {
+  const clause = problem.clauses.find(c => isHeldBy(c, names))
+  return clause ? oneGoes(branch, standingOf(clause, chosen)) : null
+}
+
+const standingOf = (clause: Clause, chosen: Choice['chosen']): readonly Standing[] =>
+  clause.map(set => ({ set, pair: set.flatMap(p => chosen.get(p) ?? [])[0] }))
+
+/** What does not get along: one of it goes, or all of it stays and is paid for. */
+function strife({ problem, chosen, names, branch }: Choice): Mending {
+  const found = problem.strifes.find(c => isHeldBy(c, names) && !branch.paid.has(clauseName(c)))
+  if (!found) return null
+  return [...oneGoes(branch, standingOf(found, chosen)), pay(branch, clauseName(found))]
 }
 
 function passedLimit({ problem, pairs, branch }: Choice): Mending {

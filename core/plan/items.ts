@@ -125,6 +125,11 @@ export const cases = stage('cases', { items }, ({ items }) =>
   items.filter(isKind('case')).map(i => i.id),
 )
 
+/** The items whose figures limit the space that things have. */
+export const limiting = stage('limiting', { items }, ({ items }) =>
+  items.filter(i => i.part.kind === 'case' || i.part.kind === 'cooler'),
+)
+
 /** The case as a place; null without a case. Headers of a board that is derived are less sure. */
 export const layout = stage('layout', { boardsAndCases }, ({ boardsAndCases }) => {
   const pc = boardsAndCases.find(isKind('case'))

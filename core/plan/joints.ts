@@ -10,7 +10,17 @@ import { leadsOf } from '../laying/leads'
 import { stage } from '../pipeline/stage'
 import { loadsOf } from '../power/loads'
 import { chosenPins, progress, system } from './given'
-import { allEnds, cases, layout, modelPrints, names, prints, shells, sources } from './items'
+import {
+  allEnds,
+  cases,
+  layout,
+  limiting,
+  modelPrints,
+  names,
+  prints,
+  shells,
+  sources,
+} from './items'
 
 /** What was made, act by act, in the order of time. */
 const made = stage('made', { progress }, ({ progress }): readonly MadeAtOnce[] => {
@@ -29,9 +39,14 @@ const shapes = stage('shapes', { allEnds }, ({ allEnds }) => shapesOf(allEnds))
 /** Every end without its figures. */
 export const outlines = stage('outlines', { asking }, ({ asking }) => asking.outlines)
 
+const bodies = stage('bodies', { shells, limiting }, ({ shells, limiting }) => ({
+  shells,
+  limiting,
+}))
+
 const joined = stage(
   'joined',
-  { asking, shapes, layout, cases, system, prints, modelPrints, chosenPins, made },
+  { asking, shapes, layout, cases, system, prints, modelPrints, bodies, chosenPins, made },
   ({ chosenPins, made, ...of }) => joinKeeping(of, chosenPins as Pins, made),
 )
 export const seats = stage('seats', { joined }, ({ joined }) => joined.seats)

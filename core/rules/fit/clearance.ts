@@ -1,20 +1,18 @@
 // Do any two bodies meet that no joint holds together?
 import { compareBy } from '../../collections/compare'
-import { clearance, type Clearance } from '../../geometry/clearance'
+import type { Clearance } from '../../geometry/clearance'
 import { nominalBox, type Axis } from '../../geometry/solid'
 import type { Vec3 } from '../../geometry/space'
 import { capital } from '../../figures/format'
 import { gravity } from '../../figures/verdict'
+import { limitsIn, meetingsOf, NEAR, type Meeting } from '../../joining/meetings'
+import { gravityOf, isZone, metIn, type Met } from '../../joining/met'
 import type { Solid } from '../../joining/solids'
-import { pcCase } from '../../parts/case'
-import { limitWith } from '../../parts/pieces'
-import { isKind, type Item } from '../../parts'
 import { items, names } from '../../plan/items'
 import { solids } from '../../plan/joints'
 import { rule } from '../rule'
 import { SOURCE } from '../../standards/sources'
 import { measured, type Finding } from '../finding'
-import { LIMITS, meetingsOf, NEAR, type Limits, type Meeting } from './meetings'
 
 interface Named extends Meeting {
   /** What the two parts are called. */
@@ -35,12 +33,7 @@ export const fitClearance = rule({
     }),
   key: ({ key }) => key,
   judge: ({ key, pairs, names }) => {
-    const met = pairs.flatMap(([a, b]): Met[] => {
-      const found = clearance(a, b)
-      const own = found && { a, b, found }
-      return own && !isPromised(own) ? [own] : []
-    })
-    const [worst] = [...met].sort(
+    const [worst] = [...metIn({ key, pairs })].sort(
       compareBy(
         m => -gravityOf(m),
         m => m.found.judged.margin ?? 0,
@@ -50,54 +43,7 @@ export const fitClearance = rule({
   },
 })
 
-/** The limits that the case's sheet states; one that a piece sets is gone with the piece. */
-const limitsIn = (items: readonly Item[]): Limits =>
-  new Map(
-    items.filter(isKind('case')).flatMap(pc =>
-      LIMITS.flatMap(path => {
-        const stated = pcCase.leaf(pc, path).figure
-        const isGone = limitWith(pc) !== 'stated' && path !== 'coolerRoom'
-        return stated && !isGone ? [[path, stated.value] as const] : []
-      }),
-    ),
-  )
-
-interface Met {
-  readonly a: Solid
-  readonly b: Solid
-  readonly found: Clearance
-}
-
 const called = ({ what }: Solid, name: string): string => (what ? `${what} of the ${name}` : name)
-
-const isZone = ({ a, b }: Met): boolean => a.nature === 'zone' || b.nature === 'zone'
-
-/** A plug bends a little: of its room only that counts which is definitely not there, as a price. */
-function gravityOf(met: Met): number {
-  const { verdict } = met.found.judged
-  if (!isZone(met)) return gravity(verdict)
-  return gravity(verdict === 'stop' ? 'watch' : 'clear')
-}
-
-/**
- * Whether the case promises it: where it names the forms it takes, or offers a place, what sits there
- * gets along with the case and with the board and the supply beside it. Only stated figures speak
- * against that; what an archetype made up does not. How thick a radiator may be nobody promises, nor
- * what is larger than such places are made for.
- */
-function isPromised(met: Met): boolean {
-  const { a, b, found } = met
-  const isWorkedOut = found.judged.assumed && !isZone(met)
-  const isTightByPlace = found.judged.verdict === 'tight' && isFanInPlace(a, b)
-  const areOfTheCase = [a, b].every(
-    s => s.within.length < 2 && !s.oversize && !UNPROMISED.includes(s.key),
-  )
-  return areOfTheCase && (isWorkedOut || isTightByPlace)
-}
-/** A place is for the frames that it names, however little the walls leave beside them. */
-const isFanInPlace = (a: Solid, b: Solid): boolean =>
-  [a, b].some(s => s.kind === 'fan') && [a, b].some(s => s.kind === 'case')
-const UNPROMISED = ['radiator', 'fans', 'outer-fans']
 
 /**
  * What is clear by far is not told, nor what is clear between things that the case holds side by

@@ -73,7 +73,7 @@ const ROWS: readonly Row[] = [
     [187],
     -8.1,
   ],
-  ['teal', 'case#near', 'fan-3/frame~case/rear#fan', 'z', [121, 120 / 2], [187], 6.0],
+  ['teal', 'case#near', 'fan-1/frame~case/rear#fan', 'z', [121, 120 / 2], [187], 6.0],
   ['teal', 'case#far', 'supply/mount~case/supply#supply', 'z', [-105], [-100], 5.0],
   ['teal', 'case#tray', 'supply/mount~case/supply#supply', 'z', [-100, 86], [], 14.0],
   ['teal', 'case#cage-cage', 'supply/mount~case/supply#plugs', 'x', [210, 30], [206], -34.0],
@@ -107,7 +107,7 @@ const ROWS: readonly Row[] = [
   [
     'teal',
     'board/mount~case/tray#rear',
-    'fan-3/frame~case/rear#fan',
+    'fan-1/frame~case/rear#fan',
     'z',
     [6.5, 1.6, 36],
     [121, -120 / 2],
@@ -233,7 +233,7 @@ const ROWS: readonly Row[] = [
   [
     'teal, radiator on top',
     'cooler/radiator~case/radiator-top#radiator',
-    'fan-3/frame~case/rear#fan',
+    'fan-1/frame~case/rear#fan',
     'y',
     [330, 120 / 2],
     [430, -38],
@@ -242,7 +242,7 @@ const ROWS: readonly Row[] = [
   [
     'teal, radiator on top',
     'cooler/radiator~case/radiator-top#fans',
-    'fan-3/frame~case/rear#fan',
+    'fan-1/frame~case/rear#fan',
     'x',
     [25],
     [212, -360 / 2],

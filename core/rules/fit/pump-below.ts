@@ -1,12 +1,12 @@
 // Does the radiator's highest point lie over the pump? Air rises: where the pump is highest, it gathers
 // there, is heard, and the pump runs dry.
 import { plus, times } from '../../figures/quantity'
+import { loopsIn } from '../../joining/loops'
 import { items } from '../../plan/items'
 import { solids } from '../../plan/joints'
 import { SOURCE } from '../../standards/sources'
 import { measured } from '../finding'
 import { rule } from '../rule'
-import { loopsIn } from './liquid'
 
 export const pumpBelow = rule({
   id: 'fit/pump-below',
@@ -14,7 +14,7 @@ export const pumpBelow = rule({
   question: 'Does a liquid cooler’s radiator reach higher than its pump?',
   source: SOURCE.practice,
   needs: { items, solids },
-  inputs: loopsIn,
+  inputs: ({ items, solids }) => loopsIn(items, solids),
   key: ({ wet }) => wet.id,
   judge({ wet, block, radiator }) {
     const [low, high, top] = [block.from[1], block.to[1], radiator.to[1]]

@@ -1,10 +1,5 @@
 // Does a radiator, with its fans, stay within the room of its place?
-import { at } from '../../collections/at'
-import { of } from '../../figures/quantity'
-import { NOTHING } from '../../geometry/solid'
-import { stackOf } from '../../parts/bodies/radiator'
-import { pcCase } from '../../parts/case'
-import { cooler } from '../../parts/cooler'
+import { placeOf, roomTaken } from '../../joining/loops'
 import { joinedBy, SEATED } from '../../plan/situation'
 import { SOURCE } from '../../standards/sources'
 import { measured } from '../finding'
@@ -23,8 +18,9 @@ export const radiatorRoom = rule({
         ? [{ joint: joint.id, wet: plug, pc: socket, place: place.index }]
         : []
     }),
-  judge({ joint, wet, pc, place }) {
-    const { label } = at(pc.part.radiators ?? [], place)
+  judge({ joint, ...own }) {
+    const { wet, pc } = own
+    const { label } = placeOf(own)
     return [
       measured({
         rule: 'fit/radiator-room',
@@ -34,8 +30,7 @@ export const radiatorRoom = rule({
         source: SOURCE.maker,
         sentence: `Radiator of the ${wet.name} with its fans at the ${label} of the ${pc.name}`,
         wayOut: 'Another place for it, a thinner radiator, or thinner fans.',
-        need: wet.part.liquid ? stackOf(wet.part.liquid, cooler.measures(wet)) : NOTHING,
-        have: of(pcCase.leaf(pc, `radiators.${place}.room`)),
+        ...roomTaken(own),
       }),
     ]
   },

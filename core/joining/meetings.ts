@@ -1,10 +1,13 @@
 // Which solids of a machine could meet: those that come near each other, are not held together by a
 // joint, and are not the matter of a rule of their own.
-import { groupBy } from '../../collections/groups'
-import { extentOf, nominalBox, type Extent } from '../../geometry/solid'
-import { nearPairs } from '../../geometry/sweep'
-import type { Solid } from '../../joining/solids'
-import { kept } from '../../pipeline/kept'
+import { groupBy } from '../collections/groups'
+import { extentOf, nominalBox, type Extent } from '../geometry/solid'
+import { nearPairs } from '../geometry/sweep'
+import { isKind, type Item } from '../parts'
+import { pcCase } from '../parts/case'
+import { limitWith } from '../parts/pieces'
+import { kept } from '../pipeline/kept'
+import type { Solid } from './solids'
 
 /** All pairs of one solid of one item with one of another: modules of a kit are alike. */
 export interface Meeting {
@@ -57,6 +60,18 @@ const isHeld = (holder: Solid, held: Solid): boolean =>
 export type Limits = ReadonlyMap<Limit, number>
 export type Limit = 'coolerRoom' | 'cardRoom' | 'supply.room'
 export const LIMITS: readonly Limit[] = ['coolerRoom', 'cardRoom', 'supply.room']
+
+/** The limits that the case's sheet states; one that a piece sets is gone with the piece. */
+export const limitsIn = (items: readonly Item[]): Limits =>
+  new Map(
+    items.filter(isKind('case')).flatMap(pc =>
+      LIMITS.flatMap(path => {
+        const stated = pcCase.leaf(pc, path).figure
+        const isGone = limitWith(pc) !== 'stated' && path !== 'coolerRoom'
+        return stated && !isGone ? [[path, stated.value] as const] : []
+      }),
+    ),
+  )
 
 type Is = (s: Solid, limits: Limits) => boolean
 /** A piece that begins no nearer than a limit which was stated because of it. */
