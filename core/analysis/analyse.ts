@@ -19,6 +19,7 @@ import { exact } from '../plan/joints'
 import { PLAN, type Situation } from '../plan/situation'
 import { firstPower } from '../proof/first-power'
 import { findings } from '../rules/findings'
+import { air } from '../stages/air'
 import { alternativesFor, type Alternative } from '../stages/alternatives'
 import { buying } from '../stages/buying'
 import { choices } from '../stages/choices'
@@ -47,6 +48,7 @@ export const SHOWN = {
   panel,
   routes,
   drawings,
+  air,
   paths,
   proof: firstPower,
   record,

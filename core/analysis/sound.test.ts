@@ -17,6 +17,9 @@ const DEFENDED: Readonly<Record<string, string>> = {
   'measure fit/card-plug': 'how long a plug stays straight is no more than practice',
   'watch joints/pump-header':
     'the board has no header for a pump: another one is set to full speed',
+  'watch air/balance': 'the radiator on top blows out, and no fan was bought for the front',
+  'watch air/warm-radiator': 'the radiator sits on top, where it breathes what the card warms',
+  'watch air/room': 'the one slot left for the sound card is that before the fans of the other',
   'watch panel/plug-width': 'the power LED’s plug has three contacts, the block two',
   'watch fit/memory-speed': 'the modules are rated for more than the board promises',
   'watch fit/paste': 'the cooler comes without paste, and no tube was bought',
@@ -243,6 +246,7 @@ const sound: readonly (readonly [machine: string, parts: string, ...told: string
     'brackwater-harbour-m saltpan-marsh-4 quillmark-k5-45 ottery-lowbank-65 merewick-d4-2x8 ' +
       'teazle-t450 marram-gorse-75 reedsong-voice-2',
     'measure routes/lead-length',
+    'watch air/room',
     'watch fit/standoff-count',
   ],
   [
@@ -367,6 +371,8 @@ const tight: typeof sound = [
     'measure fit/card-plug',
     'measure panel/block-map',
     'measure routes/lead-length',
+    'watch air/balance',
+    'watch air/warm-radiator',
     'watch joints/pump-header',
   ],
   [
@@ -375,6 +381,7 @@ const tight: typeof sound = [
       'merewick-d5-2x8 dunlin-a850 sedgeline-r3-4000 hollin-sata-700',
     'measure panel/block-map',
     'measure routes/lead-length',
+    'watch air/balance',
     'watch joints/pump-header',
   ],
   [
@@ -382,6 +389,7 @@ const tight: typeof sound = [
     'fenwright-haystack-8 saltpan-lagoon-9 quillmark-t2-65 ottery-rill-240 ' +
       'merewick-d5-2x8 dunlin-a550',
     'measure routes/lead-length',
+    'watch air/balance',
     'watch joints/pump-header',
   ],
   [

@@ -1,9 +1,11 @@
 // The build document: items, choices and progress. What was done to it stands apart, in its log
 // (log.ts).
 import { z } from 'zod'
+import { AIR_WAYS } from '../case/air'
 import { partSchema } from '../parts'
 import { CONDITIONS, STATES } from '../parts/kind'
 import { markSchema } from '../parts/mark'
+import { TURNS } from '../geometry/turn'
 import { BUILD_ORDERS } from './build-orders'
 import { PRACTICE_IDS } from '../standards/practices'
 import { PURPOSES, USES } from '../standards/purposes'
@@ -54,6 +56,14 @@ export const itemSchema = z.looseObject({
     .array(z.string())
     .optional()
     .describe('pieces of this case that are taken out and stay out, by their keys'),
+  turned: z
+    .literal(TURNS)
+    .optional()
+    .describe('put in turned about, by so many quarters; of a supply its fan on the other side'),
+  airs: z
+    .record(z.string(), z.enum(AIR_WAYS))
+    .optional()
+    .describe('which way air goes at places of this case, where it is not as they are meant'),
   cuts: z
     .array(z.string())
     .optional()

@@ -7,6 +7,8 @@ import { CONDITIONS, STATES } from '../parts/kind'
 import { markSchema } from '../parts/mark'
 import { PRACTICE_IDS } from '../standards/practices'
 import { PURPOSES, USES } from '../standards/purposes'
+import { AIR_WAYS } from '../case/air'
+import { TURNS } from '../geometry/turn'
 import { SCHOOLS } from '../standards/supplies'
 import { beyondLimit } from './limits'
 import {
@@ -81,6 +83,17 @@ const SINGLE = [
     id,
     piece: z.string().min(1).describe('a piece of this case, by its key'),
     out: z.boolean(),
+  }),
+  z.strictObject({
+    do: z.literal('turnPart'),
+    id,
+    turned: z.literal(TURNS).nullable().describe('quarter turns; null: as its sheet has it'),
+  }),
+  z.strictObject({
+    do: z.literal('chooseAir'),
+    id,
+    place: z.string().min(1).describe('a fan place or radiator place of this case, by its key'),
+    way: z.enum(AIR_WAYS).nullable().describe('null: as the place is meant'),
   }),
   z.strictObject({ do: z.literal('cut'), id, what: z.string().min(1), title }),
   z.strictObject({ do: z.literal('setCuts'), id, cuts: z.array(z.string()).readonly(), title }),

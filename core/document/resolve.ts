@@ -37,13 +37,15 @@ export function resolve(stored: StoredItem, name: string): Item {
     (p, [path, value]) => put(p, path, value),
     stored.part,
   ) as Part
-  const { id, state, condition, marks, cuts, jumpers, out } = stored
+  const { id, state, condition, marks, cuts, jumpers, out, turned, airs } = stored
   const rest = {
     ...{ id, name, state, condition },
     ...(marks && { marks }),
     ...(cuts && { cuts }),
     ...(jumpers && { jumpers }),
     ...(out && { out }),
+    ...(turned && { turned }),
+    ...(airs && { airs }),
   }
   const cut = (cuts ?? []).reduce<unknown>((p, path) => put(p, path, cutTo(path)), part)
   const place = part.kind === 'drive' ? jumpers?.[PLACE_JUMPER] : undefined

@@ -9,13 +9,13 @@ export function number(value: number, decimals = 1): string {
 }
 
 /** Counts and speeds are written whole, amps and volts with two decimals, other values with one. */
-const WHOLE = new Set(['pcs', 'MTs', 'MHz', 'MBs', 'min', 'g'])
+const WHOLE = new Set(['pcs', 'MTs', 'MHz', 'MBs', 'min', 'g', 'm3h'])
 const FINE = new Set(['A', 'V'])
 function decimalsOf(unit: string): number {
   if (WHOLE.has(unit)) return 0
   return FINE.has(unit) ? 2 : 1
 }
-const WRITTEN: Record<string, string> = { pcs: '', MTs: 'MT/s', MBs: 'MB/s' }
+const WRITTEN: Record<string, string> = { pcs: '', MTs: 'MT/s', MBs: 'MB/s', m3h: 'm³/h' }
 
 /** Storage smaller than one of its unit is written in the next smaller one: 0.256 GB as 256 MB. */
 function storage(gigabytes: number): string {

@@ -23,6 +23,7 @@ export const UNITS = [
   'GB',
   'MHz',
   'MBs',
+  'm3h',
 ] as const
 export type Unit = (typeof UNITS)[number]
 

@@ -83,7 +83,9 @@ const isWall =
   (...keys: readonly string[]): Is =>
   s =>
     s.kind === 'case' && keys.includes(s.key)
-const isTower = (s: Solid): boolean => s.kind === 'cooler' && (s.key === 'fins' || s.key === 'fan')
+/** Fins and fan over the memory as the sheet means it. */
+const isTower = (s: Solid): boolean =>
+  s.kind === 'cooler' && !s.turned && (s.key === 'fins' || s.key === 'fan')
 
 /**
  * Meetings that a rule of their own judges: always, or where the makers' sheets state a limit for

@@ -23,7 +23,7 @@ export interface Bodies {
 }
 
 export interface Solid
-  extends Faces, Pick<PartSolid, 'key' | 'what' | 'nature' | 'piece' | 'oversize'> {
+  extends Faces, Pick<PartSolid, 'key' | 'what' | 'nature' | 'piece' | 'oversize' | 'turned'> {
   /** One a seat of the item: of a kit of modules each module has its own. */
   readonly id: string
   readonly item: string
@@ -95,6 +95,7 @@ const placed = kept(
           nature: s.nature,
           piece: s.piece,
           oversize: s.oversize,
+          turned: s.turned,
         },
         ...{ item: shell.id, kind: shell.kind, joint: joint?.id ?? null, within },
         holds: holdsOf(shell, s),

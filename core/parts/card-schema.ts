@@ -2,7 +2,7 @@
 import { z } from 'zod'
 import { facesOn } from '../connectors/connectors'
 import { figure } from '../figures/units'
-import { ANY_SLOT, KEYED } from '../standards/cards'
+import { ANY_SLOT, CARD_COOLING, KEYED } from '../standards/cards'
 import { MEMORY_TYPES } from '../standards/modules'
 import { base } from './kind'
 import { outerSchema } from './outer'
@@ -45,6 +45,10 @@ export const cardSchema = z.looseObject({
     'Across, from the back of the card to the outer face of its cooler.',
     [10, 100],
   ),
+  cooling: z
+    .enum(CARD_COOLING)
+    .nullish()
+    .describe('what cools it; fans look away from its back, toward the next slot'),
   watts: figure(
     'W',
     'sustained power',

@@ -1,6 +1,7 @@
 // What is known of a case: the fields of its file.
 import { facesOn } from '../connectors/connectors'
 import { z } from 'zod'
+import { AIR_WAYS, WALLS } from '../case/air'
 import { ARCHETYPES } from '../case/layout'
 import { figure } from '../figures/units'
 import { AXES_PATTERN } from '../geometry/space'
@@ -236,10 +237,14 @@ export const caseSchema = z.looseObject({
         assumed,
         at: point.optional(),
         axes,
-        air: z.enum(['in', 'out']).optional(),
+        air: z.enum(AIR_WAYS).optional().describe('which way air goes there'),
       }),
     )
     .nullish(),
+  vents: z
+    .array(z.enum(WALLS))
+    .nullish()
+    .describe('walls with openings for air, beside its fan places; not stated: as such cases have'),
   radiators: z
     .array(
       z.looseObject({

@@ -8,8 +8,12 @@ import { base } from './kind'
 /** On which side of its radiator a fan stands. */
 export const FAN_SIDES = ['inside', 'outside', 'beyond the wall'] as const
 
+/** How a mounting lets its cooler be turned. */
+export const COOLER_TURNS = ['quarters', 'half', 'none'] as const
+
 const ofFan = {
   face: z.enum(facesOn('fan')).nullish(),
+  flow: figure('m3h', 'rated flow', 'Read it in the fan’s sheet: in free air.', [5, 400]),
   amps: figure('A', 'fan current', 'Read it on the fan’s label.', [0.02, 3]),
   lead: figure('mm', 'fan lead length', 'From the frame to the tip of the plug.', [50, 1200]),
 }
@@ -92,6 +96,10 @@ export const coolerSchema = z.looseObject({
     'From the processor’s lid up to the lowest fin.',
     [0, 90],
   ),
+  turns: z
+    .enum(COOLER_TURNS)
+    .nullish()
+    .describe('how its mounting lets it be turned on the socket: by quarters, by half, or not'),
   memoryRoom: figure(
     'mm',
     'room over the memory',

@@ -18,6 +18,7 @@ export const fanSchema = z.looseObject({
   size: z.enum(FAN_FRAMES).nullish(),
   thickness: figure('mm', 'thickness', 'Across the frame, without screws.', [8, 45]),
   face: z.enum(facesOn('fan')).nullish(),
+  flow: figure('m3h', 'rated flow', 'Read it in the fan’s sheet: in free air.', [5, 400]),
   amps: figure('A', 'current', 'Read it on the fan’s label.', [0.02, 3]),
   startAmps: figure(
     'A',
@@ -107,6 +108,7 @@ export const fan: Kind<'fan', typeof fanSchema> = defineKind({
     words('size', 'frame'),
     words('face', 'plug'),
     amount('thickness'),
+    amount('flow'),
     amount('amps', 'current'),
   ],
   dispensable: true,

@@ -1,6 +1,8 @@
 // What every kind of part tells about itself: its schema, its ends, its body, what it draws.
 import { z } from 'zod'
+import type { AirWay } from '../case/air'
 import type { Spot } from '../geometry/solid'
+import type { Turn } from '../geometry/turn'
 import { of, type Leaf, type Sum } from '../figures/quantity'
 import type { Facet } from './facets'
 import { at, holderOf } from './paths'
@@ -101,6 +103,10 @@ export interface ItemOf<P> {
   readonly jumpers?: Readonly<Record<string, string>>
   /** Of a case: the pieces that are left out. */
   readonly out?: readonly string[]
+  /** Put in turned about, by so many quarters. */
+  readonly turned?: Turn
+  /** Of a case: which way air goes at its places, where it is not as they are meant. */
+  readonly airs?: Readonly<Record<string, AirWay>>
   /** What was cut or filed off this copy. */
   readonly cuts?: readonly string[]
 }

@@ -3,7 +3,13 @@ import { z } from 'zod'
 import { facesOn } from '../connectors/connectors'
 import { figure } from '../figures/units'
 import { LABELS } from '../standards/wall'
-import { LACKS, MAINS_SWITCHES, PROTECTIONS, SUPPLY_FORMS } from '../standards/supplies'
+import {
+  LACKS,
+  MAINS_SWITCHES,
+  PROTECTIONS,
+  SUPPLY_FANS,
+  SUPPLY_FORMS,
+} from '../standards/supplies'
 import { base } from './kind'
 
 export const supplySchema = z.looseObject({
@@ -43,6 +49,7 @@ export const supplySchema = z.looseObject({
     'From the wall it is screwed to, to its far end, without plugs.',
     [80, 230],
   ),
+  fanAt: z.enum(SUPPLY_FANS).nullish().describe('where its fan draws air in'),
   modular: z.enum(['fixed', 'part', 'full']).default('fixed'),
   efficiency: z.enum(LABELS).optional(),
   guide: z

@@ -12,7 +12,14 @@ export function readFan(sheet: Sheet, notes: Notes): void {
     if (/current|power|input|rated|consumption|amp/i.test(s.label) || s.label === '')
       notes.put(s, 'amps', ampsIn(s.value), 'A')
     notes.put(s, 'lead', leadIn(s), 'mm')
+    notes.put(s, 'flow', flowIn(s), 'm3h')
   }
+}
+
+/** What it moves, to a tenth: sheets round it. */
+function flowIn(s: Statement): number | null {
+  const flow = valueIn(s.value, 'm3h')
+  return flow === null ? null : Math.round(flow * 10) / 10
 }
 
 function readSize(s: Statement, notes: Notes): void {

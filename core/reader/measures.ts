@@ -16,6 +16,8 @@ export interface Measure {
   readonly words: string
 }
 
+/** A cubic foot a minute, m³/h: a foot is 0.3048 m exactly. */
+const M3H_PER_CFM = 0.3048 ** 3 * 60
 /** Units as written → the unit kept and the factor to it. An inch is 25.4 mm exactly. */
 const UNIT: readonly (readonly [RegExp, Unit, number])[] = [
   [/^(?:mm|millimet(?:er|re)s?)\b/i, 'mm', 1],
@@ -33,6 +35,8 @@ const UNIT: readonly (readonly [RegExp, Unit, number])[] = [
   [/^(?:MT\/s|MTs|MT\s?per\s?second)\b/i, 'MTs', 1],
   [/^MHz\b/i, 'MHz', 1],
   [/^GHz\b/i, 'MHz', 1000],
+  [/^(?:m³\/h|m3\/h|cbm\/h|cubic met(?:re|er)s? per hour)/i, 'm3h', 1],
+  [/^(?:CFM|cubic feet per minute)\b/i, 'm3h', M3H_PER_CFM],
   [/^(?:MB\/s|MBps|MB\s?per\s?second)\b/i, 'MBs', 1],
   [/^GB\/s\b/, 'MBs', 1000],
   [/^TB\b/, 'GB', 1000],

@@ -6,7 +6,7 @@ import type { Unit } from '../figures/units'
 export type Typed =
   { readonly value: number; readonly converted: boolean } | { readonly problem: string }
 
-const NAME: Partial<Record<Unit, string>> = { pcs: 'a number', MTs: 'MT/s', MBs: 'MB/s' }
+const NAME: Partial<Record<Unit, string>> = { pcs: 'a number', MTs: 'MT/s', MBs: 'MB/s', m3h: 'm³/h' }
 const EXAMPLE: Partial<Record<Unit, string>> = {
   mm: '166.5, 16,5 cm or 6 1/2 in',
   W: '65',
@@ -18,6 +18,7 @@ const EXAMPLE: Partial<Record<Unit, string>> = {
   MBs: '550 or 3.5 GB/s',
   MHz: '3200 or 3.2 GHz',
   pcs: '4',
+  m3h: '90 or 53 CFM',
   min: '10',
   dBA: '24',
 }

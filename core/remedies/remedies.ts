@@ -13,9 +13,11 @@ import { pieces } from './pieces'
 import { places } from './place'
 import { REMEDY_KINDS, tried, type Candidate, type Question, type Remedy } from './remedy'
 import { swaps } from './swap'
+import { turns } from './turn'
 
 const SOURCES: readonly ((q: Question) => readonly Candidate[])[] = [
   places,
+  turns,
   pieces,
   additions,
   schools,

@@ -19,6 +19,7 @@ import { gravity, VERDICTS, type Verdict } from '../figures/verdict'
  */
 export const REMEDY_KINDS = [
   'place',
+  'turn',
   'piece',
   'lead',
   'adapter',

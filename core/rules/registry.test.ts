@@ -46,6 +46,10 @@ const TRIED_APART = [
   'power/hub',
   'power/sockets',
   'power/standby',
+  // Plans avoid it where they can; nobody chose the way of the air.
+  'fit/radiator-room',
+  'air/against',
+  'air/warm-radiator',
 ]
 const FIRST = 4001
 

@@ -1,4 +1,8 @@
 // All rules of the program, in the order in which their findings are listed.
+import { airAgainst } from './air/against'
+import { airBalance } from './air/balance'
+import { airRoom } from './air/room'
+import { warmRadiator } from './air/warm-radiator'
 import { boardRoom } from './fit/board-room'
 import { fitClearance } from './fit/clearance'
 import { pumpBelow } from './fit/pump-below'
@@ -119,6 +123,10 @@ export const RULES: readonly Rule[] = [
   fitRetainer,
   fitLink,
   fitUplink,
+  airRoom,
+  airAgainst,
+  airBalance,
+  warmRadiator,
   stickBody,
   sledPin,
   sledThickness,

@@ -23,6 +23,8 @@ import { kindOf, PART_KINDS, type Item, type PartKind } from '../parts'
 import { BEYOND, cutWords } from '../parts/beyond'
 import { jumpersOf, type JumperOf } from '../parts/jumpers'
 import { piecesOf, type Piece } from '../parts/pieces'
+import { turnsOf, type TurnOf } from '../parts/turned'
+import type { Turn } from '../geometry/turn'
 import type { MarkedAs } from '../parts/mark'
 import { at as valueAt, keysOf } from '../parts/paths'
 import { placesOf, type PlaceOf } from '../parts/places'
@@ -68,6 +70,9 @@ export interface PartRow {
   readonly jumpers: readonly JumperOf[]
   /** Of a case the pieces that come out, and whether they are. */
   readonly pieces: readonly (Piece & { readonly out: boolean })[]
+  /** The ways in which it could be put in turned about, and the one it is. */
+  readonly turns: readonly TurnOf[]
+  readonly turned: Turn | null
   /** What was cut or filed off it, for good. */
   readonly cuts: readonly string[]
 }
@@ -196,6 +201,8 @@ function rowOf({ stored, item, figures, places, own, counted }: InRow): PartRow 
     marked: markedIn(item, places),
     jumpers: jumpersOf(item),
     pieces: piecesOf(item.part).map(p => ({ ...p, out: item.out?.includes(p.key) === true })),
+    turns: turnsOf(item.part),
+    turned: item.turned ?? null,
     beyond: beyondOf(item),
     cuts: (item.cuts ?? []).map(path => cutWords(item.part, path)),
     verdict: counted ? worst(own.filter(f => !f.accepted).map(f => f.verdict)) : null,

@@ -98,3 +98,6 @@ export function cardsFor(size: AnySlot, open: boolean): readonly AnySlot[] {
 
 /** Lanes of a slot by its length; an old slot has none. */
 export const lanesOf = (size: AnySlot): number => (isOldSlot(size) ? 0 : Number(size.slice(1)))
+
+/** What cools a card. */
+export const CARD_COOLING = ['fans', 'blower', 'nothing'] as const

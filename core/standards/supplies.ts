@@ -17,6 +17,9 @@ export const SUPPLY_SIZE: Record<
   AT: { width: 150, height: 86, length: null },
 }
 
+/** Where the fan of a supply draws its air in. */
+export const SUPPLY_FANS = ['large face', 'end', 'no fan'] as const
+
 /** What a supply may do without altogether. */
 export const LACKS = ['3.3 V', 'standby'] as const
 /** What AT supplies have not: they are older than the soft switch. */

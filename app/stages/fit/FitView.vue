@@ -2,7 +2,9 @@
 // Fit: every meeting of bodies, measured; the case to scale beside it.
 import { computed } from 'vue'
 import CaseDrawing from '../../drawing/CaseDrawing.vue'
+import AirList from './AirList.vue'
 import PieceList from '../../ui/PieceList.vue'
+import TurnList from '../../ui/TurnList.vue'
 import { useDesk } from '../../state/desk'
 import FindingLedger from '../../ui/findings/FindingLedger.vue'
 import StageLayout from '../../ui/StageLayout.vue'
@@ -10,7 +12,9 @@ import { useFindings } from '../../ui/findings'
 
 const desk = useDesk()
 const { findings, summary } = useFindings('fit')
-const cases = computed(() => (desk.analysis?.parts.rows ?? []).filter(r => r.pieces.length > 0))
+const rows = computed(() => desk.analysis?.parts.rows ?? [])
+const turning = computed(() => rows.value.filter(r => r.turns.length > 0))
+const cases = computed(() => rows.value.filter(r => r.pieces.length > 0))
 </script>
 
 <template>
@@ -22,6 +26,8 @@ const cases = computed(() => (desk.analysis?.parts.rows ?? []).filter(r => r.pie
     <template #where>
       <CaseDrawing :drawings="desk.analysis?.drawings ?? []" />
       <PieceList v-for="row in cases" :key="row.id" :row="row" />
+      <TurnList v-for="row in turning" :key="row.id" :row="row" />
+      <AirList v-for="air in desk.analysis?.air ?? []" :key="air.case" :air="air" />
     </template>
   </StageLayout>
 </template>

@@ -17,6 +17,7 @@ import PhotoStrip from '../../ui/PhotoStrip.vue'
 import SerialField from '../../ui/SerialField.vue'
 import BeyondField from './BeyondField.vue'
 import PieceList from '../../ui/PieceList.vue'
+import TurnList from '../../ui/TurnList.vue'
 import JumperList from './JumperList.vue'
 import MarkedPlaces from './MarkedPlaces.vue'
 import SystemDrive from './SystemDrive.vue'
@@ -96,6 +97,7 @@ const asked = (f: FigureRow) => ({
     <NotStated :lines="row.notStated" :name="row.name" @confirm="confirm" />
     <JumperList :row="row" />
     <PieceList :row="row" />
+    <TurnList :row="row" />
     <MarkedPlaces :row="row" />
     <h3>Figures</h3>
     <p v-if="row.figures.length === 0" class="quiet">This kind of part has no figures.</p>

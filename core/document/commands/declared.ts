@@ -3,7 +3,6 @@
 import { kindOf } from '../../parts'
 import { BEYOND, cutsOf } from '../../parts/beyond'
 import { jumpersOf } from '../../parts/jumpers'
-import { piecesOf } from '../../parts/pieces'
 import { readFigure } from '../../figures/units'
 import { PRACTICES } from '../../standards/practices'
 import { PURPOSE, USE } from '../../standards/purposes'
@@ -23,7 +22,6 @@ const withDeclared = (build: Build, choices: Partial<Choices>): Build => ({
 export const declaredCommands: Specs<
   | 'runBeyond'
   | 'setJumper'
-  | 'takePiece'
   | 'cut'
   | 'setCuts'
   | 'choosePurpose'
@@ -85,29 +83,6 @@ export const declaredCommands: Specs<
     },
     line: ({ jumper }, { item, value }) =>
       value ? `${item}: ${jumper} stands at ${value}` : `${item}: ${jumper} not looked at`,
-  },
-
-  /** A piece of a case taken out, or put back in. */
-  takePiece: {
-    run(build, { id, piece, out }) {
-      const item = findItem(build, id)
-      if (!isItem(item)) return item
-      const known = piecesOf(item.part).find(p => p.key === piece)
-      if (!known)
-        return {
-          problem: `No piece "${piece}" comes out of the ${item.part.model}. Choose one of its pieces.`,
-        }
-      const before = item.out ?? []
-      const others = before.filter(key => key !== piece)
-      const after = out ? [...others, piece].sort() : others
-      return {
-        build: withItem(build, id, i => ({ ...i, out: after.length > 0 ? after : undefined })),
-        back: { do: 'takePiece', id, piece, out: before.includes(piece) },
-        about: { ...named(item), value: known.label },
-      }
-    },
-    line: ({ out }, { item, value }) =>
-      out ? `Took the ${value} out of the ${item}` : `Put the ${value} back into the ${item}`,
   },
 
   cut: {

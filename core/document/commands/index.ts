@@ -6,6 +6,7 @@ import { declaredCommands } from './declared'
 import { figureCommands } from './figures'
 import { itemCommands } from './items'
 import { keepingCommands } from './keeping'
+import { sittingCommands } from './sitting'
 import { togetherCommand } from './together'
 import { workCommands } from './work'
 
@@ -16,6 +17,7 @@ const single = {
   ...workCommands,
   ...choiceCommands,
   ...declaredCommands,
+  ...sittingCommands,
 }
 
 export const SPECS: Specs<Command['do']> = { ...single, together: togetherCommand(single) }

@@ -79,4 +79,13 @@ export const MIGRATIONS: readonly Migration[] = [
     build: raw => eachPart(raw, radiatorMiddles),
     part: raw => eachPart(raw, radiatorMiddles),
   },
+  {
+    from: 7,
+    says:
+      'New fields, all of which may be left out: how a cooler or a supply is turned, and how far its ' +
+      'mounting lets it; which way air goes at places of a case, in which of its walls there are ' +
+      'openings; what a fan moves, what cools a card, where a supply draws air in.',
+    build: same,
+    part: same,
+  },
 ]

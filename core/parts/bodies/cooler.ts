@@ -1,6 +1,7 @@
 // The body of a cooler: fins and fans over the processor, or a block there and a radiator elsewhere.
 import { minus, plus, type Sum } from '../../figures/quantity'
 import { assume, type Figure } from '../../figures/units'
+import { turnedBox } from '../../geometry/turn'
 import { LID, USUAL_COOLER } from '../../standards/coolers'
 import { FAN_THICKNESS } from '../../standards/modules'
 import type { Cooler } from '../cooler-schema'
@@ -15,7 +16,12 @@ const asUsual = ({ mm, tol }: { readonly mm: number; readonly tol: number }): Fi
 
 /** The solids of a cooler: in the frame of the processor's socket, and of the radiator's place. */
 export const coolerSolids = (item: ItemOf<Cooler>, of: Measure): readonly PartSolid[] =>
-  item.part.liquid ? [block(of), ...radiatorSolids(item.part.liquid, of)] : tower(item, of)
+  item.part.liquid
+    ? [block(of), ...radiatorSolids(item.part.liquid, of)]
+    : tower(item, of).map(s => ({
+        ...turnedBox(s, item.turned),
+        turned: item.turned !== undefined,
+      }))
 
 const sizes = (of: Measure) => ({
   width: of('width', asUsual(USUAL_COOLER.width)),

@@ -18,6 +18,8 @@ export interface PartSolid extends Faces {
   readonly piece: string | null
   /** Larger than what its place is made for: nobody promises that it gets along there. */
   readonly oversize: boolean
+  /** Turned about: what its sheet says of one of its sides lies on another. */
+  readonly turned: boolean
   /** A zone is kept clear of solids: a bent plug, a hand. Zones may overlap each other. */
   readonly nature: 'body' | 'zone'
   /** Sockets of the part; what sits in one of them may touch this. */
@@ -34,7 +36,7 @@ type About = Partial<Omit<PartSolid, keyof Faces>> & {
 
 /** A solid from three spans. */
 export const solid = (about: About, x: Span, y: Span, z: Span): PartSolid => ({
-  ...{ what: '', by: null, piece: null, oversize: false, nature: 'body', holds: [] },
+  ...{ what: '', by: null, piece: null, oversize: false, turned: false, nature: 'body', holds: [] },
   ...about,
   from: [x[0], y[0], z[0]],
   to: [x[1], y[1], z[1]],

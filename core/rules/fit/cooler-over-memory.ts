@@ -53,7 +53,8 @@ function reachOf(cooler: ItemOf<Cooler>): { figure: Figure; assumed: boolean } |
 /** Kits with modules that the cooler may reach over; the block of a liquid one reaches over none. */
 const under = (s: Seated): readonly Under[] =>
   joinedBy(s, 'cooler-mount', 'cooler', 'board')
-    .filter(({ plug }) => !plug.part.liquid)
+    // What was turned about reaches elsewhere: it is judged as a body like others.
+    .filter(({ plug }) => !plug.part.liquid && plug.turned === undefined)
     .flatMap(({ plug: cooler, socket: board }) => {
       const modules = joinedBy(s, 'memory-slot', 'memory', 'board')
         .filter(m => m.socket.id === board.id)

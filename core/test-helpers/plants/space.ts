@@ -72,7 +72,7 @@ const PAIRS: readonly Space[] = [
     name: 'a card before a fan at the front',
     tol: 3,
     names: ['card', 'fan'],
-    pins: { 'fan/frame': 'case/front-2' },
+    pins: { 'fan/frame': 'case/front-2', 'card/seat': 'board/slot-4' },
     // 395 − 25
     of: by => altered(STATED, { fan: FAN, card: { ...SMALL_CARD, length: mm(370 + by) } }),
   },
