@@ -31,6 +31,7 @@ import { parts } from '../stages/parts'
 import { power } from '../stages/power'
 import { record } from '../stages/record'
 import { routes } from '../stages/routes'
+import { waysIn } from '../stages/ways-in'
 
 /** Everything about one horizon: what is here or on its way, or also what is wanted. */
 export const SHOWN = {
@@ -49,6 +50,7 @@ export const SHOWN = {
   routes,
   drawings,
   air,
+  waysIn,
   paths,
   proof: firstPower,
   record,

@@ -176,6 +176,16 @@ const SURROUNDED = buildOf(
     four: device('aerial'),
   }),
 )
+/** A cooler and a supply turned about, a filter before what blows in. */
+const TURNED = buildOf(
+  altered(TOWER, {
+    case: { ...part('brackwater-harbour-4') },
+    fan: { ...part('kelder-vane-120') },
+  }),
+  { 'fan/frame': 'case/front-1' },
+  { copies: { cooler: { turned: 1 }, supply: { turned: 2 } } },
+)
+
 function inCondition(condition: 'unknown', build: Build): Build {
   return { ...build, items: build.items.map(i => ({ ...i, condition })) }
 }
@@ -289,7 +299,7 @@ const RELAYED = buildOf(
 )
 /** Builds that between them have every rule speak and every kind joined. */
 const BUILDS = [
-  ...[RARE, RELAYED, SURROUNDED, BACKED, HOLED, TINKERED, FANNED, BANKED],
+  ...[RARE, RELAYED, SURROUNDED, BACKED, HOLED, TINKERED, FANNED, BANKED, TURNED],
   ...[plover, avocet, teal, OLD, ...[...JOINING, ...SPEAKING].map(randomBuild)],
 ]
 /** How many parts of the shelf are tried that no build holds. */

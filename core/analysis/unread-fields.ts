@@ -19,7 +19,6 @@ export const UNREAD: Partial<Record<PartKind, Reasons>> = {
   case: {
     [SPACE]: ['outer.x', 'outer.y', 'outer.z', 'cardRoomFrom', 'cardRoomMeans'],
     [ORDER]: ['pieces.*.screws', 'pieces.*.opens'],
-    [AIR]: ['filters', 'filters.*.label', 'filters.*.over', 'filters.*.slides'],
     [TIES]: ['ties', 'ties.*.label', 'ties.*.at'],
   },
   board: {

@@ -63,7 +63,7 @@ export function plan(s: StepsFrom, { school, pins, progress }: Wishes): Plan {
   }))
   const found = sequenced(
     steps,
-    [...edgesOf(steps, ways), ...pinned],
+    [...edgesOf(steps, ways, s.goesFirst), ...pinned],
     ways.weights,
     doneAt(steps, progress),
   )

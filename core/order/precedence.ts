@@ -4,13 +4,19 @@ import { IN_THE_CASE } from './reasons/in-the-case'
 import { ON_THE_TABLE } from './reasons/on-the-table'
 import { PLUGS_AND_POWER } from './reasons/plugs-and-power'
 import type { Reason } from './reasons/reason'
+import type { GoesFirst } from '../plan/ways-in'
 import type { Edge, EdgeBasis, PlannedStep } from './step'
 
 export const REASONS: readonly Reason[] = [...ON_THE_TABLE, ...IN_THE_CASE, ...PLUGS_AND_POWER]
 
 /** Every edge between these steps for a school; a pair with several reasons keeps the strongest. */
-export function edgesOf(steps: readonly PlannedStep[], school: Habits): readonly Edge[] {
+export function edgesOf(
+  steps: readonly PlannedStep[],
+  school: Habits,
+  waysIn: readonly GoesFirst[],
+): readonly Edge[] {
   const edges = new Map<string, Edge>()
+  for (const edge of spatial(steps, waysIn)) edges.set(`${edge.before}>${edge.after}`, edge)
   for (const below of steps)
     for (const above of below.under)
       edges.set(`${below.id}>${above}`, {
@@ -39,6 +45,21 @@ export function edgesOf(steps: readonly PlannedStep[], school: Habits): readonly
     }
   }
   return [...edges.values()]
+}
+
+/** What does not pass, or finds no hand, once something else is in. */
+function spatial(steps: readonly PlannedStep[], waysIn: readonly GoesFirst[]): readonly Edge[] {
+  const stepOf = new Map(steps.flatMap(s => s.joints.map(j => [j, s] as const)))
+  return waysIn.flatMap(({ first, then, of, what }): readonly Edge[] => {
+    const [before, after] = [stepOf.get(first), stepOf.get(then)]
+    if (!before || !after || before === after) return []
+    const blocker = what ? `the ${what} of the ${after.what}` : `the ${after.what}`
+    const reason =
+      of === 'hand'
+        ? `no hand gets past ${blocker} once it is in`
+        : `${blocker} stands in its way once it is in`
+    return [{ before: before.id, after: after.id, reason, basis: 'cover', rule: 'way-in' }]
+  })
 }
 
 const strength = (basis: EdgeBasis): number => ['habit', 'cover', 'reach', 'fact'].indexOf(basis)

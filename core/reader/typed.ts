@@ -6,7 +6,12 @@ import type { Unit } from '../figures/units'
 export type Typed =
   { readonly value: number; readonly converted: boolean } | { readonly problem: string }
 
-const NAME: Partial<Record<Unit, string>> = { pcs: 'a number', MTs: 'MT/s', MBs: 'MB/s', m3h: 'm³/h' }
+const NAME: Partial<Record<Unit, string>> = {
+  pcs: 'a number',
+  MTs: 'MT/s',
+  MBs: 'MB/s',
+  m3h: 'm³/h',
+}
 const EXAMPLE: Partial<Record<Unit, string>> = {
   mm: '166.5, 16,5 cm or 6 1/2 in',
   W: '65',

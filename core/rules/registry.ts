@@ -18,6 +18,7 @@ import { sledThickness } from './fit/sled-thickness'
 import { slotCovers } from './fit/slot-covers'
 import { coolerHeight } from './fit/cooler-height'
 import { fitFirmware } from './fit/firmware'
+import { coolerTurn } from './fit/cooler-turn'
 import { coolerOverMemory } from './fit/cooler-over-memory'
 import { coolerCapacity } from './fit/cooler-capacity'
 import { memoryBanks } from './fit/memory-banks'
@@ -29,6 +30,7 @@ import { memorySize } from './fit/memory-size'
 import { memorySpeed } from './fit/memory-speed'
 import { memoryTable } from './fit/memory-table'
 import { memoryType } from './fit/memory-type'
+import { fitWayIn } from './fit/way-in'
 import { fitRetainer } from './fit/retainer'
 import { fitPaste } from './fit/paste'
 import { fitPicture } from './fit/picture'
@@ -123,6 +125,8 @@ export const RULES: readonly Rule[] = [
   fitRetainer,
   fitLink,
   fitUplink,
+  fitWayIn,
+  coolerTurn,
   airRoom,
   airAgainst,
   airBalance,

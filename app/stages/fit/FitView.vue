@@ -3,6 +3,7 @@
 import { computed } from 'vue'
 import CaseDrawing from '../../drawing/CaseDrawing.vue'
 import AirList from './AirList.vue'
+import WaysIn from './WaysIn.vue'
 import PieceList from '../../ui/PieceList.vue'
 import TurnList from '../../ui/TurnList.vue'
 import { useDesk } from '../../state/desk'
@@ -27,6 +28,7 @@ const cases = computed(() => rows.value.filter(r => r.pieces.length > 0))
       <CaseDrawing :drawings="desk.analysis?.drawings ?? []" />
       <PieceList v-for="row in cases" :key="row.id" :row="row" />
       <TurnList v-for="row in turning" :key="row.id" :row="row" />
+      <WaysIn />
       <AirList v-for="air in desk.analysis?.air ?? []" :key="air.case" :air="air" />
     </template>
   </StageLayout>

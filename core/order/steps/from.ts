@@ -1,11 +1,24 @@
 // What steps are made from: the joints that were chosen, and what lies under them.
-import { ends, plainItems } from '../../plan/items'
+import { plainItems } from '../../plan/items'
 import { frames, outlines, plugs, seats, unmet } from '../../plan/joints'
 import { cablesAtSupply } from '../../plan/supply-sockets'
+import { goesFirst } from '../../plan/ways-in'
 import { stage, type ValuesOf } from '../../pipeline/stage'
-import { coveredBy } from '../access'
 
-const under = stage('under', { seats, plugs, ends }, coveredBy)
+/** For each joint of a card in a slot the plugs beneath it, where no hand gets once it is in. */
+const under = stage(
+  'under',
+  { seats, goesFirst },
+  ({ seats, goesFirst }): ReadonlyMap<string, readonly string[]> =>
+    new Map(
+      seats
+        .filter(j => j.face === 'slot')
+        .map(seat => [
+          seat.id,
+          goesFirst.flatMap(w => (w.of === 'hand' && w.then === seat.id ? [w.first] : [])),
+        ]),
+    ),
+)
 /** What steps are made from. */
 export const STEPS_FROM = {
   items: plainItems,
@@ -15,6 +28,7 @@ export const STEPS_FROM = {
   unmet,
   frames,
   under,
+  goesFirst,
   cablesAtSupply,
 } as const
 export type StepsFrom = ValuesOf<typeof STEPS_FROM>

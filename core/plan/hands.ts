@@ -1,0 +1,79 @@
+// The room that a hand needs at each plug, and what else stands in it once it is in.
+import { AXES, extentOf, type Axis, type Extent } from '../geometry/solid'
+import type { Vec3 } from '../geometry/space'
+import { isOuter } from '../connectors/connectors'
+import type { EndOf, Joint } from '../joining/joint'
+import { pointOf, type Frames } from '../joining/places'
+import type { Solid } from '../joining/solids'
+import type { PartKind } from '../parts'
+import { HAND } from '../standards/hands'
+import { along, type InTheWay, type Way } from './way-out'
+
+interface Seated {
+  readonly solids: readonly Solid[]
+  readonly plugs: readonly Joint[]
+  readonly frames: Frames
+  readonly ends: ReadonlyMap<string, EndOf>
+}
+
+/** What is large enough to keep a hand out. */
+const KEEPS_OUT: readonly PartKind[] = ['card', 'cooler', 'fan', 'drive', 'supply']
+
+/** Plugs where a hand finds no room once something else is in. */
+export function handsIn(s: Seated): readonly InTheWay[] {
+  const there = s.solids
+    .filter(o => o.nature === 'body' && o.joint !== null && KEEPS_OUT.includes(o.kind))
+    .map(solid => ({ solid, extent: extentOf(solid) }))
+  return s.plugs
+    .filter(plug => !isOuter(plug.face))
+    .flatMap(plug => {
+      const hand = handFor(s, plug)
+      if (!hand) return []
+      return there.flatMap(({ solid, extent }): readonly InTheWay[] => {
+        const reach = plug.items.includes(solid.item) ? 0 : reachInto(hand, extent)
+        if (reach <= HAND.yields) return []
+        return [
+          {
+            ...{ first: plug.id, then: solid.joint, piece: null, what: solid.what, of: 'hand' },
+            items: [plug.items[0], solid.item],
+            ...{ mm: reach, tol: 0, assumed: false },
+          },
+        ]
+      })
+    })
+}
+
+function handFor({ ends, frames, solids }: Seated, plug: Joint): Extent | null {
+  const socket = ends.get(plug.b)
+  const point = socket && pointOf(frames, socket)
+  const frame = socket && frames.get(socket.item)
+  if (!point || !frame) return null
+  const kind = solids.find(o => o.item === socket.item)?.kind
+  const [way, up] = [along(frame.axes[0]), along(frame.axes[2])]
+  if (kind === 'drive') return way && handAt(point, { ...way, by: way.by === 1 ? -1 : 1 })
+  // Beneath a plug that leaves sideways lies the board: fingers take it from above.
+  if (kind === 'board' && socket.end.joinedHeight === 0) return way && handAt(point, way, up)
+  return up && handAt(point, up)
+}
+
+/** The room that fingers take around a socket and before it; to one side only where one is shut. */
+function handAt(point: Vec3, way: Way, only: Way | null = null): Extent {
+  const onwards = (a: Axis, { by }: Way, mm: number): readonly [number, number] =>
+    by === 1 ? [point[a], point[a] + mm] : [point[a] - mm, point[a]]
+  const span = (a: Axis): readonly [number, number] => {
+    if (a === way.axis) return onwards(a, way, HAND.over)
+    if (a === only?.axis) return onwards(a, only, 2 * HAND.around)
+    return [point[a] - HAND.around, point[a] + HAND.around]
+  }
+  const spans = [span(0), span(1), span(2)] as const
+  return {
+    least: [spans[0][0], spans[1][0], spans[2][0]],
+    most: [spans[0][1], spans[1][1], spans[2][1]],
+  }
+}
+
+/** How deep a body reaches into a hand's room at the most, mm. */
+const reachInto = (hand: Extent, body: Extent): number =>
+  Math.min(
+    ...AXES.map(a => Math.min(hand.most[a], body.most[a]) - Math.max(hand.least[a], body.least[a])),
+  )

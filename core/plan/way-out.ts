@@ -1,0 +1,55 @@
+// Along which way something comes out of where it sits, and what is in the way of something.
+import { AXES, extentOf, type Axis } from '../geometry/solid'
+import type { Vec3 } from '../geometry/space'
+import type { Joint } from '../joining/joint'
+import type { Frames } from '../joining/places'
+import type { Solid } from '../joining/solids'
+
+/** An axis of the case, and which way along it. */
+export interface Way {
+  readonly axis: Axis
+  readonly by: 1 | -1
+}
+export const reversed = ({ axis, by }: Way): Way => ({ axis, by: by === 1 ? -1 : 1 })
+
+/** The way that a direction of the case's frame goes; null for none. */
+export function along(direction: Vec3): Way | null {
+  const axis = AXES.find(a => direction[a] !== 0)
+  return axis === undefined ? null : { axis, by: direction[axis] > 0 ? 1 : -1 }
+}
+
+/**
+ * Away from what it sits on; what the case itself holds goes out by the near side, and by the far one
+ * from behind the tray.
+ */
+export function wayOut(
+  seat: Joint,
+  solid: Pick<Solid, 'from' | 'to'>,
+  { frames, cases }: { readonly frames: Frames; readonly cases: readonly string[] },
+): Way | null {
+  if (!cases.includes(seat.items[1])) {
+    const frame = frames.get(seat.items[1])
+    return frame ? along(frame.axes[2]) : null
+  }
+  const isBehind = extentOf(solid).most[2] <= 0
+  return { axis: 2, by: isBehind ? -1 : 1 }
+}
+
+/** What has to be done before something is in the way of it. */
+export interface InTheWay {
+  /** The joint that is made first. */
+  readonly first: string
+  /** The joint by which what is in the way comes in; null for a piece of the case. */
+  readonly then: string | null
+  /** The piece of the case that has to be out meanwhile, by its solid. */
+  readonly piece: Solid | null
+  readonly items: readonly [first: string, then: string]
+  /** What of the part is in the way: "fins". */
+  readonly what: string
+  /** Whether a body does not pass, or a hand. */
+  readonly of: 'body' | 'hand'
+  /** How far it stands in the way, mm, and how far off that may be. */
+  readonly mm: number
+  readonly tol: number
+  readonly assumed: boolean
+}

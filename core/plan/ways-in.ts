@@ -1,0 +1,130 @@
+// The way in of everything that sits somewhere: the box that it sweeps on its way to its place, what
+// stands in it, and the room that a hand needs at each plug. What stands in the way goes in after.
+import { clearance } from '../geometry/clearance'
+import { AXES, extentOf, type Extent, type Faces } from '../geometry/solid'
+import { itemOf } from '../ids/ids'
+import type { EndOf, Joint } from '../joining/joint'
+import type { Frames } from '../joining/places'
+import type { Solid } from '../joining/solids'
+import type { PartKind } from '../parts'
+import { stage } from '../pipeline/stage'
+import { handsIn } from './hands'
+import { cases, ends } from './items'
+import { frames, plugs, seats, solids } from './joints'
+import { reversed, wayOut, type InTheWay, type Way } from './way-out'
+
+interface Seated {
+  readonly solids: readonly Solid[]
+  readonly seats: readonly Joint[]
+  readonly plugs: readonly Joint[]
+  readonly frames: Frames
+  readonly ends: ReadonlyMap<string, EndOf>
+  readonly cases: readonly string[]
+}
+
+export const waysIn = stage(
+  'ways-in',
+  { solids, seats, plugs, frames, ends, cases },
+  (s): readonly InTheWay[] => worstOf([...bodiesIn(s), ...handsIn(s)]),
+)
+
+/** Named choices: how far a part may be tilted past something, mm. */
+const TILTS: Partial<Record<PartKind, number>> = { board: 30, supply: 10, fan: 5, cooler: 2 }
+/** What goes in from the far side as well, or is screwed down where hands reach from all sides. */
+const FROM_EITHER_SIDE: readonly PartKind[] = ['drive', 'supply', 'hub', 'rail', 'light']
+
+const bodiesIn = (s: Seated): readonly InTheWay[] => {
+  const all = s.solids
+    .filter(o => o.nature === 'body')
+    .map(solid => ({ solid, extent: extentOf(solid) }))
+  return all.flatMap(own => {
+    const seat = s.seats.find(j => j.id === own.solid.joint)
+    const out = seat && wayOut(seat, own.solid, s)
+    if (!out) return []
+    const ways = [out, ...(FROM_EITHER_SIDE.includes(own.solid.kind) ? [reversed(out)] : [])]
+    const found = ways.map(way => met(own, all, way))
+    // One free way is enough.
+    return found.some(f => f.length === 0) ? [] : (found[0] ?? [])
+  })
+}
+
+interface Reaching {
+  readonly solid: Solid
+  readonly extent: Extent
+}
+
+/** What stands in a way out. */
+function met({ solid, extent }: Reaching, all: readonly Reaching[], way: Way): readonly InTheWay[] {
+  const swept = sweptBy(solid, way)
+  return all.flatMap(({ solid: other, extent: there }): readonly InTheWay[] => {
+    if (!mayBlock(solid, other) || !isAhead(extent, there, way)) return []
+    // What meets where it sits is told as that.
+    if (clearance(solid, other)?.judged.verdict === 'stop') return []
+    const found = clearance(swept, other)?.judged
+    const mm = -(found?.margin ?? 0)
+    if (found?.verdict !== 'stop' || mm <= (TILTS[solid.kind] ?? 0)) return []
+    return [
+      {
+        ...{ first: solid.joint ?? '', then: other.joint, what: other.what, of: 'body' },
+        piece: other.joint === null ? other : null,
+        items: [solid.item, other.item],
+        ...{ mm, tol: found.tol, assumed: found.assumed },
+      },
+    ]
+  })
+}
+
+/** The solid and all that it passes on its way out. */
+function sweptBy({ from, to }: Faces, { axis, by }: Way): Faces {
+  const open = <T>(
+    faces: readonly [T, T, T],
+    isOpen: boolean,
+  ): readonly [T | null, T | null, T | null] =>
+    isOpen
+      ? [axis === 0 ? null : faces[0], axis === 1 ? null : faces[1], axis === 2 ? null : faces[2]]
+      : faces
+  return { from: open(from, by === -1), to: open(to, by === 1) }
+}
+
+/** What of a case stands inside it: the near and far sides are open while one works. */
+const isInside = ({ from, to }: Solid): boolean => [...from, ...to].every(face => face !== null)
+
+/**
+ * Only what comes in by another joint, and what of the case stands inside, is in a way; not what
+ * sits on the thing itself, nor what it sits in.
+ */
+const mayBlock = (solid: Solid, other: Solid): boolean =>
+  other.item !== solid.item &&
+  (other.joint !== null || isInside(other)) &&
+  !other.within.some(ref => itemOf(ref) === solid.item) &&
+  !solid.within.some(ref => itemOf(ref) === other.item && other.joint !== null) &&
+  !other.holds.some(ref => solid.within.includes(ref))
+
+/** Whether one lies, tolerances counted, in the column before the other. */
+function isAhead(own: Extent, other: Extent, { axis, by }: Way): boolean {
+  const across = AXES.filter(a => a !== axis).every(
+    a => own.least[a] < other.most[a] && other.least[a] < own.most[a],
+  )
+  return (
+    across && (by === 1 ? other.most[axis] > own.least[axis] : other.least[axis] < own.most[axis])
+  )
+}
+
+/** Of several solids of one part the one that is most in the way. */
+function worstOf(all: readonly InTheWay[]): readonly InTheWay[] {
+  const worst = new Map<string, InTheWay>()
+  for (const one of all) {
+    const key = `${one.first} ${one.then ?? one.piece?.key ?? ''}`
+    const known = worst.get(key)
+    if (!known || one.mm > known.mm) worst.set(key, one)
+  }
+  return [...worst.values()]
+}
+
+/** What is made before what, whatever the millimetres: the rest of the order need not know. */
+export const goesFirst = stage('goes-first', { waysIn }, ({ waysIn }): readonly GoesFirst[] =>
+  waysIn.flatMap(({ first, then, of, what }) => (then === null ? [] : [{ first, then, of, what }])),
+)
+export interface GoesFirst extends Pick<InTheWay, 'first' | 'of' | 'what'> {
+  readonly then: string
+}
