@@ -48,6 +48,8 @@ const TRIED_APART = [
   'power/standby',
   // Plans avoid it where they can; nobody chose the way of the air.
   'fit/radiator-room',
+  'fit/way-in',
+  'fit/cooler-turn',
   'air/against',
   'air/warm-radiator',
 ]
