@@ -16,7 +16,11 @@ function turn(row: PartRow, event: Event): void {
 <template>
   <label v-if="row.turns.length" class="turn">
     <span>How the {{ row.name }} goes in</span>
-    <select :value="row.turned === null ? '' : String(row.turned)" @change="turn(row, $event)">
+    <select
+      class="smallfield"
+      :value="row.turned === null ? '' : String(row.turned)"
+      @change="turn(row, $event)"
+    >
       <option value="">as its sheet has it</option>
       <option v-for="t in row.turns" :key="t.turn" :value="String(t.turn)">{{ t.label }}</option>
     </select>

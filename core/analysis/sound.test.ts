@@ -415,6 +415,28 @@ const tight: typeof sound = [
     'watch panel/plug-width',
   ],
   [
+    'weathercock, its board mirrored',
+    'brackwater-weathercock-7 saltpan-lagoon-9 quillmark-t2-65 ottery-lowbank-65 ' +
+      'merewick-d5-2x8 dunlin-a550 ottery-breeze-120 ottery-breeze-120',
+    'measure panel/block-map',
+    'measure routes/lead-length',
+  ],
+  [
+    'weathercock, liquid at the front',
+    'brackwater-weathercock-7 saltpan-lagoon-9 quillmark-t2-65 ottery-rill-240 ' +
+      'merewick-d5-2x8 dunlin-a550',
+    'measure panel/block-map',
+    'measure routes/lead-length',
+    'watch joints/pump-header',
+  ],
+  [
+    'harbour, a small supply on its plate',
+    'brackwater-harbour-4 saltpan-lagoon-9 quillmark-t2-65 ottery-lowbank-65 merewick-d5-2x8 ' +
+      'dunlin-s300 fenwright-plate-sfx',
+    'measure panel/block-map',
+    'measure routes/lead-length',
+  ],
+  [
     'flatfen, a low cooler',
     'fenwright-flatfen-2 marram-dune-m quillmark-t2-65 ottery-lowbank-65 ' +
       'merewick-d5-2x8 dunlin-a550',

@@ -54,12 +54,15 @@ function spatial(steps: readonly PlannedStep[], waysIn: readonly GoesFirst[]): r
     const [before, after] = [stepOf.get(first), stepOf.get(then)]
     if (!before || !after || before === after) return []
     const blocker = what ? `the ${what} of the ${after.what}` : `the ${after.what}`
-    const reason =
-      of === 'hand'
-        ? `no hand gets past ${blocker} once it is in`
-        : `${blocker} stands in its way once it is in`
+    const reason = REASON[of](blocker)
     return [{ before: before.id, after: after.id, reason, basis: 'cover', rule: 'way-in' }]
   })
+}
+
+const REASON: Record<GoesFirst['of'], (blocker: string) => string> = {
+  body: blocker => `${blocker} stands in its way once it is in`,
+  hand: blocker => `no hand gets past ${blocker} once it is in`,
+  tray: () => 'the tray closes the back of the board once that is in',
 }
 
 const strength = (basis: EdgeBasis): number => ['habit', 'cover', 'reach', 'fact'].indexOf(basis)

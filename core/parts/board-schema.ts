@@ -144,6 +144,7 @@ export const boardSchema = z.looseObject({
         lanes: z.number().int().min(1).max(4).optional().describe('lanes that lead to it'),
         generation: z.number().optional(),
         rank: z.number().default(1),
+        back: z.boolean().optional().describe('on the back of the board, toward the tray'),
         cover: z
           .enum(['fixed', 'removable', 'none'])
           .nullish()

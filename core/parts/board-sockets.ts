@@ -4,7 +4,7 @@ import { JOINED_HEIGHT } from '../connectors/leads'
 import { feeds, FURTHER_KEY, furtherOf, TWIN_KEY, twinOf } from '../connectors/connectors'
 import { readFigure } from '../figures/units'
 import { frame, type Vec3 } from '../geometry/space'
-import { FORM } from '../standards/boards'
+import { BOARD_THICKNESS, FORM } from '../standards/boards'
 import { CARD_HEIGHT, cardsFor, paceOf, slotLine, STICK_LANES } from '../standards/cards'
 import { jobOf } from '../standards/panel'
 import type { Board, CardSlot, MemorySlot } from './board-schema'
@@ -26,6 +26,12 @@ export const on = ([x, y]: Place): Vec3 => [x, y, 0]
 /** Where an end lies and what is seated there, where its place is known. */
 const placed = (place: Place | undefined, axes?: string): Pick<End, 'at' | 'seat'> =>
   place ? { at: on(place), seat: frame(on(place), axes) } : { at: null, seat: null }
+
+/** What is seated on the back looks toward the tray. */
+const onBack = (place: Place | undefined, axes: string): Pick<End, 'at' | 'seat'> =>
+  place
+    ? { at: null, seat: frame([...place, -BOARD_THICKNESS.mm], axes.replace('+z', '-z')) }
+    : { at: null, seat: null }
 
 /** The ends by which a board, or its processor, is fed: a twin and the rest of a socket among them. */
 export const inletsOf = ({ headers }: Board, what: 'board' | 'processor'): readonly string[] =>
@@ -96,7 +102,7 @@ const m2Ends = (p: Board): readonly End[] =>
       face: 'm2-slot',
       sex: 'socket',
       label: slot.label,
-      ...placed(slot.at, slot.axes),
+      ...(slot.back === true ? onBack(slot.at, slot.axes) : placed(slot.at, slot.axes)),
       rank: slot.rank,
       pace: slot.protocols.includes('NVMe')
         ? paceOf(slot.lanes ?? STICK_LANES, slot.generation ?? null)

@@ -105,7 +105,18 @@ export const caseSchema = z.looseObject({
       at: z
         .tuple([z.number(), z.number()])
         .optional()
-        .describe('where the board’s top rear corner lies: x from the rear wall, y from the floor'),
+        .describe(
+          'where the board’s corner lies that is at its rear edge by the processor: x from the rear ' +
+            'wall, y from the floor',
+        ),
+      axes: z
+        .string()
+        .regex(AXES_PATTERN, 'three axes such as "+x -y +z"')
+        .optional()
+        .describe(
+          'where the board’s own axes point: from its rear edge inward, along that edge away from ' +
+            'the processor, away from the tray; upright as usual where it is left out',
+        ),
       roomX: figure(
         'mm',
         'tray room along the depth',

@@ -5,7 +5,7 @@ import { airOrder } from '../case/air-order'
 import { layoutOf } from '../case/layout'
 import { usualLead } from '../connectors/leads'
 import { fact, of, type Sum } from '../figures/quantity'
-import { frame, type Vec3 } from '../geometry/space'
+import { frame, place as placed, type Frame, type Vec3 } from '../geometry/space'
 import {
   BOARD_FORMS,
   FORM,
@@ -45,11 +45,11 @@ export const pcCase: Kind<'case', typeof caseSchema> = defineKind({
 
 function caseEnds(item: ItemOf<Case>): readonly End[] {
   const p = item.part
-  const { tray, leadsFrom } = layoutOf(p)
+  const { leadsFrom } = layoutOf(p)
   return [
     ...mounts(item),
     ...places(p),
-    ...covers(p, tray),
+    ...covers(p),
     ...backplaneEnds(p),
     ...p.spots.map((spot, i) =>
       place({
@@ -63,15 +63,18 @@ function caseEnds(item: ItemOf<Case>): readonly End[] {
   ]
 }
 
+/** How the board lies on the tray: upright, unless the case turns or mirrors it. */
+const onTray = (p: Case): Frame => frame(layoutOf(p).tray, p.tray.axes ?? '+x -y +z')
+
 /** Where board, shield and supply are screwed, as far as it is known which go there. */
 function mounts(item: ItemOf<Case>): readonly End[] {
   const p = item.part
-  const { tray, supply } = layoutOf(p)
+  const { supply } = layoutOf(p)
   const { boards } = p
   const { forms, axes } = p.supply
   const board = boards && {
     ...({ key: 'tray', face: 'tray', label: 'tray', need: 'must' } as const),
-    seat: frame(tray, '+x -y +z'),
+    seat: onTray(p),
     traits: { form: formsTaken(item) },
   }
   const power = forms && {
@@ -181,7 +184,8 @@ const named = (
  * Slot covers at the rear, for brackets: the one farthest from the processor first, where it is
  * least missed.
  */
-function covers(p: Case, tray: Vec3): readonly End[] {
+function covers(p: Case): readonly End[] {
+  const tray = onTray(p)
   const count = p.slots ?? 0
   const [form = 'ATX'] = p.boards ?? []
   const isOld = FORM[form].rear === 'keyboard hole'
@@ -194,7 +198,7 @@ function covers(p: Case, tray: Vec3): readonly End[] {
       sex: 'socket',
       label: `slot cover ${i + 1}`,
       rank: count - i,
-      seat: frame([0, tray[1] - slotLine(i + 1, line), tray[2]], '+x -y +z'),
+      seat: { ...tray, origin: placed(tray, [0, slotLine(i + 1, line), 0]) },
     }),
   )
 }

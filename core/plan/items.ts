@@ -4,7 +4,7 @@ import { layoutOf, PLACES } from '../case/layout'
 import { counts, namesOf, resolve } from '../document/resolve'
 import { endsByRef, endsOf } from '../joining/joint'
 import { giveBackTask } from '../ids/ids'
-import { isKind, kindOf, type Item } from '../parts'
+import { isKind, kindOf, type Item, type PartKind } from '../parts'
 import { shellOf } from './shells'
 import { withoutFigures } from '../parts/without-figures'
 import { stage, stageOfEach } from '../pipeline/stage'
@@ -81,6 +81,11 @@ const copies = stage('copies', { items, alone, video }, ({ items, alone, video }
 
 export const allEnds = stage('all-ends', { copies }, ({ copies }) => copies.flatMap(c => c.ends))
 export const ends = stage('ends', { allEnds }, ({ allEnds }) => endsByRef(allEnds))
+export const kinds = stage(
+  'kinds',
+  { items },
+  ({ items }): ReadonlyMap<string, PartKind> => new Map(items.map(i => [i.id, i.part.kind])),
+)
 /** What is not known of the counted items. */
 export const asks = stage('asks', { copies }, ({ copies }) =>
   copies.flatMap(({ id, asks }) => asks.map(ask => ({ ...ask, item: id }))),

@@ -4,6 +4,7 @@ import type { Vec3 } from '../geometry/space'
 import type { Joint } from '../joining/joint'
 import type { Frames } from '../joining/places'
 import type { Solid } from '../joining/solids'
+import type { PartKind } from '../parts'
 
 /** An axis of the case, and which way along it. */
 export interface Way {
@@ -18,17 +19,21 @@ export function along(direction: Vec3): Way | null {
   return axis === undefined ? null : { axis, by: direction[axis] > 0 ? 1 : -1 }
 }
 
+/** What is plugged into, or lies on: a part comes out of it as it stands on it. */
+const BOARDS: readonly PartKind[] = ['board', 'card']
+
 /**
- * Away from what it sits on; what the case itself holds goes out by the near side, and by the far one
- * from behind the tray.
+ * Away from the board that it sits on; what sits elsewhere goes out by the near side, and by the far
+ * one from behind the tray.
  */
 export function wayOut(
   seat: Joint,
   solid: Pick<Solid, 'from' | 'to'>,
-  { frames, cases }: { readonly frames: Frames; readonly cases: readonly string[] },
+  { frames, kinds }: { readonly frames: Frames; readonly kinds: ReadonlyMap<string, PartKind> },
 ): Way | null {
-  if (!cases.includes(seat.items[1])) {
-    const frame = frames.get(seat.items[1])
+  const [item, holder] = seat.items
+  if (BOARDS.includes(kinds.get(holder) ?? 'case')) {
+    const frame = frames.get(item)
     return frame ? along(frame.axes[2]) : null
   }
   const isBehind = extentOf(solid).most[2] <= 0
@@ -46,8 +51,8 @@ export interface InTheWay {
   readonly items: readonly [first: string, then: string]
   /** What of the part is in the way: "fins". */
   readonly what: string
-  /** Whether a body does not pass, or a hand. */
-  readonly of: 'body' | 'hand'
+  /** Whether a body does not pass, or a hand; or the tray closes the back of the board. */
+  readonly of: 'body' | 'hand' | 'tray'
   /** How far it stands in the way, mm, and how far off that may be. */
   readonly mm: number
   readonly tol: number

@@ -9,7 +9,7 @@ import type { Solid } from '../joining/solids'
 import type { PartKind } from '../parts'
 import { stage } from '../pipeline/stage'
 import { handsIn } from './hands'
-import { cases, ends } from './items'
+import { ends, kinds } from './items'
 import { frames, plugs, seats, solids } from './joints'
 import { reversed, wayOut, type InTheWay, type Way } from './way-out'
 
@@ -19,13 +19,13 @@ interface Seated {
   readonly plugs: readonly Joint[]
   readonly frames: Frames
   readonly ends: ReadonlyMap<string, EndOf>
-  readonly cases: readonly string[]
+  readonly kinds: ReadonlyMap<string, PartKind>
 }
 
 export const waysIn = stage(
   'ways-in',
-  { solids, seats, plugs, frames, ends, cases },
-  (s): readonly InTheWay[] => worstOf([...bodiesIn(s), ...handsIn(s)]),
+  { solids, seats, plugs, frames, ends, kinds },
+  (s): readonly InTheWay[] => worstOf([...bodiesIn(s), ...onBacks(s), ...handsIn(s)]),
 )
 
 /** Named choices: how far a part may be tilted past something, mm. */
@@ -47,6 +47,21 @@ const bodiesIn = (s: Seated): readonly InTheWay[] => {
     return found.some(f => f.length === 0) ? [] : (found[0] ?? [])
   })
 }
+
+/** What sits on the back of a board is in before the tray closes it. */
+const onBacks = ({ seats, frames, kinds }: Seated): readonly InTheWay[] =>
+  seats.flatMap((seat): readonly InTheWay[] => {
+    const [item, board] = seat.items
+    const towards = frames.get(item)?.axes[2] ?? [0, 0, 1]
+    const held = seats.find(j => j.items[0] === board && j.face === 'tray')
+    if (kinds.get(board) !== 'board' || towards[2] >= 0 || !held) return []
+    return [
+      {
+        ...{ first: seat.id, then: held.id, piece: null, items: [item, board], what: '' },
+        ...{ of: 'tray', mm: 0, tol: 0, assumed: false },
+      },
+    ]
+  })
 
 interface Reaching {
   readonly solid: Solid

@@ -13,8 +13,9 @@ export function pieces({ finding, situation: { items } }: Question): readonly Ca
       const costs = [
         ...(screws === null ? [] : [screws === 1 ? '1 screw' : `${screws} screws`]),
         ...(bays.length > 0 ? [`without ${bays.join(', ')}`] : []),
+        `about ${minutesFor(screws)} min`,
       ]
-      const told = !isOut && costs.length > 0 ? ` (${costs.join('; ')})` : ''
+      const told = isOut ? '' : ` (${costs.join('; ')})`
       return {
         kind: 'piece',
         title: `${isOut ? 'Put' : 'Take'} the ${label} ${isOut ? 'back into' : 'out of'} the ${pc.name}${told}`,
@@ -23,3 +24,8 @@ export function pieces({ finding, situation: { items } }: Question): readonly Ca
     }),
   )
 }
+
+/** Named choices: what taking a piece out takes by itself and for each screw, min. */
+const OUT = { piece: 1, screw: 0.5 }
+const minutesFor = (screws: number | null): number =>
+  Math.ceil(OUT.piece + OUT.screw * (screws ?? 2))

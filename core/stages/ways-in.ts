@@ -24,6 +24,10 @@ export const waysIn = stage(
     const called = (item: string): string => names.get(item) ?? ''
     const lineOf = ({ first, items, what, of, mm }: InTheWay): string => {
       const blocker = what ? `the ${what} of the ${called(items[1])}` : `the ${called(items[1])}`
+      if (of === 'tray')
+        return capital(
+          `the ${called(items[0])} before the ${called(items[1])}: the tray closes its back once it is in`,
+        )
       if (of === 'body')
         return capital(
           `the ${called(items[0])} before the ${called(items[1])}: ${blocker} would stand ${quantity(mm, 'mm')} in its way`,

@@ -17,6 +17,9 @@ export const SUPPLY_SIZE: Record<
   AT: { width: 150, height: 86, length: null },
 }
 
+/** The sheet of a plate that a smaller supply is screwed to, mm. */
+export const PLATE = { mm: 1.5, source: SOURCE.practice } as const
+
 /** Where the fan of a supply draws its air in. */
 export const SUPPLY_FANS = ['large face', 'end', 'no fan'] as const
 

@@ -31,6 +31,7 @@ function choose(row: AirRow, event: Event): void {
             ><b>{{ row.label }}</b> <span class="quiet">{{ besides(row) }}</span></span
           >
           <select
+            class="smallfield"
             :value="row.air.said === 'chosen' ? row.air.way : ''"
             @change="choose(row, $event)"
           >

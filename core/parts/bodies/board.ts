@@ -98,7 +98,8 @@ export function boardSeat({ part, id }: ItemOf<Board>, end: End): Spot['origin']
         basis: tol === MADE_UP ? 'assumed' : 'spec',
       }),
     )
-  return [along('x', x), along('y', y), NOTHING]
+  const isOnBack = from?.list === 'm2' && part.m2?.[from.index]?.back === true
+  return [along('x', x), along('y', y), isOnBack ? negative(thickness) : NOTHING]
 }
 /** Named choices: how far a place on a board may be off, by its form and by a drawing of it, mm. */
 const MADE_UP = 20

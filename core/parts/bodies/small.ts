@@ -1,6 +1,7 @@
 // The bodies of what has one box: modules, fans, hubs, sleds.
 import { assume, type Figure } from '../../figures/units'
 import { DRIVE_SIZE, FAN_THICKNESS, sizeOfModule } from '../../standards/modules'
+import { PLATE, SUPPLY_SIZE, type SupplyForm } from '../../standards/supplies'
 import type { ItemOf } from '../kind'
 import {
   around,
@@ -63,10 +64,27 @@ const HUB_SIDES = ['length', 'width', 'height']
 /** Named choice: how large a hub is of which nobody stated it, mm. */
 const USUAL_HUB = [80, 40, 15]
 
+/** A plate as large as the back of the supply that it stands in for. */
+function plateSolids(fits: SupplyForm): readonly PartSolid[] {
+  const { width, height } = SUPPLY_SIZE[fits]
+  return [
+    solid(
+      { key: 'plate', holds: 'whatever sits on it' },
+      upTo(given('sheet of the plate', PLATE.mm)),
+      upTo(given(`width of ${fits}`, width, 0.5)),
+      upTo(given(`height of ${fits}`, height, 0.5)),
+    ),
+  ]
+}
+
 /** A sled as large as the drive that its bay is for. */
 export function railSolids({
-  part: { fits },
-}: ItemOf<{ readonly fits?: keyof typeof DRIVE_SIZE | null | undefined }>): readonly PartSolid[] {
+  part: { fits, plate },
+}: ItemOf<{
+  readonly fits?: keyof typeof DRIVE_SIZE | null | undefined
+  readonly plate?: { readonly fits: SupplyForm } | undefined
+}>): readonly PartSolid[] {
+  if (plate) return plateSolids(plate.fits)
   if (!fits) return []
   const { length, width, height } = DRIVE_SIZE[fits]
   return [

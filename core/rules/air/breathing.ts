@@ -1,6 +1,7 @@
 // What breathes in a case, and on which side: fans and radiators at their places, cards with fans,
 // supplies with a fan in their large face.
 import type { Vec3 } from '../../geometry/space'
+import { itemOf } from '../../ids/ids'
 import type { EndOf, Joint } from '../../joining/joint'
 import type { Frames } from '../../joining/places'
 import type { Solid } from '../../joining/solids'
@@ -97,9 +98,10 @@ export interface SupplyFan {
 export const suppliesIn = (s: Seated, pc: ItemOf<Case>): readonly SupplyFan[] =>
   s.seats.flatMap(joint => {
     const item = s.items.find(i => i.id === joint.items[0])
-    const direction = inwards(s, joint)
+    const direction = s.frames.get(joint.items[0])?.axes[2]
     const solid = s.solids.find(o => o.joint === joint.id && o.key === 'supply')
-    if (item?.part.kind !== 'supply' || joint.items[1] !== pc.id || !direction || !solid) return []
+    const isInside = solid?.within.some(ref => itemOf(ref) === pc.id)
+    if (item?.part.kind !== 'supply' || !solid || !isInside || !direction) return []
     const fan = fanOf(item.part)
     if (fan.at !== 'large face') return []
     const usual = breatheWhere(s, pc, mouthAt(solid, direction))
