@@ -37,6 +37,6 @@ test('taking it out is offered as a way out, with what it costs', async () => {
   await row(TOO_LONG).locator('.face').click()
   await page.getByRole('button', { name: 'Find ways out' }).click()
   await page
-    .getByText('Take the drive cage out of the Twinlock 8 (4 screws; without bay 1, bay 2)')
+    .getByText('Take the drive cage out of the Twinlock 8 (4 screws; without bay 1, bay 2; about 3 min)')
     .waitFor()
 })

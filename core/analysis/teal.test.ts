@@ -137,7 +137,7 @@ describe('the cage that must come out', () => {
     const way = ways.find(r => r.kind === 'piece')
     if (!way) throw new Error('the cage is offered')
     expect(way.title).toBe(
-      'Take the drive cage out of the Twinlock 8 (4 screws; without bay 1, bay 2)',
+      'Take the drive cage out of the Twinlock 8 (4 screws; without bay 1, bay 2; about 3 min)',
     )
     const done = apply(teal, remedyCommand(way), AT)
     if (isProblem(done)) throw new Error(done.problem)
