@@ -11,6 +11,11 @@ function turn(row: PartRow, event: Event): void {
   const turned = row.turns.find(t => String(t.turn) === value)?.turn ?? null
   void desk.run({ do: 'turnPart', id: row.id, turned })
 }
+
+function stand(id: string, event: Event): void {
+  const { checked } = event.target as HTMLInputElement
+  void desk.run({ do: 'standCard', id, upright: checked })
+}
 </script>
 
 <template>
@@ -25,6 +30,10 @@ function turn(row: PartRow, event: Event): void {
       <option v-for="t in row.turns" :key="t.turn" :value="String(t.turn)">{{ t.label }}</option>
     </select>
   </label>
+  <label v-if="row.upright !== null" class="stand">
+    <input type="checkbox" :checked="row.upright" @change="stand(row.id, $event)" />
+    The {{ row.name }} stands upright, on a riser
+  </label>
 </template>
 
 <style scoped>
@@ -32,6 +41,12 @@ function turn(row: PartRow, event: Event): void {
   display: grid;
   gap: 4px;
   margin-block: 8px;
+}
+.stand {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 32px;
 }
 select {
   max-width: 100%;

@@ -176,6 +176,16 @@ const SURROUNDED = buildOf(
     four: device('aerial'),
   }),
 )
+/** A card upright on a riser. */
+const UPRIGHT = buildOf(
+  altered(TOWER, {
+    case: { ...part('brackwater-twinlock-8') },
+    card: { ...part('strandline-breeze-160') },
+    riser: { ...part('hollin-riser-300') },
+  }),
+  {},
+  { copies: { card: { upright: true } } },
+)
 /** A cooler and a supply turned about, a filter before what blows in. */
 const TURNED = buildOf(
   altered(TOWER, {
@@ -299,7 +309,7 @@ const RELAYED = buildOf(
 )
 /** Builds that between them have every rule speak and every kind joined. */
 const BUILDS = [
-  ...[RARE, RELAYED, SURROUNDED, BACKED, HOLED, TINKERED, FANNED, BANKED, TURNED],
+  ...[RARE, RELAYED, SURROUNDED, BACKED, HOLED, TINKERED, FANNED, BANKED, TURNED, UPRIGHT],
   ...[plover, avocet, teal, OLD, ...[...JOINING, ...SPEAKING].map(randomBuild)],
 ]
 /** How many parts of the shelf are tried that no build holds. */

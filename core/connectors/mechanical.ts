@@ -50,6 +50,7 @@ export const MECHANICAL = {
   bay: { name: 'drive bay', kind: 'screw', step: 'drive', source: practice },
   'radiator-place': { name: 'radiator place', kind: 'screw', step: 'radiator', source: practice },
   'rear-cover': { name: 'rear slot cover', kind: 'screw', step: 'bracket', source: atx },
+  'upright-place': { name: 'upright card place', kind: 'screw', step: null, source: maker },
   spot: { name: 'place for a small thing', kind: 'rest', step: null, source: practice },
 } as const satisfies Record<string, Fastening>
 

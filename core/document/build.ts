@@ -60,6 +60,10 @@ export const itemSchema = z.looseObject({
     .literal(TURNS)
     .optional()
     .describe('put in turned about, by so many quarters; of a supply its fan on the other side'),
+  upright: z
+    .boolean()
+    .optional()
+    .describe('of a card: it stands upright at the place of the case for that, on a riser'),
   airs: z
     .record(z.string(), z.enum(AIR_WAYS))
     .optional()

@@ -90,6 +90,11 @@ const SINGLE = [
     turned: z.literal(TURNS).nullable().describe('quarter turns; null: as its sheet has it'),
   }),
   z.strictObject({
+    do: z.literal('standCard'),
+    id,
+    upright: z.boolean().describe('whether this card stands upright, on a riser'),
+  }),
+  z.strictObject({
     do: z.literal('chooseAir'),
     id,
     place: z.string().min(1).describe('a fan place or radiator place of this case, by its key'),

@@ -37,7 +37,7 @@ export function resolve(stored: StoredItem, name: string): Item {
     (p, [path, value]) => put(p, path, value),
     stored.part,
   ) as Part
-  const { id, state, condition, marks, cuts, jumpers, out, turned, airs } = stored
+  const { id, state, condition, marks, cuts, jumpers, out, turned, airs, upright } = stored
   const rest = {
     ...{ id, name, state, condition },
     ...(marks && { marks }),
@@ -46,6 +46,7 @@ export function resolve(stored: StoredItem, name: string): Item {
     ...(out && { out }),
     ...(turned && { turned }),
     ...(airs && { airs }),
+    ...(upright && { upright }),
   }
   const cut = (cuts ?? []).reduce<unknown>((p, path) => put(p, path, cutTo(path)), part)
   const place = part.kind === 'drive' ? jumpers?.[PLACE_JUMPER] : undefined

@@ -105,7 +105,11 @@ const OWN_RULES: readonly {
   // fit/card-length, fit/card-plug
   { limit: 'cardRoom', of: s => s.kind === 'card', with: isWall('front') },
   { limit: 'cardRoom', of: s => s.kind === 'card', with: isBeyond('cardRoom') },
-  { limit: null, of: s => s.kind === 'card' && s.nature === 'zone', with: isWall('near') },
+  {
+    limit: null,
+    of: s => s.kind === 'card' && s.nature === 'zone' && !s.turned,
+    with: isWall('near'),
+  },
   // fit/supply-length
   { limit: 'supply.room', of: s => s.kind === 'supply', with: isBeyond('supply.room') },
 ]

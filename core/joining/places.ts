@@ -37,6 +37,8 @@ export function framesOf(
 
 /** The frame of what sits at a joint, or null when its place is not known (yet). */
 function seatFrame(frames: Frames, ends: ReadonlyMap<string, EndOf>, joint: Joint): Frame | null {
+  const stands = ends.get(joint.a)?.end.standsAt
+  if (stands) return stands
   const outer = frames.get(itemOf(joint.b))
   const seat = ends.get(joint.b)?.end.seat
   return outer && seat ? within(outer, seat) : null

@@ -7,14 +7,17 @@ import type { Places, Weighed } from './weigh'
 /** One part in a seat of another, as it could be. */
 export interface Sitting {
   readonly item: string
-  readonly in: string
+  /** What holds it; null where its frame is already the case's own. */
+  readonly in: string | null
   readonly seat: Frame
 }
 export const sittingsOf = (
   weighed: readonly Weighed[],
   ends: ReadonlyMap<string, EndOf>,
 ): readonly Sitting[] =>
-  weighed.flatMap(({ candidate, plug, socket }) => {
+  weighed.flatMap(({ candidate, plug, socket }): readonly Sitting[] => {
+    const stands = ends.get(plug)?.end.standsAt
+    if (candidate && stands) return [{ item: itemOf(plug), in: null, seat: stands }]
     const holder = ends.get(socket)
     return candidate && holder?.end.seat
       ? [{ item: itemOf(plug), in: holder.item, seat: holder.end.seat }]
@@ -32,7 +35,7 @@ export function placesOf(cases: readonly string[], sittings: readonly Sitting[])
     before = places.size
     const fresh = new Map<string, Frame[]>()
     for (const { item, in: holder, seat } of sittings) {
-      const outer = places.get(holder)
+      const outer = holder === null ? [CASE_FRAME] : places.get(holder)
       if (!outer || places.has(item)) continue
       const found = fresh.get(item) ?? []
       fresh.set(item, found)

@@ -13,6 +13,8 @@ export interface Shell {
   readonly kind: PartKind
   readonly solids: readonly PartSolid[]
   readonly seats: readonly { readonly ref: EndRef; readonly spot: Spot }[]
+  /** The place of the case where it stands, where that is not at what it is plugged into. */
+  readonly standsIn?: EndRef
 }
 
 /** What things are made of, and the items whose figures limit the space that they have. */
@@ -48,6 +50,7 @@ export function solidsOf(shells: readonly Shell[], seats: readonly Joint[]): rea
   const spots = new Map(
     shells.flatMap(s => s.seats.map(seat => [seat.ref as string, seat.spot] as const)),
   )
+  const stands = new Map(shells.flatMap(s => (s.standsIn ? [[s.id, s.standsIn] as const] : [])))
   const first = new Map<string, Seated>(
     shells.filter(s => s.kind === 'case').map(s => [s.id, IN_THE_CASE]),
   )
@@ -56,10 +59,11 @@ export function solidsOf(shells: readonly Shell[], seats: readonly Joint[]): rea
   for (let before = Infinity; waiting.length < before;) {
     before = waiting.length
     waiting = waiting.filter(joint => {
-      const outer = first.get(joint.items[1])
-      const spot = spots.get(joint.b)
+      const socket = stands.get(joint.items[0]) ?? joint.b
+      const outer = first.get(itemOf(socket))
+      const spot = spots.get(socket)
       if (!outer || !spot) return true
-      const seated = seatedIn(joint.id, outer, spot, joint.b)
+      const seated = seatedIn(joint.id, outer, spot, socket)
       seatedBy.set(joint.id, seated)
       const item = itemOf(joint.a)
       if (!first.has(item)) first.set(item, seated)
@@ -95,7 +99,7 @@ const placed = kept(
           nature: s.nature,
           piece: s.piece,
           oversize: s.oversize,
-          turned: s.turned,
+          turned: s.turned || shell.standsIn !== undefined,
         },
         ...{ item: shell.id, kind: shell.kind, joint: joint?.id ?? null, within },
         holds: holdsOf(shell, s),

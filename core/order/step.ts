@@ -86,6 +86,8 @@ export type Manner =
       readonly of: 'card'
       /** Whether its far end goes into a guide of the case. */
       readonly isGuided: boolean
+      /** Whether it stands upright, on a riser. */
+      readonly isUpright: boolean
     }
   | ({ readonly of: 'supply' } & Pick<Supply, 'modular'>)
 

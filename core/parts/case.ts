@@ -50,6 +50,7 @@ function caseEnds(item: ItemOf<Case>): readonly End[] {
     ...mounts(item),
     ...places(p),
     ...covers(p),
+    ...uprightPlace(p),
     ...backplaneEnds(p),
     ...p.spots.map((spot, i) =>
       place({
@@ -179,6 +180,19 @@ const named = (
   rank: i,
   assumed: assumed === true,
 })
+
+/** Where a card stands upright: what is plugged into a board's slot stands there by a riser. */
+const uprightPlace = ({ upright }: Case): readonly End[] =>
+  upright
+    ? [
+        place({
+          ...{ key: UPRIGHT, face: 'upright-place', label: upright.label },
+          seat: frame(upright.at, upright.axes),
+        }),
+      ]
+    : []
+/** The key of that place among a case's ends. */
+export const UPRIGHT = 'upright'
 
 /**
  * Slot covers at the rear, for brackets: the one farthest from the processor first, where it is

@@ -108,6 +108,8 @@ export interface End {
     readonly keys: readonly string[]
     readonly when: readonly [trait: Trait, value: string] | null
   }[]
+  /** Where its part stands in the case's frame, where that is not at the socket: on a riser. */
+  readonly standsAt: Frame | null
   /** How high what is joined here stands over the part, mm; 0 where it leaves sideways. */
   readonly joinedHeight: number
   /**
@@ -156,6 +158,7 @@ const usual = (): Omit<End, keyof Named> => ({
   among: null,
   follows: NOBODY,
   shuts: NOBODY,
+  standsAt: null,
   joinedHeight: 0,
   solid: null,
   shared: null,

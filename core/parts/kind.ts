@@ -107,6 +107,8 @@ export interface ItemOf<P> {
   readonly turned?: Turn
   /** Of a case: which way air goes at its places, where it is not as they are meant. */
   readonly airs?: Readonly<Record<string, AirWay>>
+  /** Of a card: it stands upright, on a riser. */
+  readonly upright?: boolean
   /** What was cut or filed off this copy. */
   readonly cuts?: readonly string[]
 }

@@ -17,6 +17,7 @@ export const sundrySchema = z.looseObject({
       'tape',
       'battery',
       'retainer',
+      'riser',
       'post',
       'tool',
       'other',
@@ -25,6 +26,16 @@ export const sundrySchema = z.looseObject({
   thread: z.string().optional().describe('of screws and standoffs: 6-32 UNC, M3, M2'),
   grams: figure('g', 'contents', 'Read it on the tube.', [0.5, 500]),
   count: figure('pcs', 'count', 'Count them.', [1, 500]),
+  ribbon: figure(
+    'mm',
+    'riser length',
+    'Along its ribbon, from the edge in the board’s slot to the socket for the card.',
+    [50, 600],
+  ),
+  generation: z
+    .number()
+    .nullish()
+    .describe('of a riser: the generation of PCI Express that it is made for'),
 })
 export type Sundry = z.infer<typeof sundrySchema>
 

@@ -11,6 +11,7 @@ import { stage, stageOfEach } from '../pipeline/stage'
 import { sourceOf } from '../power/loads'
 import { rated } from '../power/rated'
 import { boardVideo, withVideo } from './video'
+import { isUpright, standing, uprightPlaceIn } from './standing'
 import { asChosen, chosen } from './chosen'
 import { horizon, progress, storedItems } from './given'
 
@@ -70,13 +71,19 @@ export const alone = stageOfEach(
   },
 )
 const video = stage('board-video', { items }, ({ items }) => boardVideo(items))
-const copies = stage('copies', { items, alone, video }, ({ items, alone, video }) =>
-  items.flatMap(item => {
-    const own = alone.find(a => a.id === item.id)
-    if (!own) return []
-    const ends = withVideo(item, own.ends, video)
-    return ends === own.ends ? [own] : [{ ...own, ends }]
-  }),
+const upright = stage('upright', { items }, ({ items }) => uprightPlaceIn(items))
+const copies = stage(
+  'copies',
+  { items, alone, video, upright },
+  ({ items, alone, video, upright }) =>
+    items.flatMap(item => {
+      const own = alone.find(a => a.id === item.id)
+      if (!own) return []
+      const ends = standing(item, withVideo(item, own.ends, video), upright)
+      if (ends === own.ends) return [own]
+      const stands = isUpright(item, upright) ? { standsIn: upright.ref } : {}
+      return [{ ...own, ends, shell: { ...own.shell, ...stands } }]
+    }),
 )
 
 export const allEnds = stage('all-ends', { copies }, ({ copies }) => copies.flatMap(c => c.ends))

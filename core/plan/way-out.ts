@@ -28,11 +28,12 @@ const BOARDS: readonly PartKind[] = ['board', 'card']
  */
 export function wayOut(
   seat: Joint,
-  solid: Pick<Solid, 'from' | 'to'>,
+  solid: Pick<Solid, 'from' | 'to' | 'kind' | 'turned'>,
   { frames, kinds }: { readonly frames: Frames; readonly kinds: ReadonlyMap<string, PartKind> },
 ): Way | null {
   const [item, holder] = seat.items
-  if (BOARDS.includes(kinds.get(holder) ?? 'case')) {
+  const isUpright = solid.kind === 'card' && solid.turned
+  if (!isUpright && BOARDS.includes(kinds.get(holder) ?? 'case')) {
     const frame = frames.get(item)
     return frame ? along(frame.axes[2]) : null
   }

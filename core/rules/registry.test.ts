@@ -49,6 +49,7 @@ const TRIED_APART = [
   // Plans avoid it where they can; nobody chose the way of the air.
   'fit/radiator-room',
   'fit/way-in',
+  'fit/upright',
   'fit/cooler-turn',
   'air/against',
   'air/warm-radiator',

@@ -30,6 +30,7 @@ import { memorySize } from './fit/memory-size'
 import { memorySpeed } from './fit/memory-speed'
 import { memoryTable } from './fit/memory-table'
 import { memoryType } from './fit/memory-type'
+import { fitUpright } from './fit/upright'
 import { fitWayIn } from './fit/way-in'
 import { fitRetainer } from './fit/retainer'
 import { fitPaste } from './fit/paste'
@@ -125,6 +126,7 @@ export const RULES: readonly Rule[] = [
   fitRetainer,
   fitLink,
   fitUplink,
+  fitUpright,
   fitWayIn,
   coolerTurn,
   airRoom,

@@ -23,6 +23,7 @@ import { kindOf, PART_KINDS, type Item, type PartKind } from '../parts'
 import { BEYOND, cutWords } from '../parts/beyond'
 import { jumpersOf, type JumperOf } from '../parts/jumpers'
 import { piecesOf, type Piece } from '../parts/pieces'
+import { uprightPlaceIn } from '../plan/standing'
 import { turnsOf, type TurnOf } from '../parts/turned'
 import type { Turn } from '../geometry/turn'
 import type { MarkedAs } from '../parts/mark'
@@ -73,6 +74,8 @@ export interface PartRow {
   /** The ways in which it could be put in turned about, and the one it is. */
   readonly turns: readonly TurnOf[]
   readonly turned: Turn | null
+  /** Whether a card stands upright; null for what does not. */
+  readonly upright: boolean | null
   /** What was cut or filed off it, for good. */
   readonly cuts: readonly string[]
 }
@@ -143,6 +146,8 @@ interface InRow {
   readonly own: readonly Pick<Finding, 'id' | 'verdict' | 'accepted'>[]
   /** Whether the horizon counts it. */
   readonly counted: boolean
+  /** Whether a case of the build has a place for upright cards. */
+  readonly canStand: boolean
 }
 
 const figures = stageOfEach(
@@ -166,6 +171,7 @@ const inRows = stage(
     const about = new Map<string, Pick<Finding, 'id' | 'verdict' | 'accepted'>[]>()
     for (const { id, verdict, accepted, parts } of summaries)
       for (const part of new Set(parts)) pushTo(about, part, { id, verdict, accepted })
+    const canStand = uprightPlaceIn(items) !== null
     return storedItems.map((stored, n) => ({
       id: stored.id,
       stored,
@@ -174,6 +180,7 @@ const inRows = stage(
       places: at(places, n),
       own: about.get(stored.id) ?? [],
       counted: items.some(i => i.id === stored.id),
+      canStand,
     }))
   },
 )
@@ -182,7 +189,7 @@ const rows = stageOfEach('part-row', { of: inRows, key: r => r.id }, {}, r => ro
 /** Every item of the build, whether the horizon counts it or not. */
 export const parts = stage('parts', { rows }, ({ rows }) => rounded(partsSection(rows)))
 
-function rowOf({ stored, item, figures, places, own, counted }: InRow): PartRow {
+function rowOf({ stored, item, figures, places, own, counted, canStand }: InRow): PartRow {
   const kind = kindOf(item)
   return {
     id: item.id,
@@ -203,6 +210,10 @@ function rowOf({ stored, item, figures, places, own, counted }: InRow): PartRow 
     pieces: piecesOf(item.part).map(p => ({ ...p, out: item.out?.includes(p.key) === true })),
     turns: turnsOf(item.part),
     turned: item.turned ?? null,
+    upright:
+      item.part.kind === 'card' && (canStand || item.upright === true)
+        ? item.upright === true
+        : null,
     beyond: beyondOf(item),
     cuts: (item.cuts ?? []).map(path => cutWords(item.part, path)),
     verdict: counted ? worst(own.filter(f => !f.accepted).map(f => f.verdict)) : null,

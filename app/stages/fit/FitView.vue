@@ -14,7 +14,7 @@ import { useFindings } from '../../ui/findings'
 const desk = useDesk()
 const { findings, summary } = useFindings('fit')
 const rows = computed(() => desk.analysis?.parts.rows ?? [])
-const turning = computed(() => rows.value.filter(r => r.turns.length > 0))
+const turning = computed(() => rows.value.filter(r => r.turns.length > 0 || r.upright !== null))
 const cases = computed(() => rows.value.filter(r => r.pieces.length > 0))
 </script>
 

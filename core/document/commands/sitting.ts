@@ -6,7 +6,7 @@ import { entriesOf, withEntries } from '../canonical'
 import type { Specs } from '../command'
 import { findItem, isItem, named, withItem } from './items'
 
-export const sittingCommands: Specs<'takePiece' | 'turnPart' | 'chooseAir'> = {
+export const sittingCommands: Specs<'takePiece' | 'turnPart' | 'standCard' | 'chooseAir'> = {
   /** A piece of a case taken out, or put back in. */
   takePiece: {
     run(build, { id, piece, out }) {
@@ -48,6 +48,25 @@ export const sittingCommands: Specs<'takePiece' | 'turnPart' | 'chooseAir'> = {
     },
     line: (_, { item, value }) =>
       value ? `Turned the ${item} ${value}` : `The ${item} as its sheet has it`,
+  },
+
+  /** A card upright at the place of the case for that, or in its slot. */
+  standCard: {
+    run(build, { id, upright }) {
+      const item = findItem(build, id)
+      if (!isItem(item)) return item
+      if (item.part.kind !== 'card')
+        return {
+          problem: `The ${item.part.model} is no card: only cards stand upright on a riser.`,
+        }
+      return {
+        build: withItem(build, id, i => ({ ...i, upright: upright || undefined })),
+        back: { do: 'standCard', id, upright: item.upright === true },
+        about: named(item),
+      }
+    },
+    line: ({ upright }, { item }) =>
+      upright ? `${item}: stands upright, on a riser` : `${item}: seated in its slot`,
   },
 
   /** Which way air goes at a place of a case; `null` as the place is meant. */

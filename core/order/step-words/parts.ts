@@ -30,6 +30,11 @@ const FELT = {
   straight: 'A click, and the latches stand.',
 } as const
 
+const isUpright = ({ manner }: PlannedStep): boolean => manner?.of === 'card' && manner.isUpright
+const UPRIGHT_FIRST = [
+  'Covers of the upright place off; the riser screwed to it, its ribbon into the slot of the board without a kink.',
+  'The card goes into the riser’s socket.',
+]
 const isGuided = ({ manner }: PlannedStep): boolean => manner?.of === 'card' && manner.isGuided
 
 /** How each kind of part is put in its place. */
@@ -141,6 +146,7 @@ export const PUTTING_PARTS = {
     tools: [SCREWDRIVER],
     fasteners: [SCREW.panel],
     does: s => [
+      ...(isUpright(s) ? UPRIGHT_FIRST : []),
       'Open the latch at the end of the slot.',
       ...(isGuided(s) ? ['Its far end into the guide at the front wall first.'] : []),
       'Hold it by its edges. Bracket into the rear, contact edge over the slot, press at both ends until it clicks.',

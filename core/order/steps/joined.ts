@@ -101,15 +101,22 @@ function stepOf(s: StepsFrom, id: string, joinings: readonly Joining[]): Planned
  * What of a part decides how hands go about it: where a processor's pins are, how a cooler is held
  * and pasted, a drive's size.
  */
-function mannerOf(s: StepsFrom, { part: p, condition }: Item, on: string): Manner | null {
+function mannerOf(
+  s: StepsFrom,
+  { part: p, condition, upright: isUpright }: Item,
+  on: string,
+): Manner | null {
   if (p.kind === 'processor') return { of: 'processor', contacts: p.contacts }
   if (p.kind === 'drive') return { of: 'drive', shape: p.shape }
   if (p.kind === 'memory') return { of: 'memory', type: p.type }
-  if (p.kind === 'card') return { of: 'card', isGuided: isGuided(s, p) }
+  if (p.kind === 'card')
+    return { of: 'card', isGuided: isGuided(s, p), isUpright: isUpright === true && stands(s) }
   if (p.kind !== 'cooler') return null
   const { fastening, paste, bracket } = p
   return { of: 'cooler', fastening, paste, bracket, isUsed: condition !== 'new', lid: lidOn(s, on) }
 }
+
+const stands = (s: StepsFrom): boolean => every(s, 'case').some(pc => Boolean(pc.part.upright))
 
 /** Whether a card reaches the guides that the case has at its front wall. */
 const isGuided = (s: StepsFrom, { length }: Card): boolean =>

@@ -9,7 +9,7 @@ import { rule } from '../rule'
 import { SEATED } from '../../plan/situation'
 import { CARD_BODY, CARD_HEIGHT } from '../../standards/cards'
 import { SOURCE } from '../../standards/sources'
-import { cardsAtPlace } from './cards-in-case'
+import { allCards } from './cards-in-case'
 
 export const cardLength = rule({
   id: 'fit/card-length',
@@ -18,7 +18,10 @@ export const cardLength = rule({
   source: SOURCE.pcie,
   needs: SEATED,
   // With a piece out, what is in its way then decides (fit/clearance).
-  inputs: s => cardsAtPlace(s).filter(({ pc }) => limitWith(pc) !== 'gone'),
+  inputs: s =>
+    allCards(s)
+      .map(c => ({ ...c, frame: s.frames.get(c.card.id) ?? null }))
+      .filter(({ pc }) => limitWith(pc) !== 'gone'),
   judge({ joint, card, pc, frame }) {
     const length = cardKind.leaf(card, 'length')
     const room = limitLeaf(pcCase.leaf(pc, 'cardRoom'), pc)

@@ -10,7 +10,7 @@ import { rule } from '../rule'
 import { JOINED, joinedBy, type Joined } from '../../plan/situation'
 import { CARD_HEIGHT } from '../../standards/cards'
 import { SOURCE } from '../../standards/sources'
-import { cardsInCase } from './cards-in-case'
+import { allCards } from './cards-in-case'
 
 type Height = 'full' | 'low' | 'both'
 interface Bracketed {
@@ -20,7 +20,7 @@ interface Bracketed {
 }
 
 const bracketed = (s: Joined): readonly Bracketed[] => [
-  ...cardsInCase(s).map(({ joint, card, pc }) => ({ joint, item: card, pc })),
+  ...allCards(s).map(({ joint, card, pc }) => ({ joint, item: card, pc })),
   ...joinedBy(s, 'rear-cover', 'bracket', 'case').map(({ joint, plug, socket }) => ({
     joint: joint.id,
     item: plug,

@@ -6,7 +6,7 @@ import type { Case } from '../../parts/case-schema'
 import type { ItemOf } from '../../parts/kind'
 import { type Joined, type Seated, every, joinedBy, socketIn } from '../../plan/situation'
 
-interface CardInCase {
+export interface CardInCase {
   readonly joint: string
   readonly card: ItemOf<Card>
   readonly board: ItemOf<Board>
@@ -18,8 +18,12 @@ interface CardAtPlace extends CardInCase {
   readonly frame: Frame | null
 }
 
-/** Each seated card with its slot, in each case. */
+/** Each card in its slot, in each case; not those that stand upright elsewhere. */
 export const cardsInCase = (s: Joined): readonly CardInCase[] =>
+  allCards(s).filter(({ card, pc }) => card.upright !== true || !pc.part.upright)
+
+/** Each card that is plugged into a slot, wherever it stands. */
+export const allCards = (s: Joined): readonly CardInCase[] =>
   joinedBy(s, 'slot', 'card', 'board').flatMap(({ joint, plug, socket }) => {
     const slot = socketIn(joint, 'slots', socket.part.slots)
     if (!slot) return []
