@@ -37,6 +37,36 @@ test('taking it out is offered as a way out, with what it costs', async () => {
   await row(TOO_LONG).locator('.face').click()
   await page.getByRole('button', { name: 'Find ways out' }).click()
   await page
-    .getByText('Take the drive cage out of the Twinlock 8 (4 screws; without bay 1, bay 2; about 3 min)')
+    .getByText(
+      'Take the drive cage out of the Twinlock 8 (4 screws; without bay 1, bay 2; about 3 min)',
+    )
     .waitFor()
+})
+
+test('air sent the other way at a place is told against it; undo puts it back', async () => {
+  await page.goto('/b/teal/fit')
+  const rear = page.getByRole('combobox', { name: /rear fan place/ })
+  await rear.selectOption('in')
+  await row(/at the rear fan place .* blows in, the place is for air that goes out/).waitFor()
+  await takeBack(page)
+  await page.getByText(/blows in, the place is for/).waitFor({ state: 'detached' })
+})
+
+test('the card stands upright: without a riser that stops, and it is back in its slot by undo', async () => {
+  await page.goto('/b/teal/fit')
+  const stands = page.getByRole('checkbox', { name: /Tempest 390 stands upright, on a riser/ })
+  await stands.focus()
+  await page.keyboard.press('Space')
+  await row(/upright without a riser/).waitFor()
+  await takeBack(page)
+  await page.getByText(/upright without a riser/).waitFor({ state: 'detached' })
+})
+
+test('a supply turned over faces what stands on the other side', async () => {
+  await page.goto('/b/teal/fit')
+  const turn = page.getByRole('combobox', { name: /How the A1500 M goes in/ })
+  await turn.selectOption({ label: 'over: its fan on the other side' })
+  await row(/fan of the A1500 M before the tray/i).waitFor()
+  await takeBack(page)
+  await page.getByText(/fan of the A1500 M before the tray/i).waitFor({ state: 'detached' })
 })
