@@ -6,7 +6,6 @@ import type { PartKind } from '../parts'
 const SPACE = 'space: the rest of what decides where things go is not read yet'
 const WAYS = 'ways: where it hangs is not known, its way is not measured yet'
 const TIES = 'ways: leads are not tied to points yet'
-const AIR = 'air: its way and its noise are not judged yet'
 const ORDER = 'order: weights, threads and amounts are not told at the bench yet'
 const DRAWING = 'drawing: it is not drawn where it stands yet'
 const PROOF = 'proof: no trial tells it yet'
@@ -17,7 +16,7 @@ type Reasons = Readonly<Record<string, readonly string[]>>
 
 export const UNREAD: Partial<Record<PartKind, Reasons>> = {
   case: {
-    [SPACE]: ['outer.x', 'outer.y', 'outer.z', 'cardRoomFrom', 'cardRoomMeans'],
+    [SPACE]: ['outer.x', 'outer.y', 'outer.z'],
     [ORDER]: ['pieces.*.screws', 'pieces.*.opens'],
     [TIES]: ['ties', 'ties.*.label', 'ties.*.at'],
   },
@@ -37,7 +36,6 @@ export const UNREAD: Partial<Record<PartKind, Reasons>> = {
   },
   drive: { [ARRAYS]: ['sequential'] },
   card: { [WORDS]: ['outputs'] },
-  supply: { [AIR]: ['fanMode'] },
   hub: { [WAYS]: ['outlets.*.lead'] },
   lead: { [SPACE]: ['angled'] },
   bracket: { [PROOF]: ['leads.*.wiring'], [WORDS]: ['outputs'] },

@@ -10,6 +10,9 @@ import type { Card } from '../../parts/card-schema'
 import type { Case } from '../../parts/case-schema'
 import type { ItemOf } from '../../parts/kind'
 import { fanOf } from '../../parts/supply-fan'
+import type { Supply } from '../../parts/supply-schema'
+import { SOURCE } from '../../standards/sources'
+import type { Because } from '../finding'
 import { facedBy, mouthAt, opening, opposite, type Mouth } from './mouths'
 
 export interface Breathing {
@@ -19,6 +22,7 @@ export interface Breathing {
   /** Whether nobody said that it has fans there. */
   readonly assumed: boolean
   readonly wayOut: string
+  readonly because: readonly Because[]
 }
 
 export interface Seated {
@@ -36,10 +40,7 @@ export const breathing = (s: Seated, pc: ItemOf<Case>): readonly Breathing[] => 
   ...s.items.flatMap(item =>
     item.part.kind === 'card' ? ofCard(s, { ...item, part: item.part }) : [],
   ),
-  ...suppliesIn(s, pc).map(({ mouth, what, assumed }) => ({
-    ...{ mouth, what, assumed },
-    wayOut: 'Turn it so that its fan faces an opening, or leave room for it.',
-  })),
+  ...suppliesIn(s, pc),
 ]
 
 const nameIn = ({ names }: Seated, { item }: Solid): string => names.get(item) ?? ''
@@ -57,7 +58,7 @@ const atWalls = (s: Seated, pc: ItemOf<Case>): readonly Breathing[] =>
     if (!inner) return []
     const what = `the ${inner.what || 'fan'} ${inner.what ? `of the ${nameIn(s, inner)}` : nameIn(s, inner)}`
     const wayOut = 'Another place for one of the two, or a thinner one.'
-    return [{ mouth: mouthAt(inner, direction), what, assumed: false, wayOut }]
+    return [{ mouth: mouthAt(inner, direction), what, assumed: false, wayOut, because: [] }]
   })
 
 /** Cards cooled by fans look away from their back, toward the next slot. */
@@ -75,6 +76,7 @@ function ofCard(s: Seated, card: ItemOf<Card>): readonly Breathing[] {
       what: `the fans of the ${card.name}`,
       assumed: cooled.assumed,
       wayOut,
+      because: [],
     },
   ]
 }
@@ -89,13 +91,7 @@ export function cooledBy({ cooling, does, slots }: Card): {
 }
 
 /** Supplies by which side their fan faces. */
-export interface SupplyFan {
-  readonly supply: string
-  readonly mouth: Mouth
-  readonly what: string
-  readonly assumed: boolean
-}
-export const suppliesIn = (s: Seated, pc: ItemOf<Case>): readonly SupplyFan[] =>
+const suppliesIn = (s: Seated, pc: ItemOf<Case>): readonly Breathing[] =>
   s.seats.flatMap(joint => {
     const item = s.items.find(i => i.id === joint.items[0])
     const direction = s.frames.get(joint.items[0])?.axes[2]
@@ -106,8 +102,20 @@ export const suppliesIn = (s: Seated, pc: ItemOf<Case>): readonly SupplyFan[] =>
     if (fan.at !== 'large face') return []
     const usual = breatheWhere(s, pc, mouthAt(solid, direction))
     const mouth = item.turned === undefined ? usual : opposite(usual)
-    return [{ supply: item.id, mouth, what: `the fan of the ${item.name}`, assumed: fan.assumed }]
+    return [
+      {
+        ...{ mouth, what: `the fan of the ${item.name}`, assumed: fan.assumed },
+        wayOut: 'Turn it so that its fan faces an opening, or leave room for it.',
+        because: stillAt({ ...item, part: item.part }),
+      },
+    ]
   })
+
+/** A fan that stands still at low load leaves the supply to the air that rises through it. */
+const stillAt = ({ part: { fanMode }, name }: ItemOf<Supply>): readonly Because[] =>
+  fanMode === 'stops at low load'
+    ? [{ fact: `fan of the ${name}`, value: fanMode, basis: 'spec', source: SOURCE.maker }]
+    : []
 
 /**
  * On which side a supply's fan goes that nobody turned: where the case has openings for it, else

@@ -47,6 +47,7 @@ export const airRoom = rule({
         {
           ...saidOf(asked),
           assumed: wall.usual,
+          because: asked.because,
           sentence: `${capital(what)} at the openings of the ${faces.solid.what} of the ${pc.name}`,
         },
         'clear',
@@ -82,6 +83,7 @@ function byGap(asked: Asked): Finding {
     ...saidOf(asked),
     source: AIR_GAP.source,
     failing: 'watch',
+    because: asked.because,
     sentence: capital(`${what} before the ${called(faces.solid, other)}`),
     wayOut: asked.wayOut,
     need: plus(faces.low, gap),

@@ -1,4 +1,7 @@
-import { avocet, change, finding, flipped, measure, then } from '../../test-helpers/demos'
+import type { Build } from '../../document/build'
+import { avocet, change, finding, flipped, measure, part, then } from '../../test-helpers/demos'
+import { buildOf, exact, type Machine } from '../../test-helpers/planted-machine'
+import { SMALL_CARD } from '../../test-helpers/plants/plant'
 
 const id = 'fit/card-length:card:case'
 
@@ -17,4 +20,47 @@ test('stop: room measured at 328 (± 0.5) is 2 short, more than 0.5 + 1', () => 
 test('tight: 331 leaves 1, less than 0.5 + 1', () => {
   const narrow = change(avocet, measure('case', 'cardRoom', 331))
   expect(finding(then(narrow), id)).toMatchObject({ verdict: 'tight', margin: 1 })
+})
+
+describe('what the room counts on', () => {
+  /** 395 long inside; 368 with fans at the front. */
+  const machine = (
+    length: number,
+    fans: Machine = {},
+    pins: Readonly<Record<string, string>> = {},
+  ) =>
+    buildOf(
+      {
+        case: { ...part('brackwater-harbour-4') },
+        board: { ...part('saltpan-lagoon-9') },
+        processor: { ...part('quillmark-t2-65') },
+        cooler: { ...part('ottery-lowbank-65') },
+        memory: { ...part('merewick-d5-2x8') },
+        supply: { ...part('dunlin-a550') },
+        card: { ...SMALL_CARD, length: exact('mm', length) },
+        ...fans,
+      },
+      { 'card/seat': 'board/slot-4', ...pins },
+    )
+  const FAN: Machine = { fan: { ...part('ottery-breeze-120') } }
+  const told = (build: Build) =>
+    then(build)
+      .findings.filter(
+        f => f.parts.includes('card') && f.parts.some(p => p === 'case' || p === 'fan'),
+      )
+      .filter(f => f.verdict === 'stop')
+      .map(f => f.id)
+
+  test('without a fan there the whole length counts: 380 passes 395, 398 does not', () => {
+    expect(told(machine(380))).toEqual([])
+    expect(told(machine(398))).toEqual(['fit/clearance:case:card:case#front|card'])
+  })
+  test('with one the sheet’s room does: 380 of 368 is 12 too long', () => {
+    const f = finding(then(machine(380, FAN, { 'fan/frame': 'case/front-2' })), 'fit/card-length')
+    expect(f).toMatchObject({ verdict: 'stop', margin: -12 })
+  })
+  test('a room that somebody measured is the room', () => {
+    const measured = change(machine(380), measure('case', 'cardRoom', 368))
+    expect(finding(then(measured), 'fit/card-length').verdict).toBe('stop')
+  })
 })

@@ -1,11 +1,15 @@
 // Does each card end before what stands in front of it?
-import { byBoxes, measured } from '../finding'
+import { byBoxes, measured, type Because } from '../finding'
 import { place } from '../../geometry/space'
+import { cardRoomHolds } from '../../joining/meetings'
+import type { Case } from '../../parts/case-schema'
+import type { ItemOf } from '../../parts/kind'
 import { card as cardKind } from '../../parts/card'
 import { pcCase } from '../../parts/case'
 import { limitLeaf, limitWith } from '../../parts/pieces'
 import { of } from '../../figures/quantity'
 import { rule } from '../rule'
+import { solids } from '../../plan/joints'
 import { SEATED } from '../../plan/situation'
 import { CARD_BODY, CARD_HEIGHT } from '../../standards/cards'
 import { SOURCE } from '../../standards/sources'
@@ -16,12 +20,12 @@ export const cardLength = rule({
   stage: 'fit',
   question: 'Is each card short enough for the case?',
   source: SOURCE.pcie,
-  needs: SEATED,
-  // With a piece out, what is in its way then decides (fit/clearance).
+  needs: { ...SEATED, solids },
+  // With a piece out, or without the fans that the room counts on, the bodies decide (fit/clearance).
   inputs: s =>
     allCards(s)
       .map(c => ({ ...c, frame: s.frames.get(c.card.id) ?? null }))
-      .filter(({ pc }) => limitWith(pc) !== 'gone'),
+      .filter(({ pc }) => limitWith(pc) !== 'gone' && cardRoomHolds(pc, s.solids)),
   judge({ joint, card, pc, frame }) {
     const length = cardKind.leaf(card, 'length')
     const room = limitLeaf(pcCase.leaf(pc, 'cardRoom'), pc)
@@ -38,13 +42,29 @@ export const cardLength = rule({
         wayOut: 'A shorter card, or take out what stands at the front.',
         need: of(length),
         have: of(room),
-        because: byBoxes(
-          'left before the front wall, by the inner length',
-          of(pcCase.leaf(pc, 'inner.x')),
-          of(length),
-        ),
+        because: [
+          ...countedFrom(pc),
+          ...byBoxes(
+            'left before the front wall, by the inner length',
+            of(pcCase.leaf(pc, 'inner.x')),
+            of(length),
+          ),
+        ],
         where: from && to && { from, to },
       }),
     ]
   },
 })
+
+/** From where the room is counted: a bracket's sheet is thinner than any tolerance, so both are told alike. */
+const countedFrom = ({ part: { cardRoomFrom: from } }: ItemOf<Case>): readonly Because[] =>
+  from
+    ? [
+        {
+          fact: 'card room counted from',
+          value: `the ${from}`,
+          basis: 'spec',
+          source: SOURCE.maker,
+        },
+      ]
+    : []
