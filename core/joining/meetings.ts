@@ -4,10 +4,7 @@ import { groupBy } from '../collections/groups'
 import { extentOf, nominalBox, type Extent } from '../geometry/solid'
 import { nearPairs } from '../geometry/sweep'
 import { isKind, type Item } from '../parts'
-import { readFigure } from '../figures/units'
 import { pcCase } from '../parts/case'
-import type { Case } from '../parts/case-schema'
-import type { ItemOf } from '../parts/kind'
 import { limitWith } from '../parts/pieces'
 import { kept } from '../pipeline/kept'
 import type { Solid } from './solids'
@@ -64,48 +61,17 @@ export type Limits = ReadonlyMap<Limit, number>
 export type Limit = 'coolerRoom' | 'cardRoom' | 'supply.room'
 export const LIMITS: readonly Limit[] = ['coolerRoom', 'cardRoom', 'supply.room']
 
-/**
- * The limits that the case's sheet states; one that a piece sets is gone with the piece, and a room
- * for cards that counts on fans at the front is not the whole room where there are none.
- */
-export const limitsIn = (items: readonly Item[], solids: readonly Solid[]): Limits =>
+/** The limits that the case's sheet states; one that a piece sets is gone with the piece. */
+export const limitsIn = (items: readonly Item[]): Limits =>
   new Map(
     items.filter(isKind('case')).flatMap(pc =>
       LIMITS.flatMap(path => {
         const stated = pcCase.leaf(pc, path).figure
-        const isGone =
-          (limitWith(pc) !== 'stated' && path !== 'coolerRoom') ||
-          (path === 'cardRoom' && !cardRoomHolds(pc, solids))
+        const isGone = limitWith(pc) !== 'stated' && path !== 'coolerRoom'
         return stated && !isGone ? [[path, stated.value] as const] : []
       }),
     ),
   )
-
-/**
- * Whether the stated room for cards is that of this machine: what its sheet counted on stands at the
- * front, or nobody knows how long the case is without it.
- */
-export function cardRoomHolds(pc: ItemOf<Case>, solids: readonly Solid[]): boolean {
-  const { cardRoomMeans, cardRoom } = pc.part
-  const countedOn = AT_FRONT[cardRoomMeans ?? 'front empty']
-  const isMeasured = readFigure(cardRoom, 'mm')?.basis === 'measured'
-  const length = pcCase.leaf(pc, 'inner.x').figure
-  if (countedOn.length === 0 || isMeasured || length === null) return true
-  return solids.some(
-    s =>
-      countedOn.includes(s.key) &&
-      s.nature === 'body' &&
-      nominalBox(s).max[0] >= length.value - AT_WALL,
-  )
-}
-/** What stands at the front, by the names of its solids. */
-const AT_FRONT: Record<NonNullable<Case['cardRoomMeans']>, readonly string[]> = {
-  'front empty': [],
-  'fans at the front': ['fan', 'fans', 'outer-fans', 'radiator'],
-  'radiator at the front': ['radiator'],
-}
-/** Named choice: what ends so near a wall is screwed to it, mm. */
-const AT_WALL = 3
 
 type Is = (s: Solid, limits: Limits) => boolean
 /** A piece that begins no nearer than a limit which was stated because of it. */

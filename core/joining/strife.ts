@@ -53,7 +53,7 @@ function quarrels(
     return [...ofA.filter(j => !ofB.includes(j)), ...ofB.filter(j => !ofA.includes(j))]
   }
   return [
-    ...meetingsOf(solids, limitsIn(limiting, solids)).flatMap(meeting =>
+    ...meetingsOf(solids, limitsIn(limiting)).flatMap(meeting =>
       metIn(meeting)
         .filter(met => !isZone(met) && gravity(met.found.judged.verdict) >= gravity('stop'))
         .map(({ a, b }) => apart(a, b)),

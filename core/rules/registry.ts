@@ -31,7 +31,7 @@ import { memorySpeed } from './fit/memory-speed'
 import { memoryTable } from './fit/memory-table'
 import { memoryType } from './fit/memory-type'
 import { fitUpright } from './fit/upright'
-import { fitWayIn } from './fit/way-in'
+import { wayIn } from './fit/way-in'
 import { fitRetainer } from './fit/retainer'
 import { fitPaste } from './fit/paste'
 import { fitPicture } from './fit/picture'
@@ -127,7 +127,7 @@ export const RULES: readonly Rule[] = [
   fitLink,
   fitUplink,
   fitUpright,
-  fitWayIn,
+  wayIn,
   coolerTurn,
   airRoom,
   airAgainst,

@@ -1,17 +1,20 @@
 // Does each card end before what stands in front of it?
 import { byBoxes, measured, type Because } from '../finding'
 import { place } from '../../geometry/space'
-import { cardRoomHolds } from '../../joining/meetings'
+import type { Solid } from '../../joining/solids'
 import type { Case } from '../../parts/case-schema'
 import type { ItemOf } from '../../parts/kind'
+import { nominalBox } from '../../geometry/solid'
+import { customary } from '../../parts/bodies/solid'
 import { card as cardKind } from '../../parts/card'
 import { pcCase } from '../../parts/case'
 import { limitLeaf, limitWith } from '../../parts/pieces'
-import { of } from '../../figures/quantity'
+import { of, plus, type Sum } from '../../figures/quantity'
 import { rule } from '../rule'
 import { solids } from '../../plan/joints'
 import { SEATED } from '../../plan/situation'
 import { CARD_BODY, CARD_HEIGHT } from '../../standards/cards'
+import { FAN_THICKNESS, RADIATOR_THICKNESS } from '../../standards/modules'
 import { SOURCE } from '../../standards/sources'
 import { allCards } from './cards-in-case'
 
@@ -21,12 +24,13 @@ export const cardLength = rule({
   question: 'Is each card short enough for the case?',
   source: SOURCE.pcie,
   needs: { ...SEATED, solids },
-  // With a piece out, or without the fans that the room counts on, the bodies decide (fit/clearance).
+  // With a piece out, what is in its way then decides (fit/clearance).
   inputs: s =>
     allCards(s)
       .map(c => ({ ...c, frame: s.frames.get(c.card.id) ?? null }))
-      .filter(({ pc }) => limitWith(pc) !== 'gone' && cardRoomHolds(pc, s.solids)),
-  judge({ joint, card, pc, frame }) {
+      .filter(({ pc }) => limitWith(pc) !== 'gone')
+      .map(c => ({ ...c, more: notThere(c.pc, s.solids) })),
+  judge({ joint, card, pc, frame, more }) {
     const length = cardKind.leaf(card, 'length')
     const room = limitLeaf(pcCase.leaf(pc, 'cardRoom'), pc)
     const at = (x: number) => frame && place(frame, [x, 0, CARD_BODY.over + CARD_HEIGHT.low])
@@ -41,7 +45,7 @@ export const cardLength = rule({
         sentence: `Length of the ${card.name} in the ${pc.name}`,
         wayOut: 'A shorter card, or take out what stands at the front.',
         need: of(length),
-        have: of(room),
+        have: plus(of(room), ...more),
         because: [
           ...countedFrom(pc),
           ...byBoxes(
@@ -68,3 +72,24 @@ const countedFrom = ({ part: { cardRoomFrom: from } }: ItemOf<Case>): readonly B
         },
       ]
     : []
+
+/**
+ * What the stated room counts on and this machine has not at the front, mm: it is room as well. What
+ * somebody measured is the room as it is.
+ */
+function notThere(pc: ItemOf<Case>, solids: readonly Solid[]): readonly Sum[] {
+  const means = pc.part.cardRoomMeans ?? 'front empty'
+  const room = pcCase.leaf(pc, 'cardRoom').figure
+  const inside = pcCase.leaf(pc, 'inner.x').figure
+  if (means === 'front empty' || room?.basis === 'measured' || !inside) return []
+  const atFront = solids.filter(
+    s => s.nature === 'body' && nominalBox(s).max[0] >= inside.value - AT_WALL,
+  )
+  const isThere = (...keys: readonly string[]): boolean => atFront.some(s => keys.includes(s.key))
+  const fans = isThere('fan', 'fans', 'outer-fans', 'radiator') ? [] : [NO_FANS]
+  return means === 'fans at the front' || isThere('radiator') ? fans : [...fans, NO_RADIATOR]
+}
+/** Named choice: what ends so near a wall is screwed to it, mm. */
+const AT_WALL = 3
+const NO_FANS = customary('no fans at the front', FAN_THICKNESS.mm, 2)
+const NO_RADIATOR = customary('no radiator at the front', RADIATOR_THICKNESS.mm, 5)

@@ -26,7 +26,7 @@ export const fitClearance = rule({
   source: SOURCE.maker,
   needs: { solids, names, items },
   inputs: ({ solids, names, items }): readonly Named[] =>
-    meetingsOf(solids, limitsIn(items, solids)).map(meeting => {
+    meetingsOf(solids, limitsIn(items)).map(meeting => {
       const [a, b] = meeting.pairs[0] ?? []
       const says = (s: Solid | undefined): string => (s && names.get(s.item)) ?? ''
       return { ...meeting, names: [says(a), says(b)] }

@@ -16,7 +16,7 @@ interface Blocked extends InTheWay {
 
 const ID = { rule: 'fit/way-in', stage: 'fit' } as const
 
-export const fitWayIn = rule({
+export const wayIn = rule({
   id: ID.rule,
   stage: ID.stage,
   question: 'Does everything get to its place, past what stands there already?',

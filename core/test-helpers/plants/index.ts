@@ -6,6 +6,7 @@ import { DRIVES } from './drives'
 import { LENGTHS } from './lengths'
 import { LINES } from './lines'
 import { PLACES } from './places'
+import { PLACING } from './placing'
 import { PARTNERS } from './partners'
 import { MEMORY } from './memory'
 import { OLD_MACHINES } from './old'
@@ -24,6 +25,7 @@ export const PLANTS: readonly Plant[] = [
   ...CHOICES,
   ...MEMORY,
   ...SPACE,
+  ...PLACING,
   ...SUPPLIES,
   ...DRIVES,
   ...PLACES,

@@ -47,7 +47,7 @@ export const LENGTHS: readonly Plant[] = [
       const room = draw.whole(210, 266)
       const { by, verdict } = short(draw, 2)
       const machine = altered(draw.tower, {
-        case: { cardRoom: stated('mm', room, 1) },
+        case: { cardRoom: stated('mm', room, 1), cardRoomMeans: 'front empty' },
         card: { ...SMALL_CARD, length: stated('mm', room + by, 1) },
       })
       return { machine, rule: 'fit/card-length', verdict, names: ['card', 'case'] }
