@@ -37,17 +37,8 @@ export function resolve(stored: StoredItem, name: string): Item {
     (p, [path, value]) => put(p, path, value),
     stored.part,
   ) as Part
-  const { id, state, condition, marks, cuts, jumpers, out, turned, airs, upright } = stored
-  const rest = {
-    ...{ id, name, state, condition },
-    ...(marks && { marks }),
-    ...(cuts && { cuts }),
-    ...(jumpers && { jumpers }),
-    ...(out && { out }),
-    ...(turned && { turned }),
-    ...(airs && { airs }),
-    ...(upright && { upright }),
-  }
+  const { id, state, condition, cuts, jumpers } = stored
+  const rest = { ...{ id, name, state, condition }, ...saidOf(stored) }
   const cut = (cuts ?? []).reduce<unknown>((p, path) => put(p, path, cutTo(path)), part)
   const place = part.kind === 'drive' ? jumpers?.[PLACE_JUMPER] : undefined
   const whole = place === undefined ? cut : put(cut, 'jumper', place)
@@ -55,4 +46,11 @@ export function resolve(stored: StoredItem, name: string): Item {
   if (stored.beyond === undefined || declared === undefined) return { ...rest, part: whole } as Item
   const rated = at(whole, declared) ?? null
   return { ...rest, rated, part: put(whole, declared, stored.beyond) } as Item
+}
+
+/** What is said of a copy, as far as anything is. */
+function saidOf(stored: StoredItem): Partial<StoredItem> {
+  const { marks, cuts, jumpers, out, turned, airs, upright } = stored
+  const said = Object.entries({ marks, cuts, jumpers, out, turned, airs, upright })
+  return Object.fromEntries(said.filter(([, value]) => value !== undefined))
 }

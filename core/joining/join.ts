@@ -23,6 +23,7 @@ import {
   mayStandFor,
   problemOf,
   type Joinable,
+  type Unruled,
 } from './joinable'
 import { cutOf, layingFor, type Laying } from './laying'
 import type { Line } from './lines'
@@ -64,7 +65,7 @@ export function join(name: string, joinable: Joinable): Joined {
 
 /** Plan and laying in turn until they meet. */
 function bestLaying(name: string, joinable: Joinable): Laying {
-  const { asking, pins, before, foremost, shapes, seatPairs, plugPairs } = joinable
+  const { asking, pins, before, foremost, seatPairs, plugPairs } = joinable
   const base = baseProblem(name, { seatPairs, plugPairs, asking, pins, before, foremost })
   let best: Laying | null = null
   let cuts: readonly Clause[] = []
@@ -72,20 +73,14 @@ function bestLaying(name: string, joinable: Joinable): Laying {
   let layings = 0
   for (let round = 0; ; round++) {
     const at = `${name}/${round}`
-    const ruled = withClauses(`plan/${at}`, base, [...cuts, ...booked], strifes)
-    const plan = planAt(at, ruled, joinable)
-    if (best && !less(withoutLength(plan.cost), best.cost)) return best
-    const seats = seatsOf(at, plan, { asking, pins, shapes })
-    // The plan did not know yet what meets in space: it is drawn up again with that.
-    const met = newIn(strifesOf(at, seats, joinable), strifes)
-    const isWeighed = met.length === 0 || strifes.length >= STRIFES_IN_ALL
-    if (!isWeighed) {
-      strifes = [...strifes, ...met]
-      continue
-    }
+    const planned = planInSpace(at, base, [...cuts, ...booked], { ...joinable, strifes })
+    const { plan, seats } = planned
+    strifes = planned.strifes
+    const isBest = (laying: Laying): boolean => !less(withoutLength(plan.cost), laying.cost)
+    if (best && isBest(best)) return best
     const laying = layingFor(at, seats, plan, { ...joinable, booked, strifes })
     best = cheaper(best, laying)
-    if (!less(withoutLength(plan.cost), best.cost)) return best
+    if (isBest(best)) return best
     layings += laying.layings
     const fresh = newIn(laying.booked, booked)
     booked = laying.booked
@@ -93,9 +88,38 @@ function bestLaying(name: string, joinable: Joinable): Laying {
     if (fresh.length > 0 && layings < LAYINGS_IN_ALL) continue
     const cut = cutOf(laying, joinable)
     const isLast = layings >= LAYINGS_IN_ALL || cut.length === 0
-    if (isLast)
-      return { ...best, exact: best.exact && cut.length === 0 && plan.exact && met.length === 0 }
+    if (isLast) return { ...best, exact: best.exact && cut.length === 0 && plan.exact }
     cuts = [...cuts, cut]
+  }
+}
+
+interface PlanInSpace {
+  readonly plan: Matching
+  readonly seats: readonly Joint[]
+  readonly strifes: readonly Clause[]
+}
+
+/**
+ * A plan that knows what meets in space where it puts things: drawn up again with what it did not
+ * know, until there is nothing of that, or a limit is reached.
+ */
+function planInSpace(
+  name: string,
+  base: Unruled,
+  clauses: readonly Clause[],
+  joinable: Joinable,
+): PlanInSpace {
+  const { asking, pins, shapes } = joinable
+  let { strifes } = joinable
+  for (let round = 0; ; round++) {
+    const at = round === 0 ? name : `${name}.${round}`
+    const ruled = withClauses(`plan/${at}`, base, clauses, strifes)
+    const plan = planAt(at, ruled, joinable)
+    const seats = seatsOf(at, plan, { asking, pins, shapes })
+    const met = newIn(strifesOf(at, seats, joinable), strifes)
+    if (met.length === 0) return { plan, seats, strifes }
+    if (strifes.length >= STRIFES_IN_ALL) return { plan: { ...plan, exact: false }, seats, strifes }
+    strifes = [...strifes, ...met]
   }
 }
 

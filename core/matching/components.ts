@@ -28,13 +28,7 @@ type Parts = { -readonly [K in keyof MatchProblem]: MatchProblem[K][number][] }
  * candidate are a part each.
  */
 export function components(problem: MatchProblem): readonly MatchProblem[] {
-  const plugOf = new Map<string, string>(
-    problem.clauses.length + problem.strifes.length + problem.before.length > 0
-      ? problem.candidates.map(c => [pairId(c), c.plug])
-      : [],
-  )
-  /** The plug of a pair, or the pair's own name where it is no candidate. */
-  const endOf = (pair: string): string => plugOf.get(pair) ?? pair
+  const endOf = endsByPair(problem)
   const homeOf = (clause: Clause): string => endOf(at(at(clause, 0), 0))
   const unions = united(problem, endOf, homeOf)
   const parts = new Map<string, Parts>()
@@ -55,6 +49,13 @@ export function components(problem: MatchProblem): readonly MatchProblem[] {
   for (const clause of problem.clauses) part(homeOf(clause)).clauses.push(clause)
   for (const strife of problem.strifes) part(homeOf(strife)).strifes.push(strife)
   return [...parts].sort(compareBy(([root]) => root)).map(([, found]) => found)
+}
+
+/** The plug of a pair, or the pair's own name where it is no candidate. */
+function endsByPair({ clauses, strifes, before, candidates }: MatchProblem) {
+  const isAsked = clauses.length + strifes.length + before.length > 0
+  const plugOf = new Map<string, string>(isAsked ? candidates.map(c => [pairId(c), c.plug]) : [])
+  return (pair: string): string => plugOf.get(pair) ?? pair
 }
 
 const emptyPart = (): Parts => ({

@@ -16,35 +16,36 @@ export function edgesOf(
   waysIn: readonly GoesFirst[],
 ): readonly Edge[] {
   const edges = new Map<string, Edge>()
-  for (const edge of spatial(steps, waysIn)) edges.set(`${edge.before}>${edge.after}`, edge)
-  for (const below of steps)
-    for (const above of below.under)
-      edges.set(`${below.id}>${above}`, {
-        before: below.id,
-        after: above,
-        reason: 'it lies under the card',
-        basis: 'cover',
-        rule: 'under-the-card',
-      })
-  for (const r of REASONS) {
-    if (r.of && !r.of(school)) continue
-    for (const before of steps.filter(s => r.before.includes(s.kind))) {
-      for (const after of steps.filter(s => r.after.includes(s.kind) && s !== before)) {
-        if (r.when && !r.when(before, after)) continue
-        const key = `${before.id}>${after.id}`
-        const known = edges.get(key)
-        if (!known || strength(r.basis) > strength(known.basis))
-          edges.set(key, {
-            before: before.id,
-            after: after.id,
-            reason: r.reason(before, after),
-            basis: r.basis,
-            rule: r.rule,
-          })
-      }
-    }
+  for (const edge of [
+    ...spatial(steps, waysIn),
+    ...steps.flatMap(underCards),
+    ...REASONS.filter(r => !r.of || r.of(school)).flatMap(r => byReason(r, steps)),
+  ]) {
+    const key = `${edge.before}>${edge.after}`
+    const known = edges.get(key)
+    if (!known || strength(edge.basis) > strength(known.basis)) edges.set(key, edge)
   }
   return [...edges.values()]
+}
+
+const underCards = (below: PlannedStep): readonly Edge[] =>
+  below.under.map(above => ({
+    ...{ before: below.id, after: above, reason: 'it lies under the card' },
+    ...{ basis: 'cover', rule: 'under-the-card' },
+  }))
+
+function byReason(r: Reason, steps: readonly PlannedStep[]): readonly Edge[] {
+  const last = steps.filter(s => r.after.includes(s.kind))
+  return steps
+    .filter(s => r.before.includes(s.kind))
+    .flatMap(before =>
+      last
+        .filter(after => after !== before && (!r.when || r.when(before, after)))
+        .map(after => ({
+          ...{ before: before.id, after: after.id, reason: r.reason(before, after) },
+          ...{ basis: r.basis, rule: r.rule },
+        })),
+    )
 }
 
 /** What does not pass, or finds no hand, once something else is in. */

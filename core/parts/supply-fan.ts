@@ -1,5 +1,5 @@
 // Where a supply's fan is: as stated, else as its form has it.
-import { SUPPLY_FANS } from '../standards/supplies'
+import type { SUPPLY_FANS } from '../standards/supplies'
 import type { Supply } from './supply-schema'
 
 export interface SupplyFanAt {

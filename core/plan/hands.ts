@@ -7,7 +7,7 @@ import { pointOf, type Frames } from '../joining/places'
 import type { Solid } from '../joining/solids'
 import type { PartKind } from '../parts'
 import { HAND } from '../standards/hands'
-import { along, type InTheWay, type Way } from './way-out'
+import { along, reversed, type InTheWay, type Way } from './way-out'
 
 interface Seated {
   readonly solids: readonly Solid[]
@@ -48,12 +48,18 @@ function handFor({ ends, frames, solids }: Seated, plug: Joint): Extent | null {
   const point = socket && pointOf(frames, socket)
   const frame = socket && frames.get(socket.item)
   if (!point || !frame) return null
-  const kind = solids.find(o => o.item === socket.item)?.kind
   const [way, up] = [along(frame.axes[0]), along(frame.axes[2])]
-  if (kind === 'drive') return way && handAt(point, { ...way, by: way.by === 1 ? -1 : 1 })
+  const side = sideOf(solids.find(o => o.item === socket.item)?.kind, socket)
+  if (side === 'up' || !way) return up && handAt(point, up)
+  if (side === 'rear') return handAt(point, reversed(way))
   // Beneath a plug that leaves sideways lies the board: fingers take it from above.
-  if (kind === 'board' && socket.end.joinedHeight === 0) return way && handAt(point, way, up)
-  return up && handAt(point, up)
+  return handAt(point, way, up)
+}
+
+/** Where a plug is drawn from: a drive at its rear, a board upwards or over its front edge. */
+function sideOf(kind: PartKind | undefined, { end }: EndOf): 'up' | 'rear' | 'front' {
+  if (kind === 'drive') return 'rear'
+  return kind === 'board' && end.joinedHeight === 0 ? 'front' : 'up'
 }
 
 /** The room that fingers take around a socket and before it; to one side only where one is shut. */

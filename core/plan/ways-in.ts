@@ -1,7 +1,8 @@
 // The way in of everything that sits somewhere: the box that it sweeps on its way to its place, what
 // stands in it, and the room that a hand needs at each plug. What stands in the way goes in after.
 import { clearance } from '../geometry/clearance'
-import { AXES, extentOf, type Extent, type Faces } from '../geometry/solid'
+import type { Judgement } from '../figures/verdict'
+import { AXES, extentOf, type Axis, type Extent, type Face, type Faces } from '../geometry/solid'
 import { itemOf } from '../ids/ids'
 import type { EndOf, Joint } from '../joining/joint'
 import type { Frames } from '../joining/places'
@@ -71,34 +72,37 @@ interface Reaching {
 /** What stands in a way out. */
 function met({ solid, extent }: Reaching, all: readonly Reaching[], way: Way): readonly InTheWay[] {
   const swept = sweptBy(solid, way)
-  return all.flatMap(({ solid: other, extent: there }): readonly InTheWay[] => {
-    if (!mayBlock(solid, other) || !isAhead(extent, there, way)) return []
-    // What meets where it sits is told as that.
-    if (clearance(solid, other)?.judged.verdict === 'stop') return []
-    const found = clearance(swept, other)?.judged
-    const mm = -(found?.margin ?? 0)
-    if (found?.verdict !== 'stop' || mm <= (TILTS[solid.kind] ?? 0)) return []
-    return [
-      {
-        ...{ first: solid.joint ?? '', then: other.joint, what: other.what, of: 'body' },
-        piece: other.joint === null ? other : null,
-        items: [solid.item, other.item],
-        ...{ mm, tol: found.tol, assumed: found.assumed },
-      },
-    ]
-  })
+  return all
+    .filter(other => mayBlock(solid, other.solid) && isAhead(extent, other.extent, way))
+    .flatMap(({ solid: other }) => {
+      const found = clearance(swept, other)?.judged
+      // What meets where it sits is told as that.
+      const isTold = clearance(solid, other)?.judged.verdict === 'stop'
+      return found?.verdict === 'stop' && !isTold ? blocking(solid, other, found) : []
+    })
+}
+
+/** One solid in the way of another, unless that is tilted past it. */
+function blocking(solid: Solid, other: Solid, found: Judgement): readonly InTheWay[] {
+  const mm = -(found.margin ?? 0)
+  if (mm <= (TILTS[solid.kind] ?? 0)) return []
+  return [
+    {
+      ...{ first: solid.joint ?? '', then: other.joint, what: other.what, of: 'body' },
+      piece: other.joint === null ? other : null,
+      items: [solid.item, other.item],
+      ...{ mm, tol: found.tol, assumed: found.assumed },
+    },
+  ]
 }
 
 /** The solid and all that it passes on its way out. */
 function sweptBy({ from, to }: Faces, { axis, by }: Way): Faces {
-  const open = <T>(
-    faces: readonly [T, T, T],
-    isOpen: boolean,
-  ): readonly [T | null, T | null, T | null] =>
-    isOpen
-      ? [axis === 0 ? null : faces[0], axis === 1 ? null : faces[1], axis === 2 ? null : faces[2]]
-      : faces
-  return { from: open(from, by === -1), to: open(to, by === 1) }
+  const open = (faces: Faces['from']): Faces['from'] => {
+    const along = (a: Axis): Face => (a === axis ? null : faces[a])
+    return [along(0), along(1), along(2)]
+  }
+  return by === 1 ? { from, to: open(to) } : { from: open(from), to }
 }
 
 /** What of a case stands inside it: the near and far sides are open while one works. */

@@ -29,6 +29,8 @@ export interface AirSection {
   readonly rows: readonly AirRow[]
   readonly ins: string
   readonly outs: string
+  /** Filters over no fan place: how each comes out. */
+  readonly filters: readonly string[]
 }
 
 const flowWords = (flow: Sum): string => {
@@ -41,9 +43,10 @@ const flowWords = (flow: Sum): string => {
 function filterOver({ filters, radiators }: Case, key: string): string {
   const behind = [key, ...((radiators ?? []).find(r => r.key === key)?.instead ?? [])]
   const found = (filters ?? []).find(f => f.over.some(over => behind.includes(over)))
-  if (!found) return ''
-  return found.slides ? `${found.label}, comes out ${found.slides}` : found.label
+  return found ? filterLine(found) : ''
 }
+const filterLine = ({ label, slides }: NonNullable<Case['filters']>[number]): string =>
+  slides ? `${label}, comes out ${slides}` : label
 
 /** Each case with its places; a radiator stands for the fan places that it takes. */
 export const air = stage('air', { items, seats }, ({ items, seats }): readonly AirSection[] =>
@@ -67,6 +70,7 @@ export const air = stage('air', { items, seats }, ({ items, seats }): readonly A
         }
       })
     const [ins, outs] = [flowWords(flowsOf(movers, 'in')), flowWords(flowsOf(movers, 'out'))]
-    return { case: pc.id, name: pc.name, rows, ins, outs }
+    const filters = (pc.part.filters ?? []).filter(f => f.over.length === 0).map(filterLine)
+    return { case: pc.id, name: pc.name, rows, ins, outs, filters }
   }),
 )

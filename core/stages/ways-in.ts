@@ -23,20 +23,12 @@ export const waysIn = stage(
   ({ found, names, outlines }) => {
     const called = (item: string): string => names.get(item) ?? ''
     const lineOf = ({ first, items, what, of, mm }: InTheWay): string => {
-      const blocker = what ? `the ${what} of the ${called(items[1])}` : `the ${called(items[1])}`
-      if (of === 'tray')
-        return capital(
-          `the ${called(items[0])} before the ${called(items[1])}: the tray closes its back once it is in`,
-        )
-      if (of === 'body')
-        return capital(
-          `the ${called(items[0])} before the ${called(items[1])}: ${blocker} would stand ${quantity(mm, 'mm')} in its way`,
-        )
+      const [own, other] = [called(items[0]), called(items[1])]
+      const blocker = what ? `the ${what} of the ${other}` : `the ${other}`
       const [plug] = endsOfJoint(first) ?? []
       const label = (plug && outlines.get(plug)?.label) ?? ''
-      return capital(
-        `${label} of the ${called(items[0])} before the ${called(items[1])}: ${blocker} would leave no room for a hand`,
-      )
+      const goes = of === 'hand' ? `${label} of the ${own}` : `the ${own}`
+      return capital(`${goes} before the ${other}: ${THEN[of](blocker, quantity(mm, 'mm'))}`)
     }
     return found.flatMap((way): readonly WayInRow[] =>
       way.then === null
@@ -51,3 +43,10 @@ export const waysIn = stage(
     )
   },
 )
+
+/** What would be in the way then. */
+const THEN: Record<InTheWay['of'], (blocker: string, mm: string) => string> = {
+  body: (blocker, mm) => `${blocker} would stand ${mm} in its way`,
+  hand: blocker => `${blocker} would leave no room for a hand`,
+  tray: () => 'the tray closes its back once it is in',
+}

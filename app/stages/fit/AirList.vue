@@ -42,6 +42,7 @@ function choose(row: AirRow, event: Event): void {
         </label>
       </li>
     </ul>
+    <p v-if="air.filters.length" class="quiet">Also: {{ air.filters.join('; ') }}.</p>
   </section>
 </template>
 

@@ -128,6 +128,13 @@ export const PLUGS_AND_POWER: readonly Reason[] = [
     reason: () => 'the case is closed and stands where it will stay',
   },
   {
+    rule: 'power-before-outer',
+    basis: 'habit',
+    before: ['bench', 'first-power'],
+    after: ['outer-plug'],
+    reason: () => 'what stays outside is plugged once the machine runs by itself',
+  },
+  {
     rule: 'outer-before-record',
     basis: 'habit',
     before: ['outer-plug'],

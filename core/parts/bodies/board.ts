@@ -98,9 +98,10 @@ export function boardSeat({ part, id }: ItemOf<Board>, end: End): Spot['origin']
         basis: tol === MADE_UP ? 'assumed' : 'spec',
       }),
     )
-  const isOnBack = from?.list === 'm2' && part.m2?.[from.index]?.back === true
-  return [along('x', x), along('y', y), isOnBack ? negative(thickness) : NOTHING]
+  return [along('x', x), along('y', y), isOnBack(part, end) ? negative(thickness) : NOTHING]
 }
+const isOnBack = ({ m2 }: Board, { from }: End): boolean =>
+  from?.list === 'm2' && m2?.[from.index]?.back === true
 /** Named choices: how far a place on a board may be off, by its form and by a drawing of it, mm. */
 const MADE_UP = 20
 const AS_DRAWN = 1

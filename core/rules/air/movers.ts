@@ -1,8 +1,8 @@
 // What moves air through the walls of a case: fans and radiators at their places, which way, how much.
-import { at } from '../../collections/at'
 import { airAt, type Air } from '../../case/air'
 import { fact, of, plus, type Leaf, type Sum } from '../../figures/quantity'
 import { assume } from '../../figures/units'
+import { endRef } from '../../ids/ids'
 import type { Joint } from '../../joining/joint'
 import { breathingPlaces } from '../../parts/breathing-places'
 import { isKind, type Item } from '../../parts'
@@ -38,31 +38,16 @@ export const closedCases = (s: Pick<Seated, 'items'>): readonly ItemOf<Case>[] =
 /** Everything that moves air through a wall of a case. */
 export const moversIn = ({ items, seats }: Seated, pc: ItemOf<Case>): readonly Mover[] =>
   seats.flatMap(joint => {
-    const [list, index] = [joint.members[1]?.list, joint.members[1]?.index ?? 0]
     const item = items.find(i => i.id === joint.items[0])
-    if (!item || joint.items[1] !== pc.id || (list !== 'fans' && list !== 'radiators')) return []
-    const { key } = at<{ readonly key: string }>(
-      (list === 'fans' ? pc.part.fans : pc.part.radiators) ?? [],
-      index,
-    )
-    const place = breathingPlaces(pc.part).find(p => p.key === key)
-    const flow = flowOf(item)
-    if (!place || !flow) return []
-    const { id, name } = item
-    const kind = item.part.kind === 'cooler' ? 'cooler' : 'fan'
-    const air = airAt({ ...place, key }, pc.airs)
+    const place = breathingPlaces(pc.part).find(p => joint.b === endRef(pc.id, p.key))
+    const flow = item ? flowOf(item) : null
+    if (!item || !place || !flow) return []
+    const { key, label, meant } = place
     return [
       {
-        joint: joint.id,
-        item: id,
-        name,
-        kind,
-        pc,
-        place: key,
-        label: place.label,
-        meant: place.meant,
-        air,
-        flow,
+        ...{ joint: joint.id, item: item.id, name: item.name, pc, flow },
+        ...{ place: key, label, meant, air: airAt(place, pc.airs) },
+        kind: item.part.kind === 'cooler' ? 'cooler' : 'fan',
       },
     ]
   })
