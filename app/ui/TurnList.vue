@@ -40,7 +40,6 @@ function stand(id: string, event: Event): void {
 .turn {
   display: grid;
   gap: 4px;
-  margin-block: 8px;
 }
 .stand {
   display: flex;

@@ -481,6 +481,19 @@ test.each(headless)('%s', (_, parts, ...told) => {
   expectSound(change(machine(parts), { do: 'choosePurpose', purpose: 'storage' }), told)
 })
 
+test('twinlock, liquid at the front and a card upright on its riser', () => {
+  const build = machine(
+    'brackwater-twinlock-8 saltpan-lagoon-9 quillmark-t2-65 ottery-rill-240 merewick-d5-2x8 ' +
+      'dunlin-a550 strandline-ripple-70 hollin-riser-300',
+  )
+  expectSound(change(build, { do: 'standCard', id: 'card-6', upright: true }), [
+    'measure fit/tube-reach',
+    'measure panel/block-map',
+    'measure routes/lead-length',
+    'watch joints/pump-header',
+  ])
+})
+
 /** Nothing stops, nothing harms, and what is told besides is defended. */
 function expectSound(build: Build, told: readonly string[]): void {
   const open = then(build).findings.filter(f => f.verdict !== 'clear' && f.verdict !== 'tight')

@@ -5,7 +5,7 @@ import { basisOf, fact, of, plus, toleranceOf, type Sum } from '../figures/quant
 import { usual, weakest, type Basis } from '../figures/units'
 import { AXES, nominalBox, NOTHING, type Faces } from '../geometry/solid'
 import { middle, type Vec3 } from '../geometry/space'
-import type { Item } from '../parts'
+import type { Item, PartKind } from '../parts'
 import { stackOf } from '../parts/bodies/radiator'
 import { pcCase } from '../parts/case'
 import type { Case } from '../parts/case-schema'
@@ -94,8 +94,31 @@ export interface AtPlace {
 }
 export const placeOf = ({ pc, place }: AtPlace) => at(pc.part.radiators ?? [], place)
 
-/** What the radiator takes with its fans from the wall inward, and the room of the place, mm. */
-export const roomTaken = ({ wet, pc, place }: AtPlace): Taken => ({
-  need: wet.part.liquid ? stackOf(wet.part.liquid, cooler.measures(wet)) : NOTHING,
-  have: of(pcCase.leaf(pc, `radiators.${place}.room`)),
-})
+/**
+ * What the radiator takes with its fans from the wall inward, and the room of the place, mm: that
+ * beside the board, where the sheet states one and something stands there.
+ */
+export function roomTaken({ wet, pc, place }: AtPlace, isBeside: boolean): Taken {
+  const beside = pcCase.leaf(pc, `radiators.${place}.roomBeside`)
+  const counts = isBeside && beside.figure !== null
+  return {
+    need: wet.part.liquid ? stackOf(wet.part.liquid, cooler.measures(wet)) : NOTHING,
+    have: of(counts ? beside : pcCase.leaf(pc, `radiators.${place}.room`)),
+  }
+}
+
+/** Named choice: what is farther from a radiator than this stands beside nothing of it, mm. */
+const BESIDE = 60
+
+/** Whether something on the board stands before a radiator, seen from its wall. */
+export function standsBeside(wet: string, solids: readonly Solid[]): boolean {
+  const own = solids.find(s => s.item === wet && s.key === 'radiator')
+  if (!own) return false
+  const box = nominalBox(own)
+  return solids.some(({ item, kind, nature, ...other }) => {
+    if (item === wet || nature !== 'body' || !ON_BOARDS.includes(kind)) return false
+    const there = nominalBox(other)
+    return AXES.every(a => there.min[a] < box.max[a] + BESIDE && there.max[a] > box.min[a] - BESIDE)
+  })
+}
+const ON_BOARDS: readonly PartKind[] = ['board', 'memory', 'cooler', 'drive']

@@ -8,7 +8,7 @@ import { kept } from '../pipeline/kept'
 import type { EndRef } from '../ids/ids'
 import type { Joint } from './joint'
 import { isChosen, pairsLike, type Joinable } from './joinable'
-import { loopsIn, roomTaken, tubesOf, type AtPlace, type Taken } from './loops'
+import { loopsIn, roomTaken, standsBeside, tubesOf, type AtPlace, type Taken } from './loops'
 import { limitsIn, meetingsOf } from './meetings'
 import { isZone, metIn } from './met'
 import { solidsOf, type Bodies, type Solid } from './solids'
@@ -59,7 +59,7 @@ function quarrels(
         .map(({ a, b }) => apart(a, b)),
     ),
     ...atPlaces(seats, limiting).flatMap(({ joint, ...own }) =>
-      isTooMuch(roomTaken(own)) ? [[joint]] : [],
+      isTooMuch(roomTaken(own, standsBeside(own.wet.id, solids))) ? [[joint]] : [],
     ),
     ...loopsIn(limiting, solids).flatMap(loop =>
       isTooMuch(tubesOf(loop)) ? [apart(loop.block, loop.radiator)] : [],

@@ -281,6 +281,12 @@ export const caseSchema = z.looseObject({
           'From the wall to the first thing in the way.',
           [25, 150],
         ),
+        roomBeside: figure(
+          'mm',
+          'room for radiator and fans beside the board',
+          'From the wall to what stands on the board there: modules, heat sinks.',
+          [20, 150],
+        ),
       }),
     )
     .nullish(),

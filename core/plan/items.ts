@@ -66,10 +66,15 @@ export const alone = stageOfEach(
       shell: shellOf(item, ends),
       source: sourceOf(item, ends),
       /** What it is in all respects, to find others like it. */
-      print: JSON.stringify([item.part, item.marks ?? {}]),
+      print: JSON.stringify([item.part, item.marks ?? {}, howItSits(item)]),
     }
   },
 )
+/** What is said of how a copy sits: one that sits otherwise stands for no other. */
+const howItSits = ({ turned, upright }: Pick<Item, 'turned' | 'upright'>) => [
+  turned ?? 0,
+  upright === true,
+]
 const video = stage('board-video', { items }, ({ items }) => boardVideo(items))
 const upright = stage('upright', { items }, ({ items }) => uprightPlaceIn(items))
 const copies = stage(
@@ -105,7 +110,7 @@ export const prints = stage('prints', { copies }, ({ copies }) =>
 
 const partPrints = stageOfEach('part-print', { of: storedItems, key: i => i.id }, {}, i => ({
   id: i.id,
-  print: JSON.stringify(i.part),
+  print: JSON.stringify([i.part, howItSits(i)]),
 }))
 /** The models of the counted items, whatever was measured on a copy. */
 export const modelPrints = stage('model-prints', { items, partPrints }, ({ items, partPrints }) => {

@@ -19,7 +19,7 @@ function choose(row: AirRow, event: Event): void {
 
 <template>
   <section v-if="air.rows.length" class="of-copy" :aria-label="`Air of the ${air.name}`">
-    <h3>Air of the {{ air.name }}</h3>
+    <h2>Air of the {{ air.name }}</h2>
     <p class="quiet">
       In {{ air.ins || 'nothing' }}, out {{ air.outs || 'nothing' }}, as the fans are rated in the
       open.

@@ -7,7 +7,7 @@ const desk = useDesk()
 
 <template>
   <section v-if="desk.analysis?.waysIn.length" class="of-copy" aria-label="What goes in first">
-    <h3>What goes in first</h3>
+    <h2>What goes in first</h2>
     <ul>
       <li v-for="row in desk.analysis.waysIn" :key="row.id">
         {{ row.line }}{{ row.assumed ? ' (assumed)' : '' }}

@@ -31,9 +31,6 @@ export const airAgainst = rule({
             `The ${name} at the ${label} of the ${of} blows ${air.way}, ` +
             `the place is for air ${GOES[meant.way]}`,
           wayOut: `Turn its frame about so that it blows ${meant.way}, or give it another place.`,
-          because: [
-            { fact: `air at the ${label}`, value: air.way, basis: 'told', source: 'chosen by you' },
-          ],
         },
         'watch',
       ),

@@ -1,5 +1,5 @@
 // Has everything that breathes room before it: cards with fans, supplies, fans and radiators?
-import { fact, of, plus, valueOf } from '../../figures/quantity'
+import { fact, of, plus } from '../../figures/quantity'
 import { capital } from '../../figures/format'
 import type { Solid } from '../../joining/solids'
 import type { Case } from '../../parts/case-schema'
@@ -39,20 +39,9 @@ export const airRoom = rule({
     ),
   key: ({ mouth }) => mouth.solid.id,
   judge: asked => {
-    const { mouth, what, faces, pc } = asked
-    const wall = opening(pc, faces.solid)
-    if (wall?.open !== true) return [byGap(asked)]
-    return [
-      plain(
-        {
-          ...saidOf(asked),
-          assumed: wall.usual,
-          because: asked.because,
-          sentence: `${capital(what)} at the openings of the ${faces.solid.what} of the ${pc.name}`,
-        },
-        'clear',
-      ),
-    ].filter(() => mouth.solid.kind === 'supply')
+    const wall = opening(asked.pc, asked.faces.solid)
+    if (wall?.open !== true) return [byGap(asked, wall?.usual === true)]
+    return asked.mouth.solid.kind === 'supply' ? [throughWall(asked, wall.usual)] : []
   },
 })
 
@@ -62,37 +51,51 @@ const isNear = ({ mouth }: Breathing, { gap }: Facing): boolean =>
 /** Named choice: a supply is told about where it faces something within so much, mm. */
 const TOLD_OF_SUPPLIES = 40
 
-const saidOf = ({ mouth, faces, assumed }: Asked) => ({
+const saidOf = ({ mouth, faces, because }: Asked) => ({
   ...ID,
   about: [mouth.solid.item, faces.solid.item],
-  part: mouth.solid.id,
   joints: [mouth.solid.joint, faces.solid.joint].flatMap(j => j ?? []),
-  assumed,
+  because,
 })
 
-function byGap(asked: Asked): Finding {
-  const { what, faces, other } = asked
-  const gap = of(
-    fact('air-gap', 'room that a fan wants before it', 'mm', {
-      value: AIR_GAP.mm,
-      basis: 'standard',
-      tol: 0,
-    }),
+const throughWall = (asked: Asked, usual: boolean): Finding =>
+  plain(
+    {
+      ...saidOf(asked),
+      assumed: asked.assumed || usual,
+      sentence: capital(
+        `${asked.what} at the openings of the ${asked.faces.solid.what} of the ${asked.pc.name}`,
+      ),
+    },
+    'clear',
   )
+
+const GAP = of(
+  fact('air-gap', 'room that a fan wants before it', 'mm', {
+    value: AIR_GAP.mm,
+    basis: 'standard',
+    tol: 0,
+  }),
+)
+
+/** `usual`: nobody stated that the wall before it has no openings. */
+function byGap(asked: Asked, usual: boolean): Finding {
+  const { what, faces, other } = asked
+  const need = plus(faces.low, GAP)
   const found = measured({
     ...saidOf(asked),
+    assumed: asked.assumed || usual,
     source: AIR_GAP.source,
     failing: 'watch',
-    because: asked.because,
     sentence: capital(`${what} before the ${called(faces.solid, other)}`),
     wayOut: asked.wayOut,
-    need: plus(faces.low, gap),
+    need,
     have: faces.high,
   })
   // Practice names no exact distance: what is near it is no question to anybody.
   if (found.verdict === 'watch') return found
-  const isShort = (valueOf(faces.high) ?? 0) < (valueOf(plus(faces.low, gap)) ?? 0)
-  return { ...found, settles: [], verdict: isShort && !found.assumed ? 'tight' : 'clear' }
+  const isShort = (found.margin ?? 0) < 0 && !found.assumed
+  return { ...found, settles: [], verdict: isShort ? 'tight' : 'clear' }
 }
 
 const called = ({ what }: Solid, name: string): string => (what ? `${what} of the ${name}` : name)

@@ -1,5 +1,6 @@
 import type { Part } from '../../parts'
 import type { Build } from '../../document/build'
+import { buildOf } from '../../test-helpers/planted-machine'
 import { change, finding, flipped, measure, part, plover, then } from '../../test-helpers/demos'
 
 const id = 'fit/radiator-room:cooler:case'
@@ -54,4 +55,35 @@ test('fans that nobody states count as 25, and say that they are assumed', () =>
   const bare = { ...cooler, liquid: { ...cooler.liquid, fans: [] } }
   const build = change(roomOf(58), { do: 'setParts', parts: { cooler: bare }, title: 'bare' })
   expect(finding(then(build), id)).toMatchObject({ need: 52, assumed: true })
+})
+
+describe('a room of its own beside the board', () => {
+  /** Two chambers, two places; 58 on top in the open, 40 where something stands on the board. */
+  const machine = (place: 'front' | 'top') =>
+    buildOf(
+      {
+        case: {
+          ...part('brackwater-twinlock-8'),
+          radiators: (
+            part('brackwater-twinlock-8') as unknown as { radiators: object[] }
+          ).radiators.map(r => ({ ...r, room: 58, roomBeside: 40 })),
+        },
+        board: { ...part('saltpan-lagoon-9') },
+        processor: { ...part('quillmark-t2-65') },
+        cooler: { ...part('ottery-rill-240') },
+        memory: { ...part('merewick-d5-2x8') },
+        supply: { ...part('dunlin-a550') },
+      },
+      { 'cooler/radiator': `case/radiator-${place}` },
+    )
+  test('on top the board’s edge is 35 below it: 27 + 25 of 40', () => {
+    expect(finding(then(machine('top')), id)).toMatchObject({
+      verdict: 'stop',
+      have: 40,
+      margin: -12,
+    })
+  })
+  test('at the front nothing of the board is near: 52 of 58', () => {
+    expect(finding(then(machine('front')), id)).toMatchObject({ verdict: 'clear', have: 58 })
+  })
 })
