@@ -309,7 +309,7 @@ const RELAYED = buildOf(
 )
 /** Builds that between them have every rule speak and every kind joined. */
 const BUILDS = [
-  ...[RARE, RELAYED, SURROUNDED, BACKED, HOLED, TINKERED, FANNED, BANKED, TURNED, UPRIGHT],
+  ...[TURNED, UPRIGHT, RARE, RELAYED, SURROUNDED, BACKED, HOLED, TINKERED, FANNED, BANKED],
   ...[plover, avocet, teal, OLD, ...[...JOINING, ...SPEAKING].map(randomBuild)],
 ]
 /** How many parts of the shelf are tried that no build holds. */
@@ -357,6 +357,10 @@ function readOf(trials: readonly Trial[], lookedAt: readonly string[]): Readonly
   return read
 }
 
+/** A small machine is looked at fast: what it shows is not tried on a large one. */
+const smallFirst = (trials: readonly Trial[]): readonly Trial[] =>
+  [...trials].sort((a, b) => a.build.items.length - b.build.items.length)
+
 /** That what is listed is truly unread takes minutes: it is looked at in `npm run deep`. */
 const isWhole = runs(5) === 5
 /** How many parts of a kind show that a field of the list is still unread. */
@@ -368,7 +372,7 @@ test.each(PART_KINDS)('every field of a %s is read, or is in the list with its r
   const listed = Object.values(UNREAD[kind] ?? {}).flat()
   expect(listed.filter(f => !asked.includes(f))).toEqual([])
   const others = asked.filter(f => !listed.includes(f))
-  const read = readOf(trialsOf(kind), others)
+  const read = readOf(smallFirst(trialsOf(kind)), others)
   expect(others.filter(f => !read.has(f))).toEqual([])
   if (isWhole) expect([...readOf(trialsOf(kind).slice(0, FEW), listed)]).toEqual([])
 })
