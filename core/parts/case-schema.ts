@@ -206,12 +206,15 @@ export const caseSchema = z.looseObject({
     [150, 500],
   ),
   upright: z
-    .looseObject({
-      label: z.string().default('upright card place'),
-      at: point.describe('the outer face of the bracket, on the line of its first cover'),
-      axes,
-      slots: z.number().int().min(1).max(5).describe('covers that it has'),
-    })
+    .array(
+      z.looseObject({
+        key: z.string(),
+        label: z.string(),
+        at: point.describe('the outer face of the bracket, on the line of its first cover'),
+        axes,
+        slots: z.number().int().min(1).max(5).describe('covers that it has'),
+      }),
+    )
     .nullish()
     .describe('where a card stands upright behind the near panel, on a riser'),
   bays: z

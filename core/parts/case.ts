@@ -50,7 +50,7 @@ function caseEnds(item: ItemOf<Case>): readonly End[] {
     ...mounts(item),
     ...places(p),
     ...covers(p),
-    ...uprightPlace(p),
+    ...uprightPlaces(p),
     ...backplaneEnds(p),
     ...p.spots.map((spot, i) =>
       place({
@@ -181,18 +181,13 @@ const named = (
   assumed: assumed === true,
 })
 
-/** Where a card stands upright: what is plugged into a board's slot stands there by a riser. */
-const uprightPlace = ({ upright }: Case): readonly End[] =>
-  upright
-    ? [
-        place({
-          ...{ key: UPRIGHT, face: 'upright-place', label: upright.label },
-          seat: frame(upright.at, upright.axes),
-        }),
-      ]
-    : []
-/** The key of that place among a case's ends. */
-export const UPRIGHT = 'upright'
+/** Where cards stand upright: what is plugged into a board's slot stands there by a riser. */
+const uprightPlaces = (p: Case): readonly End[] =>
+  (p.upright ?? []).map((own, i) =>
+    place({ ...named(own, i), from: { list: 'upright', index: i }, face: 'upright-place' }),
+  )
+/** The place that an upright card takes; null where the case has none, or nobody says. */
+export const uprightOf = ({ upright }: Case) => upright?.[0] ?? null
 
 /**
  * Slot covers at the rear, for brackets: the one farthest from the processor first, where it is

@@ -1,9 +1,9 @@
 // Cards that stand upright: plugged into a slot by a riser, their bodies at a place of the case.
-import type { Frame } from '../geometry/space'
+import { frame, type Frame } from '../geometry/space'
 import { endRef, type EndRef } from '../ids/ids'
 import type { EndOf } from '../joining/joint'
 import { isKind, type Item } from '../parts'
-import { pcCase, UPRIGHT } from '../parts/case'
+import { uprightOf } from '../parts/case'
 
 /** Where an upright card stands. */
 export interface UprightPlace {
@@ -14,8 +14,8 @@ export interface UprightPlace {
 /** The place of the first case that has one; null where there is none. */
 export function uprightPlaceIn(items: readonly Item[]): UprightPlace | null {
   const [place] = items.filter(isKind('case')).flatMap(pc => {
-    const seat = pcCase.ends(pc).find(e => e.key === UPRIGHT)?.seat
-    return seat ? [{ ref: endRef(pc.id, UPRIGHT), frame: seat }] : []
+    const own = uprightOf(pc.part)
+    return own ? [{ ref: endRef(pc.id, own.key), frame: frame(own.at, own.axes) }] : []
   })
   return place ?? null
 }

@@ -5,6 +5,7 @@ import { stepWith } from '../../connectors/connectors'
 import type { Joint, Outline } from '../../joining/joint'
 import { specOf, type Item } from '../../parts'
 import type { Card } from '../../parts/card-schema'
+import { uprightOf } from '../../parts/case'
 import { readFigure } from '../../figures/units'
 import { GUIDED_FROM } from '../../standards/cards'
 import { processor as processorKind } from '../../parts/processor'
@@ -116,7 +117,7 @@ function mannerOf(
   return { of: 'cooler', fastening, paste, bracket, isUsed: condition !== 'new', lid: lidOn(s, on) }
 }
 
-const stands = (s: StepsFrom): boolean => every(s, 'case').some(pc => Boolean(pc.part.upright))
+const stands = (s: StepsFrom): boolean => every(s, 'case').some(pc => uprightOf(pc.part) !== null)
 
 /** Whether a card reaches the guides that the case has at its front wall. */
 const isGuided = (s: StepsFrom, { length }: Card): boolean =>

@@ -2,6 +2,7 @@
 import type { Frame } from '../../geometry/space'
 import type { Board, CardSlot } from '../../parts/board-schema'
 import type { Card } from '../../parts/card-schema'
+import { uprightOf } from '../../parts/case'
 import type { Case } from '../../parts/case-schema'
 import type { ItemOf } from '../../parts/kind'
 import { type Joined, type Seated, every, joinedBy, socketIn } from '../../plan/situation'
@@ -20,7 +21,7 @@ interface CardAtPlace extends CardInCase {
 
 /** Each card in its slot, in each case; not those that stand upright elsewhere. */
 export const cardsInCase = (s: Joined): readonly CardInCase[] =>
-  allCards(s).filter(({ card, pc }) => card.upright !== true || !pc.part.upright)
+  allCards(s).filter(({ card, pc }) => card.upright !== true || uprightOf(pc.part) === null)
 
 /** Each card that is plugged into a slot, wherever it stands. */
 export const allCards = (s: Joined): readonly CardInCase[] =>

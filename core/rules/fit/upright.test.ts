@@ -38,7 +38,7 @@ const upright = (changes: Machine = {}): Build =>
   buildOf(altered(MACHINE, changes), {}, { copies: { card: { upright: true } } })
 const told = (build: Build, part: string): readonly string[] =>
   then(build)
-    .findings.filter(f => f.rule === 'fit/upright' && f.id.endsWith(part))
+    .findings.filter(f => f.rule === 'fit/upright' && f.id.includes(`:${part}`))
     .map(f => f.verdict)
 
 test('its body is at the place of the case, its joint at the board', () => {
@@ -58,10 +58,10 @@ test('its body is at the place of the case, its joint at the board', () => {
 test('what it covered of the board in its slot is free', () => {
   const covers = 'fit/covered:card:board:covered:ports'
   const ids = (build: Build): readonly string[] => then(build).findings.map(f => f.id)
-  const place = { label: 'upright place', at: [0, 150, 120], axes: '+x +z +y', slots: 3 }
+  const place = { key: 'up', label: 'upright place', at: [0, 150, 120], axes: '+x +z +y', slots: 3 }
   const inSlot = change(
     avocet,
-    alteredItem(avocet, 'case', () => ({ upright: place })),
+    alteredItem(avocet, 'case', () => ({ upright: [place] })),
   )
   expect(ids(inSlot)).toContain(covers)
   const stands = change(inSlot, { do: 'standCard', id: 'card', upright: true })
@@ -119,8 +119,9 @@ describe('whether it can', () => {
       then(build)
         .findings.filter(f => f.rule === 'fit/upright')
         .map(f => f.verdict)
-    expect(verdicts(tower({ upright: null }))).toEqual(['stop'])
+    expect(verdicts(tower({ upright: [] }))).toEqual(['stop'])
     expect(verdicts(tower({}))).toEqual(['measure'])
+    expect(verdicts(tower({ upright: null }))).toEqual(['measure'])
   })
   test.each([
     [100, 'stop'],

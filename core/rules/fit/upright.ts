@@ -6,6 +6,7 @@ import { AXES } from '../../geometry/solid'
 import { place, type Frame, type Vec3 } from '../../geometry/space'
 import type { EndOf } from '../../joining/joint'
 import type { Item } from '../../parts'
+import { uprightOf } from '../../parts/case'
 import type { ItemOf } from '../../parts/kind'
 import { sundry, type Sundry } from '../../parts/sundry'
 import { ends } from '../../plan/items'
@@ -34,10 +35,11 @@ export const fitUpright = rule({
   inputs: uprights,
   key: ({ card }) => card.id,
   judge: upright => {
-    if (!upright.pc.part.upright) return [noPlace(upright)]
-    const { riser } = upright
-    if (!riser) return [covers(upright), noRiser(upright)]
-    return [covers(upright), reach(upright, riser), ...speed(upright, riser)]
+    const { riser, pc } = upright
+    const place = uprightOf(pc.part)
+    if (!place) return [noPlace(upright)]
+    if (!riser) return [covers(upright, place), noRiser(upright)]
+    return [covers(upright, place), reach(upright, riser), ...speed(upright, riser)]
   },
 })
 
@@ -74,18 +76,19 @@ const noPlace = (upright: Upright): Finding =>
       sentence: `The ${upright.card.name} upright in the ${upright.pc.name}, which has no place for that`,
       wayOut: 'Seat it in its slot, or a case with a place for upright cards.',
     },
-    upright.pc.part.upright === null ? 'stop' : 'measure',
+    // An empty list says that it has none; no list, that nobody looked.
+    upright.pc.part.upright ? 'stop' : 'measure',
   )
 
+type Place = NonNullable<ReturnType<typeof uprightOf>>
 /** Whether the place has a cover for each that the card takes. */
-function covers(upright: Upright): Finding {
-  const { card, pc } = upright
-  const has = pc.part.upright?.slots ?? 0
+function covers(upright: Upright, { key, slots: has, label }: Place): Finding {
+  const { card } = upright
   return plain(
     {
       ...saidOf(upright),
-      part: 'covers',
-      sentence: `The ${card.name} takes ${card.part.slots} of ${has} covers of the ${pc.part.upright?.label ?? ''}`,
+      part: `covers:${key}`,
+      sentence: `The ${card.name} takes ${card.part.slots} of ${has} covers of the ${label}`,
       wayOut: 'Seat it in its slot, or a thinner card.',
     },
     card.part.slots > has ? 'stop' : 'clear',
