@@ -1,24 +1,24 @@
 // In which order fan places are filled: by the air they are for, not as the case lists them.
 import { compareBy } from '../collections/compare'
 import type { Vec3 } from '../geometry/space'
+import { wallOf, type AirWay, type Wall } from './air'
 
 /** A fan place as a case states it; what it does not state is not known. */
 export interface FanPlace {
   readonly key: string
-  readonly air?: 'in' | 'out' | undefined
+  readonly air?: AirWay | undefined
   readonly at?: Vec3 | undefined
   /** Where the frame's own axes point; the last is the way inwards from its wall. */
   readonly axes: string
 }
 
 /** Warm air leaves at the rear before it leaves at the top, and enters at the front first. */
-const OUT_AT = ['+x', '-y']
-const IN_AT = ['-x', '+y']
+const OUT_AT: readonly Wall[] = ['rear', 'top']
+const IN_AT: readonly Wall[] = ['front', 'floor']
 const LAST = 9
 
-const wallOf = ({ axes }: FanPlace): string => axes.slice(axes.lastIndexOf(' ') + 1)
-function turn(walls: readonly string[], place: FanPlace): number {
-  const found = walls.indexOf(wallOf(place))
+function turn(walls: readonly Wall[], place: FanPlace): number {
+  const found = walls.indexOf(wallOf(place.axes))
   return found < 0 ? LAST : found
 }
 
@@ -39,7 +39,7 @@ const outOrder = compareBy<FanPlace>(
  * last.
  */
 export function airOrder(places: readonly FanPlace[]): ReadonlyMap<string, number> {
-  const of = (air: 'in' | 'out') => places.filter(p => p.air === air)
+  const of = (air: AirWay) => places.filter(p => p.air === air)
   const ins = of('in').sort(inOrder)
   const outs = of('out').sort(outOrder)
   const turns: FanPlace[] = []

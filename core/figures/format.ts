@@ -69,6 +69,10 @@ export const listed = (names: readonly string[]): string =>
   names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}`
 
 /** A sentence’s first letter. */
+/** What of a part is meant, "fan of the Highbank 165"; the part itself where nothing is said. */
+export const ofPart = (what: string, name: string): string =>
+  what ? `${what} of the ${name}` : name
+
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
 /** Seconds as a clock: `2:05`. */

@@ -1,4 +1,5 @@
 // What must come before what, and why. Each row of the reasons is one; adding one is adding a row.
+import { ofPart } from '../figures/format'
 import type { Habits } from './habits'
 import { IN_THE_CASE } from './reasons/in-the-case'
 import { ON_THE_TABLE } from './reasons/on-the-table'
@@ -54,7 +55,7 @@ function spatial(steps: readonly PlannedStep[], waysIn: readonly GoesFirst[]): r
   return waysIn.flatMap(({ first, then, of, what }): readonly Edge[] => {
     const [before, after] = [stepOf.get(first), stepOf.get(then)]
     if (!before || !after || before === after) return []
-    const blocker = what ? `the ${what} of the ${after.what}` : `the ${after.what}`
+    const blocker = `the ${ofPart(what, after.what)}`
     const reason = REASON[of](blocker)
     return [{ before: before.id, after: after.id, reason, basis: 'cover', rule: 'way-in' }]
   })

@@ -8,19 +8,20 @@ import { Memory } from '../pipeline/memory'
 import { remediesFor } from '../remedies/remedies'
 import { remedyCommand } from '../remedies/remedy'
 import { change, finding, part, then } from '../test-helpers/demos'
-import { altered, buildOf, exact, type Fields, type Machine } from '../test-helpers/planted-machine'
+import {
+  altered,
+  buildOf,
+  exact,
+  type Fields,
+  type Machine,
+  fieldsOf,
+  machineIn,
+} from '../test-helpers/planted-machine'
 import { randomBuild } from '../test-helpers/random-builds'
 import { solids } from './joints'
 
-const of = (id: string): Fields => ({ ...part(id) })
-const MACHINE: Machine = {
-  case: of('brackwater-weathercock-7'),
-  board: of('saltpan-lagoon-9'),
-  processor: of('quillmark-t2-65'),
-  cooler: of('ottery-lowbank-65'),
-  memory: of('merewick-d5-2x8'),
-  supply: of('dunlin-a550'),
-}
+const of = fieldsOf
+const MACHINE: Machine = machineIn(of('brackwater-weathercock-7'))
 const solidsOf = (build: Build): readonly Solid[] =>
   runOn(build, 'then', new Memory()).values({ solids }).solids
 const boxOf = (build: Build, item: string, key: string) => {

@@ -3,28 +3,29 @@
 import { runOn } from '../analysis/analyse'
 import type { Build } from '../document/build'
 import { Memory } from '../pipeline/memory'
-import { avocet, change, finding, part, then } from '../test-helpers/demos'
-import { altered, buildOf, exact, type Fields, type Machine } from '../test-helpers/planted-machine'
+import { avocet, change, finding, then } from '../test-helpers/demos'
+import {
+  altered,
+  buildOf,
+  exact,
+  type Fields,
+  type Machine,
+  fieldsOf,
+  machineIn,
+} from '../test-helpers/planted-machine'
 import { randomBuild } from '../test-helpers/random-builds'
 import { runs } from '../test-helpers/runs'
 import type { InTheWay } from './way-out'
 import { waysIn } from './ways-in'
 
-const of = (id: string): Fields => ({ ...part(id) })
+const of = fieldsOf
 const waysOf = (build: Build): readonly InTheWay[] =>
   runOn(build, 'then', new Memory()).values({ waysIn }).waysIn
 const between = (build: Build, first: string, last: string): InTheWay | undefined =>
   waysOf(build).find(w => w.items[0] === first && w.items[1] === last)
 
 /** 395 × 440 × 190 inside, the board's corner 405 up, its processor 95 in and 85 down. */
-const MACHINE: Machine = {
-  case: { ...of('brackwater-harbour-4'), cardRoom: null },
-  board: of('saltpan-lagoon-9'),
-  processor: of('quillmark-t2-65'),
-  cooler: of('ottery-lowbank-65'),
-  memory: of('merewick-d5-2x8'),
-  supply: of('dunlin-a550'),
-}
+const MACHINE: Machine = machineIn({ ...of('brackwater-harbour-4'), cardRoom: null })
 
 test('modules under a fan go in before the cooler', () => {
   const way = between(avocet, 'memory', 'cooler')

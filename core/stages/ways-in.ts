@@ -1,5 +1,5 @@
 // What goes in before what because it would not pass, or a hand would not, told as sentences.
-import { capital, quantity } from '../figures/format'
+import { capital, ofPart, quantity } from '../figures/format'
 import { stage } from '../pipeline/stage'
 import { names } from '../plan/items'
 import { outlines } from '../plan/joints'
@@ -24,7 +24,7 @@ export const waysIn = stage(
     const called = (item: string): string => names.get(item) ?? ''
     const lineOf = ({ first, items, what, of, mm }: InTheWay): string => {
       const [own, other] = [called(items[0]), called(items[1])]
-      const blocker = what ? `the ${what} of the ${other}` : `the ${other}`
+      const blocker = `the ${ofPart(what, other)}`
       const [plug] = endsOfJoint(first) ?? []
       const label = (plug && outlines.get(plug)?.label) ?? ''
       const goes = of === 'hand' ? `${label} of the ${own}` : `the ${own}`

@@ -9,10 +9,21 @@ export type Fields = Readonly<Record<string, unknown>>
 /** Parts by the id of their item. */
 export type Machine = Readonly<Record<string, Fields>>
 
-const of = (id: string): Fields => ({ ...part(id) })
+/** A part of the shelf as a file holds it. */
+export const fieldsOf = (id: string): Fields => ({ ...part(id) })
 
 const machine = (parts: string): Machine =>
-  Object.fromEntries(parts.split(' ').map(id => [String(of(id)['kind']), of(id)]))
+  Object.fromEntries(parts.split(' ').map(id => [String(fieldsOf(id)['kind']), fieldsOf(id)]))
+
+/** A sound machine of one processor, one board and air cooling, in any case for such boards. */
+export const machineIn = (pc: Fields): Machine => ({
+  case: pc,
+  board: fieldsOf('saltpan-lagoon-9'),
+  processor: fieldsOf('quillmark-t2-65'),
+  cooler: fieldsOf('ottery-lowbank-65'),
+  memory: fieldsOf('merewick-d5-2x8'),
+  supply: fieldsOf('dunlin-a550'),
+})
 
 /** Sound machines of the shelf, to plant a fault in. */
 export const SOUND = {

@@ -1,6 +1,6 @@
 // A radiator at its place, with its fans on either side: the place's frame lies in the wall, at the
 // middle of the place, z into the case.
-import { fact, of as ofLeaf, plus, type Sum } from '../../figures/quantity'
+import { fact, of as ofLeaf, plus, valueOf, type Sum } from '../../figures/quantity'
 import { assume } from '../../figures/units'
 import { NOTHING } from '../../geometry/solid'
 import { RADIATOR_FAN, RADIATOR_SIZE, RADIATOR_THICKNESS } from '../../standards/modules'
@@ -86,8 +86,7 @@ interface Sides {
   readonly outside: Sum | null
 }
 
-const worth = (s: Sum): number =>
-  s.terms.reduce((sum, t) => sum + (t.leaf.figure?.value ?? 0) * t.times, 0)
+const worth = (s: Sum): number => valueOf(s) ?? 0
 const thickest = (fans: readonly Sum[]): Sum | null =>
   fans.reduce<Sum | null>((a, b) => (a && worth(a) >= worth(b) ? a : b), null)
 

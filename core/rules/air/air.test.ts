@@ -3,7 +3,7 @@
 import type { Build } from '../../document/build'
 import { remediesFor } from '../../remedies/remedies'
 import { remedyCommand } from '../../remedies/remedy'
-import { change, finding, part, teal, then, type Sent } from '../../test-helpers/demos'
+import { change, finding, teal, then, type Sent } from '../../test-helpers/demos'
 import {
   altered,
   buildOf,
@@ -11,20 +11,15 @@ import {
   TOWER,
   type Fields,
   type Machine,
+  fieldsOf,
+  machineIn,
 } from '../../test-helpers/planted-machine'
 
-const of = (id: string): Fields => ({ ...part(id) })
+const of = fieldsOf
 const FAN = of('ottery-breeze-120')
 /** 94 m³/h, as its maker states. */
 const RATED = 94
-const TWIN: Machine = {
-  case: of('brackwater-twinlock-8'),
-  board: of('saltpan-lagoon-9'),
-  processor: of('quillmark-t2-65'),
-  cooler: of('ottery-lowbank-65'),
-  memory: of('merewick-d5-2x8'),
-  supply: of('dunlin-a550'),
-}
+const TWIN: Machine = machineIn(of('brackwater-twinlock-8'))
 const told = (build: Build, rule: string) =>
   then(build)
     .findings.filter(f => f.rule === rule)

@@ -1,5 +1,6 @@
 // What breathes in a case, and on which side: fans and radiators at their places, cards with fans,
 // supplies with a fan in their large face.
+import { ofPart } from '../../figures/format'
 import type { Vec3 } from '../../geometry/space'
 import { itemOf } from '../../ids/ids'
 import type { EndOf, Joint } from '../../joining/joint'
@@ -56,7 +57,7 @@ const atWalls = (s: Seated, pc: ItemOf<Case>): readonly Breathing[] =>
     const own = s.solids.filter(solid => solid.joint === joint.id)
     const inner = ['fan', 'fans', 'radiator'].flatMap(key => own.find(o => o.key === key) ?? [])[0]
     if (!inner) return []
-    const what = `the ${inner.what || 'fan'} ${inner.what ? `of the ${nameIn(s, inner)}` : nameIn(s, inner)}`
+    const what = `the ${ofPart(inner.what, nameIn(s, inner))}`
     const wayOut = 'Another place for one of the two, or a thinner one.'
     return [{ mouth: mouthAt(inner, direction), what, assumed: false, wayOut, because: [] }]
   })

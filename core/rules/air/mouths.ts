@@ -3,7 +3,7 @@ import { minus, valueOf, type Sum } from '../../figures/quantity'
 import { AXES, nominalBox, type Axis } from '../../geometry/solid'
 import type { Vec3 } from '../../geometry/space'
 import type { Solid } from '../../joining/solids'
-import { ventsOf, type Wall } from '../../case/air'
+import { ventsOf, WALLS, type Wall } from '../../case/air'
 import type { Case } from '../../parts/case-schema'
 import type { ItemOf } from '../../parts/kind'
 
@@ -73,4 +73,3 @@ export function opening(
   const { walls, usual } = ventsOf(pc.part)
   return { wall, open: walls.includes(wall), usual }
 }
-const WALLS: readonly Wall[] = ['rear', 'front', 'floor', 'top', 'near', 'far']

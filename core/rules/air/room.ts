@@ -1,7 +1,6 @@
 // Has everything that breathes room before it: cards with fans, supplies, fans and radiators?
 import { fact, of, plus } from '../../figures/quantity'
-import { capital } from '../../figures/format'
-import type { Solid } from '../../joining/solids'
+import { capital, ofPart } from '../../figures/format'
 import type { Case } from '../../parts/case-schema'
 import type { ItemOf } from '../../parts/kind'
 import { ends, items, names } from '../../plan/items'
@@ -87,7 +86,7 @@ function byGap(asked: Asked, usual: boolean): Finding {
     assumed: asked.assumed || usual,
     source: AIR_GAP.source,
     failing: 'watch',
-    sentence: capital(`${what} before the ${called(faces.solid, other)}`),
+    sentence: capital(`${what} before the ${ofPart(faces.solid.what, other)}`),
     wayOut: asked.wayOut,
     need,
     have: faces.high,
@@ -97,5 +96,3 @@ function byGap(asked: Asked, usual: boolean): Finding {
   const isShort = (found.margin ?? 0) < 0 && !found.assumed
   return { ...found, settles: [], verdict: isShort ? 'tight' : 'clear' }
 }
-
-const called = ({ what }: Solid, name: string): string => (what ? `${what} of the ${name}` : name)

@@ -1,5 +1,11 @@
 import { avocet, change, finding, flipped, measure, part, then } from '../../test-helpers/demos'
-import { buildOf, exact, type Machine } from '../../test-helpers/planted-machine'
+import {
+  buildOf,
+  exact,
+  type Machine,
+  fieldsOf,
+  machineIn,
+} from '../../test-helpers/planted-machine'
 import { SMALL_CARD } from '../../test-helpers/plants/plant'
 
 const id = 'fit/card-length:card:case'
@@ -30,12 +36,7 @@ describe('what the room counts on', () => {
   ) =>
     buildOf(
       {
-        case: { ...part('brackwater-harbour-4') },
-        board: { ...part('saltpan-lagoon-9') },
-        processor: { ...part('quillmark-t2-65') },
-        cooler: { ...part('ottery-lowbank-65') },
-        memory: { ...part('merewick-d5-2x8') },
-        supply: { ...part('dunlin-a550') },
+        ...machineIn(fieldsOf('brackwater-harbour-4')),
         card: { ...SMALL_CARD, length: exact('mm', length) },
         ...fans,
       },

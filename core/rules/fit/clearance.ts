@@ -3,7 +3,7 @@ import { compareBy } from '../../collections/compare'
 import type { Clearance } from '../../geometry/clearance'
 import { nominalBox, type Axis } from '../../geometry/solid'
 import type { Vec3 } from '../../geometry/space'
-import { capital } from '../../figures/format'
+import { capital, ofPart } from '../../figures/format'
 import { gravity } from '../../figures/verdict'
 import { limitsIn, meetingsOf, NEAR, type Meeting } from '../../joining/meetings'
 import { gravityOf, isZone, metIn, type Met } from '../../joining/met'
@@ -43,8 +43,6 @@ export const fitClearance = rule({
   },
 })
 
-const called = ({ what }: Solid, name: string): string => (what ? `${what} of the ${name}` : name)
-
 /**
  * What is clear by far is not told, nor what is clear between things that the case holds side by
  * side anyway; what rests on a wall without any figure between is no question.
@@ -62,7 +60,7 @@ const areSideBySide = ({ a, b }: Met): boolean =>
 
 function asFinding(key: string, met: Met, names: Named['names']): Finding {
   const { a, b, found } = met
-  const says = [called(a, names[0]), called(b, names[1])] as const
+  const says = [ofPart(a.what, names[0]), ofPart(b.what, names[1])] as const
   const [first, second] = found.first === 'a' ? says : [says[1], says[0]]
   return measured({
     rule: 'fit/clearance',

@@ -2,16 +2,18 @@
 import type { Build } from '../../document/build'
 import { remediesFor } from '../../remedies/remedies'
 import { remedyCommand } from '../../remedies/remedy'
-import { change, finding, part, then, tryCommand } from '../../test-helpers/demos'
+import { change, finding, then, tryCommand } from '../../test-helpers/demos'
 import {
   altered,
   buildOf,
   exact,
   type Fields,
   type Machine,
+  fieldsOf,
+  machineIn,
 } from '../../test-helpers/planted-machine'
 
-const of = (id: string): Fields => ({ ...part(id) })
+const of = fieldsOf
 /**
  * The processor 95 in and 85 down. A cooler of 100 × 120 whose fan reaches 85 toward the memory and
  * hangs 40 over it.
@@ -21,14 +23,11 @@ const COOLER: Fields = {
   ...{ width: exact('mm', 120), depth: exact('mm', 100) },
   ...{ over: exact('mm', 85), memoryRoom: exact('mm', 40) },
 }
-const MACHINE: Machine = {
-  case: of('brackwater-harbour-4'),
-  board: { ...of('saltpan-lagoon-9'), tall: [] },
-  processor: of('quillmark-t2-65'),
+const MACHINE: Machine = altered(machineIn(of('brackwater-harbour-4')), {
+  board: { tall: [] },
   cooler: COOLER,
-  memory: { ...of('merewick-d5-2x8'), height: exact('mm', 45) },
-  supply: of('dunlin-a550'),
-}
+  memory: { height: exact('mm', 45) },
+})
 const turned = (turn: number | null, cooler: Fields = {}): Build =>
   buildOf(
     altered(MACHINE, { cooler }),

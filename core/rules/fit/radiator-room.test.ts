@@ -1,6 +1,6 @@
 import type { Part } from '../../parts'
 import type { Build } from '../../document/build'
-import { buildOf } from '../../test-helpers/planted-machine'
+import { buildOf, fieldsOf, machineIn, type Fields } from '../../test-helpers/planted-machine'
 import { change, finding, flipped, measure, part, plover, then } from '../../test-helpers/demos'
 
 const id = 'fit/radiator-room:cooler:case'
@@ -58,21 +58,18 @@ test('fans that nobody states count as 25, and say that they are assumed', () =>
 })
 
 describe('a room of its own beside the board', () => {
+  const TWIN = fieldsOf('brackwater-twinlock-8')
   /** Two chambers, two places; 58 on top in the open, 40 where something stands on the board. */
   const machine = (place: 'front' | 'top') =>
     buildOf(
       {
-        case: {
-          ...part('brackwater-twinlock-8'),
-          radiators: (
-            part('brackwater-twinlock-8') as unknown as { radiators: object[] }
-          ).radiators.map(r => ({ ...r, room: 58, roomBeside: 40 })),
-        },
-        board: { ...part('saltpan-lagoon-9') },
-        processor: { ...part('quillmark-t2-65') },
-        cooler: { ...part('ottery-rill-240') },
-        memory: { ...part('merewick-d5-2x8') },
-        supply: { ...part('dunlin-a550') },
+        ...machineIn({
+          ...TWIN,
+          radiators: (TWIN['radiators'] as readonly Fields[]).map(r => ({
+            ...{ ...r, room: 58, roomBeside: 40 },
+          })),
+        }),
+        cooler: fieldsOf('ottery-rill-240'),
       },
       { 'cooler/radiator': `case/radiator-${place}` },
     )

@@ -10,7 +10,6 @@ import {
   avocet,
   change,
   finding,
-  part,
   then,
   tryCommand,
 } from '../../test-helpers/demos'
@@ -20,17 +19,14 @@ import {
   exact,
   type Fields,
   type Machine,
+  fieldsOf,
+  machineIn,
 } from '../../test-helpers/planted-machine'
 
-const of = (id: string): Fields => ({ ...part(id) })
+const of = fieldsOf
 /** 187 from the tray to the near panel; the place 70 up, 125 from the tray. */
 const MACHINE: Machine = {
-  case: of('brackwater-twinlock-8'),
-  board: of('saltpan-lagoon-9'),
-  processor: of('quillmark-t2-65'),
-  cooler: of('ottery-lowbank-65'),
-  memory: of('merewick-d5-2x8'),
-  supply: of('dunlin-a550'),
+  ...machineIn(of('brackwater-twinlock-8')),
   card: { ...of('strandline-breeze-160'), thickness: exact('mm', 40), length: exact('mm', 242) },
   riser: of('hollin-riser-300'),
 }

@@ -1,5 +1,5 @@
 // Does everything get to its place, past what of the case stands inside and past what is in already?
-import { quantity } from '../../figures/format'
+import { ofPart, quantity } from '../../figures/format'
 import { items, names } from '../../plan/items'
 import { piecesOf, type Piece } from '../../parts/pieces'
 import type { InTheWay } from '../../plan/way-out'
@@ -52,7 +52,7 @@ function findingOf({
   names,
   comesOut,
 }: Blocked): Finding {
-  const blocker = what ? `the ${what} of the ${names[1]}` : `the ${names[1]}`
+  const blocker = `the ${ofPart(what, names[1])}`
   return plain(
     {
       ...{ ...ID, about: items, joints: [first, ...(then === null ? [] : [then])], assumed },

@@ -1,18 +1,22 @@
 // For tests: faults in how things sit, are turned, get to their places and breathe.
-import { part } from '../demos'
-import { altered, exact, stated, type Draw, type Fields, type Machine } from '../planted-machine'
+import {
+  altered,
+  exact,
+  stated,
+  type Draw,
+  type Fields,
+  type Machine,
+  fieldsOf,
+  machineIn,
+} from '../planted-machine'
 import { SMALL_CARD, short, type Plant } from './plant'
 
-const of = (id: string): Fields => ({ ...part(id) })
+const of = fieldsOf
 /** A tower of which every place is stated, 395 × 440 × 190 inside, with a place for a radiator on top. */
-const TOWER: Machine = {
-  case: { ...of('brackwater-harbour-4'), cardRoom: null },
-  board: { ...of('saltpan-lagoon-9'), tall: [] },
-  processor: of('quillmark-t2-65'),
-  cooler: of('ottery-lowbank-65'),
-  memory: of('merewick-d5-2x8'),
+const TOWER: Machine = altered(machineIn({ ...of('brackwater-harbour-4'), cardRoom: null }), {
+  board: { tall: [] },
   supply: of('dunlin-a850'),
-}
+})
 /** Two chambers, a place for an upright card 125 from the tray, the near panel at 187. */
 const TWIN: Machine = { ...TOWER, case: of('brackwater-twinlock-8') }
 const CARD: Fields = {

@@ -1,18 +1,18 @@
 // For tests: bodies that meet where nothing holds them together, in a tower of which every place is
 // stated: 395 × 440 × 190 inside, the board's corner 405 up, its processor 95 in and 85 down.
-import { part } from '../demos'
-import { altered, stated, type Draw, type Fields, type Machine } from '../planted-machine'
+import {
+  altered,
+  stated,
+  type Draw,
+  type Fields,
+  type Machine,
+  fieldsOf,
+  machineIn,
+} from '../planted-machine'
 import { short, SMALL_CARD, type Plant } from './plant'
 
-const of = (id: string): Fields => ({ ...part(id) })
-const STATED: Machine = {
-  case: { ...of('brackwater-harbour-4'), cardRoom: null },
-  board: of('saltpan-lagoon-9'),
-  processor: of('quillmark-t2-65'),
-  cooler: of('ottery-lowbank-65'),
-  memory: of('merewick-d5-2x8'),
-  supply: of('dunlin-a550'),
-}
+const of = fieldsOf
+const STATED: Machine = machineIn({ ...of('brackwater-harbour-4'), cardRoom: null })
 const mm = (value: number, tol = 1): Fields => stated('mm', value, tol)
 const FAN = of('ottery-breeze-120')
 const DISK = { ...of('sedgeline-r3-4000'), thickness: 26.1 }
