@@ -56,22 +56,28 @@ describe('a board', () => {
     ])
   })
 
-  test('cards lie as the board does', () => {
-    const build = buildOf(
-      altered(MACHINE, {
-        card: {
-          ...{ kind: 'card', id: 'c', model: 'Card', does: 'sound', size: 'x1', slots: 1 },
-          ...{ length: exact('mm', 170), height: exact('mm', 100), power: [] },
-        },
-      }),
-      { 'card/seat': 'board/slot-4' },
-    )
-    const card = boxOf(build, 'card', 'card')
-    // Mirrored, the next slot is above: thick from 2.67 below its line up.
-    expect(card.min[0]).toBeCloseTo(0, 6)
-    expect(card.max[0]).toBeCloseTo(170, 6)
-    expect(card.max[1] - card.min[1]).toBeGreaterThan(10)
-    expect(card.min[1]).toBeGreaterThan(30 + 85)
+  test('cards lie as the board does: mirrored, the next row is above', () => {
+    const inRow = (row: number, tray: Fields): number => {
+      const build = buildOf(
+        altered(MACHINE, {
+          case: { tray: { roomX: 300, roomY: 306, ...tray } },
+          card: {
+            ...{ kind: 'card', id: 'c', model: 'Card', does: 'sound', size: 'x1', slots: 1 },
+            ...{ length: exact('mm', 170), height: exact('mm', 100), power: [] },
+          },
+        }),
+        { 'card/seat': `board/slot-${row}` },
+      )
+      const box = boxOf(build, 'card', 'card')
+      expect([box.min[0], box.max[0]]).toEqual([0, 170])
+      return (box.min[1] + box.max[1]) / 2
+    }
+    const [mirrored, upright] = [
+      { at: [0, 30], axes: '+x +y +z' },
+      { at: [0, 400], axes: '+x -y +z' },
+    ]
+    expect(inRow(6, mirrored) - inRow(4, mirrored)).toBeCloseTo(2 * 20.32, 6)
+    expect(inRow(6, upright) - inRow(4, upright)).toBeCloseTo(-2 * 20.32, 6)
   })
 
   test('nothing of the machine stops because its board is mirrored', () => {

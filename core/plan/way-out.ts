@@ -19,8 +19,8 @@ export function along(direction: Vec3): Way | null {
   return axis === undefined ? null : { axis, by: direction[axis] > 0 ? 1 : -1 }
 }
 
-/** What is plugged into, or lies on: a part comes out of it as it stands on it. */
-const BOARDS: readonly PartKind[] = ['board', 'card']
+/** What is plugged into, or lies on: a part comes out of it as it stands on it, and no other way. */
+export const BOARDS: readonly PartKind[] = ['board', 'card']
 
 /**
  * Away from the board that it sits on; what sits elsewhere goes out by the near side, and by the far

@@ -58,15 +58,19 @@ test('a stick under a card goes in first; a card that ends before it is in nobod
       altered(MACHINE, {
         stick: of('sedgeline-n5-2000'),
         card: {
-          ...{ kind: 'card', id: 'c', model: 'Card', does: 'capture', size: 'x4', slots: 1 },
+          ...{ kind: 'card', id: 'c', model: 'Card', does: 'capture', size: 'x16', slots: 2 },
+          thickness: exact('mm', 38),
           ...{ length: exact('mm', length), height: exact('mm', 90), power: [] },
         },
       }),
-      { 'stick/seat': 'board/m2-2', 'card/seat': 'board/slot-4' },
+      { 'stick/seat': 'board/m2-2', 'card/seat': 'board/slot-2' },
     )
-  const long = waysOf(withCard(160)).filter(w => w.items[0] === 'stick')
-  expect(waysOf(withCard(60)).filter(w => w.items[0] === 'stick')).toEqual([])
-  expect(long.every(w => w.of === 'body' && w.items[1] === 'card')).toBe(true)
+  // From the board’s upper edge: row 2 at 185.32, its back 2.67 before; the stick 22 wide around 214.
+  const way = between(withCard(160), 'stick', 'card')
+  expect(way).toMatchObject({ of: 'body', first: 'stick/seat~board/m2-2' })
+  expect(way?.mm).toBeCloseTo(185.32 + 38 - 2.67 - (214 - 22 / 2), 2)
+  // The stick begins 75 in.
+  expect(between(withCard(60), 'stick', 'card')).toBeUndefined()
 })
 
 test('plugs that leave sideways under a long card go in before it', () => {

@@ -12,7 +12,7 @@ import { stage } from '../pipeline/stage'
 import { handsIn } from './hands'
 import { ends, kinds } from './items'
 import { frames, plugs, seats, solids } from './joints'
-import { reversed, wayOut, type InTheWay, type Way } from './way-out'
+import { BOARDS, reversed, wayOut, type InTheWay, type Way } from './way-out'
 
 interface Seated {
   readonly solids: readonly Solid[]
@@ -42,7 +42,10 @@ const bodiesIn = (s: Seated): readonly InTheWay[] => {
     const seat = s.seats.find(j => j.id === own.solid.joint)
     const out = seat && wayOut(seat, own.solid, s)
     if (!out) return []
-    const ways = [out, ...(FROM_EITHER_SIDE.includes(own.solid.kind) ? [reversed(out)] : [])]
+    const isEither =
+      FROM_EITHER_SIDE.includes(own.solid.kind) &&
+      !BOARDS.includes(s.kinds.get(seat.items[1]) ?? 'board')
+    const ways = isEither ? [out, reversed(out)] : [out]
     const found = ways.map(way => met(own, all, way))
     // One free way is enough.
     return found.some(f => f.length === 0) ? [] : (found[0] ?? [])
