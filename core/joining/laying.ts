@@ -39,7 +39,7 @@ const framesAt = kept(
 )
 const placesAt = kept(
   'places-laid',
-  (frames: Frames): Places => new Map([...frames].map(([item, f]) => [item, [f]])),
+  (frames: Frames): Places => new Map([...frames].map(([station, f]) => [station, [f]])),
 )
 const seatedAt = kept(
   'seated',

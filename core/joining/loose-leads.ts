@@ -8,6 +8,7 @@ import { itemOf } from '../ids/ids'
 import { kept } from '../pipeline/kept'
 import { type EndOf } from './joint'
 import { pinned, type Pins } from './pinned-pairs'
+import { stationOf } from './places'
 import type { Places, Weighed, Whereabouts } from './weigh'
 import { nearestWay, pointsAt, type WayFound } from './ways'
 
@@ -51,7 +52,7 @@ const checkedLeads = kept(
       [...ofLead].flatMap(([lead, list]) => {
         const sockets = list.map(w => {
           const socket = ends.get(w.socket)
-          return { socket, where: places.get(socket?.item ?? '') ?? [] }
+          return { socket, where: (socket && places.get(stationOf(socket))) ?? [] }
         })
         const found = ofOneLead(`${there}/${lead}`, list, own.get(lead) ?? [], sockets, layout)
         return list.map((w, i) => [w, found[i] ?? w] as const)

@@ -5,6 +5,7 @@ import { jointId, type EndRef } from '../ids/ids'
 import { pairId } from '../matching/candidate'
 import { kept } from '../pipeline/kept'
 import { endsByRef, type EndOf } from './joint'
+import { stationOf } from './places'
 import { weigh, type Placed, type Weighed, type Whereabouts } from './weigh'
 import type { Weighing } from './weighing'
 
@@ -43,7 +44,7 @@ const withGiven = kept(
   ({ weighed, pairs, ends, all, where }: Given): readonly Weighed[] => {
     const byRef = endsByRef(ends)
     const ofItem = groupBy(all, e => e.item)
-    const placed = (end: EndOf): Placed => ({ end, where: where.places.get(end.item) ?? [] })
+    const placed = (end: EndOf): Placed => ({ end, where: where.places.get(stationOf(end)) ?? [] })
     const given = pairs.flatMap(([a, b]) => {
       const [plug, socket] = [byRef.get(a), byRef.get(b)]
       if (!plug || !socket) return []

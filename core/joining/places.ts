@@ -1,14 +1,18 @@
 // Where each joined item ends up in the case: frames handed down from seat to seat, ends with
 // them.
-import { itemOf } from '../ids/ids'
+import { endRef, itemOf } from '../ids/ids'
 import { frame, place, within, type Frame, type Vec3 } from '../geometry/space'
 import { type EndOf, type Joint } from './joint'
 
 /**
- * One frame an item: where its own origin lies in the case. Items with several seats have the
- * first.
+ * Where the origins of items lie in the case: by item, which with several seats is in the first, and
+ * by each plug that sits in a seat.
  */
 export type Frames = ReadonlyMap<string, Frame>
+
+/** What an end lies in, by its name among frames: its item, or the seat of it where it stays. */
+export const stationOf = ({ item, end }: EndOf): string =>
+  end.stays === null ? item : endRef(item, end.stays)
 
 const CASE_FRAME = frame([0, 0, 0])
 
@@ -28,8 +32,10 @@ export function framesOf(
     waiting = waiting.filter(joint => {
       const own = seatFrame(frames, ends, joint)
       const item = itemOf(joint.a)
-      if (own && !frames.has(item)) frames.set(item, own)
-      return !own
+      if (!own) return true
+      frames.set(joint.a, own)
+      if (!frames.has(item)) frames.set(item, own)
+      return false
     })
   }
   return frames
@@ -45,13 +51,13 @@ function seatFrame(frames: Frames, ends: ReadonlyMap<string, EndOf>, joint: Join
 }
 
 /** Where an end is in the case, or null when its item is not placed or its place is not stated. */
-export function pointOf(frames: Frames, { item, end }: EndOf): Vec3 | null {
-  const outer = frames.get(item)
-  return outer && end.at ? place(outer, end.at) : null
+export function pointOf(frames: Frames, of: EndOf): Vec3 | null {
+  const outer = frames.get(stationOf(of))
+  return outer && of.end.at ? place(outer, of.end.at) : null
 }
 
 /** Where an end's lead leaves its item. */
-export function exitOf(frames: Frames, { item, end }: EndOf): Vec3 | null {
-  const outer = frames.get(item)
-  return outer && end.lead ? place(outer, end.lead.exit) : null
+export function exitOf(frames: Frames, of: EndOf): Vec3 | null {
+  const outer = frames.get(stationOf(of))
+  return outer && of.end.lead ? place(outer, of.end.lead.exit) : null
 }

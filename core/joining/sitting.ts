@@ -1,12 +1,12 @@
 // Every place that a part could take, before seats are chosen: from the case inwards.
-import { itemOf } from '../ids/ids'
+import { itemOf, type EndRef } from '../ids/ids'
 import { frame, within, type Frame } from '../geometry/space'
 import { type EndOf } from './joint'
 import type { Places, Weighed } from './weigh'
 
 /** One part in a seat of another, as it could be. */
 export interface Sitting {
-  readonly item: string
+  readonly plug: EndRef
   /** What holds it; null where its frame is already the case's own. */
   readonly in: string | null
   readonly seat: Frame
@@ -17,11 +17,9 @@ export const sittingsOf = (
 ): readonly Sitting[] =>
   weighed.flatMap(({ candidate, plug, socket }): readonly Sitting[] => {
     const stands = ends.get(plug)?.end.standsAt
-    if (candidate && stands) return [{ item: itemOf(plug), in: null, seat: stands }]
+    if (candidate && stands) return [{ plug, in: null, seat: stands }]
     const holder = ends.get(socket)
-    return candidate && holder?.end.seat
-      ? [{ item: itemOf(plug), in: holder.item, seat: holder.end.seat }]
-      : []
+    return candidate && holder?.end.seat ? [{ plug, in: holder.item, seat: holder.end.seat }] : []
   })
 
 const CASE_FRAME = frame([0, 0, 0])
@@ -34,14 +32,16 @@ export function placesOf(cases: readonly string[], sittings: readonly Sitting[])
   for (let before = -1; places.size > before;) {
     before = places.size
     const fresh = new Map<string, Frame[]>()
-    for (const { item, in: holder, seat } of sittings) {
+    for (const { plug, in: holder, seat } of sittings) {
       const outer = holder === null ? [CASE_FRAME] : places.get(holder)
-      if (!outer || places.has(item)) continue
-      const found = fresh.get(item) ?? []
-      fresh.set(item, found)
-      found.push(...outer.map(f => within(f, seat)))
+      for (const station of outer ? [plug, itemOf(plug)] : []) {
+        if (places.has(station)) continue
+        const found = fresh.get(station) ?? []
+        fresh.set(station, found)
+        found.push(...(outer ?? []).map(f => within(f, seat)))
+      }
     }
-    for (const [item, frames] of fresh) places.set(item, frames)
+    for (const [station, frames] of fresh) places.set(station, frames)
   }
   return places
 }

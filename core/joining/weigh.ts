@@ -29,7 +29,10 @@ export interface Weighed {
   readonly short: Short | null
 }
 
-/** Every place that a part could take: one frame a way to sit. A loose part has none. */
+/**
+ * Every place that a part could take: one frame a way to sit, by item and by plug that sits in a
+ * seat. A loose part has none.
+ */
 export type Places = ReadonlyMap<string, readonly Frame[]>
 
 /** Where things could be while pairs are weighed. */

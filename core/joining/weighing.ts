@@ -4,6 +4,7 @@ import { isMechanical, socketFaces, type Face } from '../connectors/connectors'
 import type { Frame } from '../geometry/space'
 import { kept } from '../pipeline/kept'
 import type { EndOf } from './joint'
+import { stationOf } from './places'
 import {
   weigh,
   type Placed,
@@ -24,7 +25,7 @@ const socketsByFace = kept(
     const ofItem = groupBy(all, e => e.item)
     const placed = (end: EndOf): PlacedSocket => ({
       end,
-      where: places.get(end.item) ?? NOWHERE,
+      where: places.get(stationOf(end)) ?? NOWHERE,
       // What a seat may shut are ends of the socket's own part: only then are they looked at.
       siblings:
         end.end.shuts.length > 0 || isMechanical(end.end.face)
@@ -41,7 +42,7 @@ const plugsByFace = kept(
     groupBy(
       ends
         .filter(e => e.end.sex === 'plug')
-        .map(end => ({ end, where: places.get(end.item) ?? NOWHERE })),
+        .map(end => ({ end, where: places.get(stationOf(end)) ?? NOWHERE })),
       p => p.end.end.face,
     ),
 )

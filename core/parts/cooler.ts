@@ -2,6 +2,7 @@
 // radiator, tubes and their fans.
 import { amount, words } from './facets'
 import { isPower, type PlugFace } from '../connectors/connectors'
+import type { Vec3 } from '../geometry/space'
 import { converted, of, times, type Sum } from '../figures/quantity'
 import { DRAW, FAN_VOLTS } from '../standards/draws'
 import { usualLead } from '../connectors/leads'
@@ -10,6 +11,7 @@ import { defineKind, type Draw, type ItemOf, type Kind } from './kind'
 import { coolerAsks } from './cooler-asks'
 import { coolerSolids } from './bodies/cooler'
 import { coolerSchema, type Cooler } from './cooler-schema'
+import { fanExit, radiatorFanExit } from './cooler-exits'
 import { end, type End } from './end'
 
 const fanAmps = (item: ItemOf<Cooler>, path: string): Sum =>
@@ -17,10 +19,17 @@ const fanAmps = (item: ItemOf<Cooler>, path: string): Sum =>
 const pumpAmps = (item: ItemOf<Cooler>): Sum =>
   of(cooler.leaf(item, 'liquid.pump.amps', usual(DRAW.pump.W / FAN_VOLTS, 'A')))
 const watts = (amps: Sum): Sum => converted(amps, FAN_VOLTS, 'W')
-const hanging = (item: ItemOf<Cooler>, path: string, face: PlugFace): End['lead'] => ({
+interface Hangs {
+  readonly path: string
+  readonly face: PlugFace
+  readonly exit: Vec3
+}
+const hanging = (item: ItemOf<Cooler>, { path, face, exit }: Hangs): End['lead'] => ({
   length: of(cooler.leaf(item, path, usualLead(face))),
-  exit: [0, 0, 0],
+  exit,
 })
+/** The leads of its block leave where the processor is. */
+const AT_THE_BLOCK: Vec3 = [0, 0, 0]
 
 export const cooler: Kind<'cooler', typeof coolerSchema> = defineKind({
   kind: 'cooler',
@@ -86,15 +95,19 @@ function fanEnds(item: ItemOf<Cooler>): readonly End[] {
   const lead = (
     face: PlugFace,
     path: string,
+    exit: Vec3,
   ): Omit<Parameters<typeof end>[0], 'key' | 'label'> => ({
     ...turnedBy(face),
     need: 'must',
     role: 'processor',
-    lead: hanging(item, `${path}.lead`, face),
+    lead: hanging(item, { path: `${path}.lead`, face, exit }),
     takes: { amps: fanAmps(item, `${path}.amps`) },
   })
+  const exit = (index: number): Vec3 => fanExit(item, cooler.measures(item), index)
   return [
-    ...(fan?.face ? [end({ key: 'fan', label: 'fan lead', ...lead(fan.face, 'fan') })] : []),
+    ...(fan?.face
+      ? [end({ key: 'fan', label: 'fan lead', ...lead(fan.face, 'fan', exit(0)) })]
+      : []),
     ...moreFans.flatMap(({ face }, i) =>
       face
         ? [
@@ -102,7 +115,7 @@ function fanEnds(item: ItemOf<Cooler>): readonly End[] {
               key: nextFan(i),
               from: { list: 'moreFans', index: i },
               label: FAN_LABELS[i] ?? 'fan lead',
-              ...lead(face, `moreFans.${i}`),
+              ...lead(face, `moreFans.${i}`, exit(i + 1)),
               // The first fan has the processor's own header.
               rank: i + 1,
             }),
@@ -138,10 +151,11 @@ const pumpEnd = (item: ItemOf<Cooler>, { pump: { face } }: Liquid): readonly End
         end({
           key: 'pump',
           ...turnedBy(face),
+          stays: 'mount',
           label: 'pump lead',
           need: 'must',
           role: 'pump',
-          lead: hanging(item, 'liquid.pump.lead', face),
+          lead: hanging(item, { path: 'liquid.pump.lead', face, exit: AT_THE_BLOCK }),
           takes: { amps: pumpAmps(item) },
         }),
       ]
@@ -164,11 +178,15 @@ function liquidEnds(item: ItemOf<Cooler>): readonly End[] {
               key: `fan-${i + 1}`,
               from: { list: 'liquid.fans', index: i },
               ...turnedBy(face),
+              stays: 'radiator',
               label: `radiator fan ${i + 1}`,
               // Where headers run out, the pump is the last to go without.
               need: 'should',
               role: 'processor',
-              lead: hanging(item, `liquid.fans.${i}.lead`, face),
+              lead: hanging(item, {
+                ...{ path: `liquid.fans.${i}.lead`, face },
+                exit: radiatorFanExit(wet, i),
+              }),
               takes: { amps: fanAmps(item, `liquid.fans.${i}.amps`) },
             }),
           ]
@@ -181,9 +199,10 @@ function liquidEnds(item: ItemOf<Cooler>): readonly End[] {
             key: 'usb',
             face: 'usb-2',
             sex: 'plug',
+            stays: 'mount',
             label: 'USB lead',
             need: 'should',
-            lead: hanging(item, 'liquid.usb', 'usb-2'),
+            lead: hanging(item, { path: 'liquid.usb', face: 'usb-2', exit: AT_THE_BLOCK }),
           }),
         ]),
   ]

@@ -58,6 +58,11 @@ export interface End {
    * Where it is in the part’s own frame; null when it hangs on a lead or its place is not known.
    */
   readonly at: Vec3 | null
+  /**
+   * The own end whose place its own frame is, where the part lies in several: a radiator’s fans are
+   * where the radiator is. Null for the part’s own.
+   */
+  readonly stays: string | null
   /** The frame of whatever is joined here, within the part’s own; for mechanical sockets. */
   readonly seat: Frame | null
   /** The lead it hangs on; plugs of one cable name their chain, and say when they share it. */
@@ -142,6 +147,7 @@ const NOBODY: readonly never[] = []
 const usual = (): Omit<End, keyof Named> => ({
   from: null,
   at: null,
+  stays: null,
   seat: null,
   lead: null,
   traits: NOTHING,

@@ -3,7 +3,7 @@ import { AXES, extentOf, type Axis, type Extent } from '../geometry/solid'
 import type { Vec3 } from '../geometry/space'
 import { isOuter } from '../connectors/connectors'
 import type { EndOf, Joint } from '../joining/joint'
-import { pointOf, type Frames } from '../joining/places'
+import { pointOf, stationOf, type Frames } from '../joining/places'
 import type { Solid } from '../joining/solids'
 import type { PartKind } from '../parts'
 import { HAND } from '../standards/hands'
@@ -46,7 +46,7 @@ export function handsIn(s: Seated): readonly InTheWay[] {
 function handFor({ ends, frames, solids }: Seated, plug: Joint): Extent | null {
   const socket = ends.get(plug.b)
   const point = socket && pointOf(frames, socket)
-  const frame = socket && frames.get(socket.item)
+  const frame = socket && frames.get(stationOf(socket))
   if (!point || !frame) return null
   const [way, up] = [along(frame.axes[0]), along(frame.axes[2])]
   const side = sideOf(solids.find(o => o.item === socket.item)?.kind, socket)
