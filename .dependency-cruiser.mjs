@@ -3,7 +3,17 @@
 
 /** The folders of the core, lowest first: each may know those before it. */
 const FLOORS = [
-  ...['collections', 'ids', 'schema', 'figures', 'geometry', 'standards', 'connectors', 'case'],
+  ...[
+    'collections',
+    'ids',
+    'schema',
+    'figures',
+    'geometry',
+    'standards',
+    'connectors',
+    'case',
+    'ways',
+  ],
   ...['parts', 'outlines', 'document', 'pipeline', 'matching', 'joining', 'power', 'laying'],
   ...['plan', 'panel', 'rules', 'order', 'proof', 'stages', 'drawing', 'analysis'],
   ...['forms', 'reader', 'shelf', 'exchange', 'remedies'],

@@ -241,7 +241,7 @@ test('panel: a light three wide on two pins; on paper the block is four times it
 })
 
 test('routes: the lead that ends short and its ways out; the holes and what lies in them', async () => {
-  const line = await open('Cables', /Stop SATA data lead SATA lead 220 to SATA4.*−90\.0.mm/s)
+  const line = await open('Cables', /Stop SATA data lead SATA lead 150 to SATA4.*−143\.8.mm/s)
   await line.getByRole('button', { name: 'Find ways out' }).click()
   await line.getByText(/\d ways out of \d+ tried/).waitFor({ timeout: 60_000 })
   await line.getByRole('button', { name: /\d+ more/ }).click()

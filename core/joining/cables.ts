@@ -1,7 +1,7 @@
 // Which plugs along each cable serve the sockets that a matching has chosen.
 import { pinned, type Pins } from './pinned-pairs'
 import { jointId, type EndRef } from '../ids/ids'
-import type { Layout } from '../case/layout'
+import type { Field } from '../ways/field'
 import { compareBy } from '../collections/compare'
 import { pairId, type Candidate } from '../matching/candidate'
 import type { MatchProblem } from '../matching/problem'
@@ -18,7 +18,7 @@ interface Cables {
   readonly plugs: readonly EndOf[]
   readonly shapes: readonly EndOf[]
   readonly frames: Frames
-  readonly layout: Layout | null
+  readonly field: Field | null
   readonly pins: Pins
 }
 
@@ -26,7 +26,7 @@ interface Cables {
 export function chainedPairs(
   at: string,
   chosen: readonly Candidate[],
-  { problem, plugs, shapes, frames, layout, pins }: Cables,
+  { problem, plugs, shapes, frames, field, pins }: Cables,
 ): { readonly pairs: readonly Candidate[] } | { readonly blocked: readonly string[] } {
   const chained = plugs.filter(isChained)
   const onChain = new Set(chained.map(p => p.ref))
@@ -36,7 +36,7 @@ export function chainedPairs(
     .sort(compareBy(e => e.ref))
   if (sockets.length === 0) return { pairs: chosen }
   const possible = problem.candidates.filter(c => onChain.has(c.plug)).map(pairId)
-  const plan = planned(at, { plugs: chained, sockets, possible, frames, layout, pins })
+  const plan = planned(at, { plugs: chained, sockets, possible, frames, field, pins })
   if ('blocked' in plan) return plan
   const pairs = byPairId(problem.candidates)
   return {
@@ -55,7 +55,7 @@ interface Planning extends Omit<Cables, 'problem' | 'shapes'> {
 
 const planned = kept(
   'chain-plan',
-  ({ plugs, sockets, possible, frames, layout, pins }: Planning): ChainPlan => {
+  ({ plugs, sockets, possible, frames, field, pins }: Planning): ChainPlan => {
     const joinable = new Set(possible)
     const kept = pinned(pins).filter(([plug, socket]) => joinable.has(jointId(plug, socket)))
     const socketOf = new Map(kept)
@@ -65,6 +65,6 @@ const planned = kept(
       (socketOf.get(plug) ?? socket) === socket &&
       (plugOf.get(socket) ?? plug) === plug
     const given = (plug: EndRef, socket: EndRef): boolean => pins[plug] === socket
-    return chainPlan({ plugs, sockets, frames, layout, given, fits })
+    return chainPlan({ plugs, sockets, frames, field, given, fits })
   },
 )

@@ -2,10 +2,11 @@
 // plugs in use is long enough and the least cable is laid. Exact: per cable the best way to serve
 // each set of sockets, then cables put together.
 import type { EndRef } from '../ids/ids'
-import type { Layout } from '../case/layout'
 import { groupBy } from '../collections/groups'
 import { minus, plus, type Sum } from '../figures/quantity'
-import { endsShort, extentOf, needOf } from '../case/reach'
+import type { Field } from '../ways/field'
+import { passageOf } from '../ways/heads'
+import { endsShort, extentOf, needOf } from '../ways/reach'
 import { ownLead } from '../parts/end'
 import type { EndOf } from './joint'
 import type { Pair } from './lines'
@@ -29,7 +30,7 @@ export interface ChainProblem {
   /** Whether a hand has joined them: then no length is asked. */
   readonly given: (plug: EndRef, socket: EndRef) => boolean
   readonly frames: Frames
-  readonly layout: Layout | null
+  readonly field: Field | null
 }
 
 /**
@@ -93,58 +94,79 @@ function withCable(
   return next
 }
 
+/** Part of a cable laid: what it serves so far. */
+interface Laid extends Served {
+  /** The socket and the plug that it ends with. */
+  readonly last: number
+  readonly plug: number
+  /** The last of them whose place is known: what hangs loose in between holds a cable nowhere. */
+  readonly held: { readonly socket: number; readonly plug: number } | null
+}
+
 /** The best way along one cable for each set of sockets that it can serve. */
 function alongCable(
-  { fits, given, frames, layout }: ChainProblem,
+  problem: ChainProblem,
   sockets: readonly EndOf[],
   plugs: readonly EndOf[],
 ): readonly Served[] {
+  const { fits, given, frames, field } = problem
   const best = new Map<number, Served>()
-  let open: (Served & { readonly last: number; readonly plug: number })[] = []
+  let open: readonly Laid[] = []
   let states = 0
-  const put = (into: Map<string, (typeof open)[number]>, state: (typeof open)[number]): void => {
-    const key = `${state.mask} ${state.last}`
+  const put = (into: Map<string, Laid>, state: Laid): void => {
+    const key = `${state.mask} ${state.last} ${state.held?.socket} ${state.held?.plug}`
     if (state.cost < (into.get(key)?.cost ?? Infinity)) into.set(key, state)
     if (state.cost < (best.get(state.mask)?.cost ?? Infinity)) best.set(state.mask, state)
   }
-  const needs = between(frames, layout, sockets)
+  const needs = between(frames, field, sockets)
+  const isPlaced = sockets.map(s => pointOf(frames, s) !== null)
   plugs.forEach((plug, p) => {
     // What ended at an earlier plug may go on from here, or end there.
-    const fresh = new Map<string, (typeof open)[number]>()
-    const spans = plugs
-      .slice(0, p)
-      .map(before => (excluded(before, plug) ? null : spanOf(before, plug)))
+    const fresh = new Map<string, Laid>()
     sockets.forEach((socket, s) => {
       if (!fits(plug.ref, socket.ref)) return
       const pair = { plug: plug.ref, socket: socket.ref }
       const byHand = given(pair.plug, pair.socket)
-      put(fresh, {
-        mask: 1 << s,
-        cost: distance(frames, layout, exitOf(frames, plug), socket),
-        pairs: [pair],
-        last: s,
-        plug: p,
-      })
+      const cost = distance(frames, field, exitOf(frames, plug), socket)
+      const held = isPlaced[s] === true ? { socket: s, plug: p } : null
+      put(fresh, { mask: 1 << s, cost, pairs: [pair], last: s, plug: p, held })
       for (const state of open) {
-        const span = spans[state.plug]
-        const from = sockets[state.last]
-        if ((state.mask & (1 << s)) !== 0 || !span || !from || (states += 1) > STATES) continue
-        const step = byHand
-          ? 0
-          : stepLength(needs[state.last]?.[s], withLeads(span, [from, socket]))
+        const before = plugs[state.plug]
+        if ((state.mask & (1 << s)) !== 0 || !before || excluded(before, plug)) continue
+        if ((states += 1) > STATES) continue
+        const step = byHand ? 0 : stepTo({ plugs, sockets, needs }, state, { socket: s, plug: p })
         if (step !== null)
           put(fresh, {
-            mask: state.mask | (1 << s),
-            cost: state.cost + step,
-            pairs: [...state.pairs, pair],
-            last: s,
-            plug: p,
+            ...{ mask: state.mask | (1 << s), cost: state.cost + step },
+            ...{ pairs: [...state.pairs, pair], last: s, plug: p, held: held ?? state.held },
           })
       }
     })
     open = [...open, ...fresh.values()]
   })
   return [...best.values()]
+}
+
+interface Cable {
+  readonly plugs: readonly EndOf[]
+  readonly sockets: readonly EndOf[]
+  readonly needs: ReturnType<typeof between>
+}
+
+/**
+ * How far a cable goes on from where it was last held; null where the stretch between is definitely
+ * too short, 0 where nobody knows.
+ */
+function stepTo(
+  { plugs, sockets, needs }: Cable,
+  { held }: Laid,
+  to: { readonly socket: number; readonly plug: number },
+): number | null {
+  const [from, goal] = [held ? sockets[held.socket] : undefined, sockets[to.socket]]
+  const [before, plug] = [held ? plugs[held.plug] : undefined, plugs[to.plug]]
+  const span = before && plug ? spanOf(before, plug) : null
+  if (!held || !from || !goal || !span) return 0
+  return stepLength(needs[held.socket]?.[to.socket], withLeads(span, [from, goal]))
 }
 
 /** How far two plugs of a cable get apart: where a socket hangs on a lead, that comes to meet it. */
@@ -159,12 +181,14 @@ const excluded = (a: EndOf, b: EndOf): boolean =>
 
 function distance(
   frames: Frames,
-  layout: Layout | null,
+  field: Field | null,
   from: ReturnType<typeof exitOf>,
   socket: EndOf,
 ): number {
   const to = pointOf(frames, socket)
-  return layout && from && to ? (needOf(layout, from, to)?.value ?? 0) : 0
+  return field && from && to
+    ? (needOf(field, from, to, passageOf(field.layout, socket.end.face))?.value ?? 0)
+    : 0
 }
 
 type Need = ReturnType<typeof needOf>
@@ -174,12 +198,16 @@ type Need = ReturnType<typeof needOf>
  */
 function between(
   frames: Frames,
-  layout: Layout | null,
+  field: Field | null,
   sockets: readonly EndOf[],
 ): readonly (readonly (Need | undefined)[])[] {
   const points = sockets.map(s => pointOf(frames, s))
   return points.map(from =>
-    points.map(to => (layout && from && to ? needOf(layout, from, to) : undefined)),
+    points.map((to, i) => {
+      const face = sockets[i]?.end.face
+      if (!field || !from || !to || !face) return undefined
+      return needOf(field, from, to, passageOf(field.layout, face))
+    }),
   )
 }
 

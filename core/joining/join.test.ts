@@ -156,11 +156,11 @@ describe('what finds no partner is short, with the reason', () => {
   })
 
   test('a lead that ends short is no partner, and says by how much', () => {
-    // 24-pin: 249.4 by the lower hole + 20 slack = 269.4 needed; 180 measured ± 0.5, the way ± 5, 25
-    // and a fifth of it: short by 89.4, more than 80.4
-    const short = change(plover, measure('supply', 'cables.0.length', 180))
+    // 24-pin: 132.2 by the lower hole + 20 slack = 152.2 needed; 85 measured ± 0.5, the way ± 5, 40
+    // and 12 % of it: short by 67.2, more than 61.4
+    const short = change(plover, measure('supply', 'cables.0.length', 85))
     expect(finding(then(short), 'joints/unmet:board:board/main').sentence).toMatch(
-      /ends 89 mm short of PWR1/,
+      /ends 67 mm short of PWR1/,
     )
   })
 })

@@ -13,6 +13,7 @@ import type { Clause } from '../matching/candidate'
 import { less, withoutLength } from '../matching/cost'
 import type { Matching, MatchProblem } from '../matching/problem'
 import { kept } from '../pipeline/kept'
+import type { Field } from '../ways/field'
 import { inOrder } from './interchangeable'
 import { endsByRef, type Joint, type Unmet } from './joint'
 import {
@@ -38,6 +39,8 @@ export interface Joined {
   readonly plugs: readonly Joint[]
   readonly unmet: readonly Unmet[]
   readonly frames: Frames
+  /** The space that leads are laid in; null where there is no case. */
+  readonly field: Field | null
   /** The lines that the plugs make. */
   readonly lines: readonly Line[]
   /** False when a limit was reached: the result is good, perhaps not the best. */
@@ -59,8 +62,8 @@ const STRIFES_IN_ALL = 60
  */
 export function join(name: string, joinable: Joinable): Joined {
   const best = bestLaying(name, joinable)
-  const { seats, plugs, frames, lines, exact } = best
-  return { seats, plugs, frames, lines, exact, unmet: unmetIn(name, best, joinable) }
+  const { seats, plugs, frames, field, lines, exact } = best
+  return { seats, plugs, frames, field, lines, exact, unmet: unmetIn(name, best, joinable) }
 }
 
 /** Plan and laying in turn until they meet. */
@@ -154,10 +157,10 @@ const seatsOf = kept(
 
 const unmetIn = (
   name: string,
-  { seats, plugs, laid, shut, frames }: Laying,
-  { asking, seatPairs, shapes, layout }: Joinable,
+  { seats, plugs, laid, shut, frames, field }: Laying,
+  { asking, seatPairs, shapes }: Joinable,
 ): readonly Unmet[] =>
-  reasoned(name, { seats, plugs, laid, shut, frames, asking, seatPairs, shapes, layout })
+  reasoned(name, { seats, plugs, laid, shut, frames, field, asking, seatPairs, shapes })
 
 const reasoned = kept(
   'unmet',
@@ -167,12 +170,12 @@ const reasoned = kept(
     laid,
     shut,
     frames,
+    field,
     asking,
     seatPairs,
     shapes,
-    layout,
-  }: Pick<Laying, 'seats' | 'plugs' | 'laid' | 'shut' | 'frames'> &
-    Pick<Joinable, 'asking' | 'seatPairs' | 'shapes' | 'layout'>): readonly Unmet[] => {
+  }: Pick<Laying, 'seats' | 'plugs' | 'laid' | 'shut' | 'frames' | 'field'> &
+    Pick<Joinable, 'asking' | 'seatPairs' | 'shapes'>): readonly Unmet[] => {
     const all = [...seats, ...plugs]
     const joined = new Set(all.flatMap(j => [j.a, j.b]))
     const plugIn = new Map(all.map(j => [j.b, j.a]))
@@ -186,7 +189,7 @@ const reasoned = kept(
         joined,
         budgets: asking.budgets,
         plugIn,
-        binding: { ends: endsByRef(shapes), frames, layout, other },
+        binding: { ends: endsByRef(shapes), frames, field, other },
       },
     )
   },

@@ -15,6 +15,7 @@ import { Arrangements } from './arrangements'
 import { endsByRef, type EndOf, type Joint } from './joint'
 import { plugPairsOf, seatPairsOf } from './pairs'
 import { pinned, type Pins } from './pinned-pairs'
+import { openField } from '../ways/field'
 import { placesOf, sittingsOf } from './sitting'
 import type { Bodies } from './solids'
 import type { Places, Weighed } from './weigh'
@@ -91,7 +92,8 @@ function joinedWith(
   const { asking, shapes, layout, cases, arrangements } = of
   const { pairs: seatPairs, asUsual } = seatPairsOf(at, { shapes, pins })
   const there = asUsual ? 'anywhere' : `anywhere/${at}`
-  const inCase = { places: placesBy(there, seatPairs, shapes, cases), layout, lengths: false }
+  const places = placesBy(there, seatPairs, shapes, cases)
+  const inCase = { places, field: layout && openField(layout), lengths: false }
   const plugPairs = plugPairsOf({ at, there }, { shapes, pins }, inCase)
   return join(at, {
     ...{ asking, shapes, pins, layout, cases, seatPairs, plugPairs, arrangements },

@@ -5,11 +5,13 @@ import { add, FREE, STRIFE, unmetCost, withoutLength, type Cost } from '../match
 import { heldStrifes } from '../matching/match'
 import type { Matching } from '../matching/problem'
 import { kept } from '../pipeline/kept'
+import type { Field } from '../ways/field'
 import { endsByRef, type EndOf, type Joint } from './joint'
 import { candidatesOf, isBodyEnd, jointsOf, pairsLike, type Joinable } from './joinable'
 import type { Line } from './lines'
 import { plugPairsOf } from './pairs'
 import { framesOf, type Frames } from './places'
+import { fieldAt } from './field'
 import { newIn, pluggedIn } from './plugging'
 import type { ShutBy } from './reasons'
 import type { Places, Weighed } from './weigh'
@@ -17,6 +19,8 @@ import type { Places, Weighed } from './weigh'
 export interface Laying {
   readonly seats: readonly Joint[]
   readonly frames: Frames
+  /** The space that its leads are laid in. */
+  readonly field: Field | null
   readonly plugs: readonly Joint[]
   readonly lines: readonly Line[]
   /** The leads as they were weighed where everything sits. */
@@ -71,10 +75,11 @@ export function layingFor(
   plan: Matching,
   joinable: Joinable,
 ): Laying {
-  const { cases, shapes, pins, layout, seatPairs, asking, arrangements } = joinable
+  const { cases, shapes, pins, layout, bodies, seatPairs, asking, arrangements } = joinable
   const arrangement = arrangements.nameOf(seats, at)
   const frames = framesAt(arrangement, cases, shapes, seats)
-  const there = { places: placesAt(arrangement, frames), layout, lengths: true }
+  const field = fieldAt(arrangement, layout, bodies.shells, seats)
+  const there = { places: placesAt(arrangement, frames), field, lengths: true }
   const seated = seatedAt(at, seatPairs, seats)
   const shut = shutAt(at, seated)
   const names = { at: `laid/${at}`, there: `laid/${arrangement}` }
@@ -82,12 +87,13 @@ export function layingFor(
   const { found, lines, clauses, booked, layings } = pluggedIn(
     at,
     openAt(at, laid, shut),
-    frames,
+    { frames, field },
     joinable,
   )
   return {
     seats,
     frames,
+    field,
     plugs: plugsAt(at, found.pairs, { asking, pins }),
     lines,
     laid,

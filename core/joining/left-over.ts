@@ -1,7 +1,8 @@
 // Why something that fits and is free is not joined all the same: what binds, by name.
 import { compareBy } from '../collections/compare'
-import { needOf } from '../case/reach'
-import type { Layout } from '../case/layout'
+import { passageOf } from '../ways/heads'
+import { needOf } from '../ways/reach'
+import type { Field } from '../ways/field'
 import { minus, valueOf, type Sum } from '../figures/quantity'
 import { endRef, type EndRef } from '../ids/ids'
 import type { EndOf } from './joint'
@@ -12,7 +13,7 @@ import { cableAtSupply, eachOnce, intoSockets } from './supply-sockets'
 export interface Binding {
   readonly ends: ReadonlyMap<string, EndOf>
   readonly frames: Frames
-  readonly layout: Layout | null
+  readonly field: Field | null
   readonly other: ReadonlyMap<string, string>
 }
 
@@ -88,9 +89,11 @@ function nearestInUse(
 }
 
 /** What a cable needs from one socket to the other, mm; null where a place is not known. */
-function wayBetween(a: EndOf, b: EndOf, { frames, layout }: Binding): number | null {
+function wayBetween(a: EndOf, b: EndOf, { frames, field }: Binding): number | null {
   const [from, to] = [pointOf(frames, a), pointOf(frames, b)]
-  return layout && from && to ? (needOf(layout, from, to)?.value ?? null) : null
+  return field && from && to
+    ? (needOf(field, from, to, passageOf(field.layout, b.end.face))?.value ?? null)
+    : null
 }
 
 /** What hands on is dead until all its inlets are joined. */

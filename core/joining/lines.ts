@@ -2,7 +2,7 @@
 // over loose leads and adapters that hang between. Needs of length are questions about lines.
 import type { Vec3 } from '../geometry/space'
 import { groupBy } from '../collections/groups'
-import { plus, type Sum } from '../figures/quantity'
+import { minus, plus, type Sum } from '../figures/quantity'
 import { endRef, type EndRef } from '../ids/ids'
 import { pairId } from '../matching/candidate'
 import { ownLead } from '../parts/end'
@@ -23,6 +23,8 @@ export interface Line {
   readonly from: Vec3
   readonly to: Vec3
   readonly length: Sum
+  /** The plug before it on the same cable, where it goes on from there. */
+  readonly after: EndRef | null
 }
 
 /** Ends by ref, and the joined pairs by each of their refs and by the item that is joined. */
@@ -76,7 +78,7 @@ function arriving(net: Net, plug: EndOf, steps: number): readonly Arriving[] {
   const { lead } = plug.end
   if (!lead || steps === 0) return []
   const from = exitOf(net.frames, plug)
-  if (from) return [{ pairs: [], first: plug, from, length: lead.length }]
+  if (from) return [alongItsCable(net, plug, lead.length) ?? startingHere(plug, from, lead.length)]
   if (net.frames.has(plug.item)) return []
   if (plug.end.among?.how === 'both') return fromOtherEnd(net, plug, lead.length)
   const branch = fromItsStem(net, plug, lead.length)
@@ -90,6 +92,38 @@ function arriving(net: Net, plug: EndOf, steps: number): readonly Arriving[] {
       length: plus(line.length, lead.length),
     }))
   })
+}
+
+const startingHere = (first: EndOf, from: Vec3, length: Sum): Arriving => ({
+  ...{ pairs: [], first, from, length, after: null },
+})
+
+/**
+ * A cable with several plugs is laid once, plug by plug: what comes later on it goes on from where the
+ * plug before it sits.
+ */
+function alongItsCable(net: Net, plug: EndOf, length: Sum): Arriving | null {
+  const own = plug.end.lead
+  if (own?.shared !== true) return null
+  const before = (net.out.get(plug.item) ?? [])
+    .flatMap(pair => {
+      const end = net.ends.get(pair.plug)
+      const goal = net.ends.get(pair.socket)
+      const from = goal && pointOf(net.frames, goal)
+      const lead = end?.end.lead
+      if (!end || !lead || !from) return []
+      const isBefore = lead.chain === own.chain && end.end.rank < plug.end.rank
+      // Where a socket hangs on a lead itself, that comes to meet the plug before it as well.
+      return isBefore ? [{ end, from, span: lead.length, meets: ownLead(goal.end) }] : []
+    })
+    .sort((a, b) => b.end.end.rank - a.end.end.rank)[0]
+  if (!before) return null
+  const { from, span, end, meets } = before
+  const stretch = minus(length, span)
+  return {
+    ...{ pairs: [], first: plug, from, after: end.ref },
+    length: meets ? plus(stretch, meets) : stretch,
+  }
 }
 
 /** A loose lead is one line: it begins at the end whose name comes later. */
@@ -110,7 +144,7 @@ function fromItsStem(net: Net, plug: EndOf, length: Sum): readonly Arriving[] {
 function startingAt(net: Net, start: Pair, plug: EndOf, length: Sum): readonly Arriving[] {
   const far = net.ends.get(start.socket)
   const from = far && pointOf(net.frames, far)
-  return from ? [{ pairs: [start], first: plug, from, length }] : []
+  return from ? [{ pairs: [start], first: plug, from, length, after: null }] : []
 }
 
 export const lineId = (line: Pick<Line, 'pairs'>): string => line.pairs.map(pairId).join(' ')

@@ -1,8 +1,8 @@
 // Loose leads: an end in a socket is worth nothing where no socket for its other end lies within
 // reach.
 import { groupBy } from '../collections/groups'
-import type { Layout } from '../case/layout'
-import { extentOf } from '../case/reach'
+import type { Field } from '../ways/field'
+import { extentOf } from '../ways/reach'
 import type { Frame, Vec3 } from '../geometry/space'
 import { itemOf } from '../ids/ids'
 import { kept } from '../pipeline/kept'
@@ -23,12 +23,12 @@ export function withinReach(
   { at, there }: Asked,
   weighed: readonly Weighed[],
   { ends, pins }: { readonly ends: ReadonlyMap<string, EndOf>; readonly pins: Pins },
-  { places, layout }: Whereabouts,
+  { places, field }: Whereabouts,
 ): readonly Weighed[] {
-  if (!layout) return weighed
+  if (!field) return weighed
   const byHand = new Set(pinned(pins).map(([plug]) => itemOf(plug)))
   const loose = [...ends.values()].filter(e => e.end.among?.how === 'both' && !byHand.has(e.item))
-  return checkedLeads(at, { there, weighed, loose, ends, places, layout })
+  return checkedLeads(at, { there, weighed, loose, ends, places, field })
 }
 
 interface Checking {
@@ -37,12 +37,12 @@ interface Checking {
   readonly loose: readonly EndOf[]
   readonly ends: ReadonlyMap<string, EndOf>
   readonly places: Places
-  readonly layout: Layout
+  readonly field: Field
 }
 
 const checkedLeads = kept(
   'within-reach',
-  ({ there, weighed, loose, ends, places, layout }: Checking): readonly Weighed[] => {
+  ({ there, weighed, loose, ends, places, field }: Checking): readonly Weighed[] => {
     const own = groupBy(loose, e => e.item)
     const ofLead = groupBy(
       weighed.filter(w => w.candidate && own.has(itemOf(w.plug))),
@@ -54,7 +54,7 @@ const checkedLeads = kept(
           const socket = ends.get(w.socket)
           return { socket, where: (socket && places.get(stationOf(socket))) ?? [] }
         })
-        const found = ofOneLead(`${there}/${lead}`, list, own.get(lead) ?? [], sockets, layout)
+        const found = ofOneLead(`${there}/${lead}`, list, own.get(lead) ?? [], sockets, field)
         return list.map((w, i) => [w, found[i] ?? w] as const)
       }),
     )
@@ -78,14 +78,14 @@ const ofOneLead = kept(
     list: readonly Weighed[],
     own: readonly EndOf[],
     goals: readonly Goal[],
-    layout: Layout,
+    field: Field,
   ): readonly Weighed[] => {
     const labelOf = ({ socket }: Goal): string => socket?.end.label ?? ''
     const points = goals.map(({ socket, where }): readonly Vec3[] =>
       socket?.end.at ? pointsAt(where, socket.end.at) : [],
     )
     return list.map((w, i) => {
-      const lead = own.find(e => e.ref === w.plug)?.end.lead
+      const end = own.find(e => e.ref === w.plug)?.end
       const from = points[i] ?? []
       const others = list.flatMap((o, k) => {
         const [goal, to] = [goals[k], points[k]]
@@ -93,25 +93,21 @@ const ofOneLead = kept(
           ? [{ to, label: labelOf(goal) }]
           : []
       })
-      if (!lead || from.length === 0 || others.length === 0) return w
-      const ways = others.map(({ to, label }) => ({
-        label,
-        way: nearestWay(layout, {
-          from,
-          to,
-          length: lead.length,
-          line: 'lead',
-          goal: label,
-          refs: [w.plug, w.socket],
-        }),
-      }))
-      const goal = goals[i]
-      const ofDevice = goal?.socket?.end.traits.side?.includes('device') === true
-      const have = extentOf(lead.length).value ?? 0
-      return struckOut(w, ways, have, ofDevice || !goal ? null : labelOf(goal))
+      if (!end?.lead || from.length === 0 || others.length === 0) return w
+      const { face, lead } = end
+      const refs = [w.plug, w.socket] as const
+      const ways = others.map(({ to, label }) => {
+        const between = { from, to, length: lead.length, face, line: 'lead', goal: label, refs }
+        return { label, way: nearestWay(field, between) }
+      })
+      return struckOut(w, ways, extentOf(lead.length).value ?? 0, ownGoal(goals[i], labelOf))
     })
   },
 )
+
+/** What the lead’s own end goes into, where that is no device’s. */
+const ownGoal = (goal: Goal | undefined, labelOf: (goal: Goal) => string): string | null =>
+  !goal || goal.socket?.end.traits.side?.includes('device') === true ? null : labelOf(goal)
 
 /** A pair as it is after the ways of the lead's other end were looked at; `own` names its goal. */
 function struckOut(

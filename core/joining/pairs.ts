@@ -22,7 +22,7 @@ export function seatPairsOf(
   at: string,
   { shapes, pins }: Pairing,
 ): { readonly pairs: readonly Weighed[]; readonly asUsual: boolean } {
-  const [ends, where] = [bodyEnds(shapes), { places: NO_PLACES, layout: null, lengths: false }]
+  const [ends, where] = [bodyEnds(shapes), { places: NO_PLACES, field: null, lengths: false }]
   const usual = weighAll('seats', { ends, all: shapes }, where)
   const pairs = withPins(`${at}/seats`, usual, pins, { ends, all: shapes, where })
   return { pairs, asUsual: pairs === usual }

@@ -4,6 +4,7 @@ import { groupBy } from '../collections/groups'
 import { clauseName, pairId, type Candidate, type Clause } from '../matching/candidate'
 import type { Matching, MatchProblem } from '../matching/problem'
 import { kept } from '../pipeline/kept'
+import type { Field } from '../ways/field'
 import { inOrder } from './interchangeable'
 import { chainedPairs } from './cables'
 import { conflicts } from './conflicts'
@@ -55,11 +56,17 @@ interface Fixing {
   readonly of: Pick<Joinable, 'asking' | 'pins' | 'before' | 'foremost' | 'shapes'>
 }
 
+/** Where everything sits, and the space that leads are laid in. */
+interface Whereabouts {
+  readonly frames: Frames
+  readonly field: Field | null
+}
+
 /** The matching of plugs for one choice of seats. */
 export function pluggedIn(
   at: string,
   candidates: readonly Candidate[],
-  frames: Frames,
+  { frames, field }: Whereabouts,
   joinable: Joinable,
 ): Plugged {
   const { asking, pins, before, foremost, shapes } = joinable
@@ -70,11 +77,10 @@ export function pluggedIn(
     const here = `${at}/${again}`
     const problem = withClauses(here, fixed, clauses, NO_STRIFES)
     const matched = solvedAt(here, problem)
-    const { layout } = joinable
     const { interchangeable, sameModel } = mayStandFor(joinable)
     const { found, lines, ...wrong } = laidOut(here, {
       ...{ at: here, matched, problem, frames },
-      ...{ shapes, layout, pins, interchangeable, sameModel },
+      ...{ shapes, field, pins, interchangeable, sameModel },
     })
     const broken = [...wrong.broken, ...wrong.booked]
     const fresh = newIn(broken, clauses)
@@ -109,10 +115,8 @@ export const withClauses = kept(
 const NO_STRIFES: readonly Clause[] = []
 
 /** A matching, and all that tells how its leads lie. */
-interface LayingOut extends Pick<
-  Joinable,
-  'shapes' | 'layout' | 'pins' | 'interchangeable' | 'sameModel'
-> {
+interface LayingOut extends Pick<Joinable, 'shapes' | 'pins' | 'interchangeable' | 'sameModel'> {
+  readonly field: Field | null
   readonly at: string
   readonly matched: Matching
   readonly problem: MatchProblem
@@ -225,13 +229,13 @@ const pairsInto = ({ candidates }: MatchProblem, socket: string): readonly strin
   candidates.filter(c => c.socket === socket).map(pairId)
 
 function shortOf(
-  { layout, pins, problem }: LayingOut,
+  { field, pins, problem }: LayingOut,
   ends: ReadonlyMap<string, EndOf>,
   lines: readonly Line[],
 ): readonly Clause[] {
-  if (!layout) return []
+  if (!field) return []
   const pairs = byPairId(problem.candidates)
-  return conflicts(ends, lines, layout, p => pins[p.plug] === p.socket)
+  return conflicts(ends, lines, field, p => pins[p.plug] === p.socket)
     .filter(set => set.every(p => pairs.has(p)))
     .map(set => set.map(p => [p]))
 }

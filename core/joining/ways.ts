@@ -1,7 +1,9 @@
 // The shortest way that a lead could have to go, while it is not known yet what sits where.
 import { isClosed } from '../case/closed'
-import type { Layout } from '../case/layout'
-import { endsShort, extentOf, needOf, reach, type Needed } from '../case/reach'
+import type { Face } from '../connectors/connectors'
+import type { Field } from '../ways/field'
+import { passageOf } from '../ways/heads'
+import { endsShort, extentOf, needOf, reach, type Needed } from '../ways/reach'
 import type { Sum } from '../figures/quantity'
 import { place, type Frame, type Vec3 } from '../geometry/space'
 import type { EndRef } from '../ids/ids'
@@ -19,6 +21,8 @@ export interface LeadBetween {
   readonly from: readonly Vec3[]
   readonly to: readonly Vec3[]
   readonly length: Sum
+  /** What it ends in: a hole that its head does not pass is none for it. */
+  readonly face: Face
   /** What the lead and its goal are called. */
   readonly line: string
   readonly goal: string
@@ -29,18 +33,20 @@ export const pointsAt = (frames: readonly Frame[], point: Vec3): readonly Vec3[]
   frames.map(f => place(f, point))
 
 /** What the shortest of all ways says of a lead that is so long. */
-export function nearestWay(layout: Layout, lead: LeadBetween): WayFound {
-  const { line, goal, length, refs } = lead
+export function nearestWay(field: Field, lead: LeadBetween): WayFound {
+  const { line, goal, length, refs, face } = lead
+  const { layout } = field
   const isOpen = lead.from.some(from => lead.to.some(to => !isClosed(layout.bayEnds, from, to)))
   if (!isOpen)
     return { mm: 0, reason: `a backplane lies between the ${line} and ${goal}`, short: null }
-  const best = nearest(layout, lead.from, lead.to)
+  const best = nearest(field, lead)
   if (!best && layout.assumed) return { mm: 0, reason: null, short: null }
   if (!best) return { mm: 0, reason: `no hole leads from the ${line} to ${goal}`, short: null }
   const have = extentOf(length)
   if (!endsShort(best, have)) return { mm: best.value, reason: null, short: null }
   const { from, to } = best
-  const way = reach(layout, { from, to, ref: refs[0], label: `the ${line}` })
+  const about = { from, to, ref: refs[0], label: `the ${line}` }
+  const way = reach(field, about, passageOf(layout, face))
   return {
     mm: best.value,
     reason: `the ${line} ends ${Math.round(best.value - (have.value ?? 0))} mm short of ${goal}`,
@@ -52,11 +58,13 @@ interface Nearest extends Needed {
   readonly from: Vec3
   readonly to: Vec3
 }
-function nearest(layout: Layout, starts: readonly Vec3[], ends: readonly Vec3[]): Nearest | null {
+function nearest(field: Field, { from: starts, to: ends, face }: LeadBetween): Nearest | null {
+  const { bayEnds } = field.layout
+  const passage = passageOf(field.layout, face)
   let best: Nearest | null = null
   for (const from of starts) {
     for (const to of ends) {
-      const need = isClosed(layout.bayEnds, from, to) ? null : needOf(layout, from, to)
+      const need = isClosed(bayEnds, from, to) ? null : needOf(field, from, to, passage)
       if (need && (!best || need.value < best.value)) best = { ...need, from, to }
     }
   }

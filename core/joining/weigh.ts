@@ -1,5 +1,4 @@
 // One plug weighed against one socket: whether they go together, what that costs and what it shuts.
-import type { Layout } from '../case/layout'
 import { plus } from '../figures/quantity'
 import { gravity, type Verdict } from '../figures/verdict'
 import type { Frame } from '../geometry/space'
@@ -10,6 +9,7 @@ import { GUARDED_PUMP, ownLead } from '../parts/end'
 import { isChained } from './chains'
 import { shutBy, type Shut } from './cover'
 import type { EndOf, Short } from './joint'
+import type { Field } from '../ways/field'
 import { mate } from './mate'
 import { nearestWay, pointsAt, type WayFound } from './ways'
 
@@ -38,7 +38,7 @@ export type Places = ReadonlyMap<string, readonly Frame[]>
 /** Where things could be while pairs are weighed. */
 export interface Whereabouts {
   readonly places: Places
-  readonly layout: Layout | null
+  readonly field: Field | null
   /** Whether the length of the way counts: only once it is known what sits where. */
   readonly lengths: boolean
 }
@@ -52,7 +52,7 @@ export interface PlacedSocket extends Placed {
   readonly siblings: readonly EndOf[]
 }
 
-interface How extends Pick<Whereabouts, 'layout' | 'lengths'> {
+interface How extends Pick<Whereabouts, 'field' | 'lengths'> {
   readonly isPinned: boolean
 }
 
@@ -61,7 +61,7 @@ interface How extends Pick<Whereabouts, 'layout' | 'lengths'> {
  * counts whatever speaks against it.
  */
 export function weigh(plug: Placed, socket: PlacedSocket, how: How): Weighed | null {
-  const { layout, lengths, isPinned } = how
+  const { field, lengths, isPinned } = how
   const mating = mate(plug.end, socket.end)
   if (!mating) return null
   const none: Weighed = {
@@ -78,7 +78,7 @@ export function weigh(plug: Placed, socket: PlacedSocket, how: How): Weighed | n
     if (isBad(mating.verdict)) return { ...none, lookAlike: mating.note }
     if (isHalfOfMore(plug.end, socket.end)) return null
   }
-  const way = wayOf(plug, socket, layout)
+  const way = wayOf(plug, socket, field)
   if (way && way.reason !== null && !isPinned)
     return { ...none, reason: way.reason, short: way.short }
   return { ...none, ...asCandidate(plug, socket, { way, lengths, verdict: mating.verdict }) }
@@ -178,15 +178,16 @@ const ELSEWHERE = 5
  * The shortest way a hanging plug could have to go, over all places its part and the socket's could
  * take; null where no place is known.
  */
-function wayOf(plug: Placed, socket: PlacedSocket, layout: Layout | null): WayFound | null {
+function wayOf(plug: Placed, socket: PlacedSocket, field: Field | null): WayFound | null {
   const { lead } = plug.end.end
   const { at } = socket.end.end
-  if (!layout || !lead || !at || plug.where.length === 0 || socket.where.length === 0) return null
+  if (!field || !lead || !at || plug.where.length === 0 || socket.where.length === 0) return null
   const own = ownLead(socket.end.end)
-  return nearestWay(layout, {
+  return nearestWay(field, {
     from: pointsAt(plug.where, lead.exit),
     to: pointsAt(socket.where, at),
     length: own ? plus(lead.length, own) : lead.length,
+    face: plug.end.end.face,
     line: plug.end.end.label,
     goal: socket.end.end.label,
     refs: [plug.end.ref, socket.end.ref],

@@ -49,10 +49,10 @@ const plugsByFace = kept(
 
 /** The sockets that a plug's face has to do with, face by face. */
 type Around = (Sockets | undefined)[]
-interface OnePlug extends Pick<Whereabouts, 'layout' | 'lengths'> {
+interface OnePlug extends Pick<Whereabouts, 'field' | 'lengths'> {
   readonly plug: Placed
 }
-interface OneFace extends Pick<Whereabouts, 'layout' | 'lengths'> {
+interface OneFace extends Pick<Whereabouts, 'field' | 'lengths'> {
   readonly at: string
   readonly plugs: readonly Placed[]
 }
@@ -60,21 +60,21 @@ interface OneFace extends Pick<Whereabouts, 'layout' | 'lengths'> {
 /** What one plug finds; kept as long as the sockets that take it and all their places stay. */
 const weighPlug = kept(
   'weighed-plug',
-  ({ plug, layout, lengths }: OnePlug, ...around: Around): readonly Weighed[] =>
+  ({ plug, field, lengths }: OnePlug, ...around: Around): readonly Weighed[] =>
     around
       .flatMap(sockets => sockets ?? [])
       .flatMap(socket =>
         plug.end.item === socket.end.item
           ? []
-          : (weigh(plug, socket, { layout, lengths, isPinned: false }) ?? []),
+          : (weigh(plug, socket, { field, lengths, isPinned: false }) ?? []),
       ),
 )
 
 /** What the plugs of one face find. */
 const weighFace = kept(
   'weighed-face',
-  ({ at, plugs, layout, lengths }: OneFace, ...around: Around): readonly Weighed[] =>
-    plugs.flatMap(plug => weighPlug(`${at}/${plug.end.ref}`, { plug, layout, lengths }, ...around)),
+  ({ at, plugs, field, lengths }: OneFace, ...around: Around): readonly Weighed[] =>
+    plugs.flatMap(plug => weighPlug(`${at}/${plug.end.ref}`, { plug, field, lengths }, ...around)),
 )
 const together = kept('weighed', (...found: (readonly Weighed[])[]): readonly Weighed[] =>
   found.flat(),
@@ -93,12 +93,12 @@ export interface Weighing {
 export function weighAll(
   at: string,
   { ends, all }: Weighing,
-  { places, layout, lengths }: Whereabouts,
+  { places, field, lengths }: Whereabouts,
 ): readonly Weighed[] {
   const sockets = socketsByFace(at, ends, all, places)
   const found = [...plugsByFace(at, ends, places)].map(([face, plugs]) => {
     const around = socketFaces(face).map(f => sockets.get(f))
-    return weighFace(`${at}/${face}`, { at, plugs, layout, lengths }, ...around)
+    return weighFace(`${at}/${face}`, { at, plugs, field, lengths }, ...around)
   })
   return together(at, ...found)
 }

@@ -1,13 +1,16 @@
-// The ways laid by hand hold together: each begins and ends where its lead does, passes through no
-// body on the way, and from room to room only where there is a hole.
+// The ways laid by hand hold together: each passes through no body, and from room to room only where
+// there is a hole; and the ways that are worked out agree with them.
 import { runOn } from '../analysis/analyse'
 import type { Build } from '../document/build'
 import { inside, type Box, type Vec3 } from '../geometry/space'
 import { nominalBox } from '../geometry/solid'
 import { Memory } from '../pipeline/memory'
 import { layout } from '../plan/items'
-import { leads, solids } from '../plan/joints'
+import { field, leads, solids } from '../plan/joints'
 import { avocet, curlew, plover, teal } from '../test-helpers/demos'
+import type { Field } from '../ways/field'
+import { WAY_TOLERANCE } from '../ways/reach'
+import { wayBetween } from '../ways/way'
 import { BY_HAND, lengthByHand, type LaidByHand } from '../test-helpers/laid-by-hand'
 
 const BUILDS: Readonly<Record<keyof typeof BY_HAND, Build>> = { avocet, plover, teal, curlew }
@@ -16,7 +19,7 @@ const LAID = Object.entries(BY_HAND).flatMap(([name, list]) =>
 )
 const machines = new Map(
   Object.entries(BUILDS).map(([name, build]) => {
-    return [name, runOn(build, 'then', new Memory()).values({ layout, leads, solids })]
+    return [name, runOn(build, 'then', new Memory()).values({ field, layout, leads, solids })]
   }),
 )
 
@@ -65,4 +68,40 @@ test.each(LAID)('$name $lead', ({ name, laid }) => {
   // No longer than the lead is.
   const have = found.length.terms.reduce((sum, t) => sum + (t.leaf.figure?.value ?? 0), 0)
   expect(lengthByHand(laid)).toBeLessThan(have)
+})
+
+/** The sum of the ways from hole to hole, each within one room. */
+function byTheSameHoles({ corners, through }: LaidByHand, within: Field): number | null {
+  const { openings } = within.layout
+  const holes = through.map(key => openings.find(o => o.key === key)?.at)
+  const stops = [corners[0], ...holes, corners.at(-1)]
+  const shut = openings.map(o => o.key)
+  return stops.slice(1).reduce<number | null>((sum, to, i) => {
+    const from = stops[i]
+    const way = from && to && wayBetween(within, from, to, { shut, share: 1, isThin: true })
+    return sum === null || !way ? null : sum + way.length
+  }, 0)
+}
+
+describe('the ways that are worked out agree with them', () => {
+  test.each(LAID)(
+    '$name $lead: as long by the same holes, within what such ways are good to',
+    of => {
+      const within = machines.get(of.name)?.field
+      const found = within ? byTheSameHoles(of.laid, within) : null
+      const byHand = lengthByHand(of.laid)
+      expect(Math.abs((found ?? Infinity) - byHand)).toBeLessThanOrEqual(
+        WAY_TOLERANCE.mm + WAY_TOLERANCE.share * byHand,
+      )
+    },
+  )
+
+  test('three of four go through the same holes as by hand', () => {
+    const same = LAID.filter(({ name, laid }) => {
+      const machine = machines.get(name)
+      const found = machine?.leads.find(l => l.plug.ref === laid.lead)
+      return found?.reach?.way.through.join() === laid.through.join()
+    })
+    expect(same.length).toBeGreaterThanOrEqual(20)
+  })
 })

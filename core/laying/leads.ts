@@ -5,11 +5,13 @@ import type { EndOf, Joint } from '../joining/joint'
 import { kept } from '../pipeline/kept'
 import { lineId, type Line } from '../joining/lines'
 import { pairId } from '../matching/candidate'
-import type { Sum } from '../figures/quantity'
-import type { Layout } from '../case/layout'
-import { CONNECTORS, isMechanical } from '../connectors/connectors'
-import { cableOf, Filling, passes, sectionOf } from '../case/holes'
-import { reach, type Reach } from '../case/reach'
+import { valueOf, type Sum } from '../figures/quantity'
+import { CONNECTORS, isMechanical, isPower, type Face } from '../connectors/connectors'
+import { cableOf, Filling, sectionOf } from '../case/holes'
+import { SHARES } from '../ways/choices'
+import type { Field } from '../ways/field'
+import { passageOf, type Passage } from '../ways/heads'
+import { reach, type LeadWay, type Reach } from '../ways/reach'
 
 export interface LaidLead {
   /** The joints the lead makes: one at its free end, or two when it is loose. */
@@ -31,7 +33,7 @@ export interface LaidLead {
 export interface Laying {
   readonly plugs: readonly Joint[]
   readonly lines: readonly Line[]
-  readonly layout: Layout | null
+  readonly field: Field | null
   readonly names: ReadonlyMap<string, string>
 }
 
@@ -40,7 +42,7 @@ interface ToLay {
   readonly line: Line
   readonly joints: readonly Joint[]
   readonly cable: string
-  readonly layout: Layout
+  readonly field: Field
   readonly names: ReadonlyMap<string, string>
 }
 
@@ -49,10 +51,10 @@ interface ToLay {
  * its head passes and that have room left. Where none has, it takes the shortest way all the same,
  * and is told as crowding its holes. Joints are not chosen again.
  */
-export function leadsOf({ plugs, lines, layout, names }: Laying): readonly LaidLead[] {
-  if (!layout) return []
+export function leadsOf({ plugs, lines, field, names }: Laying): readonly LaidLead[] {
+  if (!field) return []
   const byId = new Map(plugs.map(j => [j.id, j]))
-  const filling = new Filling(layout)
+  const filling = new Filling(field.layout)
   const thickestFirst = lines
     .map(line => ({ line, id: lineId(line), section: sectionOf(line.first.end.face) }))
     .sort(
@@ -67,7 +69,7 @@ export function leadsOf({ plugs, lines, layout, names }: Laying): readonly LaidL
       const { item, ref, end } = line.first
       const cable = cableOf(item, end.lead?.chain, ref)
       const shut = filling.shutTo(cable, end.face)
-      const lead = laidLead(id, { line, joints, cable, layout, names }, shut)
+      const lead = laidLead(id, { line, joints, cable, field, names }, shut)
       filling.put(cable, end.face, lead.reach?.way.through ?? [])
       return [line, lead] as const
     }),
@@ -78,12 +80,16 @@ export function leadsOf({ plugs, lines, layout, names }: Laying): readonly LaidL
 /** One line laid: past the holes that are shut to it, else through them. */
 const laidLead = kept(
   'lead',
-  ({ line, joints, cable, layout, names }: ToLay, shut: readonly string[]): LaidLead => {
+  ({ line, joints, cable, field, names }: ToLay, shut: readonly string[]): LaidLead => {
     const { first: plug, goal, from, to } = line
     const about = { from, to, ref: plug.ref, label: `the ${plug.end.label}` }
-    const tooNarrow = layout.openings.filter(o => !passes(o, plug.end.face)).map(o => o.key)
-    const free = reach(layout, about, shut)
-    const way = free ?? reach(layout, about, tooNarrow)
+    const { face } = plug.end
+    const passage = passageOf(field.layout, face)
+    const laid = { field, about, face, length: line.length }
+    const free = bestReach(laid, { ...passage, shut: [...new Set([...passage.shut, ...shut])] })
+    const pressed = free && fits(free, line.length) ? free : bestReach(laid, passage)
+    // Pressed through a full hole rather than too short for a free one.
+    const way = free && !(pressed && fits(pressed, line.length)) ? free : pressed
     const name = (item: string): string => names.get(item) ?? ''
     return {
       joints,
@@ -92,12 +98,39 @@ const laidLead = kept(
       length: line.length,
       reach: way,
       noWay: !way,
-      crowded: !free && way !== null,
+      crowded: way !== null && way !== free,
       label: labelOf(plug, joints, name),
       to: `${goal.end.label} of the ${name(goal.item)}`,
     }
   },
 )
+
+/** Whether a lead is long enough, as far as its length is stated. */
+function fits({ need }: Reach, length: Sum): boolean {
+  const [mm, have] = [valueOf(need), valueOf(length)]
+  return mm === null || have === null || mm <= have
+}
+
+interface Wanted {
+  readonly field: Field
+  readonly about: LeadWay
+  readonly face: Face
+  readonly length: Sum
+}
+
+/**
+ * The way that is best hidden of those that the lead is long enough for; the shortest where it is too
+ * short for all.
+ */
+function bestReach({ field, about, face, length }: Wanted, passage: Passage): Reach | null {
+  const shares = SHARES[!isMechanical(face) && isPower(face) ? 'power' : 'signal']
+  let found: Reach | null = null
+  for (const share of shares) {
+    found = reach(field, about, { ...passage, share })
+    if (!found || fits(found, length)) return found
+  }
+  return found
+}
 
 /** What a lead is called: by its plug, or by its kind where it is loose; and what it runs over. */
 function labelOf(plug: EndOf, joints: readonly Joint[], name: (item: string) => string): string {

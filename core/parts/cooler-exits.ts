@@ -3,11 +3,14 @@ import { nominalBox } from '../geometry/solid'
 import { add, middle, scale, type Vec3 } from '../geometry/space'
 import { RADIATOR_SIZE } from '../standards/modules'
 import { coolerSolids } from './bodies/cooler'
-import type { Measure } from './bodies/solid'
+import { radiatorSolids } from './bodies/radiator'
+import { hullOf, type Measure } from './bodies/solid'
 import type { Cooler } from './cooler-schema'
 import type { ItemOf } from './kind'
 
 const MIDDLE: Vec3 = [0, 0, 0]
+/** Named choice: how far under the frame of a fan its lead hangs, mm. */
+const UNDER = 3
 
 /**
  * Where the lead of a fan on the fins leaves, in the frame of the socket, mm: at the lower edge of
@@ -24,19 +27,22 @@ export function fanExit(item: ItemOf<Cooler>, of: Measure, index: number): Vec3 
   const first = middle(fan)
   const mirrored = add(scale(between, 2), scale(first, -1))
   const [x, y] = [first, mirrored, between][index] ?? between
-  return [x, y, fan.min[2]]
+  // Just under it: its lead passes beneath what the frame stands over.
+  return [x, y, fan.min[2] - UNDER]
 }
 
 /**
  * Where the lead of a fan on a radiator leaves, in the frame of the radiator's place, mm: the fans
- * of each side stand side by side along it.
+ * of each side stand side by side along it, and their leads come round to the side of the machine.
  */
 export function radiatorFanExit(
-  { radiator, fans }: NonNullable<Cooler['liquid']>,
+  wet: NonNullable<Cooler['liquid']>,
+  of: Measure,
   index: number,
 ): Vec3 {
-  if (!radiator) return MIDDLE
-  const size = RADIATOR_SIZE[radiator]
-  const wide = Number(fans[index]?.size ?? size.fan)
-  return [((index % size.fans) - (size.fans - 1) / 2) * wide, 0, 0]
+  if (!wet.radiator) return MIDDLE
+  const size = RADIATOR_SIZE[wet.radiator]
+  const wide = Number(wet.fans[index]?.size ?? size.fan)
+  const along = ((index % size.fans) - (size.fans - 1) / 2) * wide
+  return [along, 0, hullOf(radiatorSolids(wet, of))?.max[2] ?? 0]
 }

@@ -185,7 +185,7 @@ function liquidEnds(item: ItemOf<Cooler>): readonly End[] {
               role: 'processor',
               lead: hanging(item, {
                 ...{ path: `liquid.fans.${i}.lead`, face },
-                exit: radiatorFanExit(wet, i),
+                exit: radiatorFanExit(wet, cooler.measures(item), i),
               }),
               takes: { amps: fanAmps(item, `liquid.fans.${i}.amps`) },
             }),

@@ -7,7 +7,8 @@ import { connector, facesOn, furtherOf, TWIN_KEY, twinOf } from '../connectors/c
 import { defineKind, type ItemOf, type Kind } from './kind'
 import { end, type End } from './end'
 import { isOpen, type Ask } from './ask'
-import { hullOf } from './bodies/solid'
+import { nominalBox } from '../geometry/solid'
+import type { Vec3 } from '../geometry/space'
 import { lengthByForm, supplySolids } from './bodies/supply'
 import { supplySchema, type Cable, type Supply } from './supply-schema'
 
@@ -93,6 +94,14 @@ interface PlugOnCable {
   readonly n: number
 }
 
+/** Where its cables leave: the middle of the side that its plugs are on. */
+function fieldOfPlugs(item: ItemOf<Supply>): Vec3 {
+  const [body] = supplySolids(item, supply.measures(item))
+  if (!body) return [0, 0, 0]
+  const { min, max } = nominalBox(body)
+  return [max[0], (min[1] + max[1]) / 2, (min[2] + max[2]) / 2]
+}
+
 /**
  * The ends of the n-th plug of a cable: the plug, and its halves where it splits. All hang at one
  * distance.
@@ -101,7 +110,7 @@ function plugEnds(item: ItemOf<Supply>, { cable, c, plug, n }: PlugOnCable): End
   const key = `${cable.key}.${n + 1}`
   const lead = {
     length: lengthTo(item, c, n),
-    exit: hullOf(supplySolids(item, supply.measures(item)))?.max ?? [0, 0, 0],
+    exit: fieldOfPlugs(item),
     chain: cable.key,
     shared: cable.plugs.length > 1,
     atSupply: atSupply(item.part, cable),

@@ -54,6 +54,8 @@ export const plugs = stage('plugs', { joined }, ({ joined }) => joined.plugs)
 export const unmet = stage('unmet', { joined }, ({ joined }) => joined.unmet)
 export const frames = stage('frames', { joined }, ({ joined }) => joined.frames)
 export const exact = stage('exact', { joined }, ({ joined }) => joined.exact)
+/** The space that leads are laid in, with all that sits in it. */
+export const field = stage('field', { joined }, ({ joined }) => joined.field)
 const lines = stage('lines', { joined }, ({ joined }) => joined.lines)
 
 /** All solids of the machine in the case's frame, as they are judged. */
@@ -63,7 +65,7 @@ export const solids = stage('solids', { shells, seats }, ({ shells, seats }) =>
 export const loads = stage('loads', { sources, seats, plugs }, ({ sources, seats, plugs }) =>
   loadsOf(sources, [...seats, ...plugs]),
 )
-export const leads = stage('leads', { plugs, lines, layout, names }, leadsOf)
+export const leads = stage('leads', { plugs, lines, field, names }, leadsOf)
 
 /** Tasks that make no joint and are made: `task:…`. */
 export const tasksDone = stage('tasks-done', { progress }, ({ progress }) =>

@@ -42,10 +42,11 @@ describe('a liquid cooler', () => {
   const tubes = { ...(rill['liquid'] as object), tube: 600 }
   const WET = altered(HARBOUR, { cooler: { ...rill, fan: null, liquid: tubes } })
 
+  // Its stack is 27 and 25 thick: the leads come out on the side of the machine.
   test('its fans leave at the radiator, 60 on either side of the middle at 223; its pump at the block', () => {
     const starts = startsOf(WET, { 'cooler/radiator': 'case/radiator-front' })
-    expect(starts['cooler/fan-1']).toEqual([395, 163, 95])
-    expect(starts['cooler/fan-2']).toEqual([395, 283, 95])
+    expect(starts['cooler/fan-1']).toEqual([395 - 27 - 25, 163, 95])
+    expect(starts['cooler/fan-2']).toEqual([395 - 27 - 25, 283, 95])
     expect(towards(starts['cooler/pump'])).toEqual([95, 320])
   })
 
@@ -54,6 +55,6 @@ describe('a liquid cooler', () => {
       startsOf(WET, { 'cooler/radiator': `case/radiator-${place}` }),
     )
     expect(top?.['cooler/pump']).toEqual(front?.['cooler/pump'])
-    expect(top?.['cooler/fan-1']?.[1]).toBe(440)
+    expect(top?.['cooler/fan-1']?.[1]).toBe(440 - 27 - 25)
   })
 })

@@ -68,11 +68,11 @@ test('the fourth disk: a storage card in a free slot brings ports', () => {
   expect(card?.promise.left.after).toBe(before.parts.left + 27)
 })
 
-test('a lead that ends short: another port or a longer lead', () => {
+test('a lead that ends short of every port: a longer lead', () => {
   const id =
     before.findings.find(f => f.rule === 'routes/lead-length' && f.verdict === 'stop')?.id ?? ''
-  expect(new Set(remedies(id).map(r => r.kind))).toEqual(new Set(['place', 'lead', 'leave out']))
-  expect(titles(id)).toContain('Swap the SATA lead 220 for the SATA lead 500')
+  expect(new Set(remedies(id).map(r => r.kind))).toEqual(new Set(['lead', 'leave out']))
+  expect(titles(id)).toContain('Swap the SATA lead 150 for the SATA lead 500')
 })
 
 test('what is in hand lies beside the build when it is swapped, and what was made with it is open again', () => {

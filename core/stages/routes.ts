@@ -10,7 +10,7 @@ import type { Situation } from '../plan/situation'
 import { stage } from '../pipeline/stage'
 import { summaries, type FindingSummary } from '../rules/findings'
 import { isMechanical, isPower, type Face } from '../connectors/connectors'
-import { openingLabel } from '../case/way'
+import { openingLabel } from '../ways/way'
 
 export interface RouteRow {
   readonly id: string

@@ -1,11 +1,13 @@
 // How far a lead has to go between two ends, with the tolerance of the places it passes, and
 // whether it gets there.
 import type { Vec3 } from '../geometry/space'
-import type { Layout } from './layout'
+import type { Layout } from '../case/layout'
+import type { Field } from './field'
+import type { Passage } from './heads'
 import { oncePer } from '../collections/once'
 import { fact, of, plus, toleranceOf, valueOf, type Sum } from '../figures/quantity'
 import { SLACK } from '../connectors/leads'
-import { shortestWay, type Way } from './way'
+import { lengthBetween, wayBetween, type Looking, type Way } from './way'
 
 /**
  * Named choice: how far a place read off a sheet or a derived layout may be off along a lead's way,
@@ -13,10 +15,10 @@ import { shortestWay, type Way } from './way'
  */
 const PLACE_TOLERANCE: Record<'spec' | 'assumed', number> = { spec: 5, assumed: 15 }
 /**
- * Named choice: how far a way that was worked out may be off the way that a hand lays: so much in
- * any case, and a share of its length.
+ * Named choice: how far a way that was worked out may be off the way that a hand lays: so much in any
+ * case, and a share of its length. Set from two dozen leads of the demos that were laid by hand.
  */
-const WAY_TOLERANCE = { mm: 25, share: 0.2 }
+export const WAY_TOLERANCE = { mm: 40, share: 0.12 }
 
 /**
  * What a length comes to, for the many comparisons that joining makes: a sum's value and tolerance
@@ -42,14 +44,14 @@ export interface Needed {
 }
 
 /**
- * What a lead needs from one point to the other; null when no hole leads there. As `reach`, without
- * the sum.
+ * What a lead that passes so much needs from one point to the other; null when no hole leads there. As
+ * `reach`, without the sum.
  */
-export function needOf(layout: Layout, from: Vec3, to: Vec3): Needed | null {
-  const way = shortestWay(layout, from, to)
-  if (!way) return null
-  const tol = placeTolerance(layout, way)
-  return { value: way.length + SLACK.mm, tol, isGuessed: layout.assumed }
+export function needOf(field: Field, from: Vec3, to: Vec3, passage: Passage): Needed | null {
+  const length = lengthBetween(field, from, to, passage)
+  if (length === null) return null
+  const { layout } = field
+  return { value: length + SLACK.mm, tol: toleranceIn(layout, length), isGuessed: layout.assumed }
 }
 
 /**
@@ -62,11 +64,11 @@ export const endsShort = (need: Needed, have: Extent): boolean =>
   !need.isGuessed &&
   have.value - need.value < -(need.tol + have.tol)
 
-const placeTolerance = (layout: Layout, way: Way): number =>
-  PLACE_TOLERANCE[layout.assumed ? 'assumed' : 'spec'] * Math.max(1, way.through.length) +
+const toleranceIn = (layout: Layout, length: number): number =>
+  PLACE_TOLERANCE[layout.assumed ? 'assumed' : 'spec'] +
   layout.boardUnsure +
   WAY_TOLERANCE.mm +
-  WAY_TOLERANCE.share * way.length
+  WAY_TOLERANCE.share * length
 
 /** A lead that has to go from one point to the other; the ref names its way among all figures. */
 export interface LeadWay {
@@ -81,16 +83,14 @@ export interface Reach {
   readonly need: Sum
 }
 
-/**
- * The way and the length a lead needs from one point to the other, slack included, some holes left
- * out; null when there is no way.
- */
-export function reach(layout: Layout, lead: LeadWay, shut: readonly string[] = []): Reach | null {
+/** The way and the length a lead needs, slack included; null when there is no way. */
+export function reach(field: Field, lead: LeadWay, looking: Looking): Reach | null {
   const { from, to, ref, label } = lead
-  const way = shortestWay(layout, from, to, shut)
+  const { layout } = field
+  const way = wayBetween(field, from, to, looking)
   if (!way) return null
-  const tol = placeTolerance(layout, way)
-  const path = fact(`way:${ref}`, `shortest way of ${label}`, 'mm', {
+  const tol = toleranceIn(layout, way.length)
+  const path = fact(`way:${ref}`, `way of ${label}`, 'mm', {
     value: way.length,
     // Nobody laid it: it was worked out, however well the places are known.
     basis: 'assumed',

@@ -1,0 +1,22 @@
+// A case with what stands in it, as leads see it: rooms joined by holes, bodies to go around, and
+// stretches that are better left free.
+import type { Layout } from '../case/layout'
+import type { Box } from '../geometry/space'
+
+/** A stretch of space in which a lead is worse than elsewhere. */
+export interface Zone {
+  readonly box: Box
+  /** What a millimetre of lead counts there beyond its length. */
+  readonly weight: number
+}
+
+export interface Field {
+  readonly layout: Layout
+  readonly bodies: readonly Box[]
+  readonly zones: readonly Zone[]
+}
+
+const NOTHING: readonly never[] = []
+
+/** A case as it is while nobody knows what sits where: ways through it are no longer than others. */
+export const openField = (layout: Layout): Field => ({ layout, bodies: NOTHING, zones: NOTHING })

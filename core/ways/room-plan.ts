@@ -1,0 +1,151 @@
+// One room of a case seen from the near side: what stands in it as blocks, the corners at which a way
+// around them turns, and how a lead gets from its end out of what it hangs on.
+import type { Room } from '../case/layout'
+import type { Box, Vec3 } from '../geometry/space'
+import { apart, isClear, isInside, within, type Block, type Spot } from './flat'
+import type { Field, Zone } from './field'
+import { CLEAR, LANE, LIES, PRESS, UNDER } from './choices'
+
+/** A body as a block: kept clear of, and as it is. */
+interface Standing {
+  readonly kept: Block
+  readonly own: Block
+  readonly from: number
+  readonly to: number
+}
+
+/**
+ * How a lead runs through a room: flat, where it is thin enough to pass under a card; low, on what it
+ * lies on and under what stands higher; or high, from one end to the other without coming down.
+ */
+export type Layer = 'flat' | 'low' | 'high'
+
+export interface RoomPlan {
+  readonly room: Room
+  readonly layer: Layer
+  readonly kept: readonly Block[]
+  readonly standing: readonly Standing[]
+  readonly zones: readonly (Zone & { readonly block: Block })[]
+  /** The corners of all blocks and zones, as far as they are free. */
+  readonly corners: readonly Spot[]
+}
+
+const blockOf = ({ min, max }: Box, by = 0): Block => ({
+  ...{ x0: min[0] - by, y0: min[1] - by },
+  ...{ x1: max[0] + by, y1: max[1] + by },
+})
+
+/** Whether two boxes have room in common. */
+const overlap = (a: Box, b: Box): boolean =>
+  [0, 1, 2].every(
+    i =>
+      Math.min(a.max[i] ?? 0, b.max[i] ?? 0) - Math.max(a.min[i] ?? 0, b.min[i] ?? 0) >
+      PRESS.little,
+  )
+
+/** A room with what stands in it: what is lower than leads lie is no block. */
+export function planOf({ bodies, zones }: Field, room: Room, layer: Layer): RoomPlan {
+  const overWhatLiesThere: Box = {
+    min: [room.min[0], room.min[1], isBehind(room) ? room.min[2] : room.min[2] + LANE],
+    max: room.max,
+  }
+  const standing = bodies
+    .filter(b => overlap(b, overWhatLiesThere))
+    .map(b => ({ kept: blockOf(b, CLEAR), own: blockOf(b), from: b.min[2], to: b.max[2] }))
+  const isPassedUnder = (s: Standing): boolean =>
+    layer !== 'high' && !isBehind(room) && s.from >= room.min[2] + UNDER[layer]
+  const kept = standing.filter(s => !isPassedUnder(s)).map(s => s.kept)
+  const inRoom = blockOf(room)
+  const avoided = zones
+    .filter(z => overlap(z.box, room))
+    .map(z => ({ ...z, block: blockOf(z.box) }))
+  const corners = [...kept, ...avoided.map(z => z.block)]
+    .flatMap(({ x0, y0, x1, y1 }) => [x0, x1].flatMap(x => [y0, y1].map(y => ({ x, y }))))
+    .filter(c => holds(inRoom, c) && !kept.some(block => isInside(block, c)))
+  return { room, layer, kept, standing, zones: avoided, corners }
+}
+
+/** A chamber behind the tray has no low and high. */
+export const isBehind = ({ max }: Room): boolean => max[2] <= 0
+
+/**
+ * At what height a lead lies between two points of a room, mm: on what lies there, or where the lower
+ * of its ends is; close to the tray behind it.
+ */
+export function heightOf({ room, layer }: RoomPlan, from: Vec3, to: Vec3): number {
+  if (isBehind(room)) return Math.max(room.min[2] / 2, -LIES.behind)
+  const low = Math.max(room.min[2], LIES.over)
+  return layer === 'high' ? Math.max(low, Math.min(from[2], to[2])) : low
+}
+
+const holds = ({ x0, y0, x1, y1 }: Block, { x, y }: Spot): boolean =>
+  x >= x0 && x <= x1 && y >= y0 && y <= y1
+
+/** What a straight stretch counts beyond its length, in zones that are better left free. */
+export const weightOf = ({ zones }: RoomPlan, a: Spot, b: Spot): number =>
+  zones.reduce((sum, z) => sum + z.weight * within(z.block, a, b), 0)
+
+export const seesFrom = ({ kept }: RoomPlan, a: Spot, b: Spot): boolean => isClear(kept, a, b)
+
+/** Where a lead that ends at a point comes into the open, and how far that is, mm. */
+export interface Access extends Spot {
+  readonly mm: number
+}
+
+const WAYS_OUT = [
+  [1, 0],
+  [-1, 0],
+  [0, 1],
+  [0, -1],
+] as const
+
+/**
+ * The places where a lead that ends at a point comes into the open: the point itself, or straight out
+ * of what it is plugged into, under or over what stands there, not through it.
+ */
+export function accessesOf(plan: RoomPlan, at: Vec3): readonly Access[] {
+  const start = { x: at[0], y: at[1] }
+  const blocks = [...plan.kept, ...overOrUnder(plan, at)]
+  if (!blocks.some(block => isInside(block, start))) return [{ ...start, mm: 0 }]
+  const found = WAYS_OUT.flatMap(way => goneOut(plan, blocks, at, way) ?? [])
+  const passing = found.filter(f => f.through <= PRESS.through)
+  const least = Math.min(...found.map(f => f.through))
+  return (passing.length > 0 ? passing : found.filter(f => f.through === least)).map(
+    ({ x, y, mm }) => ({ x, y, mm }),
+  )
+}
+
+/** What stands where a lead comes down from a point to where it lies. */
+function overOrUnder(plan: RoomPlan, at: Vec3): readonly Block[] {
+  if (plan.layer === 'high') return []
+  const [low, high] = [heightOf(plan, at, at), at[2]].sort((a, b) => a - b)
+  return plan.standing
+    .filter(s => s.from < (high ?? 0) && s.to > (low ?? 0) && !plan.kept.includes(s.kept))
+    .map(s => s.kept)
+}
+
+interface GoneOut extends Access {
+  /** How far it went through bodies at its own height. */
+  readonly through: number
+}
+
+function goneOut(
+  { standing, room }: RoomPlan,
+  blocks: readonly Block[],
+  [x, y, z]: Vec3,
+  [byX, byY]: (typeof WAYS_OUT)[number],
+): GoneOut | null {
+  const start = { x, y }
+  let here = start
+  for (let block = blockAt(blocks, here); block; block = blockAt(blocks, here)) {
+    const { x0, y0, x1, y1 } = block
+    const [beyondX, beyondY] = [byX > 0 ? x1 : x0, byY > 0 ? y1 : y0]
+    here = { x: byX === 0 ? here.x : beyondX, y: byY === 0 ? here.y : beyondY }
+  }
+  if (!holds(blockOf(room), here)) return null
+  const atHeight = standing.filter(s => z > s.from - 1 && z < s.to - PRESS.little)
+  const through = atHeight.reduce((sum, s) => sum + within(s.own, start, here), 0)
+  return { ...here, mm: apart(start, here), through }
+}
+const blockAt = (blocks: readonly Block[], at: Spot): Block | undefined =>
+  blocks.find(block => isInside(block, at))
