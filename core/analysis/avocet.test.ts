@@ -42,7 +42,6 @@ test('one harm, four stops, what is to be measured, and what works at a price or
     'fit/cooler-height:cooler:case',
     'power/supply-size:supply:roomy',
     'power/surge:supply:roomy',
-    'routes/lead-length:fan-2:fan-hub:fan-2/lead',
     'routes/lead-length:sata-1:disk-1:board:sata-1/board',
     'routes/lead-length:supply:board:supply/cpu-1.1',
     'routes/lead-length:supply:board:supply/cpu-2.1a',

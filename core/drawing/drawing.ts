@@ -1,7 +1,7 @@
 // The case to scale: boxes of the model projected on a plane, with distances and labels that do not
 // run into each other.
 import type { Finding } from '../rules/finding'
-import { type Vec3, place } from '../geometry/space'
+import { place } from '../geometry/space'
 import { standoffPlan } from '../plan/standoffs'
 import type { Layout } from '../case/layout'
 import { rounded } from '../figures/rounded'
@@ -114,7 +114,7 @@ function pathsOf({
       id: r.id,
       item: r.item,
       title: `${r.label} to ${r.to}`,
-      points: square(r.points).map(project),
+      points: r.points.map(project),
     }))
 }
 
@@ -229,12 +229,4 @@ function dimensionsOf(findings: readonly Finding[], project: Project): readonly 
     )
     .slice(0, MOST_DIMENSIONS)
     .map(f => f.dimension)
-}
-
-/** A way drawn as it is laid: along the axes, one after the other. */
-function square(points: readonly Vec3[]): readonly Vec3[] {
-  return points.flatMap((p, i): Vec3[] => {
-    const before = points[i - 1]
-    return before ? [[p[0], before[1], before[2]], [p[0], p[1], before[2]], p] : [p]
-  })
 }

@@ -1,9 +1,10 @@
 // The shortest way that a lead could have to go, while it is not known yet what sits where.
 import { isClosed } from '../case/closed'
+import { SLACK } from '../connectors/leads'
 import type { Face } from '../connectors/connectors'
 import type { Field } from '../ways/field'
 import { passageOf } from '../ways/heads'
-import { endsShort, extentOf, needOf, reach, type Needed } from '../ways/reach'
+import { endsShort, extentOf, needOf, needSum, type Needed } from '../ways/reach'
 import type { Sum } from '../figures/quantity'
 import { place, type Frame, type Vec3 } from '../geometry/space'
 import type { EndRef } from '../ids/ids'
@@ -34,7 +35,7 @@ export const pointsAt = (frames: readonly Frame[], point: Vec3): readonly Vec3[]
 
 /** What the shortest of all ways says of a lead that is so long. */
 export function nearestWay(field: Field, lead: LeadBetween): WayFound {
-  const { line, goal, length, refs, face } = lead
+  const { line, goal, length, refs } = lead
   const { layout } = field
   const isOpen = lead.from.some(from => lead.to.some(to => !isClosed(layout.bayEnds, from, to)))
   if (!isOpen)
@@ -44,28 +45,22 @@ export function nearestWay(field: Field, lead: LeadBetween): WayFound {
   if (!best) return { mm: 0, reason: `no hole leads from the ${line} to ${goal}`, short: null }
   const have = extentOf(length)
   if (!endsShort(best, have)) return { mm: best.value, reason: null, short: null }
-  const { from, to } = best
-  const about = { from, to, ref: refs[0], label: `the ${line}` }
-  const way = reach(field, about, passageOf(layout, face))
+  const need = needSum(layout, { ref: refs[0], label: `the ${line}` }, best.value - SLACK.mm)
   return {
     mm: best.value,
     reason: `the ${line} ends ${Math.round(best.value - (have.value ?? 0))} mm short of ${goal}`,
-    short: way && { line, need: way.need, have: length, refs },
+    short: { line, need, have: length, refs },
   }
 }
 
-interface Nearest extends Needed {
-  readonly from: Vec3
-  readonly to: Vec3
-}
-function nearest(field: Field, { from: starts, to: ends, face }: LeadBetween): Nearest | null {
+function nearest(field: Field, { from: starts, to: ends, face }: LeadBetween): Needed | null {
   const { bayEnds } = field.layout
   const passage = passageOf(field.layout, face)
-  let best: Nearest | null = null
+  let best: Needed | null = null
   for (const from of starts) {
     for (const to of ends) {
       const need = isClosed(bayEnds, from, to) ? null : needOf(field, from, to, passage)
-      if (need && (!best || need.value < best.value)) best = { ...need, from, to }
+      if (need && (!best || need.value < best.value)) best = need
     }
   }
   return best

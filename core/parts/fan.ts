@@ -3,11 +3,13 @@ import { amount, words } from './facets'
 import { facesOn, isPower, type PlugFace } from '../connectors/connectors'
 import { z } from 'zod'
 import { converted, of, times, type Sum } from '../figures/quantity'
+import type { Vec3 } from '../geometry/space'
 import { DRAW, FAN_VOLTS } from '../standards/draws'
 import { usualLead } from '../connectors/leads'
 import { FAN_FRAMES } from '../standards/modules'
 import { figure, usual } from '../figures/units'
 import { fanSolids } from './bodies/small'
+import { hullOf } from './bodies/solid'
 import { base, defineKind, type ItemOf, type Kind } from './kind'
 import { blank } from './ask'
 import { end, type End } from './end'
@@ -49,6 +51,13 @@ export type Fan = z.infer<typeof fanSchema>
 /** Named choice: power from a drive's plug comes after every header there is. */
 const AFTER_ALL_HEADERS = 40
 
+/** Where its leads leave: on the side of the machine, away from the wall. */
+const inside = (item: ItemOf<Fan>): Vec3 => [
+  0,
+  0,
+  hullOf(fanSolids(item, fan.measures(item)))?.max[2] ?? 0,
+]
+
 /** One of its plugs; a plug for drive power is a socket, which the supply's cable goes into. */
 function leadOf(item: ItemOf<Fan>, key: 'lead' | 'other', face: PlugFace): End {
   const length = of(fan.leaf(item, key === 'lead' ? 'lead' : 'other.lead', usualLead(face)))
@@ -59,11 +68,11 @@ function leadOf(item: ItemOf<Fan>, key: 'lead' | 'other', face: PlugFace): End {
     label: key === 'lead' ? 'lead' : 'second lead',
     need: 'must',
     role: 'case',
-    lead: { length, exit: [0, 0, 0] },
+    lead: { length, exit: inside(item) },
     takes: { amps: amps(item) },
     among: other ? { group: 'leads', how: 'one-of' } : null,
     ...(isPower(face)
-      ? { sex: 'socket', at: [0, 0, 0], rank: AFTER_ALL_HEADERS }
+      ? { sex: 'socket', at: inside(item), rank: AFTER_ALL_HEADERS }
       : { sex: 'plug' }),
   })
 }
@@ -81,7 +90,7 @@ function onwards(item: ItemOf<Fan>): readonly End[] {
       label: 'plug behind its own',
       lead: {
         length: of(fan.leaf(item, key === 'lead' ? 'lead' : 'other.lead', usualLead(face))),
-        exit: [0, 0, 0],
+        exit: inside(item),
       },
       follows: [key],
       rank: 1,

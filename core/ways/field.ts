@@ -1,6 +1,7 @@
 // A case with what stands in it, as leads see it: rooms joined by holes, bodies to go around, and
 // stretches that are better left free.
 import type { Layout } from '../case/layout'
+import { oncePer } from '../collections/once'
 import type { Box } from '../geometry/space'
 
 /** A stretch of space in which a lead is worse than elsewhere. */
@@ -17,6 +18,11 @@ export interface Field {
 }
 
 const NOTHING: readonly never[] = []
+
+/** The same space where nothing but length counts. */
+export const plainOf = oncePer((field: Field): Field =>
+  field.zones.length === 0 ? field : { ...field, zones: NOTHING },
+)
 
 /** A case as it is while nobody knows what sits where: ways through it are no longer than others. */
 export const openField = (layout: Layout): Field => ({ layout, bodies: NOTHING, zones: NOTHING })

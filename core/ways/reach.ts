@@ -85,16 +85,21 @@ export interface Reach {
 
 /** The way and the length a lead needs, slack included; null when there is no way. */
 export function reach(field: Field, lead: LeadWay, looking: Looking): Reach | null {
-  const { from, to, ref, label } = lead
-  const { layout } = field
-  const way = wayBetween(field, from, to, looking)
-  if (!way) return null
-  const tol = toleranceIn(layout, way.length)
+  const way = wayBetween(field, lead.from, lead.to, looking)
+  return way && { way, need: needSum(field.layout, lead, way.length) }
+}
+
+/** What a lead needs along a way of such a length, slack included. */
+export function needSum(
+  layout: Layout,
+  { ref, label }: Pick<LeadWay, 'ref' | 'label'>,
+  length: number,
+): Sum {
   const path = fact(`way:${ref}`, `way of ${label}`, 'mm', {
-    value: way.length,
+    value: length,
     // Nobody laid it: it was worked out, however well the places are known.
     basis: 'assumed',
-    tol,
+    tol: toleranceIn(layout, length),
     // Through rooms and holes that are made up themselves it condemns nothing.
     ...(layout.assumed ? { usual: true as const } : {}),
   })
@@ -103,5 +108,5 @@ export function reach(field: Field, lead: LeadWay, looking: Looking): Reach | nu
     basis: 'assumed',
     tol: 0,
   })
-  return { way, need: plus(of(path), of(slack)) }
+  return plus(of(path), of(slack))
 }

@@ -53,6 +53,7 @@ interface WorkedOut {
   readonly rooms: readonly RoomOf[]
   readonly between: Map<string, readonly ToMouths[]>
   readonly points: Map<string, Reaching>
+  readonly stands: Map<string, Standpoint>
 }
 
 const workedOut = oncePer((field: Field): WorkedOut => {
@@ -63,6 +64,7 @@ const workedOut = oncePer((field: Field): WorkedOut => {
     rooms: rooms.flatMap(room => layersOf(room).map(layer => roomIn(field, mouths, room, layer))),
     between: new Map(),
     points: new Map(),
+    stands: new Map(),
   }
 })
 
@@ -139,7 +141,7 @@ export function betweenMouths(field: Field, manner: Manner): readonly ToMouths[]
           share,
           rooms
             .filter(room => room.key === beyond && mayLead(room, place, manner))
-            .map(room => standingAt(room, stationAt(room.graph, place), share)),
+            .map(room => standingIn(field, room, place, share)),
         ),
       ),
     ),
@@ -154,15 +156,19 @@ export function reachingFrom(field: Field, from: Vec3, manner: Manner): Reaching
     const own = roomsOf(field.layout.rooms, from)
     const stands = rooms
       .filter(room => own.includes(room.key) && mayLead(room, from, manner))
-      .map(room => standingAt(room, stationAt(room.graph, from), share))
+      .map(room => standingIn(field, room, from, share))
     return { at: from, stands, ...toMouths(mouths.length, share, stands) }
   })
 }
 
-const standingAt = (room: RoomOf, station: Station, share: number): Standpoint => ({
-  ...{ room, station },
-  spread: spreadFrom(room.graph, station, share),
-})
+/** A point in a room, with the best ways from there. */
+export function standingIn(field: Field, room: RoomOf, at: Vec3, share: number): Standpoint {
+  const { stands } = workedOut(field)
+  return recalled(stands, `${room.key} ${room.graph.plan.layer} ${at.join()} ${share}`, () => {
+    const station = stationAt(room.graph, at)
+    return { room, station, spread: spreadFrom(room.graph, station, share) }
+  })
+}
 
 function toMouths(count: number, share: number, stands: readonly Standpoint[]): ToMouths {
   const cost = new Float64Array(2 * count).fill(Infinity)

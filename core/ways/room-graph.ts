@@ -38,18 +38,23 @@ export function graphOf(plan: RoomPlan): RoomGraph {
   return { plan, long, heavy }
 }
 
-export function stationAt({ plan }: RoomGraph, at: Vec3): Station {
-  return {
-    at,
-    accesses: accessesOf(plan, at).map(access => {
-      const sees = plan.corners.map(c => seesFrom(plan, access, c))
-      return {
-        ...access,
-        long: Float64Array.from(plan.corners, (c, i) => (sees[i] ? apart(access, c) : Infinity)),
-        heavy: Float64Array.from(plan.corners, (c, i) => (sees[i] ? weightOf(plan, access, c) : 0)),
-      }
-    }),
+export const stationAt = ({ plan }: RoomGraph, at: Vec3): Station => ({
+  at,
+  accesses: accessesOf(plan, at).map(access => seeing(plan, access)),
+})
+
+/** What an access sees. Asked of every end of every lead: plain loops. */
+function seeing(plan: RoomPlan, access: Access): Seeing {
+  const { corners } = plan
+  const long = new Float64Array(corners.length).fill(Infinity)
+  const heavy = new Float64Array(corners.length)
+  for (let i = 0; i < corners.length; i++) {
+    const corner = corners[i]
+    if (!corner || !seesFrom(plan, access, corner)) continue
+    long[i] = apart(access, corner)
+    heavy[i] = weightOf(plan, access, corner)
   }
+  return { ...access, long, heavy }
 }
 
 /** The best ways from one station to every corner of its room. */

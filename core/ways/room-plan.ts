@@ -82,8 +82,11 @@ const holds = ({ x0, y0, x1, y1 }: Block, { x, y }: Spot): boolean =>
   x >= x0 && x <= x1 && y >= y0 && y <= y1
 
 /** What a straight stretch counts beyond its length, in zones that are better left free. */
-export const weightOf = ({ zones }: RoomPlan, a: Spot, b: Spot): number =>
-  zones.reduce((sum, z) => sum + z.weight * within(z.block, a, b), 0)
+export function weightOf({ zones }: RoomPlan, a: Spot, b: Spot): number {
+  let sum = 0
+  for (const zone of zones) sum += zone.weight * within(zone.block, a, b)
+  return sum
+}
 
 export const seesFrom = ({ kept }: RoomPlan, a: Spot, b: Spot): boolean => isClear(kept, a, b)
 

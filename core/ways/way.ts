@@ -5,7 +5,7 @@ import { at } from '../collections/at'
 import { oncePer } from '../collections/once'
 import type { Vec3 } from '../geometry/space'
 import { THREADING } from './choices'
-import type { Field } from './field'
+import { plainOf, type Field } from './field'
 import {
   betweenMouths,
   mouthOf,
@@ -13,6 +13,7 @@ import {
   otherSide,
   reachingFrom,
   recalled,
+  standingIn,
   uprightOf,
   type Manner,
   type Reaching,
@@ -20,7 +21,7 @@ import {
   type Standpoint,
 } from './reached'
 import { heightOf } from './room-plan'
-import { legTo, spreadFrom, stationAt, turnsOf } from './room-graph'
+import { legTo, turnsOf } from './room-graph'
 
 export interface Way {
   readonly length: number
@@ -53,6 +54,9 @@ const known = oncePer((_: Field) => ({
   ways: new Map<string, Way | null>(),
 }))
 const NONE: readonly string[] = []
+/** Where nothing but the length counts, zones are no more than corners too many. */
+const spaceOf = (field: Field, { share = 0 }: Looking): Field =>
+  share === 0 ? plainOf(field) : field
 
 const nameOf = (from: Vec3, to: Vec3, { shut = NONE, share = 0, isThin = false }: Looking) =>
   `${from.join()}>${to.join()}>${shut.join()}>${share} ${isThin}`
@@ -67,12 +71,13 @@ export function lengthBetween(
   to: Vec3,
   looking: Looking = {},
 ): number | null {
-  const { length } = foundBetween(field, from, to, looking)
+  const { length } = foundBetween(spaceOf(field, looking), from, to, looking)
   return length === Infinity ? null : length
 }
 
 /** The best way between two points of a field, with its corners, mm; null when none leads there. */
-export function wayBetween(field: Field, from: Vec3, to: Vec3, looking: Looking = {}): Way | null {
+export function wayBetween(whole: Field, from: Vec3, to: Vec3, looking: Looking = {}): Way | null {
+  const field = spaceOf(whole, looking)
   return recalled(known(field).ways, nameOf(from, to, looking), () => {
     const found = foundBetween(field, from, to, looking)
     return found.length === Infinity ? null : drawn(field, [from, to], found, mannerOf(looking))
@@ -111,8 +116,10 @@ function throughMouths(
   const threading = manner.share * THREADING
   const between = betweenMouths(field, manner)
   const isShut = mouthsIn(field).flatMap(m => [shut.includes(m.hole), shut.includes(m.hole)])
-  const cost = Float64Array.from(a.cost, (c, i) => (isShut[i] === true ? Infinity : c + threading))
-  const long = Float64Array.from(a.long)
+  const cost = a.cost.slice()
+  const long = a.long.slice()
+  for (let i = 0; i < cost.length; i++)
+    cost[i] = isShut[i] === true ? Infinity : num(cost, i) + threading
   const before = new Int32Array(cost.length).fill(-1)
   const isSettled = new Uint8Array(cost.length)
   for (let here = nearest(cost, isSettled); here >= 0; here = nearest(cost, isSettled)) {
@@ -126,14 +133,23 @@ function throughMouths(
       before[next] = here
     }
   }
-  // What has come to one side of a hole goes on from the other.
-  const inAll = (side: number): number => num(cost, side) + num(b.cost, otherSide(side))
-  let best = -1
-  for (let i = 0; i < cost.length; i++) if (inAll(i) < (best < 0 ? Infinity : inAll(best))) best = i
+  const best = lastSide(cost, b)
   if (best < 0) return NOWHERE
   const sides: number[] = []
   for (let i = best; i >= 0; i = before[i] ?? -1) sides.unshift(i)
-  return { cost: inAll(best), length: num(long, best) + num(b.long, otherSide(best)), sides }
+  return {
+    cost: num(cost, best) + num(b.cost, otherSide(best)),
+    length: num(long, best) + num(b.long, otherSide(best)),
+    sides,
+  }
+}
+
+/** The side of a hole from the other of which the rest is best; −1 where there is none. */
+function lastSide(cost: Float64Array, b: Reaching): number {
+  const inAll = (side: number): number => num(cost, side) + num(b.cost, otherSide(side))
+  let best = -1
+  for (let i = 0; i < cost.length; i++) if (inAll(i) < (best < 0 ? Infinity : inAll(best))) best = i
+  return best
 }
 
 const num = (list: ArrayLike<number>, i: number): number => list[i] ?? Infinity
@@ -167,7 +183,7 @@ function drawn(
         ]
   const stops = [from, ...passed.map(m => m.at), to]
   const points = rooms.flatMap((room, i) =>
-    room ? cornersIn(room, at(stops, i), at(stops, i + 1), share) : [],
+    room ? cornersIn(field, room, [at(stops, i), at(stops, i + 1)], share) : [],
   )
   return {
     length,
@@ -189,9 +205,14 @@ function costIn({ room, spread }: Standpoint, a: Reaching, b: Reaching, share: n
  * The corners within one room: straight out of what it is plugged into, then down to where it lies,
  * along, and up again.
  */
-function cornersIn(room: RoomOf, from: Vec3, to: Vec3, share: number): readonly Vec3[] {
-  const [start, end] = [stationAt(room.graph, from), stationAt(room.graph, to)]
-  const spread = spreadFrom(room.graph, start, share)
+function cornersIn(
+  field: Field,
+  room: RoomOf,
+  [from, to]: readonly [Vec3, Vec3],
+  share: number,
+): readonly Vec3[] {
+  const { spread } = standingIn(field, room, from, share)
+  const { station: end } = standingIn(field, room, to, share)
   const leg = legTo(room.graph, spread, end, share)
   if (!leg) return []
   const turns = turnsOf(room.graph, spread, end, leg)
