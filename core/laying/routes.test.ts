@@ -85,6 +85,28 @@ describe('Plover’s leads', () => {
       /no hole leads/,
     )
   })
+  test('where bodies leave no way that is known it is asked, and nothing stops', () => {
+    const pc = part('fenwright-reedbox-12') as { pieces: object[] } & object
+    // A block from wall to wall before the supply's plugs.
+    const box = {
+      ...{ key: 'box', label: 'box', piece: 'cage', fixed: true },
+      ...{ begins: { x: 186 }, ends: { x: 214 } },
+    }
+    const boxed = change(plover, {
+      ...{ do: 'swapPart', id: 'case', figures: {} },
+      part: { ...pc, pieces: [...pc.pieces, box] },
+    })
+    expect(finding(then(boxed), 'routes/lead-length:supply:board:supply/main.1')).toMatchObject({
+      verdict: 'measure',
+      sentence:
+        '24-pin main power of the S300 to PWR1 of the Inlet 2: what stands there leaves no way that is known',
+    })
+    expect(
+      then(boxed)
+        .findings.filter(f => f.rule === 'joints/unmet')
+        .map(f => f.id),
+    ).toEqual([])
+  })
   test('a derived layout is assumed, ± 15', () => {
     const tall = change(
       plover,

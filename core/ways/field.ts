@@ -24,5 +24,8 @@ export const plainOf = oncePer((field: Field): Field =>
   field.zones.length === 0 ? field : { ...field, zones: NOTHING },
 )
 
+/** The case of a field without what stands in it. */
+export const emptied = oncePer((field: Field): Field => openField(field.layout))
+
 /** A case as it is while nobody knows what sits where: ways through it are no longer than others. */
 export const openField = (layout: Layout): Field => ({ layout, bodies: NOTHING, zones: NOTHING })

@@ -2,7 +2,7 @@
 // whether it gets there.
 import type { Vec3 } from '../geometry/space'
 import type { Layout } from '../case/layout'
-import type { Field } from './field'
+import { emptied, type Field } from './field'
 import type { Passage } from './heads'
 import { oncePer } from '../collections/once'
 import { fact, of, plus, toleranceOf, valueOf, type Sum } from '../figures/quantity'
@@ -44,14 +44,16 @@ export interface Needed {
 }
 
 /**
- * What a lead that passes so much needs from one point to the other; null when no hole leads there. As
+ * What a lead that passes so much needs from one point to the other; null when no hole leads there.
+ * Where what stands there leaves no way that is known, as if it stood elsewhere, and guessed. As
  * `reach`, without the sum.
  */
 export function needOf(field: Field, from: Vec3, to: Vec3, passage: Passage): Needed | null {
   const length = lengthBetween(field, from, to, passage)
-  if (length === null) return null
-  const { layout } = field
-  return { value: length + SLACK.mm, tol: toleranceIn(layout, length), isGuessed: layout.assumed }
+  const mm = length ?? lengthBetween(emptied(field), from, to, passage)
+  if (mm === null) return null
+  const isGuessed = field.layout.assumed || length === null
+  return { value: mm + SLACK.mm, tol: toleranceIn(field.layout, mm), isGuessed }
 }
 
 /**
@@ -81,12 +83,15 @@ export interface LeadWay {
 export interface Reach {
   readonly way: Way
   readonly need: Sum
+  /** What stands there leaves no way that is known: the way is as if it stood elsewhere. */
+  readonly isBlocked: boolean
 }
 
 /** The way and the length a lead needs, slack included; null when there is no way. */
 export function reach(field: Field, lead: LeadWay, looking: Looking): Reach | null {
-  const way = wayBetween(field, lead.from, lead.to, looking)
-  return way && { way, need: needSum(field.layout, lead, way.length) }
+  const past = wayBetween(field, lead.from, lead.to, looking)
+  const way = past ?? wayBetween(emptied(field), lead.from, lead.to, looking)
+  return way && { way, need: needSum(field.layout, lead, way.length), isBlocked: past === null }
 }
 
 /** What a lead needs along a way of such a length, slack included. */

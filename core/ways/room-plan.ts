@@ -111,11 +111,7 @@ export function accessesOf(plan: RoomPlan, at: Vec3): readonly Access[] {
   const blocks = [...plan.kept, ...overOrUnder(plan, at)]
   if (!blocks.some(block => isInside(block, start))) return [{ ...start, mm: 0 }]
   const found = WAYS_OUT.flatMap(way => goneOut(plan, blocks, at, way) ?? [])
-  const passing = found.filter(f => f.through <= PRESS.through)
-  const least = Math.min(...found.map(f => f.through))
-  return (passing.length > 0 ? passing : found.filter(f => f.through === least)).map(
-    ({ x, y, mm }) => ({ x, y, mm }),
-  )
+  return found.filter(f => f.through <= PRESS.through).map(({ x, y, mm }) => ({ x, y, mm }))
 }
 
 /** What stands where a lead comes down from a point to where it lies. */

@@ -39,6 +39,19 @@ export const leadLength = rule({
         ),
       ]
     if (!lead.reach) return []
+    if (lead.reach.isBlocked)
+      return [
+        plain(
+          {
+            ...said,
+            sentence: `${said.sentence}: what stands there leaves no way that is known`,
+            wayOut:
+              'Try whether it passes; else another hole, or another place for what stands there.',
+            assumed: true,
+          },
+          'measure',
+        ),
+      ]
     const points = lead.reach.way.points
     const [from, to] = [points[0], points.at(-1)]
     return [
