@@ -57,14 +57,14 @@ test('standoffs: four to fit; what has to go is marked', () => {
   expect(old.drawings[0]?.marks.filter(m => m.what === 'keep').map(m => m.name)).toEqual(['C'])
 })
 
-test('ways of leads run along the axes only', () => {
-  for (const path of then(plover).paths) {
-    for (const [i, p] of path.points.entries()) {
-      const before = path.points[i - 1]
-      if (before) expect(Math.min(Math.abs(p[0] - before[0]), Math.abs(p[1] - before[1]))).toBe(0)
-    }
-  }
-  expect(then(plover).paths.length).toBe(then(plover).routes.length)
+test('ways of leads lie where they are laid: from the supply’s plugs through the upper hole to PWR2', () => {
+  const { paths, routes } = then(plover)
+  expect(paths.length).toBe(routes.length)
+  const way = paths.find(p => p.id === 'supply/cpu.1a')?.points.map(p => p.map(Math.round))
+  // (215, 72.5), (182, 190), (16, 179): 12 of margin, y from the top at 230.
+  expect(way?.at(0)).toEqual([215 + 12, Math.round(230 - 72.5 + 12)])
+  expect(way).toContainEqual([182 + 12, 230 - 190 + 12])
+  expect(way?.at(-1)).toEqual([16 + 12, 230 - 179 + 12])
 })
 
 test.each([
