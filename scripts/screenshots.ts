@@ -70,7 +70,7 @@ const SHOTS: readonly Shot[] = [
     before: schools,
   },
   { name: 'panel', path: '/b/curlew/front-panel' },
-  { name: 'routes', path: '/b/avocet/cables', before: openRow('SATA lead 220') },
+  { name: 'routes', path: '/b/avocet/cables', before: openRow('SATA lead 150') },
   { name: 'bench', path: '/b/avocet/bench?step=processor%3Aprocessor%2Fseat~board%2Fprocessor' },
   {
     name: 'bench-phone',
