@@ -67,10 +67,6 @@ export function frame(origin: Vec3, axes: string = STRAIGHT): Frame {
   return { origin, axes: [x, y, z] }
 }
 
-/** Along walls and edges, not across: how far it is when a lead is laid square. */
-export const squareDistance = (a: Vec3, b: Vec3): number =>
-  Math.abs(a[0] - b[0]) + Math.abs(a[1] - b[1]) + Math.abs(a[2] - b[2])
-
 /** Whether a point lies in a box, faces included, with `slack` mm around it. */
 export const inside = (box: Box, p: Vec3, slack = 0): boolean =>
   p.every((v, i) => v >= (box.min[i] ?? 0) - slack && v <= (box.max[i] ?? 0) + slack)

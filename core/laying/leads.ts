@@ -23,7 +23,7 @@ export interface LaidLead {
   /** Null when a place on its way is not stated. */
   readonly reach: Reach | null
   readonly noWay: boolean
-  /** Every way there leads through a hole that is full already. */
+  /** It is pressed through a hole that is full already: no other way is known that it reaches by. */
   readonly crowded: boolean
   /** One cable through every hole: all plugs of a chain share it. */
   readonly cable: string
@@ -47,9 +47,9 @@ interface ToLay {
 }
 
 /**
- * Each joined lead with its way: the thickest first, each by the shortest way through holes that
- * its head passes and that have room left. Where none has, it takes the shortest way all the same,
- * and is told as crowding its holes. Joints are not chosen again.
+ * Each joined lead with its way: the thickest first, each the best hidden way that it is long enough
+ * for, through holes that its head passes and that have room left. Where those are too far round it is
+ * pressed through full ones, and told as crowding them. Joints are not chosen again.
  */
 export function leadsOf({ plugs, lines, field, names }: Laying): readonly LaidLead[] {
   if (!field) return []
@@ -87,9 +87,10 @@ const laidLead = kept(
     const passage = passageOf(field.layout, face)
     const laid = { field, about, face, length: line.length }
     const free = bestReach(laid, { ...passage, shut: [...new Set([...passage.shut, ...shut])] })
-    const pressed = free && fits(free, line.length) ? free : bestReach(laid, passage)
-    // Pressed through a full hole rather than too short for a free one.
-    const way = free && !(pressed && fits(pressed, line.length)) ? free : pressed
+    const reaches = (r: Reach | null): boolean => r !== null && !r.isBlocked && fits(r, line.length)
+    const pressed = reaches(free) ? free : bestReach(laid, passage)
+    // Pressed through a full hole rather than too short for a free one, or past what stands there.
+    const way = free && !reaches(pressed) ? free : pressed
     const name = (item: string): string => names.get(item) ?? ''
     return {
       joints,

@@ -51,7 +51,8 @@ function routesOf({ leads, layout, summaries }: RoutesFrom): readonly RouteRow[]
     need: lead.reach ? valueOf(lead.reach.need) : null,
     have: valueOf(lead.length),
     through: lead.reach?.way.through.map(key => openingLabel(layout?.openings ?? [], key)) ?? [],
-    points: lead.reach?.way.points ?? [],
+    // Where bodies leave no way that is known there is none to draw.
+    points: lead.reach?.isBlocked === false ? lead.reach.way.points : [],
     figures: lead.length.terms.flatMap(({ leaf: l }) => settledBy(l, null) ?? []),
     finding: lead.joints.flatMap(j => about.get(j.id) ?? [])[0] ?? null,
   }))

@@ -27,5 +27,5 @@ export const WEIGHT = { front: 0.8, board: 0.8, blades: 2, under: 5 }
 export const THREADING = 30
 /** How far from a fan a lead is out of its blades, mm. */
 export const BLADES = 10
-/** How much of that counts, one after the other, until the lead is long enough: power hides first. */
+/** How much of those weights counts, one after the other, until the lead is long enough: power hides first. */
 export const SHARES = { power: [1.5, 0.75, 0.25, 0], signal: [1, 0.5, 0.25, 0] } as const

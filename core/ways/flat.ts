@@ -20,31 +20,24 @@ const RIM = 1e-6
 export const isInside = ({ x0, y0, x1, y1 }: Block, { x, y }: Spot): boolean =>
   x > x0 + RIM && x < x1 - RIM && y > y0 + RIM && y < y1 - RIM
 
+/** Where along an axis a segment comes between two sides: a share of it, endless where it runs along. */
+function entry(start: number, long: number, least: number, most: number): number {
+  if (Math.abs(long) >= RIM) return Math.min((least - start) / long, (most - start) / long)
+  return start > least + RIM && start < most - RIM ? -Infinity : Infinity
+}
+/** Where it leaves from between them. */
+const exit = (start: number, long: number, least: number, most: number): number =>
+  Math.abs(long) < RIM ? Infinity : Math.max((least - start) / long, (most - start) / long)
+
 /**
  * The share of a segment that lies within a block, from 0 to 1. Asked of every pair of corners and
- * every block: sides one after the other, nothing made on the way.
+ * every block: nothing is made on the way.
  */
 function shareWithin({ x0, y0, x1, y1 }: Block, a: Spot, b: Spot): number {
   const long = b.x - a.x
   const high = b.y - a.y
-  let from = 0
-  let to = 1
-  if (Math.abs(long) < RIM) {
-    if (a.x <= x0 + RIM || a.x >= x1 - RIM) return 0
-  } else {
-    const one = (x0 - a.x) / long
-    const other = (x1 - a.x) / long
-    from = Math.max(from, Math.min(one, other))
-    to = Math.min(to, Math.max(one, other))
-  }
-  if (Math.abs(high) < RIM) {
-    if (a.y <= y0 + RIM || a.y >= y1 - RIM) return 0
-  } else {
-    const one = (y0 - a.y) / high
-    const other = (y1 - a.y) / high
-    from = Math.max(from, Math.min(one, other))
-    to = Math.min(to, Math.max(one, other))
-  }
+  const from = Math.max(0, entry(a.x, long, x0, x1), entry(a.y, high, y0, y1))
+  const to = Math.min(1, exit(a.x, long, x0, x1), exit(a.y, high, y0, y1))
   return Math.max(0, to - from)
 }
 

@@ -117,7 +117,7 @@ export const mouthsIn = (field: Field): readonly Mouth[] => workedOut(field).mou
  */
 const EDGE = 15
 
-/** The rooms a point lies in; the nearest room when it lies in none. */
+/** The rooms a point lies in; those it lies at, where it is in none. */
 export function roomsOf(rooms: readonly Room[], p: Vec3): readonly string[] {
   const holding = rooms.filter(r => inside(r, p, EDGE))
   const exact = holding.filter(r => inside(r, p))
