@@ -432,7 +432,7 @@ const tight: typeof sound = [
   [
     'harbour, a small supply on its plate',
     'brackwater-harbour-4 saltpan-lagoon-9 quillmark-t2-65 ottery-lowbank-65 merewick-d5-2x8 ' +
-      'dunlin-s300 fenwright-plate-sfx',
+      'dunlin-s300 fenwright-plate-sfx dunlin-main-extension dunlin-cpu-extension',
     'measure panel/block-map',
     'measure routes/lead-length',
   ],

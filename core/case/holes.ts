@@ -26,13 +26,11 @@ export class Filling {
 
   constructor(private readonly layout: Pick<Layout, 'openings'>) {}
 
-  /** The holes that such a lead cannot take any more, or never could. */
+  /** The holes that have no room left for such a lead. */
   shutTo(cable: string, face: Face): readonly string[] {
     return this.layout.openings
       .filter(
-        o =>
-          !passes(o, face) ||
-          (!this.lying.get(o.key)?.has(cable) && this.used(o.key) + sectionOf(face) > roomOf(o)),
+        o => !this.lying.get(o.key)?.has(cable) && this.used(o.key) + sectionOf(face) > roomOf(o),
       )
       .map(o => o.key)
   }

@@ -80,6 +80,8 @@ export interface Connector {
   readonly straight?: number
   /** How long such a lead may be by its standard, end to end, mm. */
   readonly longest?: number
+  /** What such a plug usually comes apart into, the largest first. */
+  readonly pieces?: readonly string[]
   /** Of a plug that comes in two, side by side: the face of its twin. */
   readonly twin?: string
   /** Of a socket: the face of a plug by itself that fills what a smaller one leaves free. */

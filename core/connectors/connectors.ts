@@ -27,6 +27,11 @@ export const twinOf = (face: PlugFace): PlugFace | null => {
   const row = CONNECTORS[face]
   return 'twin' in row ? row.twin : null
 }
+/** What such a plug usually comes apart into, the largest first; itself where it does not. */
+export const usualPieces = (face: PlugFace): readonly PlugFace[] => {
+  const row = CONNECTORS[face]
+  return 'pieces' in row ? row.pieces : [face]
+}
 /** How the twin of an end is called beside it. */
 export const TWIN_KEY = '.9'
 

@@ -109,7 +109,7 @@ function alongCable(
   sockets: readonly EndOf[],
   plugs: readonly EndOf[],
 ): readonly Served[] {
-  const { fits, given, frames, field } = problem
+  const { fits, given, frames } = problem
   const best = new Map<number, Served>()
   let open: readonly Laid[] = []
   let states = 0
@@ -118,7 +118,7 @@ function alongCable(
     if (state.cost < (into.get(key)?.cost ?? Infinity)) into.set(key, state)
     if (state.cost < (best.get(state.mask)?.cost ?? Infinity)) best.set(state.mask, state)
   }
-  const needs = between(frames, field, sockets)
+  const needs = neededBy(problem, sockets)
   const isPlaced = sockets.map(s => pointOf(frames, s) !== null)
   plugs.forEach((plug, p) => {
     // What ended at an earlier plug may go on from here, or end there.
@@ -127,7 +127,7 @@ function alongCable(
       if (!fits(plug.ref, socket.ref)) return
       const pair = { plug: plug.ref, socket: socket.ref }
       const byHand = given(pair.plug, pair.socket)
-      const cost = distance(frames, field, exitOf(frames, plug), socket)
+      const cost = distance(problem, plug, socket)
       const held = isPlaced[s] === true ? { socket: s, plug: p } : null
       put(fresh, { mask: 1 << s, cost, pairs: [pair], last: s, plug: p, held })
       for (const state of open) {
@@ -150,7 +150,7 @@ function alongCable(
 interface Cable {
   readonly plugs: readonly EndOf[]
   readonly sockets: readonly EndOf[]
-  readonly needs: ReturnType<typeof between>
+  readonly needs: ReturnType<typeof neededBy>
 }
 
 /**
@@ -165,8 +165,8 @@ function stepTo(
   const [from, goal] = [held ? sockets[held.socket] : undefined, sockets[to.socket]]
   const [before, plug] = [held ? plugs[held.plug] : undefined, plugs[to.plug]]
   const span = before && plug ? spanOf(before, plug) : null
-  if (!held || !from || !goal || !span) return 0
-  return stepLength(needs[held.socket]?.[to.socket], withLeads(span, [from, goal]))
+  if (!held || !from || !goal || !plug || !span) return 0
+  return stepLength(needs(plug, held.socket, to.socket), withLeads(span, [from, goal]))
 }
 
 /** How far two plugs of a cable get apart: where a socket hangs on a lead, that comes to meet it. */
@@ -180,35 +180,32 @@ const excluded = (a: EndOf, b: EndOf): boolean =>
   (a.end.among.whole === true || b.end.among.whole === true)
 
 function distance(
-  frames: Frames,
-  field: Field | null,
-  from: ReturnType<typeof exitOf>,
+  { frames, field }: Pick<ChainProblem, 'frames' | 'field'>,
+  plug: EndOf,
   socket: EndOf,
 ): number {
-  const to = pointOf(frames, socket)
+  const [from, to] = [exitOf(frames, plug), pointOf(frames, socket)]
   return field && from && to
-    ? (needOf(field, from, to, passageOf(field.layout, socket.end.face))?.value ?? 0)
+    ? (needOf(field, from, to, passageOf(field.layout, plug.end))?.value ?? 0)
     : 0
 }
 
 type Need = ReturnType<typeof needOf>
 /**
- * What a cable needs from each socket to each other; undefined where a place is not known: then
- * nothing is asked.
+ * What a cable with such a plug needs from one socket to the other; undefined where a place is not
+ * known: then nothing is asked.
  */
-function between(
-  frames: Frames,
-  field: Field | null,
+function neededBy(
+  { frames, field }: Pick<ChainProblem, 'frames' | 'field'>,
   sockets: readonly EndOf[],
-): readonly (readonly (Need | undefined)[])[] {
+): (plug: EndOf, from: number, to: number) => Need | undefined {
   const points = sockets.map(s => pointOf(frames, s))
-  return points.map(from =>
-    points.map((to, i) => {
-      const face = sockets[i]?.end.face
-      if (!field || !from || !to || !face) return undefined
-      return needOf(field, from, to, passageOf(field.layout, face))
-    }),
-  )
+  return (plug, i, k) => {
+    const [from, to] = [points[i], points[k]]
+    return field && from && to
+      ? needOf(field, from, to, passageOf(field.layout, plug.end))
+      : undefined
+  }
 }
 
 /**

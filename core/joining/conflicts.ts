@@ -20,7 +20,7 @@ export function conflicts(
   given: (pair: Pair) => boolean,
 ): readonly (readonly string[])[] {
   const tooShort = ({ from, to, first }: Line, length: Sum): boolean => {
-    const need = needOf(field, from, to, passageOf(field.layout, first.end.face))
+    const need = needOf(field, from, to, passageOf(field.layout, first.end))
     return !need || endsShort(need, extentOf(length))
   }
 

@@ -92,7 +92,7 @@ function nearestInUse(
 function wayBetween(a: EndOf, b: EndOf, { frames, field }: Binding): number | null {
   const [from, to] = [pointOf(frames, a), pointOf(frames, b)]
   return field && from && to
-    ? (needOf(field, from, to, passageOf(field.layout, b.end.face))?.value ?? null)
+    ? (needOf(field, from, to, passageOf(field.layout, b.end))?.value ?? null)
     : null
 }
 

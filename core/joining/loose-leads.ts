@@ -94,10 +94,18 @@ const ofOneLead = kept(
           : []
       })
       if (!end?.lead || from.length === 0 || others.length === 0) return w
-      const { face, lead } = end
+      const { lead } = end
       const refs = [w.plug, w.socket] as const
       const ways = others.map(({ to, label }) => {
-        const between = { from, to, length: lead.length, face, line: 'lead', goal: label, refs }
+        const between = {
+          from,
+          to,
+          length: lead.length,
+          plug: end,
+          line: 'lead',
+          goal: label,
+          refs,
+        }
         return { label, way: nearestWay(field, between) }
       })
       return struckOut(w, ways, extentOf(lead.length).value ?? 0, ownGoal(goals[i], labelOf))

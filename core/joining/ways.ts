@@ -1,7 +1,7 @@
 // The shortest way that a lead could have to go, while it is not known yet what sits where.
 import { isClosed } from '../case/closed'
 import { SLACK } from '../connectors/leads'
-import type { Face } from '../connectors/connectors'
+import type { End } from '../parts/end'
 import type { Field } from '../ways/field'
 import { passageOf } from '../ways/heads'
 import { endsShort, extentOf, needOf, needSum, type Needed } from '../ways/reach'
@@ -23,7 +23,7 @@ export interface LeadBetween {
   readonly to: readonly Vec3[]
   readonly length: Sum
   /** What it ends in: a hole that its head does not pass is none for it. */
-  readonly face: Face
+  readonly plug: End
   /** What the lead and its goal are called. */
   readonly line: string
   readonly goal: string
@@ -53,9 +53,9 @@ export function nearestWay(field: Field, lead: LeadBetween): WayFound {
   }
 }
 
-function nearest(field: Field, { from: starts, to: ends, face }: LeadBetween): Needed | null {
+function nearest(field: Field, { from: starts, to: ends, plug }: LeadBetween): Needed | null {
   const { bayEnds } = field.layout
-  const passage = passageOf(field.layout, face)
+  const passage = passageOf(field.layout, plug)
   let best: Needed | null = null
   for (const from of starts) {
     for (const to of ends) {

@@ -187,7 +187,7 @@ function wayOf(plug: Placed, socket: PlacedSocket, field: Field | null): WayFoun
     from: pointsAt(plug.where, lead.exit),
     to: pointsAt(socket.where, at),
     length: own ? plus(lead.length, own) : lead.length,
-    face: plug.end.end.face,
+    plug: plug.end.end,
     line: plug.end.end.label,
     goal: socket.end.end.label,
     refs: [plug.end.ref, socket.end.ref],

@@ -84,7 +84,7 @@ const laidLead = kept(
     const { first: plug, goal, from, to } = line
     const about = { from, to, ref: plug.ref, label: `the ${plug.end.label}` }
     const { face } = plug.end
-    const passage = passageOf(field.layout, face)
+    const passage = passageOf(field.layout, plug.end)
     const laid = { field, about, face, length: line.length }
     const free = bestReach(laid, { ...passage, shut: [...new Set([...passage.shut, ...shut])] })
     const reaches = (r: Reach | null): boolean => r !== null && !r.isBlocked && fits(r, line.length)

@@ -141,13 +141,15 @@ describe('holes of limited size', () => {
     ],
   }
   test('a head goes through either way round, or not at all', () => {
-    // The 24-pin’s head is 44 × 14, the processor’s 18 × 12.
+    // Of 4.2 mm pitch: the whole 24-pin is 51.6 × 14, its 20 43.2 × 14, the processor’s eight 18 × 14.
     expect([
-      passes({ width: 44, height: 14 }, 'main-24'),
-      passes({ width: 14, height: 44 }, 'main-24'),
-      passes({ width: 40, height: 40 }, 'main-24'),
+      passes({ width: 52, height: 14 }, 'main-24'),
+      passes({ width: 14, height: 52 }, 'main-24'),
+      passes({ width: 46, height: 14 }, 'main-24'),
+      passes({ width: 46, height: 14 }, 'main-20'),
+      passes({ width: 40, height: 40 }, 'main-20'),
       passes({ width: 20, height: 15 }, 'cpu-8'),
-    ]).toEqual([true, true, false, true])
+    ]).toEqual([true, true, false, true, false, true])
   })
   test('a full hole is shut to the next lead, not to a plug of a cable that lies there already', () => {
     const filling = new Filling(box)

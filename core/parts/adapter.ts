@@ -2,8 +2,13 @@
 // its plugs are.
 import { words } from './facets'
 import { z } from 'zod'
+import { ASSUMED_LEAD_TOLERANCE } from '../connectors/leads'
+import { usual } from '../figures/units'
 import { base, defineKind, type Kind } from './kind'
 import { relayAsks, relayEnds, relayFields, relayInlets } from './relay'
+
+/** An adapter plugs in where its body is, unless it states a lead. */
+const DIRECT = usual(0, 'mm', ASSUMED_LEAD_TOLERANCE)
 
 export const adapterSchema = z.looseObject({
   kind: z.literal('adapter'),
@@ -21,7 +26,7 @@ export const adapter: Kind<'adapter', typeof adapterSchema> = defineKind({
   serves: p => [...(p.inlets ?? []), ...(p.outlets ?? [])].map(e => e.face).join(),
   dispensable: true,
   bridges: 'adapter',
-  ends: item => relayEnds(adapter, item, 'may'),
+  ends: item => relayEnds(adapter, item, 'may', () => DIRECT),
   asks: relayAsks,
   inlets: (item, key) => relayInlets(item.part, key),
 })

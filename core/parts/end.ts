@@ -70,6 +70,10 @@ export interface End {
     readonly length: Sum
     readonly exit: Vec3
     readonly chain?: string
+    /** The largest piece of its plug, where that comes in pieces: so it goes through holes. */
+    readonly head?: Face
+    /** Whether it does come in pieces, where such plugs usually do: stated, or nobody says. */
+    readonly apart?: 'stated' | 'not stated'
     readonly shared?: boolean
     /** For a cable that comes off its supply: the sockets that take it, and how many it needs. */
     readonly atSupply?: { readonly into: readonly string[]; readonly takes: number } | undefined

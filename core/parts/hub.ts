@@ -2,6 +2,7 @@
 // case.
 import { amount, words } from './facets'
 import { z } from 'zod'
+import { usualLead } from '../connectors/leads'
 import { hubSolids } from './bodies/small'
 import { base, defineKind, type Kind } from './kind'
 import { end, type End } from './end'
@@ -47,7 +48,7 @@ export const hub: Kind<'hub', typeof hubSchema> = defineKind({
       traits: { use: ['hub'] },
       need: 'may',
     }),
-    ...relayEnds(hub, item, 'must').map(e => asOfHub(e, item.part)),
+    ...relayEnds(hub, item, 'must', face => usualLead(face)).map(e => asOfHub(e, item.part)),
   ],
   solids: hubSolids,
   asks: relayAsks,

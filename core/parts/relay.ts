@@ -3,9 +3,8 @@
 import { z } from 'zod'
 import { at } from '../collections/at'
 import { converted, of } from '../figures/quantity'
-import { isOuter, isPower, PLUG_FACES } from '../connectors/connectors'
-import { ASSUMED_LEAD_TOLERANCE } from '../connectors/leads'
-import { assume, figure } from '../figures/units'
+import { isOuter, isPower, PLUG_FACES, type PlugFace } from '../connectors/connectors'
+import { figure, type Figure } from '../figures/units'
 import { blank, type Ask } from './ask'
 import { end, ownPlug, type End } from './end'
 import { type ItemOf, type Kind } from './kind'
@@ -70,12 +69,14 @@ type AnyRelay = Pick<Kind<string, z.ZodType<Relay & { kind: string }>>, 'leaf'>
 
 /**
  * The ends of a part that hands on. Power comes in by sockets and goes out by plugs; everything
- * else comes in by plugs. What goes out has to have come in: each outlet follows the inlets.
+ * else comes in by plugs. What goes out has to have come in: each outlet follows the inlets. Leads
+ * whose length nobody states are as `unstated` has them.
  */
 export const relayEnds = (
   kind: AnyRelay,
   item: ItemOf<Relay & { kind: string }>,
   need: End['need'],
+  unstated: (face: PlugFace) => Figure,
 ): readonly End[] => [
   ...(item.part.inlets ?? []).map((inlet, i) =>
     end({
@@ -86,7 +87,9 @@ export const relayEnds = (
       need: inlet.need ?? need,
       role: inlet.role ?? null,
       traits: ownPlug(inlet.own),
-      ...(isPower(inlet.face) ? FIXED_SOCKET : plugOn(kind, item, `inlets.${i}.lead`)),
+      ...(isPower(inlet.face)
+        ? FIXED_SOCKET
+        : plugOn(kind, item, `inlets.${i}.lead`, unstated(inlet.face))),
     }),
   ),
   ...(item.part.outlets ?? []).map((outlet, i) => {
@@ -102,7 +105,9 @@ export const relayEnds = (
       gives: givesOf(kind, item, i),
       limits: limitsOf(kind, item, i),
       shared: sharedBy(kind, item),
-      ...(isPower(outlet.face) ? plugOn(kind, item, `outlets.${i}.lead`) : FIXED_SOCKET),
+      ...(isPower(outlet.face)
+        ? plugOn(kind, item, `outlets.${i}.lead`, unstated(outlet.face))
+        : FIXED_SOCKET),
     })
   }),
 ]
@@ -112,10 +117,11 @@ const plugOn = (
   kind: AnyRelay,
   item: ItemOf<Relay & { kind: string }>,
   path: string,
+  unstated: Figure,
 ): Pick<End, 'sex' | 'lead'> => ({
   sex: 'plug',
   lead: {
-    length: of(kind.leaf(item, path, assume(0, 'mm', ASSUMED_LEAD_TOLERANCE))),
+    length: of(kind.leaf(item, path, unstated)),
     exit: [0, 0, 0],
   },
 })

@@ -119,7 +119,10 @@ export const supplySchema = z.looseObject({
             z.looseObject({
               face: z.enum(facesOn('supply')),
               label: z.string().optional(),
-              split: z.array(z.enum(facesOn('supply'))).optional(),
+              split: z
+                .array(z.enum(facesOn('supply')))
+                .optional()
+                .describe('the pieces that it comes apart into; none listed: it does not'),
               class: figure(
                 'W',
                 'power class of a 16-contact plug',

@@ -3,7 +3,14 @@ import { amount, words } from './facets'
 import { fact, of, plus, type Sum } from '../figures/quantity'
 import { usualLead, usualToNext } from '../connectors/leads'
 import { CLASS_BY_ONE_SOCKET, lacksByForm, type LACKS } from '../standards/supplies'
-import { connector, facesOn, furtherOf, TWIN_KEY, twinOf } from '../connectors/connectors'
+import {
+  connector,
+  facesOn,
+  furtherOf,
+  TWIN_KEY,
+  twinOf,
+  usualPieces,
+} from '../connectors/connectors'
 import { defineKind, type ItemOf, type Kind } from './kind'
 import { end, type End } from './end'
 import { isOpen, type Ask } from './ask'
@@ -103,6 +110,28 @@ function fieldOfPlugs(item: ItemOf<Supply>): Vec3 {
 }
 
 /**
+ * How a plug goes through a hole: piece by piece where it comes apart, or usually does and nobody says
+ * that this one does not.
+ */
+function piecewise({ face, split }: Plug): Pick<NonNullable<End['lead']>, 'head' | 'apart'> {
+  const [head] = [...(split ?? usualPieces(face))].sort(
+    (a, b) => connector(b).lead.head[0] - connector(a).lead.head[0],
+  )
+  if (head === undefined || head === face) return {}
+  return { head, apart: split ? 'stated' : 'not stated' }
+}
+
+/** Which of several like cables a plug hangs on, and which plug of that it is. */
+function onCable({ cables }: Supply, { cable, n }: Pick<PlugOnCable, 'cable' | 'n'>): string {
+  const like = (cables ?? []).filter(other => other.plugs[0]?.face === cable.plugs[0]?.face)
+  const said = [
+    ...(like.length > 1 ? [`cable ${like.indexOf(cable) + 1}`] : []),
+    ...(cable.plugs.length > 1 ? [`plug ${n + 1}`] : []),
+  ]
+  return said.length > 0 ? ` (${said.join(', ')})` : ''
+}
+
+/**
  * The ends of the n-th plug of a cable: the plug, and its halves where it splits. All hang at one
  * distance.
  */
@@ -114,8 +143,9 @@ function plugEnds(item: ItemOf<Supply>, { cable, c, plug, n }: PlugOnCable): End
     chain: cable.key,
     shared: cable.plugs.length > 1,
     atSupply: atSupply(item.part, cable),
+    ...piecewise(plug),
   } as const
-  const name = plug.label ?? connector(plug.face).name
+  const name = `${plug.label ?? connector(plug.face).name}${onCable(item.part, { cable, n })}`
   const from = { list: 'cables', index: c }
   const whole = end({
     key,
@@ -128,7 +158,7 @@ function plugEnds(item: ItemOf<Supply>, { cable, c, plug, n }: PlugOnCable): End
     gives: plug.face === 'card-16' ? { class: classOf(item, c, n) } : {},
     // The whole plug leaves no rest of its socket free.
     traits: furtherOf(plug.face) === null ? {} : { type: [plug.face] },
-    among: plug.split ? { group: key, how: 'whole-or-split', whole: true } : null,
+    among: plug.split?.length ? { group: key, how: 'whole-or-split', whole: true } : null,
   })
   const halves = (plug.split ?? []).map((face, i) =>
     end({

@@ -27,6 +27,7 @@ const TRIED_APART = [
   'fit/paste',
   'joints/ribbon-order',
   'routes/longest-lead',
+  'routes/plug-head',
   'power/sleeping-disk',
   'proof/condition',
   'power/age',

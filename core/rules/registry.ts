@@ -89,6 +89,7 @@ import { proofCondition } from './proof/condition'
 import { holeRoom } from './routes/hole-room'
 import { leadLength } from './routes/lead-length'
 import { longestLead } from './routes/longest-lead'
+import { plugHead } from './routes/plug-head'
 import type { Rule } from './rule'
 
 export const RULES: readonly Rule[] = [
@@ -178,6 +179,7 @@ export const RULES: readonly Rule[] = [
   blockMap,
   leadLength,
   longestLead,
+  plugHead,
   holeRoom,
   proofCondition,
   proofSoftware,

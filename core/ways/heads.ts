@@ -12,18 +12,33 @@ export interface Passage {
   readonly isThin: boolean
 }
 
-const known = oncePer((_: Layout): Map<Face, Passage> => new Map())
+/** What a lead ends in. */
+export interface Plug {
+  readonly face: Face
+  readonly lead: { readonly head?: Face } | null
+}
 
-/** What a lead with such a plug passes: its head, and what lies behind a hole, if that is deep enough. */
-export const passageOf = (layout: Layout, face: Face): Passage =>
-  recalled(known(layout), face, () => ({
+/** What of a plug goes through a hole at a time: itself, or its largest piece. */
+export const headOf = ({ face, lead }: Plug): Face => lead?.head ?? face
+
+const known = oncePer((_: Layout): Map<string, Passage> => new Map())
+
+/**
+ * What a lead with such a plug passes: its head, piece by piece where it comes in pieces, and what
+ * lies behind a hole, if that is deep enough.
+ */
+export function passageOf(layout: Layout, end: Plug): Passage {
+  const { face } = end
+  const head = headOf(end)
+  return recalled(known(layout), `${face} ${head}`, () => ({
     shut: layout.openings
       .filter(
-        hole => !passes(hole, face) || hole.joins.some(key => isTooShallow(layout, key, face)),
+        hole => !passes(hole, head) || hole.joins.some(key => isTooShallow(layout, key, face)),
       )
       .map(hole => hole.key),
     isThin: thicknessOf(face) <= THIN,
   }))
+}
 
 const thicknessOf = (face: Face): number => (isMechanical(face) ? 0 : connector(face).lead.thick)
 

@@ -1,6 +1,7 @@
 // Power: what a supply’s cables end in.
 import type { Connector } from '../connector'
 import { SOURCE } from '../../standards/sources'
+import { plugHead } from '../../standards/plugs'
 
 const CROSSED =
   'crossed: the black wires lie outside, 5 V meets ground, 12 V stands where −5 V belongs; ' +
@@ -17,9 +18,10 @@ export const POWER = {
     wires: { '12': 2, '5': 5, '3.3': 4 },
     on: ['supply'],
     counted: true,
-    lead: { length: 600, thick: 14, head: [44, 14] },
+    lead: { length: 600, thick: 14, head: plugHead(12) },
     straight: 35,
     further: 'main-4',
+    pieces: ['main-20', 'main-4'],
     step: 'power-plug',
     lookAlike: 'Its loose four looks like the processor’s four; other voltages.',
     seat: 'Press both halves until the latch drops over its nose.',
@@ -43,7 +45,7 @@ export const POWER = {
     wires: { '12': 1, '5': 4, '3.3': 3 },
     on: ['supply'],
     counted: true,
-    lead: { length: 600, thick: 12, head: [38, 14] },
+    lead: { length: 600, thick: 12, head: plugHead(10) },
     straight: 35,
     step: 'power-plug',
     lookAlike: null,
@@ -67,7 +69,7 @@ export const POWER = {
     feeds: 'board',
     wires: { '12': 1, '5': 1, '3.3': 1 },
     on: ['supply'],
-    lead: { length: 600, thick: 6, head: [10, 14] },
+    lead: { length: 600, thick: 6, head: plugHead(2) },
     straight: 35,
     step: 'power-plug',
     lookAlike: 'The processor’s four: 12 V stands where this one has 3.3 and 5 V.',
@@ -140,7 +142,8 @@ export const POWER = {
     wires: { '12': 4 },
     on: ['supply'],
     counted: true,
-    lead: { length: 650, thick: 9, head: [18, 12] },
+    lead: { length: 650, thick: 9, head: plugHead(4) },
+    pieces: ['cpu-4', 'cpu-4'],
     straight: 20,
     step: 'power-plug',
     lookAlike: 'The card’s eight-pin: wired the opposite way. Read the print.',
@@ -165,7 +168,7 @@ export const POWER = {
     wires: { '12': 2 },
     on: ['supply'],
     counted: true,
-    lead: { length: 650, thick: 7, head: [10, 12] },
+    lead: { length: 650, thick: 7, head: plugHead(2) },
     straight: 20,
     step: 'power-plug',
     lookAlike: 'The loose four of the 24-pin: other voltages on the same shape.',
@@ -211,7 +214,8 @@ export const POWER = {
     feeds: 'card',
     wires: { '12': 3 },
     on: ['supply', 'card inlet'],
-    lead: { length: 600, thick: 9, head: [20, 12] },
+    lead: { length: 600, thick: 9, head: plugHead(4) },
+    pieces: ['card-6'],
     straight: 20,
     step: 'power-plug',
     lookAlike: 'The processor’s eight-pin: wired the opposite way. Read the print.',
@@ -235,7 +239,7 @@ export const POWER = {
     feeds: 'card',
     wires: { '12': 3 },
     on: ['supply', 'card inlet'],
-    lead: { length: 600, thick: 8, head: [14, 12] },
+    lead: { length: 600, thick: 8, head: plugHead(3) },
     straight: 20,
     step: 'power-plug',
     lookAlike: null,
