@@ -18,6 +18,15 @@ export async function sheetText(store: Store, id: string, horizon: Horizon): Pro
   return isProblem(build) ? '' : sheetMarkdown(build, analyse(build).horizons[horizon])
 }
 
+/** The harness of one horizon as YAML. */
+export async function harnessText(store: Store, id: string, horizon: Horizon): Promise<string> {
+  const build = await store.build(id)
+  if (isProblem(build)) return ''
+  // Its library is loaded by those who ask for it.
+  const { harnessYaml } = await import('../../core/exchange/harness-yaml')
+  return harnessYaml(build, analyse(build).horizons[horizon])
+}
+
 /**
  * The case from the near side with the ways of its leads, in millimetres; null when there is no
  * case.

@@ -20,7 +20,7 @@ import { CONNECTORS } from '../../core/connectors/connectors'
 import { MEMORY_TYPES } from '../../core/standards/modules'
 import { TERMS } from '../../core/standards/terms'
 import type { Desk } from './desk'
-import { csvText, drawingText, sheetText } from './exports'
+import { csvText, drawingText, harnessText, sheetText } from './exports'
 import { pagesOf, picturesBy, picturesOf } from './pictures'
 import type { Progress } from './shelf/chunks'
 import { blank, fromBoard, fromCase, readDraft, varied, type CaseNumbers } from './shelf/drafts'
@@ -86,6 +86,7 @@ export function questionsOf(desk: Desk) {
     csv: (id: string) => csvText(store, id),
     sheet: (id: string, horizon: Horizon) => sheetText(store, id, horizon),
     drawing: (id: string, horizon: Horizon) => drawingText(store, id, horizon),
+    harness: (id: string, horizon: Horizon) => harnessText(store, id, horizon),
     ...shelfQuestions(desk),
     entryChoices,
     reference,

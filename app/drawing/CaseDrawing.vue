@@ -1,7 +1,8 @@
 <script setup lang="ts">
 // The case to scale: its views one under the other where they fit, else one at a time.
 import { computed, ref } from 'vue'
-import type { Drawing, Path } from '../../core/drawing/drawing'
+import type { Drawing } from '../../core/drawing/drawing'
+import type { Path } from '../../core/drawing/paths'
 import CaseView from './CaseView.vue'
 
 const props = defineProps<{
@@ -51,6 +52,10 @@ const count = (what: string): number => marks.value.filter(m => m.what === what)
         ></template
       >
       <span v-if="marks.some(m => m.what === 'opening')"><i class="slot" /> cable hole</span>
+      <template v-if="paths?.length">
+        <span><i class="lead" /> lead</span><span><i class="lead behind" /> behind the tray</span>
+        <span v-if="paths.some(p => p.gap)"><i class="lead gap" /> missing</span>
+      </template>
     </figcaption>
   </figure>
   <p v-else class="quiet">The drawing appears once there is a case.</p>
@@ -103,5 +108,19 @@ const count = (what: string): number => marks.value.filter(m => m.what === what)
   border-radius: 2px;
   width: 6px;
   height: 11px;
+}
+.legend .lead {
+  width: 22px;
+  height: 0;
+  border: 0;
+  border-top: 2px solid var(--copper);
+  border-radius: 0;
+  vertical-align: middle;
+}
+.legend .behind {
+  border-top-style: dashed;
+}
+.legend .gap {
+  border-top: 2px dotted var(--harm);
 }
 </style>

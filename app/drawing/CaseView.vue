@@ -1,7 +1,9 @@
 <script setup lang="ts">
 // One view of the case: shapes, holes, ways and distances, drawn as the model gives them.
-import type { Drawing, Path } from '../../core/drawing/drawing'
+import type { Drawing } from '../../core/drawing/drawing'
+import type { Path } from '../../core/drawing/paths'
 import { usePointer } from '../state/pointer'
+import CasePaths from './CasePaths.vue'
 
 const props = defineProps<{ drawing: Drawing; paths?: readonly Path[]; bare?: boolean }>()
 const pointer = usePointer()
@@ -16,14 +18,12 @@ const titleOf = ({ name, what }: Drawing['marks'][number]): string => {
   if (what === 'post') return `Plastic post ${name}`
   return name ? `Standoff ${name}: ${what}` : 'cable opening'
 }
-const line = (points: readonly (readonly [number, number])[]): string =>
-  points.map(p => p.join(',')).join(' ')
 </script>
 
 <template>
   <svg
     :viewBox="`0 0 ${drawing.width} ${drawing.height}`"
-    role="img"
+    :role="paths ? 'group' : 'img'"
     :aria-label="`The case, ${drawing.title.toLowerCase()}, to scale`"
     :style="{ '--letter': `${drawing.letter}px` }"
   >
@@ -59,19 +59,6 @@ const line = (points: readonly (readonly [number, number])[]): string =>
         <circle v-else :cx="m.at[0]" :cy="m.at[1]" r="3.2" />
       </g>
     </template>
-    <g v-if="paths">
-      <g
-        v-for="p in paths"
-        :key="p.id"
-        class="path"
-        :class="{ lit: pointer.row === p.id || pointer.chosen === p.id }"
-        @mouseenter="pointer.point([p.item], p.id)"
-        @mouseleave="pointer.leave"
-      >
-        <title>{{ p.title }}</title>
-        <polyline :points="line(p.points)" />
-      </g>
-    </g>
     <g
       v-for="d in paths ? [] : drawing.dimensions"
       :key="d.finding"
@@ -84,6 +71,7 @@ const line = (points: readonly (readonly [number, number])[]): string =>
     <text v-for="l in labelsOf(drawing)" :key="l.id" :x="l.x" :y="l.y + l.h * 0.78">
       {{ l.text }}
     </text>
+    <CasePaths v-if="paths" :paths="paths" :letter="drawing.letter" />
   </svg>
 </template>
 
@@ -159,16 +147,5 @@ rect {
 }
 .dimension.lit line {
   stroke-width: 3;
-}
-.path polyline {
-  fill: none;
-  stroke: var(--copper);
-  stroke-width: 1.2;
-  opacity: 0.55;
-  vector-effect: non-scaling-stroke;
-}
-.path.lit polyline {
-  stroke-width: 3.2;
-  opacity: 1;
 }
 </style>

@@ -38,6 +38,10 @@ async function saveSheet(): Promise<void> {
     'text/markdown',
   )
 }
+async function saveHarness(): Promise<void> {
+  const text = await ask('harness', id.value, desk.horizon)
+  download(fileName(name.value, '-harness.yaml'), text, 'application/yaml')
+}
 async function saveDrawing(): Promise<void> {
   const svg = await ask('drawing', id.value, desk.horizon)
   if (svg !== null) download(fileName(name.value, '-near-side.svg'), svg, 'image/svg+xml')
@@ -106,6 +110,14 @@ async function saveDrawing(): Promise<void> {
           @click="saveDrawing"
         >
           Save the drawing as SVG, in mm
+        </button>
+        <button
+          v-if="desk.analysis?.routes.length"
+          type="button"
+          class="plainbutton"
+          @click="saveHarness"
+        >
+          Save the cables as YAML
         </button>
         <RouterLink :to="{ name: 'sheet', params: { build: id } }"
           >Build sheet for paper</RouterLink

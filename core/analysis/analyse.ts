@@ -5,7 +5,8 @@
 // gathered, in the order of the work.
 import type { Build } from '../document/build'
 import { HORIZONS, type Horizon } from '../document/resolve'
-import { drawings, paths } from '../drawing/drawing'
+import { drawings } from '../drawing/drawing'
+import { paths } from '../drawing/paths'
 import { rounded } from '../figures/rounded'
 import { STEPS_FROM } from '../order/steps/from'
 import { schoolRows, type SchoolRow } from '../order/plan'
@@ -24,6 +25,7 @@ import { alternativesFor, type Alternative } from '../stages/alternatives'
 import { buying } from '../stages/buying'
 import { choices } from '../stages/choices'
 import { counts, open } from '../stages/counts'
+import { dressing } from '../plan/dressing'
 import { joints, loose } from '../stages/joints'
 import { asking, measuring } from '../stages/measuring'
 import { outside } from '../stages/outside'
@@ -48,6 +50,7 @@ export const SHOWN = {
   order,
   panel,
   routes,
+  dressing,
   drawings,
   air,
   waysIn,

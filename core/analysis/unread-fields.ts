@@ -5,7 +5,6 @@ import type { PartKind } from '../parts'
 
 const SPACE = 'space: the rest of what decides where things go is not read yet'
 const WAYS = 'ways: where it hangs is not known, its way is not measured yet'
-const TIES = 'ways: leads are not tied to points yet'
 const ORDER = 'order: weights, threads and amounts are not told at the bench yet'
 const DRAWING = 'drawing: it is not drawn where it stands yet'
 const PROOF = 'proof: no trial tells it yet'
@@ -18,7 +17,6 @@ export const UNREAD: Partial<Record<PartKind, Reasons>> = {
   case: {
     [SPACE]: ['outer.x', 'outer.y', 'outer.z'],
     [ORDER]: ['pieces.*.screws', 'pieces.*.opens'],
-    [TIES]: ['ties', 'ties.*.label', 'ties.*.at'],
   },
   board: {
     [SPACE]: ['coprocessor.at'],

@@ -19,6 +19,11 @@ export interface Opening {
   readonly height: number
 }
 
+export interface Tie {
+  readonly label: string
+  readonly at: Vec3
+}
+
 export interface Layout {
   readonly inner: Inner
   readonly tray: Vec3
@@ -26,6 +31,8 @@ export interface Layout {
   readonly leadsFrom: Vec3
   readonly rooms: readonly Room[]
   readonly openings: readonly Opening[]
+  /** Where leads can be tied to the case; null where nobody says. */
+  readonly ties: readonly Tie[] | null
   /** True when holes and rooms were derived, not stated. */
   readonly assumed: boolean
   /**
@@ -72,6 +79,7 @@ export interface Shell {
   readonly backplanes?: readonly { readonly bays: readonly string[] }[] | undefined
   readonly rooms?: readonly Room[] | undefined
   readonly openings?: readonly Opening[] | undefined
+  readonly ties?: readonly { readonly label: string; readonly at?: Vec3 | undefined }[] | undefined
   readonly assumed?: readonly string[] | undefined
 }
 
@@ -143,6 +151,7 @@ export function layoutOf(part: Shell, boardDerived = false): Layout {
     leadsFrom: part.leadsFrom ?? [inner.x, inner.y / 2, inner.z / 2],
     rooms: part.rooms ?? derived.rooms,
     openings: part.openings ?? derived.openings,
+    ties: part.ties?.flatMap(({ label, at }) => (at ? [{ label, at }] : [])) ?? null,
     assumed: isDerived(part) || boardDerived,
     boardUnsure: boardDerived ? DERIVED_BOARD : 0,
     bayEnds: bayEndsOf(part),

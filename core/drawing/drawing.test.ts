@@ -60,7 +60,9 @@ test('standoffs: four to fit; what has to go is marked', () => {
 test('ways of leads lie where they are laid: from the supply’s plugs through the upper hole to PWR2', () => {
   const { paths, routes } = then(plover)
   expect(paths.length).toBe(routes.length)
-  const way = paths.find(p => p.id === 'supply/cpu.1a')?.points.map(p => p.map(Math.round))
+  const way = paths
+    .find(p => p.id === 'supply/cpu.1a')
+    ?.strokes.flatMap(s => s.points.map(p => p.map(Math.round)))
   // (215, 72.5), (182, 190), (16, 179): 12 of margin, y from the top at 230.
   expect(way?.at(0)).toEqual([215 + 12, Math.round(230 - 72.5 + 12)])
   expect(way).toContainEqual([182 + 12, 230 - 190 + 12])

@@ -3,7 +3,6 @@
 import type { Finding } from '../rules/finding'
 import { place } from '../geometry/space'
 import { standoffPlan } from '../plan/standoffs'
-import type { Layout } from '../case/layout'
 import { rounded } from '../figures/rounded'
 import { layout, plainItems } from '../plan/items'
 import { frames, plugs, seats, solids } from '../plan/joints'
@@ -11,10 +10,10 @@ import { joinedBy } from '../plan/situation'
 import { kept } from '../pipeline/kept'
 import { stage, type ValuesOf } from '../pipeline/stage'
 import { findings } from '../rules/findings'
-import { routes, type RouteRow } from '../stages/routes'
 import { type Verdict, gravity } from '../figures/verdict'
 import { quantity } from '../figures/format'
-import { named, shapesOf, type Project, type Shape } from './shapes'
+import { MARGIN, projection, type Project, type View } from './projection'
+import { named, shapesOf, type Shape } from './shapes'
 import { placeLabels, type Label, type Rect } from './labels'
 
 export type { Shape }
@@ -31,15 +30,8 @@ export interface Dimension {
   readonly verdict: Verdict
   readonly text: string
 }
-export interface Path {
-  readonly id: string
-  readonly item: string
-  readonly points: readonly (readonly [number, number])[]
-  readonly title: string
-}
-
 export interface Drawing {
-  readonly view: 'near' | 'above'
+  readonly view: View
   readonly title: string
   readonly width: number
   readonly height: number
@@ -52,12 +44,10 @@ export interface Drawing {
 }
 
 /**
- * Named choices: letters as a share of the drawing's longer side, how many distances are drawn, the
- * margin around.
+ * Named choices: letters as a share of the drawing's longer side, how many distances are drawn.
  */
 const LETTER_SHARE = 0.03
 const MOST_DIMENSIONS = 4
-const MARGIN = 12
 /** How large a standoff or a hole is drawn, from its middle, mm. */
 const MARK = 3
 
@@ -96,43 +86,14 @@ export const drawings = stage('drawings', DRAWN, (s): readonly Drawing[] => {
   ]
 })
 
-/** The ways of leads, to be laid over the view from the near side. */
-export const paths = stage('paths', { layout, routes }, values => rounded(pathsOf(values)))
-
-function pathsOf({
-  layout,
-  routes,
-}: {
-  readonly layout: Layout | null
-  readonly routes: readonly RouteRow[]
-}): readonly Path[] {
-  if (!layout) return []
-  const project = projection('near', layout.inner.y)
-  return routes
-    .filter(r => r.points.length > 1)
-    .map(r => ({
-      id: r.id,
-      item: r.item,
-      title: `${r.label} to ${r.to}`,
-      points: r.points.map(project),
-    }))
-}
-
-/**
- * From the case's frame to the drawing's: y of a drawing points down. `top` is what lies uppermost.
- */
-const projection =
-  (view: Drawing['view'], top: number): Project =>
-  p => [p[0] + MARGIN, top - p[view === 'near' ? 1 : 2] + MARGIN]
-
 /** A view: what it is called, how large the case is in it, what lies uppermost, mm. */
-interface View extends Pick<Drawing, 'view' | 'title'> {
+interface Seen extends Pick<Drawing, 'view' | 'title'> {
   readonly w: number
   readonly h: number
   readonly top: number
 }
 
-function draw(s: Drawn, distances: readonly Finding[], about: View): Drawing {
+function draw(s: Drawn, distances: readonly Finding[], about: Seen): Drawing {
   const { view, title, w, h, top } = about
   const project = projection(view, top)
   const size = { width: w + 2 * MARGIN, height: h + 2 * MARGIN }

@@ -2,10 +2,11 @@
 import { groupBy } from '../collections/groups'
 import { insideOf, type Layout } from '../case/layout'
 import { nominalBox } from '../geometry/solid'
-import type { Box, Vec3 } from '../geometry/space'
+import type { Box } from '../geometry/space'
 import type { Solid } from '../joining/solids'
 import { kindOf, type Item } from '../parts'
 import type { Rect } from './labels'
+import type { Project } from './projection'
 
 export interface Shape {
   readonly id: string
@@ -17,9 +18,6 @@ export interface Shape {
   /** The seat of which it is a part: all solids there have one name. */
   readonly seat: string
 }
-/** From the case's frame to the drawing's. */
-export type Project = (p: Vec3) => readonly [number, number]
-
 interface Shaped {
   readonly solids: readonly Solid[]
   readonly items: readonly Item[]

@@ -1,6 +1,7 @@
 // A view of the case as an SVG file by itself: one unit is one millimetre, and so it prints. No
 // script, no style from outside.
-import type { Drawing, Path } from '../drawing/drawing'
+import type { Drawing } from '../drawing/drawing'
+import type { Path } from '../drawing/paths'
 
 /** Named choices: line widths, mm, and inks that read on white paper. */
 const LINE = { shape: 0.8, case: 1.4, dimension: 1, path: 0.7 } as const
@@ -105,17 +106,24 @@ const standoffTag = ({ at: [x, y], what, name }: Drawing['marks'][number]): stri
     title(what === 'post' ? `plastic post ${name}` : `standoff ${name}: ${what}`),
   )
 
+/** What lies behind the tray is dashed; what is missing of a lead is dotted in another ink. */
 const pathTag = (p: Path): string =>
   tag(
-    'polyline',
-    {
-      points: p.points.map(q => q.join(',')).join(' '),
-      fill: 'none',
-      stroke: INK.copper,
-      'stroke-width': LINE.path,
-    },
-    title(p.title),
+    'g',
+    { fill: 'none', stroke: INK.copper, 'stroke-width': LINE.path },
+    [
+      title(p.title),
+      ...p.strokes.map(({ isHidden, points }) =>
+        lineTag(points, isHidden ? { 'stroke-dasharray': '5 3' } : {}),
+      ),
+      ...(p.gap ? [lineTag(p.gap.points, { stroke: INK.harm, 'stroke-dasharray': '1 2' })] : []),
+    ].join(''),
   )
+
+const lineTag = (
+  points: readonly (readonly [number, number])[],
+  about: Readonly<Record<string, string>>,
+): string => tag('polyline', { points: points.map(q => q.join(',')).join(' '), ...about })
 
 const dimensionTag = ({ from, to }: Drawing['dimensions'][number]): string =>
   tag('line', {

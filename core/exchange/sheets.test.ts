@@ -80,7 +80,7 @@ describe('the drawing as SVG', () => {
     ]).toEqual([
       near.shapes.length + slots,
       near.marks.length - slots,
-      paths.length,
+      paths.reduce((sum, p) => sum + p.strokes.length + (p.gap ? 1 : 0), 0),
       near.dimensions.length,
       near.labels.length,
     ])

@@ -34,6 +34,9 @@ export function quantity(value: number, unit: string | null): string {
   return written === '' ? text : text + THIN_SPACE + written
 }
 
+/** Millimetres that nobody measures finer: whole. */
+export const wholeMm = (value: number): string => `${number(value, 0)}${THIN_SPACE}mm`
+
 /** Figures stand with four decimals at most; what is finer is nothing to a builder. */
 const FINEST = 4
 

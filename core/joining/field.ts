@@ -4,7 +4,8 @@ import type { Layout } from '../case/layout'
 import { nominalBox } from '../geometry/solid'
 import type { Box } from '../geometry/space'
 import { kept } from '../pipeline/kept'
-import { BLADES, WEIGHT } from '../ways/choices'
+import { beforeBlades } from '../ways/blades'
+import { WEIGHT } from '../ways/choices'
 import type { Field, Zone } from '../ways/field'
 import type { Joint } from './joint'
 import { solidsOf, type Shell, type Solid } from './solids'
@@ -46,7 +47,7 @@ const SHEET = 2.5
  * The near side is seen, across the board most of all; blades of fans catch what hangs before
  * them, and cards and coolers are hot. */
 function zonesOf(layout: Layout, { kind, key }: Solid, box: Box): readonly Zone[] {
-  if (kind === 'fan') return [{ box: grown(box, BLADES), weight: WEIGHT.blades }]
+  if (kind === 'fan') return [{ box: beforeBlades(box), weight: WEIGHT.blades }]
   if (kind === 'card' || kind === 'cooler') return [{ box, weight: WEIGHT.under }]
   if (kind !== 'board' || key !== 'plate') return []
   const inFront: Box = {

@@ -12,6 +12,7 @@ import { SHARES } from '../ways/choices'
 import type { Field } from '../ways/field'
 import { passageOf, type Passage } from '../ways/heads'
 import { reach, type LeadWay, type Reach } from '../ways/reach'
+import { nextBest } from './next-best'
 
 export interface LaidLead {
   /** The joints the lead makes: one at its free end, or two when it is loose. */
@@ -25,6 +26,8 @@ export interface LaidLead {
   readonly noWay: boolean
   /** It is pressed through a hole that is full already: no other way is known that it reaches by. */
   readonly crowded: boolean
+  /** Where it is too short for its way: the best way through other holes. */
+  readonly next: Reach | null
   /** One cable through every hole: all plugs of a chain share it. */
   readonly cable: string
 }
@@ -100,6 +103,7 @@ const laidLead = kept(
       reach: way,
       noWay: !way,
       crowded: way !== null && way !== free,
+      next: way && !fits(way, line.length) ? nextBest(field, about, passage, way) : null,
       label: labelOf(plug, joints, name),
       to: `${goal.end.label} of the ${name(goal.item)}`,
     }

@@ -135,6 +135,7 @@ describe('holes of limited size', () => {
     assumed: false,
     boardUnsure: 0,
     bayEnds: [],
+    ties: null,
     openings: [
       { ...opening('near', [100, 50, 25]), width: 20, height: 15 },
       { ...opening('far', [100, 95, 25]), width: 50, height: 40 },

@@ -1,5 +1,6 @@
 // A step: what is done in one go at the bench. It stands for the joints it makes, or for a task
 // that makes none.
+import type { Dressing } from '../laying/dressing'
 import type { Face } from '../connectors/connectors'
 import type { Cooler } from '../parts/cooler-schema'
 import type { Processor } from '../parts/processor'
@@ -82,6 +83,7 @@ export type Manner =
       readonly isMains: boolean
     }
   | ({ readonly of: 'memory' } & Pick<Memory, 'type'>)
+  | ({ readonly of: 'dressing' } & Pick<Dressing, 'minutes'>)
   | {
       readonly of: 'card'
       /** Whether its far end goes into a guide of the case. */

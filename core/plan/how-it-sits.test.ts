@@ -135,6 +135,9 @@ describe('a small supply in a large place', () => {
       ...MACHINE,
       case: of('brackwater-harbour-4'),
       supply: of('dunlin-s300'),
+      // Its leads are those of a small box.
+      'main-extension': of('dunlin-main-extension'),
+      'cpu-extension': of('dunlin-cpu-extension'),
     })
     expect(then(bare).findings.map(f => f.id)).toContain(UNMET)
     const [way] = remediesFor(bare, 'then', UNMET, [part('fenwright-plate-sfx')])

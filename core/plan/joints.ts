@@ -7,12 +7,14 @@ import { joinKeeping, type MadeAtOnce } from '../joining/keeping'
 import { solidsOf } from '../joining/solids'
 import type { Pins } from '../joining/pinned-pairs'
 import { leadsOf } from '../laying/leads'
+import { shortLeadsOf } from '../laying/short-leads'
 import { stage } from '../pipeline/stage'
 import { loadsOf } from '../power/loads'
 import { chosenPins, progress, system } from './given'
 import {
   allEnds,
   cases,
+  ends,
   layout,
   limiting,
   modelPrints,
@@ -66,6 +68,8 @@ export const loads = stage('loads', { sources, seats, plugs }, ({ sources, seats
   loadsOf(sources, [...seats, ...plugs]),
 )
 export const leads = stage('leads', { plugs, lines, field, names }, leadsOf)
+/** What could not be joined because it ends short, with the way that was measured. */
+export const shortLeads = stage('short-leads', { unmet, ends, frames, field }, shortLeadsOf)
 
 /** Tasks that make no joint and are made: `task:…`. */
 export const tasksDone = stage('tasks-done', { progress }, ({ progress }) =>

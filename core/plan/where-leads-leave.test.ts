@@ -14,8 +14,8 @@ const HARBOUR = machineIn(fieldsOf('brackwater-harbour-4'))
 /** Where the way of a lead begins, by the key of its end. */
 const startsOf = (machine: Machine, pins = {}, copies = {}): Readonly<Record<string, Vec3>> =>
   Object.fromEntries(
-    then(buildOf(machine, pins, { copies })).routes.flatMap(({ id, points: [first] }) =>
-      first ? [[id, first]] : [],
+    then(buildOf(machine, pins, { copies })).routes.flatMap(({ id, stretches: [first] }) =>
+      first?.points[0] ? [[id, first.points[0]]] : [],
     ),
   )
 const towards = (point: Vec3 | undefined): readonly number[] =>

@@ -90,6 +90,8 @@ import { holeRoom } from './routes/hole-room'
 import { leadLength } from './routes/lead-length'
 import { longestLead } from './routes/longest-lead'
 import { plugHead } from './routes/plug-head'
+import { blades } from './routes/blades'
+import { chamberDepth } from './routes/chamber-depth'
 import type { Rule } from './rule'
 
 export const RULES: readonly Rule[] = [
@@ -180,6 +182,8 @@ export const RULES: readonly Rule[] = [
   leadLength,
   longestLead,
   plugHead,
+  blades,
+  chamberDepth,
   holeRoom,
   proofCondition,
   proofSoftware,

@@ -1,15 +1,22 @@
 // The routes stage as people see it: each lead with its way, the holes it passes, need against
-// length.
+// length; and those that end short of what they should be joined to.
 import { settledBy, type SettledBy } from '../rules/finding'
+import type { Layout } from '../case/layout'
+import { SLACK } from '../connectors/leads'
 import type { Vec3 } from '../geometry/space'
-import { valueOf } from '../figures/quantity'
+import { wholeMm } from '../figures/format'
+import { valueOf, type Sum } from '../figures/quantity'
 import { rounded } from '../figures/rounded'
-import { layout } from '../plan/items'
-import { leads } from '../plan/joints'
+import type { EndOf } from '../joining/joint'
+import type { ShortLead } from '../laying/short-leads'
+import { cutAt, stretchesOf, type Stretch } from '../laying/stretches'
+import { layout, names } from '../plan/items'
+import { leads, shortLeads } from '../plan/joints'
 import type { Situation } from '../plan/situation'
 import { stage } from '../pipeline/stage'
 import { summaries, type FindingSummary } from '../rules/findings'
 import { isMechanical, isPower, type Face } from '../connectors/connectors'
+import type { Reach } from '../ways/reach'
 import { openingLabel } from '../ways/way'
 
 export interface RouteRow {
@@ -22,41 +29,115 @@ export interface RouteRow {
   readonly need: number | null
   readonly have: number | null
   readonly through: readonly string[]
-  readonly points: readonly Vec3[]
+  /** The way as it lies, on the near side and behind the tray, as far as the lead reaches. */
+  readonly stretches: readonly Stretch[]
+  /** What is missing of it, where it ends short. */
+  readonly gap: Gap | null
+  /** The best way through other holes, where it ends short. */
+  readonly next: { readonly through: readonly string[]; readonly need: number } | null
+  /** Whether it is not joined at all for being short. */
+  readonly isShort: boolean
   readonly finding: string | null
   /** The figures of its length, to be measured. */
   readonly figures: readonly SettledBy[]
 }
+export interface Gap {
+  readonly mm: number
+  /** What would reach. */
+  readonly wanted: string
+  readonly points: readonly Vec3[]
+}
 
-interface RoutesFrom extends Pick<Situation, 'leads' | 'layout'> {
+interface RoutesFrom extends Pick<Situation, 'leads' | 'layout' | 'names'> {
   readonly summaries: readonly FindingSummary[]
+  readonly shortLeads: readonly ShortLead[]
 }
 
 /** Each lead with the worst that is found about its way. */
-export const routes = stage('routes', { leads, layout, summaries }, values =>
+export const routes = stage('routes', { leads, shortLeads, layout, names, summaries }, values =>
   rounded(routesOf(values)),
 )
 
-function routesOf({ leads, layout, summaries }: RoutesFrom): readonly RouteRow[] {
-  const about = new Map<string, string>()
+function routesOf(from: RoutesFrom): readonly RouteRow[] {
+  const { leads, shortLeads, summaries } = from
+  const about = new Map<string, FindingSummary>()
   for (const f of summaries)
-    if (f.stage === 'routes') for (const id of f.joints) if (!about.has(id)) about.set(id, f.id)
-  return leads.map(lead => ({
-    id: lead.plug.ref,
-    joints: lead.joints.map(j => j.id),
-    item: lead.plug.item,
-    carries: carriedBy(lead.plug.end.face),
-    label: lead.label,
-    to: lead.to,
-    need: lead.reach ? valueOf(lead.reach.need) : null,
-    have: valueOf(lead.length),
-    through: lead.reach?.way.through.map(key => openingLabel(layout?.openings ?? [], key)) ?? [],
-    // Where bodies leave no way that is known there is none to draw.
-    points: lead.reach?.isBlocked === false ? lead.reach.way.points : [],
-    figures: lead.length.terms.flatMap(({ leaf: l }) => settledBy(l, null) ?? []),
-    finding: lead.joints.flatMap(j => about.get(j.id) ?? [])[0] ?? null,
-  }))
+    if (f.stage === 'routes') for (const id of f.joints) if (!about.has(id)) about.set(id, f)
+  const byDemand = new Map(summaries.flatMap(f => (f.demand ? [[f.demand, f.id]] : [])))
+  const laid = leads.map((lead): RouteRow => {
+    const finding = lead.joints.flatMap(j => about.get(j.id) ?? [])[0]
+    return {
+      ...rowOf(from, lead, lead.plug, finding?.verdict === 'stop'),
+      joints: lead.joints.map(j => j.id),
+      label: lead.label,
+      to: lead.to,
+      isShort: false,
+      finding: finding?.id ?? null,
+    }
+  })
+  const short = shortLeads.map((lead): RouteRow => {
+    const nameOf = (item: string): string => from.names.get(item) ?? ''
+    return {
+      ...rowOf(from, lead, lead.plug, true),
+      id: `short:${lead.demand}`,
+      joints: [],
+      label: `${lead.plug.end.label} of the ${nameOf(lead.plug.item)}`,
+      to: `${lead.socket.end.label} of the ${nameOf(lead.socket.item)}`,
+      isShort: true,
+      finding: byDemand.get(lead.demand) ?? null,
+    }
+  })
+  return [...short, ...laid]
 }
+
+interface Shown {
+  readonly length: Sum
+  readonly reach: Reach | null
+  readonly next: Reach | null
+  readonly need?: Sum
+}
+
+/** What a lead's way and length come to; `isCut` where it is told to end short. */
+function rowOf(
+  { layout }: Pick<RoutesFrom, 'layout'>,
+  { length, reach, next, need: wanted }: Shown,
+  plug: EndOf,
+  isCut: boolean,
+): Omit<RouteRow, 'joints' | 'label' | 'to' | 'isShort' | 'finding'> {
+  const asked = wanted ?? reach?.need
+  const [need, have] = [asked ? valueOf(asked) : null, valueOf(length)]
+  // Where bodies leave no way that is known there is none to draw.
+  const points = reach?.isBlocked === false ? reach.way.points : []
+  const missing = need === null || have === null ? 0 : need - have
+  const { laid, rest } =
+    isCut && missing > 0 && have !== null
+      ? cutAt(points, have - SLACK.mm)
+      : { laid: points, rest: [] }
+  return {
+    id: plug.ref,
+    item: plug.item,
+    carries: carriedBy(plug.end.face),
+    need,
+    have,
+    through: throughOf(layout, reach),
+    stretches: stretchesOf(laid),
+    gap:
+      isCut && missing > 0
+        ? { mm: missing, wanted: wantedFor(need ?? 0, missing), points: rest }
+        : null,
+    next: next && { through: throughOf(layout, next), need: valueOf(next.need) ?? 0 },
+    figures: length.terms.flatMap(({ leaf: l }) => settledBy(l, null) ?? []),
+  }
+}
+/** Leads are made in steps, and an extension brings a plug and a socket of its own. */
+const wantedFor = (need: number, missing: number): string =>
+  `a lead of at least ${wholeMm(upwards(need))}, or an extension of at least ${wholeMm(upwards(missing))}`
+const upwards = (mm: number): number => Math.ceil(mm / STEP) * STEP
+/** Named choice: lengths are asked for in whole centimetres, mm. */
+const STEP = 10
+
+const throughOf = (layout: Layout | null, reach: Reach | null): readonly string[] =>
+  reach?.way.through.map(key => openingLabel(layout?.openings ?? [], key)) ?? []
 
 const carriedBy = (face: Face): RouteRow['carries'] =>
   !isMechanical(face) && isPower(face) ? 'power' : 'signal'

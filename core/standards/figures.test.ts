@@ -22,7 +22,7 @@ import {
 import { COLOURS } from './colours'
 import { DRAW, SLOT_POWER } from './draws'
 import { DRIVE_HOLES, FAN_HOLES, RADIATOR_HOLES, SCREW_DEPTH, STICK_SOCKET } from './holes'
-import { FIRST_TIME_FACTOR, MINUTES } from './minutes'
+import { DRESSING, FIRST_TIME_FACTOR, MINUTES } from './minutes'
 import {
   CHIPS_A_ROW,
   DIMM,
@@ -352,8 +352,10 @@ test('screws: lengths and torque; minutes', () => {
   expect([boardIn, supplyCables, supplyIn, drive, card, plug, looseLeads, fan]).toEqual([
     10, 6, 8, 5, 6, 2, 8, 5,
   ])
-  const { firstPower, dress, panels, record } = MINUTES
-  expect([firstPower, dress, panels, record, FIRST_TIME_FACTOR]).toEqual([10, 25, 4, 5, 1.8])
+  const { firstPower, panels, record } = MINUTES
+  expect([firstPower, panels, record, FIRST_TIME_FACTOR]).toEqual([10, 4, 5, 1.8])
+  // A usual machine has twenty leads, five ties and five holes.
+  expect(DRESSING.begin + 20 * DRESSING.lead + 5 * (DRESSING.tie + DRESSING.hole)).toBe(25)
   // A liquid cooler's block and its radiator together.
   expect(screwedCooler + MINUTES.radiator).toBe(25)
 })

@@ -19,7 +19,6 @@ export const MINUTES = {
   looseLeads: 8,
   fan: 5,
   firstPower: 10,
-  dress: 25,
   panels: 4,
   record: 5,
   card: 6,
@@ -33,5 +32,11 @@ export const MINUTES = {
   tableStart: 20,
   tableClear: 8,
 } as const
+
+/**
+ * Dressing takes longer with every lead, tie and hole. Named choices: 25 in a usual machine of twenty
+ * leads, five ties and five holes.
+ */
+export const DRESSING = { begin: 3, lead: 0.75, tie: 0.8, hole: 0.6 } as const
 
 export const FIRST_TIME_FACTOR = 1.8

@@ -25,7 +25,7 @@ export const HOLE_STEP = 60
 export const WEIGHT = { front: 0.8, board: 0.8, blades: 2, under: 5 }
 /** What a hole counts that a lead is threaded through, mm. */
 export const THREADING = 30
-/** How far from a fan a lead is out of its blades, mm. */
+/** How far before and behind a fan a lead is out of its blades, mm. */
 export const BLADES = 10
 /** How much of those weights counts, one after the other, until the lead is long enough: power hides first. */
 export const SHARES = { power: [1.5, 0.75, 0.25, 0], signal: [1, 0.5, 0.25, 0] } as const

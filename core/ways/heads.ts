@@ -40,7 +40,9 @@ export function passageOf(layout: Layout, end: Plug): Passage {
   }))
 }
 
-const thicknessOf = (face: Face): number => (isMechanical(face) ? 0 : connector(face).lead.thick)
+/** How thick a lead with such a plug is, mm. */
+export const thicknessOf = (face: Face): number =>
+  isMechanical(face) ? 0 : connector(face).lead.thick
 
 /** Whether a room is no deeper than the lead is thick. */
 function isTooShallow({ rooms }: Layout, key: string, face: Face): boolean {

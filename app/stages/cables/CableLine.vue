@@ -1,7 +1,9 @@
 <script setup lang="ts">
-// One lead: where it goes and through what, its finding under it.
-import { computed } from 'vue'
+// One lead: where it goes and through what, its finding under it. Chosen on the drawing, it comes into
+// view.
+import { computed, useTemplateRef, watch } from 'vue'
 import type { RouteRow } from '../../../core/stages/routes'
+import { quantity } from '../../../core/figures/format'
 import { useDesk } from '../../state/desk'
 import { usePointer } from '../../state/pointer'
 import FindingRow from '../../ui/findings/FindingRow.vue'
@@ -9,29 +11,41 @@ import FindingRow from '../../ui/findings/FindingRow.vue'
 const props = defineProps<{ route: RouteRow }>()
 const desk = useDesk()
 const pointer = usePointer()
+const row = useTemplateRef<HTMLElement>('row')
 const finding = computed(
   () => desk.analysis?.findings.find(f => f.id === props.route.finding) ?? null,
 )
+watch(
+  () => finding.value !== null && pointer.chosen === finding.value.id,
+  isChosen => {
+    if (isChosen) row.value?.scrollIntoView({ block: 'nearest' })
+  },
+)
+const through = (holes: readonly string[]): string =>
+  holes.length > 0 ? `through the ${holes.join(', then the ')}` : 'through no hole'
 </script>
 
 <template>
-  <li
-    class="route"
-    :class="{ lit: pointer.row === route.id }"
-    @mouseover="pointer.point([route.item], route.id)"
-    @mouseleave="pointer.leave"
-    @focusin="pointer.point([route.item], route.id)"
-    @focusout="pointer.leave"
-  >
+  <li ref="row" class="route" :class="{ lit: pointer.row === route.id }">
     <ul v-if="finding">
-      <FindingRow :finding="finding" />
+      <FindingRow :finding="finding" :lights="route.id" />
     </ul>
-    <p v-else class="plain">
+    <p
+      v-else
+      class="plain"
+      tabindex="0"
+      @mouseenter="pointer.point([route.item], route.id)"
+      @mouseleave="pointer.leave"
+      @focus="pointer.point([route.item], route.id)"
+      @blur="pointer.leave"
+    >
       {{ route.label }} to {{ route.to }}
       <span class="quiet">its way is not known: a place on it is not stated</span>
     </p>
-    <p v-if="route.through.length" class="quiet through">
-      through {{ route.through.join(', then ') }}
+    <p v-if="route.through.length" class="quiet through">{{ through(route.through) }}</p>
+    <p v-if="route.gap" class="quiet through">What would reach: {{ route.gap.wanted }}</p>
+    <p v-if="route.next" class="quiet through">
+      next best {{ through(route.next.through) }}: needs {{ quantity(route.next.need, 'mm') }}
     </p>
   </li>
 </template>

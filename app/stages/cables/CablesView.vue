@@ -1,39 +1,53 @@
 <script setup lang="ts">
-// Cables: each lead, the shortest way it can take, and whether it is long enough.
+// Cables: each lead, the way it takes, whether it is long enough; how they are dressed.
 import { computed } from 'vue'
 import CaseDrawing from '../../drawing/CaseDrawing.vue'
+import { minutes } from '../../../core/figures/format'
 import { useDesk } from '../../state/desk'
 import FindingRow from '../../ui/findings/FindingRow.vue'
 import CableLine from './CableLine.vue'
+import DressingList from './DressingList.vue'
 import StageLayout from '../../ui/StageLayout.vue'
 import { useFindings } from '../../ui/findings'
 
 const desk = useDesk()
 const { summary, findings } = useFindings('routes')
-const holes = computed(() => findings.value.filter(f => f.rule === 'routes/hole-room'))
+const OF_LEADS = ['routes/lead-length', 'routes/longest-lead']
+/** Holes, heads, the chamber, blades: what is said of more than one lead. */
+const others = computed(() => findings.value.filter(f => !OF_LEADS.includes(f.rule)))
 const routes = computed(() => desk.analysis?.routes ?? [])
-const power = computed(() => routes.value.filter(r => r.carries === 'power'))
-const others = computed(() => routes.value.filter(r => r.carries === 'signal'))
+const groups = computed(() =>
+  [
+    { title: 'Too short', rows: routes.value.filter(r => r.gap !== null) },
+    { title: 'Power', rows: routes.value.filter(r => r.gap === null && r.carries === 'power') },
+    { title: 'Signal', rows: routes.value.filter(r => r.gap === null && r.carries === 'signal') },
+  ].filter(g => g.rows.length > 0),
+)
 </script>
 
 <template>
   <StageLayout title="Cables" :summary="routes.length ? `${routes.length} leads: ${summary}` : ''">
     <p v-if="routes.length === 0" class="quiet">No lead is joined yet, or the case is missing.</p>
-    <template v-if="power.length"
-      ><h2>Power</h2>
+    <template v-for="g in groups" :key="g.title">
+      <h2>{{ g.title }}</h2>
       <ul class="sheet">
-        <CableLine v-for="r in power" :key="r.id" :route="r" /></ul
-    ></template>
+        <CableLine v-for="r in g.rows" :key="r.id" :route="r" />
+      </ul>
+    </template>
     <template v-if="others.length"
-      ><h2>Signal</h2>
+      ><h2>Holes, fans, room behind the tray</h2>
       <ul class="sheet">
-        <CableLine v-for="r in others" :key="r.id" :route="r" /></ul
+        <FindingRow v-for="f in others" :key="f.id" :finding="f" /></ul
     ></template>
-    <template v-if="holes.length"
-      ><h2>Holes</h2>
-      <ul class="sheet">
-        <FindingRow v-for="f in holes" :key="f.id" :finding="f" /></ul
-    ></template>
+    <template v-if="desk.analysis?.dressing.sides.length">
+      <h2>
+        Dressing
+        <span class="quiet"
+          >about {{ minutes(desk.analysis.dressing.minutes) }}, after the proof</span
+        >
+      </h2>
+      <DressingList v-for="d in desk.analysis.dressing.sides" :key="d.side" :dressed="d" />
+    </template>
     <template #where
       ><CaseDrawing :drawings="desk.analysis?.drawings ?? []" :paths="desk.analysis?.paths ?? []"
     /></template>
@@ -43,5 +57,9 @@ const others = computed(() => routes.value.filter(r => r.carries === 'signal'))
 <style scoped>
 h2 {
   margin: 14px 0 6px;
+}
+h2 .quiet {
+  font-weight: 400;
+  font-size: var(--small);
 }
 </style>

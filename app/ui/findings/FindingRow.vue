@@ -10,8 +10,13 @@ import CaliperBar from './CaliperBar.vue'
 import VerdictMark from '../VerdictMark.vue'
 
 const FindingReasons = defineAsyncComponent(() => import('./FindingReasons.vue'))
-const props = defineProps<{ finding: Finding }>()
+const props = defineProps<{
+  finding: Finding
+  /** What its row lights, where that is not the finding itself: a lead with its way. */
+  lights?: string
+}>()
 const pointer = usePointer()
+const named = computed(() => props.lights ?? props.finding.id)
 const open = computed(() => pointer.chosen === props.finding.id)
 const basis = computed(() => (props.finding.assumed ? 'assumed' : props.finding.basis))
 </script>
@@ -19,8 +24,8 @@ const basis = computed(() => (props.finding.assumed ? 'assumed' : props.finding.
 <template>
   <li
     class="row"
-    :class="{ open, lit: pointer.row === finding.id, accepted: finding.accepted }"
-    @mouseenter="pointer.point(finding.parts, finding.id)"
+    :class="{ open, lit: pointer.row === named, accepted: finding.accepted }"
+    @mouseenter="pointer.point(finding.parts, named)"
     @mouseleave="pointer.leave"
   >
     <button
@@ -28,7 +33,7 @@ const basis = computed(() => (props.finding.assumed ? 'assumed' : props.finding.
       class="plainbutton face"
       :aria-expanded="open"
       @click="pointer.choose(finding.id)"
-      @focus="pointer.point(finding.parts, finding.id)"
+      @focus="pointer.point(finding.parts, named)"
       @blur="pointer.leave"
     >
       <VerdictMark :verdict="finding.verdict" />

@@ -1,5 +1,5 @@
 // The case and what lies in it: opened, made ready, put in order, closed.
-import { MINUTES } from '../../standards/minutes'
+import { DRESSING, MINUTES } from '../../standards/minutes'
 import { SCREW } from '../../standards/screws'
 import { isFullyModular, type StepKind } from '../step'
 import { SCREWDRIVER, type StepWords } from './words'
@@ -166,11 +166,12 @@ export const ON_THE_CASE = {
   dress: {
     title: s => `Dress the cables of the ${s.what}`,
     why: 'Only after the proof: ties are cut twice otherwise.',
-    minutes: MINUTES.dress,
+    minutes: ({ manner }) => (manner?.of === 'dressing' ? manner.minutes : DRESSING.begin),
     tools: ['ties', 'side cutter'],
-    does: () => [
+    does: s => [
       'Off, and the mains lead out.',
       'Thickest first, along the walls. Nothing against a fan, no pull on a plug.',
+      ...s.details,
     ],
     cautions: ['Wait until the board’s mains lamp is out.'],
   },

@@ -4,6 +4,7 @@ import { frames, outlines, plugs, seats, unmet } from '../../plan/joints'
 import { cablesAtSupply } from '../../plan/supply-sockets'
 import { goesFirst } from '../../plan/ways-in'
 import { stage, type ValuesOf } from '../../pipeline/stage'
+import { dressing } from '../../plan/dressing'
 
 /** For each joint of a card in a slot the plugs beneath it, where no hand gets once it is in. */
 const under = stage(
@@ -30,5 +31,6 @@ export const STEPS_FROM = {
   under,
   goesFirst,
   cablesAtSupply,
+  dressing,
 } as const
 export type StepsFrom = ValuesOf<typeof STEPS_FROM>

@@ -13,6 +13,7 @@ import type { Supply } from '../../parts/supply-schema'
 import type { Habits } from '../habits'
 import { OUTSIDE, type PlannedStep } from '../step'
 import type { StepsFrom } from './from'
+import type { Dressing } from '../../laying/dressing'
 import { task } from './task'
 
 /** What is done besides joining, as a build order wants it. */
@@ -66,11 +67,32 @@ function always(s: StepsFrom): readonly PlannedStep[] {
     list.push(task('first-power', { manner: { of: 'power', isMains: hasMains(s) } }))
   if (pc)
     list.push(
-      task('dress', { items: [pc.id], what: pc.name }),
+      task('dress', {
+        ...{ items: [pc.id], what: pc.name, details: dressingLines(s.dressing) },
+        manner: { of: 'dressing', minutes: s.dressing.minutes },
+      }),
       task('panels-on', { items: [pc.id], what: pc.name }),
     )
   return [...list, task('record')]
 }
+
+const SIDE = { behind: 'Behind the tray', near: 'On the near side' } as const
+
+/** What is done to the leads, side by side: their order, where they are tied, what is minded. */
+const dressingLines = ({ sides }: Dressing): readonly string[] =>
+  sides.flatMap(({ side, leads, ties }) => [
+    `${SIDE[side]}: ${inOrder(leads.map(l => l.label))}.`,
+    ...ties.map(t => `A tie ${t.label}.`),
+  ])
+
+/** The thickest by name, the thin ones after them by their number: Cables lists them all. */
+function inOrder(labels: readonly string[]): string {
+  const first = labels.slice(0, NAMED)
+  const more = labels.length - first.length
+  return `${first.join('; ')}${more > 0 ? `; then ${more} thinner` : ''}`
+}
+/** Named choice: so many leads are named at the bench. */
+const NAMED = 5
 
 /** Jumpers of boards that what is in the machine decides. */
 function jumpers(s: StepsFrom): readonly PlannedStep[] {

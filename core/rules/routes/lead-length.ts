@@ -1,7 +1,10 @@
 // Is each lead long enough for its way?
 import { layout } from '../../plan/items'
 import { leads } from '../../plan/joints'
-import { measured, plain } from '../finding'
+import type { Layout } from '../../case/layout'
+import type { Reach } from '../../ways/reach'
+import { openingLabel } from '../../ways/way'
+import { measured, plain, type Because } from '../finding'
 import { rule } from '../rule'
 import { SLACK } from '../../connectors/leads'
 import { capital, quantity } from '../../figures/format'
@@ -16,8 +19,13 @@ export const leadLength = rule({
   question: 'Is each lead long enough for its way?',
   source: SOURCE.practice,
   needs: { leads, layout },
-  inputs: s => s.leads.map(lead => ({ lead, isDerived: s.layout?.assumed ?? true })),
-  judge({ lead, isDerived }) {
+  inputs: s =>
+    s.leads.map(lead => ({
+      lead,
+      isDerived: s.layout?.assumed ?? true,
+      openings: lead.next ? (s.layout?.openings ?? []) : [],
+    })),
+  judge({ lead, isDerived, openings }) {
     const said = {
       rule: ID,
       stage: 'routes',
@@ -60,12 +68,24 @@ export const leadLength = rule({
         source: SOURCE.practice,
         wayOut: 'A longer lead or an extension, another hole, or another port.',
         ...stringAlong(lead.length),
+        because: lead.next ? [nextWay(lead.next, openings)] : [],
         need: lead.reach.need,
         have: lead.length,
         where: from && to ? { from, to } : null,
       }),
     ]
   },
+})
+
+/** Where else it could go, were it longer. */
+const nextWay = ({ way, need }: Reach, openings: Layout['openings']): Because => ({
+  fact:
+    way.through.length === 0
+      ? 'next best way, through no hole'
+      : `next best way, through the ${way.through.map(key => openingLabel(openings, key)).join(', then the ')}`,
+  value: `needs ${quantity(Math.round(valueOf(need) ?? 0), 'mm')}`,
+  basis: 'assumed',
+  source: SOURCE.practice,
 })
 
 /** A way that was worked out is tried with a string, where the lead's own length settles nothing. */

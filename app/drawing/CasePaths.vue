@@ -1,0 +1,137 @@
+<script setup lang="ts">
+// The ways of leads over a view of the case: one lights with its row, the others recede; arrow keys go
+// from one to the next.
+import { computed, ref } from 'vue'
+import type { Path } from '../../core/drawing/paths'
+import { usePointer } from '../state/pointer'
+
+const props = defineProps<{ paths: readonly Path[]; letter: number }>()
+const pointer = usePointer()
+const isLit = ({ id, finding }: Path): boolean =>
+  pointer.row === id ||
+  (finding !== null && (pointer.row === finding || pointer.chosen === finding))
+const anyLit = computed(() => props.paths.some(isLit))
+/** The one that the tab key stops at. */
+const stop = ref(0)
+
+const line = (points: readonly (readonly [number, number])[]): string =>
+  points.map(p => p.join(',')).join(' ')
+const choose = ({ id, finding }: Path): void => pointer.choose(finding ?? id)
+
+function walk(event: KeyboardEvent): void {
+  const steps: Record<string, number> = { ArrowDown: 1, ArrowRight: 1, ArrowUp: -1, ArrowLeft: -1 }
+  const step = steps[event.key]
+  const { currentTarget } = event
+  if (step === undefined || !(currentTarget instanceof Element)) return
+  event.preventDefault()
+  stop.value = (stop.value + step + props.paths.length) % props.paths.length
+  const next = currentTarget.parentElement?.children[stop.value]
+  if (next instanceof SVGElement) next.focus()
+}
+</script>
+
+<template>
+  <g class="paths" role="group" aria-label="Leads" :class="{ receded: anyLit }">
+    <g
+      v-for="(p, i) in paths"
+      :key="p.id"
+      class="path"
+      role="button"
+      :tabindex="i === stop ? 0 : -1"
+      :aria-label="p.gap ? `${p.title}: ends short, ${p.gap.text}` : p.title"
+      :aria-pressed="p.finding !== null && pointer.chosen === p.finding"
+      :class="{ lit: isLit(p), short: p.gap !== null }"
+      @mouseenter="pointer.point([p.item], p.id)"
+      @mouseleave="pointer.leave"
+      @focus="((stop = i), pointer.point([p.item], p.id))"
+      @blur="pointer.leave"
+      @click="choose(p)"
+      @keydown.enter.prevent="choose(p)"
+      @keydown.space.prevent="choose(p)"
+      @keydown="walk"
+    >
+      <title>{{ p.title }}</title>
+      <template v-for="(s, k) in p.strokes" :key="k">
+        <polyline class="hit" :points="line(s.points)" />
+        <polyline class="stroke" :class="{ hidden: s.isHidden }" :points="line(s.points)" />
+      </template>
+      <circle class="end" :cx="p.ends[0][0]" :cy="p.ends[0][1]" r="3" />
+      <circle v-if="!p.gap" class="end plug" :cx="p.ends[1][0]" :cy="p.ends[1][1]" r="3" />
+      <template v-else>
+        <polyline class="gap" :points="line(p.gap.points)" />
+        <text
+          :x="p.gap.at[0] + 5"
+          :y="p.gap.at[1] - 4"
+          :font-size="letter"
+          class="missing"
+          aria-hidden="true"
+        >
+          {{ p.gap.text }}
+        </text>
+      </template>
+    </g>
+  </g>
+</template>
+
+<style scoped>
+polyline {
+  fill: none;
+  vector-effect: non-scaling-stroke;
+}
+.hit {
+  stroke: transparent;
+  stroke-width: 9;
+  pointer-events: stroke;
+  cursor: pointer;
+}
+.stroke {
+  stroke: var(--copper);
+  stroke-width: 1.3;
+  pointer-events: none;
+}
+.hidden {
+  stroke-dasharray: 6 4;
+}
+.end {
+  display: none;
+  fill: var(--sheet);
+  stroke: var(--copper);
+  stroke-width: 1.6;
+  vector-effect: non-scaling-stroke;
+}
+.plug {
+  fill: var(--copper);
+}
+.path {
+  outline: none;
+  opacity: 0.6;
+}
+.receded .path {
+  opacity: 0.16;
+}
+.path.lit {
+  opacity: 1;
+}
+.lit .stroke {
+  stroke-width: 3.4;
+}
+.lit .end {
+  display: initial;
+}
+.path.short {
+  opacity: 0.9;
+}
+.gap {
+  stroke: var(--harm);
+  stroke-width: 2.6;
+  stroke-dasharray: 2 5;
+}
+.missing {
+  fill: var(--harm);
+  font-weight: 600;
+  font-family: var(--figure);
+}
+.path:focus-visible .stroke {
+  stroke: var(--mat);
+}
+</style>

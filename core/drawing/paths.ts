@@ -1,0 +1,68 @@
+// The ways of leads, to be laid over the view from the near side: what lies behind the tray apart, and
+// where a lead that is too short ends.
+import type { Layout } from '../case/layout'
+import { quantity } from '../figures/format'
+import { rounded } from '../figures/rounded'
+import type { Vec3 } from '../geometry/space'
+import { stage } from '../pipeline/stage'
+import { layout } from '../plan/items'
+import { routes, type RouteRow } from '../stages/routes'
+import { projection } from './projection'
+
+type Point = readonly [number, number]
+
+export interface Path {
+  readonly id: string
+  readonly item: string
+  readonly finding: string | null
+  readonly title: string
+  readonly strokes: readonly { readonly isHidden: boolean; readonly points: readonly Point[] }[]
+  /** Where it leaves its part, and where its plug is. */
+  readonly ends: readonly [Point, Point]
+  /** What is missing of it. */
+  readonly gap: {
+    readonly points: readonly Point[]
+    readonly at: Point
+    readonly text: string
+  } | null
+}
+
+export const paths = stage('paths', { layout, routes }, values => rounded(pathsOf(values)))
+
+function pathsOf({
+  layout,
+  routes,
+}: {
+  readonly layout: Layout | null
+  readonly routes: readonly RouteRow[]
+}): readonly Path[] {
+  if (!layout) return []
+  const project = projection('near', layout.inner.y)
+  return routes.flatMap(row => pathOf(row, project) ?? [])
+}
+
+function pathOf(row: RouteRow, project: (p: Vec3) => Point): Path | null {
+  const first = row.stretches[0]?.points[0]
+  const last = row.stretches.at(-1)?.points.at(-1)
+  if (!first || !last) return null
+  const missing = row.gap?.points ?? []
+  return {
+    id: row.id,
+    item: row.item,
+    finding: row.finding,
+    title: `${row.label} to ${row.to}`,
+    strokes: row.stretches.map(({ side, points }) => ({
+      isHidden: side === 'behind',
+      points: points.map(project),
+    })),
+    ends: [project(first), project(last)],
+    gap:
+      row.gap && missing.length > 1
+        ? {
+            points: missing.map(project),
+            at: project(last),
+            text: `−${quantity(row.gap.mm, 'mm')}`,
+          }
+        : null,
+  }
+}

@@ -1,0 +1,43 @@
+// Leads that were not joined because they end short: the way that was measured, to be seen.
+import { exitOf, pointOf, type Frames } from '../joining/places'
+import type { EndOf, Unmet } from '../joining/joint'
+import type { Sum } from '../figures/quantity'
+import type { Field } from '../ways/field'
+import { passageOf } from '../ways/heads'
+import { reach, type Reach } from '../ways/reach'
+import { nextBest } from './next-best'
+
+export interface ShortLead {
+  readonly plug: EndOf
+  readonly socket: EndOf
+  /** The demand that stays without a partner for it. */
+  readonly demand: string
+  readonly length: Sum
+  readonly need: Sum
+  /** Null where it hangs loose at both ends, or no way is known. */
+  readonly reach: Reach | null
+  readonly next: Reach | null
+}
+
+interface Missed {
+  readonly unmet: readonly Unmet[]
+  readonly ends: ReadonlyMap<string, EndOf>
+  readonly frames: Frames
+  readonly field: Field | null
+}
+
+/** What ends short of what it should be joined to, the nearest lead for each demand. */
+export function shortLeadsOf({ unmet, ends, frames, field }: Missed): readonly ShortLead[] {
+  return unmet.flatMap(({ demand, short }): readonly ShortLead[] => {
+    const [plug, socket] = (short?.refs ?? []).map(ref => ends.get(ref))
+    if (!short || !plug || !socket) return []
+    const own = { plug, socket, demand: demand.id, length: short.have, need: short.need }
+    const [from, to] = [exitOf(frames, plug), pointOf(frames, socket)]
+    if (!field || !from || !to) return [{ ...own, reach: null, next: null }]
+    const about = { from, to, ref: plug.ref, label: `the ${plug.end.label}` }
+    const passage = passageOf(field.layout, plug.end)
+    const taken = reach(field, about, passage)
+    const next = taken && nextBest(field, about, passage, taken)
+    return [{ ...own, reach: taken, next }]
+  })
+}
