@@ -60,6 +60,8 @@ test('one harm, four stops, what is to be measured, and what works at a price or
     'panel/plug-width:case:board:power-light',
     // carried over, and nobody knows
     'proof/condition:optical',
+    'routes/blades:fan-1',
+    'routes/blades:fan-4',
   ])
   expect(matters('tight')).toEqual(['fit/cooler-over-memory:memory:cooler'])
   expect(h.exact).toBe(true)

@@ -28,6 +28,7 @@ const TRIED_APART = [
   'joints/ribbon-order',
   'routes/longest-lead',
   'routes/plug-head',
+  'routes/chamber-depth',
   'power/sleeping-disk',
   'proof/condition',
   'power/age',

@@ -14,6 +14,7 @@ import type { Plant } from './plant'
 import { RAILS } from './rails'
 import { SPACE } from './space'
 import { SUPPLIES } from './supplies'
+import { WAYS } from './ways'
 
 /** Every class of fault that can be planted. */
 export const PLANTS: readonly Plant[] = [
@@ -27,6 +28,7 @@ export const PLANTS: readonly Plant[] = [
   ...SPACE,
   ...PLACING,
   ...SUPPLIES,
+  ...WAYS,
   ...DRIVES,
   ...PLACES,
   ...OLD_MACHINES,
