@@ -17,6 +17,7 @@ import { readSheet } from '../core/reader/read'
 import { compareWith } from './bench-against'
 import { longLogRow, postedRow } from './bench-desk'
 import { fitGrowth, fitRows } from './bench-fit'
+import { routesGrowth, routesRow } from './bench-routes'
 import { clocked, exponentOf, median, type Row } from './bench-rows'
 import { contentOf, shippedParts } from './documents'
 
@@ -242,6 +243,8 @@ async function timings(): Promise<readonly Row[]> {
       changed(demo('avocet'), 'fan-1', 'thickness', { unit: 'mm', value: 24 }),
     ),
     fitGrowth(),
+    routesRow('avocet', demo('avocet')),
+    routesGrowth(),
     ...shelfRows(),
     readerRow(),
     postedRow(demo('avocet')),

@@ -32,7 +32,7 @@ import { outside } from '../stages/outside'
 import { parts } from '../stages/parts'
 import { power } from '../stages/power'
 import { record } from '../stages/record'
-import { routes } from '../stages/routes'
+import { routes, waysProved } from '../stages/routes'
 import { waysIn } from '../stages/ways-in'
 
 /** Everything about one horizon: what is here or on its way, or also what is wanted. */
@@ -50,6 +50,7 @@ export const SHOWN = {
   order,
   panel,
   routes,
+  waysProved,
   dressing,
   drawings,
   air,

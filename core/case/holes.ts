@@ -23,6 +23,7 @@ export function passes({ width, height }: Pick<Opening, 'width' | 'height'>, fac
 /** What already lies in each hole, mm²; one cable with several plugs counts once. */
 export class Filling {
   private readonly lying = new Map<string, Map<string, number>>()
+  private readonly inAll = new Map<string, number>()
 
   constructor(private readonly layout: Pick<Layout, 'openings'>) {}
 
@@ -38,12 +39,14 @@ export class Filling {
   put(cable: string, face: Face, through: readonly string[]): void {
     for (const key of through) {
       const here = this.lying.get(key) ?? new Map<string, number>()
-      this.lying.set(key, here.set(cable, Math.max(here.get(cable) ?? 0, sectionOf(face))))
+      const [had, has] = [here.get(cable) ?? 0, Math.max(here.get(cable) ?? 0, sectionOf(face))]
+      this.lying.set(key, here.set(cable, has))
+      this.inAll.set(key, this.used(key) - had + has)
     }
   }
 
   private used(key: string): number {
-    return [...(this.lying.get(key)?.values() ?? [])].reduce((sum, s) => sum + s, 0)
+    return this.inAll.get(key) ?? 0
   }
 }
 

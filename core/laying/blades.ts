@@ -3,7 +3,7 @@ import { nominalBox } from '../geometry/solid'
 import { inside, type Box } from '../geometry/space'
 import type { Solid } from '../joining/solids'
 import { beforeBlades } from '../ways/blades'
-import type { LaidLead } from './leads'
+import type { LaidLead } from './lay-lead'
 import { lengthIn } from './stretches'
 
 /** A fan with the space that its blades need. */

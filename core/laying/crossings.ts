@@ -2,7 +2,7 @@
 import { at } from '../collections/at'
 import type { Vec3 } from '../geometry/space'
 import { thicknessOf } from '../ways/heads'
-import type { LaidLead } from './leads'
+import type { LaidLead } from './lay-lead'
 import { stretchesOf } from './stretches'
 
 export interface Crossing {

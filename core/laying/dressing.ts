@@ -10,7 +10,7 @@ import type { Item } from '../parts'
 import { DRESSING } from '../standards/minutes'
 import { openingLabel } from '../ways/way'
 import { fansIn, lengthBefore } from './blades'
-import type { LaidLead } from './leads'
+import type { LaidLead } from './lay-lead'
 import { lengthOf, nearness, stretchesOf, type Stretch } from './stretches'
 
 export interface Dressing {
@@ -114,27 +114,33 @@ function dressed(all: ToDress, on: OnSide, side: Stretch['side']): DressedLead {
   }
 }
 
-/** Where what a lead has over goes: said on the side where it is stowed. */
+/** What a lead has over, and where that goes: said on the side where it is stowed. */
 function restOf({ items }: ToDress, lead: LaidLead, side: Stretch['side']): readonly string[] {
   const [need, have] = [lead.reach ? valueOf(lead.reach.need) : null, valueOf(lead.length)]
-  const rest = need === null || have === null ? 0 : have - need
-  const goesBehind = stretchesOf(lead.reach?.way.points ?? []).some(s => s.side === 'behind')
+  if (need === null || have === null || have < need) return []
   const drive = items.find(
     i => i.part.kind === 'drive' && lead.joints.some(j => j.items.includes(i.id)),
   )
-  const slides =
-    drive && side === 'near' && rest >= 0
-      ? [
-          rest >= REST.drive
-            ? `leave ${wholeMm(REST.drive)} of it at the ${drive.name}, so that it slides out`
-            : `unplug it before the ${drive.name} slides out: little is left over`,
-        ]
-      : []
-  if (rest < REST.from || goesBehind !== (side === 'behind')) return slides
-  const where = goesBehind ? 'folded here' : 'in a loop beside its way, out of the air'
+  const rest = have - need
   const over = Math.round((rest - (drive ? REST.drive : 0)) / 10) * 10
-  return over < REST.from ? slides : [`about ${wholeMm(over)} over: ${where}`, ...slides]
+  const where = stowedOn(lead)
+  return [
+    ...(where === side && over >= REST.from
+      ? [`about ${wholeMm(over)} over: ${STOWED[where]}`]
+      : []),
+    ...(drive && side === 'near' ? [slidesOut(drive.name, rest)] : []),
+  ]
 }
+
+/** The side on which there is room for a rest: behind the tray where it goes there at all. */
+const stowedOn = (lead: LaidLead): Stretch['side'] =>
+  stretchesOf(lead.reach?.way.points ?? []).some(s => s.side === 'behind') ? 'behind' : 'near'
+const STOWED = { behind: 'folded here', near: 'in a loop beside its way, out of the air' } as const
+
+const slidesOut = (drive: string, rest: number): string =>
+  rest >= REST.drive
+    ? `leave ${wholeMm(REST.drive)} of it at the ${drive}, so that it slides out`
+    : `unplug it before the ${drive} slides out: little is left over`
 
 /** The fans before which it hangs. */
 function bladesBy({ solids, items }: ToDress, { lead }: OnSide): readonly string[] {

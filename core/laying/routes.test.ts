@@ -7,6 +7,7 @@ import {
   measure,
   part,
   plover,
+  teal,
   then,
 } from '../test-helpers/demos'
 import type { Vec3 } from '../geometry/space'
@@ -244,4 +245,11 @@ describe('Avocet’s ways', () => {
     expect(crowded.length).toBeGreaterThan(0)
     expect(crowded.every(f => f.verdict === 'watch' || f.verdict === 'measure')).toBe(true)
   })
+})
+
+test('the holes of the demos hold all leads, and none goes round for another', () => {
+  for (const build of [avocet, plover, teal])
+    expect(then(build).waysProved).toBe(
+      'Proved: the holes hold all leads, and none goes round for another.',
+    )
 })

@@ -58,7 +58,7 @@ export const frames = stage('frames', { joined }, ({ joined }) => joined.frames)
 export const exact = stage('exact', { joined }, ({ joined }) => joined.exact)
 /** The space that leads are laid in, with all that sits in it. */
 export const field = stage('field', { joined }, ({ joined }) => joined.field)
-const lines = stage('lines', { joined }, ({ joined }) => joined.lines)
+export const lines = stage('lines', { joined }, ({ joined }) => joined.lines)
 
 /** All solids of the machine in the case's frame, as they are judged. */
 export const solids = stage('solids', { shells, seats }, ({ shells, seats }) =>

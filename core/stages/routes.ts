@@ -4,7 +4,7 @@ import { settledBy, type SettledBy } from '../rules/finding'
 import type { Layout } from '../case/layout'
 import { SLACK } from '../connectors/leads'
 import type { Vec3 } from '../geometry/space'
-import { wholeMm } from '../figures/format'
+import { counted, wholeMm } from '../figures/format'
 import { valueOf, type Sum } from '../figures/quantity'
 import { rounded } from '../figures/rounded'
 import type { EndOf } from '../joining/joint'
@@ -90,6 +90,20 @@ function routesOf(from: RoutesFrom): readonly RouteRow[] {
   return [...short, ...laid]
 }
 
+/** Whether the holes hold all leads, and what that costs: said of all of them together. */
+export const waysProved = stage('ways-proved', { leads }, ({ leads }): string => {
+  const laid = leads.filter(l => l.reach !== null)
+  const [crowded, detour] = [
+    laid.filter(l => l.crowded).length,
+    laid.reduce((sum, l) => sum + l.detour, 0),
+  ]
+  if (laid.length === 0) return ''
+  if (crowded > 0)
+    return `${counted(crowded, 'lead')} found no room in the holes, and no other could make it.`
+  if (detour === 0) return 'Proved: the holes hold all leads, and none goes round for another.'
+  return `The holes hold all leads; some go round for others, ${wholeMm(detour)} in all. Less is not excluded.`
+})
+
 interface Shown {
   readonly length: Sum
   readonly reach: Reach | null
@@ -100,19 +114,15 @@ interface Shown {
 /** What a lead's way and length come to; `isCut` where it is told to end short. */
 function rowOf(
   { layout }: Pick<RoutesFrom, 'layout'>,
-  { length, reach, next, need: wanted }: Shown,
+  shown: Shown,
   plug: EndOf,
   isCut: boolean,
 ): Omit<RouteRow, 'joints' | 'label' | 'to' | 'isShort' | 'finding'> {
-  const asked = wanted ?? reach?.need
+  const { length, reach, next } = shown
+  const asked = shown.need ?? reach?.need
   const [need, have] = [asked ? valueOf(asked) : null, valueOf(length)]
   // Where bodies leave no way that is known there is none to draw.
   const points = reach?.isBlocked === false ? reach.way.points : []
-  const missing = need === null || have === null ? 0 : need - have
-  const { laid, rest } =
-    isCut && missing > 0 && have !== null
-      ? cutAt(points, have - SLACK.mm)
-      : { laid: points, rest: [] }
   return {
     id: plug.ref,
     item: plug.item,
@@ -120,15 +130,28 @@ function rowOf(
     need,
     have,
     through: throughOf(layout, reach),
-    stretches: stretchesOf(laid),
-    gap:
-      isCut && missing > 0
-        ? { mm: missing, wanted: wantedFor(need ?? 0, missing), points: rest }
-        : null,
+    ...(isCut ? cutShort(points, need, have) : { stretches: stretchesOf(points), gap: null }),
     next: next && { through: throughOf(layout, next), need: valueOf(next.need) ?? 0 },
     figures: length.terms.flatMap(({ leaf: l }) => settledBy(l, null) ?? []),
   }
 }
+
+/** A way as far as the lead gets, and what is missing of it. */
+function cutShort(
+  points: readonly Vec3[],
+  need: number | null,
+  have: number | null,
+): Pick<RouteRow, 'stretches' | 'gap'> {
+  if (need === null || have === null || need <= have)
+    return { stretches: stretchesOf(points), gap: null }
+  const { laid, rest } = cutAt(points, have - SLACK.mm)
+  const mm = need - have
+  return {
+    stretches: stretchesOf(laid),
+    gap: { mm, wanted: wantedFor(need, mm), points: rest },
+  }
+}
+
 /** Leads are made in steps, and an extension brings a plug and a socket of its own. */
 const wantedFor = (need: number, missing: number): string =>
   `a lead of at least ${wholeMm(upwards(need))}, or an extension of at least ${wholeMm(upwards(missing))}`

@@ -34,6 +34,9 @@ const exit = (start: number, long: number, least: number, most: number): number 
  * every block: nothing is made on the way.
  */
 function shareWithin({ x0, y0, x1, y1 }: Block, a: Spot, b: Spot): number {
+  // Most blocks lie wholly on one side of it.
+  if ((a.x <= x0 && b.x <= x0) || (a.x >= x1 && b.x >= x1)) return 0
+  if ((a.y <= y0 && b.y <= y0) || (a.y >= y1 && b.y >= y1)) return 0
   const long = b.x - a.x
   const high = b.y - a.y
   const from = Math.max(0, entry(a.x, long, x0, x1), entry(a.y, high, y0, y1))

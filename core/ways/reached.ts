@@ -50,9 +50,11 @@ export interface Reaching extends ToMouths {
 
 interface WorkedOut {
   readonly mouths: readonly Mouth[]
-  readonly rooms: readonly RoomOf[]
+  /** By the key of the room: one in each layer of it. */
+  readonly rooms: ReadonlyMap<string, readonly RoomOf[]>
   readonly between: Map<string, readonly ToMouths[]>
   readonly points: Map<string, Reaching>
+  readonly stations: Map<string, Station>
   readonly stands: Map<string, Standpoint>
 }
 
@@ -61,9 +63,15 @@ const workedOut = oncePer((field: Field): WorkedOut => {
   const mouths = openings.flatMap(hole => mouthsOf(hole, field.layout))
   return {
     mouths,
-    rooms: rooms.flatMap(room => layersOf(room).map(layer => roomIn(field, mouths, room, layer))),
+    rooms: new Map(
+      rooms.map(room => [
+        room.key,
+        layersOf(room).map(layer => roomIn(field, mouths, room, layer)),
+      ]),
+    ),
     between: new Map(),
     points: new Map(),
+    stations: new Map(),
     stands: new Map(),
   }
 })
@@ -139,8 +147,8 @@ export function betweenMouths(field: Field, manner: Manner): readonly ToMouths[]
         toMouths(
           mouths.length,
           share,
-          rooms
-            .filter(room => room.key === beyond && mayLead(room, place, manner))
+          (rooms.get(beyond) ?? [])
+            .filter(room => mayLead(room, place, manner))
             .map(room => standingIn(field, room, place, share)),
         ),
       ),
@@ -153,9 +161,9 @@ export function reachingFrom(field: Field, from: Vec3, manner: Manner): Reaching
   const { share } = manner
   const { mouths, rooms, points } = workedOut(field)
   return recalled(points, `${from.join()} ${nameOf(manner)}`, () => {
-    const own = roomsOf(field.layout.rooms, from)
-    const stands = rooms
-      .filter(room => own.includes(room.key) && mayLead(room, from, manner))
+    const stands = roomsOf(field.layout.rooms, from)
+      .flatMap(key => rooms.get(key) ?? [])
+      .filter(room => mayLead(room, from, manner))
       .map(room => standingIn(field, room, from, share))
     return { at: from, stands, ...toMouths(mouths.length, share, stands) }
   })
@@ -163,9 +171,10 @@ export function reachingFrom(field: Field, from: Vec3, manner: Manner): Reaching
 
 /** A point in a room, with the best ways from there. */
 export function standingIn(field: Field, room: RoomOf, at: Vec3, share: number): Standpoint {
-  const { stands } = workedOut(field)
-  return recalled(stands, `${room.key} ${room.graph.plan.layer} ${at.join()} ${share}`, () => {
-    const station = stationAt(room.graph, at)
+  const { stands, stations } = workedOut(field)
+  const name = `${room.key} ${room.graph.plan.layer} ${at.join()}`
+  return recalled(stands, `${name} ${share}`, () => {
+    const station = recalled(stations, name, () => stationAt(room.graph, at))
     return { room, station, spread: spreadFrom(room.graph, station, share) }
   })
 }

@@ -88,8 +88,8 @@ function foundBetween(field: Field, from: Vec3, to: Vec3, looking: Looking): Fou
   return recalled(known(field).found, nameOf(from, to, looking), () => {
     const manner = mannerOf(looking)
     const [a, b] = [reachingFrom(field, from, manner), reachingFrom(field, to, manner)]
-    const through = throughMouths(field, [a, b], looking)
     const direct = within(a, b, manner.share)
+    const through = throughMouths(field, [a, b], looking, direct.cost)
     return direct.cost <= through.cost ? direct : through
   })
 }
@@ -106,50 +106,51 @@ function within(a: Reaching, b: Reaching, share: number): Found {
   return legs.reduce((best, leg) => (leg.cost < best.cost ? leg : best), NOWHERE)
 }
 
-/** Dijkstra's search from hole to hole. O(m²) for m of them, and a case has a dozen. */
+/**
+ * Dijkstra's search from hole to hole, as far as a way can still be better than one of that cost. O(m²)
+ * for m holes at the most, and a case has a dozen.
+ */
 function throughMouths(
   field: Field,
   [a, b]: readonly [Reaching, Reaching],
   { shut = NONE, ...looking }: Looking,
+  bound: number,
 ): Found {
   const manner = mannerOf(looking)
   const threading = manner.share * THREADING
   const between = betweenMouths(field, manner)
-  const isShut = mouthsIn(field).flatMap(m => [shut.includes(m.hole), shut.includes(m.hole)])
+  const isShut = mouthsIn(field).map(m => shut.includes(m.hole))
+  const mayTake = (side: number): boolean => isShut[mouthOf(side)] !== true
   const cost = a.cost.slice()
   const long = a.long.slice()
-  for (let i = 0; i < cost.length; i++)
-    cost[i] = isShut[i] === true ? Infinity : num(cost, i) + threading
+  for (let i = 0; i < cost.length; i++) cost[i] = mayTake(i) ? num(cost, i) + threading : Infinity
   const before = new Int32Array(cost.length).fill(-1)
   const isSettled = new Uint8Array(cost.length)
+  let [best, least] = [-1, bound]
   for (let here = nearest(cost, isSettled); here >= 0; here = nearest(cost, isSettled)) {
+    if (num(cost, here) >= least) break
     isSettled[here] = 1
+    const inAll = num(cost, here) + num(b.cost, otherSide(here))
+    if (inAll < least) [best, least] = [here, inAll]
     const on = at(between, here)
     for (let next = 0; next < cost.length; next++) {
       const counts = num(cost, here) + num(on.cost, next) + threading
-      if (isShut[next] === true || counts >= num(cost, next)) continue
+      if (counts >= num(cost, next) || !mayTake(next)) continue
       cost[next] = counts
       long[next] = num(long, here) + num(on.long, next)
       before[next] = here
     }
   }
-  const best = lastSide(cost, b)
   if (best < 0) return NOWHERE
-  const sides: number[] = []
-  for (let i = best; i >= 0; i = before[i] ?? -1) sides.unshift(i)
-  return {
-    cost: num(cost, best) + num(b.cost, otherSide(best)),
-    length: num(long, best) + num(b.long, otherSide(best)),
-    sides,
-  }
+  const length = num(long, best) + num(b.long, otherSide(best))
+  return { cost: least, length, sides: upTo(before, best) }
 }
 
-/** The side of a hole from the other of which the rest is best; −1 where there is none. */
-function lastSide(cost: Float64Array, b: Reaching): number {
-  const inAll = (side: number): number => num(cost, side) + num(b.cost, otherSide(side))
-  let best = -1
-  for (let i = 0; i < cost.length; i++) if (inAll(i) < (best < 0 ? Infinity : inAll(best))) best = i
-  return best
+/** The sides of holes passed up to one of them. */
+function upTo(before: Int32Array, last: number): readonly number[] {
+  const sides: number[] = []
+  for (let i = last; i >= 0; i = before[i] ?? -1) sides.unshift(i)
+  return sides
 }
 
 const num = (list: ArrayLike<number>, i: number): number => list[i] ?? Infinity

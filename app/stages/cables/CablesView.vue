@@ -28,6 +28,7 @@ const groups = computed(() =>
 <template>
   <StageLayout title="Cables" :summary="routes.length ? `${routes.length} leads: ${summary}` : ''">
     <p v-if="routes.length === 0" class="quiet">No lead is joined yet, or the case is missing.</p>
+    <p v-else class="quiet">{{ desk.analysis?.waysProved }}</p>
     <template v-for="g in groups" :key="g.title">
       <h2>{{ g.title }}</h2>
       <ul class="sheet">

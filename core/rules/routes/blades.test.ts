@@ -3,7 +3,7 @@
 import type { Vec3 } from '../../geometry/space'
 import { beforeBlades } from '../../ways/blades'
 import { lengthBefore } from '../../laying/blades'
-import type { LaidLead } from '../../laying/leads'
+import type { LaidLead } from '../../laying/lay-lead'
 import { runOn } from '../../analysis/analyse'
 import { Memory } from '../../pipeline/memory'
 import { leads } from '../../plan/joints'
@@ -27,7 +27,7 @@ test('the space of the blades is the frame, 10 farther along its axis', () => {
   expect(box).toEqual({ min: [390, 100, 20], max: [435, 220, 140] })
 })
 
-test('5 before the blades it hangs there for the width of the fan; 15 before them, or beside the frame, it does not', () => {
+test('5 before the blades it hangs there for the width of the fan; 15 before, or beside, it does not', () => {
   expect(lengthBefore(fan, along(past(395)))).toBeCloseTo(120)
   expect(lengthBefore(fan, along(past(385)))).toBe(0)
   expect(lengthBefore(fan, along(past(395, 224)))).toBe(0)

@@ -1,7 +1,7 @@
 // Does no lead hang before the blades of a fan?
 import { wholeMm } from '../../figures/format'
 import { fansIn, lengthBefore } from '../../laying/blades'
-import type { LaidLead } from '../../laying/leads'
+import type { LaidLead } from '../../laying/lay-lead'
 import { names } from '../../plan/items'
 import { leads, solids } from '../../plan/joints'
 import { SOURCE } from '../../standards/sources'

@@ -1,7 +1,7 @@
 // The chamber behind a tray and the leads that cross in it: a 24-pin's is 14 thick, a card's 9.
 import type { Vec3 } from '../../geometry/space'
 import { thickestBehind } from '../../laying/crossings'
-import type { LaidLead } from '../../laying/leads'
+import type { LaidLead } from '../../laying/lay-lead'
 import { avocet, change, finding, measure, then } from '../../test-helpers/demos'
 import { runOn } from '../../analysis/analyse'
 import { Memory } from '../../pipeline/memory'
