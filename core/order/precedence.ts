@@ -64,6 +64,7 @@ function spatial(steps: readonly PlannedStep[], waysIn: readonly GoesFirst[]): r
 const REASON: Record<GoesFirst['of'], (blocker: string) => string> = {
   body: blocker => `${blocker} stands in its way once it is in`,
   hand: blocker => `no hand gets past ${blocker} once it is in`,
+  lead: blocker => `its lead lies under ${blocker}`,
   tray: () => 'the tray closes the back of the board once that is in',
 }
 

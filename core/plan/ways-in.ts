@@ -147,6 +147,8 @@ function worstOf(all: readonly InTheWay[]): readonly InTheWay[] {
 export const goesFirst = stage('goes-first', { waysIn }, ({ waysIn }): readonly GoesFirst[] =>
   waysIn.flatMap(({ first, then, of, what }) => (then === null ? [] : [{ first, then, of, what }])),
 )
-export interface GoesFirst extends Pick<InTheWay, 'first' | 'of' | 'what'> {
+export interface GoesFirst extends Pick<InTheWay, 'first' | 'what'> {
   readonly then: string
+  /** A lead lies under what comes in later. */
+  readonly of: InTheWay['of'] | 'lead'
 }

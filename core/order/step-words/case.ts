@@ -145,7 +145,7 @@ export const ON_THE_CASE = {
       isFullyModular(s)
         ? 'Take the cable by itself; its other end goes into the supply later.'
         : 'From the supply into the chamber behind the tray.',
-      `Up to the hole nearest to ${s.label}, plug through, left hanging.`,
+      `Up to the ${s.details[0] ?? `hole nearest to ${s.label}`}, plug through, left hanging.`,
     ],
     feel: () => 'It reaches the hole without pull.',
   },

@@ -2,6 +2,7 @@
 import { plainItems } from '../../plan/items'
 import { frames, outlines, plugs, seats, unmet } from '../../plan/joints'
 import { cablesAtSupply } from '../../plan/supply-sockets'
+import { leadsUnderCards } from '../../plan/under-cards'
 import { goesFirst } from '../../plan/ways-in'
 import { stage, type ValuesOf } from '../../pipeline/stage'
 import { dressing } from '../../plan/dressing'
@@ -20,6 +21,12 @@ const under = stage(
         ]),
     ),
 )
+/** What goes in first: for what stands in its way later, and for what lies over its lead. */
+const allFirst = stage('all-first', { goesFirst, leadsUnderCards }, s => [
+  ...s.goesFirst,
+  ...s.leadsUnderCards,
+])
+
 /** What steps are made from. */
 export const STEPS_FROM = {
   items: plainItems,
@@ -29,7 +36,7 @@ export const STEPS_FROM = {
   unmet,
   frames,
   under,
-  goesFirst,
+  goesFirst: allFirst,
   cablesAtSupply,
   dressing,
 } as const

@@ -4,7 +4,6 @@ import { feeds } from '../../connectors/connectors'
 import { giveBackTask, taskId } from '../../ids/ids'
 import { specOf, type PartKind } from '../../parts'
 import { labelsOf, standoffPlan, standoffTask } from '../../plan/standoffs'
-import type { CablesAtSupply } from '../../plan/supply-sockets'
 import { every, joinedBy } from '../../plan/situation'
 import { cardsInCase, heldCards, slotRows } from '../../rules/fit/cards-in-case'
 import { jumpersAtWork, settingOf } from '../../rules/joints/jumper'
@@ -13,7 +12,7 @@ import type { Supply } from '../../parts/supply-schema'
 import type { Habits } from '../habits'
 import { OUTSIDE, type PlannedStep } from '../step'
 import type { StepsFrom } from './from'
-import type { Dressing } from '../../laying/dressing'
+import { dressingLines, ofSupply } from './cable-tasks'
 import { task } from './task'
 
 /** What is done besides joining, as a build order wants it. */
@@ -75,24 +74,6 @@ function always(s: StepsFrom): readonly PlannedStep[] {
     )
   return [...list, task('record')]
 }
-
-const SIDE = { behind: 'Behind the tray', near: 'On the near side' } as const
-
-/** What is done to the leads, side by side: their order, where they are tied, what is minded. */
-const dressingLines = ({ sides }: Dressing): readonly string[] =>
-  sides.flatMap(({ side, leads, ties }) => [
-    `${SIDE[side]}: ${inOrder(leads.map(l => l.label))}.`,
-    ...ties.map(t => `A tie ${t.label}.`),
-  ])
-
-/** The thickest by name, the thin ones after them by their number: Cables lists them all. */
-function inOrder(labels: readonly string[]): string {
-  const first = labels.slice(0, NAMED)
-  const more = labels.length - first.length
-  return `${first.join('; ')}${more > 0 ? `; then ${more} thinner` : ''}`
-}
-/** Named choice: so many leads are named at the bench. */
-const NAMED = 5
 
 /** Jumpers of boards that what is in the machine decides. */
 function jumpers(s: StepsFrom): readonly PlannedStep[] {
@@ -180,48 +161,6 @@ function ofCards(s: StepsFrom): readonly PlannedStep[] {
       : []
   })
   return [...covers, ...flashes]
-}
-
-/** A cable, and what is printed at its socket. */
-const cableLine = ({ cable, sockets }: CablesAtSupply['inUse'][number]): string =>
-  sockets.length > 0 ? `Cable ${cable} into ${sockets.join(' and ')}.` : `Cable ${cable}.`
-
-/** A modular supply's cables, and the processor's lead where a build order lays it early. */
-function ofSupply(s: StepsFrom, habits: Habits): readonly PlannedStep[] {
-  return every(s, 'supply').flatMap(supply => {
-    const there = s.cablesAtSupply.find(c => c.supply === supply.id)
-    const inUse = there?.inUse ?? []
-    const lead = s.plugs.find(j => j.items[0] === supply.id && feeds(j.socketFace) === 'processor')
-    const [plugId, layId] = [taskId('supply-cables', supply.id), taskId('lay-lead', supply.id)]
-    return [
-      ...(inUse.length > 0
-        ? [
-            task('supply-cables', {
-              id: plugId,
-              marks: [plugId],
-              items: [supply.id],
-              what: supply.name,
-              manner: { of: 'supply', modular: supply.part.modular },
-              details: inUse.map(cableLine),
-              label: there?.unused.join(', ') ?? '',
-            }),
-          ]
-        : []),
-      ...(habits.lead === 'early' && lead
-        ? [
-            task('lay-lead', {
-              id: layId,
-              marks: [layId],
-              items: [supply.id],
-              what: s.outlines.get(lead.a)?.label ?? '',
-              to: supply.name,
-              label: s.outlines.get(lead.b)?.label ?? '',
-              manner: { of: 'supply', modular: supply.part.modular },
-            }),
-          ]
-        : []),
-    ]
-  })
 }
 
 /**
