@@ -1,5 +1,6 @@
 // A step: what is done in one go at the bench. It stands for the joints it makes, or for a task
 // that makes none.
+import type { Board } from '../parts/board-schema'
 import type { Dressing } from '../laying/dressing'
 import type { Face } from '../connectors/connectors'
 import type { Cooler } from '../parts/cooler-schema'
@@ -90,7 +91,12 @@ export type Manner =
       readonly isGuided: boolean
       /** Whether it stands upright, on a riser. */
       readonly isUpright: boolean
+      /** Whether its slot holds it by a latch. */
+      readonly isLatched: boolean
+      /** Whether it hangs so far out, or is so thick, that it sags. */
+      readonly isHeavy: boolean
     }
+  | ({ readonly of: 'board' } & Pick<Board, 'shield'>)
   | ({ readonly of: 'supply' } & Pick<Supply, 'modular'>)
 
 /** A step as it is planned, before it is ordered and looked at. */
@@ -111,6 +117,8 @@ export interface PlannedStep {
   readonly onBoard: boolean
   readonly details: readonly string[]
   readonly manner: Manner | null
+  /** The holes that its leads go through, one after the other, where that is known. */
+  readonly through: readonly string[]
   readonly pose: Pose
   /** Steps whose part, once seated, lies over what this step plugs: it has to come out again. */
   readonly under: readonly string[]

@@ -267,7 +267,7 @@ export const POWER = {
     straight: 20,
     step: 'power-plug',
     lookAlike: null,
-    seat: 'Push straight until the shell meets the drive.',
+    seat: 'Push straight until its shell is all the way in.',
     source: SOURCE.sata,
     adapted: [
       {

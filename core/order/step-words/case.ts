@@ -1,8 +1,18 @@
 // The case and what lies in it: opened, made ready, put in order, closed.
 import { DRESSING, MINUTES } from '../../standards/minutes'
 import { SCREW } from '../../standards/screws'
-import { isFullyModular, type StepKind } from '../step'
+import type { Board } from '../../parts/board-schema'
+import { isFullyModular, type PlannedStep, type StepKind } from '../step'
 import { SCREWDRIVER, type StepWords } from './words'
+
+const shieldOf = ({ manner }: PlannedStep): Board['shield'] =>
+  manner?.of === 'board' ? manner.shield : 'loose'
+/** What of a board goes in first at the rear. */
+const REAR_FIRST: Record<Board['shield'], string> = {
+  loose: 'Sockets into the shield first',
+  fixed: 'Its plate into the rear opening first',
+  none: 'Sockets to the rear opening first',
+}
 
 /** What is done to the case itself. */
 export const ON_THE_CASE = {
@@ -93,8 +103,8 @@ export const ON_THE_CASE = {
     minutes: MINUTES.boardIn,
     tools: [SCREWDRIVER],
     fasteners: [SCREW.boardOnStandoff],
-    does: () => [
-      'No cable beneath it. Sockets into the shield first, then down on the standoffs.',
+    does: s => [
+      `No cable beneath it. ${REAR_FIRST[shieldOf(s)]}, then down on the standoffs.`,
       'Start every screw by a turn or two, opposite corners first, then tighten.',
     ],
     feel: () => 'Snug, never hard: a board cracks.',

@@ -35,6 +35,10 @@ const UPRIGHT_FIRST = [
   'Covers of the upright place off; the riser screwed to it, its ribbon into the slot of the board without a kink.',
   'The card goes into the riser’s socket.',
 ]
+/** Slots for graphics have a latch at their far end; short ones and those of old cards have none. */
+const hasLatch = ({ manner }: PlannedStep): boolean => manner?.of === 'card' && manner.isLatched
+const isHeavy = ({ manner }: PlannedStep): boolean => manner?.of === 'card' && manner.isHeavy
+
 const isGuided = ({ manner }: PlannedStep): boolean => manner?.of === 'card' && manner.isGuided
 
 /** How each kind of part is put in its place. */
@@ -90,7 +94,7 @@ export const PUTTING_PARTS = {
     fasteners: s => [`4 ${isLargeDisk(s) ? SCREW.disk35 : SCREW.disk25}`],
     does: () => ['Sockets toward the cabling side.', 'Four screws by hand, then snug.'],
     feel: () => 'No rattle.',
-    cautions: ['A screw that is too long kills a drive.'],
+    cautions: ['A screw that is too long goes into what is inside it.'],
   },
   radiator: {
     title: s => `Screw the radiator of the ${s.what} to the ${s.label}`,
@@ -147,12 +151,19 @@ export const PUTTING_PARTS = {
     fasteners: [SCREW.panel],
     does: s => [
       ...(isUpright(s) ? UPRIGHT_FIRST : []),
-      'Open the latch at the end of the slot.',
+      ...(hasLatch(s) ? ['Open the latch at the end of the slot.'] : []),
       ...(isGuided(s) ? ['Its far end into the guide at the front wall first.'] : []),
-      'Hold it by its edges. Bracket into the rear, contact edge over the slot, press at both ends until it clicks.',
+      'Hold it by its edges. Bracket into the rear, contact edge over the slot.',
+      hasLatch(s)
+        ? 'Press at both ends until it clicks.'
+        : 'Press at both ends until its edge is in along the whole slot.',
       'Screw the bracket without forcing it.',
     ],
-    feel: () => 'A click, the contact edge is even along the slot.',
-    cautions: ['A heavy card sags: hold it until it is screwed, and support its end.'],
+    feel: s =>
+      hasLatch(s)
+        ? 'A click, the contact edge is even along the slot.'
+        : 'The contact edge is even along the slot.',
+    cautions: s =>
+      isHeavy(s) ? ['It sags: hold it until it is screwed, and support its end.'] : [],
   },
 } satisfies Partial<Record<StepKind, StepWords>>

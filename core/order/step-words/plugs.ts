@@ -1,6 +1,6 @@
 // Plugs that go into their sockets.
 import { capital } from '../../figures/format'
-import { CONNECTORS, isMechanical } from '../../connectors/connectors'
+import { CONNECTORS, feeds, isMechanical } from '../../connectors/connectors'
 import { MINUTES } from '../../standards/minutes'
 import type { PlannedStep, StepKind } from '../step'
 import type { StepWords } from './words'
@@ -13,9 +13,17 @@ const lookAlike = (s: PlannedStep): readonly string[] =>
     : []
 const plugIn = (s: PlannedStep): string => `Plug the ${s.what} into ${s.label} on the ${s.to}`
 
+/** Which way its lead goes, where it goes through anything. */
+const wayTo = ({ through }: PlannedStep): readonly string[] =>
+  through.length > 0 ? [`Its way: through the ${through.join(', then the ')}.`] : []
+
+/** What feeds board and processor is stiff, and the board bends under it. */
+const isStiffOnBoard = ({ face }: PlannedStep): boolean =>
+  face !== null && ['board', 'processor'].includes(feeds(face) ?? '')
+
 const plugStep = (why: string): StepWords => ({
   title: plugIn,
-  does: s => [`It is the ${s.what}: read the print.`, seatOf(s), ...lookAlike(s)],
+  does: s => [`It is the ${s.what}: read the print.`, ...wayTo(s), seatOf(s), ...lookAlike(s)],
   feel: () => 'It does not move when you tug it lightly, and there is no gap.',
   why,
   minutes: MINUTES.plug,
@@ -45,6 +53,7 @@ export const PLUGGING = {
     tools: ['torch', 'tweezers'],
     does: s => [
       'Follow the drawing on the Panel stage; turn it as you look at the board.',
+      ...wayTo(s),
       ...s.details.map(d => `${capital(d)}.`),
       'Switches work either way. Lights only one way: plus is the coloured wire or the small triangle.',
     ],
@@ -58,6 +67,6 @@ export const PLUGGING = {
   },
   'power-plug': {
     ...plugStep('Stiff leads last: they cover the small ones.'),
-    cautions: ['Hold the board from beneath against a stiff plug.'],
+    cautions: s => (isStiffOnBoard(s) ? ['Hold the board from beneath against a stiff plug.'] : []),
   },
 } satisfies Partial<Record<StepKind, StepWords>>

@@ -93,10 +93,15 @@ function stepOf(s: StepsFrom, id: string, joinings: readonly Joining[]): Planned
     onBoard: !isCoolerPlug(joint, plugItem),
     details: joinings.map(j => `${j.plug.label} → ${j.socket.label}`),
     manner: mannerOf(s, plugItem, joint.items[1]),
+    through: joint.kind === 'plug' ? holesOf(s, joint.a) : [],
     pose: POSE_OF[kind] ?? (behind ? 'behind' : 'lying'),
     under: [],
   }
 }
+
+/** The holes on the way of the lead that ends in this plug. */
+const holesOf = ({ dressing }: StepsFrom, plug: string): readonly string[] =>
+  dressing.sides.flatMap(d => d.leads).find(l => l.id === plug)?.through ?? []
 
 /**
  * What of a part decides how hands go about it: where a processor's pins are, how a cooler is held
@@ -110,8 +115,15 @@ function mannerOf(
   if (p.kind === 'processor') return { of: 'processor', contacts: p.contacts }
   if (p.kind === 'drive') return { of: 'drive', shape: p.shape }
   if (p.kind === 'memory') return { of: 'memory', type: p.type }
+  if (p.kind === 'board') return { of: 'board', shield: p.shield }
   if (p.kind === 'card')
-    return { of: 'card', isGuided: isGuided(s, p), isUpright: isUpright === true && stands(s) }
+    return {
+      of: 'card',
+      isGuided: isGuided(s, p),
+      isUpright: isUpright === true && stands(s),
+      isLatched: p.size === 'x16' || p.size === 'AGP',
+      isHeavy: p.size === 'x16' && (p.slots ?? 1) > 1,
+    }
   if (p.kind !== 'cooler') return null
   const { fastening, paste, bracket } = p
   return { of: 'cooler', fastening, paste, bracket, isUsed: condition !== 'new', lid: lidOn(s, on) }

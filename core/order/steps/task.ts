@@ -34,6 +34,7 @@ export const task = (kind: StepKind, about: Partial<PlannedStep> = {}): PlannedS
   onBoard: false,
   details: [],
   manner: null,
+  through: [],
   pose: POSE_OF[kind] ?? 'lying',
   under: [],
   ...about,

@@ -1,0 +1,52 @@
+// What hands are told of what they hold: nothing of a shield that is not there, of a drive that is a hub,
+// of a latch that the slot does not have.
+import { avocet, curlew, plover, teal, then } from '../../test-helpers/demos'
+import { altered, buildOf, TOWER, type Fields } from '../../test-helpers/planted-machine'
+
+const stepsOf = (board: Fields = {}) => then(buildOf(altered(TOWER, { board }))).order.steps
+const said = (build: typeof avocet) =>
+  then(build).order.steps.map(s => ({
+    ...s,
+    all: [...s.does, s.feel ?? '', ...s.cautions].join(' '),
+  }))
+
+test.each([
+  ['loose', 'Sockets into the shield first'],
+  ['fixed', 'Its plate into the rear opening first'],
+  ['none', 'Sockets to the rear opening first'],
+])('a board whose shield is %s', (shield, words) => {
+  const lay = stepsOf({ shield }).find(s => s.kind === 'board-in')
+  expect(lay?.does.join()).toContain(words)
+  if (shield !== 'loose') expect(lay?.does.join()).not.toContain('shield')
+})
+
+test('the board is held from beneath where its own power is plugged, and nowhere else', () => {
+  const held = said(avocet).filter(s => s.all.includes('from beneath'))
+  expect(held.map(s => s.to)).toEqual(held.map(() => 'Lagoon 6'))
+  expect(held.map(s => s.label).sort()).toEqual(['PWR_M', 'PWR_P1', 'PWR_P2'])
+})
+
+test('a hub is no drive, and a reader neither', () => {
+  for (const build of [avocet, plover, teal, curlew])
+    for (const s of said(build)) {
+      expect(s.all).not.toContain('kills a drive')
+      if (/Hub|hub/.test(s.to)) expect(s.all).not.toContain('drive')
+    }
+})
+
+test('old cards have neither latch nor weight; graphics cards of two slots have both', () => {
+  const old = said(curlew).filter(s => s.kind === 'card')
+  expect(old.length).toBeGreaterThan(0)
+  for (const s of old) expect(s.all).not.toMatch(/latch|click|sags/)
+  const [graphics] = said(teal).filter(s => s.kind === 'card')
+  expect(graphics?.all).toMatch(/latch.*click.*sags/s)
+})
+
+test('each plug says the way of its lead, and which plug of which cable it is', () => {
+  const main = said(avocet).find(s => s.label === 'PWR_M')
+  expect(main?.does).toContain(
+    'Its way: through the opening behind the supply, then the middle side hole.',
+  )
+  const disk = said(avocet).find(s => s.what.startsWith('SATA power (cable 2, plug 1)'))
+  expect(disk?.title).toBe('Plug the SATA power (cable 2, plug 1) into power on the R3 8 TB (3)')
+})
