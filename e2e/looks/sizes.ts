@@ -2,8 +2,8 @@
 import type { Page } from 'playwright-core'
 
 /**
- * At least so wide and high is what is pressed; the marks of the seam, which the arrows walk,
- * apart.
+ * At least so wide and high is what is pressed; apart from what the arrows walk: the marks of the
+ * seam, and leads on a drawing, each of which has a row as well.
  */
 const TARGET = 24
 
@@ -19,7 +19,7 @@ export const tooSmall = (page: Page): Promise<readonly string[]> =>
           'a, button, input, select, textarea, summary, [role=button]',
         ),
       ]
-        .filter(one => one.checkVisibility() && !one.closest('.seam, .visually-hidden, .skip'))
+        .filter(one => one.checkVisibility() && !one.closest('.seam, .paths, .visually-hidden, .skip'))
         .filter(one => !(one.tagName === 'A' && getComputedStyle(one).display === 'inline'))
         .map(one => one.closest('label, .el-select') ?? one)
         .map(one => ({ one, box: one.getBoundingClientRect() }))

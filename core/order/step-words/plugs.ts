@@ -63,6 +63,8 @@ export const PLUGGING = {
   'fan-plug': plugStep('A fan nobody plugged in is the classic thing forgotten.'),
   'data-plug': {
     ...plugStep('Data before power: the wider plug would be in the way.'),
+    // A lead has two ends.
+    minutes: s => MINUTES.plug * s.joints.length,
     title: s => `Plug the ${s.what} into ${s.label}`,
   },
   'power-plug': {

@@ -26,6 +26,12 @@ test('the board is held from beneath where its own power is plugged, and nowhere
   expect(held.map(s => s.label).sort()).toEqual(['PWR_M', 'PWR_P1', 'PWR_P2'])
 })
 
+test('a plug is put in where its socket is: on the board in front, at a hub behind the tray', () => {
+  const plug = (title: RegExp) => said(avocet).find(s => title.test(s.title))
+  expect(plug(/header lead of the Hub 6 into FAN_1/)?.pose).toBe('lying')
+  expect(plug(/lead of the Breeze 120 \(1\) into fan 1/)?.pose).toBe('behind')
+})
+
 test('a hub is no drive, and a reader neither', () => {
   for (const build of [avocet, plover, teal, curlew])
     for (const s of said(build)) {

@@ -78,7 +78,9 @@ function stepOf(s: StepsFrom, id: string, joinings: readonly Joining[]): Planned
   const isData = kind === 'data-plug'
   const plugged = isData ? plugItem.name : plugName(plugItem, plug.label)
   const first = isData ? placeOf(at(joinings, 0)) : socket.label
-  const behind = joint.items.some(item => (s.frames.get(item)?.origin[2] ?? 0) < 0)
+  // A plug is put in where its socket is, wherever its lead comes from.
+  const worked = joint.kind === 'plug' ? [joint.items[1]] : joint.items
+  const behind = worked.some(item => (s.frames.get(item)?.origin[2] ?? 0) < 0)
   return {
     id,
     kind,
