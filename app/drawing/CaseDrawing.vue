@@ -53,7 +53,10 @@ const count = (what: string): number => marks.value.filter(m => m.what === what)
       >
       <span v-if="marks.some(m => m.what === 'opening')"><i class="slot" /> cable hole</span>
       <template v-if="paths?.length">
-        <span><i class="lead" /> lead</span><span><i class="lead behind" /> behind the tray</span>
+        <span><i class="lead" /> lead</span>
+        <span v-if="paths.some(p => p.strokes.some(s => s.isHidden))"
+          ><i class="lead behind" /> behind the tray</span
+        >
         <span v-if="paths.some(p => p.gap)"><i class="lead gap" /> missing</span>
       </template>
     </figcaption>

@@ -92,7 +92,7 @@ function routesOf(from: RoutesFrom): readonly RouteRow[] {
 
 /** Whether the holes hold all leads, and what that costs: said of all of them together. */
 export const waysProved = stage('ways-proved', { leads }, ({ leads }): string => {
-  const laid = leads.filter(l => l.reach !== null)
+  const laid = leads.filter(l => l.reach?.way.through.length)
   const [crowded, detour] = [
     laid.filter(l => l.crowded).length,
     laid.reduce((sum, l) => sum + l.detour, 0),
