@@ -23,7 +23,8 @@ export interface LaidLead {
   readonly noWay: boolean
   /** It is pressed through a hole that is full already: no other way is known that it reaches by. */
   readonly crowded: boolean
-  /** How much longer its way is than it would be were the holes empty, mm. */
+  /** Whether it goes another way than it would were the holes empty, and how much longer, mm. */
+  readonly givesWay: boolean
   readonly detour: number
   /** Where it is too short for its way: the best way through other holes. */
   readonly next: Reach | null
@@ -62,6 +63,7 @@ export const laidLead = kept(
       reach: way,
       noWay: !way,
       crowded: way !== null && way !== free,
+      givesWay: way?.way.points.join() !== alone?.way.points.join(),
       detour: way && alone ? Math.max(0, way.way.length - alone.way.length) : 0,
       next: way && !fits(way, line.length) ? nextBest(field, about, passage, way) : null,
       label: labelOf(plug, joints, name),

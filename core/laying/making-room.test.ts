@@ -50,7 +50,7 @@ const laid = (...lines: readonly Line[]) =>
   Object.fromEntries(
     leadsOf({ plugs: [], lines, field, names: new Map() }).map(l => [
       l.plug.item,
-      { through: l.reach?.way.through, crowded: l.crowded, detour: l.detour },
+      { through: l.reach?.way.through, crowded: l.crowded, detour: l.detour, givesWay: l.givesWay },
     ]),
   )
 /** By the far hole the last needs twice 105.5 and 20: more than its 225; by the near one 201. */
@@ -63,10 +63,12 @@ test('two leads lie in the near hole', () => {
 
 test('the third has no other way: of the two the one makes room that loses the least', () => {
   const found = laid(across('a', 50, 400), across('b', 60, 400), SHORT)
-  expect(found['c']).toEqual({ through: ['near'], crowded: false, detour: 0 })
+  expect(found['c']).toEqual({
+    ...{ through: ['near'], crowded: false, detour: 0, givesWay: false },
+  })
   expect(found['a']).toMatchObject({ through: ['near'], crowded: false })
   // Up to the far hole and down again instead of by the near one.
-  expect(found['b']).toMatchObject({ through: ['far'], crowded: false })
+  expect(found['b']).toMatchObject({ through: ['far'], crowded: false, givesWay: true })
   expect(found['b']?.detour).toBeCloseTo(2 * (Math.hypot(90, 35) - Math.hypot(90, 10)), 6)
 })
 

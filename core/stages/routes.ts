@@ -82,7 +82,7 @@ function routesOf(from: RoutesFrom): readonly RouteRow[] {
       id: `short:${lead.demand}`,
       joints: [],
       label: `${lead.plug.end.label} of the ${nameOf(lead.plug.item)}`,
-      to: `${lead.socket.end.label} of the ${nameOf(lead.socket.item)}`,
+      to: `${lead.socket.end.label} of the ${nameOf(lead.socket.item)} (not joined)`,
       isShort: true,
       finding: byDemand.get(lead.demand) ?? null,
     }
@@ -100,8 +100,12 @@ export const waysProved = stage('ways-proved', { leads }, ({ leads }): string =>
   if (laid.length === 0) return ''
   if (crowded > 0)
     return `${counted(crowded, 'lead')} found no room in the holes, and no other could make it.`
-  if (detour === 0) return 'Proved: the holes hold all leads, and none goes round for another.'
-  return `The holes hold all leads; some go round for others, ${wholeMm(detour)} in all. Less is not excluded.`
+  const yielding = laid.filter(l => l.givesWay).length
+  if (yielding === 0) return 'Proved: the holes hold all leads, and none goes round for another.'
+  return (
+    `The holes hold all leads; ${counted(yielding, 'lead')} gave way to others, ` +
+    `${wholeMm(detour)} longer in all. Less is not excluded.`
+  )
 })
 
 interface Shown {

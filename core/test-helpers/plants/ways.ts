@@ -33,7 +33,7 @@ const shut = (openings: readonly Fields[], main: Fields = {}): Machine =>
   altered(withCables({ main: { plugs: [{ face: 'main-24', ...main }] } }), { case: { openings } })
 
 /** Two disks of one power cable, in bays that are so far apart. */
-function hop(span: number): Machine {
+export function hop(span: number): Machine {
   const far = { key: 'far', label: 'upper bay', size: '3.5', front: false }
   const cable = { key: 'sata', length: exact('mm', 900) }
   const plugs = [{ face: 'sata-power', after: exact('mm', span) }, { face: 'sata-power' }]
