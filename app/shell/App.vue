@@ -60,6 +60,9 @@ watch(
   <a href="#content" class="skip" @click.prevent="toContent">Skip to the content</a>
   <TroubleBar />
   <RouterView />
+  <p v-if="desk.isLong" class="working" role="status">
+    The plan is being worked out. You can go on reading; what you asked for comes by itself.
+  </p>
   <KeysDialog v-if="showKeys" @close="showKeys = false" />
   <ImportDialog v-if="shelf.opened" :file="shelf.opened" @close="shelf.opened = null" />
   <div v-if="isOverDropZone" class="drop" role="status">
@@ -80,6 +83,19 @@ watch(
 }
 .skip:not(:focus) {
   clip-path: inset(50%);
+}
+.working {
+  position: fixed;
+  inset: auto 8px 8px;
+  z-index: 2050;
+  max-width: 640px;
+  margin: 0 auto;
+  padding: 8px 14px;
+  background: var(--sheet);
+  border: 1px solid var(--mat);
+  border-radius: var(--radius);
+  text-align: center;
+  pointer-events: none;
 }
 .drop {
   position: fixed;

@@ -1,9 +1,9 @@
 // What the interface knows of the builds: the worker's latest state, and the ways to change it.
-import { useEventListener } from '@vueuse/core'
+import { useEventListener, useTimeoutFn } from '@vueuse/core'
 import { ElMessage } from 'element-plus/es/components/message/index'
 import 'element-plus/es/components/message/style/css'
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef } from 'vue'
+import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 import type { HorizonAnalysis } from '../../core/analysis/analyse'
 import type { Horizon } from '../../core/document/resolve'
 import type { Difference } from '../../core/analysis/compare'
@@ -39,6 +39,8 @@ function shownState() {
     closed: ref<string | null>(null),
     /** Builds that are asked for and have not come: what is shown may not be what is open then. */
     opening: ref(0),
+    /** Changes that are asked for and not yet kept. */
+    keeping: ref(0),
     /** Whether the latest change found no room left. */
     full: ref(false),
     /** What the latest change did to the plan, for those who ask. */
@@ -76,23 +78,20 @@ function takeInto(shown: Shown, answer: Answer): void {
 
 /** The ways to change something: each waits until it is kept. */
 function actsOn(shown: Shown) {
-  /**
-   * Changes that are asked for and not yet kept. Whoever leaves the page while there are any is
-   * asked first.
-   */
-  let keeping = 0
+  const { keeping } = shown
+  // Whoever leaves the page while changes are not kept yet is asked first.
   useEventListener(window, 'beforeunload', event => {
-    if (keeping > 0) event.preventDefault()
+    if (keeping.value > 0) event.preventDefault()
   })
   /** Does one act and waits until it is kept. */
   async function act(what: Act, progress?: Progress): Promise<Answer> {
-    keeping += 1
+    keeping.value += 1
     try {
       const answer = await send(what, progress)
       takeInto(shown, answer)
       return answer
     } finally {
-      keeping -= 1
+      keeping.value -= 1
     }
   }
   /** As `act`: whether it was done. */
@@ -104,6 +103,28 @@ function actsOn(shown: Shown) {
     return 'problem' in answer ? null : answer.build
   }
   return { act, did, made }
+}
+
+/** Named choice, ms: who waits longer for an answer is told that one is worked on. */
+const PATIENCE = 1000
+
+/** Whether somebody has waited for an answer for long. */
+function longWait({ keeping }: Shown): Ref<boolean> {
+  const isLong = ref(false)
+  const { start, stop } = useTimeoutFn(
+    () => {
+      isLong.value = true
+    },
+    PATIENCE,
+    { immediate: false },
+  )
+  const isWaiting = computed(() => keeping.value > 0)
+  watch(isWaiting, waits => {
+    if (waits) start()
+    else stop()
+    isLong.value = false
+  })
+  return isLong
 }
 
 /** Asks the browser once to keep what is stored even when space runs short. */
@@ -177,7 +198,7 @@ export const useDesk = defineStore('desk', () => {
       ? say(tooLarge(file.name, file.size).problem)
       : acts.made({ act: 'openFile', text: await file.text(), name: file.name })
   return {
-    ...{ ...shown, horizon, analysis, horizonsDiffer },
+    ...{ ...shown, horizon, analysis, horizonsDiffer, isLong: longWait(shown) },
     ...{ say, open, importFile },
     ...acts,
     ...actsOnBuild(shown, acts),

@@ -27,7 +27,7 @@ export function chainedPairs(
   at: string,
   chosen: readonly Candidate[],
   { problem, plugs, shapes, frames, field, pins }: Cables,
-): { readonly pairs: readonly Candidate[] } | { readonly blocked: readonly string[] } {
+): { readonly pairs: readonly Candidate[] } | Extract<ChainPlan, { blocked: unknown }> {
   const chained = plugs.filter(isChained)
   const onChain = new Set(chained.map(p => p.ref))
   const ends = endsByRef(shapes)

@@ -34,11 +34,11 @@ export interface ChainProblem {
 }
 
 /**
- * The pairs that serve all sockets with the least cable laid, or a smallest set of sockets that
+ * The pairs that serve all sockets with the least cable laid, or every smallest set of sockets that
  * these cables cannot serve together.
  */
 export type ChainPlan =
-  { readonly pairs: readonly Pair[] } | { readonly blocked: readonly string[] }
+  { readonly pairs: readonly Pair[] } | { readonly blocked: readonly (readonly EndRef[])[] }
 
 /** Named choice: how many partial chains are looked at before a set counts as not servable. */
 const STATES = 200_000
@@ -48,15 +48,25 @@ const STATES = 200_000
  * m), then O(cables · 2^m · (m choose k)).
  */
 export function chainPlan(problem: ChainProblem): ChainPlan {
-  const found = serve(problem, problem.sockets)
-  if (found) return { pairs: found }
-  // Leave out one socket after the other as long as the rest still cannot be served.
-  let blocked = problem.sockets
-  for (const socket of problem.sockets) {
-    const fewer = blocked.filter(s => s !== socket)
-    if (fewer.length > 0 && !serve(problem, fewer)) blocked = fewer
+  const served = servable(problem)
+  const all = 2 ** problem.sockets.length - 1
+  const found = served.get(all)
+  return found ? { pairs: found.pairs } : { blocked: smallestNotIn(served, problem.sockets) }
+}
+
+/** The sets of sockets that are not served though every one of them less would be. */
+function smallestNotIn(
+  served: ReadonlyMap<number, Served>,
+  sockets: readonly EndOf[],
+): readonly (readonly EndRef[])[] {
+  const found: EndRef[][] = []
+  const bits = sockets.map((socket, i) => ({ ref: socket.ref, bit: 1 << i }))
+  for (let mask = 1; mask < 2 ** sockets.length; mask++) {
+    if (served.has(mask)) continue
+    const within = bits.filter(({ bit }) => (mask & bit) !== 0)
+    if (within.every(({ bit }) => served.has(mask ^ bit))) found.push(within.map(s => s.ref))
   }
-  return { blocked: blocked.map(s => s.ref) }
+  return found
 }
 
 interface Served {
@@ -67,13 +77,14 @@ interface Served {
 
 const NOBODY_SERVED: Served = { mask: 0, cost: 0, pairs: [] }
 
-function serve(problem: ChainProblem, sockets: readonly EndOf[]): readonly Pair[] | null {
+/** The sets of sockets that all cables serve together, each as cheaply as can be. */
+function servable(problem: ChainProblem): ReadonlyMap<number, Served> {
   let together: ReadonlyMap<number, Served> = new Map([[0, NOBODY_SERVED]])
   for (const plugs of groupBy(problem.plugs, chainOf).values()) {
     const along = [...plugs].sort((a, b) => a.end.rank - b.end.rank)
-    together = withCable(together, alongCable(problem, sockets, along))
+    together = withCable(together, alongCable(problem, along))
   }
-  return together.get(2 ** sockets.length - 1)?.pairs ?? null
+  return together
 }
 
 /** What cables serve together, with one more cable: of equal sets the cheapest. */
@@ -104,12 +115,8 @@ interface Laid extends Served {
 }
 
 /** The best way along one cable for each set of sockets that it can serve. */
-function alongCable(
-  problem: ChainProblem,
-  sockets: readonly EndOf[],
-  plugs: readonly EndOf[],
-): readonly Served[] {
-  const { fits, given, frames } = problem
+function alongCable(problem: ChainProblem, plugs: readonly EndOf[]): readonly Served[] {
+  const { sockets, fits, given, frames } = problem
   const best = new Map<number, Served>()
   let open: readonly Laid[] = []
   let states = 0

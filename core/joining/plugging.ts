@@ -141,7 +141,9 @@ const laidOut = kept('laid-out', (about: LayingOut): LaidOut => {
   const tooShort = shortOf(about, ends, asMatched)
   const chained = alongCables(about, matched.pairs)
   const isServed = 'pairs' in chained
-  const unserved = isServed ? [] : [chained.blocked.map(ref => pairsInto(problem, ref))]
+  const unserved = isServed
+    ? []
+    : chained.blocked.map(set => set.map(socket => pairsInto(problem, socket)))
   const plugged = isServed ? { ...matched, pairs: chained.pairs } : matched
   const isLoose = (item: string): boolean => !frames.has(item)
   const order = { problem, known: pairs, mayMove: isLoose }

@@ -18,8 +18,10 @@ export const pairId = (c: Pick<Candidate, 'plug' | 'socket'>): JointId => jointI
 /** Sets of pairs, by name, one pair of each of which cannot all be joined at once. */
 export type Clause = readonly (readonly string[])[]
 export const clauseName = (clause: Clause): string => clause.join(' ')
+/** Pairs that are asked for by name. */
+type Named = Pick<ReadonlySet<string>, 'has'>
 /** Whether one pair of each of its sets is among these. */
-export const isHeldBy = (clause: Clause, pairs: ReadonlySet<string>): boolean =>
+export const isHeldBy = (clause: Clause, pairs: Named): boolean =>
   clause.every(set => set.some(p => pairs.has(p)))
 
 /** The pairs by each of their two ends. */

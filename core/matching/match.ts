@@ -63,7 +63,7 @@ export function solve(problem: MatchProblem, nodeLimit: number): Matching {
     const used = byEnd(pairs)
     const failed = [...branch.required].some(ref => !used.has(ref))
     if (failed || (best && relaxation.level(price) >= relaxation.level(best.price))) continue
-    const ways = mendings(problem, relaxation, pairs, branch)
+    const ways = mendings(problem, relaxation, { pairs, used, branch })
     if (ways === null) best = { pairs, price }
     else open.push(...[...ways].reverse())
   }

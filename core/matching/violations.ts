@@ -1,5 +1,5 @@
 // What a cheapest assignment breaks of what it does not know, and the branches that mend it.
-import { byEnd, clauseName, isHeldBy, pairId, type Candidate, type Clause } from './candidate'
+import { clauseName, isHeldBy, pairId, type Candidate, type Clause } from './candidate'
 import { overdrawn } from './budget'
 import { fixPair, forbid, leaveFree, pay, requireEnd, waive, type Branch } from './branch'
 import type { MatchProblem } from './problem'
@@ -14,7 +14,6 @@ interface Choice {
   /** The chosen pairs by each of their ends, and by name. */
   readonly used: ReadonlyMap<string, Candidate>
   readonly chosen: ReadonlyMap<string, Candidate>
-  readonly names: ReadonlySet<string>
 }
 /** Ways to go on, no two of which overlap; null where this kind of violation does not occur. */
 type Mending = readonly Branch[] | null
@@ -37,17 +36,15 @@ const LOOKS: readonly ((choice: Choice) => Mending)[] = [
 export function mendings(
   problem: MatchProblem,
   relaxation: Relaxation,
-  pairs: readonly Candidate[],
-  branch: Branch,
+  { pairs, used, branch }: Pick<Choice, 'pairs' | 'used' | 'branch'>,
 ): Mending {
   const choice: Choice = {
     problem,
     relaxation,
     branch,
     pairs,
-    used: byEnd(pairs),
+    used,
     chosen: new Map(pairs.map(p => [pairId(p), p])),
-    names: new Set(pairs.map(pairId)),
   }
   for (const look of LOOKS) {
     const ways = look(choice)
@@ -93,8 +90,8 @@ function unmetGroup({ relaxation, used, branch }: Choice): Mending {
   return [...joined, waive(branch, group.id)]
 }
 
-function brokenClause({ problem, chosen, names, branch }: Choice): Mending {
-  const clause = problem.clauses.find(c => isHeldBy(c, names))
+function brokenClause({ problem, chosen, branch }: Choice): Mending {
+  const clause = problem.clauses.find(c => isHeldBy(c, chosen))
   return clause ? oneGoes(branch, standingOf(clause, chosen)) : null
 }
 
@@ -102,8 +99,8 @@ const standingOf = (clause: Clause, chosen: Choice['chosen']): readonly Standing
   clause.map(set => ({ set, pair: set.flatMap(p => chosen.get(p) ?? [])[0] }))
 
 /** What does not get along: one of it goes, or all of it stays and is paid for. */
-function strife({ problem, chosen, names, branch }: Choice): Mending {
-  const found = problem.strifes.find(c => isHeldBy(c, names) && !branch.paid.has(clauseName(c)))
+function strife({ problem, chosen, branch }: Choice): Mending {
+  const found = problem.strifes.find(c => isHeldBy(c, chosen) && !branch.paid.has(clauseName(c)))
   if (!found) return null
   return [...oneGoes(branch, standingOf(found, chosen)), pay(branch, clauseName(found))]
 }

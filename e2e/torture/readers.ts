@@ -5,7 +5,7 @@ import type { Page } from 'playwright-core'
 import { goOn, ROOT } from '../harness'
 import { manualOf } from '../manual'
 import type { Form } from './mangle'
-import { SPEAKS_WITHIN } from './tally'
+import { COMES_BACK_WITHIN, SPEAKS_WITHIN } from './tally'
 import { oneOf, putMessagesAside } from './window'
 
 export interface GivenFile {
@@ -46,8 +46,12 @@ const json = (path: string): Seed => ({
   mimeType: 'application/json',
   bytes: file(path),
 })
-const says = (page: Page, ...wanted: Parameters<typeof oneOf>[1]): Promise<void> =>
-  oneOf(page, wanted, SPEAKS_WITHIN)
+/** Waits until the page says one of these; where it says in time that it works on it, longer. */
+async function says(page: Page, ...wanted: Parameters<typeof oneOf>[1]): Promise<void> {
+  await oneOf(page, [...wanted, { element: WORKING }], SPEAKS_WITHIN)
+  await oneOf(page, wanted, COMES_BACK_WITHIN)
+}
+const WORKING = '.working'
 const MESSAGE = '.el-message'
 const DIALOG = '[role=dialog]'
 
