@@ -123,7 +123,10 @@ function worded(step: PlannedStep) {
     does: does(step),
     feel: feel?.(step) ?? null,
     why,
-    cautions: typeof cautions === 'function' ? cautions(step) : cautions,
+    cautions: [
+      ...step.lacks.map(l => `Its ${l} has no partner: settle that before it goes in.`),
+      ...(typeof cautions === 'function' ? cautions(step) : cautions),
+    ],
     tools,
     fasteners: typeof fasteners === 'function' ? fasteners(step) : fasteners,
     minutes: typeof minutes === 'function' ? minutes(step) : minutes,

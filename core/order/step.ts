@@ -7,7 +7,6 @@ import type { Cooler } from '../parts/cooler-schema'
 import type { Processor } from '../parts/processor'
 import type { Drive } from '../parts/drive-schema'
 import type { Memory } from '../parts/memory'
-import type { Supply } from '../parts/supply-schema'
 import type { Verdict } from '../figures/verdict'
 
 /** Kinds of step, in the order in which they are done where nothing else decides. */
@@ -76,6 +75,8 @@ export type Manner =
       readonly isUsed: boolean
       /** How wide the lid below it is, mm. */
       readonly lid: number | null
+      /** Whether it hangs on a radiator: then it goes on in the case. */
+      readonly isLiquid: boolean
     } & Pick<Cooler, 'fastening' | 'paste' | 'bracket'>)
   | ({ readonly of: 'drive' } & Pick<Drive, 'shape'>)
   | {
@@ -95,9 +96,12 @@ export type Manner =
       readonly isLatched: boolean
       /** Whether it hangs so far out, or is so thick, that it sags. */
       readonly isHeavy: boolean
+      /** How long it is, mm; null where nobody says. */
+      readonly length: number | null
+      /** The rear slots that it takes, counted from the processor’s end. */
+      readonly rows: readonly number[]
     }
   | ({ readonly of: 'board' } & Pick<Board, 'shield'>)
-  | ({ readonly of: 'supply' } & Pick<Supply, 'modular'>)
 
 /** A step as it is planned, before it is ordered and looked at. */
 export interface PlannedStep {
@@ -120,6 +124,8 @@ export interface PlannedStep {
   /** The holes that its leads go through, one after the other, where that is known. */
   readonly through: readonly string[]
   readonly pose: Pose
+  /** What its part has to be joined with and is not. */
+  readonly lacks: readonly string[]
   /** Steps whose part, once seated, lies over what this step plugs: it has to come out again. */
   readonly under: readonly string[]
 }
@@ -168,7 +174,3 @@ export interface Edge {
   readonly basis: EdgeBasis
   readonly rule: string
 }
-
-/** Whether it is about a supply all of whose cables come off. */
-export const isFullyModular = ({ manner }: PlannedStep): boolean =>
-  manner?.of === 'supply' && manner.modular === 'full'

@@ -1,6 +1,6 @@
 // Reasons inside the case: what lies under or behind what, and the habits of supply and card.
-import { isFullyModular } from '../step'
-import { PLUGS, share, sameFirst, sameItem, type Reason } from './reason'
+import type { PlannedStep } from '../step'
+import { PLUGS, isOnTable, share, sameFirst, sameItem, type Reason } from './reason'
 
 export const IN_THE_CASE: readonly Reason[] = [
   {
@@ -44,7 +44,7 @@ export const IN_THE_CASE: readonly Reason[] = [
     before: ['supply-in'],
     after: ['lay-lead'],
     reason: () => 'the lead hangs from the supply',
-    when: (_, a) => !isFullyModular(a),
+    when: sameFirst,
   },
   {
     rule: 'lead-before-its-plug',
@@ -113,6 +113,21 @@ export const IN_THE_CASE: readonly Reason[] = [
     when: sameItem,
   },
   {
+    rule: 'board-before-covers',
+    basis: 'fact',
+    before: ['board-in'],
+    after: ['covers'],
+    reason: () => 'held over its slot the card shows which covers they are',
+  },
+  {
+    rule: 'short-card-first',
+    basis: 'reach',
+    before: ['card'],
+    after: ['card'],
+    reason: b => `beside it no hand gets at the shorter ${b.what}`,
+    when: isShortBeside,
+  },
+  {
     rule: 'board-before-card',
     basis: 'fact',
     before: ['board-in'],
@@ -136,5 +151,17 @@ export const IN_THE_CASE: readonly Reason[] = [
     before: ['card'],
     after: PLUGS,
     reason: () => 'the card’s lead must pass before the others',
+    when: (_, a) => !isOnTable(a),
   },
 ]
+
+/** Named choice: a longer card so few slots away leaves a hand no room at a shorter one. */
+const BESIDE = 1
+
+/** Whether one card is the shorter of two that stand side by side. */
+function isShortBeside({ manner: short }: PlannedStep, { manner: long }: PlannedStep): boolean {
+  if (short?.of !== 'card' || long?.of !== 'card') return false
+  const isShorter = short.length !== null && long.length !== null && short.length < long.length
+  const apart = short.rows.flatMap(a => long.rows.map(b => Math.abs(a - b)))
+  return isShorter && apart.some(slots => slots <= BESIDE)
+}

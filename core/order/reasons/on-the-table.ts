@@ -1,19 +1,34 @@
 // Reasons while the board lies on the table: what goes on it before it goes into the case.
-import { PLUGS, ON_BOARD, IN_CASE, HERE, type Reason } from './reason'
+import { PLUGS, ON_BOARD, IN_CASE, HERE, MAKES, isOnTable, sameFirst, type Reason } from './reason'
 
 export const ON_THE_TABLE: readonly Reason[] = [
   {
     rule: 'bench-first',
     basis: 'habit',
     before: ['bench'],
-    after: ['panels-off', 'supply-cables', 'open', ...ON_BOARD, ...PLUGS],
+    after: ['panels-off', 'supply-cables', 'lay-lead', 'open', ...ON_BOARD, ...PLUGS],
     reason: () => 'parts are laid out on a clear bench',
+  },
+  {
+    rule: 'settled-first',
+    basis: 'habit',
+    before: ['open'],
+    after: ['panels-off', 'supply-cables', ...ON_BOARD, ...PLUGS],
+    reason: () => 'what finds no partner is settled before the first screw',
+  },
+  {
+    rule: 'partner-first',
+    basis: 'fact',
+    before: ['open'],
+    after: MAKES,
+    reason: b => `its ${b.what} has no partner: that is settled before it goes in`,
+    when: (b, a) => a.lacks.length > 0 && sameFirst(b, a),
   },
   {
     rule: 'open-first',
     basis: 'fact',
     before: ['panels-off'],
-    after: IN_CASE,
+    after: [...IN_CASE, 'lay-lead'],
     reason: () => 'the case must be open',
   },
   {
@@ -49,7 +64,23 @@ export const ON_THE_TABLE: readonly Reason[] = [
     basis: 'fact',
     before: ['processor', 'memory', 'cooler', 'cooler-plug', 'supply-cables'],
     after: ['bench-start'],
+    when: b => b.pose === 'table',
     reason: () => 'a start on the table needs processor, memory and a cooler that turns',
+  },
+  {
+    rule: 'flash-before-start',
+    basis: 'fact',
+    before: ['firmware'],
+    after: ['bench-start'],
+    reason: () => 'with the firmware that it has it does not see this processor',
+  },
+  {
+    rule: 'cables-before-flash',
+    basis: 'fact',
+    before: ['supply-cables'],
+    after: ['firmware'],
+    reason: () => 'flashing needs the supply on the board',
+    when: isOnTable,
   },
   {
     rule: 'start-then-clear',
@@ -78,5 +109,22 @@ export const ON_THE_TABLE: readonly Reason[] = [
     before: ON_BOARD,
     after: ['board-in'],
     reason: () => 'outside the case there is room and light',
+    when: isOnTable,
+  },
+  {
+    rule: 'ports-last-on-the-table',
+    basis: 'habit',
+    before: ON_BOARD,
+    after: ['data-plug'],
+    reason: () => 'leads that hang from the board are in the way of all else on the table',
+    when: (b, a) => isOnTable(b) && isOnTable(a),
+  },
+  {
+    rule: 'ports-outside-the-case',
+    basis: 'habit',
+    before: ['data-plug'],
+    after: ['board-in'],
+    reason: () => 'its port opens sideways: on the table nothing stands before it',
+    when: isOnTable,
   },
 ]

@@ -1,6 +1,11 @@
 // Reasons of plugs, power and the end: what is joined before power, what is closed last.
-import { PLUGS, SEATS, MAKES, share, sameFirst, type Reason } from './reason'
-import { OUTSIDE } from '../step'
+import { feeds } from '../../connectors/connectors'
+import { OUTSIDE, type PlannedStep } from '../step'
+import { PLUGS, SEATS, MAKES, isOnTable, share, sameFirst, type Reason } from './reason'
+
+const isForProcessor = ({ kind, face }: PlannedStep): boolean =>
+  kind === 'power-plug' && face !== null && feeds(face) === 'processor'
+const isLiquid = ({ manner }: PlannedStep): boolean => manner?.of === 'cooler' && manner.isLiquid
 
 export const PLUGS_AND_POWER: readonly Reason[] = [
   {
@@ -9,7 +14,16 @@ export const PLUGS_AND_POWER: readonly Reason[] = [
     before: ['power-plug'],
     after: ['firmware'],
     reason: () => 'flashing needs the supply on the board',
-    when: sameFirst,
+    when: (b, a) => sameFirst(b, a) && !isOnTable(a),
+  },
+  {
+    rule: 'flash-before-cards',
+    basis: 'habit',
+    of: s => s.card !== 'early',
+    before: ['firmware'],
+    after: ['card', 'covers'],
+    reason: () =>
+      'it needs main power and the processor’s plug only: what it finds, it finds early',
   },
   {
     rule: 'firmware-before-power',
@@ -22,9 +36,9 @@ export const PLUGS_AND_POWER: readonly Reason[] = [
     rule: 'seat-before-plug',
     basis: 'fact',
     before: SEATS,
-    after: [...PLUGS],
+    after: [...PLUGS, 'cooler-plug'],
     reason: b => `the ${b.what} must be in its place before it is plugged`,
-    when: share,
+    when: (b, a) => share(b, a) && !isOnTable(a),
   },
   {
     rule: 'board-before-plug',
@@ -40,13 +54,16 @@ export const PLUGS_AND_POWER: readonly Reason[] = [
     before: ['small-plug', 'panel', 'fan-plug', 'data-plug'],
     after: ['power-plug'],
     reason: () => 'stiff power leads cover the small headers',
+    when: (_, a) => !isForProcessor(a),
   },
   {
-    rule: 'open-last',
+    rule: 'processor-power-early',
     basis: 'habit',
-    before: MAKES,
-    after: ['open'],
-    reason: () => 'what finds no partner is settled before the power comes on',
+    of: s => s.supply !== 'last',
+    before: ['power-plug'],
+    after: ['small-plug', 'panel', 'fan-plug', 'data-plug'],
+    reason: () => 'its corner is the tightest of the board: first, while nothing hangs there',
+    when: (b, a) => isForProcessor(b) && !isOnTable(a),
   },
   {
     rule: 'joints-before-power',
@@ -112,6 +129,22 @@ export const PLUGS_AND_POWER: readonly Reason[] = [
     before: ['board-in'],
     after: ['radiator'],
     reason: () => 'the block hangs on the radiator: the board has to be there for it',
+  },
+  {
+    rule: 'board-before-block',
+    basis: 'reach',
+    before: ['board-in'],
+    after: ['cooler'],
+    reason: () => 'nobody carries a board into the case with a radiator hanging from it',
+    when: (_, a) => isLiquid(a),
+  },
+  {
+    rule: 'radiator-before-block',
+    basis: 'reach',
+    before: ['radiator'],
+    after: ['cooler'],
+    reason: () => 'pasted once, the block must not be pulled at',
+    when: sameFirst,
   },
   {
     rule: 'bracket-after-board',

@@ -60,6 +60,7 @@ export const MAKES: readonly StepKind[] = [
 ]
 export const HERE: readonly StepKind[] = ['bench-start', 'bench-clear']
 
+export const isOnTable = ({ pose }: PlannedStep): boolean => pose === 'table'
 export const share = (before: PlannedStep, after: PlannedStep): boolean =>
   before.joints.some(j => after.joints.some(k => itemsOfJoint(k).includes(plugItemOf(j))))
 export const plugItemOf = (joint: string): string => itemsOfJoint(joint)[0] ?? ''

@@ -2,7 +2,7 @@
 import { DRESSING, MINUTES } from '../../standards/minutes'
 import { SCREW } from '../../standards/screws'
 import type { Board } from '../../parts/board-schema'
-import { isFullyModular, type PlannedStep, type StepKind } from '../step'
+import type { PlannedStep, StepKind } from '../step'
 import { SCREWDRIVER, type StepWords } from './words'
 
 const shieldOf = ({ manner }: PlannedStep): Board['shield'] =>
@@ -152,9 +152,7 @@ export const ON_THE_CASE = {
     why: 'Once the board is in, the gap at its upper edge is too narrow for the plug.',
     minutes: MINUTES.layLead,
     does: s => [
-      isFullyModular(s)
-        ? 'Take the cable by itself; its other end goes into the supply later.'
-        : 'From the supply into the chamber behind the tray.',
+      'From the supply into the chamber behind the tray.',
       `Up to the ${s.details[0] ?? `hole nearest to ${s.label}`}, plug through, left hanging.`,
     ],
     feel: () => 'It reaches the hole without pull.',

@@ -48,9 +48,11 @@ export const POWERING_ON = {
     minutes: MINUTES.firmware,
     tools: ['boot stick'],
     does: s => [
+      ...(s.details.length > 0 ? ['Board on its box. For this it needs only:'] : []),
+      ...s.details.map(d => `${capital(d)}.`),
       `Firmware ${s.label} or later on a stick, named as the manual says.`,
       'Stick into the marked socket at the rear. Supply’s switch on, press the board’s own button.',
-      'Wait until its lamp stops blinking; then the supply’s switch off.',
+      'Wait until its lamp stops blinking. Supply’s switch off, and the mains lead out again.',
     ],
     cautions: ['Never cut the power while it blinks.'],
   },

@@ -22,27 +22,20 @@ export const ofSupply = (s: StepsFrom, habits: Habits): readonly PlannedStep[] =
     ...(habits.lead === 'early' ? leadBehind(s, supply) : []),
   ])
 
-function cablesInto(
-  s: StepsFrom,
-  { id: item, name, part }: ItemOf<Supply>,
-): readonly PlannedStep[] {
+function cablesInto(s: StepsFrom, { id: item, name }: ItemOf<Supply>): readonly PlannedStep[] {
   const there = s.cablesAtSupply.find(c => c.supply === item)
   if (!there || there.inUse.length === 0) return []
   const id = taskId('supply-cables', item)
   return [
     task('supply-cables', {
       ...{ id, marks: [id], items: [item], what: name },
-      manner: { of: 'supply', modular: part.modular },
       details: there.inUse.map(cableLine),
       label: there.unused.join(', '),
     }),
   ]
 }
 
-function leadBehind(
-  s: StepsFrom,
-  { id: item, name, part }: ItemOf<Supply>,
-): readonly PlannedStep[] {
+function leadBehind(s: StepsFrom, { id: item, name }: ItemOf<Supply>): readonly PlannedStep[] {
   const lead = s.plugs.find(j => j.items[0] === item && feeds(j.socketFace) === 'processor')
   if (!lead || staysInFront(s.dressing, lead.a)) return []
   const id = taskId('lay-lead', item)
@@ -52,7 +45,6 @@ function leadBehind(
       what: s.outlines.get(lead.a)?.label ?? '',
       label: s.outlines.get(lead.b)?.label ?? '',
       details: lastHole(s.dressing, lead.a),
-      manner: { of: 'supply', modular: part.modular },
     }),
   ]
 }

@@ -3,25 +3,31 @@ import { at } from '../../collections/at'
 import { groupBy } from '../../collections/groups'
 import { stepWith } from '../../connectors/connectors'
 import type { Joint, Outline } from '../../joining/joint'
-import { specOf, type Item } from '../../parts'
+import { specOf, type Item, type PartKind } from '../../parts'
+import type { Board } from '../../parts/board-schema'
 import type { Card } from '../../parts/card-schema'
 import { uprightOf } from '../../parts/case'
+import type { ItemOf } from '../../parts/kind'
 import { readFigure } from '../../figures/units'
 import { GUIDED_FROM } from '../../standards/cards'
 import { processor as processorKind } from '../../parts/processor'
-import { every } from '../../plan/situation'
+import { every, socketIn } from '../../plan/situation'
+import { cardsInCase, slotRows } from '../../rules/fit/cards-in-case'
 import type { Manner, PlannedStep, StepKind } from '../step'
 import type { StepsFrom } from './from'
 import { POSE_OF } from './task'
 
 /**
  * Joints that are made in one go share a step: a memory kit, the loose leads of the block, the two
- * ends of one lead.
+ * ends of one lead. A port that opens to the board's side is plugged by itself, with the board on
+ * the table.
  */
-function groupOf(joint: Joint, kind: StepKind): string {
-  if (kind === 'memory' || kind === 'data-plug') return `${kind}:${joint.items[0]}`
-  if (kind === 'panel') return `panel:${joint.items[1]}`
-  return `${kind}:${joint.id}`
+function groupOf({ joint, kind, onTable }: Joining): string {
+  const { items, id } = joint
+  if (kind === 'data-plug' && onTable) return `${kind}:${items[0]}:port`
+  if (kind === 'memory' || kind === 'data-plug') return `${kind}:${items[0]}`
+  if (kind === 'panel') return `panel:${items[1]}`
+  return `${kind}:${id}`
 }
 
 /** What hangs from a case or a supply is told apart by its print; a fan's lead by its fan. */
@@ -37,13 +43,15 @@ interface Joining {
   readonly plug: Outline
   readonly socket: Outline
   readonly kind: StepKind
+  /** Whether it is done before the board goes into the case. */
+  readonly onTable: boolean
 }
 
 /** Every joint is in exactly one of these. */
 export function joinedSteps(s: StepsFrom): readonly PlannedStep[] {
   const groups = groupBy(
     [...s.seats, ...s.plugs].flatMap(joint => joiningOf(s, joint) ?? []),
-    ({ joint, kind }) => groupOf(joint, kind),
+    groupOf,
   )
   return [...groups].map(([id, joinings]) => stepOf(s, id, joinings))
 }
@@ -53,8 +61,16 @@ function joiningOf(s: StepsFrom, joint: Joint): Joining | null {
   const socket = s.outlines.get(joint.b)
   const plugItem = s.items.find(i => i.id === joint.items[0])
   if (!plug || !socket || !plugItem) return null
-  const isOnBoard = every(s, 'board').some(b => b.id === joint.items[1])
-  return { joint, plugItem, plug, socket, kind: kindOf(joint, plugItem, isOnBoard) }
+  const board = every(s, 'board').find(b => b.id === joint.items[1])
+  const kind = kindOf(joint, plugItem, board !== undefined)
+  return { joint, plugItem, plug, socket, kind, onTable: isOnTable(joint, plugItem, board) }
+}
+
+/** A cooler and its plugs, unless they hang on a radiator; a loose lead into a port that opens sideways. */
+function isOnTable(joint: Joint, { part }: Item, board: ItemOf<Board> | undefined): boolean {
+  if (!board) return false
+  if (part.kind === 'cooler') return !part.liquid
+  return part.kind === 'lead' && socketIn(joint, 'headers', board.part.headers)?.points === 'side'
 }
 
 const isCoolerPlug = (joint: Joint, plugItem: Item): boolean =>
@@ -68,7 +84,7 @@ function kindOf(joint: Joint, plugItem: Item, isOnBoard: boolean): StepKind {
 
 /** One step of joints that are made in one go; the first of them gives it its name. */
 function stepOf(s: StepsFrom, id: string, joinings: readonly Joining[]): PlannedStep {
-  const { joint, plugItem, plug, socket, kind } = at(joinings, 0)
+  const { joint, plugItem, plug, socket, kind, onTable } = at(joinings, 0)
   const name = (item: string): string => s.items.find(i => i.id === item)?.name ?? item
   /** The two ends of a lead are told by the part they go to; on the board the print says enough. */
   const placeOf = (j: Joining): string => {
@@ -92,14 +108,23 @@ function stepOf(s: StepsFrom, id: string, joinings: readonly Joining[]): Planned
     what: joint.kind === 'plug' ? plugged : name(joint.items[0]),
     to: name(joint.items[1]),
     label: [first, ...joinings.slice(1).map(placeOf)].join(' and '),
-    onBoard: !isCoolerPlug(joint, plugItem),
+    onBoard: !onTable,
     details: joinings.map(j => `${j.plug.label} → ${j.socket.label}`),
     manner: mannerOf(s, plugItem, joint.items[1]),
     through: joint.kind === 'plug' ? holesOf(s, joint.a) : [],
-    pose: POSE_OF[kind] ?? (behind ? 'behind' : 'lying'),
+    lacks: s.unmet.flatMap(({ demand }) =>
+      demand.need !== 'may' && demand.item === plugItem.id && !isFrame(plugItem)
+        ? [demand.label]
+        : [],
+    ),
+    pose: onTable ? 'table' : (POSE_OF[kind] ?? (behind ? 'behind' : 'lying')),
     under: [],
   }
 }
+
+/** What everything else hangs on: what one of its ends lacks makes nothing of it useless. */
+const isFrame = ({ part }: Item): boolean => FRAMES.includes(part.kind)
+const FRAMES: readonly PartKind[] = ['case', 'board', 'supply']
 
 /** The holes on the way of the lead that ends in this plug. */
 const holesOf = ({ dressing }: StepsFrom, plug: string): readonly string[] =>
@@ -111,7 +136,7 @@ const holesOf = ({ dressing }: StepsFrom, plug: string): readonly string[] =>
  */
 function mannerOf(
   s: StepsFrom,
-  { part: p, condition, upright: isUpright }: Item,
+  { id, part: p, condition, upright: isUpright }: Item,
   on: string,
 ): Manner | null {
   if (p.kind === 'processor') return { of: 'processor', contacts: p.contacts }
@@ -125,10 +150,17 @@ function mannerOf(
       isUpright: isUpright === true && stands(s),
       isLatched: p.size === 'x16' || p.size === 'AGP',
       isHeavy: p.size === 'x16' && (p.slots ?? 1) > 1,
+      length: readFigure(p.length, 'mm')?.value ?? null,
+      rows: cardsInCase(s)
+        .filter(c => c.card.id === id)
+        .flatMap(slotRows),
     }
   if (p.kind !== 'cooler') return null
   const { fastening, paste, bracket } = p
-  return { of: 'cooler', fastening, paste, bracket, isUsed: condition !== 'new', lid: lidOn(s, on) }
+  return {
+    ...{ of: 'cooler', fastening, paste, bracket },
+    ...{ isUsed: condition !== 'new', lid: lidOn(s, on), isLiquid: Boolean(p.liquid) },
+  }
 }
 
 const stands = (s: StepsFrom): boolean => every(s, 'case').some(pc => uprightOf(pc.part) !== null)

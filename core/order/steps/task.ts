@@ -5,18 +5,18 @@ import type { PlannedStep, Pose, StepKind } from '../step'
 /** Of the others, as they lie: behind the tray, or with the case on its side. */
 export const POSE_OF: Partial<Record<StepKind, Pose>> = {
   bench: 'table',
+  open: 'table',
   jumpers: 'table',
   processor: 'table',
   m2: 'table',
   memory: 'table',
-  cooler: 'table',
-  'cooler-plug': 'table',
   'bench-start': 'table',
   'bench-clear': 'table',
   'supply-cables': 'table',
   'lay-lead': 'behind',
   'first-power': 'standing',
   'panels-on': 'standing',
+  'outer-plug': 'standing',
   record: 'standing',
 }
 
@@ -35,6 +35,7 @@ export const task = (kind: StepKind, about: Partial<PlannedStep> = {}): PlannedS
   details: [],
   manner: null,
   through: [],
+  lacks: [],
   pose: POSE_OF[kind] ?? 'lying',
   under: [],
   ...about,

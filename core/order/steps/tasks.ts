@@ -1,18 +1,17 @@
-// The steps that make no joint: making ready, standoffs, covers, firmware, a supply's cables, the
-// start on the table, first power-on, closing, writing down; and places that found no partner.
-import { feeds } from '../../connectors/connectors'
+// The steps that make no joint: making ready, standoffs, covers, first power-on, closing, writing
+// down; and places that found no partner.
 import { giveBackTask, taskId } from '../../ids/ids'
 import { specOf, type PartKind } from '../../parts'
 import { labelsOf, standoffPlan, standoffTask } from '../../plan/standoffs'
 import { every, joinedBy } from '../../plan/situation'
 import { cardsInCase, heldCards, slotRows } from '../../rules/fit/cards-in-case'
 import { jumpersAtWork, settingOf } from '../../rules/joints/jumper'
-import { firmwares, flashTo } from '../../rules/fit/firmware'
 import type { Supply } from '../../parts/supply-schema'
 import type { Habits } from '../habits'
 import { OUTSIDE, type PlannedStep } from '../step'
 import type { StepsFrom } from './from'
 import { dressingLines, ofSupply } from './cable-tasks'
+import { flashes, hasMains, tableStart } from './on-table'
 import { task } from './task'
 
 /** What is done besides joining, as a build order wants it. */
@@ -21,14 +20,12 @@ export const tasksOf = (s: StepsFrom, habits: Habits): readonly PlannedStep[] =>
   ...jumpers(s),
   ...retainers(s),
   ...mainsSwitches(s),
-  ...ofCards(s),
+  ...covers(s),
   ...ofSupply(s, habits),
-  ...onTable(s, habits),
+  ...flashes(s, habits),
+  ...tableStart(s, habits),
   ...lent(s),
 ]
-
-/** Whether a supply is switched by mains at the front, not by a button. */
-const hasMains = (s: StepsFrom): boolean => every(s, 'supply').some(i => i.part.form === 'AT')
 
 /** Making ready, standoffs, the first power-on, closing, writing down. */
 function always(s: StepsFrom): readonly PlannedStep[] {
@@ -69,6 +66,7 @@ function always(s: StepsFrom): readonly PlannedStep[] {
       task('dress', {
         ...{ items: [pc.id], what: pc.name, details: dressingLines(s.dressing) },
         manner: { of: 'dressing', minutes: s.dressing.minutes },
+        pose: s.dressing.sides[0]?.side === 'behind' ? 'behind' : 'lying',
       }),
       task('panels-on', { items: [pc.id], what: pc.name }),
     )
@@ -132,69 +130,15 @@ const lent = (s: StepsFrom): readonly PlannedStep[] =>
       return task('give-back', { ...about, label: giveBackAs(item.part.kind) })
     })
 
-/** Covers off before each card, and firmware that has to be newer before the processor is seen. */
-function ofCards(s: StepsFrom): readonly PlannedStep[] {
-  const covers = cardsInCase(s).map(c => {
+/** Covers off before each card. */
+const covers = (s: StepsFrom): readonly PlannedStep[] =>
+  cardsInCase(s).map(c => {
     const id = taskId('covers', c.card.id)
     return task('covers', {
-      id,
-      marks: [id],
-      items: [c.pc.id, c.card.id],
-      what: c.card.name,
-      to: c.pc.name,
-      label: slotRows(c).join(', '),
+      ...{ id, marks: [id], items: [c.pc.id, c.card.id] },
+      ...{ what: c.card.name, to: c.pc.name, label: slotRows(c).join(', ') },
     })
   })
-  const flashes = firmwares(s).flatMap(f => {
-    const version = flashTo(f)
-    const id = taskId('firmware', f.board.id)
-    return version !== null && f.board.part.firmware?.flashes
-      ? [
-          task('firmware', {
-            id,
-            marks: [id],
-            items: [f.board.id],
-            what: f.board.name,
-            label: version,
-          }),
-        ]
-      : []
-  })
-  return [...covers, ...flashes]
-}
-
-/**
- * The first start on the table with the least possible, and clearing up after it: joints that are
- * made twice.
- */
-function onTable(s: StepsFrom, habits: Habits): readonly PlannedStep[] {
-  const [board] = every(s, 'board')
-  if (
-    habits.proof !== 'on the table' ||
-    !board ||
-    every(s, 'supply').length === 0 ||
-    // A mains switch that lies on the table is no start for anybody.
-    hasMains(s) ||
-    every(s, 'processor').length === 0
-  )
-    return []
-  const dark = !every(s, 'processor').some(p => p.part.picture)
-  const needed = [
-    ...s.seats.filter(j => j.face === 'slot' && dark && s.outlines.get(j.a)?.role === 'graphics'),
-    ...s.plugs.filter(
-      j =>
-        feeds(j.socketFace) === 'board' ||
-        feeds(j.socketFace) === 'processor' ||
-        (dark && feeds(j.face) === 'card'),
-    ),
-  ]
-  const details = needed.map(
-    j => `${s.outlines.get(j.a)?.label ?? ''} → ${s.outlines.get(j.b)?.label ?? ''}`,
-  )
-  return (['bench-start', 'bench-clear'] as const).map(kind =>
-    task(kind, { items: [board.id], what: board.name, details }),
-  )
-}
 
 /**
  * Demands that found no partner stand in the order as open places: they are solved, left open, or

@@ -1,0 +1,151 @@
+// Every demo in every build order, looked at with an assembler's eye: each sentence here was broken
+// once. Told in steps and joints, not in the program's own edges.
+import { BUILD_ORDERS, type BuildOrder } from '../document/build-orders'
+import type { Build } from '../document/build'
+import { avocet, change, curlew, plover, teal, then } from '../test-helpers/demos'
+import type { Step, StepKind } from './step'
+
+const DEMOS = { plover, avocet, teal, curlew }
+const by = (build: Build, school: BuildOrder): readonly Step[] =>
+  then(change(build, { do: 'chooseOrder', school })).order.steps
+const ORDERS = Object.entries(DEMOS).flatMap(([name, build]) =>
+  BUILD_ORDERS.map(school => [name, school, by(build, school)] as const),
+)
+
+/** Where the first, or the last, step of a kind stands; for none before all, or after all. */
+const firstOf = (steps: readonly Step[], ...kinds: readonly StepKind[]): number => {
+  const at = steps.findIndex(s => kinds.includes(s.kind))
+  return at < 0 ? steps.length : at
+}
+const lastOf = (steps: readonly Step[], ...kinds: readonly StepKind[]): number =>
+  steps.findLastIndex(s => kinds.includes(s.kind))
+const withJoint = (steps: readonly Step[], start: string): number =>
+  steps.findIndex(s => s.joints.some(j => j.startsWith(start)))
+
+describe.each(ORDERS)('%s, %s', (_name, school, steps) => {
+  test('the bench is ready before anything is touched', () => {
+    expect(firstOf(steps, 'bench')).toBe(0)
+  })
+  test('no lead is laid into a closed case, and none that hangs from no supply yet', () => {
+    const laid = firstOf(steps, 'lay-lead')
+    if (laid === steps.length) return
+    expect(laid).toBeGreaterThan(lastOf(steps, 'panels-off'))
+    expect(laid).toBeGreaterThan(lastOf(steps, 'supply-in'))
+    expect(laid).toBeLessThan(firstOf(steps, 'board-in'))
+  })
+  test('what finds no partner is settled before the first screw', () => {
+    const work = steps.findIndex(s => s.joints.length > 0)
+    expect(lastOf(steps, 'open')).toBeLessThan(work)
+  })
+  test('firmware that the processor needs comes before every start, and before cards', () => {
+    const flash = firstOf(steps, 'firmware')
+    if (flash === steps.length) return
+    expect(flash).toBeLessThan(firstOf(steps, 'bench-start', 'first-power'))
+    if (school !== 'card-early') expect(flash).toBeLessThan(firstOf(steps, 'card'))
+  })
+  test('a flash in the case waits for main power and the processor’s plug, and for no others', () => {
+    const step = steps.find(s => s.kind === 'firmware')
+    if (!step || step.pose === 'table') return
+    const before = step.after.map(a => steps.find(s => s.id === a.step))
+    const plugs = before.filter(s => s?.kind === 'power-plug')
+    expect(plugs.length).toBeGreaterThan(0)
+    expect(plugs.every(s => s?.items.includes('board'))).toBe(true)
+  })
+  test('covers come off once the board is in: before, no slot tells which', () => {
+    expect(firstOf(steps, 'covers')).toBeGreaterThan(lastOf(steps, 'board-in'))
+  })
+  test('ports that open sideways are plugged with the board on the table', () => {
+    const sideways = steps.filter(s => s.kind === 'data-plug' && s.pose === 'table')
+    expect(sideways.every(s => steps.indexOf(s) < firstOf(steps, 'board-in'))).toBe(true)
+    expect(sideways.map(s => s.joints.length)).toEqual(sideways.map(() => 1))
+  })
+  test('a hub is in its place before anything is plugged into it', () => {
+    for (const step of steps)
+      for (const joint of step.joints) {
+        const into = step.items.at(-1) ?? ''
+        const seat = steps.findIndex(s => s.kind === 'hub' && s.items[0] === into)
+        if (seat >= 0 && joint.includes(`~${into}/`))
+          expect(steps.indexOf(step)).toBeGreaterThan(seat)
+      }
+  })
+  test('outer plugs find the machine standing', () => {
+    const outer = steps.filter(s => s.kind === 'outer-plug')
+    expect(outer.every(s => s.pose === 'standing')).toBe(true)
+  })
+})
+
+describe('Avocet', () => {
+  test('the processor’s plug goes in before the small headers, unless the supply comes last', () => {
+    const order = (school: BuildOrder) => by(avocet, school)
+    const plug = (steps: readonly Step[]) => withJoint(steps, 'supply/cpu-1')
+    for (const school of ['board-first', 'supply-first', 'proof-first'] as const)
+      expect(plug(order(school))).toBeLessThan(firstOf(order(school), 'small-plug', 'panel'))
+    expect(plug(order('supply-last'))).toBeGreaterThan(lastOf(order('supply-last'), 'panel'))
+  })
+  test('the short card goes in before the long one beside it, whatever the build order', () => {
+    for (const school of BUILD_ORDERS) {
+      const steps = by(avocet, school)
+      const [short, long] = [withJoint(steps, 'capture/seat'), withJoint(steps, 'card/seat')]
+      expect(short).toBeLessThan(long)
+    }
+  })
+  test('a card two slots away goes in where it will', () => {
+    // The long one covers slots 2 to 4; a hand finds its way past an empty fifth.
+    const apart = change(avocet, { do: 'pinJoint', plug: 'capture/seat', socket: 'board/slot-7' })
+    const seat = then(apart).order.steps.find(s => s.joints[0]?.startsWith('card/seat'))
+    expect(seat?.after.some(a => a.reason.includes('no hand gets at the shorter'))).toBe(false)
+  })
+  test('a strip without a partner waits until that is settled, and says so', () => {
+    const steps = by(avocet, 'board-first')
+    const strip = steps.find(s => s.kind === 'strip' && s.items[0] === 'strip-12')
+    expect(strip?.after.map(a => a.step)).toContain('open:strip-12/lead')
+    expect(strip?.cautions[0]).toBe(
+      'Its lights lead has no partner: settle that before it goes in.',
+    )
+  })
+  test('on the table the flash needs main power and the processor’s plugs', () => {
+    const flash = by(avocet, 'proof-first').find(s => s.kind === 'firmware')
+    expect(flash?.pose).toBe('table')
+    expect(flash?.does.slice(0, 4)).toEqual([
+      'Board on its box. For this it needs only:',
+      'Processor 4+4 (cable 1) → PWR_P1.',
+      'Processor 4+4 (cable 2), half 1 → PWR_P2.',
+      '24-pin main power → PWR_M.',
+    ])
+    expect(flash?.does.at(-1)).toMatch(/mains lead out again/)
+  })
+  test('cables are dressed where they lie: behind the tray first', () => {
+    expect(by(avocet, 'board-first').find(s => s.kind === 'dress')?.pose).toBe('behind')
+    expect(by(plover, 'board-first').find(s => s.kind === 'dress')?.pose).toBe('lying')
+  })
+})
+
+describe('Teal, whose cooler hangs on a radiator', () => {
+  test.each(BUILD_ORDERS)('%s: board, radiator, block, then its plugs', school => {
+    const steps = by(teal, school)
+    const [board, radiator, block] = [
+      firstOf(steps, 'board-in'),
+      firstOf(steps, 'radiator'),
+      firstOf(steps, 'cooler'),
+    ]
+    expect([board, radiator, block]).toEqual([board, radiator, block].sort((a, b) => a - b))
+    expect(block).toBeLessThan(firstOf(steps, 'cooler-plug'))
+    expect(firstOf(steps, 'bench-start')).toBe(steps.length)
+  })
+})
+
+test('a fan of the cooler that a hub feeds in the case is fed by the board on the table', () => {
+  const hubbed = change(
+    avocet,
+    { do: 'chooseOrder', school: 'proof-first' },
+    { do: 'pinJoint', plug: 'cooler/fan', socket: 'fan-hub/out-1' },
+  )
+  const steps = then(hubbed).order.steps
+  expect(steps.find(s => s.kind === 'bench-start')?.details).toContain('fan lead → FAN_P')
+  expect(withJoint(steps, 'cooler/fan')).toBeGreaterThan(firstOf(steps, 'hub'))
+})
+
+test('where no port opens sideways both ends of a lead are plugged in one go', () => {
+  const leads = by(plover, 'board-first').filter(s => s.kind === 'data-plug')
+  expect(leads.map(s => s.joints.length)).toEqual([2])
+})
