@@ -178,17 +178,16 @@ test('power: surges are counted by school', async () => {
   await row(/Surge.*all cards together/).waitFor()
 })
 
-test('order: the schools side by side, one is chosen, and a card comes out and goes in again', async () => {
+test('order: the schools side by side; one is chosen, and the steps are its own', async () => {
   await stageLink('Order').click()
   await page.getByText('Compare build orders').click()
   const table = page.locator('table', { hasText: 'turns of the case' })
   await table.getByText('Proof first').waitFor({ timeout: 30_000 })
   expect(await table.locator('tbody tr').count()).toBeGreaterThanOrEqual(3)
   await table.getByRole('radio', { name: /Card early/ }).check()
-  await mark('Take the .* out').waitFor()
-  await mark('Seat the .* again').waitFor()
+  await mark('Lay the processor .* lead up behind the tray').waitFor()
   await undo()
-  await mark('Seat the .* again').waitFor({ state: 'detached' })
+  await mark('Lay the processor .* lead').waitFor({ state: 'detached' })
 })
 
 test('order: a step is put before another by hand, and taken back', async () => {
@@ -252,9 +251,18 @@ test('routes: the lead that ends short and its ways out; the holes and what lies
   await row(/Clear Room in the front slot in the shroud for \d+ cables/).waitFor()
 })
 
-test('bench: standoffs that are taken out harm no more', async () => {
-  await goOn(page, '/b/avocet/bench?step=task%3Astandoffs%3Aboard')
+test('bench: standoffs that are taken out harm no more; before, the board does not go in', async () => {
+  await goOn(page, '/b/avocet/bench?step=board-in%3Aboard%2Fmount~case%2Ftray')
+  const before = page.getByRole('list', { name: 'Before this step' })
+  await before.getByText(/Harm Standoffs of the Longreed 52 at B, R, S/).waitFor()
+  expect(await page.getByRole('button', { name: 'Not yet' }).isDisabled()).toBe(true)
+  await before.getByRole('button', { name: 'Go there' }).last().click()
   await page.getByText('Take out B, R, S.').waitFor()
+  await page.getByText('First: Open the Longreed 52').waitFor()
+  await before.getByRole('button', { name: 'Go there' }).click()
+  await page.getByRole('button', { name: 'Made', exact: true }).click()
+  await mark('Open the Longreed 52.*made').waitFor()
+  await goOn(page, '/b/avocet/bench?step=task%3Astandoffs%3Aboard')
   await page.getByRole('button', { name: 'Made', exact: true }).click()
   await mark('Set the standoffs .*made').waitFor()
   await page.getByRole('link', { name: 'Leave the bench' }).click()
@@ -262,18 +270,19 @@ test('bench: standoffs that are taken out harm no more', async () => {
   await row(/Watch/).waitFor()
   expect(await row(/Harm Standoffs/).count()).toBe(0)
   await undo()
+  await undo()
   await row(/Harm Standoffs of the Longreed 52 at B, R, S/).waitFor()
 })
 
 test('bench: another port than planned: the rest is planned anew, and said', async () => {
-  await goOn(page, '/b/avocet/bench?step=data-plug%3Asata-1')
+  await goOn(page, '/b/avocet/bench?step=data-plug%3Asata-1%3Aport')
   await page.getByRole('heading', { name: /Plug the SATA lead 500 \(1\)/ }).waitFor()
   expect(await page.evaluate(() => (window as unknown as { asked: string[] }).asked)).toContain(
     'screen',
   )
   await page.getByRole('button', { name: 'Otherwise…' }).click()
   const panel = page.getByRole('region', { name: 'Done otherwise' })
-  await panel.getByText(/Another place than Lagoon 6: SATA/).click()
+  await panel.getByText(/Another place than Lagoon 6: SATA/).waitFor()
   await panel.getByRole('button', { name: 'Put it into SATA3 of the Lagoon 6' }).click()
   const note = page.getByRole('region', { name: 'What changed' })
   await note.getByText('The rest was planned anew:').waitFor()
@@ -283,10 +292,17 @@ test('bench: another port than planned: the rest is planned anew, and said', asy
 })
 
 test('bench: done otherwise, with the keyboard alone; on a control Space makes no step', async () => {
-  await goOn(page, '/b/avocet/bench?step=data-plug%3Asata-1')
+  await goOn(page, '/b/avocet/bench?step=data-plug%3Asata-1%3Aport')
   await page.getByRole('button', { name: 'Otherwise…' }).focus()
   await page.keyboard.press('Enter')
   await page.locator('summary:focus', { hasText: 'Another place than Lagoon 6: SATA1' }).waitFor()
+  const step = mark('Plug the SATA lead 500 \\(1\\) into SATA')
+  await page.keyboard.press('Space')
+  await page
+    .getByRole('button', { name: /^Put it into/ })
+    .first()
+    .waitFor({ state: 'hidden' })
+  expect(await step.getAttribute('aria-label')).not.toMatch(/made/)
   await page.keyboard.press('Space')
   const other = page.getByRole('button', { name: 'Put it into SATA2 of the Lagoon 6' })
   await other.waitFor()
@@ -298,9 +314,7 @@ test('bench: done otherwise, with the keyboard alone; on a control Space makes n
     .getByRole('region', { name: 'What changed' })
     .getByText(/Now: SATA lead 500 \(1\): board end → Lagoon 6: SATA2/)
     .waitFor()
-  expect(await mark('Plug the SATA lead 500 \\(1\\)').getAttribute('aria-label')).not.toMatch(
-    /made/,
-  )
+  expect(await step.getAttribute('aria-label')).toMatch(/into SATA2.*made/)
   await undo()
 })
 

@@ -8,6 +8,19 @@ import { useDesk } from '../state/desk'
 const DONE: readonly Step['progress'][] = ['made', 'proved', 'crossed']
 export const isDone = (step: Step): boolean => DONE.includes(step.progress)
 
+/** Whether something has to be settled before it can be made. */
+export const isHeld = (step: Step): boolean => step.gate.length + step.holds.length > 0
+
+/**
+ * The step that is next, counted from a place on: the first that is open and waits for nothing, so
+ * that what can be done meanwhile goes first; where all wait, the first of all.
+ */
+export function nextOf(steps: readonly Step[], from = 0): Step | undefined {
+  const open = steps.filter(s => !isDone(s))
+  const free = open.filter(s => !isHeld(s))
+  return free.find(s => steps.indexOf(s) >= from) ?? free[0] ?? open[0]
+}
+
 /**
  * What it takes to go past a step: its joints are crossed off, or what it asks for is left open.
  */
@@ -21,9 +34,7 @@ export function useSeam() {
   const route = useRoute()
   const router = useRouter()
   const steps = computed<readonly Step[]>(() => desk.analysis?.order.steps ?? [])
-  const next = computed(
-    () => steps.value.find(s => !isDone(s))?.id ?? steps.value.at(-1)?.id ?? null,
-  )
+  const next = computed(() => nextOf(steps.value)?.id ?? steps.value.at(-1)?.id ?? null)
   const present = computed(() => {
     const asked = route.query['step']
     return steps.value.some(s => s.id === asked) ? String(asked) : next.value

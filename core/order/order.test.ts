@@ -220,7 +220,9 @@ describe('progress', () => {
   })
   test('a step shows the worst of its joints, and what is not here yet', () => {
     expect(steps().find(s => s.kind === 'cooler')?.verdict).toBe('measure')
-    expect(steps().find(s => s.kind === 'supply-in')?.missing).toEqual(['S300 (ordered)'])
+    expect(steps().find(s => s.kind === 'supply-in')?.holds).toContainEqual({
+      ...{ of: 'part', item: 'supply', name: 'S300', state: 'ordered' },
+    })
     const fit = steps().find(s => s.kind === 'cooler')?.findings ?? []
     expect(
       steps(

@@ -10,7 +10,8 @@ import { summaries, type FindingSummary } from '../rules/findings'
 import type { Pace } from './pace'
 import { plan, type PinnedPair, type WordedStep } from './plan'
 import { markProgress, progressOf, settledIn, type Settled } from './progress'
-import type { Step, StepKind } from './step'
+import type { State } from '../parts/kind'
+import type { Hold, Step, StepKind } from './step'
 import { STEPS_FROM } from './steps/from'
 
 export interface OrderSection extends Pace {
@@ -26,7 +27,7 @@ export interface OrderSection extends Pace {
 }
 
 /** What changes of a step while its words stay. */
-type StepState = Pick<Step, 'verdict' | 'findings' | 'progress' | 'missing' | 'places' | 'gate'>
+type StepState = Pick<Step, 'verdict' | 'findings' | 'progress' | 'holds' | 'places' | 'gate'>
 
 /** Steps before which nothing may be forgotten: every joint made, or crossed off with a reason. */
 const GATES: readonly StepKind[] = ['first-power', 'panels-on']
@@ -99,26 +100,63 @@ interface Around extends LaidOver {
 }
 
 function stateOf(step: WordedStep, at: number, around: Around): StepState {
-  const { plan: found, arrivals, progress, settled, about } = around
+  const { plan: found, progress, settled, about } = around
   const marks = step.demand === null ? step.joints : [step.demand]
   const own = [...new Set(marks.flatMap(id => about.get(id) ?? []))]
   const plain = progressOf(step, around)
   const isReady = plain === 'planned' && step.after.every(a => settled(a.step))
   const isGate = GATES.includes(step.kind) && !settled(step.id)
+  const gate = isGate ? openBefore(found.steps.slice(0, at), settled) : []
   return {
     verdict: worst(own.filter(f => !f.accepted).map(f => f.verdict)),
     findings: own.map(f => f.id),
     progress: isReady ? 'ready' : plain,
-    missing: arrivals
-      .filter(i => step.items.includes(i.id) && i.state !== 'have')
-      .map(i => `${i.name} (${i.state})`),
-    gate: isGate ? openBefore(found.steps.slice(0, at), settled) : [],
+    holds: settled(step.id) ? [] : holdsOf(step, own, gate, around),
+    gate,
     places: step.joints.map((joint, n) => ({
       joint,
       title: step.details[n] ?? joint,
       progress: markProgress(progress[joint]),
     })),
   }
+}
+
+const isGrave = ({ verdict, accepted }: FindingSummary): boolean =>
+  accepted === null && (verdict === 'harm' || verdict === 'stop')
+/** What is not in the house. */
+const TO_COME: readonly State[] = ['ordered', 'wanted', 'later']
+
+/** What an open place asks is settled at it; all else that stops or harms holds the first power-on. */
+function holdsOf(
+  step: WordedStep,
+  own: readonly FindingSummary[],
+  gate: Step['gate'],
+  { plan, summaries, arrivals, settled }: Around,
+): readonly Hold[] {
+  if (step.demand !== null) return []
+  const grave = (step.kind === 'first-power' ? summaries : own).filter(isGrave)
+  const waits = new Set(gate.map(g => g.step))
+  return [
+    ...grave.filter(f => f.demand === null).map(f => ({ of: 'finding', finding: f.id }) as const),
+    ...arrivals
+      .filter(i => step.items.includes(i.id) && TO_COME.includes(i.state))
+      .map(({ id, name, state }) => ({ of: 'part', item: id, name, state }) as const),
+    ...nearest(
+      step.after.filter(a => a.basis === 'fact' && !settled(a.step) && !waits.has(a.step)),
+      plan.steps,
+    ).map(({ step: id, title, reason }) => ({ of: 'step', step: id, title, reason }) as const),
+  ]
+}
+
+/** Of steps that come first those that no other of them waits for: the rest is told there. */
+function nearest(
+  first: WordedStep['after'],
+  all: readonly WordedStep[],
+): readonly WordedStep['after'][number][] {
+  const beyond = new Set(
+    first.flatMap(a => all.find(s => s.id === a.step)?.after.map(b => b.step) ?? []),
+  )
+  return first.filter(a => !beyond.has(a.step))
 }
 
 const openBefore = (before: readonly WordedStep[], settled: Settled): Step['gate'] =>

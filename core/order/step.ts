@@ -4,6 +4,7 @@ import type { Board } from '../parts/board-schema'
 import type { Dressing } from '../laying/dressing'
 import type { Face } from '../connectors/connectors'
 import type { Cooler } from '../parts/cooler-schema'
+import type { State } from '../parts/kind'
 import type { Processor } from '../parts/processor'
 import type { Drive } from '../parts/drive-schema'
 import type { Memory } from '../parts/memory'
@@ -130,6 +131,15 @@ export interface PlannedStep {
   readonly under: readonly string[]
 }
 
+/**
+ * What keeps a step from being done until it is settled: a finding that stops or harms, a part that
+ * has not come, a step that has to be done before.
+ */
+export type Hold =
+  | { readonly of: 'finding'; readonly finding: string }
+  | { readonly of: 'part'; readonly item: string; readonly name: string; readonly state: State }
+  | { readonly of: 'step'; readonly step: string; readonly title: string; readonly reason: string }
+
 export interface Step extends PlannedStep {
   readonly title: string
   readonly does: readonly string[]
@@ -148,8 +158,7 @@ export interface Step extends PlannedStep {
   readonly verdict: Verdict
   readonly findings: readonly string[]
   readonly progress: StepProgress
-  /** Names of items of this step that are not here yet. */
-  readonly missing: readonly string[]
+  readonly holds: readonly Hold[]
   /**
    * For a step that proves or closes: what was planned before it and is neither made nor crossed
    * off. Until it is, the step waits.

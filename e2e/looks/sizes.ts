@@ -19,7 +19,9 @@ export const tooSmall = (page: Page): Promise<readonly string[]> =>
           'a, button, input, select, textarea, summary, [role=button]',
         ),
       ]
-        .filter(one => one.checkVisibility() && !one.closest('.seam, .paths, .visually-hidden, .skip'))
+        .filter(
+          one => one.checkVisibility() && !one.closest('.seam, .paths, .visually-hidden, .skip'),
+        )
         .filter(one => !(one.tagName === 'A' && getComputedStyle(one).display === 'inline'))
         .map(one => one.closest('label, .el-select') ?? one)
         .map(one => ({ one, box: one.getBoundingClientRect() }))

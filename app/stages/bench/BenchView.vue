@@ -10,9 +10,11 @@ import PhotoStrip from '../../ui/PhotoStrip.vue'
 import ReasonField from '../../ui/ReasonField.vue'
 import StepGate from '../../ui/StepGate.vue'
 import DoneDifferently from './DoneDifferently.vue'
+import StepHolds from '../../ui/StepHolds.vue'
 import StepWords from '../../ui/StepWords.vue'
 import { useBench } from './bench'
 import { isBusy } from '../../ui/keys'
+import { isHeld } from '../../ui/seam'
 
 const desk = useDesk()
 const {
@@ -30,6 +32,7 @@ const {
   skip,
   prove,
   move,
+  look,
   unkept,
 } = useBench()
 
@@ -43,7 +46,14 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 <template>
   <section v-if="step" class="bench">
     <div class="top">
-      <span>Step {{ at + 1 }} of {{ steps.length }}</span
+      <span
+        >Step {{ at + 1 }} of {{ steps.length
+        }}<template v-if="desk.horizonsDiffer"
+          >, {{ desk.horizon === 'now' ? 'bought so far' : 'whole plan' }}
+          <ElButton class="other" @click="look(desk.horizon === 'now' ? 'then' : 'now')">{{
+            desk.horizon === 'now' ? 'Whole plan' : 'Bought so far'
+          }}</ElButton></template
+        ></span
       ><span class="figure" role="timer">{{ time }} of {{ minutes(step.minutes) }}</span>
       <RouterLink
         :to="{ name: 'order', params: { build: desk.state.build?.id }, query: { step: step.id } }"
@@ -54,10 +64,16 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       <p v-if="unkept" class="told stop" role="alert">
         Not kept: this step is not made yet. What was kept before is safe. Press “Made” again.
       </p>
-      <p v-if="finished" class="told">All steps are done. The record has it.</p>
-      <p v-if="step.missing.length" class="told">Not here yet: {{ step.missing.join(', ') }}.</p>
+      <p v-if="finished" class="told">
+        {{
+          desk.horizonsDiffer && desk.horizon === 'now'
+            ? 'All that can be done with what is bought is done.'
+            : 'All steps are done.'
+        }}
+        The record has it.
+      </p>
       <p v-if="waitsFor.length && !done && step.gate.length === 0" class="told">
-        First:
+        Easier before this:
         {{
           waitsFor
             .map(w => w.title)
@@ -66,6 +82,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         }}{{ waitsFor.length > 2 ? ` and ${waitsFor.length - 2} more` : '' }}.
       </p>
       <h1 tabindex="-1">{{ step.title }}</h1>
+      <StepHolds :key="step.id" :step="step" large />
       <StepGate v-if="step.gate.length" :step="step" large />
       <StepWords :step="step" large />
       <p v-if="done" class="told">
@@ -104,9 +121,9 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         v-if="step.demand === null"
         type="primary"
         class="make"
-        :disabled="step.gate.length > 0"
+        :disabled="isHeld(step)"
         @click="make"
-        >{{ done ? 'Next' : step.gate.length ? 'Not yet' : 'Made' }}</ElButton
+        >{{ done ? 'Next' : isHeld(step) ? 'Not yet' : 'Made' }}</ElButton
       >
     </div>
   </section>
@@ -166,7 +183,9 @@ h1 {
   grid-template-columns: repeat(3, 1fr) 2fr;
   gap: 12px;
 }
-.acts :deep(.make.is-disabled) {
+.acts :deep(.make.is-disabled),
+.acts :deep(.make.is-disabled:hover) {
+  opacity: 1;
   background: var(--line);
   color: var(--ink);
   border-style: dashed;
@@ -194,6 +213,10 @@ h1 {
   .top {
     font-size: 16px;
     gap: 10px;
+  }
+  /* The header has the same choice. */
+  .other {
+    display: none;
   }
   .acts {
     grid-template-columns: repeat(3, 1fr);

@@ -2,10 +2,13 @@
 // reload.
 import { useIntervalFn, useStorage, useWakeLock } from '@vueuse/core'
 import { computed, onMounted, onUnmounted, ref, shallowRef, watch } from 'vue'
+import { useRoute } from 'vue-router'
 import type { Difference } from '../../../core/analysis/compare'
+import type { Horizon } from '../../../core/document/resolve'
 import { clock } from '../../../core/figures/format'
+import type { EdgeBasis } from '../../../core/order/step'
 import { useDesk } from '../../state/desk'
-import { isDone, skipAsk, useSeam } from '../../ui/seam'
+import { isDone, isHeld, nextOf, skipAsk, useSeam } from '../../ui/seam'
 
 /** Named choice, seconds: no step takes longer in one go. */
 const LONGEST_STEP = 8 * 60 * 60
@@ -25,13 +28,38 @@ export function useBench() {
   const told = useTold(seam)
   const done = computed(() => step.value !== null && isDone(step.value))
   const finished = computed(() => steps.value.length > 0 && steps.value.every(isDone))
-  /** Steps that the reasons put first and that are not done. */
+  /** Steps that hands would rather do first, and that are not done; what must be first holds. */
   const waitsFor = computed(() =>
-    (step.value?.after ?? []).filter(a => !steps.value.some(s => s.id === a.step && isDone(s))),
+    (step.value?.after ?? []).filter(
+      a => EASIER.includes(a.basis) && !steps.value.some(s => s.id === a.step && isDone(s)),
+    ),
   )
+  const look = useHorizon()
   useWakeScreen()
   const { time } = clock
-  return { ...seam, ...told, ...useMaking(seam, clock, told), time, done, finished, waitsFor }
+  return { ...seam, ...told, ...useMaking(seam, clock, told), time, done, finished, waitsFor, look }
+}
+/** What may be done later, with more trouble. */
+const EASIER: readonly EdgeBasis[] = ['reach', 'cover', 'pin']
+
+/**
+ * At the bench one sees what is bought so far, unless the step that is asked for is of the whole
+ * plan; whoever leaves it looks at what he looked at before. Chooses the other.
+ */
+function useHorizon(): (horizon: Horizon) => void {
+  const desk = useDesk()
+  const route = useRoute()
+  const before = desk.horizon
+  const asked = route.query['step']
+  const now = desk.state.analysis?.horizons.now.order.steps ?? []
+  const isBought = asked === undefined || now.some(s => s.id === asked)
+  if (desk.horizonsDiffer && isBought) desk.horizon = 'now'
+  onUnmounted(() => {
+    desk.horizon = before
+  })
+  return horizon => {
+    desk.horizon = horizon
+  }
 }
 type Seam = ReturnType<typeof useSeam>
 
@@ -106,14 +134,12 @@ function useMaking(
   const desk = useDesk()
   /** To the next step that is not done, counted from where one stood when it was. */
   function onward(from: number): void {
-    const isOpen = (s: (typeof steps.value)[number]): boolean => !isDone(s)
-    const next = steps.value.slice(from + 1).find(isOpen) ?? steps.value.find(isOpen)
-    void go(next?.id ?? null)
+    void go(nextOf(steps.value, from + 1)?.id ?? null)
   }
   let keeping = false
   async function make(): Promise<void> {
     const s = step.value
-    if (!s || s.demand !== null || s.gate.length > 0) return
+    if (!s || s.demand !== null || isHeld(s)) return
     changed.value = null
     if (isDone(s)) {
       void move(1)

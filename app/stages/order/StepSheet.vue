@@ -1,32 +1,21 @@
 <script setup lang="ts">
 // One step opened: what is done, what it should feel like, and why it stands where it stands.
-import { computed } from 'vue'
 import { counted } from '../../../core/figures/format'
 import type { Step } from '../../../core/order/step'
-import { useDesk } from '../../state/desk'
-import FindingRow from '../../ui/findings/FindingRow.vue'
 import StepGate from '../../ui/StepGate.vue'
+import StepHolds from '../../ui/StepHolds.vue'
 import StepPin from './StepPin.vue'
 import StepWords from '../../ui/StepWords.vue'
 
-const props = defineProps<{ step: Step }>()
-const desk = useDesk()
-const findings = computed(() =>
-  (desk.analysis?.findings ?? []).filter(
-    f => props.step.findings.includes(f.id) && f.verdict !== 'clear',
-  ),
-)
+defineProps<{ step: Step }>()
 </script>
 
 <template>
   <div class="step">
     <h2>{{ step.title }}</h2>
-    <p v-if="step.missing.length" class="measure">Not here yet: {{ step.missing.join(', ') }}</p>
+    <StepHolds :key="step.id" :step="step" />
     <StepGate v-if="step.gate.length" :step="step" />
     <StepWords :step="step" />
-    <ul v-if="findings.length" class="sheet">
-      <FindingRow v-for="f in findings" :key="f.id" :finding="f" />
-    </ul>
     <h3>Why here</h3>
     <p>{{ step.why }}</p>
     <details v-if="step.after.length">

@@ -176,7 +176,7 @@ export const PLUGS_AND_POWER: readonly Reason[] = [
   },
   {
     rule: 'close-before-record',
-    basis: 'habit',
+    basis: 'fact',
     before: ['panels-on', 'first-power', 'open'],
     after: ['record'],
     reason: () => 'the record tells what is inside',

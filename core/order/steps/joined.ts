@@ -5,16 +5,11 @@ import { stepWith } from '../../connectors/connectors'
 import type { Joint, Outline } from '../../joining/joint'
 import { specOf, type Item, type PartKind } from '../../parts'
 import type { Board } from '../../parts/board-schema'
-import type { Card } from '../../parts/card-schema'
-import { uprightOf } from '../../parts/case'
 import type { ItemOf } from '../../parts/kind'
-import { readFigure } from '../../figures/units'
-import { GUIDED_FROM } from '../../standards/cards'
-import { processor as processorKind } from '../../parts/processor'
 import { every, socketIn } from '../../plan/situation'
-import { cardsInCase, slotRows } from '../../rules/fit/cards-in-case'
-import type { Manner, PlannedStep, StepKind } from '../step'
+import type { PlannedStep, StepKind } from '../step'
 import type { StepsFrom } from './from'
+import { mannerOf } from './manner'
 import { POSE_OF } from './task'
 
 /**
@@ -111,7 +106,7 @@ function stepOf(s: StepsFrom, id: string, joinings: readonly Joining[]): Planned
     onBoard: !onTable,
     details: joinings.map(j => `${j.plug.label} → ${j.socket.label}`),
     manner: mannerOf(s, plugItem, joint.items[1]),
-    through: joint.kind === 'plug' ? holesOf(s, joint.a) : [],
+    through: joint.kind === 'plug' && !onTable ? holesOf(s, joint.a) : [],
     lacks: s.unmet.flatMap(({ demand }) =>
       demand.need !== 'may' && demand.item === plugItem.id && !isFrame(plugItem)
         ? [demand.label]
@@ -129,50 +124,3 @@ const FRAMES: readonly PartKind[] = ['case', 'board', 'supply']
 /** The holes on the way of the lead that ends in this plug. */
 const holesOf = ({ dressing }: StepsFrom, plug: string): readonly string[] =>
   dressing.sides.flatMap(d => d.leads).find(l => l.id === plug)?.through ?? []
-
-/**
- * What of a part decides how hands go about it: where a processor's pins are, how a cooler is held
- * and pasted, a drive's size.
- */
-function mannerOf(
-  s: StepsFrom,
-  { id, part: p, condition, upright: isUpright }: Item,
-  on: string,
-): Manner | null {
-  if (p.kind === 'processor') return { of: 'processor', contacts: p.contacts }
-  if (p.kind === 'drive') return { of: 'drive', shape: p.shape }
-  if (p.kind === 'memory') return { of: 'memory', type: p.type }
-  if (p.kind === 'board') return { of: 'board', shield: p.shield }
-  if (p.kind === 'card')
-    return {
-      of: 'card',
-      isGuided: isGuided(s, p),
-      isUpright: isUpright === true && stands(s),
-      isLatched: p.size === 'x16' || p.size === 'AGP',
-      isHeavy: p.size === 'x16' && (p.slots ?? 1) > 1,
-      length: readFigure(p.length, 'mm')?.value ?? null,
-      rows: cardsInCase(s)
-        .filter(c => c.card.id === id)
-        .flatMap(slotRows),
-    }
-  if (p.kind !== 'cooler') return null
-  const { fastening, paste, bracket } = p
-  return {
-    ...{ of: 'cooler', fastening, paste, bracket },
-    ...{ isUsed: condition !== 'new', lid: lidOn(s, on), isLiquid: Boolean(p.liquid) },
-  }
-}
-
-const stands = (s: StepsFrom): boolean => every(s, 'case').some(pc => uprightOf(pc.part) !== null)
-
-/** Whether a card reaches the guides that the case has at its front wall. */
-const isGuided = (s: StepsFrom, { length }: Card): boolean =>
-  (readFigure(length, 'mm')?.value ?? 0) >= GUIDED_FROM.mm &&
-  every(s, 'case').some(pc => pc.part.guides === 'fitted')
-
-/** How wide the lid of the processor on a board is, mm. */
-function lidOn(s: StepsFrom, board: string): number | null {
-  const seat = s.seats.find(j => j.face === 'processor-socket' && j.items[1] === board)
-  const processor = every(s, 'processor').find(p => p.id === seat?.items[0])
-  return processor ? (processorKind.leaf(processor, 'lidWidth').figure?.value ?? null) : null
-}

@@ -17,6 +17,7 @@ import { task } from './task'
 /** What is done besides joining, as a build order wants it. */
 export const tasksOf = (s: StepsFrom, habits: Habits): readonly PlannedStep[] => [
   ...always(s),
+  ...standoffs(s),
   ...jumpers(s),
   ...retainers(s),
   ...mainsSwitches(s),
@@ -27,50 +28,63 @@ export const tasksOf = (s: StepsFrom, habits: Habits): readonly PlannedStep[] =>
   ...lent(s),
 ]
 
-/** Making ready, standoffs, the first power-on, closing, writing down. */
+/** Making ready, the first power-on, closing, writing down. */
 function always(s: StepsFrom): readonly PlannedStep[] {
   const [pc] = every(s, 'case')
-  const list = [task('bench')]
-  if (pc) list.push(task('panels-off', { items: [pc.id], what: pc.name }))
-  for (const { plug: board, socket } of joinedBy(s, 'tray', 'board', 'case')) {
-    const plan = standoffPlan(board, socket)
-    if (plan.fit.length + plan.takeOut.length + plan.posts.length === 0) continue
-    const details = [
-      plan.takeOut.length > 0 ? `Take out ${labelsOf(plan.takeOut)}.` : '',
-      plan.keep.length > 0 ? `Keep ${labelsOf(plan.keep)}.` : '',
-      plan.fit.length > 0 ? `Fit ${labelsOf(plan.fit)}.` : '',
-      plan.posts.length > 0
-        ? `Plastic posts into the board at ${labelsOf(plan.posts)}, from below until they snap; ` +
-          'their feet slide into the slots of the tray.'
-        : '',
-      plan.onPegs.length > 0
-        ? `At ${labelsOf(plan.onPegs)} stands a guide peg: it holds the board and takes no screw.`
-        : '',
-    ].filter(Boolean)
+  const starts = every(s, 'supply').length > 0 && every(s, 'board').length > 0
+  const isMains = hasMains(s)
+  return [
+    task('bench'),
+    ...(pc ? [task('panels-off', { items: [pc.id], what: pc.name })] : []),
+    ...(starts ? [task('first-power', { manner: { of: 'power', isMains } })] : []),
+    ...(pc ? closing(s, pc) : []),
+    task('record'),
+  ]
+}
+
+const closing = (
+  { dressing }: StepsFrom,
+  { id, name: what }: { readonly id: string; readonly name: string },
+): readonly PlannedStep[] => [
+  task('dress', {
+    ...{ items: [id], what, details: dressingLines(dressing) },
+    manner: { of: 'dressing', minutes: dressing.minutes },
+    pose: dressing.sides[0]?.side === 'behind' ? 'behind' : 'lying',
+  }),
+  task('panels-on', { items: [id], what }),
+]
+
+/** Standoffs to take out and to fit before each board, where there are any. */
+const standoffs = (s: StepsFrom): readonly PlannedStep[] =>
+  joinedBy(s, 'tray', 'board', 'case').flatMap(({ plug: board, socket: pc }) => {
+    const plan = standoffPlan(board, pc)
+    if (plan.fit.length + plan.takeOut.length + plan.posts.length === 0) return []
     const id = standoffTask(board.id)
-    list.push(
-      task('standoffs', {
-        id,
-        marks: [id],
-        items: [socket.id, board.id],
-        what: board.name,
-        to: socket.name,
-        details,
-      }),
-    )
-  }
-  if (every(s, 'supply').length > 0 && every(s, 'board').length > 0)
-    list.push(task('first-power', { manner: { of: 'power', isMains: hasMains(s) } }))
-  if (pc)
-    list.push(
-      task('dress', {
-        ...{ items: [pc.id], what: pc.name, details: dressingLines(s.dressing) },
-        manner: { of: 'dressing', minutes: s.dressing.minutes },
-        pose: s.dressing.sides[0]?.side === 'behind' ? 'behind' : 'lying',
-      }),
-      task('panels-on', { items: [pc.id], what: pc.name }),
-    )
-  return [...list, task('record')]
+    const about = { id, marks: [id], items: [pc.id, board.id], what: board.name, to: pc.name }
+    return [task('standoffs', { ...about, details: standoffLines(plan) })]
+  })
+
+function standoffLines({
+  takeOut,
+  keep,
+  fit,
+  posts,
+  onPegs,
+}: ReturnType<typeof standoffPlan>): readonly string[] {
+  const line = (these: typeof fit, says: (labels: string) => string): readonly string[] =>
+    these.length > 0 ? [says(labelsOf(these))] : []
+  return [
+    ...line(takeOut, at => `Take out ${at}.`),
+    ...line(keep, at => `Keep ${at}.`),
+    ...line(fit, at => `Fit ${at}.`),
+    ...line(
+      posts,
+      at =>
+        `Plastic posts into the board at ${at}, from below until they snap; ` +
+        'their feet slide into the slots of the tray.',
+    ),
+    ...line(onPegs, at => `At ${at} stands a guide peg: it holds the board and takes no screw.`),
+  ]
 }
 
 /** Jumpers of boards that what is in the machine decides. */

@@ -1,0 +1,66 @@
+// How hands go about a part, where its kind knows several ways.
+import { readFigure } from '../../figures/units'
+import type { Item } from '../../parts'
+import type { Card } from '../../parts/card-schema'
+import { uprightOf } from '../../parts/case'
+import { processor as processorKind } from '../../parts/processor'
+import { every } from '../../plan/situation'
+import { cardsInCase, slotRows } from '../../rules/fit/cards-in-case'
+import { GUIDED_FROM } from '../../standards/cards'
+import type { Manner } from '../step'
+import type { StepsFrom } from './from'
+
+/**
+ * What of a part decides how hands go about it: where a processor's pins are, how a cooler is held
+ * and pasted, a drive's size.
+ */
+export function mannerOf(
+  s: StepsFrom,
+  { id, part: p, condition, upright: isUpright }: Item,
+  on: string,
+): Manner | null {
+  if (p.kind === 'processor') return { of: 'processor', contacts: p.contacts }
+  if (p.kind === 'drive') return { of: 'drive', shape: p.shape }
+  if (p.kind === 'memory') return { of: 'memory', type: p.type }
+  if (p.kind === 'board') return { of: 'board', shield: p.shield }
+  if (p.kind === 'card') return cardManner(s, { id, isUpright: isUpright === true, part: p })
+  if (p.kind !== 'cooler') return null
+  const { fastening, paste, bracket } = p
+  return {
+    ...{ of: 'cooler', fastening, paste, bracket },
+    ...{ isUsed: condition !== 'new', lid: lidOn(s, on), isLiquid: Boolean(p.liquid) },
+  }
+}
+
+interface Slotted {
+  readonly id: string
+  readonly part: Card
+  readonly isUpright: boolean
+}
+function cardManner(s: StepsFrom, { id, part: p, isUpright }: Slotted): Manner {
+  return {
+    of: 'card',
+    isGuided: isGuided(s, p),
+    isUpright: isUpright && stands(s),
+    isLatched: p.size === 'x16' || p.size === 'AGP',
+    isHeavy: p.size === 'x16' && (p.slots ?? 1) > 1,
+    length: readFigure(p.length, 'mm')?.value ?? null,
+    rows: cardsInCase(s)
+      .filter(c => c.card.id === id)
+      .flatMap(slotRows),
+  }
+}
+
+const stands = (s: StepsFrom): boolean => every(s, 'case').some(pc => uprightOf(pc.part) !== null)
+
+/** Whether a card reaches the guides that the case has at its front wall. */
+const isGuided = (s: StepsFrom, { length }: Card): boolean =>
+  (readFigure(length, 'mm')?.value ?? 0) >= GUIDED_FROM.mm &&
+  every(s, 'case').some(pc => pc.part.guides === 'fitted')
+
+/** How wide the lid of the processor on a board is, mm. */
+function lidOn(s: StepsFrom, board: string): number | null {
+  const seat = s.seats.find(j => j.face === 'processor-socket' && j.items[1] === board)
+  const processor = every(s, 'processor').find(p => p.id === seat?.items[0])
+  return processor ? (processorKind.leaf(processor, 'lidWidth').figure?.value ?? null) : null
+}
