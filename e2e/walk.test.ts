@@ -207,7 +207,7 @@ test('at the bench a step waits for what has not come, and another goes first me
   await page.getByRole('heading', { name: /Fit the N4 500 GB/ }).waitFor()
 })
 
-test('all steps can be made as their parts come; the record tells them, with the reason of the one that was not', async () => {
+test('all steps can be made as their parts come; the record tells them, and why one was not', async () => {
   await page.getByRole('button', { name: 'Whole plan' }).click()
   const finished = page.getByText('All steps are done')
   const arrives = page.getByRole('button', { name: 'It is here' })

@@ -80,7 +80,7 @@ export const buying = stage('buying', { offers, plan: stepPlan, sums }, values =
 
 function buyingOf(
   offers: readonly Offer[],
-  steps: readonly Pick<Step, 'id' | 'title' | 'items'>[],
+  steps: readonly Pick<Step, 'id' | 'title' | 'items' | 'demand'>[],
   left: Pick<BuyingSection, 'left' | 'unpriced'>,
 ): BuyingSection {
   const all = offers.map(item => ({ item, row: buyingRow(item, steps) }))
@@ -119,9 +119,10 @@ const stepKey = (row: BuyingRow): string =>
 
 function buyingRow(
   { id, name, kind, title, price, paid, purchase }: Offer,
-  steps: readonly Pick<Step, 'id' | 'title' | 'items'>[],
+  steps: readonly Pick<Step, 'id' | 'title' | 'items' | 'demand'>[],
 ): BuyingRow {
-  const at = steps.findIndex(s => s.items.includes(id))
+  // What an open place asks is settled before anything is bought for it.
+  const at = steps.findIndex(s => s.demand === null && s.items.includes(id))
   const step = steps[at]
   const { shop, from, arrives, returnBy, checked } = purchase ?? {}
   return {

@@ -7,7 +7,7 @@ const buying = (build: Build = avocet) => then(build).buying
 describe('buying', () => {
   test('what is wanted stands in the order in which the work needs it, what is for later apart', () => {
     expect(buying().next.map(r => r.id)).toEqual(['work-stick'])
-    expect(buying().later.map(r => r.id)).toEqual(['disk-3', 'disk-4', 'sata-3', 'sata-4'])
+    expect(buying().later.map(r => r.id)).toEqual(['sata-3', 'disk-3', 'disk-4', 'sata-4'])
     const numbers = buying().later.map(r => r.neededAt?.number ?? Infinity)
     expect([...numbers].sort((a, b) => a - b)).toEqual(numbers)
     const steps = then(avocet).order.steps
