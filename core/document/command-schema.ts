@@ -54,6 +54,7 @@ const SINGLE = [
     cuts: itemSchema.shape.cuts,
     jumpers: itemSchema.shape.jumpers,
     out: itemSchema.shape.out,
+    entries: entries.optional(),
   }),
   z.strictObject({ do: z.literal('setState'), id, state: z.enum(STATES) }),
   z.strictObject({ do: z.literal('setCondition'), id, condition: z.enum(CONDITIONS) }),

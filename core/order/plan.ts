@@ -7,8 +7,9 @@ import { pairLine } from '../figures/format'
 import { HABITS } from './habits'
 import { paceOf, type Pace } from './pace'
 import { edgesOf } from './precedence'
-import { doneAt } from './progress'
+import { doneAt, progressOf } from './progress'
 import { withRefits } from './refit'
+import { withReopening } from './reopen'
 import { sequenced } from './sequence'
 import type { Edge, PlannedStep, Step } from './step'
 import { STEP_WORDS } from './step-words'
@@ -67,7 +68,9 @@ export function plan(s: StepsFrom, { school, pins, progress }: Wishes): Plan {
     ways.weights,
     doneAt(steps, progress),
   )
-  const order = withRefits(found.steps, worded)
+  const isMade = (step: PlannedStep): boolean =>
+    ['made', 'proved'].includes(progressOf(step, { progress, leftOpen: {} }))
+  const order = withReopening(withRefits(found.steps, worded), { isMade, worded })
   const titles = new Map(order.map(step => [step.id, step.title]))
   const after = groupBy(found.kept, e => e.after)
   return {

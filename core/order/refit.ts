@@ -1,9 +1,12 @@
-// Cards that lie over what is plugged later come out and go in again: real steps, put where the
-// sequence needs them.
+// Cards and coolers that lie over what is done later come off and go on again: real steps, put where
+// the sequence needs them.
 import type { PlannedStep } from './step'
 
+/** Kinds of what may lie over something else. */
+const COVERING: readonly PlannedStep['kind'][] = ['card', 'cooler']
 /** Kinds before which everything has to be in its place. */
 const WHOLE: ReadonlySet<PlannedStep['kind']> = new Set([
+  'bench-start',
   'first-power',
   'dress',
   'panels-on',
@@ -11,8 +14,8 @@ const WHOLE: ReadonlySet<PlannedStep['kind']> = new Set([
 ])
 
 /**
- * The sequence with each seated card taken out before the first step beneath it and refitted before
- * it is needed again. `worded` finds the words of a new step.
+ * The sequence with each card and cooler that sits taken off before the first step beneath it, and
+ * put back before it is needed again. `worded` finds the words of a new step.
  */
 export function withRefits<S extends PlannedStep>(
   order: readonly S[],
@@ -22,6 +25,7 @@ export function withRefits<S extends PlannedStep>(
   const out = new Map<string, S>()
   const times = new Map<string, number>()
   const list: S[] = []
+  let isInCase = false
   const again = (card: S, kind: 'take-out' | 'refit'): S => {
     const id = `${kind}:${times.get(card.id) ?? 1}:${card.id}`
     return worded({
@@ -33,6 +37,7 @@ export function withRefits<S extends PlannedStep>(
       under: [],
       face: null,
       details: [],
+      pose: isInCase ? 'lying' : card.pose,
     })
   }
   const refit = (card: S): void => {
@@ -51,7 +56,8 @@ export function withRefits<S extends PlannedStep>(
       out.set(id, card)
     }
     list.push(step)
-    if (step.kind === 'card') seated.set(step.id, step)
+    if (COVERING.includes(step.kind)) seated.set(step.id, step)
+    if (step.kind === 'board-in') isInCase = true
   }
   for (const card of [...out.values()]) refit(card)
   return list

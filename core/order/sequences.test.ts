@@ -2,7 +2,19 @@
 // once. Told in steps and joints, not in the program's own edges.
 import { BUILD_ORDERS, type BuildOrder } from '../document/build-orders'
 import type { Build } from '../document/build'
-import { avocet, change, curlew, plover, teal, then } from '../test-helpers/demos'
+import { apply } from '../document/apply'
+import type { Command } from '../document/command-schema'
+import {
+  avocet,
+  change,
+  curlew,
+  done,
+  part,
+  plover,
+  teal,
+  then,
+  type Sent,
+} from '../test-helpers/demos'
 import type { Step, StepKind } from './step'
 
 const DEMOS = { plover, avocet, teal, curlew }
@@ -148,4 +160,107 @@ test('a fan of the cooler that a hub feeds in the case is fed by the board on th
 test('where no port opens sideways both ends of a lead are plugged in one go', () => {
   const leads = by(plover, 'board-first').filter(s => s.kind === 'data-plug')
   expect(leads.map(s => s.joints.length)).toEqual([2])
+})
+
+test('two ends are two plugs, and a hole on the way takes its half minute', () => {
+  const steps = by(avocet, 'board-first')
+  const leads = steps.filter(s => s.kind === 'data-plug' || s.kind === 'power-plug')
+  expect(leads.some(s => s.through.length > 1)).toBe(true)
+  for (const s of leads) expect(s.minutes).toBe(2 * s.joints.length + 0.5 * s.through.length)
+})
+
+/** A build with every step made, one after the other. */
+function finished(build: Build): Build {
+  const { steps } = then(build).order
+  return steps.reduce(
+    (made, s, i) =>
+      s.demand === null
+        ? doneAt(made, { do: 'make', ids: s.marks, title: s.title }, i)
+        : doneAt(made, { do: 'leaveOpen', id: s.demand, reason: 'as it is' }, i),
+    build,
+  )
+}
+/** A command sent so many minutes after midnight. */
+function doneAt(build: Build, command: Sent, minute: number): Build {
+  const at = new Date(Date.UTC(2031, 2, 4, 0, minute)).toISOString()
+  const changed = apply(build, command as Command, at)
+  if ('problem' in changed) throw new Error(changed.problem)
+  return changed.build
+}
+
+describe('a machine that is finished', () => {
+  const machine = finished(plover)
+  const open = (build: Build) =>
+    then(build)
+      .order.steps.filter(s => ['planned', 'ready'].includes(s.progress))
+      .map(s => s.title)
+
+  test('has nothing to do', () => {
+    expect(open(machine)).toEqual([])
+  })
+  test('another processor: opened, cooler off, seated, cooler on with new paste, started, closed', () => {
+    const swapped = change(machine, {
+      do: 'swapPart',
+      id: 'processor',
+      part: { ...part('quillmark-t2-65'), id: 'another-t2', model: 'T2-65B' },
+      figures: {},
+    })
+    expect(open(swapped)).toEqual([
+      'Open the Reedbox 12 again: both side panels off, laid on its side',
+      'Take the Lowbank 65 off the processor again',
+      'Seat the T2-65B in TERN-2',
+      'Mount the Lowbank 65 on the processor again',
+      'Power on again, the side still off',
+      'Close the Reedbox 12 again',
+    ])
+    const mounted = then(swapped).order.steps.find(s =>
+      s.title.startsWith('Mount the Lowbank 65 on'),
+    )
+    expect(mounted?.progress).toBe('made')
+    const again = then(swapped).order.steps.find(s => s.title.endsWith('processor again'))
+    expect(again?.does[0]).toBe('Off, and the mains lead out.')
+    const anew = then(swapped).order.steps.find(
+      s => s.title.startsWith('Mount') && s.kind === 'refit',
+    )
+    expect(anew?.does[0]).toMatch(/^Wipe old paste off both faces\. Fresh paste/)
+  })
+  test('each of these steps is made and stays made; at the end nothing is open', () => {
+    const swapped = change(machine, {
+      do: 'swapPart',
+      id: 'processor',
+      part: { ...part('quillmark-t2-65'), id: 'another-t2', model: 'T2-65B' },
+      figures: {},
+    })
+    let build = swapped
+    for (let minute = 200; open(build).length > 0 && minute < 220; minute++) {
+      const next = then(build).order.steps.find(s => ['planned', 'ready'].includes(s.progress))
+      build = doneAt(build, { do: 'make', ids: next?.marks ?? [], title: '' }, minute)
+    }
+    expect(open(build)).toEqual([])
+    expect(
+      then(build)
+        .order.steps.map(s => s.kind)
+        .slice(-6),
+    ).toEqual(['panels-off', 'take-out', 'processor', 'refit', 'first-power', 'panels-on'])
+  })
+  test('what is plugged outside opens nothing', () => {
+    const [outer] = then(teal).order.steps.filter(s => s.kind === 'outer-plug')
+    const ready = finished(teal)
+    const unplugged = change(ready, {
+      do: 'setProgress',
+      entries: Object.fromEntries((outer?.marks ?? []).map(m => [m, null])),
+      title: 'unplugged',
+    })
+    expect(open(unplugged)).toEqual([outer?.title])
+  })
+  test('a swap taken back leaves all as it was made', () => {
+    const swap: Sent = {
+      do: 'swapPart',
+      id: 'processor',
+      part: { ...part('quillmark-t2-65'), id: 'another-t2', model: 'T2-65B' },
+      figures: {},
+    }
+    const { build, back } = done(machine, swap)
+    expect(change(build, back).progress).toEqual(machine.progress)
+  })
 })

@@ -56,6 +56,8 @@ export const STEP_KINDS = [
 ] as const
 /** The label of a step on what stands outside. */
 export const OUTSIDE = 'outside'
+/** The label of a step that is done once more: the case opened again, started, closed. */
+export const AGAIN = 'again'
 export type StepKind = (typeof STEP_KINDS)[number]
 
 /**

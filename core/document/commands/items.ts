@@ -4,7 +4,9 @@ import type { Build, StoredItem } from '../build'
 import type { About, Problem, Specs } from '../command'
 import { confirmed } from '../../parts/not-stated'
 import { placesOf } from '../../parts/places'
+import { itemsOfJoint } from '../../ids/ids'
 import { resolve } from '../resolve'
+import { withProgress } from './work'
 
 /** A build with one item changed. */
 export const withItem = (
@@ -32,6 +34,14 @@ export function freshId(build: Pick<Build, 'items'>, kind: string): string {
   while (taken.has(n === 1 ? kind : `${kind}-${n}`)) n += 1
   return n === 1 ? kind : `${kind}-${n}`
 }
+
+/** What was done with an item, taken out: its joints are open again. */
+const unmade = (build: Build, item: string): Readonly<Record<string, null>> =>
+  Object.fromEntries(
+    Object.keys(build.progress)
+      .filter(id => itemsOfJoint(id).includes(item))
+      .map(id => [id, null]),
+  )
 
 const likeForLike = (is: StoredItem['part'], other: StoredItem['part']): Problem => ({
   problem: `${is.model} is a ${is.kind}; ${other.model} is a ${other.kind}. Swap like for like, or remove and add.`,
@@ -77,18 +87,21 @@ export const itemCommands: Specs<
 
   /**
    * Another model in an item's place. What was measured and marked on the old copy does not hold for
-   * the new one.
+   * the new one, and what was joined with the old one is not joined with it: `entries` puts that as
+   * it was.
    */
   swapPart: {
-    run(build, { id, part, figures, marks, beyond, cuts, jumpers, out }) {
+    run(build, { id, part, figures, marks, beyond, cuts, jumpers, out, entries }) {
       const item = findItem(build, id)
       if (!isItem(item)) return item
       if (item.part.kind !== part.kind) return likeForLike(item.part, part)
+      const undone = entries ?? (item.part.id === part.id ? {} : unmade(build, id))
+      const swapped = withItem(build, id, i => ({
+        ...i,
+        ...{ part, figures, marks, beyond, cuts, jumpers, out },
+      }))
       return {
-        build: withItem(build, id, i => ({
-          ...i,
-          ...{ part, figures, marks, beyond, cuts, jumpers, out },
-        })),
+        build: withProgress(swapped, undone),
         back: {
           do: 'swapPart',
           id,
@@ -99,6 +112,7 @@ export const itemCommands: Specs<
           ...(item.cuts && { cuts: item.cuts }),
           ...(item.jumpers && { jumpers: item.jumpers }),
           ...(item.out && { out: item.out }),
+          entries: entriesOf(build.progress, Object.keys(undone)),
         },
         about: named(item),
       }

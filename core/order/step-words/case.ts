@@ -2,8 +2,28 @@
 import { DRESSING, MINUTES } from '../../standards/minutes'
 import { SCREW } from '../../standards/screws'
 import type { Board } from '../../parts/board-schema'
-import type { PlannedStep, StepKind } from '../step'
+import { AGAIN, type PlannedStep, type StepKind } from '../step'
+import { coolerAgain, coolerMinutes } from './processor'
 import { SCREWDRIVER, type StepWords } from './words'
+
+const isCooler = ({ manner }: PlannedStep): boolean => manner?.of === 'cooler'
+const isAgain = ({ label }: PlannedStep): boolean => label === AGAIN
+const SWITCHED_OFF = [
+  'Shut down. Supply’s switch off, mains lead out; wait until the board’s lamp is out.',
+]
+const CARD_OUT = [
+  'Its power plug off first: press the latch, pull at the plug.',
+  'Screw out, press the latch at the end of the slot, lift straight.',
+]
+const CARD_IN = [
+  'Press at both ends until it clicks. Screw the bracket.',
+  'Its power plug on again, until it clicks.',
+]
+const COOLER_OFF = [
+  'Warm it comes off best: let the machine run for ten minutes first, where it runs.',
+  'Its fan’s plug off. Each fastening open by turns, crosswise.',
+  'Turn it to and fro a little until the paste gives; then lift.',
+]
 
 const shieldOf = ({ manner }: PlannedStep): Board['shield'] =>
   manner?.of === 'board' ? manner.shield : 'loose'
@@ -30,11 +50,13 @@ export const ON_THE_CASE = {
     cautions: ['Nothing is plugged into the mains.'],
   },
   'panels-off': {
-    title: s => `Open the ${s.what}: both side panels off, laid on its side`,
+    title: s =>
+      `Open the ${s.what}${isAgain(s) ? ' again' : ''}: both side panels off, laid on its side`,
     why: 'The board goes in from above, and hands need both sides.',
     minutes: MINUTES.panels,
     tools: [SCREWDRIVER],
-    does: () => [
+    does: s => [
+      ...(isAgain(s) ? SWITCHED_OFF : []),
       'Take off both panels; keep their screws together.',
       'Lay the case on its far side, the tray below.',
     ],
@@ -124,28 +146,31 @@ export const ON_THE_CASE = {
     cautions: ['Broken edges cut.'],
   },
   'take-out': {
-    title: s => `Take the ${s.what} out of ${s.label} again`,
-    why: 'What is plugged next lies beneath it.',
-    minutes: MINUTES.takeOut,
+    title: s =>
+      isCooler(s)
+        ? `Take the ${s.what} off the processor again`
+        : `Take the ${s.what} out of ${s.label} again`,
+    why: 'What is done next lies beneath it.',
+    minutes: s => (isCooler(s) ? MINUTES.coolerOff : MINUTES.takeOut),
     tools: [SCREWDRIVER],
-    does: () => [
-      'Off, and the mains lead out.',
-      'Its power plug off first: press the latch, pull at the plug.',
-      'Screw out, press the latch at the end of the slot, lift straight.',
-    ],
-    cautions: ['A latch that is not pressed breaks the slot.'],
+    does: s => ['Off, and the mains lead out.', ...(isCooler(s) ? COOLER_OFF : CARD_OUT)],
+    cautions: s =>
+      isCooler(s)
+        ? ['Never lift it straight off: the paste holds, and the processor comes out with it.']
+        : ['A latch that is not pressed breaks the slot.'],
   },
   refit: {
-    title: s => `Seat the ${s.what} in ${s.label} again`,
-    why: 'What lay beneath it is plugged.',
-    minutes: MINUTES.card,
+    title: s =>
+      isCooler(s)
+        ? `Mount the ${s.what} on the processor again`
+        : `Seat the ${s.what} in ${s.label} again`,
+    why: 'What lay beneath it is done.',
+    minutes: s => (isCooler(s) ? coolerMinutes(s) : MINUTES.card),
     tools: [SCREWDRIVER],
-    fasteners: [SCREW.panel],
-    does: () => [
-      'Press at both ends until it clicks. Screw the bracket.',
-      'Its power plug on again, until it clicks.',
-    ],
-    feel: () => 'A click, and no gap at the power plug.',
+    fasteners: s => (isCooler(s) ? [] : [SCREW.panel]),
+    does: s => (isCooler(s) ? coolerAgain(s) : CARD_IN),
+    feel: s =>
+      isCooler(s) ? 'It does not move at all.' : 'A click, and no gap at the power plug.',
   },
   'lay-lead': {
     title: s => `Lay the ${s.what} lead up behind the tray to ${s.label}`,
@@ -184,7 +209,7 @@ export const ON_THE_CASE = {
     cautions: ['Wait until the board’s mains lamp is out.'],
   },
   'panels-on': {
-    title: s => `Close the ${s.what}`,
+    title: s => `Close the ${s.what}${isAgain(s) ? ' again' : ''}`,
     why: 'Joints are made and proved.',
     minutes: MINUTES.panels,
     tools: [SCREWDRIVER],

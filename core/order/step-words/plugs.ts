@@ -21,12 +21,16 @@ const wayTo = ({ through }: PlannedStep): readonly string[] =>
 const isStiffOnBoard = ({ face }: PlannedStep): boolean =>
   face !== null && ['board', 'processor'].includes(feeds(face) ?? '')
 
+/** Each end is plugged, and each hole on the way is threaded. */
+const plugMinutes = ({ joints, through }: PlannedStep): number =>
+  MINUTES.plug * joints.length + MINUTES.throughHole * through.length
+
 const plugStep = (why: string): StepWords => ({
   title: plugIn,
   does: s => [`It is the ${s.what}: read the print.`, ...wayTo(s), seatOf(s), ...lookAlike(s)],
   feel: () => 'It does not move when you tug it lightly, and there is no gap.',
   why,
-  minutes: MINUTES.plug,
+  minutes: plugMinutes,
 })
 
 /** How each kind of plug is put in. */
@@ -63,8 +67,6 @@ export const PLUGGING = {
   'fan-plug': plugStep('A fan nobody plugged in is the classic thing forgotten.'),
   'data-plug': {
     ...plugStep('Data before power: the wider plug would be in the way.'),
-    // A lead has two ends.
-    minutes: s => MINUTES.plug * s.joints.length,
     title: s => `Plug the ${s.what} into ${s.label}`,
   },
   'power-plug': {

@@ -1,7 +1,7 @@
 // The trials with power, and what is written down at the end.
 import { capital } from '../../figures/format'
 import { MINUTES } from '../../standards/minutes'
-import { OUTSIDE, type PlannedStep, type StepKind } from '../step'
+import { AGAIN, OUTSIDE, type PlannedStep, type StepKind } from '../step'
 import { SCREWDRIVER, type StepWords } from './words'
 
 const isMains = ({ manner }: PlannedStep): boolean => manner?.of === 'power' && manner.isMains
@@ -63,7 +63,7 @@ export const POWERING_ON = {
     does: s => s.details.map(d => `${capital(d)}.`),
   },
   'first-power': {
-    title: () => 'First power-on',
+    title: s => (s.label === AGAIN ? 'Power on again, the side still off' : 'First power-on'),
     why: 'Side off, before anything is tied down: what is wrong is still in reach.',
     minutes: MINUTES.firstPower,
     does: s => [

@@ -45,6 +45,16 @@ function pasteOf(s: PlannedStep): string {
   return `Peel off the film. Paste: ${amount} in the middle of the lid, or spread thin.`
 }
 
+export const coolerMinutes = (s: PlannedStep): number =>
+  hasPins(s) ? MINUTES.pushPinCooler : MINUTES.screwedCooler
+
+/** A cooler that was taken off: paste serves once. */
+export function coolerAgain(s: PlannedStep): readonly string[] {
+  const { manner } = s
+  const used = manner?.of === 'cooler' ? { ...s, manner: { ...manner, isUsed: true } } : s
+  return [pasteOf(used), FASTENING[fasteningOf(s)], 'Its fan’s plug on again, before any power.']
+}
+
 export const PUTTING_PROCESSOR = {
   processor: {
     title: s => `Seat the ${s.what} in ${s.label}`,
@@ -69,7 +79,7 @@ export const PUTTING_PROCESSOR = {
   cooler: {
     title: s => `Mount the ${s.what} on the processor`,
     why: 'It needs both hands on the board, and the back within reach.',
-    minutes: s => (hasPins(s) ? MINUTES.pushPinCooler : MINUTES.screwedCooler),
+    minutes: coolerMinutes,
     tools: [SCREWDRIVER],
     does: s => [
       ...bracketOf(s),

@@ -3,23 +3,29 @@ import { plainItems } from '../../plan/items'
 import { frames, outlines, plugs, seats, unmet } from '../../plan/joints'
 import { cablesAtSupply } from '../../plan/supply-sockets'
 import { leadsUnderCards } from '../../plan/under-cards'
-import { goesFirst } from '../../plan/ways-in'
+import { goesFirst, type GoesFirst } from '../../plan/ways-in'
 import { stage, type ValuesOf } from '../../pipeline/stage'
 import { dressing } from '../../plan/dressing'
 
-/** For each joint of a card in a slot the plugs beneath it, where no hand gets once it is in. */
+/**
+ * What lies beneath each card and each cooler, where it has to come off for it: the plugs that no
+ * hand gets at under a card; under a cooler the processor, and what does not pass it.
+ */
 const under = stage(
   'under',
   { seats, goesFirst },
-  ({ seats, goesFirst }): ReadonlyMap<string, readonly string[]> =>
-    new Map(
-      seats
-        .filter(j => j.face === 'slot')
-        .map(seat => [
-          seat.id,
-          goesFirst.flatMap(w => (w.of === 'hand' && w.then === seat.id ? [w.first] : [])),
-        ]),
-    ),
+  ({ seats, goesFirst }): ReadonlyMap<string, readonly string[]> => {
+    const first = (then: string, ...of: readonly GoesFirst['of'][]): readonly string[] =>
+      goesFirst.flatMap(w => (of.includes(w.of) && w.then === then ? [w.first] : []))
+    const processors = (board: string): readonly string[] =>
+      seats.filter(j => j.face === 'processor-socket' && j.items[1] === board).map(j => j.id)
+    return new Map([
+      ...seats.filter(j => j.face === 'slot').map(j => [j.id, first(j.id, 'hand')] as const),
+      ...seats
+        .filter(j => j.face === 'cooler-mount')
+        .map(j => [j.id, [...processors(j.items[1]), ...first(j.id, 'hand', 'body')]] as const),
+    ])
+  },
 )
 /** What goes in first: for what stands in its way later, and for what lies over its lead. */
 const allFirst = stage('all-first', { goesFirst, leadsUnderCards }, s => [
