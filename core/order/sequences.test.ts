@@ -264,3 +264,34 @@ describe('a machine that is finished', () => {
     expect(change(build, back).progress).toEqual(machine.progress)
   })
 })
+
+test('a fan’s step says which side looks to the wall, by the place it goes to', () => {
+  const fan = (place: string) =>
+    by(avocet, 'board-first').find(s => s.kind === 'fan' && s.label === place)
+  expect(fan('upper front fan place')?.does).toContain(
+    'Air goes in here: its open side to the wall.',
+  )
+  expect(fan('rear fan place')?.does).toContain(
+    'Air goes out here: its arms and label to the wall.',
+  )
+  const turned = change(avocet, { do: 'chooseAir', id: 'case', place: 'rear', way: 'in' })
+  expect(
+    then(turned).order.steps.find(s => s.kind === 'fan' && s.label === 'rear fan place')?.does,
+  ).toContain('Air goes in here: its open side to the wall.')
+})
+
+test('the block’s step names pins and wires, lead by lead', () => {
+  const panel = by(avocet, 'board-first').find(s => s.kind === 'panel')
+  // By the board's table: disk light 1 and 3, power light 2 and 4, reset 5 and 7, switch 6 and 8.
+  expect(panel?.details).toEqual([
+    'disk light: red wire (+) on pin 1, the other (−) on pin 3',
+    'power light: green wire (+) on pin 2, the other (−) on pin 4',
+    'power switch: on pins 6 and 8, either way round',
+    'reset switch: on pins 5 and 7, either way round',
+  ])
+})
+
+test('the end of a lead at its drive says the way that the lead goes', () => {
+  const steps = by(avocet, 'board-first').filter(s => s.items.includes('sata-1'))
+  expect(steps.map(s => s.through.length > 0)).toEqual([false, true])
+})

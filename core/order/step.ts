@@ -1,5 +1,6 @@
 // A step: what is done in one go at the bench. It stands for the joints it makes, or for a task
 // that makes none.
+import type { Air } from '../case/air'
 import type { Board } from '../parts/board-schema'
 import type { Dressing } from '../laying/dressing'
 import type { Face } from '../connectors/connectors'
@@ -105,6 +106,7 @@ export type Manner =
       readonly rows: readonly number[]
     }
   | ({ readonly of: 'board' } & Pick<Board, 'shield'>)
+  | ({ readonly of: 'air' } & Air)
 
 /** A step as it is planned, before it is ordered and looked at. */
 export interface PlannedStep {

@@ -134,6 +134,10 @@ const onBoards = (s: Joined, job: string): readonly PanelJoint[] =>
     return serves ? [{ joint, key: `${key}.${job}`, label, job, block: true }] : []
   })
 
+/** What is done with each lead of a block, by its joint: pins, and which wire on which. */
+export const leadSayings = (s: Joined): ReadonlyMap<string, string> =>
+  new Map(panelMeetings(s).map(m => [m.joint, leadRow(m, m.board.part).says]))
+
 const isLight = (job: string): boolean => job.endsWith('light')
 
 /** The block of each board that has one, with its leads. */

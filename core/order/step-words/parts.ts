@@ -30,6 +30,18 @@ const FELT = {
   straight: 'A click, and the latches stand.',
 } as const
 
+/** Which side of a fan looks to the wall here, so that air goes the way of its place. */
+function airHere(
+  { manner }: PlannedStep,
+  [open, arms]: readonly [open: string, arms: string],
+): readonly string[] {
+  if (manner?.of !== 'air') return []
+  const { way, said } = manner
+  const side = way === 'in' ? open : arms
+  const usually = said === 'usual' ? 'usually ' : ''
+  return [`Air ${usually}goes ${way} here: ${side} to the wall.`]
+}
+
 const isUpright = ({ manner }: PlannedStep): boolean => manner?.of === 'card' && manner.isUpright
 const UPRIGHT_FIRST = [
   'Covers of the upright place off; the riser screwed to it, its ribbon into the slot of the board without a kink.',
@@ -80,8 +92,9 @@ export const PUTTING_PARTS = {
     minutes: MINUTES.fan,
     tools: [SCREWDRIVER],
     fasteners: [`4 ${SCREW.fan}`],
-    does: () => [
+    does: s => [
       'Air enters the open side and leaves on the side with the frame’s arms and label.',
+      ...airHere(s, ['its open side', 'its arms and label']),
       'Lead towards the board.',
     ],
     feel: () => 'The blades turn freely by a breath.',
@@ -102,8 +115,9 @@ export const PUTTING_PARTS = {
     minutes: MINUTES.radiator,
     tools: [SCREWDRIVER],
     fasteners: [SCREW.radiator],
-    does: () => [
+    does: s => [
       'Fans on the radiator first, all blowing one way.',
+      ...airHere(s, ['the fans’ open sides', 'the fans’ arms and labels']),
       'Tubes without a kink, and the block able to reach the processor.',
       'Start every screw before one is tightened.',
     ],

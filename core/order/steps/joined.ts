@@ -6,6 +6,7 @@ import type { Joint, Outline } from '../../joining/joint'
 import { specOf, type Item, type PartKind } from '../../parts'
 import type { Board } from '../../parts/board-schema'
 import type { ItemOf } from '../../parts/kind'
+import { leadSayings } from '../../panel/block'
 import { every, socketIn } from '../../plan/situation'
 import type { PlannedStep, StepKind } from '../step'
 import type { StepsFrom } from './from'
@@ -104,9 +105,9 @@ function stepOf(s: StepsFrom, id: string, joinings: readonly Joining[]): Planned
     to: name(joint.items[1]),
     label: [first, ...joinings.slice(1).map(placeOf)].join(' and '),
     onBoard: !onTable,
-    details: joinings.map(j => `${j.plug.label} → ${j.socket.label}`),
-    manner: mannerOf(s, plugItem, joint.items[1]),
-    through: joint.kind === 'plug' && !onTable ? holesOf(s, joint.a) : [],
+    details: kind === 'panel' ? wiredBy(s, joinings) : joinings.map(arrowLine),
+    manner: mannerOf(s, plugItem, joint),
+    through: joint.kind === 'plug' && !onTable ? holesOf(s, joint, plugItem) : [],
     lacks: s.unmet.flatMap(({ demand }) =>
       demand.need !== 'may' && demand.item === plugItem.id && !isFrame(plugItem)
         ? [demand.label]
@@ -121,6 +122,20 @@ function stepOf(s: StepsFrom, id: string, joinings: readonly Joining[]): Planned
 const isFrame = ({ part }: Item): boolean => FRAMES.includes(part.kind)
 const FRAMES: readonly PartKind[] = ['case', 'board', 'supply']
 
-/** The holes on the way of the lead that ends in this plug. */
-const holesOf = ({ dressing }: StepsFrom, plug: string): readonly string[] =>
-  dressing.sides.flatMap(d => d.leads).find(l => l.id === plug)?.through ?? []
+const arrowLine = ({ plug, socket }: Joining): string => `${plug.label} → ${socket.label}`
+/** Each lead with its pins and wires, where they are known. */
+function wiredBy(s: StepsFrom, joinings: readonly Joining[]): readonly string[] {
+  const says = leadSayings(s)
+  return joinings.map(j => {
+    const own = says.get(j.joint.id)
+    return own === undefined ? arrowLine(j) : `${j.plug.label}: ${own}`
+  })
+}
+
+/** The holes on the way of the lead that ends in this plug; of a loose lead, at whichever end. */
+function holesOf({ dressing, plugs }: StepsFrom, joint: Joint, { part }: Item): readonly string[] {
+  const isLoose = part.kind === 'lead'
+  const ends = isLoose ? plugs.filter(j => j.items[0] === joint.items[0]) : [joint]
+  const laid = dressing.sides.flatMap(d => d.leads)
+  return laid.find(l => ends.some(j => j.a === l.id))?.through ?? []
+}

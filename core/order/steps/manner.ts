@@ -1,10 +1,12 @@
 // How hands go about a part, where its kind knows several ways.
 import { readFigure } from '../../figures/units'
+import { airAt, meantFor } from '../../case/air'
+import type { Joint } from '../../joining/joint'
 import type { Item } from '../../parts'
 import type { Card } from '../../parts/card-schema'
 import { uprightOf } from '../../parts/case'
 import { processor as processorKind } from '../../parts/processor'
-import { every } from '../../plan/situation'
+import { every, socketIn } from '../../plan/situation'
 import { cardsInCase, slotRows } from '../../rules/fit/cards-in-case'
 import { GUIDED_FROM } from '../../standards/cards'
 import type { Manner } from '../step'
@@ -17,19 +19,28 @@ import type { StepsFrom } from './from'
 export function mannerOf(
   s: StepsFrom,
   { id, part: p, condition, upright: isUpright }: Item,
-  on: string,
+  joint: Joint,
 ): Manner | null {
   if (p.kind === 'processor') return { of: 'processor', contacts: p.contacts }
   if (p.kind === 'drive') return { of: 'drive', shape: p.shape }
   if (p.kind === 'memory') return { of: 'memory', type: p.type }
   if (p.kind === 'board') return { of: 'board', shield: p.shield }
   if (p.kind === 'card') return cardManner(s, { id, isUpright: isUpright === true, part: p })
+  if (p.kind === 'fan' || joint.face === 'radiator-place') return airManner(s, joint)
   if (p.kind !== 'cooler') return null
   const { fastening, paste, bracket } = p
   return {
     ...{ of: 'cooler', fastening, paste, bracket },
-    ...{ isUsed: condition !== 'new', lid: lidOn(s, on), isLiquid: Boolean(p.liquid) },
+    ...{ isUsed: condition !== 'new', lid: lidOn(s, joint.items[1]), isLiquid: Boolean(p.liquid) },
   }
+}
+
+/** Which way air goes at the place of a fan or a radiator; null where it sits at none. */
+function airManner(s: StepsFrom, joint: Joint): Manner | null {
+  const pc = every(s, 'case').find(c => c.id === joint.items[1])
+  const place =
+    pc && (socketIn(joint, 'fans', pc.part.fans) ?? socketIn(joint, 'radiators', pc.part.radiators))
+  return place ? { of: 'air', ...airAt({ key: place.key, meant: meantFor(place) }, pc.airs) } : null
 }
 
 interface Slotted {
