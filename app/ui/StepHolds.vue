@@ -8,6 +8,7 @@ import type { Step } from '../../core/order/step'
 import type { Finding } from '../../core/rules/finding'
 import { useDesk } from '../state/desk'
 import { VERDICT_WORD } from './findings'
+import FindingRow from './findings/FindingRow.vue'
 import MeasureField from './MeasureField.vue'
 import ReasonField from './ReasonField.vue'
 import { useSeam } from './seam'
@@ -43,31 +44,34 @@ const arrived = (item: string): Promise<boolean> =>
     :class="{ large }"
     aria-label="Before this step"
   >
-    <li v-for="f in findings" :key="f.id">
-      <VerdictMark :verdict="f.verdict" :size="large ? 22 : 14" />
-      <span class="says">
-        <b :class="f.verdict">{{ VERDICT_WORD[f.verdict] }}</b> {{ f.sentence }}
-        <span v-if="f.wayOut" class="out">{{ f.wayOut }}</span>
-      </span>
-      <MeasureField v-if="f.settles[0]" :settles="f.settles[0]" class="wide" />
-      <template v-if="held.has(f.id)">
-        <ReasonField
-          v-if="accepting === f.id"
-          class="wide"
-          label="Why you accept it"
-          :large="large"
-          @reason="(r: string) => accept(f, r)"
-          @cancel="accepting = null"
-        />
-        <ElButton v-else :size="size" @click="accepting = f.id">Accept with a reason…</ElButton>
-      </template>
-    </li>
+    <template v-for="f in findings" :key="f.id">
+      <FindingRow v-if="!large" :finding="f" />
+      <li v-else class="line">
+        <VerdictMark :verdict="f.verdict" :size="22" />
+        <span class="says">
+          <b :class="f.verdict">{{ VERDICT_WORD[f.verdict] }}</b> {{ f.sentence }}
+          <span v-if="f.wayOut" class="out">{{ f.wayOut }}</span>
+        </span>
+        <MeasureField v-if="f.settles[0]" :settles="f.settles[0]" class="wide" />
+        <template v-if="held.has(f.id)">
+          <ReasonField
+            v-if="accepting === f.id"
+            class="wide"
+            label="Why you accept it"
+            large
+            @reason="(r: string) => accept(f, r)"
+            @cancel="accepting = null"
+          />
+          <ElButton v-else size="large" @click="accepting = f.id">Accept with a reason…</ElButton>
+        </template>
+      </li>
+    </template>
     <template v-for="h in step.holds">
-      <li v-if="h.of === 'part'" :key="h.item">
+      <li v-if="h.of === 'part'" :key="h.item" class="line">
         <span class="says"><b>Not here yet:</b> {{ h.name }} ({{ h.state }}).</span>
         <ElButton :size="size" @click="arrived(h.item)">It is here</ElButton>
       </li>
-      <li v-else-if="h.of === 'step'" :key="h.step">
+      <li v-else-if="h.of === 'step'" :key="h.step" class="line">
         <span class="says"><b>First:</b> {{ h.title }}: {{ h.reason }}.</span>
         <ElButton :size="size" @click="go(h.step)">Go there</ElButton>
       </li>
@@ -81,14 +85,14 @@ const arrived = (item: string): Promise<boolean> =>
   border-radius: var(--radius);
   padding: 2px 12px;
 }
-li {
+.line {
   display: flex;
   flex-wrap: wrap;
   gap: 4px 10px;
   align-items: center;
   padding: 6px 0;
 }
-li + li {
+.line + .line {
   border-top: 1px solid var(--line);
 }
 .says {
@@ -109,10 +113,10 @@ li + li {
 .large .out {
   font-size: 18px;
 }
-.large li .el-button {
+.large .el-button {
   min-height: 44px;
 }
-li .el-button {
+.line .el-button {
   margin: 0;
 }
 </style>

@@ -50,7 +50,7 @@ function isServable(
   )
 }
 
-test('four drives, one cable of two plugs: any three of them are too many', () => {
+test('of four drives on one cable of two plugs each three are told', () => {
   const found = chainPlan(problem(4, [2], () => true))
   expect('blocked' in found && found.blocked.map(set => set.length)).toEqual([3, 3, 3, 3])
 })

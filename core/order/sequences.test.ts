@@ -295,3 +295,20 @@ test('the end of a lead at its drive says the way that the lead goes', () => {
   const steps = by(avocet, 'board-first').filter(s => s.items.includes('sata-1'))
   expect(steps.map(s => s.through.length > 0)).toEqual([false, true])
 })
+
+describe('safety stands in the step that needs it', () => {
+  const steps = by(avocet, 'board-first')
+  const step = (kind: StepKind, item = '') =>
+    steps.find(s => s.kind === kind && s.items.join().startsWith(item))
+  test('a disk that has been used is backed up before it is moved; what holds nothing is not', () => {
+    const backup = 'What is on it is backed up before it is moved.'
+    expect(step('drive', 'disk-1')?.cautions).toContain(backup)
+    // Disk 3 is bought new; the disc drive and the card reader keep nothing.
+    for (const item of ['disk-3', 'optical', 'reader'])
+      expect(step('drive', item)?.cautions).not.toContain(backup)
+  })
+  test('no electric driver on the board, no power before the screws are counted', () => {
+    expect(step('board-in')?.cautions.join()).toMatch(/never with an electric driver/)
+    expect(step('first-power')?.does[0]).toMatch(/Count the screws/)
+  })
+})

@@ -82,7 +82,12 @@ export type Manner =
       /** Whether it hangs on a radiator: then it goes on in the case. */
       readonly isLiquid: boolean
     } & Pick<Cooler, 'fastening' | 'paste' | 'bracket'>)
-  | ({ readonly of: 'drive' } & Pick<Drive, 'shape'>)
+  | ({
+      readonly of: 'drive'
+      readonly isUsed: boolean
+      /** Whether it keeps what is written: a disc drive or a card reader does not. */
+      readonly holdsData: boolean
+    } & Pick<Drive, 'shape'>)
   | {
       readonly of: 'power'
       /** Whether the switch at the front carries mains: there is no button. */

@@ -130,7 +130,9 @@ export const ON_THE_CASE = {
       'Start every screw by a turn or two, opposite corners first, then tighten.',
     ],
     feel: () => 'Snug, never hard: a board cracks.',
-    cautions: ['A driver that slips scars the board: hold its tip with two fingers.'],
+    cautions: [
+      'By hand, never with an electric driver. One that slips scars the board: hold its tip with two fingers.',
+    ],
   },
   covers: {
     title: s =>
@@ -156,7 +158,10 @@ export const ON_THE_CASE = {
     does: s => ['Off, and the mains lead out.', ...(isCooler(s) ? COOLER_OFF : CARD_OUT)],
     cautions: s =>
       isCooler(s)
-        ? ['Never lift it straight off: the paste holds, and the processor comes out with it.']
+        ? [
+            'Warm is enough: what is too hot to touch waits.',
+            'Never lift it straight off: the paste holds, and the processor comes out with it.',
+          ]
         : ['A latch that is not pressed breaks the slot.'],
   },
   refit: {

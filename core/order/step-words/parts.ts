@@ -5,6 +5,10 @@ import { SCREW } from '../../standards/screws'
 import type { PlannedStep, StepKind } from '../step'
 import { EDGES, SCREWDRIVER, type StepWords } from './words'
 
+/** A drive that has been somewhere else holds what somebody may miss; a disc drive holds nothing. */
+const isUsedDrive = ({ manner }: PlannedStep): boolean =>
+  manner?.of === 'drive' && manner.holdsData && manner.isUsed
+
 const isLargeDisk = (s: PlannedStep): boolean =>
   s.manner?.of === 'drive' && s.manner.shape === '3.5'
 /** Which way memory goes in: chip by chip, upright from a slant, or straight down. */
@@ -107,7 +111,10 @@ export const PUTTING_PARTS = {
     fasteners: s => [`4 ${isLargeDisk(s) ? SCREW.disk35 : SCREW.disk25}`],
     does: () => ['Sockets toward the cabling side.', 'Four screws by hand, then snug.'],
     feel: () => 'No rattle.',
-    cautions: ['A screw that is too long goes into what is inside it.'],
+    cautions: s => [
+      ...(isUsedDrive(s) ? ['What is on it is backed up before it is moved.'] : []),
+      'A screw that is too long goes into what is inside it.',
+    ],
   },
   radiator: {
     title: s => `Screw the radiator of the ${s.what} to the ${s.label}`,

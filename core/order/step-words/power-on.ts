@@ -67,6 +67,7 @@ export const POWERING_ON = {
     why: 'Side off, before anything is tied down: what is wrong is still in reach.',
     minutes: MINUTES.firstPower,
     does: s => [
+      'Count the screws in the cup: one that was dropped is found before the power comes on.',
       ...(isMains(s) ? BY_MAINS : BY_BUTTON),
       '“No boot device” is success at this point.',
     ],

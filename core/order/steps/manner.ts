@@ -4,6 +4,7 @@ import { airAt, meantFor } from '../../case/air'
 import type { Joint } from '../../joining/joint'
 import type { Item } from '../../parts'
 import type { Card } from '../../parts/card-schema'
+import type { Drive } from '../../parts/drive-schema'
 import { uprightOf } from '../../parts/case'
 import { processor as processorKind } from '../../parts/processor'
 import { every, socketIn } from '../../plan/situation'
@@ -22,7 +23,9 @@ export function mannerOf(
   joint: Joint,
 ): Manner | null {
   if (p.kind === 'processor') return { of: 'processor', contacts: p.contacts }
-  if (p.kind === 'drive') return { of: 'drive', shape: p.shape }
+  const isUsed = condition !== 'new'
+  if (p.kind === 'drive')
+    return { of: 'drive', shape: p.shape, isUsed, holdsData: KEEPING.includes(p.medium) }
   if (p.kind === 'memory') return { of: 'memory', type: p.type }
   if (p.kind === 'board') return { of: 'board', shield: p.shield }
   if (p.kind === 'card') return cardManner(s, { id, isUpright: isUpright === true, part: p })
@@ -31,7 +34,7 @@ export function mannerOf(
   const { fastening, paste, bracket } = p
   return {
     ...{ of: 'cooler', fastening, paste, bracket },
-    ...{ isUsed: condition !== 'new', lid: lidOn(s, joint.items[1]), isLiquid: Boolean(p.liquid) },
+    ...{ isUsed, lid: lidOn(s, joint.items[1]), isLiquid: Boolean(p.liquid) },
   }
 }
 
@@ -42,6 +45,9 @@ function airManner(s: StepsFrom, joint: Joint): Manner | null {
     pc && (socketIn(joint, 'fans', pc.part.fans) ?? socketIn(joint, 'radiators', pc.part.radiators))
   return place ? { of: 'air', ...airAt({ key: place.key, meant: meantFor(place) }, pc.airs) } : null
 }
+
+/** What keeps what is written on it. */
+const KEEPING: readonly Drive['medium'][] = ['flash', 'disk']
 
 interface Slotted {
   readonly id: string
