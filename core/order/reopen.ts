@@ -32,13 +32,13 @@ export function withReopening<S extends PlannedStep>(
   const list: S[] = []
   let closed: S | null = null
   let power: S | null = null
+  /** The start and the closing that are due since it was opened again. */
+  let ending: readonly S[] = []
   let times = 0
   const again = (step: S): S => {
     const id = `again:${times}:${step.id}`
     return worded({ ...step, id, marks: [id], label: AGAIN })
   }
-  /** Opens what is closed; gives back what ends it. */
-  let ending: readonly S[] = []
   const opened = order.find(s => s.kind === 'panels-off')
   for (const step of order) {
     if (closed && opened && isInside(step)) {
