@@ -42,6 +42,7 @@ const SINGLE = [
     do: z.literal('addItem'),
     item: itemSchema.partial({ id: true }),
     place: z.number().int().nonnegative().optional(),
+    entries: entries.optional(),
   }),
   z.strictObject({ do: z.literal('removeItem'), id }),
   z.strictObject({

@@ -27,6 +27,8 @@ const isEnd = (text: string): text is EndRef => text.includes('/')
 
 export const taskId = (what: string, item?: string): TaskId =>
   item === undefined ? `task:${what}` : `task:${what}:${item}`
+/** Whether it is a task on that item. */
+export const isTaskOn = (id: string, item: string): boolean => isTask(id) && id.endsWith(`:${item}`)
 export const isTask = (id: string): id is TaskId => id.startsWith('task:')
 
 /** The task that gives back what was lent. */

@@ -68,9 +68,11 @@ export function plan(s: StepsFrom, { school, pins, progress }: Wishes): Plan {
     ways.weights,
     doneAt(steps, progress),
   )
-  const isMade = (step: PlannedStep): boolean =>
+  const madeAt = (step: PlannedStep): string | null =>
     ['made', 'proved'].includes(progressOf(step, { progress, leftOpen: {} }))
-  const order = withReopening(withRefits(found.steps, worded), { isMade, worded })
+      ? (doneAt([step], progress).get(step.id) ?? null)
+      : null
+  const order = withReopening(withRefits(found.steps, worded), { madeAt, worded })
   const titles = new Map(order.map(step => [step.id, step.title]))
   const after = groupBy(found.kept, e => e.after)
   return {

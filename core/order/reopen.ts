@@ -15,8 +15,8 @@ const isInside = ({ kind, label }: PlannedStep): boolean =>
   !FROM_OUTSIDE.includes(kind) && !(kind === 'give-back' && label === OUTSIDE)
 
 export interface Reopening<S> {
-  /** Whether a step was made: a case that was left open on purpose is not opened again. */
-  readonly isMade: (step: S) => boolean
+  /** When a step was made; null where it was not: a case left open on purpose is not opened again. */
+  readonly madeAt: (step: S) => string | null
   /** Finds the words of a new step. */
   readonly worded: (step: PlannedStep) => S
 }
@@ -27,7 +27,7 @@ export interface Reopening<S> {
  */
 export function withReopening<S extends PlannedStep>(
   order: readonly S[],
-  { isMade, worded }: Reopening<S>,
+  { madeAt, worded }: Reopening<S>,
 ): readonly S[] {
   const list: S[] = []
   let closed: S | null = null
@@ -39,21 +39,30 @@ export function withReopening<S extends PlannedStep>(
     const id = `again:${times}:${step.id}`
     return worded({ ...step, id, marks: [id], label: AGAIN })
   }
+  /** Whether it had been closed again before a step was done. */
+  const wasClosed = (step: S): boolean => {
+    const closing = ending.at(-1)
+    const [close, done] = [closing ? madeAt(closing) : null, madeAt(step)]
+    return close !== null && (done === null || done > close)
+  }
   const opened = order.find(s => s.kind === 'panels-off')
+  const closing = order.find(s => s.kind === 'panels-on')
   for (const step of order) {
-    if (closed && opened && isInside(step)) {
+    const isOpen = closed === null && !(isInside(step) && wasClosed(step))
+    if (!isOpen && opened && closing && isInside(step)) {
+      list.push(...ending)
       times += 1
       list.push(again(opened))
-      ending = [...(power ? [again(power)] : []), again(closed)]
+      ending = [...(power ? [again(power)] : []), again(closing)]
       closed = null
     }
-    if (ending.length > 0 && step.kind === 'record' && !isMade(step)) {
+    if (step.kind === 'record' && madeAt(step) === null) {
       list.push(...ending)
       ending = []
     }
     list.push(step)
     if (step.kind === 'first-power') power = step
-    if (step.kind === 'panels-on' && isMade(step)) closed = step
+    if (step.kind === 'panels-on' && madeAt(step) !== null) closed = step
   }
   return [...list, ...ending]
 }

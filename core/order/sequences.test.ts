@@ -4,6 +4,7 @@ import { BUILD_ORDERS, type BuildOrder } from '../document/build-orders'
 import type { Build } from '../document/build'
 import { apply } from '../document/apply'
 import type { Command } from '../document/command-schema'
+import type { Part } from '../parts'
 import {
   avocet,
   change,
@@ -242,6 +243,56 @@ describe('a machine that is finished', () => {
         .order.steps.map(s => s.kind)
         .slice(-6),
     ).toEqual(['panels-off', 'take-out', 'processor', 'refit', 'first-power', 'panels-on'])
+  })
+  test('opened a second time it is a round of its own', () => {
+    const other = (item: string, p: Part, minute: number, build: Build): Build => {
+      const swap: Sent = {
+        do: 'swapPart',
+        id: item,
+        part: { ...p, id: `another-${p.id}` },
+        figures: {},
+      }
+      let on = doneAt(build, swap, minute)
+      for (let m = minute; open(on).length > 0 && m < minute + 20; m++) {
+        const next = then(on).order.steps.find(s => ['planned', 'ready'].includes(s.progress))
+        on = doneAt(on, { do: 'make', ids: next?.marks ?? [], title: '' }, m)
+      }
+      return on
+    }
+    const once = other('processor', part('quillmark-t2-65'), 200, machine)
+    const twice = other('memory', part('merewick-d5-2x8'), 300, once)
+    expect(open(twice)).toEqual([])
+    const kinds = then(twice).order.steps.map(s => s.kind)
+    expect(kinds.filter(k => k === 'panels-off')).toHaveLength(3)
+    expect(kinds.lastIndexOf('memory')).toBeGreaterThan(kinds.lastIndexOf('processor'))
+    const [lastOpen, lastClose] = [kinds.lastIndexOf('panels-off'), kinds.lastIndexOf('panels-on')]
+    expect(lastOpen).toBeLessThan(kinds.lastIndexOf('memory'))
+    expect(lastClose).toBeGreaterThan(kinds.lastIndexOf('memory'))
+  })
+  test('another board, another case, another supply: what was done to the old one is not done', () => {
+    const others = [
+      ['board', 'saltpan-inlet-2', 'Set the standoffs of the Reedbox 12 for the Inlet 2'],
+      ['case', 'fenwright-reedbox-12', 'Set the standoffs of the Reedbox 12 for the Inlet 2'],
+    ] as const
+    for (const [id, model, title] of others) {
+      const swap = { do: 'swapPart', id, part: { ...part(model), id: 'another' }, figures: {} }
+      expect(open(change(machine, swap))).toContain(title)
+    }
+    const modular = finished(avocet)
+    const other = { ...part('dunlin-a850'), id: 'another' }
+    const copy = { do: 'swapPart', id: 'supply', part: other, figures: {} }
+    expect(open(change(modular, copy))).toContain('Plug the cables into the A850 M')
+  })
+  test('a part taken out and another put in its place under the same name is not joined', () => {
+    const gone = change(machine, { do: 'removeItem', id: 'processor' })
+    const back = change(gone, {
+      do: 'addItem',
+      item: { id: 'processor', part: part('quillmark-t2-65'), state: 'have' },
+    })
+    expect(open(back)).toContain('Seat the T2-65 in TERN-2')
+    expect(
+      change(gone, done(machine, { do: 'removeItem', id: 'processor' }).back).progress,
+    ).toEqual(machine.progress)
   })
   test('what is plugged outside opens nothing', () => {
     const [outer] = then(teal).order.steps.filter(s => s.kind === 'outer-plug')

@@ -4,7 +4,7 @@ import type { Build, StoredItem } from '../build'
 import type { About, Problem, Specs } from '../command'
 import { confirmed } from '../../parts/not-stated'
 import { placesOf } from '../../parts/places'
-import { itemsOfJoint } from '../../ids/ids'
+import { isTaskOn, itemsOfJoint, taskId } from '../../ids/ids'
 import { resolve } from '../resolve'
 import { withProgress } from './work'
 
@@ -35,13 +35,21 @@ export function freshId(build: Pick<Build, 'items'>, kind: string): string {
   return n === 1 ? kind : `${kind}-${n}`
 }
 
-/** What was done with an item, taken out: its joints are open again. */
-const unmade = (build: Build, item: string): Readonly<Record<string, null>> =>
-  Object.fromEntries(
+/** What is done to a case itself: another one is as it comes. */
+const ON_A_CASE = ['panels-off', 'standoffs', 'covers', 'lay-lead', 'dress', 'panels-on'].map(
+  what => taskId(what),
+)
+
+/** What was done with an item that is no longer there: its joints and tasks are open again. */
+function unmade(build: Build, { id: item, part }: StoredItem): Readonly<Record<string, null>> {
+  const isOnCase = (id: string): boolean =>
+    part.kind === 'case' && ON_A_CASE.some(task => id === task || id.startsWith(`${task}:`))
+  return Object.fromEntries(
     Object.keys(build.progress)
-      .filter(id => itemsOfJoint(id).includes(item))
+      .filter(id => itemsOfJoint(id).includes(item) || isTaskOn(id, item) || isOnCase(id))
       .map(id => [id, null]),
   )
+}
 
 const likeForLike = (is: StoredItem['part'], other: StoredItem['part']): Problem => ({
   problem: `${is.model} is a ${is.kind}; ${other.model} is a ${other.kind}. Swap like for like, or remove and add.`,
@@ -60,14 +68,17 @@ export const itemCommands: Specs<
 > = {
   /** An item without an id gets a fresh one. */
   addItem: {
-    run(build, { item: { id, ...rest }, place }) {
+    run(build, { item: { id, ...rest }, place, entries = {} }) {
       const item = itemInOrder({ ...rest, id: id ?? freshId(build, rest.part.kind) })
       if (build.items.some(i => i.id === item.id))
         return {
           problem: `${build.name} already has an item "${item.id}". Give the new one another id.`,
         }
       const items = build.items.toSpliced(place ?? build.items.length, 0, item)
-      return { build: { ...build, items }, back: { do: 'removeItem', id: item.id } }
+      return {
+        build: withProgress({ ...build, items }, entries),
+        back: { do: 'removeItem', id: item.id },
+      }
     },
     line: ({ item }) => `Added ${item.part.model}`,
   },
@@ -76,9 +87,12 @@ export const itemCommands: Specs<
     run(build, { id }) {
       const item = findItem(build, id)
       if (!isItem(item)) return item
+      const undone = unmade(build, item)
+      const entries = entriesOf(build.progress, Object.keys(undone))
+      const without = { ...build, items: build.items.filter(i => i.id !== id) }
       return {
-        build: { ...build, items: build.items.filter(i => i.id !== id) },
-        back: { do: 'addItem', item, place: build.items.indexOf(item) },
+        build: withProgress(without, undone),
+        back: { do: 'addItem', item, place: build.items.indexOf(item), entries },
         about: named(item),
       }
     },
@@ -95,7 +109,7 @@ export const itemCommands: Specs<
       const item = findItem(build, id)
       if (!isItem(item)) return item
       if (item.part.kind !== part.kind) return likeForLike(item.part, part)
-      const undone = entries ?? (item.part.id === part.id ? {} : unmade(build, id))
+      const undone = entries ?? (item.part.id === part.id ? {} : unmade(build, item))
       const swapped = withItem(build, id, i => ({
         ...i,
         ...{ part, figures, marks, beyond, cuts, jumpers, out },
