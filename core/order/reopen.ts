@@ -27,42 +27,69 @@ export interface Reopening<S> {
  */
 export function withReopening<S extends PlannedStep>(
   order: readonly S[],
-  { madeAt, worded }: Reopening<S>,
+  about: Reopening<S>,
 ): readonly S[] {
-  const list: S[] = []
-  let closed: S | null = null
-  let power: S | null = null
+  const rounds = new Rounds(order, about)
+  const list = order.flatMap(step => {
+    const before = rounds.before(step)
+    rounds.pass(step)
+    return [...before, step]
+  })
+  return [...list, ...rounds.ending]
+}
+
+/** Where a walk through a sequence stands: open or closed, and what is due. */
+class Rounds<S extends PlannedStep> {
   /** The start and the closing that are due since it was opened again. */
-  let ending: readonly S[] = []
-  let times = 0
-  const again = (step: S): S => {
-    const id = `again:${times}:${step.id}`
-    return worded({ ...step, id, marks: [id], label: AGAIN })
+  ending: readonly S[] = []
+  private isClosed = false
+  private power: S | null = null
+  private times = 0
+  private readonly opening: S | undefined
+  private readonly closing: S | undefined
+
+  constructor(
+    order: readonly S[],
+    private readonly about: Reopening<S>,
+  ) {
+    this.opening = order.find(s => s.kind === 'panels-off')
+    this.closing = order.find(s => s.kind === 'panels-on')
   }
+
+  /** What comes before a step: the case opened, or what is due before all is written down. */
+  before(step: S): readonly S[] {
+    const due = this.ending
+    if (isInside(step) && (this.isClosed || this.wasClosedBefore(step)))
+      return [...due, ...this.open()]
+    if (step.kind !== 'record' || this.about.madeAt(step) !== null) return []
+    this.ending = []
+    return due
+  }
+
+  pass(step: S): void {
+    if (step.kind === 'first-power') this.power = step
+    if (step.kind === 'panels-on' && this.about.madeAt(step) !== null) this.isClosed = true
+  }
+
+  private open(): readonly S[] {
+    const { opening, closing, power } = this
+    if (!opening || !closing) return []
+    this.times += 1
+    this.isClosed = false
+    this.ending = [...(power ? [this.again(power)] : []), this.again(closing)]
+    return [this.again(opening)]
+  }
+
   /** Whether it had been closed again before a step was done. */
-  const wasClosed = (step: S): boolean => {
-    const closing = ending.at(-1)
-    const [close, done] = [closing ? madeAt(closing) : null, madeAt(step)]
+  private wasClosedBefore(step: S): boolean {
+    const closing = this.ending.at(-1)
+    const close = closing ? this.about.madeAt(closing) : null
+    const done = this.about.madeAt(step)
     return close !== null && (done === null || done > close)
   }
-  const opened = order.find(s => s.kind === 'panels-off')
-  const closing = order.find(s => s.kind === 'panels-on')
-  for (const step of order) {
-    const isOpen = closed === null && !(isInside(step) && wasClosed(step))
-    if (!isOpen && opened && closing && isInside(step)) {
-      list.push(...ending)
-      times += 1
-      list.push(again(opened))
-      ending = [...(power ? [again(power)] : []), again(closing)]
-      closed = null
-    }
-    if (step.kind === 'record' && madeAt(step) === null) {
-      list.push(...ending)
-      ending = []
-    }
-    list.push(step)
-    if (step.kind === 'first-power') power = step
-    if (step.kind === 'panels-on' && madeAt(step) !== null) closed = step
+
+  private again(step: S): S {
+    const id = `again:${this.times}:${step.id}`
+    return this.about.worded({ ...step, id, marks: [id], label: AGAIN })
   }
-  return [...list, ...ending]
 }
