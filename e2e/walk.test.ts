@@ -219,11 +219,9 @@ test('all steps can be made as their parts come; the record tells them, and why 
     await make.or(waits).first().waitFor()
     if (await waits.isVisible()) {
       const left = await arrives.count()
+      const held = await page.locator('.holds li').count()
       await arrives.first().click()
-      await page.waitForFunction(
-        n => [...document.querySelectorAll('.holds li')].length < n,
-        await page.locator('.holds li').count(),
-      )
+      await page.waitForFunction(n => document.querySelectorAll('.holds li').length < n, held)
       expect(await arrives.count()).toBe(left - 1)
       arrived += 1
       continue

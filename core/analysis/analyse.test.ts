@@ -105,9 +105,10 @@ test('the record: what was made, how long it took, and what is no longer in the 
     'Make the bench ready',
     'warden',
   ])
-  expect(then(change(made, { do: 'removeItem', id: 'fan' })).record.orphans.map(o => o.id)).toEqual(
-    ['fan/frame~case/top'],
-  )
+  const laidAside = change(made, { do: 'setState', id: 'fan', state: 'spare' })
+  expect(then(laidAside).record.orphans.map(o => o.id)).toEqual(['fan/frame~case/top'])
+  // What is taken out takes what was made with it along.
+  expect(then(change(made, { do: 'removeItem', id: 'fan' })).record.orphans).toEqual([])
 })
 
 test('every rule has an id of its own, a question and a source', () => {
