@@ -8,6 +8,7 @@ import { HABITS } from './habits'
 import { paceOf, type Pace } from './pace'
 import { edgesOf } from './precedence'
 import { doneAt, progressOf } from './progress'
+import { withPiecesAgain } from './pieces-again'
 import { withRefits } from './refit'
 import { withReopening } from './reopen'
 import { sequenced } from './sequence'
@@ -72,7 +73,8 @@ export function plan(s: StepsFrom, { school, pins, progress }: Wishes): Plan {
     ['made', 'proved'].includes(progressOf(step, { progress, leftOpen: {} }))
       ? (doneAt([step], progress).get(step.id) ?? null)
       : null
-  const order = withReopening(withRefits(found.steps, worded), { madeAt, worded })
+  const about = { madeAt, worded }
+  const order = withReopening(withPiecesAgain(withRefits(found.steps, worded), about), about)
   const titles = new Map(order.map(step => [step.id, step.title]))
   const after = groupBy(found.kept, e => e.after)
   return {

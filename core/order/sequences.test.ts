@@ -207,7 +207,7 @@ describe('a machine that is finished', () => {
       figures: {},
     })
     expect(open(swapped)).toEqual([
-      'Open the Reedbox 12 again: both side panels off, laid on its side',
+      'Open the Reedbox 12 again: its panel off, laid on its side',
       'Take the Lowbank 65 off the processor again',
       'Seat the T2-65B in TERN-2',
       'Mount the Lowbank 65 on the processor again',

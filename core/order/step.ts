@@ -9,12 +9,14 @@ import type { State } from '../parts/kind'
 import type { Processor } from '../parts/processor'
 import type { Drive } from '../parts/drive-schema'
 import type { Memory } from '../parts/memory'
+import type { PieceOff } from '../plan/pieces-off'
 import type { Verdict } from '../figures/verdict'
 
 /** Kinds of step, in the order in which they are done where nothing else decides. */
 export const STEP_KINDS = [
   'bench',
   'panels-off',
+  'piece-off',
   'processor',
   'm2',
   'memory',
@@ -50,6 +52,7 @@ export const STEP_KINDS = [
   'open',
   'first-power',
   'give-back',
+  'piece-on',
   'dress',
   'panels-on',
   'outer-plug',
@@ -111,7 +114,18 @@ export type Manner =
       readonly rows: readonly number[]
     }
   | ({ readonly of: 'board' } & Pick<Board, 'shield'>)
-  | ({ readonly of: 'air' } & Air)
+  | ({
+      readonly of: 'air'
+      /** The filter before its place, and which way it comes out. */
+      readonly filter: { readonly label: string; readonly slides: string } | null
+    } & Air)
+  | {
+      readonly of: 'panels'
+      /** How many come off, and with how many screws; 0 and null where nobody says. */
+      readonly count: number
+      readonly screws: number | null
+    }
+  | ({ readonly of: 'piece' } & Pick<PieceOff, 'piece' | 'screws' | 'then'>)
 
 /** A step as it is planned, before it is ordered and looked at. */
 export interface PlannedStep {
@@ -138,6 +152,8 @@ export interface PlannedStep {
   readonly lacks: readonly string[]
   /** Steps whose part, once seated, lies over what this step plugs: it has to come out again. */
   readonly under: readonly string[]
+  /** The joints that are made while the piece is off that this step takes off or puts back. */
+  readonly opens: readonly string[]
 }
 
 /**

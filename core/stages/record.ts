@@ -2,6 +2,7 @@
 // what is left over.
 import { isProof } from '../ids/ids'
 import { compareBy } from '../collections/compare'
+import { counted } from '../figures/format'
 import { rounded } from '../figures/rounded'
 import { standoffPlan } from '../plan/standoffs'
 import { stepPlan } from '../order/section'
@@ -10,6 +11,7 @@ import { placesOf } from '../parts/places'
 import { allItems, plainItems } from '../plan/items'
 import { markedIn } from './parts'
 import { plugs, seats } from '../plan/joints'
+import { piecesOff } from '../plan/pieces-off'
 import { joinedBy } from '../plan/situation'
 import { stage, type ValuesOf } from '../pipeline/stage'
 
@@ -46,7 +48,16 @@ const marks = stage('marks', { allItems }, ({ allItems }) =>
   ),
 )
 
-const NEEDS = { marks, seats, plugs, items: plainItems, plan: stepPlan, progress, spares } as const
+const NEEDS = {
+  marks,
+  seats,
+  plugs,
+  piecesOff,
+  items: plainItems,
+  plan: stepPlan,
+  progress,
+  spares,
+} as const
 
 /** What was done and what is left over. */
 export const record = stage('record', NEEDS, values => rounded(recordOf(values)))
@@ -83,10 +94,13 @@ function recordOf(s: ValuesOf<typeof NEEDS>): RecordSection {
   const takenOut = joinedBy(s, 'tray', 'board', 'case').flatMap(({ plug, socket }) =>
     standoffPlan(plug, socket).takeOut.map(h => `standoff from ${h.label}`),
   )
+  const stayOut = s.piecesOff
+    .filter(p => p.then === 'stays out')
+    .map(p => `${p.label}${p.screws === null ? '' : ` with its ${counted(p.screws, 'screw')}`}`)
   return {
     done,
     marked: s.marks,
-    leftOver: [...s.spares, ...takenOut, ...idle],
+    leftOver: [...s.spares, ...takenOut, ...stayOut, ...idle],
     remaining: steps.length - done.length,
     orphans: Object.entries(progress)
       .filter(([id]) => !known.has(id) && !isProof(id))

@@ -21,6 +21,8 @@ export const MINUTES = {
   fan: 5,
   firstPower: 10,
   panels: 4,
+  piece: 1,
+  pieceScrew: 0.5,
   record: 5,
   card: 6,
   supplyCables: 6,

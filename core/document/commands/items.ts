@@ -36,9 +36,10 @@ export function freshId(build: Pick<Build, 'items'>, kind: string): string {
 }
 
 /** What is done to a case itself: another one is as it comes. */
-const ON_A_CASE = ['panels-off', 'standoffs', 'covers', 'lay-lead', 'dress', 'panels-on'].map(
-  what => taskId(what),
-)
+const ON_A_CASE = [
+  ...['panels-off', 'piece-off', 'standoffs', 'covers'],
+  ...['lay-lead', 'piece-on', 'dress', 'panels-on'],
+].map(what => taskId(what))
 
 /** What was done with an item that is no longer there: its joints and tasks are open again. */
 function unmade(build: Build, { id: item, part }: StoredItem): Readonly<Record<string, null>> {

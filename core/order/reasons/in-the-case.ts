@@ -1,8 +1,32 @@
 // Reasons inside the case: what lies under or behind what, and the habits of supply and card.
 import type { PlannedStep } from '../step'
-import { PLUGS, isOnTable, share, sameFirst, sameItem, type Reason } from './reason'
+import { MAKES, PLUGS, isOnTable, share, sameFirst, sameItem, type Reason } from './reason'
 
 export const IN_THE_CASE: readonly Reason[] = [
+  {
+    rule: 'piece-out-of-the-way',
+    basis: 'fact',
+    before: ['piece-off'],
+    after: MAKES,
+    reason: b => `the ${b.what} stands in its way`,
+    when: isMadeWithout,
+  },
+  {
+    rule: 'piece-back-after',
+    basis: 'fact',
+    before: MAKES,
+    after: ['piece-on'],
+    reason: (b, a) => `the ${a.what} would be in the way of the ${b.what}`,
+    when: (b, a) => isMadeWithout(a, b),
+  },
+  {
+    rule: 'piece-off-then-on',
+    basis: 'fact',
+    before: ['piece-off'],
+    after: ['piece-on'],
+    reason: () => 'it comes off first',
+    when: (b, a) => b.label === a.label && sameFirst(b, a),
+  },
   {
     rule: 'standoffs-under-board',
     basis: 'fact',
@@ -154,6 +178,11 @@ export const IN_THE_CASE: readonly Reason[] = [
     when: (_, a) => !isOnTable(a),
   },
 ]
+
+/** Whether a part is put in while a piece of the case is off. */
+function isMadeWithout(piece: PlannedStep, step: PlannedStep): boolean {
+  return step.joints.some(joint => piece.opens.includes(joint))
+}
 
 /** Named choice: a longer card so few slots away leaves a hand no room at a shorter one. */
 const BESIDE = 1

@@ -119,7 +119,7 @@ export const PLUGS_AND_POWER: readonly Reason[] = [
   {
     rule: 'dress-before-close',
     basis: 'fact',
-    before: ['dress', ...MAKES, 'first-power'],
+    before: ['dress', 'piece-on', ...MAKES, 'first-power'],
     after: ['panels-on'],
     reason: () => 'the panels cover the work',
   },

@@ -43,6 +43,7 @@ export const SEATS: readonly StepKind[] = [
   'card',
 ]
 export const IN_CASE: readonly StepKind[] = [
+  'piece-off',
   'standoffs',
   'shield',
   'covers',

@@ -4,6 +4,7 @@ import { SCREW } from '../../standards/screws'
 import type { Board } from '../../parts/board-schema'
 import { AGAIN, type PlannedStep, type StepKind } from '../step'
 import { coolerAgain, coolerMinutes } from './processor'
+import { ON_PIECES, panelsOf } from './pieces'
 import { SCREWDRIVER, type StepWords } from './words'
 
 const isCooler = ({ manner }: PlannedStep): boolean => manner?.of === 'cooler'
@@ -51,17 +52,21 @@ export const ON_THE_CASE = {
   },
   'panels-off': {
     title: s =>
-      `Open the ${s.what}${isAgain(s) ? ' again' : ''}: both side panels off, laid on its side`,
-    why: 'The board goes in from above, and hands need both sides.',
+      `Open the ${s.what}${isAgain(s) ? ' again' : ''}: ${panelsOf(s).off}, laid on its side`,
+    why: 'The board goes in from above, and hands need room.',
     minutes: MINUTES.panels,
     tools: [SCREWDRIVER],
     does: s => [
       ...(isAgain(s) ? SWITCHED_OFF : []),
-      'Take off both panels; keep their screws together.',
+      ...(s.details.length > 0
+        ? s.details.map(panel => `Off: ${panel}.`)
+        : ['Take off both panels.']),
+      'Keep their screws together.',
       'Lay the case on its far side, the tray below.',
     ],
     cautions: ['Sheet edges cut. Carry glass flat, with both hands.'],
   },
+  ...ON_PIECES,
   standoffs: {
     title: s => `Set the standoffs of the ${s.to} for the ${s.what}`,
     why: 'A standoff where the board has no hole is a short circuit that is found hours later.',
@@ -218,7 +223,11 @@ export const ON_THE_CASE = {
     why: 'Joints are made and proved.',
     minutes: MINUTES.panels,
     tools: [SCREWDRIVER],
-    fasteners: [SCREW.panel],
-    does: () => ['No cable between panel and frame.', 'Panels on, screws by hand.'],
+    fasteners: s => [panelsOf(s).screws],
+    does: s => [
+      'No cable between panel and frame.',
+      ...(s.details.length > 0 ? s.details.map(panel => `On: ${panel}.`) : ['Panels on.']),
+      'Screws by hand.',
+    ],
   },
 } satisfies Partial<Record<StepKind, StepWords>>

@@ -34,16 +34,24 @@ const FELT = {
   straight: 'A click, and the latches stand.',
 } as const
 
+const wayOut = ({ slides }: { readonly slides: string }): string =>
+  slides === '' ? '' : `, ${slides}`
+
 /** Which side of a fan looks to the wall here, so that air goes the way of its place. */
 function airHere(
   { manner }: PlannedStep,
   [open, arms]: readonly [open: string, arms: string],
 ): readonly string[] {
   if (manner?.of !== 'air') return []
-  const { way, said } = manner
+  const { way, said, filter } = manner
   const side = way === 'in' ? open : arms
   const usually = said === 'usual' ? 'usually ' : ''
-  return [`Air ${usually}goes ${way} here: ${side} to the wall.`]
+  return [
+    `Air ${usually}goes ${way} here: ${side} to the wall.`,
+    ...(filter
+      ? [`The ${filter.label} lies before it: out${wayOut(filter)}, in again after.`]
+      : []),
+  ]
 }
 
 const isUpright = ({ manner }: PlannedStep): boolean => manner?.of === 'card' && manner.isUpright

@@ -3,6 +3,7 @@ import { plainItems } from '../../plan/items'
 import { frames, outlines, plugs, seats, unmet } from '../../plan/joints'
 import { cablesAtSupply } from '../../plan/supply-sockets'
 import { leadsUnderCards } from '../../plan/under-cards'
+import { panels, piecesOff } from '../../plan/pieces-off'
 import { goesFirst, type GoesFirst } from '../../plan/ways-in'
 import { stage, type ValuesOf } from '../../pipeline/stage'
 import { dressing } from '../../plan/dressing'
@@ -45,5 +46,7 @@ export const STEPS_FROM = {
   goesFirst: allFirst,
   cablesAtSupply,
   dressing,
+  panels,
+  piecesOff,
 } as const
 export type StepsFrom = ValuesOf<typeof STEPS_FROM>

@@ -115,6 +115,7 @@ function stepOf(s: StepsFrom, id: string, joinings: readonly Joining[]): Planned
     ),
     pose: onTable ? 'table' : (POSE_OF[kind] ?? (behind ? 'behind' : 'lying')),
     under: [],
+    opens: [],
   }
 }
 

@@ -43,7 +43,9 @@ function airManner(s: StepsFrom, joint: Joint): Manner | null {
   const pc = every(s, 'case').find(c => c.id === joint.items[1])
   const place =
     pc && (socketIn(joint, 'fans', pc.part.fans) ?? socketIn(joint, 'radiators', pc.part.radiators))
-  return place ? { of: 'air', ...airAt({ key: place.key, meant: meantFor(place) }, pc.airs) } : null
+  if (!place) return null
+  const filter = pc.part.filters?.find(f => f.over.includes(place.key)) ?? null
+  return { of: 'air', filter, ...airAt({ key: place.key, meant: meantFor(place) }, pc.airs) }
 }
 
 /** What keeps what is written on it. */

@@ -38,5 +38,6 @@ export const task = (kind: StepKind, about: Partial<PlannedStep> = {}): PlannedS
   lacks: [],
   pose: POSE_OF[kind] ?? 'lying',
   under: [],
+  opens: [],
   ...about,
 })

@@ -12,11 +12,13 @@ import { OUTSIDE, type PlannedStep } from '../step'
 import type { StepsFrom } from './from'
 import { dressingLines, ofSupply } from './cable-tasks'
 import { flashes, hasMains, tableStart } from './on-table'
+import { panelSteps, pieceSteps } from './pieces'
 import { task } from './task'
 
 /** What is done besides joining, as a build order wants it. */
 export const tasksOf = (s: StepsFrom, habits: Habits): readonly PlannedStep[] => [
   ...always(s),
+  ...pieceSteps(s),
   ...standoffs(s),
   ...jumpers(s),
   ...retainers(s),
@@ -35,24 +37,23 @@ function always(s: StepsFrom): readonly PlannedStep[] {
   const isMains = hasMains(s)
   return [
     task('bench'),
-    ...(pc ? [task('panels-off', { items: [pc.id], what: pc.name })] : []),
+    ...panelSteps(s, 'panels-off'),
     ...(starts ? [task('first-power', { manner: { of: 'power', isMains } })] : []),
-    ...(pc ? closing(s, pc) : []),
+    ...(pc ? [dressing(s, pc)] : []),
+    ...panelSteps(s, 'panels-on'),
     task('record'),
   ]
 }
 
-const closing = (
-  { dressing }: StepsFrom,
+const dressing = (
+  { dressing: laid }: StepsFrom,
   { id, name: what }: { readonly id: string; readonly name: string },
-): readonly PlannedStep[] => [
+): PlannedStep =>
   task('dress', {
-    ...{ items: [id], what, details: dressingLines(dressing) },
-    manner: { of: 'dressing', minutes: dressing.minutes },
-    pose: dressing.sides[0]?.side === 'behind' ? 'behind' : 'lying',
-  }),
-  task('panels-on', { items: [id], what }),
-]
+    ...{ items: [id], what, details: dressingLines(laid) },
+    manner: { of: 'dressing', minutes: laid.minutes },
+    pose: laid.sides[0]?.side === 'behind' ? 'behind' : 'lying',
+  })
 
 /** Standoffs to take out and to fit before each board, where there are any. */
 const standoffs = (s: StepsFrom): readonly PlannedStep[] =>
