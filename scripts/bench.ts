@@ -127,6 +127,7 @@ function orderTime(build: Build): number {
     school: build.choices.orderSchool,
     pins: build.choices.orderPins,
     progress: build.progress,
+    practices: build.choices.practices ?? {},
   }
   return median(
     Array.from({ length: WARM_UP + RUNS }, () => clocked(() => plan(from, wishes))).slice(WARM_UP),

@@ -116,4 +116,9 @@ export const orderSchools = (
   horizon: Horizon,
   memory = new Memory(),
 ): readonly SchoolRow[] =>
-  rounded(schoolRows(runOn(build, horizon, memory).values(STEPS_FROM), build.choices.orderPins))
+  rounded(
+    schoolRows(runOn(build, horizon, memory).values(STEPS_FROM), {
+      pins: build.choices.orderPins,
+      practices: build.choices.practices ?? {},
+    }),
+  )

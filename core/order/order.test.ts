@@ -167,8 +167,8 @@ describe('how a part is fastened decides words, minutes and screws', () => {
         figures: {},
       },
     )
-    expect(steps().find(s => s.kind === 'drive')?.fasteners).toEqual(['4 M3 screws'])
-    expect(steps(big).find(s => s.kind === 'drive')?.fasteners).toEqual(['4 6-32 UNC screws'])
+    expect(steps().find(s => s.kind === 'drive')?.fasteners).toEqual(['4 screws M3 × 3 mm'])
+    expect(steps(big).find(s => s.kind === 'drive')?.fasteners).toEqual(['4 screws 6-32 UNC × 5 mm'])
   })
 })
 

@@ -4,6 +4,7 @@ import type { Build } from '../document/build'
 import { BUILD_ORDER, BUILD_ORDERS, type BuildOrder } from '../document/build-orders'
 import { groupBy } from '../collections/groups'
 import { pairLine } from '../figures/format'
+import { screwLine } from '../standards/screws'
 import { HABITS } from './habits'
 import { paceOf, type Pace } from './pace'
 import { edgesOf } from './precedence'
@@ -14,6 +15,7 @@ import { withReopening } from './reopen'
 import { sequenced } from './sequence'
 import type { Edge, PlannedStep, Step } from './step'
 import { STEP_WORDS } from './step-words'
+import type { Practised } from './step-words/words'
 import type { StepsFrom } from './steps/from'
 import { plannedSteps } from './steps/planned'
 
@@ -32,7 +34,8 @@ export interface PinnedPair {
 export type WordedStep = PlannedStep &
   Pick<
     Step,
-    'title' | 'does' | 'feel' | 'why' | 'cautions' | 'tools' | 'fasteners' | 'minutes' | 'after'
+    | ('title' | 'does' | 'feel' | 'why' | 'cautions' | 'tools' | 'screws' | 'fasteners')
+    | ('minutes' | 'after')
   >
 export interface Plan {
   readonly steps: readonly WordedStep[]
@@ -50,11 +53,13 @@ export interface Wishes {
   readonly school: BuildOrder
   readonly pins: Build['choices']['orderPins']
   readonly progress: Build['progress']
+  readonly practices: Practised
 }
 
 /** The steps in their order by a school, with their words and reasons. */
-export function plan(s: StepsFrom, { school, pins, progress }: Wishes): Plan {
+export function plan(s: StepsFrom, { school, pins, progress, practices }: Wishes): Plan {
   const ways = HABITS[school]
+  const worded = (step: PlannedStep) => wordedBy(step, practices)
   const steps = plannedSteps(s, ways).map(worded)
   const pinned = pins.map(([before, after]): Edge => ({
     before,
@@ -65,7 +70,7 @@ export function plan(s: StepsFrom, { school, pins, progress }: Wishes): Plan {
   }))
   const found = sequenced(
     steps,
-    [...edgesOf(steps, ways, s.goesFirst), ...pinned],
+    [...edgesOf(steps, { school: ways, practised: practices, waysIn: s.goesFirst }), ...pinned],
     ways.weights,
     doneAt(steps, progress),
   )
@@ -113,7 +118,7 @@ function pinnedPair(
 }
 
 /** A step with its words. */
-function worded(step: PlannedStep) {
+function wordedBy(step: PlannedStep, chosen: Practised) {
   const {
     title,
     does,
@@ -121,13 +126,14 @@ function worded(step: PlannedStep) {
     why,
     cautions = [],
     tools = [],
-    fasteners = [],
+    screws = () => [],
     minutes,
   } = STEP_WORDS[step.kind]
+  const inHand = screws(step, chosen)
   return {
     ...step,
     title: title(step),
-    does: does(step),
+    does: does(step, chosen),
     feel: feel?.(step) ?? null,
     why,
     cautions: [
@@ -135,7 +141,8 @@ function worded(step: PlannedStep) {
       ...(typeof cautions === 'function' ? cautions(step) : cautions),
     ],
     tools,
-    fasteners: typeof fasteners === 'function' ? fasteners(step) : fasteners,
+    screws: inHand,
+    fasteners: inHand.map(screwLine),
     minutes: typeof minutes === 'function' ? minutes(step) : minutes,
   }
 }
@@ -148,9 +155,12 @@ export interface SchoolRow extends Pace {
 }
 
 /** All schools on this build, from the first step on. */
-export const schoolRows = (s: StepsFrom, pins: Wishes['pins']): readonly SchoolRow[] =>
+export const schoolRows = (
+  s: StepsFrom,
+  { pins, practices }: Pick<Wishes, 'pins' | 'practices'>,
+): readonly SchoolRow[] =>
   BUILD_ORDERS.map(school => {
-    const { pace, gap } = plan(s, { school, pins, progress: {} })
+    const { pace, gap } = plan(s, { school, pins, progress: {}, practices })
     return {
       school,
       label: BUILD_ORDER[school].label,

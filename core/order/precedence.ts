@@ -5,22 +5,31 @@ import { IN_THE_CASE } from './reasons/in-the-case'
 import { ON_THE_TABLE } from './reasons/on-the-table'
 import { PLUGS_AND_POWER } from './reasons/plugs-and-power'
 import type { Reason } from './reasons/reason'
+import type { Practised } from './step-words/words'
 import type { GoesFirst } from '../plan/ways-in'
 import type { Edge, EdgeBasis, PlannedStep } from './step'
 
 export const REASONS: readonly Reason[] = [...ON_THE_TABLE, ...IN_THE_CASE, ...PLUGS_AND_POWER]
 
+/** What is chosen of the order, and what goes in before what. */
+export interface Ways {
+  readonly school: Habits
+  readonly practised: Practised
+  readonly waysIn: readonly GoesFirst[]
+}
+
 /** Every edge between these steps for a school; a pair with several reasons keeps the strongest. */
 export function edgesOf(
   steps: readonly PlannedStep[],
-  school: Habits,
-  waysIn: readonly GoesFirst[],
+  { school, practised, waysIn }: Ways,
 ): readonly Edge[] {
   const edges = new Map<string, Edge>()
   for (const edge of [
     ...spatial(steps, waysIn),
     ...steps.flatMap(underCards),
-    ...REASONS.filter(r => !r.of || r.of(school)).flatMap(r => byReason(r, steps)),
+    ...REASONS.filter(r => r.of?.(school) !== false && r.by?.(practised) !== false).flatMap(r =>
+      byReason(r, steps),
+    ),
   ]) {
     const key = `${edge.before}>${edge.after}`
     const known = edges.get(key)

@@ -3,7 +3,7 @@ import { BUILD_ORDER, type BuildOrder } from '../document/build-orders'
 import { pushTo } from '../collections/groups'
 import { rounded } from '../figures/rounded'
 import { worst } from '../figures/verdict'
-import { buildOrder, leftOpen, orderPins, progress } from '../plan/given'
+import { buildOrder, leftOpen, orderPins, practices, progress } from '../plan/given'
 import { items } from '../plan/items'
 import { stage, stageOfEach, type ValuesOf } from '../pipeline/stage'
 import { summaries, type FindingSummary } from '../rules/findings'
@@ -38,9 +38,9 @@ const isPlanned = (step: WordedStep): boolean =>
 /** The steps in their order, with their words and reasons. */
 export const stepPlan = stage(
   'plan',
-  { ...STEPS_FROM, buildOrder, orderPins, progress },
-  ({ buildOrder, orderPins, progress, ...from }) =>
-    plan(from, { school: buildOrder, pins: orderPins, progress }),
+  { ...STEPS_FROM, buildOrder, orderPins, progress, practices },
+  ({ buildOrder, orderPins, progress, practices, ...from }) =>
+    plan(from, { school: buildOrder, pins: orderPins, progress, practices }),
 )
 
 /** What of the items a step shows: whether each is here yet. */

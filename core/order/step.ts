@@ -9,6 +9,7 @@ import type { State } from '../parts/kind'
 import type { Processor } from '../parts/processor'
 import type { Drive } from '../parts/drive-schema'
 import type { Memory } from '../parts/memory'
+import type { Screws } from '../standards/screws'
 import type { PieceOff } from '../plan/pieces-off'
 import type { Verdict } from '../figures/verdict'
 
@@ -113,7 +114,16 @@ export type Manner =
       /** The rear slots that it takes, counted from the processor’s end. */
       readonly rows: readonly number[]
     }
-  | ({ readonly of: 'board' } & Pick<Board, 'shield'>)
+  | ({
+      readonly of: 'board'
+      /** Where it is screwed down; null where nobody knows its holes. */
+      readonly holes: readonly string[] | null
+    } & Pick<Board, 'shield'>)
+  | {
+      readonly of: 'standoffs'
+      /** How many are fitted. */
+      readonly fitted: number
+    }
   | ({
       readonly of: 'air'
       /** The filter before its place, and which way it comes out. */
@@ -172,6 +182,7 @@ export interface Step extends PlannedStep {
   readonly why: string
   readonly cautions: readonly string[]
   readonly tools: readonly string[]
+  readonly screws: readonly Screws[]
   readonly fasteners: readonly string[]
   readonly minutes: number
   readonly after: readonly {

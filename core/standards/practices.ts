@@ -12,10 +12,39 @@ interface Practice {
   readonly options: readonly [Option, Option, ...Option[]]
 }
 
-export const PRACTICE_IDS = ['paste', 'wiggle', 'pins', 'pump', 'screws', 'speaker'] as const
+export const PRACTICE_IDS = [
+  'static',
+  'paste',
+  'wiggle',
+  'pins',
+  'pump',
+  'screws',
+  'speaker',
+  'ends',
+] as const
 export type PracticeId = (typeof PRACTICE_IDS)[number]
 
 export const PRACTICES: Record<PracticeId, Practice> = {
+  static: {
+    title: 'Static',
+    options: [
+      {
+        id: 'strap',
+        says: 'a strap',
+        why: 'at a point made for it, it takes every charge away; at an improvised one it is worse than none',
+      },
+      {
+        id: 'touch',
+        says: 'bare earthed metal touched now and then',
+        why: 'it takes the charge away before each part, and no lead is in the way',
+      },
+      {
+        id: 'neither',
+        says: 'neither',
+        why: 'many never lost a part so; a spark that nobody feels can still kill one',
+      },
+    ],
+  },
   paste: {
     title: 'Paste on the lid',
     options: [
@@ -72,6 +101,17 @@ export const PRACTICES: Record<PracticeId, Practice> = {
     options: [
       { id: 'always', says: 'always', why: 'it tells what is wrong before there is a picture' },
       { id: 'never', says: 'never', why: 'lamps and displays tell the same' },
+    ],
+  },
+  ends: {
+    title: 'Device ends of power leads',
+    options: [
+      { id: 'going', says: 'as one goes', why: 'each drive is done once, while the hand is there' },
+      {
+        id: 'last',
+        says: 'all at the end',
+        why: 'no stiff lead is in the way of the small ones, and none is forgotten',
+      },
     ],
   },
 }

@@ -5,6 +5,10 @@ import { PLUGS, SEATS, MAKES, isOnTable, share, sameFirst, type Reason } from '.
 
 const isForProcessor = ({ kind, face }: PlannedStep): boolean =>
   kind === 'power-plug' && face !== null && feeds(face) === 'processor'
+/** The end of a power lead at a drive, a hub, a fan: not at the board, and not at a card. */
+const isAtDevice = ({ kind, face }: PlannedStep): boolean =>
+  kind === 'power-plug' && !ON_BOARDS.includes(face === null ? '' : (feeds(face) ?? ''))
+const ON_BOARDS: readonly string[] = ['board', 'processor', 'card']
 const isLiquid = ({ manner }: PlannedStep): boolean => manner?.of === 'cooler' && manner.isLiquid
 
 export const PLUGS_AND_POWER: readonly Reason[] = [
@@ -54,7 +58,25 @@ export const PLUGS_AND_POWER: readonly Reason[] = [
     before: ['small-plug', 'panel', 'fan-plug', 'data-plug'],
     after: ['power-plug'],
     reason: () => 'stiff power leads cover the small headers',
-    when: (_, a) => !isForProcessor(a),
+    when: (_, a) => !isForProcessor(a) && !isAtDevice(a),
+  },
+  {
+    rule: 'device-ends-last',
+    basis: 'habit',
+    by: ({ ends }) => ends !== 'going',
+    before: ['small-plug', 'panel', 'fan-plug', 'data-plug', 'power-plug', 'card'],
+    after: ['power-plug'],
+    reason: () => 'the device ends of power leads come last: no stiff lead is in the way before',
+    when: (b, a) => isAtDevice(a) && !isAtDevice(b),
+  },
+  {
+    rule: 'device-ends-as-one-goes',
+    basis: 'habit',
+    by: ({ ends }) => ends === 'going',
+    before: ['power-plug'],
+    after: ['small-plug', 'panel', 'fan-plug', 'power-plug', 'card'],
+    reason: b => `the ${b.to} is done while the hand is there`,
+    when: (b, a) => isAtDevice(b) && !isAtDevice(a) && !isOnTable(a),
   },
   {
     rule: 'processor-power-early',

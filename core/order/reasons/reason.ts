@@ -1,6 +1,7 @@
 // What a reason for an order is, and the groups of steps that reasons speak of.
 import { itemsOfJoint } from '../../ids/ids'
 import type { Habits } from '../habits'
+import type { Practised } from '../step-words/words'
 import type { EdgeBasis, PlannedStep, StepKind } from '../step'
 
 export interface Reason {
@@ -13,6 +14,8 @@ export interface Reason {
   readonly when?: (before: PlannedStep, after: PlannedStep) => boolean
   /** Habits of some schools only. */
   readonly of?: (school: Habits) => boolean
+  /** Only where it was chosen so, or not otherwise. */
+  readonly by?: (practised: Practised) => boolean
 }
 
 export const PLUGS: readonly StepKind[] = [

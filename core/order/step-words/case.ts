@@ -1,11 +1,11 @@
 // The case and what lies in it: opened, made ready, put in order, closed.
 import { DRESSING, MINUTES } from '../../standards/minutes'
-import { SCREW } from '../../standards/screws'
 import type { Board } from '../../parts/board-schema'
 import { AGAIN, type PlannedStep, type StepKind } from '../step'
+import { cardScrews } from './parts'
 import { coolerAgain, coolerMinutes } from './processor'
 import { ON_PIECES, panelsOf } from './pieces'
-import { SCREWDRIVER, type StepWords } from './words'
+import { SCREWDRIVER, type Practised, type StepWords } from './words'
 
 const isCooler = ({ manner }: PlannedStep): boolean => manner?.of === 'cooler'
 const isAgain = ({ label }: PlannedStep): boolean => label === AGAIN
@@ -26,6 +26,16 @@ const COOLER_OFF = [
   'Turn it to and fro a little until the paste gives; then lift.',
 ]
 
+/** What is done about static, by what was chosen; a strap never goes to an improvised point. */
+const STATIC_OPEN =
+  'Static: touch bare earthed metal before each part, or wear a strap at a point made for it.'
+const STATIC: Readonly<Record<string, string>> = {
+  strap: 'Static: the strap on, its lead at a point made for it, never at an improvised one.',
+  touch: 'Static: touch bare earthed metal before you take up each part.',
+  neither:
+    'Static: nothing is done about it here. A spark too weak to be felt can still kill a part.',
+}
+
 const shieldOf = ({ manner }: PlannedStep): Board['shield'] =>
   manner?.of === 'board' ? manner.shield : 'loose'
 /** What of a board goes in first at the rear. */
@@ -35,6 +45,20 @@ const REAR_FIRST: Record<Board['shield'], string> = {
   none: 'Sockets to the rear opening first',
 }
 
+const holesOf = ({ manner }: PlannedStep): readonly string[] | null =>
+  manner?.of === 'board' ? manner.holes : null
+/** Named choice: where not every hole is screwed, four corners and the middle. */
+const SOME_SCREWS = 5
+function boardScrews(s: PlannedStep, { screws }: Practised): number | null {
+  const all = holesOf(s)?.length ?? null
+  return screws === 'some' && all !== null ? Math.min(all, SOME_SCREWS) : all
+}
+function boardHoles(s: PlannedStep, { screws }: Practised): readonly string[] {
+  const holes = holesOf(s)
+  if (screws === 'some') return ['Four or five screws: its corners, and one amid them.']
+  return holes && holes.length > 0 ? [`A screw at each of ${holes.join(', ')}.`] : []
+}
+
 /** What is done to the case itself. */
 export const ON_THE_CASE = {
   bench: {
@@ -42,11 +66,11 @@ export const ON_THE_CASE = {
     why: 'What is missing shows now, not with a half-built board in your hands.',
     minutes: MINUTES.bench,
     tools: [SCREWDRIVER, 'torch', 'a cup for screws'],
-    does: () => [
+    does: (_, { static: way }) => [
       'Clear the table. No carpet under it or you.',
       'Lay the board’s bag on its box: that is its stand.',
       'Sort the screws. Open the manuals at their drawings.',
-      'Static: touch bare earthed metal before each part, or wear a strap at a point made for it.',
+      STATIC[way ?? ''] ?? STATIC_OPEN,
     ],
     cautions: ['Nothing is plugged into the mains.'],
   },
@@ -71,7 +95,9 @@ export const ON_THE_CASE = {
     title: s => `Set the standoffs of the ${s.to} for the ${s.what}`,
     why: 'A standoff where the board has no hole is a short circuit that is found hours later.',
     minutes: MINUTES.standoffs,
-    fasteners: [SCREW.standoff],
+    screws: s => [
+      { use: 'standoff', count: s.manner?.of === 'standoffs' ? s.manner.fitted : null },
+    ],
     tools: ['5 mm nut driver'],
     does: s => [
       'Hold the board over the tray and see which holes meet.',
@@ -129,9 +155,10 @@ export const ON_THE_CASE = {
     why: 'All that is easier outside is done.',
     minutes: MINUTES.boardIn,
     tools: [SCREWDRIVER],
-    fasteners: [SCREW.boardOnStandoff],
-    does: s => [
+    screws: (s, chosen) => [{ use: 'board', count: boardScrews(s, chosen) }],
+    does: (s, chosen) => [
       `No cable beneath it. ${REAR_FIRST[shieldOf(s)]}, then down on the standoffs.`,
+      ...boardHoles(s, chosen),
       'Start every screw by a turn or two, opposite corners first, then tighten.',
     ],
     feel: () => 'Snug, never hard: a board cracks.',
@@ -177,8 +204,8 @@ export const ON_THE_CASE = {
     why: 'What lay beneath it is done.',
     minutes: s => (isCooler(s) ? coolerMinutes(s) : MINUTES.card),
     tools: [SCREWDRIVER],
-    fasteners: s => (isCooler(s) ? [] : [SCREW.panel]),
-    does: s => (isCooler(s) ? coolerAgain(s) : CARD_IN),
+    screws: s => (isCooler(s) ? [] : cardScrews(s)),
+    does: (s, chosen) => (isCooler(s) ? coolerAgain(s, chosen) : CARD_IN),
     feel: s =>
       isCooler(s) ? 'It does not move at all.' : 'A click, and no gap at the power plug.',
   },
@@ -223,7 +250,7 @@ export const ON_THE_CASE = {
     why: 'Joints are made and proved.',
     minutes: MINUTES.panels,
     tools: [SCREWDRIVER],
-    fasteners: s => [panelsOf(s).screws],
+    screws: s => [{ use: 'panel', count: panelsOf(s).screws }],
     does: s => [
       'No cable between panel and frame.',
       ...(s.details.length > 0 ? s.details.map(panel => `On: ${panel}.`) : ['Panels on.']),

@@ -1,7 +1,7 @@
 // Parts that come to their places.
 import { capital } from '../../figures/format'
 import { MINUTES } from '../../standards/minutes'
-import { SCREW } from '../../standards/screws'
+import type { ScrewUse, Screws } from '../../standards/screws'
 import type { PlannedStep, StepKind } from '../step'
 import { EDGES, SCREWDRIVER, type StepWords } from './words'
 
@@ -9,8 +9,19 @@ import { EDGES, SCREWDRIVER, type StepWords } from './words'
 const isUsedDrive = ({ manner }: PlannedStep): boolean =>
   manner?.of === 'drive' && manner.holdsData && manner.isUsed
 
-const isLargeDisk = (s: PlannedStep): boolean =>
-  s.manner?.of === 'drive' && s.manner.shape === '3.5'
+/** What is held at its four corners. */
+const CORNERS = 4
+const shapeOf = ({ manner }: PlannedStep): string =>
+  manner?.of === 'drive' ? (manner.shape ?? '') : ''
+function driveScrew(s: PlannedStep): ScrewUse {
+  if (shapeOf(s) === '3.5') return 'disk35'
+  return shapeOf(s) === '2.5' ? 'disk25' : 'optical'
+}
+
+/** One screw at each slot of its bracket. */
+export const cardScrews = ({ manner }: PlannedStep): readonly Screws[] => [
+  { use: 'card', count: manner?.of === 'card' ? Math.max(1, manner.rows.length) : 1 },
+]
 /** Which way memory goes in: chip by chip, upright from a slant, or straight down. */
 function sortOf({ manner }: PlannedStep): 'chips' | 'slanted' | 'straight' {
   const type = manner?.of === 'memory' ? manner.type : null
@@ -80,7 +91,7 @@ export const PUTTING_PARTS = {
     why: 'Later the cooler or a card lies over it.',
     minutes: MINUTES.m2,
     tools: ['small Phillips screwdriver'],
-    fasteners: [SCREW.m2],
+    screws: s => [{ use: 'm2', count: s.joints.length }],
     does: () => [
       'Spacer at the stick’s length.',
       'In at about 30 degrees, then down flat. One small screw.',
@@ -93,7 +104,7 @@ export const PUTTING_PARTS = {
     why: 'Its cables are needed next; with the board in, you see where they go.',
     minutes: MINUTES.supplyIn,
     tools: [SCREWDRIVER],
-    fasteners: [`4 ${SCREW.supply}`],
+    screws: () => [{ use: 'supply', count: CORNERS }],
     does: () => ['Fan towards its vent.', 'Four screws, all started before one is tightened.'],
     feel: () => 'No movement.',
     cautions: ['Never open the supply. Its switch is off and the mains lead is out.'],
@@ -103,7 +114,7 @@ export const PUTTING_PARTS = {
     why: 'Screw holes at the wall are in reach while the case is empty.',
     minutes: MINUTES.fan,
     tools: [SCREWDRIVER],
-    fasteners: [`4 ${SCREW.fan}`],
+    screws: () => [{ use: 'fan', count: CORNERS }],
     does: s => [
       'Air enters the open side and leaves on the side with the frame’s arms and label.',
       ...airHere(s, ['its open side', 'its arms and label']),
@@ -116,7 +127,7 @@ export const PUTTING_PARTS = {
     why: 'Its sockets must face the cables before cables come.',
     minutes: MINUTES.drive,
     tools: [SCREWDRIVER],
-    fasteners: s => [`4 ${isLargeDisk(s) ? SCREW.disk35 : SCREW.disk25}`],
+    screws: s => [{ use: driveScrew(s), count: CORNERS }],
     does: () => ['Sockets toward the cabling side.', 'Four screws by hand, then snug.'],
     feel: () => 'No rattle.',
     cautions: s => [
@@ -129,7 +140,7 @@ export const PUTTING_PARTS = {
     why: 'Its fans and its tubes decide what else goes in beside it.',
     minutes: MINUTES.radiator,
     tools: [SCREWDRIVER],
-    fasteners: [SCREW.radiator],
+    screws: () => [{ use: 'radiator', count: null }],
     does: s => [
       'Fans on the radiator first, all blowing one way.',
       ...airHere(s, ['the fans’ open sides', 'the fans’ arms and labels']),
@@ -147,7 +158,7 @@ export const PUTTING_PARTS = {
     why: 'Its lead is plugged while the lower edge of the board is in reach.',
     minutes: MINUTES.card,
     tools: [SCREWDRIVER],
-    fasteners: [SCREW.panel],
+    screws: cardScrews,
     does: () => [
       'Take the slot cover off; keep its screw.',
       'Bracket in, lead towards the board, screw.',
@@ -177,7 +188,7 @@ export const PUTTING_PARTS = {
     why: 'In one straight move, with its covers off and the leads beneath it plugged.',
     minutes: MINUTES.card,
     tools: [SCREWDRIVER],
-    fasteners: [SCREW.panel],
+    screws: cardScrews,
     does: s => [
       ...(isUpright(s) ? UPRIGHT_FIRST : []),
       ...(hasLatch(s) ? ['Open the latch at the end of the slot.'] : []),

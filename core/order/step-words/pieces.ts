@@ -1,7 +1,7 @@
 // Pieces of a case: how each comes off, what is minded, and how it goes on again.
 import { listed } from '../../figures/format'
 import { MINUTES } from '../../standards/minutes'
-import { SCREW } from '../../standards/screws'
+import type { Screws } from '../../standards/screws'
 import type { PieceOff } from '../../plan/pieces-off'
 import type { PlannedStep } from '../step'
 import { SCREWDRIVER, type StepWords } from './words'
@@ -9,12 +9,12 @@ import { SCREWDRIVER, type StepWords } from './words'
 /** What comes off when a case is opened, and the screws that close it. */
 export function panelsOf({ manner }: PlannedStep): {
   readonly off: string
-  readonly screws: string
+  readonly screws: number | null
 } {
   const { count, screws } = manner?.of === 'panels' ? manner : { count: 0, screws: null }
   return {
     off: count === 1 ? 'its panel off' : 'both side panels off',
-    screws: screws === null ? SCREW.panel : `${screws} ${SCREW.panel}`,
+    screws,
   }
 }
 
@@ -23,9 +23,9 @@ const INSIDE: readonly PieceOff['piece'][] = ['cage', 'shroud', 'tray', 'wall', 
 const isInside = (s: PlannedStep): boolean => INSIDE.includes(pieceOf(s)?.piece ?? 'wall')
 const minutesOf = (s: PlannedStep): number =>
   MINUTES.piece + (pieceOf(s)?.screws ?? 0) * MINUTES.pieceScrew
-const fastenersOf = (s: PlannedStep): readonly string[] => {
-  const screws = pieceOf(s)?.screws ?? null
-  return screws === 0 ? [] : [`${screws === null ? '' : `${screws} `}${SCREW.panel}`]
+const screwsFor = (s: PlannedStep): readonly Screws[] => {
+  const count = pieceOf(s)?.screws ?? null
+  return count === 0 ? [] : [{ use: 'panel', count }]
 }
 
 /** How each comes off, and what hangs on it. */
@@ -74,7 +74,7 @@ export const ON_PIECES = {
     why: 'What needed it out is in its place.',
     minutes: minutesOf,
     tools: [SCREWDRIVER],
-    fasteners: fastenersOf,
+    screws: screwsFor,
     does: s => [...(ON[pieceOf(s)?.piece ?? 'wall'] ?? ['The way it came out.']), screwsLine(s)],
     feel: () => 'It sits without a gap and does not move.',
   },

@@ -3,7 +3,7 @@ import { number } from '../../figures/format'
 import { MINUTES } from '../../standards/minutes'
 import { dropAcross } from '../../standards/paste'
 import type { Manner, PlannedStep, StepKind } from '../step'
-import { EDGES, SCREWDRIVER, type StepWords } from './words'
+import { EDGES, SCREWDRIVER, type Practised, type StepWords } from './words'
 
 type Of<K extends Manner['of']> = Extract<Manner, { readonly of: K }>
 const processorOf = ({ manner }: PlannedStep): Partial<Of<'processor'>> =>
@@ -25,6 +25,12 @@ const FASTENING = {
   clip: 'Set it down straight. Hook the clip at one side, press it over the other, close its lever.',
 }
 
+const fastened = (s: PlannedStep, { pins }: Practised): string =>
+  hasPins(s) && pins === 'turned' ? TURNED_PINS : FASTENING[fasteningOf(s)]
+const TURNED_PINS =
+  'Turn each pin to its start mark. Set it down straight. Two opposite pins at a time, each ' +
+  'turned a little as it goes down, until it clicks; look from behind: all are through.'
+
 const BRACKET = {
   'keeps the board’s': 'It holds on to the board’s own bracket: leave that on.',
   'removes the board’s': 'The board’s own bracket comes off first. Keep it and its screws.',
@@ -36,23 +42,33 @@ function bracketOf(s: PlannedStep): readonly string[] {
 }
 
 /** What is done about paste: nothing is seen of it later, and too little shows as heat. */
-function pasteOf(s: PlannedStep): string {
+function pasteOf(s: PlannedStep, { paste: how }: Practised): string {
   const { paste, isUsed, lid } = coolerOf(s)
-  const amount = lid ? `a drop about ${number(dropAcross(lid), 0)} mm across` : 'a drop'
+  const drop = lid ? `a drop about ${number(dropAcross(lid), 0)} mm across` : 'a drop'
+  const laid = {
+    drop: `${drop} in the middle of the lid`,
+    spread: 'a thin even layer over the whole lid',
+  }
+  const said = how === 'drop' || how === 'spread' ? laid[how] : `${laid.drop}, or spread thin`
   if (paste === 'applied' && !isUsed) return 'Peel off the film: the paste is on already.'
-  if (isUsed)
-    return `Wipe old paste off both faces. Fresh paste: ${amount} in the middle of the lid, or spread thin.`
-  return `Peel off the film. Paste: ${amount} in the middle of the lid, or spread thin.`
+  if (isUsed) return `Wipe old paste off both faces. Fresh paste: ${said}.`
+  return `Peel off the film. Paste: ${said}.`
 }
 
 export const coolerMinutes = (s: PlannedStep): number =>
   hasPins(s) ? MINUTES.pushPinCooler : MINUTES.screwedCooler
 
 /** A cooler that was taken off: paste serves once. */
-export function coolerAgain(s: PlannedStep): readonly string[] {
+export function coolerAgain(s: PlannedStep, chosen: Practised): readonly string[] {
   const { manner } = s
   const used = manner?.of === 'cooler' ? { ...s, manner: { ...manner, isUsed: true } } : s
-  return [pasteOf(used), FASTENING[fasteningOf(s)], 'Its fan’s plug on again, before any power.']
+  return [pasteOf(used, chosen), fastened(s, chosen), 'Its fan’s plug on again, before any power.']
+}
+
+/** How it is seen that it lies flat, by what was chosen. */
+const WIGGLE: Readonly<Record<string, readonly string[]>> = {
+  light: ['A light wiggle, a hair’s breadth: it lies flat and does not rock.'],
+  none: ['Look along its edges: it lies flat. Leave it be.'],
 }
 
 export const PUTTING_PROCESSOR = {
@@ -60,9 +76,10 @@ export const PUTTING_PROCESSOR = {
     title: s => `Seat the ${s.what} in ${s.label}`,
     why: 'Outside the case there is room and light, and the cooler covers it later.',
     minutes: MINUTES.processor,
-    does: s => [
+    does: (s, { wiggle }) => [
       'Lift the lever. Take the processor by its edges.',
       'Corner mark to corner mark, notches to posts. Straight down, never slide it.',
+      ...(wiggle ? (WIGGLE[wiggle] ?? []) : []),
       hasOwnPins(s)
         ? 'Hold it down lightly while you close the lever.'
         : 'Close the lever. Keep the cap.',
@@ -81,10 +98,10 @@ export const PUTTING_PROCESSOR = {
     why: 'It needs both hands on the board, and the back within reach.',
     minutes: coolerMinutes,
     tools: [SCREWDRIVER],
-    does: s => [
+    does: (s, chosen) => [
       ...bracketOf(s),
-      pasteOf(s),
-      FASTENING[fasteningOf(s)],
+      pasteOf(s, chosen),
+      fastened(s, chosen),
       'Untangle its fan lead, away from the blades.',
     ],
     feel: s =>

@@ -7,7 +7,8 @@ import type { Card } from '../../parts/card-schema'
 import type { Drive } from '../../parts/drive-schema'
 import { uprightOf } from '../../parts/case'
 import { processor as processorKind } from '../../parts/processor'
-import { every, socketIn } from '../../plan/situation'
+import { standoffPlan } from '../../plan/standoffs'
+import { every, joinedBy, socketIn } from '../../plan/situation'
 import { cardsInCase, slotRows } from '../../rules/fit/cards-in-case'
 import { GUIDED_FROM } from '../../standards/cards'
 import type { Manner } from '../step'
@@ -27,7 +28,7 @@ export function mannerOf(
   if (p.kind === 'drive')
     return { of: 'drive', shape: p.shape, isUsed, holdsData: KEEPING.includes(p.medium) }
   if (p.kind === 'memory') return { of: 'memory', type: p.type }
-  if (p.kind === 'board') return { of: 'board', shield: p.shield }
+  if (p.kind === 'board') return { of: 'board', shield: p.shield, holes: screwedAt(s, id) }
   if (p.kind === 'card') return cardManner(s, { id, isUpright: isUpright === true, part: p })
   if (p.kind === 'fan' || joint.face === 'radiator-place') return airManner(s, joint)
   if (p.kind !== 'cooler') return null
@@ -36,6 +37,13 @@ export function mannerOf(
     ...{ of: 'cooler', fastening, paste, bracket },
     ...{ isUsed, lid: lidOn(s, joint.items[1]), isLiquid: Boolean(p.liquid) },
   }
+}
+
+/** The holes of a board that lie on a standoff of its case; null where nobody knows them. */
+function screwedAt(s: StepsFrom, id: string): readonly string[] | null {
+  const [seat] = joinedBy(s, 'tray', 'board', 'case').filter(j => j.plug.id === id)
+  const plan = seat ? standoffPlan(seat.plug, seat.socket) : null
+  return plan?.holes ? [...plan.keep, ...plan.fit].map(h => h.label) : null
 }
 
 /** Which way air goes at the place of a fan or a radiator; null where it sits at none. */

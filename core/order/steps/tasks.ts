@@ -62,7 +62,8 @@ const standoffs = (s: StepsFrom): readonly PlannedStep[] =>
     if (plan.fit.length + plan.takeOut.length + plan.posts.length === 0) return []
     const id = standoffTask(board.id)
     const about = { id, marks: [id], items: [pc.id, board.id], what: board.name, to: pc.name }
-    return [task('standoffs', { ...about, details: standoffLines(plan) })]
+    const manner = { of: 'standoffs', fitted: plan.fit.length } as const
+    return [task('standoffs', { ...about, manner, details: standoffLines(plan) })]
   })
 
 function standoffLines({
