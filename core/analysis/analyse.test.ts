@@ -105,8 +105,8 @@ test('the record: what was made, how long it took, and what is no longer in the 
     'Make the bench ready',
     'warden',
   ])
-  const laidAside = change(made, { do: 'setState', id: 'fan', state: 'spare' })
-  expect(then(laidAside).record.orphans.map(o => o.id)).toEqual(['fan/frame~case/top'])
+  const broken = { do: 'markEnd', id: 'case', end: 'top', mark: { as: 'broken' } }
+  expect(then(change(made, broken)).record.orphans.map(o => o.id)).toEqual(['fan/frame~case/top'])
   // What is taken out takes what was made with it along.
   expect(then(change(made, { do: 'removeItem', id: 'fan' })).record.orphans).toEqual([])
 })

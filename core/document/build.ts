@@ -108,6 +108,14 @@ export const progressSchema = z.looseObject({
 })
 export type Progress = z.infer<typeof progressSchema>
 
+export const leavingSchema = z.looseObject({
+  id: idSchema,
+  item: itemSchema.describe('as it was in the machine'),
+  joints: z.array(z.string()).describe('those that were made with it'),
+})
+/** What was in the machine and comes out of it. */
+export type Leaving = z.infer<typeof leavingSchema>
+
 export const buildSchema = z.looseObject({
   id: idSchema,
   name: z.string().min(1),
@@ -151,6 +159,10 @@ export const buildSchema = z.looseObject({
     .record(z.string(), progressSchema)
     .default({})
     .describe('joint or task → what was done'),
+  leaving: z
+    .array(leavingSchema)
+    .optional()
+    .describe('what was in the machine, was taken out of the plan, and has to come out'),
   photos: z
     .array(
       z.looseObject({

@@ -98,6 +98,9 @@ export const choicesInOrder = (choices: Build['choices']): Build['choices'] =>
     withoutEmpty(choices, ['purpose', 'wants', 'runs', 'practices', 'system']),
   )
 
+/** A build with its fields in the order of the schema. */
+export const buildInOrder = (build: Build): Build => inSchemaOrder(buildSchema.shape, build)
+
 /** A build with the keys of all its records in order. Its content is the same. */
 export function canonical(build: Build): Build {
   const { choices } = build

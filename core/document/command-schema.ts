@@ -15,6 +15,7 @@ import {
   ARRIVAL_CHECKS,
   buildSchema,
   itemSchema,
+  leavingSchema,
   progressSchema,
   reasonSchema,
   storedFigure,
@@ -25,6 +26,8 @@ const ids = z.array(id).min(1).readonly()
 /** How the person's words call what the command is about. */
 const title = z.string().default('')
 const entries = z.record(z.string(), progressSchema.nullable())
+/** Progress and what leaves, as they stood before something was taken out. */
+const asBefore = { entries: entries.optional(), leaving: z.array(leavingSchema).optional() }
 const purchase = itemSchema.shape.purchase.unwrap().shape
 const figure = { id, path: z.string(), figure: storedFigure.nullable() }
 const done = {
@@ -42,7 +45,7 @@ const SINGLE = [
     do: z.literal('addItem'),
     item: itemSchema.partial({ id: true }),
     place: z.number().int().nonnegative().optional(),
-    entries: entries.optional(),
+    ...asBefore,
   }),
   z.strictObject({ do: z.literal('removeItem'), id }),
   z.strictObject({
@@ -55,9 +58,9 @@ const SINGLE = [
     cuts: itemSchema.shape.cuts,
     jumpers: itemSchema.shape.jumpers,
     out: itemSchema.shape.out,
-    entries: entries.optional(),
+    ...asBefore,
   }),
-  z.strictObject({ do: z.literal('setState'), id, state: z.enum(STATES) }),
+  z.strictObject({ do: z.literal('setState'), id, state: z.enum(STATES), ...asBefore }),
   z.strictObject({ do: z.literal('setCondition'), id, condition: z.enum(CONDITIONS) }),
   z.strictObject({ do: z.literal('setPaid'), id, paid: z.number().nonnegative().nullable() }),
   z.strictObject({

@@ -168,7 +168,9 @@ describe('how a part is fastened decides words, minutes and screws', () => {
       },
     )
     expect(steps().find(s => s.kind === 'drive')?.fasteners).toEqual(['4 screws M3 × 3 mm'])
-    expect(steps(big).find(s => s.kind === 'drive')?.fasteners).toEqual(['4 screws 6-32 UNC × 5 mm'])
+    expect(steps(big).find(s => s.kind === 'drive')?.fasteners).toEqual([
+      '4 screws 6-32 UNC × 5 mm',
+    ])
   })
 })
 

@@ -12,7 +12,7 @@ const FROM_OUTSIDE: readonly StepKind[] = [
   'record',
 ]
 const isInside = ({ kind, label }: PlannedStep): boolean =>
-  !FROM_OUTSIDE.includes(kind) && !(kind === 'give-back' && label === OUTSIDE)
+  !FROM_OUTSIDE.includes(kind) && label !== OUTSIDE
 
 export interface Reopening<S> {
   /** When a step was made; null where it was not: a case left open on purpose is not opened again. */

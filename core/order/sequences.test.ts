@@ -209,6 +209,7 @@ describe('a machine that is finished', () => {
     expect(open(swapped)).toEqual([
       'Open the Reedbox 12 again: its panel off, laid on its side',
       'Take the Lowbank 65 off the processor again',
+      'Take the old T2-65 out of the Inlet 2',
       'Seat the T2-65B in TERN-2',
       'Mount the Lowbank 65 on the processor again',
       'Power on again, the side still off',
@@ -241,8 +242,11 @@ describe('a machine that is finished', () => {
     expect(
       then(build)
         .order.steps.map(s => s.kind)
-        .slice(-6),
-    ).toEqual(['panels-off', 'take-out', 'processor', 'refit', 'first-power', 'panels-on'])
+        .slice(-7),
+    ).toEqual([
+      ...['panels-off', 'take-out', 'old-out', 'processor'],
+      ...['refit', 'first-power', 'panels-on'],
+    ])
   })
   test('opened a second time it is a round of its own', () => {
     const other = (item: string, p: Part, minute: number, build: Build): Build => {
@@ -293,6 +297,40 @@ describe('a machine that is finished', () => {
     expect(
       change(gone, done(machine, { do: 'removeItem', id: 'processor' }).back).progress,
     ).toEqual(machine.progress)
+  })
+  test('what is laid aside comes out; made, it is left over, and the machine is whole again', () => {
+    const aside = change(machine, { do: 'setState', id: 'fan', state: 'spare' })
+    expect(open(aside)).toEqual([
+      'Open the Reedbox 12 again: its panel off, laid on its side',
+      'Take the old Breeze 80 out of the Reedbox 12',
+      'Power on again, the side still off',
+      'Close the Reedbox 12 again',
+    ])
+    const out = then(aside).order.steps.find(s => s.kind === 'old-out')
+    expect(out?.does.at(-1)).toMatch(
+      /^It was at: top fan place of the Reedbox 12, FAN_1 of the Inlet 2/,
+    )
+    const made = change(aside, { do: 'make', ids: out?.marks ?? [], title: '' })
+    expect(then(made).record.leftOver).toContain('Breeze 80 (taken out)')
+    expect(then(made).record.orphans).toEqual([])
+    const { build, back } = done(machine, { do: 'setState', id: 'fan', state: 'spare' })
+    expect(change(build, back)).toEqual(machine)
+    expect(JSON.stringify(change(build, back))).toBe(JSON.stringify(machine))
+  })
+  test('what was never in comes out by no step', () => {
+    const other = change(plover, { do: 'removeItem', id: 'fan' })
+    expect(other.leaving).toBeUndefined()
+    expect(then(other).order.steps.map(s => s.kind)).not.toContain('old-out')
+  })
+  test('another board: the old one is out before its standoffs are set anew', () => {
+    const swap = { do: 'swapPart', id: 'board', figures: {} }
+    const other = change(machine, { ...swap, part: { ...part('saltpan-inlet-2'), id: 'another' } })
+    const kinds = then(other)
+      .order.steps.filter(s => ['planned', 'ready'].includes(s.progress))
+      .map(s => s.kind)
+    expect(kinds.indexOf('old-out')).toBeLessThan(kinds.indexOf('standoffs'))
+    expect(kinds.indexOf('old-out')).toBeLessThan(kinds.indexOf('board-in'))
+    expect(kinds.indexOf('panels-off')).toBeLessThan(kinds.indexOf('old-out'))
   })
   test('what is plugged outside opens nothing', () => {
     const [outer] = then(teal).order.steps.filter(s => s.kind === 'outer-plug')

@@ -5,6 +5,8 @@ import type { Board } from '../parts/board-schema'
 import type { Dressing } from '../laying/dressing'
 import type { Face } from '../connectors/connectors'
 import type { Cooler } from '../parts/cooler-schema'
+import type { EndRef } from '../ids/ids'
+import type { PartKind } from '../parts'
 import type { State } from '../parts/kind'
 import type { Processor } from '../parts/processor'
 import type { Drive } from '../parts/drive-schema'
@@ -18,6 +20,7 @@ export const STEP_KINDS = [
   'bench',
   'panels-off',
   'piece-off',
+  'old-out',
   'processor',
   'm2',
   'memory',
@@ -134,6 +137,12 @@ export type Manner =
       /** How many come off, and with how many screws; 0 and null where nobody says. */
       readonly count: number
       readonly screws: number | null
+    }
+  | {
+      readonly of: 'old'
+      readonly kind: PartKind
+      /** The ends of other items that it was joined with. */
+      readonly at: readonly EndRef[]
     }
   | ({ readonly of: 'piece' } & Pick<PieceOff, 'piece' | 'screws' | 'then'>)
 

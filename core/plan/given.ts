@@ -8,6 +8,7 @@ export const horizon = given<Horizon>('horizon', { perHorizon: true })
 
 export const storedItems = stage('stored-items', { build }, ({ build }) => build.items)
 export const progress = stage('progress', { build }, ({ build }) => build.progress)
+export const leaving = stage('leaving', { build }, ({ build }) => build.leaving ?? [])
 export const chosenPins = stage('chosen-pins', { build }, ({ build }) => build.choices.pins)
 export const system = stage('system', { build }, ({ build }) => build.choices.system ?? null)
 export const declared = stage('declared', { build }, ({ build: { choices } }) => ({

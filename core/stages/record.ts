@@ -1,12 +1,12 @@
 // The record: what was made when and by whom, what was crossed off and why, what no longer belongs,
 // what is left over.
-import { isProof } from '../ids/ids'
+import { isProof, taskId } from '../ids/ids'
 import { compareBy } from '../collections/compare'
 import { counted } from '../figures/format'
 import { rounded } from '../figures/rounded'
 import { standoffPlan } from '../plan/standoffs'
 import { stepPlan } from '../order/section'
-import { progress, storedItems } from '../plan/given'
+import { leaving, progress, storedItems } from '../plan/given'
 import { placesOf } from '../parts/places'
 import { allItems, plainItems } from '../plan/items'
 import { markedIn } from './parts'
@@ -53,6 +53,7 @@ const NEEDS = {
   seats,
   plugs,
   piecesOff,
+  leaving,
   items: plainItems,
   plan: stepPlan,
   progress,
@@ -97,10 +98,13 @@ function recordOf(s: ValuesOf<typeof NEEDS>): RecordSection {
   const stayOut = s.piecesOff
     .filter(p => p.then === 'stays out')
     .map(p => `${p.label}${p.screws === null ? '' : ` with its ${counted(p.screws, 'screw')}`}`)
+  const old = s.leaving
+    .filter(l => progress[taskId('take-old', l.id)]?.state === 'made')
+    .map(l => `${l.item.part.model} (taken out)`)
   return {
     done,
     marked: s.marks,
-    leftOver: [...s.spares, ...takenOut, ...stayOut, ...idle],
+    leftOver: [...s.spares, ...takenOut, ...stayOut, ...old, ...idle],
     remaining: steps.length - done.length,
     orphans: Object.entries(progress)
       .filter(([id]) => !known.has(id) && !isProof(id))

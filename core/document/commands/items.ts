@@ -4,9 +4,8 @@ import type { Build, StoredItem } from '../build'
 import type { About, Problem, Specs } from '../command'
 import { confirmed } from '../../parts/not-stated'
 import { placesOf } from '../../parts/places'
-import { isTaskOn, itemsOfJoint, taskId } from '../../ids/ids'
 import { resolve } from '../resolve'
-import { withProgress } from './work'
+import { putBack, takenOut, type Before } from './taken-out'
 
 /** A build with one item changed. */
 export const withItem = (
@@ -35,22 +34,16 @@ export function freshId(build: Pick<Build, 'items'>, kind: string): string {
   return n === 1 ? kind : `${kind}-${n}`
 }
 
-/** What is done to a case itself: another one is as it comes. */
-const ON_A_CASE = [
-  ...['panels-off', 'piece-off', 'standoffs', 'covers'],
-  ...['lay-lead', 'piece-on', 'dress', 'panels-on'],
-].map(what => taskId(what))
-
-/** What was done with an item that is no longer there: its joints and tasks are open again. */
-function unmade(build: Build, { id: item, part }: StoredItem): Readonly<Record<string, null>> {
-  const isOnCase = (id: string): boolean =>
-    part.kind === 'case' && ON_A_CASE.some(task => id === task || id.startsWith(`${task}:`))
-  return Object.fromEntries(
-    Object.keys(build.progress)
-      .filter(id => itemsOfJoint(id).includes(item) || isTaskOn(id, item) || isOnCase(id))
-      .map(id => [id, null]),
-  )
-}
+/** What a command that takes back has to say of a build as it stood. */
+const asIt = (build: Build, entries: Readonly<Record<string, unknown>>): Taken => ({
+  build,
+  before: {
+    entries: entriesOf(build.progress, Object.keys(entries)),
+    leaving: build.leaving ?? [],
+  },
+})
+type Taken = ReturnType<typeof takenOut>
+const sent = ({ entries, leaving }: Before) => ({ entries, leaving: [...leaving] })
 
 const likeForLike = (is: StoredItem['part'], other: StoredItem['part']): Problem => ({
   problem: `${is.model} is a ${is.kind}; ${other.model} is a ${other.kind}. Swap like for like, or remove and add.`,
@@ -69,7 +62,7 @@ export const itemCommands: Specs<
 > = {
   /** An item without an id gets a fresh one. */
   addItem: {
-    run(build, { item: { id, ...rest }, place, entries = {} }) {
+    run(build, { item: { id, ...rest }, place, ...before }) {
       const item = itemInOrder({ ...rest, id: id ?? freshId(build, rest.part.kind) })
       if (build.items.some(i => i.id === item.id))
         return {
@@ -77,7 +70,7 @@ export const itemCommands: Specs<
         }
       const items = build.items.toSpliced(place ?? build.items.length, 0, item)
       return {
-        build: withProgress({ ...build, items }, entries),
+        build: putBack({ ...build, items }, before),
         back: { do: 'removeItem', id: item.id },
       }
     },
@@ -88,12 +81,10 @@ export const itemCommands: Specs<
     run(build, { id }) {
       const item = findItem(build, id)
       if (!isItem(item)) return item
-      const undone = unmade(build, item)
-      const entries = entriesOf(build.progress, Object.keys(undone))
-      const without = { ...build, items: build.items.filter(i => i.id !== id) }
+      const { build: without, before } = takenOut(build, item)
       return {
-        build: withProgress(without, undone),
-        back: { do: 'addItem', item, place: build.items.indexOf(item), entries },
+        build: { ...without, items: build.items.filter(i => i.id !== id) },
+        back: { do: 'addItem', item, place: build.items.indexOf(item), ...sent(before) },
         about: named(item),
       }
     },
@@ -106,17 +97,18 @@ export const itemCommands: Specs<
    * it was.
    */
   swapPart: {
-    run(build, { id, part, figures, marks, beyond, cuts, jumpers, out, entries }) {
+    run(build, { id, part, figures, marks, beyond, cuts, jumpers, out, entries, leaving }) {
       const item = findItem(build, id)
       if (!isItem(item)) return item
       if (item.part.kind !== part.kind) return likeForLike(item.part, part)
-      const undone = entries ?? (item.part.id === part.id ? {} : unmade(build, item))
-      const swapped = withItem(build, id, i => ({
+      const isOther = item.part.id !== part.id && entries === undefined
+      const { build: rest, before } = isOther ? takenOut(build, item) : asIt(build, entries ?? {})
+      const swapped = withItem(rest, id, i => ({
         ...i,
         ...{ part, figures, marks, beyond, cuts, jumpers, out },
       }))
       return {
-        build: withProgress(swapped, undone),
+        build: isOther ? swapped : putBack(swapped, { entries, leaving }),
         back: {
           do: 'swapPart',
           id,
@@ -127,7 +119,7 @@ export const itemCommands: Specs<
           ...(item.cuts && { cuts: item.cuts }),
           ...(item.jumpers && { jumpers: item.jumpers }),
           ...(item.out && { out: item.out }),
-          entries: entriesOf(build.progress, Object.keys(undone)),
+          ...sent(before),
         },
         about: named(item),
       }
@@ -136,12 +128,17 @@ export const itemCommands: Specs<
   },
 
   setState: {
-    run(build, { id, state }) {
+    /** What is laid aside comes out where it was in. */
+    run(build, { id, state, entries, leaving }) {
       const item = findItem(build, id)
       if (!isItem(item)) return item
+      const isAside = state === 'spare' && item.state !== 'spare' && entries === undefined
+      const { build: rest, before } = isAside ? takenOut(build, item) : asIt(build, entries ?? {})
+      const changed = withItem(rest, id, i => ({ ...i, state }))
+      const isAsBefore = Object.keys(before.entries).length === 0
       return {
-        build: withItem(build, id, i => ({ ...i, state })),
-        back: { do: 'setState', id, state: item.state },
+        build: isAside ? changed : putBack(changed, { entries, leaving }),
+        back: { do: 'setState', id, state: item.state, ...(isAsBefore ? {} : sent(before)) },
         about: named(item),
       }
     },

@@ -88,4 +88,12 @@ export const MIGRATIONS: readonly Migration[] = [
     build: same,
     part: same,
   },
+  {
+    from: 8,
+    says:
+      'A build may name what was in the machine and has to come out (`leaving`). New habits: what ' +
+      'is done about static, when the device ends of power leads are plugged.',
+    build: same,
+    part: same,
+  },
 ]

@@ -1,4 +1,5 @@
 // Reasons inside the case: what lies under or behind what, and the habits of supply and card.
+import { endsOfJoint } from '../../ids/ids'
 import type { PlannedStep } from '../step'
 import { MAKES, PLUGS, isOnTable, share, sameFirst, sameItem, type Reason } from './reason'
 
@@ -10,6 +11,22 @@ export const IN_THE_CASE: readonly Reason[] = [
     after: MAKES,
     reason: b => `the ${b.what} stands in its way`,
     when: isMadeWithout,
+  },
+  {
+    rule: 'old-out-first',
+    basis: 'fact',
+    before: ['old-out'],
+    after: MAKES,
+    reason: b => `the old ${b.what} comes out first`,
+    when: isWhereItWas,
+  },
+  {
+    rule: 'old-board-before-standoffs',
+    basis: 'fact',
+    before: ['old-out'],
+    after: ['standoffs', 'shield', 'covers', 'piece-off'],
+    reason: b => `the old ${b.what} is over them`,
+    when: ({ manner }) => manner?.of === 'old' && ['board', 'case'].includes(manner.kind),
   },
   {
     rule: 'piece-back-after',
@@ -178,6 +195,12 @@ export const IN_THE_CASE: readonly Reason[] = [
     when: (_, a) => !isOnTable(a),
   },
 ]
+
+/** Whether something comes to a place that the old part held. */
+function isWhereItWas({ manner }: PlannedStep, { joints }: PlannedStep): boolean {
+  if (manner?.of !== 'old') return false
+  return joints.some(joint => endsOfJoint(joint)?.some(end => manner.at.includes(end)))
+}
 
 /** Whether a part is put in while a piece of the case is off. */
 function isMadeWithout(piece: PlannedStep, step: PlannedStep): boolean {

@@ -1,4 +1,5 @@
 // Reasons while the board lies on the table: what goes on it before it goes into the case.
+import { OUTSIDE } from '../step'
 import { PLUGS, ON_BOARD, IN_CASE, HERE, MAKES, isOnTable, sameFirst, type Reason } from './reason'
 
 export const ON_THE_TABLE: readonly Reason[] = [
@@ -6,7 +7,7 @@ export const ON_THE_TABLE: readonly Reason[] = [
     rule: 'bench-first',
     basis: 'habit',
     before: ['bench'],
-    after: ['panels-off', 'supply-cables', 'lay-lead', 'open', ...ON_BOARD, ...PLUGS],
+    after: ['panels-off', 'supply-cables', 'lay-lead', 'open', 'old-out', ...ON_BOARD, ...PLUGS],
     reason: () => 'parts are laid out on a clear bench',
   },
   {
@@ -28,8 +29,9 @@ export const ON_THE_TABLE: readonly Reason[] = [
     rule: 'open-first',
     basis: 'fact',
     before: ['panels-off'],
-    after: [...IN_CASE, 'lay-lead'],
+    after: [...IN_CASE, 'lay-lead', 'old-out'],
     reason: () => 'the case must be open',
+    when: (_, a) => a.label !== OUTSIDE,
   },
   {
     rule: 'processor-under-cooler',

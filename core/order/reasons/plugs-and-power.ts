@@ -90,7 +90,7 @@ export const PLUGS_AND_POWER: readonly Reason[] = [
   {
     rule: 'joints-before-power',
     basis: 'habit',
-    before: [...MAKES, 'open'],
+    before: [...MAKES, 'open', 'old-out'],
     after: ['first-power'],
     reason: () => 'the first power-on proves what is joined',
   },
@@ -141,7 +141,7 @@ export const PLUGS_AND_POWER: readonly Reason[] = [
   {
     rule: 'dress-before-close',
     basis: 'fact',
-    before: ['dress', 'piece-on', ...MAKES, 'first-power'],
+    before: ['dress', 'piece-on', 'old-out', ...MAKES, 'first-power'],
     after: ['panels-on'],
     reason: () => 'the panels cover the work',
   },
@@ -199,7 +199,7 @@ export const PLUGS_AND_POWER: readonly Reason[] = [
   {
     rule: 'close-before-record',
     basis: 'fact',
-    before: ['panels-on', 'first-power', 'open'],
+    before: ['panels-on', 'first-power', 'open', 'old-out'],
     after: ['record'],
     reason: () => 'the record tells what is inside',
   },

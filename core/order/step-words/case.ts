@@ -86,6 +86,7 @@ export const ON_THE_CASE = {
         ? s.details.map(panel => `Off: ${panel}.`)
         : ['Take off both panels.']),
       'Keep their screws together.',
+      ...(isAgain(s) ? ['Dust out while it is open: hold each fan still, wipe, no liquid.'] : []),
       'Lay the case on its far side, the tray below.',
     ],
     cautions: ['Sheet edges cut. Carry glass flat, with both hands.'],

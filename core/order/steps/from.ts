@@ -5,6 +5,7 @@ import { cablesAtSupply } from '../../plan/supply-sockets'
 import { leadsUnderCards } from '../../plan/under-cards'
 import { panels, piecesOff } from '../../plan/pieces-off'
 import { goesFirst, type GoesFirst } from '../../plan/ways-in'
+import { leaving } from '../../plan/given'
 import { stage, type ValuesOf } from '../../pipeline/stage'
 import { dressing } from '../../plan/dressing'
 
@@ -48,5 +49,6 @@ export const STEPS_FROM = {
   dressing,
   panels,
   piecesOff,
+  leaving,
 } as const
 export type StepsFrom = ValuesOf<typeof STEPS_FROM>

@@ -3,6 +3,7 @@ import type { Habits } from '../habits'
 import type { PlannedStep } from '../step'
 import type { StepsFrom } from './from'
 import { joinedSteps } from './joined'
+import { leavingSteps, overOld } from './leaving'
 import { openPlaces, tasksOf } from './tasks'
 
 /**
@@ -20,9 +21,11 @@ export function plannedSteps(s: StepsFrom, habits: Habits): readonly PlannedStep
       covers.flatMap(([below, above]) => (below === step.id && above !== undefined ? [above] : [])),
     ),
   ]
+  const joined = made.map(step => ({ ...step, under: under(step) }))
   return [
     ...tasksOf(s, habits),
-    ...made.map(step => ({ ...step, under: under(step) })),
+    ...leavingSteps(s).map(old => ({ ...old, under: overOld(old, joined) })),
+    ...joined,
     ...openPlaces(s),
   ]
 }

@@ -1,0 +1,66 @@
+// What comes out of a machine that stands: how each kind is taken out, what is wiped and kept.
+import type { PartKind } from '../../parts'
+import { MINUTES } from '../../standards/minutes'
+import { OUTSIDE, type PlannedStep } from '../step'
+import { SCREWDRIVER, type StepWords } from './words'
+
+const kindOf = ({ manner }: PlannedStep): PartKind =>
+  manner?.of === 'old' ? manner.kind : 'sundry'
+const isOutside = ({ label }: PlannedStep): boolean => label === OUTSIDE
+
+/** How each kind comes out; what is not here comes out screw by screw, the way it went in. */
+const OUT: Partial<Record<PartKind, readonly string[]>> = {
+  processor: [
+    'Wipe the old paste off its lid before it is lifted: paste in the socket is not got out.',
+    'Lift the lever. Straight up by its edges; at once into a box or its cap.',
+  ],
+  cooler: [
+    'Warm it comes off best: let the machine run for ten minutes first, where it runs.',
+    'Each fastening open by turns, crosswise. Turn it to and fro until the paste gives; then lift.',
+    'Wipe the old paste off the processor’s lid: the next one wants a clean lid.',
+  ],
+  memory: ['Press its latches open, lift straight by its edges.'],
+  card: [
+    'Its power plug off first. Screw out; press the latch at the end of the slot; lift straight.',
+    'A cover goes over the opening, or dust and warm air go through it.',
+  ],
+  drive: [
+    'What is on it is backed up first. Its plugs off by their shells, its screws out.',
+    'Before it leaves the house what is on it is erased.',
+  ],
+  board: [
+    'A picture first of every plug. All plugs off, cards out, then its screws.',
+    'Lift it at two edges, away from its shield; a loose shield comes out after it.',
+  ],
+  supply: [
+    'All its plugs off, at the board, at the cards, at the drives: of its cables none stays in the case.',
+    'Hold it while its last screw comes out.',
+  ],
+  case: ['Everything that is screwed to it comes out; its own leads stay with it.'],
+  fan: ['Its plug off, then its screws. Hold the blades while you wipe the dust off the place.'],
+}
+const USUAL = ['Its plugs off by their shells; screws out, the last one while you hold it.']
+
+const CAREFUL: Partial<Record<PartKind, readonly string[]>> = {
+  cooler: ['Never lift it straight off: the paste holds, and the processor comes out with it.'],
+  supply: ['Never open it: what is inside keeps its charge for days.'],
+  processor: ['Pins and contacts bend at a touch.'],
+  card: ['A latch that is not pressed breaks the slot.'],
+}
+
+/** Taking out what does not stay. */
+export const TAKING_OUT = {
+  'old-out': {
+    title: s =>
+      isOutside(s) ? `Unplug the old ${s.what}` : `Take the old ${s.what} out of the ${s.to}`,
+    why: 'It is in the place of what comes, or it is not wanted any more.',
+    minutes: s => (kindOf(s) === 'cooler' ? MINUTES.coolerOff : MINUTES.takeOut),
+    tools: [SCREWDRIVER],
+    does: s => [
+      ...(isOutside(s) ? [] : ['Off, and the mains lead out. Wait until the board’s lamp is out.']),
+      ...(isOutside(s) ? ['Pull at its plug, never at its lead.'] : (OUT[kindOf(s)] ?? USUAL)),
+      ...(s.details.length > 0 ? [`It was at: ${s.details.join(', ')}.`] : []),
+    ],
+    cautions: s => CAREFUL[kindOf(s)] ?? [],
+  },
+} satisfies Partial<Record<'old-out', StepWords>>
