@@ -348,7 +348,7 @@ describe('a sequence against all permutations', () => {
           basis: fact ? 'fact' : 'habit',
           rule: '',
         }))
-        const found = sequenced(steps, edges, WEIGHTS, new Map())
+        const found = sequenced(steps, edges, { weights: WEIGHTS, done: new Map() })
         const told = costOf(found.steps, edges)
         const best = Math.min(...permutations(steps).flatMap(p => costOf(p, edges) ?? []))
         expect(told).not.toBeNull()

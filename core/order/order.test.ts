@@ -248,11 +248,9 @@ test('reasons that contradict each other are told', () => {
   const edge = (before: string, after: string) =>
     ({ before, after, reason: '', basis: 'fact', rule: '' }) as const
   expect(() =>
-    sequenced(
-      [step('a'), step('b')],
-      [edge('a', 'b'), edge('b', 'a')],
-      HABITS['board-first'].weights,
-      new Map(),
-    ),
+    sequenced([step('a'), step('b')], [edge('a', 'b'), edge('b', 'a')], {
+      weights: HABITS['board-first'].weights,
+      done: new Map(),
+    }),
   ).toThrow(/contradict.*[ab], [ab]/)
 })

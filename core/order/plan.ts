@@ -71,8 +71,7 @@ export function plan(s: StepsFrom, { school, pins, progress, practices }: Wishes
   const found = sequenced(
     steps,
     [...edgesOf(steps, { school: ways, practised: practices, waysIn: s.goesFirst }), ...pinned],
-    ways.weights,
-    doneAt(steps, progress),
+    { weights: ways.weights, done: doneAt(steps, progress) },
   )
   const madeAt = (step: PlannedStep): string | null =>
     ['made', 'proved'].includes(progressOf(step, { progress, leftOpen: {} }))

@@ -8,6 +8,9 @@ const isForProcessor = ({ kind, face }: PlannedStep): boolean =>
 /** The end of a power lead at a drive, a hub, a fan: not at the board, and not at a card. */
 const isAtDevice = ({ kind, face }: PlannedStep): boolean =>
   kind === 'power-plug' && !ON_BOARDS.includes(face === null ? '' : (feeds(face) ?? ''))
+/** The plug of a card goes in once the card is there. */
+const isAtCard = ({ kind, face }: PlannedStep): boolean =>
+  kind === 'power-plug' && face !== null && feeds(face) === 'card'
 const ON_BOARDS: readonly string[] = ['board', 'processor', 'card']
 const isLiquid = ({ manner }: PlannedStep): boolean => manner?.of === 'cooler' && manner.isLiquid
 
@@ -64,19 +67,19 @@ export const PLUGS_AND_POWER: readonly Reason[] = [
     rule: 'device-ends-last',
     basis: 'habit',
     by: ({ ends }) => ends !== 'going',
-    before: ['small-plug', 'panel', 'fan-plug', 'data-plug', 'power-plug', 'card'],
+    before: ['small-plug', 'panel', 'fan-plug', 'data-plug', 'power-plug'],
     after: ['power-plug'],
     reason: () => 'the device ends of power leads come last: no stiff lead is in the way before',
-    when: (b, a) => isAtDevice(a) && !isAtDevice(b),
+    when: (b, a) => isAtDevice(a) && !isAtDevice(b) && !isAtCard(b),
   },
   {
     rule: 'device-ends-as-one-goes',
     basis: 'habit',
     by: ({ ends }) => ends === 'going',
     before: ['power-plug'],
-    after: ['small-plug', 'panel', 'fan-plug', 'power-plug', 'card'],
+    after: ['small-plug', 'panel', 'fan-plug', 'power-plug'],
     reason: b => `the ${b.to} is done while the hand is there`,
-    when: (b, a) => isAtDevice(b) && !isAtDevice(a) && !isOnTable(a),
+    when: (b, a) => isAtDevice(b) && !isAtDevice(a) && !isAtCard(a) && !isOnTable(a),
   },
   {
     rule: 'processor-power-early',
@@ -96,7 +99,7 @@ export const PLUGS_AND_POWER: readonly Reason[] = [
   },
   {
     rule: 'proof-before-dress',
-    basis: 'habit',
+    basis: 'cover',
     before: ['first-power'],
     after: ['dress'],
     reason: () => 'ties come after the proof, or they are cut again',

@@ -1,0 +1,262 @@
+// What is still to come at least, amid a sequence: no way to the end costs less.
+import { at } from '../collections/at'
+import type { Puzzle, Standing, Wish } from './puzzle'
+
+/** Wishes that cannot all be kept, whatever the sequence, and what the cheapest of them costs. */
+interface Circle {
+  readonly steps: readonly number[]
+  readonly price: number
+}
+
+/** What the search asks of every state, with poses and tools as numbers: none is −1. */
+export class Ahead {
+  /** What comes before every trial: it costs its minutes of waiting, whenever it is done. */
+  private readonly isNeeded: readonly boolean[]
+  /** What it costs to do a step after whichever trial is the first. */
+  private readonly missed: readonly number[]
+  private readonly poses: Int8Array
+  private readonly tools: Int8Array
+  /** The most turns that follow each step on one chain of what must be. */
+  private readonly turnsAfter: Int8Array
+  /** Likewise changes of tool, by the tool that is taken first: a row of tools for each step. */
+  private readonly changesAfter: Int8Array
+  private readonly poseNames: readonly string[]
+  private readonly toolNames: readonly string[]
+  private readonly circles: readonly Circle[]
+
+  constructor(
+    private readonly p: Puzzle,
+    next: readonly (readonly number[])[],
+  ) {
+    this.poseNames = [...new Set(p.poses)]
+    this.toolNames = [...new Set(p.tools.flatMap(t => t ?? []))]
+    this.poses = Int8Array.from(p.poses, pose => this.poseNames.indexOf(pose))
+    this.tools = Int8Array.from(p.tools, tool => this.toolNames.indexOf(tool ?? ''))
+    const backwards = lastFirst(p.musts, next)
+    this.isNeeded = neededFor(p)
+    this.missed = missedBy(p)
+    this.turnsAfter = turnsAfter(this.poses, next, backwards)
+    this.changesAfter = changesAfter(this.tools, this.toolNames.length, next, backwards)
+    this.circles = circlesOf(p, next)
+  }
+
+  /** The least that the rest costs, minutes. */
+  of(state: Standing): number {
+    const { p } = this
+    const handling = this.turns(state) * p.turn + this.changes(state) * p.tool
+    return handling + this.waits(state) + this.breaks(state)
+  }
+
+  /** Whether a step that costs nothing can be done at once: it makes no trial wait in vain. */
+  mayGo({ done, isProved }: Standing, step: number): boolean {
+    if (isProved || at(this.isNeeded, step)) return true
+    // After the trial it costs more than the trial's waiting for it.
+    if (at(this.p.minutes, step) * this.p.proof <= at(this.missed, step)) return true
+    const isTrial = at(this.p.proofs, step)
+    return isTrial && this.p.proofs.every((is, i) => !is || i === step || done[i] === 1)
+  }
+
+  /** Each pose once more, or the turns of one chain. */
+  private turns({ done, pose }: Standing): number {
+    const here = pose === null ? NONE : this.poseNames.indexOf(pose)
+    let met = 0
+    let chain = 0
+    for (let i = 0; i < done.length; i++) {
+      if (done[i] === 1) continue
+      const own = at(this.poses, i)
+      met |= 1 << own
+      const turns = at(this.turnsAfter, i) + (pose !== null && own !== here ? 1 : 0)
+      if (turns > chain) chain = turns
+    }
+    return Math.max(chain, countOf(met, here, pose === null))
+  }
+
+  private changes({ done, tool }: Standing): number {
+    const many = this.toolNames.length
+    const here = tool === null ? NONE : this.toolNames.indexOf(tool)
+    let met = 0
+    let chain = 0
+    for (let i = 0; i < done.length; i++) {
+      if (done[i] === 1) continue
+      const own = at(this.tools, i)
+      if (own !== NONE) met |= 1 << own
+      for (let first = 0; first < many; first++) {
+        const after = at(this.changesAfter, i * many + first)
+        if (after === NONE) continue
+        const changes = after + (tool !== null && first !== here ? 1 : 0)
+        if (changes > chain) chain = changes
+      }
+    }
+    return Math.max(chain, countOf(met, here, tool === null))
+  }
+
+  private waits({ done, isProved }: Standing): number {
+    if (isProved) return 0
+    let wait = 0
+    let trial = Infinity
+    for (let i = 0; i < done.length; i++) {
+      if (done[i] === 1) continue
+      const own = at(this.p.minutes, i) * this.p.proof
+      if (at(this.isNeeded, i)) wait += own
+      else if (at(this.p.proofs, i)) trial = Math.min(trial, own)
+      else wait += Math.min(own, at(this.missed, i))
+    }
+    return trial === Infinity ? 0 : wait + trial
+  }
+
+  /** Of each circle that nothing of is done yet one wish is still to be broken. */
+  private breaks({ done }: Standing): number {
+    let price = 0
+    for (const circle of this.circles)
+      if (circle.steps.every(i => done[i] === 0)) price += circle.price
+    return price
+  }
+}
+
+const NONE = -1
+/** How many are met that are not here already; the first of all costs nothing. */
+function countOf(met: number, here: number, isFirst: boolean): number {
+  let count = 0
+  for (let bits = met; bits !== 0; bits &= bits - 1) count += 1
+  const isHere = here !== NONE && (met & (1 << here)) !== 0
+  return Math.max(0, count - (isFirst || isHere ? 1 : 0))
+}
+
+/** The steps, each after all that must come after it. */
+function lastFirst(
+  musts: Puzzle['musts'],
+  next: readonly (readonly number[])[],
+): readonly number[] {
+  const left = next.map(n => n.length)
+  const order = left.flatMap((n, i) => (n === 0 ? [i] : []))
+  for (let k = 0; k < order.length; k++)
+    for (const before of at(musts, at(order, k))) {
+      left[before] = at(left, before) - 1
+      if (left[before] === 0) order.push(before)
+    }
+  return order
+}
+
+function turnsAfter(
+  poses: Int8Array,
+  next: readonly (readonly number[])[],
+  backwards: readonly number[],
+): Int8Array {
+  const turns = new Int8Array(poses.length)
+  for (const i of backwards)
+    for (const j of at(next, i))
+      turns[i] = Math.max(at(turns, i), at(turns, j) + (at(poses, j) === at(poses, i) ? 0 : 1))
+  return turns
+}
+
+function changesAfter(
+  tools: Int8Array,
+  many: number,
+  next: readonly (readonly number[])[],
+  backwards: readonly number[],
+): Int8Array {
+  const after = new Int8Array(tools.length * many).fill(NONE)
+  const put = (i: number, tool: number, changes: number): void => {
+    after[i * many + tool] = Math.max(at(after, i * many + tool), changes)
+  }
+  for (const i of backwards) {
+    const own = at(tools, i)
+    if (own !== NONE) put(i, own, 0)
+    for (const j of at(next, i))
+      for (let tool = 0; tool < many; tool++) {
+        const changes = at(after, j * many + tool)
+        if (changes === NONE) continue
+        if (own === NONE) put(i, tool, changes)
+        else put(i, own, changes + (tool === own ? 0 : 1))
+      }
+  }
+  return after
+}
+
+/** What every trial waits for, itself not counted. */
+function neededFor({ musts, proofs }: Puzzle): readonly boolean[] {
+  const trials = proofs.flatMap((is, i) => (is ? [i] : []))
+  const before = trials.map(trial => allBefore(musts, trial))
+  return proofs.map((_, i) => trials.length > 0 && before.every(found => found.has(i)))
+}
+
+/** The least that a trial wishes each step before it. */
+function missedBy({ proofs, wishes }: Puzzle): readonly number[] {
+  const trials = proofs.flatMap((is, i) => (is ? [at(wishes, i)] : []))
+  const priceIn = (own: readonly Wish[], step: number): number =>
+    own.reduce((sum, w) => sum + (w.before === step ? w.price : 0), 0)
+  return proofs.map((_, step) =>
+    trials.length === 0 ? 0 : Math.min(...trials.map(own => priceIn(own, step))),
+  )
+}
+
+function allBefore(musts: Puzzle['musts'], step: number): ReadonlySet<number> {
+  const found = new Set<number>()
+  const left = [...at(musts, step)]
+  for (let i = left.pop(); i !== undefined; i = left.pop()) {
+    if (found.has(i)) continue
+    found.add(i)
+    left.push(...at(musts, i))
+  }
+  return found
+}
+
+/**
+ * Circles of wishes and musts, no wish in two of them, and none of a trial, which is told apart: found one after the other, the shortest first
+ * from each wish.
+ */
+function circlesOf(p: Puzzle, next: readonly (readonly number[])[]): readonly Circle[] {
+  const wishes = p.wishes.flatMap((own, after) =>
+    at(p.proofs, after) ? [] : own.map(w => ({ ...w, after })),
+  )
+  const used = new Set<object>()
+  const from = p.wishes.map((): (typeof wishes)[number][] => [])
+  for (const wish of wishes) at(from, wish.before).push(wish)
+  return wishes.flatMap(wish => {
+    if (used.has(wish)) return []
+    const back = wayBack(wish.after, wish.before, { next, from, used })
+    if (!back) return []
+    const circle = [wish, ...back.wishes]
+    for (const w of circle) used.add(w)
+    return [{ steps: back.steps, price: Math.min(...circle.map(w => w.price)) }]
+  })
+}
+
+interface Directed extends Wish {
+  readonly after: number
+}
+interface Ways {
+  readonly next: readonly (readonly number[])[]
+  readonly from: readonly (readonly Directed[])[]
+  readonly used: ReadonlySet<object>
+}
+
+/** The shortest way from one step to another along what comes after, by musts and unused wishes. */
+function wayBack(
+  start: number,
+  end: number,
+  { next, from, used }: Ways,
+): { readonly steps: readonly number[]; readonly wishes: readonly Directed[] } | null {
+  const came = new Map<number, { readonly step: number; readonly by: Directed | null } | null>([
+    [start, null],
+  ])
+  const queue = [start]
+  for (const step of queue) {
+    if (step === end) break
+    const put = (to: number, by: Directed | null): void => {
+      if (came.has(to)) return
+      came.set(to, { step, by })
+      queue.push(to)
+    }
+    for (const to of at(next, step)) put(to, null)
+    for (const wish of at(from, step)) if (!used.has(wish)) put(wish.after, wish)
+  }
+  if (!came.has(end)) return null
+  const steps = [end]
+  const wishes: Directed[] = []
+  for (let link = came.get(end); link; link = came.get(link.step)) {
+    steps.push(link.step)
+    if (link.by) wishes.push(link.by)
+  }
+  return { steps, wishes }
+}

@@ -1,0 +1,99 @@
+// The reasons of an order as a puzzle: facts, reach and what was put by hand are musts; covers and
+// habits are wishes with a price. A pin against the facts is refused; a wish against them could be
+// kept by no sequence, and costs nothing.
+import { known } from '../collections/at'
+import { compare } from '../collections/compare'
+import { Closure } from './closure'
+import type { Weights } from './habits'
+import { isProof, toolOf, type Timed } from './pace'
+import type { Puzzle, Wish } from './puzzle'
+import type { Edge } from './step'
+
+export interface TakenUp {
+  readonly musts: readonly Edge[]
+  readonly wishes: readonly Edge[]
+  /** The wishes that go together with the musts and with each other, the weightiest taken first. */
+  readonly together: readonly Edge[]
+  /** Pins that contradict a fact. */
+  readonly refused: readonly Edge[]
+}
+
+const isHard = (e: Edge): boolean => e.basis === 'fact' || e.basis === 'reach'
+/** Named choice: a card out and in again, minutes. */
+const TWICE = 9
+/** What it costs to break a wish, minutes. */
+export const priceOf = ({ basis }: Edge, weights: Weights): number =>
+  basis === 'cover' ? weights.twice * TWICE : weights.habit
+
+/** Takes up the edges between steps. Throws RangeError when facts contradict each other. */
+export function takenUp(
+  steps: readonly Timed[],
+  edges: readonly Edge[],
+  weights: Weights,
+): TakenUp {
+  const index = new Map(steps.map((s, i) => [s.id, i]))
+  const closure = new Closure(steps.length)
+  const among = edges.filter(e => index.has(e.before) && index.has(e.after))
+  const put = (e: Edge): boolean => closure.put(known(index, e.before), known(index, e.after))
+  const facts = among.filter(isHard)
+  for (const e of facts)
+    if (!put(e))
+      throw new RangeError(`The reasons contradict each other at ${e.before}, ${e.after}`)
+  const pins = among.filter(e => e.basis === 'pin')
+  const kept = pins.filter(put)
+  const isLost = (e: Edge): boolean => closure.has(known(index, e.after), known(index, e.before))
+  const wishes = among
+    .filter(e => !isHard(e) && e.basis !== 'pin' && !isLost(e))
+    .sort(
+      (a, b) =>
+        priceOf(b, weights) - priceOf(a, weights) ||
+        compare(a.before + a.after, b.before + b.after),
+    )
+  return {
+    musts: [...facts, ...kept],
+    wishes,
+    together: wishes.filter(put),
+    refused: pins.filter(e => !kept.includes(e)),
+  }
+}
+
+/** How a sequence goes on: after which step, and whether something was tried before. */
+export interface GoingOn {
+  readonly after: Timed | undefined
+  readonly isProved: boolean
+}
+
+/** Steps with what must and what would better come before each, as numbers. */
+export function puzzleOf(
+  steps: readonly Timed[],
+  { musts, wishes }: Pick<TakenUp, 'musts' | 'wishes'>,
+  { weights, after, isProved }: GoingOn & { readonly weights: Weights },
+): Puzzle {
+  const index = new Map(steps.map((s, i) => [s.id, i]))
+  const before = steps.map(() => new Set<number>())
+  const better = steps.map((): Wish[] => [])
+  const ends = (e: Edge) => [index.get(e.before), index.get(e.after)] as const
+  for (const e of musts) {
+    const [from, to] = ends(e)
+    if (from !== undefined && to !== undefined) before[to]?.add(from)
+  }
+  for (const e of wishes) {
+    const [from, to] = ends(e)
+    if (from !== undefined && to !== undefined)
+      better[to]?.push({ before: from, price: priceOf(e, weights) })
+  }
+  return {
+    minutes: steps.map(s => s.minutes),
+    poses: steps.map(s => s.pose),
+    tools: steps.map(toolOf),
+    proofs: steps.map(isProof),
+    musts: before.map(b => [...b]),
+    wishes: better,
+    turn: weights.turn,
+    tool: weights.tool,
+    proof: weights.proof,
+    start: { pose: after?.pose ?? null, tool: after ? toolOf(after) : null },
+    // Where nothing is ever tried, nothing waits for it.
+    isProved: isProved || !steps.some(isProof),
+  }
+}
