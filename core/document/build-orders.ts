@@ -6,6 +6,7 @@ export const BUILD_ORDERS = [
   'supply-last',
   'card-early',
   'proof-first',
+  'milestones',
 ] as const
 export type BuildOrder = (typeof BUILD_ORDERS)[number]
 
@@ -22,4 +23,8 @@ export const BUILD_ORDER: Record<BuildOrder, { readonly label: string; readonly 
   },
   'card-early': { label: 'Card early', says: 'its lead must pass before the others' },
   'proof-first': { label: 'Proof first', says: 'started on the table with the least possible' },
+  milestones: {
+    label: 'Start by stages',
+    says: 'started in the case as soon as it can be, and again with its drives, and whole',
+  },
 }

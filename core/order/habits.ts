@@ -6,7 +6,7 @@ export interface Habits {
   readonly card: 'early' | 'late'
   /** Whether the processor's power lead is laid behind the tray before the board goes in. */
   readonly lead: 'early' | 'late'
-  readonly proof: 'on the table' | 'when all is in'
+  readonly proof: 'on the table' | 'in the case' | 'when all is in'
   readonly weights: Weights
 }
 
@@ -59,6 +59,13 @@ export const HABITS: Record<BuildOrder, Habits> = {
     card: 'late',
     lead: 'late',
     proof: 'on the table',
+    weights: { ...USUAL, proof: 0.5 },
+  },
+  milestones: {
+    supply: 'first',
+    card: 'late',
+    lead: 'early',
+    proof: 'in the case',
     weights: { ...USUAL, proof: 0.5 },
   },
 }

@@ -18,15 +18,25 @@ export interface Pace {
   readonly twice: number
   /** Minutes until something starts for the first time. */
   readonly firstProof: number
+  /** Minutes that a fault costs on average: found at a start, it is looked for back to the last one. */
+  readonly lost: number
 }
 
-const PROOFS: readonly string[] = ['bench-start', 'first-power']
+/**
+ * Named choices: how often a step that joins something is done wrongly, and how long one is looked
+ * over for the fault, minutes.
+ */
+const FAULT = { chance: 0.01, minutes: 2 } as const
+/** What is lost on average at a start after so many steps: half of them are looked over. */
+const lostAt = (steps: number): number => steps * FAULT.chance * (steps / 2) * FAULT.minutes
+
+const PROOFS: readonly string[] = ['bench-start', 'milestone', 'first-power']
 export const isProof = (s: PlannedStep): boolean => PROOFS.includes(s.kind)
 export const toolOf = (s: Timed): string | null => s.tools[0] ?? null
 
 /** In one pass: the sequencing asks it of every order that it tries. */
 export function paceOf(order: readonly Timed[]): Pace {
-  let [minutes, turns, toolChanges, twice] = [0, 0, 0, 0]
+  let [minutes, turns, toolChanges, twice, lost, untried] = [0, 0, 0, 0, 0, 0]
   let firstProof: number | null = null
   let tool: string | null = null
   let pose = order[0]?.pose
@@ -38,10 +48,16 @@ export function paceOf(order: readonly Timed[]): Pace {
     const own = toolOf(step)
     if (own !== null && tool !== null && own !== tool) toolChanges += 1
     tool = own ?? tool
-    if (firstProof === null && isProof(step)) firstProof = minutes
+    if (step.joints.length > 0) untried += 1
+    if (!isProof(step)) continue
+    firstProof ??= minutes
+    lost += lostAt(untried)
+    untried = 0
   }
+  lost += lostAt(untried)
   const firstTimeMinutes = minutes * FIRST_TIME_FACTOR
-  return { minutes, firstTimeMinutes, turns, toolChanges, twice, firstProof: firstProof ?? minutes }
+  const trial = firstProof ?? minutes
+  return { minutes, firstTimeMinutes, turns, toolChanges, twice, firstProof: trial, lost }
 }
 
 function repeats(s: Timed): number {

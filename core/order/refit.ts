@@ -7,6 +7,7 @@ const COVERING: readonly PlannedStep['kind'][] = ['card', 'cooler']
 /** Kinds before which everything has to be in its place. */
 const WHOLE: ReadonlySet<PlannedStep['kind']> = new Set([
   'bench-start',
+  'milestone',
   'first-power',
   'dress',
   'panels-on',

@@ -134,7 +134,7 @@ function holdsOf(
   { plan, summaries, arrivals, settled }: Around,
 ): readonly Hold[] {
   if (step.demand !== null) return []
-  const grave = (step.kind === 'first-power' ? summaries : own).filter(isGrave)
+  const grave = concerning(step, own, summaries).filter(isGrave)
   const waits = new Set(gate.map(g => g.step))
   return [
     ...grave.filter(f => f.demand === null).map(f => ({ of: 'finding', finding: f.id }) as const),
@@ -146,6 +146,17 @@ function holdsOf(
       plan.steps,
     ).map(({ step: id, title, reason }) => ({ of: 'step', step: id, title, reason }) as const),
   ]
+}
+
+/** What holds a start: of the whole machine everything, of a part of it what takes part. */
+function concerning(
+  { kind, items }: WordedStep,
+  own: readonly FindingSummary[],
+  all: readonly FindingSummary[],
+): readonly FindingSummary[] {
+  if (kind === 'first-power') return all
+  if (kind !== 'milestone' && kind !== 'bench-start') return own
+  return all.filter(f => f.parts.length > 0 && f.parts.every(i => items.includes(i)))
 }
 
 /** Of steps that come first those that no other of them waits for: the rest is told there. */

@@ -54,6 +54,7 @@ export const STEP_KINDS = [
   'power-plug',
   'firmware',
   'open',
+  'milestone',
   'first-power',
   'give-back',
   'piece-on',
@@ -171,7 +172,7 @@ export interface PlannedStep {
   readonly lacks: readonly string[]
   /** Steps whose part, once seated, lies over what this step plugs: it has to come out again. */
   readonly under: readonly string[]
-  /** The joints that are made while the piece is off that this step takes off or puts back. */
+  /** Of a piece the joints that are made while it is off; of a trial those that it tries. */
   readonly opens: readonly string[]
 }
 

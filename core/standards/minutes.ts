@@ -35,6 +35,7 @@ export const MINUTES = {
   firmware: 10,
   tableStart: 20,
   tableClear: 8,
+  milestone: 6,
 } as const
 
 /**

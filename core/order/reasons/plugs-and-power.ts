@@ -36,7 +36,7 @@ export const PLUGS_AND_POWER: readonly Reason[] = [
     rule: 'firmware-before-power',
     basis: 'fact',
     before: ['firmware'],
-    after: ['first-power'],
+    after: ['milestone', 'first-power'],
     reason: () => 'the processor is not seen before',
   },
   {
@@ -58,6 +58,8 @@ export const PLUGS_AND_POWER: readonly Reason[] = [
   {
     rule: 'small-before-stiff',
     basis: 'reach',
+    // Who starts by stages plugs main power early, and lives with its lead.
+    of: s => s.proof !== 'in the case',
     before: ['small-plug', 'panel', 'fan-plug', 'data-plug'],
     after: ['power-plug'],
     reason: () => 'stiff power leads cover the small headers',
@@ -96,6 +98,30 @@ export const PLUGS_AND_POWER: readonly Reason[] = [
     before: [...MAKES, 'open', 'old-out'],
     after: ['first-power'],
     reason: () => 'the first power-on proves what is joined',
+  },
+  {
+    rule: 'joined-before-trial',
+    basis: 'fact',
+    before: MAKES,
+    after: ['milestone'],
+    reason: (_, a) => `this start tries ${a.what}`,
+    when: (b, a) => b.joints.some(joint => a.opens.includes(joint)),
+  },
+  {
+    rule: 'trial-after-trial',
+    basis: 'fact',
+    before: ['milestone'],
+    after: ['milestone', 'first-power'],
+    reason: b => `what started with ${b.what} is known to be good`,
+    when: (b, a) => a.kind === 'first-power' || b.opens.length < a.opens.length,
+  },
+  {
+    rule: 'trial-before-cards',
+    basis: 'habit',
+    before: ['milestone'],
+    after: ['card', 'covers'],
+    reason: b => `started with ${b.what} only, a fault has few places`,
+    when: (b, a) => !a.joints.some(joint => b.opens.includes(joint)),
   },
   {
     rule: 'proof-before-dress',

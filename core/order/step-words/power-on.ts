@@ -32,6 +32,19 @@ export const POWERING_ON = {
       'Nothing metal under the board. A card stands without its bracket screwed: hold it.',
     ],
   },
+  milestone: {
+    title: s => `Start it with ${s.what}`,
+    why: 'What is wrong now is among the few steps since the last start.',
+    minutes: MINUTES.milestone,
+    does: s => [
+      'Count the screws in the cup. Nothing metal lies on the board, no lead on a blade.',
+      'Supply’s switch, then the button. The processor’s fan turns at once, or off.',
+      ...s.details.map(d => `${capital(d)}.`),
+      '“No boot device” is success here.',
+      'Off again: supply’s switch, then the mains lead out. Wait until the board’s lamp is out.',
+    ],
+    cautions: ['Fingers and sleeves away from blades.'],
+  },
   'bench-clear': {
     title: s => `Clear the ${s.what} of what was lent for the start`,
     why: 'It goes into the case by itself.',

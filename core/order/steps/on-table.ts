@@ -64,9 +64,19 @@ export function tableStart(s: StepsFrom, habits: Habits): readonly PlannedStep[]
   ]
   const details = [...needed.map(j => lineOf(s, j)), ...coolingFor(s, board)]
   return (['bench-start', 'bench-clear'] as const).map(kind =>
-    task(kind, { items: [board.id], what: board.name, details }),
+    task(kind, {
+      items: kind === 'bench-start' ? takingPart(s) : [board.id],
+      what: board.name,
+      details,
+    }),
   )
 }
+
+/** What a start on the table tries. */
+const takingPart = (s: StepsFrom): readonly string[] =>
+  (['board', 'processor', 'memory', 'cooler', 'supply'] as const).flatMap(kind =>
+    every(s, kind).map(i => i.id),
+  )
 
 /** A cooler’s fan that will be fed by something else in the case: on the table the board feeds it. */
 function coolingFor(s: StepsFrom, board: ItemOf<Board>): readonly string[] {

@@ -11,6 +11,7 @@ import type { Habits } from '../habits'
 import { OUTSIDE, type PlannedStep } from '../step'
 import type { StepsFrom } from './from'
 import { dressingLines, ofSupply } from './cable-tasks'
+import { milestones } from './milestones'
 import { flashes, hasMains, tableStart } from './on-table'
 import { panelSteps, pieceSteps } from './pieces'
 import { task } from './task'
@@ -27,6 +28,7 @@ export const tasksOf = (s: StepsFrom, habits: Habits): readonly PlannedStep[] =>
   ...ofSupply(s, habits),
   ...flashes(s, habits),
   ...tableStart(s, habits),
+  ...milestones(s, habits),
   ...lent(s),
 ]
 
