@@ -3,7 +3,7 @@
 export interface Row {
   readonly name: string
   readonly value: number
-  readonly unit: 'ms' | 'kB' | 'exponent'
+  readonly unit: 'ms' | 'kB' | 'exponent' | 'orders' | 'share'
   /** What the value is held against. */
   readonly against: number | null
   readonly ratio: number | null

@@ -1,7 +1,7 @@
 // Times the core: medians of several runs. `npm run bench [-- --json]` prints {name, value, unit,
 // against, ratio, n} a row; `-- --against COMMIT` times another commit in turn with this one.
 import { parseArgs } from 'node:util'
-import { analyse, runOn } from '../core/analysis/analyse'
+import { analyse } from '../core/analysis/analyse'
 import { apply } from '../core/document/apply'
 import type { Build } from '../core/document/build'
 import { isProblem } from '../core/document/command'
@@ -9,13 +9,12 @@ import { tableOf } from '../core/exchange/table/columns'
 import { partOfRow } from '../core/exchange/table/row'
 import { partsTableCsv } from '../core/exchange/table/write'
 import { Memory } from '../core/pipeline/memory'
-import { STEPS_FROM } from '../core/order/steps/from'
-import { plan } from '../core/order/plan'
 import type { Part } from '../core/parts'
 import { EVERYTHING, find, indexOf } from '../core/shelf/find'
 import { readSheet } from '../core/reader/read'
 import { compareWith } from './bench-against'
 import { longLogRow, postedRow } from './bench-desk'
+import { gapRow, oracleRow, orderRow } from './bench-order'
 import { fitGrowth, fitRows } from './bench-fit'
 import { routesGrowth, routesRow } from './bench-routes'
 import { clocked, exponentOf, median, type Row } from './bench-rows'
@@ -118,20 +117,6 @@ function planTimes(build: Build, rounds: number): Times {
     slowest: slowest(parts),
     slowestFigure: slowest(by(c => c.figure)),
   }
-}
-
-/** Ordering alone: steps from the joints, their reasons, the sequence, the words. */
-function orderTime(build: Build): number {
-  const from = runOn(build, 'then', new Memory()).values(STEPS_FROM)
-  const wishes = {
-    school: build.choices.orderSchool,
-    pins: build.choices.orderPins,
-    progress: build.progress,
-    practices: build.choices.practices ?? {},
-  }
-  return median(
-    Array.from({ length: WARM_UP + RUNS }, () => clocked(() => plan(from, wishes))).slice(WARM_UP),
-  )
 }
 
 const row = (name: string, value: number, against: number, n: number): Row => ({
@@ -237,7 +222,9 @@ async function timings(): Promise<readonly Row[]> {
   return [
     ...planRows('plover', 60, 21),
     ...planRows('avocet', 200, 5),
-    row('order/avocet', orderTime(demo('avocet')), 150, RUNS),
+    orderRow('avocet', demo('avocet')),
+    oracleRow(),
+    ...['plover', 'avocet', 'teal', 'curlew'].map(name => gapRow(name, demo(name))),
     ...fitRows(
       'avocet',
       demo('avocet'),

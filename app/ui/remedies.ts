@@ -3,7 +3,7 @@
 import { proxy, type Remote } from 'comlink'
 import { onScopeDispose, ref, shallowRef, toRaw, watch } from 'vue'
 import type { Alternative } from '../../core/stages/alternatives'
-import type { SchoolRow } from '../../core/order/plan'
+import type { SchoolRow } from '../../core/order/compared'
 import type { Search } from '../../core/remedies/remedies'
 import { Link } from '../desk/link'
 import { useDesk } from '../state/desk'

@@ -9,7 +9,7 @@ import { drawings } from '../drawing/drawing'
 import { paths } from '../drawing/paths'
 import { rounded } from '../figures/rounded'
 import { STEPS_FROM } from '../order/steps/from'
-import { schoolRows, type SchoolRow } from '../order/plan'
+import { schoolRows, type SchoolRow } from '../order/compared'
 import { order } from '../order/section'
 import { panel } from '../panel/block'
 import { Memory } from '../pipeline/memory'
@@ -118,7 +118,9 @@ export const orderSchools = (
 ): readonly SchoolRow[] =>
   rounded(
     schoolRows(runOn(build, horizon, memory).values(STEPS_FROM), {
+      school: build.choices.orderSchool,
       pins: build.choices.orderPins,
+      weights: build.choices.orderWeights,
       practices: build.choices.practices ?? {},
     }),
   )

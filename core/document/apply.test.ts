@@ -92,6 +92,10 @@ const commands: fc.Arbitrary<Sent> = fc.oneof(
     { do: 'choosePractice', practice: 'pump', option: 'processor' },
     { do: 'choosePractice', practice: 'paste', option: 'drop' },
     { do: 'choosePractice', practice: 'pump', option: null },
+    { do: 'weighOrder', weight: 'turn', minutes: 5 },
+    { do: 'weighOrder', weight: 'proof', minutes: 0.1 },
+    { do: 'weighOrder', weight: 'turn', minutes: null },
+    { do: 'make', ids: ['fan/frame~case/top', 'cooler/mount~board/cooler'] },
   ),
   fc.constantFrom<Sent>(
     { do: 'runBeyond', id: 'processor', figure: 150 },

@@ -10,6 +10,17 @@ export const BUILD_ORDERS = [
 ] as const
 export type BuildOrder = (typeof BUILD_ORDERS)[number]
 
+/** What is weighed against each other, in minutes. */
+export const WEIGHTS = ['turn', 'tool', 'habit', 'twice', 'proof'] as const
+export type WeightName = (typeof WEIGHTS)[number]
+export const WEIGHT: Record<WeightName, { readonly label: string; readonly most: number }> = {
+  turn: { label: 'a turn of the case', most: 60 },
+  tool: { label: 'a change of tool', most: 60 },
+  habit: { label: 'a habit that is broken', most: 60 },
+  twice: { label: 'a minute of work done twice', most: 60 },
+  proof: { label: 'a minute until the first start', most: 10 },
+}
+
 /** What each is called, and why one does it so. */
 export const BUILD_ORDER: Record<BuildOrder, { readonly label: string; readonly says: string }> = {
   'board-first': { label: 'Board first', says: 'supply after the board: room for hands' },

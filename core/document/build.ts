@@ -6,7 +6,7 @@ import { partSchema } from '../parts'
 import { CONDITIONS, STATES } from '../parts/kind'
 import { markSchema } from '../parts/mark'
 import { TURNS } from '../geometry/turn'
-import { BUILD_ORDERS } from './build-orders'
+import { BUILD_ORDERS, WEIGHTS } from './build-orders'
 import { PRACTICE_IDS } from '../standards/practices'
 import { PURPOSES, USES } from '../standards/purposes'
 import { SCHOOLS } from '../standards/supplies'
@@ -126,6 +126,12 @@ export const buildSchema = z.looseObject({
     .looseObject({
       school: z.enum(SCHOOLS).default('lean'),
       orderSchool: z.enum(BUILD_ORDERS).default('board-first'),
+      orderWeights: z
+        .partialRecord(z.enum(WEIGHTS), z.number().nonnegative())
+        .optional()
+        .describe(
+          'what counts in the order, minutes, where the build order’s own weight is not taken',
+        ),
       orderPins: z
         .array(z.tuple([z.string(), z.string()]))
         .default([])

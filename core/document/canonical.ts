@@ -95,7 +95,7 @@ export function itemInOrder(item: StoredItem): StoredItem {
 export const choicesInOrder = (choices: Build['choices']): Build['choices'] =>
   inSchemaOrder(
     buildSchema.shape.choices.unwrap().shape,
-    withoutEmpty(choices, ['purpose', 'wants', 'runs', 'practices', 'system']),
+    withoutEmpty(choices, ['orderWeights', 'purpose', 'wants', 'runs', 'practices', 'system']),
   )
 
 /** A build with its fields in the order of the schema. */
@@ -110,6 +110,7 @@ export function canonical(build: Build): Build {
     choices: {
       ...choices,
       ...(choices.wants && { wants: inKeyOrder(choices.wants) }),
+      ...(choices.orderWeights && { orderWeights: inKeyOrder(choices.orderWeights) }),
       ...(choices.practices && { practices: inKeyOrder(choices.practices) }),
       pins: inKeyOrder(choices.pins),
       leftOpen: inKeyOrder(choices.leftOpen),

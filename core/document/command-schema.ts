@@ -1,7 +1,7 @@
 // What can be asked of a build: every command's arguments as Zod schemas. The one union of commands
 // is inferred from them.
 import { z } from 'zod'
-import { BUILD_ORDERS } from './build-orders'
+import { BUILD_ORDERS, WEIGHTS } from './build-orders'
 import { partSchema } from '../parts'
 import { CONDITIONS, STATES } from '../parts/kind'
 import { markSchema } from '../parts/mark'
@@ -185,6 +185,11 @@ const SINGLE = [
   }),
   z.strictObject({ do: z.literal('chooseSchool'), school: z.enum(SCHOOLS) }),
   z.strictObject({ do: z.literal('chooseOrder'), school: z.enum(BUILD_ORDERS) }),
+  z.strictObject({
+    do: z.literal('weighOrder'),
+    weight: z.enum(WEIGHTS),
+    minutes: z.number().nullable(),
+  }),
   z.strictObject({
     do: z.literal('pinJoint'),
     plug: z.string(),

@@ -16,10 +16,9 @@ export class Ahead {
   private readonly missed: readonly number[]
   private readonly poses: Int8Array
   private readonly tools: Int8Array
-  /** The most turns that follow each step on one chain of what must be. */
-  private readonly turnsAfter: Int8Array
-  /** Likewise changes of tool, by the tool that is taken first: a row of tools for each step. */
-  private readonly changesAfter: Int8Array
+  /** The most turns, and changes of tool, from each step on, by what is there before it. */
+  private readonly turnsFrom: Int8Array
+  private readonly changesFrom: Int8Array
   private readonly poseNames: readonly string[]
   private readonly toolNames: readonly string[]
   private readonly circles: readonly Circle[]
@@ -32,11 +31,11 @@ export class Ahead {
     this.toolNames = [...new Set(p.tools.flatMap(t => t ?? []))]
     this.poses = Int8Array.from(p.poses, pose => this.poseNames.indexOf(pose))
     this.tools = Int8Array.from(p.tools, tool => this.toolNames.indexOf(tool ?? ''))
-    const backwards = lastFirst(p.musts, next)
+    const along = { next, backwards: lastFirst(p.musts, next) }
     this.isNeeded = neededFor(p)
     this.missed = missedBy(p)
-    this.turnsAfter = turnsAfter(this.poses, next, backwards)
-    this.changesAfter = changesAfter(this.tools, this.toolNames.length, next, backwards)
+    this.turnsFrom = changesFrom(this.poses, this.poseNames.length, along)
+    this.changesFrom = changesFrom(this.tools, this.toolNames.length, along)
     this.circles = circlesOf(p, next)
   }
 
@@ -59,35 +58,33 @@ export class Ahead {
   /** Each pose once more, or the turns of one chain. */
   private turns({ done, pose }: Standing): number {
     const here = pose === null ? NONE : this.poseNames.indexOf(pose)
+    const column = here + 1
+    const wide = this.poseNames.length + 1
     let met = 0
     let chain = 0
     for (let i = 0; i < done.length; i++) {
       if (done[i] === 1) continue
-      const own = at(this.poses, i)
-      met |= 1 << own
-      const turns = at(this.turnsAfter, i) + (pose !== null && own !== here ? 1 : 0)
+      met |= 1 << at(this.poses, i)
+      const turns = at(this.turnsFrom, i * wide + column)
       if (turns > chain) chain = turns
     }
-    return Math.max(chain, countOf(met, here, pose === null))
+    return Math.max(chain, countOf(met, here))
   }
 
   private changes({ done, tool }: Standing): number {
-    const many = this.toolNames.length
     const here = tool === null ? NONE : this.toolNames.indexOf(tool)
+    const column = here + 1
+    const wide = this.toolNames.length + 1
     let met = 0
     let chain = 0
     for (let i = 0; i < done.length; i++) {
       if (done[i] === 1) continue
       const own = at(this.tools, i)
       if (own !== NONE) met |= 1 << own
-      for (let first = 0; first < many; first++) {
-        const after = at(this.changesAfter, i * many + first)
-        if (after === NONE) continue
-        const changes = after + (tool !== null && first !== here ? 1 : 0)
-        if (changes > chain) chain = changes
-      }
+      const changes = at(this.changesFrom, i * wide + column)
+      if (changes > chain) chain = changes
     }
-    return Math.max(chain, countOf(met, here, tool === null))
+    return Math.max(chain, countOf(met, here))
   }
 
   private waits({ done, isProved }: Standing): number {
@@ -107,19 +104,22 @@ export class Ahead {
   /** Of each circle that nothing of is done yet one wish is still to be broken. */
   private breaks({ done }: Standing): number {
     let price = 0
-    for (const circle of this.circles)
-      if (circle.steps.every(i => done[i] === 0)) price += circle.price
+    for (const circle of this.circles) {
+      let isWhole = true
+      for (const i of circle.steps) if (done[i] === 1) isWhole = false
+      if (isWhole) price += circle.price
+    }
     return price
   }
 }
 
 const NONE = -1
-/** How many are met that are not here already; the first of all costs nothing. */
-function countOf(met: number, here: number, isFirst: boolean): number {
+/** How many are met that are not here already; where nothing is here the first costs nothing. */
+function countOf(met: number, here: number): number {
   let count = 0
   for (let bits = met; bits !== 0; bits &= bits - 1) count += 1
-  const isHere = here !== NONE && (met & (1 << here)) !== 0
-  return Math.max(0, count - (isFirst || isHere ? 1 : 0))
+  const isHere = here === NONE || (met & (1 << here)) !== 0
+  return Math.max(0, count - (isHere ? 1 : 0))
 }
 
 /** The steps, each after all that must come after it. */
@@ -137,40 +137,29 @@ function lastFirst(
   return order
 }
 
-function turnsAfter(
-  poses: Int8Array,
-  next: readonly (readonly number[])[],
-  backwards: readonly number[],
-): Int8Array {
-  const turns = new Int8Array(poses.length)
-  for (const i of backwards)
-    for (const j of at(next, i))
-      turns[i] = Math.max(at(turns, i), at(turns, j) + (at(poses, j) === at(poses, i) ? 0 : 1))
-  return turns
-}
-
-function changesAfter(
-  tools: Int8Array,
+/**
+ * The most changes on one chain of what must follow, from each step on: a row for each step, in it a
+ * column for what is there before it, nothing first. Steps without one of their own change nothing.
+ */
+function changesFrom(
+  own: Int8Array,
   many: number,
-  next: readonly (readonly number[])[],
-  backwards: readonly number[],
+  {
+    next,
+    backwards,
+  }: { readonly next: readonly (readonly number[])[]; readonly backwards: readonly number[] },
 ): Int8Array {
-  const after = new Int8Array(tools.length * many).fill(NONE)
-  const put = (i: number, tool: number, changes: number): void => {
-    after[i * many + tool] = Math.max(at(after, i * many + tool), changes)
-  }
-  for (const i of backwards) {
-    const own = at(tools, i)
-    if (own !== NONE) put(i, own, 0)
-    for (const j of at(next, i))
-      for (let tool = 0; tool < many; tool++) {
-        const changes = at(after, j * many + tool)
-        if (changes === NONE) continue
-        if (own === NONE) put(i, tool, changes)
-        else put(i, own, changes + (tool === own ? 0 : 1))
-      }
-  }
-  return after
+  const wide = many + 1
+  const from = new Int8Array(own.length * wide)
+  for (const i of backwards)
+    for (let here = NONE; here < many; here++) {
+      const mine = at(own, i)
+      const then = mine === NONE ? here : mine
+      const after = at(next, i).map(j => at(from, j * wide + then + 1))
+      const change = here !== NONE && mine !== NONE && mine !== here ? 1 : 0
+      from[i * wide + here + 1] = change + Math.max(0, ...after)
+    }
+  return from
 }
 
 /** What every trial waits for, itself not counted. */

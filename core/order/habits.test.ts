@@ -4,7 +4,7 @@ import { runs } from '../test-helpers/runs'
 import fc from 'fast-check'
 import { orderSchools } from '../analysis/analyse'
 import type { Build } from '../document/build'
-import { avocet, change, plover, then } from '../test-helpers/demos'
+import { avocet, change, plover, teal, then } from '../test-helpers/demos'
 import { BUILD_ORDERS, type BuildOrder } from '../document/build-orders'
 import { HABITS, type Weights } from './habits'
 import type { Timed } from './pace'
@@ -202,6 +202,7 @@ describe('the schools differ on Avocet as they say they do', () => {
     const build = beneathTheCard()
     const rows = orderSchools(build, 'then')
     expect(rows.map(r => r.school)).toEqual([...BUILD_ORDERS])
+    expect(rows.map(r => r.differs === null)).toEqual(BUILD_ORDERS.map(s => s === 'board-first'))
     for (const row of rows) {
       const list = bySchool(build, row.school)
       expect(row.minutes).toBe(list.reduce((sum, s) => sum + s.minutes, 0))
@@ -230,6 +231,23 @@ describe('the schools differ on Avocet as they say they do', () => {
   })
 })
 
+test('a build order that changes nothing is no choice; the one that is chosen stays', () => {
+  const sequence = (school: BuildOrder): string =>
+    bySchool(teal, school)
+      .map(s => s.id)
+      .join()
+  // Teal's cooler hangs on a radiator: there is no start on the table, so "proof first" starts where
+  // "board first" does.
+  for (const chosen of BUILD_ORDERS) {
+    const rows = orderSchools(change(teal, { do: 'chooseOrder', school: chosen }), 'then')
+    expect(rows.map(r => r.school)).toContain(chosen)
+    const sequences = rows.map(r => sequence(r.school))
+    expect(new Set(sequences).size).toBe(sequences.length)
+    const missing = BUILD_ORDERS.filter(s => !rows.some(r => r.school === s))
+    for (const school of missing) expect(sequences).toContain(sequence(school))
+  }
+})
+
 describe('pins by hand', () => {
   const list = bySchool(plover, 'board-first')
   test('a step is put before another, and the order keeps it', () => {
@@ -244,7 +262,7 @@ describe('pins by hand', () => {
       expect(order.steps.findIndex(s => s.id === a?.id)).toBeLessThan(
         order.steps.findIndex(s => s.id === b?.id),
       )
-      expect(order.pins).toEqual([
+      expect(order.pins).toMatchObject([
         { before: a?.id, after: b?.id, state: 'kept', line: `“${a?.title}” before “${b?.title}”` },
       ])
       expect(order.steps.find(s => s.id === b?.id)?.after).toContainEqual({
@@ -254,6 +272,41 @@ describe('pins by hand', () => {
         basis: 'pin',
       })
     }
+  })
+  test('a pair says what it costs: turns, tools, habits and waiting with it and without', () => {
+    const { steps, gap } = then(plover).order
+    const [close, fan] = [
+      steps.find(s => s.kind === 'fan-plug'),
+      steps.find(s => s.kind === 'power-plug' && s.face === 'main-24'),
+    ]
+    const put = change(plover, { do: 'pinOrder', before: fan?.id, after: close?.id })
+    const [pin] = then(put).order.pins
+    // Small plugs before stiff ones is reach: against it nothing can be put by hand.
+    expect(pin?.state).toBe('refused')
+    expect(pin?.against).toEqual([
+      `“${close?.title}” before “${fan?.title}”: stiff power leads cover the small headers`,
+    ])
+    const [covers, audio] = [
+      steps.find(s => s.kind === 'panels-off'),
+      steps.find(s => s.kind === 'processor'),
+    ]
+    const turned = change(plover, { do: 'pinOrder', before: covers?.id, after: audio?.id })
+    const [costly] = then(turned).order.pins
+    // The board goes back to the table for it: two turns of 2 minutes more, and it may cost a tool.
+    expect(gap).toBe(0)
+    expect(costly).toMatchObject({ state: 'kept' })
+    expect(costly?.costs).toBeGreaterThanOrEqual(2)
+    expect(costly?.costs).toBeLessThanOrEqual(8)
+  })
+  test('what counts can be set: who waits for the first start starts sooner', () => {
+    const soon = change(plover, { do: 'weighOrder', weight: 'proof', minutes: 2 })
+    expect(then(soon).order.firstProof).toBeLessThan(then(plover).order.firstProof)
+    expect(then(soon).order.weights).toContainEqual({
+      ...{ weight: 'proof', label: 'a minute until the first start', minutes: 2, isOwn: true },
+    })
+    expect(then(change(soon, { do: 'weighOrder', weight: 'proof', minutes: null })).order).toEqual(
+      then(plover).order,
+    )
   })
   test('what a fact rules out is refused, and told', () => {
     const [cooler, processor] = [
@@ -269,6 +322,10 @@ describe('pins by hand', () => {
         after: processor?.id,
         state: 'refused',
         line: `“${cooler?.title}” before “${processor?.title}”`,
+        costs: 0,
+        against: [
+          `“${processor?.title}” before “${cooler?.title}”: the cooler lies on the processor`,
+        ],
       },
     ])
     expect(faults(steps, plover)).toEqual([])
@@ -277,7 +334,7 @@ describe('pins by hand', () => {
     const [fan, drive] = [list.find(s => s.kind === 'fan'), list.find(s => s.kind === 'drive')]
     const put = change(plover, { do: 'pinOrder', before: fan?.id, after: drive?.id })
     const without = change(put, { do: 'removeItem', id: drive?.items[0] })
-    expect(then(without).order.pins).toEqual([
+    expect(then(without).order.pins).toMatchObject([
       {
         before: fan?.id,
         after: drive?.id,

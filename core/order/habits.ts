@@ -1,5 +1,5 @@
 // What a build order means for the steps: all are habits and weights over one problem.
-import type { BuildOrder } from '../document/build-orders'
+import type { BuildOrder, WeightName } from '../document/build-orders'
 
 export interface Habits {
   readonly supply: 'first' | 'after board' | 'last'
@@ -14,16 +14,19 @@ export interface Habits {
  * What a broken habit, a turn of the case, a change of tool, a minute done twice and a minute
  * before the first proof cost, in minutes.
  */
-export interface Weights {
-  readonly habit: number
-  readonly turn: number
-  readonly tool: number
-  readonly twice: number
-  readonly proof: number
-}
+export type Weights = Readonly<Record<WeightName, number>>
 
 /** Named choices. */
 const USUAL: Weights = { habit: 3, turn: 2, tool: 0.5, twice: 2, proof: 0.02 }
+
+/** The weights of a build order, where a person did not set others. */
+export const weightsOf = ({
+  school,
+  weights,
+}: {
+  readonly school: BuildOrder
+  readonly weights: Partial<Record<WeightName, number>> | undefined
+}): Weights => ({ ...HABITS[school].weights, ...weights })
 
 export const HABITS: Record<BuildOrder, Habits> = {
   'board-first': {

@@ -1,12 +1,12 @@
 // The plan: steps in the best sequence by a build order, each with its words and with what it waits
 // for.
 import type { Build } from '../document/build'
-import { BUILD_ORDER, BUILD_ORDERS, type BuildOrder } from '../document/build-orders'
+import type { BuildOrder } from '../document/build-orders'
 import { groupBy } from '../collections/groups'
-import { pairLine } from '../figures/format'
 import { screwLine } from '../standards/screws'
-import { HABITS } from './habits'
+import { HABITS, weightsOf } from './habits'
 import { paceOf, type Pace } from './pace'
+import { pinnedPairs, type PinnedPair } from './pinned'
 import { edgesOf } from './precedence'
 import { doneAt, progressOf } from './progress'
 import { withPiecesAgain } from './pieces-again'
@@ -19,17 +19,6 @@ import type { Practised } from './step-words/words'
 import type { StepsFrom } from './steps/from'
 import { plannedSteps } from './steps/planned'
 
-/**
- * Two steps put in a sequence by hand, and what became of it: refused where a fact is against it,
- * idle while one of them is no step.
- */
-export interface PinnedPair {
-  readonly before: string
-  readonly after: string
-  readonly state: 'kept' | 'refused' | 'idle'
-  readonly line: string
-}
-
 /** A planned step with its words. */
 export type WordedStep = PlannedStep &
   Pick<
@@ -41,6 +30,8 @@ export interface Plan {
   readonly steps: readonly WordedStep[]
   readonly pace: Pace
   readonly school: BuildOrder
+  /** Broken habits, turns, tools and waiting, in minutes; and how much of it the best may save. */
+  readonly cost: number
   readonly gap: number
   readonly pins: readonly PinnedPair[]
 }
@@ -54,10 +45,17 @@ export interface Wishes {
   readonly pins: Build['choices']['orderPins']
   readonly progress: Build['progress']
   readonly practices: Practised
+  /** What a turn, a tool, a habit and the rest count, where the school's own weight is not taken. */
+  readonly weights: Build['choices']['orderWeights']
 }
 
-/** The steps in their order by a school, with their words and reasons. */
-export function plan(s: StepsFrom, { school, pins, progress, practices }: Wishes): Plan {
+/**
+ * The steps in their order by a school, with their words and reasons. `patience` is how many times the
+ * usual effort the search for the best may take.
+ */
+export function plan(s: StepsFrom, wishes: Wishes, patience = 1): Plan {
+  const { school, pins, progress, practices } = wishes
+  const weights = weightsOf(wishes)
   const ways = HABITS[school]
   const worded = (step: PlannedStep) => wordedBy(step, practices)
   const steps = plannedSteps(s, ways).map(worded)
@@ -68,11 +66,9 @@ export function plan(s: StepsFrom, { school, pins, progress, practices }: Wishes
     basis: 'pin',
     rule: 'pinned',
   }))
-  const found = sequenced(
-    steps,
-    [...edgesOf(steps, { school: ways, practised: practices, waysIn: s.goesFirst }), ...pinned],
-    { weights: ways.weights, done: doneAt(steps, progress) },
-  )
+  const reasons = edgesOf(steps, { school: ways, practised: practices, waysIn: s.goesFirst })
+  const given = { weights, done: doneAt(steps, progress), patience }
+  const found = sequenced(steps, [...reasons, ...pinned], given)
   const madeAt = (step: PlannedStep): string | null =>
     ['made', 'proved'].includes(progressOf(step, { progress, leftOpen: {} }))
       ? (doneAt([step], progress).get(step.id) ?? null)
@@ -93,26 +89,9 @@ export function plan(s: StepsFrom, { school, pins, progress, practices }: Wishes
     })),
     pace: paceOf(order),
     school,
+    cost: found.cost,
     gap: Math.max(0, found.cost - found.bound),
-    pins: pins.map(([before, after]) => pinnedPair({ before, after }, titles, found.refused)),
-  }
-}
-
-function pinnedPair(
-  { before, after }: Pick<Edge, 'before' | 'after'>,
-  titles: ReadonlyMap<string, string>,
-  refused: readonly Edge[],
-): PinnedPair {
-  const stateOf = (): PinnedPair['state'] => {
-    if (!titles.has(before) || !titles.has(after)) return 'idle'
-    const isRefused = refused.some(e => e.before === before && e.after === after)
-    return isRefused ? 'refused' : 'kept'
-  }
-  return {
-    before,
-    after,
-    line: pairLine(titles.get(before), titles.get(after)),
-    state: stateOf(),
+    pins: pinnedPairs({ steps, reasons, pinned, given, titles, found }),
   }
 }
 
@@ -145,26 +124,3 @@ function wordedBy(step: PlannedStep, chosen: Practised) {
     minutes: typeof minutes === 'function' ? minutes(step) : minutes,
   }
 }
-
-export interface SchoolRow extends Pace {
-  readonly school: BuildOrder
-  readonly label: string
-  readonly says: string
-  readonly gap: number
-}
-
-/** All schools on this build, from the first step on. */
-export const schoolRows = (
-  s: StepsFrom,
-  { pins, practices }: Pick<Wishes, 'pins' | 'practices'>,
-): readonly SchoolRow[] =>
-  BUILD_ORDERS.map(school => {
-    const { pace, gap } = plan(s, { school, pins, progress: {}, practices })
-    return {
-      school,
-      label: BUILD_ORDER[school].label,
-      says: BUILD_ORDER[school].says,
-      gap,
-      ...pace,
-    }
-  })

@@ -1,14 +1,22 @@
 // The order as people see it: the steps of the plan with findings and progress laid over.
-import { BUILD_ORDER, type BuildOrder } from '../document/build-orders'
+import {
+  BUILD_ORDER,
+  WEIGHT,
+  WEIGHTS,
+  type BuildOrder,
+  type WeightName,
+} from '../document/build-orders'
 import { pushTo } from '../collections/groups'
 import { rounded } from '../figures/rounded'
 import { worst } from '../figures/verdict'
-import { buildOrder, leftOpen, orderPins, practices, progress } from '../plan/given'
+import { buildOrder, leftOpen, orderPins, orderWeights, practices, progress } from '../plan/given'
 import { items } from '../plan/items'
 import { stage, stageOfEach, type ValuesOf } from '../pipeline/stage'
 import { summaries, type FindingSummary } from '../rules/findings'
+import { weightsOf } from './habits'
 import type { Pace } from './pace'
-import { plan, type PinnedPair, type WordedStep } from './plan'
+import type { PinnedPair } from './pinned'
+import { plan, type WordedStep } from './plan'
 import { markProgress, progressOf, settledIn, type Settled } from './progress'
 import type { State } from '../parts/kind'
 import type { Hold, Step, StepKind } from './step'
@@ -24,6 +32,13 @@ export interface OrderSection extends Pace {
   /** How far the sequence may be from the best one, in minutes; 0 when it is the best. */
   readonly gap: number
   readonly pins: readonly PinnedPair[]
+  /** What counts in it, and whether somebody set it so. */
+  readonly weights: readonly {
+    readonly weight: WeightName
+    readonly label: string
+    readonly minutes: number
+    readonly isOwn: boolean
+  }[]
 }
 
 /** What changes of a step while its words stay. */
@@ -38,9 +53,12 @@ const isPlanned = (step: WordedStep): boolean =>
 /** The steps in their order, with their words and reasons. */
 export const stepPlan = stage(
   'plan',
-  { ...STEPS_FROM, buildOrder, orderPins, progress, practices },
-  ({ buildOrder, orderPins, progress, practices, ...from }) =>
-    plan(from, { school: buildOrder, pins: orderPins, progress, practices }),
+  { ...STEPS_FROM, buildOrder, orderPins, orderWeights, progress, practices },
+  ({ buildOrder, orderPins, orderWeights, progress, practices, ...from }) =>
+    plan(from, {
+      ...{ school: buildOrder, pins: orderPins, weights: orderWeights },
+      ...{ progress, practices },
+    }),
 )
 
 /** What of the items a step shows: whether each is here yet. */
@@ -68,21 +86,31 @@ const steps = stageOfEach(
   ({ step, state }): Step => rounded({ ...step, ...state }),
 )
 
-export const order = stage('order', { ...LAID_OVER, steps }, (values): OrderSection => {
-  const { steps: rows, plan: found } = values
-  const { school, gap, pins, pace } = found
-  const settled = settledIn(found.steps, values)
-  return {
-    ...rounded(pace),
-    steps: rows,
-    school,
-    ...BUILD_ORDER[school],
-    gap: rounded(gap),
-    pins,
-    made: rows.filter(r => settled(r.id)).length,
-    open: rows.filter(r => !settled(r.id)).length,
-  }
-})
+export const order = stage(
+  'order',
+  { ...LAID_OVER, orderWeights, steps },
+  (values): OrderSection => {
+    const { steps: rows, plan: found } = values
+    const { school, gap, pins, pace } = found
+    const settled = settledIn(found.steps, values)
+    return {
+      ...rounded(pace),
+      steps: rows,
+      school,
+      ...BUILD_ORDER[school],
+      gap: rounded(gap),
+      pins: rounded(pins),
+      weights: WEIGHTS.map(weight => ({
+        weight,
+        label: WEIGHT[weight].label,
+        minutes: weightsOf({ school, weights: values.orderWeights })[weight],
+        isOwn: values.orderWeights[weight] !== undefined,
+      })),
+      made: rows.filter(r => settled(r.id)).length,
+      open: rows.filter(r => !settled(r.id)).length,
+    }
+  },
+)
 
 /** Findings by what they are about: a joint, or a demand that found no partner. */
 function findingsByStep(

@@ -28,6 +28,8 @@ interface State extends Standing {
   readonly least: number
   readonly path: Path | null
 }
+/** A state that is being made. */
+type Going = { -readonly [K in keyof State]: State[K] }
 interface Path {
   readonly step: number
   readonly before: Path | null
@@ -48,19 +50,28 @@ class SetSearch {
   private readonly ahead: Ahead
   /** The steps that wait for each. */
   private readonly next: readonly (readonly number[])[]
+  /** The first by number that a step done may make free. */
+  private readonly again: readonly number[]
   private readonly cheapest = new Map<string, number>()
 
   constructor(private readonly p: Puzzle) {
     this.n = p.minutes.length
     this.next = reversed(p.musts)
     this.ahead = new Ahead(p, this.next)
+    this.again = this.next.map((after, i) =>
+      Math.min(
+        i + 1,
+        ...after,
+        ...p.wishes.flatMap((own, j) => (own.some(w => w.before === i) ? [j] : [])),
+      ),
+    )
   }
 
   run(limit: number, known?: readonly number[]): Found {
     const begin = this.goneOn(this.begin())
     let best = this.dive(begin)
-    const given = known?.reduce((state, step) => this.with(state, step), this.begin())
-    if (given && given.cost < best.cost - HAIR) best = given
+    const given = known ? this.told(known) : best
+    if (given.cost < best.cost - HAIR) best = given
     const open = new TinyQueue<State>([begin], byLeast)
     let states = 0
     for (let state = open.pop(); state !== undefined; state = open.pop()) {
@@ -70,7 +81,7 @@ class SetSearch {
       states += 1
       for (const step of this.free(state)) {
         if (this.leastWith(state, step) >= best.cost - HAIR) continue
-        const next = this.goneOn(this.with(state, step))
+        const next = this.goneOn(state, step)
         if (next.least >= best.cost - HAIR) continue
         if (next.count === this.n) best = next
         else if (this.isNew(next)) open.push(next)
@@ -86,11 +97,18 @@ class SetSearch {
     return { ...state, waits, count: 0, cost: 0, least: 0, path: null }
   }
 
+  /** A whole sequence, step by step. */
+  private told(order: readonly number[]): State {
+    const state: Going = this.begin()
+    for (const step of order) this.put(state, step)
+    return state
+  }
+
   /** One way to the end: always the step that promises most. */
   private dive(from: State): State {
     let state = from
     while (state.count < this.n) {
-      const [first, ...others] = this.free(state).map(i => this.goneOn(this.with(state, i)))
+      const [first, ...others] = this.free(state).map(i => this.goneOn(state, i))
       if (!first) throw new RangeError('What must come first goes around in a circle')
       state = others.reduce((a, b) => (b.least < a.least - HAIR ? b : a), first)
     }
@@ -104,15 +122,35 @@ class SetSearch {
     return steps
   }
 
-  /** With all that costs nothing now and would not cost less at any time. */
-  private goneOn(state: State): State {
-    let now = state
-    for (;;) {
-      const step = this.free(now).find(i => this.isFree(now, i))
-      if (step === undefined)
-        return { ...now, least: Math.max(now.least, now.cost + this.ahead.of(now)) }
-      now = this.with(now, step)
+  /**
+   * A state with a step done, if there is one, and with all that costs nothing after it: the first by
+   * number first.
+   */
+  private goneOn(from: State, step?: number): State {
+    const state: Going = { ...from, done: from.done.slice(), waits: from.waits.slice() }
+    if (step !== undefined) this.put(state, step)
+    for (let i = 0; i < this.n;) {
+      if (state.done[i] === 1 || at(state.waits, i) > 0 || !this.isFree(state, i)) i += 1
+      else {
+        const was = state.isProved
+        this.put(state, i)
+        i = was === state.isProved ? at(this.again, i) : 0
+      }
     }
+    state.least = Math.max(from.least, state.cost + this.ahead.of(state))
+    return state
+  }
+
+  private put(state: Going, step: number): void {
+    const p = this.p
+    state.cost = this.costWith(state, step)
+    state.done[step] = 1
+    for (const i of at(this.next, step)) state.waits[i] = at(state.waits, i) - 1
+    state.pose = at(p.poses, step)
+    state.tool = at(p.tools, step) ?? state.tool
+    state.isProved ||= at(p.proofs, step)
+    state.count += 1
+    state.path = { step, before: state.path }
   }
 
   /** It goes on as the work lies, with what is in hand: the first tool of all is a choice. */
@@ -141,23 +179,6 @@ class SetSearch {
   /** What is to come after a step is no less than before it, but for what the step itself takes. */
   private leastWith(state: State, step: number): number {
     return Math.max(state.least, this.costWith(state, step))
-  }
-
-  private with(state: State, step: number): State {
-    const p = this.p
-    const done = state.done.slice()
-    done[step] = 1
-    const waits = state.waits.slice()
-    for (const i of at(this.next, step)) waits[i] = at(waits, i) - 1
-    const cost = this.costWith(state, step)
-    const next = {
-      done,
-      pose: at(p.poses, step),
-      tool: at(p.tools, step) ?? state.tool,
-      isProved: state.isProved || at(p.proofs, step),
-    }
-    const path = { step, before: state.path }
-    return { ...next, waits, count: state.count + 1, cost, least: state.least, path }
   }
 
   private isNew(state: State): boolean {

@@ -21,4 +21,9 @@ export const school = stage('school', { build }, ({ build }) => build.choices.sc
 export const leftOpen = stage('left-open', { build }, ({ build }) => build.choices.leftOpen)
 export const accepted = stage('accepted', { build }, ({ build }) => build.choices.accepted)
 export const buildOrder = stage('build-order', { build }, ({ build }) => build.choices.orderSchool)
+export const orderWeights = stage(
+  'order-weights',
+  { build },
+  ({ build }) => build.choices.orderWeights ?? {},
+)
 export const orderPins = stage('order-pins', { build }, ({ build }) => build.choices.orderPins)

@@ -6,6 +6,7 @@ import { useDesk } from '../../state/desk'
 import BuildOrders from './BuildOrders.vue'
 import PinLine from './PinLine.vue'
 import PracticeList from './PracticeList.vue'
+import { useReorder } from './reorder'
 import StepLine from './StepLine.vue'
 import StepSheet from './StepSheet.vue'
 import StageLayout from '../../ui/StageLayout.vue'
@@ -13,6 +14,7 @@ import { useSeam } from '../../ui/seam'
 
 const desk = useDesk()
 const { steps, present, step, go } = useSeam()
+const { dragged, over, move: moveStep, drop } = useReorder(() => steps.value)
 const comparing = ref(false)
 const practices = computed(() => desk.analysis?.choices.practices ?? [])
 const chosen = computed(() => practices.value.filter(p => p.chosen !== null).length)
@@ -62,6 +64,7 @@ const summary = computed(() => {
           minutes of turns, tools and habits.</template
         >
         <template v-else>No sequence is better.</template>
+        Drag a step, or move it by Alt and the arrow keys.
       </p>
       <ol class="sheet">
         <StepLine
@@ -70,7 +73,12 @@ const summary = computed(() => {
           :step="s"
           :number="i + 1"
           :here="s.id === present"
+          :over="s.id === over && s.id !== dragged"
           @choose="go(s.id)"
+          @move="(by: -1 | 1) => moveStep(s.id, by)"
+          @drag="dragged = s.id"
+          @hover="over = s.id"
+          @drop="drop(s.id)"
         />
       </ol>
     </template>

@@ -7,8 +7,8 @@ import { usePointer } from '../../state/pointer'
 import { PROGRESS_WORD, VERDICT_WORD } from '../../ui/findings'
 import VerdictMark from '../../ui/VerdictMark.vue'
 
-const props = defineProps<{ step: Step; number: number; here: boolean }>()
-const emit = defineEmits<{ choose: [] }>()
+const props = defineProps<{ step: Step; number: number; here: boolean; over: boolean }>()
+const emit = defineEmits<{ choose: []; move: [by: -1 | 1]; drag: []; hover: []; drop: [] }>()
 const pointer = usePointer()
 /** What the mark says, in words. */
 const state = computed(
@@ -17,12 +17,23 @@ const state = computed(
 </script>
 
 <template>
-  <li :class="{ here }" @mouseenter="pointer.point(step.items)" @mouseleave="pointer.leave">
+  <li
+    :class="{ here, over }"
+    draggable="true"
+    @mouseenter="pointer.point(step.items)"
+    @mouseleave="pointer.leave"
+    @dragstart="emit('drag')"
+    @dragover.prevent="emit('hover')"
+    @drop.prevent="emit('drop')"
+  >
     <button
       type="button"
       class="plainbutton"
       :aria-current="here ? 'step' : undefined"
+      aria-keyshortcuts="Alt+ArrowUp Alt+ArrowDown"
       @click="emit('choose')"
+      @keydown.alt.up.prevent="emit('move', -1)"
+      @keydown.alt.down.prevent="emit('move', 1)"
     >
       <span class="figure quiet n">{{ number }}</span>
       <VerdictMark :verdict="step.verdict" :progress="step.progress" :title="state" />
@@ -55,6 +66,9 @@ button {
   align-items: center;
   width: 100%;
   padding: 6px 12px;
+}
+.over {
+  box-shadow: inset 0 2px 0 var(--mat);
 }
 .n {
   text-align: right;

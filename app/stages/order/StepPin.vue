@@ -1,5 +1,7 @@
 <script setup lang="ts">
 // Puts a step before another by hand, and takes such a wish back.
+import { ElButton } from 'element-plus/es/components/button/index'
+import 'element-plus/es/components/button/style/css'
 import { ElOption, ElSelect } from 'element-plus/es/components/select/index'
 import 'element-plus/es/components/select/style/css'
 import { computed } from 'vue'
@@ -7,6 +9,7 @@ import { pairLine } from '../../../core/figures/format'
 import type { Step } from '../../../core/order/step'
 import { useDesk } from '../../state/desk'
 import PinLine from './PinLine.vue'
+import { useReorder } from './reorder'
 
 const props = defineProps<{ step: Step }>()
 const desk = useDesk()
@@ -18,6 +21,7 @@ const pins = computed(() =>
     p => p.state === 'kept' && (p.before === props.step.id || p.after === props.step.id),
   ),
 )
+const { move } = useReorder(() => steps.value)
 const put = (after: string): Promise<boolean> =>
   desk.run({
     do: 'pinOrder',
@@ -30,6 +34,10 @@ const put = (after: string): Promise<boolean> =>
 <template>
   <div class="pin">
     <PinLine v-for="p in pins" :key="p.before + p.after" :pin="p" class="wide" />
+    <div class="wide moves">
+      <ElButton size="small" @click="move(step.id, -1)">Earlier</ElButton>
+      <ElButton size="small" @click="move(step.id, 1)">Later</ElButton>
+    </div>
     <label :for="`pin-${step.id}`" class="quiet">Put this step before</label>
     <ElSelect
       :id="`pin-${step.id}`"

@@ -1,10 +1,10 @@
 // Commands on what a person decides: findings accepted, ends left open, schools, joints and steps
 // put by hand, name and note.
 import { endsOfJoint } from '../../ids/ids'
-import { BUILD_ORDER } from '../build-orders'
+import { BUILD_ORDER, WEIGHT } from '../build-orders'
 import type { Args } from '../command-schema'
 import type { Build, Reasoned } from '../build'
-import { entriesOf, withEntries } from '../canonical'
+import { choicesInOrder, entriesOf, withEntries } from '../canonical'
 import type { Change, Specs } from '../command'
 import { withProgress } from './work'
 
@@ -56,6 +56,7 @@ export const choiceCommands: Specs<
   | 'chooseSystem'
   | 'chooseSchool'
   | 'chooseOrder'
+  | 'weighOrder'
   | 'pinJoint'
   | 'setJoining'
   | 'pinOrder'
@@ -132,6 +133,31 @@ export const choiceCommands: Specs<
       back: { do: 'chooseOrder', school: build.choices.orderSchool },
     }),
     line: ({ school }) => `Order by the school “${BUILD_ORDER[school].label}”`,
+  },
+  /** What something counts in the order; `null` as the build order has it. */
+  weighOrder: {
+    run(build, { weight, minutes }) {
+      const { label, most } = WEIGHT[weight]
+      if (minutes !== null && (minutes < 0 || minutes > most))
+        return { problem: `${label}: ${minutes} min cannot be weighed. Give 0 to ${most} minutes.` }
+      const orderWeights = build.choices.orderWeights ?? {}
+      return {
+        build: {
+          ...build,
+          choices: choicesInOrder({
+            ...build.choices,
+            orderWeights: withEntries(orderWeights, { [weight]: minutes }),
+          }),
+        },
+        back: {
+          do: 'weighOrder',
+          weight,
+          minutes: entriesOf(orderWeights, [weight])[weight] ?? null,
+        },
+      }
+    },
+    line: ({ weight, minutes }) =>
+      `In the order ${WEIGHT[weight].label} counts ${minutes === null ? 'as usual' : `${minutes} min`}`,
   },
 
   /**

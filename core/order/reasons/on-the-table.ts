@@ -70,6 +70,13 @@ export const ON_THE_TABLE: readonly Reason[] = [
     reason: () => 'a start on the table needs processor, memory and a cooler that turns',
   },
   {
+    rule: 'start-before-the-case',
+    basis: 'habit',
+    before: ['bench-start'],
+    after: ['panels-off', ...IN_CASE],
+    reason: () => 'what does not start on the table is not built in',
+  },
+  {
     rule: 'flash-before-start',
     basis: 'fact',
     before: ['firmware'],

@@ -8,6 +8,9 @@ const isForProcessor = ({ kind, face }: PlannedStep): boolean =>
 /** The end of a power lead at a drive, a hub, a fan: not at the board, and not at a card. */
 const isAtDevice = ({ kind, face }: PlannedStep): boolean =>
   kind === 'power-plug' && !ON_BOARDS.includes(face === null ? '' : (feeds(face) ?? ''))
+/** What feeds the board and its processor. */
+const isAtBoard = ({ face }: PlannedStep): boolean =>
+  face !== null && ['board', 'processor'].includes(feeds(face) ?? '')
 /** The plug of a card goes in once the card is there. */
 const isAtCard = ({ kind, face }: PlannedStep): boolean =>
   kind === 'power-plug' && face !== null && feeds(face) === 'card'
@@ -93,6 +96,17 @@ export const PLUGS_AND_POWER: readonly Reason[] = [
     when: (b, a) => isForProcessor(b) && !isOnTable(a),
   },
   {
+    rule: 'least-before-power',
+    basis: 'fact',
+    before: [
+      ...['board-in', 'supply-in', 'processor', 'memory', 'cooler', 'cooler-plug'],
+      ...['power-plug', 'bench-clear'],
+    ] as const,
+    after: ['first-power'],
+    reason: () => 'without it nothing starts, or not for long',
+    when: b => b.kind !== 'power-plug' || isAtBoard(b),
+  },
+  {
     rule: 'joints-before-power',
     basis: 'habit',
     before: [...MAKES, 'open', 'old-out'],
@@ -116,12 +130,12 @@ export const PLUGS_AND_POWER: readonly Reason[] = [
     when: (b, a) => a.kind === 'first-power' || b.opens.length < a.opens.length,
   },
   {
-    rule: 'trial-before-cards',
+    rule: 'trial-before-the-rest',
     basis: 'habit',
     before: ['milestone'],
-    after: ['card', 'covers'],
+    after: [...MAKES, 'covers'],
     reason: b => `started with ${b.what} only, a fault has few places`,
-    when: (b, a) => !a.joints.some(joint => b.opens.includes(joint)),
+    when: (b, a) => !isOnTable(a) && !a.joints.some(joint => b.opens.includes(joint)),
   },
   {
     rule: 'proof-before-dress',
