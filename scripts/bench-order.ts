@@ -49,7 +49,7 @@ export function oracleRow(): Row {
   }
 }
 
-/** Named choice: a sequence that is not proved the best may be so far from it, as a share of all its weighed minutes. */
+/** Named choice: so far from the best a sequence may be that is not proved, of its weighed minutes. */
 const GAP = 0.03
 /** Of the build orders of a demo the one that is proved the least. */
 export function gapRow(name: string, build: Build): Row {

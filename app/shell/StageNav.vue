@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // The stages at the left, each with its key and its count of open matters; apart from them
-// measuring, buying, comparing, shelf and practice.
+// measuring, buying, tools and screws, comparing, shelf and practice.
 import { nextTick, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { STAGE_LINES } from '../ui/stages'
@@ -24,6 +24,7 @@ watch(
 const APART = [
   { name: 'measuring', title: 'Measuring' },
   { name: 'buying', title: 'Buying' },
+  { name: 'to-hand', title: 'Tools, screws' },
   { name: 'compare', title: 'Compare' },
   { name: 'shelf', title: 'Shelf' },
   { name: 'practice', title: 'Practice' },

@@ -50,6 +50,12 @@ const EARLIER: readonly (readonly [path: string, name: string])[] = [
 const inBuild: RouteRecordRaw[] = [
   { path: '', redirect: moved('parts') },
   ...stages,
+  page(
+    'to-hand',
+    'to-hand',
+    'Before the first screw',
+    () => import('../stages/to-hand/ToHandView.vue'),
+  ),
   page('buying', 'buying', 'Buying', () => import('../stages/buying/BuyingView.vue')),
   page(
     'measuring',

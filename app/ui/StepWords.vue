@@ -1,9 +1,12 @@
 <script setup lang="ts">
 // The words of a step: do, feel, take care, take in hand.
 import type { Step } from '../../core/order/step'
+import { counted } from '../../core/figures/format'
+import { useDesk } from '../state/desk'
 import ItemPages from './ItemPages.vue'
 
 defineProps<{ step: Step; large?: boolean }>()
+const desk = useDesk()
 </script>
 
 <template>
@@ -14,6 +17,14 @@ defineProps<{ step: Step; large?: boolean }>()
   <p v-for="c in step.cautions" :key="c" class="care"><b>Care:</b> {{ c }}</p>
   <p v-if="step.tools.length + step.fasteners.length" class="hand">
     Take in hand: {{ [...step.tools, ...step.fasteners].join(', ') }}
+  </p>
+  <p v-if="step.kind === 'bench' && desk.analysis">
+    <RouterLink :to="{ name: 'to-hand' }">Tools, screws and small parts</RouterLink>:
+    {{
+      desk.analysis.toHand.open === 0
+        ? 'all of it lies ready.'
+        : `${counted(desk.analysis.toHand.open, 'thing')} to look for or to buy.`
+    }}
   </p>
   <ItemPages :key="step.id" :items="step.items" :large="large" />
 </template>

@@ -34,6 +34,7 @@ import { power } from '../stages/power'
 import { record } from '../stages/record'
 import { routes, waysProved } from '../stages/routes'
 import { waysIn } from '../stages/ways-in'
+import { toHand } from '../to-hand/to-hand'
 
 /** Everything about one horizon: what is here or on its way, or also what is wanted. */
 export const SHOWN = {
@@ -61,6 +62,7 @@ export const SHOWN = {
   exact,
   choices,
   outside,
+  toHand,
 } as const
 export type HorizonAnalysis = ValuesOf<typeof SHOWN>
 

@@ -7,6 +7,8 @@ export type EndRef = `${string}/${string}`
 export type JointId = `${EndRef}~${EndRef}`
 /** A task that makes no joint: `task:what`, or `task:what:item`. */
 export type TaskId = `task:${string}`
+/** A point of the list before the first screw: `hand:what`. */
+export type HandId = `hand:${string}`
 /** A line of the first power-on: `proof:what`, or `proof:what:whom`. */
 export type ProofId = `proof:${string}`
 
@@ -36,4 +38,7 @@ export const giveBackTask = (item: string): TaskId => taskId('give-back', item)
 
 export const proofId = (what: string, whom?: string): ProofId =>
   whom === undefined ? `proof:${what}` : `proof:${what}:${whom}`
+export const handId = (what: string): HandId => `hand:${what}`
+export const isHand = (id: string): id is HandId => id.startsWith('hand:')
+
 export const isProof = (id: string): id is ProofId => id.startsWith('proof:')

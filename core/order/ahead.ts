@@ -191,8 +191,8 @@ function allBefore(musts: Puzzle['musts'], step: number): ReadonlySet<number> {
 }
 
 /**
- * Circles of wishes and musts, no wish in two of them, and none of a trial, which is told apart: found one after the other, the shortest first
- * from each wish.
+ * Circles of wishes and musts, no wish in two of them, and none of a trial, which is told apart. Found
+ * one after the other, the shortest first from each wish.
  */
 function circlesOf(p: Puzzle, next: readonly (readonly number[])[]): readonly Circle[] {
   const wishes = p.wishes.flatMap((own, after) =>

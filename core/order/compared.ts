@@ -71,7 +71,8 @@ const longer = (by: number): string => {
 }
 const many = (by: number, one: string, several = `${one}s`): string => {
   if (by === 0) return ''
-  return `${counted(Math.abs(by), one, several)} ${by > 0 ? 'more' : 'fewer'}`
+  const [n, more] = [Math.abs(by), by > 0 ? 'more' : 'fewer']
+  return `${n} ${more} ${n === 1 ? one : several}`
 }
 const sooner = (by: number): string => {
   if (by === 0) return ''

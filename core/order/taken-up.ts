@@ -1,7 +1,7 @@
 // The reasons of an order as a puzzle: facts, reach and what was put by hand are musts; covers and
 // habits are wishes with a price. A pin against the facts is refused; a wish against them could be
 // kept by no sequence, and costs nothing.
-import { known } from '../collections/at'
+import { at, known } from '../collections/at'
 import { compare } from '../collections/compare'
 import { Closure } from './closure'
 import type { Weights } from './habits'
@@ -63,25 +63,32 @@ export interface GoingOn {
   readonly isProved: boolean
 }
 
+interface Pair {
+  readonly from: number
+  readonly to: number
+  readonly edge: Edge
+}
+/** The edges between these steps, by the numbers of the steps. */
+function pairsOf(steps: readonly Timed[], edges: readonly Edge[]): readonly Pair[] {
+  const index = new Map(steps.map((s, i) => [s.id, i]))
+  return edges.flatMap(edge => {
+    const [from, to] = [index.get(edge.before), index.get(edge.after)]
+    return from === undefined || to === undefined ? [] : [{ from, to, edge }]
+  })
+}
+
 /** Steps with what must and what would better come before each, as numbers. */
 export function puzzleOf(
   steps: readonly Timed[],
   { musts, wishes }: Pick<TakenUp, 'musts' | 'wishes'>,
   { weights, after, isProved }: GoingOn & { readonly weights: Weights },
 ): Puzzle {
-  const index = new Map(steps.map((s, i) => [s.id, i]))
+  const pairs = (edges: readonly Edge[]): readonly Pair[] => pairsOf(steps, edges)
   const before = steps.map(() => new Set<number>())
   const better = steps.map((): Wish[] => [])
-  const ends = (e: Edge) => [index.get(e.before), index.get(e.after)] as const
-  for (const e of musts) {
-    const [from, to] = ends(e)
-    if (from !== undefined && to !== undefined) before[to]?.add(from)
-  }
-  for (const e of wishes) {
-    const [from, to] = ends(e)
-    if (from !== undefined && to !== undefined)
-      better[to]?.push({ before: from, price: priceOf(e, weights) })
-  }
+  for (const { from, to } of pairs(musts)) at(before, to).add(from)
+  for (const { from, to, edge } of pairs(wishes))
+    at(better, to).push({ before: from, price: priceOf(edge, weights) })
   return {
     minutes: steps.map(s => s.minutes),
     poses: steps.map(s => s.pose),

@@ -1,6 +1,6 @@
 // The record: what was made when and by whom, what was crossed off and why, what no longer belongs,
 // what is left over.
-import { isProof, taskId } from '../ids/ids'
+import { isHand, isProof, taskId } from '../ids/ids'
 import { compareBy } from '../collections/compare'
 import { counted } from '../figures/format'
 import { rounded } from '../figures/rounded'
@@ -107,7 +107,7 @@ function recordOf(s: ValuesOf<typeof NEEDS>): RecordSection {
     leftOver: [...s.spares, ...takenOut, ...stayOut, ...old, ...idle],
     remaining: steps.length - done.length,
     orphans: Object.entries(progress)
-      .filter(([id]) => !known.has(id) && !isProof(id))
+      .filter(([id]) => !known.has(id) && !isProof(id) && !isHand(id))
       .map(([id, p]) => ({ id, at: p.at })),
     minutesTaken: done.reduce((sum, d) => sum + (d.took ?? 0), 0) / 60,
   }

@@ -67,6 +67,22 @@ export const SCREWS: Record<ScrewUse, ScrewSort> = {
   panel: sort({ thread: '6-32 UNC', long: SCREW_LONG.board, note: 'or the case’s own' }),
 }
 
+/**
+ * How a screw of each thread looks, mm: across its thread and its head; of fans it cuts its own
+ * thread. Threads by their standards, heads as usual.
+ */
+export const SCREW_LOOKS: Record<
+  Exclude<ScrewSort['thread'], 'M3 or 6-32 UNC'>,
+  { readonly across: number; readonly pitch: number; readonly head: number }
+> = {
+  '6-32 UNC': { across: 3.5, pitch: 0.79, head: 7 },
+  M3: { across: 3, pitch: 0.5, head: 5.5 },
+  M2: { across: 2, pitch: 0.4, head: 4 },
+  'self-tapping': { across: 5, pitch: 1.6, head: 8 },
+}
+/** A standoff: across its flats, and how far it holds the board off, mm. */
+export const STANDOFF_LOOKS = { flats: 5, high: 6.5 } as const
+
 /** Screws of one use that are taken in hand; null where nobody can say how many. */
 export interface Screws {
   readonly use: ScrewUse

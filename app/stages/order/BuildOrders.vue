@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // The schools of order side by side, each computed on this build; one is chosen.
-import { minutes, number } from '../../../core/figures/format'
+import { capital, minutes, number } from '../../../core/figures/format'
 import { useDesk } from '../../state/desk'
 import { useOrderSchools } from '../../ui/remedies'
 import OrderWeights from './OrderWeights.vue'
@@ -25,33 +25,36 @@ const isChosen = (school: string): boolean => desk.analysis?.order.school === sc
           <th>lost to a fault, on average</th>
         </tr>
       </thead>
-      <tbody>
-        <tr v-for="r in rows" :key="r.school" :class="{ chosen: isChosen(r.school) }">
-          <td>
+      <tbody v-for="r in rows" :key="r.school" :class="{ chosen: isChosen(r.school) }">
+        <tr>
+          <th scope="row">
             <label
               ><input
                 type="radio"
                 name="order-school"
                 :value="r.school"
                 :checked="isChosen(r.school)"
+                :aria-describedby="`says-${r.school}`"
                 @change="desk.run({ do: 'chooseOrder', school: r.school })"
               />
-              <span
-                ><b>{{ r.label }}</b
-                ><span class="quiet says">{{ r.says }}</span
-                ><span v-if="r.differs" class="says">Here: {{ r.differs }}</span
-                ><span v-if="r.gap > 0" class="quiet says"
-                  >Within {{ number(r.gap, 0) }} weighed minutes of the best.</span
-                ></span
-              ></label
+              {{ r.label }}</label
             >
-          </td>
+          </th>
           <td class="figure">{{ minutes(r.minutes) }}</td>
           <td class="figure">{{ r.turns }}</td>
           <td class="figure">{{ r.toolChanges }}</td>
           <td class="figure">{{ r.twice }}</td>
           <td class="figure">{{ minutes(r.firstProof) }}</td>
           <td class="figure">{{ minutes(r.lost) }}</td>
+        </tr>
+        <tr>
+          <td :id="`says-${r.school}`" colspan="7" class="says">
+            <span class="quiet">{{ capital(r.says) }}.</span>
+            <template v-if="r.differs"> Here {{ r.differs }}</template>
+            <span v-if="r.gap > 0" class="quiet">
+              Within {{ number(r.gap, 0) }} weighed minutes of the best.</span
+            >
+          </td>
         </tr>
       </tbody>
     </table>
@@ -69,31 +72,37 @@ const isChosen = (school: string): boolean => desk.analysis?.order.school === sc
 }
 td,
 th {
-  padding: 6px 10px;
-  border-top: 1px solid var(--line);
+  padding: 6px 10px 0;
   vertical-align: top;
 }
-th {
+tbody {
+  border-top: 1px solid var(--line);
+}
+thead th {
   font-size: var(--tiny);
-  border-top: 0;
+  padding-bottom: 6px;
+}
+tbody th {
+  text-align: left;
+  white-space: nowrap;
 }
 td.figure,
-th:nth-child(n + 2) {
+thead th:nth-child(n + 2) {
   text-align: right;
   white-space: nowrap;
 }
-th:nth-child(n + 2) {
+thead th:nth-child(n + 2) {
   white-space: normal;
   max-width: 84px;
 }
 label {
-  display: grid;
-  grid-template-columns: 18px 1fr;
-  gap: 6px;
+  display: flex;
+  gap: 8px;
+  align-items: center;
   cursor: pointer;
 }
 .says {
-  display: block;
+  padding: 0 10px 8px 33px;
   font-size: var(--small);
 }
 .note {
