@@ -12,6 +12,7 @@ import FindingRow from './findings/FindingRow.vue'
 import MeasureField from './MeasureField.vue'
 import ReasonField from './ReasonField.vue'
 import { useSeam } from './seam'
+import TriedButton from './TriedButton.vue'
 import VerdictMark from './VerdictMark.vue'
 
 const props = defineProps<{ step: Step; large?: boolean }>()
@@ -53,6 +54,7 @@ const arrived = (item: string): Promise<boolean> =>
           <span v-if="f.wayOut" class="out">{{ f.wayOut }}</span>
         </span>
         <MeasureField v-if="f.settles[0]" :settles="f.settles[0]" class="wide" />
+        <TriedButton :finding="f" large />
         <template v-if="held.has(f.id)">
           <ReasonField
             v-if="accepting === f.id"

@@ -4,13 +4,15 @@ import type { Step } from '../../core/order/step'
 import { counted } from '../../core/figures/format'
 import { useDesk } from '../state/desk'
 import ItemPages from './ItemPages.vue'
+import TickedLines from './TickedLines.vue'
 
 defineProps<{ step: Step; large?: boolean }>()
 const desk = useDesk()
 </script>
 
 <template>
-  <ol class="does">
+  <TickedLines v-if="large" :step="step.id" :lines="step.does" />
+  <ol v-else class="does">
     <li v-for="d in step.does" :key="d">{{ d }}</li>
   </ol>
   <p v-if="step.feel" class="feel"><b>Feel:</b> {{ step.feel }}</p>

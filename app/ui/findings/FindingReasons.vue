@@ -11,6 +11,7 @@ import { useDesk } from '../../state/desk'
 import AskedLines from './AskedLines.vue'
 import MeasureField from '../MeasureField.vue'
 import ReasonField from '../ReasonField.vue'
+import TriedButton from '../TriedButton.vue'
 
 const RemedyList = defineAsyncComponent(() => import('./RemedyList.vue'))
 const props = defineProps<{ finding: Finding }>()
@@ -72,11 +73,12 @@ const leftOpen = (): boolean =>
         :settles="s"
         :first="i === 0"
       />
+      <p><TriedButton :finding="finding" /></p>
     </div>
     <RemedyList v-if="looking" :finding="finding.id" />
     <div v-if="finding.accepted || leftOpen()" class="acts">
       <ElButton size="small" @click="askAgain">{{
-        finding.accepted ? 'No longer accept' : 'Command for it again'
+        finding.accepted ? 'No longer accept' : 'Ask for it again'
       }}</ElButton>
     </div>
     <div v-else-if="canAccept() || finding.demand" class="acts">
