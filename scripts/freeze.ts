@@ -59,6 +59,7 @@ async function work(): Promise<void> {
   await workOnPlover()
   await decideOnAvocet()
   await declareOnAvocet()
+  await takeOutOfAvocet()
   await makeAndDelete()
   await changeTheShelf()
 }
@@ -129,6 +130,17 @@ async function declareOnAvocet(): Promise<void> {
   await run('avocet', { do: 'choosePractice', practice: 'pump', option: 'processor' })
   await run('avocet', { do: 'cut', id: 'board', what: 'slots.1.open', title: 'filed open' })
   await run('avocet', { do: 'setState', id: 'capture', state: 'lent' })
+}
+
+/** What was in the machine and leaves it, and what counts in the order. */
+async function takeOutOfAvocet(): Promise<void> {
+  const ids = ['fan-5/lead~fan-hub/out-5', 'memory/module-1~board/memory-A2']
+  await run('avocet', { do: 'make', ids, title: 'as it stood' })
+  await run('avocet', { do: 'setState', id: 'memory', state: 'spare' })
+  await run('avocet', { do: 'removeItem', id: 'fan-5' })
+  await run('avocet', { do: 'chooseOrder', school: 'milestones' })
+  await run('avocet', { do: 'weighOrder', weight: 'turn', minutes: 4 })
+  await run('avocet', { do: 'choosePractice', practice: 'static', option: 'strap' })
 }
 
 async function makeAndDelete(): Promise<void> {

@@ -79,3 +79,22 @@ test('an opening says each panel and its screws; a case with one panel is not to
   })
   expect(stepsOf(one).find(s => s.kind === 'panels-off')?.title).toMatch(/: its panel off/)
 })
+
+test('a piece that carries leads says which, and where it is laid; one of which nobody knows is looked at', () => {
+  const off = (build: Build) => stepsOf(build).find(s => s.kind === 'piece-off')?.does ?? []
+  expect(off(teal)[0]).toMatch(/^Look first whether leads/)
+  const pc = teal.items.find(i => i.id === 'case')?.part
+  if (pc?.kind !== 'case') throw new Error('Teal has no case')
+  const carrying = (carries: readonly string[]): Build =>
+    change(teal, {
+      ...{ do: 'swapPart', id: 'case', figures: {} },
+      part: {
+        ...pc,
+        pieces: pc.pieces?.map(p => (p.key === 'front' ? { ...p, carries: [...carries] } : p)),
+      },
+    })
+  expect(off(carrying(['usb-c', 'usb-1']))[0]).toMatch(
+    /^On it hang front USB-C and front USB, pair 1: give them slack/,
+  )
+  expect(off(carrying([])).join()).not.toMatch(/hang|leads/)
+})

@@ -145,7 +145,7 @@ export type Manner =
       /** The ends of other items that it was joined with. */
       readonly at: readonly EndRef[]
     }
-  | ({ readonly of: 'piece' } & Pick<PieceOff, 'piece' | 'screws' | 'then'>)
+  | ({ readonly of: 'piece' } & Pick<PieceOff, 'piece' | 'screws' | 'then' | 'carries'>)
 
 /** A step as it is planned, before it is ordered and looked at. */
 export interface PlannedStep {

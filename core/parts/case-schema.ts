@@ -304,6 +304,10 @@ export const caseSchema = z.looseObject({
         ends: faces('ends').optional().describe(REACHES),
         screws: figure('pcs', 'screws of a removable piece', 'Count them.', [0, 12]),
         opens: z.string().default('').describe('the way in that it opens: what passes there'),
+        carries: z
+          .array(z.string())
+          .optional()
+          .describe('the leads that hang on it, by their keys; not stated means look'),
       }),
     )
     .optional()

@@ -23,6 +23,8 @@ export interface PieceOff {
   readonly screws: number | null
   /** Out by choice, back on after, or screwed to the part that it holds. */
   readonly then: 'stays out' | 'back on' | 'on its part'
+  /** The leads that hang on it; null where nobody looked. */
+  readonly carries: readonly string[] | null
   /** The joints that are made while it is off. */
   readonly opens: readonly string[]
 }
@@ -73,7 +75,12 @@ function offOf(
   inTheWay: readonly string[],
 ): PieceOff {
   const { key, label } = piece
-  const about = { case: pc.id, key, label, piece: piece.piece, screws: screwsOf(piece) }
+  const carries =
+    piece.carries?.map(lead => pc.part.leads?.find(l => l.key === lead)?.label ?? lead) ?? null
+  const about = {
+    ...{ case: pc.id, key, label, piece: piece.piece },
+    ...{ screws: screwsOf(piece), carries },
+  }
   const isIn = (j: Joint): boolean => j.items[1] === pc.id
   if (pc.out?.includes(key))
     return { ...about, then: 'stays out', opens: seats.filter(isIn).map(j => j.id) }

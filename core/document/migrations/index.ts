@@ -91,8 +91,10 @@ export const MIGRATIONS: readonly Migration[] = [
   {
     from: 8,
     says:
-      'A build may name what was in the machine and has to come out (`leaving`). New habits: what ' +
-      'is done about static, when the device ends of power leads are plugged.',
+      'A build may name what was in the machine and has to come out (`leaving`), and what counts in ' +
+      'its order (`orderWeights`); an order that starts by stages. New habits: what is done about ' +
+      'static, when the device ends of power leads are plugged. A piece of a case may name the leads ' +
+      'that hang on it (`carries`).',
     build: same,
     part: same,
   },

@@ -30,14 +30,8 @@ const screwsFor = (s: PlannedStep): readonly Screws[] => {
 
 /** How each comes off, and what hangs on it. */
 const OFF: Partial<Record<PieceOff['piece'], readonly string[]>> = {
-  front: [
-    'Look first whether leads of switches and ports hang on it: then it is laid beside the case, plugged.',
-    'Grip it at its lower edge and pull; its clips give one by one.',
-  ],
-  top: [
-    'Look first whether leads of ports hang on it: then it is laid beside the case, plugged.',
-    'Slide it to the rear, or lift it where it clips.',
-  ],
+  front: ['Grip it at its lower edge and pull; its clips give one by one.'],
+  top: ['Slide it to the rear, or lift it where it clips.'],
   cage: ['Hold it while its last screw comes out. Look for screws from beneath the case as well.'],
   shroud: ['Its screws may sit at the front wall and behind the tray: look at both.'],
   'supply bracket': [
@@ -53,6 +47,19 @@ const ON: Partial<Record<PieceOff['piece'], readonly string[]>> = {
   'slot lock': ['It closes on every bracket without force.'],
 }
 
+/** Pieces on which leads of switches and ports usually hang. */
+const CARRYING: readonly PieceOff['piece'][] = ['front', 'top']
+/** What is minded of the leads that hang on a piece. */
+function carried(s: PlannedStep): readonly string[] {
+  const piece = pieceOf(s)
+  if (!piece || (piece.carries ?? []).length === 0)
+    return piece?.carries === null && CARRYING.includes(piece.piece)
+      ? [`Look first whether leads of switches and ports hang on it: ${LAID}`]
+      : []
+  return [`On it hang ${listed(piece.carries ?? [])}: ${LAID}`]
+}
+const LAID = 'give them slack, lay it beside the case, unplug none unless it must go farther.'
+
 /** Taking a piece off, and putting it back. */
 export const ON_PIECES = {
   'piece-off': {
@@ -61,7 +68,8 @@ export const ON_PIECES = {
     minutes: minutesOf,
     tools: [SCREWDRIVER],
     does: s => [
-      ...(pieceOf(s) ? (OFF[pieceOf(s)?.piece ?? 'wall'] ?? []) : []),
+      ...carried(s),
+      ...(OFF[pieceOf(s)?.piece ?? 'wall'] ?? []),
       screwsLine(s),
       pieceOf(s)?.then === 'stays out'
         ? 'It stays out in this plan: into the case’s box, its screws with it.'

@@ -44,11 +44,18 @@ export const pieceSteps = (s: StepsFrom): readonly PlannedStep[] =>
         ...{ id, marks: [id], items: [piece.case], what: piece.label, to: pc?.name ?? '' },
         ...{ label: piece.key, opens: piece.opens },
         details: piece.opens.flatMap(joint => whatPasses(s, joint)),
-        manner: { of: 'piece', piece: piece.piece, screws: piece.screws, then: piece.then },
+        manner: { of: 'piece', ...pieceManner(piece) },
       })
     }
     return piece.then === 'back on' ? [about('piece-off'), about('piece-on')] : [about('piece-off')]
   })
+
+const pieceManner = ({ piece, screws, then, carries }: PieceOff) => ({
+  piece,
+  screws,
+  then,
+  carries,
+})
 
 /** The part that is put in by a joint. */
 const whatPasses = (s: StepsFrom, joint: string): readonly string[] => {
