@@ -15,7 +15,7 @@ const FLOORS = [
     'ways',
   ],
   ...['parts', 'outlines', 'document', 'pipeline', 'matching', 'joining', 'power', 'laying'],
-  ...['plan', 'panel', 'rules', 'order', 'proof', 'stages', 'drawing', 'analysis'],
+  ...['plan', 'panel', 'rules', 'order', 'proof', 'to-hand', 'stages', 'drawing', 'analysis'],
   ...['forms', 'reader', 'shelf', 'exchange', 'remedies'],
 ]
 /** The rooms of the interface, lowest first. */

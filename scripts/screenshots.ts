@@ -81,12 +81,9 @@ const SHOTS: readonly Shot[] = [
   { name: 'record', path: '/b/avocet/record' },
   { name: 'measuring', path: '/b/avocet/measuring' },
   { name: 'buying', path: '/b/avocet/buying' },
+  { name: 'to-hand', path: '/b/plover/to-hand' },
   { name: 'compare', path: '/b/avocet/compare' },
   { name: 'shelf', path: '/b/plover/shelf?part=ottery-twinbank-160', before: coolers },
-  {
-    name: 'parts-compare',
-    path: '/b/avocet/shelf/compare?parts=dunlin-a850,dunlin-a1000,dunlin-a750g,teazle-t750p',
-  },
   { name: 'practice', path: '/b/plover/practice', evening: true },
   { name: 'sheet', path: '/b/avocet/build-sheet' },
 ]

@@ -5,12 +5,11 @@ import 'element-plus/es/components/button/style/css'
 import { computed } from 'vue'
 import { passing, quantity } from '../../core/figures/format'
 import type { Finding } from '../../core/rules/finding'
-import { whenTried } from '../../core/rules/tried'
 import { useDesk } from '../state/desk'
 
 const props = defineProps<{ finding: Finding; large?: boolean }>()
 const desk = useDesk()
-const tried = computed(() => whenTried(props.finding))
+const tried = computed(() => props.finding.tried)
 const says = computed(() => {
   const first = tried.value?.settles
   return first?.passes ? passing(first.passes, first.unit) : ''

@@ -59,6 +59,14 @@ export interface Asked {
   readonly jumper?: string
 }
 
+/** A lead that reached, a part that went in: as good as a measurement of the least that had to be. */
+export interface Tried {
+  readonly says: string
+  readonly settles: SettledBy
+  /** What it was at least, or at most, as the figure is written. */
+  readonly value: number
+}
+
 export interface Finding {
   readonly id: string
   readonly rule: string
@@ -81,6 +89,8 @@ export interface Finding {
   readonly wayOut: string
   readonly because: readonly Because[]
   readonly settles: readonly SettledBy[]
+  /** What trying tells, where that harms nothing. */
+  readonly tried: Tried | null
   /** What has to be known first, of which part, and where it is found. */
   readonly asks: readonly Asked[]
   /** Where the distance is, in the case's frame, when it is a distance. */
@@ -239,6 +249,7 @@ export function plain(said: Said, verdict: Verdict, basis: Basis = 'spec'): Find
     wayOut: said.wayOut ?? '',
     because: said.because ?? [],
     settles: [],
+    tried: null,
     asks: said.asks ?? [],
     where: said.where ?? null,
     accepted: null,

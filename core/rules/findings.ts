@@ -5,6 +5,7 @@ import { accepted } from '../plan/given'
 import { stage, type Needs } from '../pipeline/stage'
 import type { Finding } from './finding'
 import { RULES } from './registry'
+import { whenTried } from './tried'
 
 const found: Needs = Object.fromEntries(RULES.map(r => [r.id, r.findings]))
 const all = stage('found', found, values => RULES.flatMap(r => values[r.id] as readonly Finding[]))
@@ -12,7 +13,7 @@ const all = stage('found', found, values => RULES.flatMap(r => values[r.id] as r
 /** Gravest first, accepted last, then by id; acceptance laid over. */
 export const findings = stage('findings', { all, accepted }, ({ all, accepted }) =>
   all
-    .map((f): Finding => ({ ...f, accepted: accepted[f.id] ?? f.accepted }))
+    .map((f): Finding => ({ ...f, tried: whenTried(f), accepted: accepted[f.id] ?? f.accepted }))
     .sort(
       compareBy(
         f => Number(f.accepted !== null),

@@ -1,13 +1,5 @@
-// What trying tells at the bench: a lead that reached, a part that went in. It is as good as a
-// measurement of the least that had to be.
-import type { Finding, SettledBy } from './finding'
-
-export interface Tried {
-  readonly says: string
-  readonly settles: SettledBy
-  /** What it was at least, or at most, as the figure is written. */
-  readonly value: number
-}
+// What trying tells at the bench: a lead that reached, a part that went in.
+import type { Finding, Tried } from './finding'
 
 /** Where trying harms nothing: what does not reach or go in is taken back. */
 const SAYS: Partial<Record<Finding['stage'], string>> = {

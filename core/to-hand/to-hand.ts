@@ -10,12 +10,14 @@ import { standoffsToFit } from '../plan/standoffs-to-fit'
 import { stage, type ValuesOf } from '../pipeline/stage'
 import { screwRows, standoffRows } from './fasteners'
 import type { HandGroup, HandRow } from './row'
+import { SCREW_SHEET, type ScrewSheet } from './screw-sheet'
 import { manualRows, pasteRows, setUpRows, smallRows, tieRows, toolRows } from './things'
 
 export interface ToHand {
   readonly groups: readonly HandGroup[]
   /** How many rows are not there: missing, on their way, and not looked at yet. */
   readonly open: number
+  readonly sheet: ScrewSheet
 }
 
 const planned = stage(
@@ -38,7 +40,7 @@ export const toHand = stage('to-hand', NEEDS, (s): ToHand => {
     .map(({ title, rows }) => ({ title, rows: rows.map(r => asTicked(r, s.ticked)) }))
     .filter(g => g.rows.length > 0)
   const open = groups.flatMap(g => g.rows).filter(r => r.ready !== 'have').length
-  return { groups, open }
+  return { groups, open, sheet: SCREW_SHEET }
 })
 
 function groupsOf(s: ValuesOf<typeof NEEDS>): readonly HandGroup[] {

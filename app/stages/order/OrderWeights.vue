@@ -3,13 +3,10 @@
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { computed } from 'vue'
-import { number } from '../../../core/figures/format'
 import type { WeightName } from '../../../core/document/build-orders'
 import { useDesk } from '../../state/desk'
 import SavedField from '../../ui/SavedField.vue'
 
-/** Named choice: weights are shown to hundredths. */
-const DECIMALS = 2
 const desk = useDesk()
 const weights = computed(() => desk.analysis?.order.weights ?? [])
 async function keep(weight: WeightName, text: string): Promise<boolean | string> {
@@ -27,7 +24,7 @@ const usual = (weight: WeightName): Promise<boolean> =>
     <label v-for="w in weights" :key="w.weight">
       <span>{{ w.label }}</span>
       <SavedField
-        :value="number(w.minutes, DECIMALS)"
+        :value="String(w.minutes)"
         decimal
         :aria-label="`${w.label}, minutes`"
         :keep="(text: string) => keep(w.weight, text)"
@@ -57,6 +54,6 @@ label {
   align-items: center;
 }
 label :deep(.kept) {
-  width: 72px;
+  width: 110px;
 }
 </style>

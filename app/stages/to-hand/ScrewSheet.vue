@@ -1,34 +1,19 @@
 <script setup lang="ts">
 // Screws and standoffs in their true size, to lay an unknown one on. Lengths are counted below the
 // head; a line of 50 mm says whether the printer kept to the size.
-import { compareBy } from '../../../core/collections/compare'
-import { SCREW_LOOKS, SCREWS, STANDOFF_LOOKS, SCREW_USES } from '../../../core/standards/screws'
+import { computed } from 'vue'
+import type { DrawnScrew, ScrewSheet } from '../../../core/to-hand/screw-sheet'
 
-interface Drawn {
-  readonly label: string
-  readonly across: number
-  readonly head: number
-  readonly pitch: number
-  readonly long: number
-}
+const props = defineProps<{ sheet: ScrewSheet }>()
 /** Where they stand, mm: so many in a row, and how far apart. */
 const [LEFT, TOP, WIDE, HIGH, IN_ROW] = [8, 10, 42, 26, 4] as const
 const [HEAD_HIGH, LINE] = [2.2, 50] as const
-const seen = new Set<string>()
-/** Each thread and length once. */
-const drawn: readonly Drawn[] = SCREW_USES.flatMap(use => {
-  const { thread, long } = SCREWS[use]
-  const key = `${thread} ${long}`
-  if (thread === 'M3 or 6-32 UNC' || long === null || seen.has(key)) return []
-  seen.add(key)
-  return [{ label: `${thread} × ${long} mm`, long, ...SCREW_LOOKS[thread] }]
-}).sort(compareBy(s => s.label))
 const place = (i: number): string =>
   `translate(${LEFT + (i % IN_ROW) * WIDE} ${TOP + Math.floor(i / IN_ROW) * HIGH})`
 const width = LEFT + IN_ROW * WIDE
-const rulerAt = TOP + Math.ceil((drawn.length + 1) / IN_ROW) * HIGH
-const height = rulerAt + 8
-const threadsOf = ({ long, pitch }: Drawn): readonly number[] =>
+const rulerAt = computed(() => TOP + Math.ceil((props.sheet.screws.length + 1) / IN_ROW) * HIGH)
+const height = computed(() => rulerAt.value + TOP)
+const threadsOf = ({ long, pitch }: DrawnScrew): readonly number[] =>
   Array.from({ length: Math.floor(long / pitch) }, (_, i) => HEAD_HIGH + (i + 0.5) * pitch)
 </script>
 
@@ -46,7 +31,7 @@ const threadsOf = ({ long, pitch }: Drawn): readonly number[] =>
         role="img"
         aria-label="Screws and a standoff in their true size"
       >
-        <g v-for="(s, i) in drawn" :key="s.label" :transform="place(i)">
+        <g v-for="(s, i) in sheet.screws" :key="s.label" :transform="place(i)">
           <rect :width="s.head" :height="HEAD_HIGH" rx="0.6" class="metal" />
           <rect
             :x="(s.head - s.across) / 2"
@@ -66,9 +51,9 @@ const threadsOf = ({ long, pitch }: Drawn): readonly number[] =>
           />
           <text y="-3">{{ s.label }}</text>
         </g>
-        <g :transform="place(drawn.length)">
-          <rect :width="STANDOFF_LOOKS.flats" :height="STANDOFF_LOOKS.high" class="metal" />
-          <text y="-3">standoff {{ STANDOFF_LOOKS.high }} mm</text>
+        <g :transform="place(sheet.screws.length)">
+          <rect :width="sheet.standoff.flats" :height="sheet.standoff.high" class="metal" />
+          <text y="-3">standoff {{ sheet.standoff.high }} mm</text>
         </g>
         <path
           :d="`M${LEFT} ${rulerAt}h${LINE}M${LEFT} ${rulerAt - 2}v4M${LEFT + LINE} ${rulerAt - 2}v4`"

@@ -53,7 +53,7 @@ const buy = async ({ buy: part }: HandRow): Promise<void> => {
         />
       </ul>
     </template>
-    <ScrewSheet v-if="list.groups.length > 0" />
+    <ScrewSheet v-if="list.groups.length > 0" :sheet="list.sheet" />
   </section>
 </template>
 

@@ -139,7 +139,9 @@ export const choiceCommands: Specs<
     run(build, { weight, minutes }) {
       const { label, most } = WEIGHT[weight]
       if (minutes !== null && (minutes < 0 || minutes > most))
-        return { problem: `${label}: ${minutes} min cannot be weighed. Give 0 to ${most} minutes.` }
+        return {
+          problem: `${minutes} min cannot be weighed: ${label} counts 0 to ${most} min. Give a number between.`,
+        }
       const orderWeights = build.choices.orderWeights ?? {}
       return {
         build: {
