@@ -401,3 +401,37 @@ describe('safety stands in the step that needs it', () => {
     expect(step('first-power')?.does[0]).toMatch(/Count the screws/)
   })
 })
+
+describe('steps say what of this build they need', () => {
+  const does = (build: Build, kind: StepKind, label = ''): string =>
+    then(build)
+      .order.steps.filter(s => s.kind === kind && s.label.startsWith(label))
+      .map(s => s.does.join(' '))
+      .join(' ')
+  test('a stick: the hole of its spacer, the heat sink of the board off and on, or off for its own', () => {
+    const m2 = does(avocet, 'm2', 'M2_1')
+    expect(m2).toMatch(/hole marked 2280/)
+    const board = avocet.items.find(i => i.id === 'board')?.part
+    if (board?.kind !== 'board') throw new Error('Avocet has no board')
+    const covered = (cover: 'removable' | 'none'): Build =>
+      change(avocet, {
+        ...{ do: 'swapPart', id: 'board', figures: {} },
+        part: { ...board, m2: board.m2?.map(m => ({ ...m, cover })) },
+      })
+    expect(does(covered('removable'), 'm2', 'M2_1')).toMatch(
+      /heat sink over the socket off.*on again/,
+    )
+    expect(does(covered('none'), 'm2', 'M2_1')).not.toMatch(/heat sink|film/i)
+  })
+  test('which way the supply’s fan looks, and the other way once it is turned', () => {
+    expect(does(avocet, 'supply-in')).toMatch(/fan down, towards the floor/)
+    const turned = change(avocet, { do: 'turnPart', id: 'supply', turned: 2 })
+    expect(does(turned, 'supply-in')).toMatch(/fan up, towards the top/)
+  })
+  test('leads that nothing takes are named where leads are tied; a mains switch is none of them', () => {
+    expect(does(avocet, 'dress')).toMatch(
+      /Stay unplugged: front USB, right pair and front audio, older plug\./,
+    )
+    expect(does(curlew, 'dress')).not.toMatch(/Stay unplugged/)
+  })
+})

@@ -1,6 +1,6 @@
 // A step: what is done in one go at the bench. It stands for the joints it makes, or for a task
 // that makes none.
-import type { Air } from '../case/air'
+import type { Air, Wall } from '../case/air'
 import type { Board } from '../parts/board-schema'
 import type { Dressing } from '../laying/dressing'
 import type { Face } from '../connectors/connectors'
@@ -95,6 +95,12 @@ export type Manner =
       readonly isUsed: boolean
       /** Whether it keeps what is written: a disc drive or a card reader does not. */
       readonly holdsData: boolean
+      /** Of a stick: where its spacer stands, mm as its form has it; the heat sink over its socket. */
+      readonly stick: {
+        readonly length: string
+        readonly cover: 'fixed' | 'removable' | 'none' | null
+        readonly hasSink: boolean
+      } | null
     } & Pick<Drive, 'shape'>)
   | {
       readonly of: 'power'
@@ -102,7 +108,16 @@ export type Manner =
       readonly isMains: boolean
     }
   | ({ readonly of: 'memory' } & Pick<Memory, 'type'>)
-  | ({ readonly of: 'dressing' } & Pick<Dressing, 'minutes'>)
+  | ({
+      readonly of: 'dressing'
+      /** Leads of the case that no socket takes. */
+      readonly free: readonly string[]
+    } & Pick<Dressing, 'minutes'>)
+  | {
+      readonly of: 'supply'
+      /** The wall that its fan looks at; null where it has none that looks at one. */
+      readonly fan: Wall | null
+    }
   | {
       readonly of: 'card'
       /** Whether its far end goes into a guide of the case. */

@@ -62,7 +62,10 @@ const print = (): void => window.print()
         <span>□ {{ i + 1 }}.</span>
         <span
           ><b>{{ s.title }}</b> {{ s.does.join(' ') }} <i v-if="s.feel">{{ s.feel }}</i>
-          <b v-if="s.cautions.length">{{ s.cautions.join(' ') }}</b></span
+          <b v-if="s.cautions.length">{{ s.cautions.join(' ') }}</b>
+          <i v-if="s.tools.length + s.fasteners.length">
+            In hand: {{ [...s.tools, ...s.fasteners].join(', ') }}.</i
+          ></span
         >
       </li>
     </ol>

@@ -1,4 +1,5 @@
 // The case and what lies in it: opened, made ready, put in order, closed.
+import { listed } from '../../figures/format'
 import { DRESSING, MINUTES } from '../../standards/minutes'
 import type { Board } from '../../parts/board-schema'
 import { AGAIN, type PlannedStep, type StepKind } from '../step'
@@ -45,6 +46,13 @@ const REAR_FIRST: Record<Board['shield'], string> = {
   none: 'Sockets to the rear opening first',
 }
 
+/** Leads of the case that nothing takes: tied up, so that no contact meets metal. */
+function stayFree({ manner }: PlannedStep): readonly string[] {
+  const free = manner?.of === 'dressing' ? manner.free : []
+  return free.length > 0
+    ? [`Stay unplugged: ${listed(free)}. Tied up where no contact meets metal.`]
+    : []
+}
 const holesOf = ({ manner }: PlannedStep): readonly string[] | null =>
   manner?.of === 'board' ? manner.holes : null
 /** Named choice: where not every hole is screwed, four corners and the middle. */
@@ -86,6 +94,7 @@ export const ON_THE_CASE = {
         ? s.details.map(panel => `Off: ${panel}.`)
         : ['Take off both panels.']),
       'Keep their screws together.',
+      ...(isAgain(s) ? [] : ['Bags, transport blocks and films out of it; none stays on a fan.']),
       ...(isAgain(s) ? ['Dust out while it is open: hold each fan still, wipe, no liquid.'] : []),
       'Lay the case on its far side, the tray below.',
     ],
@@ -101,7 +110,7 @@ export const ON_THE_CASE = {
     ],
     tools: ['5 mm nut driver'],
     does: s => [
-      'Hold the board over the tray and see which holes meet.',
+      'Hold the board over the tray and see which holes meet; marks beside them name the forms.',
       ...s.details,
       'Snug, not hard.',
     ],
@@ -146,6 +155,7 @@ export const ON_THE_CASE = {
     minutes: MINUTES.shield,
     does: () => [
       'Use the board’s own shield, never the one in the case.',
+      'Hold it to the board’s sockets first: every opening has its socket, no tongue lies in one.',
       'From inside, corner by corner; the audio end where the audio sockets will be.',
     ],
     feel: () => 'Four corners click; no tongue stands in an opening.',
@@ -242,6 +252,7 @@ export const ON_THE_CASE = {
     does: s => [
       'Off, and the mains lead out.',
       'Thickest first, along the walls. Nothing against a fan, no pull on a plug.',
+      ...stayFree(s),
       ...s.details,
     ],
     cautions: ['Wait until the board’s mains lamp is out.'],

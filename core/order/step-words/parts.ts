@@ -1,5 +1,6 @@
 // Parts that come to their places.
 import { capital } from '../../figures/format'
+import type { Wall } from '../../case/air'
 import { MINUTES } from '../../standards/minutes'
 import type { ScrewUse, Screws } from '../../standards/screws'
 import type { PlannedStep, StepKind } from '../step'
@@ -8,6 +9,35 @@ import { EDGES, SCREWDRIVER, type StepWords } from './words'
 /** A drive that has been somewhere else holds what somebody may miss; a disc drive holds nothing. */
 const isUsedDrive = ({ manner }: PlannedStep): boolean =>
   manner?.of === 'drive' && manner.holdsData && manner.isUsed
+
+const stickOf = ({ manner }: PlannedStep) => (manner?.of === 'drive' ? manner.stick : null)
+/** The board’s own heat sink over a stick: off first, on again, or left off for the stick’s own. */
+function sinkOff(s: PlannedStep): readonly string[] {
+  return stickOf(s)?.cover === 'removable'
+    ? ['The board’s heat sink over the socket off: its screws stay in it.']
+    : []
+}
+function sinkOn(s: PlannedStep): readonly string[] {
+  const stick = stickOf(s)
+  if (stick?.cover === 'none') return []
+  if (stick?.cover === 'removable' && stick.hasSink)
+    return ['The board’s heat sink stays off: the stick has its own. Keep it.']
+  return stick?.cover === 'removable'
+    ? ['Film off the heat pad; the heat sink on again.']
+    : ['Film off the heat pad, if there is one.']
+}
+
+const FAN_TO: Record<Wall, string> = {
+  floor: 'Its fan down, towards the floor.',
+  top: 'Its fan up, towards the top.',
+  front: 'Its fan towards the front.',
+  rear: 'Its fan towards the rear.',
+  near: 'Its fan towards the near panel.',
+  far: 'Its fan towards the far panel.',
+}
+/** Which way a supply’s fan looks here. */
+const fanTo = ({ manner }: PlannedStep): string =>
+  manner?.of === 'supply' && manner.fan ? FAN_TO[manner.fan] : 'Its fan towards its vent.'
 
 /** What is held at its four corners. */
 const CORNERS = 4
@@ -92,10 +122,13 @@ export const PUTTING_PARTS = {
     minutes: MINUTES.m2,
     tools: ['small Phillips screwdriver'],
     screws: s => [{ use: 'm2', count: s.joints.length }],
-    does: () => [
-      'Spacer at the stick’s length.',
+    does: s => [
+      ...sinkOff(s),
+      stickOf(s)
+        ? `Spacer at the hole marked ${stickOf(s)?.length}.`
+        : 'Spacer at the stick’s length.',
       'In at about 30 degrees, then down flat. One small screw.',
-      'Film off the heat pad, if there is one.',
+      ...sinkOn(s),
     ],
     feel: () => 'It springs up a little until the screw holds it.',
   },
@@ -105,7 +138,7 @@ export const PUTTING_PARTS = {
     minutes: MINUTES.supplyIn,
     tools: [SCREWDRIVER],
     screws: () => [{ use: 'supply', count: CORNERS }],
-    does: () => ['Fan towards its vent.', 'Four screws, all started before one is tightened.'],
+    does: s => [fanTo(s), 'Four screws, all started before one is tightened.'],
     feel: () => 'No movement.',
     cautions: ['Never open the supply. Its switch is off and the mains lead is out.'],
   },

@@ -7,6 +7,7 @@ import { panels, piecesOff } from '../../plan/pieces-off'
 import { goesFirst, type GoesFirst } from '../../plan/ways-in'
 import { leaving } from '../../plan/given'
 import { stage, type ValuesOf } from '../../pipeline/stage'
+import { supplyFans } from '../../rules/air/breathing'
 import { dressing } from '../../plan/dressing'
 
 /**
@@ -50,5 +51,6 @@ export const STEPS_FROM = {
   panels,
   piecesOff,
   leaving,
+  supplyFans,
 } as const
 export type StepsFrom = ValuesOf<typeof STEPS_FROM>

@@ -26,7 +26,11 @@ export function mannerOf(
   if (p.kind === 'processor') return { of: 'processor', contacts: p.contacts }
   const isUsed = condition !== 'new'
   if (p.kind === 'drive')
-    return { of: 'drive', shape: p.shape, isUsed, holdsData: KEEPING.includes(p.medium) }
+    return {
+      ...{ of: 'drive', shape: p.shape, isUsed, holdsData: KEEPING.includes(p.medium) },
+      stick: stickOf(s, joint, p),
+    }
+  if (p.kind === 'supply') return { of: 'supply', fan: s.supplyFans.get(id) ?? null }
   if (p.kind === 'memory') return { of: 'memory', type: p.type }
   if (p.kind === 'board') return { of: 'board', shield: p.shield, holes: screwedAt(s, id) }
   if (p.kind === 'card') return cardManner(s, { id, isUpright: isUpright === true, part: p })
@@ -37,6 +41,14 @@ export function mannerOf(
     ...{ of: 'cooler', fastening, paste, bracket },
     ...{ isUsed, lid: lidOn(s, joint.items[1]), isLiquid: Boolean(p.liquid) },
   }
+}
+
+/** A stick in its socket: its length, and what of the board lies over it. */
+function stickOf(s: StepsFrom, joint: Joint, { m2 }: Drive) {
+  const board = every(s, 'board').find(b => b.id === joint.items[1])
+  const socket = board && socketIn(joint, 'm2', board.part.m2)
+  if (!m2 || !socket) return null
+  return { length: m2.length, cover: socket.cover ?? null, hasSink: m2.heatSink === true }
 }
 
 /** The holes of a board that lie on a standoff of its case; null where nobody knows them. */

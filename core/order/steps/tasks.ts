@@ -1,6 +1,6 @@
 // The steps that make no joint: making ready, standoffs, covers, first power-on, closing, writing
 // down; and places that found no partner.
-import { giveBackTask, taskId } from '../../ids/ids'
+import { endRef, giveBackTask, taskId } from '../../ids/ids'
 import { specOf, type PartKind } from '../../parts'
 import { labelsOf, standoffPlan, standoffTask } from '../../plan/standoffs'
 import { every, joinedBy } from '../../plan/situation'
@@ -48,14 +48,28 @@ function always(s: StepsFrom): readonly PlannedStep[] {
 }
 
 const dressing = (
-  { dressing: laid }: StepsFrom,
+  s: StepsFrom,
   { id, name: what }: { readonly id: string; readonly name: string },
-): PlannedStep =>
-  task('dress', {
+): PlannedStep => {
+  const laid = s.dressing
+  return task('dress', {
     ...{ items: [id], what, details: dressingLines(laid) },
-    manner: { of: 'dressing', minutes: laid.minutes },
+    manner: { of: 'dressing', minutes: laid.minutes, free: freeLeads(s, id) },
     pose: laid.sides[0]?.side === 'behind' ? 'behind' : 'lying',
   })
+}
+
+/** Leads of a case that are plugged into nothing; a switch that carries mains is no such lead. */
+function freeLeads(s: StepsFrom, id: string): readonly string[] {
+  const pc = s.items.find(i => i.id === id)
+  const taken = new Set(s.plugs.map(j => j.a))
+  const isMains = hasMains(s)
+  if (pc?.part.kind !== 'case') return []
+  return (pc.part.leads ?? [])
+    .filter(lead => !taken.has(endRef(id, lead.key)))
+    .filter(lead => !(isMains && lead.job?.includes('power-switch') === true))
+    .map(lead => lead.label)
+}
 
 /** Standoffs to take out and to fit before each board, where there are any. */
 const standoffs = (s: StepsFrom): readonly PlannedStep[] =>

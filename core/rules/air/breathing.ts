@@ -8,10 +8,15 @@ import type { Frames } from '../../joining/places'
 import type { Solid } from '../../joining/solids'
 import type { Item } from '../../parts'
 import type { Card } from '../../parts/card-schema'
+import type { Wall } from '../../case/air'
 import type { Case } from '../../parts/case-schema'
 import type { ItemOf } from '../../parts/kind'
 import { fanOf } from '../../parts/supply-fan'
 import type { Supply } from '../../parts/supply-schema'
+import { ends, items, names } from '../../plan/items'
+import { frames, seats, solids } from '../../plan/joints'
+import { every } from '../../plan/situation'
+import { stage } from '../../pipeline/stage'
 import { SOURCE } from '../../standards/sources'
 import type { Because } from '../finding'
 import { facedBy, mouthAt, opening, opposite, type Mouth } from './mouths'
@@ -90,6 +95,24 @@ export function cooledBy({ cooling, does, slots }: Card): {
   if (cooling) return { by: cooling, assumed: false }
   return { by: does === 'graphics' && slots >= 2 ? 'fans' : 'nothing', assumed: true }
 }
+
+/** Toward which wall the fan of each supply looks, as it should go in; for the order. */
+export const supplyFans = stage(
+  'supply-fans',
+  { items, names, ends, seats, frames, solids },
+  (s): ReadonlyMap<string, Wall> =>
+    new Map(
+      every(s, 'case').flatMap(pc =>
+        suppliesIn(s, pc).map(b => [b.mouth.solid.item, wallBefore(b.mouth)] as const),
+      ),
+    ),
+)
+const WALLS_BY_AXIS = [
+  ['rear', 'front'],
+  ['floor', 'top'],
+  ['far', 'near'],
+] as const
+const wallBefore = ({ axis, side }: Mouth): Wall => WALLS_BY_AXIS[axis][side === 'from' ? 0 : 1]
 
 /** Supplies by which side their fan faces. */
 const suppliesIn = (s: Seated, pc: ItemOf<Case>): readonly Breathing[] =>
