@@ -21,7 +21,7 @@ const desk = useDesk()
     Take in hand: {{ [...step.tools, ...step.fasteners].join(', ') }}
   </p>
   <p v-if="step.kind === 'bench' && desk.analysis">
-    <RouterLink :to="{ name: 'to-hand' }">Tools, screws and small parts</RouterLink>:
+    <RouterLink :to="{ name: 'to-hand' }" class="ready">Tools, screws and small parts</RouterLink>:
     {{
       desk.analysis.toHand.open === 0
         ? 'all of it lies ready.'
@@ -37,6 +37,10 @@ const desk = useDesk()
   padding-left: 1.4em;
   display: grid;
   gap: 4px;
+}
+/* At the bench everything is read at arm's length. */
+.ready {
+  color: inherit;
 }
 .care {
   border-left: 3px solid var(--copper);

@@ -55,7 +55,6 @@ input {
   accent-color: var(--mat);
 }
 .done span {
-  color: var(--ink-2);
   text-decoration: line-through;
   text-decoration-thickness: 1px;
 }

@@ -14,6 +14,7 @@ export const VIEWS = [
   'record',
   'measuring',
   'buying',
+  'to-hand',
   'compare',
   'practice',
   'shelf',
