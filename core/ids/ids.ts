@@ -29,6 +29,18 @@ const isEnd = (text: string): text is EndRef => text.includes('/')
 
 export const taskId = (what: string, item?: string): TaskId =>
   item === undefined ? `task:${what}` : `task:${what}:${item}`
+/**
+ * Whether a name is about an item: a joint of it, or a step that takes such a joint apart and makes
+ * it again.
+ */
+export const isJointOf = (id: string, item: string): boolean =>
+  id.split('~').some(end => {
+    const slash = end.indexOf('/')
+    return slash > 0 && end.slice(end.lastIndexOf(':', slash) + 1, slash) === item
+  })
+/** Whether it is done once more, in a machine that was opened again. */
+export const isAgain = (id: string): boolean => id.startsWith('again:')
+
 /** Whether it is a task on that item. */
 export const isTaskOn = (id: string, item: string): boolean => isTask(id) && id.endsWith(`:${item}`)
 export const isTask = (id: string): id is TaskId => id.startsWith('task:')

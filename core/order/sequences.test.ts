@@ -317,6 +317,22 @@ describe('a machine that is finished', () => {
     expect(change(build, back)).toEqual(machine)
     expect(JSON.stringify(change(build, back))).toBe(JSON.stringify(machine))
   })
+  test('what was done again goes with what it was done to: openings of a case, a card that came out', () => {
+    const again = ['again:1:task:panels-off', 'again:1:first-power', 'task:bench']
+    const opened = change(machine, { do: 'make', ids: again, title: '' })
+    const swap = { do: 'swapPart', id: 'case', figures: {} }
+    const moved = change(opened, {
+      ...swap,
+      part: { ...part('fenwright-reedbox-12'), id: 'other' },
+    })
+    expect(again.filter(id => id in opened.progress)).toEqual(again)
+    expect(again.filter(id => id in moved.progress)).toEqual(['task:bench'])
+    const out = ['take-out:1:cooler:cooler/mount~board/cooler', 'take-out:1:card:x/edge~board/pcie']
+    const without = change(change(machine, { do: 'make', ids: out, title: '' }), {
+      ...{ do: 'removeItem', id: 'cooler' },
+    })
+    expect(out.filter(id => id in without.progress)).toEqual(['take-out:1:card:x/edge~board/pcie'])
+  })
   test('what was never in comes out by no step', () => {
     const other = change(plover, { do: 'removeItem', id: 'fan' })
     expect(other.leaving).toBeUndefined()

@@ -1,6 +1,6 @@
 // What an item leaves behind when it is taken out: its joints and tasks are open again, and where it
 // was in the machine already, it has to come out there.
-import { endsOfJoint, isTaskOn, itemsOfJoint, taskId } from '../../ids/ids'
+import { endsOfJoint, isAgain, isJointOf, isTaskOn, taskId } from '../../ids/ids'
 import { buildInOrder, entriesOf, itemInOrder, withEntries } from '../canonical'
 import type { Build, Leaving, Progress, StoredItem } from '../build'
 
@@ -19,9 +19,10 @@ const ON_A_CASE = [
 /** What was done with an item that is no longer there. */
 function doneWith(build: Build, { id: item, part }: StoredItem): readonly string[] {
   const isOnCase = (id: string): boolean =>
-    part.kind === 'case' && ON_A_CASE.some(task => id === task || id.startsWith(`${task}:`))
+    part.kind === 'case' &&
+    (isAgain(id) || ON_A_CASE.some(task => id === task || id.startsWith(`${task}:`)))
   return Object.keys(build.progress).filter(
-    id => itemsOfJoint(id).includes(item) || isTaskOn(id, item) || isOnCase(id),
+    id => isJointOf(id, item) || isTaskOn(id, item) || isOnCase(id),
   )
 }
 
