@@ -42,10 +42,13 @@ export const pinnedPairs = <S extends Timed>(all: Pinned<S>): readonly PinnedPai
     return { ...row, state: 'kept', costs: costOf(pin, all), against: [] }
   })
 
-/** What the best sequence without the pair saves. */
+/** Named choice: of the usual effort so much for each pair, or many pairs make every change wait. */
+const PATIENCE = 0.2
+/** What a sequence without the pair saves, the best that a short search finds. */
 function costOf<S extends Timed>(pin: Edge, { steps, reasons, pinned, given, found }: Pinned<S>) {
   const others = [...reasons, ...pinned.filter(p => p !== pin)]
-  return Math.max(0, found.cost - sequenced(steps, others, given).cost)
+  const without = sequenced(steps, others, { ...given, patience: PATIENCE })
+  return Math.max(0, found.cost - without.cost)
 }
 
 /** The shortest way from the one that should come after to the other, by what must be. */

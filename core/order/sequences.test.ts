@@ -418,6 +418,36 @@ describe('safety stands in the step that needs it', () => {
   })
 })
 
+describe('habits that were chosen are done and said', () => {
+  const chosen = (practice: string, option: string, school: BuildOrder = 'supply-first') =>
+    then(change(avocet, { do: 'chooseOrder', school }, { do: 'choosePractice', practice, option }))
+      .order.steps
+  test.each([
+    ['going', -1],
+    ['last', 1],
+  ])('device ends of power leads, %s', (option, sign) => {
+    const steps = chosen('ends', option)
+    const isAtDrive = (s: Step): boolean =>
+      s.kind === 'power-plug' && s.items.some(i => i.startsWith('disk-'))
+    const ends = steps.flatMap((s, at) => (isAtDrive(s) ? [at] : []))
+    const small = steps.flatMap((s, at) => (s.kind === 'small-plug' ? [at] : []))
+    expect(ends).toHaveLength(4)
+    for (const end of ends) for (const plug of small) expect(Math.sign(end - plug)).toBe(sign)
+  })
+  test.each([
+    ['static', 'strap', 'bench', /the strap on, its lead at a point made for it/],
+    ['static', 'neither', 'bench', /too weak to be felt can still kill/],
+    ['paste', 'spread', 'cooler', /Paste: a thin even layer over the whole lid\./],
+    ['paste', 'drop', 'cooler', /Paste: a drop about 7 mm across in the middle of the lid\./],
+    ['wiggle', 'light', 'processor', /A light wiggle/],
+    ['screws', 'some', 'board-in', /Four or five screws/],
+    ['screws', 'all', 'board-in', /A screw at each of /],
+  ] as const)('%s: %s', (practice, option, kind, says) => {
+    const step = chosen(practice, option).find(s => s.kind === kind)
+    expect(step?.does.join(' ')).toMatch(says)
+  })
+})
+
 describe('steps say what of this build they need', () => {
   const does = (build: Build, kind: StepKind, label = ''): string =>
     then(build)

@@ -41,7 +41,7 @@ const isOwn = computed(() => props.row.from === 'you looked')
 <style scoped>
 li {
   display: grid;
-  grid-template-columns: 22px minmax(0, 1fr) 96px 190px;
+  grid-template-columns: 28px minmax(0, 1fr) 96px 190px;
   gap: 4px 12px;
   align-items: center;
   padding: 6px 12px;
@@ -58,7 +58,7 @@ li:first-child {
 }
 @media (max-width: 700px) {
   li {
-    grid-template-columns: 22px minmax(0, 1fr) auto;
+    grid-template-columns: 28px minmax(0, 1fr) auto;
   }
   .el-button {
     grid-column: 2 / -1;
@@ -73,5 +73,8 @@ li:first-child {
     padding: 3px 0;
     break-inside: avoid;
   }
+}
+.el-checkbox {
+  min-width: 24px;
 }
 </style>
