@@ -70,6 +70,9 @@ function stepLines(s: HorizonAnalysis['order']['steps'][number], i: number): str
   return [
     `${i + 1}. ${box(isDone)} **${plain(s.title)}** ${does}${feel}`,
     ...s.cautions.map(c => `   **Care:** ${plain(c)}`),
+    ...(s.tools.length + s.fasteners.length > 0
+      ? [`   In hand: ${[...s.tools, ...s.fasteners].map(plain).join(', ')}.`]
+      : []),
   ].join('\n')
 }
 

@@ -45,6 +45,13 @@ export const isAgain = (id: string): boolean => id.startsWith('again:')
 export const isTaskOn = (id: string, item: string): boolean => isTask(id) && id.endsWith(`:${item}`)
 export const isTask = (id: string): id is TaskId => id.startsWith('task:')
 
+/** A name that is not taken: as it is, else with the first number that is free. */
+export function freshName(taken: readonly string[], name: string): string {
+  let n = 1
+  while (taken.includes(n === 1 ? name : `${name}-${n}`)) n += 1
+  return n === 1 ? name : `${name}-${n}`
+}
+
 /** The task that gives back what was lent. */
 export const giveBackTask = (item: string): TaskId => taskId('give-back', item)
 

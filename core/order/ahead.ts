@@ -8,41 +8,42 @@ interface Circle {
   readonly price: number
 }
 
-/** What the search asks of every state, with poses and tools as numbers: none is −1. */
+/** Poses, or tools, as numbers; none is −1. */
+interface Changing {
+  readonly own: Int8Array
+  readonly names: readonly string[]
+  /** The most changes on one chain from each step on, by what is there before it. */
+  readonly from: Int8Array
+}
+
+/** What the search asks of every state. */
 export class Ahead {
   /** What comes before every trial: it costs its minutes of waiting, whenever it is done. */
   private readonly isNeeded: readonly boolean[]
   /** What it costs to do a step after whichever trial is the first. */
   private readonly missed: readonly number[]
-  private readonly poses: Int8Array
-  private readonly tools: Int8Array
-  /** The most turns, and changes of tool, from each step on, by what is there before it. */
-  private readonly turnsFrom: Int8Array
-  private readonly changesFrom: Int8Array
-  private readonly poseNames: readonly string[]
-  private readonly toolNames: readonly string[]
+  private readonly poses: Changing
+  private readonly tools: Changing
   private readonly circles: readonly Circle[]
 
   constructor(
     private readonly p: Puzzle,
     next: readonly (readonly number[])[],
   ) {
-    this.poseNames = [...new Set(p.poses)]
-    this.toolNames = [...new Set(p.tools.flatMap(t => t ?? []))]
-    this.poses = Int8Array.from(p.poses, pose => this.poseNames.indexOf(pose))
-    this.tools = Int8Array.from(p.tools, tool => this.toolNames.indexOf(tool ?? ''))
     const along = { next, backwards: lastFirst(p.musts, next) }
+    this.poses = changing(p.poses, along)
+    this.tools = changing(p.tools, along)
     this.isNeeded = neededFor(p)
     this.missed = missedBy(p)
-    this.turnsFrom = changesFrom(this.poses, this.poseNames.length, along)
-    this.changesFrom = changesFrom(this.tools, this.toolNames.length, along)
     this.circles = circlesOf(p, next)
   }
 
   /** The least that the rest costs, minutes. */
   of(state: Standing): number {
     const { p } = this
-    const handling = this.turns(state) * p.turn + this.changes(state) * p.tool
+    const turns = this.least(state.done, this.poses, state.pose)
+    const changes = this.least(state.done, this.tools, state.tool)
+    const handling = turns * p.turn + changes * p.tool
     return handling + this.waits(state) + this.breaks(state)
   }
 
@@ -55,33 +56,18 @@ export class Ahead {
     return isTrial && this.p.proofs.every((is, i) => !is || i === step || done[i] === 1)
   }
 
-  /** Each pose once more, or the turns of one chain. */
-  private turns({ done, pose }: Standing): number {
-    const here = pose === null ? NONE : this.poseNames.indexOf(pose)
+  /** Each pose, or tool, once more that is not here; or what changes along one chain. */
+  private least(done: Uint8Array, { own, names, from }: Changing, now: string | null): number {
+    const here = now === null ? NONE : names.indexOf(now)
     const column = here + 1
-    const wide = this.poseNames.length + 1
+    const wide = names.length + 1
     let met = 0
     let chain = 0
     for (let i = 0; i < done.length; i++) {
       if (done[i] === 1) continue
-      met |= 1 << at(this.poses, i)
-      const turns = at(this.turnsFrom, i * wide + column)
-      if (turns > chain) chain = turns
-    }
-    return Math.max(chain, countOf(met, here))
-  }
-
-  private changes({ done, tool }: Standing): number {
-    const here = tool === null ? NONE : this.toolNames.indexOf(tool)
-    const column = here + 1
-    const wide = this.toolNames.length + 1
-    let met = 0
-    let chain = 0
-    for (let i = 0; i < done.length; i++) {
-      if (done[i] === 1) continue
-      const own = at(this.tools, i)
-      if (own !== NONE) met |= 1 << own
-      const changes = at(this.changesFrom, i * wide + column)
+      const mine = at(own, i)
+      if (mine !== NONE) met |= 1 << mine
+      const changes = at(from, i * wide + column)
       if (changes > chain) chain = changes
     }
     return Math.max(chain, countOf(met, here))
@@ -137,18 +123,22 @@ function lastFirst(
   return order
 }
 
+interface Along {
+  readonly next: readonly (readonly number[])[]
+  /** The steps, each after all that must come after it. */
+  readonly backwards: readonly number[]
+}
+function changing(names: readonly (string | null)[], along: Along): Changing {
+  const known = [...new Set(names.flatMap(n => n ?? []))]
+  const own = Int8Array.from(names, n => known.indexOf(n ?? ''))
+  return { own, names: known, from: changesFrom(own, known.length, along) }
+}
+
 /**
  * The most changes on one chain of what must follow, from each step on: a row for each step, in it a
  * column for what is there before it, nothing first. Steps without one of their own change nothing.
  */
-function changesFrom(
-  own: Int8Array,
-  many: number,
-  {
-    next,
-    backwards,
-  }: { readonly next: readonly (readonly number[])[]; readonly backwards: readonly number[] },
-): Int8Array {
+function changesFrom(own: Int8Array, many: number, { next, backwards }: Along): Int8Array {
   const wide = many + 1
   const from = new Int8Array(own.length * wide)
   for (const i of backwards)

@@ -4,6 +4,7 @@ import type { Build, StoredItem } from '../build'
 import type { About, Problem, Specs } from '../command'
 import { confirmed } from '../../parts/not-stated'
 import { placesOf } from '../../parts/places'
+import { freshName } from '../../ids/ids'
 import { resolve } from '../resolve'
 import { putBack, takenOut, type Before } from './taken-out'
 
@@ -27,12 +28,11 @@ export const isItem = (found: StoredItem | Problem): found is StoredItem => 'par
 export const named = (item: StoredItem): About => ({ item: item.part.model })
 
 /** An id for a new item: its kind, numbered where there are several. */
-export function freshId(build: Pick<Build, 'items'>, kind: string): string {
-  const taken = new Set(build.items.map(i => i.id))
-  let n = 1
-  while (taken.has(n === 1 ? kind : `${kind}-${n}`)) n += 1
-  return n === 1 ? kind : `${kind}-${n}`
-}
+export const freshId = (build: Pick<Build, 'items'>, kind: string): string =>
+  freshName(
+    build.items.map(i => i.id),
+    kind,
+  )
 
 /** What a command that takes back has to say of a build as it stood. */
 const asIt = (build: Build, entries: Readonly<Record<string, unknown>>): Taken => ({

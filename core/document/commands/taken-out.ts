@@ -1,6 +1,6 @@
 // What an item leaves behind when it is taken out: its joints and tasks are open again, and where it
 // was in the machine already, it has to come out there.
-import { endsOfJoint, isAgain, isJointOf, isTaskOn, taskId } from '../../ids/ids'
+import { endsOfJoint, freshName, isAgain, isJointOf, isTaskOn, taskId } from '../../ids/ids'
 import { buildInOrder, entriesOf, itemInOrder, withEntries } from '../canonical'
 import type { Build, Leaving, Progress, StoredItem } from '../build'
 
@@ -37,7 +37,11 @@ export function takenOut(
   const done = doneWith(build, item)
   const joints = done.filter(id => endsOfJoint(id) !== null && isMade(build.progress[id]))
   const leaving = build.leaving ?? []
-  const leaves = joints.length > 0 ? [{ id: freshIn(leaving, item.id), item, joints }] : []
+  const id = freshName(
+    leaving.map(l => l.id),
+    item.id,
+  )
+  const leaves = joints.length > 0 ? [{ id, item, joints }] : []
   return {
     build: putBack(build, {
       entries: Object.fromEntries(done.map(id => [id, null])),
@@ -45,13 +49,6 @@ export function takenOut(
     }),
     before: { entries: entriesOf(build.progress, done), leaving },
   }
-}
-
-function freshIn(leaving: readonly Leaving[], item: string): string {
-  const taken = new Set(leaving.map(l => l.id))
-  let n = 1
-  while (taken.has(n === 1 ? item : `${item}-${n}`)) n += 1
-  return n === 1 ? item : `${item}-${n}`
 }
 
 /** The build with progress and what leaves put as given; what is not given stays. */
