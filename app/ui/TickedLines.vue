@@ -19,13 +19,22 @@ function tick(line: string): void {
   const lines = others.length < ticked.value.length ? others : [...others, line]
   kept.value = { step: here.value, lines }
 }
+/** After a finger or a mouse, Space and Enter are the step’s again; who ticks by keys stays here. */
+function leave(event: MouseEvent): void {
+  if (event.detail > 0 && event.target instanceof HTMLElement) event.target.blur()
+}
 </script>
 
 <template>
   <ol class="ticked" aria-label="What is done">
     <li v-for="line in lines" :key="line" :class="{ done: ticked.includes(line) }">
       <label>
-        <input type="checkbox" :checked="ticked.includes(line)" @change="tick(line)" />
+        <input
+          type="checkbox"
+          :checked="ticked.includes(line)"
+          @change="tick(line)"
+          @click="leave"
+        />
         <span>{{ line }}</span>
       </label>
     </li>
