@@ -200,6 +200,7 @@ const SINGLE = [
     do: z.literal('setJoining'),
     pins: z.record(z.string(), z.string().nullable()),
     entries,
+    leaving: asBefore.leaving,
     title,
   }),
   z.strictObject({

@@ -1,5 +1,5 @@
-// A machine that is closed and is worked in again: it is opened for that, started, and closed again.
-// Real steps, put where the sequence needs them.
+// A machine that is worked in after it ran: started again before it is closed; one that is closed is
+// opened for it, started, and closed again. Real steps, put where the sequence needs them.
 import { AGAIN, OUTSIDE, type PlannedStep, type StepKind } from './step'
 
 /** What is done to a machine without opening it. */
@@ -38,6 +38,13 @@ export function withReopening<S extends PlannedStep>(
   return [...list, ...rounds.ending]
 }
 
+/** Whether a start has to prove it: what joins inside, or comes out there. */
+const isProvedByStart = (step: PlannedStep): boolean =>
+  isInside(step) && (step.joints.length > 0 || step.kind === 'old-out')
+
+/** After every time that is known: not done yet. */
+const STILL_OPEN = '\uffff'
+
 /** Where a walk through a sequence stands: open or closed, and what is due. */
 class Rounds<S extends PlannedStep> {
   /** The start and the closing that are due since it was opened again. */
@@ -45,6 +52,8 @@ class Rounds<S extends PlannedStep> {
   private isClosed = false
   private power: S | null = null
   private times = 0
+  /** When the last thing was done inside that a start has to prove. */
+  private lastInside = ''
   private readonly opening: S | undefined
   private readonly closing: S | undefined
 
@@ -59,6 +68,7 @@ class Rounds<S extends PlannedStep> {
   /** What comes before a step: the case opened, or what is due before all is written down. */
   before(step: S): readonly S[] {
     const due = this.ending
+    if (step.kind === 'panels-on') return this.provedOnceMore(step)
     if (isInside(step) && (this.isClosed || this.wasClosedBefore(step)))
       return [...due, ...this.open()]
     if (step.kind !== 'record' || this.about.madeAt(step) !== null) return []
@@ -68,7 +78,26 @@ class Rounds<S extends PlannedStep> {
 
   pass(step: S): void {
     if (step.kind === 'first-power') this.power = step
+    if (isProvedByStart(step)) {
+      const done = this.about.madeAt(step) ?? STILL_OPEN
+      if (done > this.lastInside) this.lastInside = done
+    }
     if (step.kind === 'panels-on' && this.about.madeAt(step) !== null) this.isClosed = true
+  }
+
+  /** The starts that are due before it is closed, since something was done inside after the last. */
+  private provedOnceMore(closing: S): readonly S[] {
+    const starts: S[] = []
+    let last = this.power
+    for (let n = 1; last && this.power; n += 1) {
+      const proved = this.about.madeAt(last)
+      if (proved === null || this.lastInside <= proved) break
+      last = this.again(this.power, `again:0:${n}:${this.power.id}`)
+      const isHistory = this.about.madeAt(closing) !== null && this.about.madeAt(last) === null
+      if (isHistory) break
+      starts.push(last)
+    }
+    return starts
   }
 
   private open(): readonly S[] {
@@ -88,8 +117,7 @@ class Rounds<S extends PlannedStep> {
     return close !== null && (done === null || done > close)
   }
 
-  private again(step: S): S {
-    const id = `again:${this.times}:${step.id}`
+  private again(step: S, id = `again:${this.times}:${step.id}`): S {
     return this.about.worded({ ...step, id, marks: [id], label: AGAIN })
   }
 }

@@ -248,6 +248,35 @@ describe('a machine that is finished', () => {
       ...['refit', 'first-power', 'panels-on'],
     ])
   })
+  test('what is done inside after the first start is proved by another, before it is closed', () => {
+    const kinds = (build: Build) => then(build).order.steps.map(s => s.kind)
+    const unclosed = change(machine, {
+      ...{ do: 'setProgress', title: '' },
+      entries: { 'task:panels-on': null, 'task:record': null },
+    })
+    expect(kinds(unclosed).filter(k => k === 'first-power')).toHaveLength(1)
+    const pin = { do: 'pinJoint', plug: 'sata/board', socket: 'board/sata-2', title: '' } as const
+    const titles = ['SATA2', 'Unplug', 'Power on again', 'Close the']
+    const moved = doneAt(unclosed, pin, 300)
+    expect(open(moved).map(t => titles.findIndex(begin => t.includes(begin)))).toEqual([
+      1, 0, 2, 3, -1,
+    ])
+    let build = moved
+    for (let m = 301; open(build).length > 2; m++) {
+      const next = then(build).order.steps.find(s => ['planned', 'ready'].includes(s.progress))
+      build = doneAt(build, { do: 'make', ids: next?.marks ?? [], title: '' }, m)
+    }
+    expect(kinds(build).filter(k => k === 'first-power')).toHaveLength(2)
+    // And once more after another change; closed, the two that were made stay in the list.
+    const back = doneAt(build, { ...pin, socket: 'board/sata-1' }, 400)
+    expect(kinds(back).filter(k => k === 'first-power')).toHaveLength(3)
+    const closed = doneAt(build, { do: 'make', ids: ['task:panels-on'], title: '' }, 401)
+    expect(kinds(closed).filter(k => k === 'first-power')).toHaveLength(2)
+  })
+  test('what is proved after it was closed opens nothing', () => {
+    const proof = { do: 'prove', ids: ['cooler/fan~board/cpu-fan'], title: '' } as const
+    expect(open(doneAt(machine, proof, 300))).toEqual(open(machine))
+  })
   test('opened a second time it is a round of its own', () => {
     const other = (item: string, p: Part, minute: number, build: Build): Build => {
       const swap: Sent = {
@@ -316,6 +345,53 @@ describe('a machine that is finished', () => {
     const { build, back } = done(machine, { do: 'setState', id: 'fan', state: 'spare' })
     expect(change(build, back)).toEqual(machine)
     expect(JSON.stringify(change(build, back))).toBe(JSON.stringify(machine))
+  })
+  test('what is joined elsewhere by hand comes out where it was in, and is left over nowhere', () => {
+    const pin = (socket: string): Sent => ({
+      ...{ do: 'pinJoint', plug: 'sata/board', title: 'SATA' },
+      socket,
+    })
+    const { build, back } = done(machine, pin('board/sata-2'))
+    const out = 'Unplug the board end of the SATA lead 300 at SATA1 of the Inlet 2'
+    expect(open(build)).toEqual([
+      'Open the Reedbox 12 again: its panel off, laid on its side',
+      out,
+      'Plug the SATA lead 300 into SATA2 and data of the S2 1 TB',
+      'Power on again, the side still off',
+      'Close the Reedbox 12 again',
+    ])
+    expect(change(build, back)).toEqual(machine)
+    // Put back before anybody unplugged it: it never left.
+    expect(open(change(build, pin('board/sata-1')))).toEqual([])
+    const step = then(build).order.steps.find(s => s.title === out)
+    const made = change(build, { do: 'make', ids: step?.marks ?? [], title: '' })
+    expect(open(change(made, pin('board/sata-1')))).toHaveLength(4)
+    expect(then(made).record.leftOver).toEqual(then(machine).record.leftOver)
+  })
+  test('a stick for another socket is taken out of its old one first, and what is there as well', () => {
+    const pin = { do: 'pinJoint', plug: 'memory/module-1', socket: 'board/memory-B1', title: '' }
+    const titles = open(change(machine, pin))
+    expect(titles).toContain('Take the D5 2 × 8 out of A1 of the Inlet 2')
+    expect(titles).toContain('Take the D5 2 × 8 out of B1 of the Inlet 2')
+    expect(titles.at(-3)).toBe('Press the D5 2 × 8 into B1 and A1')
+  })
+  test('what was laid aside and is wanted again before it came out stays in', () => {
+    const aside = change(machine, { do: 'setState', id: 'fan', state: 'spare' })
+    const { build, back } = done(aside, { do: 'setState', id: 'fan', state: 'have' })
+    expect(build.leaving).toBeUndefined()
+    expect(open(build)).toEqual([])
+    expect(change(build, back)).toEqual(aside)
+    // Another board meanwhile: the fan is in its place still, but no longer plugged.
+    const swap = { do: 'swapPart', id: 'board', figures: {} }
+    const other = { ...part('saltpan-inlet-2'), id: 'another' }
+    const again = change(
+      aside,
+      { ...swap, part: other },
+      { do: 'setState', id: 'fan', state: 'have' },
+    )
+    expect(Object.keys(again.progress).filter(id => id.startsWith('fan/'))).toEqual([
+      'fan/frame~case/top',
+    ])
   })
   test('what was done again goes with what it was done to: openings of a case, a card that came out', () => {
     const again = ['again:1:task:panels-off', 'again:1:first-power', 'task:bench']

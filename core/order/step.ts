@@ -159,8 +159,18 @@ export type Manner =
       readonly kind: PartKind
       /** The ends of other items that it was joined with. */
       readonly at: readonly EndRef[]
+      /** Of what stays and goes to another place; null where it leaves. */
+      readonly moves: OldMoves | null
     }
   | ({ readonly of: 'piece' } & Pick<PieceOff, 'piece' | 'screws' | 'then' | 'carries'>)
+
+/** A plug or a part that comes out of one place because it goes to another. */
+export interface OldMoves {
+  readonly end: EndRef
+  /** How the plug or the part is called. */
+  readonly what: string
+  readonly isSeat: boolean
+}
 
 /** A step as it is planned, before it is ordered and looked at. */
 export interface PlannedStep {

@@ -99,6 +99,7 @@ function recordOf(s: ValuesOf<typeof NEEDS>): RecordSection {
     .filter(p => p.then === 'stays out')
     .map(p => `${p.label}${p.screws === null ? '' : ` with its ${counted(p.screws, 'screw')}`}`)
   const old = s.leaving
+    .filter(l => !s.items.some(i => i.id === l.item.id && i.part.id === l.item.part.id))
     .filter(l => progress[taskId('take-old', l.id)]?.state === 'made')
     .map(l => `${l.item.part.model} (taken out)`)
   return {

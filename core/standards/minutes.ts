@@ -16,6 +16,7 @@ export const MINUTES = {
   supplyIn: 8,
   drive: 5,
   plug: 2,
+  unplug: 1,
   throughHole: 0.5,
   looseLeads: 8,
   fan: 5,

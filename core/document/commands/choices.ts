@@ -3,10 +3,10 @@
 import { endsOfJoint } from '../../ids/ids'
 import { BUILD_ORDER, WEIGHT } from '../build-orders'
 import type { Args } from '../command-schema'
-import type { Build, Reasoned } from '../build'
+import type { Build, Leaving, Reasoned } from '../build'
 import { choicesInOrder, entriesOf, withEntries } from '../canonical'
 import type { Change, Specs } from '../command'
-import { withProgress } from './work'
+import { movedFrom, putBack, stayingIn, type Before } from './taken-out'
 
 type Choices = Build['choices']
 type Book = 'accepted' | 'leftOpen'
@@ -29,21 +29,19 @@ function inBook(
   }
 }
 
-type Joining = Pick<Args<'setJoining'>, 'pins' | 'entries' | 'title'>
+type Pins = Args<'setJoining'>['pins']
 
-/** Pins and progress put together: what is pinned elsewhere is no longer made where it was. */
-function withJoining(build: Build, { pins, entries, title }: Joining): Change {
-  const pinned = withChoices(build, { pins: withEntries(build.choices.pins, pins) })
-  return {
-    build: withProgress(pinned, entries),
-    back: {
-      do: 'setJoining',
-      pins: entriesOf(build.choices.pins, Object.keys(pins)),
-      entries: entriesOf(build.progress, Object.keys(entries)),
-      title,
-    },
-  }
-}
+const pinnedBy = (build: Build, pins: Pins): Build =>
+  withChoices(build, { pins: withEntries(build.choices.pins, pins) })
+
+/** What takes a joining back: pins, progress and what leaves as they stood. */
+const joinedAsBefore = (build: Build, pins: Pins, before: Before): Args<'setJoining'> => ({
+  do: 'setJoining',
+  pins: entriesOf(build.choices.pins, Object.keys(pins)),
+  entries: before.entries,
+  leaving: [...before.leaving],
+  title: '',
+})
 
 export const choiceCommands: Specs<
   | 'accept'
@@ -164,10 +162,10 @@ export const choiceCommands: Specs<
 
   /**
    * Joins a plug by hand, or lets it find its own place. A plug is in one socket and a socket holds
-   * one plug: what was pinned or made otherwise of either is let go.
+   * one plug: what was pinned otherwise of either is let go, and what was made otherwise comes out.
    */
   pinJoint: {
-    run(build, { plug, socket, title }) {
+    run(build, { plug, socket, title }, at) {
       const rivals = Object.entries(build.choices.pins)
         .filter(([p, s]) => p !== plug && s === socket)
         .map(([p]) => p)
@@ -178,20 +176,34 @@ export const choiceCommands: Specs<
               const ends = endsOfJoint(id)
               return ends !== null && (ends[0] === plug) !== (ends[1] === socket)
             })
-      const none = (keys: readonly string[]): Record<string, null> =>
-        Object.fromEntries(keys.map(key => [key, null]))
-      return withJoining(build, {
-        pins: { ...none(rivals), [plug]: socket },
-        entries: none(undone),
-        title,
-      })
+      const pins = { ...Object.fromEntries(rivals.map(rival => [rival, null])), [plug]: socket }
+      const moved = movedFrom(pinnedBy(build, pins), undone)
+      const isHere = ({ joints: [joint, ...others] }: Leaving): boolean => {
+        const ends = endsOfJoint(joint ?? '')
+        return others.length === 0 && ends?.[0] === plug && ends[1] === socket
+      }
+      const stays = stayingIn(moved.build, isHere, at)
+      const before = {
+        entries: { ...stays.before.entries, ...moved.before.entries },
+        leaving: moved.before.leaving,
+      }
+      return { build: stays.build, back: { ...joinedAsBefore(build, pins, before), title } }
     },
     line: ({ plug, socket, title }) =>
       `${socket === null ? 'Unpinned' : 'Pinned'} ${title || plug}`,
   },
   /** Pins and progress as they were: takes `pinJoint` back. */
   setJoining: {
-    run: (build, joining) => withJoining(build, joining),
+    run(build, { pins, entries, leaving, title }) {
+      const before = {
+        entries: entriesOf(build.progress, Object.keys(entries)),
+        leaving: build.leaving ?? [],
+      }
+      return {
+        build: putBack(pinnedBy(build, pins), { entries, leaving }),
+        back: { ...joinedAsBefore(build, pins, before), title },
+      }
+    },
     line: ({ title }) => `Joined as before: ${title}`,
   },
 

@@ -6,7 +6,7 @@ import { confirmed } from '../../parts/not-stated'
 import { placesOf } from '../../parts/places'
 import { freshName } from '../../ids/ids'
 import { resolve } from '../resolve'
-import { putBack, takenOut, type Before } from './taken-out'
+import { putBack, stayingIn, takenOut, type Before } from './taken-out'
 
 /** A build with one item changed. */
 export const withItem = (
@@ -44,6 +44,16 @@ const asIt = (build: Build, entries: Readonly<Record<string, unknown>>): Taken =
 })
 type Taken = ReturnType<typeof takenOut>
 const sent = ({ entries, leaving }: Before) => ({ entries, leaving: [...leaving] })
+
+/** What a change of state does to the machine: only what turns spare, or is wanted again, moves. */
+function laidAside(
+  build: Build,
+  { item, state, at }: { item: StoredItem; state: StoredItem['state']; at: string },
+): Taken {
+  if (state === 'spare') return item.state === 'spare' ? asIt(build, {}) : takenOut(build, item)
+  if (item.state !== 'spare') return asIt(build, {})
+  return stayingIn(build, l => l.item.id === item.id && l.item.part.id === item.part.id, at)
+}
 
 const likeForLike = (is: StoredItem['part'], other: StoredItem['part']): Problem => ({
   problem: `${is.model} is a ${is.kind}; ${other.model} is a ${other.kind}. Swap like for like, or remove and add.`,
@@ -128,16 +138,18 @@ export const itemCommands: Specs<
   },
 
   setState: {
-    /** What is laid aside comes out where it was in. */
-    run(build, { id, state, entries, leaving }) {
+    /** What is laid aside comes out where it was in; what is in still and is wanted again stays. */
+    run(build, { id, state, entries, leaving }, at) {
       const item = findItem(build, id)
       if (!isItem(item)) return item
-      const isAside = state === 'spare' && item.state !== 'spare' && entries === undefined
-      const { build: rest, before } = isAside ? takenOut(build, item) : asIt(build, entries ?? {})
+      const isTakenBack = entries !== undefined || leaving !== undefined
+      const { build: rest, before } = isTakenBack
+        ? asIt(build, entries ?? {})
+        : laidAside(build, { item, state, at })
       const changed = withItem(rest, id, i => ({ ...i, state }))
-      const isAsBefore = Object.keys(before.entries).length === 0
+      const isAsBefore = rest === build && !isTakenBack
       return {
-        build: isAside ? changed : putBack(changed, { entries, leaving }),
+        build: isTakenBack ? putBack(changed, { entries, leaving }) : changed,
         back: { do: 'setState', id, state: item.state, ...(isAsBefore ? {} : sent(before)) },
         about: named(item),
       }

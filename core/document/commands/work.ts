@@ -13,24 +13,30 @@ export const withProgress = (
 const all = <V>(ids: readonly string[], value: (id: string) => V): Record<string, V> =>
   Object.fromEntries(ids.map(id => [id, value(id)]))
 
+/** What is proved was made before: when, by whom and how stays; the log knows when it was proved. */
+function whenMade(build: Build, id: string): Omit<Progress, 'state'> | undefined {
+  const known = Object.hasOwn(build.progress, id) ? build.progress[id] : undefined
+  if (!known || known.state === 'crossed') return undefined
+  const { state: _, ...rest } = known
+  return rest
+}
+
 function progressCommand<N extends 'make' | 'prove' | 'crossOff'>(
   state: Progress['state'],
   verb: string,
 ): Spec<N> {
   return {
     run(build, { ids, title, by, took, how }: Args<'make' | 'prove' | 'crossOff'>, at) {
-      const entry: Progress = {
+      const entry = (id: string): Progress => ({
         state,
         at,
+        ...(state === 'proved' && whenMade(build, id)),
         ...(by === undefined ? {} : { by }),
         ...(took === undefined ? {} : { took }),
         ...(how === undefined ? {} : { how }),
-      }
+      })
       return {
-        build: withProgress(
-          build,
-          all(ids, () => entry),
-        ),
+        build: withProgress(build, all(ids, entry)),
         back: { do: 'setProgress', entries: entriesOf(build.progress, ids), title },
       }
     },

@@ -1,5 +1,6 @@
 // Reasons inside the case: what lies under or behind what, and the habits of supply and card.
 import { endsOfJoint } from '../../ids/ids'
+import type { PartKind } from '../../parts'
 import type { PlannedStep } from '../step'
 import { MAKES, PLUGS, isOnTable, share, sameFirst, sameItem, type Reason } from './reason'
 
@@ -17,7 +18,7 @@ export const IN_THE_CASE: readonly Reason[] = [
     basis: 'fact',
     before: ['old-out'],
     after: MAKES,
-    reason: b => `the old ${b.what} comes out first`,
+    reason: b => `the ${isMoved(b) ? '' : 'old '}${b.what} comes out first`,
     when: isWhereItWas,
   },
   {
@@ -26,7 +27,7 @@ export const IN_THE_CASE: readonly Reason[] = [
     before: ['old-out'],
     after: ['standoffs', 'shield', 'covers', 'piece-off'],
     reason: b => `the old ${b.what} is over them`,
-    when: ({ manner }) => manner?.of === 'old' && ['board', 'case'].includes(manner.kind),
+    when: old => !isMoved(old) && isOldOf(old, ['board', 'case']),
   },
   {
     rule: 'piece-back-after',
@@ -197,9 +198,16 @@ export const IN_THE_CASE: readonly Reason[] = [
 ]
 
 /** Whether something comes to a place that the old part held. */
+const isOldOf = ({ manner }: PlannedStep, kinds: readonly PartKind[]): boolean =>
+  manner?.of === 'old' && kinds.includes(manner.kind)
+const isMoved = ({ manner }: PlannedStep): boolean => manner?.of === 'old' && manner.moves !== null
+
+/** Whether something comes to where the old one was, or is the old one in its new place. */
 function isWhereItWas({ manner }: PlannedStep, { joints }: PlannedStep): boolean {
   if (manner?.of !== 'old') return false
-  return joints.some(joint => endsOfJoint(joint)?.some(end => manner.at.includes(end)))
+  const { at, moves } = manner
+  const ends = moves ? [...at, moves.end] : at
+  return joints.some(joint => endsOfJoint(joint)?.some(end => ends.includes(end)))
 }
 
 /** Whether a part is put in while a piece of the case is off. */

@@ -1,12 +1,14 @@
 // What comes out of a machine that stands: how each kind is taken out, what is wiped and kept.
 import type { PartKind } from '../../parts'
 import { MINUTES } from '../../standards/minutes'
-import { OUTSIDE, type PlannedStep } from '../step'
+import { OUTSIDE, type OldMoves, type PlannedStep } from '../step'
 import { SCREWDRIVER, type StepWords } from './words'
 
 const kindOf = ({ manner }: PlannedStep): PartKind =>
   manner?.of === 'old' ? manner.kind : 'sundry'
 const isOutside = ({ label }: PlannedStep): boolean => label === OUTSIDE
+const movesOf = ({ manner }: PlannedStep): OldMoves | null =>
+  manner?.of === 'old' ? manner.moves : null
 
 /** How each kind comes out; what is not here comes out screw by screw, the way it went in. */
 const OUT: Partial<Record<PartKind, readonly string[]>> = {
@@ -24,10 +26,7 @@ const OUT: Partial<Record<PartKind, readonly string[]>> = {
     'Its power plug off first. Screw out; press the latch at the end of the slot; lift straight.',
     'A cover goes over the opening, or dust and warm air go through it.',
   ],
-  drive: [
-    'What is on it is backed up first. Its plugs off by their shells, its screws out.',
-    'Before it leaves the house what is on it is erased.',
-  ],
+  drive: ['What is on it is backed up first. Its plugs off by their shells, its screws out.'],
   board: [
     'A picture first of every plug. All plugs off, cards out, then its screws.',
     'Lift it at two edges, away from its shield; a loose shield comes out after it.',
@@ -39,6 +38,11 @@ const OUT: Partial<Record<PartKind, readonly string[]>> = {
   case: ['Everything that is screwed to it comes out; its own leads stay with it.'],
   fan: ['Its plug off, then its screws. Hold the blades while you wipe the dust off the place.'],
 }
+/** What is done with what does not stay in the machine. */
+const AFTERWARDS: Partial<Record<PartKind, readonly string[]>> = {
+  drive: ['Before it leaves the house what is on it is erased.'],
+}
+const STAYS = 'It stays in the machine: a later step puts it into its new place.'
 const USUAL = ['Its plugs off by their shells; screws out, the last one while you hold it.']
 
 const CAREFUL: Partial<Record<PartKind, readonly string[]>> = {
@@ -48,19 +52,40 @@ const CAREFUL: Partial<Record<PartKind, readonly string[]>> = {
   card: ['A latch that is not pressed breaks the slot.'],
 }
 
+function titleOf(s: PlannedStep): string {
+  const moves = movesOf(s)
+  if (isOutside(s)) return `Unplug the ${moves ? '' : 'old '}${s.what}`
+  if (!moves) return `Take the old ${s.what} out of the ${s.to}`
+  const from = s.details[0] ?? `its place in the ${s.to}`
+  return moves.isSeat ? `Take the ${s.what} out of ${from}` : `Unplug the ${s.what} at ${from}`
+}
+
+function minutesOf(s: PlannedStep): number {
+  if (movesOf(s)?.isSeat === false) return MINUTES.unplug
+  return kindOf(s) === 'cooler' ? MINUTES.coolerOff : MINUTES.takeOut
+}
+
+function howOut(s: PlannedStep): readonly string[] {
+  const moves = movesOf(s)
+  const pull = isOutside(s) || moves?.isSeat === false
+  return [
+    ...(pull ? ['Pull at its plug, never at its lead.'] : (OUT[kindOf(s)] ?? USUAL)),
+    ...(moves ? [STAYS] : (AFTERWARDS[kindOf(s)] ?? [])),
+  ]
+}
+
 /** Taking out what does not stay. */
 export const TAKING_OUT = {
   'old-out': {
-    title: s =>
-      isOutside(s) ? `Unplug the old ${s.what}` : `Take the old ${s.what} out of the ${s.to}`,
-    why: 'It is in the place of what comes, or it is not wanted any more.',
-    minutes: s => (kindOf(s) === 'cooler' ? MINUTES.coolerOff : MINUTES.takeOut),
+    title: titleOf,
+    why: 'It is in the place of what comes, or it is not wanted there any more.',
+    minutes: minutesOf,
     tools: [SCREWDRIVER],
     does: s => [
       ...(isOutside(s) ? [] : ['Off, and the mains lead out. Wait until the board’s lamp is out.']),
-      ...(isOutside(s) ? ['Pull at its plug, never at its lead.'] : (OUT[kindOf(s)] ?? USUAL)),
+      ...howOut(s),
       ...(s.details.length > 0 ? [`It was at: ${s.details.join(', ')}.`] : []),
     ],
-    cautions: s => CAREFUL[kindOf(s)] ?? [],
+    cautions: s => (movesOf(s)?.isSeat === false ? [] : (CAREFUL[kindOf(s)] ?? [])),
   },
 } satisfies Partial<Record<'old-out', StepWords>>

@@ -1,9 +1,9 @@
 // The steps of what comes out of a machine that stands: each where it was, before anything takes its
-// place.
+// place. What only goes to another place comes out there first.
 import { endsOfJoint, itemOf, keyOf, taskId, type EndRef } from '../../ids/ids'
 import type { Leaving } from '../../document/build'
 import type { PartKind } from '../../parts'
-import { OUTSIDE, type PlannedStep } from '../step'
+import { OUTSIDE, type OldMoves, type PlannedStep } from '../step'
 import type { StepsFrom } from './from'
 import { task } from './task'
 
@@ -16,11 +16,12 @@ export const leavingSteps = (s: StepsFrom): readonly PlannedStep[] =>
     const id = taskId('take-old', old.id)
     const { kind, model } = old.item.part
     const at = placesOf(old)
+    const moves = movesTo(s, old)
     return task('old-out', {
-      ...{ id, marks: [id], what: model, to: firstHolder(s, old) },
+      ...{ id, marks: [id], what: moves?.what ?? model, to: firstHolder(s, old) },
       label: FROM_OUTSIDE.includes(kind) ? OUTSIDE : '',
       details: at.flatMap(place => hangsOn(s, old, place)),
-      manner: { of: 'old', kind, at },
+      manner: { of: 'old', kind, at, moves },
       pose: FROM_OUTSIDE.includes(kind) ? 'standing' : 'lying',
     })
   })
@@ -28,6 +29,18 @@ export const leavingSteps = (s: StepsFrom): readonly PlannedStep[] =>
 /** The ends of other items that it was joined with. */
 const placesOf = ({ item, joints }: Leaving): readonly EndRef[] =>
   joints.flatMap(id => (endsOfJoint(id) ?? []).filter(end => itemOf(end) !== item.id))
+
+/** Of what stays in the build and goes to another place: its end, and how; null where it leaves. */
+function movesTo(s: StepsFrom, { item, joints }: Leaving): OldMoves | null {
+  const here = s.items.find(i => i.id === item.id)
+  if (here?.part.id !== item.part.id) return null
+  const [end] = endsOfJoint(joints[0] ?? '') ?? []
+  const outline = end === undefined ? undefined : s.outlines.get(end)
+  if (end === undefined || !outline) return null
+  const isSeat = s.seats.some(j => j.a === end)
+  const hangs = isSeat ? here.name : `${outline.label} of the ${here.name}`
+  return { end, what: hangs, isSeat }
+}
 
 const firstHolder = (s: StepsFrom, old: Leaving): string => {
   const [, socket] = endsOfJoint(old.joints[0] ?? '') ?? []
