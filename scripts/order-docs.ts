@@ -9,6 +9,7 @@ import { minutes } from '../core/figures/format'
 import type { Step } from '../core/order/step'
 import { Memory } from '../core/pipeline/memory'
 import { contentOf } from './documents'
+import { ODD_STEPS, type OddStep } from './odd-steps'
 
 const DEMOS = ['plover', 'avocet', 'teal', 'curlew']
 /** No time is told of anything here; a command wants one. */
@@ -28,6 +29,13 @@ function pageOf(name: string): string {
     `# ${build.name}: every build order`,
     'The whole plan, from the first step to the last. Written by `npm run schema`.',
     ...orders.map((order, i) => sectionOf(order, orders.slice(0, i))),
+    '## What looks odd, and why it stands',
+    ...(ODD_STEPS[name] ?? []).map(odd =>
+      oddLine(
+        odd,
+        orders.flatMap(o => o.steps),
+      ),
+    ),
     '## The words of each step',
     ...wordsOf(orders.flatMap(o => o.steps)),
     '',
@@ -59,6 +67,12 @@ function sectionOf(order: Ordered, before: readonly Ordered[]): string {
     ? `As _${BUILD_ORDER[same.school].label}_: for this build it changes nothing.`
     : steps.map((s, i) => `${i + 1}. ${s.title} (${s.pose}, ${minutes(s.minutes)})`).join('\n')
   return `## ${label}: ${says}\n\n${figures.join(' · ')}\n\n${list}`
+}
+
+function oddLine({ step: id, looks, because }: OddStep, steps: readonly Step[]): string {
+  const step = steps.find(s => s.id === id)
+  if (!step) throw new RangeError(`no order has the step ${id}`)
+  return `- _${step.title}._ ${looks} ${because}`
 }
 
 /** What is told of each step, once. */

@@ -150,10 +150,8 @@ describe('how a part is fastened decides words, minutes and screws', () => {
     expect(cooler({ fastening: 'clip' })?.does.join(' ')).toMatch(/Hook the clip/)
   })
   test('paste that is on already is not put on', () => {
-    expect(cooler({ paste: 'applied' })?.does[0]).toBe(
-      'Peel off the film: the paste is on already.',
-    )
-    expect(cooler({ paste: 'own' })?.does[0]).toMatch(/Paste: a drop/)
+    expect(cooler({ paste: 'applied' })?.does[1]).toBe('No more paste: it is on already.')
+    expect(cooler({ paste: 'own' })?.does[1]).toMatch(/Paste: a drop/)
   })
   test('a 3.5-inch disk takes other screws than a 2.5-inch one', () => {
     const pc = part('fenwright-reedbox-12') as { bays: object[] } & object

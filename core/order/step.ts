@@ -89,12 +89,16 @@ export type Manner =
       readonly lid: number | null
       /** Whether it hangs on a radiator: then it goes on in the case. */
       readonly isLiquid: boolean
+      /** How it is turned on its socket; null where its mounting leaves nothing to turn. */
+      readonly turned: string | null
     } & Pick<Cooler, 'fastening' | 'paste' | 'bracket'>)
   | ({
       readonly of: 'drive'
       readonly isUsed: boolean
       /** Whether it keeps what is written: a disc drive or a card reader does not. */
       readonly holdsData: boolean
+      /** Whether it is seen at the front of the case: a blank is there before it. */
+      readonly isAtFront: boolean
       /** Of a stick: where its spacer stands, mm as its form has it; the heat sink over its socket. */
       readonly stick: {
         readonly length: string
@@ -148,6 +152,11 @@ export type Manner =
       /** The filter before its place, and which way it comes out. */
       readonly filter: { readonly label: string; readonly slides: string } | null
     } & Air)
+  | {
+      readonly of: 'covers'
+      /** The slots whose covers come off, counted from the processor’s end. */
+      readonly rows: readonly number[]
+    }
   | {
       readonly of: 'panels'
       /** How many come off, and with how many screws; 0 and null where nobody says. */

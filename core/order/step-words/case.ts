@@ -46,6 +46,8 @@ const REAR_FIRST: Record<Board['shield'], string> = {
   none: 'Sockets to the rear opening first',
 }
 
+const RIM_OUT = 'The plate that the case came with out of the rear opening, if one is in it.'
+
 /** Leads of the case that nothing takes: tied up, so that no contact meets metal. */
 function stayFree({ manner }: PlannedStep): readonly string[] {
   const free = manner?.of === 'dressing' ? manner.free : []
@@ -53,6 +55,8 @@ function stayFree({ manner }: PlannedStep): readonly string[] {
     ? [`Stay unplugged: ${listed(free)}. Tied up where no contact meets metal.`]
     : []
 }
+const rowsOf = ({ manner }: PlannedStep): readonly number[] =>
+  manner?.of === 'covers' ? manner.rows : []
 const holesOf = ({ manner }: PlannedStep): readonly string[] | null =>
   manner?.of === 'board' ? manner.holes : null
 /** Named choice: where not every hole is screwed, four corners and the middle. */
@@ -154,6 +158,7 @@ export const ON_THE_CASE = {
     why: 'It cannot go in once the board is there.',
     minutes: MINUTES.shield,
     does: () => [
+      RIM_OUT,
       'Use the board’s own shield, never the one in the case.',
       'Hold it to the board’s sockets first: every opening has its socket, no tongue lies in one.',
       'From inside, corner by corner; the audio end where the audio sockets will be.',
@@ -168,6 +173,7 @@ export const ON_THE_CASE = {
     tools: [SCREWDRIVER],
     screws: (s, chosen) => [{ use: 'board', count: boardScrews(s, chosen) }],
     does: (s, chosen) => [
+      ...(shieldOf(s) === 'loose' ? [] : [RIM_OUT]),
       `No cable beneath it. ${REAR_FIRST[shieldOf(s)]}, then down on the standoffs.`,
       ...boardHoles(s, chosen),
       'Start every screw by a turn or two, opposite corners first, then tighten.',
@@ -179,14 +185,15 @@ export const ON_THE_CASE = {
   },
   covers: {
     title: s =>
-      `Take ${s.label.includes(',') ? 'covers' : 'cover'} ${s.label} off the rear of the ${s.to}`,
+      `Take ${rowsOf(s).length > 1 ? 'covers' : 'cover'} ${s.label} off the rear of the ${s.to}`,
     why: 'The bracket of the card goes there.',
     minutes: MINUTES.covers,
     tools: [SCREWDRIVER],
     does: s => [
       'Counted from the processor’s end.',
       `Hold the ${s.what} over its slot first, without pressing, and see that these are the ones.`,
-      'One screw each; or bend a break-off cover to and fro until it parts.',
+      ...rowsOf(s).map(row => `Cover ${row} off: its screw, or bent to and fro until it parts.`),
+      'Keep covers and screws: a slot that is empty later gets its cover back.',
     ],
     cautions: ['Broken edges cut.'],
   },

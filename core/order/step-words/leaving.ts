@@ -40,7 +40,10 @@ const OUT: Partial<Record<PartKind, readonly string[]>> = {
 }
 /** What is done with what does not stay in the machine. */
 const AFTERWARDS: Partial<Record<PartKind, readonly string[]>> = {
-  drive: ['Before it leaves the house what is on it is erased.'],
+  drive: [
+    'Before it leaves the house what is on it is erased.',
+    'A bay that is open to the front gets its blank back.',
+  ],
 }
 const STAYS = 'It stays in the machine: a later step puts it into its new place.'
 const USUAL = ['Its plugs off by their shells; screws out, the last one while you hold it.']

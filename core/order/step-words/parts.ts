@@ -39,6 +39,13 @@ const FAN_TO: Record<Wall, string> = {
 const fanTo = ({ manner }: PlannedStep): string =>
   manner?.of === 'supply' && manner.fan ? FAN_TO[manner.fan] : 'Its fan towards its vent.'
 
+const isAtFront = ({ manner }: PlannedStep): boolean => manner?.of === 'drive' && manner.isAtFront
+const BLANK_OFF = [
+  'The blank of the bay off the front. Keep it.',
+  'A metal plate behind it, if there is one: bent to and fro until it parts; its edges are sharp.',
+  'In from the front, until it is even with the front.',
+]
+
 /** What is held at its four corners. */
 const CORNERS = 4
 const shapeOf = ({ manner }: PlannedStep): string =>
@@ -161,7 +168,11 @@ export const PUTTING_PARTS = {
     minutes: MINUTES.drive,
     tools: [SCREWDRIVER],
     screws: s => [{ use: driveScrew(s), count: CORNERS }],
-    does: () => ['Sockets toward the cabling side.', 'Four screws by hand, then snug.'],
+    does: s => [
+      ...(isAtFront(s) ? BLANK_OFF : []),
+      'Sockets toward the cabling side.',
+      'Four screws by hand, then snug.',
+    ],
     feel: () => 'No rattle.',
     cautions: s => [
       ...(isUsedDrive(s) ? ['What is on it is backed up before it is moved.'] : []),
@@ -223,6 +234,7 @@ export const PUTTING_PARTS = {
     tools: [SCREWDRIVER],
     screws: cardScrews,
     does: s => [
+      ...(hasLatch(s) ? ['Caps off its contact edge and its sockets; films off.'] : []),
       ...(isUpright(s) ? UPRIGHT_FIRST : []),
       ...(hasLatch(s) ? ['Open the latch at the end of the slot.'] : []),
       ...(isGuided(s) ? ['Its far end into the guide at the front wall first.'] : []),

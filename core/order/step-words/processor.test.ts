@@ -21,7 +21,7 @@ test('contacts in the socket: real force, and the socket is hurt; pins: no force
   const socket = step(TOWER, 'processor')
   expect(socket.feel).toContain('real force')
   expect(socket.cautions.join()).toContain('The socket’s contacts bend')
-  expect(socket.does.join()).toContain('Keep the cap')
+  expect(socket.does.join()).toContain('The socket’s cap off now')
   const pins = step(
     altered(TOWER, { processor: { contacts: 'pins on the processor' } }),
     'processor',
@@ -37,7 +37,7 @@ test('paste by the lid: 38 mm and 0.06 mm of it make a drop of 7 mm; once used, 
   const unknown = altered(TOWER, { processor: { lidWidth: undefined } })
   expect(step(unknown, 'cooler').does.join()).toContain('Paste: a drop in the middle')
   const applied = withCooler({ paste: 'applied' })
-  expect(step(applied, 'cooler').does.join()).toContain('the paste is on already')
+  expect(step(applied, 'cooler').does.join()).toContain('No more paste')
   expect(step(applied, 'cooler', 'known good').does.join()).toContain('Fresh paste: a drop about 7')
 })
 

@@ -42,7 +42,7 @@ function bracketOf(s: PlannedStep): readonly string[] {
 }
 
 /** What is done about paste: nothing is seen of it later, and too little shows as heat. */
-function pasteOf(s: PlannedStep, { paste: how }: Practised): string {
+function pasteOf(s: PlannedStep, { paste: how }: Practised): readonly string[] {
   const { paste, isUsed, lid } = coolerOf(s)
   const drop = lid ? `a drop about ${number(dropAcross(lid), 0)} mm across` : 'a drop'
   const laid = {
@@ -50,9 +50,19 @@ function pasteOf(s: PlannedStep, { paste: how }: Practised): string {
     spread: 'a thin even layer over the whole lid',
   }
   const said = how === 'drop' || how === 'spread' ? laid[how] : `${laid.drop}, or spread thin`
-  if (paste === 'applied' && !isUsed) return 'Peel off the film: the paste is on already.'
-  if (isUsed) return `Wipe old paste off both faces. Fresh paste: ${said}.`
-  return `Peel off the film. Paste: ${said}.`
+  if (isUsed) return [`Wipe old paste off both faces. Fresh paste: ${said}.`]
+  if (paste === 'applied')
+    return ['Peel off the film of its base.', 'No more paste: it is on already.']
+  return ['Peel off the film of its base.', `Paste: ${said}.`]
+}
+
+/** Which side of a cooler goes where, of one that can be turned. */
+function turnOf(s: PlannedStep): readonly string[] {
+  const { turned } = coolerOf(s)
+  if (!turned) return []
+  return turned === 'not'
+    ? ['Not turned: its front side toward the memory, as its sheet draws it.']
+    : [`Turned ${turned}.`]
 }
 
 export const coolerMinutes = (s: PlannedStep): number =>
@@ -62,7 +72,12 @@ export const coolerMinutes = (s: PlannedStep): number =>
 export function coolerAgain(s: PlannedStep, chosen: Practised): readonly string[] {
   const { manner } = s
   const used = manner?.of === 'cooler' ? { ...s, manner: { ...manner, isUsed: true } } : s
-  return [pasteOf(used, chosen), fastened(s, chosen), 'Its fan’s plug on again, before any power.']
+  return [
+    ...pasteOf(used, chosen),
+    ...turnOf(s),
+    fastened(s, chosen),
+    'Its fan’s plug on again, before any power.',
+  ]
 }
 
 /** How it is seen that it lies flat, by what was chosen. */
@@ -80,9 +95,12 @@ export const PUTTING_PROCESSOR = {
       'Lift the lever. Take the processor by its edges.',
       'Corner mark to corner mark, notches to posts. Straight down, never slide it.',
       ...(wiggle ? (WIGGLE[wiggle] ?? []) : []),
-      hasOwnPins(s)
-        ? 'Hold it down lightly while you close the lever.'
-        : 'Close the lever. Keep the cap.',
+      ...(hasOwnPins(s)
+        ? ['Hold it down lightly while you close the lever.']
+        : [
+            'Close the lever.',
+            'The socket’s cap off now, not before. Keep it: a return asks for it.',
+          ]),
     ],
     feel: s =>
       hasOwnPins(s)
@@ -100,7 +118,8 @@ export const PUTTING_PROCESSOR = {
     tools: [SCREWDRIVER],
     does: (s, chosen) => [
       ...bracketOf(s),
-      pasteOf(s, chosen),
+      ...pasteOf(s, chosen),
+      ...turnOf(s),
       fastened(s, chosen),
       'Untangle its fan lead, away from the blades.',
     ],

@@ -1,6 +1,6 @@
 // What hands are told of what they hold: nothing of a shield that is not there, of a drive that is a hub,
 // of a latch that the slot does not have.
-import { avocet, curlew, plover, teal, then } from '../../test-helpers/demos'
+import { avocet, change, curlew, plover, teal, then } from '../../test-helpers/demos'
 import { altered, buildOf, TOWER, type Fields } from '../../test-helpers/planted-machine'
 
 const stepsOf = (board: Fields = {}) => then(buildOf(altered(TOWER, { board }))).order.steps
@@ -18,6 +18,34 @@ test.each([
   const lay = stepsOf({ shield }).find(s => s.kind === 'board-in')
   expect(lay?.does.join()).toContain(words)
   if (shield !== 'loose') expect(lay?.does.join()).not.toContain('shield')
+})
+
+test('what comes off first is a line of its own: cap, film, rim, blank, cover', () => {
+  const lines = (build: typeof avocet, id: string) =>
+    then(build).order.steps.find(s => s.id.startsWith(id))?.does ?? []
+  expect(lines(avocet, 'processor:')).toContain(
+    'The socket’s cap off now, not before. Keep it: a return asks for it.',
+  )
+  expect(lines(avocet, 'cooler:')).toContain('Peel off the film of its base.')
+  expect(lines(plover, 'task:shield')[0] ?? lines(plover, 'shield:')[0]).toMatch(/^The plate that/)
+  // A board that brings its plate fixed has no such step: it is said where it goes in.
+  expect(lines(avocet, 'board-in:')[0]).toMatch(/^The plate that the case came with/)
+  expect(lines(plover, 'board-in:').join()).not.toContain('came with')
+  expect(lines(avocet, 'drive:optical')[0]).toMatch(/^The blank of the bay/)
+  expect(lines(avocet, 'drive:disk-1').join()).not.toContain('blank')
+  expect(lines(avocet, 'task:covers:card').filter(l => /^Cover \d off/.test(l))).toHaveLength(3)
+})
+
+test('a cooler that can be turned says how it stands', () => {
+  const cooler = (build: typeof avocet) => then(build).order.steps.find(s => s.kind === 'cooler')
+  expect(cooler(plover)?.does).toContain(
+    'Not turned: its front side toward the memory, as its sheet draws it.',
+  )
+  const turned = change(plover, { do: 'turnPart', id: 'cooler', turned: 1 })
+  expect(cooler(turned)?.does).toContain(
+    'Turned a quarter: its front side toward the lower edge of the board.',
+  )
+  expect(cooler(teal)?.does.join()).not.toMatch(/turned:/i)
 })
 
 test('the board is held from beneath where its own power is plugged, and nowhere else', () => {

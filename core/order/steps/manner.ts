@@ -6,6 +6,7 @@ import type { Item } from '../../parts'
 import type { Card } from '../../parts/card-schema'
 import type { Drive } from '../../parts/drive-schema'
 import { uprightOf } from '../../parts/case'
+import { turnsOf } from '../../parts/turned'
 import { processor as processorKind } from '../../parts/processor'
 import { standoffPlan } from '../../plan/standoffs'
 import { every, joinedBy, socketIn } from '../../plan/situation'
@@ -18,17 +19,14 @@ import type { StepsFrom } from './from'
  * What of a part decides how hands go about it: where a processor's pins are, how a cooler is held
  * and pasted, a drive's size.
  */
-export function mannerOf(
-  s: StepsFrom,
-  { id, part: p, condition, upright: isUpright }: Item,
-  joint: Joint,
-): Manner | null {
+export function mannerOf(s: StepsFrom, item: Item, joint: Joint): Manner | null {
+  const { id, part: p, condition, upright: isUpright } = item
   if (p.kind === 'processor') return { of: 'processor', contacts: p.contacts }
   const isUsed = condition !== 'new'
   if (p.kind === 'drive')
     return {
       ...{ of: 'drive', shape: p.shape, isUsed, holdsData: KEEPING.includes(p.medium) },
-      stick: stickOf(s, joint, p),
+      ...{ stick: stickOf(s, joint, p), isAtFront: isAtFront(s, joint, p) },
     }
   if (p.kind === 'supply') return { of: 'supply', fan: s.supplyFans.get(id) ?? null }
   if (p.kind === 'memory') return { of: 'memory', type: p.type }
@@ -40,7 +38,22 @@ export function mannerOf(
   return {
     ...{ of: 'cooler', fastening, paste, bracket },
     ...{ isUsed, lid: lidOn(s, joint.items[1]), isLiquid: Boolean(p.liquid) },
+    turned: turnedAs(item),
   }
+}
+
+/** How a part is turned, of several ways in which it goes; null where it goes in one way only. */
+function turnedAs({ part, turned }: Item): string | null {
+  const ways = turnsOf(part)
+  if (ways.length === 0) return null
+  return ways.find(way => way.turn === turned)?.label ?? 'not'
+}
+
+/** What shows nothing at the front goes behind the blank of its bay. */
+function isAtFront(s: StepsFrom, joint: Joint, { medium }: Drive): boolean {
+  const pc = every(s, 'case').find(c => c.id === joint.items[1])
+  const bay = pc && socketIn(joint, 'bays', pc.part.bays)
+  return bay?.front === true && FED_BY_HAND.includes(medium)
 }
 
 /** A stick in its socket: its length, and what of the board lies over it. */
@@ -70,6 +83,8 @@ function airManner(s: StepsFrom, joint: Joint): Manner | null {
 
 /** What keeps what is written on it. */
 const KEEPING: readonly Drive['medium'][] = ['flash', 'disk']
+/** What is put into it by hand, from in front. */
+const FED_BY_HAND: readonly Drive['medium'][] = ['optical', 'cards', 'floppy']
 
 interface Slotted {
   readonly id: string

@@ -169,6 +169,7 @@ const covers = (s: StepsFrom): readonly PlannedStep[] =>
     return task('covers', {
       ...{ id, marks: [id], items: [c.pc.id, c.card.id] },
       ...{ what: c.card.name, to: c.pc.name, label: slotRows(c).join(', ') },
+      manner: { of: 'covers', rows: slotRows(c) },
     })
   })
 
