@@ -299,13 +299,14 @@ describe('pins by hand', () => {
     expect(costly?.costs).toBeLessThanOrEqual(8)
   })
   test('what counts can be set: who waits for the first start starts sooner', () => {
-    const soon = change(plover, { do: 'weighOrder', weight: 'proof', minutes: 2 })
-    expect(then(soon).order.firstProof).toBeLessThan(then(plover).order.firstProof)
+    // What is joined inside is joined before it all the same: Teal's front goes on after the start.
+    const soon = change(teal, { do: 'weighOrder', weight: 'proof', minutes: 2 })
+    expect(then(soon).order.firstProof).toBeLessThan(then(teal).order.firstProof)
     expect(then(soon).order.weights).toContainEqual({
       ...{ weight: 'proof', label: 'a minute until the first start', minutes: 2, isOwn: true },
     })
     expect(then(change(soon, { do: 'weighOrder', weight: 'proof', minutes: null })).order).toEqual(
-      then(plover).order,
+      then(teal).order,
     )
   })
   test('what a fact rules out is refused, and told', () => {

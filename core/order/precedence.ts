@@ -33,7 +33,7 @@ export function edgesOf(
   ]) {
     const key = `${edge.before}>${edge.after}`
     const known = edges.get(key)
-    if (!known || strength(edge.basis) > strength(known.basis)) edges.set(key, edge)
+    if (!known || strength(edge) > strength(known)) edges.set(key, edge)
   }
   return [...edges.values()]
 }
@@ -53,7 +53,7 @@ function byReason(r: Reason, steps: readonly PlannedStep[]): readonly Edge[] {
         .filter(after => after !== before && (!r.when || r.when(before, after)))
         .map(after => ({
           ...{ before: before.id, after: after.id, reason: r.reason(before, after) },
-          ...{ basis: r.basis, rule: r.rule },
+          ...{ basis: r.basis, rule: r.rule, isFirm: r.isFirm === true },
         })),
     )
 }
@@ -77,4 +77,7 @@ const REASON: Record<GoesFirst['of'], (blocker: string) => string> = {
   tray: () => 'the tray closes the back of the board once that is in',
 }
 
-const strength = (basis: EdgeBasis): number => ['habit', 'cover', 'reach', 'fact'].indexOf(basis)
+const STRENGTH: readonly EdgeBasis[] = ['habit', 'cover', 'reach', 'fact']
+/** How much an edge weighs against another of the same pair; a firm habit before others. */
+const strength = ({ basis, isFirm }: Edge): number =>
+  STRENGTH.indexOf(basis) + (isFirm === true ? 1 / 2 : 0)

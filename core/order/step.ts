@@ -262,4 +262,6 @@ export interface Edge {
   readonly reason: string
   readonly basis: EdgeBasis
   readonly rule: string
+  /** A habit that only what is put by hand goes against. */
+  readonly isFirm?: boolean
 }

@@ -1,6 +1,6 @@
-// The reasons of an order as a puzzle: facts, reach and what was put by hand are musts; covers and
-// habits are wishes with a price. A pin against the facts is refused; a wish against them could be
-// kept by no sequence, and costs nothing.
+// The reasons of an order as a puzzle: facts, reach, what was put by hand and what every order keeps
+// are musts; covers and other habits are wishes with a price. A pin against the facts is refused; a
+// wish against them could be kept by no sequence, and costs nothing.
 import { at, known } from '../collections/at'
 import { compare } from '../collections/compare'
 import { Closure } from './closure'
@@ -49,10 +49,12 @@ export function takenUp(
         priceOf(b, weights) - priceOf(a, weights) ||
         compare(a.before + a.after, b.before + b.after),
     )
+  const firm = wishes.filter(e => e.isFirm === true && put(e))
+  const others = wishes.filter(e => !firm.includes(e))
   return {
-    musts: [...facts, ...kept],
-    wishes,
-    together: wishes.filter(put),
+    musts: [...facts, ...kept, ...firm],
+    wishes: others,
+    together: others.filter(put),
     refused: pins.filter(e => !kept.includes(e)),
   }
 }

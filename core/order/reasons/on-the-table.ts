@@ -6,15 +6,21 @@ export const ON_THE_TABLE: readonly Reason[] = [
   {
     rule: 'bench-first',
     basis: 'habit',
+    isFirm: true,
     before: ['bench'],
-    after: ['panels-off', 'supply-cables', 'lay-lead', 'open', 'old-out', ...ON_BOARD, ...PLUGS],
+    after: [
+      ...(['panels-off', 'supply-cables', 'lay-lead', 'open', 'old-out', 'firmware'] as const),
+      ...ON_BOARD,
+      ...PLUGS,
+    ],
     reason: () => 'parts are laid out on a clear bench',
   },
   {
     rule: 'settled-first',
     basis: 'habit',
+    isFirm: true,
     before: ['open'],
-    after: ['panels-off', 'supply-cables', ...ON_BOARD, ...PLUGS],
+    after: ['panels-off', 'supply-cables', 'firmware', ...ON_BOARD, ...PLUGS],
     reason: () => 'what finds no partner is settled before the first screw',
   },
   {
@@ -29,9 +35,9 @@ export const ON_THE_TABLE: readonly Reason[] = [
     rule: 'open-first',
     basis: 'fact',
     before: ['panels-off'],
-    after: [...IN_CASE, 'lay-lead', 'old-out'],
+    after: [...IN_CASE, ...PLUGS, 'lay-lead', 'old-out'],
     reason: () => 'the case must be open',
-    when: (_, a) => a.label !== OUTSIDE,
+    when: (_, a) => a.label !== OUTSIDE && a.pose !== 'table',
   },
   {
     rule: 'processor-under-cooler',
@@ -115,6 +121,7 @@ export const ON_THE_TABLE: readonly Reason[] = [
   {
     rule: 'outside-the-case',
     basis: 'habit',
+    isFirm: true,
     before: ON_BOARD,
     after: ['board-in'],
     reason: () => 'outside the case there is room and light',
@@ -131,6 +138,7 @@ export const ON_THE_TABLE: readonly Reason[] = [
   {
     rule: 'ports-outside-the-case',
     basis: 'habit',
+    isFirm: true,
     before: ['data-plug'],
     after: ['board-in'],
     reason: () => 'its port opens sideways: on the table nothing stands before it',

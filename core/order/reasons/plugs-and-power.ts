@@ -109,6 +109,7 @@ export const PLUGS_AND_POWER: readonly Reason[] = [
   {
     rule: 'joints-before-power',
     basis: 'habit',
+    isFirm: true,
     before: [...MAKES, 'open', 'old-out'],
     after: ['first-power'],
     reason: () => 'the first power-on proves what is joined',
@@ -200,8 +201,11 @@ export const PLUGS_AND_POWER: readonly Reason[] = [
     basis: 'reach',
     before: ['board-in'],
     after: ['cooler'],
-    reason: () => 'nobody carries a board into the case with a radiator hanging from it',
-    when: (_, a) => isLiquid(a),
+    reason: (_, a) =>
+      isLiquid(a)
+        ? 'nobody carries a board into the case with a radiator hanging from it'
+        : 'what lies beneath it is plugged in the case first',
+    when: (_, a) => !isOnTable(a),
   },
   {
     rule: 'radiator-before-block',

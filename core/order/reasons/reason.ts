@@ -10,6 +10,8 @@ export interface Reason {
   readonly before: readonly StepKind[]
   readonly after: readonly StepKind[]
   readonly reason: (before: PlannedStep, after: PlannedStep) => string
+  /** A habit that every order keeps, whatever it costs: only what is put by hand goes against it. */
+  readonly isFirm?: true
   /** Narrows the pairs; all pairs when it is left out. */
   readonly when?: (before: PlannedStep, after: PlannedStep) => boolean
   /** Habits of some schools only. */

@@ -37,7 +37,8 @@ function cablesInto(s: StepsFrom, { id: item, name }: ItemOf<Supply>): readonly 
 
 function leadBehind(s: StepsFrom, { id: item, name }: ItemOf<Supply>): readonly PlannedStep[] {
   const lead = s.plugs.find(j => j.items[0] === item && feeds(j.socketFace) === 'processor')
-  if (!lead || staysInFront(s.dressing, lead.a)) return []
+  const isIn = s.seats.some(j => j.items[0] === item)
+  if (!lead || !isIn || staysInFront(s.dressing, lead.a)) return []
   const id = taskId('lay-lead', item)
   return [
     task('lay-lead', {
