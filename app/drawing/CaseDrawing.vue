@@ -1,7 +1,9 @@
 <script setup lang="ts">
-// The case to scale: its views one under the other where they fit, else one at a time.
-import { computed, ref } from 'vue'
-import type { Drawing } from '../../core/drawing/drawing'
+// The machine to scale: one view at a time, from the side that is chosen, its names laid out for the
+// width at which it is shown.
+import { useElementSize } from '@vueuse/core'
+import { computed, ref, useTemplateRef } from 'vue'
+import type { Drawing, Layout } from '../../core/drawing/drawing'
 import type { Path } from '../../core/drawing/paths'
 import CaseView from './CaseView.vue'
 
@@ -9,23 +11,31 @@ const props = defineProps<{
   drawings: readonly Drawing[]
   paths?: readonly Path[]
   bare?: boolean
+  /** What is named: the parts, or the sockets in use. */
+  names?: 'parts' | 'sockets'
 }>()
-/** Height over width up to which all views fit beside a ledger. */
-const ROOM = 1.2
 const chosen = ref<Drawing['view']>('near')
-const together = computed(
-  () => props.drawings.reduce((sum, d) => sum + d.height / d.width, 0) <= ROOM,
-)
-const shown = computed(() =>
-  together.value ? props.drawings : props.drawings.filter(d => d.view === chosen.value),
-)
+const shown = computed(() => props.drawings.find(d => d.view === chosen.value) ?? null)
+const figure = useTemplateRef('figure')
+const { width } = useElementSize(figure)
+/** The layout made for the width nearest to what there is. */
+const layout = computed((): Layout | null => {
+  const off = (l: Layout): number => Math.abs(Math.log(l.forWidth / Math.max(1, width.value)))
+  const [first, ...others] = shown.value?.layouts ?? []
+  return first ? others.reduce((best, l) => (off(l) < off(best) ? l : best), first) : null
+})
 const marks = computed(() => (props.bare ? [] : (props.drawings[0]?.marks ?? [])))
 const count = (what: string): number => marks.value.filter(m => m.what === what).length
+/** Ways of leads, as they are seen from here; from other sides there are none. */
+const pathsHere = computed(() => {
+  const here = props.paths?.filter(p => p.view === chosen.value) ?? []
+  return here.length > 0 ? here : undefined
+})
 </script>
 
 <template>
-  <figure v-if="drawings.length" class="drawing">
-    <div v-if="!together" class="views" role="group" aria-label="Seen from">
+  <figure v-if="shown && layout" ref="figure" class="drawing">
+    <div class="views" role="group" aria-label="Seen from">
       <button
         v-for="d in drawings"
         :key="d.view"
@@ -37,10 +47,7 @@ const count = (what: string): number => marks.value.filter(m => m.what === what)
         {{ d.title }}
       </button>
     </div>
-    <template v-for="d in shown" :key="d.view">
-      <p v-if="together" class="quiet title">{{ d.title }}</p>
-      <CaseView :drawing="d" :paths="paths && (d.view === 'near' ? paths : [])" :bare="bare" />
-    </template>
+    <CaseView :drawing="shown" :layout="layout" :paths="pathsHere" :bare="bare" :names="names" />
     <figcaption class="quiet legend">
       <span>To scale, mm</span>
       <template v-if="marks.some(m => m.name)"
@@ -51,13 +58,13 @@ const count = (what: string): number => marks.value.filter(m => m.what === what)
           ><i class="post" /> plastic post {{ count('post') }}</span
         ></template
       >
-      <span v-if="marks.some(m => m.what === 'opening')"><i class="slot" /> cable hole</span>
-      <template v-if="paths?.length">
+      <span><i class="lead hidden" /> behind or a place</span>
+      <template v-if="pathsHere?.length">
         <span><i class="lead" /> lead</span>
-        <span v-if="paths.some(p => p.strokes.some(s => s.isHidden))"
+        <span v-if="pathsHere.some(p => p.strokes.some(s => s.isHidden))"
           ><i class="lead behind" /> behind the tray</span
         >
-        <span v-if="paths.some(p => p.gap)"><i class="lead gap" /> missing</span>
+        <span v-if="pathsHere.some(p => p.gap)"><i class="lead gap" /> missing</span>
       </template>
     </figcaption>
   </figure>
@@ -71,7 +78,8 @@ const count = (what: string): number => marks.value.filter(m => m.what === what)
 }
 .views {
   display: flex;
-  gap: 16px;
+  flex-wrap: wrap;
+  gap: 4px 16px;
   align-items: baseline;
 }
 .views button {
@@ -106,12 +114,6 @@ const count = (what: string): number => marks.value.filter(m => m.what === what)
   border-radius: 0;
   transform: rotate(45deg);
 }
-.legend .slot {
-  border: 1px solid var(--ink-2);
-  border-radius: 2px;
-  width: 6px;
-  height: 11px;
-}
 .legend .lead {
   width: 22px;
   height: 0;
@@ -119,6 +121,9 @@ const count = (what: string): number => marks.value.filter(m => m.what === what)
   border-top: 2px solid var(--copper);
   border-radius: 0;
   vertical-align: middle;
+}
+.legend .hidden {
+  border-top: 1px dashed var(--ink-2);
 }
 .legend .behind {
   border-top-style: dashed;

@@ -1,121 +1,147 @@
 <script setup lang="ts">
-// One view of the case: shapes, holes, ways and distances, drawn as the model gives them.
-import type { Drawing } from '../../core/drawing/drawing'
+// One view of the machine: what the model gives, from the farthest to the nearest, with names around it.
+import type { Drawing, Layout } from '../../core/drawing/drawing'
 import type { Path } from '../../core/drawing/paths'
 import { usePointer } from '../state/pointer'
+import CaptionLines from './CaptionLines.vue'
 import CasePaths from './CasePaths.vue'
+import DrawnStroke from './DrawnStroke.vue'
 
-const props = defineProps<{ drawing: Drawing; paths?: readonly Path[]; bare?: boolean }>()
+const props = defineProps<{
+  drawing: Drawing
+  layout: Layout
+  paths?: readonly Path[]
+  bare?: boolean
+  names?: 'parts' | 'sockets'
+}>()
 const pointer = usePointer()
 const lit = (item: string | null): boolean => item !== null && pointer.items.includes(item)
-const labelsOf = (d: Drawing) =>
-  d.labels.filter(
-    l =>
-      !(props.paths && d.dimensions.some(x => x.finding === l.id)) &&
-      !(props.bare && l.id.startsWith('hole:')),
-  )
-const titleOf = ({ name, what }: Drawing['marks'][number]): string => {
-  if (what === 'post') return `Plastic post ${name}`
-  return name ? `Standoff ${name}: ${what}` : 'cable opening'
-}
+/** What is pointed at by itself: not the case, nor what stands on a board. */
+const APART: readonly string[] = ['case', 'vents', 'opening', 'air']
+const isApart = (kind: string): boolean => !APART.includes(kind)
+const titleOf = ({ name, what }: Drawing['marks'][number]): string =>
+  what === 'post' ? `Plastic post ${name}` : `Standoff ${name}: ${what}`
+const paperOf = ({ paper }: Layout): string =>
+  [paper.x, paper.y, paper.w, paper.h].map(n => n.toFixed(1)).join(' ')
+const hintOf = ({ name, note }: Drawing['shapes'][number]): string =>
+  note === '' ? name : `${name}: ${note}`
 </script>
 
 <template>
   <svg
-    :viewBox="`0 0 ${drawing.width} ${drawing.height}`"
+    :viewBox="paperOf(layout)"
     :role="paths ? 'group' : 'img'"
-    :aria-label="`The case, ${drawing.title.toLowerCase()}, to scale`"
-    :style="{ '--letter': `${drawing.letter}px` }"
+    :aria-label="`The machine, ${drawing.title.toLowerCase()}, to scale`"
+    :style="{ '--letter': `${layout.letter}px` }"
   >
     <g
       v-for="s in drawing.shapes"
       :key="s.id"
-      :class="['shape', s.kind, { lit: lit(s.item) }]"
-      @mouseenter="s.kind !== 'case' && s.item && pointer.point([s.item])"
+      :class="['shape', s.kind, { lit: isApart(s.kind) && lit(s.item) }]"
+      @mouseenter="isApart(s.kind) && s.item && pointer.point([s.item])"
       @mouseleave="pointer.leave"
     >
-      <title>{{ s.name }}</title>
-      <rect :x="s.rect.x" :y="s.rect.y" :width="s.rect.w" :height="s.rect.h" />
+      <title>{{ hintOf(s) }}</title>
+      <DrawnStroke v-for="(stroke, i) in s.strokes" :key="i" :stroke="stroke" />
     </g>
-    <template v-if="!bare">
+    <rect
+      v-for="h in drawing.hidden"
+      :key="h.id"
+      class="behind"
+      :class="{ lit: lit(h.item) }"
+      :x="h.rect.x"
+      :y="h.rect.y"
+      :width="h.rect.w"
+      :height="h.rect.h"
+    >
+      <title>{{ h.name }}, behind</title>
+    </rect>
+    <template v-if="!props.bare">
       <g v-for="m in drawing.marks" :key="m.id" :class="['hole', m.what.replace(' ', '-')]">
         <title>{{ titleOf(m) }}</title>
         <rect
-          v-if="m.what === 'opening'"
-          :x="m.at[0] - 3"
-          :y="m.at[1] - 7"
-          width="6"
-          height="14"
-          rx="2"
-        />
-        <rect
-          v-else-if="m.what === 'post'"
+          v-if="m.what === 'post'"
           :x="m.at[0] - 2.6"
           :y="m.at[1] - 2.6"
           width="5.2"
           height="5.2"
           :transform="`rotate(45 ${m.at[0]} ${m.at[1]})`"
         />
-        <circle v-else :cx="m.at[0]" :cy="m.at[1]" r="3.2" />
+        <circle v-else :cx="m.at[0]" :cy="m.at[1]" r="3.4" />
+        <text v-if="m.what === 'take out'" class="letter" :x="m.at[0] + 5" :y="m.at[1] + 3">
+          {{ m.name }}
+        </text>
       </g>
     </template>
-    <g
-      v-for="d in paths ? [] : drawing.dimensions"
-      :key="d.finding"
-      :class="['dimension', d.verdict, { lit: pointer.row === d.finding }]"
-    >
-      <line :x1="d.from[0]" :y1="d.from[1]" :x2="d.to[0]" :y2="d.to[1]" />
-      <circle :cx="d.from[0]" :cy="d.from[1]" r="1.6" />
-      <circle :cx="d.to[0]" :cy="d.to[1]" r="1.6" />
-    </g>
-    <text v-for="l in labelsOf(drawing)" :key="l.id" :x="l.x" :y="l.y + l.h * 0.78">
-      {{ l.text }}
-    </text>
-    <CasePaths v-if="paths" :paths="paths" :letter="drawing.letter" />
+    <template v-if="!paths">
+      <g
+        v-for="d in drawing.dimensions"
+        :key="d.finding"
+        :class="['dimension', d.verdict, { lit: pointer.row === d.finding }]"
+      >
+        <line :x1="d.from[0]" :y1="d.from[1]" :x2="d.to[0]" :y2="d.to[1]" />
+        <circle :cx="d.from[0]" :cy="d.from[1]" r="1.6" />
+        <circle :cx="d.to[0]" :cy="d.to[1]" r="1.6" />
+      </g>
+      <text
+        v-for="n in layout.numbers"
+        :key="n.id"
+        class="number"
+        :x="n.rect.x"
+        :y="n.rect.y + n.rect.h * 0.78"
+      >
+        {{ n.text }}
+      </text>
+    </template>
+    <CasePaths v-if="paths" :paths="paths" :letter="layout.letter" />
+    <CaptionLines
+      :layout="layout"
+      :captions="names === 'sockets' ? layout.sockets : layout.captions"
+    />
   </svg>
 </template>
 
 <style scoped>
 svg {
   width: 100%;
-  max-height: calc(100dvh - 190px);
+  max-height: calc(100dvh - 170px);
 }
-text {
-  font: 500 var(--letter) / 1 var(--figure);
+.number,
+.letter {
+  font: 600 var(--letter) / 1 var(--figure);
   font-stretch: 80%;
   fill: var(--ink);
   pointer-events: none;
+  paint-order: stroke;
+  stroke: var(--sheet);
+  stroke-width: 3px;
 }
-rect {
-  fill: var(--sheet);
-  stroke: var(--ink);
+.letter {
+  fill: var(--harm);
+}
+.behind {
+  fill: none;
+  stroke: var(--ink-2);
   stroke-width: 1;
+  stroke-dasharray: 3 3;
   vector-effect: non-scaling-stroke;
+  pointer-events: none;
 }
-.case rect {
-  fill: none;
-  stroke-width: 1.6;
-}
-.piece rect {
-  fill: none;
-  stroke-dasharray: 5 4;
-}
-.board rect {
-  fill: var(--mat-soft);
+.behind.lit {
   stroke: var(--mat);
+  stroke-width: 2.4;
 }
-.memory rect,
-.fan rect {
-  fill: var(--line);
-}
-.lit rect {
+.lit :deep(.body),
+.lit :deep(.place),
+.lit :deep(.board),
+.lit :deep(.socket) {
   stroke: var(--mat);
-  stroke-width: 3;
+  stroke-width: 2.6;
 }
 .hole circle {
-  fill: var(--sheet);
+  fill: none;
   stroke: var(--mat);
-  stroke-width: 1.6;
+  stroke-width: 1.4;
   vector-effect: non-scaling-stroke;
 }
 .hole.fit circle {
@@ -123,29 +149,30 @@ rect {
 }
 .hole.take-out circle {
   stroke: var(--harm);
-  stroke-dasharray: 2 1.4;
+  stroke-width: 2;
+  stroke-dasharray: 3 2;
 }
 .hole.post rect {
   fill: var(--sheet);
   stroke: var(--mat);
   stroke-width: 1.6;
 }
-.hole.opening rect {
-  fill: var(--paper);
-  stroke: var(--ink-2);
-}
 .dimension line {
-  stroke: var(--ink);
+  stroke: var(--mat);
   stroke-width: 1.4;
   vector-effect: non-scaling-stroke;
 }
 .dimension circle {
-  fill: var(--ink);
+  fill: var(--mat);
 }
 .dimension.measure line {
   stroke-dasharray: 2 3;
 }
+.dimension.stop line,
+.dimension.harm line {
+  stroke: var(--harm);
+}
 .dimension.lit line {
-  stroke-width: 3;
+  stroke-width: 3.4;
 }
 </style>

@@ -20,7 +20,7 @@ defineProps<{ title: string; summary?: string }>()
 <style scoped>
 .two {
   display: grid;
-  grid-template-columns: minmax(0, 1.22fr) minmax(0, 1fr);
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr);
   min-height: 100%;
 }
 .left {

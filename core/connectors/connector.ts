@@ -1,5 +1,6 @@
 // What is known of one connector: its row is the only place that says any of it.
 import type { Rail } from '../standards/rails'
+import type { Look } from './look'
 
 /** The kinds of step that plug something in. */
 export const PLUG_STEPS = [
@@ -53,6 +54,8 @@ export interface Feeding {
 export interface Connector {
   readonly name: string
   readonly shape: string
+  /** Its socket as one looks into it. */
+  readonly look: Look
   readonly key: string
   readonly carries: string
   /** What it may deliver at most: amps on each rail, devices, LEDs. */

@@ -1,154 +1,243 @@
-// The case to scale: boxes of the model projected on a plane, with distances and labels that do not
-// run into each other.
-import type { Finding } from '../rules/finding'
-import { place } from '../geometry/space'
-import { standoffPlan } from '../plan/standoffs'
+// The machine to scale, from every side: what is drawn, where standoffs are, the tightest distances, and
+// the names around it for the sizes at which it is shown.
+import { insideOf } from '../case/layout'
+import { quantity } from '../figures/format'
 import { rounded } from '../figures/rounded'
-import { layout, plainItems } from '../plan/items'
-import { frames, plugs, seats, solids } from '../plan/joints'
-import { joinedBy } from '../plan/situation'
+import { type Verdict, gravity } from '../figures/verdict'
+import { place } from '../geometry/space'
 import { kept } from '../pipeline/kept'
 import { stage, type ValuesOf } from '../pipeline/stage'
+import { layout, plainItems } from '../plan/items'
+import { frames, outlines, plugs, seats } from '../plan/joints'
+import { joinedBy } from '../plan/situation'
+import { standoffPlan } from '../plan/standoffs'
+import type { Finding } from '../rules/finding'
 import { findings } from '../rules/findings'
-import { type Verdict, gravity } from '../figures/verdict'
-import { quantity } from '../figures/format'
-import { MARGIN, projection, type Project, type View } from './projection'
-import { named, shapesOf, type Shape } from './shapes'
-import { placeLabels, type Label, type Rect } from './labels'
+import {
+  captioned,
+  LETTER,
+  rectOfName,
+  told,
+  type Caption,
+  type Named,
+  type Told,
+} from './captions'
+import { flattened, type Flat, type Shape } from './flat'
+import { around, type Rect } from './rect'
+import { scene } from './scene'
+import { projection, rectOf, SEEN, VIEWS, type Point, type Project, type View } from './views'
 
-export type { Shape }
+export type { Shape, Caption, Told }
 export interface Mark {
   readonly id: string
-  readonly at: readonly [number, number]
-  readonly what: 'keep' | 'fit' | 'take out' | 'post' | 'opening'
+  readonly at: Point
+  readonly what: 'keep' | 'fit' | 'take out' | 'post'
   readonly name: string
 }
 export interface Dimension {
   readonly finding: string
-  readonly from: readonly [number, number]
-  readonly to: readonly [number, number]
+  readonly from: Point
+  readonly to: Point
   readonly verdict: Verdict
   readonly text: string
 }
-export interface Drawing {
-  readonly view: View
-  readonly title: string
-  readonly width: number
-  readonly height: number
-  /** Height of the letters, mm on the drawing. */
-  readonly letter: number
-  readonly shapes: readonly Shape[]
-  readonly marks: readonly Mark[]
-  readonly dimensions: readonly Dimension[]
-  readonly labels: readonly Label[]
+/** A word at an edge: rear, front, top, floor. */
+export interface EdgeWord {
+  readonly text: string
+  readonly at: Point
+  readonly anchor: 'start' | 'middle' | 'end'
 }
 
-/**
- * Named choices: letters as a share of the drawing's longer side, how many distances are drawn.
- */
-const LETTER_SHARE = 0.03
-const MOST_DIMENSIONS = 4
-/** How large a standoff or a hole is drawn, from its middle, mm. */
-const MARK = 3
+/** The names around a drawing, for a width on the screen. */
+export interface Layout {
+  /** For which width on the screen, px. */
+  readonly forWidth: number
+  /** All that is shown: left, top, width, height, mm. */
+  readonly paper: Rect
+  /** Height of the letters, mm on the drawing. */
+  readonly letter: number
+  readonly captions: readonly Caption[]
+  /** The same for what stands on boards and is in use: each socket, and what goes there. */
+  readonly sockets: readonly Caption[]
+  readonly numbers: readonly Told[]
+  readonly words: readonly EdgeWord[]
+}
 
-/** What is drawn. */
+export interface Drawing extends Flat {
+  readonly view: View
+  readonly title: string
+  /** The machine without names, mm. */
+  readonly machine: Rect
+  readonly marks: readonly Mark[]
+  readonly dimensions: readonly Dimension[]
+  readonly layouts: readonly Layout[]
+}
+
+/** Named choices: how many distances are drawn, and how large letters are on the screen, px. */
+const MOST_DIMENSIONS = 4
+const LETTER_PX = 12
+/** For which widths names are laid out, px: a phone, beside a ledger, a whole screen. */
+const WIDTHS = [360, 550, 900] as const
+/** How many letters a column of names takes at most, and how much room is above and below, in letters. */
+const COLUMN = 15
+const EDGE = 2.2
+/** What lies between the machine and a name, in letters. */
+const BESIDE = 2.4
+
 const DRAWN = {
-  solids,
-  frames,
+  scene,
   layout,
   items: plainItems,
   seats,
   plugs,
+  frames,
+  outlines,
   distances: stage('distances', { findings }, ({ findings }) =>
     findings.filter(f => f.where !== null && f.stage === 'fit'),
   ),
 } as const
 type Drawn = ValuesOf<typeof DRAWN>
 
-/**
- * The case seen from the near side and from above, each distance in the view that shows it best;
- * empty when there is no case.
- */
+/** The machine from every side; empty when there is no case. */
 export const drawings = stage('drawings', DRAWN, (s): readonly Drawing[] => {
-  if (!s.layout) return []
-  const { x, y, z, behind } = s.layout.inner
-  const isAcross = ({ where }: Finding): boolean =>
-    where !== null && where.from[0] === where.to[0] && where.from[1] === where.to[1]
-  return [
-    draw(s, s.distances, { view: 'near', title: 'Near side', w: x, h: y, top: y }),
-    draw(s, s.distances.filter(isAcross), {
-      view: 'above',
-      title: 'From above',
-      w: x,
-      h: z + behind,
-      top: z,
-    }),
-  ]
+  const { layout: there } = s
+  return there ? VIEWS.map(view => draw(s, view, rectOf(insideOf(there), projection(view)))) : []
 })
 
-/** A view: what it is called, how large the case is in it, what lies uppermost, mm. */
-interface Seen extends Pick<Drawing, 'view' | 'title'> {
-  readonly w: number
-  readonly h: number
-  readonly top: number
-}
-
-function draw(s: Drawn, distances: readonly Finding[], about: Seen): Drawing {
-  const { view, title, w, h, top } = about
-  const project = projection(view, top)
-  const size = { width: w + 2 * MARGIN, height: h + 2 * MARGIN }
-  const letter = Math.max(size.width, size.height) * LETTER_SHARE
-  const shapes = rounded(shapesOf(s, project))
-  const marks = rounded(view === 'near' ? marksOf(s, project) : [])
-  const dimensions = rounded(dimensionsOf(distances, project))
+function draw(s: Drawn, view: View, inside: Rect): Drawing {
+  const project = projection(view)
+  const flat = rounded(flattened(s.scene, view))
+  const marks = rounded(view === 'near' ? standoffs(s, project) : [])
+  const dimensions = rounded(
+    dimensionsOf(
+      s.distances.filter(f => isBestFrom(view, f)),
+      project,
+    ),
+  )
+  const machine = rounded(flat.shapes.flatMap(reachOf).reduce(around, inside))
   return {
-    view,
-    title,
-    ...rounded({ ...size, letter }),
-    shapes,
-    marks,
-    dimensions,
-    labels: labelled(view, { size, letter, shapes, marks, dimensions }),
+    ...{ view, title: SEEN[view].title, machine },
+    ...flat,
+    ...{ marks, dimensions },
+    layouts: laidOut(view, { view, machine, ...flat, dimensions, inUse: inUse(s, flat) }),
   }
 }
 
-interface ToLabel extends Pick<Drawing, 'shapes' | 'marks' | 'dimensions' | 'letter'> {
-  readonly size: Pick<Drawing, 'width' | 'height'>
+/** What a shape covers, its strokes included: walls, feet and arrows reach out of their body. */
+const reachOf = ({ rect, strokes }: Shape): readonly Rect[] => [
+  rect,
+  ...strokes.flatMap(s => (s.of === 'rect' ? [s.rect] : [])),
+  ...strokes.flatMap(s =>
+    s.of === 'line' ? s.points.map(([x, y]) => ({ x, y, w: 0, h: 0 })) : [],
+  ),
+]
+
+interface ToLay extends Pick<Drawing, 'view' | 'machine' | 'shapes' | 'hidden' | 'dimensions'> {
+  readonly inUse: readonly Named[]
 }
-/** Placing labels is the costly part: it is done again only where something moved. */
-const labelled = kept(
-  'labels',
-  ({ size, letter, shapes, marks, dimensions }: ToLabel): readonly Label[] => {
-    const bodies = shapes.filter(sh => sh.kind !== 'case')
-    const texts = [
-      ...dimensions.map(d => ({ id: d.finding, text: d.text, along: [d.from, d.to] as const })),
-      ...marks.map(m => ({ id: m.id, text: m.name, beside: m.at })),
-      ...named(shapes).map(sh => ({
-        id: sh.id,
-        text: sh.name,
-        shorter: sh.label,
-        inside: sh.rect,
-        onIt: rects(
-          bodies.slice(bodies.findIndex(b => b.id === sh.id)).filter(b => b.seat !== sh.seat),
-        ),
-        besideIt: rects(bodies.filter(b => b.seat !== sh.seat)),
-      })),
-    ]
-    const inTheWay = [
-      ...rects(shapes),
-      ...marks.map(m => ({ x: m.at[0] - MARK, y: m.at[1] - MARK, w: 2 * MARK, h: 2 * MARK })),
-    ]
-    return rounded(placeLabels(size, letter, texts, inTheWay))
-  },
+/** Placing names is the costly part: it is done again only where something moved. */
+const laidOut = kept('layouts', (about: ToLay): readonly Layout[] =>
+  rounded(WIDTHS.map(width => layoutFor(width, about))),
 )
 
-const rects = (shapes: readonly Shape[]): readonly Rect[] => shapes.map(sh => sh.rect)
+function layoutFor(forWidth: number, about: ToLay): Layout {
+  const { view, machine, dimensions } = about
+  // The columns are as wide as letters of that size on the screen make them.
+  const column = ((COLUMN * LETTER + BESIDE) * LETTER_PX) / forWidth
+  const width = machine.w / (1 - 2 * column)
+  const letter = (LETTER_PX * width) / forWidth
+  const edge = EDGE * letter
+  const side = (width - machine.w) / 2
+  const captions = captioned(named(about), { machine, letter })
+  const lines = captions.map(c => c.line)
+  return {
+    ...{ forWidth, letter, captions },
+    sockets: captioned(about.inUse, { machine, letter }),
+    paper: {
+      ...{ x: machine.x - side, y: machine.y - edge },
+      ...{ w: width, h: machine.h + 2 * edge },
+    },
+    numbers: told(
+      dimensions.map(d => ({ id: d.finding, ...d })),
+      { lines, letter, within: machine, names: captions.map(c => rectOfName(c, letter)) },
+    ),
+    words: wordsAt(view, machine, letter),
+  }
+}
+
+type Nameable = Pick<Shape, 'id' | 'item' | 'kind' | 'name' | 'note' | 'rect'>
+
+/**
+ * What gets a name, the most telling first: every thing that sits in the machine, once, where its
+ * largest piece is seen; from behind first what is seen there.
+ */
+function named({ view, shapes, hidden }: ToLay): readonly Named[] {
+  const found = new Map<string, Nameable>()
+  const away = new Set(view === 'behind' ? hidden.map(h => h.id) : [])
+  for (const sh of [...shapes, ...hidden].filter(({ kind }) => TELLING.includes(kind))) {
+    const key = `${sh.item ?? ''} ${sh.name} ${sh.note}`
+    const known = found.get(key)
+    if (!known || sh.rect.w * sh.rect.h > known.rect.w * known.rect.h) found.set(key, sh)
+  }
+  return [...found.values()]
+    .sort(
+      (a, b) =>
+        Number(away.has(a.id)) - Number(away.has(b.id)) ||
+        TELLING.indexOf(a.kind) - TELLING.indexOf(b.kind),
+    )
+    .map(({ id, item, name, note, rect }) => ({
+      ...{ id, item, name: shortened(name, COLUMN), note: shortened(note, COLUMN + 1) },
+      tip: [rect.x + rect.w / 2, rect.y + rect.h / 2],
+    }))
+}
+/** The sockets of boards that something is plugged into, where they are seen. */
+function inUse(s: Drawn, { shapes }: Flat): readonly Named[] {
+  return s.plugs.flatMap((joint): Named[] => {
+    const shape = shapes.find(sh => sh.id === joint.b)
+    const [plug, socket] = [s.outlines.get(joint.a), s.outlines.get(joint.b)]
+    if (!shape || !plug || !socket) return []
+    const { x, y, w, h } = shape.rect
+    return [
+      {
+        ...{ id: joint.id, item: joint.items[0] },
+        ...{ name: shortened(socket.label, COLUMN), note: shortened(plug.label, COLUMN + 1) },
+        tip: [x + w / 2, y + h / 2],
+      },
+    ]
+  })
+}
+
+/** Named choice: what is named first where room is short. */
+const TELLING: readonly string[] = [
+  ...['board', 'cooler', 'card', 'supply', 'memory', 'drive', 'piece'],
+  ...['fan', 'hub', 'adapter', 'bracket', 'rail', 'light', 'battery', 'beeper', 'sensor'],
+]
+
+/** A text that a column has room for: cut after a word. */
+function shortened(text: string, letters: number): string {
+  if (text.length <= letters) return text
+  const cut = text.slice(0, letters)
+  return `${cut.slice(0, Math.max(cut.lastIndexOf(' '), letters / 2))}…`
+}
+
+/** The words of a view at its four edges: over it and under it, where no line passes. */
+function wordsAt(view: View, m: Rect, letter: number): readonly EdgeWord[] {
+  const [left, top, right, bottom] = SEEN[view].words
+  const middle = m.x + m.w / 2
+  const below = m.y + m.h + letter * 1.4
+  return [
+    { text: top, at: [middle, m.y - letter * 0.7], anchor: 'middle' },
+    { text: bottom, at: [middle, below], anchor: 'middle' },
+    { text: `← ${left}`, at: [m.x, below], anchor: 'start' },
+    { text: `${right} →`, at: [m.x + m.w, below], anchor: 'end' },
+  ]
+}
 
 const MARK_OF = { keep: 'keep', fit: 'fit', takeOut: 'take out', posts: 'post' } as const
 
-/** Standoffs of the tray and openings for cables. */
-function marksOf(s: Drawn, project: Project): readonly Mark[] {
-  const standoffs = joinedBy(s, 'tray', 'board', 'case').flatMap(({ plug, socket }): Mark[] => {
+/** Standoffs of the tray, seen through whatever lies over them. */
+const standoffs = (s: Drawn, project: Project): readonly Mark[] =>
+  joinedBy(s, 'tray', 'board', 'case').flatMap(({ plug, socket }): readonly Mark[] => {
     const frame = s.frames.get(plug.id)
     const planned = standoffPlan(plug, socket)
     return (['keep', 'fit', 'takeOut', 'posts'] as const).flatMap(what =>
@@ -160,15 +249,12 @@ function marksOf(s: Drawn, project: Project): readonly Mark[] {
       })),
     )
   })
-  return [
-    ...standoffs,
-    ...(s.layout?.openings ?? []).map((o): Mark => ({
-      id: `opening:${o.key}`,
-      at: project(o.at),
-      what: 'opening',
-      name: '',
-    })),
-  ]
+
+/** Each distance from where it is seen best: what leads to the near panel from above, else from there. */
+function isBestFrom(view: View, { where }: Finding): boolean {
+  if (!where || view === 'behind') return false
+  const isAcross = where.from[0] === where.to[0] && where.from[1] === where.to[1]
+  return isAcross ? view !== 'near' : view === 'near'
 }
 
 /** The tightest distances that this view can show: those whose line has a length here. */

@@ -1,17 +1,16 @@
-// The ways of leads, to be laid over the view from the near side: what lies behind the tray apart, and
-// where a lead that is too short ends.
+// The ways of leads, to be laid over the views from the near side and from behind the tray: what lies on
+// the other side of the tray apart, and where a lead that is too short ends.
 import type { Layout } from '../case/layout'
 import { quantity } from '../figures/format'
 import { rounded } from '../figures/rounded'
-import type { Vec3 } from '../geometry/space'
 import { stage } from '../pipeline/stage'
 import { layout } from '../plan/items'
 import { routes, type RouteRow } from '../stages/routes'
-import { projection } from './projection'
-
-type Point = readonly [number, number]
+import { projection, type Point, type View } from './views'
 
 export interface Path {
+  /** From where it is seen: the near side, or behind the tray. */
+  readonly view: View
   readonly id: string
   readonly item: string
   readonly finding: string | null
@@ -37,22 +36,25 @@ function pathsOf({
   readonly routes: readonly RouteRow[]
 }): readonly Path[] {
   if (!layout) return []
-  const project = projection('near', layout.inner.y)
-  return routes.flatMap(row => pathOf(row, project) ?? [])
+  return (['near', 'behind'] as const).flatMap(view =>
+    routes.flatMap(row => pathOf(row, view) ?? []),
+  )
 }
 
-function pathOf(row: RouteRow, project: (p: Vec3) => Point): Path | null {
+function pathOf(row: RouteRow, view: 'near' | 'behind'): Path | null {
+  const project = projection(view)
   const first = row.stretches[0]?.points[0]
   const last = row.stretches.at(-1)?.points.at(-1)
   if (!first || !last) return null
   const missing = row.gap?.points ?? []
   return {
+    view,
     id: row.id,
     item: row.item,
     finding: row.finding,
     title: `${row.label} to ${row.to}`,
     strokes: row.stretches.map(({ side, points }) => ({
-      isHidden: side === 'behind',
+      isHidden: (side === 'behind') === (view === 'near'),
       points: points.map(project),
     })),
     ends: [project(first), project(last)],

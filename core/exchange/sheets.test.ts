@@ -64,26 +64,25 @@ describe('the drawing as SVG', () => {
   } = then(avocet)
   if (!near) throw new Error('no drawing')
   const svg = drawingSvg('Avocet', near, paths)
-  test('one unit is one millimetre: the case of 430 × 520 with a margin of 12 all around', () => {
-    expect(svg).toContain(`width="${430 + 24}mm" height="${520 + 24}mm" viewBox="0 0 454 544"`)
-    expect(svg).toContain('<rect x="12" y="12" width="430" height="520"')
+  test('one unit is one millimetre: the case of 430 × 520 inside, on paper as large as it is', () => {
+    const [, w, h] = /width="([\d.]+)mm" height="([\d.]+)mm"/.exec(svg) ?? []
+    expect(svg).toMatch(new RegExp(`viewBox="[-\\d.]+ [-\\d.]+ ${w} ${h}"`))
+    expect(svg).toContain('<rect x="0" y="-520" width="430" height="520"')
   })
-  test('every shape, hole, way, distance and label is there', () => {
-    const count = (what: string): number => svg.split(`<${what} `).length - 1
-    const slots = near.marks.filter(m => m.what === 'opening').length
-    expect([
-      count('rect'),
-      count('circle'),
-      count('polyline'),
-      count('line'),
-      count('text'),
-    ]).toEqual([
-      near.shapes.length + slots,
-      near.marks.length - slots,
-      paths.reduce((sum, p) => sum + p.strokes.length + (p.gap ? 1 : 0), 0),
-      near.dimensions.length,
-      near.labels.length,
-    ])
+  test('each layer is a group: all shapes, standoffs, ways, distances and names are there', () => {
+    const layer = (id: string): string => svg.split(`<g id="${id}">`)[1]?.split('<g id=')[0] ?? ''
+    const count = (id: string, what: string): number => layer(id).split(`<${what}`).length - 1
+    expect(count('bodies', 'title')).toBe(near.shapes.length + near.hidden.length)
+    expect(count('standoffs', 'circle')).toBe(near.marks.length)
+    expect(count('cables', 'polyline')).toBe(
+      paths
+        .filter(p => p.view === 'near')
+        .reduce((sum, p) => sum + p.strokes.length + (p.gap ? 1 : 0), 0),
+    )
+    expect(count('dimensions', 'polyline')).toBe(near.dimensions.length)
+    const { captions, words } = near.layouts.at(-1) ?? { captions: [], words: [] }
+    expect(captions.length).toBeGreaterThan(10)
+    expect(count('names', 'text')).toBe(2 * captions.length + words.length)
   })
   test('names are escaped', () => {
     expect(drawingSvg('<script>"&\'', near)).toContain(

@@ -49,6 +49,7 @@ const summary = computed(() => {
       ><CaseDrawing
         :drawings="desk.analysis?.drawings ?? []"
         bare
+        names="sockets"
         :paths="desk.analysis?.paths ?? []"
     /></template>
   </StageLayout>

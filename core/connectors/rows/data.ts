@@ -1,11 +1,13 @@
 // Data leads inside the case: a board’s or a card’s end, and a drive’s.
 import type { Connector } from '../connector'
+import { bentTongue, header, opening, slot } from '../look'
 import { SOURCE } from '../../standards/sources'
 
 export const DATA = {
   'sata-data': {
     name: 'SATA data',
     shape: '7 contacts, L',
+    look: bentTongue(10.4, 7),
     key: 'the L, a clip',
     carries: 'one drive',
     limit: null,
@@ -30,6 +32,16 @@ export const DATA = {
   'sas-drive': {
     name: 'SAS drive plug',
     shape: 'data and power side by side, no gap between',
+    look: slot(
+      [
+        [0, 0],
+        [42, 0],
+        [42, 6.5],
+        [1.5, 6.5],
+        [0, 5],
+      ],
+      { cols: 29 },
+    ),
     key: 'the L of its data part, a bridge over the gap',
     carries: 'one drive; its power comes by a SATA power plug on its tail',
     limit: null,
@@ -52,6 +64,7 @@ export const DATA = {
   'mini-sas': {
     name: 'mini-SAS',
     shape: 'four lanes, 36 contacts, the older and wider shape',
+    look: opening(26, 10, 1, 18),
     key: 'shape',
     carries: 'four drives over a fan-out',
     limit: null,
@@ -71,6 +84,7 @@ export const DATA = {
   'mini-sas-hd': {
     name: 'mini-SAS HD',
     shape: 'four lanes, 36 contacts, the newer and smaller shape',
+    look: opening(18, 9, 1, 18),
     key: 'shape',
     carries: 'four drives over a fan-out; some carry NVMe',
     limit: null,
@@ -89,6 +103,7 @@ export const DATA = {
   'ribbon-40': {
     name: '40-pin ribbon',
     shape: '2 × 20, 2.54 mm',
+    look: header({ cols: 20, missing: [20], key: 'notch' }),
     key: 'middle pin missing, nose',
     carries: 'two drives, first and second',
     limit: null,
@@ -104,6 +119,19 @@ export const DATA = {
   'floppy-edge': {
     name: 'floppy card edge',
     shape: '34 contacts on the edge of the drive’s board',
+    look: slot(
+      [
+        [0, 0],
+        [5, 0],
+        [5, 3],
+        [6.2, 3],
+        [6.2, 0],
+        [46, 0],
+        [46, 6],
+        [0, 6],
+      ],
+      { cols: 17 },
+    ),
     key: 'a slot near one end',
     carries: 'a 5.25-inch floppy drive',
     limit: null,
@@ -117,6 +145,7 @@ export const DATA = {
   'ribbon-34': {
     name: '34-pin ribbon',
     shape: '2 × 17, 2.54 mm',
+    look: header({ cols: 17, missing: [5], key: 'notch' }),
     key: 'a pin missing, where it is',
     carries: 'two floppy drives; the end past the twist is the first',
     limit: null,

@@ -1,11 +1,13 @@
 // Fans and lights.
 import type { Connector } from '../connector'
+import { header } from '../look'
 import { SOURCE } from '../../standards/sources'
 
 export const FANS_AND_LIGHTS = {
   'fan-3': {
     name: '3-wire fan',
     shape: '1 × 3, 2.54 mm',
+    look: header({ cols: 3, rows: 1, key: 'ridge' }),
     key: 'ridge',
     carries: '12 V and speed signal',
     limit: { rails: { amps: { '12': 1 }, by: 'practice' } },
@@ -34,6 +36,7 @@ export const FANS_AND_LIGHTS = {
   'fan-4': {
     name: '4-wire fan',
     shape: '1 × 4, 2.54 mm',
+    look: header({ cols: 4, rows: 1, key: 'ridge' }),
     key: 'ridge',
     carries: '12 V, speed signal and control',
     limit: { rails: { amps: { '12': 1 }, by: 'practice' } },
@@ -62,6 +65,7 @@ export const FANS_AND_LIGHTS = {
   'light-12': {
     name: '12 V lights',
     shape: '1 × 4, 2.54 mm',
+    look: header({ cols: 4, rows: 1 }),
     key: 'an arrow, no more',
     carries: '12 V common and three colours',
     limit: { rails: { amps: { '12': 3 }, by: 'practice' } },
@@ -90,6 +94,7 @@ export const FANS_AND_LIGHTS = {
   'light-5': {
     name: '5 V lights',
     shape: '3 pins of 4, 2.54 mm',
+    look: header({ cols: 4, rows: 1, missing: [3] }),
     key: 'the gap',
     carries: '5 V, data and ground',
     limit: { rails: { amps: { '5': 3 }, by: 'practice' } },
@@ -112,6 +117,7 @@ export const FANS_AND_LIGHTS = {
   'light-own': {
     name: 'lights, a maker’s own plug',
     shape: 'by its maker',
+    look: header({ cols: 3, rows: 1, pitch: 2 }),
     key: 'shape',
     carries: 'what its controller gives',
     limit: null,

@@ -1,11 +1,13 @@
 // What the front of a case and small parts plug into headers.
 import type { Connector } from '../connector'
+import { header, opening } from '../look'
 import { SOURCE } from '../../standards/sources'
 
 export const FRONT = {
   'panel-lead': {
     name: 'front-panel lead',
     shape: 'loose 1 × 2 or 1 × 3, 2.54 mm',
+    look: header({ cols: 2, rows: 1 }),
     key: 'none',
     carries: 'a switch or a small light',
     limit: null,
@@ -19,6 +21,7 @@ export const FRONT = {
   'panel-block': {
     name: 'front-panel block plug',
     shape: '2 × 5, 2.54 mm, pin 10 missing',
+    look: header({ cols: 5, missing: [10] }),
     key: 'missing pin',
     carries: 'all switches and lights of the front',
     limit: null,
@@ -32,6 +35,7 @@ export const FRONT = {
   'usb-2': {
     name: 'USB 2 header',
     shape: '2 × 5, 2.54 mm, pin 9 missing',
+    look: header({ cols: 5, missing: [9] }),
     key: 'missing pin',
     carries: 'two ports',
     limit: { ports: 2, rails: { amps: { '5': 1 }, by: 'standard' } },
@@ -66,6 +70,7 @@ export const FRONT = {
   'usb-3': {
     name: 'USB 3 header',
     shape: '2 × 10, 2.0 mm, pin 20 missing',
+    look: header({ cols: 10, pitch: 2, missing: [20], key: 'notch', numbered: 'around' }),
     key: 'nose',
     carries: 'two ports',
     limit: { ports: 2, rails: { amps: { '5': 1.8 }, by: 'standard' } },
@@ -81,6 +86,7 @@ export const FRONT = {
   'usb-c': {
     name: 'USB-C header',
     shape: '20 contacts, key A',
+    look: opening(11.5, 5.5, 0.6, 10),
     key: 'shape',
     carries: 'one port',
     limit: { ports: 1, rails: { amps: { '5': 3 }, by: 'standard' } },
@@ -95,6 +101,7 @@ export const FRONT = {
   'audio-hd': {
     name: 'front audio, HD',
     shape: '2 × 5, 2.54 mm, pin 8 missing',
+    look: header({ cols: 5, missing: [8] }),
     key: 'missing pin',
     carries: 'sound, with jack sensing',
     limit: null,
@@ -130,6 +137,7 @@ export const FRONT = {
   'audio-97': {
     name: 'front audio, older',
     shape: '2 × 5, 2.54 mm, pin 8 missing',
+    look: header({ cols: 5, missing: [8] }),
     key: 'missing pin',
     carries: 'sound, without jack sensing',
     limit: null,
@@ -152,6 +160,7 @@ export const FRONT = {
   firewire: {
     name: 'FireWire header',
     shape: '2 × 5, 2.54 mm, pin 9 missing',
+    look: header({ cols: 5, missing: [9] }),
     key: 'missing pin, the same as USB 2',
     carries: 'one port, 12 V',
     limit: { ports: 1 },
@@ -174,6 +183,7 @@ export const FRONT = {
   serial: {
     name: 'serial header',
     shape: '2 × 5, 2.54 mm, pin 10 missing',
+    look: header({ cols: 5, missing: [10] }),
     key: 'missing pin',
     carries: 'RS-232; brackets come in two wirings',
     limit: null,
@@ -202,6 +212,7 @@ export const FRONT = {
   speaker: {
     name: 'beeper',
     shape: '1 × 4, 2.54 mm',
+    look: header({ cols: 4, rows: 1 }),
     key: 'none',
     carries: '5 V at one end, signal at the other',
     limit: null,
@@ -216,6 +227,7 @@ export const FRONT = {
   battery: {
     name: 'external battery',
     shape: '1 × 4, 2.54 mm, pin 2 missing',
+    look: header({ cols: 4, rows: 1, missing: [2] }),
     key: 'missing pin',
     carries: 'the voltage that keeps clock and settings',
     limit: null,
@@ -229,6 +241,7 @@ export const FRONT = {
   probe: {
     name: 'temperature probe',
     shape: '1 × 2, 2.54 mm',
+    look: header({ cols: 2, rows: 1 }),
     key: 'none',
     carries: 'a resistance that follows the temperature',
     limit: null,

@@ -1,5 +1,6 @@
 // Power: what a supply’s cables end in.
 import type { Connector } from '../connector'
+import { bentTongue, cavities, row } from '../look'
 import { SOURCE } from '../../standards/sources'
 import { plugHead } from '../../standards/plugs'
 
@@ -11,6 +12,7 @@ export const POWER = {
   'main-24': {
     name: '24-pin main power',
     shape: '2 × 12, 4.2 mm pitch, splits into 20 and 4',
+    look: cavities({ cols: 12 }),
     key: 'latch and contact shapes',
     carries: '3.3 V, 5 V, 12 V and 5 V standby',
     limit: { rails: { amps: { '12': 12, '5': 30, '3.3': 24 }, by: 'standard' } },
@@ -38,6 +40,7 @@ export const POWER = {
   'main-20': {
     name: '20-pin main power',
     shape: '2 × 10, 4.2 mm pitch',
+    look: cavities({ cols: 10 }),
     key: 'latch and contact shapes',
     carries: '3.3 V, 5 V, 12 V and 5 V standby, one contact less of each than the 24-pin',
     limit: { rails: { amps: { '12': 6, '5': 24, '3.3': 18 }, by: 'standard' } },
@@ -63,6 +66,7 @@ export const POWER = {
   'main-4': {
     name: 'four more contacts of main power',
     shape: '2 × 2, 4.2 mm pitch, apart from the twenty',
+    look: cavities({ cols: 2 }),
     key: 'latch and contact shapes',
     carries: 'one contact more of 3.3 V, 5 V and 12 V',
     limit: { rails: { amps: { '12': 6, '5': 6, '3.3': 6 }, by: 'standard' } },
@@ -87,6 +91,7 @@ export const POWER = {
   'board-pair': {
     name: 'twin board power, first plug (P8)',
     shape: '1 × 6, 3.96 mm pitch',
+    look: row(6, 3.96, 'ribs'),
     key: 'weak: ribs keep it the right way round, nothing keeps it in its own half',
     carries: '5 V, 12 V, −12 V, power good',
     limit: null,
@@ -112,6 +117,7 @@ export const POWER = {
   'board-pair-9': {
     name: 'twin board power, second plug (P9)',
     shape: '1 × 6, 3.96 mm pitch',
+    look: row(6, 3.96, 'ribs'),
     key: 'weak: ribs keep it the right way round, nothing keeps it in its own half',
     carries: '5 V, −5 V',
     limit: null,
@@ -135,6 +141,7 @@ export const POWER = {
   'cpu-8': {
     name: '8-pin processor power',
     shape: '2 × 4, splits into 4 and 4',
+    look: cavities({ cols: 4, says: ['12 V', 'ground'] }),
     key: 'latch and contact shapes',
     carries: '12 V over four contacts',
     limit: { rails: { amps: { '12': 28 }, by: 'practice' } },
@@ -161,6 +168,7 @@ export const POWER = {
   'cpu-4': {
     name: '4-pin processor power',
     shape: '2 × 2, 4.2 mm pitch',
+    look: cavities({ cols: 2, says: ['12 V', 'ground'] }),
     key: 'latch and contact shapes',
     carries: '12 V over two contacts',
     limit: { rails: { amps: { '12': 14 }, by: 'practice' } },
@@ -192,6 +200,7 @@ export const POWER = {
   'card-16': {
     name: '16-contact card power',
     shape: '12 power and 4 sense contacts',
+    look: cavities({ cols: 6, pitch: 3, sense: 4, says: ['ground', '12 V'] }),
     key: 'latch and contact shapes',
     carries: '12 V, up to 600 W by its sense contacts',
     limit: { rails: { amps: { '12': 55.2 }, by: 'standard' } },
@@ -208,6 +217,7 @@ export const POWER = {
   'card-8': {
     name: '8-pin card power',
     shape: '2 × 4, splits into 6 and 2',
+    look: cavities({ cols: 4, says: ['ground, sense', '12 V'] }),
     key: 'latch and contact shapes',
     carries: '12 V, 150 W by standard',
     limit: { rails: { amps: { '12': 12.5 }, by: 'standard' } },
@@ -233,6 +243,7 @@ export const POWER = {
   'card-6': {
     name: '6-pin card power',
     shape: '2 × 3, 4.2 mm pitch',
+    look: cavities({ cols: 3, says: ['ground, sense', '12 V'] }),
     key: 'latch and contact shapes',
     carries: '12 V, 75 W by standard',
     limit: { rails: { amps: { '12': 6.25 }, by: 'standard' } },
@@ -257,6 +268,7 @@ export const POWER = {
   'sata-power': {
     name: 'SATA power',
     shape: '15 contacts, L',
+    look: bentTongue(20.6, 15),
     key: 'the L',
     carries: '12 V, 5 V and 3.3 V, 4.5 A a rail',
     limit: { rails: { amps: { '12': 4.5, '5': 4.5, '3.3': 4.5 }, by: 'standard' } },
@@ -281,6 +293,7 @@ export const POWER = {
   'drive-4': {
     name: 'large 4-pin drive power',
     shape: '1 × 4, 5.08 mm pitch',
+    look: row(4, 5.08, 'corners'),
     key: 'two chamfers',
     carries: '12 V and 5 V',
     limit: { rails: { amps: { '12': 10, '5': 10 }, by: 'practice' } },
@@ -310,6 +323,7 @@ export const POWER = {
   'drive-small-4': {
     name: 'small 4-pin drive power',
     shape: '1 × 4, 2.5 mm pitch',
+    look: row(4, 2.5, 'ridge'),
     key: 'ridge',
     carries: '12 V and 5 V',
     limit: { rails: { amps: { '12': 2, '5': 2 }, by: 'practice' } },

@@ -1,11 +1,13 @@
 // Sockets on the outside, at the rear: what is plugged there is plugged last.
 import type { Connector } from '../connector'
+import { opening, round, screwed, slot } from '../look'
 import { SOURCE } from '../../standards/sources'
 
 export const REAR = {
   'usb-a': {
     name: 'USB-A socket',
     shape: '4 or 9 contacts, flat',
+    look: opening(13.1, 5.7, 0.3, 4),
     key: 'shape',
     carries: 'one device',
     limit: { ports: 1, rails: { amps: { '5': 0.5 }, by: 'practice' } },
@@ -19,6 +21,7 @@ export const REAR = {
   'usb-c-socket': {
     name: 'USB-C socket',
     shape: '24 contacts, oval, either way',
+    look: opening(8.9, 3.2, 1.6, 12),
     key: 'shape',
     carries: 'one device',
     limit: { ports: 1, rails: { amps: { '5': 1.5 }, by: 'practice' } },
@@ -32,6 +35,17 @@ export const REAR = {
   hdmi: {
     name: 'HDMI socket',
     shape: '19 contacts',
+    look: slot(
+      [
+        [0, 0],
+        [14, 0],
+        [14, 3],
+        [12.2, 4.6],
+        [1.8, 4.6],
+        [0, 3],
+      ],
+      { cols: 19 },
+    ),
     key: 'shape',
     carries: 'picture and sound',
     limit: null,
@@ -46,6 +60,16 @@ export const REAR = {
   displayport: {
     name: 'DisplayPort socket',
     shape: '20 contacts, one corner cut',
+    look: slot(
+      [
+        [0, 0],
+        [16.1, 0],
+        [16.1, 4.8],
+        [2, 4.8],
+        [0, 2.8],
+      ],
+      { cols: 20 },
+    ),
     key: 'shape, latch',
     carries: 'picture and sound',
     limit: null,
@@ -60,6 +84,7 @@ export const REAR = {
   vga: {
     name: 'VGA socket',
     shape: '15 contacts, two screws',
+    look: screwed(17, [5, 5, 5]),
     key: 'shape',
     carries: 'picture',
     limit: null,
@@ -74,6 +99,19 @@ export const REAR = {
   network: {
     name: 'network socket',
     shape: '8 contacts',
+    look: slot(
+      [
+        [0, 0],
+        [11.7, 0],
+        [11.7, 6.6],
+        [8.9, 6.6],
+        [8.9, 8.2],
+        [2.8, 8.2],
+        [2.8, 6.6],
+        [0, 6.6],
+      ],
+      { cols: 8 },
+    ),
     key: 'latch',
     carries: 'network',
     limit: null,
@@ -87,6 +125,7 @@ export const REAR = {
   'audio-jack': {
     name: 'sound socket',
     shape: '3.5 mm, round',
+    look: round(6, 1, null),
     key: 'none: read the colour or the print',
     carries: 'sound, in or out',
     limit: null,
@@ -100,6 +139,7 @@ export const REAR = {
   dvi: {
     name: 'DVI socket',
     shape: '24 contacts and a blade, two screws',
+    look: screwed(25, [8, 8, 8]),
     key: 'shape',
     carries: 'picture',
     limit: null,
@@ -114,6 +154,7 @@ export const REAR = {
   'monitor-9': {
     name: '9-contact monitor socket',
     shape: '9 contacts, two screws',
+    look: screwed(17, [5, 4]),
     key: 'shape',
     carries: 'picture of old display cards',
     limit: null,
@@ -128,6 +169,7 @@ export const REAR = {
   'serial-9': {
     name: '9-contact serial socket',
     shape: '9 pins, two screws',
+    look: screwed(17, [5, 4]),
     key: 'shape',
     carries: 'RS-232',
     limit: null,
@@ -141,6 +183,7 @@ export const REAR = {
   'parallel-25': {
     name: 'parallel socket',
     shape: '25 holes, two screws',
+    look: screwed(39, [13, 12]),
     key: 'shape',
     carries: 'printer',
     limit: null,
@@ -154,6 +197,7 @@ export const REAR = {
   'game-15': {
     name: 'game socket',
     shape: '15 holes in two rows, two screws',
+    look: screwed(25, [8, 7]),
     key: 'shape',
     carries: 'joystick, music',
     limit: null,
@@ -167,6 +211,17 @@ export const REAR = {
   optical: {
     name: 'optical sound socket',
     shape: 'square with one side round, a red light inside',
+    look: slot(
+      [
+        [0, 1.6],
+        [1.6, 0],
+        [6.4, 0],
+        [8, 1.6],
+        [8, 8],
+        [0, 8],
+      ],
+      { cols: 1 },
+    ),
     key: 'shape',
     carries: 'digital sound',
     limit: null,
@@ -180,6 +235,7 @@ export const REAR = {
   'din-5': {
     name: 'large round keyboard socket',
     shape: '5 contacts, round, 13 mm',
+    look: round(13, 5, 'notch'),
     key: 'a notch',
     carries: 'keyboard',
     limit: null,
@@ -193,6 +249,16 @@ export const REAR = {
   'firewire-socket': {
     name: 'FireWire socket',
     shape: '6 contacts, one end pointed',
+    look: slot(
+      [
+        [0, 0],
+        [9, 0],
+        [11, 2.2],
+        [9, 4.5],
+        [0, 4.5],
+      ],
+      { cols: 6 },
+    ),
     key: 'shape',
     carries: 'devices, with 12 V',
     limit: null,
@@ -206,6 +272,7 @@ export const REAR = {
   aerial: {
     name: 'aerial post',
     shape: 'a threaded post',
+    look: round(6.4, 1, null),
     key: 'thread',
     carries: 'radio',
     limit: null,
@@ -219,6 +286,17 @@ export const REAR = {
   'mains-inlet': {
     name: 'mains inlet',
     shape: '3 flat contacts in a frame',
+    look: slot(
+      [
+        [4, 0],
+        [20, 0],
+        [24, 4],
+        [24, 16],
+        [0, 16],
+        [0, 4],
+      ],
+      { cols: 3 },
+    ),
     key: 'shape',
     carries: 'mains',
     limit: null,
@@ -232,6 +310,7 @@ export const REAR = {
   esata: {
     name: 'external SATA socket',
     shape: '7 contacts, straight, no L',
+    look: opening(12, 5, 0.3, 7),
     key: 'shape',
     carries: 'one drive',
     limit: null,
@@ -246,6 +325,7 @@ export const REAR = {
   ps2: {
     name: 'round keyboard socket',
     shape: '6 contacts, round',
+    look: round(9.5, 6, 'post'),
     key: 'a plastic post',
     carries: 'keyboard or mouse',
     limit: null,
