@@ -16,7 +16,8 @@ import { confirmed } from '../../core/parts/not-stated'
 import { checkPart } from '../../core/shelf/check'
 import type { Query } from '../../core/shelf/find'
 import { BOARD_FORMS } from '../../core/standards/boards'
-import { CONNECTORS } from '../../core/connectors/connectors'
+import { CONNECTORS, MATINGS } from '../../core/connectors/connectors'
+import type { Look } from '../../core/connectors/look'
 import { MEMORY_TYPES } from '../../core/standards/modules'
 import { TERMS } from '../../core/standards/terms'
 import type { Desk } from './desk'
@@ -39,6 +40,15 @@ export interface Reference {
     readonly lookAlike: string | null
     readonly seat: string
     readonly source: string
+    readonly look: Look
+    /** What its plug can be forced into, and what that does. */
+    readonly alike: readonly {
+      readonly face: string
+      readonly name: string
+      readonly verdict: string
+      readonly note: string
+      readonly look: Look
+    }[]
   }[]
   readonly terms: readonly { readonly word: string; readonly says: string }[]
   readonly rules: readonly {
@@ -148,9 +158,18 @@ const entryChoices = () => ({
 const spaced = (key: string): string =>
   key.replace(/([a-z])([A-Z])/g, (_, a: string, b: string) => `${a} ${b.toLowerCase()}`)
 
+/** The sockets that its plug can be forced into, and what that does. */
+const alikeTo = (face: string): Reference['connectors'][number]['alike'] =>
+  MATINGS.filter(m => m.plug === face && m.verdict !== 'clear' && m.verdict !== 'watch').map(
+    ({ socket, verdict, note }) => ({
+      ...{ face: socket, verdict, note },
+      ...{ name: CONNECTORS[socket].name, look: CONNECTORS[socket].look },
+    }),
+  )
+
 const reference = (): Reference => ({
   connectors: Object.entries(CONNECTORS).map(
-    ([face, { name, shape, key, carries, lookAlike, seat, source }]) => ({
+    ([face, { name, shape, key, carries, lookAlike, seat, source, look }]) => ({
       face,
       name,
       shape,
@@ -159,6 +178,8 @@ const reference = (): Reference => ({
       lookAlike,
       seat,
       source,
+      look,
+      alike: alikeTo(face),
     }),
   ),
   terms: Object.entries(TERMS)

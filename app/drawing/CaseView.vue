@@ -1,15 +1,26 @@
 <script setup lang="ts">
-// One view of the machine: what the model gives, from the farthest to the nearest, with names around it.
+// One view of the machine: what the model gives, from the farthest to the nearest, with names around it
+// or a step's place ringed.
+import { computed } from 'vue'
 import type { Drawing, Layout } from '../../core/drawing/drawing'
 import type { Path } from '../../core/drawing/paths'
+import type { StepPlace } from '../../core/drawing/step-places'
 import { usePointer } from '../state/pointer'
 import CaptionLines from './CaptionLines.vue'
 import CasePaths from './CasePaths.vue'
+import DrawnDimensions from './DrawnDimensions.vue'
+import DrawnMarks from './DrawnMarks.vue'
 import DrawnStroke from './DrawnStroke.vue'
 
 const props = defineProps<{
   drawing: Drawing
-  layout: Layout
+  /** The names around it; without, the machine alone is drawn. */
+  layout?: Layout
+  /** A step's place: shown close, or marked on the whole. */
+  place?: StepPlace
+  whole?: boolean
+  /** The number of the step that makes each joint: beside a place only what is in by then is drawn. */
+  madeAt?: Readonly<Record<string, number>>
   paths?: readonly Path[]
   bare?: boolean
   names?: 'parts' | 'sockets'
@@ -19,23 +30,35 @@ const lit = (item: string | null): boolean => item !== null && pointer.items.inc
 /** What is pointed at by itself: not the case, nor what stands on a board. */
 const APART: readonly string[] = ['case', 'vents', 'opening', 'air']
 const isApart = (kind: string): boolean => !APART.includes(kind)
-const titleOf = ({ name, what }: Drawing['marks'][number]): string =>
-  what === 'post' ? `Plastic post ${name}` : `Standoff ${name}: ${what}`
-const paperOf = ({ paper }: Layout): string =>
-  [paper.x, paper.y, paper.w, paper.h].map(n => n.toFixed(1)).join(' ')
+const paper = computed(() => {
+  const { place, layout, drawing } = props
+  const shown = place && !props.whole ? place.window : (layout?.paper ?? drawing.machine)
+  return [shown.x, shown.y, shown.w, shown.h].map(n => n.toFixed(1)).join(' ')
+})
+/** What is ringed: the things of a step, or on the whole the window in which they are. */
+const ringed = computed(() => {
+  if (!props.place) return []
+  return props.whole ? [props.place.window] : props.place.targets
+})
+/** Whether it is in the machine by the step that is shown. */
+function isThere({ seat }: Drawing['shapes'][number]): boolean {
+  const made = props.madeAt?.[seat]
+  return made === undefined || props.place === undefined || made <= props.place.at
+}
+const hasNumbers = computed(() => !props.paths && !props.place)
 const hintOf = ({ name, note }: Drawing['shapes'][number]): string =>
   note === '' ? name : `${name}: ${note}`
 </script>
 
 <template>
   <svg
-    :viewBox="paperOf(layout)"
+    :viewBox="paper"
     :role="paths ? 'group' : 'img'"
     :aria-label="`The machine, ${drawing.title.toLowerCase()}, to scale`"
-    :style="{ '--letter': `${layout.letter}px` }"
+    :style="{ '--letter': `${layout?.letter ?? 8}px` }"
   >
     <g
-      v-for="s in drawing.shapes"
+      v-for="s in drawing.shapes.filter(isThere)"
       :key="s.id"
       :class="['shape', s.kind, { lit: isApart(s.kind) && lit(s.item) }]"
       @mouseenter="isApart(s.kind) && s.item && pointer.point([s.item])"
@@ -45,7 +68,7 @@ const hintOf = ({ name, note }: Drawing['shapes'][number]): string =>
       <DrawnStroke v-for="(stroke, i) in s.strokes" :key="i" :stroke="stroke" />
     </g>
     <rect
-      v-for="h in drawing.hidden"
+      v-for="h in madeAt ? [] : drawing.hidden"
       :key="h.id"
       class="behind"
       :class="{ lit: lit(h.item) }"
@@ -56,45 +79,25 @@ const hintOf = ({ name, note }: Drawing['shapes'][number]): string =>
     >
       <title>{{ h.name }}, behind</title>
     </rect>
-    <template v-if="!props.bare">
-      <g v-for="m in drawing.marks" :key="m.id" :class="['hole', m.what.replace(' ', '-')]">
-        <title>{{ titleOf(m) }}</title>
-        <rect
-          v-if="m.what === 'post'"
-          :x="m.at[0] - 2.6"
-          :y="m.at[1] - 2.6"
-          width="5.2"
-          height="5.2"
-          :transform="`rotate(45 ${m.at[0]} ${m.at[1]})`"
-        />
-        <circle v-else :cx="m.at[0]" :cy="m.at[1]" r="3.4" />
-        <text v-if="m.what === 'take out'" class="letter" :x="m.at[0] + 5" :y="m.at[1] + 3">
-          {{ m.name }}
-        </text>
-      </g>
-    </template>
-    <template v-if="!paths">
-      <g
-        v-for="d in drawing.dimensions"
-        :key="d.finding"
-        :class="['dimension', d.verdict, { lit: pointer.row === d.finding }]"
-      >
-        <line :x1="d.from[0]" :y1="d.from[1]" :x2="d.to[0]" :y2="d.to[1]" />
-        <circle :cx="d.from[0]" :cy="d.from[1]" r="1.6" />
-        <circle :cx="d.to[0]" :cy="d.to[1]" r="1.6" />
-      </g>
-      <text
-        v-for="n in layout.numbers"
-        :key="n.id"
-        class="number"
-        :x="n.rect.x"
-        :y="n.rect.y + n.rect.h * 0.78"
-      >
-        {{ n.text }}
-      </text>
-    </template>
-    <CasePaths v-if="paths" :paths="paths" :letter="layout.letter" />
+    <DrawnMarks v-if="!bare && !place" :marks="drawing.marks" />
+    <DrawnDimensions
+      v-if="hasNumbers"
+      :dimensions="drawing.dimensions"
+      :numbers="layout?.numbers ?? []"
+    />
+    <CasePaths v-if="paths && layout" :paths="paths" :letter="layout.letter" />
+    <rect
+      v-for="(r, i) in ringed"
+      :key="i"
+      class="ring"
+      :x="r.x - 2"
+      :y="r.y - 2"
+      :width="r.w + 4"
+      :height="r.h + 4"
+      rx="2"
+    />
     <CaptionLines
+      v-if="layout"
       :layout="layout"
       :captions="names === 'sockets' ? layout.sockets : layout.captions"
     />
@@ -105,19 +108,6 @@ const hintOf = ({ name, note }: Drawing['shapes'][number]): string =>
 svg {
   width: 100%;
   max-height: calc(100dvh - 170px);
-}
-.number,
-.letter {
-  font: 600 var(--letter) / 1 var(--figure);
-  font-stretch: 80%;
-  fill: var(--ink);
-  pointer-events: none;
-  paint-order: stroke;
-  stroke: var(--sheet);
-  stroke-width: 3px;
-}
-.letter {
-  fill: var(--harm);
 }
 .behind {
   fill: none;
@@ -138,41 +128,10 @@ svg {
   stroke: var(--mat);
   stroke-width: 2.6;
 }
-.hole circle {
+.ring {
   fill: none;
   stroke: var(--mat);
-  stroke-width: 1.4;
-  vector-effect: non-scaling-stroke;
-}
-.hole.fit circle {
-  fill: var(--mat);
-}
-.hole.take-out circle {
-  stroke: var(--harm);
-  stroke-width: 2;
-  stroke-dasharray: 3 2;
-}
-.hole.post rect {
-  fill: var(--sheet);
-  stroke: var(--mat);
-  stroke-width: 1.6;
-}
-.dimension line {
-  stroke: var(--mat);
-  stroke-width: 1.4;
-  vector-effect: non-scaling-stroke;
-}
-.dimension circle {
-  fill: var(--mat);
-}
-.dimension.measure line {
-  stroke-dasharray: 2 3;
-}
-.dimension.stop line,
-.dimension.harm line {
-  stroke: var(--harm);
-}
-.dimension.lit line {
   stroke-width: 3.4;
+  vector-effect: non-scaling-stroke;
 }
 </style>

@@ -13,7 +13,8 @@ const GAP = 2.5
 const grid = computed(() => props.block.turns[0])
 const width = computed(() => (grid.value?.cols ?? 0) * PITCH + 4)
 const height = computed(() => (grid.value?.rows ?? 0) * PITCH + 2 * ROOM)
-const SIGN = { '+': '+', '-': '−', either: '±' } as const
+/** Of what works either way round no sign stands at its pin. */
+const SIGN = { '+': '+', '-': '−', either: '' } as const
 const mid = (n: number): number => 2 + (n + 0.5) * PITCH
 const isUpper = (row: number): boolean => row < (grid.value?.rows ?? 0) / 2
 /** Upright beside the block: above the upper row, below the lower. */

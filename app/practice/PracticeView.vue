@@ -1,15 +1,11 @@
 <script setup lang="ts">
 // Practice: know the plugs, where they are in this build, and what is checked by which rule.
-import { onMounted, shallowRef } from 'vue'
-import type { Reference } from '../desk/questions'
-import { ask } from '../desk/remote'
+import FaceDrawing from '../drawing/FaceDrawing.vue'
 import { useDesk } from '../state/desk'
+import { useReference } from '../state/reference'
 
 const desk = useDesk()
-const reference = shallowRef<Reference | null>(null)
-onMounted(async () => {
-  reference.value = await ask('reference')
-})
+const reference = useReference()
 const here = (face: string) => (desk.analysis?.joints ?? []).filter(j => j.face === face)
 </script>
 
@@ -22,6 +18,22 @@ const here = (face: string) => (desk.analysis?.joints ?? []).filter(j => j.face 
     <ul class="sheet">
       <li v-for="c in reference?.connectors" :key="c.face">
         <h2>{{ c.name }}</h2>
+        <div class="faces">
+          <figure>
+            <FaceDrawing :look="c.look" :name="c.name" />
+            <figcaption class="quiet">
+              socket<template v-if="c.look.rows"
+                >: {{ c.look.rows[0] }} at the latch, {{ c.look.rows[1] }} below</template
+              >
+            </figcaption>
+          </figure>
+          <figure v-for="a in c.alike" :key="a.face" class="ringed">
+            <FaceDrawing :look="a.look" :name="a.name" />
+            <figcaption>
+              <b>{{ a.name }}</b>: {{ a.note }}
+            </figcaption>
+          </figure>
+        </div>
         <p>{{ c.shape }}. Key: {{ c.key }}. Carries {{ c.carries }}.</p>
         <p>{{ c.seat }}</p>
         <p v-if="c.lookAlike" class="care"><b>Look-alike:</b> {{ c.lookAlike }}</p>
@@ -63,6 +75,20 @@ li {
 }
 li:first-child {
   border-top: 0;
+}
+.faces {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: start;
+  gap: 10px 20px;
+}
+.faces figcaption {
+  max-width: 34ch;
+}
+.ringed {
+  border: 2px dashed var(--harm);
+  border-radius: var(--radius);
+  padding: 4px 8px;
 }
 .term {
   display: grid;

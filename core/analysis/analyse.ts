@@ -7,6 +7,7 @@ import type { Build } from '../document/build'
 import { HORIZONS, type Horizon } from '../document/resolve'
 import { drawings } from '../drawing/drawing'
 import { paths } from '../drawing/paths'
+import { stepPlaces } from '../drawing/step-places'
 import { rounded } from '../figures/rounded'
 import { STEPS_FROM } from '../order/steps/from'
 import { schoolRows, type SchoolRow } from '../order/compared'
@@ -54,6 +55,7 @@ export const SHOWN = {
   waysProved,
   dressing,
   drawings,
+  stepPlaces,
   air,
   waysIn,
   paths,

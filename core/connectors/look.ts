@@ -256,12 +256,16 @@ export function round(across: number, contacts: number, key: 'notch' | 'post' | 
 }
 
 /** A flat opening with rounded ends or square ones. */
-export function opening(wide: number, high: number, corner: number, contacts: number): Look {
+export function opening(
+  [wide, high]: readonly [number, number],
+  corner: number,
+  contacts: { readonly cols: number; readonly rows?: number },
+): Look {
   return {
     size: [wide, high],
     strokes: [
       box('wall', [0, 0, wide, high], corner),
-      ...within(wide, high, { cols: contacts }, 0.7).map(([x, y, pitch]) =>
+      ...within(wide, high, contacts, 0.7).map(([x, y, pitch]) =>
         box('contact', [x - pitch * 0.2, y - high * 0.09, pitch * 0.4, high * 0.18]),
       ),
     ],

@@ -1,9 +1,7 @@
 // The machine to scale, from every side: what is drawn, where standoffs are, the tightest distances, and
 // the names around it for the sizes at which it is shown.
 import { insideOf } from '../case/layout'
-import { quantity } from '../figures/format'
 import { rounded } from '../figures/rounded'
-import { type Verdict, gravity } from '../figures/verdict'
 import { place } from '../geometry/space'
 import { kept } from '../pipeline/kept'
 import { stage, type ValuesOf } from '../pipeline/stage'
@@ -11,7 +9,6 @@ import { layout, plainItems } from '../plan/items'
 import { frames, outlines, plugs, seats } from '../plan/joints'
 import { joinedBy } from '../plan/situation'
 import { standoffPlan } from '../plan/standoffs'
-import type { Finding } from '../rules/finding'
 import { findings } from '../rules/findings'
 import {
   captioned,
@@ -22,24 +19,19 @@ import {
   type Named,
   type Told,
 } from './captions'
+import { dimensionsOf, isBestFrom, type Dimension } from './dimensions'
 import { flattened, type Flat, type Shape } from './flat'
+import { COLUMN, inUse, named } from './naming'
 import { around, type Rect } from './rect'
 import { scene } from './scene'
 import { projection, rectOf, SEEN, VIEWS, type Point, type Project, type View } from './views'
 
-export type { Shape, Caption, Told }
+export type { Shape, Caption, Told, Dimension }
 export interface Mark {
   readonly id: string
   readonly at: Point
   readonly what: 'keep' | 'fit' | 'take out' | 'post'
   readonly name: string
-}
-export interface Dimension {
-  readonly finding: string
-  readonly from: Point
-  readonly to: Point
-  readonly verdict: Verdict
-  readonly text: string
 }
 /** A word at an edge: rear, front, top, floor. */
 export interface EdgeWord {
@@ -73,13 +65,11 @@ export interface Drawing extends Flat {
   readonly layouts: readonly Layout[]
 }
 
-/** Named choices: how many distances are drawn, and how large letters are on the screen, px. */
-const MOST_DIMENSIONS = 4
+/** Named choice: how large letters are on the screen, px. */
 const LETTER_PX = 12
 /** For which widths names are laid out, px: a phone, beside a ledger, a whole screen. */
 const WIDTHS = [360, 550, 900] as const
-/** How many letters a column of names takes at most, and how much room is above and below, in letters. */
-const COLUMN = 15
+/** How much room is above and below, in letters. */
 const EDGE = 2.2
 /** What lies between the machine and a name, in letters. */
 const BESIDE = 2.4
@@ -165,61 +155,6 @@ function layoutFor(forWidth: number, about: ToLay): Layout {
   }
 }
 
-type Nameable = Pick<Shape, 'id' | 'item' | 'kind' | 'name' | 'note' | 'rect'>
-
-/**
- * What gets a name, the most telling first: every thing that sits in the machine, once, where its
- * largest piece is seen; from behind first what is seen there.
- */
-function named({ view, shapes, hidden }: ToLay): readonly Named[] {
-  const found = new Map<string, Nameable>()
-  const away = new Set(view === 'behind' ? hidden.map(h => h.id) : [])
-  for (const sh of [...shapes, ...hidden].filter(({ kind }) => TELLING.includes(kind))) {
-    const key = `${sh.item ?? ''} ${sh.name} ${sh.note}`
-    const known = found.get(key)
-    if (!known || sh.rect.w * sh.rect.h > known.rect.w * known.rect.h) found.set(key, sh)
-  }
-  return [...found.values()]
-    .sort(
-      (a, b) =>
-        Number(away.has(a.id)) - Number(away.has(b.id)) ||
-        TELLING.indexOf(a.kind) - TELLING.indexOf(b.kind),
-    )
-    .map(({ id, item, name, note, rect }) => ({
-      ...{ id, item, name: shortened(name, COLUMN), note: shortened(note, COLUMN + 1) },
-      tip: [rect.x + rect.w / 2, rect.y + rect.h / 2],
-    }))
-}
-/** The sockets of boards that something is plugged into, where they are seen. */
-function inUse(s: Drawn, { shapes }: Flat): readonly Named[] {
-  return s.plugs.flatMap((joint): Named[] => {
-    const shape = shapes.find(sh => sh.id === joint.b)
-    const [plug, socket] = [s.outlines.get(joint.a), s.outlines.get(joint.b)]
-    if (!shape || !plug || !socket) return []
-    const { x, y, w, h } = shape.rect
-    return [
-      {
-        ...{ id: joint.id, item: joint.items[0] },
-        ...{ name: shortened(socket.label, COLUMN), note: shortened(plug.label, COLUMN + 1) },
-        tip: [x + w / 2, y + h / 2],
-      },
-    ]
-  })
-}
-
-/** Named choice: what is named first where room is short. */
-const TELLING: readonly string[] = [
-  ...['board', 'cooler', 'card', 'supply', 'memory', 'drive', 'piece'],
-  ...['fan', 'hub', 'adapter', 'bracket', 'rail', 'light', 'battery', 'beeper', 'sensor'],
-]
-
-/** A text that a column has room for: cut after a word. */
-function shortened(text: string, letters: number): string {
-  if (text.length <= letters) return text
-  const cut = text.slice(0, letters)
-  return `${cut.slice(0, Math.max(cut.lastIndexOf(' '), letters / 2))}…`
-}
-
 /** The words of a view at its four edges: over it and under it, where no line passes. */
 function wordsAt(view: View, m: Rect, letter: number): readonly EdgeWord[] {
   const [left, top, right, bottom] = SEEN[view].words
@@ -249,31 +184,3 @@ const standoffs = (s: Drawn, project: Project): readonly Mark[] =>
       })),
     )
   })
-
-/** Each distance from where it is seen best: what leads to the near panel from above, else from there. */
-function isBestFrom(view: View, { where }: Finding): boolean {
-  if (!where || view === 'behind') return false
-  const isAcross = where.from[0] === where.to[0] && where.from[1] === where.to[1]
-  return isAcross ? view !== 'near' : view === 'near'
-}
-
-/** The tightest distances that this view can show: those whose line has a length here. */
-function dimensionsOf(findings: readonly Finding[], project: Project): readonly Dimension[] {
-  const found = findings.flatMap((f): { margin: number; dimension: Dimension }[] => {
-    if (!f.where || f.margin === null) return []
-    const [from, to] = [project(f.where.from), project(f.where.to)]
-    if (Math.hypot(to[0] - from[0], to[1] - from[1]) < 1) return []
-    return [
-      {
-        margin: f.margin,
-        dimension: { finding: f.id, from, to, verdict: f.verdict, text: quantity(f.margin, 'mm') },
-      },
-    ]
-  })
-  return found
-    .sort(
-      (a, b) => gravity(b.dimension.verdict) - gravity(a.dimension.verdict) || a.margin - b.margin,
-    )
-    .slice(0, MOST_DIMENSIONS)
-    .map(f => f.dimension)
-}

@@ -13,6 +13,7 @@ export interface JointRow {
   readonly plug: string
   readonly kind: Joint['kind']
   readonly face: string
+  readonly socketFace: string
   readonly from: string
   readonly to: string
   readonly items: readonly string[]
@@ -37,6 +38,7 @@ export const joints = stage(
         plug: j.a,
         kind: j.kind,
         face: j.face,
+        socketFace: j.socketFace,
         from: name(j.a),
         to: name(j.b),
         items: j.items,

@@ -4,17 +4,19 @@ import { useEventListener } from '@vueuse/core'
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { minutes } from '../../../core/figures/format'
+import type { Step } from '../../../core/order/step'
 import { useDesk } from '../../state/desk'
+import BenchActs from './BenchActs.vue'
 import ChangedNote from './ChangedNote.vue'
 import PhotoStrip from '../../ui/PhotoStrip.vue'
 import ReasonField from '../../ui/ReasonField.vue'
 import StepGate from '../../ui/StepGate.vue'
 import DoneDifferently from './DoneDifferently.vue'
 import StepHolds from '../../ui/StepHolds.vue'
+import StepPicture from '../../ui/StepPicture.vue'
 import StepWords from '../../ui/StepWords.vue'
 import { useBench } from './bench'
 import { isBusy } from '../../ui/keys'
-import { isHeld } from '../../ui/seam'
 
 const desk = useDesk()
 const {
@@ -35,6 +37,11 @@ const {
   look,
   unkept,
 } = useBench()
+
+/** What is said of a step that is done with. */
+const HOW_FAR: Partial<Record<Step['progress'], string>> = {
+  ...{ crossed: 'Crossed off.', proved: 'Made and proved.' },
+}
 
 useEventListener('keydown', (event: KeyboardEvent) => {
   if (isBusy(event.target) || (event.key !== ' ' && event.key !== 'Enter')) return
@@ -60,41 +67,38 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         >Leave the bench</RouterLink
       >
     </div>
-    <div class="words">
-      <p v-if="unkept" class="told stop" role="alert">
-        Not kept: this step is not made yet. What was kept before is safe. Press “Made” again.
-      </p>
-      <p v-if="finished" class="told">
-        {{
-          desk.horizonsDiffer && desk.horizon === 'now'
-            ? 'All that can be done with what is bought is done.'
-            : 'All steps are done.'
-        }}
-        The record has it.
-      </p>
-      <p v-if="waitsFor.length && !done && step.gate.length === 0" class="told">
-        Easier before this:
-        {{
-          waitsFor
-            .map(w => w.title)
-            .slice(0, 2)
-            .join('; ')
-        }}{{ waitsFor.length > 2 ? ` and ${waitsFor.length - 2} more` : '' }}.
-      </p>
-      <h1 tabindex="-1">{{ step.title }}</h1>
-      <StepHolds :key="step.id" :step="step" large />
-      <StepGate v-if="step.gate.length" :step="step" large />
-      <StepWords :step="step" large />
-      <p v-if="done" class="told">
-        {{
-          step.progress === 'crossed'
-            ? 'Crossed off.'
-            : step.progress === 'proved'
-              ? 'Made and proved.'
-              : 'Made.'
-        }}
-      </p>
-      <PhotoStrip :key="step.id" :about="step.marks" :name="step.title" large />
+    <div class="step">
+      <div class="words">
+        <h1 tabindex="-1">{{ step.title }}</h1>
+        <p v-if="unkept" class="told stop" role="alert">
+          Not kept: this step is not made yet. What was kept before is safe. Press “Made” again.
+        </p>
+        <p v-if="finished" class="told">
+          {{
+            desk.horizonsDiffer && desk.horizon === 'now'
+              ? 'All that can be done with what is bought is done.'
+              : 'All steps are done.'
+          }}
+          The record has it.
+        </p>
+        <p v-if="waitsFor.length && !done && step.gate.length === 0" class="told">
+          Easier before this:
+          {{
+            waitsFor
+              .map(w => w.title)
+              .slice(0, 2)
+              .join('; ')
+          }}{{ waitsFor.length > 2 ? ` and ${waitsFor.length - 2} more` : '' }}.
+        </p>
+        <StepHolds :key="step.id" :step="step" large />
+        <StepGate v-if="step.gate.length" :step="step" large />
+      </div>
+      <div class="words">
+        <StepWords :step="step" large />
+        <p v-if="done" class="told">{{ HOW_FAR[step.progress] ?? 'Made.' }}</p>
+        <PhotoStrip :key="step.id" :about="step.marks" :name="step.title" large />
+      </div>
+      <StepPicture :key="step.id" class="picture" :step="step" />
     </div>
     <ChangedNote v-if="changed" :difference="changed" @close="changed = null" />
     <DoneDifferently v-if="otherwise" :step="step" />
@@ -105,27 +109,18 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       @reason="skip"
       @cancel="skipping = false"
     />
-    <div v-else class="acts">
-      <ElButton :disabled="at <= 0" @click="move(-1)">Back</ElButton>
-      <ElButton v-if="step.joints.length" :aria-pressed="otherwise" @click="otherwise = !otherwise"
-        >Otherwise…</ElButton
-      >
-      <ElButton v-if="!done" @click="skipping = true">{{
-        step.demand ? 'Leave open…' : 'Skip…'
-      }}</ElButton>
-      <ElButton v-else-if="step.progress === 'made' && step.joints.length" @click="prove"
-        >Proved</ElButton
-      >
-      <ElButton v-else @click="move(1)">Next</ElButton>
-      <ElButton
-        v-if="step.demand === null"
-        type="primary"
-        class="make"
-        :disabled="isHeld(step)"
-        @click="make"
-        >{{ done ? 'Next' : isHeld(step) ? 'Not yet' : 'Made' }}</ElButton
-      >
-    </div>
+    <BenchActs
+      v-else
+      v-model:otherwise="otherwise"
+      :step="step"
+      :is-first="at <= 0"
+      :is-done="done"
+      @back="move(-1)"
+      @next="move(1)"
+      @skip="skipping = true"
+      @prove="prove"
+      @make="make"
+    />
   </section>
   <section v-else class="bench">
     <h1 tabindex="-1">Nothing to do yet</h1>
@@ -143,7 +138,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   display: grid;
   grid-template-rows: auto minmax(0, 1fr) auto;
   height: 100%;
-  max-width: 980px;
+  max-width: 1400px;
   margin: 0 auto;
   padding: 10px 24px 20px;
   gap: 12px;
@@ -160,8 +155,24 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   color: var(--ink);
   padding: 8px 0;
 }
-.words {
+/** What is said first, then the words, beside both the picture; all of it is scrolled as one. */
+.step {
+  display: grid;
+  grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);
+  grid-template-rows: auto 1fr;
+  gap: 14px 24px;
+  min-height: 0;
   overflow: auto;
+}
+.step:not(:has(.picture)) {
+  grid-template-columns: minmax(0, 900px);
+  justify-content: center;
+}
+.picture {
+  grid-column: 2;
+  grid-row: 1 / 3;
+}
+.words {
   font-size: 23px;
   line-height: 1.35;
   display: grid;
@@ -178,30 +189,18 @@ h1 {
   padding: 6px 12px;
   font-size: 19px;
 }
-.acts {
-  display: grid;
-  grid-template-columns: repeat(3, 1fr) 2fr;
-  gap: 12px;
-}
-.acts :deep(.make.is-disabled),
-.acts :deep(.make.is-disabled:hover) {
-  opacity: 1;
-  background: var(--line);
-  color: var(--ink);
-  border-style: dashed;
-}
-.acts .make {
-  grid-column: 4;
-}
-.acts :deep(.el-button) {
-  height: 84px;
-  font-size: 24px;
-  margin: 0;
-  border-width: 2px;
-  border-color: var(--ink);
-}
-.acts .make {
-  font-size: 30px;
+/** On a narrow screen the picture stands between the two. */
+@media (max-width: 900px) {
+  .step,
+  .step:not(:has(.picture)) {
+    grid-template-columns: minmax(0, 1fr);
+    grid-template-rows: none;
+    align-content: start;
+  }
+  .picture {
+    grid-column: 1;
+    grid-row: 2;
+  }
 }
 @media (max-width: 600px) {
   .bench {
@@ -217,24 +216,6 @@ h1 {
   /* The header has the same choice. */
   .other {
     display: none;
-  }
-  .acts {
-    grid-template-columns: repeat(3, 1fr);
-    gap: 8px;
-  }
-  .acts .make {
-    grid-column: 1 / -1;
-    grid-row: 1;
-    height: 96px;
-  }
-  .acts :deep(.el-button) {
-    font-size: 17px;
-    height: 68px;
-    padding: 0 6px;
-  }
-  .acts :deep(.make) {
-    font-size: 26px;
-    height: 96px;
   }
 }
 </style>

@@ -4,6 +4,7 @@ import { ref } from 'vue'
 import type { JointRow } from '../../../core/stages/joints'
 import { useDesk } from '../../state/desk'
 import { usePointer } from '../../state/pointer'
+import JointFaces from '../../ui/JointFaces.vue'
 import JointMove from '../../ui/JointMove.vue'
 import ItemPages from '../../ui/ItemPages.vue'
 
@@ -31,6 +32,7 @@ const state = (): string =>
         open ? '−' : '+'
       }}</span>
     </button>
+    <JointFaces v-if="open" class="inner" :plug="joint.face" :socket="joint.socketFace" />
     <ItemPages v-if="open" class="inner" :items="joint.items" />
     <JointMove v-if="open" class="inner" :plug="joint.plug" :label="joint.from" />
   </li>

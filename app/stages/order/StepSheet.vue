@@ -4,6 +4,7 @@ import { counted } from '../../../core/figures/format'
 import type { Step } from '../../../core/order/step'
 import StepGate from '../../ui/StepGate.vue'
 import StepHolds from '../../ui/StepHolds.vue'
+import StepPicture from '../../ui/StepPicture.vue'
 import StepPin from './StepPin.vue'
 import StepWords from '../../ui/StepWords.vue'
 
@@ -16,6 +17,7 @@ defineProps<{ step: Step }>()
     <StepHolds :key="step.id" :step="step" />
     <StepGate v-if="step.gate.length" :step="step" />
     <StepWords :step="step" />
+    <StepPicture :key="step.id" :step="step" />
     <h3>Why here</h3>
     <p>{{ step.why }}</p>
     <details v-if="step.after.length">

@@ -64,7 +64,7 @@ export const DATA = {
   'mini-sas': {
     name: 'mini-SAS',
     shape: 'four lanes, 36 contacts, the older and wider shape',
-    look: opening(26, 10, 1, 18),
+    look: opening([26, 10], 1, { cols: 18, rows: 2 }),
     key: 'shape',
     carries: 'four drives over a fan-out',
     limit: null,
@@ -84,7 +84,7 @@ export const DATA = {
   'mini-sas-hd': {
     name: 'mini-SAS HD',
     shape: 'four lanes, 36 contacts, the newer and smaller shape',
-    look: opening(18, 9, 1, 18),
+    look: opening([18, 9], 1, { cols: 18, rows: 2 }),
     key: 'shape',
     carries: 'four drives over a fan-out; some carry NVMe',
     limit: null,

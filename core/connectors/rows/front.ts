@@ -86,7 +86,7 @@ export const FRONT = {
   'usb-c': {
     name: 'USB-C header',
     shape: '20 contacts, key A',
-    look: opening(11.5, 5.5, 0.6, 10),
+    look: opening([11.5, 5.5], 0.6, { cols: 10, rows: 2 }),
     key: 'shape',
     carries: 'one port',
     limit: { ports: 1, rails: { amps: { '5': 3 }, by: 'standard' } },

@@ -7,7 +7,7 @@ export const REAR = {
   'usb-a': {
     name: 'USB-A socket',
     shape: '4 or 9 contacts, flat',
-    look: opening(13.1, 5.7, 0.3, 4),
+    look: opening([13.1, 5.7], 0.3, { cols: 4 }),
     key: 'shape',
     carries: 'one device',
     limit: { ports: 1, rails: { amps: { '5': 0.5 }, by: 'practice' } },
@@ -21,7 +21,7 @@ export const REAR = {
   'usb-c-socket': {
     name: 'USB-C socket',
     shape: '24 contacts, oval, either way',
-    look: opening(8.9, 3.2, 1.6, 12),
+    look: opening([8.9, 3.2], 1.6, { cols: 12, rows: 2 }),
     key: 'shape',
     carries: 'one device',
     limit: { ports: 1, rails: { amps: { '5': 1.5 }, by: 'practice' } },
@@ -310,7 +310,7 @@ export const REAR = {
   esata: {
     name: 'external SATA socket',
     shape: '7 contacts, straight, no L',
-    look: opening(12, 5, 0.3, 7),
+    look: opening([12, 5], 0.3, { cols: 7 }),
     key: 'shape',
     carries: 'one drive',
     limit: null,

@@ -56,7 +56,7 @@ export const PLUGGING = {
     minutes: s => (s.face === 'panel-block' ? MINUTES.plug : MINUTES.looseLeads),
     tools: ['torch', 'tweezers'],
     does: s => [
-      'Follow the drawing under Front panel; turn it as you look at the board.',
+      'Follow the drawing of the block; turn it as you look at the board.',
       ...wayTo(s),
       ...s.details.map(d => `${capital(d)}.`),
       'Switches work either way. Lights only one way: plus is the coloured wire or the small triangle.',

@@ -2,8 +2,8 @@
 // The front-panel block as it lies in front of you: pins, what they are for, which lead sits there;
 // letters stay upright.
 import { computed, ref } from 'vue'
-import type { PanelBlock } from '../../../core/panel/block'
-import { usePointer } from '../../state/pointer'
+import type { PanelBlock } from '../../core/panel/block'
+import { usePointer } from '../state/pointer'
 
 const props = defineProps<{ block: PanelBlock }>()
 const pointer = usePointer()
@@ -16,7 +16,8 @@ const upright = computed(() =>
     : ', as printed in its manual',
 )
 const grid = computed(() => props.block.turns[turn.value] ?? props.block.turns[0])
-const SIGN = { '+': '+', '-': '−', either: '±' } as const
+/** Of what works either way round no sign stands at its pin. */
+const SIGN = { '+': '+', '-': '−', either: '' } as const
 const words = (text: string): string[] => text.replace(/[+-]$/, '').split(/[- ]/)
 </script>
 
@@ -72,7 +73,9 @@ const words = (text: string): string[] => text.replace(/[+-]$/, '').split(/[- ]/
       </g>
     </svg>
     <figcaption class="quiet">
-      Seen from above the board{{ turn ? `, turned by ${turn * 90}°` : upright }}.
+      Seen from above the board; without a sign a plug works either way round{{
+        turn ? `, turned by ${turn * 90}°` : upright
+      }}.
       <button type="button" @click="turn = (turn + 1) % 4">Quarter turn ↻</button>
     </figcaption>
   </figure>

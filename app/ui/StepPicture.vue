@@ -1,0 +1,108 @@
+<script setup lang="ts">
+// Where a step is done: close, the place ringed; where that is in the whole machine; and the face of the
+// socket that the hand is to find.
+import { computed } from 'vue'
+import type { Step } from '../../core/order/step'
+import CaseView from '../drawing/CaseView.vue'
+import FaceDrawing from '../drawing/FaceDrawing.vue'
+import PanelDrawing from '../drawing/PanelDrawing.vue'
+import { useDesk } from '../state/desk'
+import { useReference } from '../state/reference'
+
+const props = defineProps<{ step: Step }>()
+const desk = useDesk()
+const reference = useReference()
+const places = computed(() => desk.analysis?.stepPlaces)
+const place = computed(() => places.value?.places.find(p => p.step === props.step.id))
+const drawing = computed(() => desk.analysis?.drawings.find(d => d.view === place.value?.view))
+const face = computed(() => reference.value?.connectors.find(c => c.face === props.step.face))
+/** The front-panel block, where the step wires it. */
+const blocks = computed(() =>
+  props.step.kind === 'panel'
+    ? (desk.analysis?.panel ?? []).filter(b => props.step.items.includes(b.board))
+    : [],
+)
+const HOW: Readonly<Record<Step['pose'], string>> = {
+  table: 'The board on the table',
+  lying: 'From above: the case lies on its far side',
+  behind: 'From behind the tray',
+  standing: 'The machine stands',
+}
+</script>
+
+<template>
+  <div v-if="place || face" class="pictures">
+    <template v-if="place && drawing">
+      <figure class="close">
+        <CaseView :drawing="drawing" :place="place" :made-at="places?.madeAt" />
+        <figcaption>{{ HOW[step.pose] }}</figcaption>
+      </figure>
+      <figure class="whole" aria-hidden="true">
+        <CaseView :drawing="drawing" :place="place" whole />
+        <figcaption>Where in the machine</figcaption>
+      </figure>
+    </template>
+    <PanelDrawing v-for="b in blocks" :key="b.board" class="of-face" :block="b" />
+    <figure v-if="face && blocks.length === 0" class="of-face">
+      <FaceDrawing :look="face.look" :name="face.name" :scale="9" :most="380" />
+      <figcaption>
+        <b>{{ face.name }}</b> <span class="more">{{ face.shape }}.</span> Key: {{ face.key }}.
+        <template v-if="face.look.rows"
+          >Row at the latch: {{ face.look.rows[0] }}; the other: {{ face.look.rows[1] }}.</template
+        >
+        <span v-if="face.lookAlike" class="alike more"
+          >Not to be taken for: {{ face.lookAlike }}</span
+        >
+      </figcaption>
+    </figure>
+  </div>
+</template>
+
+<style scoped>
+.pictures {
+  display: grid;
+  grid-template-columns: minmax(0, 1.4fr) minmax(0, 1fr);
+  gap: 12px;
+  align-content: start;
+}
+figure {
+  display: grid;
+  gap: 4px;
+  align-content: start;
+  min-width: 0;
+}
+.close,
+.whole {
+  background: var(--sheet);
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+  padding: 6px;
+}
+.of-face {
+  grid-column: 1 / -1;
+}
+figcaption {
+  font-size: 16px;
+  line-height: 1.35;
+  color: var(--ink);
+}
+.alike {
+  display: block;
+}
+/** Beside the words of a phone only what the eye needs to find it. */
+@media (max-width: 900px) {
+  .close figcaption,
+  .whole figcaption,
+  .more {
+    display: none;
+  }
+  .of-face {
+    grid-template-columns: auto minmax(0, 1fr);
+    align-items: center;
+    gap: 10px;
+  }
+  .of-face :deep(.face) {
+    max-width: 46vw;
+  }
+}
+</style>

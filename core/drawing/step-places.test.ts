@@ -1,0 +1,55 @@
+// Each step is shown where it is done: the socket or the part itself, from the side where the hand is.
+import { avocet, plover, teal, then } from '../test-helpers/demos'
+
+const at = (build: typeof avocet, step: string) =>
+  then(build).stepPlaces.places.find(p => p.step.startsWith(step))
+
+test('a plug: the header where it stands, in a window around it', () => {
+  const place = at(plover, 'small-plug:case/usb~board/usb3')
+  const [target] = place?.targets ?? []
+  // USB3_A at (166, 140) of a board whose upper edge is 185 over the floor.
+  expect([
+    (target?.x ?? 0) + (target?.w ?? 0) / 2,
+    (target?.y ?? 0) + (target?.h ?? 0) / 2,
+  ]).toEqual([expect.closeTo(166, 2) as number, expect.closeTo(-45, 2) as number])
+  const { window: w, view } = place ?? {}
+  expect(view).toBe('near')
+  expect([
+    (w?.x ?? 0) <= (target?.x ?? 0),
+    (w?.x ?? 0) + (w?.w ?? 0) >= (target?.x ?? 0) + (target?.w ?? 0),
+    (w?.w ?? 0) >= 130,
+  ]).toEqual([true, true, true])
+})
+
+test('what is done behind the tray is shown from there', () => {
+  expect(at(avocet, 'hub:fan-hub')?.view).toBe('behind')
+  expect(at(avocet, 'fan-plug:fan-1/lead')?.view).toBe('behind')
+})
+
+test('loose leads are shown at their block, once for each that is wired', () => {
+  const place = at(plover, 'panel:board')
+  expect(place?.targets.length).toBeGreaterThan(2)
+  expect(new Set(place?.targets.map(t => `${t.x} ${t.y}`)).size).toBe(1)
+})
+
+test.each([
+  ['Plover', plover],
+  ['Avocet', avocet],
+  ['Teal', teal],
+] as const)('%s: every step that seats or plugs something inside has its place', (_name, build) => {
+  const { order, stepPlaces } = then(build)
+  const shown = new Set(stepPlaces.places.map(p => p.step))
+  const missing = order.steps.filter(
+    s => s.joints.length > 0 && s.pose !== 'standing' && !shown.has(s.id),
+  )
+  // An adapter that lies free has no place of its own.
+  const placed = missing.filter(s => s.to !== '3 × 8 to 16')
+  expect(placed.map(s => s.title)).toEqual([])
+})
+
+test('what comes later is told apart by the step that makes its joint', () => {
+  const { order, stepPlaces } = then(plover)
+  order.steps.forEach((step, i) => {
+    for (const joint of step.joints) expect(stepPlaces.madeAt[joint]).toBe(i)
+  })
+})

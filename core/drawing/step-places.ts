@@ -1,0 +1,94 @@
+// Where each step is done on the drawing: the view that shows it, the thing itself, and a window around it
+// that still lets one find the place.
+import type { Step } from '../order/step'
+import { order } from '../order/section'
+import { rounded } from '../figures/rounded'
+import { endsOfJoint, itemOf } from '../ids/ids'
+import { stage } from '../pipeline/stage'
+import { drawings, type Drawing } from './drawing'
+import { around, type Rect } from './rect'
+import { socketShape } from './socket-shape'
+import type { View } from './views'
+
+export interface StepPlaces {
+  readonly places: readonly StepPlace[]
+  /** The number of the step that makes each joint: what comes later is not there yet. */
+  readonly madeAt: Readonly<Record<string, number>>
+}
+export interface StepPlace {
+  readonly step: string
+  /** Its number in the order. */
+  readonly at: number
+  readonly view: View
+  /** The things that the step is about, each by itself. */
+  readonly targets: readonly Rect[]
+  /** What is shown of the view. */
+  readonly window: Rect
+}
+
+/** Named choices: a window is at least so wide, and so much wider than what it shows, mm. */
+const LEAST = 130
+const BESIDE = 0.6
+
+export const stepPlaces = stage(
+  'step-places',
+  { order, drawings },
+  ({ order: { steps }, drawings }): StepPlaces => ({
+    places: rounded(
+      steps.flatMap((step, at) => {
+        const place = placeOf(step, drawings)
+        return place ? [{ ...place, at }] : []
+      }),
+    ),
+    madeAt: Object.fromEntries(steps.flatMap((s, i) => s.joints.map(joint => [joint, i]))),
+  }),
+)
+
+/** From the near side where it is seen there, else from behind the tray; null where it is seen nowhere. */
+function placeOf(step: Step, drawings: readonly Drawing[]): Omit<StepPlace, 'at'> | null {
+  for (const view of step.pose === 'behind' ? BEHIND_FIRST : NEAR_FIRST) {
+    const drawing = drawings.find(d => d.view === view)
+    const targets = drawing ? targetsIn(drawing, step) : []
+    const [first, ...others] = targets
+    if (drawing && first)
+      return {
+        ...{ step: step.id, view, targets },
+        window: windowAround(others.reduce(around, first), drawing.machine),
+      }
+  }
+  return null
+}
+const NEAR_FIRST: readonly View[] = ['near', 'behind']
+const BEHIND_FIRST: readonly View[] = ['behind', 'near']
+
+/** What a step is about: the sockets of its joints that are drawn, else what sits by them. */
+function targetsIn({ shapes, hidden }: Drawing, { joints, items, kind }: Step): readonly Rect[] {
+  const drawn = [...shapes, ...hidden]
+  const bodies = drawn.filter(sh => !APART.includes(sh.kind))
+  const targets = joints.flatMap((joint): readonly Rect[] => {
+    const [, socket] = endsOfJoint(joint) ?? []
+    const own = socket && socketShape(shapes, socket, kind === 'panel')
+    if (own) return [own.rect]
+    const seated = bodies.filter(sh => 'seat' in sh && sh.seat === joint)
+    const at =
+      seated.length > 0 ? seated : bodies.filter(sh => sh.item === (socket && itemOf(socket)))
+    const [first, ...more] = at.map(sh => sh.rect)
+    return first ? [more.reduce(around, first)] : []
+  })
+  if (targets.length > 0 || joints.length > 0) return targets
+  const [first, ...more] = bodies.filter(sh => sh.item === items.at(-1)).map(sh => sh.rect)
+  return first ? [more.reduce(around, first)] : []
+}
+const APART: readonly string[] = ['vents', 'air', 'zone', 'opening', 'socket']
+
+function windowAround(target: Rect, machine: Rect): Rect {
+  const side = Math.max(LEAST, Math.max(target.w, target.h) * (1 + BESIDE))
+  const [w, h] = [Math.min(side, machine.w), Math.min(side, machine.h)]
+  const fitted = (middle: number, size: number, from: number, whole: number): number =>
+    Math.min(Math.max(middle - size / 2, from), from + whole - size)
+  return {
+    x: fitted(target.x + target.w / 2, w, machine.x, machine.w),
+    y: fitted(target.y + target.h / 2, h, machine.y, machine.h),
+    ...{ w, h },
+  }
+}
