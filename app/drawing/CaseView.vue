@@ -107,7 +107,7 @@ const hintOf = ({ name, note }: Drawing['shapes'][number]): string =>
 <style scoped>
 svg {
   width: 100%;
-  max-height: calc(100dvh - 170px);
+  max-height: calc(100dvh - 180px);
 }
 .behind {
   fill: none;

@@ -80,7 +80,8 @@ onKey('seam-on', () => void move(1))
 <style scoped>
 .layout {
   display: grid;
-  grid-template: 60px calc(100dvh - 60px) / 158px minmax(0, 1fr);
+  --head: 86px;
+  grid-template: var(--head) calc(100dvh - var(--head)) / 158px minmax(0, 1fr);
 }
 .home {
   padding: 6px 0;
@@ -90,17 +91,18 @@ onKey('seam-on', () => void move(1))
 header {
   grid-column: 1 / -1;
   display: grid;
-  grid-template-columns: 126px auto minmax(0, 1fr) auto auto;
-  gap: 18px;
+  grid-template: 41px 44px / 126px auto minmax(0, 1fr) auto;
+  column-gap: 18px;
   align-items: center;
   padding: 0 14px 0 18px;
   border-bottom: 1px solid var(--line);
   min-width: 0;
 }
 .name {
-  display: grid;
+  display: flex;
+  gap: 12px;
+  align-items: baseline;
   line-height: 1.2;
-  max-width: 150px;
 }
 .name b {
   font-size: 16px;
@@ -113,9 +115,12 @@ header {
   white-space: nowrap;
 }
 header > :deep(.seam) {
-  height: 59px;
+  grid-column: 1 / -1;
+  grid-row: 2;
+  height: 44px;
 }
 .done {
+  justify-self: end;
   color: var(--ink-2);
   font-size: var(--tiny);
 }
@@ -149,20 +154,16 @@ main {
     grid-template-rows: auto minmax(0, 1fr);
   }
   .home,
-  .done {
+  .done,
+  .name .quiet {
     display: none;
-  }
-  header > :deep(.seam) {
-    grid-column: 1 / -1;
-    grid-row: 2;
-    height: 44px;
   }
   .nav {
     border-right: 0;
     border-bottom: 1px solid var(--line);
   }
   header {
-    grid-template-columns: auto minmax(0, 1fr);
+    grid-template: auto 44px / auto minmax(0, 1fr);
     gap: 4px 12px;
     padding: 4px 12px 0;
   }

@@ -63,7 +63,7 @@ async function saveDrawing(): Promise<void> {
         title="What is here or on its way"
         @click="desk.horizon = 'now'"
       >
-        Now
+        Bought so far
       </button>
       <button
         type="button"
@@ -72,7 +72,7 @@ async function saveDrawing(): Promise<void> {
         title="Also what is wanted and later"
         @click="desk.horizon = 'then'"
       >
-        Then
+        Whole plan
       </button>
     </div>
     <ElButton

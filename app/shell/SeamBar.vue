@@ -12,6 +12,25 @@ const pointed = ref<string | null>(null)
 const bar = ref<HTMLElement>()
 const shown = computed<Step | null>(() => steps.value.find(s => s.id === pointed.value) ?? null)
 const left = ref(0)
+const GROUP: Readonly<Record<Step['group'], string>> = {
+  ...{ table: 'table', case: 'case', cables: 'cables', cards: 'cards', test: 'test, close' },
+}
+/** What is clear is small, so that the whole build has room; where one is stands out. */
+const isSmall = (s: Step): boolean => s.verdict === 'clear' && s.id !== present.value
+/** The steps with which another part of the work begins, for long enough to be named. */
+const begins = computed(() => {
+  const all = steps.value
+  const runs = all.filter((s, i) => s.group !== all[i - 1]?.group)
+  const isLong = (s: Step): boolean => {
+    const at = all.indexOf(s)
+    return all.slice(at, at + LONG).every(other => other.group === s.group)
+  }
+  // A short run between two of one part of the work does not part them.
+  const named = runs.filter(isLong)
+  return new Set(named.filter((s, i) => s.group !== named[i - 1]?.group).map(s => s.id))
+})
+/** Named choice: a shorter run has no room for its word. */
+const LONG = 3
 /**
  * Where the pointer was when it pressed: marks that slide under it while it stays there are not
  * pointed at.
@@ -70,7 +89,7 @@ watch(
         :key="s.id"
         type="button"
         class="plainbutton mark"
-        :class="{ here: s.id === present }"
+        :class="{ here: s.id === present, small: isSmall(s), begins: begins.has(s.id) }"
         :aria-current="s.id === present ? 'step' : undefined"
         :tabindex="s.id === present ? 0 : -1"
         :aria-label="`${s.title}: ${VERDICT_WORD[s.verdict]}, ${PROGRESS_WORD[s.progress]}`"
@@ -79,7 +98,8 @@ watch(
         @focus="point(s.id, $event)"
         @blur="point(null)"
       >
-        <VerdictMark :verdict="s.verdict" :progress="s.progress" />
+        <span v-if="begins.has(s.id)" class="group" aria-hidden="true">{{ GROUP[s.group] }}</span>
+        <VerdictMark :verdict="s.verdict" :progress="s.progress" :size="isSmall(s) ? 9 : 14" />
       </button>
     </div>
     <div v-if="shown" class="names sheet" :style="{ left: `${Math.max(0, left)}px` }">
@@ -115,24 +135,42 @@ watch(
   scrollbar-width: none;
   align-items: stretch;
 }
-.mark {
-  flex: 1 0 20px;
-  max-width: 30px;
+.bar > .mark {
+  flex: 1 0 19px;
+  max-width: 34px;
+  padding-top: 10px;
   display: grid;
   place-items: center;
   position: relative;
 }
+.bar > .mark.small {
+  flex-basis: 12px;
+}
+.begins {
+  border-left: 1px solid var(--line);
+}
+.group {
+  position: absolute;
+  top: 1px;
+  left: 4px;
+  z-index: 1;
+  font-size: 11px;
+  line-height: 1;
+  white-space: nowrap;
+  color: var(--ink-2);
+}
 /* At the bench a mark is pressed by a thumb. */
-.wide .mark {
+.wide .bar > .mark,
+.wide .bar > .mark.small {
   flex-basis: 24px;
 }
-.mark:focus-visible {
+.bar > .mark:focus-visible {
   outline-offset: -3px;
 }
 .here::after {
   content: '';
   position: absolute;
-  bottom: 8px;
+  bottom: 2px;
   border: 5px solid transparent;
   border-bottom-color: var(--ink);
   border-top: 0;

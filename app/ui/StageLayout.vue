@@ -33,7 +33,7 @@ defineProps<{ title: string; summary?: string }>()
   position: sticky;
   top: 0;
   align-self: start;
-  height: calc(100dvh - 60px);
+  height: calc(100dvh - var(--head, 60px));
   overflow: auto;
 }
 .head {

@@ -53,7 +53,8 @@ export function useSeam() {
   /** The present step is proved, when it is made. */
   async function prove(): Promise<void> {
     const s = step.value
-    if (s && s.progress === 'made') await desk.run({ do: 'prove', ids: s.marks, title: s.title })
+    if (s && s.progress === 'made')
+      await desk.run({ do: 'prove', ids: s.marks, title: s.title, asMade: true })
   }
 
   return { steps, present, step, at, next, go, move, prove }

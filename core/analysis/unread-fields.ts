@@ -16,7 +16,7 @@ type Reasons = Readonly<Record<string, readonly string[]>>
 export const UNREAD: Partial<Record<PartKind, Reasons>> = {
   case: {
     [SPACE]: ['outer.x', 'outer.y', 'outer.z'],
-    [ORDER]: ['pieces.*.screws', 'pieces.*.opens'],
+    [ORDER]: ['pieces.*.opens'],
   },
   board: {
     [SPACE]: ['coprocessor.at'],

@@ -145,7 +145,11 @@ const SINGLE = [
   }),
   // the work
   z.strictObject({ do: z.literal('make'), ...done }),
-  z.strictObject({ do: z.literal('prove'), ...done }),
+  z.strictObject({
+    do: z.literal('prove'),
+    ...done,
+    asMade: z.literal(true).optional().describe('when, by whom and how it was made stays as it is'),
+  }),
   z.strictObject({ do: z.literal('crossOff'), ...done }),
   z.strictObject({ do: z.literal('unprove'), ids, title }),
   z.strictObject({ do: z.literal('setProgress'), entries, title }),

@@ -20,6 +20,7 @@ import { plan, type WordedStep } from './plan'
 import { markProgress, progressOf, settledIn, type Settled } from './progress'
 import type { State } from '../parts/kind'
 import type { Hold, Step, StepKind } from './step'
+import { groupOf } from './step-group'
 import { STEPS_FROM } from './steps/from'
 
 export interface OrderSection extends Pace {
@@ -83,7 +84,7 @@ const steps = stageOfEach(
   'step',
   { of: stepsWithState, key: s => s.id },
   {},
-  ({ step, state }): Step => rounded({ ...step, ...state }),
+  ({ step, state }): Step => rounded({ ...step, ...state, group: groupOf(step) }),
 )
 
 export const order = stage(

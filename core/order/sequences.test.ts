@@ -242,8 +242,12 @@ describe('a machine that is finished', () => {
     expect(kinds(closed).filter(k => k === 'first-power')).toHaveLength(2)
   })
   test('what is proved after it was closed opens nothing', () => {
-    const proof = { do: 'prove', ids: ['cooler/fan~board/cpu-fan'], title: '' } as const
-    expect(open(doneAt(machine, proof, 300))).toEqual(open(machine))
+    const ids = ['cooler/fan~board/cpu-fan']
+    const proof = { do: 'prove', ids, title: '', asMade: true } as const
+    const proved = doneAt(machine, proof, 300)
+    expect(open(proved)).toEqual(open(machine))
+    const [id = ''] = ids
+    expect(proved.progress[id]).toEqual({ ...machine.progress[id], state: 'proved' })
   })
   test('opened a second time it is a round of its own', () => {
     const other = (item: string, p: Part, minute: number, build: Build): Build => {

@@ -14,6 +14,7 @@ import type { Memory } from '../parts/memory'
 import type { Screws } from '../standards/screws'
 import type { PieceOff } from '../plan/pieces-off'
 import type { Verdict } from '../figures/verdict'
+import type { StepGroup } from './step-group'
 
 /** Kinds of step, in the order in which they are done where nothing else decides. */
 export const STEP_KINDS = [
@@ -220,6 +221,7 @@ export type Hold =
   | { readonly of: 'step'; readonly step: string; readonly title: string; readonly reason: string }
 
 export interface Step extends PlannedStep {
+  readonly group: StepGroup
   readonly title: string
   readonly does: readonly string[]
   readonly feel: string | null

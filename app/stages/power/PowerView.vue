@@ -28,6 +28,8 @@ const summary = computed(() =>
     <p v-if="supplies.length === 0" class="quiet">
       No supply yet: add one, and what draws from it.
     </p>
+    <FindingLedger stage="power" empty="Nothing draws from a supply yet." />
+    <h2 v-if="supplies.length">What draws</h2>
     <template v-for="p in supplies" :key="p.supply">
       <table class="sheet loads">
         <thead>
@@ -67,8 +69,6 @@ const summary = computed(() =>
       <h2>How much room</h2>
       <SizingRules :schools="p.schools" />
     </template>
-    <h2 v-if="supplies.length">What is asked</h2>
-    <FindingLedger stage="power" empty="Nothing draws from a supply yet." />
     <template #where>
       <template v-for="p in supplies" :key="p.supply">
         <h2>Load against rating</h2>

@@ -24,7 +24,7 @@ const threadsOf = ({ long, pitch }: DrawnScrew): readonly number[] =>
       Lay an unknown one on, its head on the head. On paper the line is 50 mm long when the printer
       keeps the size; a screen seldom does.
     </p>
-    <div class="scroll">
+    <div class="scroll" role="region" aria-label="Screws in their true size" tabindex="0">
       <svg
         :viewBox="`0 0 ${width} ${height}`"
         :style="{ width: `${width}mm`, height: `${height}mm` }"

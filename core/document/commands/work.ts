@@ -13,7 +13,7 @@ export const withProgress = (
 const all = <V>(ids: readonly string[], value: (id: string) => V): Record<string, V> =>
   Object.fromEntries(ids.map(id => [id, value(id)]))
 
-/** What is proved was made before: when, by whom and how stays; the log knows when it was proved. */
+/** When, by whom and how something was made; the log knows when it was proved. */
 function whenMade(build: Build, id: string): Omit<Progress, 'state'> | undefined {
   const known = Object.hasOwn(build.progress, id) ? build.progress[id] : undefined
   if (!known || known.state === 'crossed') return undefined
@@ -26,11 +26,13 @@ function progressCommand<N extends 'make' | 'prove' | 'crossOff'>(
   verb: string,
 ): Spec<N> {
   return {
-    run(build, { ids, title, by, took, how }: Args<'make' | 'prove' | 'crossOff'>, at) {
+    run(build, args: Args<'make' | 'prove' | 'crossOff'>, at) {
+      const { ids, title, by, took, how } = args
+      const keeps = args.do === 'prove' && args.asMade === true
       const entry = (id: string): Progress => ({
         state,
         at,
-        ...(state === 'proved' && whenMade(build, id)),
+        ...(keeps && whenMade(build, id)),
         ...(by === undefined ? {} : { by }),
         ...(took === undefined ? {} : { took }),
         ...(how === undefined ? {} : { how }),

@@ -234,8 +234,8 @@ export const PUTTING_PARTS = {
     tools: [SCREWDRIVER],
     screws: cardScrews,
     does: s => [
-      ...(hasLatch(s) ? ['Caps off its contact edge and its sockets; films off.'] : []),
       ...(isUpright(s) ? UPRIGHT_FIRST : []),
+      ...(hasLatch(s) ? ['Caps off its contact edge and its sockets; films off.'] : []),
       ...(hasLatch(s) ? ['Open the latch at the end of the slot.'] : []),
       ...(isGuided(s) ? ['Its far end into the guide at the front wall first.'] : []),
       'Hold it by its edges. Bracket into the rear, contact edge over the slot.',
