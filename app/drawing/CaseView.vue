@@ -10,7 +10,6 @@ import CaptionLines from './CaptionLines.vue'
 import CasePaths from './CasePaths.vue'
 import DrawnDimensions from './DrawnDimensions.vue'
 import DrawnMarks from './DrawnMarks.vue'
-import DrawnStroke from './DrawnStroke.vue'
 
 const props = defineProps<{
   drawing: Drawing
@@ -65,7 +64,7 @@ const hintOf = ({ name, note }: Drawing['shapes'][number]): string =>
       @mouseleave="pointer.leave"
     >
       <title>{{ hintOf(s) }}</title>
-      <DrawnStroke v-for="(stroke, i) in s.strokes" :key="i" :stroke="stroke" />
+      <path v-for="(ink, i) in s.inks" :key="i" :class="ink.tone" :d="ink.d" />
     </g>
     <rect
       v-for="h in madeAt ? [] : drawing.hidden"
@@ -121,17 +120,67 @@ svg {
   stroke: var(--mat);
   stroke-width: 2.4;
 }
-.lit :deep(.body),
-.lit :deep(.place),
-.lit :deep(.board),
-.lit :deep(.socket) {
-  stroke: var(--mat);
-  stroke-width: 2.6;
-}
 .ring {
   fill: none;
   stroke: var(--mat);
   stroke-width: 3.4;
   vector-effect: non-scaling-stroke;
+}
+/* The ink of what a stroke stands for. */
+path {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 0.7;
+  vector-effect: non-scaling-stroke;
+}
+.body {
+  fill: var(--sheet);
+  stroke-width: 1.3;
+}
+.board {
+  fill: var(--mat-soft);
+  stroke: var(--mat);
+  stroke-width: 1.3;
+}
+.case {
+  stroke-width: 1.6;
+}
+.part {
+  stroke: var(--ink-2);
+}
+.dark {
+  fill: var(--ink-2);
+  stroke: none;
+}
+.socket {
+  fill: var(--sheet);
+}
+.contact {
+  fill: var(--copper);
+  stroke: none;
+}
+.place {
+  stroke: var(--ink-2);
+  stroke-dasharray: 4 3;
+}
+.opening {
+  fill: var(--paper);
+  stroke: var(--ink-2);
+}
+.vent {
+  stroke: var(--ink);
+  stroke-width: 1.6;
+  stroke-dasharray: 5 4;
+}
+.air {
+  stroke: var(--mat);
+  stroke-width: 1.3;
+}
+.lit .body,
+.lit .place,
+.lit .board,
+.lit .socket {
+  stroke: var(--mat);
+  stroke-width: 2.6;
 }
 </style>

@@ -90,6 +90,7 @@ watch(
         type="button"
         class="plainbutton mark"
         :class="{ here: s.id === present, small: isSmall(s), begins: begins.has(s.id) }"
+        :data-group="begins.has(s.id) ? GROUP[s.group] : undefined"
         :aria-current="s.id === present ? 'step' : undefined"
         :tabindex="s.id === present ? 0 : -1"
         :aria-label="`${s.title}: ${VERDICT_WORD[s.verdict]}, ${PROGRESS_WORD[s.progress]}`"
@@ -98,7 +99,6 @@ watch(
         @focus="point(s.id, $event)"
         @blur="point(null)"
       >
-        <span v-if="begins.has(s.id)" class="group" aria-hidden="true">{{ GROUP[s.group] }}</span>
         <VerdictMark :verdict="s.verdict" :progress="s.progress" :size="isSmall(s) ? 9 : 14" />
       </button>
     </div>
@@ -149,7 +149,8 @@ watch(
 .begins {
   border-left: 1px solid var(--line);
 }
-.group {
+.begins::before {
+  content: attr(data-group);
   position: absolute;
   top: 1px;
   left: 4px;

@@ -1,13 +1,13 @@
 // What is drawn of each connector agrees with what its row says of it in words: how many contacts, how
 // far apart, which is missing.
-import { CONNECTORS, connector, PLUG_FACES } from './connectors'
+import { connector, PLUG_FACES, type PlugFace } from './connectors'
 import type { LookStroke } from './look'
 
 const middle = (s: LookStroke): readonly [number, number] => {
   if (s.of === 'box') return [s.x + s.w / 2, s.y + s.h / 2]
   return s.of === 'disc' ? [s.x, s.y] : [0, 0]
 }
-const places = (face: keyof typeof CONNECTORS, ...tones: readonly LookStroke['tone'][]) =>
+const places = (face: PlugFace, ...tones: readonly LookStroke['tone'][]) =>
   connector(face)
     .look.strokes.filter(s => tones.includes(s.tone))
     .map(middle)
@@ -44,7 +44,7 @@ test.each(pitched)('%s: %f mm from contact to contact, as its words say', (face,
 })
 
 describe('the missing pin', () => {
-  const missing = (face: keyof typeof CONNECTORS) => {
+  const missing = (face: PlugFace) => {
     const look = connector(face).look
     const [at = [0, 0]] = places(face, 'none')
     const pitch = face === 'usb-3' ? 2 : 2.54
@@ -67,7 +67,7 @@ describe('the missing pin', () => {
 })
 
 test('look-alikes differ in what they show: 12 V at the latch, or away from it', () => {
-  const rows = (face: keyof typeof CONNECTORS) => connector(face).look.rows
+  const rows = (face: PlugFace) => connector(face).look.rows
   expect([rows('cpu-8')?.[0], rows('card-8')?.[1], rows('card-6')?.[1]]).toEqual([
     '12 V',
     '12 V',

@@ -102,10 +102,12 @@ function uncrossed(named: readonly Named[], ports: readonly Point[]): readonly N
   return order
 }
 
+/** Whether a point lies to the left or to the right of a line, or on it. */
+const turn = (p: Point, q: Point, r: Point): number =>
+  (q[0] - p[0]) * (r[1] - p[1]) - (q[1] - p[1]) * (r[0] - p[0])
+
 /** Whether two lines cross. */
 export function crossing(a: Point, b: Point, c: Point, d: Point): boolean {
-  const turn = (p: Point, q: Point, r: Point): number =>
-    (q[0] - p[0]) * (r[1] - p[1]) - (q[1] - p[1]) * (r[0] - p[0])
   return turn(a, b, c) * turn(a, b, d) < 0 && turn(c, d, a) * turn(c, d, b) < 0
 }
 
@@ -200,6 +202,9 @@ function placesBy(
 
 /** Whether a line passes through a rectangle. */
 export function cuts([a, b]: readonly [Point, Point], { x, y, w, h }: Rect): boolean {
+  // Most lines pass far off.
+  if (Math.max(a[0], b[0]) <= x || Math.min(a[0], b[0]) >= x + w) return false
+  if (Math.max(a[1], b[1]) <= y || Math.min(a[1], b[1]) >= y + h) return false
   const within = ([px, py]: Point): boolean => px > x && px < x + w && py > y && py < y + h
   if (within(a) || within(b)) return true
   const corners: readonly Point[] = [

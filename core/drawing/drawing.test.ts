@@ -51,7 +51,7 @@ describe('to scale', () => {
   test('headers stand where the board has them, with their contacts', () => {
     // USB3_A at (166, 140), 20 pins of which one is missing; at the front edge, so it runs down.
     const header = near.shapes.find(s => s.id === 'board/usb3')
-    const contacts = header?.strokes.filter(s => s.tone === 'contact') ?? []
+    const contacts = header?.inks.filter(s => s.tone === 'contact').flatMap(s => s.d.match(/M/g))
     expect(contacts).toHaveLength(19)
     const { x = 0, y = 0, w = 0, h = 0 } = header?.rect ?? {}
     expect([x + w / 2, -(y + h / 2)]).toEqual([
@@ -82,8 +82,9 @@ describe('from every side', () => {
     expect(cooler?.y).toBeGreaterThan(board?.y ?? 0)
     // The fan at the top is seen from its face: blades; from the near side it is an edge.
     const circles = (d: Drawing) =>
-      d.shapes.filter(s => s.item === 'fan').flatMap(s => s.strokes.filter(k => k.of === 'circle'))
-        .length
+      d.shapes
+        .filter(s => s.item === 'fan')
+        .flatMap(s => s.inks.flatMap(ink => ink.d.match(/a/g) ?? [])).length
     expect(circles(above)).toBeGreaterThan(4)
     expect(circles(seen(plover, 'near'))).toBe(0)
   })
@@ -108,9 +109,9 @@ test('a socket in use is named with what goes there', () => {
 test('air goes the way of its place: out at the rear, in at the front', () => {
   const arrows = (item: string, build = avocet) => {
     const air = seen(build, 'near').shapes.find(s => s.kind === 'air' && s.item === item)
-    const [shaft] = air?.strokes ?? []
-    const [from = [0, 0], to = [0, 0]] = shaft?.of === 'line' ? shaft.points : []
-    return Math.sign(to[0] - from[0])
+    // The first line of the first arrow is its shaft.
+    const [, from, to] = /^M(\S+) [^L]+L(\S+) /.exec(air?.inks[0]?.d ?? '') ?? []
+    return Math.sign(Number(to) - Number(from))
   }
   // To the rear is to the left.
   expect([arrows('fan-3'), arrows('fan-1')]).toEqual([-1, -1])

@@ -104,7 +104,7 @@ function draw(s: Drawn, view: View, inside: Rect): Drawing {
       project,
     ),
   )
-  const machine = rounded(flat.shapes.flatMap(reachOf).reduce(around, inside))
+  const machine = rounded(flat.shapes.map(sh => sh.reach).reduce(around, inside))
   return {
     ...{ view, title: SEEN[view].title, machine },
     ...flat,
@@ -112,15 +112,6 @@ function draw(s: Drawn, view: View, inside: Rect): Drawing {
     layouts: laidOut(view, { view, machine, ...flat, dimensions, inUse: inUse(s, flat) }),
   }
 }
-
-/** What a shape covers, its strokes included: walls, feet and arrows reach out of their body. */
-const reachOf = ({ rect, strokes }: Shape): readonly Rect[] => [
-  rect,
-  ...strokes.flatMap(s => (s.of === 'rect' ? [s.rect] : [])),
-  ...strokes.flatMap(s =>
-    s.of === 'line' ? s.points.map(([x, y]) => ({ x, y, w: 0, h: 0 })) : [],
-  ),
-]
 
 interface ToLay extends Pick<Drawing, 'view' | 'machine' | 'shapes' | 'hidden' | 'dimensions'> {
   readonly inUse: readonly Named[]

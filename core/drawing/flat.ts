@@ -2,18 +2,21 @@
 // again in dashes, so that nothing vanishes.
 import type { Detail, Tone } from './details'
 import type { Figure } from './scene'
-import { covered, type Rect } from './rect'
+import { around, covered, type Rect } from './rect'
 import { depthOf, eyeAxis, projection, rectOf, type Point, type Project, type View } from './views'
 
-export type Stroke = { readonly tone: Tone } & (
-  | { readonly of: 'rect'; readonly rect: Rect }
-  | { readonly of: 'circle'; readonly at: Point; readonly r: number }
-  | { readonly of: 'line'; readonly points: readonly Point[] }
-)
+/** Strokes of one tone as the outline of an SVG path. */
+export interface Ink {
+  readonly tone: Tone
+  readonly d: string
+}
 
 export interface Shape extends Pick<Figure, 'id' | 'item' | 'seat' | 'kind' | 'name' | 'note'> {
   readonly rect: Rect
-  readonly strokes: readonly Stroke[]
+  /** All that its strokes cover: walls, feet and arrows reach out of their body. */
+  readonly reach: Rect
+  /** In the order in which they lie over each other. */
+  readonly inks: readonly Ink[]
 }
 export interface Flat {
   /** From the farthest to the nearest. */
@@ -46,7 +49,7 @@ export function flattened(scene: readonly Figure[], view: View): Flat {
       ...depthOf(view, figure.hull),
       shape: shapeOf(figure, view, project),
     }))
-    .filter(({ shape }) => shape.strokes.length > 0)
+    .filter(({ shape }) => shape.inks.length > 0)
     .sort((a, b) => rank(a.figure) - rank(b.figure) || a.near - b.near || a.far - b.far)
   const isAway = ({ figure }: (typeof seen)[number]): boolean => isBehindTray(figure, view)
   const hiding = seen.filter(
@@ -82,27 +85,60 @@ function rank({ kind }: Figure): number {
 
 function shapeOf({ details, hull, ...about }: Figure, view: View, project: Project): Shape {
   const { id, item, seat, kind, name, note } = about
+  const rect = rectOf(hull, project)
+  const strokes = details.flatMap(d => strokeOf(d, view, project) ?? [])
   return {
-    ...{ id, item, seat, kind, name, note },
-    rect: rectOf(hull, project),
-    strokes: details.flatMap(d => strokeOf(d, view, project) ?? []),
+    ...{ id, item, seat, kind, name, note, rect },
+    reach: strokes.map(s => s.reach).reduce(around, rect),
+    inks: inked(strokes),
   }
 }
 
-/** A detail on the paper; a disc is seen from its face only. */
-function strokeOf(d: Detail, view: View, project: Project): Stroke | null {
-  if (d.of === 'box') {
-    const rect = rectOf(d.box, project)
-    // A contact is seen from above it only.
-    return d.tone === 'contact' && (rect.w === 0 || rect.h === 0)
-      ? null
-      : { tone: d.tone, of: 'rect', rect }
+interface Stroke extends Ink {
+  readonly reach: Rect
+}
+
+/** Strokes of one tone that follow each other are one path: a view has hundreds of them. */
+function inked(strokes: readonly Stroke[]): readonly Ink[] {
+  const inks: { tone: Tone; d: string }[] = []
+  for (const { tone, d } of strokes) {
+    const last = inks.at(-1)
+    if (last?.tone === tone) last.d += d
+    else inks.push({ tone, d })
   }
-  if (d.of === 'disc')
-    return d.axis === eyeAxis(view)
-      ? { tone: d.tone, of: 'circle', at: project(d.at), r: d.radius }
-      : null
-  const points = d.points.map(project)
-  const isPoint = points.every(p => p[0] === points[0]?.[0] && p[1] === points[0][1])
-  return isPoint ? null : { tone: d.tone, of: 'line', points }
+  return inks
+}
+
+/** A detail on the paper; a disc is seen from its face only. */
+function strokeOf(detail: Detail, view: View, project: Project): Stroke | null {
+  const { tone } = detail
+  if (detail.of === 'box') {
+    const reach = rectOf(detail.box, project)
+    // A contact is seen from above it only.
+    const isSeen = tone !== 'contact' || (reach.w > 0 && reach.h > 0)
+    return isSeen ? { tone, reach, d: rectPath(reach) } : null
+  }
+  if (detail.of === 'disc') {
+    if (detail.axis !== eyeAxis(view)) return null
+    const [[x, y], r] = [project(detail.at), detail.radius]
+    return { tone, reach: { x: x - r, y: y - r, w: 2 * r, h: 2 * r }, d: circlePath([x, y], r) }
+  }
+  const points = detail.points.map(project)
+  const [first, ...others] = points
+  const isLine = first && others.some(p => p[0] !== first[0] || p[1] !== first[1])
+  return isLine ? { tone, reach: reachOf(points), d: linePath(points) } : null
+}
+
+/** A number of a path: tenths of a millimetre are enough for any screen. */
+const mm = (value: number): string => String(Math.round(value * 10) / 10)
+const at = ([x, y]: Point): string => `${mm(x)} ${mm(y)}`
+const rectPath = ({ x, y, w, h }: Rect): string => `M${at([x, y])}h${mm(w)}v${mm(h)}h${mm(-w)}z`
+const circlePath = ([x, y]: Point, r: number): string =>
+  `M${at([x - r, y])}a${mm(r)} ${mm(r)} 0 1 0 ${mm(2 * r)} 0a${mm(r)} ${mm(r)} 0 1 0 ${mm(-2 * r)} 0z`
+const linePath = (points: readonly Point[]): string => `M${points.map(at).join('L')}`
+
+function reachOf(points: readonly Point[]): Rect {
+  const [xs, ys] = [points.map(p => p[0]), points.map(p => p[1])]
+  const [x, y] = [Math.min(...xs), Math.min(...ys)]
+  return { x, y, w: Math.max(...xs) - x, h: Math.max(...ys) - y }
 }

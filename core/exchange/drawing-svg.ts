@@ -2,7 +2,6 @@
 // script, no style from outside.
 import type { Tone } from '../drawing/details'
 import type { Caption, Drawing, EdgeWord, Layout } from '../drawing/drawing'
-import type { Stroke } from '../drawing/flat'
 import type { Path } from '../drawing/paths'
 import type { Point } from '../drawing/views'
 
@@ -92,15 +91,12 @@ const rectAbout = ({ x, y, w, h }: Drawing['machine']): Attributes => ({
   ...{ x, y, width: w, height: h },
 })
 
-const shapeTag = ({ strokes, name, kind }: Drawing['shapes'][number]): string =>
-  tag('g', { class: kind }, [title(name), ...strokes.map(strokeTag)].join(''))
-
-function strokeTag(s: Stroke): string {
-  const ink = TONES[s.tone]
-  if (s.of === 'rect') return tag('rect', { ...rectAbout(s.rect), ...ink })
-  if (s.of === 'circle') return tag('circle', { cx: s.at[0], cy: s.at[1], r: s.r, ...ink })
-  return lineTag(s.points, ink)
-}
+const shapeTag = ({ inks, name, kind }: Drawing['shapes'][number]): string =>
+  tag(
+    'g',
+    { class: kind },
+    [title(name), ...inks.map(({ tone, d }) => tag('path', { d, ...TONES[tone] }))].join(''),
+  )
 
 const hiddenTag = ({ rect, name }: Drawing['hidden'][number]): string =>
   tag('rect', { ...rectAbout(rect), ...TONES.place }, title(`${name}, behind`))

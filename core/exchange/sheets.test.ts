@@ -67,7 +67,7 @@ describe('the drawing as SVG', () => {
   test('one unit is one millimetre: the case of 430 × 520 inside, on paper as large as it is', () => {
     const [, w, h] = /width="([\d.]+)mm" height="([\d.]+)mm"/.exec(svg) ?? []
     expect(svg).toMatch(new RegExp(`viewBox="[-\\d.]+ [-\\d.]+ ${w} ${h}"`))
-    expect(svg).toContain('<rect x="0" y="-520" width="430" height="520"')
+    expect(svg).toContain('M0 -520h430v520h-430z')
   })
   test('each layer is a group: all shapes, standoffs, ways, distances and names are there', () => {
     const layer = (id: string): string => svg.split(`<g id="${id}">`)[1]?.split('<g id=')[0] ?? ''

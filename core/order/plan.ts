@@ -73,7 +73,9 @@ export function plan(s: StepsFrom, wishes: Wishes, patience = 1): Plan {
     ['made', 'proved'].includes(progressOf(step, { progress, leftOpen: {} }))
       ? (doneAt([step], progress).get(step.id) ?? null)
       : null
-  const about = { madeAt, worded }
+  const isCrossed = (step: PlannedStep): boolean =>
+    progressOf(step, { progress, leftOpen: {} }) === 'crossed'
+  const about = { madeAt, isCrossed, worded }
   const order = withReopening(withPiecesAgain(withRefits(found.steps, worded), about), about)
   const titles = new Map(order.map(step => [step.id, step.title]))
   const after = groupBy(found.kept, e => e.after)

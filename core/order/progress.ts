@@ -29,18 +29,24 @@ export function settledIn(steps: readonly PlannedStep[], on: Marks): Settled {
   return id => ['made', 'proved', 'crossed'].includes(state.get(id) ?? 'planned')
 }
 
-/** When each step of a plan was done: the last of its marks; steps with an open mark are not. */
+/**
+ * When each step of a plan was done: the last of its marks; what was crossed off counts where nothing
+ * of it was made. Steps with an open mark are not done.
+ */
 export function doneAt(
   steps: readonly Pick<PlannedStep, 'id' | 'marks' | 'demand'>[],
   progress: Build['progress'],
 ): ReadonlyMap<string, string> {
   return new Map(
     steps.flatMap(step => {
-      const at = step.marks.map(m => progress[m]?.at)
-      const last = at.every(x => x !== undefined)
-        ? at.reduce<string>((a, b) => (b !== undefined && b > a ? b : a), '')
-        : ''
-      return last === '' || step.demand !== null ? [] : [[step.id, last] as const]
+      const known = step.marks.flatMap(m => progress[m] ?? [])
+      if (step.demand !== null || known.length < step.marks.length) return []
+      const made = known.filter(p => p.state !== 'crossed')
+      const last = lastOf((made.length > 0 ? made : known).map(p => p.at))
+      return last === null ? [] : [[step.id, last] as const]
     }),
   )
 }
+
+const lastOf = (times: readonly string[]): string | null =>
+  times.reduce<string | null>((a, b) => (a === null || b > a ? b : a), null)

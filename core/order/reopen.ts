@@ -17,6 +17,8 @@ const isInside = ({ kind, label }: PlannedStep): boolean =>
 export interface Reopening<S> {
   /** When a step was made; null where it was not: a case left open on purpose is not opened again. */
   readonly madeAt: (step: S) => string | null
+  /** Whether a step was crossed off: nothing was done there, and nothing is due. */
+  readonly isCrossed: (step: S) => boolean
   /** Finds the words of a new step. */
   readonly worded: (step: PlannedStep) => S
 }
@@ -69,8 +71,8 @@ class Rounds<S extends PlannedStep> {
   before(step: S): readonly S[] {
     const due = this.ending
     if (step.kind === 'panels-on') return this.provedOnceMore(step)
-    if (isInside(step) && (this.isClosed || this.wasClosedBefore(step)))
-      return [...due, ...this.open()]
+    const isDone = isInside(step) && !this.about.isCrossed(step)
+    if (isDone && (this.isClosed || this.wasClosedBefore(step))) return [...due, ...this.open()]
     if (step.kind !== 'record' || this.about.madeAt(step) !== null) return []
     this.ending = []
     return due
@@ -78,7 +80,7 @@ class Rounds<S extends PlannedStep> {
 
   pass(step: S): void {
     if (step.kind === 'first-power') this.power = step
-    if (isProvedByStart(step)) {
+    if (isProvedByStart(step) && !this.about.isCrossed(step)) {
       const done = this.about.madeAt(step) ?? STILL_OPEN
       if (done > this.lastInside) this.lastInside = done
     }

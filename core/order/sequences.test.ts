@@ -241,6 +241,18 @@ describe('a machine that is finished', () => {
     const closed = doneAt(build, { do: 'make', ids: ['task:panels-on'], title: '' }, 401)
     expect(kinds(closed).filter(k => k === 'first-power')).toHaveLength(2)
   })
+  test('what was crossed off is proved by no further start', () => {
+    const crossed = change(
+      machine,
+      { do: 'setProgress', title: '', entries: { 'task:panels-on': null, 'task:record': null } },
+      { do: 'crossOff', ids: ['sata/board~board/sata-1'], how: 'no lead here', title: '' },
+    )
+    expect(then(crossed).order.steps.filter(s => s.kind === 'first-power')).toHaveLength(1)
+    // Nor is a machine that is closed opened for it.
+    const ids = ['sata/board~board/sata-1']
+    const late = { do: 'crossOff', ids, how: 'no lead here', title: '' } as const
+    expect(open(doneAt(machine, late, 300))).toEqual([])
+  })
   test('what is proved after it was closed opens nothing', () => {
     const ids = ['cooler/fan~board/cpu-fan']
     const proof = { do: 'prove', ids, title: '', asMade: true } as const

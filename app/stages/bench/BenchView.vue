@@ -1,8 +1,6 @@
 <script setup lang="ts">
 // Bench: one step fills the screen. Space or Enter makes it; letters are read at arm's length.
 import { useEventListener } from '@vueuse/core'
-import { ElButton } from 'element-plus/es/components/button/index'
-import 'element-plus/es/components/button/style/css'
 import { minutes } from '../../../core/figures/format'
 import type { Step } from '../../../core/order/step'
 import { useDesk } from '../../state/desk'
@@ -34,7 +32,6 @@ const {
   skip,
   prove,
   move,
-  look,
   unkept,
 } = useBench()
 
@@ -56,10 +53,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       <span
         >Step {{ at + 1 }} of {{ steps.length
         }}<template v-if="desk.horizonsDiffer"
-          >, {{ desk.horizon === 'now' ? 'bought so far' : 'whole plan' }}
-          <ElButton class="other" @click="look(desk.horizon === 'now' ? 'then' : 'now')">{{
-            desk.horizon === 'now' ? 'Whole plan' : 'Bought so far'
-          }}</ElButton></template
+          >, {{ desk.horizon === 'now' ? 'bought so far' : 'whole plan' }}</template
         ></span
       ><span class="figure" role="timer">{{ time }} of {{ minutes(step.minutes) }}</span>
       <RouterLink
@@ -212,10 +206,6 @@ h1 {
   .top {
     font-size: 16px;
     gap: 10px;
-  }
-  /* The header has the same choice. */
-  .other {
-    display: none;
   }
 }
 </style>

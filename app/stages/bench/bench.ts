@@ -4,7 +4,6 @@ import { useIntervalFn, useStorage, useWakeLock } from '@vueuse/core'
 import { computed, onMounted, onUnmounted, ref, shallowRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import type { Difference } from '../../../core/analysis/compare'
-import type { Horizon } from '../../../core/document/resolve'
 import { clock } from '../../../core/figures/format'
 import type { EdgeBasis } from '../../../core/order/step'
 import { useDesk } from '../../state/desk'
@@ -34,19 +33,19 @@ export function useBench() {
       a => EASIER.includes(a.basis) && !steps.value.some(s => s.id === a.step && isDone(s)),
     ),
   )
-  const look = useHorizon()
+  useHorizon()
   useWakeScreen()
   const { time } = clock
-  return { ...seam, ...told, ...useMaking(seam, clock, told), time, done, finished, waitsFor, look }
+  return { ...seam, ...told, ...useMaking(seam, clock, told), time, done, finished, waitsFor }
 }
 /** What may be done later, with more trouble. */
 const EASIER: readonly EdgeBasis[] = ['reach', 'cover', 'pin']
 
 /**
  * At the bench one sees what is bought so far, unless the step that is asked for is of the whole
- * plan; whoever leaves it looks at what he looked at before. Chooses the other.
+ * plan; whoever leaves it looks at what he looked at before.
  */
-function useHorizon(): (horizon: Horizon) => void {
+function useHorizon(): void {
   const desk = useDesk()
   const route = useRoute()
   const before = desk.horizon
@@ -57,9 +56,6 @@ function useHorizon(): (horizon: Horizon) => void {
   onUnmounted(() => {
     desk.horizon = before
   })
-  return horizon => {
-    desk.horizon = horizon
-  }
 }
 type Seam = ReturnType<typeof useSeam>
 
