@@ -40,9 +40,11 @@ const ringed = computed(() => {
   return props.whole ? [props.place.window] : props.place.targets
 })
 /** Whether it is in the machine by the step that is shown. */
-function isThere({ seat }: Drawing['shapes'][number]): boolean {
-  const made = props.madeAt?.[seat]
-  return made === undefined || props.place === undefined || made <= props.place.at
+function isThere({ seat, item }: Drawing['shapes'][number]): boolean {
+  const { place, madeAt } = props
+  const made = madeAt?.[seat]
+  if (!place || made === undefined) return true
+  return made <= place.at || (item !== null && place.items.includes(item))
 }
 const hasNumbers = computed(() => !props.paths && !props.place)
 const hintOf = ({ name, note }: Drawing['shapes'][number]): string =>

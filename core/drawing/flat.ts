@@ -22,7 +22,10 @@ export interface Flat {
   /** From the farthest to the nearest. */
   readonly shapes: readonly Shape[]
   /** What nearer things hide: its outline, drawn over them. */
-  readonly hidden: readonly Pick<Shape, 'id' | 'item' | 'kind' | 'name' | 'note' | 'rect'>[]
+  readonly hidden: readonly Pick<
+    Shape,
+    'id' | 'item' | 'seat' | 'kind' | 'name' | 'note' | 'rect'
+  >[]
 }
 
 /** Named choice: of what is hidden to this share at least, the outline is drawn again. */
@@ -67,13 +70,8 @@ export function flattened(scene: readonly Figure[], view: View): Flat {
             covered(one.shape.rect, other.shape.rect) > HIDDEN,
         ),
     )
-    .map(({ shape: { id, item, kind, name, note, rect } }) => ({
-      id,
-      item,
-      kind,
-      name,
-      note,
-      rect,
+    .map(({ shape: { id, item, seat, kind, name, note, rect } }) => ({
+      ...{ id, item, seat, kind, name, note, rect },
     }))
   return { shapes: seen.filter(one => !isAway(one)).map(s => s.shape), hidden }
 }

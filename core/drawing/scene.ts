@@ -84,7 +84,7 @@ function bodyFigure(s: From, solid: Solid): Figure | null {
     ...{ id: solid.id, item: item.id, seat: solid.joint ?? solid.id, kind, hull },
     name: isPiece ? solid.what : item.name,
     note: isPiece ? '' : noteOf(s, solid),
-    details: [...shell, ...(isPiece ? [] : detailsOf(item, solid.what, hull))],
+    details: [...shell, ...(isPiece ? [] : detailsOf(item, solid.key, hull))],
   }
 }
 
@@ -118,10 +118,13 @@ function noteOf(s: From, solid: Solid): string {
   return labels.length > 0 ? labels.join(', ') : kind
 }
 
-function detailsOf({ part }: Item, what: string, hull: Box): readonly Detail[] {
-  if (part.kind === 'fan' || what.includes('fan')) return parts.fanDetails(hull)
-  if (what === 'fins') return parts.finDetails(hull)
-  if (what === 'radiator') return parts.radiatorDetails(hull)
+/** The solids of a part that are fans, by their keys. */
+const FANS: readonly string[] = ['fan', 'fans', 'outer-fans']
+
+function detailsOf({ part }: Item, key: string, hull: Box): readonly Detail[] {
+  if (part.kind === 'fan' || FANS.includes(key)) return parts.fanDetails(hull)
+  if (key === 'fins') return parts.finDetails(hull)
+  if (key === 'radiator') return parts.radiatorDetails(hull)
   if (part.kind === 'card') return parts.cardDetails(hull)
   if (part.kind === 'memory') return parts.chipDetails(hull)
   if (part.kind === 'drive')

@@ -21,6 +21,12 @@ test('a plug: the header where it stands, in a window around it', () => {
   ]).toEqual([true, true, true])
 })
 
+test('the board of a step on the table is shown, though it is in the case later', () => {
+  const place = at(avocet, 'processor:')
+  expect(place?.items).toContain('board')
+  expect(then(avocet).stepPlaces.madeAt['board/mount~case/tray']).toBeGreaterThan(place?.at ?? 99)
+})
+
 test('what is done behind the tray is shown from there', () => {
   expect(at(avocet, 'hub:fan-hub')?.view).toBe('behind')
   expect(at(avocet, 'fan-plug:fan-1/lead')?.view).toBe('behind')

@@ -20,6 +20,8 @@ export interface StepPlace {
   /** Its number in the order. */
   readonly at: number
   readonly view: View
+  /** What the step is about: it is shown, whether it is in the machine already or not. */
+  readonly items: readonly string[]
   /** The things that the step is about, each by itself. */
   readonly targets: readonly Rect[]
   /** What is shown of the view. */
@@ -52,7 +54,7 @@ function placeOf(step: Step, drawings: readonly Drawing[]): Omit<StepPlace, 'at'
     const [first, ...others] = targets
     if (drawing && first)
       return {
-        ...{ step: step.id, view, targets },
+        ...{ step: step.id, view, items: step.items, targets },
         window: windowAround(others.reduce(around, first), drawing.machine),
       }
   }
@@ -69,7 +71,7 @@ function targetsIn({ shapes, hidden }: Drawing, { joints, items, kind }: Step): 
     const [, socket] = endsOfJoint(joint) ?? []
     const own = socket && socketShape(shapes, socket, kind === 'panel')
     if (own) return [own.rect]
-    const seated = bodies.filter(sh => 'seat' in sh && sh.seat === joint)
+    const seated = bodies.filter(sh => sh.seat === joint)
     const at =
       seated.length > 0 ? seated : bodies.filter(sh => sh.item === (socket && itemOf(socket)))
     const [first, ...more] = at.map(sh => sh.rect)
