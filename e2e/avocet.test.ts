@@ -466,10 +466,11 @@ test('exports: the sheet as Markdown, the drawing as SVG in millimetres', async 
   expect(sheet).toContain('- **Harm** Standoffs of the Longreed 52 at B, R, S')
   expect(sheet).toMatch(/\n1\. \[ \] \*\*Make the bench ready\*\*/)
   const svg = await save('Save the drawing as SVG, in mm')
-  expect(svg).toContain('width="454mm" height="544mm" viewBox="0 0 454 544"')
+  const [, width, height] = /width="([\d.]+)mm" height="([\d.]+)mm"/.exec(svg) ?? []
+  expect(svg).toMatch(new RegExp(`viewBox="[-\\d.]+ [-\\d.]+ ${width} ${height}"`))
   const drawn = await page.evaluate(
     text =>
-      new DOMParser().parseFromString(text, 'image/svg+xml').querySelectorAll('rect, polyline')
+      new DOMParser().parseFromString(text, 'image/svg+xml').querySelectorAll('path, polyline')
         .length,
     svg,
   )

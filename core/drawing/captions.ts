@@ -65,12 +65,15 @@ function column(named: readonly Named[], side: Caption['side'], room: Room): rea
   return uncrossed(sorted, ports).map((n, i): Caption => {
     const port = ports[i] ?? n.tip
     return {
-      ...{ ...n, side },
-      at: [port[0] + sign * GAP * letter, port[1] + letter * 0.35],
-      line: [port, n.tip],
+      ...{ ...n, side, tip: fine(n.tip) },
+      at: fine([port[0] + sign * GAP * letter, port[1] + letter * 0.35]),
+      line: [fine(port), fine(n.tip)],
     }
   })
 }
+
+/** To a tenth of a millimetre: what is told of a drawing stays small. */
+const fine = ([x, y]: Point): Point => [Math.round(x * 10) / 10, Math.round(y * 10) / 10]
 
 /** Heights as near to those wished as a step between them allows. */
 function spread(

@@ -1,8 +1,5 @@
 // To which part of the work a step belongs, as the seam shows it.
-import type { PlannedStep, StepKind } from './step'
-
-export const STEP_GROUPS = ['table', 'case', 'cables', 'cards', 'test'] as const
-export type StepGroup = (typeof STEP_GROUPS)[number]
+import type { PlannedStep, StepGroup, StepKind } from './step'
 
 const PLUGGED: readonly StepKind[] = [
   ...(['small-plug', 'panel', 'fan-plug', 'data-plug', 'power-plug', 'cooler-plug'] as const),

@@ -14,7 +14,6 @@ import type { Memory } from '../parts/memory'
 import type { Screws } from '../standards/screws'
 import type { PieceOff } from '../plan/pieces-off'
 import type { Verdict } from '../figures/verdict'
-import type { StepGroup } from './step-group'
 
 /** Kinds of step, in the order in which they are done where nothing else decides. */
 export const STEP_KINDS = [
@@ -219,6 +218,9 @@ export type Hold =
   | { readonly of: 'finding'; readonly finding: string }
   | { readonly of: 'part'; readonly item: string; readonly name: string; readonly state: State }
   | { readonly of: 'step'; readonly step: string; readonly title: string; readonly reason: string }
+
+/** The parts of the work, as the seam shows them. */
+export type StepGroup = 'table' | 'case' | 'cables' | 'cards' | 'test'
 
 export interface Step extends PlannedStep {
   readonly group: StepGroup
