@@ -5,15 +5,14 @@ import { usePointer } from '../state/pointer'
 
 defineProps<{ layout: Layout; captions: readonly Caption[] }>()
 const pointer = usePointer()
-const lit = (item: string | null): boolean => item !== null && pointer.items.includes(item)
 </script>
 
 <template>
-  <g class="captions" :class="{ receded: captions.some(c => lit(c.item)) }">
+  <g class="captions" :class="{ receded: captions.some(c => pointer.lights(c.item)) }">
     <g
       v-for="c in captions"
       :key="c.id"
-      :class="['caption', c.side, { lit: lit(c.item) }]"
+      :class="['caption', c.side, { lit: pointer.lights(c.item) }]"
       @mouseenter="c.item && pointer.point([c.item])"
       @mouseleave="pointer.leave"
     >

@@ -13,8 +13,10 @@ const props = defineProps<{
   bare?: boolean
   /** What is named: the parts, or the sockets in use. */
   names?: 'parts' | 'sockets'
+  /** The one view that is shown, on paper: nothing is chosen there. */
+  view?: Drawing['view']
 }>()
-const chosen = ref<Drawing['view']>('near')
+const chosen = ref<Drawing['view']>(props.view ?? 'near')
 const shown = computed(() => props.drawings.find(d => d.view === chosen.value) ?? null)
 const figure = useTemplateRef('figure')
 const { width } = useElementSize(figure)
@@ -24,7 +26,7 @@ const layout = computed((): Layout | null => {
   const [first, ...others] = shown.value?.layouts ?? []
   return first ? others.reduce((best, l) => (off(l) < off(best) ? l : best), first) : null
 })
-const marks = computed(() => (props.bare ? [] : (props.drawings[0]?.marks ?? [])))
+const marks = computed(() => (props.bare ? [] : (shown.value?.marks ?? [])))
 const count = (what: string): number => marks.value.filter(m => m.what === what).length
 /** Ways of leads, as they are seen from here; from other sides there are none. */
 const pathsHere = computed(() => {
@@ -35,7 +37,8 @@ const pathsHere = computed(() => {
 
 <template>
   <figure v-if="shown && layout" ref="figure" class="drawing">
-    <div class="views" role="group" aria-label="Seen from">
+    <p v-if="view" class="quiet">{{ shown.title }}</p>
+    <div v-else class="views" role="group" aria-label="Seen from">
       <button
         v-for="d in drawings"
         :key="d.view"

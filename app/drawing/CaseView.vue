@@ -25,7 +25,6 @@ const props = defineProps<{
   names?: 'parts' | 'sockets'
 }>()
 const pointer = usePointer()
-const lit = (item: string | null): boolean => item !== null && pointer.items.includes(item)
 /** What is pointed at by itself: not the case, nor what stands on a board. */
 const APART: readonly string[] = ['case', 'vents', 'opening', 'air']
 const isApart = (kind: string): boolean => !APART.includes(kind)
@@ -39,9 +38,12 @@ const ringed = computed(() => {
   if (!props.place) return []
   return props.whole ? [props.place.window] : props.place.targets
 })
+/** What the case is and has: around a board on the table there is none of it. */
+const OF_CASE: readonly string[] = ['case', 'vents', 'opening', 'piece']
 /** Whether it is in the machine by the step that is shown. */
-function isThere({ seat, item }: Drawing['shapes'][number]): boolean {
+function isThere({ seat, item, kind }: Drawing['shapes'][number]): boolean {
   const { place, madeAt } = props
+  if (place?.isOnTable && madeAt && OF_CASE.includes(kind)) return false
   const made = madeAt?.[seat]
   if (!place || made === undefined) return true
   return made <= place.at || (item !== null && place.items.includes(item))
@@ -61,7 +63,7 @@ const hintOf = ({ name, note }: Drawing['shapes'][number]): string =>
     <g
       v-for="s in drawing.shapes.filter(isThere)"
       :key="s.id"
-      :class="['shape', s.kind, { lit: isApart(s.kind) && lit(s.item) }]"
+      :class="['shape', s.kind, { lit: isApart(s.kind) && pointer.lights(s.item) }]"
       @mouseenter="isApart(s.kind) && s.item && pointer.point([s.item])"
       @mouseleave="pointer.leave"
     >
@@ -72,7 +74,7 @@ const hintOf = ({ name, note }: Drawing['shapes'][number]): string =>
       v-for="h in madeAt ? [] : drawing.hidden"
       :key="h.id"
       class="behind"
-      :class="{ lit: lit(h.item) }"
+      :class="{ lit: pointer.lights(h.item) }"
       :x="h.rect.x"
       :y="h.rect.y"
       :width="h.rect.w"

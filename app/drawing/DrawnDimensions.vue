@@ -13,6 +13,7 @@ const pointer = usePointer()
     :key="d.finding"
     :class="['dimension', d.verdict, { lit: pointer.row === d.finding }]"
   >
+    <title>{{ d.text }}</title>
     <line :x1="d.from[0]" :y1="d.from[1]" :x2="d.to[0]" :y2="d.to[1]" />
     <circle :cx="d.from[0]" :cy="d.from[1]" r="1.6" />
     <circle :cx="d.to[0]" :cy="d.to[1]" r="1.6" />

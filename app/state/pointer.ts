@@ -15,11 +15,13 @@ export const usePointer = defineStore('pointer', () => {
     row.value = id
   }
   const leave = (): void => point([])
+  /** Whether something is of an item that is pointed at. */
+  const lights = (item: string | null): boolean => item !== null && items.value.includes(item)
   /** Set by the key that asks for a measurement: the first field that appears takes the focus. */
   const wantsField = ref(false)
   const choose = (id: string | null): void => {
     chosen.value = chosen.value === id ? null : id
   }
 
-  return { items, row, chosen, wantsField, point, leave, choose }
+  return { items, row, chosen, wantsField, point, leave, lights, choose }
 })

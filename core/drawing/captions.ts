@@ -1,7 +1,7 @@
 // Names outside the machine, each with a line to what it names: in a column at either side, so that no
 // name lies over anything, and no line crosses another.
 import type { Point } from './views'
-import { covered, overlap, type Rect } from './rect'
+import { isInside, overlap, type Rect } from './rect'
 
 /** What is to be named: where its line ends, and what of it may be pointed to. */
 export interface Named {
@@ -170,7 +170,7 @@ export function told(
       rect,
       inTheWay:
         [...placed.map(p => p.rect), ...names].filter(r => overlap(r, rect)).length * TEXT +
-        (covered(rect, within) < 1 ? TEXT : 0) +
+        (isInside(rect, within) ? 0 : TEXT) +
         others.filter(line => cuts(line, rect)).length,
     }))
     const best = spots.reduce(

@@ -133,6 +133,15 @@ test('distances: the board’s in the near view, the cooler’s to the panel fro
   ])
 })
 
+test('on a large screen every distance has its number, beside a ledger at least half', () => {
+  for (const build of [plover, avocet, teal, curlew]) {
+    const { dimensions, layouts } = seen(build, 'near')
+    const [, pane, wide] = layouts.map(l => l.numbers.length)
+    expect(wide).toBe(dimensions.length)
+    expect(2 * (pane ?? 0)).toBeGreaterThanOrEqual(dimensions.length)
+  }
+})
+
 test('standoffs: four to fit; what has to go is marked', () => {
   const fitted = seen(plover, 'near').marks.filter(m => m.what === 'fit')
   expect(fitted.map(m => m.name)).toEqual(['C', 'F', 'H', 'J'])
@@ -194,6 +203,9 @@ test.each(Object.entries({ plover, avocet, teal, curlew }))(
   (_name, build) => {
     for (const d of then(build).drawings) {
       expect(d.layouts.map(l => l.forWidth)).toEqual([360, 550, 900])
+      // On a phone the machine has the width, and no name beside it.
+      expect(d.layouts[0]?.captions).toEqual([])
+      expect(d.layouts[2]?.captions.length).toBeGreaterThan(3)
       for (const l of d.layouts) {
         expect([d.view, faults(l)]).toEqual([d.view, []])
         const sockets = faults({ ...l, captions: l.sockets, numbers: [] })
@@ -237,6 +249,7 @@ test('a number stands beside its line, clear of names and of other numbers, or n
     to: [160, y] as const,
   })
   const around = { letter: 10, lines: [], names: [], within: machine }
+  expect(told([measure('a', 100), measure('b', 104)], around)).toHaveLength(2)
   const [a, b] = told([measure('a', 100), measure('b', 104)], around)
   expect(a && b && overlap(a.rect, b.rect)).toBe(false)
   expect(told([measure('a', 100)], { ...around, names: [machine] })).toEqual([])

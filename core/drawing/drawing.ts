@@ -69,6 +69,11 @@ export interface Drawing extends Flat {
 const LETTER_PX = 12
 /** For which widths names are laid out, px: a phone, beside a ledger, a whole screen. */
 const WIDTHS = [360, 550, 900] as const
+/**
+ * Where names would take more than this share of the width there are none: pointing still names, and
+ * the machine is large enough to be seen.
+ */
+const MOST_NAMES = 0.6
 /** How much room is above and below, in letters. */
 const EDGE = 2.2
 /** What lies between the machine and a name, in letters. */
@@ -125,15 +130,16 @@ function layoutFor(forWidth: number, about: ToLay): Layout {
   const { view, machine, dimensions } = about
   // The columns are as wide as letters of that size on the screen make them.
   const column = ((COLUMN * LETTER + BESIDE) * LETTER_PX) / forWidth
-  const width = machine.w / (1 - 2 * column)
+  const hasNames = 2 * column < MOST_NAMES
+  const width = hasNames ? machine.w / (1 - 2 * column) : machine.w
   const letter = (LETTER_PX * width) / forWidth
   const edge = EDGE * letter
   const side = (width - machine.w) / 2
-  const captions = captioned(named(about), { machine, letter })
+  const captions = hasNames ? captioned(named(about), { machine, letter }) : []
   const lines = captions.map(c => c.line)
   return {
     ...{ forWidth, letter, captions },
-    sockets: captioned(about.inUse, { machine, letter }),
+    sockets: hasNames ? captioned(about.inUse, { machine, letter }) : [],
     paper: {
       ...{ x: machine.x - side, y: machine.y - edge },
       ...{ w: width, h: machine.h + 2 * edge },

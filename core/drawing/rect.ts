@@ -10,6 +10,9 @@ export interface Rect {
 export const overlap = (a: Rect, b: Rect): boolean =>
   a.x < b.x + b.w && b.x < a.x + a.w && a.y < b.y + b.h && b.y < a.y + a.h
 
+export const isInside = (a: Rect, b: Rect): boolean =>
+  a.x >= b.x && a.y >= b.y && a.x + a.w <= b.x + b.w && a.y + a.h <= b.y + b.h
+
 /** The share of one rectangle that another covers, 0 to 1. */
 export function covered(a: Rect, by: Rect): number {
   const w = Math.min(a.x + a.w, by.x + by.w) - Math.max(a.x, by.x)

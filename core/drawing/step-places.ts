@@ -20,6 +20,8 @@ export interface StepPlace {
   /** Its number in the order. */
   readonly at: number
   readonly view: View
+  /** Whether the board lies on the table: then no case is around it. */
+  readonly isOnTable: boolean
   /** What the step is about: it is shown, whether it is in the machine already or not. */
   readonly items: readonly string[]
   /** The things that the step is about, each by itself. */
@@ -55,6 +57,7 @@ function placeOf(step: Step, drawings: readonly Drawing[]): Omit<StepPlace, 'at'
     if (drawing && first)
       return {
         ...{ step: step.id, view, items: step.items, targets },
+        isOnTable: step.pose === 'table',
         window: windowAround(others.reduce(around, first), drawing.machine),
       }
   }

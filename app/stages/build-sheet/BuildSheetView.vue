@@ -70,11 +70,10 @@ const print = (): void => window.print()
       </li>
     </ol>
     <div class="pictures">
-      <CaseDrawing :drawings="h.drawings" /><PanelPrint
-        v-for="b in h.panel"
-        :key="b.board"
-        :block="b"
-      />
+      <CaseDrawing :drawings="h.drawings" view="near" /><CaseDrawing
+        :drawings="h.drawings"
+        view="above"
+      /><PanelPrint v-for="b in h.panel" :key="b.board" :block="b" />
     </div>
     <h2>Leads</h2>
     <table>
