@@ -83,7 +83,7 @@ test('Parts and Order say the state of a row in words', async () => {
   await goOn(page, '/b/avocet/order')
   await page.locator('ol .plainbutton').first().waitFor()
   for (const row of await page.locator('ol .plainbutton').all())
-    expect(await row.textContent()).toMatch(/, (planned|ready|made|proved|crossed off)\b/)
+    expect(await row.textContent()).toMatch(/, (planned|ready|done|tested|skipped)\b/)
   await leave()
 })
 

@@ -75,15 +75,15 @@ test(
     'taken back in one go',
   async () => {
     const line = await open('Connections', /Stop Front USB, right pair/)
-    await line.getByRole('button', { name: 'Find ways out' }).click()
-    await line.getByText(/\d ways out of \d+ tried/).waitFor({ timeout: 60_000 })
+    await line.getByRole('button', { name: 'Find fixes' }).click()
+    await line.getByText(/\d fix(es)? of \d+ tried/).waitFor({ timeout: 60_000 })
     const kinds = await line.locator('.ways .kind').allInnerTexts()
     expect(new Set(kinds).size).toBeGreaterThanOrEqual(3)
     await line
       .locator('.ways li', { hasText: 'Add the Two-port card x1' })
       .getByText('+26.00', { exact: false })
       .waitFor()
-    await line.getByRole('button', { name: 'Do it: Add the Two-port card x1' }).click()
+    await line.getByRole('button', { name: 'Apply: Add the Two-port card x1' }).click()
     await row(/Stop Front USB, right pair/).waitFor({ state: 'detached' })
     await mark('Seat the Two-port card x1 in PCIE_4').waitFor()
     await undo()
@@ -108,7 +108,7 @@ test(
     await places.locator('li', { hasText: 'FAN_2 of the Lagoon 6' }).getByText('Harm').waitFor()
     await places.getByRole('button', { name: 'Put it into FAN_2 of the Lagoon 6' }).click()
     await row(
-      /Harm Lights lead of the Glow strip 12 V meets FAN_2 on the Lagoon 6: 12 V and ground meet wrongly/,
+      /Harm Lights lead of the Glow strip 12 V in FAN_2 of the Lagoon 6: 12 V and ground meet wrongly/,
     ).waitFor()
     await undo()
     await row(/Harm Lights lead/).waitFor({ state: 'detached' })
@@ -133,11 +133,11 @@ test('joints: from the shortage to its way out with the keyboard alone', async (
   }
   await tabTo(/Stop Data of the R3 8 TB \(4\)/)
   await page.keyboard.press('Enter')
-  await page.getByRole('button', { name: 'Find ways out' }).waitFor()
-  await tabTo(/^Find ways out$/)
+  await page.getByRole('button', { name: 'Find fixes' }).waitFor()
+  await tabTo(/^Find fixes$/)
   await page.keyboard.press('Enter')
-  await page.getByText(/\d ways out of \d+ tried/).waitFor({ timeout: 60_000 })
-  await tabTo(/^Do it: Add the S2 storage card$/)
+  await page.getByText(/\d fix(es)? of \d+ tried/).waitFor({ timeout: 60_000 })
+  await tabTo(/^Apply: Add the S2 storage card$/)
   await page.keyboard.press('Enter')
   await row(/Stop Data of the R3 8 TB/).waitFor({ state: 'detached' })
   await page.locator('h1').focus()
@@ -151,7 +151,7 @@ test(
   async () => {
     await stageLink('Connections').click()
     await row(/Stop Data of the R3 8 TB \(4\)/).waitFor()
-    const pairs = () => page.getByRole('button', { name: 'meets' }).allInnerTexts()
+    const pairs = () => page.locator('button:has(.meets)').allInnerTexts()
     const before = await pairs()
     expect(before.length).toBeGreaterThan(30)
     await stageLink('Parts').click()
@@ -171,11 +171,13 @@ test(
 
 test('power: surges are counted by school', async () => {
   await stageLink('Power').click()
-  await row(/Measure Surge of 100 µs on the A850 M, all cards together.*20\.4.W/s).waitFor()
+  await row(
+    /Measure Transient load \(100 µs\) on the A850 M, all cards together.*20\.4.W/s,
+  ).waitFor()
   await page.getByRole('radio', { name: /Lean/ }).check()
-  await row(/Surge of 100 µs on the A850 M, the largest card alone/).waitFor()
+  await row(/Transient load \(100 µs\) on the A850 M, the largest card alone/).waitFor()
   await undo()
-  await row(/Surge.*all cards together/).waitFor()
+  await row(/Transient.*all cards together/).waitFor()
 })
 
 test('order: the schools side by side; one is chosen, and the steps are its own', async () => {
@@ -241,8 +243,8 @@ test('panel: a light three wide on two pins; on paper the block is four times it
 
 test('routes: the lead that ends short and its ways out; the holes and what lies in them', async () => {
   const line = await open('Cables', /Stop SATA data lead SATA lead 150 to SATA4.*−143\.8.mm/s)
-  await line.getByRole('button', { name: 'Find ways out' }).click()
-  await line.getByText(/\d ways out of \d+ tried/).waitFor({ timeout: 60_000 })
+  await line.getByRole('button', { name: 'Find fixes' }).click()
+  await line.getByText(/\d fix(es)? of \d+ tried/).waitFor({ timeout: 60_000 })
   await line.getByRole('button', { name: /\d+ more/ }).click()
   expect(new Set(await line.locator('.ways .kind').allInnerTexts())).toEqual(
     new Set(['lead', 'leave out']),
@@ -260,10 +262,10 @@ test('bench: standoffs that are taken out harm no more; before, the board does n
   await page.getByText('Take out B, R, S.').waitFor()
   await page.getByText('First: Open the Longreed 52').waitFor()
   await before.getByRole('button', { name: 'Go there' }).click()
-  await page.getByRole('button', { name: 'Made', exact: true }).click()
+  await page.getByRole('button', { name: 'Done', exact: true }).click()
   await mark('Open the Longreed 52.*made').waitFor()
   await goOn(page, '/b/avocet/bench?step=task%3Astandoffs%3Aboard')
-  await page.getByRole('button', { name: 'Made', exact: true }).click()
+  await page.getByRole('button', { name: 'Done', exact: true }).click()
   await mark('Set the standoffs .*made').waitFor()
   await page.getByRole('link', { name: 'Leave the bench' }).click()
   await stageLink('Fit').click()
@@ -280,7 +282,7 @@ test('bench: another port than planned: the rest is planned anew, and said', asy
   expect(await page.evaluate(() => (window as unknown as { asked: string[] }).asked)).toContain(
     'screen',
   )
-  await page.getByRole('button', { name: 'Otherwise…' }).click()
+  await page.getByRole('button', { name: 'Did it differently…' }).click()
   const panel = page.getByRole('region', { name: 'Done otherwise' })
   await panel.getByText(/Another place than Lagoon 6: SATA/).waitFor()
   await panel.getByRole('button', { name: 'Put it into SATA3 of the Lagoon 6' }).click()
@@ -293,7 +295,7 @@ test('bench: another port than planned: the rest is planned anew, and said', asy
 
 test('bench: done otherwise, with the keyboard alone; on a control Space makes no step', async () => {
   await goOn(page, '/b/avocet/bench?step=data-plug%3Asata-1%3Aport')
-  await page.getByRole('button', { name: 'Otherwise…' }).focus()
+  await page.getByRole('button', { name: 'Did it differently…' }).focus()
   await page.keyboard.press('Enter')
   await page.locator('summary:focus', { hasText: 'Another place than Lagoon 6: SATA1' }).waitFor()
   const step = mark('Plug the SATA lead 500 \\(1\\) into SATA')
@@ -320,7 +322,7 @@ test('bench: done otherwise, with the keyboard alone; on a control Space makes n
 
 test('bench: a lead measured shorter than its sheet says: what that changes is said', async () => {
   await goOn(page, '/b/avocet/bench?step=data-plug%3Asata-2')
-  await page.getByRole('button', { name: 'Otherwise…' }).click()
+  await page.getByRole('button', { name: 'Did it differently…' }).click()
   await page.getByLabel(/^length of the SATA lead 500 \(2\)/).fill('360')
   await page.keyboard.press('Enter')
   await page

@@ -17,11 +17,15 @@ test('each side by keys: what is drawn is said, and standoffs are told where the
   const machine = page.locator('figure.drawing svg').first()
   await page.getByRole('button', { name: 'Behind the tray' }).focus()
   await page.keyboard.press('Enter')
-  expect(await machine.getAttribute('aria-label')).toBe('The machine, behind the tray, to scale')
+  expect(await machine.getAttribute('aria-label')).toBe(
+    'The machine to scale, seen from: behind the tray',
+  )
   expect(await page.getByText('Standoffs:').count()).toBe(0)
   await page.keyboard.press('Shift+Tab')
   await page.keyboard.press('Enter')
-  expect(await machine.getAttribute('aria-label')).toBe('The machine, near side, to scale')
+  expect(await machine.getAttribute('aria-label')).toBe(
+    'The machine to scale, seen from: near side',
+  )
   await page.getByText('Standoffs:').waitFor()
   await leave()
 })

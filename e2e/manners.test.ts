@@ -106,7 +106,7 @@ test('a mark’s target is at least 12 px wide and as high as the bar', async ()
 
 test('at the bench of a phone the buttons are large and in view', async () => {
   const { page, leave } = await visit('/b/plover/bench', { viewport: { width: 390, height: 844 } })
-  const box = await page.getByRole('button', { name: 'Made', exact: true }).boundingBox()
+  const box = await page.getByRole('button', { name: 'Done', exact: true }).boundingBox()
   expect(box && box.height >= 64 && box.width >= 300 && box.y + box.height <= 844).toBe(true)
   await leave()
 })
@@ -235,7 +235,7 @@ test('a step that waited over night, or a clock that jumped, is not told as work
   await page.getByRole('heading', { name: 'Make the bench ready' }).waitFor()
   await page.clock.fastForward('10:00:00')
   await page.getByText(/time not counted of/).waitFor()
-  await page.getByRole('button', { name: 'Made', exact: true }).click()
+  await page.getByRole('button', { name: 'Done', exact: true }).click()
   await page.getByRole('heading', { name: /Seat the T2-65/ }).waitFor()
   await goOn(page, '/b/plover/record')
   await page.getByText('1 step done in 0 min').waitFor()
@@ -250,8 +250,8 @@ test('a step pressed twice in haste is made once', async () => {
   })
   await page.getByRole('heading', { name: /Seat the T2-65/ }).waitFor()
   await goOn(page, '/b/plover/record')
-  await page.getByText('Made: Make the bench ready', { exact: true }).waitFor()
-  expect(await page.getByText('Made: Make the bench ready', { exact: true }).count()).toBe(1)
+  await page.getByText('Done: Make the bench ready', { exact: true }).waitFor()
+  expect(await page.getByText('Done: Make the bench ready', { exact: true }).count()).toBe(1)
   await leave()
 })
 

@@ -35,7 +35,7 @@ const focusIn = (label: string): Promise<unknown> =>
   }, label)
 const title = (): Promise<string> => page.locator('h1').innerText()
 const held = () => page.getByRole('button', { name: 'Not yet' })
-const made = () => page.getByRole('button', { name: 'Made', exact: true })
+const made = () => page.getByRole('button', { name: 'Done', exact: true })
 /** Away from every field, as the hands are. */
 const stand = (): Promise<void> =>
   page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur())
@@ -91,7 +91,7 @@ test('a question is settled by trying; a stop holds the step until there is a re
   await stand()
   await page.keyboard.press('Enter')
   expect(await title()).toMatch(/^Mount the Lowbank 65/)
-  await press(/^Accept with a reason/)
+  await press(/^Accept \(say why\)/)
   await focusIn('Why you accept it')
   await page.keyboard.type('the panel is left off')
   await page.keyboard.press('Enter')
@@ -118,7 +118,7 @@ test('second deviation: a lead is measured and the rest is planned anew; it reac
   await press(/^It reached$/)
   await page.getByRole('button', { name: 'It reached' }).waitFor({ state: 'detached' })
   await page.getByText('front audio, HD plug', { exact: false }).first().waitFor()
-  await press(/^Otherwise/)
+  await press(/^Did it differently/)
   await press(/lead length/, 'Home')
   await page.keyboard.type('700')
   await page.keyboard.press('Enter')

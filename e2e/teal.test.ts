@@ -35,7 +35,7 @@ test('the cage is taken out by the keyboard: the supply has room; undo puts it b
 test('taking it out is offered as a way out, with what it costs', async () => {
   await page.goto('/b/teal/fit')
   await row(TOO_LONG).locator('.face').click()
-  await page.getByRole('button', { name: 'Find ways out' }).click()
+  await page.getByRole('button', { name: 'Find fixes' }).click()
   await page
     .getByText(
       'Take the drive cage out of the Twinlock 8 (4 screws; without bay 1, bay 2; about 3 min)',

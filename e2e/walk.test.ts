@@ -114,7 +114,7 @@ test('every stage has something to say and names itself', async () => {
 test('a finding is accepted with a reason, stays visible, and is asked again', async () => {
   await stageLink('Fit').click()
   await page.getByRole('button', { name: /Watch Standoffs for the Inlet 2/ }).click()
-  await page.getByRole('button', { name: 'Accept with a reason…' }).click()
+  await page.getByRole('button', { name: 'Accept (say why)…' }).click()
   await page.keyboard.press('Enter')
   await expectText('.reason', /Give a reason/)
   await page.getByLabel('Why you accept it').fill('one is on its way')
@@ -131,19 +131,19 @@ test('what finds no partner stands in the seam and is left open with a reason', 
   await page.getByRole('button', { name: 'Add from the shelf' }).click()
   await page.getByLabel('Find a part').fill('r3 4 tb')
   await page.getByRole('button', { name: 'Add R3 4 TB', exact: true }).click()
-  await mark('Mounting holes of the R3 4 TB: no partner: Stop').waitFor()
+  await mark('Mounting holes of the R3 4 TB: no free place: Stop').waitFor()
   await stageLink('Fit').click()
   await page
     .getByRole('button', {
-      name: /Stop Mounting holes of the R3 4 TB: no partner; bay 1 takes size 2.5, not 3.5/,
+      name: /Stop Mounting holes of the R3 4 TB: no free place; bay 1 takes size 2.5, not 3.5/,
     })
     .click()
   await page.getByRole('button', { name: 'Leave open…' }).click()
   await page.getByLabel('Why it stays open').fill('it lies beside the case')
   await page.keyboard.press('Enter')
-  await mark('Mounting holes of the R3 4 TB: no partner: Watch, crossed off').waitFor()
+  await mark('Mounting holes of the R3 4 TB: no free place: Watch, skipped').waitFor()
   await page.getByRole('button', { name: 'Undo' }).click()
-  await mark('Mounting holes of the R3 4 TB: no partner: Stop').waitFor()
+  await mark('Mounting holes of the R3 4 TB: no free place: Stop').waitFor()
   await page.getByRole('button', { name: 'Undo' }).click()
   await mark('Mounting holes of the R3 4 TB').waitFor({ state: 'detached' })
 })
@@ -158,7 +158,7 @@ test('now and then: what comes later is in the one, not in the other', async () 
 test('the schools of the supply: choosing one asks by it', async () => {
   await stageLink('Power').click()
   await page.getByRole('radio', { name: /Quiet/ }).check()
-  await expectText('.row', /Watch S300 by the quiet school/)
+  await expectText('.row', /Watch S300 by the quiet sizing rule/)
   await page.getByRole('button', { name: 'Undo' }).click()
   await page.locator('label.chosen', { hasText: 'Lean' }).waitFor()
 })
@@ -189,9 +189,9 @@ test('the order is walked at the bench; a reload in the middle loses nothing', a
   await page.getByLabel('Why it is skipped').fill('seated by the shop')
   await page.keyboard.press('Enter')
   await page.getByRole('heading', { name: /Press the D5 2 × 8/ }).waitFor()
-  await page.getByRole('button', { name: 'Made', exact: true }).click()
+  await page.getByRole('button', { name: 'Done', exact: true }).click()
   await page.getByRole('heading', { name: /Fit the N4 500 GB/ }).waitFor()
-  expect(await mark('Seat the T2-65').getAttribute('aria-label')).toMatch(/crossed off/)
+  expect(await mark('Seat the T2-65').getAttribute('aria-label')).toMatch(/skipped/)
 })
 
 test('at the bench a step waits for what has not come, and another goes first meanwhile', async () => {
@@ -211,7 +211,7 @@ test('all steps can be made as their parts come; the record tells them, and why 
   await page.getByRole('button', { name: 'Whole plan' }).click()
   const finished = page.getByText('All steps are done')
   const arrives = page.getByRole('button', { name: 'It is here' })
-  const make = page.getByRole('button', { name: 'Made', exact: true })
+  const make = page.getByRole('button', { name: 'Done', exact: true })
   const waits = page.getByRole('button', { name: 'Not yet' })
   let arrived = 0
   while (!(await finished.isVisible())) {
@@ -283,7 +283,7 @@ test('a file leaves, and in an empty profile it is the same analysis to the byte
   })
   await fresh
     .getByRole('toolbar')
-    .getByRole('button', { name: /Seat the T2-65.*crossed off/ })
+    .getByRole('button', { name: /Seat the T2-65.*skipped/ })
     .waitFor()
   const again = await save(fresh, 'Save the build as a file')
   expect(again).toBe(text)

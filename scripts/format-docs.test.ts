@@ -34,6 +34,6 @@ test('the page tells every figure of every kind, with how to measure it', () => 
     '| `coolerRoom` | cooler room | mm | 30 to 220 | From what the figure is counted ' +
       'from (lid, board or tray) to the inside of the near panel. |',
   )
-  expect(page).toContain('### Power supply (`"kind": "supply"`)')
+  expect(page).toContain('### Power supply (PSU) (`"kind": "supply"`)')
   expect(page.match(/^### /gm)).toHaveLength(21)
 })

@@ -2,6 +2,7 @@
 import { analyse } from '../../core/analysis/analyse'
 import { isProblem } from '../../core/document/command'
 import type { Horizon } from '../../core/document/resolve'
+import type { View } from '../../core/drawing/views'
 import { drawingSvg } from '../../core/exchange/drawing-svg'
 import { partsCsv } from '../../core/exchange/parts-csv'
 import { sheetMarkdown } from '../../core/exchange/sheet-markdown'
@@ -27,20 +28,16 @@ export async function harnessText(store: Store, id: string, horizon: Horizon): P
   return harnessYaml(build, analyse(build).horizons[horizon])
 }
 
-/**
- * The case from the near side with the ways of its leads, in millimetres; null when there is no
- * case.
- */
+/** A view of the case with the ways of its leads, in millimetres; null when there is no case. */
 export async function drawingText(
   store: Store,
   id: string,
   horizon: Horizon,
+  view: View,
 ): Promise<string | null> {
   const build = await store.build(id)
   if (isProblem(build)) return null
-  const {
-    drawings: [near],
-    paths,
-  } = analyse(build).horizons[horizon]
-  return near ? drawingSvg(build.name, near, paths) : null
+  const { drawings, paths } = analyse(build).horizons[horizon]
+  const seen = drawings.find(d => d.view === view)
+  return seen ? drawingSvg(build.name, seen, paths) : null
 }

@@ -1,5 +1,6 @@
 // What the page may ask the desk. Nothing here changes anything.
-import { analyse } from '../../core/analysis/analyse'
+import { analyse, blocksIn } from '../../core/analysis/analyse'
+import type { View } from '../../core/drawing/views'
 import { difference, type Difference } from '../../core/analysis/compare'
 import { isProblem } from '../../core/document/command'
 import { entryLine } from '../../core/document/log'
@@ -95,7 +96,12 @@ export function questionsOf(desk: Desk) {
     used: () => storage.used(),
     csv: (id: string) => csvText(store, id),
     sheet: (id: string, horizon: Horizon) => sheetText(store, id, horizon),
-    drawing: (id: string, horizon: Horizon) => drawingText(store, id, horizon),
+    drawing: (id: string, horizon: Horizon, view: View) => drawingText(store, id, horizon, view),
+    /** The machine in space; null without a case. */
+    blocks: async (id: string, horizon: Horizon) => {
+      const build = await store.build(id)
+      return isProblem(build) ? null : blocksIn(build, horizon, desk.memoOf(build.id))
+    },
     harness: (id: string, horizon: Horizon) => harnessText(store, id, horizon),
     ...shelfQuestions(desk),
     entryChoices,

@@ -3,7 +3,7 @@
 import type { Caption, Layout } from '../../core/drawing/drawing'
 import { usePointer } from '../state/pointer'
 
-defineProps<{ layout: Layout; captions: readonly Caption[] }>()
+defineProps<{ layout: Layout; captions: readonly Caption[]; letter: number }>()
 const pointer = usePointer()
 </script>
 
@@ -15,11 +15,12 @@ const pointer = usePointer()
       :class="['caption', c.side, { lit: pointer.lights(c.item) }]"
       @mouseenter="c.item && pointer.point([c.item])"
       @mouseleave="pointer.leave"
+      @click="pointer.choose(c.item)"
     >
       <line :x1="c.line[0][0]" :y1="c.line[0][1]" :x2="c.line[1][0]" :y2="c.line[1][1]" />
       <circle :cx="c.line[1][0]" :cy="c.line[1][1]" r="1.6" />
       <text class="name" :x="c.at[0]" :y="c.at[1]">{{ c.name }}</text>
-      <text class="note" :x="c.at[0]" :y="c.at[1] + layout.letter * 1.05">{{ c.note }}</text>
+      <text class="note" :x="c.at[0]" :y="c.at[1] + letter * 1.05">{{ c.note }}</text>
     </g>
     <text
       v-for="w in layout.words"

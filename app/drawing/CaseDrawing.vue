@@ -1,12 +1,19 @@
 <script setup lang="ts">
 // The machine to scale: one view at a time, from the side that is chosen, its names laid out for the
-// width at which it is shown.
+// width at which it is shown; moved, looked at closer, and turned to where what is chosen can be seen.
 import { useElementSize } from '@vueuse/core'
-import { computed, ref, useTemplateRef } from 'vue'
+import { computed, defineAsyncComponent, ref, useTemplateRef, watch } from 'vue'
 import type { Drawing, Layout } from '../../core/drawing/drawing'
 import type { Path } from '../../core/drawing/paths'
+import { usePointer } from '../state/pointer'
+import { chosenRect, viewOfDistance } from './chosen'
 import CaseView from './CaseView.vue'
+import DrawingLegend from './DrawingLegend.vue'
+import DrawingTools from './DrawingTools.vue'
+import { hiddenLayers, LAYERS } from './layers'
+import { useZoom } from './zoom'
 
+const AngleView = defineAsyncComponent(() => import('./AngleView.vue'))
 const props = defineProps<{
   drawings: readonly Drawing[]
   paths?: readonly Path[]
@@ -16,8 +23,11 @@ const props = defineProps<{
   /** The one view that is shown, on paper: nothing is chosen there. */
   view?: Drawing['view']
 }>()
-const chosen = ref<Drawing['view']>(props.view ?? 'near')
-const shown = computed(() => props.drawings.find(d => d.view === chosen.value) ?? null)
+const pointer = usePointer()
+const isPaper = computed(() => props.view !== undefined)
+const isAngled = ref(false)
+const seen = computed(() => props.view ?? pointer.view)
+const shown = computed(() => props.drawings.find(d => d.view === seen.value) ?? null)
 const figure = useTemplateRef('figure')
 const { width } = useElementSize(figure)
 /** The layout made for the width nearest to what there is. */
@@ -26,50 +36,91 @@ const layout = computed((): Layout | null => {
   const [first, ...others] = shown.value?.layouts ?? []
   return first ? others.reduce((best, l) => (off(l) < off(best) ? l : best), first) : null
 })
-const marks = computed(() => (props.bare ? [] : (shown.value?.marks ?? [])))
-const count = (what: string): number => marks.value.filter(m => m.what === what).length
 /** Ways of leads, as they are seen from here; from other sides there are none. */
 const pathsHere = computed(() => {
-  const here = props.paths?.filter(p => p.view === chosen.value) ?? []
+  const here = props.paths?.filter(p => p.view === seen.value) ?? []
   return here.length > 0 ? here : undefined
 })
+const layers = computed(() => {
+  const missing = props.paths ? 'distances' : 'cables'
+  return LAYERS.filter(l => l !== missing)
+})
+
+const caseView = useTemplateRef('caseView')
+const svg = computed(() => caseView.value?.svg ?? null)
+const NOTHING = { x: 0, y: 0, w: 1, h: 1 }
+const { transform, scale, closer, farther, whole, reveal, fit } = useZoom(
+  svg,
+  () => layout.value?.paper ?? NOTHING,
+)
+const zoom = computed(() =>
+  isPaper.value ? undefined : { transform: transform.value, scale: scale.value },
+)
+const chosenAt = computed(() =>
+  shown.value && pointer.chosen !== null
+    ? chosenRect(shown.value, { finding: pointer.chosen, items: pointer.chosenItems })
+    : null,
+)
+function look(view: Drawing['view']): void {
+  isAngled.value = false
+  pointer.view = view
+}
+/** A distance that is chosen is looked at from where it can be seen. */
+watch(
+  () => pointer.chosen,
+  chosen => {
+    const from = chosen === null ? null : viewOfDistance(props.drawings, chosen, seen.value)
+    if (from !== null && !isPaper.value) look(from)
+  },
+)
+watch(seen, () => whole())
 </script>
 
 <template>
   <figure v-if="shown && layout" ref="figure" class="drawing">
-    <p v-if="view" class="quiet">{{ shown.title }}</p>
-    <div v-else class="views" role="group" aria-label="Seen from">
-      <button
-        v-for="d in drawings"
-        :key="d.view"
-        type="button"
-        class="plainbutton"
-        :aria-pressed="d.view === chosen"
-        @click="chosen = d.view"
-      >
-        {{ d.title }}
-      </button>
-    </div>
-    <CaseView :drawing="shown" :layout="layout" :paths="pathsHere" :bare="bare" :names="names" />
-    <figcaption class="quiet legend">
-      <span>To scale, mm</span>
-      <template v-if="marks.some(m => m.name)"
-        ><span>Standoffs:</span><span><i class="ring" /> keep {{ count('keep') }}</span
-        ><span><i class="disc" /> fit {{ count('fit') }}</span
-        ><span><i class="cross" /> take out {{ count('take out') }}</span
-        ><span v-if="count('post')"
-          ><i class="post" /> plastic post {{ count('post') }}</span
-        ></template
-      >
-      <span><i class="lead hidden" /> behind or a place</span>
-      <template v-if="pathsHere?.length">
-        <span><i class="lead" /> lead</span>
-        <span v-if="pathsHere.some(p => p.strokes.some(s => s.isHidden))"
-          ><i class="lead behind" /> behind the tray</span
+    <p v-if="isPaper" class="quiet">{{ shown.title }}</p>
+    <div v-else class="head">
+      <div class="views" role="group" aria-label="Seen from">
+        <button
+          v-for="d in drawings"
+          :key="d.view"
+          type="button"
+          class="plainbutton"
+          :aria-pressed="!isAngled && d.view === seen"
+          @click="look(d.view)"
         >
-        <span v-if="pathsHere.some(p => p.gap)"><i class="lead gap" /> missing</span>
-      </template>
-    </figcaption>
+          {{ d.title }}
+        </button>
+        <button type="button" class="plainbutton" :aria-pressed="isAngled" @click="isAngled = true">
+          Angle
+        </button>
+      </div>
+      <DrawingTools
+        v-if="!isAngled"
+        :view="shown.view"
+        :layers="layers"
+        :has-chosen="chosenAt !== null"
+        @closer="closer"
+        @farther="farther"
+        @whole="whole"
+        @fit="chosenAt && fit(chosenAt)"
+      />
+    </div>
+    <AngleView v-if="isAngled" />
+    <template v-else>
+      <CaseView
+        ref="caseView"
+        :drawing="shown"
+        :layout="layout"
+        :paths="pathsHere"
+        :bare="bare"
+        :names="names"
+        :zoom="zoom"
+        :without="isPaper ? [] : hiddenLayers"
+        @walked="reveal"
+      />
+      <DrawingLegend :marks="bare ? [] : shown.marks" :paths="pathsHere ?? []" />
+    </template>
   </figure>
   <p v-else class="quiet">The drawing appears once there is a case.</p>
 </template>
@@ -79,59 +130,26 @@ const pathsHere = computed(() => {
   display: grid;
   gap: 8px;
 }
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 16px;
+  align-items: center;
+  justify-content: space-between;
+}
 .views {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 16px;
+  gap: 4px 14px;
   align-items: baseline;
 }
 .views button {
   padding: 2px 0;
+  min-height: 28px;
   border-bottom: 2px solid transparent;
 }
 .views [aria-pressed='true'] {
   border-color: var(--mat);
   font-weight: 600;
-}
-.legend {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 14px;
-}
-.legend i {
-  display: inline-block;
-  width: 9px;
-  height: 9px;
-  border: 2px solid var(--mat);
-  border-radius: 50%;
-}
-.legend .disc {
-  background: var(--mat);
-}
-.legend .cross {
-  border: 2px dashed var(--harm);
-}
-.legend .post {
-  width: 7px;
-  height: 7px;
-  border-radius: 0;
-  transform: rotate(45deg);
-}
-.legend .lead {
-  width: 22px;
-  height: 0;
-  border: 0;
-  border-top: 2px solid var(--copper);
-  border-radius: 0;
-  vertical-align: middle;
-}
-.legend .hidden {
-  border-top: 1px dashed var(--ink-2);
-}
-.legend .behind {
-  border-top-style: dashed;
-}
-.legend .gap {
-  border-top: 2px dotted var(--harm);
 }
 </style>

@@ -7,10 +7,14 @@ import { usePointer } from '../state/pointer'
 
 const props = defineProps<{ paths: readonly Path[]; letter: number }>()
 const pointer = usePointer()
-const isLit = ({ id, finding }: Path): boolean =>
-  pointer.row === id ||
-  (finding !== null && (pointer.row === finding || pointer.chosen === finding))
+const isChosen = ({ id, finding }: Path): boolean =>
+  pointer.chosen !== null && (pointer.chosen === finding || pointer.chosen === id)
+const isPointed = ({ id, finding }: Path): boolean =>
+  pointer.row !== null && (pointer.row === id || pointer.row === finding)
+const isLit = (path: Path): boolean => isPointed(path) || isChosen(path)
 const anyLit = computed(() => props.paths.some(isLit))
+/** Named choice: how large a plug is drawn, mm. */
+const PLUG = 5
 /** The one that the tab key stops at. */
 const stop = ref(0)
 
@@ -39,7 +43,7 @@ function walk(event: KeyboardEvent): void {
       role="button"
       :tabindex="i === stop ? 0 : -1"
       :aria-label="p.gap ? `${p.title}: ends short, ${p.gap.text}` : p.title"
-      :aria-pressed="p.finding !== null && pointer.chosen === p.finding"
+      :aria-pressed="isChosen(p)"
       :class="{ lit: isLit(p), short: p.gap !== null }"
       @mouseenter="pointer.point([p.item], p.id)"
       @mouseleave="pointer.leave"
@@ -53,11 +57,29 @@ function walk(event: KeyboardEvent): void {
       <title>{{ p.title }}</title>
       <template v-for="(s, k) in p.strokes" :key="k">
         <polyline class="hit" :points="line(s.points)" />
+        <polyline
+          class="bundle"
+          :points="line(s.points)"
+          :style="{ strokeWidth: `${p.thick}px` }"
+        />
         <polyline class="stroke" :class="{ hidden: s.isHidden }" :points="line(s.points)" />
       </template>
-      <circle class="end" :cx="p.ends[0][0]" :cy="p.ends[0][1]" r="3" />
-      <circle v-if="!p.gap" class="end plug" :cx="p.ends[1][0]" :cy="p.ends[1][1]" r="3" />
-      <template v-else>
+      <circle class="end" :cx="p.ends[0][0]" :cy="p.ends[0][1]" r="2.4" />
+      <rect
+        v-if="!p.gap"
+        class="end plug"
+        :x="p.ends[1][0] - PLUG / 2"
+        :y="p.ends[1][1] - PLUG / 2"
+        :width="PLUG"
+        :height="PLUG"
+      />
+      <template v-if="isLit(p)">
+        <g v-for="(at, k) in p.stops" :key="k" class="stop" aria-hidden="true">
+          <circle :cx="at[0]" :cy="at[1]" :r="letter * 0.72" />
+          <text :x="at[0]" :y="at[1] + letter * 0.34" :font-size="letter * 0.9">{{ k + 1 }}</text>
+        </g>
+      </template>
+      <template v-if="p.gap">
         <polyline class="gap" :points="line(p.gap.points)" />
         <text
           :x="p.gap.at[0] + 5"
@@ -77,6 +99,26 @@ function walk(event: KeyboardEvent): void {
 polyline {
   fill: none;
   vector-effect: non-scaling-stroke;
+  stroke-linejoin: round;
+}
+/* A bundle is as thick as it is, on the drawing's own scale. */
+.bundle {
+  stroke: var(--copper);
+  vector-effect: none;
+  opacity: 0.22;
+  pointer-events: none;
+}
+.stop circle {
+  fill: var(--sheet);
+  stroke: var(--copper);
+  stroke-width: 1.4;
+  vector-effect: non-scaling-stroke;
+}
+.stop text {
+  fill: var(--ink);
+  font-family: var(--figure);
+  font-weight: 600;
+  text-anchor: middle;
 }
 .hit {
   stroke: transparent;
@@ -93,7 +135,6 @@ polyline {
   stroke-dasharray: 6 4;
 }
 .end {
-  display: none;
   fill: var(--sheet);
   stroke: var(--copper);
   stroke-width: 1.6;
@@ -104,7 +145,7 @@ polyline {
 }
 .path {
   outline: none;
-  opacity: 0.6;
+  opacity: 0.8;
 }
 .receded .path {
   opacity: 0.16;
@@ -114,9 +155,6 @@ polyline {
 }
 .lit .stroke {
   stroke-width: 3.4;
-}
-.lit .end {
-  display: initial;
 }
 .path.short {
   opacity: 0.9;

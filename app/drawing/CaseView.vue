@@ -1,13 +1,15 @@
 <script setup lang="ts">
 // One view of the machine: what the model gives, from the farthest to the nearest, with names around it
 // or a step's place ringed.
-import { computed } from 'vue'
+import { computed, useTemplateRef } from 'vue'
 import type { Drawing, Layout } from '../../core/drawing/drawing'
 import type { Path } from '../../core/drawing/paths'
+import type { Rect } from '../../core/drawing/rect'
 import type { StepPlace } from '../../core/drawing/step-places'
-import { usePointer } from '../state/pointer'
+import type { Layer } from './layers'
 import CaptionLines from './CaptionLines.vue'
 import CasePaths from './CasePaths.vue'
+import DrawnBodies from './DrawnBodies.vue'
 import DrawnDimensions from './DrawnDimensions.vue'
 import DrawnMarks from './DrawnMarks.vue'
 
@@ -23,11 +25,15 @@ const props = defineProps<{
   paths?: readonly Path[]
   bare?: boolean
   names?: 'parts' | 'sockets'
+  /** How it is moved and looked at closer; without, it is only looked at. */
+  zoom?: { readonly transform: string; readonly scale: number }
+  /** What is left out. */
+  without?: readonly Layer[]
 }>()
-const pointer = usePointer()
-/** What is pointed at by itself: not the case, nor what stands on a board. */
-const APART: readonly string[] = ['case', 'vents', 'opening', 'air']
-const isApart = (kind: string): boolean => !APART.includes(kind)
+defineEmits<{ walked: [rect: Rect] }>()
+const svg = useTemplateRef<SVGSVGElement>('svg')
+defineExpose({ svg })
+const has = (layer: Layer): boolean => !props.without?.includes(layer)
 const paper = computed(() => {
   const { place, layout, drawing } = props
   const shown = place && !props.whole ? place.window : (layout?.paper ?? drawing.machine)
@@ -40,70 +46,66 @@ const ringed = computed(() => {
 })
 /** What the case is and has: around a board on the table there is none of it. */
 const OF_CASE: readonly string[] = ['case', 'vents', 'opening', 'piece']
+const LAYER_OF: Readonly<Record<string, Layer>> = { socket: 'connectors', air: 'air' }
+type Shape = Drawing['shapes'][number]
 /** Whether it is in the machine by the step that is shown. */
-function isThere({ seat, item, kind }: Drawing['shapes'][number]): boolean {
+function isThere({ seat, item, kind }: Shape): boolean {
   const { place, madeAt } = props
   if (place?.isOnTable && madeAt && OF_CASE.includes(kind)) return false
   const made = madeAt?.[seat]
   if (!place || made === undefined) return true
   return made <= place.at || (item !== null && place.items.includes(item))
 }
-const hasNumbers = computed(() => !props.paths && !props.place)
-const hintOf = ({ name, note }: Drawing['shapes'][number]): string =>
-  note === '' ? name : `${name}: ${note}`
+const isWanted = ({ kind }: Shape): boolean =>
+  has(LAYER_OF[kind] ?? 'bodies') || kind === 'case' || kind === 'vents'
+const shapes = computed(() => props.drawing.shapes.filter(s => isThere(s) && isWanted(s)))
+const hidden = computed(() => (props.madeAt || !has('bodies') ? [] : props.drawing.hidden))
+const hasNumbers = computed(() => !props.paths && !props.place && has('distances'))
+/** Letters stay as large on the screen however close one looks. */
+const letter = computed(() => (props.layout?.letter ?? 8) / (props.zoom?.scale ?? 1))
 </script>
 
 <template>
   <svg
+    ref="svg"
     :viewBox="paper"
-    :role="paths ? 'group' : 'img'"
-    :aria-label="`The machine, ${drawing.title.toLowerCase()}, to scale`"
-    :style="{ '--letter': `${layout?.letter ?? 8}px` }"
+    :role="zoom ? 'group' : 'img'"
+    :aria-label="`The machine to scale, seen from: ${drawing.title.toLowerCase()}`"
+    :class="{ moved: zoom && zoom.scale > 1 }"
+    :style="{ '--letter': `${letter}px` }"
   >
-    <g
-      v-for="s in drawing.shapes.filter(isThere)"
-      :key="s.id"
-      :class="['shape', s.kind, { lit: isApart(s.kind) && pointer.lights(s.item) }]"
-      @mouseenter="isApart(s.kind) && s.item && pointer.point([s.item])"
-      @mouseleave="pointer.leave"
-    >
-      <title>{{ hintOf(s) }}</title>
-      <path v-for="(ink, i) in s.inks" :key="i" :class="ink.tone" :d="ink.d" />
+    <g :transform="zoom?.transform">
+      <DrawnBodies
+        :shapes="shapes"
+        :hidden="hidden"
+        :is-live="zoom !== undefined"
+        @walked="rect => $emit('walked', rect)"
+      />
+      <DrawnMarks v-if="!bare && !place && has('bodies')" :marks="drawing.marks" />
+      <DrawnDimensions
+        v-if="hasNumbers"
+        :drawing="drawing"
+        :numbers="layout?.numbers ?? []"
+        :letter="letter"
+      />
+      <CasePaths v-if="paths && layout && has('cables')" :paths="paths" :letter="letter" />
+      <rect
+        v-for="(r, i) in ringed"
+        :key="i"
+        class="ring"
+        :x="r.x - 2"
+        :y="r.y - 2"
+        :width="r.w + 4"
+        :height="r.h + 4"
+        rx="2"
+      />
+      <CaptionLines
+        v-if="layout && has('names')"
+        :layout="layout"
+        :letter="letter"
+        :captions="names === 'sockets' ? layout.sockets : layout.captions"
+      />
     </g>
-    <rect
-      v-for="h in madeAt ? [] : drawing.hidden"
-      :key="h.id"
-      class="behind"
-      :class="{ lit: pointer.lights(h.item) }"
-      :x="h.rect.x"
-      :y="h.rect.y"
-      :width="h.rect.w"
-      :height="h.rect.h"
-    >
-      <title>{{ h.name }}, behind</title>
-    </rect>
-    <DrawnMarks v-if="!bare && !place" :marks="drawing.marks" />
-    <DrawnDimensions
-      v-if="hasNumbers"
-      :dimensions="drawing.dimensions"
-      :numbers="layout?.numbers ?? []"
-    />
-    <CasePaths v-if="paths && layout" :paths="paths" :letter="layout.letter" />
-    <rect
-      v-for="(r, i) in ringed"
-      :key="i"
-      class="ring"
-      :x="r.x - 2"
-      :y="r.y - 2"
-      :width="r.w + 4"
-      :height="r.h + 4"
-      rx="2"
-    />
-    <CaptionLines
-      v-if="layout"
-      :layout="layout"
-      :captions="names === 'sockets' ? layout.sockets : layout.captions"
-    />
   </svg>
 </template>
 
@@ -112,79 +114,13 @@ svg {
   width: 100%;
   max-height: calc(100dvh - 180px);
 }
-.behind {
-  fill: none;
-  stroke: var(--ink-2);
-  stroke-width: 1;
-  stroke-dasharray: 3 3;
-  vector-effect: non-scaling-stroke;
-  pointer-events: none;
-}
-.behind.lit {
-  stroke: var(--mat);
-  stroke-width: 2.4;
+.moved {
+  cursor: grab;
 }
 .ring {
   fill: none;
   stroke: var(--mat);
   stroke-width: 3.4;
   vector-effect: non-scaling-stroke;
-}
-/* The ink of what a stroke stands for. */
-path {
-  fill: none;
-  stroke: var(--ink);
-  stroke-width: 0.7;
-  vector-effect: non-scaling-stroke;
-}
-.body {
-  fill: var(--sheet);
-  stroke-width: 1.3;
-}
-.board {
-  fill: var(--mat-soft);
-  stroke: var(--mat);
-  stroke-width: 1.3;
-}
-.case {
-  stroke-width: 1.6;
-}
-.part {
-  stroke: var(--ink-2);
-}
-.dark {
-  fill: var(--ink-2);
-  stroke: none;
-}
-.socket {
-  fill: var(--sheet);
-}
-.contact {
-  fill: var(--copper);
-  stroke: none;
-}
-.place {
-  stroke: var(--ink-2);
-  stroke-dasharray: 4 3;
-}
-.opening {
-  fill: var(--paper);
-  stroke: var(--ink-2);
-}
-.vent {
-  stroke: var(--ink);
-  stroke-width: 1.6;
-  stroke-dasharray: 5 4;
-}
-.air {
-  stroke: var(--mat);
-  stroke-width: 1.3;
-}
-.lit .body,
-.lit .place,
-.lit .board,
-.lit .socket {
-  stroke: var(--mat);
-  stroke-width: 2.6;
 }
 </style>

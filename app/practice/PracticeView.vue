@@ -38,7 +38,7 @@ const here = (face: string) => (desk.analysis?.joints ?? []).filter(j => j.face 
         <p>{{ c.seat }}</p>
         <p v-if="c.lookAlike" class="care"><b>Look-alike:</b> {{ c.lookAlike }}</p>
         <p v-for="j in here(c.face)" :key="j.id" class="joint">
-          {{ j.from }} <span aria-label="meets">⟷</span> {{ j.to }}
+          {{ j.from }} <span aria-label="in">⟷</span> {{ j.to }}
         </p>
         <p class="quiet">{{ c.source }}</p>
       </li>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // Which column of a table is which field; the kind for the whole table where no column names it.
-import { capital } from '../../core/figures/format'
+import { capital, within } from '../../core/figures/format'
 import type { PartKind } from '../../core/parts'
 import type { ImportPreview, TablePlan } from '../desk/shelf/incoming-parts'
 import { useShelf } from './shelf'
@@ -36,7 +36,7 @@ function map(column: string, path: string): void {
       >
         <option value="" disabled>choose…</option>
         <option v-for="k in kinds()" :key="k.kind" :value="k.kind">
-          {{ k.title.toLowerCase() }}
+          {{ within(k.title) }}
         </option>
       </select></label
     >

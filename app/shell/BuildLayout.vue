@@ -69,7 +69,7 @@ onKey('seam-on', () => void move(1))
     <main id="content" ref="stage">
       <p v-if="!desk.analysis.exact" class="unproved" role="status">
         Not proved: there are too many ways to join these parts to try them all. This is the best
-        that was found; what is said to have no partner may have one.
+        that was found; what is said to find no free place may have one.
       </p>
       <RouterView />
     </main>

@@ -43,8 +43,8 @@ async function saveHarness(): Promise<void> {
   download(fileName(name.value, '-harness.yaml'), text, 'application/yaml')
 }
 async function saveDrawing(): Promise<void> {
-  const svg = await ask('drawing', id.value, desk.horizon)
-  if (svg !== null) download(fileName(name.value, '-near-side.svg'), svg, 'image/svg+xml')
+  const svg = await ask('drawing', id.value, desk.horizon, 'near')
+  if (svg !== null) download(fileName(name.value, '-near.svg'), svg, 'image/svg+xml')
 }
 </script>
 

@@ -1,6 +1,9 @@
 <script setup lang="ts">
-// The shape of most stages: left what it is, right where it is.
-defineProps<{ title: string; summary?: string }>()
+// The shape of most stages: left what it comes to and what it is, right where it is.
+import type { Stage } from '../../core/rules/finding'
+import StageStrip from './StageStrip.vue'
+
+defineProps<{ title: string; summary?: string; stage?: Stage }>()
 </script>
 
 <template>
@@ -11,6 +14,7 @@ defineProps<{ title: string; summary?: string }>()
         <slot name="tools" />
       </div>
       <p v-if="summary" class="quiet summary">{{ summary }}</p>
+      <StageStrip v-if="stage" :stage="stage" />
       <slot />
     </section>
     <aside class="right"><slot name="where" /></aside>

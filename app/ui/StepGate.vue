@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// Nothing forgotten: what was planned before this step and is neither made nor crossed off. The
+// Nothing forgotten: what was planned before this step and is neither done nor skipped. The
 // step waits for it.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
@@ -27,7 +27,7 @@ async function cross(id: string, reason: string): Promise<void> {
     <p>
       <b
         >Wait: {{ counted(props.step.gate.length, 'thing') }} planned before this
-        {{ props.step.gate.length === 1 ? 'is' : 'are' }} neither made nor crossed off.</b
+        {{ props.step.gate.length === 1 ? 'is' : 'are' }} neither done nor skipped.</b
       >
     </p>
     <ul>

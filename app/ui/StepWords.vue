@@ -15,10 +15,10 @@ const desk = useDesk()
   <ol v-else class="does">
     <li v-for="d in step.does" :key="d">{{ d }}</li>
   </ol>
-  <p v-if="step.feel" class="feel"><b>Feel:</b> {{ step.feel }}</p>
-  <p v-for="c in step.cautions" :key="c" class="care"><b>Care:</b> {{ c }}</p>
+  <p v-if="step.feel" class="feel"><b>You should feel:</b> {{ step.feel }}</p>
+  <p v-for="c in step.cautions" :key="c" class="care"><b>Caution:</b> {{ c }}</p>
   <p v-if="step.tools.length + step.fasteners.length" class="hand">
-    Take in hand: {{ [...step.tools, ...step.fasteners].join(', ') }}
+    Tools: {{ [...step.tools, ...step.fasteners].join(', ') }}
   </p>
   <p v-if="step.kind === 'bench' && desk.analysis">
     <RouterLink :to="{ name: 'to-hand' }" class="ready">Tools, screws and small parts</RouterLink>:

@@ -30,8 +30,9 @@ defineProps<{
       transform="rotate(35)"
     />
     <circle v-else-if="verdict === 'measure'" r="5.2" class="ring" stroke-dasharray="1.9 2.18" />
+    <path v-else-if="verdict === 'watch'" d="M0 -6.6 L6.4 4.8 H-6.4 Z" class="ring" />
     <circle v-else r="5.2" class="ring" />
-    <circle v-if="verdict === 'tight' || verdict === 'watch'" r="7.2" class="ring thin" />
+    <circle v-if="verdict === 'tight'" r="7.2" class="ring thin" />
     <path v-if="progress === 'ready'" d="M0 -3.4 A3.4 3.4 0 0 0 0 3.4 Z" class="fill" />
     <circle v-if="progress === 'made' || progress === 'proved'" r="3.6" class="fill" />
     <path v-if="progress === 'proved'" d="M0 0 L2.6 -4.4 L-2.6 -4.4 Z" class="notch" />

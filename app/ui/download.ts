@@ -1,5 +1,5 @@
-// Hands a text to the browser as a file.
-export function download(name: string, text: string, type: string): void {
+// Hands a text or a picture to the browser as a file.
+export function download(name: string, text: string | Blob, type: string): void {
   const url = URL.createObjectURL(new Blob([text], { type }))
   const link = Object.assign(document.createElement('a'), { href: url, download: name })
   link.click()

@@ -13,15 +13,22 @@ export const VERDICT_WORD: Record<Verdict, string> = {
   tight: 'Tight',
   clear: 'Clear',
 }
+/** What each verdict means, said once on a screen. */
+export const VERDICT_MEANS: Record<Verdict, string> = {
+  harm: 'can be done and destroys',
+  stop: 'cannot be done',
+  measure: 'a figure is missing',
+  watch: 'works, at a price',
+  tight: 'fits within tolerance',
+  clear: 'fits',
+}
 export const PROGRESS_WORD: Record<StepProgress, string> = {
   planned: 'planned',
   ready: 'ready',
-  made: 'made',
-  proved: 'proved',
-  crossed: 'crossed off',
+  made: 'done',
+  proved: 'tested',
+  crossed: 'skipped',
 }
-const ORDER: readonly Verdict[] = ['clear', 'tight', 'measure', 'watch', 'stop', 'harm']
-
 export function useFindings(stage: Stage | Ref<Stage>) {
   const desk = useDesk()
   const findings = computed<readonly Finding[]>(() =>
@@ -29,13 +36,5 @@ export function useFindings(stage: Stage | Ref<Stage>) {
       f => f.stage === (typeof stage === 'string' ? stage : stage.value),
     ),
   )
-  const summary = computed(() => {
-    const counts = ORDER.map(
-      v => [v, findings.value.filter(f => f.verdict === v).length] as const,
-    ).filter(([, n]) => n > 0)
-    return counts
-      .map(([v, n]) => `${n} ${v === 'measure' || v === 'watch' ? `to ${v}` : v}`)
-      .join(', ')
-  })
-  return { findings, summary }
+  return { findings }
 }

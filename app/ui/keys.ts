@@ -15,7 +15,7 @@ export const KEY_LINES: readonly KeyLine[] = [
   { id: 'seam-on', key: ']', says: 'On along the seam' },
   { id: 'find', key: '/', says: 'Find' },
   { id: 'measure', key: 'm', says: 'Enter a measurement' },
-  { id: 'prove', key: 'p', says: 'Prove the present step' },
+  { id: 'prove', key: 'p', says: 'Mark the present step as tested' },
   { id: 'undo', key: 'u', says: 'Undo' },
   { id: 'redo', key: 'r', says: 'Redo' },
   { id: 'keys', key: '?', says: 'All keys' },

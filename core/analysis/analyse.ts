@@ -5,6 +5,7 @@
 // gathered, in the order of the work.
 import type { Build } from '../document/build'
 import { HORIZONS, type Horizon } from '../document/resolve'
+import { blocks, type Blocks } from '../drawing/blocks'
 import { drawings } from '../drawing/drawing'
 import { paths } from '../drawing/paths'
 import { stepPlaces } from '../drawing/step-places'
@@ -34,6 +35,7 @@ import { parts } from '../stages/parts'
 import { power } from '../stages/power'
 import { record } from '../stages/record'
 import { routes, waysProved } from '../stages/routes'
+import { strips } from '../stages/strips'
 import { waysIn } from '../stages/ways-in'
 import { toHand } from '../to-hand/to-hand'
 
@@ -42,6 +44,7 @@ export const SHOWN = {
   findings,
   counts,
   open,
+  strips,
   parts,
   buying,
   measuring,
@@ -98,6 +101,10 @@ export const runOn = (build: Build, horizon: Horizon, memory: Memory): Run =>
 /** One horizon by itself. */
 export const analyseIn = (build: Build, horizon: Horizon, memory: Memory): HorizonAnalysis =>
   runOn(build, horizon, memory).values(SHOWN)
+
+/** The machine in space, for who looks from an angle; null without a case. */
+export const blocksIn = (build: Build, horizon: Horizon, memory = new Memory()): Blocks | null =>
+  runOn(build, horizon, memory).values({ blocks }).blocks
 
 /** The plan of one horizon, for those who look for ways out. */
 export const situationIn = (build: Build, horizon: Horizon, memory: Memory): Situation =>

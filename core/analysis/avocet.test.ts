@@ -96,7 +96,7 @@ describe('stop: the second wide USB lead', () => {
     expect(finding(h, id)).toMatchObject({
       verdict: 'stop',
       sentence:
-        'Front USB, right pair of the Longreed 52: no partner; USB3_A is taken by front USB, left pair',
+        'Front USB, right pair of the Longreed 52: no free USB 3 header; USB3_A is taken by front USB, left pair',
     })
     expect(finding(h, id).because).toEqual([
       {
@@ -130,7 +130,7 @@ describe('stop: the fourth disk', () => {
   const id = 'joints/unmet:disk-4:disk-4/data'
   test('eight ports, two switched off by M2_2, two under the card: four for five drives', () => {
     expect(finding(h, id).sentence).toBe(
-      'Data of the R3 8 TB (4): no partner; no port is left for its lead: SATA5, SATA6 are ' +
+      'Data of the R3 8 TB (4): no plug for it; no port is left for its lead: SATA5, SATA6 are ' +
         'switched off while M2_2 is in use; SATA7, SATA8 lie under the card in PCIE_1; ' +
         'SATA1, SATA2, SATA3, SATA4 are taken',
     )
@@ -176,8 +176,8 @@ describe('stop: a 12 V strip beside a 5 V header', () => {
     expect(finding(h, id)).toMatchObject({
       verdict: 'stop',
       sentence:
-        'Lights lead of the Glow strip 12 V: no partner; LED_1, lights 1, lights 2 and 2 ' +
-        'more look alike, but: 12 V lights stay dark on 5 V',
+        'Lights lead of the Glow strip 12 V: no free 12 V RGB header; LED_1, lights 1, lights 2 and 2 ' +
+        'more look alike, but: a 12 V RGB strip stays dark on 5 V',
     })
   })
   test('put there by hand it is a stop; a 5 V strip on 12 V, and the processor’s plug in the card, are harm', () => {
@@ -187,7 +187,7 @@ describe('stop: a 12 V strip beside a 5 V header', () => {
     expect(finding(dark, 'joints/joined:strip-12:board')).toMatchObject({
       verdict: 'stop',
       sentence:
-        'Lights lead of the Glow strip 12 V meets LED_1 on the Lagoon 6: 12 V lights stay dark on 5 V',
+        'Lights lead of the Glow strip 12 V in LED_1 of the Lagoon 6: a 12 V RGB strip stays dark on 5 V',
     })
     const board12 = altered(avocet, 'board', p => ({
       headers: (p['headers'] as { key: string }[]).map(x =>
@@ -199,7 +199,7 @@ describe('stop: a 12 V strip beside a 5 V header', () => {
     )
     expect(finding(dead, 'joints/joined:strip-1:board')).toMatchObject({
       verdict: 'harm',
-      sentence: expect.stringMatching(/12 V on 5 V lights: the strip dies/) as string,
+      sentence: expect.stringMatching(/12 V on a 5 V strip: the strip dies/) as string,
     })
     const crossed = then(
       change(avocet, { do: 'pinJoint', plug: 'supply/card-1.1', socket: 'board/cpu-power' }),

@@ -222,10 +222,10 @@ describe('every command is one line that a person can read', () => {
     [measure('case', 'coolerRoom', 166.5), 'Measured cooler room of Reedbox 12: 166.5 mm'],
     [swap('cooler', 'ottery-lowbank-47'), 'Swapped Lowbank 65 for Lowbank 47'],
     [{ do: 'setState', id: 'supply', state: 'have' }, 'S300: have'],
-    [{ do: 'make', ids: ['a~b'], title: 'Seat the T2-65' }, 'Made: Seat the T2-65'],
+    [{ do: 'make', ids: ['a~b'], title: 'Seat the T2-65' }, 'Done: Seat the T2-65'],
     [
       { do: 'crossOff', ids: ['a~b'], title: 'Shield', how: 'fixed on' },
-      'Crossed off: Shield (fixed on)',
+      'Skipped: Shield (fixed on)',
     ],
     [
       { do: 'accept', id: 'x', title: 'Standoffs', reason: 'bought' },

@@ -19,7 +19,7 @@ import {
   type Named,
   type Told,
 } from './captions'
-import { dimensionsOf, isBestFrom, type Dimension } from './dimensions'
+import { dimensionsOf, isBestFrom, MOST, type Dimension } from './dimensions'
 import { flattened, type Flat, type Shape } from './flat'
 import { COLUMN, inUse, named } from './naming'
 import { around, type Rect } from './rect'
@@ -61,7 +61,10 @@ export interface Drawing extends Flat {
   /** The machine without names, mm. */
   readonly machine: Rect
   readonly marks: readonly Mark[]
+  /** The tightest, each with its number laid out. */
   readonly dimensions: readonly Dimension[]
+  /** The others that are seen from here: drawn when one of them is chosen. */
+  readonly others: readonly Dimension[]
   readonly layouts: readonly Layout[]
 }
 
@@ -103,17 +106,19 @@ function draw(s: Drawn, view: View, inside: Rect): Drawing {
   const project = projection(view)
   const flat = rounded(flattened(s.scene, view))
   const marks = rounded(view === 'near' ? standoffs(s, project) : [])
-  const dimensions = rounded(
+  const distances = rounded(
     dimensionsOf(
       s.distances.filter(f => isBestFrom(view, f)),
       project,
+      inside,
     ),
   )
+  const [dimensions, others] = [distances.slice(0, MOST), distances.slice(MOST)]
   const machine = rounded(flat.shapes.map(sh => sh.reach).reduce(around, inside))
   return {
     ...{ view, title: SEEN[view].title, machine },
     ...flat,
-    ...{ marks, dimensions },
+    ...{ marks, dimensions, others },
     layouts: laidOut(view, { view, machine, ...flat, dimensions, inUse: inUse(s, flat) }),
   }
 }

@@ -28,8 +28,14 @@ export function named({ view, shapes, hidden }: Flat & { readonly view: View }):
         Number(away.has(a.id)) - Number(away.has(b.id)) ||
         TELLING.indexOf(a.kind) - TELLING.indexOf(b.kind),
     )
-    .map(({ id, item, name, note, rect }) => ({
-      ...{ id, item, name: shortened(name, COLUMN), note: shortened(note, COLUMN + 1) },
+    .map(({ id, item, kind, name, note, rect }) => ({
+      // A piece of the case does not light with every matter of the case.
+      ...{
+        id,
+        item: kind === 'piece' ? null : item,
+        name: shortened(name, COLUMN),
+        note: shortened(note, COLUMN + 1),
+      },
       tip: [rect.x + rect.w / 2, rect.y + rect.h / 2],
     }))
 }

@@ -15,6 +15,10 @@ export interface Path {
   readonly item: string
   readonly finding: string | null
   readonly title: string
+  /** How thick its bundle is, mm. */
+  readonly thick: number
+  /** The points that are numbered along it: where it leaves, each hole, where it ends. */
+  readonly stops: readonly Point[]
   readonly strokes: readonly { readonly isHidden: boolean; readonly points: readonly Point[] }[]
   /** Where it leaves its part, and where its plug is. */
   readonly ends: readonly [Point, Point]
@@ -53,6 +57,8 @@ function pathOf(row: RouteRow, view: 'near' | 'behind'): Path | null {
     item: row.item,
     finding: row.finding,
     title: `${row.label} to ${row.to}`,
+    thick: row.thick,
+    stops: row.stops.map(project),
     strokes: row.stretches.map(({ side, points }) => ({
       isHidden: (side === 'behind') === (view === 'near'),
       points: points.map(project),

@@ -1,5 +1,6 @@
 // What is drawn of a machine, in space: one figure for each thing that sits in it, as it is judged, with
 // what one knows it by. Every view is this scene seen from another side.
+import { within } from '../figures/format'
 import { airAt, meantFor, type Wall } from '../case/air'
 import { insideOf, type Layout } from '../case/layout'
 import { valueOf } from '../figures/quantity'
@@ -106,7 +107,7 @@ const WALL: Readonly<Record<Wall, string>> = {
 }
 /** Where it sits, as that is printed; of a supply which way its fan looks. */
 function noteOf(s: From, solid: Solid): string {
-  const kind = specOf(solid.kind).title.toLowerCase()
+  const kind = within(specOf(solid.kind).title)
   if (solid.kind === 'board') return kind
   const wall = solid.kind === 'supply' ? s.supplyFans.get(solid.item) : null
   if (wall) return `fan to the ${WALL[wall]}`

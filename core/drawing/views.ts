@@ -35,15 +35,15 @@ export const SEEN: Readonly<Record<View, Seen>> = {
     words: ['front', 'top', 'rear', 'floor'],
   },
   above: {
-    ...{ title: 'From above', right: along(0), up: along(2, -1), eye: along(1) },
+    ...{ title: 'Above', right: along(0), up: along(2, -1), eye: along(1) },
     words: ['rear', 'far side', 'front', 'near side'],
   },
   front: {
-    ...{ title: 'From the front', right: along(2, -1), up: along(1), eye: along(0) },
+    ...{ title: 'Front', right: along(2, -1), up: along(1), eye: along(0) },
     words: ['near side', 'top', 'far side', 'floor'],
   },
   rear: {
-    ...{ title: 'From the rear', right: along(2), up: along(1), eye: along(0, -1) },
+    ...{ title: 'Rear', right: along(2), up: along(1), eye: along(0, -1) },
     words: ['far side', 'top', 'near side', 'floor'],
   },
 }

@@ -12,7 +12,7 @@ describe('parts list as CSV', () => {
     }).data
     expect(rows).toHaveLength(plover.items.length)
     expect(rows[1]).toMatchObject({
-      kind: 'Board',
+      kind: 'Motherboard',
       maker: 'Saltpan',
       model: 'Inlet 2',
       state: 'have',

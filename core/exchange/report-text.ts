@@ -53,7 +53,7 @@ const WRITERS: Record<Section, (h: HorizonAnalysis) => readonly string[]> = {
   parts: h =>
     h.parts.rows.map(({ title, name, state, price }) => {
       const cost = price === null ? '' : number(price, 2).padStart(9)
-      return `${title.padEnd(13)}${name.padEnd(28)}${state.padEnd(9)}${cost}`
+      return `${title.padEnd(20)}${name.padEnd(28)}${state.padEnd(9)}${cost}`
     }),
   joints: h => h.joints.map(j => `${j.from}  ↔  ${j.to}${j.count > 1 ? ` × ${j.count}` : ''}`),
   power: h =>

@@ -71,12 +71,16 @@ export const counted = (n: number, one: string, many = `${one}s`): string =>
 export const listed = (names: readonly string[]): string =>
   names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}`
 
-/** A sentence’s first letter. */
 /** What of a part is meant, "fan of the Highbank 165"; the part itself where nothing is said. */
 export const ofPart = (what: string, name: string): string =>
   what ? `${what} of the ${name}` : name
 
+/** A sentence’s first letter. */
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
+
+/** A title within a sentence: its first letter small, but not that of an abbreviation. */
+export const within = (title: string): string =>
+  /^[A-Z][a-z]/.test(title) ? title.charAt(0).toLowerCase() + title.slice(1) : title
 
 /** Seconds as a clock: `2:05`. */
 export const clock = (seconds: number): string =>

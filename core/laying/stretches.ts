@@ -76,7 +76,8 @@ export const nearness = (points: readonly Vec3[], to: Vec3): number =>
     return Math.min(least, distance(between(a, b, share), to))
   }, Infinity)
 
-const distance = (a: Vec3, b: Vec3): number => Math.hypot(b[0] - a[0], b[1] - a[1], b[2] - a[2])
+export const distance = (a: Vec3, b: Vec3): number =>
+  Math.hypot(b[0] - a[0], b[1] - a[1], b[2] - a[2])
 const between = (a: Vec3, b: Vec3, share: number): Vec3 => [
   a[0] + (b[0] - a[0]) * share,
   a[1] + (b[1] - a[1]) * share,

@@ -117,7 +117,7 @@ function wordedBy(step: PlannedStep, chosen: Practised) {
     feel: feel?.(step) ?? null,
     why,
     cautions: [
-      ...step.lacks.map(l => `Its ${l} has no partner: settle that before it goes in.`),
+      ...step.lacks.map(l => `Its ${l} finds no free place: settle that before it goes in.`),
       ...(typeof cautions === 'function' ? cautions(step) : cautions),
     ],
     tools,

@@ -81,7 +81,7 @@ describe('Avocet', () => {
     const strip = steps.find(s => s.kind === 'strip' && s.items[0] === 'strip-12')
     expect(strip?.after.map(a => a.step)).toContain('open:strip-12/lead')
     expect(strip?.cautions[0]).toBe(
-      'Its lights lead has no partner: settle that before it goes in.',
+      'Its lights lead finds no free place: settle that before it goes in.',
     )
   })
   test('on the table the flash needs main power and the processor’s plugs', () => {

@@ -56,7 +56,7 @@ export const BOARD_CHOICES = [
   {
     key: 'm2',
     label: 'M.2 sockets',
-    says: 'Those for sticks that store; the one for a radio does not count.',
+    says: 'Those for drives; the one for a radio does not count.',
   },
   {
     key: 'usbC',

@@ -23,8 +23,8 @@ export function usualLeads(boards: readonly BoardForm[] = []): CaseLead[] {
   const leads: readonly CaseLead[] = [
     ...(hasMainsSwitch(boards) ? [] : [toSwitch]),
     { key: 'reset', label: 'reset switch', face: 'panel-lead', job: 'reset', wide: 2 },
-    { key: 'power-light', label: 'power light', face: 'panel-lead', job: 'power-light' },
-    { key: 'disk-light', label: 'disk light', face: 'panel-lead', job: 'disk-light', wide: 2 },
+    { key: 'power-light', label: 'power LED', face: 'panel-lead', job: 'power-light' },
+    { key: 'disk-light', label: 'HDD LED', face: 'panel-lead', job: 'disk-light', wide: 2 },
     { key: 'audio-hd', label: 'front audio', face: 'audio-hd' },
   ]
   return leads.map(lead => ({ ...lead, assumed: true }))

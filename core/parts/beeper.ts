@@ -16,7 +16,7 @@ export type Beeper = z.infer<typeof beeperSchema>
 
 export const beeper: Kind<'beeper', typeof beeperSchema> = defineKind({
   kind: 'beeper',
-  title: 'Beeper',
+  title: 'Speaker (beeper)',
   schema: beeperSchema,
   facets: [amount('lead', 'lead')],
   ends: item => [

@@ -153,7 +153,7 @@ export const boardSchema = z.looseObject({
           .enum(['single-sided', 'double-sided'])
           .nullish()
           .describe(
-            'how high its socket stands: under some a stick with chips below finds no room',
+            'how high its socket stands: under some a drive with chips below finds no room',
           ),
         assumed,
         shuts,

@@ -37,7 +37,7 @@ const isMadeUp = ({ assumed }: Board): boolean => assumed?.includes(PLACES) === 
 
 export const board: Kind<'board', typeof boardSchema> = defineKind({
   kind: 'board',
-  title: 'Board',
+  title: 'Motherboard',
   schema: boardSchema,
   facets: [
     words('form', 'form'),

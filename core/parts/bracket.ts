@@ -45,7 +45,7 @@ export type Bracket = z.infer<typeof bracketSchema>
 
 export const bracket: Kind<'bracket', typeof bracketSchema> = defineKind({
   kind: 'bracket',
-  title: 'Rear bracket',
+  title: 'Slot bracket',
   schema: bracketSchema,
   facets: [words('leads.*.face', 'plug'), words('profile', 'height')],
   asks: ({ part: p, name }) =>

@@ -40,7 +40,7 @@ export type Device = z.infer<typeof deviceSchema>
 
 export const device: Kind<'device', typeof deviceSchema> = defineKind({
   kind: 'device',
-  title: 'Outer device',
+  title: 'Peripheral',
   schema: deviceSchema,
   facets: [words('does', 'does'), words('plugs.*.face', 'plugs')],
   asks: ({ part: p, name }) =>

@@ -203,7 +203,7 @@ function asksOf({ part: p, name }: ItemOf<Drive>): readonly Ask[] {
   return [
     ...blank(p.shape, 'shape', ['bay', 'm2-slot'], {
       question: `Of which size is the ${name}?`,
-      take: 'Measure it: 70 mm wide is 2.5-inch, 102 mm 3.5-inch; a bare stick is M.2.',
+      take: 'Measure it: 70 mm wide is 2.5-inch, 102 mm 3.5-inch; a bare board is M.2.',
     }),
     ...blank(p.plugs ?? p.protocol, 'protocol', isStick(p) ? ['m2-slot'] : faces, {
       question: `Which sockets does the ${name} have: what does it speak?`,

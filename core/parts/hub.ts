@@ -32,7 +32,7 @@ export const hub: Kind<'hub', typeof hubSchema> = defineKind({
   facets: [words('serves', 'serves'), amount('amps', 'together')],
   groups: [
     { id: 'fan-hub', title: 'Fan hub', of: p => p.serves === 'fans' },
-    { id: 'light-hub', title: 'Light hub', of: p => p.serves === 'lights' },
+    { id: 'light-hub', title: 'LED controller', of: p => p.serves === 'lights' },
     { id: 'usb-hub', title: 'USB hub', of: p => p.serves === 'USB' },
   ],
   serves: p => p.serves ?? '',

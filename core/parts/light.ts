@@ -29,7 +29,7 @@ export type Light = z.infer<typeof lightSchema>
 
 export const light: Kind<'light', typeof lightSchema> = defineKind({
   kind: 'light',
-  title: 'Lights',
+  title: 'LEDs',
   schema: lightSchema,
   facets: [words('face', 'plug'), amount('lights', 'lights'), amount('amps', 'current')],
   serves: p => p.face ?? '',

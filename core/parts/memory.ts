@@ -73,7 +73,7 @@ const UNKNOWN_AS = 'DDR5'
 
 export const memory: Kind<'memory', typeof memorySchema> = defineKind({
   kind: 'memory',
-  title: 'Memory',
+  title: 'Memory (RAM)',
   schema: memorySchema,
   facets: [
     words('type', 'type'),

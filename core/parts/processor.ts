@@ -62,7 +62,7 @@ const faceOf = ({ coprocessor }: Processor) =>
 
 export const processor: Kind<'processor', typeof processorSchema> = defineKind({
   kind: 'processor',
-  title: 'Processor',
+  title: 'Processor (CPU)',
   schema: processorSchema,
   facets: [
     words('socket', 'socket'),

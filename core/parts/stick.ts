@@ -29,7 +29,7 @@ export const STICKS_OUT = 20
 
 export const stick: Kind<'stick', typeof stickSchema> = defineKind({
   kind: 'stick',
-  title: 'Boot stick',
+  title: 'USB stick',
   schema: stickSchema,
   facets: [amount('gigabytes', 'size'), amount('sticksOut', 'sticks out')],
   ends: item => [

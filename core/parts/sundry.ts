@@ -41,7 +41,7 @@ export type Sundry = z.infer<typeof sundrySchema>
 
 export const sundry = defineKind({
   kind: 'sundry',
-  title: 'Sundry',
+  title: 'Consumables',
   schema: sundrySchema,
   facets: [words('use', 'for'), amount('count', 'count')],
   dispensable: true,

@@ -27,7 +27,7 @@ export const lengthOfSupply = (item: ItemOf<Supply>) =>
 
 export const supply: Kind<'supply', typeof supplySchema> = defineKind({
   kind: 'supply',
-  title: 'Power supply',
+  title: 'Power supply (PSU)',
   schema: supplySchema,
   facets: [
     words('form', 'form'),

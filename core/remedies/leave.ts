@@ -38,7 +38,7 @@ export function schools({ build, finding }: Question): readonly Candidate[] {
   if (finding.stage !== 'power') return []
   return SCHOOLS.filter(s => s !== build.choices.school).map((school): Candidate => ({
     kind: 'school',
-    title: `Judge the supply by the ${SCHOOL[school].label} school`,
+    title: `Judge the supply by the ${SCHOOL[school].label.toLowerCase()} sizing rule`,
     commands: [{ do: 'chooseSchool', school }],
   }))
 }

@@ -1,6 +1,7 @@
 // The connections stage as people see it: every joint by the names of its two ends, and the plugs
-// that found no partner.
+// that found no place.
 import { isMechanical } from '../connectors/connectors'
+import { socketShapeId } from '../drawing/socket-shape'
 import { rounded } from '../figures/rounded'
 import type { Joint, Outline } from '../joining/joint'
 import { names } from '../plan/items'
@@ -11,6 +12,8 @@ import { summaries } from '../rules/findings'
 export interface JointRow {
   readonly id: string
   readonly plug: string
+  /** Under which id the socket it goes into is drawn. */
+  readonly socketShape: string
   readonly kind: Joint['kind']
   readonly face: string
   readonly socketFace: string
@@ -36,6 +39,7 @@ export const joints = stage(
       [...seats, ...plugs].map((j): JointRow => ({
         id: j.id,
         plug: j.a,
+        socketShape: socketShapeId(j.b, j.socketFace === 'panel-lead'),
         kind: j.kind,
         face: j.face,
         socketFace: j.socketFace,

@@ -9,7 +9,7 @@ import { valueOf, type Sum } from '../figures/quantity'
 import { rounded } from '../figures/rounded'
 import type { EndOf } from '../joining/joint'
 import type { ShortLead } from '../laying/short-leads'
-import { cutAt, stretchesOf, type Stretch } from '../laying/stretches'
+import { cutAt, distance, stretchesOf, type Stretch } from '../laying/stretches'
 import { layout, names } from '../plan/items'
 import { leads, shortLeads } from '../plan/joints'
 import type { Situation } from '../plan/situation'
@@ -17,6 +17,7 @@ import { stage } from '../pipeline/stage'
 import { summaries, type FindingSummary } from '../rules/findings'
 import { isMechanical, isPower, type Face } from '../connectors/connectors'
 import type { Reach } from '../ways/reach'
+import { thicknessOf } from '../ways/heads'
 import { openingLabel } from '../ways/way'
 
 export interface RouteRow {
@@ -24,6 +25,8 @@ export interface RouteRow {
   readonly joints: readonly string[]
   readonly item: string
   readonly carries: 'power' | 'signal'
+  /** How thick it is as one bundle, mm. */
+  readonly thick: number
   readonly label: string
   readonly to: string
   readonly need: number | null
@@ -31,6 +34,8 @@ export interface RouteRow {
   readonly through: readonly string[]
   /** The way as it lies, on the near side and behind the tray, as far as the lead reaches. */
   readonly stretches: readonly Stretch[]
+  /** Where it leaves, the holes that it passes, where it ends: as far as it reaches. */
+  readonly stops: readonly Vec3[]
   /** What is missing of it, where it ends short. */
   readonly gap: Gap | null
   /** The best way through other holes, where it ends short. */
@@ -127,18 +132,43 @@ function rowOf(
   const [need, have] = [asked ? valueOf(asked) : null, valueOf(length)]
   // Where bodies leave no way that is known there is none to draw.
   const points = reach?.isBlocked === false ? reach.way.points : []
+  const laid = isCut ? cutShort(points, need, have) : { stretches: stretchesOf(points), gap: null }
   return {
     id: plug.ref,
     item: plug.item,
     carries: carriedBy(plug.end.face),
+    thick: thicknessOf(plug.end.face),
     need,
     have,
     through: throughOf(layout, reach),
-    ...(isCut ? cutShort(points, need, have) : { stretches: stretchesOf(points), gap: null }),
+    ...laid,
+    stops: stopsOf(laid.stretches, reach?.way.through ?? [], layout),
     next: next && { through: throughOf(layout, next), need: valueOf(next.need) ?? 0 },
     figures: length.terms.flatMap(({ leaf: l }) => settledBy(l, null) ?? []),
   }
 }
+
+/** The points of a way that are numbered on the drawing: a hole where the way comes nearest to it. */
+function stopsOf(
+  stretches: readonly Stretch[],
+  through: readonly string[],
+  layout: Layout | null,
+): readonly Vec3[] {
+  const laid = stretches.flatMap(s => s.points)
+  const [first, last] = [laid[0], laid.at(-1)]
+  if (!first || !last) return []
+  const passed = through.flatMap(key => {
+    const hole = layout?.openings.find(o => o.key === key)
+    const point = hole && nearestTo(laid, hole.at)
+    return point && distance(point, hole.at) <= AT_HOLE ? [point] : []
+  })
+  return [first, ...passed, last]
+}
+/** Named choice: a way that passes a hole has a point so near to its middle, mm. */
+const AT_HOLE = 60
+
+const nearestTo = (points: readonly Vec3[], to: Vec3): Vec3 | undefined =>
+  [...points].sort((a, b) => distance(a, to) - distance(b, to))[0]
 
 /** A way as far as the lead gets, and what is missing of it. */
 function cutShort(

@@ -135,7 +135,7 @@ export const SCHOOL: Record<
     label: 'Quiet',
     factor: null,
     band: [0.4, 0.6],
-    says: 'typical work at 40 to 60 % of the label',
+    says: 'typical work at 40 to 60 % of the rating',
   },
 }
 

@@ -10,7 +10,8 @@ export const TERMS: Readonly<Record<string, string>> = {
   generation: 'Each generation of PCI Express doubles the speed of a lane.',
   modular: 'Whether the supply’s cables can be taken off it.',
   efficiency: 'How little of the wall’s power becomes heat in the supply.',
-  guide: 'The design guide a supply was built to: a newer one rides through short surges.',
+  guide:
+    'The design guide a supply was built to: a newer one rides through short loads beyond its rating.',
   protections: 'What the supply switches off for before something burns.',
   gauge: 'Wire thickness in AWG: a smaller number is a thicker wire.',
   split: 'Smaller plugs that a plug comes apart into, such as 4+4 or 6+2.',
@@ -25,7 +26,7 @@ export const TERMS: Readonly<Record<string, string>> = {
   cardRoomMeans: 'What stands at the front while the stated length still fits.',
   roomMeans: 'Whether the stated room holds the supply alone, or its plugs as well.',
   protocol: 'The language a drive speaks; the slot or port has to speak it too.',
-  keys: 'Notches in the edge of a stick: M and B+M store, E and A are for radios.',
+  keys: 'Notches in the edge of an M.2 drive: M and B+M store, E and A are for radios.',
   spins: 'A spinning disk draws most in its first seconds.',
   shuts: 'Ports that this socket switches off while it is used.',
   asks: 'What the card asks of its 16-contact plug; the plug’s sense contacts say what the supply gives.',

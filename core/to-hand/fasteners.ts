@@ -63,7 +63,7 @@ const FOR: Record<ScrewUse, string> = {
   disk25: 'for 2.5-inch disks',
   disk35: 'for 3.5-inch disks',
   optical: 'for disc drives',
-  m2: 'for M.2 sticks, each with its spacer',
+  m2: 'for M.2 drives, each with its spacer',
   radiator: 'for the radiator',
   fan: 'for fans',
   card: 'for brackets of cards',

@@ -9,7 +9,7 @@ import { dropAcross } from '../standards/paste'
 import { readyBy, sundries, toBuy, type HandRow, type Owned } from './row'
 
 /** What steps take in hand and is told in rows of its own. */
-const NO_TOOLS: readonly string[] = ['ties', 'boot stick']
+const NO_TOOLS: readonly string[] = ['ties', 'USB stick']
 /** Every tool that a step takes in hand, and the strap of who wears one. */
 export const toolRows = (
   steps: readonly WordedStep[],
@@ -140,14 +140,14 @@ export function setUpRows(
   return [
     ...(flash
       ? [
-          row('firmware', 'A stick with the firmware', {
+          row('firmware', 'A USB stick with the firmware', {
             ...{ need: `${flash.label} or later, named as the manual says`, known: [], from: '' },
           }),
         ]
       : []),
     ...(starts
       ? [
-          row('system', isOld ? 'Floppies with the system' : 'A stick with the system', {
+          row('system', isOld ? 'Floppies with the system' : 'A USB stick with the system', {
             ...{ need: 'and what is typed in at its set-up', known: sticks, from: lent },
           }),
           row('screen', 'A screen and its lead', {

@@ -70,9 +70,9 @@ test('what was looked at is ticked, counts no more, and comes back when it is ta
 test('no part of this machine: no row of it', () => {
   expect(rows(plover).some(r => r.what.startsWith('Paste for'))).toBe(true)
   expect(row(curlew, 'Floppies with the system')).toBeDefined()
-  expect(row(curlew, 'A stick with the system')).toBeUndefined()
-  expect(row(plover, 'A stick with the firmware')).toBeUndefined()
-  expect(row(avocet, 'A stick with the firmware')?.need).toMatch(/^1\.10 or later/)
+  expect(row(curlew, 'A USB stick with the system')).toBeUndefined()
+  expect(row(plover, 'A USB stick with the firmware')).toBeUndefined()
+  expect(row(avocet, 'A USB stick with the firmware')?.need).toMatch(/^1\.10 or later/)
   expect(row(teal, 'A screen and its lead')?.ready).toBe('have')
   expect(row(plover, 'Strap with its lead')).toBeUndefined()
   const strap = change(plover, { do: 'choosePractice', practice: 'static', option: 'strap' })

@@ -2,7 +2,7 @@
 // A sheet is pasted here; under it what was read of it, each value with its words, what is
 // doubtful, and what was not read.
 import { computed, onMounted, ref, watch } from 'vue'
-import { capital, counted } from '../../../core/figures/format'
+import { capital, counted, within } from '../../../core/figures/format'
 import type { PartKind } from '../../../core/parts'
 import { LONGEST_SHEET } from '../../desk/limits'
 import { useEntry } from './entry'
@@ -73,10 +73,10 @@ const force = (kind: string): void => entry.force(kind === '' ? null : (kind as 
         @change="force(($event.target as HTMLSelectElement).value)"
       >
         <option value="">
-          {{ title ? `${title.toLowerCase()}, it seems` : 'kind to be found out' }}
+          {{ title ? `${within(title)}, it seems` : 'kind to be found out' }}
         </option>
         <option v-for="k in readable" :key="k.kind" :value="k.kind">
-          {{ k.title.toLowerCase() }}
+          {{ within(k.title) }}
         </option>
       </select></label
     >

@@ -11,7 +11,7 @@ const otherwise = defineModel<boolean>('otherwise', { required: true })
 defineEmits<{ back: []; next: []; skip: []; prove: []; make: [] }>()
 const makes = computed(() => {
   if (props.isDone) return 'Next'
-  return isHeld(props.step) ? 'Not yet' : 'Made'
+  return isHeld(props.step) ? 'Not yet' : 'Done'
 })
 </script>
 
@@ -19,13 +19,13 @@ const makes = computed(() => {
   <div class="acts">
     <ElButton :disabled="isFirst" @click="$emit('back')">Back</ElButton>
     <ElButton v-if="step.joints.length" :aria-pressed="otherwise" @click="otherwise = !otherwise"
-      >Otherwise…</ElButton
+      >Did it differently…</ElButton
     >
     <ElButton v-if="!isDone" @click="$emit('skip')">{{
       step.demand ? 'Leave open…' : 'Skip…'
     }}</ElButton>
     <ElButton v-else-if="step.progress === 'made' && step.joints.length" @click="$emit('prove')"
-      >Proved</ElButton
+      >Tested</ElButton
     >
     <ElButton v-else @click="$emit('next')">Next</ElButton>
     <ElButton

@@ -37,7 +37,7 @@ const {
 
 /** What is said of a step that is done with. */
 const HOW_FAR: Partial<Record<Step['progress'], string>> = {
-  ...{ crossed: 'Crossed off.', proved: 'Made and proved.' },
+  ...{ crossed: 'Skipped.', proved: 'Done and tested.' },
 }
 
 useEventListener('keydown', (event: KeyboardEvent) => {
@@ -65,7 +65,8 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       <div class="words">
         <h1 tabindex="-1">{{ step.title }}</h1>
         <p v-if="unkept" class="told stop" role="alert">
-          Not kept: this step is not made yet. What was kept before is safe. Press “Made” again.
+          Not kept: this step does not count as done yet. What was kept before is safe. Press “Done”
+          again.
         </p>
         <p v-if="finished" class="told">
           {{
@@ -89,7 +90,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       </div>
       <div class="words">
         <StepWords :step="step" large />
-        <p v-if="done" class="told">{{ HOW_FAR[step.progress] ?? 'Made.' }}</p>
+        <p v-if="done" class="told">{{ HOW_FAR[step.progress] ?? 'Done.' }}</p>
         <PhotoStrip :key="step.id" :about="step.marks" :name="step.title" large />
       </div>
       <StepPicture :key="step.id" class="picture" :step="step" />

@@ -64,7 +64,7 @@ const print = (): void => window.print()
           ><b>{{ s.title }}</b> {{ s.does.join(' ') }} <i v-if="s.feel">{{ s.feel }}</i>
           <b v-if="s.cautions.length">{{ s.cautions.join(' ') }}</b>
           <i v-if="s.tools.length + s.fasteners.length">
-            In hand: {{ [...s.tools, ...s.fasteners].join(', ') }}.</i
+            Tools: {{ [...s.tools, ...s.fasteners].join(', ') }}.</i
           ></span
         >
       </li>

@@ -23,6 +23,11 @@ watch(
 )
 const through = (holes: readonly string[]): string =>
   holes.length > 0 ? `through the ${holes.join(', then the ')}` : 'through no hole'
+/** The stops that are numbered on the drawing: where it leaves, each hole, its plug. */
+const numbered = (holes: readonly string[]): string =>
+  ['1 where it leaves', ...holes.map((hole, i) => `${i + 2} ${hole}`)]
+    .concat(`${holes.length + 2} its plug`)
+    .join(' → ')
 </script>
 
 <template>
@@ -42,7 +47,7 @@ const through = (holes: readonly string[]): string =>
       {{ route.label }} to {{ route.to }}
       <span class="quiet">its way is not known: a place on it is not stated</span>
     </p>
-    <p v-if="route.through.length" class="quiet through">{{ through(route.through) }}</p>
+    <p v-if="route.through.length" class="quiet through">{{ numbered(route.through) }}</p>
     <p v-if="route.gap" class="quiet through">What would reach: {{ route.gap.wanted }}</p>
     <p v-if="route.next" class="quiet through">
       next best {{ through(route.next.through) }}: needs {{ quantity(route.next.need, 'mm') }}
@@ -57,7 +62,8 @@ const through = (holes: readonly string[]): string =>
 .route:first-child {
   border-top: 0;
 }
-.lit {
+.lit,
+.route:has(.open) {
   background: var(--mat-soft);
 }
 .plain {

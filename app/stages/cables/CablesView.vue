@@ -2,7 +2,7 @@
 // Cables: each lead, the way it takes, whether it is long enough; how they are dressed.
 import { computed } from 'vue'
 import CaseDrawing from '../../drawing/CaseDrawing.vue'
-import { minutes } from '../../../core/figures/format'
+import { counted, minutes } from '../../../core/figures/format'
 import { useDesk } from '../../state/desk'
 import FindingRow from '../../ui/findings/FindingRow.vue'
 import CableLine from './CableLine.vue'
@@ -11,7 +11,7 @@ import StageLayout from '../../ui/StageLayout.vue'
 import { useFindings } from '../../ui/findings'
 
 const desk = useDesk()
-const { summary, findings } = useFindings('routes')
+const { findings } = useFindings('routes')
 const OF_LEADS = ['routes/lead-length', 'routes/longest-lead']
 /** Holes, heads, the chamber, blades: what is said of more than one lead. */
 const others = computed(() => findings.value.filter(f => !OF_LEADS.includes(f.rule)))
@@ -26,7 +26,11 @@ const groups = computed(() =>
 </script>
 
 <template>
-  <StageLayout title="Cables" :summary="routes.length ? `${routes.length} leads: ${summary}` : ''">
+  <StageLayout
+    title="Cables"
+    stage="routes"
+    :summary="routes.length ? counted(routes.length, 'lead') : ''"
+  >
     <p v-if="routes.length === 0" class="quiet">No lead is joined yet, or the case is missing.</p>
     <p v-else class="quiet">{{ desk.analysis?.waysProved }}</p>
     <template v-for="g in groups" :key="g.title">

@@ -19,14 +19,13 @@ const loose = computed(() => desk.analysis?.loose ?? [])
 const plugs = computed(() => (desk.analysis?.joints ?? []).filter(j => j.kind === 'plug'))
 const seats = computed(() => (desk.analysis?.joints ?? []).filter(j => j.kind !== 'plug'))
 const summary = computed(() => {
-  const open = asked.value.length ? `${asked.value.length} open` : 'nothing open'
   const joined = counted(plugs.value.length, 'plug')
-  return `${joined} joined, ${counted(seats.value.length, 'seat')}, ${open}`
+  return `${joined} joined, ${counted(seats.value.length, 'seat')}`
 })
 </script>
 
 <template>
-  <StageLayout title="Connections" :summary="summary">
+  <StageLayout title="Connections" stage="joints" :summary="summary">
     <FindingLedger v-if="asked.length" stage="joints" :findings="asked" />
     <template v-if="loose.length">
       <h2>Not joined</h2>

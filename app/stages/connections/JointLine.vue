@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // One joint: from, to, how far it is; opened, where else its plug could go.
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import type { JointRow } from '../../../core/stages/joints'
 import { useDesk } from '../../state/desk'
 import { usePointer } from '../../state/pointer'
@@ -12,6 +12,13 @@ const props = defineProps<{ joint: JointRow }>()
 const desk = useDesk()
 const pointer = usePointer()
 const open = ref(false)
+/** By its own row, by its socket on the drawing, or by one of its parts there. */
+const isLit = computed(() => {
+  const { plug, socketShape, items } = props.joint
+  if (pointer.row !== null) return pointer.row === plug
+  if (pointer.thing !== null) return pointer.thing === socketShape
+  return pointer.items.some(item => items.includes(item))
+})
 const state = (): string =>
   desk.state.build?.progress[props.joint.id]?.state ??
   (desk.state.build?.choices.pins[props.joint.plug] === undefined ? '' : 'by hand')
@@ -19,12 +26,12 @@ const state = (): string =>
 
 <template>
   <li
-    :class="{ lit: pointer.row === joint.plug, open }"
-    @mouseenter="pointer.point(joint.items, joint.plug)"
+    :class="{ lit: isLit, open }"
+    @mouseenter="pointer.point(joint.items, joint.plug, joint.socketShape)"
     @mouseleave="pointer.leave"
   >
     <button type="button" class="plainbutton face" :aria-expanded="open" @click="open = !open">
-      <span>{{ joint.from }}</span><span class="meets" aria-label="meets">⟷</span
+      <span>{{ joint.from }}</span><span class="meets" aria-label="in">⟷</span
       ><span
         >{{ joint.to }}<span v-if="joint.count > 1" class="figure"> × {{ joint.count }}</span></span
       >

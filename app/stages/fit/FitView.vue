@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// Fit: every meeting of bodies, measured; the case to scale beside it.
+// Fit: every check of a body against its room, measured; the case to scale beside it.
 import { computed } from 'vue'
 import CaseDrawing from '../../drawing/CaseDrawing.vue'
 import PieceList from '../../ui/PieceList.vue'
@@ -7,22 +7,17 @@ import TurnList from '../../ui/TurnList.vue'
 import { useDesk } from '../../state/desk'
 import FindingLedger from '../../ui/findings/FindingLedger.vue'
 import StageLayout from '../../ui/StageLayout.vue'
-import { useFindings } from '../../ui/findings'
 import AirList from './AirList.vue'
 import WaysIn from './WaysIn.vue'
 
 const desk = useDesk()
-const { findings, summary } = useFindings('fit')
 const rows = computed(() => desk.analysis?.parts.rows ?? [])
 const turning = computed(() => rows.value.filter(r => r.turns.length > 0 || r.upright !== null))
 const cases = computed(() => rows.value.filter(r => r.pieces.length > 0))
 </script>
 
 <template>
-  <StageLayout
-    title="Fit"
-    :summary="findings.length ? `${findings.length} meetings: ${summary}` : ''"
-  >
+  <StageLayout title="Fit" stage="fit">
     <FindingLedger stage="fit" />
     <template #where>
       <CaseDrawing :drawings="desk.analysis?.drawings ?? []" />

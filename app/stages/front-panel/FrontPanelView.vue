@@ -21,6 +21,7 @@ const leads = computed(() => blocks.value.flatMap(b => b.leads))
 <template>
   <StageLayout
     title="Front panel"
+    stage="panel"
     :summary="
       blocks.length
         ? `${counted(leads.length, 'lead')} on ${blocks.map(b => `the block of the ${b.boardName}`).join(', ')}`

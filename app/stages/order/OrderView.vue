@@ -31,7 +31,7 @@ const summary = computed(() => {
 </script>
 
 <template>
-  <StageLayout title="Order" :summary="summary">
+  <StageLayout title="Order" stage="order" :summary="summary">
     <p v-if="steps.length === 0" class="quiet">
       No part, no step. The order grows from the joints.
     </p>

@@ -28,7 +28,7 @@ const summary = computed(() => {
 </script>
 
 <template>
-  <StageLayout title="Parts" :summary="summary">
+  <StageLayout title="Parts" stage="parts" :summary="summary">
     <template #tools
       ><ElButton type="primary" @click="adding = true">Add from the shelf</ElButton></template
     >

@@ -24,7 +24,7 @@ const summary = computed(() =>
 </script>
 
 <template>
-  <StageLayout title="Power" :summary="summary">
+  <StageLayout title="Power" stage="power" :summary="summary">
     <p v-if="supplies.length === 0" class="quiet">
       No supply yet: add one, and what draws from it.
     </p>

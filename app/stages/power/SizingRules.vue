@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// The three schools of sizing side by side: each computed on this build; one is chosen.
+// The three sizing rules side by side: each computed on this build; one is chosen.
 import type { SupplyPower } from '../../../core/stages/power'
 import { margin, number, quantity } from '../../../core/figures/format'
 import { useDesk } from '../../state/desk'
@@ -12,7 +12,7 @@ const desk = useDesk()
 
 <template>
   <fieldset class="sheet">
-    <legend class="visually-hidden">School of sizing</legend>
+    <legend class="visually-hidden">Sizing rule</legend>
     <label v-for="s in schools" :key="s.school" :class="{ chosen: s.chosen }">
       <input
         type="radio"

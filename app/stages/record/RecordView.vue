@@ -41,7 +41,7 @@ watch(
     "
   >
     <NoteForm />
-    <h2>Made</h2>
+    <h2>Done</h2>
     <p v-if="!record?.done.length" class="quiet">Nothing made yet. The bench writes here.</p>
     <ul v-else class="sheet">
       <li v-for="d in record.done" :key="d.step">
@@ -65,7 +65,7 @@ watch(
       </ul></template
     >
     <template v-if="record?.orphans.length"
-      ><h2>Made, but no longer in the plan</h2>
+      ><h2>Done, but no longer in the plan</h2>
       <ul class="sheet">
         <li v-for="o in record.orphans" :key="o.id">
           <span class="figure quiet">{{ when(o.at) }}</span><span>{{ o.id }}</span

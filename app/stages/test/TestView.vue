@@ -6,6 +6,7 @@ import { computed } from 'vue'
 import type { Check } from '../../../core/proof/first-power'
 import { useDesk } from '../../state/desk'
 import { useFindings } from '../../ui/findings'
+import StageStrip from '../../ui/StageStrip.vue'
 import FindingLedger from '../../ui/findings/FindingLedger.vue'
 
 const desk = useDesk()
@@ -34,6 +35,7 @@ function tick(check: Check, yes: boolean): void {
           : 'The list appears once there is a board and a supply.'
       }}
     </p>
+    <StageStrip stage="proof" />
     <FindingLedger v-if="doubts.length" stage="proof" :findings="doubts" />
     <ol class="sheet">
       <li v-for="c in checks" :key="c.id">

@@ -90,10 +90,10 @@ const leftOpen = (): boolean =>
       />
       <template v-else>
         <ElButton v-if="!looking" type="primary" size="small" @click="looking = true"
-          >Find ways out</ElButton
+          >Find fixes</ElButton
         >
         <ElButton size="small" @click="asking = true">{{
-          finding.demand ? 'Leave open…' : 'Accept with a reason…'
+          finding.demand ? 'Leave open…' : 'Accept (say why)…'
         }}</ElButton>
       </template>
     </div>

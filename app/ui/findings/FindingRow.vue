@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // One finding in a ledger: word first, one sentence, the way out; its margin at the right; its
 // reasons when it is opened.
-import { computed, defineAsyncComponent } from 'vue'
+import { computed, defineAsyncComponent, useTemplateRef, watch } from 'vue'
 import type { Finding } from '../../../core/rules/finding'
 import { margin } from '../../../core/figures/format'
 import { usePointer } from '../../state/pointer'
@@ -17,14 +17,30 @@ const props = defineProps<{
 }>()
 const pointer = usePointer()
 const named = computed(() => props.lights ?? props.finding.id)
+/** By itself, or by a part that is pointed at on the drawing. */
+const isLit = computed(() =>
+  pointer.row === null
+    ? pointer.thing === null && pointer.items.some(item => props.finding.parts.includes(item))
+    : pointer.row === named.value,
+)
 const open = computed(() => pointer.chosen === props.finding.id)
+const row = useTemplateRef<HTMLElement>('row')
+/** Chosen elsewhere, it comes into view. */
+watch(
+  open,
+  isOpen => {
+    if (isOpen) row.value?.scrollIntoView({ block: 'nearest' })
+  },
+  { flush: 'post' },
+)
 const basis = computed(() => (props.finding.assumed ? 'assumed' : props.finding.basis))
 </script>
 
 <template>
   <li
+    ref="row"
     class="row"
-    :class="{ open, lit: pointer.row === named, accepted: finding.accepted }"
+    :class="{ open, lit: isLit, accepted: finding.accepted }"
     @mouseenter="pointer.point(finding.parts, named)"
     @mouseleave="pointer.leave"
   >
@@ -46,8 +62,8 @@ const basis = computed(() => (props.finding.assumed ? 'assumed' : props.finding.
         <span v-else-if="finding.verdict !== 'clear' && finding.wayOut" class="quiet out">{{
           finding.wayOut
         }}</span>
+        <CaliperBar v-if="finding.margin !== null" :finding="finding" class="bar" />
       </span>
-      <CaliperBar v-if="finding.margin !== null" :finding="finding" class="bar" />
       <span v-if="finding.margin !== null" class="number">
         <span class="figure" :class="finding.verdict"
           ><b>{{ margin(finding.margin, finding.unit) }}</b></span
@@ -81,7 +97,7 @@ const basis = computed(() => (props.finding.assumed ? 'assumed' : props.finding.
 }
 .face {
   display: grid;
-  grid-template-columns: 20px 1fr auto auto 12px;
+  grid-template-columns: 20px 1fr auto 12px;
   gap: 10px;
   align-items: center;
   width: 100%;
@@ -103,28 +119,10 @@ const basis = computed(() => (props.finding.assumed ? 'assumed' : props.finding.
   font-size: var(--tiny);
 }
 .bar {
-  grid-column: 3;
-}
-.number {
-  grid-column: 4;
+  margin-top: 2px;
 }
 .chevron {
-  grid-column: 5;
   color: var(--ink-2);
   font-family: var(--figure);
-}
-@media (max-width: 700px) {
-  .bar {
-    display: none;
-  }
-  .face {
-    grid-template-columns: 20px 1fr auto 12px;
-  }
-  .number {
-    grid-column: 3;
-  }
-  .chevron {
-    grid-column: 4;
-  }
 }
 </style>

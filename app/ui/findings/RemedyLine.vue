@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// One way out: what is done, what it costs, what it settles and brings, what it uses up, and the
+// One fix: what is done, what it costs, what it settles and brings, what it uses up, and the
 // button that does it.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
@@ -38,8 +38,8 @@ const tells = computed(() =>
         ><strong :class="f.verdict">{{ VERDICT_WORD[f.verdict] }}</strong> {{ f.sentence }}</span
       >
     </span>
-    <ElButton size="small" :aria-label="`Do it: ${remedy.title}`" @click="emit('carryOut')"
-      >Do it</ElButton
+    <ElButton size="small" :aria-label="`Apply: ${remedy.title}`" @click="emit('carryOut')"
+      >Apply</ElButton
     >
   </li>
 </template>

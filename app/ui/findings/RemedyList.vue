@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// Ways out of a finding: each was tried on the whole build, and says what it costs, what it settles
+// Fixes of a finding: each was tried on the whole build, and says what it costs, what it settles
 // and what it uses up.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
@@ -23,9 +23,9 @@ const shown = computed(() => (all.value ? remedies.value : remedies.value.slice(
 const says = computed(() => {
   const s = search.value
   if (looking.value)
-    return s ? `Trying ${s.tried} of ${s.of} ways on the whole build…` : 'Looking for ways out…'
+    return s ? `Trying ${s.tried} of ${s.of} fixes on the whole build…` : 'Looking for fixes…'
   if (remedies.value.length > 0)
-    return `${counted(remedies.value.length, 'way')} out of ${s?.tried ?? 0} tried.`
+    return `${counted(remedies.value.length, 'fix', 'fixes')} of ${s?.tried ?? 0} tried.`
   return (
     'Nothing on the shelf and no other place settles it. Measure, accept it with a ' +
     'reason, or bring a part that does.'
@@ -40,7 +40,7 @@ const carryOut = ({ title, commands }: Remedy): Promise<boolean> =>
 </script>
 
 <template>
-  <section ref="place" class="ways" aria-label="Ways out" tabindex="-1">
+  <section ref="place" class="ways" aria-label="Fixes" tabindex="-1">
     <p class="quiet" role="status">{{ says }}</p>
     <ul v-if="shown.length">
       <RemedyLine

@@ -44,7 +44,7 @@ export const FANS_AND_LIGHTS = {
     counted: true,
     lead: { length: 400, thick: 3, head: [11, 7] },
     step: 'fan-plug',
-    lookAlike: 'The 12 V lights header: 12 V and ground meet wrongly.',
+    lookAlike: 'The 12 V RGB header: 12 V and ground meet wrongly.',
     seat: 'Ridges to the guide, press down.',
     alsoInto: [
       {
@@ -63,7 +63,7 @@ export const FANS_AND_LIGHTS = {
     source: SOURCE.fan,
   },
   'light-12': {
-    name: '12 V lights',
+    name: '12 V RGB',
     shape: '1 × 4, 2.54 mm',
     look: header({ cols: 4, rows: 1 }),
     key: 'an arrow, no more',
@@ -73,13 +73,13 @@ export const FANS_AND_LIGHTS = {
     counted: true,
     lead: { length: 500, thick: 3, head: [11, 5] },
     step: 'small-plug',
-    lookAlike: 'The 5 V lights header (three pins of four), and the 4-wire fan header.',
+    lookAlike: 'The 5 V addressable RGB header (three pins of four), and the 4-wire fan header.',
     seat: 'Arrow to 12 V, press down.',
     alsoInto: [
       {
         socket: 'light-5',
         verdict: 'stop',
-        note: '12 V lights stay dark on 5 V',
+        note: 'a 12 V RGB strip stays dark on 5 V',
         source: SOURCE.practice,
       },
       {
@@ -92,7 +92,7 @@ export const FANS_AND_LIGHTS = {
     source: SOURCE.practice,
   },
   'light-5': {
-    name: '5 V lights',
+    name: '5 V addressable RGB',
     shape: '3 pins of 4, 2.54 mm',
     look: header({ cols: 4, rows: 1, missing: [3] }),
     key: 'the gap',
@@ -102,13 +102,13 @@ export const FANS_AND_LIGHTS = {
     counted: true,
     lead: { length: 500, thick: 3, head: [11, 5] },
     step: 'small-plug',
-    lookAlike: 'The 12 V lights header: a 5 V strip dies on it, and may take the header with it.',
+    lookAlike: 'The 12 V RGB header: a 5 V strip dies on it, and may take the header with it.',
     seat: 'Gap to gap, press down.',
     alsoInto: [
       {
         socket: 'light-12',
         verdict: 'harm',
-        note: '12 V on 5 V lights: the strip dies, and perhaps the header with it',
+        note: '12 V on a 5 V strip: the strip dies, and perhaps the header with it',
         source: SOURCE.practice,
       },
     ],

@@ -210,7 +210,7 @@ export const FRONT = {
     source: SOURCE.practice,
   },
   speaker: {
-    name: 'beeper',
+    name: 'speaker (beeper)',
     shape: '1 × 4, 2.54 mm',
     look: header({ cols: 4, rows: 1 }),
     key: 'none',

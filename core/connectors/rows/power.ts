@@ -291,7 +291,7 @@ export const POWER = {
     ],
   },
   'drive-4': {
-    name: 'large 4-pin drive power',
+    name: '4-pin peripheral power',
     shape: '1 × 4, 5.08 mm pitch',
     look: row(4, 5.08, 'corners'),
     key: 'two chamfers',
@@ -321,7 +321,7 @@ export const POWER = {
     ],
   },
   'drive-small-4': {
-    name: 'small 4-pin drive power',
+    name: '4-pin floppy power',
     shape: '1 × 4, 2.5 mm pitch',
     look: row(4, 2.5, 'ridge'),
     key: 'ridge',

@@ -48,10 +48,10 @@ function progressCommand<N extends 'make' | 'prove' | 'crossOff'>(
 }
 
 export const workCommands: Specs<'make' | 'prove' | 'crossOff' | 'unprove' | 'setProgress'> = {
-  make: progressCommand('made', 'Made'),
-  prove: progressCommand('proved', 'Proved'),
+  make: progressCommand('made', 'Done'),
+  prove: progressCommand('proved', 'Tested'),
   /** Crossing off takes a reason, given as `how`. */
-  crossOff: progressCommand('crossed', 'Crossed off'),
+  crossOff: progressCommand('crossed', 'Skipped'),
 
   /**
    * What was proved is no longer: joints stay made, points of a list that stand for nothing else

@@ -96,11 +96,23 @@ function choiceOf(node: Node, text: string): string {
     wires === undefined
       ? []
       : entries.filter(e => new RegExp(`^${wires}-(?:pin|wire)\\b`).test(called(e)))
-  const named = (e: string): boolean => [e, called(e)].some(name => simple(name) === simple(text))
+  // By its number alone a fan's plug is meant, where the part can have one.
+  const fans = plugs.filter(e => called(e).endsWith('fan'))
+  const counted = fans.length > 0 ? fans : plugs
+  const named = (e: string): boolean =>
+    [e, called(e), FORMERLY[e] ?? e].some(name => simple(name) === simple(text))
   return (
     entries.find(e => e === text) ??
     entries.find(named) ??
-    (plugs.length === 1 ? plugs[0] : undefined) ??
+    (counted.length === 1 ? counted[0] : undefined) ??
     text
   )
+}
+/** What tables of earlier versions call plugs that have another name now. */
+const FORMERLY: Readonly<Record<string, string>> = {
+  'drive-4': 'large 4-pin drive power',
+  'drive-small-4': 'small 4-pin drive power',
+  'light-12': '12 V lights',
+  'light-5': '5 V lights',
+  speaker: 'beeper',
 }

@@ -158,7 +158,8 @@ function likelyPaths(
 ): readonly string[] {
   const short = simple(column)
   // "Fan size" in a table of fans is the size.
-  const plain = short.replace(new RegExp(`^${simple(KINDS[kind].title)}(?=.)`), '')
+  const called = namesOf(kind).map(simple).join('|')
+  const plain = short.replace(new RegExp(`^(${called})(?=.)`), '')
   const meant = [...new Set([short, plain])].flatMap(name => [
     ALIAS.get(name),
     fields.find(f => simple(f.label) === name)?.path,
@@ -167,9 +168,23 @@ function likelyPaths(
   return [column, ...meant.flatMap(path => path ?? [])]
 }
 
-/** What kind a cell names: the kind's own word or its title. */
+/** What tables of earlier versions call kinds that have another title now. */
+const FORMER: Partial<Readonly<Record<PartKind, string>>> = {
+  bracket: 'rear bracket',
+  device: 'outer device',
+  light: 'lights',
+  stick: 'boot stick',
+}
+/** What a kind is called in tables: its own word, its title with and without the short form. */
+const namesOf = (kind: PartKind): readonly string[] => {
+  const title = KINDS[kind].title.toLowerCase()
+  const former = FORMER[kind]
+  return [kind, title, title.replace(/ \(.*\)$/, ''), ...(former ? [former] : [])]
+}
+
+/** What kind a cell names. */
 export const kindNamed = (text: string): PartKind | null =>
-  PART_KINDS.find(k => [k, KINDS[k].title.toLowerCase()].includes(text.trim().toLowerCase())) ??
+  PART_KINDS.find(k => namesOf(k).includes(text.trim().toLowerCase())) ??
   (/graphics/i.test(text) ? 'card' : null)
 
 /** The kind that the first line of a table names in a column of kinds; null where it has none. */

@@ -1,4 +1,5 @@
 // One line of a table as a part, or what is wrong with it, cell by cell.
+import { within } from '../../figures/format'
 import type { z } from 'zod'
 import { beyondLimit } from '../../document/limits'
 import { called } from '../../forms/form'
@@ -131,7 +132,7 @@ function complaintOf(
   if (value === undefined)
     return {
       column,
-      sentence: `${label} is not stated, and a ${KINDS[kind].title.toLowerCase()} needs it`,
+      sentence: `${label} is not stated, and a ${within(KINDS[kind].title)} needs it`,
     }
   if (issue.code !== 'invalid_value')
     return { column, sentence: `${label}: ${issue.message.toLowerCase()}` }

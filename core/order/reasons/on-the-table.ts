@@ -21,14 +21,14 @@ export const ON_THE_TABLE: readonly Reason[] = [
     isFirm: true,
     before: ['open'],
     after: ['panels-off', 'supply-cables', 'firmware', ...ON_BOARD, ...PLUGS],
-    reason: () => 'what finds no partner is settled before the first screw',
+    reason: () => 'what finds no free place is settled before the first screw',
   },
   {
     rule: 'partner-first',
     basis: 'fact',
     before: ['open'],
     after: MAKES,
-    reason: b => `its ${b.what} has no partner: that is settled before it goes in`,
+    reason: b => `its ${b.what} finds no free place: that is settled before it goes in`,
     when: (b, a) => a.lacks.length > 0 && sameFirst(b, a),
   },
   {
@@ -58,7 +58,7 @@ export const ON_THE_TABLE: readonly Reason[] = [
     basis: 'reach',
     before: ['m2'],
     after: ['cooler'],
-    reason: () => 'the cooler may cover the stick’s screw',
+    reason: () => 'the cooler may cover the M.2 drive’s screw',
   },
   {
     rule: 'cooler-then-plug',

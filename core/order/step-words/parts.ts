@@ -21,7 +21,7 @@ function sinkOn(s: PlannedStep): readonly string[] {
   const stick = stickOf(s)
   if (stick?.cover === 'none') return []
   if (stick?.cover === 'removable' && stick.hasSink)
-    return ['The board’s heat sink stays off: the stick has its own. Keep it.']
+    return ['The board’s heat sink stays off: the drive has its own. Keep it.']
   return stick?.cover === 'removable'
     ? ['Film off the heat pad; the heat sink on again.']
     : ['Film off the heat pad, if there is one.']
@@ -133,7 +133,7 @@ export const PUTTING_PARTS = {
       ...sinkOff(s),
       stickOf(s)
         ? `Spacer at the hole marked ${stickOf(s)?.length}.`
-        : 'Spacer at the stick’s length.',
+        : 'Spacer at the drive’s length.',
       'In at about 30 degrees, then down flat. One small screw.',
       ...sinkOn(s),
     ],

@@ -1,5 +1,6 @@
 // The steps that make no joint: making ready, standoffs, covers, first power-on, closing, writing
 // down; and places that found no partner.
+import { within } from '../../figures/format'
 import { endRef, giveBackTask, taskId } from '../../ids/ids'
 import { specOf, type PartKind } from '../../parts'
 import { labelsOf, standoffPlan, standoffTask } from '../../plan/standoffs'
@@ -150,7 +151,7 @@ const FITTED_BY_HAND: readonly (Supply['mainsSwitch'] | null)[] = ['at the front
 
 /** Whether it is taken off from outside, or out of the machine. */
 const giveBackAs = (kind: PartKind): string =>
-  kind === 'device' || kind === 'stick' ? OUTSIDE : specOf(kind).title.toLowerCase()
+  kind === 'device' || kind === 'stick' ? OUTSIDE : within(specOf(kind).title)
 
 /** What was lent for the set-up goes back: what is inside before the machine is closed. */
 const lent = (s: StepsFrom): readonly PlannedStep[] =>

@@ -45,7 +45,7 @@ const shutting = (s: Pick<Situation, keyof Joined | 'ends'>): readonly Shutting[
 export const fitCovered = rule({
   id: 'fit/covered',
   stage: 'fit',
-  question: 'Which ports, headers and slots does a card cover or a stick switch off?',
+  question: 'Which ports, headers and slots does a card cover or an M.2 drive switch off?',
   source: SOURCE.maker,
   needs: { ...JOINED, ends },
   inputs: shutting,

@@ -71,7 +71,7 @@ export const fitFirmware = rule({
     const sentence = `${loaded} is older than the ${processor.name}: known from ${from} on`
     const wayOut = flashes
       ? `Flash ${from} or later before the first power-on: ` +
-        'a stick and the board’s own button, about ten minutes.'
+        'a USB stick and the board’s own button, about ten minutes.'
       : 'Borrow a processor it knows to flash it, have the shop flash it, or another board.'
     return [plain({ ...about, sentence, wayOut }, flashes ? 'watch' : 'stop')]
   },

@@ -107,7 +107,7 @@ const speed = ({ lanes, generation }: Link): number | null => paceOf(lanes, gene
 export const fitLink = rule({
   id: 'fit/link',
   stage: 'fit',
-  question: 'Does each card and stick get the lanes and the generation it is made for?',
+  question: 'Does each card and M.2 drive get the lanes and the generation it is made for?',
   source: SOURCE.pcie,
   needs: JOINED,
   inputs: linked,

@@ -12,7 +12,7 @@ import { SOURCE } from '../../standards/sources'
 export const protruding = rule({
   id: 'fit/protruding',
   stage: 'fit',
-  question: 'Does a stick stand out of its socket so far that it is knocked against?',
+  question: 'Does a USB stick stand out of its socket so far that it is knocked against?',
   source: SOURCE.practice,
   needs: { plugs, items },
   inputs: s =>
@@ -32,7 +32,7 @@ export const protruding = rule({
       failing: 'watch',
       source: SOURCE.practice,
       sentence: `How far the ${stick.name} stands out of its socket`,
-      wayOut: 'A socket inside the case on a USB 2 header, a shorter stick, or a short lead.',
+      wayOut: 'A socket inside the case on a USB 2 header, a shorter USB stick, or a short lead.',
       need: of(stickKind.leaf(stick, 'sticksOut')),
       have: of(fact('sticks-out', 'what is not knocked against', 'mm', usual(STICKS_OUT, 'mm', 0))),
     }),

@@ -17,7 +17,7 @@ interface Seated {
 export const stickBody = rule({
   id: 'fit/stick-body',
   stage: 'fit',
-  question: 'Does a stick find room for its heat sink and for chips on both of its sides?',
+  question: 'Does an M.2 drive find room for its heat sink and for chips on both of its sides?',
   source: SOURCE.m2,
   needs: JOINED,
   inputs: s =>
@@ -88,7 +88,7 @@ function ofSink(seated: Seated): readonly Finding[] {
             ...about,
             because,
             sentence: `The heat sink of the ${drive.name} finds no room under that of ${slot.label}`,
-            wayOut: 'Another socket, or the same stick without a heat sink.',
+            wayOut: 'Another socket, or the same drive without a heat sink.',
           },
           'stop',
         )
@@ -98,7 +98,7 @@ function ofSink(seated: Seated): readonly Finding[] {
             because,
             sentence: `The ${drive.name} and ${slot.label} each have a heat sink: one comes off`,
             wayOut:
-              'Leave the board’s off and keep it with the box. Prising off a glued one can break the stick.',
+              'Leave the board’s off and keep it with the box. Prising off a glued one can break the drive.',
           },
           'watch',
         ),
@@ -125,8 +125,8 @@ function ofSides(seated: Seated): readonly Finding[] {
       asking(about, {
         item: board.id,
         path: `${path}.takes`,
-        question: `Does ${slot.label} of the ${board.name} take a stick with chips on both sides?`,
-        take: 'Read it in the board’s manual, or lay the stick in without its screw: it must not bend.',
+        question: `Does ${slot.label} of the ${board.name} take a drive with chips on both sides?`,
+        take: 'Read it in the board’s manual, or lay the drive in without its screw: it must not bend.',
       }),
     ]
   return [
@@ -135,7 +135,7 @@ function ofSides(seated: Seated): readonly Finding[] {
         ...about,
         because: [stated(`chips of the ${drive.name}`, 'on both sides'), stated(slot.label, takes)],
         sentence: `The ${drive.name} has chips on both sides; under ${slot.label} is no room for them`,
-        wayOut: 'Another socket, or a stick with chips on one side.',
+        wayOut: 'Another socket, or a drive with chips on one side.',
       },
       'stop',
     ),

@@ -29,7 +29,7 @@ export const jointsJoined = rule({
     const mated = mate(plug, socket)
     if (!mated?.ok) return []
     const met = rest === null ? mated : { ...mated, ...FILLED }
-    const to = `${socket.end.label} ${isMechanical(joint.face) ? 'of' : 'on'} the ${names[1]}`
+    const to = `${socket.end.label} of the ${names[1]}`
     const guess = [plug, socket].find(e => e.end.assumed)
     return [
       plain(
@@ -41,9 +41,7 @@ export const jointsJoined = rule({
           about: joint.items,
           part: joint.id,
           joints: [joint.id],
-          sentence: [`${capital(sideOf(names[0], plug))} meets ${to}`, ...noted(met.note)].join(
-            ': ',
-          ),
+          sentence: [`${capital(sideOf(names[0], plug))} in ${to}`, ...noted(met.note)].join(': '),
           because: [
             { fact: faceOf(plug), value: faceOf(socket), basis: 'standard', source: met.source },
             ...agreed(plug, socket, guess ? 'assumed' : 'spec'),

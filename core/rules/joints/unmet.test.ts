@@ -20,7 +20,7 @@ const judged = (isProved: boolean) =>
 test('tried to the end it stops, with the reason', () => {
   expect(judged(true)).toMatchObject({
     verdict: 'stop',
-    sentence: 'Lead of the Breeze: no partner; SYS is taken by lead',
+    sentence: 'Lead of the Breeze: no free place; SYS is taken by lead',
   })
 })
 
@@ -28,6 +28,6 @@ test('left off before it is to be looked at, and says so', () => {
   expect(judged(false)).toMatchObject({
     verdict: 'measure',
     sentence:
-      'Lead of the Breeze: no partner; not proved: the search ended before all ways were tried',
+      'Lead of the Breeze: no free place; not proved: the search ended before all ways were tried',
   })
 })

@@ -6,7 +6,13 @@ import { leftOpen } from '../../plan/given'
 import { asks, ends, names } from '../../plan/items'
 import { exact, plugs, seats, unmet } from '../../plan/joints'
 import { type Situation, joints } from '../../plan/situation'
-import { faceSource, isMechanical, mating, type Face } from '../../connectors/connectors'
+import {
+  socketName,
+  faceSource,
+  isMechanical,
+  mating,
+  type Face,
+} from '../../connectors/connectors'
 import { SOURCE } from '../../standards/sources'
 import type { Verdict } from '../../figures/verdict'
 import type { Ask } from '../../parts/ask'
@@ -23,7 +29,7 @@ interface Holder {
 export const jointsUnmet = rule({
   id: 'joints/unmet',
   stage: 'joints',
-  question: 'Does every end that must or should be joined find its partner?',
+  question: 'Does every end that must or should be joined find where it goes?',
   source: SOURCE.practice,
   needs: { unmet, exact, leftOpen, ends, names, seats, plugs, asks },
   inputs: (s): readonly AboutUnmet[] =>
@@ -57,7 +63,7 @@ export function judgeUnmet(about: AboutUnmet): readonly Finding[] {
   // Where it is not known what another part has, nothing says that there is no partner.
   const why = isProved ? u.reasons : [NOT_PROVED, ...u.reasons]
   const [reason, ...others] = first ? [first.question, ...why] : why
-  const missing = first ? 'it is not known whether it finds a partner' : 'no partner'
+  const missing = first ? 'it is not known where it goes' : wanted(end)
   return [
     plain(
       {
@@ -97,6 +103,12 @@ export function judgeUnmet(about: AboutUnmet): readonly Finding[] {
       verdictOf(u.demand.need, leftOpen !== null, open.length > 0 || !isProved),
     ),
   ]
+}
+
+/** What is not there: a seat, or a socket by its name. */
+function wanted(end: EndOf | null): string {
+  if (!end || isMechanical(end.end.face)) return 'no free place'
+  return end.end.sex === 'plug' ? `no free ${socketName(end.end.face)}` : 'no plug for it'
 }
 
 /** What is said instead of a stop where not all ways were tried. */

@@ -56,7 +56,7 @@ export const sleepingDisk = rule({
           ...said,
           sentence: `The ${name} stays asleep if the plug of the ${by} has 3.3 V on its third contact`,
           wayOut:
-            'Plug it in and listen: where it does not spin up, a lead from the large 4-pin plug, ' +
+            'Plug it in and listen: where it does not spin up, a lead from the 4-pin peripheral power plug, ' +
             'which has no 3.3 V, wakes it.',
         },
         'measure',

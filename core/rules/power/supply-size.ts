@@ -1,4 +1,4 @@
-// Is the supply large enough for the chosen school?
+// Is the supply large enough by the chosen sizing rule?
 import { measured } from '../finding'
 import { rule } from '../rule'
 import { school } from '../../plan/given'
@@ -12,7 +12,7 @@ import { fed } from './fed'
 export const supplySize = rule({
   id: 'power/supply-size',
   stage: 'power',
-  question: 'Is the supply large enough for the chosen school?',
+  question: 'Is the supply large enough by the chosen sizing rule?',
   source: SOURCE.practice,
   needs: { items: supplies, loads, school },
   inputs: s => fed(s).map(f => ({ ...f, school: s.school })),
@@ -28,8 +28,8 @@ export const supplySize = rule({
         part: school,
         failing,
         source: SOURCE.practice,
-        sentence: `${supply.name} by the ${SCHOOL[school].label.toLowerCase()} school (${SCHOOL[school].says})`,
-        wayOut: 'Another supply, or another school.',
+        sentence: `${supply.name} by the ${SCHOOL[school].label.toLowerCase()} sizing rule (${SCHOOL[school].says})`,
+        wayOut: 'Another supply, or another sizing rule.',
         need,
         have,
       }),

@@ -1,0 +1,38 @@
+// Where what is chosen is on a drawing, and from which side its distance can be seen.
+import type { Drawing } from '../../core/drawing/drawing'
+import { around, type Rect } from '../../core/drawing/rect'
+import type { View } from '../../core/drawing/views'
+
+interface Chosen {
+  readonly finding: string
+  readonly items: readonly string[]
+}
+/** What is everywhere in a machine tells nothing about where to look. */
+const EVERYWHERE: readonly string[] = ['case', 'vents', 'opening', 'board', 'socket', 'zone']
+
+const distanceIn = (drawing: Drawing, finding: string) =>
+  [...drawing.dimensions, ...drawing.others].find(d => d.finding === finding)
+
+/** All that is chosen on a view: its distance, else its parts; null where none of it is seen. */
+export function chosenRect(drawing: Drawing, { finding, items }: Chosen): Rect | null {
+  const distance = distanceIn(drawing, finding)
+  if (distance) {
+    const [[ax, ay], [bx, by]] = [distance.from, distance.to]
+    return around({ x: ax, y: ay, w: 0, h: 0 }, { x: bx, y: by, w: 0, h: 0 })
+  }
+  const own = [...drawing.shapes, ...drawing.hidden].filter(
+    s => s.item !== null && items.includes(s.item) && !EVERYWHERE.includes(s.kind),
+  )
+  const [first, ...others] = own.map(s => s.rect)
+  return first ? others.reduce(around, first) : null
+}
+
+/** From where a finding's distance is seen, the present side first; null where it has none. */
+export function viewOfDistance(
+  drawings: readonly Drawing[],
+  finding: string,
+  present: View,
+): View | null {
+  const seen = drawings.filter(d => distanceIn(d, finding)).map(d => d.view)
+  return seen.includes(present) ? present : (seen[0] ?? null)
+}

@@ -1,0 +1,74 @@
+// A drawing that is moved and looked at closer: by dragging, by two fingers, by the wheel with Ctrl, by
+// buttons and keys. What is drawn stays; only from where it is seen changes.
+import { select } from 'd3-selection'
+import { zoom, zoomIdentity, type D3ZoomEvent } from 'd3-zoom'
+import { computed, onScopeDispose, shallowRef, watch, type Ref } from 'vue'
+import type { Rect } from '../../core/drawing/rect'
+
+/** Named choices: how close one can look, and how much a press of a button comes closer. */
+const CLOSEST = 12
+const STEP = 1.6
+/** How much is left around what is looked at, of its own size. */
+const AROUND = 1.6
+
+export function useZoom(svg: Readonly<Ref<SVGSVGElement | null>>, paper: () => Rect) {
+  const seen = shallowRef(zoomIdentity)
+  const behaviour = zoom<SVGSVGElement, unknown>()
+    .scaleExtent([1, CLOSEST])
+    // One finger and the bare wheel go on scrolling the page, unless one looks closer already.
+    .filter((event: Event) => {
+      if (event instanceof WheelEvent) return event.ctrlKey || event.metaKey
+      if (event instanceof MouseEvent) return event.button === 0 && event.type !== 'dblclick'
+      if ('touches' in event && event.touches instanceof TouchList)
+        return event.touches.length > 1 || seen.value.k > 1
+      return true
+    })
+    .on('zoom', (event: D3ZoomEvent<SVGSVGElement, unknown>) => {
+      seen.value = event.transform
+    })
+
+  watch(
+    [svg, paper],
+    ([element]) => {
+      if (!element) return
+      const { x, y, w, h } = paper()
+      const whole: [[number, number], [number, number]] = [
+        [x, y],
+        [x + w, y + h],
+      ]
+      behaviour.extent(whole).translateExtent(whole)
+      select(element).call(behaviour).on('dblclick.zoom', null)
+    },
+    { immediate: true, flush: 'post' },
+  )
+  onScopeDispose(() => {
+    if (svg.value) select(svg.value).on('.zoom', null)
+  })
+
+  const act = (by: (on: ReturnType<typeof select<SVGSVGElement, unknown>>) => void): void => {
+    if (svg.value) by(select(svg.value))
+  }
+  const closer = (): void => act(on => behaviour.scaleBy(on, STEP))
+  const farther = (): void => act(on => behaviour.scaleBy(on, 1 / STEP))
+  const whole = (): void => act(on => behaviour.transform(on, zoomIdentity))
+  /** Something into the middle, as close as one looks now. */
+  const reveal = ({ x, y, w, h }: Rect): void => {
+    if (seen.value.k > 1) act(on => behaviour.translateTo(on, x + w / 2, y + h / 2))
+  }
+  /** Something in the middle, as large as it goes. */
+  function fit({ x, y, w, h }: Rect): void {
+    const page = paper()
+    const scale = Math.min(page.w / (w * AROUND), page.h / (h * AROUND), CLOSEST)
+    const k = Math.max(1, scale)
+    const to = zoomIdentity
+      .translate(page.x + page.w / 2, page.y + page.h / 2)
+      .scale(k)
+      .translate(-(x + w / 2), -(y + h / 2))
+    act(on => behaviour.transform(on, to))
+  }
+  return {
+    transform: computed(() => seen.value.toString()),
+    scale: computed(() => seen.value.k),
+    ...{ closer, farther, whole, reveal, fit },
+  }
+}
