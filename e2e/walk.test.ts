@@ -33,7 +33,7 @@ async function expectText(selector: string, text: RegExp): Promise<void> {
 }
 
 test('a finding opens into its reasons: each figure with its basis', async () => {
-  await page.getByRole('button', { name: /Lowbank 65 under the near panel/ }).click()
+  await page.locator('.row .face', { hasText: /Lowbank 65 under the near panel/ }).click()
   const reasons = page.getByRole('table', { name: 'Reasons' })
   await reasons.getByRole('row').first().waitFor()
   const rows = await reasons.getByRole('row').allInnerTexts()
@@ -113,7 +113,7 @@ test('every stage has something to say and names itself', async () => {
 
 test('a finding is accepted with a reason, stays visible, and is asked again', async () => {
   await stageLink('Fit').click()
-  await page.getByRole('button', { name: /Watch Standoffs for the Inlet 2/ }).click()
+  await page.locator('.row .face', { hasText: /Watch Standoffs for the Inlet 2/ }).click()
   await page.getByRole('button', { name: 'Accept (say why)…' }).click()
   await page.keyboard.press('Enter')
   await expectText('.reason', /Give a reason/)
@@ -134,8 +134,8 @@ test('what finds no partner stands in the seam and is left open with a reason', 
   await mark('Mounting holes of the R3 4 TB: no free place: Stop').waitFor()
   await stageLink('Fit').click()
   await page
-    .getByRole('button', {
-      name: /Stop Mounting holes of the R3 4 TB: no free place; bay 1 takes size 2.5, not 3.5/,
+    .locator('.row .face', {
+      hasText: /Stop Mounting holes of the R3 4 TB: no free place; bay 1 takes size 2.5, not 3.5/,
     })
     .click()
   await page.getByRole('button', { name: 'Leave open…' }).click()
@@ -181,7 +181,7 @@ test('the order is walked at the bench; a reload in the middle loses nothing', a
   await page.getByRole('heading', { name: /Seat the T2-65/ }).waitFor()
   await page.reload()
   await page.getByRole('heading', { name: /Seat the T2-65/ }).waitFor()
-  expect(await mark('Make the bench ready').getAttribute('aria-label')).toMatch(/made/)
+  expect(await mark('Make the bench ready').getAttribute('aria-label')).toMatch(/done/)
   await page.getByRole('button', { name: 'Back' }).click()
   await page.getByRole('heading', { name: 'Make the bench ready' }).waitFor()
   await page.getByRole('button', { name: 'Next', exact: true }).first().click()
@@ -247,13 +247,13 @@ test('the proof proves the joints behind its points, and takes it back', async (
     .locator('.el-checkbox')
     .click()
   await mark(
-    'Plug the fan lead of the Lowbank 65 into FAN_P on the Inlet 2: Clear, proved',
+    'Plug the fan lead of the Lowbank 65 into FAN_P on the Inlet 2: Clear, tested',
   ).waitFor()
   await page
     .locator('li', { hasText: 'Look at the fan of the Lowbank 65' })
     .locator('.el-checkbox')
     .click()
-  await mark('Plug the fan lead of the Lowbank 65 into FAN_P on the Inlet 2: Clear, made').waitFor()
+  await mark('Plug the fan lead of the Lowbank 65 into FAN_P on the Inlet 2: Clear, done').waitFor()
 })
 
 test('a file leaves, and in an empty profile it is the same analysis to the byte', async () => {

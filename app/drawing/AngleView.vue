@@ -7,7 +7,8 @@ import { ask } from '../desk/remote'
 import { useDesk } from '../state/desk'
 import { usePointer } from '../state/pointer'
 import { theme } from '../ui/theme'
-import { solidView, type Inks, type SolidView } from './solid-view'
+import type { Inks } from './solid-pieces'
+import { SolidView } from './solid-view'
 
 const desk = useDesk()
 const pointer = usePointer()
@@ -32,7 +33,7 @@ async function build(): Promise<void> {
   if (!canvas.value || !machine) return
   view.value?.dispose()
   try {
-    view.value = solidView(canvas.value, machine, inksOf(canvas.value))
+    view.value = new SolidView(canvas.value, machine, inksOf(canvas.value))
     view.value.resize(width.value, height.value)
     view.value.light(pointer.lights)
   } catch {

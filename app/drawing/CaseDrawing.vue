@@ -6,7 +6,7 @@ import { computed, defineAsyncComponent, ref, useTemplateRef, watch } from 'vue'
 import type { Drawing, Layout } from '../../core/drawing/drawing'
 import type { Path } from '../../core/drawing/paths'
 import { usePointer } from '../state/pointer'
-import { chosenRect, viewOfDistance } from './chosen'
+import { chosenIn, viewOfDistance } from './chosen'
 import CaseView from './CaseView.vue'
 import DrawingLegend from './DrawingLegend.vue'
 import DrawingTools from './DrawingTools.vue'
@@ -58,8 +58,8 @@ const zoom = computed(() =>
 )
 const chosenAt = computed(() =>
   shown.value && pointer.chosen !== null
-    ? chosenRect(shown.value, { finding: pointer.chosen, items: pointer.chosenItems })
-    : null,
+    ? chosenIn(shown.value, { finding: pointer.chosen, items: pointer.chosenItems })
+    : [],
 )
 function look(view: Drawing['view']): void {
   isAngled.value = false
@@ -99,11 +99,11 @@ watch(seen, () => whole())
         v-if="!isAngled"
         :view="shown.view"
         :layers="layers"
-        :has-chosen="chosenAt !== null"
+        :has-chosen="chosenAt.length > 0"
         @closer="closer"
         @farther="farther"
         @whole="whole"
-        @fit="chosenAt && fit(chosenAt)"
+        @fit="fit(chosenAt)"
       />
     </div>
     <AngleView v-if="isAngled" />

@@ -1,6 +1,6 @@
 // Where what is chosen is on a drawing, and from which side its distance can be seen.
 import type { Drawing } from '../../core/drawing/drawing'
-import { around, type Rect } from '../../core/drawing/rect'
+import type { Rect } from '../../core/drawing/rect'
 import type { View } from '../../core/drawing/views'
 
 interface Chosen {
@@ -13,19 +13,15 @@ const EVERYWHERE: readonly string[] = ['case', 'vents', 'opening', 'board', 'soc
 const distanceIn = (drawing: Drawing, finding: string) =>
   [...drawing.dimensions, ...drawing.others].find(d => d.finding === finding)
 
-/** All that is chosen on a view: its distance, else its parts; null where none of it is seen. */
-export function chosenRect(drawing: Drawing, { finding, items }: Chosen): Rect | null {
+/** All that is chosen on a view: its distance, else its parts; none where none of it is seen. */
+export function chosenIn(drawing: Drawing, { finding, items }: Chosen): readonly Rect[] {
   const distance = distanceIn(drawing, finding)
-  if (distance) {
-    const [[ax, ay], [bx, by]] = [distance.from, distance.to]
-    return around({ x: ax, y: ay, w: 0, h: 0 }, { x: bx, y: by, w: 0, h: 0 })
-  }
-  const own = [...drawing.shapes, ...drawing.hidden].filter(
-    s => s.item !== null && items.includes(s.item) && !EVERYWHERE.includes(s.kind),
-  )
-  const [first, ...others] = own.map(s => s.rect)
-  return first ? others.reduce(around, first) : null
+  if (distance) return [pointAt(distance.from), pointAt(distance.to)]
+  return [...drawing.shapes, ...drawing.hidden]
+    .filter(s => s.item !== null && items.includes(s.item) && !EVERYWHERE.includes(s.kind))
+    .map(s => s.rect)
 }
+const pointAt = ([x, y]: readonly [number, number]): Rect => ({ x, y, w: 0, h: 0 })
 
 /** From where a finding's distance is seen, the present side first; null where it has none. */
 export function viewOfDistance(

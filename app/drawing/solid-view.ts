@@ -2,39 +2,23 @@
 // only when something changed.
 import {
   AmbientLight,
-  Box3,
-  BoxGeometry,
-  BufferGeometry,
   Color,
-  CylinderGeometry,
   DirectionalLight,
-  EdgesGeometry,
-  Group,
-  LineBasicMaterial,
   LineSegments,
   Mesh,
-  MeshLambertMaterial,
   PerspectiveCamera,
   Raycaster,
   Scene,
   Vector2,
   Vector3,
   WebGLRenderer,
+  type BufferGeometry,
   type Material,
 } from 'three'
-import { mergeGeometries } from 'three/addons/utils/BufferGeometryUtils.js'
 import { OrbitControls } from 'three/addons/controls/OrbitControls.js'
-import type { Block, Blocks, Disc } from '../../core/drawing/blocks'
-import type { Box } from '../../core/geometry/space'
+import type { Block, Blocks } from '../../core/drawing/blocks'
+import { machine, middleOf, piecesOf, sizeOf, type Inks, type Piece } from './solid-pieces'
 
-export interface Inks {
-  readonly ground: string
-  readonly body: string
-  readonly board: string
-  readonly dark: string
-  readonly line: string
-  readonly lit: string
-}
 type Name = 'near' | 'behind' | 'corner'
 /** Named choices: from where one looks at first, in sizes of the machine; how wide the eye sees, degrees. */
 const FROM: Readonly<Record<Name, readonly [number, number, number]>> = {
@@ -43,168 +27,94 @@ const FROM: Readonly<Record<Name, readonly [number, number, number]>> = {
   behind: [0, 0, -1.9],
 }
 const SIGHT = 35
-/** A plate is drawn this thick, mm. */
-const PLATE = 1
 /** One press of an arrow turns so far, radians; one press of plus comes so much closer. */
 const TURN = Math.PI / 18
 const CLOSER = 0.85
 
-/** The pieces of one thing that are of one ink. */
-interface Piece {
-  readonly block: Block
-  readonly mesh: Mesh<BufferGeometry, MeshLambertMaterial>
-  readonly plain: string
-}
-
-export interface SolidView {
-  readonly turn: (across: number, up: number) => void
-  readonly closer: (times: number) => void
-  readonly look: (from: Name) => void
-  readonly light: (isLit: (item: string | null) => boolean) => void
-  readonly under: (x: number, y: number) => Block | null
-  readonly resize: (width: number, height: number) => void
-  readonly dispose: () => void
-}
-
 /** Throws where the browser draws no solids. */
-export function solidView(
-  canvas: HTMLCanvasElement,
-  { inside, blocks }: Blocks,
-  inks: Inks,
-): SolidView {
-  const renderer = new WebGLRenderer({ canvas, antialias: true })
-  const scene = new Scene()
-  scene.background = new Color(inks.ground)
-  const camera = new PerspectiveCamera(SIGHT, 1, 10, 10000)
-  const controls = new OrbitControls(camera, canvas)
-  const middle = middleOf(inside)
-  const size = sizeOf(inside).length()
-  controls.target.copy(middle)
-  const pieces = blocks.flatMap(block => piecesOf(block, inks))
-  scene.add(machine(inside, pieces, inks), new AmbientLight('#ffffff', 1.6), lamp(middle, size))
+export class SolidView {
+  private readonly renderer: WebGLRenderer
+  private readonly scene = new Scene()
+  private readonly camera = new PerspectiveCamera(SIGHT, 1, 10, 10000)
+  private readonly controls: OrbitControls
+  private readonly ray = new Raycaster()
+  private readonly middle: Vector3
+  private readonly size: number
+  private readonly pieces: readonly Piece[]
+  private readonly lit: string
+  private isAsked = false
 
-  let isAsked = false
-  const draw = (): void => {
-    isAsked = false
-    renderer.render(scene, camera)
+  constructor(canvas: HTMLCanvasElement, { inside, blocks }: Blocks, inks: Inks) {
+    this.renderer = new WebGLRenderer({ canvas, antialias: true })
+    this.controls = new OrbitControls(this.camera, canvas)
+    this.middle = middleOf(inside)
+    this.size = sizeOf(inside).length()
+    this.pieces = blocks.flatMap(block => piecesOf(block, inks))
+    this.lit = inks.lit
+    this.scene.background = new Color(inks.ground)
+    this.scene.add(machine(inside, this.pieces, inks), new AmbientLight('#ffffff', 1.6))
+    this.scene.add(lamp(this.middle, this.size))
+    this.controls.target.copy(this.middle)
+    this.controls.addEventListener('change', this.ask)
+    this.look('corner')
   }
+
   /** Once a frame at most. */
-  const ask = (): void => {
-    if (!isAsked) requestAnimationFrame(draw)
-    isAsked = true
+  private readonly ask = (): void => {
+    if (!this.isAsked) requestAnimationFrame(this.draw)
+    this.isAsked = true
   }
-  const look = (from: Name): void => {
-    const [x, y, z] = FROM[from]
-    camera.position.copy(middle).add(new Vector3(x, y, z).multiplyScalar(size))
-    controls.update()
-    ask()
+  private readonly draw = (): void => {
+    this.isAsked = false
+    this.renderer.render(this.scene, this.camera)
   }
-  controls.addEventListener('change', ask)
-  look('corner')
+  /** The eye at the end of an arm from the middle of the machine. */
+  private see(arm: Vector3): void {
+    this.camera.position.copy(this.middle).add(arm)
+    this.controls.update()
+    this.ask()
+  }
+  private arm(): Vector3 {
+    return this.camera.position.clone().sub(this.middle)
+  }
 
-  const ray = new Raycaster()
-  return {
-    look,
-    turn(across, up) {
-      const arm = camera.position.clone().sub(middle)
-      arm.applyAxisAngle(new Vector3(0, 1, 0), across * TURN)
-      const side = new Vector3().crossVectors(new Vector3(0, 1, 0), arm).normalize()
-      arm.applyAxisAngle(side, up * TURN)
-      camera.position.copy(middle).add(arm)
-      controls.update()
-      ask()
-    },
-    closer(times) {
-      camera.position
-        .sub(middle)
-        .multiplyScalar(CLOSER ** times)
-        .add(middle)
-      controls.update()
-      ask()
-    },
-    light(isLit) {
-      for (const { block, mesh, plain } of pieces)
-        mesh.material.color.set(block.kind !== 'socket' && isLit(block.item) ? inks.lit : plain)
-      ask()
-    },
-    under(x, y) {
-      ray.setFromCamera(new Vector2(x, y), camera)
-      const [hit] = ray.intersectObjects(pieces.map(p => p.mesh))
-      return pieces.find(p => p.mesh === hit?.object)?.block ?? null
-    },
-    resize(width, height) {
-      renderer.setPixelRatio(Math.min(2, window.devicePixelRatio))
-      renderer.setSize(width, height, false)
-      camera.aspect = width / height
-      camera.updateProjectionMatrix()
-      ask()
-    },
-    dispose() {
-      controls.dispose()
-      scene.traverse(free)
-      renderer.dispose()
-    },
+  look(from: Name): void {
+    this.see(new Vector3(...FROM[from]).multiplyScalar(this.size))
+  }
+  /** By so many presses of an arrow. */
+  turn(across: number, up: number): void {
+    const arm = this.arm().applyAxisAngle(UP, across * TURN)
+    const side = new Vector3().crossVectors(UP, arm).normalize()
+    this.see(arm.applyAxisAngle(side, up * TURN))
+  }
+  closer(times: number): void {
+    this.see(this.arm().multiplyScalar(CLOSER ** times))
+  }
+  light(isLit: (item: string | null) => boolean): void {
+    for (const { block, mesh, plain } of this.pieces)
+      mesh.material.color.set(block.kind !== 'socket' && isLit(block.item) ? this.lit : plain)
+    this.ask()
+  }
+  /** What is at a place of the picture, from −1 to 1 across and up. */
+  under(x: number, y: number): Block | null {
+    this.ray.setFromCamera(new Vector2(x, y), this.camera)
+    const [hit] = this.ray.intersectObjects(this.pieces.map(p => p.mesh))
+    return this.pieces.find(p => p.mesh === hit?.object)?.block ?? null
+  }
+  resize(width: number, height: number): void {
+    this.renderer.setPixelRatio(Math.min(2, window.devicePixelRatio))
+    this.renderer.setSize(width, height, false)
+    this.camera.aspect = width / height
+    this.camera.updateProjectionMatrix()
+    this.ask()
+  }
+  dispose(): void {
+    this.controls.dispose()
+    this.scene.traverse(free)
+    this.renderer.dispose()
   }
 }
-
-/** The machine: its pieces with their edges, and around them the edges of the case and its tray. */
-function machine(inside: Box, pieces: readonly Piece[], { line, dark }: Inks): Group {
-  const group = new Group()
-  const edge = new LineBasicMaterial({ color: line })
-  for (const { mesh } of pieces)
-    group.add(mesh, new LineSegments(new EdgesGeometry(mesh.geometry, SHARP), edge))
-  group.add(new LineSegments(new EdgesGeometry(geometryOf(inside)), edge))
-  const tray = geometryOf({
-    min: [inside.min[0], inside.min[1], -PLATE],
-    max: [inside.max[0], inside.max[1], 0],
-  })
-  group.add(new LineSegments(new EdgesGeometry(tray), new LineBasicMaterial({ color: dark })))
-  return group
-}
-/** Named choice: edges between faces that meet flatter than this are not drawn, degrees. */
-const SHARP = 30
-
-function piecesOf(block: Block, inks: Inks): readonly Piece[] {
-  const solid = block.boxes.filter(b => b.tone !== 'place' && b.tone !== 'opening')
-  const groups = [
-    { ink: inks.board, made: solid.filter(b => b.tone === 'board').map(b => geometryOf(b.box)) },
-    { ink: inks.dark, made: solid.filter(b => b.tone === 'dark').map(b => geometryOf(b.box)) },
-    {
-      ink: inks.body,
-      made: solid.filter(b => b.tone !== 'board' && b.tone !== 'dark').map(b => geometryOf(b.box)),
-    },
-    { ink: inks.dark, made: block.discs.map(discGeometry) },
-  ]
-  return groups.flatMap(({ ink, made }) => {
-    const geometry = made.length > 0 ? mergeGeometries(made) : null
-    return geometry
-      ? [{ block, plain: ink, mesh: new Mesh(geometry, new MeshLambertMaterial({ color: ink })) }]
-      : []
-  })
-}
-
-const sizeOf = ({ min, max }: Box): Vector3 =>
-  new Vector3(max[0] - min[0], max[1] - min[1], max[2] - min[2])
-const middleOf = ({ min, max }: Box): Vector3 =>
-  new Box3(new Vector3(...min), new Vector3(...max)).getCenter(new Vector3())
-
-function geometryOf(box: Box): BufferGeometry {
-  const size = sizeOf(box)
-  const made = new BoxGeometry(
-    Math.max(size.x, PLATE / 2),
-    Math.max(size.y, PLATE / 2),
-    Math.max(size.z, PLATE / 2),
-  )
-  const { x, y, z } = middleOf(box)
-  return made.translate(x, y, z)
-}
-
-function discGeometry({ at, radius, axis }: Disc): BufferGeometry {
-  const made = new CylinderGeometry(radius, radius, 2 * PLATE, 24)
-  if (axis === 0) made.rotateZ(Math.PI / 2)
-  if (axis === 2) made.rotateX(Math.PI / 2)
-  return made.translate(...at)
-}
+const UP = new Vector3(0, 1, 0)
 
 /** One lamp from above, before and beside, so that three faces of a box differ. */
 function lamp(middle: Vector3, size: number): DirectionalLight {

@@ -11,18 +11,30 @@ const STEP = 1.6
 /** How much is left around what is looked at, of its own size. */
 const AROUND = 1.6
 
+/** One finger and the bare wheel go on scrolling the page, unless one looks closer already. */
+function isMeant(event: Event, isCloser: boolean): boolean {
+  if (event instanceof WheelEvent) return event.ctrlKey || event.metaKey
+  if (event instanceof MouseEvent) return event.button === 0 && event.type !== 'dblclick'
+  if ('touches' in event && event.touches instanceof TouchList)
+    return event.touches.length > 1 || isCloser
+  return true
+}
+
+/** What is around all of some things; something without a size is given room. */
+function aroundAll(things: readonly Rect[]): Rect {
+  const [x, y] = [Math.min(...things.map(t => t.x)), Math.min(...things.map(t => t.y))]
+  const w = Math.max(...things.map(t => t.x + t.w)) - x
+  const h = Math.max(...things.map(t => t.y + t.h)) - y
+  return { x, y, w: Math.max(w, LEAST), h: Math.max(h, LEAST) }
+}
+/** Named choice: a distance is looked at with so much around it, mm. */
+const LEAST = 40
+
 export function useZoom(svg: Readonly<Ref<SVGSVGElement | null>>, paper: () => Rect) {
   const seen = shallowRef(zoomIdentity)
   const behaviour = zoom<SVGSVGElement, unknown>()
     .scaleExtent([1, CLOSEST])
-    // One finger and the bare wheel go on scrolling the page, unless one looks closer already.
-    .filter((event: Event) => {
-      if (event instanceof WheelEvent) return event.ctrlKey || event.metaKey
-      if (event instanceof MouseEvent) return event.button === 0 && event.type !== 'dblclick'
-      if ('touches' in event && event.touches instanceof TouchList)
-        return event.touches.length > 1 || seen.value.k > 1
-      return true
-    })
+    .filter((event: Event) => isMeant(event, seen.value.k > 1))
     .on('zoom', (event: D3ZoomEvent<SVGSVGElement, unknown>) => {
       seen.value = event.transform
     })
@@ -55,8 +67,10 @@ export function useZoom(svg: Readonly<Ref<SVGSVGElement | null>>, paper: () => R
   const reveal = ({ x, y, w, h }: Rect): void => {
     if (seen.value.k > 1) act(on => behaviour.translateTo(on, x + w / 2, y + h / 2))
   }
-  /** Something in the middle, as large as it goes. */
-  function fit({ x, y, w, h }: Rect): void {
+  /** Some things in the middle, as large as they go. */
+  function fit(things: readonly Rect[]): void {
+    if (things.length === 0) return
+    const { x, y, w, h } = aroundAll(things)
     const page = paper()
     const scale = Math.min(page.w / (w * AROUND), page.h / (h * AROUND), CLOSEST)
     const k = Math.max(1, scale)

@@ -36,7 +36,7 @@ async function cross(id: string, reason: string): Promise<void> {
         <template v-if="crossing !== g.step"
           ><ElButton :size="large ? 'default' : 'small'" @click="go(g.step)">Go there</ElButton
           ><ElButton :size="large ? 'default' : 'small'" @click="crossing = g.step"
-            >Cross off…</ElButton
+            >Skip…</ElButton
           ></template
         >
         <ReasonField

@@ -61,3 +61,6 @@ export const handId = (what: string): HandId => `hand:${what}`
 export const isHand = (id: string): id is HandId => id.startsWith('hand:')
 
 export const isProof = (id: string): id is ProofId => id.startsWith('proof:')
+
+/** The front-panel block of the board that one of its pins belongs to, as a thing on that board. */
+export const panelBlockOf = (pin: EndRef): EndRef => endRef(itemOf(pin), 'panel')

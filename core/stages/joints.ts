@@ -1,7 +1,7 @@
 // The connections stage as people see it: every joint by the names of its two ends, and the plugs
 // that found no place.
 import { isMechanical } from '../connectors/connectors'
-import { socketShapeId } from '../drawing/socket-shape'
+import { panelBlockOf } from '../ids/ids'
 import { rounded } from '../figures/rounded'
 import type { Joint, Outline } from '../joining/joint'
 import { names } from '../plan/items'
@@ -12,7 +12,7 @@ import { summaries } from '../rules/findings'
 export interface JointRow {
   readonly id: string
   readonly plug: string
-  /** Under which id the socket it goes into is drawn. */
+  /** Under which id the socket it goes into is drawn: itself, or the block that it is a pin of. */
   readonly socketShape: string
   readonly kind: Joint['kind']
   readonly face: string
@@ -39,7 +39,7 @@ export const joints = stage(
       [...seats, ...plugs].map((j): JointRow => ({
         id: j.id,
         plug: j.a,
-        socketShape: socketShapeId(j.b, j.socketFace === 'panel-lead'),
+        socketShape: j.socketFace === 'panel-lead' ? panelBlockOf(j.b) : j.b,
         kind: j.kind,
         face: j.face,
         socketFace: j.socketFace,

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// Done otherwise than planned: a plug that went into another socket, a lead that was measured. The
+// Did it differently than planned: a plug that went into another socket, a lead that was measured. The
 // rest is planned anew.
 import { computed, onMounted, useTemplateRef } from 'vue'
 import type { Step } from '../../../core/order/step'
@@ -24,7 +24,7 @@ onMounted(() => root.value?.querySelector<HTMLElement>('summary, input')?.focus(
 </script>
 
 <template>
-  <section ref="root" class="otherwise" aria-label="Done otherwise">
+  <section ref="root" class="otherwise" aria-label="Did it differently">
     <details v-for="j in joints" :key="j.id" :open="joints.length === 1">
       <summary>Another place than {{ j.to }} for {{ j.from }}</summary>
       <JointMove made :plug="j.plug" :label="j.from" />

@@ -21,10 +21,11 @@ const clear = computed(() => [
 ])
 /** Folded, unless there is nothing else or one of them is chosen on the drawing. */
 const unfolded = ref(open.value.length === 0)
+// What is chosen there, or turned clear while it was open, stays in sight.
 watch(
-  () => pointer.chosen,
-  chosen => {
-    if (clear.value.some(f => f.id === chosen)) unfolded.value = true
+  () => clear.value.some(f => f.id === pointer.chosen),
+  isAmong => {
+    if (isAmong) unfolded.value = true
   },
   { immediate: true },
 )
