@@ -226,7 +226,7 @@ test('order: a step is put before another by hand, and taken back', async () => 
 test('panel: a light three wide on two pins; on paper the block is four times its size', async () => {
   await stageLink('Front panel').click()
   await row(
-    /Watch Power light plug of the Longreed 52 is 3 wide, its pins on the Lagoon 6 are 2/,
+    /Watch Power LED plug of the Longreed 52 is a 3-pin plug, its pins on the Lagoon 6 take a 2-pin one/,
   ).waitFor()
   await goOn(page, '/b/avocet/build-sheet')
   await page.emulateMedia({ media: 'print' })

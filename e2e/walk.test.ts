@@ -168,7 +168,7 @@ test('the block turns by quarters, its letters upright', async () => {
   const size = async () =>
     (await page.locator('.block svg').getAttribute('viewBox'))?.split(' ').map(Number)
   const [, , w = 0, h = 0] = (await size()) ?? []
-  await page.getByRole('button', { name: /Quarter turn/ }).click()
+  await page.getByRole('button', { name: 'front', exact: true }).click()
   const [, , w2 = 0, h2 = 0] = (await size()) ?? []
   expect([w2, h2]).toEqual([h, w])
   expect(await page.locator('.block text[transform]').count()).toBe(0)

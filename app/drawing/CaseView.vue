@@ -11,6 +11,7 @@ import CaptionLines from './CaptionLines.vue'
 import CasePaths from './CasePaths.vue'
 import DrawnBodies from './DrawnBodies.vue'
 import DrawnDimensions from './DrawnDimensions.vue'
+import DrawnEnters from './DrawnEnters.vue'
 import DrawnMarks from './DrawnMarks.vue'
 
 const props = defineProps<{
@@ -25,6 +26,8 @@ const props = defineProps<{
   paths?: readonly Path[]
   bare?: boolean
   names?: 'parts' | 'sockets'
+  /** Whether the holes of the tray are shown at a step's place, each with its letter. */
+  marked?: boolean
   /** How it is moved and looked at closer; without, it is only looked at. */
   zoom?: { readonly transform: string; readonly scale: number }
   /** What is left out. */
@@ -62,7 +65,13 @@ const shapes = computed(() => props.drawing.shapes.filter(s => isThere(s) && isW
 const hidden = computed(() => (props.madeAt || !has('bodies') ? [] : props.drawing.hidden))
 const hasNumbers = computed(() => !props.paths && !props.place && has('distances'))
 /** Letters stay as large on the screen however close one looks. */
-const letter = computed(() => (props.layout?.letter ?? 8) / (props.zoom?.scale ?? 1))
+const letter = computed(() =>
+  props.place
+    ? props.place.window.w * AT_PLACE
+    : (props.layout?.letter ?? 8) / (props.zoom?.scale ?? 1),
+)
+/** Named choice: letters at a step's place, as a share of its width: 16 px at the bench. */
+const AT_PLACE = 0.05
 </script>
 
 <template>
@@ -81,7 +90,11 @@ const letter = computed(() => (props.layout?.letter ?? 8) / (props.zoom?.scale ?
         :is-live="zoom !== undefined"
         @walked="rect => $emit('walked', rect)"
       />
-      <DrawnMarks v-if="!bare && !place && has('bodies')" :marks="drawing.marks" />
+      <DrawnMarks
+        v-if="place ? marked && !whole : !bare && has('bodies')"
+        :marks="drawing.marks"
+        :all-named="marked"
+      />
       <DrawnDimensions
         v-if="hasNumbers"
         :drawing="drawing"
@@ -99,6 +112,7 @@ const letter = computed(() => (props.layout?.letter ?? 8) / (props.zoom?.scale ?
         :height="r.h + 4"
         rx="2"
       />
+      <DrawnEnters v-if="place && !whole" :enters="place.enters" />
       <CaptionLines
         v-if="layout && has('names')"
         :layout="layout"

@@ -2,7 +2,7 @@
 // Standoffs of the tray: to keep, to fit, to take out, seen through whatever lies over them.
 import type { Mark } from '../../core/drawing/drawing'
 
-defineProps<{ marks: readonly Mark[] }>()
+defineProps<{ marks: readonly Mark[]; allNamed?: boolean }>()
 const titleOf = ({ name, what }: Mark): string =>
   what === 'post' ? `Plastic post ${name}` : `Standoff ${name}: ${what}`
 </script>
@@ -19,7 +19,12 @@ const titleOf = ({ name, what }: Mark): string =>
       :transform="`rotate(45 ${m.at[0]} ${m.at[1]})`"
     />
     <circle v-else :cx="m.at[0]" :cy="m.at[1]" r="3.4" />
-    <text v-if="m.what === 'take out'" class="letter" :x="m.at[0] + 5" :y="m.at[1] + 3">
+    <text
+      v-if="allNamed || m.what === 'take out'"
+      :class="['letter', { plain: m.what !== 'take out' }]"
+      :x="m.at[0] + 5"
+      :y="m.at[1] + 3"
+    >
       {{ m.name }}
     </text>
   </g>
@@ -34,6 +39,9 @@ const titleOf = ({ name, what }: Mark): string =>
   paint-order: stroke;
   stroke: var(--sheet);
   stroke-width: 3px;
+}
+.plain {
+  fill: var(--ink);
 }
 .hole circle {
   fill: none;

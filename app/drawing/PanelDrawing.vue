@@ -2,12 +2,27 @@
 // The front-panel block as it lies in front of you: pins, what they are for, which lead sits there;
 // letters stay upright.
 import { computed, ref } from 'vue'
-import type { PanelBlock } from '../../core/panel/block'
+import type { PanelBlock, PinCell } from '../../core/panel/block'
 import { usePointer } from '../state/pointer'
 
-const props = defineProps<{ block: PanelBlock }>()
+const props = defineProps<{
+  block: PanelBlock
+  /** The one lead that is at hand; the others recede. */
+  only?: string
+  /** As large as the bench wants it. */
+  large?: boolean
+}>()
 const pointer = usePointer()
-const turn = ref(0)
+/** Which side of the case is toward the person: as it stands, or as it lies before the hands. */
+const SIDES = ['floor', 'front', 'top', 'rear'] as const
+const side = ref(0)
+const turn = computed(() => (props.block.lies + side.value) % SIDES.length)
+/** Colours that wires are called by, as they are drawn; others are only named. */
+const WIRES: Readonly<Record<string, string>> = {
+  ...{ red: '#c0281c', green: '#2f7d3b', blue: '#2458b8', orange: '#d9731a', yellow: '#e0b81f' },
+  ...{ white: '#ffffff', black: '#111111', brown: '#6b4226', grey: '#8a8a8a', purple: '#6a3d9a' },
+}
+const wireOf = (cell: PinCell): string | undefined => WIRES[cell.lead?.wire.toLowerCase() ?? '']
 const CELL = 92
 /** Where the pins are only assumed, no manual was read. */
 const upright = computed(() =>
@@ -18,15 +33,15 @@ const upright = computed(() =>
 const grid = computed(() => props.block.turns[turn.value] ?? props.block.turns[0])
 /** Of what works either way round no sign stands at its pin. */
 const SIGN = { '+': '+', '-': '−', either: '' } as const
-const words = (text: string): string[] => text.replace(/[+-]$/, '').split(/[- ]/)
+const words = (text: string): string[] => text.split(' ')
 </script>
 
 <template>
-  <figure v-if="grid" class="block">
+  <figure v-if="grid" class="block" :class="{ large }">
     <svg
       :viewBox="`-10 -10 ${grid.cols * CELL + 20} ${grid.rows * CELL + 20}`"
       role="img"
-      :aria-label="`Front-panel block of the ${block.boardName}, turned by ${turn * 90} degrees`"
+      :aria-label="`Front-panel block of the ${block.boardName}, the ${SIDES[side]} of the case toward you`"
       :style="{ maxWidth: `${grid.cols * CELL + 20}px` }"
     >
       <rect
@@ -42,7 +57,12 @@ const words = (text: string): string[] => text.replace(/[+-]$/, '').split(/[- ]/
         :transform="`translate(${c.col * CELL} ${c.row * CELL})`"
         :class="[
           'pin',
-          { taken: c.lead, lit: c.lead && pointer.row === c.lead.joint, none: c.does === 'none' },
+          {
+            taken: c.lead,
+            lit: c.lead && (only ?? pointer.row) === c.lead.joint,
+            away: only !== undefined && c.lead?.joint !== only,
+            none: c.does === 'none',
+          },
         ]"
         @mouseenter="c.lead && pointer.point([], c.lead.joint)"
         @mouseleave="pointer.leave"
@@ -60,8 +80,14 @@ const words = (text: string): string[] => text.replace(/[+-]$/, '').split(/[- ]/
           height="14"
           class="contact"
         />
+        <path
+          v-if="wireOf(c)"
+          class="wire"
+          :d="`M${CELL / 2} ${CELL / 2 - 14} V12`"
+          :style="{ stroke: wireOf(c) }"
+        />
         <text
-          v-for="(w, i) in c.does === 'none' ? ['no pin'] : words(c.lead?.label ?? c.does)"
+          v-for="(w, i) in words(c.lead?.label ?? c.says)"
           :key="i"
           :x="CELL / 2"
           :y="CELL / 2 + 17 + i * 14"
@@ -73,10 +99,21 @@ const words = (text: string): string[] => text.replace(/[+-]$/, '').split(/[- ]/
       </g>
     </svg>
     <figcaption class="quiet">
-      Seen from above the board; without a sign a plug works either way round{{
-        turn ? `, turned by ${turn * 90}°` : upright
-      }}.
-      <button type="button" @click="turn = (turn + 1) % 4">Quarter turn ↻</button>
+      <span
+        >Seen from above the board; without a sign a plug works either way round{{ upright }}.</span
+      >
+      <span class="sides" role="group" aria-label="Which side of the case is toward you">
+        Toward you:
+        <button
+          v-for="(s, i) in SIDES"
+          :key="s"
+          type="button"
+          :aria-pressed="side === i"
+          @click="side = i"
+        >
+          {{ s }}
+        </button>
+      </span>
     </figcaption>
   </figure>
 </template>
@@ -129,12 +166,46 @@ text {
 .none .word {
   fill: var(--ink-2);
 }
+.away .cell,
+.away .word,
+.away .sign {
+  opacity: 0.4;
+}
+.wire {
+  fill: none;
+  stroke-width: 6;
+  stroke-linecap: round;
+  filter: drop-shadow(0 0 0.6px var(--ink));
+}
+figcaption,
+.sides {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  align-items: center;
+}
 button {
+  min-height: 28px;
   padding: 3px 9px;
-  border: 1px solid var(--line);
+  border: 1px solid var(--edge);
   border-radius: var(--radius);
   background: var(--sheet);
+  color: var(--ink);
   cursor: pointer;
-  margin-left: 6px;
+}
+[aria-pressed='true'] {
+  background: var(--mat);
+  color: var(--sheet);
+}
+.large figcaption {
+  font-size: 16px;
+  color: var(--ink);
+}
+.large button {
+  min-height: 44px;
+  padding: 3px 14px;
+}
+.large svg {
+  max-height: 38dvh;
 }
 </style>

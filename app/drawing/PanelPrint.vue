@@ -22,9 +22,8 @@ const beside = ({ row, col }: { readonly row: number; readonly col: number }): s
   const y = isUpper(row) ? ROOM - GAP : height.value - ROOM + GAP
   return `translate(${mid(col) + 1} ${y}) rotate(-90)`
 }
-const wordOf = ({ does, lead }: PinCell): string => {
-  if (does === 'none') return 'no pin'
-  if (!lead) return does
+const wordOf = ({ says, lead }: PinCell): string => {
+  if (!lead) return says
   return lead.polarity === 'either' ? lead.label : `${lead.label} ${SIGN[lead.polarity]}`
 }
 </script>

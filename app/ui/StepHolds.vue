@@ -64,7 +64,7 @@ const arrived = (item: string): Promise<boolean> =>
             @reason="(r: string) => accept(f, r)"
             @cancel="accepting = null"
           />
-          <ElButton v-else size="large" @click="accepting = f.id">Accept with a reason…</ElButton>
+          <ElButton v-else size="large" @click="accepting = f.id">Accept (say why)…</ElButton>
         </template>
       </li>
     </template>

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-// Where a step is done: close, the place ringed; where that is in the whole machine; and the face of the
-// socket that the hand is to find.
+// Where a step is done: close, the place ringed, with the way a hand pushes and the letters of screws;
+// where that is in the whole machine; and the face of the socket that the hand is to find.
 import { computed } from 'vue'
 import type { Step } from '../../core/order/step'
 import CaseView from '../drawing/CaseView.vue'
 import FaceDrawing from '../drawing/FaceDrawing.vue'
-import PanelDrawing from '../drawing/PanelDrawing.vue'
+import PanelLeads from '../drawing/PanelLeads.vue'
 import { useDesk } from '../state/desk'
 import { useReference } from '../state/reference'
 
@@ -16,6 +16,9 @@ const places = computed(() => desk.analysis?.stepPlaces)
 const place = computed(() => places.value?.places.find(p => p.step === props.step.id))
 const drawing = computed(() => desk.analysis?.drawings.find(d => d.view === place.value?.view))
 const face = computed(() => reference.value?.connectors.find(c => c.face === props.step.face))
+/** The steps whose screws have letters: at the holes of the tray. */
+const AT_HOLES: readonly Step['kind'][] = ['standoffs', 'board-in']
+const hasHoles = computed(() => AT_HOLES.includes(props.step.kind))
 /** The front-panel block, where the step wires it. */
 const blocks = computed(() =>
   props.step.kind === 'panel'
@@ -23,26 +26,33 @@ const blocks = computed(() =>
     : [],
 )
 const HOW: Readonly<Record<Step['pose'], string>> = {
-  table: 'The board on the table',
-  lying: 'From above: the case lies on its far side',
-  behind: 'From behind the tray',
-  standing: 'The machine stands',
+  table: 'The board on the table.',
+  lying: 'The case lies on its far side, seen from above.',
+  behind: 'Seen from behind the tray.',
+  standing: 'The machine stands.',
 }
+const isPushedAway = computed(() => place.value?.enters.some(e => e.along === null))
+const isPushedAlong = computed(() => place.value?.enters.some(e => e.along !== null))
 </script>
 
 <template>
   <div v-if="place || face" class="pictures">
+    <PanelLeads v-for="b in blocks" :key="b.board" class="of-face" :block="b" />
     <template v-if="place && drawing">
       <figure class="close">
-        <CaseView :drawing="drawing" :place="place" :made-at="places?.madeAt" />
-        <figcaption>{{ HOW[step.pose] }}</figcaption>
+        <CaseView :drawing="drawing" :place="place" :made-at="places?.madeAt" :marked="hasHoles" />
+        <figcaption>
+          <span>{{ HOW[step.pose] }}</span>
+          <span v-if="isPushedAway" class="sign">⊗ straight in, away from you</span>
+          <span v-if="isPushedAlong" class="sign">→ this way in</span>
+          <span v-if="hasHoles" class="sign">● standoff to fit · ○ stays · dashed: take out</span>
+        </figcaption>
       </figure>
       <figure class="whole" aria-hidden="true">
         <CaseView :drawing="drawing" :place="place" whole />
         <figcaption>Where in the machine</figcaption>
       </figure>
     </template>
-    <PanelDrawing v-for="b in blocks" :key="b.board" class="of-face" :block="b" />
     <figure v-if="face && blocks.length === 0" class="of-face">
       <FaceDrawing :look="face.look" :name="face.name" :scale="9" :most="380" />
       <figcaption>
@@ -78,6 +88,9 @@ figure {
   border-radius: var(--radius);
   padding: 6px;
 }
+.close :deep(svg) {
+  max-height: 38dvh;
+}
 .of-face {
   grid-column: 1 / -1;
 }
@@ -86,12 +99,20 @@ figcaption {
   line-height: 1.35;
   color: var(--ink);
 }
+.sign,
 .alike {
   display: block;
 }
+.sign {
+  font-weight: 600;
+}
 /** Beside the words of a phone only what the eye needs to find it. */
 @media (max-width: 900px) {
-  .close figcaption,
+  .close :deep(svg),
+  .whole :deep(svg) {
+    max-height: 30dvh;
+  }
+  .close figcaption span:not(.sign),
   .whole figcaption,
   .more {
     display: none;

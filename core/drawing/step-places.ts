@@ -5,10 +5,13 @@ import { order } from '../order/section'
 import { rounded } from '../figures/rounded'
 import { endsOfJoint, itemOf } from '../ids/ids'
 import { stage } from '../pipeline/stage'
+import { plainItems } from '../plan/items'
+import { frames } from '../plan/joints'
 import { drawings, type Drawing } from './drawing'
+import { entersBy, type EntersFrom } from './enters'
 import { around, type Rect } from './rect'
 import { socketShape } from './socket-shape'
-import type { View } from './views'
+import { projection, type Point, type View } from './views'
 
 export interface StepPlaces {
   readonly places: readonly StepPlace[]
@@ -26,6 +29,8 @@ export interface StepPlace {
   readonly items: readonly string[]
   /** The things that the step is about, each by itself. */
   readonly targets: readonly Rect[]
+  /** Which way a hand pushes, at the place of each joint: along the paper, or straight away from the eye. */
+  readonly enters: readonly { readonly rect: Rect; readonly along: Point | null }[]
   /** What is shown of the view. */
   readonly window: Rect
 }
@@ -36,11 +41,11 @@ const BESIDE = 0.6
 
 export const stepPlaces = stage(
   'step-places',
-  { order, drawings },
-  ({ order: { steps }, drawings }): StepPlaces => ({
+  { order, drawings, items: plainItems, frames },
+  ({ order: { steps }, drawings, ...from }): StepPlaces => ({
     places: rounded(
       steps.flatMap((step, at) => {
-        const place = placeOf(step, drawings)
+        const place = placeOf(step, drawings, from)
         return place ? [{ ...place, at }] : []
       }),
     ),
@@ -49,14 +54,23 @@ export const stepPlaces = stage(
 )
 
 /** From the near side where it is seen there, else from behind the tray; null where it is seen nowhere. */
-function placeOf(step: Step, drawings: readonly Drawing[]): Omit<StepPlace, 'at'> | null {
+function placeOf(
+  step: Step,
+  drawings: readonly Drawing[],
+  from: EntersFrom,
+): Omit<StepPlace, 'at'> | null {
   for (const view of step.pose === 'behind' ? BEHIND_FIRST : NEAR_FIRST) {
     const drawing = drawings.find(d => d.view === view)
-    const targets = drawing ? targetsIn(drawing, step) : []
+    const found = drawing ? targetsIn(drawing, step) : []
+    const targets = found.map(t => t.rect)
     const [first, ...others] = targets
     if (drawing && first)
       return {
         ...{ step: step.id, view, items: step.items, targets },
+        enters: found.flatMap(({ joint, rect }) => {
+          const enters = joint && entersBy(from, joint, projection(view))
+          return enters ? [{ rect, along: enters.along }] : []
+        }),
         isOnTable: step.pose === 'table',
         window: windowAround(others.reduce(around, first), drawing.machine),
       }
@@ -66,23 +80,29 @@ function placeOf(step: Step, drawings: readonly Drawing[]): Omit<StepPlace, 'at'
 const NEAR_FIRST: readonly View[] = ['near', 'behind']
 const BEHIND_FIRST: readonly View[] = ['behind', 'near']
 
+interface Target {
+  /** The joint that is made there; null where the step makes none. */
+  readonly joint: string | null
+  readonly rect: Rect
+}
+
 /** What a step is about: the sockets of its joints that are drawn, else what sits by them. */
-function targetsIn({ shapes, hidden }: Drawing, { joints, items, kind }: Step): readonly Rect[] {
+function targetsIn({ shapes, hidden }: Drawing, { joints, items, kind }: Step): readonly Target[] {
   const drawn = [...shapes, ...hidden]
   const bodies = drawn.filter(sh => !APART.includes(sh.kind))
-  const targets = joints.flatMap((joint): readonly Rect[] => {
+  const targets = joints.flatMap((joint): readonly Target[] => {
     const [, socket] = endsOfJoint(joint) ?? []
     const own = socket && socketShape(shapes, socket, kind === 'panel')
-    if (own) return [own.rect]
+    if (own) return [{ joint, rect: own.rect }]
     const seated = bodies.filter(sh => sh.seat === joint)
     const at =
       seated.length > 0 ? seated : bodies.filter(sh => sh.item === (socket && itemOf(socket)))
     const [first, ...more] = at.map(sh => sh.rect)
-    return first ? [more.reduce(around, first)] : []
+    return first ? [{ joint, rect: more.reduce(around, first) }] : []
   })
   if (targets.length > 0 || joints.length > 0) return targets
   const [first, ...more] = bodies.filter(sh => sh.item === items.at(-1)).map(sh => sh.rect)
-  return first ? [more.reduce(around, first)] : []
+  return first ? [{ joint: null, rect: more.reduce(around, first) }] : []
 }
 const APART: readonly string[] = ['vents', 'air', 'zone', 'opening', 'socket']
 

@@ -41,8 +41,8 @@ describe('report', () => {
     const report = reportText(analyse(plover), 'then', null)
     for (const s of SECTIONS) expect(report).toContain(`\n${s.toUpperCase()}\n`)
     expect(reportText(analyse(plover), 'then', 'panel')).toBe(
-      'Plover (then)\n\nPANEL\n  disk light: red wire (+) on pin 1, the other (−) on pin ' +
-        '3\n  power light: green wire (+) on pin 2, the other (−) on pin 4\n  power switch: ' +
+      'Plover (then)\n\nPANEL\n  HDD LED: red wire (+) on pin 1, the other (−) on pin ' +
+        '3\n  power LED: green wire (+) on pin 2, the other (−) on pin 4\n  power switch: ' +
         'on pins 6 and 8, either way round\n',
     )
   })

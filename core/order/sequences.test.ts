@@ -447,10 +447,10 @@ test('a fan’s step says which side looks to the wall, by the place it goes to'
 
 test('the block’s step names pins and wires, lead by lead', () => {
   const panel = by(avocet, 'board-first').find(s => s.kind === 'panel')
-  // By the board's table: disk light 1 and 3, power light 2 and 4, reset 5 and 7, switch 6 and 8.
+  // By the board's table: HDD LED 1 and 3, power LED 2 and 4, reset 5 and 7, switch 6 and 8.
   expect(panel?.details).toEqual([
-    'disk light: red wire (+) on pin 1, the other (−) on pin 3',
-    'power light: green wire (+) on pin 2, the other (−) on pin 4',
+    'HDD LED: red wire (+) on pin 1, the other (−) on pin 3',
+    'power LED: green wire (+) on pin 2, the other (−) on pin 4',
     'power switch: on pins 6 and 8, either way round',
     'reset switch: on pins 5 and 7, either way round',
   ])

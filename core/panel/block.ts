@@ -4,17 +4,20 @@ import type { Board } from '../parts/board-schema'
 import type { Case, CaseLead } from '../parts/case-schema'
 import { basisAt, type ItemOf } from '../parts/kind'
 import { rounded } from '../figures/rounded'
+import type { Frame } from '../geometry/space'
 import { boardsAndCases } from '../plan/items'
-import { plugs, seats } from '../plan/joints'
+import { frames, plugs, seats } from '../plan/joints'
 import { joinedBy, type Joined, plugIn } from '../plan/situation'
 import { stage } from '../pipeline/stage'
-import { jobOf, USUAL_BLOCK, type PinJob } from '../standards/panel'
+import { jobName, jobOf, pinName, USUAL_BLOCK, type PinJob } from '../standards/panel'
 
 export type Polarity = '+' | '-' | 'either'
 
 export interface PinCell {
   readonly pin: number
   readonly does: PinJob
+  /** That in words, as boards print it. */
+  readonly says: string
   readonly row: number
   readonly col: number
   readonly lead: {
@@ -32,6 +35,8 @@ export interface PanelBlock {
   readonly caseName: string
   /** Whether the usual order of pins is taken, because nobody stated this board's. */
   readonly isAssumed: boolean
+  /** How many quarter turns to the right its board is put in, seen from the near side; 0 on the table. */
+  readonly lies: number
   /** The same pins seen after 0, 1, 2 and 3 quarter turns to the right. */
   readonly turns: readonly {
     readonly rows: number
@@ -130,7 +135,7 @@ const onBoards = (s: Joined, job: string): readonly PanelJoint[] =>
     if (lead.face !== 'panel-block')
       return lead.job === job ? [{ joint, key, label: lead.label, job, block: false }] : []
     const serves = contactsOf(lead).some(c => jobOf(c.does) === job)
-    const label = job.replace('-', ' ')
+    const label = jobName(job)
     return serves ? [{ joint, key: `${key}.${job}`, label, job, block: true }] : []
   })
 
@@ -141,11 +146,13 @@ export const leadSayings = (s: Joined): ReadonlyMap<string, string> =>
 const isLight = (job: string): boolean => job.endsWith('light')
 
 /** The block of each board that has one, with its leads. */
-export const panel = stage('panel', { items: boardsAndCases, seats, plugs }, values =>
+export const panel = stage('panel', { items: boardsAndCases, seats, plugs, frames }, values =>
   rounded(panelBlocks(values)),
 )
 
-function panelBlocks(s: Joined): readonly PanelBlock[] {
+function panelBlocks(
+  s: Joined & { readonly frames: ReadonlyMap<string, Frame> },
+): readonly PanelBlock[] {
   const meetings = panelMeetings(s)
   return s.items.flatMap((b): PanelBlock[] => {
     if (b.part.kind !== 'board' || !b.part.panel) return []
@@ -154,6 +161,7 @@ function panelBlocks(s: Joined): readonly PanelBlock[] {
     const cells = (part.panel?.pins ?? []).map((p): PinCell => ({
       pin: p.pin,
       does: p.does,
+      says: pinName(p.does),
       row: p.row,
       col: p.col,
       lead: own.flatMap(m => onPin(m, part, p) ?? []).at(0) ?? null,
@@ -164,11 +172,19 @@ function panelBlocks(s: Joined): readonly PanelBlock[] {
         boardName: b.name,
         caseName: own[0]?.pc.name ?? '',
         isAssumed: arePinsAssumed(part),
+        lies: lyingOf(s.frames.get(b.id)),
         turns: [0, 1, 2, 3].map(n => turned(cells, n)),
         leads: own.map(m => leadRow(m, part)),
       },
     ]
   })
+}
+
+/** The board's own right, and where it points on the near side: right, down, left, up. */
+function lyingOf(frame: Frame | undefined): number {
+  const [x, y] = frame?.axes[0] ?? [1, 0]
+  if (x !== 0) return x > 0 ? 0 : 2
+  return y < 0 ? 1 : 3
 }
 
 function leadRow(m: PanelMeeting, b: Board): PanelBlock['leads'][number] {
@@ -208,7 +224,7 @@ function contactOnPin({ joint, lead, pc }: PanelMeeting, pin: Pin): PinCell['lea
   return {
     key: lead.key,
     joint,
-    label: job.replace('-', ' '),
+    label: jobName(job),
     polarity: polarityOf(job, contact.does),
     wire: `in the plug of the ${pc.name}`,
   }

@@ -10,7 +10,7 @@ const block = (build = plover) => {
   return b
 }
 
-test('the usual block: 1 and 3 disk light, 2 and 4 power light, 5 and 7 reset, 6 and 8 switch', () => {
+test('the usual block: 1 and 3 HDD LED, 2 and 4 power LED, 5 and 7 reset, 6 and 8 switch', () => {
   const pins = (job: string) => pinsFor(board, job).map(p => p.pin)
   expect([pins('disk-light'), pins('power-light'), pins('reset'), pins('power-switch')]).toEqual([
     [1, 3],
@@ -32,8 +32,8 @@ test('this case’s leads sit on their pins, lights with their polarity, switche
   ])
   expect([5, 7, 9, 10].map(n => cells.get(n))).toEqual([null, null, null, null])
   expect(block().leads.map(l => [l.label, l.says])).toEqual([
-    ['disk light', 'red wire (+) on pin 1, the other (−) on pin 3'],
-    ['power light', 'green wire (+) on pin 2, the other (−) on pin 4'],
+    ['HDD LED', 'red wire (+) on pin 1, the other (−) on pin 3'],
+    ['power LED', 'green wire (+) on pin 2, the other (−) on pin 4'],
     ['power switch', 'on pins 6 and 8, either way round'],
   ])
 })
@@ -62,7 +62,8 @@ describe('panel/plug-width', () => {
   test('three wide on neighbours is watched, with the way out', () => {
     expect(finding(then(plover), id)).toMatchObject({
       verdict: 'watch',
-      sentence: 'Power light plug of the Reedbox 12 is 3 wide, its pins on the Inlet 2 are 2',
+      sentence:
+        'Power LED plug of the Reedbox 12 is a 3-pin plug, its pins on the Inlet 2 take a 2-pin one',
     })
     expect(finding(then(plover), id).wayOut).toMatch(/minus contact to the middle/)
   })

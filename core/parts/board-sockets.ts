@@ -6,7 +6,7 @@ import { readFigure } from '../figures/units'
 import { frame, type Vec3 } from '../geometry/space'
 import { BOARD_THICKNESS, FORM } from '../standards/boards'
 import { CARD_HEIGHT, cardsFor, paceOf, slotLine, STICK_LANES } from '../standards/cards'
-import { jobOf } from '../standards/panel'
+import { jobName, jobOf } from '../standards/panel'
 import type { Board, CardSlot, MemorySlot } from './board-schema'
 import { written } from './ask'
 import { end, type End } from './end'
@@ -184,7 +184,7 @@ export function panelEnds(p: Board): End[] {
       ...about,
       key: `panel-${job}`,
       face: 'panel-lead',
-      label: job.replace('-', ' '),
+      label: jobName(job),
       traits: { job: [job] },
     }),
   )

@@ -99,8 +99,8 @@ describe('board', () => {
   test('a block offers one end a job; a fixed shield is no end', () => {
     const ends = endsOf(itemOf('board', 'saltpan-inlet-3'))
     expect(ends.filter(e => e.face === 'panel-lead').map(e => e.label)).toEqual([
-      'disk light',
-      'power light',
+      'HDD LED',
+      'power LED',
       'power switch',
       'reset',
     ])

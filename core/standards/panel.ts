@@ -23,6 +23,20 @@ export type PinJob = (typeof PIN_JOBS)[number]
 export const jobOf = (does: PinJob): string | null =>
   does === 'none' || does === 'free' ? null : does.replace(/[+-]$/, '')
 
+/** What a job is called on plugs and boards. */
+const JOB_NAME: Readonly<Record<string, string>> = {
+  ...{ 'disk-light': 'HDD LED', 'power-light': 'power LED', 'turbo-light': 'turbo LED' },
+  ...{ reset: 'reset switch', 'power-switch': 'power switch', 'turbo-switch': 'turbo switch' },
+  ...{ 'key-lock': 'key lock', speaker: 'speaker' },
+}
+export const jobName = (job: string): string => JOB_NAME[job] ?? job
+/** What a pin is for as it is printed: its job with its sign. */
+export function pinName(does: PinJob): string {
+  const job = jobOf(does)
+  if (job === null) return does === 'none' ? 'no pin' : does
+  return jobName(job) + does.slice(job.length).replace('-', '−')
+}
+
 /** The usual order, row by row; a board’s own map rules. */
 export const USUAL_BLOCK = {
   rows: [

@@ -62,8 +62,8 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       >
     </div>
     <div class="step">
+      <h1 tabindex="-1">{{ step.title }}</h1>
       <div class="words">
-        <h1 tabindex="-1">{{ step.title }}</h1>
         <p v-if="unkept" class="told stop" role="alert">
           Not kept: this step does not count as done yet. What was kept before is safe. Press “Done”
           again.
@@ -150,11 +150,11 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   color: var(--ink);
   padding: 8px 0;
 }
-/** What is said first, then the words, beside both the picture; all of it is scrolled as one. */
+/** The title, what is said first, then the words, beside all the picture; all is scrolled as one. */
 .step {
   display: grid;
   grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);
-  grid-template-rows: auto 1fr;
+  grid-template-rows: auto auto 1fr;
   gap: 14px 24px;
   min-height: 0;
   overflow: auto;
@@ -165,7 +165,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 }
 .picture {
   grid-column: 2;
-  grid-row: 1 / 3;
+  grid-row: 1 / 4;
 }
 .words {
   font-size: 23px;
@@ -184,7 +184,7 @@ h1 {
   padding: 6px 12px;
   font-size: 19px;
 }
-/** On a narrow screen the picture stands between the two. */
+/** On a narrow screen the picture stands under the title, above all words. */
 @media (max-width: 900px) {
   .step,
   .step:not(:has(.picture)) {

@@ -48,8 +48,8 @@ export const plugWidth = rule({
         {
           ...said,
           sentence:
-            `${capital(lead.label)} plug of the ${pc.name} is ${wide} wide, its pins on the ` +
-            `${board.name} are ${wants}`,
+            `${capital(lead.label)} plug of the ${pc.name} is a ${wide}-pin plug, its ` +
+            `pins on the ${board.name} take a ${wants}-pin one`,
           wayOut:
             'Lift the small tongue, move the minus contact ' +
             `${wide > wants ? 'to the middle' : 'to the outside'}; or two single jumper leads.`,

@@ -1,0 +1,61 @@
+// Which way a hand pushes what a step joins: into the board that it sits on, or over its edge where a
+// socket lies on its side. Only where the model knows it.
+import type { Frame, Vec3 } from '../geometry/space'
+import { scale } from '../geometry/space'
+import { endsOfJoint, itemOf, keyOf } from '../ids/ids'
+import type { Item } from '../parts'
+import type { Board } from '../parts/board-schema'
+import { board as boardKind } from '../parts/board'
+import type { ItemOf } from '../parts/kind'
+import type { Point, Project } from './views'
+
+export interface EntersFrom {
+  readonly items: readonly Item[]
+  readonly frames: ReadonlyMap<string, Frame>
+}
+/** On the paper: along it, or null straight away from the eye. */
+export interface Enters {
+  readonly along: Point | null
+}
+
+/** Null where it is not known, as of what is fastened to a case. */
+export function entersBy(
+  { items, frames }: EntersFrom,
+  joint: string,
+  project: Project,
+): Enters | null {
+  const [plug, socket] = endsOfJoint(joint) ?? []
+  const holder = items.find(i => socket && i.id === itemOf(socket))
+  const frame = socket && frames.get(itemOf(socket))
+  if (!plug || !socket || !frame || !holder || !isBoard(holder)) return null
+  const header = holder.part.headers?.find(h => h.key === keyOf(socket))
+  const into =
+    header?.points === 'side' ? overEdge(holder, header.at, frame) : scale(frame.axes[2], -1)
+  if (!into) return null
+  const [[x, y], [x0, y0]] = [project(into), project([0, 0, 0])]
+  const along: Point = [x - x0, y - y0]
+  return { along: along[0] === 0 && along[1] === 0 ? null : along }
+}
+
+const isBoard = (item: Item): item is ItemOf<Board> => item.part.kind === 'board'
+const sizeOf = (board: ItemOf<Board>, path: 'edge' | 'depth'): number | undefined =>
+  boardKind.leaf(board, path).figure?.value
+
+/** From the nearest edge of the board inwards. */
+function overEdge(
+  board: ItemOf<Board>,
+  at: readonly [number, number] | undefined,
+  frame: Frame,
+): Vec3 | null {
+  const [edge, depth] = [sizeOf(board, 'edge'), sizeOf(board, 'depth')]
+  if (!at || edge === undefined || depth === undefined) return null
+  const [x, y] = at
+  const [right, down] = [frame.axes[0], frame.axes[1]]
+  const edges: readonly (readonly [number, Vec3])[] = [
+    [x, right],
+    [depth - x, scale(right, -1)],
+    [y, down],
+    [edge - y, scale(down, -1)],
+  ]
+  return edges.reduce((near, one) => (one[0] < near[0] ? one : near))[1]
+}
