@@ -6,6 +6,7 @@ import { ref } from 'vue'
 import { counted } from '../../core/figures/format'
 import { useDesk } from '../state/desk'
 import type { BuildLine } from '../desk/acts'
+import BuildGlance from './BuildGlance.vue'
 import ReasonField from '../ui/ReasonField.vue'
 
 const props = defineProps<{ build: BuildLine }>()
@@ -32,6 +33,7 @@ async function name(text: string): Promise<void> {
       <span v-if="build.aside" class="note stop">{{ build.aside }}</span>
       <span v-else-if="build.note" class="quiet note">{{ build.note }}</span>
     </RouterLink>
+    <BuildGlance v-if="!build.aside" class="glance" :build="build.id" />
     <ReasonField
       v-if="naming"
       :label="naming === 'copy' ? 'Name of the copy' : 'New name'"
@@ -69,6 +71,10 @@ li {
   align-items: center;
   padding: 10px 14px;
   border-top: 1px solid var(--line);
+}
+.glance {
+  grid-column: 1 / -1;
+  grid-row: 2;
 }
 li:first-child {
   border-top: 0;

@@ -20,12 +20,14 @@ const version = __VERSION__
 const picker = ref<HTMLInputElement>()
 onMounted(() => desk.open(null))
 
-async function create(): Promise<void> {
+/** Three ways to begin: parts to be bought, parts that are there, or only the small leads. */
+async function create(begin: 'new' | 'standing' | 'panel'): Promise<void> {
   const names = new Set(desk.state.builds.map(b => b.name))
   let n = 1
   while (names.has(n === 1 ? 'New build' : `New build ${n}`)) n += 1
   const id = await desk.made({ act: 'create', name: n === 1 ? 'New build' : `New build ${n}` })
-  if (id) void router.push({ name: 'parts', params: { build: id } })
+  const name = begin === 'panel' ? 'panel' : 'parts'
+  if (id) void router.push({ name, params: { build: id }, query: { begin } })
 }
 const opening = useOpening()
 function open(): void {
@@ -44,7 +46,9 @@ function open(): void {
       not, and what to measure; then leads your hands step by step. All of it stays in this browser.
     </p>
     <div class="acts">
-      <ElButton type="primary" :disabled="!desk.ready" @click="create">New build</ElButton>
+      <ElButton type="primary" :disabled="!desk.ready" @click="create('new')">New build</ElButton>
+      <ElButton :disabled="!desk.ready" @click="create('standing')">A machine that stands</ElButton>
+      <ElButton :disabled="!desk.ready" @click="create('panel')">Only a front panel</ElButton>
       <ElButton @click="picker?.click()">Open a file…</ElButton>
       <input
         ref="picker"

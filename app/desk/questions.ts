@@ -1,5 +1,5 @@
 // What the page may ask the desk. Nothing here changes anything.
-import { analyse, blocksIn } from '../../core/analysis/analyse'
+import { analyse, blocksIn, glanceAt } from '../../core/analysis/analyse'
 import type { View } from '../../core/drawing/views'
 import { difference, type Difference } from '../../core/analysis/compare'
 import { isProblem } from '../../core/document/command'
@@ -97,6 +97,11 @@ export function questionsOf(desk: Desk) {
     csv: (id: string) => csvText(store, id),
     sheet: (id: string, horizon: Horizon) => sheetText(store, id, horizon),
     drawing: (id: string, horizon: Horizon, view: View) => drawingText(store, id, horizon, view),
+    /** A build as the list of builds shows it; null where it cannot be read. */
+    glance: async (id: string) => {
+      const build = await store.build(id)
+      return isProblem(build) ? null : glanceAt(build, desk.memoOf(build.id))
+    },
     /** The machine in space; null without a case. */
     blocks: async (id: string, horizon: Horizon) => {
       const build = await store.build(id)

@@ -3,20 +3,21 @@
 import { ElDialog } from 'element-plus/es/components/dialog/index'
 import 'element-plus/es/components/dialog/style/css'
 import { ref } from 'vue'
+import type { State } from '../../core/parts/kind'
 import type { PartRow } from '../../core/stages/parts'
 import { useShelf } from './shelf'
 import { useShelfQuery } from './search'
 import ShelfFilters from './ShelfFilters.vue'
 import ShelfTable from './ShelfTable.vue'
 
-const props = defineProps<{ swap?: PartRow }>()
+const props = defineProps<{ swap?: PartRow; state?: State }>()
 const emit = defineEmits<{ close: [] }>()
 const shelf = useShelf()
 const query = useShelfQuery(props.swap?.kind ?? null)
 const table = ref<InstanceType<typeof ShelfTable>>()
 
 async function take(id: string): Promise<void> {
-  const done = props.swap ? await shelf.swap(props.swap.id, id) : await shelf.add(id)
+  const done = props.swap ? await shelf.swap(props.swap.id, id) : await shelf.add(id, props.state)
   if (done) emit('close')
 }
 </script>
@@ -42,7 +43,7 @@ async function take(id: string): Promise<void> {
       {{
         swap
           ? 'What was measured on the old copy does not carry over. Undo brings it back.'
-          : 'A new part comes in as “wanted”; set its state in the list.'
+          : `A new part comes in as “${state ?? 'wanted'}”; set its state in the list.`
       }}
       A part that is not here comes in under Shelf: paste its sheet.
     </p>

@@ -1,5 +1,6 @@
 // The shelf as the interface sees it: every part's line, the groups, which parts are laid side by
 // side, the file that is being read.
+import type { State } from '../../core/parts/kind'
 import { defineStore } from 'pinia'
 import { ref, shallowRef, watch } from 'vue'
 import type { PartKind } from '../../core/parts'
@@ -40,9 +41,9 @@ export const useShelf = defineStore('shelf', () => {
       ? compared.value.filter(c => c !== id)
       : [...compared.value, id].slice(-MOST)
   }
-  const add = (id: string): Promise<boolean> =>
+  const add = (id: string, state: State = 'wanted'): Promise<boolean> =>
     ask('part', id).then(part =>
-      part ? desk.run({ do: 'addItem', item: { part, state: 'wanted' } }) : false,
+      part ? desk.run({ do: 'addItem', item: { part, state } }) : false,
     )
   const swap = (item: string, id: string): Promise<boolean> =>
     ask('part', id).then(part =>

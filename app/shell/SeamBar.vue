@@ -1,36 +1,36 @@
 <script setup lang="ts">
 // The seam: one mark a step, in the order of the work. Map, progress and to-do list in one.
 import { computed, nextTick, ref, watch } from 'vue'
-import { counted, minutes } from '../../core/figures/format'
+import { counted } from '../../core/figures/format'
 import type { Step } from '../../core/order/step'
 import { useSeam } from '../ui/seam'
 import { PROGRESS_WORD, VERDICT_WORD } from '../ui/findings'
 import VerdictMark from '../ui/VerdictMark.vue'
+import { useEdges } from './seam-edges'
+import { beginningsIn, marksOf, type Mark } from './seam-marks'
+import SeamEdge from './SeamEdge.vue'
+import SeamNames from './SeamNames.vue'
 
 const { steps, present, go, move } = useSeam()
 const pointed = ref<string | null>(null)
 const bar = ref<HTMLElement>()
-const shown = computed<Step | null>(() => steps.value.find(s => s.id === pointed.value) ?? null)
+const marks = computed(() => marksOf(steps.value, present.value))
+const edges = useEdges(bar, () => marks.value)
+const shown = computed(() => marks.value.find(m => m.step.id === pointed.value) ?? null)
 const left = ref(0)
 const GROUP: Readonly<Record<Step['group'], string>> = {
   ...{ table: 'table', case: 'case', cables: 'cables', cards: 'cards', test: 'test, close' },
 }
 /** What is clear is small, so that the whole build has room; where one is stands out. */
 const isSmall = (s: Step): boolean => s.verdict === 'clear' && s.id !== present.value
-/** The steps with which another part of the work begins, for long enough to be named. */
-const begins = computed(() => {
-  const all = steps.value
-  const runs = all.filter((s, i) => s.group !== all[i - 1]?.group)
-  const isLong = (s: Step): boolean => {
-    const at = all.indexOf(s)
-    return all.slice(at, at + LONG).every(other => other.group === s.group)
-  }
-  // A short run between two of one part of the work does not part them.
-  const named = runs.filter(isLong)
-  return new Set(named.filter((s, i) => s.group !== named[i - 1]?.group).map(s => s.id))
-})
-/** Named choice: a shorter run has no room for its word. */
-const LONG = 3
+const labelOf = ({ step: s, count }: Mark): string =>
+  count === 1
+    ? `${s.title}: ${VERDICT_WORD[s.verdict]}, ${PROGRESS_WORD[s.progress]}`
+    : `${counted(count, 'clear step')} from: ${s.title}`
+/** As far on as is seen at once. */
+const scroll = (way: 1 | -1): void =>
+  bar.value?.scrollBy({ left: way * bar.value.clientWidth * 0.8 })
+const begins = computed(() => beginningsIn(steps.value))
 /**
  * Where the pointer was when it pressed: marks that slide under it while it stays there are not
  * pointed at.
@@ -85,7 +85,7 @@ watch(
       @keydown.esc="point(null)"
     >
       <button
-        v-for="s in steps"
+        v-for="{ step: s, count } in marks"
         :key="s.id"
         type="button"
         class="plainbutton mark"
@@ -93,28 +93,19 @@ watch(
         :data-group="begins.has(s.id) ? GROUP[s.group] : undefined"
         :aria-current="s.id === present ? 'step' : undefined"
         :tabindex="s.id === present ? 0 : -1"
-        :aria-label="`${s.title}: ${VERDICT_WORD[s.verdict]}, ${PROGRESS_WORD[s.progress]}`"
+        :aria-label="labelOf({ step: s, count })"
         @click="press(s.id, $event)"
         @mouseenter="point(s.id, $event)"
         @focus="point(s.id, $event)"
         @blur="point(null)"
       >
         <VerdictMark :verdict="s.verdict" :progress="s.progress" :size="isSmall(s) ? 9 : 14" />
+        <span v-if="count > 1" class="run figure" aria-hidden="true">{{ count }}</span>
       </button>
     </div>
-    <div v-if="shown" class="names sheet" :style="{ left: `${Math.max(0, left)}px` }">
-      <strong>{{ shown.title }}</strong>
-      <span class="quiet"
-        >{{ VERDICT_WORD[shown.verdict] }}, {{ PROGRESS_WORD[shown.progress] }},
-        {{ minutes(shown.minutes)
-        }}<template v-if="shown.places.length > 1"
-          >; {{ counted(shown.places.length, 'joint') }}:</template
-        ></span
-      >
-      <span v-for="p in shown.places.length > 1 ? shown.places : []" :key="p.joint" class="quiet">{{
-        p.title
-      }}</span>
-    </div>
+    <SeamEdge v-if="edges.before" :beyond="edges.before" side="before" @click="scroll(-1)" />
+    <SeamEdge v-if="edges.after" :beyond="edges.after" side="after" @click="scroll(1)" />
+    <SeamNames v-if="shown" :mark="shown" :style="{ left: `${Math.max(0, left)}px` }" />
     <p v-if="steps.length === 0" class="quiet none">
       The seam is empty: it grows as parts come in.
     </p>
@@ -146,6 +137,13 @@ watch(
 .bar > .mark.small {
   flex-basis: 12px;
 }
+.run {
+  position: absolute;
+  bottom: 3px;
+  font-size: 10px;
+  line-height: 1;
+  color: var(--ink-2);
+}
 .begins {
   border-left: 1px solid var(--line);
 }
@@ -175,16 +173,6 @@ watch(
   border: 5px solid transparent;
   border-bottom-color: var(--ink);
   border-top: 0;
-}
-.names {
-  position: absolute;
-  top: calc(100% - 8px);
-  z-index: 20;
-  width: 250px;
-  padding: 8px 10px;
-  display: grid;
-  gap: 2px;
-  pointer-events: none;
 }
 .none {
   position: absolute;

@@ -13,6 +13,8 @@ export const VERDICT_WORD: Record<Verdict, string> = {
   tight: 'Tight',
   clear: 'Clear',
 }
+/** The verdicts as their words stand: the gravest first. */
+export const GRAVEST_FIRST = Object.keys(VERDICT_WORD) as Verdict[]
 /** What each verdict means, said once on a screen. */
 export const VERDICT_MEANS: Record<Verdict, string> = {
   harm: 'can be done and destroys',

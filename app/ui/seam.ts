@@ -6,16 +6,20 @@ import type { Step } from '../../core/order/step'
 import { useDesk } from '../state/desk'
 
 const DONE: readonly Step['progress'][] = ['made', 'proved', 'crossed']
-export const isDone = (step: Step): boolean => DONE.includes(step.progress)
+export const isDone = (step: Pick<Step, 'progress'>): boolean => DONE.includes(step.progress)
 
 /** Whether something has to be settled before it can be made. */
-export const isHeld = (step: Step): boolean => step.gate.length + step.holds.length > 0
+export const isHeld = (step: Pick<Step, 'gate' | 'holds'>): boolean =>
+  step.gate.length + step.holds.length > 0
 
 /**
  * The step that is next, counted from a place on: the first that is open and waits for nothing, so
  * that what can be done meanwhile goes first; where all wait, the first of all.
  */
-export function nextOf(steps: readonly Step[], from = 0): Step | undefined {
+export function nextOf<S extends Pick<Step, 'progress' | 'gate' | 'holds'>>(
+  steps: readonly S[],
+  from = 0,
+): S | undefined {
   const open = steps.filter(s => !isDone(s))
   const free = open.filter(s => !isHeld(s))
   return free.find(s => steps.indexOf(s) >= from) ?? free[0] ?? open[0]

@@ -27,6 +27,7 @@ import { alternativesFor, type Alternative } from '../stages/alternatives'
 import { buying } from '../stages/buying'
 import { choices } from '../stages/choices'
 import { counts, open } from '../stages/counts'
+import { glance, type Glance } from '../stages/glance'
 import { dressing } from '../plan/dressing'
 import { joints, loose } from '../stages/joints'
 import { asking, measuring } from '../stages/measuring'
@@ -105,6 +106,10 @@ export const analyseIn = (build: Build, horizon: Horizon, memory: Memory): Horiz
 /** The machine in space, for who looks from an angle; null without a case. */
 export const blocksIn = (build: Build, horizon: Horizon, memory = new Memory()): Blocks | null =>
   runOn(build, horizon, memory).values({ blocks }).blocks
+
+/** A build at a glance, all that is planned. */
+export const glanceAt = (build: Build, memory = new Memory()): Glance =>
+  runOn(build, 'then', memory).values({ glance }).glance
 
 /** The plan of one horizon, for those who look for ways out. */
 export const situationIn = (build: Build, horizon: Horizon, memory: Memory): Situation =>

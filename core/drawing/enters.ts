@@ -1,8 +1,7 @@
 // Which way a hand pushes what a step joins: into the board that it sits on, or over its edge where a
 // socket lies on its side. Only where the model knows it.
-import type { Frame, Vec3 } from '../geometry/space'
-import { scale } from '../geometry/space'
-import { endsOfJoint, itemOf, keyOf } from '../ids/ids'
+import { scale, type Frame, type Vec3 } from '../geometry/space'
+import { endsOfJoint, itemOf, keyOf, type EndRef } from '../ids/ids'
 import type { Item } from '../parts'
 import type { Board } from '../parts/board-schema'
 import { board as boardKind } from '../parts/board'
@@ -19,22 +18,22 @@ export interface Enters {
 }
 
 /** Null where it is not known, as of what is fastened to a case. */
-export function entersBy(
-  { items, frames }: EntersFrom,
-  joint: string,
-  project: Project,
-): Enters | null {
-  const [plug, socket] = endsOfJoint(joint) ?? []
-  const holder = items.find(i => socket && i.id === itemOf(socket))
-  const frame = socket && frames.get(itemOf(socket))
-  if (!plug || !socket || !frame || !holder || !isBoard(holder)) return null
-  const header = holder.part.headers?.find(h => h.key === keyOf(socket))
-  const into =
-    header?.points === 'side' ? overEdge(holder, header.at, frame) : scale(frame.axes[2], -1)
+export function entersBy(from: EntersFrom, joint: string, project: Project): Enters | null {
+  const [, socket] = endsOfJoint(joint) ?? []
+  const into = socket && intoBoard(from, socket)
   if (!into) return null
   const [[x, y], [x0, y0]] = [project(into), project([0, 0, 0])]
   const along: Point = [x - x0, y - y0]
   return { along: along[0] === 0 && along[1] === 0 ? null : along }
+}
+
+/** The direction into a socket of a board, in the case. */
+function intoBoard({ items, frames }: EntersFrom, socket: EndRef): Vec3 | null {
+  const holder = items.find(i => i.id === itemOf(socket))
+  const frame = frames.get(itemOf(socket))
+  if (!holder || !frame || !isBoard(holder)) return null
+  const header = holder.part.headers?.find(h => h.key === keyOf(socket))
+  return header?.points === 'side' ? overEdge(holder, header.at, frame) : scale(frame.axes[2], -1)
 }
 
 const isBoard = (item: Item): item is ItemOf<Board> => item.part.kind === 'board'

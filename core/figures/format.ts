@@ -37,6 +37,9 @@ export function quantity(value: number, unit: string | null): string {
 /** Millimetres that nobody measures finer: whole. */
 export const wholeMm = (value: number): string => `${number(value, 0)}${THIN_SPACE}mm`
 
+/** Watts in a summary: whole. */
+export const watts = (value: number): string => `${number(value, 0)}${THIN_SPACE}W`
+
 /** Figures stand with four decimals at most; what is finer is nothing to a builder. */
 const FINEST = 4
 

@@ -102,7 +102,7 @@ describe('board', () => {
       'HDD LED',
       'power LED',
       'power switch',
-      'reset',
+      'reset switch',
     ])
     expect(ends.some(e => e.face === 'aperture')).toBe(false)
   })

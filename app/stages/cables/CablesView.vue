@@ -7,6 +7,7 @@ import { useDesk } from '../../state/desk'
 import FindingRow from '../../ui/findings/FindingRow.vue'
 import CableLine from './CableLine.vue'
 import DressingList from './DressingList.vue'
+import EmptyStage from '../../ui/EmptyStage.vue'
 import StageLayout from '../../ui/StageLayout.vue'
 import { useFindings } from '../../ui/findings'
 
@@ -31,7 +32,10 @@ const groups = computed(() =>
     stage="routes"
     :summary="routes.length ? counted(routes.length, 'lead') : ''"
   >
-    <p v-if="routes.length === 0" class="quiet">No lead is joined yet, or the case is missing.</p>
+    <EmptyStage
+      v-if="routes.length === 0"
+      says="Here each lead is laid through the case and measured. It takes the case, and parts whose leads are plugged."
+    />
     <p v-else class="quiet">{{ desk.analysis?.waysProved }}</p>
     <template v-for="g in groups" :key="g.title">
       <h2>{{ g.title }}</h2>

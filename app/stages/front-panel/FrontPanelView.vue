@@ -9,11 +9,15 @@ import PanelPrint from '../../drawing/PanelPrint.vue'
 import { useDesk } from '../../state/desk'
 import { usePointer } from '../../state/pointer'
 import FindingLedger from '../../ui/findings/FindingLedger.vue'
+import EmptyStage from '../../ui/EmptyStage.vue'
 import StageLayout from '../../ui/StageLayout.vue'
 
 const desk = useDesk()
 const pointer = usePointer()
 const blocks = computed(() => desk.analysis?.panel ?? [])
+const NOTHING =
+  'Here the small leads of the case get their pins. It takes the motherboard, for its block, and ' +
+  'the case, for its leads: nothing else.'
 const print = (): void => window.print()
 const leads = computed(() => blocks.value.flatMap(b => b.leads))
 </script>
@@ -28,8 +32,12 @@ const leads = computed(() => blocks.value.flatMap(b => b.leads))
         : ''
     "
   >
-    <p v-if="blocks.length === 0" class="quiet">No board with a front-panel block yet.</p>
-    <p v-else-if="leads.length === 0" class="quiet">No case lead joins this block yet.</p>
+    <EmptyStage v-if="blocks.length === 0" :says="NOTHING" act="Add board and case" />
+    <EmptyStage
+      v-else-if="leads.length === 0"
+      says="The block is drawn beside this. Add the case: its leads are laid on the pins."
+      act="Add the case"
+    />
     <ul v-else class="sheet leads">
       <li
         v-for="l in leads"
@@ -40,7 +48,7 @@ const leads = computed(() => blocks.value.flatMap(b => b.leads))
       >
         <b>{{ l.label }}</b><span>{{ l.says }}</span
         ><span class="quiet"
-          >{{ l.wide }} wide{{ l.wide === l.wants ? '' : `, pins are ${l.wants}` }}</span
+          >{{ l.wide }}-pin plug{{ l.wide === l.wants ? '' : `, pins for ${l.wants}` }}</span
         >
       </li>
     </ul>

@@ -9,6 +9,7 @@ import PracticeList from './PracticeList.vue'
 import { useReorder } from './reorder'
 import StepLine from './StepLine.vue'
 import StepSheet from './StepSheet.vue'
+import EmptyStage from '../../ui/EmptyStage.vue'
 import StageLayout from '../../ui/StageLayout.vue'
 import { useSeam } from '../../ui/seam'
 
@@ -32,9 +33,10 @@ const summary = computed(() => {
 
 <template>
   <StageLayout title="Order" stage="order" :summary="summary">
-    <p v-if="steps.length === 0" class="quiet">
-      No part, no step. The order grows from the joints.
-    </p>
+    <EmptyStage
+      v-if="steps.length === 0"
+      says="Here stands what goes in first, and why. Each part that joins another brings its steps."
+    />
     <template v-else>
       <details
         class="sheet schools"

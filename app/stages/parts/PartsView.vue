@@ -4,6 +4,8 @@ import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { counted, money } from '../../../core/figures/format'
+import { useRoute, useRouter } from 'vue-router'
+import CaseDrawing from '../../drawing/CaseDrawing.vue'
 import { useDesk } from '../../state/desk'
 import { usePointer } from '../../state/pointer'
 import PartLine from './PartLine.vue'
@@ -14,7 +16,25 @@ import StageLayout from '../../ui/StageLayout.vue'
 const ShelfDialog = defineAsyncComponent(() => import('../../shelf/ShelfDialog.vue'))
 const desk = useDesk()
 const pointer = usePointer()
-const adding = ref(false)
+const route = useRoute()
+const router = useRouter()
+/** Another stage sends here to add what it misses. */
+const adding = ref('add' in route.query)
+function closeAdding(): void {
+  adding.value = false
+  const { add: _, ...query } = route.query
+  if ('add' in route.query) void router.replace({ query })
+}
+/** How one began: with parts to buy, with a machine that stands, or with the front panel alone. */
+const begin = computed(() => {
+  const { begin: how } = route.query
+  return how === 'standing' || how === 'panel' ? how : 'new'
+})
+const BEGIN = {
+  new: 'Add the case first, then the motherboard: every check grows from what is there.',
+  standing: 'Add what is in the machine, the case first: each part comes in as one you have.',
+  panel: 'Add the motherboard and the case: no more is needed for the front panel.',
+}
 const parts = computed(() => desk.analysis?.parts ?? null)
 const currency = computed(() => desk.state.build?.currency ?? '')
 const row = computed(() => parts.value?.rows.find(r => r.id === pointer.chosen) ?? null)
@@ -38,26 +58,36 @@ const summary = computed(() => {
         >Take {{ desk.state.newer.length === 1 ? 'it' : 'them' }} over</ElButton
       >
     </p>
-    <p v-if="parts?.rows.length === 0" class="quiet">
-      No part yet. Add a case first, then a board: every check grows from what is there.
-    </p>
+    <div v-if="parts?.rows.length === 0" class="first">
+      <p>{{ BEGIN[begin] }}</p>
+      <p class="quiet">
+        A part that is not on the shelf comes in there: paste its sheet, or type a few numbers.
+      </p>
+    </div>
     <ul v-else class="sheet">
       <PartLine v-for="r in parts?.rows" :key="r.id" :row="r" :currency="currency" />
     </ul>
     <template #where>
       <PartSheet v-if="row" :key="row.id" :row="row" :currency="currency" />
       <template v-else>
+        <CaseDrawing v-if="parts?.rows.length" :drawings="desk.analysis?.drawings ?? []" />
         <p class="quiet">
-          Choose a part to see its figures, what is said of it, and to swap or remove it.
+          Choose a part, here or in the list, to see its figures, what is said of it, and to swap or
+          remove it.
         </p>
         <PurposePanel />
       </template>
     </template>
   </StageLayout>
-  <ShelfDialog v-if="adding" @close="adding = false" />
+  <ShelfDialog v-if="adding" :state="begin === 'new' ? 'wanted' : 'have'" @close="closeAdding" />
 </template>
 
 <style scoped>
+.first {
+  display: grid;
+  gap: 8px;
+  max-width: 60ch;
+}
 .newer {
   border-left: 3px solid var(--copper);
   padding: 2px 10px;

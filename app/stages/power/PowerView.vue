@@ -1,23 +1,26 @@
 <script setup lang="ts">
 // Power: who draws what, each rail against its limit, what the schools say, the plugs.
 import { computed, defineAsyncComponent } from 'vue'
-import { number, quantity, margin } from '../../../core/figures/format'
+import { number, watts } from '../../../core/figures/format'
 import { useDesk } from '../../state/desk'
 import { usePointer } from '../../state/pointer'
 import FindingLedger from '../../ui/findings/FindingLedger.vue'
 import SizingRules from './SizingRules.vue'
+import EmptyStage from '../../ui/EmptyStage.vue'
 import StageLayout from '../../ui/StageLayout.vue'
 
 const RailChart = defineAsyncComponent(() => import('./RailChart.vue'))
 const desk = useDesk()
 const pointer = usePointer()
 const supplies = computed(() => desk.analysis?.power ?? [])
+const againstLabel = (room: number): string =>
+  `${watts(Math.abs(room))} ${room < 0 ? 'over' : 'below'} its rating`
 const summary = computed(() =>
   supplies.value
     .map(
       p =>
-        `${p.name}: ${quantity(p.worst, 'W')} at the worst ` +
-        `moment${p.label === null ? '' : `, ${margin(p.label - p.worst, 'W')} to its label`}`,
+        `${p.name}: ${watts(p.worst)} at the worst moment` +
+        (p.label === null ? '' : `, ${againstLabel(p.label - p.worst)}`),
     )
     .join('; '),
 )
@@ -25,10 +28,11 @@ const summary = computed(() =>
 
 <template>
   <StageLayout title="Power" stage="power" :summary="summary">
-    <p v-if="supplies.length === 0" class="quiet">
-      No supply yet: add one, and what draws from it.
-    </p>
-    <FindingLedger stage="power" empty="Nothing draws from a supply yet." />
+    <EmptyStage
+      v-if="supplies.length === 0"
+      says="Here each rail and cable is held against its limit. It takes a power supply (PSU), and what draws from it."
+    />
+    <FindingLedger v-else stage="power" empty="Nothing draws from the power supply yet." />
     <h2 v-if="supplies.length">What draws</h2>
     <template v-for="p in supplies" :key="p.supply">
       <table class="sheet loads">

@@ -6,7 +6,9 @@ import { computed } from 'vue'
 import type { Check } from '../../../core/proof/first-power'
 import { useDesk } from '../../state/desk'
 import { useFindings } from '../../ui/findings'
-import StageStrip from '../../ui/StageStrip.vue'
+import EmptyStage from '../../ui/EmptyStage.vue'
+import StageLayout from '../../ui/StageLayout.vue'
+import ProofTree from './ProofTree.vue'
 import FindingLedger from '../../ui/findings/FindingLedger.vue'
 
 const desk = useDesk()
@@ -14,7 +16,16 @@ const checks = computed(() => desk.analysis?.proof ?? [])
 /** What is not known to work is tried before the first power-on of the whole. */
 const { findings } = useFindings('proof')
 const doubts = computed(() => findings.value.filter(f => f.verdict !== 'clear'))
-const proved = computed(() => checks.value.filter(c => c.progress !== 'planned').length)
+const summary = computed(() =>
+  checks.value.length > 0
+    ? `${seen.value} of ${checks.value.length} seen. Side open, least parts, from top to bottom.`
+    : '',
+)
+const seen = computed(() => checks.value.filter(c => c.progress !== 'planned').length)
+
+const NOTHING =
+  'Here stands what to do and what to see when the machine gets power for the first time. It takes ' +
+  'a motherboard and a power supply (PSU).'
 
 function tick(check: Check, yes: boolean): void {
   void desk.run({
@@ -26,18 +37,10 @@ function tick(check: Check, yes: boolean): void {
 </script>
 
 <template>
-  <section class="proof">
-    <h1 tabindex="-1">Test: the first power-on</h1>
-    <p class="quiet">
-      {{
-        checks.length
-          ? `${proved} of ${checks.length} seen. Side open, least parts, from top to bottom.`
-          : 'The list appears once there is a board and a supply.'
-      }}
-    </p>
-    <StageStrip stage="proof" />
+  <StageLayout title="Test: the first power-on" stage="proof" :summary="summary">
+    <EmptyStage v-if="checks.length === 0" :says="NOTHING" />
     <FindingLedger v-if="doubts.length" stage="proof" :findings="doubts" />
-    <ol class="sheet">
+    <ol v-if="checks.length" class="sheet">
       <li v-for="c in checks" :key="c.id">
         <ElCheckbox
           :model-value="c.progress !== 'planned'"
@@ -60,15 +63,13 @@ function tick(check: Check, yes: boolean): void {
         <span class="quiet">{{ c.progress === 'planned' ? '' : 'seen' }}</span>
       </li>
     </ol>
-  </section>
+    <template #where><ProofTree :checks="checks" /></template>
+  </StageLayout>
 </template>
 
 <style scoped>
-.proof {
-  max-width: 780px;
-  padding: 16px 20px 30px;
-  display: grid;
-  gap: 10px;
+.sheet {
+  margin-top: 10px;
 }
 .sheet > li {
   display: grid;
