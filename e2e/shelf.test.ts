@@ -70,7 +70,7 @@ describe('finding', () => {
     await page.locator('.table .scroll').evaluate(list => {
       list.scrollTop = list.scrollHeight
     })
-    await page.locator('.line', { hasText: 'Sundry' }).last().waitFor()
+    await page.locator('.line', { hasText: 'Consumables' }).last().waitFor()
     await page.getByLabel('Find a part').fill('pier 120')
     await row('Pier 120').waitFor()
     await page.getByLabel('Find a part').fill('')
@@ -162,7 +162,7 @@ describe('finding', () => {
   })
   test('three side by side, differences marked, only these on demand', async () => {
     await shelf()
-    await page.getByRole('button', { name: /^Power supply \d/ }).click()
+    await page.getByRole('button', { name: /^Power supply \(PSU\) \d/ }).click()
     for (const name of ['A850 M', 'A1000 M', 'S300'])
       await page.getByLabel(`Compare ${name}`, { exact: true }).check()
     await page.getByRole('button', { name: 'Compare 3 parts' }).click()
@@ -491,12 +491,12 @@ describe('many', () => {
   })
   test('left off while it is read, nothing comes in', async () => {
     await shelf()
-    await choose(manyFans('Moth'), 'many.csv')
+    await choose(manyFans('Mothwing'), 'many.csv')
     await dialog().getByRole('progressbar').waitFor()
     await dialog().getByRole('button', { name: 'Leave off' }).click()
     await dialog().getByText('Left off. Nothing was imported.').waitFor()
     await dialog().getByRole('button', { name: 'Cancel' }).click()
-    await page.getByLabel('Find a part').fill('moth')
+    await page.getByLabel('Find a part').fill('mothwing')
     await page.getByText('0 parts of').waitFor()
   })
 })

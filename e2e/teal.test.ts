@@ -66,7 +66,7 @@ test('a supply turned over faces what stands on the other side', async () => {
   await page.goto('/b/teal/fit')
   const turn = page.getByRole('combobox', { name: /How the A1500 M goes in/ })
   await turn.selectOption({ label: 'over: its fan on the other side' })
-  await row(/fan of the A1500 M before the tray/i).waitFor()
+  await row(/fan of the A1500 M before the tray/i).waitFor({ state: 'attached' })
   await takeBack(page)
   await page.getByText(/fan of the A1500 M before the tray/i).waitFor({ state: 'detached' })
 })

@@ -311,7 +311,7 @@ test('a file dropped on the window opens; what is none is refused with a sentenc
     JSON.stringify({ format: 'juntura', version: 1, builds: [{ id: 'knot', name: 'Knot' }] }),
   )
   await page.getByText('Knot', { exact: true }).first().waitFor()
-  await expectText('main', /No part yet/)
+  await expectText('main', /Add the case first/)
 })
 
 test('builds are made, copied, renamed, deleted; each is taken back by its name, and no key does it', async () => {

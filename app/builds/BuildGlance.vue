@@ -3,13 +3,13 @@
 import { computed, onMounted, shallowRef } from 'vue'
 import { counted } from '../../core/figures/format'
 import type { Glance } from '../../core/stages/glance'
-import { ask } from '../desk/remote'
+import { glanceAt } from './glances'
 import { nextOf } from '../ui/seam'
 
 const props = defineProps<{ build: string }>()
 const glance = shallowRef<Glance | null>(null)
 onMounted(async () => {
-  glance.value = await ask('glance', props.build)
+  glance.value = await glanceAt(props.build)
 })
 const next = computed(() => (glance.value ? nextOf(glance.value.steps) : undefined))
 const number = computed(() =>
@@ -26,8 +26,8 @@ const says = computed(() => {
 
 <template>
   <div class="glance">
-    <div v-if="glance?.steps.length" class="seam" aria-hidden="true">
-      <i v-for="s in glance.steps" :key="s.id" :class="[s.verdict, s.progress]" />
+    <div class="steps" aria-hidden="true">
+      <i v-for="s in glance?.steps ?? []" :key="s.id" :class="[s.verdict, s.progress]" />
     </div>
     <p class="quiet">
       {{ says }}
@@ -43,8 +43,10 @@ const says = computed(() => {
 .glance {
   display: grid;
   gap: 4px;
+  min-height: 44px;
 }
-.seam {
+/* Its room is kept while it is looked for: nothing jumps under the hand. */
+.steps {
   display: flex;
   gap: 1px;
   height: 14px;

@@ -3,6 +3,7 @@
 import { computed, nextTick, ref, watch } from 'vue'
 import { counted } from '../../core/figures/format'
 import type { Step } from '../../core/order/step'
+import { GROUP_WORD } from '../ui/groups'
 import { useSeam } from '../ui/seam'
 import { PROGRESS_WORD, VERDICT_WORD } from '../ui/findings'
 import VerdictMark from '../ui/VerdictMark.vue'
@@ -18,9 +19,6 @@ const marks = computed(() => marksOf(steps.value, present.value))
 const edges = useEdges(bar, () => marks.value)
 const shown = computed(() => marks.value.find(m => m.step.id === pointed.value) ?? null)
 const left = ref(0)
-const GROUP: Readonly<Record<Step['group'], string>> = {
-  ...{ table: 'table', case: 'case', cables: 'cables', cards: 'cards', test: 'test, close' },
-}
 /** What is clear is small, so that the whole build has room; where one is stands out. */
 const isSmall = (s: Step): boolean => s.verdict === 'clear' && s.id !== present.value
 const labelOf = ({ step: s, count }: Mark): string =>
@@ -90,7 +88,7 @@ watch(
         type="button"
         class="plainbutton mark"
         :class="{ here: s.id === present, small: isSmall(s), begins: begins.has(s.id) }"
-        :data-group="begins.has(s.id) ? GROUP[s.group] : undefined"
+        :data-group="begins.has(s.id) ? GROUP_WORD[s.group] : undefined"
         :aria-current="s.id === present ? 'step' : undefined"
         :tabindex="s.id === present ? 0 : -1"
         :aria-label="labelOf({ step: s, count })"

@@ -19,7 +19,7 @@ import type { PinnedPair } from './pinned'
 import { plan, type WordedStep } from './plan'
 import { markProgress, progressOf, settledIn, type Settled } from './progress'
 import type { State } from '../parts/kind'
-import type { Hold, Step, StepKind } from './step'
+import { STEP_GROUPS, type Hold, type Step, type StepGroup, type StepKind } from './step'
 import { groupOf } from './step-group'
 import { STEPS_FROM } from './steps/from'
 
@@ -30,6 +30,12 @@ export interface OrderSection extends Pace {
   readonly says: string
   readonly made: number
   readonly open: number
+  /** The work by its parts, in minutes: all of it, and what of it is still to do. */
+  readonly work: readonly {
+    readonly group: StepGroup
+    readonly minutes: number
+    readonly left: number
+  }[]
   /** How far the sequence may be from the best one, in minutes; 0 when it is the best. */
   readonly gap: number
   readonly pins: readonly PinnedPair[]
@@ -107,6 +113,11 @@ export const order = stage(
         minutes: weightsOf({ school, weights: values.orderWeights })[weight],
         isOwn: values.orderWeights[weight] !== undefined,
       })),
+      work: STEP_GROUPS.map(group => {
+        const own = rows.filter(r => r.group === group)
+        const sum = (some: readonly Step[]): number => some.reduce((all, r) => all + r.minutes, 0)
+        return { group, minutes: sum(own), left: sum(own.filter(r => !settled(r.id))) }
+      }).filter(part => part.minutes > 0),
       made: rows.filter(r => settled(r.id)).length,
       open: rows.filter(r => !settled(r.id)).length,
     }

@@ -220,7 +220,8 @@ export type Hold =
   | { readonly of: 'step'; readonly step: string; readonly title: string; readonly reason: string }
 
 /** The parts of the work, as the seam shows them. */
-export type StepGroup = 'table' | 'case' | 'cables' | 'cards' | 'test'
+export const STEP_GROUPS = ['table', 'case', 'cables', 'cards', 'test'] as const
+export type StepGroup = (typeof STEP_GROUPS)[number]
 
 export interface Step extends PlannedStep {
   readonly group: StepGroup

@@ -38,18 +38,29 @@ export function surge(
   supply: ItemOf<Supply>,
   loads: readonly Load[],
 ): Surge | null {
+  const [first, ...others] = surgesOf(school, supply, loads)
+  if (!first) return null
+  return others.reduce(
+    (least, m) => ((m.judgement.margin ?? 0) < (least.judgement.margin ?? 0) ? m : least),
+    first,
+  )
+}
+
+/** Every moment in which cards exceed what they draw for long, the shortest first; none where nothing does. */
+export function surgesOf(
+  school: School,
+  supply: ItemOf<Supply>,
+  loads: readonly Load[],
+): readonly Surge[] {
   const largestFirst = surging(loads)
   const counted = school === 'lean' ? largestFirst.slice(0, 1) : largestFirst
-  if (largestFirst.length === 0) return null
+  if (largestFirst.length === 0) return []
   const guide = guideOf(supply)
-  const moments = SURGES.map(({ label, times: factor }, i): Surge => {
+  return SURGES.map(({ label, times: factor }, i): Surge => {
     const need = plus(total(loads, 'worst'), ...counted.map(c => beyond(c, factor)))
     const have = rides(supply, guide, i)
     return { label, need, have, judgement: judge(need, have), guide }
   })
-  return moments.reduce((least, m) =>
-    (m.judgement.margin ?? 0) < (least.judgement.margin ?? 0) ? m : least,
-  )
 }
 
 /** A card that exceeds its sustained draw: that draw, and whether a standard says how far. */

@@ -1,9 +1,11 @@
 // The power stage as people see it: who draws what, each rail against its limit, the three schools,
 // the plugs.
-import { kindOf } from '../parts'
+import { kindOf, type Item } from '../parts'
+import type { ItemOf } from '../parts/kind'
+import type { Supply } from '../parts/supply-schema'
 import { RAILS, type Rail } from '../standards/rails'
 import { lacksOf, supply as supplyKind } from '../parts/supply'
-import { basisOf, knownValue, of, valueOf } from '../figures/quantity'
+import { basisOf, knownValue, of, toleranceOf, valueOf } from '../figures/quantity'
 import { rounded } from '../figures/rounded'
 import { school } from '../plan/given'
 import { plainItems, supplies } from '../plan/items'
@@ -14,8 +16,9 @@ import { SCHOOL, type School } from '../standards/supplies'
 import type { Basis } from '../figures/units'
 import type { Verdict } from '../figures/verdict'
 import { fed } from '../rules/power/fed'
-import { isFed } from '../power/loads'
+import { isFed, type Load } from '../power/loads'
 import { sizings, total } from '../power/sizing'
+import { surgesOf } from '../power/surge'
 
 interface ThreeLoads {
   readonly rest: number
@@ -27,8 +30,16 @@ export interface SupplyPower extends ThreeLoads {
   readonly supply: string
   readonly name: string
   readonly label: number | null
+  /** From the first second on: what is drawn in each moment, and what the supply gives in it, W. */
+  readonly moments: readonly {
+    readonly label: string
+    readonly watts: number
+    readonly limit: number | null
+  }[]
   readonly rails: readonly (ThreeLoads & {
     readonly rail: Rail
+    /** How far the worst may be off either way, W. */
+    readonly tol: number
     /** Null where nobody stated it, or where the supply has no such rail. */
     readonly limit: number | null
     readonly isLacking: boolean
@@ -70,46 +81,27 @@ type Powered = ValuesOf<typeof NEEDS>
 /** What each supply has to give, and how full it is. */
 export const power = stage('power', NEEDS, values => rounded(powerOf(values)))
 
+const together = (some: readonly Load[], when: keyof ThreeLoads): number =>
+  some.reduce((sum, l) => sum + knownValue(l[when]), 0)
+const three = (some: readonly Load[]): ThreeLoads => ({
+  rest: together(some, 'rest'),
+  work: together(some, 'work'),
+  worst: together(some, 'worst'),
+})
+
 function powerOf(s: Powered): readonly SupplyPower[] {
-  return fed({ items: s.supplies, loads: s.loads }).map(({ supply, loads }) => {
-    const together = (some: typeof loads, when: keyof ThreeLoads): number =>
-      some.reduce((sum, l) => sum + knownValue(l[when]), 0)
-    const three = (some: typeof loads): ThreeLoads => ({
-      rest: together(some, 'rest'),
-      work: together(some, 'work'),
-      worst: together(some, 'worst'),
-    })
+  return fed({ items: s.supplies, loads: s.loads }).map(fedBy => {
+    const { supply, loads } = fedBy
     const label = valueOf(of(supplyKind.leaf(supply, 'watts')))
     const all = three(loads)
-    const lacks = lacksOf(supply.part)
-    const isLacking = (rail: Rail): boolean => lacks.some(l => l === `${rail} V`)
-    const limit = { '12': 'rails.W12', '5': 'rails.W5', '3.3': 'rails.W3' } as const
     return {
       supply: supply.id,
       name: supply.name,
       label,
       ...all,
-      rails: RAILS.map(rail => ({
-        rail,
-        ...three(loads.filter(l => l.rail === rail)),
-        limit: isLacking(rail) ? null : valueOf(of(supplyKind.leaf(supply, limit[rail]))),
-        isLacking: isLacking(rail),
-      })),
-      loads: s.plainItems.flatMap(item => {
-        const own = loads.filter(l => l.item === item.id)
-        return own.length === 0
-          ? []
-          : [
-              {
-                item: item.id,
-                name: item.name,
-                kind: kindOf(item).title,
-                ...three(own),
-                basis: basisOf(total(own, 'worst')),
-                fed: own.every(isFed),
-              },
-            ]
-      }),
+      moments: momentsOf(s.school, fedBy, label),
+      rails: RAILS.map(rail => railOf(rail, fedBy)),
+      loads: s.plainItems.flatMap(item => loadOf(item, loads)),
       schools: sizings(supply, loads).map(z => ({
         school: z.school,
         label: SCHOOL[z.school].label,
@@ -124,6 +116,60 @@ function powerOf(s: Powered): readonly SupplyPower[] {
       plugs: plugCounts(s, supply.id),
     }
   })
+}
+
+interface FedBy {
+  readonly supply: ItemOf<Supply>
+  readonly loads: readonly Load[]
+}
+const LIMIT_AT = { '12': 'rails.W12', '5': 'rails.W5', '3.3': 'rails.W3' } as const
+
+function railOf(rail: Rail, { supply, loads }: FedBy): SupplyPower['rails'][number] {
+  const own = loads.filter(l => l.rail === rail)
+  const isLacking = lacksOf(supply.part).some(l => l === `${rail} V`)
+  return {
+    rail,
+    ...three(own),
+    tol: toleranceOf(total(own, 'worst')),
+    limit: isLacking ? null : valueOf(of(supplyKind.leaf(supply, LIMIT_AT[rail]))),
+    isLacking,
+  }
+}
+
+/** What an item draws; nothing of what draws nothing. */
+function loadOf(item: Item, loads: readonly Load[]): SupplyPower['loads'] {
+  const own = loads.filter(l => l.item === item.id)
+  if (own.length === 0) return []
+  return [
+    {
+      item: item.id,
+      name: item.name,
+      kind: kindOf(item).title,
+      ...three(own),
+      basis: basisOf(total(own, 'worst')),
+      fed: own.every(isFed),
+    },
+  ]
+}
+
+/** Long moments against the rating, short ones against what the supply rides through. */
+function momentsOf(
+  school: School,
+  { supply, loads }: FedBy,
+  rating: number | null,
+): SupplyPower['moments'] {
+  const long = [
+    { label: 'first seconds, disks spin up', watts: knownValue(total(loads, 'start')) },
+    { label: 'at rest', watts: together(loads, 'rest') },
+    { label: 'working', watts: together(loads, 'work') },
+    { label: 'worst for long', watts: together(loads, 'worst') },
+  ]
+  const short = surgesOf(school, supply, loads).map(m => ({
+    label: `for ${m.label}`,
+    watts: knownValue(m.need),
+    limit: valueOf(m.have),
+  }))
+  return [...long.map(m => ({ ...m, limit: rating })), ...short.reverse()]
 }
 
 function bandOf(

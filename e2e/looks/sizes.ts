@@ -3,7 +3,7 @@ import type { Page } from 'playwright-core'
 
 /**
  * At least so wide and high is what is pressed; apart from what the arrows walk: the marks of the
- * seam, and leads on a drawing, each of which has a row as well.
+ * seam, and what is on a drawing, each of which has a row as well.
  */
 const TARGET = 24
 
@@ -20,7 +20,9 @@ export const tooSmall = (page: Page): Promise<readonly string[]> =>
         ),
       ]
         .filter(
-          one => one.checkVisibility() && !one.closest('.seam, .paths, .visually-hidden, .skip'),
+          one =>
+            one.checkVisibility() &&
+            !one.closest('.seam, .paths, .bodies, .visually-hidden, .skip'),
         )
         .filter(one => !(one.tagName === 'A' && getComputedStyle(one).display === 'inline'))
         .map(one => one.closest('label, .el-select') ?? one)

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // Order: the steps in their sequence; the present one with its words and the reason of every edge.
-import { computed, ref } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import { minutes, number } from '../../../core/figures/format'
 import { useDesk } from '../../state/desk'
 import BuildOrders from './BuildOrders.vue'
@@ -13,10 +13,15 @@ import EmptyStage from '../../ui/EmptyStage.vue'
 import StageLayout from '../../ui/StageLayout.vue'
 import { useSeam } from '../../ui/seam'
 
+const WorkChart = defineAsyncComponent(() => import('./WorkChart.vue'))
 const desk = useDesk()
 const { steps, present, step, go } = useSeam()
 const { dragged, over, move: moveStep, drop } = useReorder(() => steps.value)
 const comparing = ref(false)
+const weighing = ref(false)
+const weigh = ({ target }: Event): void => {
+  weighing.value = target instanceof HTMLDetailsElement && target.open
+}
 const practices = computed(() => desk.analysis?.choices.practices ?? [])
 const chosen = computed(() => practices.value.filter(p => p.chosen !== null).length)
 const order = computed(() => desk.analysis?.order ?? null)
@@ -58,6 +63,10 @@ const summary = computed(() => {
           <span class="link">Both ways, with their reasons</span>
         </summary>
         <PracticeList class="practices" />
+      </details>
+      <details class="sheet schools" @toggle="weigh">
+        <summary>Hours of work by its parts. <span class="link">Show</span></summary>
+        <WorkChart v-if="weighing && order" class="practices" :work="order.work" />
       </details>
       <PinLine v-for="p in loose" :key="p.before + p.after" :pin="p" class="told" />
       <p class="quiet gap">

@@ -9,6 +9,7 @@ import SizingRules from './SizingRules.vue'
 import EmptyStage from '../../ui/EmptyStage.vue'
 import StageLayout from '../../ui/StageLayout.vue'
 
+const MomentChart = defineAsyncComponent(() => import('./MomentChart.vue'))
 const RailChart = defineAsyncComponent(() => import('./RailChart.vue'))
 const desk = useDesk()
 const pointer = usePointer()
@@ -77,6 +78,31 @@ const summary = computed(() =>
       <template v-for="p in supplies" :key="p.supply">
         <h2>Load against rating</h2>
         <RailChart :power="p" />
+        <details class="rails">
+          <summary>Load of each rail, as a table</summary>
+          <table>
+            <thead>
+              <tr>
+                <th>rail</th>
+                <th>rest</th>
+                <th>working</th>
+                <th>worst, low to high</th>
+                <th>limit</th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="r in p.rails" :key="r.rail">
+                <td>{{ r.rail }} V</td>
+                <td class="figure">{{ watts(r.rest) }}</td>
+                <td class="figure">{{ watts(r.work) }}</td>
+                <td class="figure">{{ watts(r.worst - r.tol) }} to {{ watts(r.worst + r.tol) }}</td>
+                <td class="figure">{{ r.limit === null ? '–' : watts(r.limit) }}</td>
+              </tr>
+            </tbody>
+          </table>
+        </details>
+        <h2>Moment by moment</h2>
+        <MomentChart :power="p" />
         <h2>Plugs of the {{ p.name }}</h2>
         <ul class="plugs">
           <li v-for="g in p.plugs" :key="g.face">
@@ -97,6 +123,12 @@ h2 {
   padding: 6px 12px;
   border-top: 1px solid var(--line);
 }
+@media (max-width: 700px) {
+  .loads td,
+  .loads th {
+    padding: 6px 5px;
+  }
+}
 .loads .figure,
 th:nth-child(n + 2):nth-child(-n + 4) {
   text-align: right;
@@ -106,6 +138,18 @@ th:nth-child(n + 2):nth-child(-n + 4) {
 }
 .sum td {
   font-weight: 600;
+}
+.rails td,
+.rails th {
+  padding: 3px 12px 3px 0;
+  text-align: left;
+  font-size: var(--small);
+}
+.rails summary {
+  cursor: pointer;
+  min-height: 24px;
+  color: var(--ink-2);
+  font-size: var(--small);
 }
 .plugs li {
   display: flex;

@@ -20,7 +20,7 @@ import { theme } from '../../ui/theme'
 Chart.register(BarController, BarElement, CategoryScale, LinearScale, Legend, Tooltip)
 const props = defineProps<{ power: SupplyPower }>()
 const canvas = ref<HTMLCanvasElement>()
-let chart: Chart | undefined
+let chart: Chart<'bar', (number | null)[]> | undefined
 
 const bars = computed(() => [
   ...props.power.rails.map(r => ({

@@ -16,7 +16,7 @@ function stateOf(c: Check): string {
 </script>
 
 <template>
-  <section v-if="checks.length" aria-labelledby="tree">
+  <section v-if="checks.length" aria-labelledby="tree" tabindex="0">
     <h2 id="tree">What was seen</h2>
     <ol class="trunk">
       <li v-for="c in checks" :key="c.id" :class="{ seen: isSeen(c), here: c === here }">

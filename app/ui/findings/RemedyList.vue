@@ -3,13 +3,14 @@
 // and what it uses up.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
-import { computed, onMounted, ref } from 'vue'
+import { computed, defineAsyncComponent, onMounted, ref } from 'vue'
 import { counted, money } from '../../../core/figures/format'
 import type { Remedy } from '../../../core/remedies/remedy'
 import { useDesk } from '../../state/desk'
 import { useRemedies } from '../remedies'
 import RemedyLine from './RemedyLine.vue'
 
+const CostChart = defineAsyncComponent(() => import('./CostChart.vue'))
 const props = defineProps<{ finding: string }>()
 const desk = useDesk()
 const { search, looking } = useRemedies(() => props.finding)
@@ -31,6 +32,10 @@ const says = computed(() => {
     'reason, or bring a part that does.'
   )
 })
+/** Side by side where several cost differently. */
+const differ = computed(
+  () => !looking.value && new Set(shown.value.map(r => r.promise.left.after)).size > 1,
+)
 const cost = ({ promise: { left } }: Remedy): string =>
   left.after === left.before
     ? 'costs nothing'
@@ -51,6 +56,7 @@ const carryOut = ({ title, commands }: Remedy): Promise<boolean> =>
         @carry-out="carryOut(r)"
       />
     </ul>
+    <CostChart v-if="differ" :remedies="shown" :currency="desk.state.build?.currency ?? ''" />
     <ElButton v-if="remedies.length > shown.length" size="small" @click="all = true"
       >{{ remedies.length - shown.length }} more</ElButton
     >
