@@ -9,6 +9,8 @@ import CaseDrawing from '../../drawing/CaseDrawing.vue'
 import PanelPrint from '../../drawing/PanelPrint.vue'
 import { useDesk } from '../../state/desk'
 import { VERDICT_WORD } from '../../ui/findings'
+import { useRunningHead } from '../../ui/running-head'
+import SheetSteps from './SheetSteps.vue'
 
 const desk = useDesk()
 const route = useRoute()
@@ -19,6 +21,7 @@ watch(
 )
 const h = computed(() => desk.analysis)
 const open = computed(() => h.value?.findings.filter(f => f.verdict !== 'clear') ?? [])
+useRunningHead(() => `${desk.state.build?.name ?? ''}: build sheet`)
 const print = (): void => window.print()
 </script>
 
@@ -32,6 +35,20 @@ const print = (): void => window.print()
     </div>
     <h1 tabindex="-1">{{ desk.state.build.name }}: build sheet</h1>
     <p>{{ desk.state.build.note }}</p>
+    <div class="pictures">
+      <CaseDrawing class="first" :drawings="h.drawings" view="near" /><CaseDrawing
+        :drawings="h.drawings"
+        view="above"
+      /><PanelPrint v-for="b in h.panel" :key="b.board" :block="b" />
+    </div>
+    <h2>Open matters</h2>
+    <p v-if="open.length === 0">None.</p>
+    <ul>
+      <li v-for="f in open" :key="f.id">
+        <b>{{ VERDICT_WORD[f.verdict] }}</b> {{ f.sentence }}.
+        <i>{{ f.accepted ? `Accepted: ${f.accepted.reason}` : f.wayOut }}</i>
+      </li>
+    </ul>
     <h2>Parts</h2>
     <table>
       <tbody>
@@ -48,33 +65,8 @@ const print = (): void => window.print()
         </tr>
       </tbody>
     </table>
-    <h2>Open matters</h2>
-    <p v-if="open.length === 0">None.</p>
-    <ul>
-      <li v-for="f in open" :key="f.id">
-        <b>{{ VERDICT_WORD[f.verdict] }}</b> {{ f.sentence }}.
-        <i>{{ f.accepted ? `Accepted: ${f.accepted.reason}` : f.wayOut }}</i>
-      </li>
-    </ul>
-    <h2>Steps, {{ minutes(h.order.minutes) }}</h2>
-    <ol>
-      <li v-for="(s, i) in h.order.steps" :key="s.id">
-        <span>□ {{ i + 1 }}.</span>
-        <span
-          ><b>{{ s.title }}</b> {{ s.does.join(' ') }} <i v-if="s.feel">{{ s.feel }}</i>
-          <b v-if="s.cautions.length">{{ s.cautions.join(' ') }}</b>
-          <i v-if="s.tools.length + s.fasteners.length">
-            Tools: {{ [...s.tools, ...s.fasteners].join(', ') }}.</i
-          ></span
-        >
-      </li>
-    </ol>
-    <div class="pictures">
-      <CaseDrawing :drawings="h.drawings" view="near" /><CaseDrawing
-        :drawings="h.drawings"
-        view="above"
-      /><PanelPrint v-for="b in h.panel" :key="b.board" :block="b" />
-    </div>
+    <h2 class="next">Steps, {{ minutes(h.order.minutes) }}</h2>
+    <SheetSteps :steps="h.order.steps" />
     <h2>Leads</h2>
     <table>
       <tbody>
@@ -134,7 +126,13 @@ ol li {
 .pictures {
   display: grid;
   grid-template-columns: 1fr 1fr;
-  gap: 20px;
+  gap: 14px 20px;
+}
+/* The machine first and large: it lies beside the case. */
+.pictures .first {
+  grid-column: 1 / -1;
+}
+.pictures > * {
   break-inside: avoid;
 }
 @media print {
@@ -144,7 +142,7 @@ ol li {
     background: #fff;
   }
   @page {
-    margin: 14mm;
+    margin: 18mm 14mm;
   }
   .screen,
   .paper :deep(.views),
@@ -160,8 +158,15 @@ ol li {
   tr {
     break-inside: avoid;
   }
-  h2 {
+  h2,
+  h3 {
     break-after: avoid;
+  }
+  .next {
+    break-before: page;
+  }
+  .first :deep(svg) {
+    max-height: 120mm;
   }
 }
 </style>

@@ -8,6 +8,8 @@ import { counted, passing, quantity } from '../../../core/figures/format'
 import { useDesk } from '../../state/desk'
 import AskedLines from '../../ui/findings/AskedLines.vue'
 import MeasureField from '../../ui/MeasureField.vue'
+import DistanceSketch from '../../drawing/DistanceSketch.vue'
+import { useRunningHead } from '../../ui/running-head'
 import VerdictMark from '../../ui/VerdictMark.vue'
 import { VERDICT_WORD } from '../../ui/findings'
 
@@ -15,6 +17,7 @@ const desk = useDesk()
 const rows = computed(() => desk.analysis?.measuring ?? [])
 const asks = computed(() => desk.analysis?.asking ?? [])
 const asked = (r: (typeof rows.value)[number]) => ({ ...r, passes: null })
+useRunningHead(() => `${desk.state.build?.name ?? ''}: measuring round`)
 const print = (): void => window.print()
 </script>
 
@@ -56,6 +59,12 @@ const print = (): void => window.print()
             >
           </p>
         </div>
+        <DistanceSketch
+          v-if="r.decides[0]"
+          class="sketched"
+          :drawings="desk.analysis?.drawings ?? []"
+          :finding="r.decides[0].finding"
+        />
       </li>
     </ol>
   </section>
@@ -75,7 +84,7 @@ const print = (): void => window.print()
 }
 li {
   display: grid;
-  grid-template-columns: 28px minmax(0, 1fr);
+  grid-template-columns: 28px minmax(0, 1fr) auto;
   gap: 10px;
   padding: 10px 14px;
   border-top: 1px solid var(--line);
