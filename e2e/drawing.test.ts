@@ -87,3 +87,123 @@ test('practice shows the face of every connector', async () => {
   expect(await rows.count()).toBeGreaterThan(30)
   await leave()
 })
+
+test('a thing is walked to by arrows and chosen; it stays lit, and one comes to it', async () => {
+  const { page, leave } = await visit('/b/avocet/fit')
+  const first = page.locator('.bodies [data-stop][tabindex="0"]')
+  await first.focus()
+  const name = () => page.evaluate(() => document.activeElement?.getAttribute('aria-label') ?? '')
+  const before = await name()
+  await page.keyboard.press('ArrowRight')
+  expect(await name()).not.toBe(before)
+  await page.keyboard.press('Home')
+  expect(await name()).toBe(before)
+  for (let i = 0; i < 80 && !(await name()).startsWith('Highbank 165'); i++)
+    await page.keyboard.press('ArrowRight')
+  await page.keyboard.press('Enter')
+  await page.locator('.bodies.recedes, .shape.cooler.lit').first().waitFor()
+  await page.getByRole('button', { name: 'Near side' }).focus()
+  await page.locator('.bodies.recedes').waitFor()
+  const moved = page.locator('figure.drawing svg > g')
+  await page.getByRole('button', { name: 'To the chosen' }).click()
+  expect(await moved.getAttribute('transform')).not.toMatch(/scale\(1\)/)
+  await page.getByRole('button', { name: 'Whole', exact: true }).click()
+  expect(await moved.getAttribute('transform')).toMatch(/translate\(0,0\) scale\(1\)/)
+  await leave()
+})
+
+test('closer by a press, the letters as large as before; layers are left out and come back', async () => {
+  const { page, leave } = await visit('/b/avocet/fit')
+  const name = page.locator('.caption .name', { hasText: 'Highbank 165' })
+  const high = async () => (await name.boundingBox())?.height ?? 0
+  const before = await high()
+  await page.getByRole('button', { name: 'Closer' }).click()
+  expect(await page.locator('figure.drawing svg > g').getAttribute('transform')).toMatch(
+    /scale\(1\.6\)/,
+  )
+  expect(Math.abs((await high()) - before)).toBeLessThan(2)
+  await page.getByText('Layers, save').click()
+  await page.getByLabel('Connectors').uncheck()
+  expect(await page.locator('.shape.socket').count()).toBe(0)
+  await page.getByLabel('Connectors').check()
+  expect(await page.locator('.shape.socket').count()).toBeGreaterThan(20)
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save this view as PNG' }).click(),
+  ])
+  expect(download.suggestedFilename()).toBe('avocet-near.png')
+  await leave()
+})
+
+test('a distance that is chosen turns the view to where it is seen, and lights its wall', async () => {
+  const { page, leave } = await visit('/b/avocet/fit')
+  await page.locator('.row .face', { hasText: 'Highbank 165 under the near panel' }).click()
+  await page.locator('[aria-label="The machine to scale, seen from: above"]').waitFor()
+  await page.locator('line.wall').waitFor({ state: 'attached' })
+  await leave()
+})
+
+test('from an angle: solids, turned by keys; from the sides again', async () => {
+  const { page, leave } = await visit('/b/plover/fit')
+  await page.getByRole('button', { name: 'Angle', exact: true }).click()
+  const solids = page.getByRole('application', { name: /The machine from an angle/ })
+  const message = page.getByText('This browser draws no solids')
+  await solids.or(message).first().waitFor()
+  if (await solids.isVisible()) {
+    const seen = () => solids.evaluate(canvas => (canvas as HTMLCanvasElement).toDataURL().length)
+    await page.waitForFunction(() => document.querySelector('canvas')?.clientWidth)
+    expect(await seen()).toBeGreaterThan(0)
+    await solids.press('ArrowRight')
+  }
+  await page.getByRole('button', { name: 'Near side' }).first().click()
+  await page.locator('figure.drawing svg').first().waitFor()
+  await leave()
+})
+
+test('a stage begins with what it comes to, and leads to the worst', async () => {
+  const { page, leave } = await visit('/b/avocet/parts')
+  const strip = page.getByRole('group', { name: 'In the whole build' })
+  await strip.getByText(/^\d+ stop$/).waitFor()
+  await strip.getByRole('button', { name: /^Harm Standoffs of the Longreed 52/ }).click()
+  await page.locator('.row.open', { hasText: /Standoffs of the Longreed 52/ }).waitFor()
+  expect(new URL(page.url()).pathname).toBe('/b/avocet/fit')
+  // What is clear is folded with its count.
+  await page.getByText(/^\d+ checks clear$/).waitFor()
+  await leave()
+})
+
+test('a chosen lead is numbered along its way', async () => {
+  const { page, leave } = await visit('/b/avocet/cables')
+  await page.locator('.row .face', { hasText: 'SATA lead 150' }).first().click()
+  expect(await page.locator('.path.lit .stop').count()).toBeGreaterThan(1)
+  await page.locator('.path.lit .gap').waitFor({ state: 'attached' })
+  await leave()
+})
+
+test('the start page says how each build stands and where it goes on', async () => {
+  const { page, leave } = await visit('/')
+  const plover = page.locator('li', { hasText: 'Plover' }).first()
+  await plover.getByText(/0 of 25 steps done, \d+ open matters/).waitFor()
+  await plover.getByRole('link', { name: 'Begin with step 1: Make the bench ready' }).click()
+  await page.getByRole('heading', { name: 'Make the bench ready' }).waitFor()
+  await page.goto('/')
+  await page.getByRole('button', { name: 'Only a front panel' }).click()
+  await page.getByRole('button', { name: 'Add board and case' }).click()
+  await page.getByText('A new part comes in as “have”').waitFor()
+  await leave()
+})
+
+test('the small leads one at a time, the block as it lies before the person', async () => {
+  const { page, leave } = await visit('/b/plover/bench?step=panel:board')
+  await page.getByText('1 of 3').waitFor()
+  const first = await page.locator('.pin.lit').count()
+  expect(first).toBe(2)
+  await page.getByRole('button', { name: 'Next lead' }).click()
+  await page.getByText('2 of 3').waitFor()
+  const box = page.locator('.block svg')
+  const [, , w, h] = ((await box.getAttribute('viewBox')) ?? '').split(' ')
+  await page.getByRole('button', { name: 'front', exact: true }).click()
+  const [, , w2, h2] = ((await box.getAttribute('viewBox')) ?? '').split(' ')
+  expect([w2, h2]).toEqual([h, w])
+  await leave()
+})

@@ -4,7 +4,7 @@ import { computed, onMounted, shallowRef } from 'vue'
 import { counted } from '../../core/figures/format'
 import type { Glance } from '../../core/stages/glance'
 import { glanceAt } from './glances'
-import { nextOf } from '../ui/seam'
+import { nextOf } from '../ui/steps'
 
 const props = defineProps<{ build: string }>()
 const glance = shallowRef<Glance | null>(null)

@@ -1,7 +1,7 @@
 // The marks of the seam: one a step; of a very long build runs of clear steps become one mark with their
 // count, so that what is troubled stays in sight.
 import type { Step } from '../../core/order/step'
-import { isDone } from '../ui/seam'
+import { isDone } from '../ui/steps'
 
 export interface Mark {
   /** The step it leads to. */

@@ -7,7 +7,8 @@ import { ref } from 'vue'
 import { counted } from '../../core/figures/format'
 import type { Step } from '../../core/order/step'
 import { useDesk } from '../state/desk'
-import { skipAsk, useSeam } from './seam'
+import { useSeam } from './seam'
+import { skipAsk } from './steps'
 import ReasonField from './ReasonField.vue'
 
 const props = defineProps<{ step: Step; large?: boolean }>()

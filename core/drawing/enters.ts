@@ -4,7 +4,7 @@ import { scale, type Frame, type Vec3 } from '../geometry/space'
 import { endsOfJoint, itemOf, keyOf, type EndRef } from '../ids/ids'
 import type { Item } from '../parts'
 import type { Board } from '../parts/board-schema'
-import { board as boardKind } from '../parts/board'
+import { outlineOf } from '../parts/board'
 import type { ItemOf } from '../parts/kind'
 import type { Point, Project } from './views'
 
@@ -37,8 +37,6 @@ function intoBoard({ items, frames }: EntersFrom, socket: EndRef): Vec3 | null {
 }
 
 const isBoard = (item: Item): item is ItemOf<Board> => item.part.kind === 'board'
-const sizeOf = (board: ItemOf<Board>, path: 'edge' | 'depth'): number | undefined =>
-  boardKind.leaf(board, path).figure?.value
 
 /** From the nearest edge of the board inwards. */
 function overEdge(
@@ -46,8 +44,9 @@ function overEdge(
   at: readonly [number, number] | undefined,
   frame: Frame,
 ): Vec3 | null {
-  const [edge, depth] = [sizeOf(board, 'edge'), sizeOf(board, 'depth')]
-  if (!at || edge === undefined || depth === undefined) return null
+  const { form } = board.part
+  if (!at || !form) return null
+  const { edge, depth } = outlineOf(board, form)
   const [x, y] = at
   const [right, down] = [frame.axes[0], frame.axes[1]]
   const edges: readonly (readonly [number, Vec3])[] = [

@@ -1,6 +1,7 @@
 // Sums by hand for Plover, then both outcomes of every power rule.
 import {
   altered,
+  avocet,
   change,
   finding,
   flipped,
@@ -153,5 +154,24 @@ describe('power/plug', () => {
     // 168 × 0.88 = 147.84; the next tenth below is 147.8
     expect(finding(then(unsaid), id)).toMatchObject({ verdict: 'measure' })
     expect(finding(then(unsaid), id).settles[0]?.passes).toEqual({ side: 'most', value: 147.8 })
+  })
+})
+
+describe('moment by moment', () => {
+  const [supply] = then(avocet).power
+  const watts = (label: string) => supply?.moments.find(m => m.label === label)
+
+  test('long moments stand against the rating, short ones against what is ridden through', () => {
+    expect(watts('working')?.watts).toBeCloseTo(supply?.work ?? 0)
+    expect(watts('worst for long')).toMatchObject({ limit: supply?.label })
+    // For 100 µs a card of 310 W may take three times that: 2 × 310 W more than for long.
+    const more = (watts('for 100 µs')?.watts ?? 0) - (watts('worst for long')?.watts ?? 0)
+    expect(more).toBeCloseTo(620, 0)
+    expect(watts('for 100 µs')?.limit).toBeGreaterThan(supply?.label ?? 0)
+  })
+  test('disks that spin up draw more than at rest', () => {
+    expect(watts('first seconds, disks spin up')?.watts).toBeGreaterThan(
+      watts('at rest')?.watts ?? 0,
+    )
   })
 })

@@ -4,7 +4,7 @@ import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { computed } from 'vue'
 import type { Step } from '../../../core/order/step'
-import { isHeld } from '../../ui/seam'
+import { isHeld } from '../../ui/steps'
 
 const props = defineProps<{ step: Step; isFirst: boolean; isDone: boolean }>()
 const otherwise = defineModel<boolean>('otherwise', { required: true })

@@ -7,7 +7,8 @@ import type { Difference } from '../../../core/analysis/compare'
 import { clock } from '../../../core/figures/format'
 import type { EdgeBasis } from '../../../core/order/step'
 import { useDesk } from '../../state/desk'
-import { isDone, isHeld, nextOf, skipAsk, useSeam } from '../../ui/seam'
+import { useSeam } from '../../ui/seam'
+import { isDone, isHeld, nextOf, skipAsk } from '../../ui/steps'
 
 /** Named choice, seconds: no step takes longer in one go. */
 const LONGEST_STEP = 8 * 60 * 60
