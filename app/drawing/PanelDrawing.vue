@@ -22,7 +22,12 @@ const WIRES: Readonly<Record<string, string>> = {
   ...{ red: '#c0281c', green: '#2f7d3b', blue: '#2458b8', orange: '#d9731a', yellow: '#e0b81f' },
   ...{ white: '#ffffff', black: '#111111', brown: '#6b4226', grey: '#8a8a8a', purple: '#6a3d9a' },
 }
-const wireOf = (cell: PinCell): string | undefined => WIRES[cell.lead?.wire.toLowerCase() ?? '']
+/** Only of the wire to plus: of the other it is no more than usual. */
+function wireOf({ lead }: PinCell): string | undefined {
+  if (lead?.polarity !== '+') return undefined
+  const said = lead.wire.toLowerCase()
+  return Object.entries(WIRES).find(([name]) => said.includes(name))?.[1]
+}
 const CELL = 92
 /** Where the pins are only assumed, no manual was read. */
 const upright = computed(() =>

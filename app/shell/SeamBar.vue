@@ -59,8 +59,10 @@ async function walk(by: number): Promise<void> {
   bar.value?.querySelector<HTMLElement>('[aria-current]')?.focus()
 }
 const inSight = (mark: HTMLElement, within: HTMLElement): boolean =>
-  mark.offsetLeft >= within.scrollLeft &&
-  mark.offsetLeft + mark.offsetWidth <= within.scrollLeft + within.clientWidth
+  mark.offsetLeft >= within.scrollLeft + EDGE &&
+  mark.offsetLeft + mark.offsetWidth <= within.scrollLeft + within.clientWidth - EDGE
+/** How much of either end what lies beyond it covers, px. */
+const EDGE = 44
 watch(
   present,
   async () => {
@@ -121,6 +123,7 @@ watch(
   display: flex;
   height: 100%;
   overflow-x: auto;
+  scroll-padding-inline: 44px;
   scrollbar-width: none;
   align-items: stretch;
 }

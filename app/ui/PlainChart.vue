@@ -45,7 +45,8 @@ const token = (name: string): string =>
 function configuration(): ChartConfiguration {
   const ticks = { color: token('--ink'), font: { family: token('--text'), size: 12 } }
   const grid = { color: token('--line') }
-  const value = { beginAtZero: true, ticks, grid }
+  const callback = (at: string | number): string => props.written(Number(at))
+  const value = { beginAtZero: true, ticks: { ...ticks, callback, maxTicksLimit: 6 }, grid }
   const names = { ticks, grid: { display: false } }
   return {
     type: 'bar',
