@@ -70,7 +70,7 @@ describe('finding', () => {
     await page.locator('.table .scroll').evaluate(list => {
       list.scrollTop = list.scrollHeight
     })
-    await page.locator('.line', { hasText: 'Consumables' }).last().waitFor()
+    await page.locator('.line', { hasText: 'USB stick' }).last().waitFor()
     await page.getByLabel('Find a part').fill('pier 120')
     await row('Pier 120').waitFor()
     await page.getByLabel('Find a part').fill('')

@@ -20,7 +20,7 @@ import { BOARD_FORMS } from '../../core/standards/boards'
 import { CONNECTORS, MATINGS } from '../../core/connectors/connectors'
 import type { Look } from '../../core/connectors/look'
 import { MEMORY_TYPES } from '../../core/standards/modules'
-import { TERMS } from '../../core/standards/terms'
+import { GLOSSARY } from '../../core/standards/terms'
 import type { Desk } from './desk'
 import { csvText, drawingText, harnessText, sheetText } from './exports'
 import { pagesOf, picturesBy, picturesOf } from './pictures'
@@ -165,10 +165,6 @@ const entryChoices = () => ({
   memory: MEMORY_TYPES,
 })
 
-/** A field's name as words. */
-const spaced = (key: string): string =>
-  key.replace(/([a-z])([A-Z])/g, (_, a: string, b: string) => `${a} ${b.toLowerCase()}`)
-
 /** The sockets that its plug can be forced into, and what that does. */
 const alikeTo = (face: string): Reference['connectors'][number]['alike'] =>
   MATINGS.filter(m => m.plug === face && m.verdict !== 'clear' && m.verdict !== 'watch').map(
@@ -193,8 +189,6 @@ const reference = (): Reference => ({
       alike: alikeTo(face),
     }),
   ),
-  terms: Object.entries(TERMS)
-    .map(([key, says]) => ({ word: spaced(key), says }))
-    .sort((a, b) => (a.word < b.word ? -1 : 1)),
+  terms: GLOSSARY,
   rules: RULES.map(({ id, stage, question, source }) => ({ id, stage, question, source })),
 })

@@ -1,5 +1,5 @@
 // The field's words, each in one sentence: shown beside the fields that carry them.
-export const TERMS: Readonly<Record<string, string>> = {
+const SAYS = {
   form: 'Form factor: the agreed outline and mounting holes of a board or a supply.',
   socket: 'The processor’s holder on the board; only the same name fits.',
   shield: 'The plate around the sockets at the rear.',
@@ -39,4 +39,55 @@ export const TERMS: Readonly<Record<string, string>> = {
   jumpers: 'Small bridges over two pins that set something.',
   wide: 'How many contacts side by side: two, or three with an empty middle.',
   plus: 'Lights work only one way round: this wire goes to plus.',
+} as const satisfies Readonly<Record<string, string>>
+type Key = keyof typeof SAYS
+
+/** What each is called, where that is not its key in plain letters. */
+const WORD: Readonly<Record<Key, string>> = {
+  form: 'form factor',
+  socket: 'processor socket',
+  shield: 'I/O shield',
+  standoffs: 'standoffs',
+  archetype: 'layout of a case',
+  headers: 'headers',
+  lanes: 'lanes',
+  generation: 'generation',
+  modular: 'modular power supply (PSU)',
+  efficiency: 'efficiency',
+  guide: 'design guide of a power supply',
+  protections: 'protections',
+  gauge: 'wire gauge (AWG)',
+  split: 'split plugs',
+  buffered: 'registered memory (RDIMM)',
+  fastening: 'fastening of a cooler',
+  over: 'overhang over the memory',
+  memoryRoom: 'memory clearance under the fan',
+  radiators: 'radiator places',
+  bays: 'drive bays',
+  coolerRoomFrom: 'where CPU cooler clearance is counted from',
+  cardRoomMeans: 'what card clearance leaves in',
+  roomMeans: 'what supply clearance holds',
+  protocol: 'protocol of a drive',
+  keys: 'M.2 keys',
+  spins: 'spin-up',
+  shuts: 'shared ports',
+  asks: 'power a card asks for',
+  among: 'plugs of which one is used',
+  own: 'own connector of a maker',
+  tray: 'motherboard tray',
+  pieces: 'pieces that come off',
+  rear: 'rear I/O',
+  banks: 'memory banks',
+  jumpers: 'jumpers',
+  wide: '2-pin and 3-pin plugs',
+  plus: 'polarity of an LED plug',
 }
+
+/** By the key of the field that carries it. */
+export const TERMS: Readonly<Record<string, string>> = SAYS
+/** The words by themselves, in the order of the alphabet. */
+export const GLOSSARY: readonly { readonly word: string; readonly says: string }[] = (
+  Object.keys(SAYS) as Key[]
+)
+  .map(key => ({ word: WORD[key], says: SAYS[key] }))
+  .sort((a, b) => a.word.localeCompare(b.word, 'en'))
