@@ -24,11 +24,11 @@ const openRow =
     await page.locator('.row .face, .line .face', { hasText: text }).first().click()
     await page.waitForTimeout(300)
   }
-/** The ways out of a shortage, all tried. */
+/** The fixes of a shortage, all tried. */
 async function waysOut(page: Page): Promise<void> {
   await openRow('Data of the R3 8 TB (4)')(page)
-  await page.getByRole('button', { name: 'Find ways out' }).click()
-  await page.getByText(/ways out of \d+ tried/).waitFor({ timeout: 60_000 })
+  await page.getByRole('button', { name: 'Find fixes' }).click()
+  await page.getByText(/fix(es)? of \d+ tried/).waitFor({ timeout: 60_000 })
 }
 async function schools(page: Page): Promise<void> {
   await page.getByText('Compare build orders').click()
@@ -127,7 +127,7 @@ try {
 async function worked(page: Page): Promise<void> {
   for (const step of DONE) {
     await page.goto(`/b/avocet/bench?step=${encodeURIComponent(step)}`)
-    await page.getByRole('button', { name: 'Made', exact: true }).click()
+    await page.getByRole('button', { name: 'Done', exact: true }).click()
     await page.locator('.done', { hasText: `${DONE.indexOf(step) + 1} done` }).waitFor()
   }
   await page.waitForTimeout(200)
