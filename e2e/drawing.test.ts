@@ -101,9 +101,10 @@ test('a thing is walked to by arrows and chosen; it stays lit, and one comes to 
   for (let i = 0; i < 80 && !(await name()).startsWith('Highbank 165'); i++)
     await page.keyboard.press('ArrowRight')
   await page.keyboard.press('Enter')
-  await page.locator('.bodies.recedes, .shape.cooler.lit').first().waitFor()
   await page.getByRole('button', { name: 'Near side' }).focus()
-  await page.locator('.bodies.recedes').waitFor()
+  await page.locator('.bodies.recedes .shape.cooler.lit').first().waitFor()
+  expect(await page.locator('.shape.card.lit, .shape.socket.lit').count()).toBe(0)
+  expect(await page.locator('.bodies [aria-pressed="true"]').count()).toBe(1)
   const moved = page.locator('figure.drawing svg > g')
   await page.getByRole('button', { name: 'To the chosen' }).click()
   expect(await moved.getAttribute('transform')).not.toMatch(/scale\(1\)/)
@@ -146,15 +147,18 @@ test('a distance that is chosen turns the view to where it is seen, and lights i
 test('from an angle: solids, turned by keys; from the sides again', async () => {
   const { page, leave } = await visit('/b/plover/fit')
   await page.getByRole('button', { name: 'Angle', exact: true }).click()
-  const solids = page.getByRole('application', { name: /The machine from an angle/ })
-  const message = page.getByText('This browser draws no solids')
-  await solids.or(message).first().waitFor()
-  if (await solids.isVisible()) {
-    const seen = () => solids.evaluate(canvas => (canvas as HTMLCanvasElement).toDataURL().length)
-    await page.waitForFunction(() => document.querySelector('canvas')?.clientWidth)
-    expect(await seen()).toBeGreaterThan(0)
-    await solids.press('ArrowRight')
-  }
+  const solids = page.locator('canvas[role="application"][aria-busy="false"]')
+  await solids.waitFor()
+  const drawn = () =>
+    page.evaluate(
+      () => new Promise(done => requestAnimationFrame(() => requestAnimationFrame(done))),
+    )
+  await drawn()
+  const before = await solids.screenshot()
+  expect((await solids.screenshot()).equals(before)).toBe(true)
+  await solids.press('ArrowRight')
+  await drawn()
+  expect((await solids.screenshot()).equals(before)).toBe(false)
   await page.getByRole('button', { name: 'Near side' }).first().click()
   await page.locator('figure.drawing svg').first().waitFor()
   await leave()

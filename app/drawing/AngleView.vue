@@ -94,6 +94,7 @@ function onKey(event: KeyboardEvent): void {
       v-show="!trouble"
       ref="canvas"
       role="application"
+      :aria-busy="view === null"
       tabindex="0"
       aria-label="The machine from an angle; arrow keys turn it, plus and minus come closer and go away"
       @pointerdown="press"
@@ -107,9 +108,11 @@ function onKey(event: KeyboardEvent): void {
         named || 'Drag to turn, or use the arrow keys; + and − come closer.'
       }}</span>
       <span class="turns" role="group" aria-label="Look">
-        <button type="button" @click="view?.look('corner')">From the corner</button>
-        <button type="button" @click="view?.look('near')">Near side</button>
-        <button type="button" @click="view?.look('behind')">Behind</button>
+        <button type="button" class="smallbutton" @click="view?.look('corner')">
+          From the corner
+        </button>
+        <button type="button" class="smallbutton" @click="view?.look('near')">Near side</button>
+        <button type="button" class="smallbutton" @click="view?.look('behind')">Behind</button>
       </span>
     </div>
   </div>
@@ -136,14 +139,5 @@ canvas {
 .turns {
   display: flex;
   gap: 4px;
-}
-button {
-  min-height: 28px;
-  padding: 1px 8px;
-  border: 1px solid var(--edge);
-  border-radius: var(--radius);
-  background: var(--sheet);
-  font-size: var(--small);
-  cursor: pointer;
 }
 </style>

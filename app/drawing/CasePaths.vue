@@ -1,9 +1,10 @@
 <script setup lang="ts">
 // The ways of leads over a view of the case: one lights with its row, the others recede; arrow keys go
 // from one to the next.
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import type { Path } from '../../core/drawing/paths'
 import { usePointer } from '../state/pointer'
+import { useWalk } from './walk'
 
 const props = defineProps<{ paths: readonly Path[]; letter: number }>()
 const pointer = usePointer()
@@ -15,39 +16,28 @@ const isLit = (path: Path): boolean => isPointed(path) || isChosen(path)
 const anyLit = computed(() => props.paths.some(isLit))
 /** Named choice: how large a plug is drawn, mm. */
 const PLUG = 5
-/** The one that the tab key stops at. */
-const stop = ref(0)
+const { stop, tabOf, walk } = useWalk()
 
 const line = (points: readonly (readonly [number, number])[]): string =>
   points.map(p => p.join(',')).join(' ')
 const choose = ({ id, finding }: Path): void => pointer.choose(finding ?? id)
-
-function walk(event: KeyboardEvent): void {
-  const steps: Record<string, number> = { ArrowDown: 1, ArrowRight: 1, ArrowUp: -1, ArrowLeft: -1 }
-  const step = steps[event.key]
-  const { currentTarget } = event
-  if (step === undefined || !(currentTarget instanceof Element)) return
-  event.preventDefault()
-  stop.value = (stop.value + step + props.paths.length) % props.paths.length
-  const next = currentTarget.parentElement?.children[stop.value]
-  if (next instanceof SVGElement) next.focus()
-}
 </script>
 
 <template>
   <g class="paths" role="group" aria-label="Leads" :class="{ receded: anyLit }">
     <g
-      v-for="(p, i) in paths"
+      v-for="p in paths"
       :key="p.id"
       class="path"
       role="button"
-      :tabindex="i === stop ? 0 : -1"
+      data-stop
+      :tabindex="tabOf(p.id, paths[0]?.id)"
       :aria-label="p.gap ? `${p.title}: ends short, ${p.gap.text}` : p.title"
       :aria-pressed="isChosen(p)"
       :class="{ lit: isLit(p), short: p.gap !== null }"
       @mouseenter="pointer.point([p.item], p.id)"
       @mouseleave="pointer.leave"
-      @focus="((stop = i), pointer.point([p.item], p.id))"
+      @focus="((stop = p.id), pointer.point([p.item], p.id))"
       @blur="pointer.leave"
       @click="choose(p)"
       @keydown.enter.prevent="choose(p)"

@@ -80,7 +80,7 @@ const AT_PLACE = 0.05
     :viewBox="paper"
     :role="zoom ? 'group' : 'img'"
     :aria-label="`The machine to scale, seen from: ${drawing.title.toLowerCase()}`"
-    :class="{ moved: zoom && zoom.scale > 1 }"
+    :class="{ live: zoom, moved: zoom && zoom.scale > 1 }"
     :style="{ '--letter': `${letter}px` }"
   >
     <g :transform="zoom?.transform">
@@ -128,8 +128,13 @@ svg {
   width: 100%;
   max-height: calc(100dvh - 180px);
 }
+/* Two fingers are the drawing's; one goes on scrolling, until one looks closer. */
+.live {
+  touch-action: pan-x pan-y;
+}
 .moved {
   cursor: grab;
+  touch-action: none;
 }
 .ring {
   fill: none;

@@ -34,19 +34,41 @@ async function save(kind: 'svg' | 'png'): Promise<void> {
 
 <template>
   <div class="tools" role="group" aria-label="The drawing">
-    <button type="button" title="Closer" aria-label="Closer" @click="$emit('closer')">+</button>
-    <button type="button" title="Farther" aria-label="Farther" @click="$emit('farther')">−</button>
-    <button type="button" @click="$emit('whole')">Whole</button>
-    <button v-if="hasChosen" type="button" @click="$emit('fit')">To the chosen</button>
+    <button
+      type="button"
+      class="smallbutton"
+      title="Closer"
+      aria-label="Closer"
+      @click="$emit('closer')"
+    >
+      +
+    </button>
+    <button
+      type="button"
+      class="smallbutton"
+      title="Farther"
+      aria-label="Farther"
+      @click="$emit('farther')"
+    >
+      −
+    </button>
+    <button type="button" class="smallbutton" @click="$emit('whole')">Whole</button>
+    <button v-if="hasChosen" type="button" class="smallbutton" @click="$emit('fit')">
+      To the chosen
+    </button>
     <details ref="menu" @keydown.esc="menu && (menu.open = false)">
-      <summary>Layers, save</summary>
+      <summary class="smallbutton">Layers, save</summary>
       <div class="sheet list">
         <label v-for="l in layers" :key="l">
           <input type="checkbox" :checked="!hiddenLayers.includes(l)" @change="turnLayer(l)" />
           {{ SAYS[l] }}
         </label>
-        <button type="button" @click="save('svg')">Save this view as SVG, in mm</button>
-        <button type="button" @click="save('png')">Save this view as PNG</button>
+        <button type="button" class="smallbutton" @click="save('svg')">
+          Save this view as SVG, in mm
+        </button>
+        <button type="button" class="smallbutton" @click="save('png')">
+          Save this view as PNG
+        </button>
       </div>
     </details>
   </div>
@@ -58,21 +80,6 @@ async function save(kind: 'svg' | 'png'): Promise<void> {
   flex-wrap: wrap;
   gap: 4px;
   align-items: center;
-}
-button,
-summary {
-  min-width: 28px;
-  min-height: 28px;
-  padding: 1px 8px;
-  border: 1px solid var(--edge);
-  border-radius: var(--radius);
-  background: var(--sheet);
-  font-size: var(--small);
-  cursor: pointer;
-}
-button:hover,
-summary:hover {
-  background: var(--mat-soft);
 }
 details {
   position: relative;

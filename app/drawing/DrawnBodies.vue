@@ -7,92 +7,104 @@ import type { Rect } from '../../core/drawing/rect'
 import { usePointer } from '../state/pointer'
 import { useWalk } from './walk'
 
-type Hidden = Drawing['hidden'][number]
+type Drawn = Pick<Shape, 'id' | 'item' | 'kind' | 'name' | 'note' | 'rect'>
 const props = defineProps<{
   shapes: readonly Shape[]
-  hidden: readonly Hidden[]
+  hidden: Drawing['hidden']
   /** Whether things can be walked to and chosen, not only seen. */
   isLive?: boolean
 }>()
 const emit = defineEmits<{ walked: [rect: Rect] }>()
 const pointer = usePointer()
 const { stop, tabOf, walk } = useWalk()
+
+interface Thing {
+  readonly key: string
+  readonly of: Drawn
+  /** Its strokes; of what is hidden its outline stands for them. */
+  readonly inks: Shape['inks'] | null
+  readonly hint: string
+}
+const hintOf = ({ name, note }: Drawn): string => (note === '' ? name : `${name}: ${note}`)
+const things = computed((): readonly Thing[] => [
+  ...props.shapes.map(of => ({ key: of.id, of, inks: of.inks, hint: hintOf(of) })),
+  ...props.hidden.map(of => ({
+    ...{ key: `${of.id} behind`, of, inks: null },
+    hint: `${hintOf(of)}, behind`,
+  })),
+])
 /** What is pointed at by itself: not the case, nor the holes and the air of it. */
 const APART: readonly string[] = ['case', 'vents', 'opening', 'air', 'zone']
-const isApart = ({ kind, item }: Shape | Hidden): boolean => !APART.includes(kind) && item !== null
+const isApart = ({ kind, item }: Drawn): boolean => !APART.includes(kind) && item !== null
 /** What is of another thing, the board or the case, and lights by itself only. */
-const isOf = ({ kind }: Shape | Hidden): boolean => kind === 'socket' || kind === 'piece'
-const isLit = (one: Shape | Hidden): boolean => {
+const isOf = ({ kind }: Drawn): boolean => kind === 'socket' || kind === 'piece'
+/** By what a thing is chosen: by its part, or by itself where it is only of one. */
+const idOf = (one: Drawn): string | null => (isOf(one) ? one.id : one.item)
+const isLit = (one: Drawn): boolean => {
   if (!isApart(one)) return false
   if (pointer.thing !== null) return pointer.thing === one.id
-  return !isOf(one) && pointer.lights(one.item)
+  return pointer.lights(idOf(one))
 }
 /** While something chosen is seen here, the rest recedes. */
 const recedes = computed(
   () =>
     pointer.chosen !== null &&
     pointer.items.length === 0 &&
-    [...props.shapes, ...props.hidden].some(isLit),
+    things.value.some(({ of }) => isLit(of)),
 )
-const first = computed(() => [...props.shapes, ...props.hidden].find(isApart)?.id)
-const hintOf = ({ name, note }: Shape | Hidden): string => (note === '' ? name : `${name}: ${note}`)
-const point = (one: Shape | Hidden): void => {
+/** Where the arrows stop: at each thing once, where it is seen before where it is hidden. */
+const stops = computed(() => {
+  const first = new Map<string, string>()
+  for (const { of, key } of props.isLive ? things.value : []) {
+    const known = `${idOf(of) ?? ''} ${hintOf(of)}`
+    if (isApart(of) && !first.has(known)) first.set(known, key)
+  }
+  return new Set(first.values())
+})
+const point = (one: Drawn): void => {
   if (isApart(one) && one.item) pointer.point([one.item], null, isOf(one) ? one.id : null)
 }
-function focus(one: Shape | Hidden, event: FocusEvent): void {
-  stop.value = one.id
-  point(one)
+function focus({ key, of }: Thing, event: FocusEvent): void {
+  stop.value = key
+  point(of)
   // By keys one goes also to what is not in sight.
   if (event.target instanceof Element && event.target.matches(':focus-visible'))
-    emit('walked', one.rect)
+    emit('walked', of.rect)
 }
 /** How a thing that can be chosen stands in the page; the rest only is seen. */
-function live(one: Shape | Hidden, suffix = ''): Record<string, unknown> {
-  if (!props.isLive || !isApart(one)) return {}
+function live({ key, of, hint }: Thing): Record<string, unknown> {
+  if (!stops.value.has(key)) return {}
   return {
-    ...{ role: 'button', 'data-stop': '', tabindex: tabOf(one.id, first.value) },
-    'aria-label': hintOf(one) + suffix,
-    'aria-pressed': pointer.chosen === one.item,
+    ...{ role: 'button', 'data-stop': '', tabindex: tabOf(key, [...stops.value][0]) },
+    ...{ 'aria-label': hint, 'aria-pressed': pointer.chosen === idOf(of) },
   }
 }
-const choose = (one: Shape | Hidden): void => {
-  if (props.isLive && isApart(one)) pointer.choose(one.item)
+const choose = (one: Drawn): void => {
+  if (props.isLive && isApart(one)) pointer.choose(idOf(one))
 }
 </script>
 
 <template>
   <g class="bodies" :class="{ recedes }">
     <g
-      v-for="s in shapes"
-      :key="s.id"
-      :class="['shape', s.kind, { lit: isLit(s) }]"
-      v-bind="live(s)"
-      @mouseenter="point(s)"
+      v-for="t in things"
+      :key="t.key"
+      :class="['shape', t.inks ? t.of.kind : 'behind', { lit: isLit(t.of) }]"
+      v-bind="live(t)"
+      @mouseenter="point(t.of)"
       @mouseleave="pointer.leave"
-      @focus="focus(s, $event)"
+      @focus="focus(t, $event)"
       @blur="pointer.leave"
-      @click="choose(s)"
+      @click="choose(t.of)"
       @keydown="walk"
-      @keydown.enter.prevent="choose(s)"
-      @keydown.space.prevent="choose(s)"
+      @keydown.enter.prevent="choose(t.of)"
+      @keydown.space.prevent="choose(t.of)"
     >
-      <title v-if="!isLive || isApart(s)">{{ hintOf(s) }}</title>
-      <path v-for="(ink, i) in s.inks" :key="i" :class="ink.tone" :d="ink.d" />
-    </g>
-    <g
-      v-for="h in hidden"
-      :key="h.id"
-      :class="['shape', 'behind', { lit: isLit(h) }]"
-      v-bind="live(h, ', behind')"
-      @focus="focus(h, $event)"
-      @blur="pointer.leave"
-      @click="choose(h)"
-      @keydown="walk"
-      @keydown.enter.prevent="choose(h)"
-      @keydown.space.prevent="choose(h)"
-    >
-      <title>{{ hintOf(h) }}, behind</title>
-      <rect :x="h.rect.x" :y="h.rect.y" :width="h.rect.w" :height="h.rect.h" />
+      <title v-if="!isLive || isApart(t.of)">{{ t.hint }}</title>
+      <template v-if="t.inks">
+        <path v-for="(ink, i) in t.inks" :key="i" :class="ink.tone" :d="ink.d" />
+      </template>
+      <rect v-else :x="t.of.rect.x" :y="t.of.rect.y" :width="t.of.rect.w" :height="t.of.rect.h" />
     </g>
   </g>
 </template>

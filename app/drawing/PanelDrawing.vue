@@ -113,6 +113,7 @@ const words = (text: string): string[] => text.split(' ')
           v-for="(s, i) in SIDES"
           :key="s"
           type="button"
+          class="smallbutton"
           :aria-pressed="side === i"
           @click="side = i"
         >
@@ -188,19 +189,6 @@ figcaption,
   flex-wrap: wrap;
   gap: 6px;
   align-items: center;
-}
-button {
-  min-height: 28px;
-  padding: 3px 9px;
-  border: 1px solid var(--edge);
-  border-radius: var(--radius);
-  background: var(--sheet);
-  color: var(--ink);
-  cursor: pointer;
-}
-[aria-pressed='true'] {
-  background: var(--mat);
-  color: var(--sheet);
 }
 .large figcaption {
   font-size: 16px;

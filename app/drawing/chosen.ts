@@ -18,9 +18,13 @@ export function chosenIn(drawing: Drawing, { finding, items }: Chosen): readonly
   const distance = distanceIn(drawing, finding)
   if (distance) return [pointAt(distance.from), pointAt(distance.to)]
   return [...drawing.shapes, ...drawing.hidden]
-    .filter(s => s.item !== null && items.includes(s.item) && !EVERYWHERE.includes(s.kind))
+    .filter(s => items.includes(s.id) || isChosen(s, items))
     .map(s => s.rect)
 }
+const isChosen = (
+  { item, kind }: Pick<Drawing['shapes'][number], 'item' | 'kind'>,
+  items: readonly string[],
+): boolean => item !== null && items.includes(item) && !EVERYWHERE.includes(kind)
 const pointAt = ([x, y]: readonly [number, number]): Rect => ({ x, y, w: 0, h: 0 })
 
 /** From where a finding's distance is seen, the present side first; null where it has none. */

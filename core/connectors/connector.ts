@@ -53,6 +53,8 @@ export interface Feeding {
 
 export interface Connector {
   readonly name: string
+  /** What its socket is, where the name says only what is carried. */
+  readonly socket?: 'header' | 'port'
   readonly shape: string
   /** Its socket as one looks into it. */
   readonly look: Look

@@ -94,15 +94,11 @@ export const socketFaces = (plug: Face): readonly Face[] => [
 
 export const faceName = (face: Face): string =>
   isMechanical(face) ? MECHANICAL[face].name : CONNECTORS[face].name
-/** Where the name says only what is carried: what its socket is. */
-const SOCKET: Partial<Readonly<Record<PlugFace, string>>> = {
-  ...{ 'fan-3': 'header', 'fan-4': 'header', 'light-12': 'header', 'light-5': 'header' },
-  ...{ 'audio-hd': 'header', 'audio-97': 'header', speaker: 'header', probe: 'header' },
-  ...{ 'sata-data': 'port', 'mini-sas': 'port', 'mini-sas-hd': 'port' },
-}
 /** What a plug goes into, by its full name: "4-wire fan header". */
-export const socketName = (face: PlugFace): string =>
-  [CONNECTORS[face].name, SOCKET[face] ?? ''].join(' ').trim()
+export function socketName(face: PlugFace): string {
+  const { name, socket } = connector(face)
+  return socket ? `${name} ${socket}` : name
+}
 
 export const faceSource = (face: Face): string =>
   isMechanical(face) ? MECHANICAL[face].source : CONNECTORS[face].source

@@ -58,7 +58,7 @@ function pathOf(row: RouteRow, view: 'near' | 'behind'): Path | null {
     finding: row.finding,
     title: `${row.label} to ${row.to}`,
     thick: row.thick,
-    stops: row.stops.map(project),
+    stops: row.stops.map(stop => project(stop.at)),
     strokes: row.stretches.map(({ side, points }) => ({
       isHidden: (side === 'behind') === (view === 'near'),
       points: points.map(project),

@@ -6,6 +6,7 @@ import { counted } from '../figures/format'
 import { rounded } from '../figures/rounded'
 import { standoffPlan } from '../plan/standoffs'
 import { stepPlan } from '../order/section'
+import type { StepProgress } from '../order/step'
 import { leaving, progress, storedItems } from '../plan/given'
 import { placesOf } from '../parts/places'
 import { allItems, plainItems } from '../plan/items'
@@ -19,7 +20,7 @@ export interface RecordSection {
   readonly done: readonly {
     readonly step: string
     readonly title: string
-    readonly state: string
+    readonly state: StepProgress
     readonly at: string
     readonly took: number | null
     readonly by: string | null

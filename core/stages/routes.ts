@@ -35,7 +35,7 @@ export interface RouteRow {
   /** The way as it lies, on the near side and behind the tray, as far as the lead reaches. */
   readonly stretches: readonly Stretch[]
   /** Where it leaves, the holes that it passes, where it ends: as far as it reaches. */
-  readonly stops: readonly Vec3[]
+  readonly stops: readonly Stop[]
   /** What is missing of it, where it ends short. */
   readonly gap: Gap | null
   /** The best way through other holes, where it ends short. */
@@ -45,6 +45,11 @@ export interface RouteRow {
   readonly finding: string | null
   /** The figures of its length, to be measured. */
   readonly figures: readonly SettledBy[]
+}
+/** A point of a way that is numbered on the drawing, and what is there. */
+export interface Stop {
+  readonly at: Vec3
+  readonly says: string
 }
 export interface Gap {
   readonly mm: number
@@ -142,27 +147,31 @@ function rowOf(
     have,
     through: throughOf(layout, reach),
     ...laid,
-    stops: stopsOf(laid.stretches, reach?.way.through ?? [], layout),
+    stops: stopsOf(laid, reach?.way.through ?? [], layout),
     next: next && { through: throughOf(layout, next), need: valueOf(next.need) ?? 0 },
     figures: length.terms.flatMap(({ leaf: l }) => settledBy(l, null) ?? []),
   }
 }
 
-/** The points of a way that are numbered on the drawing: a hole where the way comes nearest to it. */
+/** Where a way begins, the holes that it passes as far as it reaches, and where it ends. */
 function stopsOf(
-  stretches: readonly Stretch[],
+  { stretches, gap }: Pick<RouteRow, 'stretches' | 'gap'>,
   through: readonly string[],
   layout: Layout | null,
-): readonly Vec3[] {
+): readonly Stop[] {
   const laid = stretches.flatMap(s => s.points)
   const [first, last] = [laid[0], laid.at(-1)]
   if (!first || !last) return []
-  const passed = through.flatMap(key => {
+  const passed = through.flatMap((key): Stop[] => {
     const hole = layout?.openings.find(o => o.key === key)
-    const point = hole && nearestTo(laid, hole.at)
-    return point && distance(point, hole.at) <= AT_HOLE ? [point] : []
+    const at = hole && nearestTo(laid, hole.at)
+    return at && distance(at, hole.at) <= AT_HOLE ? [{ at, says: hole.label }] : []
   })
-  return [first, ...passed, last]
+  return [
+    { at: first, says: 'where it leaves' },
+    ...passed,
+    { at: last, says: gap ? 'where it ends short' : 'its plug' },
+  ]
 }
 /** Named choice: a way that passes a hole has a point so near to its middle, mm. */
 const AT_HOLE = 60

@@ -23,11 +23,9 @@ watch(
 )
 const through = (holes: readonly string[]): string =>
   holes.length > 0 ? `through the ${holes.join(', then the ')}` : 'through no hole'
-/** The stops that are numbered on the drawing: where it leaves, each hole, its plug. */
-const numbered = (holes: readonly string[]): string =>
-  ['1 where it leaves', ...holes.map((hole, i) => `${i + 2} ${hole}`)]
-    .concat(`${holes.length + 2} its plug`)
-    .join(' → ')
+/** The stops as they are numbered on the drawing. */
+const numbered = (stops: RouteRow['stops']): string =>
+  stops.map(({ says }, i) => `${i + 1} ${says}`).join(' → ')
 </script>
 
 <template>
@@ -47,7 +45,7 @@ const numbered = (holes: readonly string[]): string =>
       {{ route.label }} to {{ route.to }}
       <span class="quiet">its way is not known: a place on it is not stated</span>
     </p>
-    <p v-if="route.through.length" class="quiet through">{{ numbered(route.through) }}</p>
+    <p v-if="route.stops.length > 2" class="quiet through">{{ numbered(route.stops) }}</p>
     <p v-if="route.gap" class="quiet through">What would reach: {{ route.gap.wanted }}</p>
     <p v-if="route.next" class="quiet through">
       next best {{ through(route.next.through) }}: needs {{ quantity(route.next.need, 'mm') }}

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import type { JointRow } from '../../../core/stages/joints'
 import { useDesk } from '../../state/desk'
 import { usePointer } from '../../state/pointer'
+import { PROGRESS_WORD } from '../../ui/findings'
 import JointFaces from '../../ui/JointFaces.vue'
 import JointMove from '../../ui/JointMove.vue'
 import ItemPages from '../../ui/ItemPages.vue'
@@ -17,11 +18,14 @@ const isLit = computed(() => {
   const { plug, socketShape, items } = props.joint
   if (pointer.row !== null) return pointer.row === plug
   if (pointer.thing !== null) return pointer.thing === socketShape
-  return pointer.items.some(item => items.includes(item))
+  if (pointer.items.length > 0) return pointer.items.some(item => items.includes(item))
+  return pointer.chosen === socketShape
 })
-const state = (): string =>
-  desk.state.build?.progress[props.joint.id]?.state ??
-  (desk.state.build?.choices.pins[props.joint.plug] === undefined ? '' : 'by hand')
+const state = (): string => {
+  const made = desk.state.build?.progress[props.joint.id]
+  if (made) return PROGRESS_WORD[made.state]
+  return desk.state.build?.choices.pins[props.joint.plug] === undefined ? '' : 'by hand'
+}
 </script>
 
 <template>
@@ -30,7 +34,14 @@ const state = (): string =>
     @mouseenter="pointer.point(joint.items, joint.plug, joint.socketShape)"
     @mouseleave="pointer.leave"
   >
-    <button type="button" class="plainbutton face" :aria-expanded="open" @click="open = !open">
+    <button
+      type="button"
+      class="plainbutton face"
+      :aria-expanded="open"
+      @click="open = !open"
+      @focus="pointer.point(joint.items, joint.plug, joint.socketShape)"
+      @blur="pointer.leave"
+    >
       <span>{{ joint.from }}</span><span class="meets" aria-label="in">⟷</span
       ><span
         >{{ joint.to }}<span v-if="joint.count > 1" class="figure"> × {{ joint.count }}</span></span

@@ -69,8 +69,8 @@ const summary = computed(() => {
     </ul>
     <template #where>
       <PartSheet v-if="row" :key="row.id" :row="row" :currency="currency" />
-      <template v-else>
-        <CaseDrawing v-if="parts?.rows.length" :drawings="desk.analysis?.drawings ?? []" />
+      <CaseDrawing v-if="parts?.rows.length" :drawings="desk.analysis?.drawings ?? []" />
+      <template v-if="!row">
         <p class="quiet">
           Choose a part, here or in the list, to see its figures, what is said of it, and to swap or
           remove it.

@@ -5,6 +5,7 @@ import { clock, counted, minutes } from '../../../core/figures/format'
 import type { LogLine } from '../../desk/questions'
 import { ask } from '../../desk/remote'
 import { useDesk } from '../../state/desk'
+import { PROGRESS_WORD } from '../../ui/findings'
 import { usePhotos } from '../../ui/photos'
 import { when } from '../../ui/when'
 import NoteForm from './NoteForm.vue'
@@ -42,12 +43,14 @@ watch(
   >
     <NoteForm />
     <h2>Done</h2>
-    <p v-if="!record?.done.length" class="quiet">Nothing made yet. The bench writes here.</p>
+    <p v-if="!record?.done.length" class="quiet">Nothing done yet. The bench writes here.</p>
     <ul v-else class="sheet">
       <li v-for="d in record.done" :key="d.step">
         <span class="figure quiet">{{ when(d.at) }}</span><span
           >{{ d.title }}<span v-if="d.how" class="quiet"> ({{ d.how }})</span></span
-        ><span class="quiet">{{ d.state }}{{ d.took === null ? '' : `, ${clock(d.took)}` }}</span>
+        ><span class="quiet"
+          >{{ PROGRESS_WORD[d.state] }}{{ d.took === null ? '' : `, ${clock(d.took)}` }}</span
+        >
       </li>
     </ul>
     <h2>Serials</h2>

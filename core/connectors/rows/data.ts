@@ -6,6 +6,7 @@ import { SOURCE } from '../../standards/sources'
 export const DATA = {
   'sata-data': {
     name: 'SATA data',
+    socket: 'port',
     shape: '7 contacts, L',
     look: bentTongue(10.4, 7),
     key: 'the L, a clip',
@@ -63,6 +64,7 @@ export const DATA = {
   },
   'mini-sas': {
     name: 'mini-SAS',
+    socket: 'port',
     shape: 'four lanes, 36 contacts, the older and wider shape',
     look: opening([26, 10], 1, { cols: 18, rows: 2 }),
     key: 'shape',
@@ -83,6 +85,7 @@ export const DATA = {
   },
   'mini-sas-hd': {
     name: 'mini-SAS HD',
+    socket: 'port',
     shape: 'four lanes, 36 contacts, the newer and smaller shape',
     look: opening([18, 9], 1, { cols: 18, rows: 2 }),
     key: 'shape',

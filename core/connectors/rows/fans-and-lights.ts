@@ -6,6 +6,7 @@ import { SOURCE } from '../../standards/sources'
 export const FANS_AND_LIGHTS = {
   'fan-3': {
     name: '3-wire fan',
+    socket: 'header',
     shape: '1 × 3, 2.54 mm',
     look: header({ cols: 3, rows: 1, key: 'ridge' }),
     key: 'ridge',
@@ -35,6 +36,7 @@ export const FANS_AND_LIGHTS = {
   },
   'fan-4': {
     name: '4-wire fan',
+    socket: 'header',
     shape: '1 × 4, 2.54 mm',
     look: header({ cols: 4, rows: 1, key: 'ridge' }),
     key: 'ridge',
@@ -64,6 +66,7 @@ export const FANS_AND_LIGHTS = {
   },
   'light-12': {
     name: '12 V RGB',
+    socket: 'header',
     shape: '1 × 4, 2.54 mm',
     look: header({ cols: 4, rows: 1 }),
     key: 'an arrow, no more',
@@ -93,6 +96,7 @@ export const FANS_AND_LIGHTS = {
   },
   'light-5': {
     name: '5 V addressable RGB',
+    socket: 'header',
     shape: '3 pins of 4, 2.54 mm',
     look: header({ cols: 4, rows: 1, missing: [3] }),
     key: 'the gap',

@@ -100,6 +100,7 @@ export const FRONT = {
   },
   'audio-hd': {
     name: 'front audio, HD',
+    socket: 'header',
     shape: '2 × 5, 2.54 mm, pin 8 missing',
     look: header({ cols: 5, missing: [8] }),
     key: 'missing pin',
@@ -136,6 +137,7 @@ export const FRONT = {
   },
   'audio-97': {
     name: 'front audio, older',
+    socket: 'header',
     shape: '2 × 5, 2.54 mm, pin 8 missing',
     look: header({ cols: 5, missing: [8] }),
     key: 'missing pin',
@@ -211,6 +213,7 @@ export const FRONT = {
   },
   speaker: {
     name: 'speaker (beeper)',
+    socket: 'header',
     shape: '1 × 4, 2.54 mm',
     look: header({ cols: 4, rows: 1 }),
     key: 'none',
@@ -240,6 +243,7 @@ export const FRONT = {
   },
   probe: {
     name: 'temperature probe',
+    socket: 'header',
     shape: '1 × 2, 2.54 mm',
     look: header({ cols: 2, rows: 1 }),
     key: 'none',
