@@ -11,6 +11,7 @@ const FLOORS = [
     'geometry',
     'standards',
     'connectors',
+    'words',
     'case',
     'ways',
   ],

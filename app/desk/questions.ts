@@ -1,5 +1,5 @@
 // What the page may ask the desk. Nothing here changes anything.
-import { analyse, blocksIn, glanceAt } from '../../core/analysis/analyse'
+import { analyse, blocksIn, glanceAt, toursIn } from '../../core/analysis/analyse'
 import type { View } from '../../core/drawing/views'
 import { difference, type Difference } from '../../core/analysis/compare'
 import { isProblem } from '../../core/document/command'
@@ -20,7 +20,7 @@ import { BOARD_FORMS } from '../../core/standards/boards'
 import { CONNECTORS, MATINGS } from '../../core/connectors/connectors'
 import type { Look } from '../../core/connectors/look'
 import { MEMORY_TYPES } from '../../core/standards/modules'
-import { GLOSSARY } from '../../core/standards/terms'
+import { GLOSSARY, wordsIn, type Explained } from '../../core/words/glossary'
 import type { Desk } from './desk'
 import { csvText, drawingText, harnessText, sheetText } from './exports'
 import { pagesOf, picturesBy, picturesOf } from './pictures'
@@ -51,7 +51,7 @@ export interface Reference {
       readonly look: Look
     }[]
   }[]
-  readonly terms: readonly { readonly word: string; readonly says: string }[]
+  readonly terms: readonly Explained[]
   readonly rules: readonly {
     readonly id: string
     readonly stage: string
@@ -107,10 +107,17 @@ export function questionsOf(desk: Desk) {
       const build = await store.build(id)
       return isProblem(build) ? null : blocksIn(build, horizon, desk.memoOf(build.id))
     },
+    /** Its boards, socket by socket. */
+    tours: async (id: string, horizon: Horizon) => {
+      const build = await store.build(id)
+      return isProblem(build) ? [] : toursIn(build, horizon, desk.memoOf(build.id))
+    },
     harness: (id: string, horizon: Horizon) => harnessText(store, id, horizon),
     ...shelfQuestions(desk),
     entryChoices,
     reference,
+    /** The field's words and connectors that stand in a text. */
+    wordsIn,
   }
 }
 /** What may be asked of the shelf, and of parts that come to it or leave it. */

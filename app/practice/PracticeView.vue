@@ -14,6 +14,9 @@ const here = (face: string) => (desk.analysis?.joints ?? []).filter(j => j.face 
     <h1 tabindex="-1">Practice: know the plugs</h1>
     <p class="quiet">
       Shape, key, job and look-alikes; under each, what of {{ desk.state.build?.name }} goes there.
+      <RouterLink :to="{ name: 'board', params: { build: desk.state.build?.id } }"
+        >Tour of the board, edge by edge</RouterLink
+      >
     </p>
     <ul class="sheet">
       <li v-for="c in reference?.connectors" :key="c.face">
@@ -47,7 +50,16 @@ const here = (face: string) => (desk.analysis?.joints ?? []).filter(j => j.face 
     <dl class="sheet">
       <div v-for="t in reference?.terms" :key="t.word" class="term">
         <dt>{{ t.word }}</dt>
-        <dd>{{ t.says }}</dd>
+        <dd>
+          {{ t.says }}
+          <FaceDrawing
+            v-if="t.shows"
+            :look="t.shows.look"
+            :name="t.shows.name"
+            :scale="4"
+            :most="150"
+          />
+        </dd>
       </div>
     </dl>
     <h1>What is checked</h1>

@@ -10,8 +10,10 @@ import TroubleBar from './TroubleBar.vue'
 import { useOpening } from '../shelf/opening'
 import '../ui/theme'
 import { useUndo } from './undo'
+import { wordsAreShown } from './words'
 
 const KeysDialog = defineAsyncComponent(() => import('./KeysDialog.vue'))
+const WordsDialog = defineAsyncComponent(() => import('./WordsDialog.vue'))
 const ImportDialog = defineAsyncComponent(() => import('../shelf/ImportDialog.vue'))
 const desk = useDesk()
 const shelf = useShelf()
@@ -36,6 +38,9 @@ listenForKeys()
 listenForUndo(way => void turn(way))
 onKey('keys', () => {
   showKeys.value = true
+})
+onKey('words', () => {
+  wordsAreShown.value = true
 })
 onKey('undo', () => {
   void turn('undo')
@@ -64,6 +69,7 @@ watch(
     The plan is being worked out. You can go on reading; what you asked for comes by itself.
   </p>
   <KeysDialog v-if="showKeys" @close="showKeys = false" />
+  <WordsDialog v-if="wordsAreShown" @close="wordsAreShown = false" />
   <ImportDialog v-if="shelf.opened" :file="shelf.opened" @close="shelf.opened = null" />
   <div v-if="isOverDropZone" class="drop" role="status">
     <p>Drop it: a build opens beside what is here, parts and tables are looked at first.</p>

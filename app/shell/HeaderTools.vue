@@ -9,6 +9,7 @@ import { useDesk } from '../state/desk'
 import { download, fileName } from '../ui/download'
 import { theme, turnTheme } from '../ui/theme'
 import { useUndo } from './undo'
+import { wordsAreShown } from './words'
 
 const desk = useDesk()
 const { undo, redo, turn } = useUndo()
@@ -91,6 +92,14 @@ async function saveDrawing(): Promise<void> {
       @click="turn('redo')"
       >↷</ElButton
     >
+    <button
+      type="button"
+      class="plainbutton words"
+      title="What the words on this screen mean"
+      @click="wordsAreShown = true"
+    >
+      Words
+    </button>
     <details ref="menu" class="menu" @keydown.esc="closeMenu">
       <summary ref="opener">Files</summary>
       <div class="sheet list">
@@ -122,6 +131,9 @@ async function saveDrawing(): Promise<void> {
         <RouterLink :to="{ name: 'sheet', params: { build: id } }"
           >Build sheet for paper</RouterLink
         >
+        <button type="button" class="plainbutton narrow" @click="wordsAreShown = true">
+          Words on this screen
+        </button>
         <RouterLink to="/">All builds, open a file</RouterLink>
       </div>
     </details>
@@ -161,6 +173,10 @@ async function saveDrawing(): Promise<void> {
   background: var(--mat);
   color: var(--sheet);
 }
+.words {
+  padding: 4px 6px;
+  font-size: var(--small);
+}
 .menu {
   position: relative;
 }
@@ -194,5 +210,16 @@ async function saveDrawing(): Promise<void> {
 .light {
   font-size: 18px;
   padding: 2px 6px;
+}
+.list > .narrow {
+  display: none;
+}
+@media (max-width: 800px) {
+  .words {
+    display: none;
+  }
+  .list > .narrow {
+    display: block;
+  }
 }
 </style>

@@ -72,6 +72,7 @@ const inBuild: RouteRecordRaw[] = [
     'Parts side by side',
     () => import('../shelf/PartsCompareView.vue'),
   ),
+  page('board', 'board', 'Tour of the board', () => import('../stages/board/BoardTourView.vue')),
   page('practice', 'practice', 'Practice', () => import('../practice/PracticeView.vue')),
   ...EARLIER.map(([path, name]): RouteRecordRaw => ({ path, redirect: moved(name) })),
 ]

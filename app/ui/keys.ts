@@ -18,6 +18,7 @@ export const KEY_LINES: readonly KeyLine[] = [
   { id: 'prove', key: 'p', says: 'Mark the present step as tested' },
   { id: 'undo', key: 'u', says: 'Undo' },
   { id: 'redo', key: 'r', says: 'Redo' },
+  { id: 'words', key: 'w', says: 'Words on this screen' },
   { id: 'keys', key: '?', says: 'All keys' },
 ]
 

@@ -24,6 +24,7 @@ import { firstPower } from '../proof/first-power'
 import { findings } from '../rules/findings'
 import { air } from '../stages/air'
 import { alternativesFor, type Alternative } from '../stages/alternatives'
+import { boardTours, type Tour } from '../stages/board-tour'
 import { buying } from '../stages/buying'
 import { choices } from '../stages/choices'
 import { counts, open } from '../stages/counts'
@@ -106,6 +107,13 @@ export const analyseIn = (build: Build, horizon: Horizon, memory: Memory): Horiz
 /** The machine in space, for who looks from an angle; null without a case. */
 export const blocksIn = (build: Build, horizon: Horizon, memory = new Memory()): Blocks | null =>
   runOn(build, horizon, memory).values({ blocks }).blocks
+
+/** A tour of each of its boards, edge by edge. */
+export const toursIn = (
+  build: Build,
+  horizon: Horizon,
+  memory = new Memory(),
+): readonly Tour[] => runOn(build, horizon, memory).values({ boardTours }).boardTours
 
 /** A build at a glance, all that is planned. */
 export const glanceAt = (build: Build, memory = new Memory()): Glance =>

@@ -14,7 +14,7 @@ import {
 } from '../schema/node'
 import { CONNECTORS, type PlugFace } from '../connectors/connectors'
 import { capital } from '../figures/format'
-import { TERMS } from '../standards/terms'
+import { TERMS } from '../words/fields'
 import { aboutFigure, type FigureAbout } from '../figures/units'
 import { KINDS, type PartKind } from '../parts'
 import { ARCHETYPE, type Archetype } from '../case/layout'

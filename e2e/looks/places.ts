@@ -17,6 +17,7 @@ export const VIEWS = [
   'to-hand',
   'compare',
   'practice',
+  'board',
   'shelf',
   'shelf?part=ottery-rill-360',
   'shelf/entry?from=sheet',

@@ -26,6 +26,11 @@ const summary = computed(() => {
 
 <template>
   <StageLayout title="Connections" stage="joints" :summary="summary">
+    <template #tools
+      ><RouterLink :to="{ name: 'board', params: { build: desk.state.build?.id } }"
+        >Tour of the board</RouterLink
+      ></template
+    >
     <FindingLedger v-if="asked.length" stage="joints" :findings="asked" />
     <template v-if="loose.length">
       <h2>Not joined</h2>
