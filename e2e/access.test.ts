@@ -6,6 +6,7 @@ import { goOn, stage, visitor } from './harness'
 import { checkerFaults } from './looks/checker'
 import { contrastFaults } from './looks/contrast'
 import { EVERY_CHECK, testLooks, type Look } from './looks/look'
+import { testOpened } from './looks/opened'
 
 const on = await stage()
 afterAll(() => on.close())
@@ -17,6 +18,7 @@ const SOME: readonly Look[] = [
   { screen: 'narrow', colorScheme: 'light', checks: ['pressed', 'size'] },
 ]
 testLooks(on, SOME)
+testOpened(on, 'light', ['dialogs and menus', 'states of the bench'])
 
 test('no view opens scrolled, whatever was scrolled before', async () => {
   const { page, leave } = await visitor(on)

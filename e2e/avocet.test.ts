@@ -106,7 +106,7 @@ test(
       .getByText('a 12 V RGB strip stays dark on 5 V')
       .waitFor()
     await places.locator('li', { hasText: 'FAN_2 of the Lagoon 6' }).getByText('Harm').waitFor()
-    await places.getByRole('button', { name: 'Put it into FAN_2 of the Lagoon 6' }).click()
+    await places.getByRole('button', { name: 'Put here: FAN_2 of the Lagoon 6' }).click()
     await row(
       /Harm Lights lead of the Glow strip 12 V in FAN_2 of the Lagoon 6: 12 V and ground meet wrongly/,
     ).waitFor()
@@ -285,7 +285,7 @@ test('bench: another port than planned: the rest is planned anew, and said', asy
   await page.getByRole('button', { name: 'Did it differently…' }).click()
   const panel = page.getByRole('region', { name: 'Did it differently' })
   await panel.getByText(/Another place than Lagoon 6: SATA/).waitFor()
-  await panel.getByRole('button', { name: 'Put it into SATA3 of the Lagoon 6' }).click()
+  await panel.getByRole('button', { name: 'Put here: SATA3 of the Lagoon 6' }).click()
   const note = page.getByRole('region', { name: 'What changed' })
   await note.getByText('The rest was planned anew:').waitFor()
   await note.getByText(/Now: SATA lead 500 \(1\): board end → Lagoon 6: SATA3/).waitFor()
@@ -301,12 +301,12 @@ test('bench: done otherwise, with the keyboard alone; on a control Space makes n
   const step = mark('Plug the SATA lead 500 \\(1\\) into SATA')
   await page.keyboard.press('Space')
   await page
-    .getByRole('button', { name: /^Put it into/ })
+    .getByRole('button', { name: /^Put here:/ })
     .first()
     .waitFor({ state: 'hidden' })
   expect(await step.getAttribute('aria-label')).not.toMatch(/done/)
   await page.keyboard.press('Space')
-  const other = page.getByRole('button', { name: 'Put it into SATA2 of the Lagoon 6' })
+  const other = page.getByRole('button', { name: 'Put here: SATA2 of the Lagoon 6' })
   await other.waitFor()
   await page.keyboard.press('Tab')
   expect(await other.evaluate(button => button === document.activeElement)).toBe(true)

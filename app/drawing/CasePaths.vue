@@ -63,12 +63,6 @@ const choose = ({ id, finding }: Path): void => pointer.choose(finding ?? id)
         :width="PLUG"
         :height="PLUG"
       />
-      <template v-if="isLit(p)">
-        <g v-for="(at, k) in p.stops" :key="k" class="stop" aria-hidden="true">
-          <circle :cx="at[0]" :cy="at[1]" :r="letter * 0.72" />
-          <text :x="at[0]" :y="at[1] + letter * 0.34" :font-size="letter * 0.9">{{ k + 1 }}</text>
-        </g>
-      </template>
       <template v-if="p.gap">
         <polyline class="gap" :points="line(p.gap.points)" />
         <text
@@ -82,6 +76,12 @@ const choose = ({ id, finding }: Path): void => pointer.choose(finding ?? id)
         </text>
       </template>
     </g>
+    <template v-for="p in paths.filter(isLit)" :key="p.id">
+      <g v-for="(at, k) in p.stops" :key="k" class="stop" aria-hidden="true">
+        <circle :cx="at[0]" :cy="at[1]" :r="letter * 0.72" />
+        <text :x="at[0]" :y="at[1] + letter * 0.34" :font-size="letter * 0.9">{{ k + 1 }}</text>
+      </g>
+    </template>
   </g>
 </template>
 
@@ -96,6 +96,9 @@ polyline {
   stroke: var(--copper);
   vector-effect: none;
   opacity: 0.22;
+  pointer-events: none;
+}
+.stop {
   pointer-events: none;
 }
 .stop circle {

@@ -91,7 +91,7 @@ li {
 }
 select {
   padding: 2px 5px;
-  border: 1px solid var(--line);
+  border: 1px solid var(--edge);
   border-radius: var(--radius);
   background: var(--sheet);
   min-width: 0;

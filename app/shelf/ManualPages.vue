@@ -89,7 +89,7 @@ onUnmounted(() => props.manual.close())
 input {
   width: 64px;
   padding: 2px 6px;
-  border: 1px solid var(--line);
+  border: 1px solid var(--edge);
   border-radius: var(--radius);
   background: var(--sheet);
 }

@@ -127,6 +127,7 @@ function set(r: FacetRange, side: 'least' | 'most', text: string): void {
 }
 .groups button,
 .word {
+  min-height: 24px;
   padding: 2px 7px;
   border: 1px solid transparent;
   border-radius: var(--radius);
@@ -168,8 +169,9 @@ legend {
 }
 input {
   width: 92px;
+  min-height: 24px;
   padding: 2px 6px;
-  border: 1px solid var(--line);
+  border: 1px solid var(--edge);
   border-radius: var(--radius);
   background: var(--sheet);
   font-family: var(--figure);

@@ -68,9 +68,12 @@ watch(
   <p v-if="desk.isLong" class="working" role="status">
     The plan is being worked out. You can go on reading; what you asked for comes by itself.
   </p>
-  <KeysDialog v-if="showKeys" @close="showKeys = false" />
-  <WordsDialog v-if="wordsAreShown" @close="wordsAreShown = false" />
-  <ImportDialog v-if="shelf.opened" :file="shelf.opened" @close="shelf.opened = null" />
+  <!-- Within a section the heads of dialogs are no further heads of the page. -->
+  <section>
+    <KeysDialog v-if="showKeys" @close="showKeys = false" />
+    <WordsDialog v-if="wordsAreShown" @close="wordsAreShown = false" />
+    <ImportDialog v-if="shelf.opened" :file="shelf.opened" @close="shelf.opened = null" />
+  </section>
   <div v-if="isOverDropZone" class="drop" role="status">
     <p>Drop it: a build opens beside what is here, parts and tables are looked at first.</p>
   </div>

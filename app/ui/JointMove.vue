@@ -52,7 +52,7 @@ async function put(socket: string | null, to = ''): Promise<void> {
         <ElButton
           v-else
           size="small"
-          :aria-label="`Put it into ${p.label}`"
+          :aria-label="`Put here: ${p.label}`"
           @click="put(p.ref, p.label)"
           >Put here</ElButton
         >

@@ -106,7 +106,7 @@ onBeforeUnmount(() => chart?.destroy())
       <table>
         <thead>
           <tr>
-            <th></th>
+            <td></td>
             <th v-for="s in series" :key="s.label">{{ s.label }}</th>
           </tr>
         </thead>

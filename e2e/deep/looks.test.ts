@@ -1,6 +1,7 @@
 // Every place by every check, on both screens by both lights.
 import { stage } from '../harness'
 import { EVERY_CHECK, testLooks, type Look } from '../looks/look'
+import { testOpened } from '../looks/opened'
 
 const on = await stage()
 afterAll(() => on.close())
@@ -13,3 +14,5 @@ const LOOKS = (['wide', 'narrow'] as const).flatMap(screen =>
   })),
 )
 testLooks(on, LOOKS)
+testOpened(on, 'light')
+testOpened(on, 'dark')

@@ -1,9 +1,10 @@
 // A look at every place under one light and on one screen: what each check finds there.
 import type { Page } from 'playwright-core'
-import { atRest, goOn, visitor, type Stage } from '../harness'
+import { goOn, visitor, type Stage } from '../harness'
 import { checkerFaults } from './checker'
 import { contrastFaults } from './contrast'
 import { BENCH, PLACES } from './places'
+import { untilStill } from './rest'
 import { tooLarge, tooSmall } from './sizes'
 
 /** Named choices: how much text stands out, and at the bench, where it is read from afar. */
@@ -32,20 +33,6 @@ export interface Look {
 /** What was found, by place; a place where nothing is wrong has none. */
 type Found = Readonly<Record<string, readonly string[]>>
 const NOTHING_WRONG: Found = Object.fromEntries(PLACES.map(place => [place, []]))
-
-/** Named choice: a view that stays the same over so many rests has all that it asked for. */
-const RESTS = 3
-
-/** Waits until the view does not change any more: what it asks its worker for comes after it. */
-async function untilStill(page: Page): Promise<void> {
-  let before = ''
-  for (let same = 0; same < RESTS;) {
-    await atRest(page)
-    const shown = await page.locator('body').innerHTML()
-    same = shown === before ? same + 1 : 0
-    before = shown
-  }
-}
 
 async function lookAround(on: Stage, { screen, colorScheme, checks }: Look): Promise<Found> {
   const { page, leave } = await visitor(on, { viewport: SCREENS[screen], colorScheme })

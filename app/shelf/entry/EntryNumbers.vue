@@ -220,7 +220,7 @@ async function derive(): Promise<void> {
 input[type='text'],
 select {
   padding: 3px 7px;
-  border: 1px solid var(--line);
+  border: 1px solid var(--edge);
   border-radius: var(--radius);
   background: var(--sheet);
   width: 100%;

@@ -132,7 +132,7 @@ const force = (kind: string): void => entry.force(kind === '' ? null : (kind as 
 textarea {
   width: 100%;
   padding: 8px 10px;
-  border: 1px solid var(--line);
+  border: 1px solid var(--edge);
   border-radius: var(--radius);
   background: var(--sheet);
   resize: vertical;
@@ -143,7 +143,7 @@ textarea::placeholder {
 }
 select {
   padding: 2px 6px;
-  border: 1px solid var(--line);
+  border: 1px solid var(--edge);
   border-radius: var(--radius);
   background: var(--sheet);
 }

@@ -215,7 +215,7 @@ async function keep(add: boolean): Promise<void> {
 }
 select {
   padding: 4px 8px;
-  border: 1px solid var(--line);
+  border: 1px solid var(--edge);
   border-radius: var(--radius);
   background: var(--sheet);
 }

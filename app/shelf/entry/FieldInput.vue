@@ -148,7 +148,7 @@ function point(text: string): void {
 input[type='text'],
 select {
   padding: 3px 6px;
-  border: 1px solid var(--line);
+  border: 1px solid var(--edge);
   border-radius: var(--radius);
   background: var(--sheet);
   width: 100%;

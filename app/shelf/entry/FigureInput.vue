@@ -116,7 +116,7 @@ const from = (next: string): void => {
 input,
 select {
   padding: 3px 6px;
-  border: 1px solid var(--line);
+  border: 1px solid var(--edge);
   border-radius: var(--radius);
   background: var(--sheet);
   min-width: 0;

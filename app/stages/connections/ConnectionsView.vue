@@ -27,7 +27,7 @@ const summary = computed(() => {
 <template>
   <StageLayout title="Connections" stage="joints" :summary="summary">
     <template #tools
-      ><RouterLink :to="{ name: 'board', params: { build: desk.state.build?.id } }"
+      ><RouterLink class="tour" :to="{ name: 'board', params: { build: desk.state.build?.id } }"
         >Tour of the board</RouterLink
       ></template
     >
@@ -62,6 +62,9 @@ const summary = computed(() => {
 <style scoped>
 h2 {
   margin: 14px 0 6px;
+}
+.tour {
+  min-height: 24px;
 }
 li {
   padding: 6px 12px;

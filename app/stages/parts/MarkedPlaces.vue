@@ -47,7 +47,10 @@ async function mark(): Promise<void> {
           ><b>{{ m.label }}</b> {{ m.as
           }}<span v-if="m.why" class="quiet">, {{ m.why }}</span></span
         >
-        <ElButton size="small" :aria-label="`Take the mark off ${m.label}`" @click="unmark(m.key)"
+        <ElButton
+          size="small"
+          :aria-label="`Take off the mark of ${m.label}`"
+          @click="unmark(m.key)"
           >Take off</ElButton
         >
       </li>

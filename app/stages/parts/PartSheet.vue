@@ -154,6 +154,9 @@ const asked = (f: FigureRow) => ({
   flex-wrap: wrap;
   gap: 4px 14px;
 }
+.conditions button {
+  min-height: 24px;
+}
 .conditions [aria-pressed='true'] {
   font-weight: 600;
   border-bottom: 2px solid var(--mat);
