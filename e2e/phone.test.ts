@@ -128,7 +128,7 @@ test('second deviation: a lead is measured and the rest is planned anew; it reac
 
 test('a part that has not come holds its step; what can be done meanwhile is done; it comes by a key', async () => {
   await goOn(page, '/b/plover/bench')
-  await press(/^Whole plan$/)
+  await press(/^Whole plan/)
   await page.getByText(/whole plan/).waitFor()
   const finished = page.getByText('All steps are done')
   let arrived = 0

@@ -16,6 +16,7 @@ import { compareWith } from './bench-against'
 import { longLogRow, postedRow } from './bench-desk'
 import { gapRow, oracleRow, orderRow } from './bench-order'
 import { fitGrowth, fitRows } from './bench-fit'
+import { frameRows } from './bench-frames'
 import { routesGrowth, routesRow } from './bench-routes'
 import { clocked, exponentOf, median, type Row } from './bench-rows'
 import { contentOf, shippedParts } from './documents'
@@ -237,6 +238,7 @@ async function timings(): Promise<readonly Row[]> {
     readerRow(),
     postedRow(demo('avocet')),
     await longLogRow(),
+    ...(await frameRows()),
   ]
 }
 

@@ -49,12 +49,18 @@ const layers = computed(() => {
 const caseView = useTemplateRef('caseView')
 const svg = computed(() => caseView.value?.svg ?? null)
 const NOTHING = { x: 0, y: 0, w: 1, h: 1 }
-const { transform, scale, closer, farther, whole, reveal, fit } = useZoom(
+const { transform, scale, isDragged, closer, farther, whole, reveal, fit } = useZoom(
   svg,
   () => layout.value?.paper ?? NOTHING,
 )
 const zoom = computed(() =>
-  isPaper.value ? undefined : { transform: transform.value, scale: scale.value },
+  isPaper.value
+    ? undefined
+    : {
+        transform: transform.value,
+        scale: scale.value,
+        isDragged: isDragged.value,
+      },
 )
 const chosenAt = computed(() =>
   shown.value && pointer.chosen !== null

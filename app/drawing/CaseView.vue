@@ -29,7 +29,7 @@ const props = defineProps<{
   /** Whether the holes of the tray are shown at a step's place, each with its letter. */
   marked?: boolean
   /** How it is moved and looked at closer; without, it is only looked at. */
-  zoom?: { readonly transform: string; readonly scale: number }
+  zoom?: { readonly transform: string; readonly scale: number; readonly isDragged: boolean }
   /** What is left out. */
   without?: readonly Layer[]
 }>()
@@ -83,7 +83,7 @@ const AT_PLACE = 0.05
     :class="{ live: zoom, moved: zoom && zoom.scale > 1 }"
     :style="{ '--letter': `${letter}px` }"
   >
-    <g :transform="zoom?.transform">
+    <g :transform="zoom?.transform" :class="{ dragged: zoom?.isDragged }">
       <DrawnBodies
         :shapes="shapes"
         :hidden="hidden"
@@ -135,6 +135,9 @@ svg {
 .moved {
   cursor: grab;
   touch-action: none;
+}
+.dragged {
+  pointer-events: none;
 }
 .ring {
   fill: none;

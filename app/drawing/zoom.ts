@@ -1,8 +1,8 @@
 // A drawing that is moved and looked at closer: by dragging, by two fingers, by the wheel with Ctrl, by
 // buttons and keys. What is drawn stays; only from where it is seen changes.
 import { select } from 'd3-selection'
-import { zoom, zoomIdentity, type D3ZoomEvent } from 'd3-zoom'
-import { computed, onScopeDispose, shallowRef, watch, type Ref } from 'vue'
+import { zoom, zoomIdentity, type D3ZoomEvent, type ZoomTransform } from 'd3-zoom'
+import { computed, onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue'
 import type { Rect } from '../../core/drawing/rect'
 
 /** Named choices: how close one can look, and how much a press of a button comes closer. */
@@ -30,13 +30,29 @@ function aroundAll(things: readonly Rect[]): Rect {
 /** Named choice: a distance is looked at with so much around it, mm. */
 const LEAST = 40
 
+/** Some things in the middle of the page, as large as they go. */
+function showing(things: readonly Rect[], page: Rect): ZoomTransform {
+  const { x, y, w, h } = aroundAll(things)
+  const scale = Math.min(page.w / (w * AROUND), page.h / (h * AROUND), CLOSEST)
+  return zoomIdentity
+    .translate(page.x + page.w / 2, page.y + page.h / 2)
+    .scale(Math.max(1, scale))
+    .translate(-(x + w / 2), -(y + h / 2))
+}
+
 export function useZoom(svg: Readonly<Ref<SVGSVGElement | null>>, paper: () => Rect) {
   const seen = shallowRef(zoomIdentity)
+  /** Dragged at this moment: what it passes under the pointer is not pointed at. */
+  const isDragged = ref(false)
   const behaviour = zoom<SVGSVGElement, unknown>()
     .scaleExtent([1, CLOSEST])
     .filter((event: Event) => isMeant(event, seen.value.k > 1))
     .on('zoom', (event: D3ZoomEvent<SVGSVGElement, unknown>) => {
       seen.value = event.transform
+      isDragged.value = event.sourceEvent instanceof MouseEvent
+    })
+    .on('end', () => {
+      isDragged.value = false
     })
 
   watch(
@@ -67,22 +83,13 @@ export function useZoom(svg: Readonly<Ref<SVGSVGElement | null>>, paper: () => R
   const reveal = ({ x, y, w, h }: Rect): void => {
     if (seen.value.k > 1) act(on => behaviour.translateTo(on, x + w / 2, y + h / 2))
   }
-  /** Some things in the middle, as large as they go. */
-  function fit(things: readonly Rect[]): void {
-    if (things.length === 0) return
-    const { x, y, w, h } = aroundAll(things)
-    const page = paper()
-    const scale = Math.min(page.w / (w * AROUND), page.h / (h * AROUND), CLOSEST)
-    const k = Math.max(1, scale)
-    const to = zoomIdentity
-      .translate(page.x + page.w / 2, page.y + page.h / 2)
-      .scale(k)
-      .translate(-(x + w / 2), -(y + h / 2))
-    act(on => behaviour.transform(on, to))
+  const fit = (things: readonly Rect[]): void => {
+    if (things.length > 0) act(on => behaviour.transform(on, showing(things, paper())))
   }
   return {
     transform: computed(() => seen.value.toString()),
     scale: computed(() => seen.value.k),
+    isDragged,
     ...{ closer, farther, whole, reveal, fit },
   }
 }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// At the end of the header: undo and redo, which horizon is looked at, files, the light.
+// At the end of the header: which plan is looked at, undo and redo, words, files, the light.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { onClickOutside } from '@vueuse/core'
@@ -8,6 +8,7 @@ import { ask } from '../desk/remote'
 import { useDesk } from '../state/desk'
 import { download, fileName } from '../ui/download'
 import { theme, turnTheme } from '../ui/theme'
+import HorizonSwitch from './HorizonSwitch.vue'
 import { useUndo } from './undo'
 import { wordsAreShown } from './words'
 
@@ -51,31 +52,7 @@ async function saveDrawing(): Promise<void> {
 
 <template>
   <div class="tools">
-    <div
-      v-if="desk.horizonsDiffer"
-      class="horizon"
-      role="group"
-      aria-label="Which plan is looked at"
-    >
-      <button
-        type="button"
-        class="plainbutton"
-        :aria-pressed="desk.horizon === 'now'"
-        title="What is here or on its way"
-        @click="desk.horizon = 'now'"
-      >
-        Bought so far
-      </button>
-      <button
-        type="button"
-        class="plainbutton"
-        :aria-pressed="desk.horizon === 'then'"
-        title="Also what is wanted and later"
-        @click="desk.horizon = 'then'"
-      >
-        Whole plan
-      </button>
-    </div>
+    <HorizonSwitch v-if="desk.horizonsDiffer" />
     <ElButton
       size="small"
       :disabled="undo === null"
@@ -159,19 +136,6 @@ async function saveDrawing(): Promise<void> {
   margin: 0;
   font-size: 17px;
   padding: 0 8px;
-}
-.horizon {
-  display: flex;
-  border: 1px solid var(--line);
-  border-radius: var(--radius);
-}
-.horizon button {
-  padding: 3px 9px;
-  font-size: var(--small);
-}
-.horizon [aria-pressed='true'] {
-  background: var(--mat);
-  color: var(--sheet);
 }
 .words {
   padding: 4px 6px;

@@ -6,6 +6,7 @@ import 'element-plus/es/components/button/style/css'
 import { ref } from 'vue'
 import { useDesk } from '../state/desk'
 import { smallPicture, usePhotos } from './photos'
+import { dayOf } from './when'
 
 const props = defineProps<{ about: readonly string[]; name: string; large?: boolean }>()
 const desk = useDesk()
@@ -31,7 +32,7 @@ async function take(): Promise<void> {
     <ul v-if="shown.length">
       <li v-for="p in shown" :key="p.id">
         <a v-if="p.url" :href="p.url" download
-          ><img :src="p.url" :alt="`Picture of ${p.name}, ${p.at.slice(0, 10)}`" /></a
+          ><img :src="p.url" :alt="`Picture of ${p.name}, ${dayOf(p.at)}`" /></a
         ><span v-else class="quiet">picture not here</span>
         <button
           type="button"

@@ -1,15 +1,20 @@
-// A stored time as the clock on the wall shows it: date and minutes, in the person's own time zone.
-const two = (n: number): string => String(n).padStart(2, '0')
+// A stored time as the clock on the wall shows it: date and minutes in the person's own time zone and
+// in the form that is usual where the person is.
+const DAY = { year: 'numeric', month: '2-digit', day: '2-digit' } as const
+const MINUTE = { hour: '2-digit', minute: '2-digit' } as const
 
-export function when(at: string): string {
-  const d = new Date(at)
-  return Number.isNaN(d.getTime())
-    ? at
-    : `${d.getFullYear()}-${two(d.getMonth() + 1)}-${two(d.getDate())} ${two(d.getHours())}:${two(d.getMinutes())}`
+const written = (at: string, how: Intl.DateTimeFormatOptions, locale?: string): string => {
+  const time = new Date(at)
+  return Number.isNaN(time.getTime()) ? at : new Intl.DateTimeFormat(locale, how).format(time)
 }
+
+/** Date and minutes; what is no time stays as it is. */
+export const when = (at: string, locale?: string): string =>
+  written(at, { ...DAY, ...MINUTE }, locale)
+
+/** The date alone. */
+export const dayOf = (at: string, locale?: string): string => written(at, DAY, locale)
 
 /** The minutes of a stored time alone, for something of today; an older one with its day. */
-export function clockOf(at: string): string {
-  const full = when(at)
-  return full.slice(0, 10) === when(new Date().toISOString()).slice(0, 10) ? full.slice(11) : full
-}
+export const clockOf = (at: string, locale?: string): string =>
+  dayOf(at) === dayOf(new Date().toISOString()) ? written(at, MINUTE, locale) : when(at, locale)

@@ -1,6 +1,6 @@
 // The whole analysis as plain text, for a terminal.
 import type { Analysis, HorizonAnalysis } from '../analysis/analyse'
-import { counted, margin, minutes, number, quantity, tolerance } from '../figures/format'
+import { comesTo, counted, margin, minutes, number, quantity, tolerance } from '../figures/format'
 import { VERDICTS, type Verdict } from '../figures/verdict'
 
 export const SECTIONS = [
@@ -42,7 +42,7 @@ const WRITERS: Record<Section, (h: HorizonAnalysis) => readonly string[]> = {
         f.margin === null
           ? ''
           : `  need ${quantity(f.need ?? 0, f.unit)}, have ${quantity(f.have ?? 0, f.unit)}, ` +
-            `${margin(f.margin, f.unit)} (${f.basis} ${tolerance(f.tol, f.unit)})`,
+            `${comesTo({ ...f, margin: f.margin })} (${f.basis} ${tolerance(f.tol, f.unit)})`,
         f.verdict === 'clear' || f.wayOut === '' ? '' : `  → ${f.wayOut}`,
         f.accepted ? `  accepted: ${f.accepted.reason}` : '',
       ]

@@ -3,7 +3,7 @@
 import type { HorizonAnalysis } from '../analysis/analyse'
 import type { Build } from '../document/build'
 import type { Finding } from '../rules/finding'
-import { capital, margin, minutes, money, quantity } from '../figures/format'
+import { capital, comesTo, minutes, money, quantity } from '../figures/format'
 
 /** Text that stays text: nothing of it is taken for markup. */
 const plain = (text: string): string =>
@@ -55,7 +55,7 @@ function openMatters(findings: HorizonAnalysis['findings']): string {
 }
 
 function matterLine(f: Finding): string {
-  const by = f.margin === null ? '' : ` (${margin(f.margin, f.unit)})`
+  const by = f.margin === null ? '' : ` (${comesTo({ ...f, margin: f.margin })})`
   const wayOut = f.wayOut === '' ? '' : `. ${plain(f.wayOut)}`
   const end = f.accepted ? `. Accepted: ${plain(f.accepted.reason)}` : wayOut
   return `- **${capital(f.verdict)}** ${plain(f.sentence)}${by}${end}`

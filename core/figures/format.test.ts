@@ -7,6 +7,7 @@ import {
   margin,
   minutes,
   money,
+  comesTo,
   number,
   pairLine,
   quantity,
@@ -18,6 +19,9 @@ test('numbers have a true minus sign, and no minus before nothing', () => {
   expect(number(-15.04)).toBe('−15.0')
   expect(number(-0.04)).toBe('0.0')
   expect(number(3, 0)).toBe('3')
+  expect(number(9999, 0)).toBe('9999')
+  expect(number(10_000, 0)).toBe('10\u2009000')
+  expect(number(-1234567.891, 2)).toBe('−1\u2009234\u2009567.89')
 })
 test('quantities take a thin space and the decimals of their unit', () => {
   expect(quantity(165, 'mm')).toBe('165.0\u2009mm')
@@ -75,4 +79,10 @@ test('a size of stored data in the unit that fits', () => {
 test('from which value on it passes: lengths fit, all else is enough', () => {
   expect(passing({ side: 'least', value: 166.6 }, 'mm')).toBe('fits if at least 166.6\u2009mm')
   expect(passing({ side: 'most', value: 0.9 }, 'A')).toBe('enough if at most 0.90\u2009A')
+})
+
+test('a finding comes to a margin; of counts it is so many of so many', () => {
+  const of = { need: 13, have: 14, margin: 1 }
+  expect(comesTo({ ...of, unit: 'pcs' })).toBe('13 of 14')
+  expect(comesTo({ ...of, unit: 'mm' })).toBe('+1.0\u2009mm')
 })

@@ -2,9 +2,17 @@
 const THIN_SPACE = '\u2009'
 const MINUS = '\u2212'
 
-/** A number with a fixed count of decimals and a true minus sign; no locale. */
+/** Numbers of at least so many digits before the point stand in groups of three. */
+const GROUPED = 10_000
+
+/**
+ * A number with a fixed count of decimals, a true minus sign and thin spaces in its thousands; no
+ * locale.
+ */
 export function number(value: number, decimals = 1): string {
-  const text = Math.abs(value).toFixed(decimals)
+  const plain = Math.abs(value).toFixed(decimals)
+  const text =
+    Math.abs(value) < GROUPED ? plain : plain.replace(/\d(?=(\d{3})+(\.|$))/g, `$&${THIN_SPACE}`)
   return value < 0 && Number(text) !== 0 ? MINUS + text : text
 }
 
@@ -53,6 +61,18 @@ export function tolerance(tol: number, unit: string | null): string {
 /** A margin: with its sign. */
 export const margin = (value: number, unit: string | null): string =>
   (value >= 0 ? '+' : '') + quantity(value, unit)
+
+interface Measured {
+  readonly need: number | null
+  readonly have: number | null
+  readonly margin: number
+  readonly unit: string | null
+}
+/** What a measured finding comes to, beside its sentence: of counts so many of so many, else a margin. */
+export const comesTo = ({ need, have, margin: left, unit }: Measured): string =>
+  unit === 'pcs' && need !== null && have !== null
+    ? `${quantity(need, unit)} of ${quantity(have, unit)}`
+    : margin(left, unit)
 
 /** Minutes as hours and minutes. */
 export function minutes(total: number): string {

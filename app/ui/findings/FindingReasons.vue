@@ -46,9 +46,11 @@ const leftOpen = (): boolean =>
   <div class="reasons">
     <p v-if="finding.need !== null && finding.have !== null" class="sum figure">
       need {{ quantity(finding.need, finding.unit) }} · have
-      {{ quantity(finding.have, finding.unit) }} · margin
-      {{ margin(finding.margin ?? 0, finding.unit) }} · tolerance
-      {{ tolerance(finding.tol, finding.unit) }}
+      {{ quantity(finding.have, finding.unit) }}
+      <template v-if="finding.unit !== 'pcs'"
+        >· margin {{ margin(finding.margin ?? 0, finding.unit) }} · tolerance
+        {{ tolerance(finding.tol, finding.unit) }}</template
+      >
     </p>
     <p v-else-if="finding.atLeast !== null" class="sum figure">
       need at least {{ quantity(finding.atLeast, finding.unit) }}; not known:

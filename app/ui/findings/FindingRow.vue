@@ -3,7 +3,7 @@
 // reasons when it is opened.
 import { computed, defineAsyncComponent, useTemplateRef, watch } from 'vue'
 import type { Finding } from '../../../core/rules/finding'
-import { margin } from '../../../core/figures/format'
+import { comesTo } from '../../../core/figures/format'
 import { usePointer } from '../../state/pointer'
 import { VERDICT_WORD } from '../findings'
 import CaliperBar from './CaliperBar.vue'
@@ -66,7 +66,7 @@ const basis = computed(() => (props.finding.assumed ? 'assumed' : props.finding.
       </span>
       <span v-if="finding.margin !== null" class="number">
         <span class="figure" :class="finding.verdict"
-          ><b>{{ margin(finding.margin, finding.unit) }}</b></span
+          ><b>{{ comesTo({ ...finding, margin: finding.margin }) }}</b></span
         >
         <span class="quiet">{{ basis }}</span>
       </span>

@@ -1,7 +1,7 @@
 // A whole build by the keyboard alone: found, opened, measured, walked at the bench to its end, saved.
 import { readFileSync } from 'node:fs'
-import { openFile } from '../core/document/open'
-import { stage, visitor } from './harness'
+import { openFile } from '../../core/document/open'
+import { stage, visitor } from '../harness'
 
 const on = await stage()
 afterAll(() => on.close())
@@ -74,7 +74,7 @@ test(
     await tabTo(/Bench$/)
     await press('Enter')
     await heading(/^Make the bench ready$/).waitFor()
-    await tabTo(/^Whole plan$/)
+    await tabTo(/^Whole plan/)
     await press('Enter')
     await page.getByText(/whole plan/).waitFor()
     const finished = page.getByText('All steps are done')
