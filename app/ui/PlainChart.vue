@@ -47,7 +47,8 @@ function configuration(): ChartConfiguration {
   const grid = { color: token('--line') }
   const callback = (at: string | number): string => props.written(Number(at))
   const value = { beginAtZero: true, ticks: { ...ticks, callback, maxTicksLimit: 6 }, grid }
-  const names = { ticks, grid: { display: false } }
+  // Every bar has its name, level.
+  const names = { ticks: { ...ticks, autoSkip: false, maxRotation: 0 }, grid: { display: false } }
   return {
     type: 'bar',
     data: {
@@ -84,7 +85,7 @@ function configuration(): ChartConfiguration {
 }
 /** Long names stand in lines under their bar. */
 const wrapped = (label: string): string | string[] =>
-  label.length > 12 ? label.split(/,? (?=\S{3,})/) : label
+  label.length > 8 ? label.split(/,? (?=\S{3,})/) : label
 
 function draw(): void {
   if (!canvas.value) return

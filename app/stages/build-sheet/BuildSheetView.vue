@@ -10,6 +10,7 @@ import PanelPrint from '../../drawing/PanelPrint.vue'
 import { useDesk } from '../../state/desk'
 import { VERDICT_WORD } from '../../ui/findings'
 import { useRunningHead } from '../../ui/running-head'
+import SheetFaces from './SheetFaces.vue'
 import SheetSteps from './SheetSteps.vue'
 
 const desk = useDesk()
@@ -79,6 +80,7 @@ const print = (): void => window.print()
         </tr>
       </tbody>
     </table>
+    <SheetFaces />
     <h2>First power-on</h2>
     <ol>
       <li v-for="c in h.proof" :key="c.id">

@@ -2,17 +2,17 @@
 // Screws and standoffs in their true size, to lay an unknown one on. Lengths are counted below the
 // head; a line of 50 mm says whether the printer kept to the size.
 import { computed } from 'vue'
+import ControlLine from '../../ui/ControlLine.vue'
 import type { DrawnScrew, ScrewSheet } from '../../../core/to-hand/screw-sheet'
 
 const props = defineProps<{ sheet: ScrewSheet }>()
 /** Where they stand, mm: so many in a row, and how far apart. */
 const [LEFT, TOP, WIDE, HIGH, IN_ROW] = [8, 10, 42, 26, 4] as const
-const [HEAD_HIGH, LINE] = [2.2, 50] as const
+const HEAD_HIGH = 2.2
 const place = (i: number): string =>
   `translate(${LEFT + (i % IN_ROW) * WIDE} ${TOP + Math.floor(i / IN_ROW) * HIGH})`
 const width = LEFT + IN_ROW * WIDE
-const rulerAt = computed(() => TOP + Math.ceil((props.sheet.screws.length + 1) / IN_ROW) * HIGH)
-const height = computed(() => rulerAt.value + TOP)
+const height = computed(() => TOP + Math.ceil((props.sheet.screws.length + 1) / IN_ROW) * HIGH)
 const threadsOf = ({ long, pitch }: DrawnScrew): readonly number[] =>
   Array.from({ length: Math.floor(long / pitch) }, (_, i) => HEAD_HIGH + (i + 0.5) * pitch)
 </script>
@@ -55,12 +55,8 @@ const threadsOf = ({ long, pitch }: DrawnScrew): readonly number[] =>
           <rect :width="sheet.standoff.flats" :height="sheet.standoff.high" class="metal" />
           <text y="-3">standoff {{ sheet.standoff.high }} mm</text>
         </g>
-        <path
-          :d="`M${LEFT} ${rulerAt}h${LINE}M${LEFT} ${rulerAt - 2}v4M${LEFT + LINE} ${rulerAt - 2}v4`"
-          class="ruler"
-        />
-        <text :x="LEFT + LINE + 3" :y="rulerAt + 1">50 mm</text>
       </svg>
+      <ControlLine />
     </div>
   </figure>
 </template>
@@ -82,10 +78,6 @@ figure {
 .thread {
   stroke: var(--ink);
   stroke-width: 0.1;
-}
-.ruler {
-  stroke: var(--ink);
-  stroke-width: 0.3;
 }
 text {
   font-size: 3.2px;
