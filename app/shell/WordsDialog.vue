@@ -6,6 +6,7 @@ import { onMounted, shallowRef } from 'vue'
 import type { Explained } from '../../core/words/glossary'
 import { ask } from '../desk/remote'
 import FaceDrawing from '../drawing/FaceDrawing.vue'
+import MarkLegend from './MarkLegend.vue'
 
 const emit = defineEmits<{ close: [] }>()
 const words = shallowRef<readonly Explained[] | null>(null)
@@ -18,11 +19,12 @@ onMounted(async () => {
 <template>
   <ElDialog
     model-value
-    title="Words on this screen"
+    title="Marks and words on this screen"
     width="min(640px, 94vw)"
     align-center
     @close="emit('close')"
   >
+    <MarkLegend />
     <p v-if="words === null" class="quiet" role="status">The words are looked up.</p>
     <p v-else-if="words.length === 0" class="quiet">
       None of the field’s words stands here. All of them are under Practice.
@@ -47,7 +49,7 @@ onMounted(async () => {
 
 <style scoped>
 dl {
-  max-height: 65vh;
+  max-height: 48vh;
   overflow: auto;
 }
 dl > div {

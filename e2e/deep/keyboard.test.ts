@@ -61,7 +61,7 @@ test('a build is found and opened, and a figure that is missing is measured', as
 test('the words on the screen are looked up, and the focus comes back', async () => {
   await tabTo(/^Words$/)
   await press('Enter')
-  await page.getByRole('dialog', { name: 'Words on this screen' }).waitFor()
+  await page.getByRole('dialog', { name: 'Marks and words on this screen' }).waitFor()
   await page.getByRole('dialog').getByText('standoffs', { exact: true }).waitFor()
   await press('Escape')
   await page.getByRole('dialog').waitFor({ state: 'detached' })
