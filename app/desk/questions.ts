@@ -19,6 +19,8 @@ import type { Query } from '../../core/shelf/find'
 import { BOARD_FORMS } from '../../core/standards/boards'
 import { CONNECTORS, MATINGS } from '../../core/connectors/connectors'
 import type { Look } from '../../core/connectors/look'
+import { readPins } from '../../core/reader/pins'
+import { PIN_JOBS, pinName, type PinJob } from '../../core/standards/panel'
 import { MEMORY_TYPES } from '../../core/standards/modules'
 import { GLOSSARY, wordsIn, type Explained } from '../../core/words/glossary'
 import type { Desk } from './desk'
@@ -52,6 +54,8 @@ export interface Reference {
     }[]
   }[]
   readonly terms: readonly Explained[]
+  /** What a pin of a front-panel block may be for, as it is printed. */
+  readonly pinJobs: readonly { readonly job: PinJob; readonly says: string }[]
   readonly rules: readonly {
     readonly id: string
     readonly stage: string
@@ -116,6 +120,8 @@ export function questionsOf(desk: Desk) {
     ...shelfQuestions(desk),
     entryChoices,
     reference,
+    /** Which pin is for what, from a table as manuals print it. */
+    readPins,
     /** The field's words and connectors that stand in a text. */
     wordsIn,
   }
@@ -197,5 +203,6 @@ const reference = (): Reference => ({
     }),
   ),
   terms: GLOSSARY,
+  pinJobs: PIN_JOBS.map(job => ({ job, says: pinName(job) })),
   rules: RULES.map(({ id, stage, question, source }) => ({ id, stage, question, source })),
 })

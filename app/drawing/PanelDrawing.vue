@@ -32,7 +32,7 @@ const CELL = 92
 /** Where the pins are only assumed, no manual was read. */
 const upright = computed(() =>
   props.block.isAssumed
-    ? ', in the usual order: this board’s own is not stated'
+    ? '. Assumed, in the usual order: read it in your manual'
     : ', as printed in its manual',
 )
 const grid = computed(() => props.block.turns[turn.value] ?? props.block.turns[0])
@@ -101,6 +101,15 @@ const words = (text: string): string[] => text.split(' ')
         >
           {{ w }}
         </text>
+        <text
+          v-if="block.isAssumed"
+          :x="CELL / 2"
+          :y="CELL - 9"
+          text-anchor="middle"
+          class="unread"
+        >
+          assumed
+        </text>
       </g>
     </svg>
     <figcaption class="quiet">
@@ -168,6 +177,11 @@ text {
 }
 .word {
   font-size: 12.5px;
+}
+.unread {
+  font-size: 11px;
+  font-style: italic;
+  fill: var(--ink-2);
 }
 .none .word {
   fill: var(--ink-2);

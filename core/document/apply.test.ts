@@ -113,6 +113,8 @@ const commands: fc.Arbitrary<Sent> = fc.oneof(
     { do: 'chooseAir', id: 'case', place: 'nowhere', way: 'in' },
     { do: 'standCard', id: 'card', upright: true },
     { do: 'standCard', id: 'board', upright: true },
+    { do: 'mapPanel', id: 'board', pins: [{ pin: 1, row: 0, col: 0, does: 'reset' }] },
+    { do: 'mapPanel', id: 'fan', pins: [{ pin: 1, row: 0, col: 0, does: 'free' }] },
     { do: 'setJumper', id: 'board', jumper: 'JP3', stands: '2-3' },
     { do: 'setJumper', id: 'board', jumper: 'JP9', stands: '1-2' },
     { do: 'setJumper', id: 'board', jumper: 'JP3', stands: null },

@@ -6,6 +6,7 @@ import { partSchema } from '../parts'
 import { CONDITIONS, STATES } from '../parts/kind'
 import { markSchema } from '../parts/mark'
 import { PRACTICE_IDS } from '../standards/practices'
+import { PIN_JOBS } from '../standards/panel'
 import { PURPOSES, USES } from '../standards/purposes'
 import { AIR_WAYS } from '../case/air'
 import { TURNS } from '../geometry/turn'
@@ -82,6 +83,21 @@ const SINGLE = [
     id,
     jumper: z.string().min(1).describe('its name on the part; of a drive `place`'),
     stands: z.string().nullable().describe('the pins it bridges; null: nobody looked'),
+  }),
+  z.strictObject({
+    do: z.literal('mapPanel'),
+    id,
+    pins: z
+      .array(
+        z.strictObject({
+          pin: z.number().int().min(1).max(99),
+          row: z.number().int().min(0).max(9),
+          col: z.number().int().min(0).max(49),
+          does: z.enum(PIN_JOBS),
+        }),
+      )
+      .min(1)
+      .describe('every place of the front-panel block, as it is printed'),
   }),
   z.strictObject({
     do: z.literal('takePiece'),

@@ -7,7 +7,14 @@ import { FORM, type BoardForm } from '../standards/boards'
 import { lanesOf } from '../standards/cards'
 import type { BoardOutline } from './board-outline'
 import { headersOf } from './headers'
-import { sizeOf, USUAL_SLOTS, usualHeaders, usualPins, type Size } from './usual-board'
+import {
+  sizeOf,
+  USUAL_SLOTS,
+  usualHeaders,
+  usualPanelAt,
+  usualPins,
+  type Size,
+} from './usual-board'
 
 /** What memory slots are called of which no print is known, in the order from the processor. */
 export const slotLabels = (count: number): readonly string[] =>
@@ -46,7 +53,7 @@ export function boardOf(outline: BoardOutline, about: About): Board {
     slots: slotsFor(outline, size),
     headers: headersOf(headers, usualHeaders(outline, size), [edge, depth]),
     ...noneOf(headers),
-    panel: { at: [depth - 32, edge - 7], pins: usualPins(outline.form) },
+    panel: { at: usualPanelAt(edge, depth), pins: usualPins(outline.form) },
     ...firmwareOf(outline),
   })
   return { ...board, model: about.model }

@@ -2,7 +2,8 @@
 import type { PlugFace } from '../connectors/connectors'
 import type { Board } from '../parts/board-schema'
 import type { BoardOutline } from './board-outline'
-import { MAINS_AT_FRONT, type BoardForm } from '../standards/boards'
+import { readFigure } from '../figures/units'
+import { FORM, MAINS_AT_FRONT, type BoardForm } from '../standards/boards'
 import type { AnySlot } from '../standards/cards'
 import { USUAL_BLOCK } from '../standards/panel'
 
@@ -82,3 +83,19 @@ export const usualPins = (form: BoardForm): NonNullable<Board['panel']>['pins'] 
       return { pin: col * 2 + r + 1, row: r, col, does }
     }),
   )
+
+/** Where the block usually stands: at the lower edge, near the front. Named choices, mm. */
+const FROM_FRONT = 32
+const FROM_BOTTOM = 7
+export const usualPanelAt = (edge: number, depth: number): [number, number] => [
+  depth - FROM_FRONT,
+  edge - FROM_BOTTOM,
+]
+/** The same of a board as it stands; one of which no size is known is taken for the most common form. */
+export function usualPanelPlace({ form, edge, depth }: Board): [number, number] {
+  const size = FORM[form ?? 'ATX']
+  return usualPanelAt(
+    readFigure(edge, 'mm')?.value ?? size.edge,
+    readFigure(depth, 'mm')?.value ?? size.depth,
+  )
+}

@@ -18,6 +18,7 @@ const FIELDS: Readonly<Record<string, string>> = {
   places: 'where everything lies',
   'headers.*.label': 'what is printed beside its headers',
   'panel.pins': 'which pin of the front-panel block is for what: the usual order is taken',
+  'panel.at': 'where its front-panel block stands',
   'memory.table.*.slots': 'which memory slots for how many modules',
   'supply.forms': 'which form of power supply it takes',
   slots: 'how many slot covers it has',

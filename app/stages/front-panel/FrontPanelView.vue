@@ -1,9 +1,10 @@
 <script setup lang="ts">
 // Panel: the loose front leads, each on its pins, beside the block as it lies.
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { counted } from '../../../core/figures/format'
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
+import PanelEditor from './PanelEditor.vue'
 import PanelDrawing from '../../drawing/PanelDrawing.vue'
 import PanelPrint from '../../drawing/PanelPrint.vue'
 import { useDesk } from '../../state/desk'
@@ -18,7 +19,22 @@ const blocks = computed(() => desk.analysis?.panel ?? [])
 const NOTHING =
   'Here the small leads of the case get their pins. It takes the motherboard, for its block, and ' +
   'the case, for its leads: nothing else.'
+/** The board whose pins are being typed. */
+const typing = ref<string | null>(null)
+/** Every motherboard, also one of which no block is known. */
+const boards = computed(() =>
+  (desk.analysis?.parts.rows ?? [])
+    .filter(r => r.kind === 'board')
+    .map(({ id, name }) => {
+      const block = blocks.value.find(b => b.board === id)
+      const isAssumed = block?.isAssumed ?? true
+      const says = isAssumed ? `Type the pins of the ${name}` : `Change the pins of the ${name}`
+      return { id, name, isAssumed, says, cells: block?.turns[0]?.cells ?? [] }
+    }),
+)
 const print = (): void => window.print()
+const isAssumed = (joint: string): boolean =>
+  blocks.value.some(b => b.isAssumed && b.leads.some(l => l.joint === joint))
 const leads = computed(() => blocks.value.flatMap(b => b.leads))
 </script>
 
@@ -46,7 +62,11 @@ const leads = computed(() => blocks.value.flatMap(b => b.leads))
         @mouseenter="pointer.point([], l.joint)"
         @mouseleave="pointer.leave"
       >
-        <b>{{ l.label }}</b><span>{{ l.says }}</span
+        <b>{{ l.label }}</b><span
+          >{{ l.says
+          }}<span v-if="isAssumed(l.joint)" class="quiet">
+            (assumed: read it in your manual)</span
+          ></span
         ><span class="quiet"
           >{{ l.wide }}-pin plug{{ l.wide === l.wants ? '' : `, pins for ${l.wants}` }}</span
         >
@@ -56,7 +76,24 @@ const leads = computed(() => blocks.value.flatMap(b => b.leads))
     <FindingLedger stage="panel" empty="No loose lead to judge." />
     <template #where
       ><template v-for="b in blocks" :key="b.board"
-        ><PanelDrawing class="screen" :block="b" /><PanelPrint class="paper" :block="b" /></template
+        ><PanelDrawing class="screen" :block="b" /><PanelPrint class="paper" :block="b"
+      /></template>
+      <template v-for="b in boards" :key="b.id"
+        ><PanelEditor
+          v-if="typing === b.id"
+          class="screen"
+          :board="b.id"
+          :name="b.name"
+          :cells="b.cells"
+          @close="typing = null"
+        /><ElButton
+          v-else
+          class="screen print"
+          size="small"
+          :type="b.isAssumed ? 'primary' : 'default'"
+          @click="typing = b.id"
+          >{{ b.says }}</ElButton
+        ></template
       ><ElButton v-if="blocks.length" class="screen print" size="small" @click="print"
         >Print it at 4 : 1</ElButton
       >

@@ -6,6 +6,7 @@ import { declaredCommands } from './declared'
 import { figureCommands } from './figures'
 import { itemCommands } from './items'
 import { keepingCommands } from './keeping'
+import { panelCommands } from './panel'
 import { sittingCommands } from './sitting'
 import { togetherCommand } from './together'
 import { workCommands } from './work'
@@ -17,6 +18,7 @@ const single = {
   ...workCommands,
   ...choiceCommands,
   ...declaredCommands,
+  ...panelCommands,
   ...sittingCommands,
 }
 
