@@ -72,6 +72,10 @@ const DIALOGS: readonly Opened[] = [
       await named(page, /say why|Leave open/).click()
     },
   },
+  {
+    ...{ name: 'the pins of a block', place: '/b/plover/front-panel' },
+    open: press(/^Change the pins/),
+  },
   { name: 'a build that is renamed', place: '/', open: press('Rename Avocet') },
   { name: 'a build that is copied', place: '/', open: press('Copy Avocet') },
 ]
