@@ -109,11 +109,8 @@ export const blocksIn = (build: Build, horizon: Horizon, memory = new Memory()):
   runOn(build, horizon, memory).values({ blocks }).blocks
 
 /** A tour of each of its boards, edge by edge. */
-export const toursIn = (
-  build: Build,
-  horizon: Horizon,
-  memory = new Memory(),
-): readonly Tour[] => runOn(build, horizon, memory).values({ boardTours }).boardTours
+export const toursIn = (build: Build, horizon: Horizon, memory = new Memory()): readonly Tour[] =>
+  runOn(build, horizon, memory).values({ boardTours }).boardTours
 
 /** A build at a glance, all that is planned. */
 export const glanceAt = (build: Build, memory = new Memory()): Glance =>

@@ -9,12 +9,12 @@ const TWO = [
 const map = (pins: readonly object[], id = 'board'): Sent => ({ do: 'mapPanel', id, pins })
 const boardOf = (build: Build) => build.items.find(i => i.id === 'board')?.part
 /** The board as one that stated nothing of its block, or whose pins were made up. */
-const without = (more: object): Build => ({
-  ...plover,
-  items: plover.items.map(i =>
+const without = (more: object): Build => {
+  const items = plover.items.map(i =>
     i.id === 'board' ? { ...i, part: { ...i.part, panel: undefined, ...more } } : i,
-  ) as Build['items'],
-})
+  )
+  return { ...plover, items }
+}
 
 describe('the pins of a block, as read', () => {
   test('are what the leads are laid on, and are taken back', () => {
