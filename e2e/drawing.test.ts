@@ -179,7 +179,7 @@ test('a stage begins with what it comes to, and leads to the worst', async () =>
 test('a chosen lead is numbered along its way', async () => {
   const { page, leave } = await visit('/b/avocet/cables')
   await page.locator('.row .face', { hasText: 'SATA lead 150' }).first().click()
-  expect(await page.locator('.path.lit .stop').count()).toBeGreaterThan(1)
+  expect(await page.locator('.paths .stop').count()).toBeGreaterThan(1)
   await page.locator('.path.lit .gap').waitFor({ state: 'attached' })
   await leave()
 })

@@ -11,7 +11,7 @@ const path = `M1 3h${LINE}M1 1v4M${1 + LINE} 1v4`
     role="img"
     :aria-label="`A line of ${LINE} mm`"
   >
-    <path :d="path" />
+    <path class="ruler" :d="path" />
     <text :x="LINE + 4" y="4.2">{{ LINE }} mm</text>
   </svg>
 </template>
@@ -20,7 +20,7 @@ const path = `M1 3h${LINE}M1 1v4M${1 + LINE} 1v4`
 svg {
   display: block;
 }
-path {
+.ruler {
   fill: none;
   stroke: var(--ink);
   stroke-width: 0.3;
