@@ -56,3 +56,14 @@ test('left as it was, nothing is changed', async () => {
   await button('Leave it as it was').click()
   await lead('HDD LED').getByText('red wire (+) on pin 1').waitFor()
 })
+
+test('a block of other rows and numbers keeps them when one pin is changed', async () => {
+  await page.goto('/b/curlew/front-panel')
+  await button('Change the pins of the Ford 33').click()
+  const pins = page.locator('.grid label')
+  expect(await pins.count()).toBe(11)
+  await pins.nth(5).locator('select').selectOption({ label: 'free' })
+  await button('Keep these pins').click()
+  await lead('turbo light').getByText('on pin 10, the other (−) on pin 11').waitFor()
+  await button('Undo').click()
+})

@@ -68,6 +68,7 @@ const jobOf = (event: Event): PinJob => (event.target as HTMLSelectElement).valu
       <label
         >counted
         <select v-model="numbering">
+          <option v-if="numbering === 'own'" value="own">as they are now</option>
           <option value="columns">down each column: 1 and 2 first</option>
           <option value="rows">along the rows</option>
         </select></label
@@ -75,7 +76,12 @@ const jobOf = (event: Event): PinJob => (event.target as HTMLSelectElement).valu
     </div>
     <div class="scroll" role="region" aria-label="The pins as they lie" tabindex="0">
       <div class="grid" :style="{ gridTemplateColumns: `repeat(${cols}, minmax(108px, 1fr))` }">
-        <label v-for="p in pins" :key="p.pin" :class="{ none: p.does === 'none' }">
+        <label
+          v-for="p in pins"
+          :key="p.pin"
+          :class="{ none: p.does === 'none' }"
+          :style="{ gridArea: `${p.row + 1} / ${p.col + 1}` }"
+        >
           <span class="figure">{{ p.pin }}</span>
           <select :value="p.does" @change="setAt(p.row, p.col, jobOf($event))">
             <option v-for="j in reference?.pinJobs" :key="j.job" :value="j.job">
