@@ -24,7 +24,11 @@ test('a pasted table lays the leads anew; what was not understood is named', asy
   await button('Change the pins of the Inlet 2').click()
   await page.getByLabel('Paste the table of the manual').fill(TABLE)
   await page.getByLabel('Paste the table of the manual').blur()
-  await page.getByText('14 places read. Not understood, and left free: 6: RES').waitFor()
+  await page
+    .getByText(
+      '14 places read. Not understood, and left free: 6: RES. Not named, taken for missing: 9, 10, 11, 12.',
+    )
+    .waitFor()
   await button('14').and(page.locator('[aria-pressed="true"]')).waitFor()
   await button('Keep these pins').click()
   await lead('power switch').getByText('on pins 1 and 3').waitFor()
@@ -66,4 +70,21 @@ test('a block of other rows and numbers keeps them when one pin is changed', asy
   await button('Keep these pins').click()
   await lead('turbo light').getByText('on pin 10, the other (−) on pin 11').waitFor()
   await button('Undo').click()
+})
+
+test('counted otherwise, a job goes with the number of its pin; an empty size is no block', async () => {
+  await page.goto('/b/plover/front-panel')
+  await button('Change the pins of the Inlet 2').click()
+  const jobs = () =>
+    page.locator('.grid select').evaluateAll(all => (all as HTMLSelectElement[]).map(s => s.value))
+  const numbers = () => page.locator('.grid .figure').allInnerTexts()
+  const byNumber = async () => new Map((await numbers()).map((n, i) => [n, i]))
+  const jobOf = async (n: string) => (await jobs())[(await byNumber()).get(n) ?? -1]
+  const before = await jobOf('2')
+  await page.getByLabel('counted').selectOption('rows')
+  expect(await numbers()).toEqual(['1', '2', '3', '4', '5', '6', '7', '8', '9', '10'])
+  expect(await jobOf('2')).toBe(before)
+  await page.getByLabel('columns', { exact: true }).fill('')
+  expect(await page.locator('.grid label').count()).toBe(2)
+  await button('Leave it as it was').click()
 })

@@ -47,13 +47,36 @@ describe('a table of pins', () => {
   test('a ground between two lonely switches is no guess', () => {
     expect(readPins('1 RST\n3 GND\n5 PWRSW').unread).toEqual(['3: GND'])
   })
-  test('a number that is not named is no pin; a larger block keeps its places', () => {
-    const { pins } = readPins('1 HD+\n3 HD-\n20 SPK+')
-    expect(pins).toHaveLength(20)
-    expect(pins[1]?.does).toBe('none')
-    expect(pins[19]).toEqual({ pin: 20, row: 1, col: 9, does: 'speaker+' })
+  test('a number that is not named is no pin, and is told; a larger block keeps its places', () => {
+    const { pins, unnamed } = readPins('1 HD+\n3 HD-\n4 NC\n6 SPK+')
+    expect(pins.map(p => p.does)).toEqual([
+      ...['disk-light+', 'none', 'disk-light-', 'free', 'none', 'speaker+'],
+    ])
+    expect(unnamed).toEqual([2, 5])
+    expect(readPins('20 SPK+').pins[19]).toEqual({ pin: 20, row: 1, col: 9, does: 'speaker+' })
+  })
+  test('a pin with two names is no guess: the first stands, the other is told', () => {
+    const { pins, unread } = readPins('1 PLED+\n1 RST\n2 PLED-')
+    expect(pins[0]?.does).toBe('power-light+')
+    expect(unread).toEqual(['1: RST'])
+  })
+  test('as it lies: one row stays one row, four rows stay four', () => {
+    expect(readPins('PW\tPW\tRST\tRST').pins.map(p => [p.pin, p.row, p.col])).toEqual([
+      [1, 0, 0],
+      [2, 0, 1],
+      [3, 0, 2],
+      [4, 0, 3],
+    ])
+    const { pins } = readPins('PLED+\tPLED-\nRST\tRST\nPW\tPW\nHD+\tHD-')
+    expect(pins.map(p => `${p.row} ${p.col} ${p.does}`)).toContain('3 1 disk-light-')
+  })
+  test('"First", "20-pin block" and a keyed place are no switches', () => {
+    expect(readPins('20-pin block\n1 first\n2 No pin (key)')).toMatchObject({
+      pins: [{ does: 'free' }, { does: 'none' }],
+      unread: ['1: first'],
+    })
   })
   test.each(['', 'Front panel connector', 'USB 3 header\nSATA1'])('nothing in %j', text => {
-    expect(readPins(text)).toEqual({ pins: [], unread: [] })
+    expect(readPins(text)).toEqual({ pins: [], unread: [], unnamed: [] })
   })
 })

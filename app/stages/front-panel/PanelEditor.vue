@@ -16,17 +16,19 @@ const props = defineProps<{ board: string; name: string; cells: readonly PinCell
 const emit = defineEmits<{ close: [] }>()
 const desk = useDesk()
 const reference = useReference()
-const { rows, cols, numbering, pins, setAt, size, take } = usePinMap(props.cells)
+const { typed, rows, cols, numbering, pins, set, size, take } = usePinMap(props.cells)
+const { rows: typedRows, cols: typedCols } = typed
 const pasted = ref('')
 const says = ref('')
 
 async function read(): Promise<void> {
-  const { pins: found, unread } = await ask('readPins', pasted.value)
+  const { pins: found, unread, unnamed } = await ask('readPins', pasted.value)
   if (found.length > 0) take(found)
   const left = unread.length > 0 ? ` Not understood, and left free: ${unread.join('; ')}.` : ''
+  const gone = unnamed.length > 0 ? ` Not named, taken for missing: ${unnamed.join(', ')}.` : ''
   says.value =
     found.length > 0
-      ? `${found.length} places read.${left} Hold it against your manual.`
+      ? `${found.length} places read.${left}${gone} Hold it against your manual.`
       : 'No pin is named there. Paste lines such as “1 HDD LED+”, or the block as it lies.'
 }
 async function keep(): Promise<void> {
@@ -60,10 +62,10 @@ const jobOf = (event: Event): PinJob => (event.target as HTMLSelectElement).valu
         {{ s.says }}
       </button>
       <label
-        >rows <input v-model.number="rows" type="number" min="1" :max="MOST.rows" required
+        >rows <input v-model.number="typedRows" type="number" min="1" :max="MOST.rows" required
       /></label>
       <label
-        >columns <input v-model.number="cols" type="number" min="1" :max="MOST.cols" required
+        >columns <input v-model.number="typedCols" type="number" min="1" :max="MOST.cols" required
       /></label>
       <label
         >counted
@@ -83,7 +85,7 @@ const jobOf = (event: Event): PinJob => (event.target as HTMLSelectElement).valu
           :style="{ gridArea: `${p.row + 1} / ${p.col + 1}` }"
         >
           <span class="figure">{{ p.pin }}</span>
-          <select :value="p.does" @change="setAt(p.row, p.col, jobOf($event))">
+          <select :value="p.does" @change="set(p.pin, jobOf($event))">
             <option v-for="j in reference?.pinJobs" :key="j.job" :value="j.job">
               {{ j.says }}
             </option>

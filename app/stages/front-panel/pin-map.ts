@@ -1,8 +1,9 @@
-// A front-panel block that is being typed: its size, how its pins are numbered, what each is for.
+// A front-panel block that is being typed: its size, how its pins are numbered, what each is for. A job
+// belongs to the number of its pin: counted otherwise, it goes with its number.
 import { computed, ref, watch } from 'vue'
-import type { PinJob } from '../../../core/standards/panel'
 import type { PinCell } from '../../../core/panel/block'
 import type { ReadPin } from '../../../core/reader/pins'
+import type { PinJob } from '../../../core/standards/panel'
 
 /** How pins are counted: as they are now, down each column, or along the rows. */
 export type Numbering = 'own' | 'columns' | 'rows'
@@ -16,50 +17,54 @@ export const SIZES = [
 ] as const
 /** Named choice: no block is larger. */
 export const MOST = { rows: 4, cols: 20 }
+/** A count that is being typed may be empty or anything. */
+const within = (typed: unknown, most: number): number =>
+  Math.min(most, Math.max(1, Math.round(Number(typed) || 1)))
 
-const place = (row: number, col: number): string => `${row} ${col}`
+const sizeOf = (cells: readonly Pick<PinCell, 'row' | 'col'>[]) => ({
+  rows: Math.max(1, ...cells.map(c => c.row + 1)),
+  cols: Math.max(1, ...cells.map(c => c.col + 1)),
+})
+const jobsOf = (
+  cells: readonly Pick<PinCell, 'pin' | 'does'>[],
+): Readonly<Record<number, PinJob>> => Object.fromEntries(cells.map(c => [c.pin, c.does]))
 
 export function usePinMap(cells: readonly PinCell[]) {
-  const rows = ref(Math.max(1, ...cells.map(c => c.row + 1)))
-  const cols = ref(Math.max(1, ...cells.map(c => c.col + 1)))
-  const isUsual = cells.every(c => c.pin === c.col * rows.value + c.row + 1)
-  const isFull = cells.length === 0 || cells.length === rows.value * cols.value
+  const stood = sizeOf(cells)
+  const typed = { rows: ref<unknown>(stood.rows), cols: ref<unknown>(stood.cols) }
+  const rows = computed(() => within(typed.rows.value, MOST.rows))
+  const cols = computed(() => within(typed.cols.value, MOST.cols))
+  const isFull = cells.length === 0 || cells.length === stood.rows * stood.cols
+  const isUsual = cells.every(c => c.pin === c.col * stood.rows + c.row + 1)
   const numbering = ref<Numbering>(isUsual && isFull ? 'columns' : 'own')
   // A block of another size has no numbers of its own.
   watch([rows, cols], () => {
     if (numbering.value === 'own') numbering.value = 'columns'
   })
-  const jobs = ref<Readonly<Record<string, PinJob>>>(
-    Object.fromEntries(cells.map(c => [place(c.row, c.col), c.does])),
-  )
+  const jobs = ref(jobsOf(cells))
+  const doesAs = (pin: number): PinJob => jobs.value[pin] ?? 'free'
   const numberAt = (row: number, col: number): number =>
-    numbering.value === 'columns' ? col * rows.value + row + 1 : row * cols.value + col + 1
-  const doesAt = (row: number, col: number): PinJob => jobs.value[place(row, col)] ?? 'free'
-  const pins = computed((): ReadPin[] =>
-    numbering.value === 'own'
-      ? cells.map(({ pin, row, col }) => ({ pin, row, col, does: doesAt(row, col) }))
-      : all(),
-  )
-  const all = (): ReadPin[] =>
-    Array.from({ length: rows.value * cols.value }, (_, i) => {
+    numbering.value === 'rows' ? row * cols.value + col + 1 : col * rows.value + row + 1
+  const places = computed((): Omit<ReadPin, 'does'>[] => {
+    if (numbering.value === 'own') return cells.map(({ pin, row, col }) => ({ pin, row, col }))
+    return Array.from({ length: rows.value * cols.value }, (_, i) => {
       const [row, col] = [Math.floor(i / cols.value), i % cols.value]
-      return { pin: numberAt(row, col), row, col, does: doesAt(row, col) }
+      return { pin: numberAt(row, col), row, col }
     })
-  function setAt(row: number, col: number, does: PinJob): void {
-    jobs.value = { ...jobs.value, [place(row, col)]: does }
+  })
+  const pins = computed((): ReadPin[] => places.value.map(p => ({ ...p, does: doesAs(p.pin) })))
+  function set(pin: number, does: PinJob): void {
+    jobs.value = { ...jobs.value, [pin]: does }
   }
   function size(to: { readonly rows: number; readonly cols: number }): void {
-    rows.value = to.rows
-    cols.value = to.cols
+    typed.rows.value = to.rows
+    typed.cols.value = to.cols
   }
   /** What was read takes the place of what was there. */
   function take(read: readonly ReadPin[]): void {
     numbering.value = 'columns'
-    size({
-      rows: Math.max(...read.map(p => p.row)) + 1,
-      cols: Math.max(...read.map(p => p.col)) + 1,
-    })
-    jobs.value = Object.fromEntries(read.map(p => [place(p.row, p.col), p.does]))
+    size(sizeOf(read))
+    jobs.value = jobsOf(read)
   }
-  return { rows, cols, numbering, pins, setAt, size, take }
+  return { typed, rows, cols, numbering, pins, set, size, take }
 }
