@@ -147,11 +147,13 @@ export const limiting = stage('limiting', { items }, ({ items }) =>
   items.filter(i => i.part.kind === 'case' || i.part.kind === 'cooler'),
 )
 
+/** What of a board nobody may have placed: everything, or its front-panel block. */
+const UNPLACED = [PLACES, 'panel.at'] as const
 /** The case as a place; null without a case. Headers of a board that is derived are less sure. */
 export const layout = stage('layout', { boardsAndCases }, ({ boardsAndCases }) => {
   const pc = boardsAndCases.find(isKind('case'))
   const isDerived = boardsAndCases.some(
-    i => i.part.kind === 'board' && i.part.assumed?.includes(PLACES) === true,
+    i => i.part.kind === 'board' && UNPLACED.some(path => i.part.assumed?.includes(path)),
   )
   return pc ? layoutOf(pc.part, isDerived) : null
 })

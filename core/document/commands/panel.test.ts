@@ -40,6 +40,15 @@ describe('the pins of a block, as read', () => {
       panel: { at: [138.18, 163.18], pins: TWO },
     })
   })
+  test('where nobody said where the block is, its leads are as unsure as on a board without places', () => {
+    const tolOf = (build: Build): number => {
+      const { routes, findings } = analyse(build).horizons.then
+      const about = routes.find(r => r.id === 'case/power-switch')?.finding
+      return findings.find(f => f.id === about)?.tol ?? NaN
+    }
+    const sure = tolOf(change(plover, map(TWO)))
+    expect(tolOf(change(without({}), map(TWO)))).toBeGreaterThan(sure)
+  })
   test.each([
     [map(TWO, 'fan'), /Breeze 80 is no motherboard/],
     [map([...TWO, { pin: 2, row: 1, col: 0, does: 'free' }]), /Two pins have the same number/],
