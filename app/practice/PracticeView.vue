@@ -3,6 +3,7 @@
 import FaceDrawing from '../drawing/FaceDrawing.vue'
 import { useDesk } from '../state/desk'
 import { useReference } from '../state/reference'
+import WordList from './WordList.vue'
 
 const desk = useDesk()
 const reference = useReference()
@@ -47,21 +48,7 @@ const here = (face: string) => (desk.analysis?.joints ?? []).filter(j => j.face 
       </li>
     </ul>
     <h1>The field’s words</h1>
-    <dl class="sheet">
-      <div v-for="t in reference?.terms" :key="t.word" class="term">
-        <dt>{{ t.word }}</dt>
-        <dd>
-          {{ t.says }}
-          <FaceDrawing
-            v-if="t.shows"
-            :look="t.shows.look"
-            :name="t.shows.name"
-            :scale="4"
-            :most="150"
-          />
-        </dd>
-      </div>
-    </dl>
+    <WordList class="sheet" :words="reference?.terms ?? []" />
     <h1>What is checked</h1>
     <ul class="sheet">
       <li v-for="r in reference?.rules" :key="r.id" class="rule">
@@ -102,19 +89,6 @@ li:first-child {
   border-radius: var(--radius);
   padding: 4px 8px;
 }
-.term {
-  display: grid;
-  grid-template-columns: 170px 1fr;
-  gap: 10px;
-  padding: 6px 14px;
-  border-top: 1px solid var(--line);
-}
-.term:first-child {
-  border-top: 0;
-}
-dt {
-  font-weight: 600;
-}
 .care {
   border-left: 3px solid var(--copper);
   padding-left: 10px;
@@ -126,7 +100,6 @@ dt {
   grid-template-columns: 1fr 60px 240px;
 }
 @media (max-width: 600px) {
-  .term,
   .rule {
     grid-template-columns: minmax(0, 1fr);
     gap: 2px;

@@ -5,7 +5,7 @@ import 'element-plus/es/components/dialog/style/css'
 import { onMounted, shallowRef } from 'vue'
 import type { Explained } from '../../core/words/glossary'
 import { ask } from '../desk/remote'
-import FaceDrawing from '../drawing/FaceDrawing.vue'
+import WordList from '../practice/WordList.vue'
 import MarkLegend from './MarkLegend.vue'
 
 const emit = defineEmits<{ close: [] }>()
@@ -29,47 +29,16 @@ onMounted(async () => {
     <p v-else-if="words.length === 0" class="quiet">
       None of the field’s words stands here. All of them are under Practice.
     </p>
-    <dl v-else tabindex="0" aria-label="Words">
-      <div v-for="w in words" :key="w.word">
-        <dt>{{ w.word }}</dt>
-        <dd>
-          {{ w.says }}
-          <FaceDrawing
-            v-if="w.shows"
-            :look="w.shows.look"
-            :name="w.shows.name"
-            :scale="4"
-            :most="150"
-          />
-        </dd>
-      </div>
-    </dl>
+    <div v-else class="words" tabindex="0" role="region" aria-label="Words">
+      <WordList :words="words" />
+    </div>
   </ElDialog>
 </template>
 
 <style scoped>
-dl {
+.words {
   max-height: 48vh;
   overflow: auto;
-}
-dl > div {
-  display: grid;
-  grid-template-columns: 170px minmax(0, 1fr);
-  gap: 10px;
-  padding: 7px 2px;
   border-top: 1px solid var(--line);
-}
-dt {
-  font-weight: 600;
-}
-dd {
-  display: grid;
-  gap: 4px;
-}
-@media (max-width: 600px) {
-  dl > div {
-    grid-template-columns: minmax(0, 1fr);
-    gap: 2px;
-  }
 }
 </style>

@@ -42,7 +42,7 @@ const WRITERS: Record<Section, (h: HorizonAnalysis) => readonly string[]> = {
         f.margin === null
           ? ''
           : `  need ${quantity(f.need ?? 0, f.unit)}, have ${quantity(f.have ?? 0, f.unit)}, ` +
-            `${comesTo({ ...f, margin: f.margin })} (${f.basis} ${tolerance(f.tol, f.unit)})`,
+            `${comesTo(f)} (${f.basis} ${tolerance(f.tol, f.unit)})`,
         f.verdict === 'clear' || f.wayOut === '' ? '' : `  → ${f.wayOut}`,
         f.accepted ? `  accepted: ${f.accepted.reason}` : '',
       ]

@@ -55,7 +55,7 @@ function openMatters(findings: HorizonAnalysis['findings']): string {
 }
 
 function matterLine(f: Finding): string {
-  const by = f.margin === null ? '' : ` (${comesTo({ ...f, margin: f.margin })})`
+  const by = f.margin === null ? '' : ` (${comesTo(f)})`
   const wayOut = f.wayOut === '' ? '' : `. ${plain(f.wayOut)}`
   const end = f.accepted ? `. Accepted: ${plain(f.accepted.reason)}` : wayOut
   return `- **${capital(f.verdict)}** ${plain(f.sentence)}${by}${end}`

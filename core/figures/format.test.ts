@@ -85,4 +85,5 @@ test('a finding comes to a margin; of counts it is so many of so many', () => {
   const of = { need: 13, have: 14, margin: 1 }
   expect(comesTo({ ...of, unit: 'pcs' })).toBe('13 of 14')
   expect(comesTo({ ...of, unit: 'mm' })).toBe('+1.0\u2009mm')
+  expect(comesTo({ ...of, margin: null, unit: 'mm' })).toBe('')
 })

@@ -65,14 +65,16 @@ export const margin = (value: number, unit: string | null): string =>
 interface Measured {
   readonly need: number | null
   readonly have: number | null
-  readonly margin: number
+  readonly margin: number | null
   readonly unit: string | null
 }
-/** What a measured finding comes to, beside its sentence: of counts so many of so many, else a margin. */
-export const comesTo = ({ need, have, margin: left, unit }: Measured): string =>
-  unit === 'pcs' && need !== null && have !== null
+/** What a finding comes to, beside its sentence: of counts so many of so many, else a margin, if any. */
+export function comesTo({ need, have, margin: left, unit }: Measured): string {
+  if (left === null) return ''
+  return unit === 'pcs' && need !== null && have !== null
     ? `${quantity(need, unit)} of ${quantity(have, unit)}`
     : margin(left, unit)
+}
 
 /** Minutes as hours and minutes. */
 export function minutes(total: number): string {

@@ -116,9 +116,9 @@ export const OTHER_WORDS: readonly Word[] = [
     also: ['dust filter'],
   },
   {
-    word: 'more out than in',
+    word: 'negative pressure',
     says: 'With more air out than in, dust comes in at every gap.',
-    also: ['negative pressure'],
+    also: ['more out than in'],
   },
   {
     word: 'shroud',
@@ -146,7 +146,7 @@ export const OTHER_WORDS: readonly Word[] = [
     also: ['riser card'],
   },
   {
-    word: 'opening',
+    word: 'opening (grommet)',
     says: 'A hole in the tray or the shroud through which leads pass to the back.',
     also: ['grommet'],
   },
@@ -256,9 +256,9 @@ export const OTHER_WORDS: readonly Word[] = [
     says: 'To plug or unplug while the machine runs: only where drive, bay and port are made for it.',
   },
   {
-    word: 'discharge',
+    word: 'static discharge (ESD)',
     says: 'A spark of static, too small to feel, can kill a chip: touch bare metal of the case first.',
-    also: ['static', 'wrist strap', 'strap'],
+    also: ['ESD', 'discharge', 'wrist strap', 'strap'],
   },
   {
     word: 'accept',

@@ -66,7 +66,7 @@ const basis = computed(() => (props.finding.assumed ? 'assumed' : props.finding.
       </span>
       <span v-if="finding.margin !== null" class="number">
         <span class="figure" :class="finding.verdict"
-          ><b>{{ comesTo({ ...finding, margin: finding.margin }) }}</b></span
+          ><b>{{ comesTo(finding) }}</b></span
         >
         <span class="quiet">{{ basis }}</span>
       </span>
