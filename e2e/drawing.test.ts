@@ -211,3 +211,30 @@ test('the small leads one at a time, the block as it lies before the person', as
   expect([w2, h2]).toEqual([h, w])
   await leave()
 })
+
+test('the tour of the board: a socket that is chosen is lit where it stands; what is lost says why', async () => {
+  const { page, leave } = await visit('/b/avocet/connections')
+  await page.getByRole('link', { name: 'Tour of the board' }).click()
+  await page.getByRole('heading', { name: 'Tour of the board' }).waitFor()
+  const stop = (label: string) => page.locator('.left li', { hasText: label })
+  await stop('SATA7').getByText('Stays empty: covered by the Spindrift 310').waitFor()
+  await stop('USB3_A').getByText('Longreed 52: front USB, left pair').waitFor()
+  // What lies under a pointer that rests would be pointed at.
+  await page.mouse.move(0, 0)
+  await stop('USB3_A').getByRole('button').press('Enter')
+  await page.locator('.bodies .shape.socket.lit[aria-pressed="true"]').waitFor()
+  expect(await page.locator('.bodies .lit').getAttribute('aria-label')).toContain('USB3_A')
+  await leave()
+})
+
+test('the words that stand on a screen are explained, a connector by its face', async () => {
+  const { page, leave } = await visit('/b/avocet/connections')
+  await page.locator('h1').first().focus()
+  await page.keyboard.press('w')
+  const words = page.getByRole('dialog', { name: 'Marks and words on this screen' })
+  await words.getByText('12 V RGB', { exact: true }).waitFor()
+  await words.getByRole('img', { name: 'Socket: 12 V RGB' }).waitFor()
+  // What does not stand there is not explained.
+  expect(await words.getByText('thermal paste', { exact: true }).count()).toBe(0)
+  await leave()
+})

@@ -5,6 +5,8 @@ import { usePointer } from '../state/pointer'
 
 defineProps<{ layout: Layout; captions: readonly Caption[]; letter: number }>()
 const pointer = usePointer()
+/** Named choice: the dot at the end of a line, in letters: as large on the screen however close one looks. */
+const DOT = 0.09
 </script>
 
 <template>
@@ -18,7 +20,7 @@ const pointer = usePointer()
       @click="pointer.choose(c.item)"
     >
       <line :x1="c.line[0][0]" :y1="c.line[0][1]" :x2="c.line[1][0]" :y2="c.line[1][1]" />
-      <circle :cx="c.line[1][0]" :cy="c.line[1][1]" r="1.6" />
+      <circle :cx="c.line[1][0]" :cy="c.line[1][1]" :r="letter * DOT" />
       <text class="name" :x="c.at[0]" :y="c.at[1]">{{ c.name }}</text>
       <text class="note" :x="c.at[0]" :y="c.at[1] + letter * 1.05">{{ c.note }}</text>
     </g>
