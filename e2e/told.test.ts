@@ -182,6 +182,20 @@ describe('no worker', () => {
 })
 
 describe('parts of the program', () => {
+  test('before any of it is read a sentence stands in the page; without scripts what it needs', async () => {
+    const late = await on.profile()
+    await late.route(/\.js$/, () => undefined)
+    const page = await late.newPage()
+    await page.goto('/b/plover/parts', { waitUntil: 'commit' })
+    await page.getByRole('status').filter({ hasText: 'Juntura is opening' }).waitFor()
+    await late.close()
+    const without = await on.profile({ javaScriptEnabled: false })
+    const plain = await without.newPage()
+    await plain.goto('/')
+    await plain.getByText(/needs JavaScript/).waitFor()
+    await without.close()
+  })
+
   test('gone after an update: the window says so, and that all is kept', async () => {
     const profile = await on.profile()
     const page = await profile.newPage()

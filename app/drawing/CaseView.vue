@@ -13,6 +13,7 @@ import DrawnBodies from './DrawnBodies.vue'
 import DrawnDimensions from './DrawnDimensions.vue'
 import DrawnEnters from './DrawnEnters.vue'
 import DrawnMarks from './DrawnMarks.vue'
+import DrawnScrews from './DrawnScrews.vue'
 
 const props = defineProps<{
   drawing: Drawing
@@ -67,10 +68,10 @@ const hasNumbers = computed(() => !props.paths && !props.place && has('distances
 /** Letters stay as large on the screen however close one looks. */
 const letter = computed(() =>
   props.place
-    ? props.place.window.w * AT_PLACE
+    ? Math.max(props.place.window.w, props.place.window.h) * AT_PLACE
     : (props.layout?.letter ?? 8) / (props.zoom?.scale ?? 1),
 )
-/** Named choice: letters at a step's place, as a share of its width: 16 px at the bench. */
+/** Named choice: letters at a step's place, as a share of its longer side: 16 px at the bench. */
 const AT_PLACE = 0.05
 </script>
 
@@ -112,7 +113,10 @@ const AT_PLACE = 0.05
         :height="r.h + 4"
         rx="2"
       />
-      <DrawnEnters v-if="place && !whole" :enters="place.enters" />
+      <template v-if="place && !whole">
+        <DrawnEnters :enters="place.enters" />
+        <DrawnScrews :holes="place.holes" :letter="letter" />
+      </template>
       <CaptionLines
         v-if="layout && has('names')"
         :layout="layout"

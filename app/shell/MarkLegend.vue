@@ -1,6 +1,7 @@
 <script setup lang="ts">
 // What the marks of steps and findings say: the outline the verdict, the filling how far a step is.
-import { GRAVEST_FIRST, PROGRESS_WORD, VERDICT_MEANS, VERDICT_WORD } from '../ui/findings'
+import { PROGRESS_WORD } from '../../core/figures/format'
+import { GRAVEST_FIRST, VERDICT_MEANS, VERDICT_WORD } from '../ui/findings'
 import VerdictMark from '../ui/VerdictMark.vue'
 
 const FILLINGS = ['planned', 'ready', 'made', 'proved', 'crossed'] as const

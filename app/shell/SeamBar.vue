@@ -1,11 +1,11 @@
 <script setup lang="ts">
 // The seam: one mark a step, in the order of the work. Map, progress and to-do list in one.
 import { computed, nextTick, ref, watch } from 'vue'
-import { counted } from '../../core/figures/format'
+import { counted, PROGRESS_WORD } from '../../core/figures/format'
 import type { Step } from '../../core/order/step'
 import { GROUP_WORD } from '../ui/groups'
 import { useSeam } from '../ui/seam'
-import { PROGRESS_WORD, VERDICT_WORD } from '../ui/findings'
+import { VERDICT_WORD } from '../ui/findings'
 import VerdictMark from '../ui/VerdictMark.vue'
 import { useEdges } from './seam-edges'
 import { beginningsIn, marksOf, type Mark } from './seam-marks'

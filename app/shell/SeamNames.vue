@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // What a mark of the seam stands for, while it is pointed at.
-import { counted, minutes } from '../../core/figures/format'
-import { PROGRESS_WORD, VERDICT_WORD } from '../ui/findings'
+import { counted, minutes, PROGRESS_WORD } from '../../core/figures/format'
+import { VERDICT_WORD } from '../ui/findings'
 import type { Mark } from './seam-marks'
 
 defineProps<{ mark: Mark }>()

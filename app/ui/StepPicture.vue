@@ -2,6 +2,7 @@
 // Where a step is done: close, the place ringed, with the way a hand pushes and the letters of screws;
 // where that is in the whole machine; and the face of the socket that the hand is to find.
 import { computed } from 'vue'
+import type { View } from '../../core/drawing/views'
 import type { Step } from '../../core/order/step'
 import CaseView from '../drawing/CaseView.vue'
 import FaceDrawing from '../drawing/FaceDrawing.vue'
@@ -25,6 +26,17 @@ const blocks = computed(() =>
     ? (desk.analysis?.panel ?? []).filter(b => props.step.items.includes(b.board))
     : [],
 )
+/** What is said of the letters: the screws that are seen, and those that are not. */
+const screws = computed(() => {
+  const letters = place.value?.holes.map(h => h.letter) ?? []
+  const [first, last] = [letters[0], letters.at(-1)]
+  if (!first || !last) return null
+  if (props.step.kind === 'drive') return `● screws ${first} and ${last}; the others opposite`
+  return `● screws ${first} to ${last} in this order: all by a few turns, then all snug`
+})
+const SEEN_FROM: Readonly<Partial<Record<View, string>>> = {
+  ...{ front: 'Seen from the front.', rear: 'Seen from the rear.', above: 'Seen from the top.' },
+}
 const HOW: Readonly<Record<Step['pose'], string>> = {
   table: 'The board on the table.',
   lying: 'The case lies on its far side, seen from above.',
@@ -42,9 +54,10 @@ const isPushedAlong = computed(() => place.value?.enters.some(e => e.along !== n
       <figure class="close">
         <CaseView :drawing="drawing" :place="place" :made-at="places?.madeAt" :marked="hasHoles" />
         <figcaption>
-          <span>{{ HOW[step.pose] }}</span>
+          <span>{{ SEEN_FROM[drawing.view] ?? HOW[step.pose] }}</span>
           <span v-if="isPushedAway" class="sign">⊗ straight in, away from you</span>
           <span v-if="isPushedAlong" class="sign">→ this way in</span>
+          <span v-if="screws" class="sign">{{ screws }}</span>
           <span v-if="hasHoles" class="sign">● standoff to fit · ○ stays · dashed: take out</span>
         </figcaption>
       </figure>
@@ -88,7 +101,8 @@ figure {
   border-radius: var(--radius);
   padding: 6px;
 }
-.close :deep(svg) {
+.close :deep(svg),
+.whole :deep(svg) {
   max-height: 38dvh;
 }
 .of-face {

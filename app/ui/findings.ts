@@ -1,7 +1,6 @@
 // The findings of one stage, and what a person can do about one.
 import { computed, type Ref } from 'vue'
 import type { Finding, Stage } from '../../core/rules/finding'
-import type { StepProgress } from '../../core/order/step'
 import type { Verdict } from '../../core/figures/verdict'
 import { useDesk } from '../state/desk'
 
@@ -23,13 +22,6 @@ export const VERDICT_MEANS: Record<Verdict, string> = {
   watch: 'works, at a price',
   tight: 'fits within tolerance',
   clear: 'fits',
-}
-export const PROGRESS_WORD: Record<StepProgress, string> = {
-  planned: 'planned',
-  ready: 'ready',
-  made: 'done',
-  proved: 'tested',
-  crossed: 'skipped',
 }
 export function useFindings(stage: Stage | Ref<Stage>) {
   const desk = useDesk()

@@ -76,3 +76,36 @@ describe('which way a hand pushes', () => {
     expect(at(plover, 'fan:')?.enters).toEqual([])
   })
 })
+
+const holesOf = (build: typeof avocet, step: string): readonly string[] =>
+  at(build, step)?.holes.map(h => `${h.letter} ${h.at.join(' ')}`) ?? []
+
+test('a fan is shown from its wall, its four holes crosswise, 105 apart', () => {
+  // The rear fan stands from 64 to 184 over the tray and up to 460 over the floor.
+  expect([at(avocet, 'fan:fan-3')?.view, at(avocet, 'fan:fan-1')?.view]).toEqual(['rear', 'front'])
+  expect(holesOf(avocet, 'fan:fan-3')).toEqual([
+    'A 71.5 -452.5',
+    'B 176.5 -347.5',
+    'C 176.5 -452.5',
+    'D 71.5 -347.5',
+  ])
+})
+
+test('a radiator for three fans has twelve, from the middle outwards', () => {
+  const holes = at(teal, 'radiator:')?.holes ?? []
+  expect(holes.map(h => h.letter).join('')).toBe('ABCDEFGHIJKL')
+  // Three fans of 120: 105 in each, 15 between, 345 from the first to the last.
+  const ys = holes.map(h => h.at[1])
+  expect(Math.max(...ys) - Math.min(...ys)).toBe(345)
+})
+
+test('a disk on its side is shown with the holes of that side, from its connectors on', () => {
+  // The disk lies from 272 to 419 from the rear, its plugs at the rear: 28.5 and 130.1 from there.
+  expect(holesOf(avocet, 'drive:disk-1').map(h => h.split(' ')[1])).toEqual(['300.5', '402.1'])
+})
+
+test('a supply in the rear wall is shown from there; one elsewhere has no letters', () => {
+  expect(at(avocet, 'supply-in:')?.view).toBe('rear')
+  expect(holesOf(avocet, 'supply-in:')).toHaveLength(4)
+  expect(holesOf(plover, 'supply-in:')).toEqual([])
+})

@@ -1,15 +1,18 @@
 // Where each step is done on the drawing: the view that shows it, the thing itself, and a window around it
 // that still lets one find the place.
+import { insideOf, type Layout } from '../case/layout'
+import type { Solid } from '../joining/solids'
 import type { Step } from '../order/step'
 import { order } from '../order/section'
 import { rounded } from '../figures/rounded'
 import { endsOfJoint, itemOf } from '../ids/ids'
 import { stage } from '../pipeline/stage'
-import { plainItems } from '../plan/items'
-import { frames } from '../plan/joints'
+import { layout, plainItems } from '../plan/items'
+import { frames, solids } from '../plan/joints'
 import { drawings, type Drawing } from './drawing'
 import { entersBy, type EntersFrom } from './enters'
 import { around, type Rect } from './rect'
+import { screwHoles, type ScrewHole } from './screw-holes'
 import { socketShape } from './socket-shape'
 import { projection, type Point, type View } from './views'
 
@@ -31,6 +34,8 @@ export interface StepPlace {
   readonly targets: readonly Rect[]
   /** Which way a hand pushes, at the place of each joint: along the paper, or straight away from the eye. */
   readonly enters: readonly { readonly rect: Rect; readonly along: Point | null }[]
+  /** Where its screws go, each with its letter; empty where that is not seen from here. */
+  readonly holes: readonly ScrewHole[]
   /** What is shown of the view. */
   readonly window: Rect
 }
@@ -41,7 +46,7 @@ const BESIDE = 0.6
 
 export const stepPlaces = stage(
   'step-places',
-  { order, drawings, items: plainItems, frames },
+  { order, drawings, items: plainItems, frames, solids, layout },
   ({ order: { steps }, drawings, ...from }): StepPlaces => ({
     places: rounded(
       steps.flatMap((step, at) => {
@@ -53,17 +58,26 @@ export const stepPlaces = stage(
   }),
 )
 
-/** From the near side where it is seen there, else from behind the tray; null where it is seen nowhere. */
+interface PlacedFrom extends EntersFrom {
+  readonly solids: readonly Solid[]
+  readonly layout: Layout | null
+}
+/**
+ * From where its screws are seen; else from the near side where it is seen there, else from behind the
+ * tray; null where it is seen nowhere.
+ */
 function placeOf(
   step: Step,
   drawings: readonly Drawing[],
-  from: EntersFrom,
+  from: PlacedFrom,
 ): Omit<StepPlace, 'at'> | null {
-  for (const view of step.pose === 'behind' ? BEHIND_FIRST : NEAR_FIRST) {
+  const screws = from.layout && screwHoles(step, { ...from, inside: insideOf(from.layout) })
+  const others = step.pose === 'behind' ? BEHIND_FIRST : NEAR_FIRST
+  for (const view of screws ? [screws.view] : others) {
     const drawing = drawings.find(d => d.view === view)
     const found = drawing ? targetsIn(drawing, step) : []
     const targets = found.map(t => t.rect)
-    const [first, ...others] = targets
+    const [first, ...more] = targets
     if (drawing && first)
       return {
         ...{ step: step.id, view, items: step.items, targets },
@@ -72,7 +86,8 @@ function placeOf(
           return enters ? [{ rect, along: enters.along }] : []
         }),
         isOnTable: step.pose === 'table',
-        window: windowAround(others.reduce(around, first), drawing.machine),
+        holes: screws?.holes ?? [],
+        window: windowAround(more.reduce(around, first), drawing.machine),
       }
   }
   return null

@@ -1,6 +1,15 @@
 // The whole analysis as plain text, for a terminal.
 import type { Analysis, HorizonAnalysis } from '../analysis/analyse'
-import { comesTo, counted, margin, minutes, number, quantity, tolerance } from '../figures/format'
+import {
+  comesTo,
+  counted,
+  margin,
+  minutes,
+  number,
+  PROGRESS_WORD,
+  quantity,
+  tolerance,
+} from '../figures/format'
 import { VERDICTS, type Verdict } from '../figures/verdict'
 
 export const SECTIONS = [
@@ -70,7 +79,8 @@ const WRITERS: Record<Section, (h: HorizonAnalysis) => readonly string[]> = {
     ]),
   order: h => [
     ...h.order.steps.map(
-      (s, i) => `${String(i + 1).padStart(3)}. ${s.title} (${minutes(s.minutes)}, ${s.progress})`,
+      (s, i) =>
+        `${String(i + 1).padStart(3)}. ${s.title} (${minutes(s.minutes)}, ${PROGRESS_WORD[s.progress]})`,
     ),
     `${minutes(h.order.minutes)} in all; ${minutes(h.order.firstTimeMinutes)} the first time`,
   ],
@@ -83,7 +93,7 @@ const WRITERS: Record<Section, (h: HorizonAnalysis) => readonly string[]> = {
     }),
   proof: h => h.proof.map(c => `[${c.progress === 'planned' ? ' ' : 'x'}] ${c.do} ${c.expect}`),
   record: h => [
-    ...h.record.done.map(d => `${d.at} ${d.state} ${d.title}`),
+    ...h.record.done.map(d => `${d.at} ${PROGRESS_WORD[d.state]} ${d.title}`),
     `${counted(h.record.remaining, 'step')} to go`,
   ],
 }

@@ -135,3 +135,12 @@ export interface Passing {
 /** That value in words: lengths fit, all else is enough. */
 export const passing = ({ side, value }: Passing, unit: string): string =>
   `${unit === 'mm' ? 'fits' : 'enough'} if at ${side} ${quantity(value, unit)}`
+
+/** What is said of how far a step is. */
+export const PROGRESS_WORD = {
+  planned: 'planned',
+  ready: 'ready',
+  made: 'done',
+  proved: 'tested',
+  crossed: 'skipped',
+} as const

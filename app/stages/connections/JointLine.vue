@@ -1,10 +1,10 @@
 <script setup lang="ts">
 // One joint: from, to, how far it is; opened, where else its plug could go.
 import { computed, ref } from 'vue'
+import { PROGRESS_WORD } from '../../../core/figures/format'
 import type { JointRow } from '../../../core/stages/joints'
 import { useDesk } from '../../state/desk'
 import { usePointer } from '../../state/pointer'
-import { PROGRESS_WORD } from '../../ui/findings'
 import JointFaces from '../../ui/JointFaces.vue'
 import JointMove from '../../ui/JointMove.vue'
 import ItemPages from '../../ui/ItemPages.vue'

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 // One step in the list of all.
 import { computed } from 'vue'
-import { minutes } from '../../../core/figures/format'
+import { minutes, PROGRESS_WORD } from '../../../core/figures/format'
 import type { Step } from '../../../core/order/step'
 import { usePointer } from '../../state/pointer'
-import { PROGRESS_WORD, VERDICT_WORD } from '../../ui/findings'
+import { VERDICT_WORD } from '../../ui/findings'
 import VerdictMark from '../../ui/VerdictMark.vue'
 
 const props = defineProps<{ step: Step; number: number; here: boolean; over: boolean }>()

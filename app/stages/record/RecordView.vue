@@ -1,11 +1,10 @@
 <script setup lang="ts">
 // Record: what was made when, notes, what is left over, every change as a line.
 import { computed, shallowRef, watch } from 'vue'
-import { clock, counted, minutes } from '../../../core/figures/format'
+import { clock, counted, minutes, PROGRESS_WORD } from '../../../core/figures/format'
 import type { LogLine } from '../../desk/questions'
 import { ask } from '../../desk/remote'
 import { useDesk } from '../../state/desk'
-import { PROGRESS_WORD } from '../../ui/findings'
 import { usePhotos } from '../../ui/photos'
 import { when } from '../../ui/when'
 import NoteForm from './NoteForm.vue'
