@@ -11,14 +11,14 @@ import { partsTableCsv } from '../core/exchange/table/write'
 import { Memory } from '../core/pipeline/memory'
 import type { Part } from '../core/parts'
 import { EVERYTHING, find, indexOf } from '../core/shelf/find'
-import { readSheet } from '../core/reader/read'
 import { compareWith } from './bench-against'
 import { longLogRow, postedRow } from './bench-desk'
 import { gapRow, oracleRow, orderRow } from './bench-order'
 import { fitGrowth, fitRows } from './bench-fit'
 import { frameRows } from './bench-frames'
+import { readerGrowth, readerKept } from './bench-reader'
 import { routesGrowth, routesRow } from './bench-routes'
-import { clocked, exponentOf, median, type Row } from './bench-rows'
+import { clocked, median, type Row } from './bench-rows'
 import { contentOf, shippedParts } from './documents'
 
 const RUNS = 101
@@ -185,40 +185,6 @@ const IMPORT_LIMIT = 10_000
 const KEYSTROKE_LIMIT = 16
 const IMPORT_RUNS = 3
 
-/**
- * How the time of reading a sheet grows with its length: the same kind of lines, each with words of
- * its own, and the same over and over.
- */
-const SHEET_LENGTHS = [1250, 2500, 5000, 10_000, 20_000] as const
-const SHEET_RUNS = 5
-const GROWTH_LIMIT = 1.2
-function readerRow(): Row {
-  const sheet = (length: number): string => {
-    const lines: string[] = ['Saltpan M motherboard', 'Form factor: ATX']
-    for (let i = 0, size = 0; size < length; i++) {
-      const line = `Feature ${i}: ${i} x SATA 6 Gb/s ports, PWM fan header ${i} (up to ${i} A), note ${i}`
-      lines.push(line)
-      size += line.length + 1
-    }
-    return lines.join('\n').slice(0, length)
-  }
-  const points = SHEET_LENGTHS.map(length => {
-    const text = sheet(length)
-    readSheet(text)
-    const times = Array.from({ length: SHEET_RUNS }, () => clocked(() => readSheet(text)))
-    return [length, median(times)] as const
-  })
-  const value = exponentOf(points)
-  return {
-    name: `reader/growth (N characters; ${points.map(([, ms]) => ms.toFixed(0)).join(', ')} ms)`,
-    value,
-    unit: 'exponent',
-    against: GROWTH_LIMIT,
-    ratio: value / GROWTH_LIMIT,
-    n: points.length,
-  }
-}
-
 async function timings(): Promise<readonly Row[]> {
   return [
     ...planRows('plover', 60, 21),
@@ -235,7 +201,8 @@ async function timings(): Promise<readonly Row[]> {
     routesRow('avocet', demo('avocet')),
     routesGrowth(),
     ...shelfRows(),
-    readerRow(),
+    readerGrowth(),
+    ...readerKept(),
     postedRow(demo('avocet')),
     await longLogRow(),
     ...(await frameRows()),

@@ -42,7 +42,7 @@ const HEADERS: readonly Thing<Header>[] = [
     key: 'fan-4',
     named: oneOf(
       /(?:CPU|chassis|case|system|sys|pump|water|AIO)[ _-]?(?:\/?(?:OPT|pump))?[ _-]?fans?/,
-      ...[/CPU[_ ]OPT/, /fan (?:headers?|connectors?)/, /\bpump\b/, /\bfans?\b/],
+      ...[/CPU[_ ]OPT/, /(?:fan|PWM) (?:headers?|connectors?)/, /\bpump\b/, /\bfans?\b/],
     ),
   },
   { key: 'main-24', named: /24[- ]?pin|20\+4/i },
@@ -65,9 +65,12 @@ const HEADERS: readonly Thing<Header>[] = [
   },
   { key: 'usb-2', named: /USB\s?2(?:\.0)?/i },
   { key: 'audio-hd', named: /(?:front(?:[- ]panel)?|HD)[- ]audio|F_?AUDIO|AAFP|audio header/i },
-  { key: 'serial', named: /\bCOM\b|serial/i },
+  { key: 'serial', named: /\bCOM\b|serial(?! ?ATA)/i },
   { key: 'probe', named: /thermal sensor|temperature (?:sensor|probe)/i },
-  { key: 'sata-data', named: /SATA(?:\s?(?:III|3|6G\b|6\s?Gb(?:it)?(?:ps|\/s)?))?/i },
+  {
+    key: 'sata-data',
+    named: /(?:SATA|serial ATA)(?:\s?(?:III|3|6G\b|6\s?Gb(?:it)?(?:ps|\/s)?))?/i,
+  },
 ]
 type Rear =
   'hdmi' | 'displayport' | 'vga' | 'usb-c-socket' | 'usb-a' | 'network' | 'audio-jack' | 'ps2'

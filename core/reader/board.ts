@@ -1,6 +1,6 @@
 // A board's sheet: form and size, socket, memory. Slots, headers and M.2 sockets: board-slots.ts,
 // board-headers.ts, m2.ts.
-import { formsIn, socketsIn } from './common'
+import { formsIn, isRemark, socketsIn } from './common'
 import { isRear, readHeaders, readRear } from './board-headers'
 import { readSlots } from './board-slots'
 import { measuresIn, productIn } from './measures'
@@ -67,6 +67,7 @@ const SOCKET_LABEL = oneOf(
 )
 
 function readSocket(s: Statement, notes: Notes): void {
+  if (isRemark(s)) return
   const bare =
     s.line <= TITLE_LINES && s.label === ''
       ? phrasesOf(s.value).find(p => /^[A-Z]{2,}-\d+[A-Z]?$/.test(p) && formsIn(p).length === 0)
@@ -115,7 +116,7 @@ function memorySlotsIn(s: Statement): number | null {
   const dimm = DIMM.exec(s.value)
   if (dimm)
     return countOf(s.value, dimm) ?? (/dimm|slot/i.test(s.label) ? leadingCount(s.value) : null)
-  if (/^(?:memory|ram)$/i.test(s.label) && SPELT_SLOTS.test(s.value))
+  if (/^(?:memory|ram)(?: modules)?$/i.test(s.label) && SPELT_SLOTS.test(s.value))
     return numberIn(/\b(\w+)\s+(?:slots|sockets)\b/i.exec(s.value)?.[1])
   if (/dimm|(?:memory|ram) (?:slots|sockets)/i.test(s.label)) return leadingCount(s.value)
   if (/\b\d\s*x\s*DDR\d\b(?!-\d)/i.test(s.value))

@@ -81,25 +81,36 @@ const CONNECTOR = oneOf(
   /\bin an? x(16|8|4) slot/,
 )
 
+const BUS_LABEL = oneOf(
+  /^(?:bus|interface|interface type|host interface|slot)$/,
+  ...[/^bus (?:standard|interface|type)$/, /^(?:PCI(?:e| Express)) (?:version|generation)$/],
+)
+/** "PCIe version: 4.0": the label names the bus. */
+const bareGeneration = ({ label, value }: Statement): number | null => {
+  const digit = /PCI/i.test(label) ? /^(?:gen\s*)?([1-7])(?:\.0)?$/i.exec(value)?.[1] : undefined
+  return digit === undefined ? null : Number(digit)
+}
+
 function readEdge(s: Statement, notes: Notes): void {
   const text = whole(s)
   const m = EDGE.exec(text)
-  if (!m) {
-    if (/^(?:bus|interface|host interface|slot)$/i.test(s.label))
-      notes.put(s, 'generation', generationIn(s.value))
-    return
-  }
+  if (m) readBus(s, notes, text, m)
+  else if (BUS_LABEL.test(s.label))
+    notes.put(s, 'generation', generationIn(s.value) ?? bareGeneration(s))
+}
+
+function readBus(s: Statement, notes: Notes, text: string, m: RegExpExecArray): void {
   const [all, generation, bracket, named] = m
+  const behind = text.slice(m.index + all.length)
   const [, connector, slot] = CONNECTOR.exec(text) ?? []
   // Lanes in brackets behind the bus say nothing of the edge's length.
   const size = connector ?? slot ?? (bracket ? undefined : named)
-  const wired = /x\s?(16|8|4|1)\s*(?:electrical\w*|lanes?|mode)\b/i.exec(
-    text.slice(m.index + all.length),
-  )?.[1]
-  const lanes = wired ?? named
+  const lanes = /x\s?(16|8|4|1)\s*(?:electrical\w*|lanes?|mode)\b/i.exec(behind)?.[1] ?? named
   if (size) notes.put(s, 'size', `x${size}`)
   if (lanes !== size) notes.put(s, 'lanes', Number(lanes))
-  notes.put(s, 'generation', generation ? Number(generation) : generationIn(text))
+  // "PCIe x16 4.0": the generation stands behind.
+  const said = generation || /^\s*(?:gen\s*)?([1-7])\.0\b/i.exec(behind)?.[1]
+  notes.put(s, 'generation', said ? Number(said) : generationIn(text))
 }
 
 function readSize(s: Statement, notes: Notes): void {
@@ -134,9 +145,17 @@ function readProduct(s: Statement, notes: Notes, size: Product): void {
  * Some sheets stand the card up, others lay it down: the side told in slots is its thickness, what
  * is wider than any slot its height.
  */
+const LENGTH = new RegExp(
+  [
+    String.raw`^(?:(?:graphics card|card|board|product|total|overall) )?(?:dimensions, )?length`,
+    String.raw`(?: \(?with(?:out)? (?:the )?bracket\)?)?$`,
+  ].join(''),
+  'i',
+)
+
 function readSide(s: Statement, notes: Notes): void {
   const own = valueIn(s.value, 'mm')
-  if (/^(?:card )?length$/i.test(s.label)) notes.put(s, 'length', own, 'mm')
+  if (LENGTH.test(s.label)) notes.put(s, 'length', own, 'mm')
   else if (/thickness/i.test(s.label)) notes.put(s, 'thickness', own, 'mm')
   else if (/^(?:card )?(?:height|width)$/i.test(s.label) && own !== null) {
     const thin = /slots?\b/i.test(s.value) || (/width/i.test(s.label) && own < WIDEST)
@@ -174,10 +193,10 @@ function readProfile(s: Statement, notes: Notes): void {
 }
 
 /** Figures that a sheet asks of the rest of the machine say nothing of the card. */
-const OF_THE_SYSTEM = /recommended|psu|power supply|system/i
+const OF_THE_SYSTEM = /recommended|psu|power supply|system power|minimum|^system$/i
 
 function readWatts(s: Statement, notes: Notes): void {
-  if (/recommended|psu|power supply|system power|minimum/i.test(s.label)) return
+  if (OF_THE_SYSTEM.test(s.label)) return
   const watts = valueIn(s.value, 'W')
   const about = /power|consumption|TBP|TGP|TDP|watt/i.test(whole(s)) || s.label === ''
   if (about || s.line === 1) notes.put(s, 'watts', watts, 'W')
@@ -194,6 +213,9 @@ function readSockets(s: Statement, notes: Notes): void {
     else readInner(s, notes, phrase)
   }
   if (!SHOWS.includes(String(notes.value('does')))) return
+  const [labelled] = thingsIn(s.label, OUTPUTS)
+  const bare = /^\s*(\d)\s*x?\s*$/.exec(s.value)?.[1]
+  if (labelled && bare) notes.count(s, `rear.${labelled.key}`, Number(bare))
   for (const phrase of phrases) readOutput(s, notes, phrase)
 }
 

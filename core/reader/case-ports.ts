@@ -5,7 +5,13 @@ import { phrasesOf, type Statement } from './statements'
 import { countAround } from './things'
 
 const LABELS = oneOf(
-  ...[/front (?:i\/o|panel|ports?|connectors?|connections?|usb)/, /^front$/, /i\/o/, /ports?$/],
+  ...[
+    /ports? (?:at the )?front/,
+    /front (?:i\/o|panel|ports?|connectors?|connections?|usb)/,
+    /^front$/,
+    /i\/o/,
+    /ports?$/,
+  ],
 )
 const HEADING = /^(?:front )?(?:ports|i\/o|panel|connections)/i
 const SPOKEN = oneOf(/front (?:panel|i\/o)/, /ports?\b/, /^\W*USB.*,/)

@@ -132,8 +132,9 @@ const NEXT_CLEARANCE = oneOf(
   /\s+and\s+(?=graphics|gpu|a |cpu)/,
   /[,;]\s+(?=graphics|cpu|gpu|psu|cards?\b|coolers?\b)/,
 )
-/** What is less is a gap, no clearance, mm. A named choice. */
-const NARROWEST = 25
+/** Named choices, mm: what is less is a gap, no clearance; of the room behind the tray, and how much at most. */
+const ROOMS = [25, 700] as const
+const BEHIND = [5, 60] as const
 
 /**
  * Clearances: by their label, or in a sentence behind their name. A figure with a radiator in place
@@ -146,13 +147,25 @@ function readRooms(s: Statement, notes: Notes): void {
         ? r.named.test(clause) && /up to|max|clearance|room|\d/i.test(clause)
         : r.named.test(s.label),
     )
-    const value = measuresIn(clause).find(m => m.unit === 'mm' && m.value > NARROWEST)
+    if (!room) continue
+    const [least, most] = room.path === 'inner.behind' ? BEHIND : ROOMS
+    const value = measuresIn(clause).find(
+      m => m.unit === 'mm' && m.value > least && m.value <= most,
+    )
     const product = productIn(clause)
-    if (!room || !value || (product && room.path !== 'cardRoom')) continue
+    if (!value) readBareRoom(s, notes, room.path)
+    if (!value || (product && room.path !== 'cardRoom')) continue
     // Of a card's three sides the longest is the room along the case.
     notes.put(s, room.path, product ? Math.max(...product.values) : value.value, 'mm')
     if (room.path === 'cardRoom') notes.put(s, 'cardRoomMeans', choiceIn(clause, CARD_ROOM_MEANS))
   }
+}
+
+/** "VGA card length (max.): 350": without a unit it is most likely in mm. */
+function readBareRoom(s: Statement, notes: Notes, path: string): void {
+  const bare = /^\s*(\d{2,3})\s*$/.exec(s.value)?.[1]
+  if (bare === undefined || s.label === '') return
+  notes.doubt(s, { path, value: Number(bare), unit: 'mm' }, 'the sheet says no unit: taken as mm')
 }
 
 const CARD_ROOM_MEANS: readonly (readonly [RegExp, string])[] = [
@@ -176,7 +189,7 @@ function readBays(s: Statement, notes: Notes): void {
   }
 }
 
-const SLOT_LABEL = /(?:expansion |pci(?:-e|e)? ?)?slots?(?: for cards)?$/i
+const SLOT_LABEL = /(?:expansion |pci(?:-e|e)? ?)?slots?(?: for cards)?$|^expansion bays$/i
 /** Named choice: no case has more slots for cards. */
 const MOST_SLOTS = 10
 

@@ -5,7 +5,8 @@ export const CLEARANCES = [
   {
     path: 'coolerRoom',
     named: oneOf(
-      ...[/cpu cooler/, /cooler (?:height|clearance|room)/, /cpu coolers/],
+      ...[/cpu (?:air )?cooler/, /(?:cooler|heat ?sink) (?:height|clearance|room)/, /cpu coolers/],
+      ...[/processor coolers?/, /cpu heat ?sink/, /^(?:tallest|highest) .*cooler/],
       ...[/room for (?:cpu )?coolers/, /coolers? up to/, /height of cpu cooler/, /^cooler/],
     ),
   },
@@ -13,8 +14,15 @@ export const CLEARANCES = [
     path: 'cardRoom',
     named: oneOf(
       ...[/gpu/, /graphics cards?/, /vga (?:card|length)/, /video card/],
-      ...[/^card (?:length|room)/, /\bcards? up to/],
+      ...[/^(?:max\.? |maximum )?card (?:length|room)/, /\bcards? up to/],
     ),
   },
   { path: 'supply.room', named: /psu|power suppl|suppl(?:y|ies)/i },
+  {
+    path: 'inner.behind',
+    named: oneOf(
+      ...[/cable (?:management|routing|room|space|channel|clearance)/, /space for cables/],
+      ...[/behind (?:the )?(?:mother ?board |main ?board )?tray/, /cabling (?:space|room|depth)/],
+    ),
+  },
 ] as const

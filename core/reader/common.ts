@@ -1,17 +1,10 @@
-// What sheets of all kinds say: price, needed software; forms of boards and supplies; generations.
+// What sheets of all kinds say: needed software; forms of boards and supplies; generations.
 import type { BoardForm } from '../standards/boards'
 import { FAN_VOLTS } from '../standards/draws'
-import { plainNumber, valueIn } from './measures'
+import { valueIn } from './measures'
 import type { Notes } from './notes'
 import { only } from './pattern'
 import type { Statement } from './statements'
-
-export function readPrice(s: Statement, notes: Notes): void {
-  const m = /^(?:price|msrp|rrp|preis)/i.test(s.label)
-    ? /(\d+(?:[.,]\d{1,2})?)/.exec(s.value)
-    : null
-  if (m?.[1]) notes.put(s, 'price', plainNumber(m[1]))
-}
 
 const SOFTWARE = only(
   /software/,
@@ -83,9 +76,16 @@ export const ampsIn = (text: string): number | null => {
 
 const LEAD_BEFORE = /(\d+(?:[.,]\d+)?)\s*(mm|cm)\s+(?:lead|cable|cord)/i
 const LEAD_BEHIND = /(?:lead|cable|cord)(?:\s+length)?\s*[:=]?\s+(\d+(?:[.,]\d+)?)\s*(mm|cm)/i
+/** Leads that come beside the own one. */
+const OTHER_LEADS = /\bLEDs?\b|A?RGB|lights?|lighting|\bUSB\b|extension|adapt[eo]r|splitter/i
 /** The length of a lead: labelled so, or said beside the word. */
 export function leadIn(s: Statement): number | null {
-  if (/cable|lead|cord/i.test(s.label)) return valueIn(s.value, 'mm')
+  if (OTHER_LEADS.test(s.label)) return null
+  if (/cabl(?:e|ing)|lead|cord|wire length/i.test(s.label)) return valueIn(s.value, 'mm')
   const m = LEAD_BEFORE.exec(s.value) ?? LEAD_BEHIND.exec(s.value)
   return m?.[1] ? Number(m[1].replace(',', '.')) * (m[2]?.toLowerCase() === 'cm' ? 10 : 1) : null
 }
+
+/** A remark names sockets and plugs of other things too. */
+export const isRemark = (s: Statement): boolean =>
+  /^(?:remarks?|notes?|notice|hint|please note|info(?:rmation)?)$/i.test(s.label)

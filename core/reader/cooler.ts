@@ -1,6 +1,6 @@
 // A cooler's sheet: sockets, size, what its fan draws; of a liquid one, radiator, tubes, pump.
 import { RADIATORS, RADIATOR_SIZE } from '../standards/modules'
-import { ampsIn, socketsIn } from './common'
+import { ampsIn, isRemark, leadIn, socketsIn } from './common'
 import { along, productIn, spokenIn, valueIn, type Axis, type Product } from './measures'
 import { isNo, whole, type Notes } from './notes'
 import { choiceIn, oneOf } from './pattern'
@@ -28,7 +28,7 @@ const FITS = /\b(?:for|fits)\b|socket/i
 function readSockets(s: Statement, notes: Notes): void {
   const about = /socket|compatib|^for$|mount|support/i.test(s.label)
   const inText = s.label === '' && FITS.test(s.value)
-  if (!about && !inText) return
+  if ((!about && !inText) || isRemark(s)) return
   const sockets = socketsIn(about ? s.value : s.value.slice(s.value.search(FITS)))
   if (sockets.length > 0) notes.put(s, 'sockets', sockets)
 }
@@ -52,14 +52,19 @@ function readFastening(s: Statement, notes: Notes): void {
 function readFigures(s: Statement, notes: Notes): void {
   if (/weight|mass/i.test(s.label) || /\bweigh/i.test(s.value) || s.label === '')
     notes.put(s, 'weight', valueIn(s.value, 'g'), 'g')
-  if (/tdp|cooling (?:capacity|power)|rated/i.test(whole(s)) && !/fan|current/i.test(s.label))
+  if (COOLS.test(whole(s)) && !/fan|current|speed/i.test(s.label))
     notes.put(s, 'cools', valueIn(s.value, 'W'), 'W')
 }
 
+const COOLS = oneOf(
+  ...[/tdp/, /cooling (?:capacity|power|performance)/, /rated/, /heat (?:dissipation|load)/],
+  ...[/thermal design power/, /dissipates/],
+)
+
 const MEMORY_ROOM = oneOf(
-  /(?:ram|memory|dimm) (?:clearance|height|room|space)/,
-  /(?:clearance|height|room|space) (?:for|over|above|to) (?:the )?(?:ram|memory|dimm)/,
-  /max\.? ram/,
+  /(?:ram|memory|dimm)(?: modules?)? (?:clearance|height|room|space)/,
+  /(?:clearance|height|room|space) (?:for|over|above|to|of) (?:the )?(?:ram|memory|dimm)/,
+  ...[/max\.? ram/, /(?:ram|memory) (?:compatible |compatibility )?up to/],
 )
 const FOOTPRINT = oneOf(
   ...[/footprint/, /base/, /(?:length|depth) (?:and|x|×|&) width/],
@@ -126,12 +131,12 @@ const plugOf = (text: string): string | null =>
   ])
 
 function readFan(s: Statement, notes: Notes): void {
-  const labelled = /fan|connector|cable|plug|current|consumption/i.test(s.label)
+  const labelled = /fan|connect(?:or|ion)|cable|plug|current|consumption|amperage/i.test(s.label)
   if (!labelled && !(s.label === '' && /\bfans?\b|\bPWM\b|[34][- ]pin/i.test(s.value))) return
   notes.put(s, 'fan.face', plugOf(s.value))
   if (/current|power|amp|consumption/i.test(s.label) || /^fan$/i.test(s.label) || s.label === '')
     notes.put(s, 'fan.amps', ampsIn(s.value), 'A')
-  if (/cable|lead/i.test(s.label)) notes.put(s, 'fan.lead', valueIn(s.value, 'mm'), 'mm')
+  if (/cable|lead/i.test(s.label)) notes.put(s, 'fan.lead', leadIn(s), 'mm')
 }
 
 /**

@@ -38,6 +38,8 @@ function readSize(s: Statement, notes: Notes): void {
 function readPlug(s: Statement, notes: Notes): void {
   const text = whole(s)
   const pins = /\b([34])[- ]?(?:pins?|wires?)\b/i.exec(text)?.[1]
-  if (pins) notes.put(s, 'face', `fan-${pins}`)
+  const counted = /^(?:number of )?pins$/i.test(s.label) ? /^[34]$/.exec(s.value)?.[0] : undefined
+  if (counted) notes.put(s, 'face', `fan-${counted}`)
+  else if (pins) notes.put(s, 'face', `fan-${pins}`)
   else if (/\bPWM\b/.test(text) && !/hub|speed/i.test(s.label)) notes.put(s, 'face', 'fan-4')
 }

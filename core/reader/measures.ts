@@ -22,7 +22,7 @@ const M3H_PER_CFM = 0.3048 ** 3 * 60
 const UNIT: readonly (readonly [RegExp, Unit, number])[] = [
   [/^(?:mm|millimet(?:er|re)s?)\b/i, 'mm', 1],
   [/^(?:cm|centimet(?:er|re)s?)\b/i, 'mm', 10],
-  [/^(?:m|met(?:er|re)s?)\b(?!\.2)/, 'mm', 1000],
+  [/^(?:m|met(?:er|re)s?)\b(?!\.2|[²³])/, 'mm', 1000],
   [/^(?:"|″|”|''|-?\s?inch(?:es)?\b|in\b\.?)/i, 'mm', 25.4],
   [/^(?:kg|kilograms?)\b/i, 'g', 1000],
   [/^(?:g|grams?)\b/i, 'g', 1],

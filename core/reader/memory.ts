@@ -1,6 +1,7 @@
 // A memory kit's sheet: its generation, modules, speed, volts, height, whether it is registered.
 import { firstOf, measuresIn, plainNumber, spokenIn, valueIn } from './measures'
 import { isNo, whole, type Notes } from './notes'
+import { choiceIn } from './pattern'
 import { speedsIn } from './speeds'
 import type { Sheet, Statement } from './statements'
 import { leadingNumber } from './things'
@@ -16,6 +17,7 @@ export function readMemory(sheet: Sheet, notes: Notes): void {
     if (volts && volts.value < MAINS) notes.put(s, 'volts', volts.value, 'V')
     notes.put(s, 'height', heightIn(s), 'mm')
     notes.put(s, 'buffered', bufferedIn(s, plain))
+    notes.put(s, 'ranks', ranksIn(s))
   }
 }
 /** Named choice: no module takes as much, V. */
@@ -50,6 +52,20 @@ function heightIn(s: Statement): number | null {
   const labelled = /height|profile/i.test(s.label)
   const about = labelled ? s.value : s.value.slice(Math.max(0, s.value.search(/height/i)))
   return measuresIn(about).find(m => m.unit === 'mm')?.value ?? null
+}
+
+const RANK_WORDS: readonly (readonly [RegExp, number])[] = [
+  [/\bsingle\b/i, 1],
+  [/\bdual\b/i, 2],
+  [/\bquad\b/i, 4],
+]
+/** "2Rx8", "dual rank"; under a label on ranks the number alone. */
+function ranksIn(s: Statement): number | null {
+  const organised = /\b([1248])\s?R(?:\s?[x×]\s?\d+)?\b/.exec(s.value)?.[1]
+  const labelled = /\branks?\b/i.test(s.label)
+  const bare = labelled ? /^\s*([1248])\b/.exec(s.value)?.[1] : undefined
+  if (organised ?? bare) return Number(organised ?? bare)
+  return labelled || /\brank\b/i.test(s.value) ? choiceIn(s.value, RANK_WORDS) : null
 }
 
 function bufferedIn(s: Statement, plain: boolean): boolean | null {

@@ -4,7 +4,7 @@ import type { PartKind } from '../parts'
 import { readBoard } from './board'
 import { readCard } from './card'
 import { readCase } from './case'
-import { readPrice, readSoftware } from './common'
+import { readSoftware } from './common'
 import { readCooler } from './cooler'
 import { readDrive } from './drive'
 import { readFan } from './fan'
@@ -15,6 +15,8 @@ import { readNames } from './names'
 import { readProcessor } from './processor'
 import { kindsOfSheet } from './kinds'
 import { doubtsOf } from './likely'
+import { readPrice } from './price'
+import { oneOf } from './pattern'
 import { Notes, type DoubtfulField, type ReadField } from './notes'
 import { sheetOf, type Sheet } from './statements'
 import { unreadIn } from './unread'
@@ -99,6 +101,27 @@ function notesOf(sheet: Sheet, kind: PartKind | null, makers: readonly string[])
     readPrice(s, notes)
     readSoftware(s, notes)
   }
-  if (kind) READERS[kind]?.(sheet, notes)
+  if (kind) READERS[kind]?.(ofThePart(sheet, kind), notes)
   return notes
 }
+
+/** How large and heavy the parcel is says nothing of the part. */
+const PARCEL = new RegExp(
+  [
+    String.raw`^(?:package|packaging|packing|(?:retail |gift )?box|carton|shipping|parcel)\b`,
+    String.raw`.*\b(?:size|dimensions?|weight|measures|volume)\b`,
+  ].join(''),
+  'i',
+)
+const CONTENTS = oneOf(
+  ...[/^(?:package|packaging|box) contents?$/, /^in the box$/, /^scope of delivery$/],
+  ...[/^contents of (?:the )?(?:package|box)$/, /^supplied accessories$/, /^accessories$/],
+)
+/** Of these what lies loose in the box would be taken for sockets of theirs. */
+const WITH_SOCKETS: readonly PartKind[] = ['board', 'card']
+const ofThePart = (sheet: Sheet, kind: PartKind): Sheet => ({
+  ...sheet,
+  statements: sheet.statements.filter(
+    s => !PARCEL.test(s.label) && !(WITH_SOCKETS.includes(kind) && CONTENTS.test(s.label)),
+  ),
+})

@@ -5,6 +5,9 @@ export const BULLET = /^\s*(?:[•·▪‣–—]|-(?=\s)|\*(?=\s)|>\s)\s*/
 
 const BOLD = /(\*\*|__)(?=\S)([^*_]+)(?<=\S)\1/g
 
+/** Two spaces before a unit, as a scan has them. */
+const SCATTERED_UNIT = /(?<=\d) {2,}(?=(?:mm|cm|in|kg|g|W|A|mA|V|GB|TB|MB\/s|MT\/s|MHz)\b)/g
+
 export interface Rows {
   /**
    * One row a line, label and value held apart by a tab where the table did it otherwise; a line
@@ -21,6 +24,8 @@ export function rowsOf(text: string): Rows {
   const written = text
     .replace(/\r\n?/g, '\n')
     .replace(/[\u00a0\u2009\u202f]/g, ' ')
+    .replace(SCATTERED_UNIT, ' ')
+    .replace(/(?<=\S) {2,}(?=:\s)/g, ' ')
     .split('\n')
   const lines = joined(separated(written.map(l => l.replace(BOLD, '$2').replace(/×/g, 'x'))))
   const own = (at: number): string => (written[at] ?? '').trim().replace(BULLET, '')
@@ -40,7 +45,7 @@ function separated(lines: readonly string[]): readonly string[] {
   const said = lines.filter(l => l.trim() !== '')
   const row = [
     /^(\s*[^;:|\t]{2,32});\s*(?=[^;]+$)/,
-    /^(\s*[^:|\t\d][^:|\t]{1,30}?)\s+[-–—]\s+(?=\S)/,
+    /^(\s*(?:\d(?:[.,]\d+)?(?:"|″|-inch|-pin)|[^:|\t\d])[^:|\t]{1,40}?)\s+[-–—]\s+(?=\S)/,
   ].find(
     r =>
       said.length >= FEWEST_ROWS && said.filter(l => r.test(l)).length >= said.length * MOST_PAIRS,

@@ -69,7 +69,8 @@ export function sheetOf(text: string): Sheet {
 }
 
 /** "Height: 158 mm; Width: 120 mm": labels of their own in one line; walls of a case are no labels. */
-const NEXT_LABEL = /;\s+(?=(?!front|top|rear|bottom|side)[A-Za-z][A-Za-z ]{2,22}:\s)/i
+const NEXT_LABEL =
+  /;\s+(?=(?!front|top|rear|bottom|side)(?:\d[\d.]*"?[- ])?[A-Za-z][A-Za-z \d.,()/+"-]{2,44}:\s)/i
 
 /** A sentence's own characters in its line, where the line was only spelt otherwise. */
 function verbatim(value: string, clean: string, written: string): string {
@@ -120,7 +121,18 @@ const split = (line: string): readonly Entry[] =>
   splitCells(line) ?? splitColon(line) ?? splitSpaced(line) ?? unlabelled(sentences(line))
 
 const unlabelled = (texts: readonly string[]): readonly Entry[] =>
-  texts.map(text => ['', text] as const)
+  texts.map(text => spokenEntry(text) ?? (['', text] as const))
+
+/** "The cable length is 400 mm.": what a sentence tells of one figure or thing by its name. */
+const SPOKEN_ENTRY =
+  /^(?:The|Its|Their)\s+([^,;:]{2,48}?)\s+(?:is|are|measures|comes to|amounts to)\s+(\S.*?)\.?$/
+function spokenEntry(text: string): Entry | null {
+  const [, label, value] = SPOKEN_ENTRY.exec(text) ?? []
+  return label !== undefined && value !== undefined && !/\b(?:is|are|has|which|that)\b/.test(value)
+    ? [capital(label), value]
+    : null
+}
+const capital = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}`
 
 /** A row of a table: the first cell is the label, unless it brings a label and a value itself. */
 function splitCells(line: string): readonly Entry[] | null {
@@ -177,7 +189,27 @@ const LABEL_UNIT = new RegExp(
 )
 const BRACKETED_UNIT = new RegExp(String.raw`\s*[([]\s*(?:${LENGTHS_AND_WEIGHTS})\s*[)\]]$`)
 /** A label without the unit in brackets behind it. */
-const nameOf = (label: string): string => label.replace(BRACKETED_UNIT, '')
+const nameOf = (label: string): string => inOneLanguage(label.replace(BRACKETED_UNIT, '')).trim()
+
+/** Words that labels of sheets are made of. */
+const LABEL_WORDS = oneOf(
+  ...[/\b(?:height|length|width|depth|weight|thickness|dimensions?|size|clearance|diameter)\b/],
+  ...[/\b(?:power|watt(?:age)?|TDP|TBP|TGP|current|voltage|consumption|capacity|speed)\b/],
+  ...[/\b(?:sockets?|memory|RAM|DIMMs?|slots?|bays?|fans?|cooler|card|GPU|CPU|PSU|board|case)\b/],
+  ...[/\b(?:connectors?|plugs?|cables?|interface|form|factor|ports?|outputs?|radiator|lanes)\b/],
+  ...[/\b(?:SATA|USB|PCIe?|HDMI|EPS|ATX|SSD|HDD|modular|efficiency|graphics|pump)\b/],
+  ...[/\b(?:idle|active|operating|busy|read|write|max|min)\b/],
+)
+/** Whether every bracket of a name closes in it. */
+const isClosed = (name: string): boolean =>
+  [...name].filter(c => c === '(').length === [...name].filter(c => c === ')').length
+/** "Height / Höhe": of a label in two languages the one that is read. */
+function inOneLanguage(label: string): string {
+  const names = label.split(/\s+\/\s+/)
+  if (names.length !== 2 || !names.every(isClosed)) return label
+  const read = names.filter(name => LABEL_WORDS.test(name))
+  return read.length === 1 ? (read[0] ?? label) : label
+}
 
 const SIDE_MARK = String.raw`(?:\([LWHDTB]\)|[LWHDTB]\b)?`
 const BARE_FIGURES = new RegExp(

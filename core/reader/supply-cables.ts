@@ -48,7 +48,7 @@ const PLUGS: readonly Thing<Plug>[] = [
     key: 'cpu-4',
     named: /4[- ]?pin (?:CPU|EPS|12\s?V|P4)|(?:CPU|P4|EPS)[^,;\d]*4[- ]?pin(?!\s*\+)/i,
   },
-  { key: 'sata-power', named: /S-?ATA/i },
+  { key: 'sata-power', named: /S-?ATA|serial ATA/i },
   { key: 'drive-4', named: /molex|peripheral|4[- ]?pin (?:drive|HDD)|PATA/i },
   { key: 'drive-small-4', named: /floppy|FDD|berg/i },
 ]
@@ -112,31 +112,47 @@ const SHORTEST = 150
 const lengthIn = (text: string): number | null =>
   measuresIn(text).find(m => m.unit === 'mm' && m.value >= SHORTEST)?.value ?? null
 
+/** Labels that name a plug by what it is for: the value may say another. */
+const GENERIC = /peripheral|drive connectors/i
+
+const NO_PLUGS = /protection|dimension|size|output$|efficien/i
+/** What a lead may carry counts none. */
+const A_RATING = /^\s*(?:up to )?\d+\s*W\s*$/i
+
 export function readPlugs(s: Statement, notes: Notes): void {
-  if (/protection|dimension|size|output$|efficien/i.test(s.label) || isNo(s.value)) return
+  if (NO_PLUGS.test(s.label) || isNo(s.value) || A_RATING.test(s.value)) return
   const [inLabel] = thingsIn(s.label, PLUGS)
   let last: Plug | null = null
   for (const phrase of phrasesOf(s.value)) {
     // "1x ATX 24-pin, 610 mm": a bare length belongs to the plug before it.
     if (last && /^[\d.,]+\s*(?:mm|cm)$/.test(phrase))
       notes.put(s, `cables.${last}.length`, measuresIn(phrase)[0]?.value, 'mm')
-    const [here] = thingsIn(phrase, PLUGS)
-    const plug = inLabel ?? here
+    const plug = plugIn(s.label, phrase, inLabel)
     if (!plug) continue
     last = plug.key
     if (/supply|certif/i.test(phrase) && !/\d\s*x|pin/i.test(phrase)) continue
-    readCable(s, notes, plug.key, { phrase, count: plugCount(phrase, inLabel, here) })
+    readCable(s, notes, plug.key, { phrase, count: plug.count })
     if (inLabel) break
   }
 }
 
-function plugCount(
+/** The plug that a phrase is about, and how many it counts. */
+function plugIn(
+  label: string,
   phrase: string,
   inLabel: Counted<Plug> | undefined,
-  here: Counted<Plug> | undefined,
-): number {
-  const named = here?.count ?? 1
-  return inLabel ? (leadingCount(phrase) ?? named) : named
+): Counted<Plug> | undefined {
+  const [here] = thingsIn(phrase, PLUGS)
+  if (!inLabel) return here ?? plugTogether(label, phrase)
+  const count = leadingCount(phrase) ?? here?.count ?? 1
+  return { ...(GENERIC.test(label) && here ? here : inLabel), count }
+}
+
+/** "CPU power: 2 x 8-pin": label and value name the plug between them. */
+function plugTogether(label: string, phrase: string): Counted<Plug> | undefined {
+  const count = leadingCount(phrase) ?? 1
+  const [plug] = thingsIn(`${label} ${phrase.replace(/^\s*\d{1,2}\s*[x×]?\s+/, '')}`, PLUGS)
+  return plug ? { ...plug, count } : undefined
 }
 
 function readCable(

@@ -83,22 +83,32 @@ function modularIn(s: Statement): string | null {
 /** Named choice: what is less is a rail or a fan, no supply, W. */
 const FEEBLEST = 100
 
+/** The class of a lead is not the supply’s. */
+const OF_A_LEAD = /\b(?:leads?|cables?|connectors?|plugs?)\b|12V-?2x6|12VHPWR/i
+
 function readWatts(s: Statement, notes: Notes): void {
+  if (OF_A_LEAD.test(s.label)) return
   const watts = measuresIn(whole(s)).find(m => m.unit === 'W' && m.value >= FEEBLEST)
   const about =
-    /watt|power|output|rated|capacity|total|^\d+\s*W/i.test(s.label) ||
+    /watt|power|output|rated|capacity|total|performance|^\d+\s*W/i.test(s.label) ||
     s.label === '' ||
     s.line === 1
   if (about && !isAboutRails(s)) notes.put(s, 'watts', watts?.value, 'W')
 }
 
+const LENGTH = new RegExp(
+  [
+    String.raw`^(?:(?:psu|unit|supply|housing|casing|body|product|overall|total) )?(?:length|depth)`,
+    String.raw`(?: \((?:housing|casing|body)\))?$`,
+  ].join(''),
+  'i',
+)
 function readLength(s: Statement, notes: Notes): void {
   const size = productIn(s.value, s.label)
   const spoken = spokenIn(s.value).find(x => x.axis === 'length')?.value
   if (size?.values.length === 3)
     notes.put(s, 'length', lengthOf(size.values, along(size, 'length', []), notes), 'mm')
-  else if (/^(?:psu |unit |supply )?(?:length|depth)$/i.test(s.label))
-    notes.put(s, 'length', valueIn(s.value, 'mm'), 'mm')
+  else if (LENGTH.test(s.label)) notes.put(s, 'length', valueIn(s.value, 'mm'), 'mm')
   else notes.put(s, 'length', spoken, 'mm')
 }
 

@@ -23,6 +23,7 @@ export function caseFrom(f: Fields, about: About): Made {
       ...given('forms', list(f, 'supply.forms') as Case['supply']['forms'] | undefined),
     },
     ...given('cardRoomMeans', means),
+    inner: { ...made.inner, ...given('behind', statedBehind(f)) },
   }
   return {
     part,
@@ -33,6 +34,11 @@ export function caseFrom(f: Fields, about: About): Made {
       ['inner', 'the inside is derived from the outside'] as const,
     ],
   }
+}
+
+function statedBehind(f: Fields): Case['inner']['behind'] {
+  const mm = count(f, 'inner.behind')
+  return mm === null ? null : { mm, basis: 'spec' }
 }
 
 function outlineOf(f: Fields): CaseOutline {

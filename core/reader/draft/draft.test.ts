@@ -231,3 +231,9 @@ describe('what was read, laid into the kind’s shape', () => {
     })
   })
 })
+
+test('the room behind the tray that a sheet states is the case’s own, not one derived', () => {
+  const sheet = 'Brackwater Sluice 52 mid tower case\nBoards: ATX\nCable routing space: 27 mm'
+  const { part } = draftOf(readSheet(sheet, { makers: ['Brackwater'] }), 'case', 'x')
+  expect(part).toMatchObject({ inner: { behind: { mm: 27, basis: 'spec' } } })
+})

@@ -1,6 +1,6 @@
 // How sheets lie on a page once they are copied: the same lines as a table, cell by cell, as prose, as a
 // shop lists them, with footnotes, with the spacing of a scan.
-import type { Phrase } from './machine'
+import type { Phrase } from './phrase'
 
 type Lines = readonly Phrase[]
 type Layout = (title: string, lines: Lines, next: () => number) => string
@@ -29,6 +29,8 @@ const BESIDE: readonly (readonly [RegExp, string])[] = [
 ]
 const otherName = (label: string): string =>
   BESIDE.find(([words]) => words.test(label))?.[1] ?? 'Angabe'
+
+const inOneLine = (lines: Lines): string => lines.map(p => `${p.label}: ${p.value}`).join('; ')
 
 export const LAYOUTS = {
   'two columns': rows(p => `${p.label}\t${p.value}`),
@@ -62,16 +64,7 @@ export const LAYOUTS = {
   'several a line': (title, lines) =>
     [
       title,
-      ...lines.flatMap((p, i) =>
-        i % 2 === 0
-          ? [
-              lines
-                .slice(i, i + 2)
-                .map(q => `${q.label}: ${q.value}`)
-                .join('; '),
-            ]
-          : [],
-      ),
+      ...lines.flatMap((_, i) => (i % 2 === 0 ? [inOneLine(lines.slice(i, i + 2))] : [])),
     ].join('\n'),
   footnotes: (title, lines) =>
     [

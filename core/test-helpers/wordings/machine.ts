@@ -1,19 +1,16 @@
 // For tests: the data of parts written out as makers, shops and copied tables write it, and how much of it
-// is read back. Phrases and layouts are split by seed: some were kept from the reader while it was written.
+// is read back. Phrases and layouts are split: some were kept from the reader while it was written.
 import { readFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import type { PartKind } from '../../parts'
+import type { ReadField } from '../../reader/notes'
 import { readSheet } from '../../reader/read'
 import { chance } from '../random-builds'
 import { LAYOUTS, type LayoutName } from './layouts'
 import { MARGINALIA } from './marginalia'
+import type { Phrase } from './phrase'
 import { expectedOf, valueBy, wordsOf, type Value } from './values'
 
-/** What a line of a sheet says, apart from how it is laid out. */
-export interface Phrase {
-  readonly label: string
-  readonly value: string
-}
 interface Wording extends Phrase {
   readonly isKept: boolean
 }
@@ -29,9 +26,12 @@ interface KindWordings {
   readonly fields: readonly Field[]
 }
 
-/** Named choices: the seed of the split; how many phrases a field and how many layouts are kept. */
+/**
+ * Named choices: what stands before a phrase that was kept, four of each field, drawn by chance before the
+ * reader was touched; the seed; how many layouts are kept.
+ */
+const KEPT = '* '
 const SPLIT = 20311
-const PHRASES_KEPT = 4
 const LAYOUTS_KEPT = 3
 
 function shuffled<T>(list: readonly T[], next: () => number): readonly T[] {
@@ -40,26 +40,26 @@ function shuffled<T>(list: readonly T[], next: () => number): readonly T[] {
 }
 
 function kindsIn(text: string): readonly KindWordings[] {
-  const next = chance(SPLIT)
   return text
     .split(/^#### /m)
     .slice(1)
     .map(block => {
       const [head = '', ...fields] = block.split(/^== /m)
       const [kind = '', title = ''] = head.trim().split('\n~~ ')
-      return { kind: kind.trim() as PartKind, title, fields: fields.map(f => fieldIn(f, next)) }
+      return { kind: kind.trim() as PartKind, title, fields: fields.map(fieldIn) }
     })
 }
 
-function fieldIn(text: string, next: () => number): Field {
+function fieldIn(text: string): Field {
   const [head = '', ...lines] = text.trim().split('\n')
   const [path = '', ...drawn] = head.split(' ')
-  const kept = new Set(shuffled(lines, next).slice(0, PHRASES_KEPT))
   return {
     ...{ path, drawn: drawn.join(' ') },
     wordings: lines.map(line => {
-      const at = line.indexOf(' | ')
-      return { label: line.slice(0, at), value: line.slice(at + 3), isKept: kept.has(line) }
+      const isKept = line.startsWith(KEPT)
+      const said = isKept ? line.slice(KEPT.length) : line
+      const at = said.indexOf(' | ')
+      return { label: said.slice(0, at), value: said.slice(at + 3), isKept }
     }),
   }
 }
@@ -129,13 +129,16 @@ function sheetRead(
   const reading = readSheet(text, { makers: MAKERS, kind })
   const isLayoutKept = KEPT_LAYOUTS.has(layout)
   const unread = reading.unread.join(' ')
-  const wronged = aside ? reading.fields.filter(f => f.words.includes(aside.value)) : []
+  const wronged = aside ? saidByAside(named, aside, { kind, layout, next }) : []
   return [
     ...said.flatMap(s =>
       expectedOf(s.path, s.drawn).map(([path, value]): Outcome => {
         const field = reading.fields.find(f => f.path === path)
         const doubt = reading.doubtful.some(f => f.path === path)
-        const isListed = unread.includes(s.value.trim()) || unread.includes(s.label)
+        const isListed =
+          unread.includes(s.value.trim()) ||
+          unread.includes(s.label) ||
+          reading.doubtful.some(f => f.words.includes(s.value))
         const missing = isListed || reading.unlooked > 0 ? 'missing' : 'lost'
         const rightOrNot = field && same(field.value, value) ? 'filled' : 'wrong'
         const unfilled = doubt ? 'doubtful' : missing
@@ -154,6 +157,27 @@ function sheetRead(
     })),
   ]
 }
+
+/** What a line beside the data says by itself, beyond what the title says: it should say nothing. */
+function saidByAside(
+  title: string,
+  aside: Phrase,
+  {
+    kind,
+    layout,
+    next,
+  }: { readonly kind: PartKind; readonly layout: LayoutName; readonly next: () => number },
+): readonly ReadField[] {
+  // One row alone is no table.
+  const laid = BY_MANY_ROWS.includes(layout) ? 'colons' : layout
+  const read = (lines: readonly Phrase[]): readonly ReadField[] =>
+    readSheet(LAYOUTS[laid](title, lines, next), { makers: MAKERS, kind }).fields
+  const known = new Set(read([]).map(f => f.path))
+  return read([aside]).filter(f => !known.has(f.path) && !NAMES_OF_PARTS.includes(f.path))
+}
+const BY_MANY_ROWS: readonly LayoutName[] = ['cell by cell', 'dashes', 'semicolons']
+/** Without other lines the title is not told from them in every layout. */
+const NAMES_OF_PARTS: readonly string[] = ['maker', 'model', 'form', 'shape', 'medium', 'does']
 
 /** Named choice: figures agree within rounding, inches within a tenth of a millimetre. */
 const ROUNDING = 0.06

@@ -25,6 +25,7 @@ const MM_PER_INCH = 25.4
 const FAN_VOLTS = 12
 const CFM = 0.588578
 const comma = (n: number): string => String(n).replace('.', ',')
+const grouped = (n: number, mark: string): string => n.toLocaleString('en-US').replaceAll(',', mark)
 const cut = (n: number, digits: number): number => Number(n.toFixed(digits))
 
 /** How a number stands in a phrase. */
@@ -35,6 +36,10 @@ const NUMBERS: Readonly<Record<string, (n: number) => string>> = {
   'cm,': n => comma(cut(n / 10, 2)),
   in: n => String(cut(n / MM_PER_INCH, 3)),
   k: n => n.toLocaleString('en-US'),
+  us: n => `${n.toLocaleString('en-US')}.00`,
+  eu: n => `${grouped(n, '.')},00`,
+  sp: n => `${grouped(n, ' ')},00`,
+  dot: n => grouped(n, '.'),
   kg: n => String(cut(n / 1000, 3)),
   'kg,': n => comma(cut(n / 1000, 3)),
   mA: n => String(cut(n * 1000, 0)),
@@ -71,5 +76,7 @@ export function expectedOf(path: string, value: Value): readonly (readonly [stri
     ]
   }
   if (path === 'rails.A12') return [['rails.W12', Number(value) * FAN_VOLTS]]
+  // A frame is one of a list, not a figure.
+  if (path === 'size') return [[path, String(value)]]
   return [[path, value]]
 }
