@@ -354,7 +354,7 @@ describe('a part gets in', () => {
     // What is not known is not refused: the build asks for it.
     await page.getByRole('button', { name: 'Put on the shelf', disabled: false }).waitFor()
     await field('Size').selectOption('120')
-    await field('Face').selectOption('fan-4')
+    await field('Connector').selectOption('fan-4')
     await field('current').fill('180 mA')
     await page.getByText('= 0.18 A').waitFor()
     await field('current').press('Tab')
@@ -625,7 +625,7 @@ test('two windows: what one puts on the shelf the other finds', async () => {
   await field('Model').fill('Seen twice')
   await field('Model').press('Tab')
   await field('Size').selectOption('120')
-  await field('Face').selectOption('fan-4')
+  await field('Connector').selectOption('fan-4')
   await put()
   await other.getByLabel('Find a part').fill('seen twice')
   await other.locator('.line').filter({ hasText: 'Seen twice' }).waitFor()

@@ -11,6 +11,7 @@ import BinList from './BinList.vue'
 import ExamplesOffered from './ExamplesOffered.vue'
 import BuildCard from './BuildCard.vue'
 import StoreClosed from '../ui/StoreClosed.vue'
+import PasteField from '../arrivals/PasteField.vue'
 import RecentlyMade from './RecentlyMade.vue'
 import { useOpening } from '../shelf/opening'
 
@@ -20,14 +21,25 @@ const version = __VERSION__
 const picker = ref<HTMLInputElement>()
 onMounted(() => desk.open(null))
 
-/** Three ways to begin: parts to be bought, parts that are there, or only the small leads. */
-async function create(begin: 'new' | 'standing' | 'panel'): Promise<void> {
+type Begin = 'new' | 'standing' | 'panel'
+async function made(): Promise<string | null> {
   const names = new Set(desk.state.builds.map(b => b.name))
   let n = 1
   while (names.has(n === 1 ? 'New build' : `New build ${n}`)) n += 1
-  const id = await desk.made({ act: 'create', name: n === 1 ? 'New build' : `New build ${n}` })
-  const name = begin === 'panel' ? 'panel' : 'parts'
+  return desk.made({ act: 'create', name: n === 1 ? 'New build' : `New build ${n}` })
+}
+/** Three ways to begin: parts to be bought, parts that are there, or only the small leads. */
+async function create(begin: Begin): Promise<void> {
+  const id = await made()
+  const name = begin === 'panel' ? 'panel' : 'arrivals'
   if (id) void router.push({ name, params: { build: id }, query: { begin } })
+}
+/** Sheets that are pasted here begin a build of their own. */
+async function came(text: string, name: string): Promise<void> {
+  const id = await made()
+  if (!id) return
+  await desk.did({ act: 'bringIn', build: id, text, name })
+  void router.push({ name: 'arrivals', params: { build: id } })
 }
 const opening = useOpening()
 function open(): void {
@@ -45,8 +57,11 @@ function open(): void {
       things meet: board and case, plug and socket, lead and length. It says what goes, what does
       not, and what to measure; then leads your hands step by step. All of it stays in this browser.
     </p>
+    <h2>What do you have?</h2>
     <div class="acts">
-      <ElButton type="primary" :disabled="!desk.ready" @click="create('new')">New build</ElButton>
+      <ElButton type="primary" :disabled="!desk.ready" @click="create('new')"
+        >A new machine</ElButton
+      >
       <ElButton :disabled="!desk.ready" @click="create('standing')">A machine that stands</ElButton>
       <ElButton :disabled="!desk.ready" @click="create('panel')">Only a front panel</ElButton>
       <ElButton @click="picker?.click()">Open a file…</ElButton>
@@ -60,6 +75,11 @@ function open(): void {
         @change="open"
       />
     </div>
+    <PasteField
+      label="Or paste what you have: a new build begins with it"
+      :is-busy="!desk.ready"
+      @came="came"
+    />
     <StoreClosed v-if="desk.closed !== null" :build="null" />
     <p v-else-if="!desk.ready" class="quiet" role="status">Looking what is here…</p>
     <h2 v-else>{{ counted(desk.state.builds.length, 'build') }}</h2>

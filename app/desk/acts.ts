@@ -4,6 +4,8 @@ import type { Difference } from '../../core/analysis/compare'
 import type { Command } from '../../core/document/command-schema'
 import type { Build } from '../../core/document/build'
 import type { Problem } from '../../core/document/command'
+import type { State } from '../../core/parts/kind'
+import type { ArrivalChange, ArrivalLine } from './arrivals'
 import type { TablePlan } from './shelf/incoming-parts'
 
 /**
@@ -46,6 +48,25 @@ export type Act =
     }
   | { readonly act: 'removePage'; readonly part: string; readonly page: string }
   | { readonly act: 'importParts'; readonly plan: TablePlan | null }
+  | {
+      readonly act: 'bringIn'
+      readonly build: string
+      readonly text: string
+      readonly name: string
+    }
+  | {
+      readonly act: 'changeArrival'
+      readonly build: string
+      readonly arrival: string
+      readonly change: ArrivalChange
+    }
+  | { readonly act: 'dropArrivals'; readonly build: string; readonly arrivals: readonly string[] }
+  | {
+      readonly act: 'takeArrivals'
+      readonly build: string
+      readonly arrivals: readonly string[]
+      readonly state: State
+    }
 
 /** A build in the list. */
 export interface BuildLine {
@@ -96,6 +117,8 @@ export interface DeskState {
   readonly newer: readonly string[]
   /** Counts up whenever the shelf is otherwise. */
   readonly shelf: number
+  /** What came in for the open build and is not in it yet. */
+  readonly arrivals: readonly ArrivalLine[]
 }
 
 /** What an act did: the build it is about, and what is to be told of it. */

@@ -87,6 +87,7 @@ export class Builds {
     await db.heads.bulkDelete([...ids])
     for (const id of ids) {
       await db.log.where('build').equals(id).delete()
+      await db.arrivals.where('build').equals(id).delete()
       await this.history.forget(stackOf(id))
     }
     return outcome(null)

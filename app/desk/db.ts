@@ -2,7 +2,7 @@
 // parts, settings.
 import Dexie, { type EntityTable } from 'dexie'
 import type { About } from '../../core/document/command'
-import type { Part } from '../../core/parts'
+import type { Part, PartKind } from '../../core/parts'
 
 /**
  * A document as it lies here. Only the door (core/document/open) looks into `doc`. Rows without a
@@ -92,6 +92,21 @@ export interface Photo {
   readonly picture: string
 }
 
+/** What came in for a build and is not on the shelf yet. */
+export interface ArrivalRow {
+  readonly id: string
+  readonly build: string
+  readonly at: string
+  /** The words of its sheet; empty where it came as a part. */
+  readonly text: string
+  /** The kind that was chosen over what the sheet seems to be about. */
+  readonly forced: PartKind | null
+  /** As a hand left it; null as it was read. */
+  readonly part: unknown
+  /** How many of it there are. */
+  readonly count: number
+}
+
 export interface Setting {
   readonly key: string
   readonly value: unknown
@@ -122,6 +137,7 @@ export class JunturaDb extends Dexie {
   declare photos: EntityTable<Photo, 'id'>
   declare parts: EntityTable<PartRow, 'id'>
   declare settings: EntityTable<Setting, 'key'>
+  declare arrivals: EntityTable<ArrivalRow, 'id'>
   /** Emptied by settle.ts when it has carried everything over. */
   declare changes: EntityTable<OldChange, 'seq'>
 
@@ -141,5 +157,6 @@ export class JunturaDb extends Dexie {
       steps: '++seq, stack, [stack+undone]',
       deeds: '++seq',
     })
+    this.version(5).stores({ arrivals: 'id, build' })
   }
 }

@@ -9,6 +9,7 @@ import { openFile } from '../../core/document/open'
 import type { Memory } from '../../core/pipeline/memory'
 import type { Part } from '../../core/parts'
 import { outcome, type Act, type Answer, type DeskState, type Outcome, type Refusal } from './acts'
+import { Arrivals } from './arrivals'
 import { Beginning } from './beginning'
 import { Between } from './between'
 import { Builds } from './builds'
@@ -42,7 +43,7 @@ export interface DeskOptions {
 const silent: Progress = () => undefined
 
 /** Acts that are done inside the change; the others bring what they read before it. */
-type DoneAct = Exclude<Act, { act: 'openFile' | 'importParts' }>
+type DoneAct = Exclude<Act, { act: 'openFile' | 'importParts' | 'bringIn' }>
 type Named<A, K> = A extends { readonly act: infer N } ? (K extends N ? A : never) : never
 type Doers = {
   readonly [K in DoneAct['act']]: (act: Named<DoneAct, K>) => Promise<Outcome | Problem>
@@ -62,11 +63,12 @@ export class Desk {
   readonly outgoing: OutgoingParts
   readonly builds: Builds
   readonly storage: Storage
-  private readonly history: History
+  readonly arrivals: Arrivals
+  readonly history: History
   private readonly edits: Edits
   private readonly shelfActs: ShelfActs
   private readonly between: Between
-  private readonly examples: Examples
+  readonly examples: Examples
   private readonly shown: Shown
   private readonly beginning: Beginning
 
@@ -82,7 +84,8 @@ export class Desk {
     this.between = new Between(this.store, this.shelf, this.edits)
     this.storage = new Storage(this.store, this.builds, this.shelf, on)
     this.examples = new Examples(this.store, on.demos)
-    this.shown = new Shown(this.store, this.history, this.shelf, this.examples)
+    this.arrivals = new Arrivals(this.store, this.shelf, this.edits, on)
+    this.shown = new Shown(this)
     this.beginning = new Beginning({
       examples: this.examples,
       patience: on.patience,
@@ -169,6 +172,7 @@ export class Desk {
     progress: Progress,
   ): Promise<(() => Promise<Outcome | Problem>) | Problem> {
     if (act.act === 'openFile') return this.opening(act.text, act.name)
+    if (act.act === 'bringIn') return this.bringing(act, progress)
     if (act.act !== 'importParts') return () => this.do(act)
     const parts = await this.incoming.take(act.plan, progress)
     if (isProblem(parts)) return parts
@@ -177,6 +181,17 @@ export class Desk {
       this.incoming.close()
       return done
     }
+  }
+
+  /** A table or a file of parts that is whole comes in as parts; any other text as sheets. */
+  private async bringing(
+    { build, text, name }: Extract<Act, { act: 'bringIn' }>,
+    progress: Progress,
+  ): Promise<() => Promise<Outcome | Problem>> {
+    const parts = await this.incoming.partsOf(text, name, progress)
+    return parts === null
+      ? () => this.arrivals.bringIn(build, text)
+      : () => this.arrivals.bringParts(build, parts)
   }
 
   private opening(text: string, name: string): (() => Promise<Outcome>) | Problem {
@@ -230,6 +245,9 @@ export class Desk {
     dropParts: act => this.shelfActs.drop(act.parts),
     addPage: act => this.shelfActs.addPage(act.part, { ...act, id: this.on.newId() }),
     removePage: act => this.shelfActs.removePage(act.part, act.page),
+    changeArrival: act => this.arrivals.change(act.build, act.arrival, act.change),
+    dropArrivals: act => this.arrivals.drop(act.build, act.arrivals),
+    takeArrivals: act => this.arrivals.take(act.build, act.arrivals, act.state),
   }
 
   private turn(of: string | null, way: Way): Promise<Outcome | Problem> {

@@ -27,7 +27,16 @@ import type { Desk } from './desk'
 import { csvText, drawingText, harnessText, sheetText } from './exports'
 import { pagesOf, picturesBy, picturesOf } from './pictures'
 import type { Progress } from './shelf/chunks'
-import { blank, fromBoard, fromCase, readDraft, varied, type CaseNumbers } from './shelf/drafts'
+import {
+  blank,
+  fromBoard,
+  fromCase,
+  readAgain,
+  readDraft,
+  varied,
+  type CaseNumbers,
+  type Entered,
+} from './shelf/drafts'
 import type { TablePlan } from './shelf/incoming-parts'
 import { compared, found, groupsOf, rangesIn, rowsOf } from './shelf/looking'
 import type { AsideLine } from './storage'
@@ -127,7 +136,7 @@ export function questionsOf(desk: Desk) {
   }
 }
 /** What may be asked of the shelf, and of parts that come to it or leave it. */
-function shelfQuestions({ store, shelf, incoming, outgoing, chunks }: Desk) {
+function shelfQuestions({ store, shelf, incoming, outgoing, chunks, arrivals }: Desk) {
   return {
     groups: () => groupsOf(shelf),
     shelfRows: () => rowsOf(shelf),
@@ -140,6 +149,11 @@ function shelfQuestions({ store, shelf, incoming, outgoing, chunks }: Desk) {
       return part ? picturesBy(store.db, pagesOf(part)) : {}
     },
     readSheet: (text: string, kind: PartKind | null) => readDraft(shelf, text, kind),
+    /** A sheet read again, with what was corrected by hand before. */
+    readAgain: (now: Pick<Entered, 'text' | 'forced'>, before: Entered) =>
+      readAgain(shelf, now, before),
+    /** One that came in, to be looked at. */
+    arrival: (id: string) => arrivals.one(id),
     blank: (kind: PartKind) => blank(shelf, kind),
     fromCase: (numbers: CaseNumbers, maker: string, model: string) =>
       fromCase(shelf, numbers, maker, model),

@@ -9,13 +9,17 @@ import type { Part } from '../../core/parts'
 import { Memory } from '../../core/pipeline/memory'
 import type { DeskState } from './acts'
 import { deedSays } from './builds'
+import type { Arrivals } from './arrivals'
 import type { Examples } from './examples'
 import type { Stack } from './db'
 import { lineOfStep, stackOf, type History, type Way } from './history'
 import type { Shelf } from './shelf/shelf'
 import type { Store } from './store'
 
-type OpenState = Pick<DeskState, 'build' | 'analysis' | 'aside' | 'undo' | 'redo' | 'newer'>
+type OpenState = Pick<
+  DeskState,
+  'build' | 'analysis' | 'aside' | 'undo' | 'redo' | 'newer' | 'arrivals'
+>
 const NOTHING_OPEN: OpenState = {
   build: null,
   analysis: null,
@@ -23,6 +27,16 @@ const NOTHING_OPEN: OpenState = {
   undo: null,
   redo: null,
   newer: [],
+  arrivals: [],
+}
+
+/** Where what is shown is looked up. */
+interface ShownFrom {
+  readonly store: Store
+  readonly history: History
+  readonly shelf: Shelf
+  readonly examples: Examples
+  readonly arrivals: Arrivals
 }
 
 export class Shown {
@@ -30,12 +44,19 @@ export class Shown {
   /** The build that is open; null for none. */
   open: string | null = null
 
-  constructor(
-    private readonly store: Store,
-    private readonly history: History,
-    private readonly shelf: Shelf,
-    private readonly examples: Examples,
-  ) {}
+  private readonly store: Store
+  private readonly history: History
+  private readonly shelf: Shelf
+  private readonly examples: Examples
+  private readonly arrivals: Arrivals
+
+  constructor(from: ShownFrom) {
+    this.store = from.store
+    this.history = from.history
+    this.shelf = from.shelf
+    this.examples = from.examples
+    this.arrivals = from.arrivals
+  }
 
   memoOf(id: string): Memory {
     const memo = this.memos.get(id) ?? new Memory()
@@ -115,6 +136,7 @@ export class Shown {
       undo: await this.lineOf(stackOf(read.id), 'undo'),
       redo: await this.lineOf(stackOf(read.id), 'redo'),
       newer: read.items.filter(i => this.isNewer(i.part)).map(i => i.id),
+      arrivals: await this.arrivals.lines(read.id),
     }
   }
 

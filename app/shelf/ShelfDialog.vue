@@ -3,6 +3,7 @@
 import { ElDialog } from 'element-plus/es/components/dialog/index'
 import 'element-plus/es/components/dialog/style/css'
 import { ref } from 'vue'
+import type { PartKind } from '../../core/parts'
 import type { State } from '../../core/parts/kind'
 import type { PartRow } from '../../core/stages/parts'
 import { useShelf } from './shelf'
@@ -10,10 +11,10 @@ import { useShelfQuery } from './search'
 import ShelfFilters from './ShelfFilters.vue'
 import ShelfTable from './ShelfTable.vue'
 
-const props = defineProps<{ swap?: PartRow; state?: State }>()
+const props = defineProps<{ swap?: PartRow; state?: State; kind?: PartKind }>()
 const emit = defineEmits<{ close: [] }>()
 const shelf = useShelf()
-const query = useShelfQuery(props.swap?.kind ?? null)
+const query = useShelfQuery(props.swap?.kind ?? props.kind ?? null)
 const table = ref<InstanceType<typeof ShelfTable>>()
 
 async function take(id: string): Promise<void> {

@@ -64,6 +64,7 @@ const inBuild: RouteRecordRaw[] = [
     () => import('../stages/measuring/MeasuringView.vue'),
   ),
   page('compare', 'compare', 'Compare', () => import('../stages/compare/CompareView.vue')),
+  page('coming-in', 'arrivals', 'Parts come in', () => import('../arrivals/ArrivalsView.vue')),
   page('shelf', 'shelf', 'Shelf', () => import('../shelf/ShelfView.vue')),
   page('shelf/entry', 'entry', 'A part', () => import('../shelf/entry/EntryView.vue')),
   page(

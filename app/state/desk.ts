@@ -28,6 +28,7 @@ const EMPTY: DeskState = {
   shelfRedo: null,
   newer: [],
   shelf: 0,
+  arrivals: [],
 }
 
 /** What is shown: the worker's latest state, and what the latest change did. */

@@ -37,6 +37,7 @@ import { parts } from '../stages/parts'
 import { power } from '../stages/power'
 import { record } from '../stages/record'
 import { routes, waysProved } from '../stages/routes'
+import { stillMissing } from '../stages/still-missing'
 import { strips } from '../stages/strips'
 import { waysIn } from '../stages/ways-in'
 import { toHand } from '../to-hand/to-hand'
@@ -69,6 +70,7 @@ export const SHOWN = {
   exact,
   choices,
   outside,
+  stillMissing,
   toHand,
 } as const
 export type HorizonAnalysis = ValuesOf<typeof SHOWN>

@@ -29,6 +29,8 @@ interface About {
   readonly label: string
   readonly help: string
   readonly optional: boolean
+  /** Whether it stands under “more”. */
+  readonly isRare: boolean
 }
 /** One field of a form, by what it takes. Lists hold one form for each of their entries. */
 export type FormField = About &
@@ -64,7 +66,17 @@ const WORDS: Readonly<Record<string, string>> = {
   to: 'plug at the other end',
   other: 'second plug',
   through: 'hands power on',
+  key: 'short name',
+  face: 'connector',
+  role: 'what it is for',
+  rank: 'order of filling',
+  ranks: 'ranks (single 1, dual 2)',
+  axes: 'which way it lies',
+  outlets: 'outputs',
+  serves: 'what it feeds',
 }
+/** What hardly anybody has to fill in: it stands under “more”. */
+const RARE: ReadonlySet<string> = new Set(['key', 'axes', 'rank', 'serves', 'role', 'note'])
 
 /** The form of a kind, in the order of its schema. */
 export const formOf = (kind: PartKind): readonly FormField[] => fieldsOf(KINDS[kind].schema)
@@ -99,6 +111,7 @@ function fieldOf(key: string, child: Node): FormField | null {
     label: figure?.label ?? WORDS[key] ?? spaced(key),
     help: sentence(figure?.take || descriptionOf(child) || (TERMS[key] ?? '')),
     optional: optional || figure !== null,
+    isRare: RARE.has(key),
   }
   return figure ? { ...about, takes: 'figure', about: figure } : plainField(about, node)
 }

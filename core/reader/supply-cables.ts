@@ -117,6 +117,7 @@ const GENERIC = /peripheral|drive connectors/i
 
 const NO_PLUGS = /protection|dimension|size|output$|efficien/i
 /** What a lead may carry counts none. */
+const A_LENGTH = /^[\d.,]+\s*(?:mm|cm)$/
 const A_RATING = /^\s*(?:up to )?\d+\s*W\s*$/i
 
 export function readPlugs(s: Statement, notes: Notes): void {
@@ -125,9 +126,9 @@ export function readPlugs(s: Statement, notes: Notes): void {
   let last: Plug | null = null
   for (const phrase of phrasesOf(s.value)) {
     // "1x ATX 24-pin, 610 mm": a bare length belongs to the plug before it.
-    if (last && /^[\d.,]+\s*(?:mm|cm)$/.test(phrase))
+    if (last && A_LENGTH.test(phrase))
       notes.put(s, `cables.${last}.length`, measuresIn(phrase)[0]?.value, 'mm')
-    const plug = plugIn(s.label, phrase, inLabel)
+    const plug = A_LENGTH.test(phrase) ? undefined : plugIn(s.label, phrase, inLabel)
     if (!plug) continue
     last = plug.key
     if (/supply|certif/i.test(phrase) && !/\d\s*x|pin/i.test(phrase)) continue
@@ -162,11 +163,13 @@ function readCable(
   { phrase, count }: { readonly phrase: string; readonly count: number },
 ): void {
   const inLabel = thingsIn(s.label, PLUGS).length > 0
-  const cable = cableIn(phrase)
+  const own = cableIn(phrase)
+  // Under a label of its own the whole line is about the one plug.
+  const cable = inLabel && own.length === null ? cableIn(s.value) : own
   // A number of chains counts as many plugs as hang on them; "Cable lengths: ATX 550 mm" counts none.
   const chains = /\b(?:chain|cable) (?:of|with) \d\b/i.test(phrase) ? (cable.each ?? 1) : 1
   if (inLabel || !/lengths?\b/i.test(s.label)) notes.count(s, `cables.${key}`, count * chains)
-  notes.put(s, `cables.${key}.length`, cable.length ?? (inLabel ? lengthIn(s.value) : null), 'mm')
+  notes.put(s, `cables.${key}.length`, cable.length, 'mm')
   notes.put(s, `cables.${key}.after`, cable.after, 'mm')
   notes.put(s, `cables.${key}.each`, cable.each, 'pcs')
 }

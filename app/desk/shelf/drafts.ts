@@ -5,6 +5,7 @@ import type { BoardOutline } from '../../../core/outlines/board-outline'
 import { caseOf } from '../../../core/outlines/case'
 import { boardsUpTo, type CaseOutline } from '../../../core/outlines/case-outline'
 import type { Part, PartKind } from '../../../core/parts'
+import { corrected, correctionsOf } from '../../../core/parts/corrections'
 import { blankOf, draftOf, type Draft } from '../../../core/reader/draft/draft'
 import { labelOfField } from '../../../core/reader/labels'
 import type { ReadField } from '../../../core/reader/notes'
@@ -30,12 +31,13 @@ export interface ReadDraft {
   readonly read: readonly ReadLine[]
   readonly unread: readonly string[]
   readonly unlooked: number
+  /** Paths that a hand had corrected before it was read again. */
+  readonly corrections: readonly string[]
 }
 
 /** Reads a sheet; `kind` overrules what it seems to be about. */
 export function readDraft(shelf: Shelf, text: string, kind: PartKind | null): ReadDraft {
-  const makers = [...new Set(shelf.all().map(p => p.maker))].filter(Boolean)
-  const reading = readSheet(text, { ...(kind ? { kind } : {}), makers })
+  const reading = readSheet(text, { ...(kind ? { kind } : {}), makers: shelf.makers() })
   const what = reading.kind
   const isReadable = what !== null && READABLE.includes(what)
   return {
@@ -47,7 +49,33 @@ export function readDraft(shelf: Shelf, text: string, kind: PartKind | null): Re
     ],
     unread: reading.unread,
     unlooked: reading.unlooked,
+    corrections: [],
   }
+}
+
+/** A sheet and what a hand made of the part that it gave. */
+export interface Entered {
+  readonly text: string
+  readonly forced: PartKind | null
+  /** As it stands; null as it was read. */
+  readonly part: unknown
+}
+/**
+ * A sheet read as it is now, with what a hand had corrected of what was read before carried over.
+ * Corrections of another kind of part say nothing.
+ */
+export function readAgain(
+  shelf: Shelf,
+  now: Pick<Entered, 'text' | 'forced'>,
+  before: Entered,
+): ReadDraft {
+  const read = readDraft(shelf, now.text, now.forced)
+  const { draft } = read
+  const was = before.part === null ? null : readDraft(shelf, before.text, before.forced).draft
+  if (!draft || !was || was.part.kind !== draft.part.kind) return read
+  const corrections = correctionsOf(was.part, before.part)
+  const { part } = corrected(draft.part, corrections)
+  return { ...read, draft: { ...draft, part }, corrections: corrections.map(c => c.path.join('.')) }
 }
 
 const lineOf = (kind: PartKind | null, f: ReadField, why: string | null): ReadLine => ({

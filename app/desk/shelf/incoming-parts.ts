@@ -1,7 +1,7 @@
 // A table or a file of parts that was opened: what it would bring, and the parts themselves once
 // nothing in it is wrong.
 import { isProblem, type Problem } from '../../../core/document/command'
-import { listedParts, openNewPart } from '../../../core/document/open'
+import { holdsWhat, listedParts, openNewPart } from '../../../core/document/open'
 import {
   fieldsOfTable,
   guessColumns,
@@ -119,6 +119,19 @@ export class IncomingParts {
         `${pending.name} has ${wrong} problems. ` +
         'Mend them first: nothing is imported by halves.',
     }
+  }
+
+  /**
+   * The parts of a text that is a file or a table of parts and whole; null where it is neither, or
+   * where something in it is wrong: then it is read as a sheet, or looked at as a table.
+   */
+  async partsOf(text: string, name: string, progress: Progress): Promise<readonly Part[] | null> {
+    if (holdsWhat(text) === 'builds') return null
+    const preview = await this.open(text, name, progress)
+    const isTable = !isProblem(preview) && preview.wrong === 0 && preview.count > 0
+    const parts = isTable ? await this.take(preview.plan, progress) : null
+    this.close()
+    return parts === null || isProblem(parts) ? null : parts
   }
 
   close(): void {

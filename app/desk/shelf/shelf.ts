@@ -71,10 +71,16 @@ export class Shelf {
   }
 
   /** An id from a name that no part here has. */
-  freshId(name: string): string {
+  freshId(name: string, taken: ReadonlySet<string> = new Set()): string {
     const base = slug(name)
+    const nth = (n: number): string => (n === 1 ? base : `${base}-${n}`)
     let n = 1
-    while (this.part(n === 1 ? base : `${base}-${n}`)) n += 1
-    return n === 1 ? base : `${base}-${n}`
+    while (this.part(nth(n)) || taken.has(nth(n))) n += 1
+    return nth(n)
+  }
+
+  /** All makers that are known. */
+  makers(): readonly string[] {
+    return [...new Set(this.all().map(p => p.maker))].filter(Boolean)
   }
 }

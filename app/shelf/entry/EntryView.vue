@@ -37,8 +37,20 @@ const readIn = computed(
 const from = computed(() => String(route.query['from'] ?? 'sheet'))
 const go = (id: string): void => void router.replace({ query: { from: id } })
 const editing = computed(() => from.value === 'edit')
-const begin = (): Promise<void> =>
-  entry.begin(from.value, typeof route.query['part'] === 'string' ? route.query['part'] : null)
+const isArrival = computed(() => from.value === 'arrival')
+/** What stands at the left: of what came in its sheet, where it has one. */
+const pane = computed(() => {
+  if (isArrival.value) return entry.sheet === '' ? null : 'sheet'
+  return FROM.some(f => f.id === from.value) ? from.value : null
+})
+const TITLES: Readonly<Record<string, string>> = {
+  ...{ edit: 'Change a part', vary: 'A part like another', arrival: 'A part that came in' },
+}
+async function begin(): Promise<void> {
+  const { part, kind } = route.query
+  await entry.begin(from.value, typeof part === 'string' ? part : null)
+  if (typeof kind === 'string') await entry.beginKind(from.value, kind)
+}
 watch(() => [from.value, route.query['part']], begin, { immediate: true })
 
 const title = ref<HTMLElement>()
@@ -47,6 +59,11 @@ async function anew(): Promise<void> {
   await entry.clear()
   await begin()
   title.value?.focus()
+}
+/** What was changed of it is kept first. */
+async function back(): Promise<void> {
+  await entry.flush()
+  await router.push({ name: 'arrivals', params: route.params })
 }
 async function keep(add: boolean): Promise<void> {
   const id = await entry.keep()
@@ -64,14 +81,9 @@ async function keep(add: boolean): Promise<void> {
   <section class="entry">
     <div class="head">
       <h1 ref="title" tabindex="-1">
-        {{ editing ? 'Change a part' : from === 'vary' ? 'A part like another' : 'A new part' }}
+        {{ TITLES[from] ?? 'A new part' }}
       </h1>
-      <div
-        v-if="!editing && from !== 'vary'"
-        class="from"
-        role="group"
-        aria-label="How it comes in"
-      >
+      <div v-if="!(from in TITLES)" class="from" role="group" aria-label="How it comes in">
         <button
           v-for="f in FROM"
           :key="f.id"
@@ -85,7 +97,8 @@ async function keep(add: boolean): Promise<void> {
       </div>
       <div class="acts">
         <span class="quiet" role="status">{{ entry.says }}</span>
-        <ElButton v-if="entry.touched" @click="anew">Begin anew</ElButton>
+        <ElButton v-if="entry.arrival !== null" @click="back">Back to what came in</ElButton>
+        <ElButton v-if="entry.touched && !isArrival" @click="anew">Begin anew</ElButton>
         <ElButton type="primary" :disabled="!entry.whole" @click="keep(false)">{{
           editing ? 'Keep the change' : 'Put on the shelf'
         }}</ElButton>
@@ -94,10 +107,10 @@ async function keep(add: boolean): Promise<void> {
         >
       </div>
     </div>
-    <div class="sides" :class="{ alone: !['sheet', 'numbers', 'hand'].includes(from) }">
-      <div v-if="['sheet', 'numbers', 'hand'].includes(from)" class="source">
-        <EntrySheet v-if="from === 'sheet'" />
-        <EntryNumbers v-else-if="from === 'numbers'" />
+    <div class="sides" :class="{ alone: pane === null }">
+      <div v-if="pane" class="source">
+        <EntrySheet v-if="pane === 'sheet'" />
+        <EntryNumbers v-else-if="pane === 'numbers'" />
         <label v-else class="kind"
           >What kind of part is it?
           <select
@@ -144,9 +157,9 @@ async function keep(add: boolean): Promise<void> {
         </template>
         <p v-else class="quiet">
           {{
-            from === 'sheet'
+            pane === 'sheet'
               ? 'Paste a sheet at the left: what it says fills the form here, each value with the words it came from.'
-              : from === 'numbers'
+              : pane === 'numbers'
                 ? 'Enter what you know at the left.'
                 : 'Choose a kind at the left.'
           }}

@@ -34,6 +34,16 @@ const replace = (i: number, entry: unknown): void =>
     'change',
     entries.value.map((v, k) => (k === i ? entry : v)),
   )
+/** The same once more behind it, under a short name of its own. */
+function duplicate(i: number): void {
+  const entry = entries.value[i] as Values
+  const keys = new Set(entries.value.map(e => (e as Values)['key']))
+  const { key } = entry
+  let n = 2
+  while (typeof key === 'string' && keys.has(`${key}-${n}`)) n += 1
+  const copy = typeof key === 'string' ? { ...entry, key: `${key}-${n}` } : { ...entry }
+  emit('change', entries.value.toSpliced(i + 1, 0, copy))
+}
 const remove = (i: number): void =>
   emit(
     'change',
@@ -79,7 +89,9 @@ function entryOf(fields: readonly FormField[], n: number): Values {
         :problems="problems"
         @change="v => replace(i, v)"
       />
-      <ElButton size="small" @click="remove(i)">Remove {{ titleOf(entry, i) }}</ElButton>
+      <ElButton size="small" :aria-label="`Duplicate ${titleOf(entry, i)}`" @click="duplicate(i)"
+        >Duplicate</ElButton
+      ><ElButton size="small" @click="remove(i)">Remove {{ titleOf(entry, i) }}</ElButton>
     </details>
     <ElButton
       size="small"

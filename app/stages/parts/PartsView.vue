@@ -37,6 +37,11 @@ const BEGIN = {
 }
 const parts = computed(() => desk.analysis?.parts ?? null)
 const currency = computed(() => desk.state.build?.currency ?? '')
+/** What came in and is not added yet. */
+const cameIn = computed(() => {
+  const { length } = desk.state.arrivals
+  return length > 0 ? ` (${counted(length, 'part')} wait)` : ''
+})
 const row = computed(() => parts.value?.rows.find(r => r.id === pointer.chosen) ?? null)
 const summary = computed(() => {
   if (!parts.value) return ''
@@ -50,7 +55,12 @@ const summary = computed(() => {
 <template>
   <StageLayout title="Parts" stage="parts" :summary="summary">
     <template #tools
-      ><ElButton type="primary" @click="adding = true">Add from the shelf</ElButton></template
+      ><span class="tools"
+        ><RouterLink :to="{ name: 'arrivals', query: { begin } }"
+          >Paste sheets{{ cameIn }}</RouterLink
+        >
+        <ElButton type="primary" @click="adding = true">Add from the shelf</ElButton></span
+      ></template
     >
     <p v-if="desk.state.newer.length" class="newer">
       The shelf has other data for {{ counted(desk.state.newer.length, 'part') }} of this build now.
@@ -60,8 +70,10 @@ const summary = computed(() => {
     </p>
     <div v-if="parts?.rows.length === 0" class="first">
       <p>{{ BEGIN[begin] }}</p>
-      <p class="quiet">
-        A part that is not on the shelf comes in there: paste its sheet, or type a few numbers.
+      <p>
+        <RouterLink :to="{ name: 'arrivals', query: { begin } }"
+          >Paste or drop what you have</RouterLink
+        >: sheets, a shop’s page, a list of parts. What is on the shelf is added from there.
       </p>
     </div>
     <ul v-else class="sheet">
@@ -83,6 +95,11 @@ const summary = computed(() => {
 </template>
 
 <style scoped>
+.tools {
+  display: flex;
+  gap: 14px;
+  align-items: center;
+}
 .first {
   display: grid;
   gap: 8px;

@@ -176,7 +176,7 @@ test('a plug by its contacts or its name is the plug; one that there is not is t
         line: 2,
         column: 'Plug',
         sentence:
-          '“5-pin” is no face. Write one of: SATA power, 4-pin peripheral power, 3-wire fan, 4-wire fan',
+          '“5-pin” is no connector. Write one of: SATA power, 4-pin peripheral power, 3-wire fan, 4-wire fan',
       },
     ],
   })

@@ -1,0 +1,109 @@
+<script setup lang="ts">
+// One that came in: what it is taken for, its name, how many, how well it was read, what keeps it out.
+import { ElButton } from 'element-plus/es/components/button/index'
+import 'element-plus/es/components/button/style/css'
+import { computed } from 'vue'
+import { counted } from '../../core/figures/format'
+import type { PartKind } from '../../core/parts'
+import type { ArrivalChange, ArrivalLine } from '../desk/arrivals'
+import VerdictMark from '../ui/VerdictMark.vue'
+
+const props = defineProps<{
+  line: ArrivalLine
+  kinds: readonly { readonly kind: PartKind; readonly title: string }[]
+}>()
+const emit = defineEmits<{ change: [change: ArrivalChange]; drop: [] }>()
+const name = computed(() => props.line.name || 'without a name yet')
+const readWell = computed(() => {
+  const { values, doubtful, unread } = props.line
+  return [
+    counted(values, 'value'),
+    ...(doubtful > 0 ? [`${doubtful} doubtful`] : []),
+    ...(unread > 0 ? [`${counted(unread, 'phrase')} not read`] : []),
+  ].join(' · ')
+})
+const verdict = computed(() => {
+  if (props.line.problem !== null) return 'stop'
+  return props.line.doubtful > 0 ? 'watch' : 'clear'
+})
+</script>
+
+<template>
+  <li class="arrival">
+    <VerdictMark :verdict="verdict" />
+    <div class="what">
+      <RouterLink :to="{ name: 'entry', query: { from: 'arrival', part: line.id } }">{{
+        name
+      }}</RouterLink>
+      <span class="quiet">{{ readWell }}</span>
+      <span v-if="line.problem" class="stop">{{ line.problem }}</span>
+    </div>
+    <label
+      ><span class="visually-hidden">Kind of {{ name }}</span>
+      <select
+        :value="line.kind ?? ''"
+        @change="
+          emit('change', {
+            forced: ($event.target as HTMLSelectElement).value as PartKind,
+            part: null,
+          })
+        "
+      >
+        <option value="" disabled>choose…</option>
+        <option v-for="k in kinds" :key="k.kind" :value="k.kind">{{ k.title }}</option>
+      </select></label
+    >
+    <label class="count"
+      >×
+      <input
+        type="number"
+        min="1"
+        max="99"
+        :value="line.count"
+        :aria-label="`How many of ${name}`"
+        @change="emit('change', { count: Number(($event.target as HTMLInputElement).value) })"
+    /></label>
+    <ElButton size="small" :aria-label="`Leave out ${name}`" @click="emit('drop')"
+      >Leave out</ElButton
+    >
+  </li>
+</template>
+
+<style scoped>
+.arrival {
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr) auto auto auto;
+  gap: 4px 12px;
+  align-items: center;
+  padding: 8px 12px;
+  border-bottom: 1px solid var(--line);
+}
+.arrival:last-child {
+  border-bottom: 0;
+}
+.what {
+  display: grid;
+}
+.what a {
+  font-weight: 600;
+}
+select,
+input {
+  padding: 3px 6px;
+  min-height: 28px;
+  border: 1px solid var(--edge);
+  border-radius: var(--radius);
+  background: var(--sheet);
+}
+select {
+  max-width: 150px;
+}
+input {
+  width: 56px;
+}
+@media (max-width: 640px) {
+  .arrival {
+    grid-template-columns: auto minmax(0, 1fr) auto;
+  }
+}
+</style>

@@ -1,0 +1,85 @@
+// What came in for a build waits in the store: read, corrected, counted, added as one step.
+import { state as stateOf, problem, newDesk } from './test-helpers/hand'
+import type { ArrivalChange } from './arrivals'
+
+const FAN =
+  'Kelder Breeze 120 case fan\nSize: 120 x 120 x 25 mm\nConnector: 4-pin PWM\nCurrent: 0.2 A'
+const SUPPLY = 'Dunlin A650 power supply\nWattage: 650 W\nForm: ATX\nLength: 140 mm\nModular: fully'
+
+async function opened() {
+  const { desk, asks: ask } = newDesk()
+  const { build } = await desk.send({ act: 'create', name: 'New' }).then(answer => {
+    stateOf(answer)
+    return answer as { readonly build: string | null }
+  })
+  const id = build ?? ''
+  const bring = async (text: string) =>
+    stateOf(await desk.send({ act: 'bringIn', build: id, text, name: 'The paste' }))
+  const change = async (arrival: string, by: ArrivalChange) =>
+    stateOf(await desk.send({ act: 'changeArrival', build: id, arrival, change: by }))
+  const take = (...arrivals: readonly string[]) =>
+    desk.send({ act: 'takeArrivals', build: id, arrivals, state: 'have' })
+  return { desk, ask, id, bring, change, take }
+}
+
+test('two sheets in one paste are two lines, each with its kind and name', async () => {
+  const { bring } = await opened()
+  const { arrivals } = await bring(`${FAN}\n\n${SUPPLY}`)
+  expect(arrivals.map(a => [a.kind, a.name, a.problem])).toEqual([
+    ['fan', 'Kelder Breeze 120', null],
+    ['supply', 'Dunlin A650', null],
+  ])
+})
+
+test('three of one and one of the other come in as one step, and go with one step back', async () => {
+  const { desk, bring, change, take, id } = await opened()
+  const [fan, supply] = (await bring(`${FAN}\n\n${SUPPLY}`)).arrivals
+  await change(fan?.id ?? '', { count: 3 })
+  const { build, arrivals } = stateOf(await take(fan?.id ?? '', supply?.id ?? ''))
+  expect(arrivals).toEqual([])
+  expect(build?.items.map(i => [i.part.model, i.state])).toEqual([
+    ['Breeze 120', 'have'],
+    ['Breeze 120', 'have'],
+    ['Breeze 120', 'have'],
+    ['A650', 'have'],
+  ])
+  expect(stateOf(await desk.send({ act: 'undo', of: id })).build?.items).toEqual([])
+})
+
+test('a correction survives that its sheet is pasted again with more in it', async () => {
+  const { ask, bring, change } = await opened()
+  const [line] = (await bring(FAN)).arrivals
+  const id = line?.id ?? ''
+  const before = await ask.arrival(id)
+  const part = { ...before?.read.draft?.part, amps: { A: 0.25, basis: 'measured' } }
+  await change(id, { part })
+  const again = ask.readAgain(
+    { text: `${FAN}\nCable length: 500 mm`, forced: null },
+    { text: FAN, forced: null, part },
+  )
+  expect(again.draft?.part).toMatchObject({ amps: { A: 0.25 }, lead: 500 })
+  expect(again.corrections).toEqual(['amps'])
+})
+
+test('what is not whole stays, with what keeps it', async () => {
+  const { bring, take } = await opened()
+  const [line] = (await bring('The tide was low and the curlews were out on the mud.')).arrivals
+  expect(line).toMatchObject({ kind: null, problem: 'What kind of part is it? Choose it here.' })
+  expect(problem(await take(line?.id ?? ''))).toMatch(/None of these is whole yet/)
+})
+
+test('nothing pasted, and a book that is pasted, are refused with a sentence', async () => {
+  const { desk, id } = await opened()
+  const send = (text: string) => desk.send({ act: 'bringIn', build: id, text, name: 'The paste' })
+  expect(problem(await send('  \n '))).toMatch(/Nothing came in/)
+  expect(problem(await send(`${FAN}\n${'words '.repeat(5000)}`))).toMatch(/too long for a sheet/)
+})
+
+test('a list of parts comes in as parts', async () => {
+  const { ask, bring } = await opened()
+  const rows = ask.shelfRows()
+  const ids = rows.slice(0, 3).map(r => r.id)
+  const csv = await ask.partsCsv(ids, () => undefined)
+  const { arrivals } = await bring(typeof csv === 'string' ? csv : '')
+  expect(arrivals.map(a => a.problem)).toEqual([null, null, null])
+})

@@ -1,0 +1,227 @@
+// What came in for a build and is not on the shelf yet: sheets that were pasted, parts of a table, each
+// with what a hand corrected of it. It lies in the store, so that nothing is lost with the page.
+import { counted } from '../../core/figures/format'
+import type { SingleCommand } from '../../core/document/command-schema'
+import { isProblem, type Problem } from '../../core/document/command'
+import { VERSION } from '../../core/document/file'
+import { openNewPart } from '../../core/document/open'
+import { KINDS, type Part, type PartKind } from '../../core/parts'
+import type { State } from '../../core/parts/kind'
+import { checkPart } from '../../core/shelf/check'
+import { sheetsIn } from '../../core/reader/sheets-in'
+import { outcome, type Outcome } from './acts'
+import type { ArrivalRow, ShelfChange } from './db'
+import type { Edits } from './edits'
+import { LONGEST_SHEET } from './limits'
+import { readAgain, readDraft, type ReadDraft } from './shelf/drafts'
+import type { Shelf } from './shelf/shelf'
+import type { Clock, Store } from './store'
+
+/** One that came in, as the list shows it. */
+export interface ArrivalLine {
+  readonly id: string
+  readonly kind: PartKind | null
+  readonly title: string
+  readonly name: string
+  readonly count: number
+  /** How many values were read of it, how many of them are doubtful, how many phrases were not. */
+  readonly values: number
+  readonly doubtful: number
+  readonly unread: number
+  /** What keeps it off the shelf; null where nothing does. */
+  readonly problem: string | null
+}
+
+/** What a hand changes of one. */
+export interface ArrivalChange {
+  readonly text?: string
+  readonly forced?: PartKind | null
+  /** The part as it stands, corrections and all; null as it was read. */
+  readonly part?: unknown
+  readonly count?: number
+}
+
+/** Named choices: how many of one part come in at once; how many sheets of one paste. */
+const MOST_OF_ONE = 99
+const MOST_SHEETS = 60
+
+interface Maker extends Clock {
+  readonly newId: () => string
+}
+/** A row with what was read of it: looked up as long as the row is the same. */
+interface Seen {
+  readonly of: string
+  readonly line: ArrivalLine
+}
+
+export class Arrivals {
+  private readonly seen = new Map<string, Seen>()
+
+  constructor(
+    private readonly store: Store,
+    private readonly shelf: Shelf,
+    private readonly edits: Edits,
+    private readonly maker: Maker,
+  ) {}
+
+  /** Takes a text apart into sheets, and lays each out. */
+  async bringIn(build: string, text: string): Promise<Outcome | Problem> {
+    const sheets = sheetsIn(text, this.shelf.makers())
+    if (sheets.length === 0)
+      return { problem: 'Nothing came in: paste the words of a sheet, or a table of parts.' }
+    if (sheets.length > MOST_SHEETS)
+      return {
+        problem: `These are ${sheets.length} sheets; at most ${MOST_SHEETS} come in at once. Paste them in parts.`,
+      }
+    const long = sheets.find(s => s.length > LONGEST_SHEET)
+    if (long)
+      return {
+        problem:
+          `“${long.slice(0, 40)}…” is too long for a sheet (${long.length} characters; at most ` +
+          `${LONGEST_SHEET}). Paste its specifications only.`,
+      }
+    await this.add(sheets.map(sheet => ({ build, text: sheet, part: null })))
+    return outcome(build)
+  }
+
+  /** Parts of a file or a table, laid out beside the sheets. */
+  async bringParts(build: string, parts: readonly Part[]): Promise<Outcome | Problem> {
+    if (parts.length === 0) return { problem: 'It holds no part. Nothing was changed.' }
+    await this.add(parts.map(part => ({ build, text: '', part })))
+    return outcome(build)
+  }
+
+  private async add(rows: readonly Pick<ArrivalRow, 'build' | 'text' | 'part'>[]): Promise<void> {
+    await this.store.db.arrivals.bulkAdd(
+      rows.map(row => ({
+        ...row,
+        ...{ id: this.maker.newId(), at: this.maker.now(), forced: null, count: 1 },
+      })),
+    )
+  }
+
+  /** Keeps what was changed of one; one that is being entered by hand begins so. */
+  async change(build: string, id: string, change: ArrivalChange): Promise<Outcome> {
+    const { arrivals } = this.store.db
+    const row = (await arrivals.get(id)) ?? {
+      ...{ id, build, at: this.maker.now(), text: '', forced: null, part: null, count: 1 },
+    }
+    const count = Math.min(Math.max(1, Math.round(change.count ?? row.count)), MOST_OF_ONE)
+    await arrivals.put({ ...row, ...change, count })
+    return outcome(build)
+  }
+
+  async drop(build: string, ids: readonly string[]): Promise<Outcome> {
+    await this.store.db.arrivals.bulkDelete([...ids])
+    return outcome(build)
+  }
+
+  /** Puts what is whole on the shelf and into the build, as one step; the rest stays here. */
+  async take(build: string, ids: readonly string[], state: State): Promise<Outcome | Problem> {
+    const rows = (await this.rows(build)).filter(row => ids.includes(row.id))
+    const taken: { readonly row: ArrivalRow; readonly part: Part }[] = []
+    const names = new Set<string>()
+    for (const row of rows) {
+      const part = this.wholeOf(row)
+      if (!part) continue
+      const own = this.named(part, names)
+      names.add(own.id)
+      taken.push({ row, part: own })
+    }
+    if (taken.length === 0)
+      return { problem: 'None of these is whole yet: look at what is marked in each.' }
+    const commands = taken.flatMap(({ row, part }): SingleCommand[] =>
+      Array.from({ length: row.count }, () => ({ do: 'addItem', item: { part, state } })),
+    )
+    const changes = taken
+      .map(({ part }): ShelfChange => ({
+        id: part.id,
+        before: this.shelf.part(part.id),
+        after: part,
+      }))
+      .filter(c => JSON.stringify(c.before) !== JSON.stringify(c.after))
+    const title = `Added ${counted(commands.length, 'part')} that came in`
+    const done = await this.edits.run(build, { do: 'together', commands, title }, changes)
+    if (isProblem(done)) return done
+    await this.store.db.arrivals.bulkDelete(taken.map(t => t.row.id))
+    return done
+  }
+
+  /** The part of a row where nothing keeps it off the shelf. */
+  private wholeOf(row: ArrivalRow): Part | null {
+    const { part, problems } = checkPart(this.partOf(row))
+    if (!part || problems.length > 0) return null
+    const opened = openNewPart(part, VERSION)
+    return isProblem(opened) ? null : opened
+  }
+
+  /** With an id of its own; one that is on the shelf already as it is keeps that one’s. */
+  private named(part: Part, taken: ReadonlySet<string>): Part {
+    const known = this.shelf.part(part.id)
+    if (known && JSON.stringify(known) === JSON.stringify(part)) return part
+    return { ...part, id: this.shelf.freshId(`${part.maker} ${part.model}`, taken) }
+  }
+
+  private partOf(row: ArrivalRow): unknown {
+    return row.part ?? readDraft(this.shelf, row.text, row.forced).draft?.part ?? null
+  }
+
+  private async rows(build: string): Promise<readonly ArrivalRow[]> {
+    const rows = await this.store.db.arrivals.where('build').equals(build).toArray()
+    return rows.sort((a, b) => a.at.localeCompare(b.at) || a.id.localeCompare(b.id))
+  }
+
+  /** What came in for a build, in the order in which it did. */
+  async lines(build: string): Promise<readonly ArrivalLine[]> {
+    return (await this.rows(build)).map(row => this.lineOf(row))
+  }
+
+  private lineOf(row: ArrivalRow): ArrivalLine {
+    const of = JSON.stringify(row)
+    const known = this.seen.get(row.id)
+    if (known?.of === of) return known.line
+    const line = this.lookAt(row)
+    this.seen.set(row.id, { of, line })
+    return line
+  }
+
+  private lookAt(row: ArrivalRow): ArrivalLine {
+    const read = row.text === '' ? null : readDraft(this.shelf, row.text, row.forced)
+    const part = (row.part ?? read?.draft?.part ?? null) as Partial<Part> | null
+    const kind = part?.kind ?? read?.kind ?? null
+    return {
+      ...{ id: row.id, kind, count: row.count, name: nameOf(part) },
+      title: kind ? KINDS[kind].title : 'not recognised',
+      ...readingOf(read, part),
+      problem: problemOf(part),
+    }
+  }
+
+  /** One of them, to be looked at and changed; null where it is gone. */
+  async one(id: string): Promise<{ readonly row: ArrivalRow; readonly read: ReadDraft } | null> {
+    const row = await this.store.db.arrivals.get(id)
+    return row ? { row, read: readAgain(this.shelf, row, row) } : null
+  }
+}
+
+const nameOf = (part: Partial<Part> | null): string =>
+  [part?.maker, part?.model].filter(Boolean).join(' ')
+
+/** What keeps a part off the shelf; null where nothing does. */
+function problemOf(part: Partial<Part> | null): string | null {
+  if (!part) return 'What kind of part is it? Choose it here.'
+  return checkPart(part).problems[0]?.sentence ?? null
+}
+
+/** How much was read; of what came as a part how much it has. */
+const readingOf = (
+  read: ReadDraft | null,
+  part: Partial<Part> | null,
+): Pick<ArrivalLine, 'values' | 'doubtful' | 'unread'> =>
+  read
+    ? {
+        values: read.read.length,
+        doubtful: read.read.filter(l => l.why !== null).length,
+        unread: read.unread.length,
+      }
+    : { values: Object.keys(part ?? {}).length, doubtful: 0, unread: 0 }

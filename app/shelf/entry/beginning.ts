@@ -1,0 +1,80 @@
+// Beginning with a part of the shelf, or going on with what came in; one that is half entered waits while
+// another is.
+import { useEventListener } from '@vueuse/core'
+import type { PartKind } from '../../../core/parts'
+import { ask } from '../../desk/remote'
+import { doubtfulIn } from './reading'
+import { clear, take, type State, type Values } from './state'
+
+/** What is laid aside of a part that is left half entered. */
+const ASIDE = [
+  ...(['readOf', 'sheet', 'forced', 'read', 'kind', 'fields', 'doubts', 'part'] as const),
+  ...(['edited', 'arrival'] as const),
+] as const
+function laidAside(state: State) {
+  const { numbers } = state
+  return {
+    values: ASIDE.map(key => [key, state[key].value] as const),
+    numbers: { ...numbers, figures: { ...numbers.figures } },
+  }
+}
+type LaidAside = ReturnType<typeof laidAside>
+function resume(state: State, { values, numbers }: LaidAside): void {
+  const own = state as Record<string, unknown>
+  for (const [key, value] of values) (own[key] as { value: unknown }).value = value
+  Object.assign(state.numbers, numbers)
+  state.touched.value = true
+}
+
+/** Whether what is asked for is what is being entered already. */
+function isHere({ began, touched, arrival }: State, from: string, id: string | null): boolean {
+  if (from === 'arrival') return id !== null && id === arrival.value
+  const asked = id === null ? '' : `${from} ${id}`
+  return asked === began.value && (asked === '' || touched.value)
+}
+
+/** Beginning with a part of the shelf; one that is half entered waits while another is. */
+export function useBeginning(state: State) {
+  const waiting = new Map<string, LaidAside>()
+  // What was typed is lost with the page: the browser asks.
+  useEventListener(window, 'beforeunload', event => {
+    if (state.touched.value || waiting.size > 0) event.preventDefault()
+  })
+  /** Begins with a part of the shelf, to change it or to vary a copy; or goes on with what came in. */
+  return async (from: string, id: string | null): Promise<void> => {
+    const { began, touched } = state
+    const asked = id === null ? '' : `${from} ${id}`
+    if (isHere(state, from, id)) return
+    if (touched.value) waiting.set(began.value, laidAside(state))
+    await clear(state)
+    began.value = asked
+    const left = waiting.get(asked)
+    if (left) {
+      waiting.delete(asked)
+      resume(state, left)
+    } else if (id !== null) await takeFrom(state, from, id)
+  }
+}
+
+/** What came in, as it was left. */
+async function takeArrival(state: State, id: string): Promise<void> {
+  const found = await ask('arrival', id)
+  if (!found) return
+  const { row, read } = found
+  state.arrival.value = id
+  state.began.value = ''
+  state.sheet.value = row.text
+  state.forced.value = row.forced
+  state.readOf.value = { text: row.text, forced: row.forced }
+  state.read.value = row.text === '' ? null : read
+  state.edited.value = row.part !== null
+  const part = (row.part ?? read.draft?.part ?? null) as Values | null
+  await take(state, part, part ? (part['kind'] as PartKind) : read.kind, doubtfulIn(read))
+}
+
+async function takeFrom(state: State, from: string, id: string): Promise<void> {
+  if (from === 'arrival') return takeArrival(state, id)
+  const questions = { vary: () => ask('vary', id), edit: () => ask('part', id) }
+  const found = from in questions ? await questions[from as keyof typeof questions]() : null
+  if (found) await take(state, found, found.kind)
+}

@@ -1,0 +1,68 @@
+// A pasted text as the sheets in it: several one after the other, a page with two parts.
+import { kindsOfSheet } from './kinds'
+import { readSheet } from './read'
+import { sheetOf } from './statements'
+
+/** Named choices: how long a title is at most; how many fields make a sheet of a text. */
+const LONGEST_TITLE = 110
+const FEWEST_FIELDS = 3
+/** A row of signs that holds two texts apart. */
+const RULE = /^\s*(?:[-=_*~#·•]\s?){3,}\s*$/
+/** A line that says something under a name of its own is no title. */
+const LABELLED = /^[^:|\t]{1,48}(?::\s|[|\t])|\S {3,}\S|\.{3,}/
+/** What titles call a part. */
+const NAMES_A_KIND = new RegExp(
+  [
+    String.raw`\b(?:mother ?board|mainboard|mid|full|mini|midi|tower|case|chassis|processor|CPU|`,
+    String.raw`cooler|memory|kit|graphics|video card|card|SSD|HDD|hard (?:disk|drive)|drive|`,
+    String.raw`power supply|PSU|fans?|hub|controller|LED strip|strip|DDR\d|NVMe)\b`,
+  ].join(''),
+  'i',
+)
+
+/**
+ * Takes a text apart into sheets, in their order; one sheet stays one. A new one begins at a title
+ * behind an empty line or a rule: a line that names a maker that is known or a kind of part, and
+ * under which enough of a part is said. What is said of no part goes with what stands before it, so
+ * that nothing is lost.
+ */
+export function sheetsIn(text: string, makers: readonly string[] = []): readonly string[] {
+  const lines = text.replace(/\r\n?/g, '\n').split('\n')
+  const starts = lines.flatMap((_, i) => (isTitle(lines, i, makers) ? [i] : []))
+  const pieces = [0, ...starts.filter(i => i > 0)].map((from, n, all) =>
+    lines.slice(from, all[n + 1] ?? lines.length),
+  )
+  const joined = pieces.reduce<readonly (readonly string[])[]>((sheets, piece) => {
+    const before = sheets.at(-1)
+    if (!before) return [piece]
+    const isOwn = isSheet(piece, makers) && isSheet(before, makers)
+    return isOwn ? [...sheets, piece] : [...sheets.slice(0, -1), [...before, ...piece]]
+  }, [])
+  return joined
+    .map(piece =>
+      piece
+        .filter(line => !RULE.test(line))
+        .join('\n')
+        .trim(),
+    )
+    .filter(piece => piece !== '')
+}
+
+function isTitle(lines: readonly string[], at: number, makers: readonly string[]): boolean {
+  const line = (lines[at] ?? '').replace(/^#+\s*/, '').trim()
+  const before = lines[at - 1] ?? ''
+  const isApart = at === 0 || before.trim() === '' || RULE.test(before)
+  if (!isApart || line === '' || LABELLED.test(line) || RULE.test(line)) return false
+  const first = line.toLowerCase()
+  if (makers.some(m => m !== '' && first.startsWith(m.toLowerCase()))) return true
+  return line.length <= LONGEST_TITLE && !/[.!?]$/.test(line) && NAMES_A_KIND.test(line)
+}
+
+/** Whether a piece says enough to be a part of its own. */
+function isSheet(lines: readonly string[], makers: readonly string[]): boolean {
+  const text = lines.join('\n')
+  if (kindsOfSheet(sheetOf(text), makers).length === 0) return false
+  const { kind, fields } = readSheet(text, { makers })
+  return kind !== null && fields.filter(f => !NAMES.includes(f.path)).length >= FEWEST_FIELDS
+}
+const NAMES: readonly string[] = ['maker', 'model', 'price']
