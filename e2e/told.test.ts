@@ -39,7 +39,7 @@ describe('no store', () => {
       expect(await says.innerText()).toMatch(name)
       expect(await says.innerText()).toMatch(/Nothing that was kept is lost/)
       expect(await page.getByText('0 builds').count()).toBe(0)
-      expect(await page.getByRole('button', { name: 'New build' }).isDisabled()).toBe(true)
+      expect(await page.getByRole('button', { name: 'A new machine' }).isDisabled()).toBe(true)
       await page.goto('/b/plover/parts')
       await page.getByRole('heading', { name: 'The builds cannot be reached' }).waitFor()
       await page.getByRole('button', { name: 'Try again' }).click()

@@ -328,7 +328,7 @@ test('builds are made, copied, renamed, deleted; each is taken back by its name,
   await page.keyboard.press('u')
   await page.getByRole('button', { name: /^Bring back Reeve, deleted \d/ }).click()
   await page.getByRole('link', { name: /Reeve/ }).waitFor()
-  await page.getByRole('button', { name: 'New build' }).click()
+  await page.getByRole('button', { name: 'A new machine' }).click()
   await page.getByRole('heading', { name: 'Parts' }).waitFor()
   // The making is no step of any build: another build's undo does not know it, the list does.
   await page.goto('/b/plover/record')

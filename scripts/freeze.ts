@@ -62,6 +62,7 @@ async function work(): Promise<void> {
   await takeOutOfAvocet()
   await makeAndDelete()
   await changeTheShelf()
+  await bringIn()
 }
 
 async function workOnPlover(): Promise<void> {
@@ -173,6 +174,21 @@ async function changeTheShelf(): Promise<void> {
     path: 'height',
     figure: height,
   })
+}
+
+/** What came in and waits: a sheet as it was read, and one that a hand corrected. */
+async function bringIn(): Promise<void> {
+  const fan = 'Kelder Breeze 120 S case fan\nSize: 120 x 120 x 25 mm\nConnector: 4-pin PWM'
+  const kit = 'Dunlin Shoal DDR5 memory kit\nCapacity: 32 GB (2 x 16 GB)\nHeight: 38 mm'
+  const came = await send({
+    ...{ act: 'bringIn', build: 'plover', name: 'Sheets', text: `${fan}\n\n${kit}` },
+  })
+  const [, second] = came.arrivals
+  if (!second) throw new Error('the sheets did not come in')
+  const read = await asks.arrival(second.id)
+  const part = { ...read?.read.draft?.part, height: { mm: 39, basis: 'measured' } }
+  const change = { count: 2, part }
+  await send({ act: 'changeArrival', build: 'plover', arrival: second.id, change })
 }
 
 /** All rows of the store, and how its tables were made. */

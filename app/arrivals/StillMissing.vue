@@ -25,16 +25,24 @@ const adding = ref<PartKind | null>(null)
         >
         <span v-if="isHere(m.kind)" class="quiet">among what came in</span>
         <span v-else class="ways">
-          <button type="button" class="plainbutton" @click="adding = m.kind">
-            From the shelf<span class="visually-hidden">: {{ m.title }}</span>
+          <button
+            type="button"
+            class="plainbutton"
+            :aria-label="`From the shelf: ${m.title}`"
+            @click="adding = m.kind"
+          >
+            From the shelf
           </button>
           <RouterLink
             v-if="BY_NUMBERS.includes(m.kind)"
             :to="{ name: 'entry', query: { from: 'numbers', kind: m.kind } }"
-            >A few numbers<span class="visually-hidden">: {{ m.title }}</span></RouterLink
+            :aria-label="`A few numbers: ${m.title}`"
+            >A few numbers</RouterLink
           >
-          <RouterLink :to="{ name: 'entry', query: { from: 'hand', kind: m.kind } }"
-            >By hand<span class="visually-hidden">: {{ m.title }}</span></RouterLink
+          <RouterLink
+            :to="{ name: 'entry', query: { from: 'hand', kind: m.kind } }"
+            :aria-label="`By hand: ${m.title}`"
+            >By hand</RouterLink
           >
         </span>
       </li>

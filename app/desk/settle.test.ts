@@ -49,6 +49,17 @@ describe.each(stores)('%s', file => {
     expect(shown.sort()).toEqual(plover.build?.photos.map(p => p.id).sort())
   })
 
+  test('what came in and waits is there again', async () => {
+    const { desk } = await over(old)
+    const { arrivals } = state(await desk.open('plover'))
+    expect(arrivals).toHaveLength(rows('arrivals').length)
+    if (arrivals.length > 0)
+      expect(arrivals.map(a => [a.kind, a.name, a.count])).toEqual([
+        ['fan', 'Kelder Breeze 120 S', 1],
+        ['memory', 'Dunlin Shoal', 2],
+      ])
+  })
+
   test('no line of any log and no step of any undo is missing', async () => {
     const { asks, db } = await over(old)
     const now = await Promise.all((await db.heads.toArray()).map(h => asks.log(h.id)))

@@ -18,6 +18,7 @@ export const VIEWS = [
   'compare',
   'practice',
   'board',
+  'coming-in',
   'shelf',
   'shelf?part=ottery-rill-360',
   'shelf/entry?from=sheet',

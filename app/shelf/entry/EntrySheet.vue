@@ -84,6 +84,9 @@ const force = (kind: string): void => entry.force(kind === '' ? null : (kind as 
       No kind of part can be told from this. Choose one above.
     </p>
     <template v-if="read">
+      <p v-if="read.corrections.length" role="status">
+        {{ counted(read.corrections.length, 'correction') }} of yours kept.
+      </p>
       <h2>{{ counted(sure.length, 'value') }} read</h2>
       <table aria-label="Values read">
         <tbody>

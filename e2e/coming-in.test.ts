@@ -1,0 +1,149 @@
+// A stranger's parts come in: from sheets in few acts and right, through a reload, and as a machine that
+// stands. An act is a click, a key on a control, a paste, a drop, a file; typing in one field is one.
+import type { Page } from 'playwright-core'
+import { at } from '../core/parts/paths'
+import { stage } from './harness'
+import { ELEVEN } from './sheets/eleven'
+
+const on = await stage()
+afterAll(() => on.close())
+
+/** A page at its beginning, and what a person does there, counted. */
+async function stranger() {
+  const profile = await on.profile({ permissions: ['clipboard-read', 'clipboard-write'] })
+  const page = await profile.newPage()
+  page.setDefaultTimeout(8000)
+  await page.goto('/')
+  await page.getByRole('button', { name: 'A new machine' }).isEnabled()
+  let acts = 0
+  const click = async (name: string | RegExp, role: 'button' | 'link' = 'button') => {
+    acts += 1
+    await page.getByRole(role, { name }).first().click()
+  }
+  const type = async (label: string | RegExp, text: string) => {
+    acts += 1
+    const field = page.getByLabel(label)
+    await field.fill(text)
+    await field.blur()
+  }
+  const choose = async (label: string | RegExp, option: string) => {
+    acts += 1
+    await page.getByLabel(label).selectOption(option)
+  }
+  const paste = async (text: string) => {
+    acts += 1
+    await page.evaluate(t => navigator.clipboard.writeText(t), text)
+    await page.getByLabel(/paste/i).focus()
+    await page.keyboard.press('Control+V')
+  }
+  return { profile, page, click, type, choose, paste, acts: () => acts }
+}
+
+interface Kept {
+  readonly state: string
+  readonly part: { readonly model: string; readonly kind: string }
+}
+/** The items of the build whose address the page has, as they lie in the store. */
+const itemsOf = (page: Page): Promise<readonly Kept[]> =>
+  page.evaluate(
+    id =>
+      new Promise<readonly Kept[]>(done => {
+        const opened = indexedDB.open('juntura')
+        opened.onsuccess = () => {
+          const got = opened.result.transaction('builds').objectStore('builds').get(id)
+          got.onsuccess = () => {
+            opened.result.close()
+            done((got.result as { doc: { items: readonly Kept[] } }).doc.items)
+          }
+        }
+      }),
+    new URL(page.url()).pathname.split('/')[2] ?? '',
+  )
+
+/** A figure's own number, whatever stands beside it. */
+function plain(value: unknown): unknown {
+  if (typeof value !== 'object' || value === null || Array.isArray(value)) return value
+  return Object.values(value).find(v => typeof v === 'number') ?? value
+}
+
+const came = (page: Page, n: number) =>
+  page.getByRole('heading', { name: new RegExp(`^${n} parts? came in$`) }).waitFor()
+
+test('eleven sheets make a machine of thirteen parts in at most 90 acts, and what they say is right', async () => {
+  const { profile, page, click, type, paste, acts } = await stranger()
+  await paste(ELEVEN[0]?.text ?? '')
+  await came(page, 1)
+  for (const [i, sheet] of ELEVEN.slice(1).entries()) {
+    await paste(sheet.text)
+    await came(page, i + 2)
+  }
+  await type('How many of Kelder Breeze 120 S', '3')
+  await page.getByRole('button', { name: 'Add 13 parts' }).waitFor()
+  await click(/^Add 13 parts/)
+  await page.getByRole('heading', { name: 'Parts', exact: true }).waitFor()
+  expect(acts()).toBeLessThanOrEqual(90)
+  const items = await itemsOf(page)
+  expect(items).toHaveLength(13)
+  for (const { says, text } of ELEVEN) {
+    const { kind, ...values } = says
+    const item = items.find(i => i.part.kind === kind && text.includes(i.part.model))
+    const got = Object.keys(values).map(path => [path, plain(at(item?.part, path))])
+    expect([item?.part.model, Object.fromEntries(got)]).toEqual([item?.part.model, values])
+    expect(item).toBeDefined()
+  }
+  // Nothing that every machine needs is missing any more.
+  await page.getByRole('link', { name: /Paste sheets/ }).click()
+  expect(await page.getByText('Still missing for a machine').count()).toBe(0)
+  await profile.close()
+})
+
+test('several sheets in one paste; a correction outlives a reload and pasting with more in it', async () => {
+  const { profile, page, click, paste } = await stranger()
+  await paste([ELEVEN[3], ELEVEN[9]].map(s => s?.text).join('\n\n'))
+  await came(page, 2)
+  await click('Kelder Post 155', 'link')
+  const height = page.locator('.fields').getByLabel('height', { exact: true })
+  await height.fill('157')
+  await height.blur()
+  await page.getByRole('button', { name: 'Back to what came in' }).click()
+  await came(page, 2)
+  await page.reload()
+  await came(page, 2)
+  await click('Kelder Post 155', 'link')
+  expect(await height.inputValue()).toBe('157')
+  await page.getByLabel(/^Spec sheet/).fill(`${ELEVEN[3]?.text ?? ''}\nWeight | 890 g`)
+  await page.getByText('“Weight | 890 g”').waitFor()
+  expect(await height.inputValue()).toBe('157')
+  await page.getByText(/1 correction of yours kept/).waitFor()
+  await profile.close()
+})
+
+test('a machine that stands, whose parts have no sheets, in at most 40 acts', async () => {
+  const { profile, page, click, acts } = await stranger()
+  await click('A machine that stands')
+  await page.getByRole('heading', { name: 'Still missing for a machine' }).waitFor()
+  const kinds = ['Case', 'Motherboard', 'Processor (CPU)', 'Memory (RAM)', 'Cooler', 'Drive']
+  for (const kind of [...kinds, 'Power supply (PSU)']) {
+    await click(`From the shelf: ${kind}`)
+    await click(/^Add /)
+    await page.getByRole('button', { name: `From the shelf: ${kind}` }).waitFor({ state: 'hidden' })
+  }
+  expect(acts()).toBeLessThanOrEqual(40)
+  const items = await itemsOf(page)
+  expect(items.map(i => i.state)).toEqual(Array.from({ length: 7 }, () => 'have'))
+  await profile.close()
+})
+
+test('what nobody can tell the kind of waits until it is chosen', async () => {
+  const { profile, page, paste, choose, click } = await stranger()
+  await paste('The tide was low and the curlews were out on the mud.')
+  await came(page, 1)
+  await page.getByText('What kind of part is it? Choose it here.').waitFor()
+  expect(await page.getByRole('button', { name: /^Add 0 parts/ }).isDisabled()).toBe(true)
+  await choose(/^Kind of/, 'fan')
+  // Its name is only a guess, and marked so.
+  await page.getByText('2 doubtful').waitFor()
+  await click(/^Leave out/)
+  await page.getByText('Nothing came in yet').waitFor()
+  await profile.close()
+})
