@@ -20,7 +20,18 @@ const FLOORS = [
   ...['forms', 'reader', 'shelf', 'exchange', 'remedies'],
 ]
 /** The rooms of the interface, lowest first. */
-const ROOMS = ['desk', 'state', 'ui', 'drawing', 'shelf', 'practice', 'stages', 'builds', 'shell']
+const ROOMS = [
+  'desk',
+  'state',
+  'ui',
+  'drawing',
+  'shelf',
+  'practice',
+  'arrivals',
+  'stages',
+  'builds',
+  'shell',
+]
 const TESTS = '\\.test\\.ts$|/test-helpers/'
 const within = (place, names) => `^${place}/(${names.join('|')})/`
 

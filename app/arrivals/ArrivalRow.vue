@@ -5,7 +5,7 @@ import 'element-plus/es/components/button/style/css'
 import { computed } from 'vue'
 import { counted } from '../../core/figures/format'
 import type { PartKind } from '../../core/parts'
-import type { ArrivalChange, ArrivalLine } from '../desk/arrivals'
+import type { ArrivalChange, ArrivalLine } from '../desk/acts'
 import VerdictMark from '../ui/VerdictMark.vue'
 
 const props = defineProps<{

@@ -4,8 +4,8 @@ import type { Difference } from '../../core/analysis/compare'
 import type { Command } from '../../core/document/command-schema'
 import type { Build } from '../../core/document/build'
 import type { Problem } from '../../core/document/command'
+import type { PartKind } from '../../core/parts'
 import type { State } from '../../core/parts/kind'
-import type { ArrivalChange, ArrivalLine } from './arrivals'
 import type { TablePlan } from './shelf/incoming-parts'
 
 /**
@@ -96,6 +96,30 @@ export interface DeedLine {
   readonly deed: number
   readonly says: string
   readonly at: string
+}
+
+/** One that came in, as the list shows it. */
+export interface ArrivalLine {
+  readonly id: string
+  readonly kind: PartKind | null
+  readonly title: string
+  readonly name: string
+  readonly count: number
+  /** How many values were read of it, how many of them are doubtful, how many phrases were not. */
+  readonly values: number
+  readonly doubtful: number
+  readonly unread: number
+  /** What keeps it off the shelf; null where nothing does. */
+  readonly problem: string | null
+}
+
+/** What a hand changes of one. */
+export interface ArrivalChange {
+  readonly text?: string
+  readonly forced?: PartKind | null
+  /** The part as it stands, corrections and all; null as it was read. */
+  readonly part?: unknown
+  readonly count?: number
 }
 
 export interface DeskState {

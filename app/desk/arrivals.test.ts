@@ -1,6 +1,6 @@
 // What came in for a build waits in the store: read, corrected, counted, added as one step.
 import { state as stateOf, problem, newDesk } from './test-helpers/hand'
-import type { ArrivalChange } from './arrivals'
+import type { ArrivalChange } from './acts'
 
 const FAN =
   'Kelder Breeze 120 case fan\nSize: 120 x 120 x 25 mm\nConnector: 4-pin PWM\nCurrent: 0.2 A'

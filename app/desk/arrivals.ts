@@ -5,41 +5,17 @@ import type { SingleCommand } from '../../core/document/command-schema'
 import { isProblem, type Problem } from '../../core/document/command'
 import { VERSION } from '../../core/document/file'
 import { openNewPart } from '../../core/document/open'
-import { KINDS, type Part, type PartKind } from '../../core/parts'
+import { KINDS, type Part } from '../../core/parts'
 import type { State } from '../../core/parts/kind'
 import { checkPart } from '../../core/shelf/check'
 import { sheetsIn } from '../../core/reader/sheets-in'
-import { outcome, type Outcome } from './acts'
+import { outcome, type ArrivalChange, type ArrivalLine, type Outcome } from './acts'
 import type { ArrivalRow, ShelfChange } from './db'
 import type { Edits } from './edits'
 import { LONGEST_SHEET } from './limits'
 import { readAgain, readDraft, type ReadDraft } from './shelf/drafts'
 import type { Shelf } from './shelf/shelf'
 import type { Clock, Store } from './store'
-
-/** One that came in, as the list shows it. */
-export interface ArrivalLine {
-  readonly id: string
-  readonly kind: PartKind | null
-  readonly title: string
-  readonly name: string
-  readonly count: number
-  /** How many values were read of it, how many of them are doubtful, how many phrases were not. */
-  readonly values: number
-  readonly doubtful: number
-  readonly unread: number
-  /** What keeps it off the shelf; null where nothing does. */
-  readonly problem: string | null
-}
-
-/** What a hand changes of one. */
-export interface ArrivalChange {
-  readonly text?: string
-  readonly forced?: PartKind | null
-  /** The part as it stands, corrections and all; null as it was read. */
-  readonly part?: unknown
-  readonly count?: number
-}
 
 /** Named choices: how many of one part come in at once; how many sheets of one paste. */
 const MOST_OF_ONE = 99

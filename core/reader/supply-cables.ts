@@ -131,11 +131,15 @@ export function readPlugs(s: Statement, notes: Notes): void {
     const plug = A_LENGTH.test(phrase) ? undefined : plugIn(s.label, phrase, inLabel)
     if (!plug) continue
     last = plug.key
-    if (/supply|certif/i.test(phrase) && !/\d\s*x|pin/i.test(phrase)) continue
+    if (namesNoPlug(phrase)) continue
     readCable(s, notes, plug.key, { phrase, count: plug.count })
     if (inLabel) break
   }
 }
+
+/** "ATX power supply", "EPS certified": the words without a plug. */
+const namesNoPlug = (phrase: string): boolean =>
+  /supply|certif/i.test(phrase) && !/\d\s*x|pin/i.test(phrase)
 
 /** The plug that a phrase is about, and how many it counts. */
 function plugIn(

@@ -1,6 +1,5 @@
 // What a machine still lacks, in the order in which it is built: what is to come in next.
-import type { Item, PartKind } from '../parts'
-import { specOf } from '../parts'
+import { specOf, type Item, type PartKind } from '../parts'
 import { stage } from '../pipeline/stage'
 import { plainItems } from '../plan/items'
 

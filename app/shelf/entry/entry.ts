@@ -116,8 +116,9 @@ export const useEntry = defineStore('entry', () => {
   }
   /** Everything as before it was begun; what lay among what came in is gone too. */
   async function leave(): Promise<void> {
-    await keeping.drop()
+    const id = state.arrival.value
     await clear(state)
+    if (id !== null) await keeping.drop(id)
   }
   return {
     ...state,

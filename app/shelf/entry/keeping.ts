@@ -34,12 +34,9 @@ export function useKeeping(state: State) {
   return {
     /** Keeps at once what waits to be kept. */
     flush: save,
-    drop: async (): Promise<void> => {
+    drop: async (id: string): Promise<void> => {
       const build = desk.state.build?.id
-      const id = arrival.value
-      arrival.value = null
-      touched.value = false
-      if (build && id) await desk.did({ act: 'dropArrivals', build, arrivals: [id] })
+      if (build) await desk.did({ act: 'dropArrivals', build, arrivals: [id] })
     },
   }
 }
