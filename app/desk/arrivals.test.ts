@@ -1,5 +1,6 @@
 // What came in for a build waits in the store: read, corrected, counted, added as one step.
 import { state as stateOf, problem, newDesk } from './test-helpers/hand'
+import { plover, shelf } from '../../core/test-helpers/demos'
 import type { ArrivalChange } from './acts'
 
 const FAN =
@@ -82,4 +83,16 @@ test('a list of parts comes in as parts', async () => {
   const csv = await ask.partsCsv(ids, () => undefined)
   const { arrivals } = await bring(typeof csv === 'string' ? csv : '')
   expect(arrivals.map(a => a.problem)).toEqual([null, null, null])
+})
+
+test('the list of a build’s parts comes in as the parts of the shelf, as many as it names', async () => {
+  const { ask, bring, take } = await opened()
+  const { arrivals } = await bring((await ask.csv('plover')) ?? '')
+  expect(arrivals.map(a => [a.name, a.count, a.problem])).toEqual(
+    plover.items.map(i => [`${i.part.maker} ${i.part.model}`, 1, null]),
+  )
+  const { build } = stateOf(await take(...arrivals.map(a => a.id)))
+  expect(build?.items.map(i => i.part)).toEqual(
+    plover.items.map(i => shelf.find(p => p.id === i.part.id) ?? i.part),
+  )
 })

@@ -13,6 +13,7 @@ import { outcome, type ArrivalChange, type ArrivalLine, type Outcome } from './a
 import type { ArrivalRow, ShelfChange } from './db'
 import type { Edits } from './edits'
 import { LONGEST_SHEET } from './limits'
+import type { CountedPart } from './shelf/incoming-parts'
 import { readAgain, readDraft, type ReadDraft } from './shelf/drafts'
 import type { Shelf } from './shelf/shelf'
 import type { Clock, Store } from './store'
@@ -56,22 +57,24 @@ export class Arrivals {
           `“${long.slice(0, 40)}…” is too long for a sheet (${long.length} characters; at most ` +
           `${LONGEST_SHEET}). Paste its specifications only.`,
       }
-    await this.add(sheets.map(sheet => ({ build, text: sheet, part: null })))
+    await this.add(sheets.map(sheet => ({ build, text: sheet, part: null, count: 1 })))
     return outcome(build)
   }
 
   /** Parts of a file or a table, laid out beside the sheets. */
-  async bringParts(build: string, parts: readonly Part[]): Promise<Outcome | Problem> {
+  async bringParts(build: string, parts: readonly CountedPart[]): Promise<Outcome | Problem> {
     if (parts.length === 0) return { problem: 'It holds no part. Nothing was changed.' }
-    await this.add(parts.map(part => ({ build, text: '', part })))
+    await this.add(parts.map(counted => ({ build, text: '', ...counted })))
     return outcome(build)
   }
 
-  private async add(rows: readonly Pick<ArrivalRow, 'build' | 'text' | 'part'>[]): Promise<void> {
+  private async add(
+    rows: readonly Pick<ArrivalRow, 'build' | 'text' | 'part' | 'count'>[],
+  ): Promise<void> {
     await this.store.db.arrivals.bulkAdd(
       rows.map(row => ({
         ...row,
-        ...{ id: this.maker.newId(), at: this.maker.now(), forced: null, count: 1 },
+        ...{ id: this.maker.newId(), at: this.maker.now(), forced: null },
       })),
     )
   }

@@ -50,11 +50,20 @@ type Pending =
       readonly raw: readonly unknown[]
       readonly version: number
     }
+/** A part, and how many lines name it. */
+export interface CountedPart {
+  readonly part: Part
+  readonly count: number
+}
 interface Parts {
   readonly parts: readonly Part[]
+  /** Of how many lines each is, by its id. */
+  readonly counts: ReadonlyMap<string, number>
   readonly problems: readonly TableProblem[]
 }
-type OnePart = { readonly part: Part } | { readonly problems: readonly TableProblem[] }
+type OnePart =
+  | { readonly part: Part; readonly isNameOnly?: boolean }
+  | { readonly problems: readonly TableProblem[] }
 
 export class IncomingParts {
   private pending: Pending | null = null
@@ -125,13 +134,19 @@ export class IncomingParts {
    * The parts of a text that is a file or a table of parts and whole; null where it is neither, or
    * where something in it is wrong: then it is read as a sheet, or looked at as a table.
    */
-  async partsOf(text: string, name: string, progress: Progress): Promise<readonly Part[] | null> {
+  async partsOf(
+    text: string,
+    name: string,
+    progress: Progress,
+  ): Promise<readonly CountedPart[] | null> {
     if (holdsWhat(text) === 'builds') return null
     const preview = await this.open(text, name, progress)
+    const { pending } = this
     const isTable = !isProblem(preview) && preview.wrong === 0 && preview.count > 0
-    const parts = isTable ? await this.take(preview.plan, progress) : null
+    const read = isTable && pending ? await this.readAll(pending, preview.plan, progress) : null
     this.close()
-    return parts === null || isProblem(parts) ? null : parts
+    if (read === null || isProblem(read)) return null
+    return read.parts.map(part => ({ part, count: read.counts.get(part.id) ?? 1 }))
   }
 
   close(): void {
@@ -143,7 +158,7 @@ export class IncomingParts {
     plan: TablePlan,
     progress: Progress,
   ): Promise<Parts | Problem> {
-    const found = new Found()
+    const found = new Found(this.shelf)
     const read =
       pending.of === 'table'
         ? await this.chunks.through(
@@ -172,24 +187,43 @@ const BELOW_HEAD = 2
 /** Parts as they are found, each id once. */
 class Found implements Parts {
   readonly parts: Part[] = []
+  readonly counts = new Map<string, number>()
   readonly problems: TableProblem[] = []
   private readonly lineOf = new Map<string, number>()
+
+  constructor(private readonly shelf: Shelf) {}
 
   add(line: number, one: OnePart): void {
     if ('problems' in one) {
       this.problems.push(...one.problems)
       return
     }
-    const { id } = one.part
+    const isNameOnly = one.isNameOnly ?? false
+    const part = isNameOnly ? this.knownBy(one.part) : one.part
+    const { id } = part
     const before = this.lineOf.get(id)
     if (before === undefined) {
       this.lineOf.set(id, line)
-      this.parts.push(one.part)
+      this.parts.push(part)
+      this.counts.set(id, 1)
+      return
+    }
+    // A list of what is in a machine names a part once for each copy.
+    if (isNameOnly) {
+      this.counts.set(id, (this.counts.get(id) ?? 1) + 1)
       return
     }
     const sentence =
       `“${id}” is the id of line ${before} as well. ` + 'Give one of them another id or model'
     this.problems.push({ line, column: 'id', sentence })
+  }
+
+  /** A part that is only named is the shelf’s, where that knows it. */
+  private knownBy(part: Part): Part {
+    const known = this.shelf
+      .all()
+      .find(p => p.kind === part.kind && p.maker === part.maker && p.model === part.model)
+    return known ?? part
   }
 }
 

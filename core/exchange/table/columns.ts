@@ -137,10 +137,12 @@ export const simple = (text: string): string =>
  */
 export function guessColumns(columns: readonly string[], kind: PartKind): readonly Mapped[] {
   const fields = fieldsOfTable(kind)
+  // A table that was saved here holds all kinds, its heads are paths.
+  const isOwn = ['kind', 'id'].every(head => columns.includes(head))
   const isField = (path: string, column: string): boolean =>
     fields.some(f => f.path === path) ||
     nodeAt(kind, path) !== null ||
-    (path === column && column.includes('.'))
+    (path === column && (column.includes('.') || (isOwn && isOfAnyKind(path))))
   const taken = new Set<string>()
   return columns.map(column => {
     const path = likelyPaths(column, kind, fields).find(p => !taken.has(p) && isField(p, column))
@@ -149,6 +151,8 @@ export function guessColumns(columns: readonly string[], kind: PartKind): readon
     return { column, path: path ?? null, ...(unit ? { unit } : {}) }
   })
 }
+
+const isOfAnyKind = (path: string): boolean => PART_KINDS.some(kind => nodeAt(kind, path) !== null)
 
 /** What a head may mean, the likeliest first. */
 function likelyPaths(

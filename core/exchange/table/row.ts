@@ -24,7 +24,13 @@ export interface TableLine {
   readonly mapping: readonly Mapped[]
 }
 type Complaint = Omit<TableProblem, 'line'>
-type Read = { readonly part: Part } | { readonly problems: readonly TableProblem[] }
+type Read =
+  /** `isNameOnly`: the line names the part and says nothing of what it is. */
+  | { readonly part: Part; readonly isNameOnly: boolean }
+  | { readonly problems: readonly TableProblem[] }
+
+/** What a list of a machine's parts says of each. */
+const NAMING: ReadonlySet<string> = new Set(['kind', 'id', 'maker', 'model', 'price', 'note'])
 
 /** Reads a line. Where the table names no kind, `kind` is every line's. */
 export function partOfRow(row: TableLine, kind: PartKind | null): Read {
@@ -44,7 +50,8 @@ export function partOfRow(row: TableLine, kind: PartKind | null): Read {
         .map(issue => complaintOf(issue, part, own, row.mapping)),
     )
   const beyond = beyondLimit(checked.data)
-  if (!beyond) return { part: checked.data }
+  const isNameOnly = [...values.keys()].every(path => NAMING.has(path))
+  if (!beyond) return { part: checked.data, isNameOnly }
   const path = beyond.path.join('.')
   return wrong({ column: columnOf(row.mapping, path) ?? path, sentence: beyond.says })
 }
@@ -103,7 +110,11 @@ function laidOut(kind: PartKind, values: ReadonlyMap<string, unknown>): Named {
     (kind === 'board' && !values.has('headers')) ||
     (kind === 'case' && !values.has('leads') && !values.has('inner.x'))
   if (isCounted) return counted(kind, values)
-  return [...values].reduce<unknown>((part, [path, value]) => put(part, path, value), {}) as Named
+  const begun: unknown = kind === 'processor' ? { power: {} } : {}
+  return [...values].reduce<unknown>(
+    (part, [path, value]) => put(part, path, value),
+    begun,
+  ) as Named
 }
 
 /** What of an unchecked part makes its id. */
