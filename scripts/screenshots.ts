@@ -38,7 +38,7 @@ async function schools(page: Page): Promise<void> {
  * A sheet as a person pastes it: centimetres with commas, clearances with their conditions, a line
  * that says nothing to a joint.
  */
-const SHEET = `Brackwater Jetty 6 mid tower case
+const SHEETS = `Brackwater Jetty 6 mid tower case
 Motherboard support: ATX, Micro-ATX, Mini-ITX
 Dimensions (L x W x H): 46,5 x 22,0 x 48,0 cm
 Max. CPU cooler height: 170mm
@@ -46,20 +46,29 @@ Max. GPU length: 355mm (w/o radiator)
 Drive bays: 2 x 3.5", 3 x 2.5"
 Fan support: Front: 3 x 120mm / 2 x 140mm; Rear: 1 x 120mm
 Front I/O: 2x Type-A 5Gbps, 1x Type-C 10Gbps, audio in/out
-Weight: 7.2 kg`
+Weight: 7.2 kg
+
+Kelder Post 120 CPU air cooler
+Height: 148 mm
+Sockets: TERN-2, KNOT-5
+Fan current: 0.18 A
+
+Gadwall Sluice 650 power supply
+Wattage: 650 W
+Form: ATX
+Length: 140 mm
+Modular: fully`
 async function pasted(page: Page): Promise<void> {
-  await page.locator('textarea').fill(SHEET)
-  await page.getByText('not read').waitFor()
-  await page.locator('textarea').evaluate(t => {
-    t.scrollTop = 0
-  })
+  await page.getByLabel(/paste/i).fill(SHEETS)
+  await page.getByRole('button', { name: 'Bring in' }).click()
+  await page.getByRole('heading', { name: /came in$/ }).waitFor()
 }
 async function coolers(page: Page): Promise<void> {
   await page.getByRole('button', { name: /^Cooler \d/ }).click()
   await page.waitForTimeout(400)
 }
 const SHOTS: readonly Shot[] = [
-  { name: 'entry', path: '/b/avocet/shelf/entry?from=sheet', before: pasted },
+  { name: 'entry', path: '/', before: pasted },
   { name: 'parts', path: '/b/avocet/parts', before: openRow('Highbank 165') },
   { name: 'fit', path: '/b/teal/fit', before: openRow('Tempest 390 behind radiator') },
   { name: 'joints', path: '/b/avocet/connections', before: waysOut },

@@ -85,6 +85,8 @@ const verdict = computed(() => {
   display: grid;
 }
 .what a {
+  justify-self: start;
+  padding: 2px 0;
   font-weight: 600;
 }
 select,

@@ -77,4 +77,9 @@ li {
   text-decoration: underline;
   min-height: 24px;
 }
+@media (max-width: 640px) {
+  li {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
 </style>

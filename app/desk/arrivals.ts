@@ -72,8 +72,8 @@ export class Arrivals {
     rows: readonly Pick<ArrivalRow, 'build' | 'text' | 'part' | 'count'>[],
   ): Promise<void> {
     await this.store.db.arrivals.bulkAdd(
-      rows.map(row => ({
-        ...row,
+      rows.map((row, place) => ({
+        ...{ ...row, place },
         ...{ id: this.maker.newId(), at: this.maker.now(), forced: null },
       })),
     )
@@ -83,7 +83,8 @@ export class Arrivals {
   async change(build: string, id: string, change: ArrivalChange): Promise<Outcome> {
     const { arrivals } = this.store.db
     const row = (await arrivals.get(id)) ?? {
-      ...{ id, build, at: this.maker.now(), text: '', forced: null, part: null, count: 1 },
+      ...{ id, build, at: this.maker.now(), place: 0 },
+      ...{ text: '', forced: null, part: null, count: 1 },
     }
     const count = Math.min(Math.max(1, Math.round(change.count ?? row.count)), MOST_OF_ONE)
     await arrivals.put({ ...row, ...change, count })
@@ -147,7 +148,7 @@ export class Arrivals {
 
   private async rows(build: string): Promise<readonly ArrivalRow[]> {
     const rows = await this.store.db.arrivals.where('build').equals(build).toArray()
-    return rows.sort((a, b) => a.at.localeCompare(b.at) || a.id.localeCompare(b.id))
+    return rows.sort((a, b) => a.at.localeCompare(b.at) || a.place - b.place)
   }
 
   /** What came in for a build, in the order in which it did. */

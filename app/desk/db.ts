@@ -97,6 +97,8 @@ export interface ArrivalRow {
   readonly id: string
   readonly build: string
   readonly at: string
+  /** Its place among what came in with it. */
+  readonly place: number
   /** The words of its sheet; empty where it came as a part. */
   readonly text: string
   /** The kind that was chosen over what the sheet seems to be about. */

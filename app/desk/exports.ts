@@ -3,6 +3,7 @@ import { analyse } from '../../core/analysis/analyse'
 import { isProblem } from '../../core/document/command'
 import type { Horizon } from '../../core/document/resolve'
 import type { View } from '../../core/drawing/views'
+import { buildPage } from '../../core/exchange/build-page'
 import { drawingSvg } from '../../core/exchange/drawing-svg'
 import { partsCsv } from '../../core/exchange/parts-csv'
 import { sheetMarkdown } from '../../core/exchange/sheet-markdown'
@@ -17,6 +18,12 @@ export async function csvText(store: Store, id: string): Promise<string> {
 export async function sheetText(store: Store, id: string, horizon: Horizon): Promise<string> {
   const build = await store.build(id)
   return isProblem(build) ? '' : sheetMarkdown(build, analyse(build).horizons[horizon])
+}
+
+/** One horizon as a page that stands by itself. */
+export async function pageText(store: Store, id: string, horizon: Horizon): Promise<string> {
+  const build = await store.build(id)
+  return isProblem(build) ? '' : buildPage(build, analyse(build).horizons[horizon])
 }
 
 /** The harness of one horizon as YAML. */

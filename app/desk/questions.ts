@@ -24,7 +24,7 @@ import { PIN_JOBS, pinName, type PinJob } from '../../core/standards/panel'
 import { MEMORY_TYPES } from '../../core/standards/modules'
 import { GLOSSARY, wordsIn, type Explained } from '../../core/words/glossary'
 import type { Desk } from './desk'
-import { csvText, drawingText, harnessText, sheetText } from './exports'
+import { csvText, drawingText, harnessText, pageText, sheetText } from './exports'
 import { pagesOf, picturesBy, picturesOf } from './pictures'
 import type { Progress } from './shelf/chunks'
 import {
@@ -109,6 +109,7 @@ export function questionsOf(desk: Desk) {
     used: () => storage.used(),
     csv: (id: string) => csvText(store, id),
     sheet: (id: string, horizon: Horizon) => sheetText(store, id, horizon),
+    page: (id: string, horizon: Horizon) => pageText(store, id, horizon),
     drawing: (id: string, horizon: Horizon, view: View) => drawingText(store, id, horizon, view),
     /** A build as the list of builds shows it; null where it cannot be read. */
     glance: async (id: string) => {

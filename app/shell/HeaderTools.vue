@@ -4,11 +4,10 @@ import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { onClickOutside } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import { ask } from '../desk/remote'
 import { useDesk } from '../state/desk'
-import { download, fileName } from '../ui/download'
 import { theme, turnTheme } from '../ui/theme'
 import HorizonSwitch from './HorizonSwitch.vue'
+import { useSaves } from './saves'
 import { useUndo } from './undo'
 import { wordsAreShown } from './words'
 
@@ -25,29 +24,8 @@ function closeMenu(): void {
 onClickOutside(menu, () => {
   if (menu.value) menu.value.open = false
 })
-const name = computed(() => desk.state.build?.name ?? 'build')
 const id = computed(() => desk.state.build?.id ?? '')
-async function saveFile(): Promise<void> {
-  download(fileName(name.value, '.juntura.json'), await ask('file', [id.value]), 'application/json')
-}
-async function saveCsv(): Promise<void> {
-  download(fileName(name.value, '-parts.csv'), await ask('csv', id.value), 'text/csv')
-}
-async function saveSheet(): Promise<void> {
-  download(
-    fileName(name.value, '-sheet.md'),
-    await ask('sheet', id.value, desk.horizon),
-    'text/markdown',
-  )
-}
-async function saveHarness(): Promise<void> {
-  const text = await ask('harness', id.value, desk.horizon)
-  download(fileName(name.value, '-harness.yaml'), text, 'application/yaml')
-}
-async function saveDrawing(): Promise<void> {
-  const svg = await ask('drawing', id.value, desk.horizon, 'near')
-  if (svg !== null) download(fileName(name.value, '-near.svg'), svg, 'image/svg+xml')
-}
+const saves = useSaves()
 </script>
 
 <template>
@@ -80,30 +58,14 @@ async function saveDrawing(): Promise<void> {
     <details ref="menu" class="menu" @keydown.esc="closeMenu">
       <summary ref="opener">Files</summary>
       <div class="sheet list">
-        <button type="button" class="plainbutton" @click="saveFile">
-          Save the build as a file
-        </button>
-        <button type="button" class="plainbutton" @click="saveCsv">
-          Save the parts list as CSV
-        </button>
-        <button type="button" class="plainbutton" @click="saveSheet">
-          Save the build sheet as Markdown
-        </button>
         <button
-          v-if="desk.analysis?.drawings.length"
+          v-for="one in saves"
+          :key="one.says"
           type="button"
           class="plainbutton"
-          @click="saveDrawing"
+          @click="one.save"
         >
-          Save the drawing as SVG, in mm
-        </button>
-        <button
-          v-if="desk.analysis?.routes.length"
-          type="button"
-          class="plainbutton"
-          @click="saveHarness"
-        >
-          Save the cables as YAML
+          {{ one.says }}
         </button>
         <RouterLink :to="{ name: 'sheet', params: { build: id } }"
           >Build sheet for paper</RouterLink

@@ -4,6 +4,7 @@ import type { Tone } from '../drawing/details'
 import type { Caption, Drawing, EdgeWord, Layout } from '../drawing/drawing'
 import type { Path } from '../drawing/paths'
 import type { Point } from '../drawing/views'
+import { escaped, tag, type Attributes } from './markup'
 
 /** Named choices: line widths, mm, and inks that read on white paper. */
 const LINE = { body: 0.8, part: 0.35, case: 1.2, dimension: 1, path: 0.7, caption: 0.3 } as const
@@ -16,7 +17,6 @@ const INK = {
   copper: '#944a16',
   harm: '#86104d',
 } as const
-type Attributes = Readonly<Record<string, string | number>>
 const inked = (fill: string, stroke: string, width: number): Attributes => ({
   ...{ fill, stroke, 'stroke-width': width },
 })
@@ -36,17 +36,6 @@ const TONES: Readonly<Record<Tone, Attributes>> = {
 }
 const MARK = 3.4
 
-const escaped = (text: string): string => text.replace(/[<>&"']/g, c => `&#${c.charCodeAt(0)};`)
-const tag = (
-  name: string,
-  about: Readonly<Record<string, string | number>>,
-  inner = '',
-): string => {
-  const attributes = Object.entries(about)
-    .map(([key, value]) => ` ${key}="${escaped(String(value))}"`)
-    .join('')
-  return inner === '' ? `<${name}${attributes}/>` : `<${name}${attributes}>${inner}</${name}>`
-}
 const title = (text: string): string => tag('title', {}, escaped(text))
 
 /** One drawing as the text of an SVG file, a group for each layer; `paths` are laid over it, mm. */

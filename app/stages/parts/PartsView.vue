@@ -100,6 +100,9 @@ const summary = computed(() => {
   gap: 14px;
   align-items: center;
 }
+.tools a {
+  padding: 3px 0;
+}
 .first {
   display: grid;
   gap: 8px;
