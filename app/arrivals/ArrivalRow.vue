@@ -98,7 +98,7 @@ input {
   background: var(--sheet);
 }
 select {
-  max-width: 150px;
+  max-width: 180px;
 }
 input {
   width: 56px;

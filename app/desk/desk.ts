@@ -117,7 +117,8 @@ export class Desk {
   watch(listener: (state: DeskState) => void): void {
     const hear = async (seen: number): Promise<void> => {
       if (seen <= this.store.revision) return
-      this.store.revision = seen
+      // What was changed since is in what is read now: it is not told twice.
+      this.store.revision = Math.max(seen, await this.store.counted())
       await this.shelf.load()
       listener(await this.shown.state())
     }
