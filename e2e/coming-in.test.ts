@@ -147,3 +147,62 @@ test('what nobody can tell the kind of waits until it is chosen', async () => {
   await page.getByText('Nothing came in yet').waitFor()
   await profile.close()
 })
+
+test('a front panel alone: board, case and the pins of its manual in at most 15 acts', async () => {
+  const { profile, page, click, type, acts } = await stranger()
+  const fromShelf = async (model: string) => {
+    const dialog = page.getByRole('dialog')
+    await dialog.waitFor()
+    await type('Find a part', model)
+    await click(`Add ${model}`)
+    await dialog.waitFor({ state: 'hidden' })
+  }
+  await click('Only a front panel')
+  await click('Add board and case')
+  await fromShelf('Inlet 2')
+  await click('Add from the shelf')
+  await fromShelf('Reedbox 12')
+  await click('Front panel', 'link')
+  await click(/^Change the pins of/)
+  await type('Paste the table of the manual', '1 PWR_BTN\n2 PLED+\n3 GND\n4 PLED-')
+  await click('Keep these pins')
+  await page
+    .locator('.leads li', { hasText: 'power switch' })
+    .getByText('on pins 1 and 3')
+    .waitFor()
+  expect(acts()).toBeLessThanOrEqual(15)
+  await profile.close()
+})
+
+test('by keyboard alone: sheets pasted, one left out, one of another kind, the rest added', async () => {
+  const { profile, page } = await stranger()
+  /** Goes on by Tab until what is named has the focus. */
+  const to = async (name: string | RegExp, role: 'button' | 'combobox' | 'textbox') => {
+    const wanted = page.getByRole(role, { name }).first()
+    await wanted.waitFor()
+    for (let tabs = 0; tabs < 80; tabs++) {
+      if (await wanted.evaluate(e => e === document.activeElement)) return
+      await page.keyboard.press('Tab')
+    }
+    throw new Error(`80 times Tab do not lead to ${String(name)}`)
+  }
+  const text = [ELEVEN[3], ELEVEN[4], ELEVEN[9]].map(s => s?.text).join('\n\n')
+  await page.evaluate(t => navigator.clipboard.writeText(t), text)
+  await to(/paste what you have/, 'textbox')
+  await page.keyboard.press('Control+V')
+  await came(page, 3)
+  await to('Leave out Dunlin Shoal', 'button')
+  await page.keyboard.press('Enter')
+  await came(page, 2)
+  await page.getByText('Dunlin Shoal left out.').waitFor()
+  await to('Kind of Kelder Breeze 120 S', 'combobox')
+  await page.keyboard.press('Home')
+  await to(/^Add \d parts? to/, 'button')
+  await page.keyboard.press('Enter')
+  await page
+    .getByRole('heading', { name: /Parts|came in/ })
+    .first()
+    .waitFor()
+  expect((await itemsOf(page)).length).toBeGreaterThan(0)
+  await profile.close()
+})

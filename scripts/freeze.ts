@@ -186,7 +186,7 @@ async function bringIn(): Promise<void> {
   const [, second] = came.arrivals
   if (!second) throw new Error('the sheets did not come in')
   const read = await asks.arrival(second.id)
-  const part = { ...read?.read.draft?.part, height: { mm: 39, basis: 'measured' } }
+  const part = { ...(read?.part as object), height: { mm: 39, basis: 'measured' } }
   const change = { count: 2, part }
   await send({ act: 'changeArrival', build: 'plover', arrival: second.id, change })
 }

@@ -15,7 +15,9 @@ const props = defineProps<{
 const emit = defineEmits<{ change: [change: ArrivalChange]; drop: [] }>()
 const name = computed(() => props.line.name || 'without a name yet')
 const readWell = computed(() => {
-  const { values, doubtful, unread } = props.line
+  const { read } = props.line
+  if (!read) return 'as it stands in its table or file'
+  const { values, doubtful, unread } = read
   return [
     counted(values, 'value'),
     ...(doubtful > 0 ? [`${doubtful} doubtful`] : []),
@@ -24,7 +26,7 @@ const readWell = computed(() => {
 })
 const verdict = computed(() => {
   if (props.line.problem !== null) return 'stop'
-  return props.line.doubtful > 0 ? 'watch' : 'clear'
+  return props.line.read?.doubtful ? 'watch' : 'clear'
 })
 </script>
 
@@ -38,22 +40,18 @@ const verdict = computed(() => {
       <span class="quiet">{{ readWell }}</span>
       <span v-if="line.problem" class="stop">{{ line.problem }}</span>
     </div>
-    <label
+    <span v-if="line.read === null" class="quiet">{{ line.title }}</span>
+    <label v-else
       ><span class="visually-hidden">Kind of {{ name }}</span>
       <select
         :value="line.kind ?? ''"
-        @change="
-          emit('change', {
-            forced: ($event.target as HTMLSelectElement).value as PartKind,
-            part: null,
-          })
-        "
+        @change="emit('change', { forced: ($event.target as HTMLSelectElement).value as PartKind })"
       >
         <option value="" disabled>choose…</option>
         <option v-for="k in kinds" :key="k.kind" :value="k.kind">{{ k.title }}</option>
       </select></label
     >
-    <label class="count"
+    <label
       >×
       <input
         type="number"

@@ -6,7 +6,7 @@ import { computed, onMounted, ref, shallowRef } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { counted } from '../../core/figures/format'
 import type { State } from '../../core/parts/kind'
-import type { ArrivalChange } from '../desk/acts'
+import type { ArrivalChange, ArrivalLine } from '../desk/acts'
 import type { Questions } from '../desk/questions'
 import { ask } from '../desk/remote'
 import { useDesk } from '../state/desk'
@@ -33,24 +33,34 @@ const STATES = [
 const state = ref<State>(route.query['begin'] === 'standing' ? 'have' : 'wanted')
 const isBusy = ref(false)
 
-async function came(text: string, name: string): Promise<void> {
+/** What was done last, for who does not see the list. */
+const said = ref('')
+const head = ref<HTMLElement>()
+
+async function bring(text: string, name: string): Promise<boolean> {
   isBusy.value = true
   try {
-    await desk.did({ act: 'bringIn', build: build.value, text, name })
+    return await desk.did({ act: 'bringIn', build: build.value, text, name })
   } finally {
     isBusy.value = false
   }
 }
 const change = (arrival: string, by: ArrivalChange): Promise<boolean> =>
   desk.did({ act: 'changeArrival', build: build.value, arrival, change: by })
-const drop = (...arrivals: readonly string[]): Promise<boolean> =>
-  desk.did({ act: 'dropArrivals', build: build.value, arrivals })
+/** The button goes with its row: the focus goes to the head of the list. */
+async function drop(line: ArrivalLine): Promise<void> {
+  const act = { act: 'dropArrivals', build: build.value, arrivals: [line.id] } as const
+  if (!(await desk.did(act))) return
+  said.value = `${line.name || 'A part'} left out.`
+  head.value?.focus()
+}
 async function take(): Promise<void> {
-  const arrivals = whole.value.map(l => l.id)
-  const done = await desk.did({
-    ...{ act: 'takeArrivals', build: build.value, arrivals, state: state.value },
-  })
-  if (done && lines.value.length === 0) await router.push({ name: 'parts', params: route.params })
+  const [arrivals, count] = [whole.value.map(l => l.id), parts.value]
+  const act = { act: 'takeArrivals', build: build.value, arrivals, state: state.value } as const
+  if (!(await desk.did(act))) return
+  said.value = `${counted(count, 'part')} added.`
+  if (lines.value.length === 0) await router.push({ name: 'parts', params: route.params })
+  else head.value?.focus()
 }
 </script>
 
@@ -59,7 +69,7 @@ async function take(): Promise<void> {
     <h1 tabindex="-1">Parts come in</h1>
     <div class="sides">
       <div class="from">
-        <PasteField label="Paste or drop what you have" :is-busy="isBusy" @came="came" />
+        <PasteField label="Paste or drop what you have" :is-busy="isBusy" :bring="bring" />
         <p class="quiet">
           Sheets are told apart and laid out at the right, each value with the words it came from.
           Nothing is lost with this page: they wait there until they are added.
@@ -67,9 +77,10 @@ async function take(): Promise<void> {
         <StillMissing :state="state" />
       </div>
       <div class="came">
-        <h2>
+        <h2 ref="head" tabindex="-1">
           {{ lines.length ? `${counted(lines.length, 'part')} came in` : 'Nothing came in yet' }}
         </h2>
+        <p v-if="said" class="quiet" role="status">{{ said }}</p>
         <p v-if="lines.length === 0" class="quiet">
           Paste a maker’s sheet, a shop’s page or a list of parts at the left; or take parts from
           the shelf below it.
@@ -82,7 +93,7 @@ async function take(): Promise<void> {
               :line="l"
               :kinds="choices?.kinds ?? []"
               @change="by => change(l.id, by)"
-              @drop="drop(l.id)"
+              @drop="drop(l)"
             />
           </ul>
           <div class="acts">

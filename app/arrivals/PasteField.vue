@@ -3,26 +3,37 @@
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { ref } from 'vue'
+import { LARGEST_FILE, tooLarge } from '../desk/limits'
+import { useDesk } from '../state/desk'
 import { EXAMPLE } from './example'
 
-defineProps<{ label: string; isBusy?: boolean }>()
-const emit = defineEmits<{ came: [text: string, name: string] }>()
+const props = defineProps<{
+  label: string
+  isBusy?: boolean
+  /** Takes what came in; whether it did. */
+  bring: (text: string, name: string) => Promise<boolean>
+}>()
+const desk = useDesk()
 const text = ref('')
 const picker = ref<HTMLInputElement>()
+const PASTED = 'What was pasted'
 
-/** What is pasted comes in at once; what is typed waits for the button. */
-function pasted(event: ClipboardEvent): void {
-  const pastedText = event.clipboardData?.getData('text') ?? ''
-  if (text.value.trim() !== '' || pastedText.trim() === '') return
+/** What is pasted comes in at once, and stays here where it does not; what is typed waits for the button. */
+async function pasted(event: ClipboardEvent): Promise<void> {
+  const came = event.clipboardData?.getData('text') ?? ''
+  if (text.value.trim() !== '' || came.trim() === '') return
   event.preventDefault()
-  emit('came', pastedText, 'The paste')
+  if (!(await props.bring(came, PASTED))) text.value = came
 }
-function send(): void {
-  emit('came', text.value, 'The paste')
-  text.value = ''
+async function send(): Promise<void> {
+  if (await props.bring(text.value, PASTED)) text.value = ''
 }
+/** One after the other, in the order in which they were given. */
 async function files(list: FileList | null | undefined): Promise<void> {
-  for (const file of list ?? []) emit('came', await file.text(), file.name)
+  for (const file of [...(list ?? [])]) {
+    if (file.size > LARGEST_FILE) desk.say(tooLarge(file.name, file.size).problem)
+    else await props.bring(await file.text(), file.name)
+  }
   if (picker.value) picker.value.value = ''
 }
 </script>
@@ -33,6 +44,7 @@ async function files(list: FileList | null | undefined): Promise<void> {
       >{{ label }}
       <textarea
         v-model="text"
+        class="written"
         rows="6"
         spellcheck="false"
         placeholder="One sheet or several at once, a shop’s page, a table of parts"
@@ -44,7 +56,7 @@ async function files(list: FileList | null | undefined): Promise<void> {
         >Bring in</ElButton
       >
       <ElButton :disabled="isBusy" @click="picker?.click()">Files…</ElButton>
-      <ElButton text :disabled="isBusy" @click="emit('came', EXAMPLE, 'The example')"
+      <ElButton text :disabled="isBusy" @click="bring(EXAMPLE, 'The example')"
         >Try an example</ElButton
       >
       <input
@@ -69,14 +81,6 @@ async function files(list: FileList | null | undefined): Promise<void> {
 label {
   display: grid;
   gap: 4px;
-}
-textarea {
-  width: 100%;
-  padding: 8px 10px;
-  border: 1px solid var(--edge);
-  border-radius: var(--radius);
-  background: var(--sheet);
-  resize: vertical;
 }
 .acts {
   display: flex;

@@ -19,7 +19,7 @@ const adding = ref<PartKind | null>(null)
   <section v-if="lines.length" aria-label="Still missing">
     <h2>Still missing for a machine</h2>
     <ol>
-      <li v-for="m in lines" :key="m.kind" :class="{ here: isHere(m.kind) }">
+      <li v-for="m in lines" :key="m.kind">
         <span class="what"
           ><b>{{ m.title }}</b> <span class="quiet">{{ m.why }}</span></span
         >

@@ -34,12 +34,15 @@ async function create(begin: Begin): Promise<void> {
   const name = begin === 'panel' ? 'panel' : 'arrivals'
   if (id) void router.push({ name, params: { build: id }, query: { begin } })
 }
-/** Sheets that are pasted here begin a build of their own. */
-async function came(text: string, name: string): Promise<void> {
-  const id = await made()
-  if (!id) return
-  await desk.did({ act: 'bringIn', build: id, text, name })
-  void router.push({ name: 'arrivals', params: { build: id } })
+/** Sheets that are pasted here begin a build of their own; of several files one. */
+let begun: string | null = null
+async function bring(text: string, name: string): Promise<boolean> {
+  begun ??= await made()
+  const id = begun
+  if (!id) return false
+  const came = await desk.did({ act: 'bringIn', build: id, text, name })
+  await router.push({ name: 'arrivals', params: { build: id } })
+  return came
 }
 const opening = useOpening()
 function open(): void {
@@ -78,7 +81,7 @@ function open(): void {
     <PasteField
       label="Or paste what you have: a new build begins with it"
       :is-busy="!desk.ready"
-      @came="came"
+      :bring="bring"
     />
     <StoreClosed v-if="desk.closed !== null" :build="null" />
     <p v-else-if="!desk.ready" class="quiet" role="status">Looking what is here…</p>

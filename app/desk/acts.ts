@@ -105,10 +105,15 @@ export interface ArrivalLine {
   readonly title: string
   readonly name: string
   readonly count: number
-  /** How many values were read of it, how many of them are doubtful, how many phrases were not. */
-  readonly values: number
-  readonly doubtful: number
-  readonly unread: number
+  /**
+   * Of its sheet: how many values were read, how many of them are doubtful, how many phrases were
+   * not read; null where it came as a part.
+   */
+  readonly read: {
+    readonly values: number
+    readonly doubtful: number
+    readonly unread: number
+  } | null
   /** What keeps it off the shelf; null where nothing does. */
   readonly problem: string | null
 }

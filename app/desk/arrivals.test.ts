@@ -52,7 +52,7 @@ test('a correction survives that its sheet is pasted again with more in it', asy
   const [line] = (await bring(FAN)).arrivals
   const id = line?.id ?? ''
   const before = await ask.arrival(id)
-  const part = { ...before?.read.draft?.part, amps: { A: 0.25, basis: 'measured' } }
+  const part = { ...(before?.part as object), amps: { A: 0.25, basis: 'measured' } }
   await change(id, { part })
   const again = ask.readAgain(
     { text: `${FAN}\nCable length: 500 mm`, forced: null },
@@ -95,4 +95,23 @@ test('the list of a build’s parts comes in as the parts of the shelf, as many 
   expect(build?.items.map(i => i.part)).toEqual(
     plover.items.map(i => shelf.find(p => p.id === i.part.id) ?? i.part),
   )
+})
+
+test('another kind chosen and the first again: what a hand corrected of it is there still', async () => {
+  const { ask, bring, change } = await opened()
+  const [line] = (await bring(FAN)).arrivals
+  const id = line?.id ?? ''
+  const part = { ...((await ask.arrival(id))?.part as object), amps: { A: 0.25 } }
+  await change(id, { part })
+  const [other] = (await change(id, { forced: 'supply' })).arrivals
+  expect(other?.kind).toBe('supply')
+  await change(id, { forced: 'fan' })
+  expect((await ask.arrival(id))?.part).toMatchObject({ kind: 'fan', amps: { A: 0.25 } })
+})
+
+test('a part of a table stays what it is, whatever is chosen', async () => {
+  const { ask, bring, change } = await opened()
+  const [line] = (await bring((await ask.csv('plover')) ?? '')).arrivals
+  const [same] = (await change(line?.id ?? '', { count: 2 })).arrivals
+  expect([same?.kind, same?.name, same?.count, same?.read]).toEqual(['case', line?.name, 2, null])
 })

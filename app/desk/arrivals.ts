@@ -14,7 +14,7 @@ import type { ArrivalRow, ShelfChange } from './db'
 import type { Edits } from './edits'
 import { LONGEST_SHEET } from './limits'
 import type { CountedPart } from './shelf/incoming-parts'
-import { readAgain, readDraft, type ReadDraft } from './shelf/drafts'
+import { readAgain, type ReadDraft } from './shelf/drafts'
 import type { Shelf } from './shelf/shelf'
 import type { Clock, Store } from './store'
 
@@ -22,6 +22,12 @@ import type { Clock, Store } from './store'
 const MOST_OF_ONE = 99
 const MOST_SHEETS = 60
 
+/** One that came in: its row, how it was read, where it has a sheet, and the part as it stands. */
+export interface ArrivalSeen {
+  readonly row: ArrivalRow
+  readonly read: ReadDraft | null
+  readonly part: unknown
+}
 interface Maker extends Clock {
   readonly newId: () => string
 }
@@ -43,6 +49,10 @@ export class Arrivals {
 
   /** Takes a text apart into sheets, and lays each out. */
   async bringIn(build: string, text: string): Promise<Outcome | Problem> {
+    if (text.length > MOST_SHEETS * LONGEST_SHEET)
+      return {
+        problem: `This is longer than ${MOST_SHEETS} sheets. Paste their specifications only; nothing was changed.`,
+      }
     const sheets = sheetsIn(text, this.shelf.makers())
     if (sheets.length === 0)
       return { problem: 'Nothing came in: paste the words of a sheet, or a table of parts.' }
@@ -129,7 +139,7 @@ export class Arrivals {
 
   /** The part of a row where nothing keeps it off the shelf. */
   private wholeOf(row: ArrivalRow): Part | null {
-    const { part, problems } = checkPart(this.partOf(row))
+    const { part, problems } = checkPart(this.standing(row).part)
     if (!part || problems.length > 0) return null
     const opened = openNewPart(part, VERSION)
     return isProblem(opened) ? null : opened
@@ -142,8 +152,13 @@ export class Arrivals {
     return { ...part, id: this.shelf.freshId(`${part.maker} ${part.model}`, taken) }
   }
 
-  private partOf(row: ArrivalRow): unknown {
-    return row.part ?? readDraft(this.shelf, row.text, row.forced).draft?.part ?? null
+  /**
+   * A row as it stands: its sheet read, with what a hand corrected of a part of that kind; where it
+   * has no sheet, or where none can be read, the part itself.
+   */
+  private standing(row: ArrivalRow): { readonly read: ReadDraft | null; readonly part: unknown } {
+    const read = row.text === '' ? null : readAgain(this.shelf, row, row)
+    return { read, part: read?.draft?.part ?? row.part }
   }
 
   private async rows(build: string): Promise<readonly ArrivalRow[]> {
@@ -157,7 +172,8 @@ export class Arrivals {
   }
 
   private lineOf(row: ArrivalRow): ArrivalLine {
-    const of = JSON.stringify(row)
+    // A maker that the shelf knows since reads a title otherwise.
+    const of = JSON.stringify([row, this.shelf.makers().length])
     const known = this.seen.get(row.id)
     if (known?.of === of) return known.line
     const line = this.lookAt(row)
@@ -166,21 +182,25 @@ export class Arrivals {
   }
 
   private lookAt(row: ArrivalRow): ArrivalLine {
-    const read = row.text === '' ? null : readDraft(this.shelf, row.text, row.forced)
-    const part = (row.part ?? read?.draft?.part ?? null) as Partial<Part> | null
+    const { read, part: whole } = this.standing(row)
+    const part = whole as Partial<Part> | null
     const kind = part?.kind ?? read?.kind ?? null
     return {
       ...{ id: row.id, kind, count: row.count, name: nameOf(part) },
       title: kind ? KINDS[kind].title : 'not recognised',
-      ...readingOf(read, part),
+      read: read && {
+        values: read.read.length,
+        doubtful: read.read.filter(l => l.why !== null).length,
+        unread: read.unread.length,
+      },
       problem: problemOf(part),
     }
   }
 
   /** One of them, to be looked at and changed; null where it is gone. */
-  async one(id: string): Promise<{ readonly row: ArrivalRow; readonly read: ReadDraft } | null> {
+  async one(id: string): Promise<ArrivalSeen | null> {
     const row = await this.store.db.arrivals.get(id)
-    return row ? { row, read: readAgain(this.shelf, row, row) } : null
+    return row ? { row, ...this.standing(row) } : null
   }
 }
 
@@ -192,16 +212,3 @@ function problemOf(part: Partial<Part> | null): string | null {
   if (!part) return 'What kind of part is it? Choose it here.'
   return checkPart(part).problems[0]?.sentence ?? null
 }
-
-/** How much was read; of what came as a part how much it has. */
-const readingOf = (
-  read: ReadDraft | null,
-  part: Partial<Part> | null,
-): Pick<ArrivalLine, 'values' | 'doubtful' | 'unread'> =>
-  read
-    ? {
-        values: read.read.length,
-        doubtful: read.read.filter(l => l.why !== null).length,
-        unread: read.unread.length,
-      }
-    : { values: Object.keys(part ?? {}).length, doubtful: 0, unread: 0 }

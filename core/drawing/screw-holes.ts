@@ -103,11 +103,12 @@ function ofFan(rect: Rect): readonly Hole[] {
   return apart === undefined ? [] : crosswise(middleOf(rect), apart, apart)
 }
 
+const RADIATOR_FANS = [120, 140] as const satisfies readonly (keyof typeof RADIATOR_HOLES)[]
 /** As many fans as it is long for; crosswise over the whole of it, from the middle outwards. */
 function ofRadiator(rect: Rect): readonly Hole[] {
   const isUpright = rect.h > rect.w
   const [long, wide] = isUpright ? [rect.h, rect.w] : [rect.w, rect.h]
-  const size = Math.abs(wide - 120) <= Math.abs(wide - 140) ? 120 : 140
+  const size = RADIATOR_FANS.reduce((a, b) => (Math.abs(wide - b) < Math.abs(wide - a) ? b : a))
   const { own, next } = RADIATOR_HOLES[size]
   const fans = Math.floor(long / size)
   if (fans === 0 || Math.abs(wide - size) > own) return []

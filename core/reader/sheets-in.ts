@@ -6,6 +6,8 @@ import { sheetOf } from './statements'
 /** Named choices: how long a title is at most; how many fields make a sheet of a text. */
 const LONGEST_TITLE = 110
 const FEWEST_FIELDS = 3
+/** Named choice: what is longer is a sheet of its own without being read for it, characters. */
+const LONGEST_LOOKED_AT = 20_000
 /** A row of signs that holds two texts apart. */
 const RULE = /^\s*(?:[-=_*~#·•]\s?){3,}\s*$/
 /** A line that says something under a name of its own is no title. */
@@ -61,6 +63,7 @@ function isTitle(lines: readonly string[], at: number, makers: readonly string[]
 /** Whether a piece says enough to be a part of its own. */
 function isSheet(lines: readonly string[], makers: readonly string[]): boolean {
   const text = lines.join('\n')
+  if (text.length > LONGEST_LOOKED_AT) return true
   if (kindsOfSheet(sheetOf(text), makers).length === 0) return false
   const { kind, fields } = readSheet(text, { makers })
   return kind !== null && fields.filter(f => !NAMES.includes(f.path)).length >= FEWEST_FIELDS

@@ -71,8 +71,10 @@ export function readAgain(
 ): ReadDraft {
   const read = readDraft(shelf, now.text, now.forced)
   const { draft } = read
-  const was = before.part === null ? null : readDraft(shelf, before.text, before.forced).draft
-  if (!draft || !was || was.part.kind !== draft.part.kind) return read
+  const kind = (before.part as Partial<Part> | null)?.kind
+  if (!draft || kind !== draft.part.kind) return read
+  const was = readDraft(shelf, before.text, kind).draft
+  if (!was) return read
   const corrections = correctionsOf(was.part, before.part)
   const { part } = corrected(draft.part, corrections)
   return { ...read, draft: { ...draft, part }, corrections: corrections.map(c => c.path.join('.')) }

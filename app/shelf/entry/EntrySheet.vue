@@ -55,6 +55,7 @@ const force = (kind: string): void => entry.force(kind === '' ? null : (kind as 
       >Spec sheet, as text or as a copied table
       <textarea
         ref="field"
+        class="written"
         rows="11"
         spellcheck="false"
         @beforeinput="before"
@@ -133,12 +134,6 @@ const force = (kind: string): void => entry.force(kind === '' ? null : (kind as 
   gap: 4px;
 }
 textarea {
-  width: 100%;
-  padding: 8px 10px;
-  border: 1px solid var(--edge);
-  border-radius: var(--radius);
-  background: var(--sheet);
-  resize: vertical;
   font-size: 14px;
 }
 textarea::placeholder {

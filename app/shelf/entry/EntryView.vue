@@ -4,7 +4,7 @@
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { computed, ref, watch } from 'vue'
-import { useRoute, useRouter } from 'vue-router'
+import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
 import EntryNumbers from './EntryNumbers.vue'
 import EntrySheet from './EntrySheet.vue'
 import NotStated from '../../ui/NotStated.vue'
@@ -38,9 +38,11 @@ const from = computed(() => String(route.query['from'] ?? 'sheet'))
 const go = (id: string): void => void router.replace({ query: { from: id } })
 const editing = computed(() => from.value === 'edit')
 const isArrival = computed(() => from.value === 'arrival')
+/** Whether what came in has a sheet: it may be emptied for another. */
+const hasSheet = ref(false)
 /** What stands at the left: of what came in its sheet, where it has one. */
 const pane = computed(() => {
-  if (isArrival.value) return entry.sheet === '' ? null : 'sheet'
+  if (isArrival.value) return hasSheet.value ? 'sheet' : null
   return FROM.some(f => f.id === from.value) ? from.value : null
 })
 const TITLES: Readonly<Record<string, string>> = {
@@ -49,6 +51,7 @@ const TITLES: Readonly<Record<string, string>> = {
 async function begin(): Promise<void> {
   const { part, kind } = route.query
   await entry.begin(from.value, typeof part === 'string' ? part : null)
+  hasSheet.value = entry.sheet !== ''
   if (typeof kind === 'string') await entry.beginKind(from.value, kind)
 }
 watch(() => [from.value, route.query['part']], begin, { immediate: true })
@@ -60,11 +63,10 @@ async function anew(): Promise<void> {
   await begin()
   title.value?.focus()
 }
-/** What was changed of it is kept first. */
-async function back(): Promise<void> {
-  await entry.flush()
-  await router.push({ name: 'arrivals', params: route.params })
-}
+/** What came in lies in the store again, whichever way one leaves. */
+onBeforeRouteLeave(async () => {
+  if (isArrival.value) await entry.rest()
+})
 async function keep(add: boolean): Promise<void> {
   const id = await entry.keep()
   if (id === null) return
@@ -97,13 +99,20 @@ async function keep(add: boolean): Promise<void> {
       </div>
       <div class="acts">
         <span class="quiet" role="status">{{ entry.says }}</span>
-        <ElButton v-if="entry.arrival !== null" @click="back">Back to what came in</ElButton>
+        <ElButton
+          v-if="isArrival"
+          type="primary"
+          @click="router.push({ name: 'arrivals', params: route.params })"
+          >Back to what came in</ElButton
+        >
         <ElButton v-if="entry.touched && !isArrival" @click="anew">Begin anew</ElButton>
-        <ElButton type="primary" :disabled="!entry.whole" @click="keep(false)">{{
-          editing ? 'Keep the change' : 'Put on the shelf'
-        }}</ElButton>
-        <ElButton v-if="!editing" :disabled="!entry.whole" @click="keep(true)"
-          >…and add to {{ desk.state.build?.name }}</ElButton
+        <template v-if="!isArrival"
+          ><ElButton type="primary" :disabled="!entry.whole" @click="keep(false)">{{
+            editing ? 'Keep the change' : 'Put on the shelf'
+          }}</ElButton>
+          <ElButton v-if="!editing" :disabled="!entry.whole" @click="keep(true)"
+            >…and add to {{ desk.state.build?.name }}</ElButton
+          ></template
         >
       </div>
     </div>

@@ -14,42 +14,34 @@ const props = defineProps<{
   problems: ReadonlyMap<string, string>
 }>()
 const emit = defineEmits<{ change: [value: Values] }>()
-const parts = computed(() => [
-  props.fields.filter(f => !f.isRare),
-  props.fields.filter(f => f.isRare),
-])
-/** What is marked in what stands under “more”: then it is open. */
+/** What is mostly filled in, and what is rarely: that stands under “more”. */
+const usual = computed(() => props.fields.filter(f => !f.isRare))
+const rare = computed(() => props.fields.filter(f => f.isRare))
+/** “More” is open where something in it is marked. */
 const isMarked = computed(() =>
-  (parts.value[1] ?? []).some(f => props.problems.has(at(f.key)) || props.marks.has(at(f.key))),
+  rare.value.some(f => props.problems.has(at(f.key)) || props.marks.has(at(f.key))),
 )
 const at = (key: string): string => (props.path ? `${props.path}.${key}` : key)
 function set(key: string, value: unknown): void {
   const { [key]: _before, ...rest } = props.value
   emit('change', value === undefined ? rest : { ...props.value, [key]: value })
 }
+const rowOf = (f: FormField) => ({
+  ...{ field: f, value: props.value[f.key], path: at(f.key) },
+  ...{ marks: props.marks, problems: props.problems },
+  onChange: (value: unknown): void => {
+    set(f.key, value)
+  },
+})
 </script>
 
 <template>
   <div class="form">
-    <component
-      :is="n === 0 ? 'div' : 'details'"
-      v-for="(own, n) in parts.filter(p => p.length > 0)"
-      :key="own[0]?.isRare ? 'rare' : 'own'"
-      class="form"
-      :open="own[0]?.isRare && isMarked ? true : undefined"
-    >
-      <summary v-if="own[0]?.isRare && n > 0">More</summary>
-      <FormRow
-        v-for="f in own"
-        :key="f.key"
-        :field="f"
-        :value="value[f.key]"
-        :path="at(f.key)"
-        :marks="marks"
-        :problems="problems"
-        @change="v => set(f.key, v)"
-      />
-    </component>
+    <FormRow v-for="f in usual" :key="f.key" v-bind="rowOf(f)" />
+    <details v-if="rare.length" :open="isMarked ? true : undefined">
+      <summary>More</summary>
+      <FormRow v-for="f in rare" :key="f.key" v-bind="rowOf(f)" />
+    </details>
   </div>
 </template>
 

@@ -26,26 +26,27 @@ function resume(state: State, { values, numbers }: LaidAside): void {
   state.touched.value = true
 }
 
-/** Whether what is asked for is what is being entered already. */
-function isHere({ began, touched, arrival }: State, from: string, id: string | null): boolean {
-  if (from === 'arrival') return id !== null && id === arrival.value
-  const asked = id === null ? '' : `${from} ${id}`
-  return asked === began.value && (asked === '' || touched.value)
-}
+/** Whether what is entered lies among what came in; a part of the shelf lies there as it was. */
+export const isLasting = ({ began }: State): boolean =>
+  began.value === '' || began.value.startsWith('arrival ')
 
 /** Beginning with a part of the shelf; one that is half entered waits while another is. */
-export function useBeginning(state: State) {
+export function useBeginning(state: State, flush: () => Promise<void>) {
   const waiting = new Map<string, LaidAside>()
-  // What was typed is lost with the page: the browser asks.
+  // What was typed and is not kept is lost with the page: the browser asks.
   useEventListener(window, 'beforeunload', event => {
-    if (state.touched.value || waiting.size > 0) event.preventDefault()
+    const isOpen = isLasting(state) ? state.unsaved.value : state.touched.value
+    if (isOpen || [...waiting.keys()].some(began => began !== '')) event.preventDefault()
   })
   /** Begins with a part of the shelf, to change it or to vary a copy; or goes on with what came in. */
   return async (from: string, id: string | null): Promise<void> => {
     const { began, touched } = state
     const asked = id === null ? '' : `${from} ${id}`
-    if (isHere(state, from, id)) return
-    if (touched.value) waiting.set(began.value, laidAside(state))
+    if (asked === began.value && (asked === '' || touched.value)) return
+    if (isLasting(state)) await flush()
+    // What came in is there as it was left; the others wait here.
+    if (touched.value && !began.value.startsWith('arrival '))
+      waiting.set(began.value, laidAside(state))
     await clear(state)
     began.value = asked
     const left = waiting.get(asked)
@@ -62,14 +63,14 @@ async function takeArrival(state: State, id: string): Promise<void> {
   if (!found) return
   const { row, read } = found
   state.arrival.value = id
-  state.began.value = ''
   state.sheet.value = row.text
   state.forced.value = row.forced
   state.readOf.value = { text: row.text, forced: row.forced }
-  state.read.value = row.text === '' ? null : read
+  state.read.value = read
   state.edited.value = row.part !== null
-  const part = (row.part ?? read.draft?.part ?? null) as Values | null
-  await take(state, part, part ? (part['kind'] as PartKind) : read.kind, doubtfulIn(read))
+  const part = found.part as Values | null
+  const kind = part ? (part['kind'] as PartKind) : (read?.kind ?? null)
+  await take(state, part, kind, read ? doubtfulIn(read) : [])
 }
 
 async function takeFrom(state: State, from: string, id: string): Promise<void> {

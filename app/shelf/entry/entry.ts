@@ -125,9 +125,13 @@ export const useEntry = defineStore('entry', () => {
     choices,
     ...useSaid(state),
     ...changes,
-    begin: useBeginning(state),
+    begin: useBeginning(state, keeping.flush),
     clear: leave,
-    flush: keeping.flush,
+    /** What came in is kept as it is now, and is not entered any more. */
+    rest: async (): Promise<void> => {
+      await keeping.flush()
+      await clear(state)
+    },
     /** Begins with a kind that is asked for: as a form, or as a few numbers. */
     beginKind: async (from: string, kind: string): Promise<void> => {
       if (state.touched.value) return

@@ -2,34 +2,43 @@
 import { useDebounceFn } from '@vueuse/core'
 import { toRaw, watch } from 'vue'
 import { useDesk } from '../../state/desk'
-import type { State } from './state'
+import { isLasting } from './beginning'
+import { clear, type State } from './state'
 
 /** Named choice: how long nothing is entered before it is kept, ms. */
 const KEPT_AFTER = 400
 
 /**
- * What is entered lies among what came in for the build, so that it outlives the page. A part of the
- * shelf that is changed or varied does not: it lies there as it was.
+ * Keeps what is entered a moment after it was. A part of the shelf that is changed or varied is not
+ * kept so: it lies there as it was.
  */
 export function useKeeping(state: State) {
   const desk = useDesk()
-  const { sheet, forced, part, edited, touched, began, arrival } = state
-  const isLasting = (): boolean => began.value === ''
+  const { sheet, forced, part, edited, touched, unsaved, arrival } = state
   async function save(): Promise<void> {
     const build = desk.state.build?.id
     const isEmpty = sheet.value.trim() === '' && part.value === null
-    if (!build || !touched.value || !isLasting() || isEmpty) return
+    if (!build || !unsaved.value || !isLasting(state) || isEmpty) return
     arrival.value ??= crypto.randomUUID()
+    unsaved.value = false
     const change = {
       text: sheet.value,
       forced: forced.value,
       part: edited.value || sheet.value.trim() === '' ? toRaw(part.value) : null,
     }
-    await desk.did({ act: 'changeArrival', build, arrival: arrival.value, change })
+    const act = { act: 'changeArrival', build, arrival: arrival.value, change } as const
+    if (!(await desk.did(act))) unsaved.value = true
   }
   const later = useDebounceFn(save, KEPT_AFTER)
   watch([sheet, forced, part], () => {
-    if (touched.value) void later()
+    if (!touched.value) return
+    unsaved.value = true
+    void later()
+  })
+  // What was added or left out meanwhile is not entered any more.
+  watch([() => desk.state.build?.id, () => desk.state.arrivals], ([build, now], [was, before]) => {
+    const isOf = (list: typeof now): boolean => list.some(a => a.id === arrival.value)
+    if (build === was && isOf(before) && !isOf(now)) void clear(state)
   })
   return {
     /** Keeps at once what waits to be kept. */

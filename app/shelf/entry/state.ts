@@ -46,6 +46,8 @@ export function entryState() {
     readOf: shallowRef<Pick<Entered, 'text' | 'forced'> | null>(null),
     /** Whether a hand changed what was read. */
     edited: ref(false),
+    /** Whether something was entered that does not lie there yet. */
+    unsaved: ref(false),
     /** Under which id it lies among what came in; null while nothing was entered. */
     arrival: ref<string | null>(null),
   }
@@ -76,6 +78,7 @@ export async function clear(state: State): Promise<void> {
   state.touched.value = false
   state.edited.value = false
   state.arrival.value = null
+  state.unsaved.value = false
   Object.assign(state.numbers, noNumbers())
   state.tooLong.value = null
   await take(state, null, null)
