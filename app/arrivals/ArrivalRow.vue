@@ -24,9 +24,14 @@ const readWell = computed(() => {
     ...(unread > 0 ? [`${counted(unread, 'phrase')} not read`] : []),
   ].join(' · ')
 })
+const asks = computed(() => {
+  const { open } = props.line
+  return open > 0 ? `${counted(open, 'thing')} that it joins by not known` : ''
+})
 const verdict = computed(() => {
   if (props.line.problem !== null) return 'stop'
-  return props.line.read?.doubtful ? 'watch' : 'clear'
+  if (props.line.read?.doubtful) return 'watch'
+  return props.line.open > 0 ? 'measure' : 'clear'
 })
 </script>
 
@@ -39,6 +44,7 @@ const verdict = computed(() => {
       }}</RouterLink>
       <span class="quiet">{{ readWell }}</span>
       <span v-if="line.problem" class="stop">{{ line.problem }}</span>
+      <span v-else-if="asks" class="open">{{ asks }}</span>
     </div>
     <span v-if="line.read === null" class="quiet">{{ line.title }}</span>
     <label v-else
@@ -86,6 +92,9 @@ const verdict = computed(() => {
   justify-self: start;
   padding: 2px 0;
   font-weight: 600;
+}
+.open {
+  color: var(--measure);
 }
 select,
 input {

@@ -6,6 +6,7 @@ import type { Build } from '../../core/document/build'
 import type { Problem } from '../../core/document/command'
 import type { PartKind } from '../../core/parts'
 import type { State } from '../../core/parts/kind'
+import type { ValueAnswer } from '../../core/reader/answers'
 import type { TablePlan } from './shelf/incoming-parts'
 
 /**
@@ -116,6 +117,8 @@ export interface ArrivalLine {
   } | null
   /** What keeps it off the shelf; null where nothing does. */
   readonly problem: string | null
+  /** How much that it joins by is not known yet. */
+  readonly open: number
 }
 
 /** What a hand changes of one. */
@@ -125,6 +128,7 @@ export interface ArrivalChange {
   /** The part as it stands, corrections and all; null as it was read. */
   readonly part?: unknown
   readonly count?: number
+  readonly answers?: readonly ValueAnswer[]
 }
 
 export interface DeskState {

@@ -115,3 +115,18 @@ test('a part of a table stays what it is, whatever is chosen', async () => {
   const [same] = (await change(line?.id ?? '', { count: 2 })).arrivals
   expect([same?.kind, same?.name, same?.count, same?.read]).toEqual(['case', line?.name, 2, null])
 })
+
+test('what was said of a value stays, through the store and a sheet pasted again', async () => {
+  const { ask, bring, change } = await opened()
+  const [line] = (await bring(`${FAN}\nFan lead: 400 mm\nCable length: 500 mm`)).arrivals
+  const id = line?.id ?? ''
+  const lead = async () => ((await ask.arrival(id))?.part as { lead?: number }).lead
+  expect([line?.read?.doubtful, await lead()]).toEqual([1, 400])
+  await change(id, { answers: [{ path: 'lead', value: 400, says: 'wrong' }] })
+  expect(await lead()).toBe(500)
+  const read = (await ask.arrival(id))?.read?.read.filter(l => l.path === 'lead')
+  expect(read?.map(l => [l.is, l.why, l.answer])).toEqual([
+    [400, null, 'wrong'],
+    [500, null, null],
+  ])
+})

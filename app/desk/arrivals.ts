@@ -189,11 +189,11 @@ export class Arrivals {
       ...{ id: row.id, kind, count: row.count, name: nameOf(part) },
       title: kind ? KINDS[kind].title : 'not recognised',
       read: read && {
-        values: read.read.length,
-        doubtful: read.read.filter(l => l.why !== null).length,
+        values: fieldsOf(read.read.filter(l => l.answer !== 'wrong')),
+        doubtful: fieldsOf(read.read.filter(l => l.why !== null)),
         unread: read.unread.length,
       },
-      problem: problemOf(part),
+      ...problemOf(part),
     }
   }
 
@@ -204,11 +204,15 @@ export class Arrivals {
   }
 }
 
+/** Of how many fields these lines are: the sheet may say two values of one. */
+const fieldsOf = (lines: ReadDraft['read']): number => new Set(lines.map(l => l.path)).size
+
 const nameOf = (part: Partial<Part> | null): string =>
   [part?.maker, part?.model].filter(Boolean).join(' ')
 
-/** What keeps a part off the shelf; null where nothing does. */
-function problemOf(part: Partial<Part> | null): string | null {
-  if (!part) return 'What kind of part is it? Choose it here.'
-  return checkPart(part).problems[0]?.sentence ?? null
+/** What keeps a part off the shelf, and how much that it joins by is not known. */
+function problemOf(part: Partial<Part> | null): Pick<ArrivalLine, 'problem' | 'open'> {
+  if (!part) return { problem: 'What kind of part is it? Choose it here.', open: 0 }
+  const { problems, open } = checkPart(part)
+  return { problem: problems[0]?.sentence ?? null, open: open.length }
 }

@@ -3,6 +3,7 @@
 import Dexie, { type EntityTable } from 'dexie'
 import type { About } from '../../core/document/command'
 import type { Part, PartKind } from '../../core/parts'
+import type { ValueAnswer } from '../../core/reader/answers'
 
 /**
  * A document as it lies here. Only the door (core/document/open) looks into `doc`. Rows without a
@@ -107,6 +108,8 @@ export interface ArrivalRow {
   readonly part: unknown
   /** How many of it there are. */
   readonly count: number
+  /** What a person answered about values that were read. */
+  readonly answers?: readonly ValueAnswer[]
 }
 
 export interface Setting {

@@ -32,7 +32,6 @@ import {
   fromBoard,
   fromCase,
   readAgain,
-  readDraft,
   varied,
   type CaseNumbers,
   type Entered,
@@ -149,9 +148,8 @@ function shelfQuestions({ store, shelf, incoming, outgoing, chunks, arrivals }: 
       const part = shelf.part(id)
       return part ? picturesBy(store.db, pagesOf(part)) : {}
     },
-    readSheet: (text: string, kind: PartKind | null) => readDraft(shelf, text, kind),
     /** A sheet read again, with what was corrected by hand before. */
-    readAgain: (now: Pick<Entered, 'text' | 'forced'>, before: Entered) =>
+    readAgain: (now: Pick<Entered, 'text' | 'forced' | 'answers'>, before: Entered) =>
       readAgain(shelf, now, before),
     /** One that came in, to be looked at. */
     arrival: (id: string) => arrivals.one(id),

@@ -253,11 +253,9 @@ describe('the shelf on the desk', () => {
 
   test('a sheet becomes a part, a copy gets a name of its own', async () => {
     const { desk } = await opened()
-    const read = readDraft(
-      desk.shelf,
-      'Kelder Eddy 140 case fan\nSize: 140 x 140 x 25 mm\nConnector: 4-pin\nCurrent: 200 mA',
-      null,
-    )
+    const text =
+      'Kelder Eddy 140 case fan\nSize: 140 x 140 x 25 mm\nConnector: 4-pin\nCurrent: 200 mA'
+    const read = readDraft(desk.shelf, { text, forced: null })
     expect([read.kind, read.draft?.part]).toEqual([
       'fan',
       expect.objectContaining({ id: 'kelder-eddy-140', size: '140', amps: 0.2 }),

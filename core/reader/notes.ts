@@ -14,6 +14,8 @@ export interface ReadField {
 /** A value that is there, but may mean something else; or one that was said twice, otherwise. */
 export interface DoubtfulField extends ReadField {
   readonly why: string
+  /** Another value of a field that the sheet states already. */
+  readonly isOther?: true
 }
 
 /** A value as it was found, or none. */
@@ -49,7 +51,7 @@ export class Notes {
     const known = this.kept.get(path)
     if (!known) this.kept.set(path, field)
     else if (JSON.stringify(known.value) !== JSON.stringify(tidy))
-      this.doubts.push({ ...field, why: `the sheet also says ${String(known.value)}` })
+      this.doubts.push({ ...field, why: `the sheet also says ${String(known.value)}`, isOther: true })
   }
 
   /** Keeps a value that may mean something else: it fills the form, marked with why. */
@@ -92,7 +94,7 @@ export class Notes {
     return [...this.kept.values()]
   }
   doubtful(): readonly DoubtfulField[] {
-    return this.doubts.filter(d => !this.kept.has(d.path) || d.why.startsWith('the sheet also'))
+    return this.doubts.filter(d => !this.kept.has(d.path) || d.isOther)
   }
   wasRead(s: Statement): boolean {
     return this.used.has(s)

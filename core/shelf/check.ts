@@ -1,7 +1,8 @@
 // Is a part that is being entered whole: what is missing, what is not possible, what is only
 // unlikely.
 import { readFigure, type StoredFigure } from '../figures/units'
-import { KINDS, partSchema, type Part, type PartKind } from '../parts'
+import { KINDS, partSchema, specOf, type Item, type Part, type PartKind } from '../parts'
+import { at } from '../parts/paths'
 import { figureName, patternOf } from '../parts/kind'
 import { notStated, type NotStated } from '../parts/not-stated'
 import { question } from '../reader/typed'
@@ -17,6 +18,8 @@ export interface PartCheck {
   readonly problems: readonly Remark[]
   /** What is unlikely and may be right. */
   readonly questions: readonly Remark[]
+  /** What nobody said yet and keeps it from joining: it may stay so, and the build asks. */
+  readonly open: readonly Remark[]
   /** What of it was made up by a form, a layout or a default, until somebody looks. */
   readonly notStated: readonly NotStated[]
   readonly part: Part | null
@@ -35,14 +38,34 @@ export function checkPart(raw: unknown): PartCheck {
   if (read.success) {
     const named = read.data.model.trim() !== ''
     const problems = named ? [] : [NO_MODEL]
-    return { problems, questions, notStated: notStated(read.data), part: read.data }
+    return {
+      ...{ problems, questions, open: openOf(read.data) },
+      ...{ notStated: notStated(read.data), part: read.data },
+    }
   }
   const problems = read.error.issues.map(issue => ({
     path: issue.path.join('.'),
     sentence: sentenceOf(issue),
   }))
-  return { problems, questions, notStated: [], part: null }
+  return { problems, questions, open: [], notStated: [], part: null }
 }
+
+/** The blank fields by which it would join; lists that are not known to their end say so themselves. */
+function openOf(part: Part): readonly Remark[] {
+  const alone = { id: 'it', name: part.model, part, state: 'wanted', condition: 'new' } as Item
+  const asks = specOf(part.kind).asks?.(alone) ?? []
+  return asks
+    .filter(ask => ask.when === 'always' && isBlank(at(part, ask.path)))
+    .map(({ path, question, take }) => ({
+      path,
+      sentence: `${question} ${take} Left blank, nothing is planned at it, and the build asks.`,
+    }))
+}
+const isBlank = (value: unknown): boolean =>
+  value === undefined ||
+  value === null ||
+  value === '' ||
+  (Array.isArray(value) && value.length === 0)
 
 interface Issue {
   readonly path: readonly PropertyKey[]

@@ -7,8 +7,10 @@ import { boardsUpTo, type CaseOutline } from '../../../core/outlines/case-outlin
 import type { Part, PartKind } from '../../../core/parts'
 import { corrected, correctionsOf } from '../../../core/parts/corrections'
 import { blankOf, draftOf, type Draft } from '../../../core/reader/draft/draft'
+import { called } from '../../../core/forms/form'
 import { labelOfField } from '../../../core/reader/labels'
-import type { ReadField } from '../../../core/reader/notes'
+import { answered, answerTo, type ValueAnswer } from '../../../core/reader/answers'
+import type { ReadField, ReadValue } from '../../../core/reader/notes'
 import { READABLE, readSheet, type Reading } from '../../../core/reader/read'
 import type { BoardForm } from '../../../core/standards/boards'
 import type { Shelf } from './shelf'
@@ -17,9 +19,14 @@ import type { Shelf } from './shelf'
 export interface ReadLine {
   readonly path: string
   readonly label: string
+  /** As it is shown; `is` as it was read. */
   readonly value: string
+  readonly is: ReadValue
   readonly words: string
+  /** Why it is doubtful; null where it is not. */
   readonly why: string | null
+  /** What a person said of it; null where nobody did. */
+  readonly answer: ValueAnswer['says'] | null
 }
 /**
  * A sheet that was read: the part it makes, each field with its words, what is doubtful, what was
@@ -35,18 +42,19 @@ export interface ReadDraft {
   readonly corrections: readonly string[]
 }
 
-/** Reads a sheet; `kind` overrules what it seems to be about. */
-export function readDraft(shelf: Shelf, text: string, kind: PartKind | null): ReadDraft {
-  const reading = readSheet(text, { ...(kind ? { kind } : {}), makers: shelf.makers() })
+/** Reads a sheet; `forced` overrules what it seems to be about. */
+export function readDraft(
+  shelf: Shelf,
+  { text, forced, answers = [] }: Pick<Entered, 'text' | 'forced' | 'answers'>,
+): ReadDraft {
+  const asRead = readSheet(text, { ...(forced ? { kind: forced } : {}), makers: shelf.makers() })
+  const reading = answered(asRead, answers)
   const what = reading.kind
   const isReadable = what !== null && READABLE.includes(what)
   return {
     kind: what,
     draft: isReadable ? draftOf(reading, what, shelf.freshId(nameOf(reading))) : null,
-    read: [
-      ...reading.fields.map(f => lineOf(what, f, null)),
-      ...reading.doubtful.map(d => lineOf(what, d, d.why)),
-    ],
+    read: linesOf(asRead, reading, answers),
     unread: reading.unread,
     unlooked: reading.unlooked,
     corrections: [],
@@ -57,6 +65,8 @@ export function readDraft(shelf: Shelf, text: string, kind: PartKind | null): Re
 export interface Entered {
   readonly text: string
   readonly forced: PartKind | null
+  /** What was answered about values that were read. */
+  readonly answers?: readonly ValueAnswer[]
   /** As it stands; null as it was read. */
   readonly part: unknown
 }
@@ -66,32 +76,54 @@ export interface Entered {
  */
 export function readAgain(
   shelf: Shelf,
-  now: Pick<Entered, 'text' | 'forced'>,
+  now: Pick<Entered, 'text' | 'forced' | 'answers'>,
   before: Entered,
 ): ReadDraft {
-  const read = readDraft(shelf, now.text, now.forced)
+  const read = readDraft(shelf, now)
   const { draft } = read
   const kind = (before.part as Partial<Part> | null)?.kind
   if (!draft || kind !== draft.part.kind) return read
-  const was = readDraft(shelf, before.text, kind).draft
+  const was = readDraft(shelf, { ...before, forced: kind }).draft
   if (!was) return read
   const corrections = correctionsOf(was.part, before.part)
   const { part } = corrected(draft.part, corrections)
   return { ...read, draft: { ...draft, part }, corrections: corrections.map(c => c.path.join('.')) }
 }
 
-const lineOf = (kind: PartKind | null, f: ReadField, why: string | null): ReadLine => ({
-  path: f.path,
-  label: kind ? labelOfField(kind, f.path) : f.path,
-  value: shown(f),
-  words: f.words,
-  why,
-})
+/** Every value with its words; those that the sheet says of one field stand together. */
+function linesOf(
+  asRead: Reading,
+  now: Pick<Reading, 'fields' | 'doubtful'>,
+  answers: readonly ValueAnswer[],
+): readonly ReadLine[] {
+  const { kind, fields, doubtful } = asRead
+  const open: readonly ReadField[] = [...now.fields, ...now.doubtful]
+  const isOneOfTwo = (f: ReadField): boolean =>
+    open.includes(f) && open.filter(o => o.path === f.path).length > 1
+  const whyOf = new Map<ReadField, string>(now.doubtful.map(d => [d, d.why]))
+  const others = doubtful.filter(d => fields.some(f => f.path === d.path))
+  const together = [
+    ...fields.flatMap(f => [f, ...others.filter(d => d.path === f.path)]),
+    ...doubtful.filter(d => !others.includes(d)),
+  ]
+  // Beside one that is right the others have nothing to say any more.
+  return together
+    .filter(f => open.includes(f) || answerTo(f, answers) === 'wrong')
+    .map(f => ({
+      path: f.path,
+      label: kind ? labelOfField(kind, f.path) : f.path,
+      value: shown(f),
+      is: f.value,
+      words: f.words,
+      why: isOneOfTwo(f) ? 'the sheet says two' : (whyOf.get(f) ?? null),
+      answer: answerTo(f, answers),
+    }))
+}
 
 function shown({ value, unit }: ReadField): string {
   if (typeof value === 'number') return quantity(value, unit)
   if (typeof value === 'boolean') return value ? 'yes' : 'no'
-  return typeof value === 'string' ? value : value.join(', ')
+  return typeof value === 'string' ? called(value) : value.map(called).join(', ')
 }
 
 const nameOf = ({ fields, doubtful }: Reading): string =>

@@ -2,9 +2,11 @@
 // A sheet is pasted here; under it what was read of it, each value with its words, what is
 // doubtful, and what was not read.
 import { computed, onMounted, ref, watch } from 'vue'
-import { capital, counted, within } from '../../../core/figures/format'
+import { counted, within } from '../../../core/figures/format'
 import type { PartKind } from '../../../core/parts'
+import type { ReadLine } from '../../desk/shelf/drafts'
 import { LONGEST_SHEET } from '../../desk/limits'
+import ReadTable from './ReadTable.vue'
 import { useEntry } from './entry'
 
 const EXAMPLE = [
@@ -38,8 +40,10 @@ const show = (): void => {
 onMounted(show)
 watch(() => entry.sheet, show)
 const read = computed(() => entry.read)
-const sure = computed(() => read.value?.read.filter(r => r.why === null) ?? [])
-const doubtful = computed(() => read.value?.read.filter(r => r.why !== null) ?? [])
+const lines = (of: (r: ReadLine) => boolean) => computed(() => read.value?.read.filter(of) ?? [])
+const sure = lines(r => r.answer !== 'wrong' && r.why === null)
+const doubtful = lines(r => r.answer === null && r.why !== null)
+const wrong = lines(r => r.answer === 'wrong')
 const title = computed(
   () => entry.choices?.kinds.find(k => k.kind === read.value?.kind)?.title ?? null,
 )
@@ -89,26 +93,14 @@ const force = (kind: string): void => entry.force(kind === '' ? null : (kind as 
         {{ counted(read.corrections.length, 'correction') }} of yours kept.
       </p>
       <h2>{{ counted(sure.length, 'value') }} read</h2>
-      <table aria-label="Values read">
-        <tbody>
-          <tr v-for="r in sure" :key="r.path + r.words">
-            <td>{{ capital(r.label) }}</td>
-            <td class="figure value">{{ r.value }}</td>
-            <td class="quiet words">“{{ r.words }}”</td>
-          </tr>
-        </tbody>
-      </table>
+      <ReadTable label="Values read" :lines="sure" @answer="entry.answer" />
       <template v-if="doubtful.length">
-        <h2>{{ counted(doubtful.length, 'value') }} doubtful</h2>
-        <table aria-label="Doubtful values">
-          <tbody>
-            <tr v-for="r in doubtful" :key="r.path + r.words">
-              <td><span class="mark" aria-hidden="true">?</span> {{ capital(r.label) }}</td>
-              <td class="figure value">{{ r.value }}</td>
-              <td class="quiet words">{{ capital(r.why ?? '') }}: “{{ r.words }}”</td>
-            </tr>
-          </tbody>
-        </table>
+        <h2>{{ counted(new Set(doubtful.map(d => d.path)).size, 'value') }} doubtful</h2>
+        <ReadTable label="Doubtful values" :lines="doubtful" @answer="entry.answer" />
+      </template>
+      <template v-if="wrong.length">
+        <h2>{{ counted(wrong.length, 'value') }} wrong, you say</h2>
+        <ReadTable label="Wrong values" :lines="wrong" @answer="entry.answer" />
       </template>
       <template v-if="read.unread.length">
         <h2>{{ counted(read.unread.length, 'phrase') }} not read</h2>
@@ -144,27 +136,6 @@ select {
   border: 1px solid var(--edge);
   border-radius: var(--radius);
   background: var(--sheet);
-}
-table {
-  width: 100%;
-  table-layout: fixed;
-}
-td {
-  padding: 3px 10px 3px 0;
-  border-top: 1px solid var(--line);
-  vertical-align: top;
-  overflow-wrap: anywhere;
-}
-.value {
-  width: 22%;
-  white-space: normal;
-}
-.words {
-  width: 46%;
-}
-.mark {
-  color: var(--measure);
-  font-weight: 700;
 }
 .unread li {
   padding: 2px 0;

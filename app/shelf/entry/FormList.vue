@@ -21,6 +21,10 @@ const says = computed(() => {
   if (props.value === null) return 'not known'
   return entries.value.length === 0 ? 'none' : counted(entries.value.length, 'entry', 'entries')
 })
+/** Whether something in it is marked: then it is open, so that the mark is seen. */
+const isMarked = computed(() =>
+  [...props.marks.keys(), ...props.problems.keys()].some(p => p.startsWith(`${props.path}.`)),
+)
 const titleOf = (entry: unknown, i: number): string => {
   const e = entry as Values
   return (
@@ -71,12 +75,12 @@ function entryOf(fields: readonly FormField[], n: number): Values {
 </script>
 
 <template>
-  <details class="list">
+  <details class="list" :open="isMarked ? true : undefined">
     <summary>
       {{ capital(field.label) }}
       <span class="quiet">{{ says }}</span><span v-if="problems.get(path)" class="wrong">
         {{ problems.get(path) }}</span
-      >
+      ><span v-if="marks.get(path)" class="mark">{{ marks.get(path) }}</span>
     </summary>
     <p v-if="field.help" class="quiet">{{ field.help }}</p>
     <details v-for="(entry, i) in entries" :key="i" class="entry">
@@ -130,6 +134,16 @@ summary {
   margin-left: 14px;
   border-left: 2px solid var(--line);
   padding: 3px 0 3px 12px;
+}
+.mark {
+  display: block;
+  font-weight: 400;
+  color: var(--measure);
+  font-size: var(--small);
+}
+.mark::before {
+  content: '? ';
+  font-weight: 600;
 }
 .wrong {
   color: var(--stop);

@@ -34,7 +34,8 @@ const group = computed(() =>
       {{ capital(field.label) }}
       <span class="quiet">{{
         value === undefined || value === null ? 'not stated' : ''
-      }}</span><span v-if="problem" class="wrong">{{ problem }}</span>
+      }}</span><span v-if="problem" class="wrong">{{ problem }}</span
+      ><span v-if="mark" class="mark">{{ mark }}</span>
     </summary>
     <p v-if="field.help" class="quiet">{{ field.help }}</p>
     <PartForm

@@ -9,7 +9,7 @@ import { clear, take, type State, type Values } from './state'
 /** What is laid aside of a part that is left half entered. */
 const ASIDE = [
   ...(['readOf', 'sheet', 'forced', 'read', 'kind', 'fields', 'doubts', 'part'] as const),
-  ...(['edited', 'arrival'] as const),
+  ...(['edited', 'arrival', 'answers'] as const),
 ] as const
 function laidAside(state: State) {
   const { numbers } = state
@@ -65,7 +65,8 @@ async function takeArrival(state: State, id: string): Promise<void> {
   state.arrival.value = id
   state.sheet.value = row.text
   state.forced.value = row.forced
-  state.readOf.value = { text: row.text, forced: row.forced }
+  state.answers.value = row.answers ?? []
+  state.readOf.value = { text: row.text, forced: row.forced, answers: state.answers.value }
   state.read.value = read
   state.edited.value = row.part !== null
   const part = found.part as Values | null

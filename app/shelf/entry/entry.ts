@@ -6,6 +6,8 @@ import { defineStore } from 'pinia'
 import { computed, shallowRef, toRaw, watch } from 'vue'
 import type { Part, PartKind } from '../../../core/parts'
 import { counted } from '../../../core/figures/format'
+import type { ValueAnswer } from '../../../core/reader/answers'
+import type { ReadLine } from '../../desk/shelf/drafts'
 import { LONGEST_SHEET } from '../../desk/limits'
 import { useDesk } from '../../state/desk'
 import type { Questions } from '../../desk/questions'
@@ -26,24 +28,29 @@ function useSaid({ part, check, doubts }: State) {
   )
   const says = computed(() => {
     if (!part.value || !check.value) return ''
-    const { problems, questions } = check.value
+    const { problems, questions, open } = check.value
     const [first, ...more] = problems
     const others = more.length > 0 ? ` And ${counted(more.length, 'other')}.` : ''
     if (first) return `${first.sentence}${others}`
-    return questions.length > 0 ? `${counted(questions.length, 'value')} to look at again` : ''
+    if (questions.length > 0) return `${counted(questions.length, 'value')} to look at again`
+    return open.length > 0 ? `Not known: ${counted(open.length, 'thing')} that it joins by` : ''
   })
   const problems = computed(
     () => new Map((check.value?.problems ?? []).map(p => [p.path, p.sentence])),
   )
   const marks = computed(
-    () => new Map(doubts.value.flatMap(m => (m.why === null ? [] : [[m.path, m.why] as const]))),
+    () =>
+      new Map([
+        ...(check.value?.open ?? []).map(o => [o.path, o.sentence] as const),
+        ...doubts.value.flatMap(m => (m.why === null ? [] : [[m.path, m.why] as const])),
+      ]),
   )
   return { whole, says, problems, marks }
 }
 
 /** What a hand may change of it. */
 function useChanges(state: State) {
-  const { part, sheet, tooLong, forced, touched, edited } = state
+  const { part, sheet, tooLong, forced, answers, touched, edited } = state
   /** Whether a text of so many characters is taken; where it is not, that is said. */
   const fits = (length: number): boolean => {
     tooLong.value = length > LONGEST_SHEET ? length : null
@@ -72,6 +79,13 @@ function useChanges(state: State) {
       const { read: _, ...rest } = part.value
       part.value = where === 'sheet' ? rest : { ...rest, read: { in: where } }
       touched.value = edited.value = true
+    },
+    /** What a person says of a value that was read; null takes it back. */
+    answer: ({ path, is }: ReadLine, says: ValueAnswer['says'] | null): void => {
+      const isOfIt = (a: ValueAnswer): boolean => a.path === path && String(a.value) === String(is)
+      const others = answers.value.filter(a => !isOfIt(a))
+      answers.value = says === null ? others : [...others, { path, value: is, says }]
+      touched.value = true
     },
     set: (next: Values): void => {
       part.value = next
@@ -102,7 +116,7 @@ export const useEntry = defineStore('entry', () => {
     if (part.value === now) check.value = found
   })
   watch(
-    [sheet, forced],
+    [sheet, forced, state.answers],
     useDebounceFn(() => readNow(state), PAUSE),
   )
   const keeping = useKeeping(state)

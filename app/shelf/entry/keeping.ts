@@ -14,7 +14,7 @@ const KEPT_AFTER = 400
  */
 export function useKeeping(state: State) {
   const desk = useDesk()
-  const { sheet, forced, part, edited, touched, unsaved, arrival } = state
+  const { sheet, forced, answers, part, edited, touched, unsaved, arrival } = state
   async function save(): Promise<void> {
     const build = desk.state.build?.id
     const isEmpty = sheet.value.trim() === '' && part.value === null
@@ -24,13 +24,14 @@ export function useKeeping(state: State) {
     const change = {
       text: sheet.value,
       forced: forced.value,
+      answers: [...answers.value],
       part: edited.value || sheet.value.trim() === '' ? toRaw(part.value) : null,
     }
     const act = { act: 'changeArrival', build, arrival: arrival.value, change } as const
     if (!(await desk.did(act))) unsaved.value = true
   }
   const later = useDebounceFn(save, KEPT_AFTER)
-  watch([sheet, forced, part], () => {
+  watch([sheet, forced, answers, part], () => {
     if (!touched.value) return
     unsaved.value = true
     void later()

@@ -7,8 +7,8 @@ import { take, type State, type Values } from './state'
 
 /** Reads the sheet as it stands now, unless it was read so already. */
 export async function readNow(state: State): Promise<void> {
-  const { sheet, forced, readOf, read, edited, part } = state
-  const now = { text: sheet.value, forced: forced.value }
+  const { sheet, forced, answers, readOf, read, edited, part } = state
+  const now = { text: sheet.value, forced: forced.value, answers: answers.value }
   const before = readOf.value
   if (isSame(before, now)) return
   readOf.value = now
@@ -27,7 +27,7 @@ export async function readNow(state: State): Promise<void> {
 }
 
 const isSame = (a: State['readOf']['value'], b: NonNullable<typeof a>): boolean =>
-  a?.text === b.text && a.forced === b.forced
+  a?.text === b.text && a.forced === b.forced && a.answers === b.answers
 
 async function empty(state: State): Promise<void> {
   state.read.value = null

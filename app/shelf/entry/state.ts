@@ -2,6 +2,7 @@
 import { reactive, ref, shallowRef } from 'vue'
 import type { PartKind } from '../../../core/parts'
 import type { FormField } from '../../../core/forms/form'
+import type { ValueAnswer } from '../../../core/reader/answers'
 import type { DraftMark } from '../../../core/reader/draft/draft'
 import type { PartCheck } from '../../../core/shelf/check'
 import type { Entered, ReadDraft } from '../../desk/shelf/drafts'
@@ -42,8 +43,10 @@ export function entryState() {
     /** The part of the shelf that it began with, and how. */
     began: ref(''),
     touched: ref(false),
-    /** The sheet that was read last, and as what. */
-    readOf: shallowRef<Pick<Entered, 'text' | 'forced'> | null>(null),
+    /** What was answered about values that were read. */
+    answers: shallowRef<readonly ValueAnswer[]>([]),
+    /** The sheet that was read last, as what, and with which answers. */
+    readOf: shallowRef<Omit<Required<Entered>, 'part'> | null>(null),
     /** Whether a hand changed what was read. */
     edited: ref(false),
     /** Whether something was entered that does not lie there yet. */
@@ -70,7 +73,8 @@ export async function take(
 /** Everything as before a part was begun. */
 export async function clear(state: State): Promise<void> {
   // Nothing, read as nothing: an empty sheet is not read once more over what is begun next.
-  state.readOf.value = { text: '', forced: null }
+  state.readOf.value = { text: '', forced: null, answers: [] }
+  state.answers.value = []
   state.sheet.value = ''
   state.forced.value = null
   state.read.value = null

@@ -45,7 +45,8 @@ export function draftOf(
   const made = SHAPE[kind]?.(fields, about) ?? byPaths(kind, fields, about)
   const marks = [...fields.values()].map(f => {
     const d = reading.doubtful.find(x => x.path === f.path)
-    return { path: f.path, words: f.words, why: d?.why ?? null }
+    const why = d?.isOther ? `the sheet also says ${String(d.value)}` : (d?.why ?? null)
+    return { path: f.path, words: f.words, why }
   })
   return {
     part: made.part,
