@@ -13,6 +13,7 @@ import { UNREAD } from './unread-fields'
 
 /** What every part says of itself is shown with it. */
 const OF_EVERY_PART = [
+  ...['pack', 'includes', 'includes.*.count', 'includes.*.part.kind', 'includes.*.part.model'],
   'kind',
   'id',
   'maker',
@@ -208,6 +209,15 @@ const OLD: Build = change(
   { do: 'addItem', item: { id: 'more', part: part('merewick-simm30-4x1'), state: 'have' } },
   { do: 'addItem', item: { id: 'full', part: part('merewick-simm30-2x1'), state: 'have' } },
 )
+/** A fan with lights; without a name their plug is a usual one. */
+const litFan = (own?: string, onward = false): Fields => ({
+  ...part('ottery-breeze-120'),
+  id: own ? `lit-${String(onward)}` : 'lit',
+  lights: {
+    ...(own ? { face: 'light-own', own } : { face: 'light-5' }),
+    ...{ lights: 12, amps: 0.5, lead: 400, onward },
+  },
+})
 const OWN_LIGHTS: Fields = {
   ...{
     kind: 'light',
@@ -305,11 +315,32 @@ const RELAYED = buildOf(
       outlets: [{ key: 'o', label: 'out', face: 'fan-4' }],
     },
     'fan-1': { ...part('kelder-vane-120') },
+    // One after the other, from the plug of a maker's own controller.
+    'lit-1': litFan('Glim', true),
+    'lit-2': litFan('Glim'),
   }),
+)
+/** Teal with lights at its block, at its radiator and at a fan. */
+const LIT = change(
+  teal,
+  {
+    ...{ do: 'setParts', title: 'lights' },
+    parts: {
+      cooler: {
+        ...part('kelder-weir-360'),
+        lights: [
+          { label: 'block', face: 'light-5', lights: 20, amps: 0.8, lead: 300, at: 'block' },
+          { face: 'light-5', lights: 16, lead: 200, at: 'radiator', onward: true },
+          { face: 'light-own', own: 'Glim', lights: 8 },
+        ],
+      },
+    },
+  },
+  { do: 'addItem', item: { id: 'lit', part: litFan(), state: 'have' } },
 )
 /** Builds that between them have every rule speak and every kind joined. */
 const BUILDS = [
-  ...[TURNED, UPRIGHT, RARE, RELAYED, SURROUNDED, BACKED, HOLED, TINKERED, FANNED, BANKED],
+  ...[TURNED, UPRIGHT, LIT, RARE, RELAYED, SURROUNDED, BACKED, HOLED, TINKERED, FANNED, BANKED],
   ...[plover, avocet, teal, OLD, ...[...JOINING, ...SPEAKING].map(randomBuild)],
 ]
 /** How many parts of the shelf are tried that no build holds. */

@@ -123,6 +123,11 @@ const commands: fc.Arbitrary<Sent> = fc.oneof(
   fc.constantFrom<Sent>(
     { do: 'note', note: 'dry day' },
     { do: 'rename', name: 'Snipe' },
+    { do: 'setBudget', budget: 900 },
+    { do: 'setBudget', budget: null },
+    { do: 'sendBack', id: 'cooler', why: 'bent pins' },
+    { do: 'sendBack', id: 'board', why: 'another revision' },
+    { do: 'setState', id: 'cooler', state: 'have' },
     { do: 'chooseSchool', school: 'quiet' },
     { do: 'pinJoint', plug: 'fan/lead', socket: 'board/cpu-fan' },
     { do: 'pinJoint', plug: 'fan/lead', socket: null },
@@ -235,6 +240,7 @@ describe('every command is one line that a person can read', () => {
     ],
     [{ do: 'setPaid', id: 'board', paid: 100 }, 'Inlet 2: paid 100.00 EUR'],
     [{ do: 'rename', name: 'Snipe' }, 'Renamed Plover to Snipe'],
+    [{ do: 'setBudget', budget: 900 }, 'Budget 900.00 EUR'],
   ])('%j', (command, line) => {
     const { entry } = done(plover, command)
     expect([entry.at, entryLine(entry)]).toEqual([AT, line])

@@ -86,6 +86,10 @@ export const itemSchema = z.looseObject({
         .describe('bought as soon as it costs so much or less'),
       arrives: z.iso.date().optional(),
       returnBy: z.iso.date().optional().describe('the last day on which the shop takes it back'),
+      sentBack: z
+        .array(z.looseObject({ on: z.string(), why: z.string() }))
+        .optional()
+        .describe('copies that arrived and went back to the shop'),
       checked: z
         .partialRecord(z.enum(ARRIVAL_CHECKS), z.string())
         .optional()
@@ -121,6 +125,7 @@ export const buildSchema = z.looseObject({
   name: z.string().min(1),
   note: z.string().default(''),
   currency: z.string().default('EUR'),
+  budget: z.number().nonnegative().optional().describe('what the whole may cost'),
   items: z.array(itemSchema).default([]),
   choices: z
     .looseObject({

@@ -66,6 +66,7 @@ export function itemInOrder(item: StoredItem): StoredItem {
     'from',
     'arrives',
     'returnBy',
+    'sentBack',
     'checked',
   ])
   const whole = {

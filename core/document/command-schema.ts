@@ -152,6 +152,18 @@ const SINGLE = [
     check: z.enum(ARRIVAL_CHECKS),
     when: z.string().nullable(),
   }),
+  z.strictObject({
+    do: z.literal('sendBack'),
+    id,
+    why: z.string().trim().min(1, 'say what is wrong with it'),
+  }),
+  z.strictObject({
+    do: z.literal('putPurchase'),
+    id,
+    state: z.enum(STATES),
+    purchase: itemSchema.shape.purchase.unwrap().nullable(),
+    ...asBefore,
+  }),
   z.strictObject({ do: z.literal('attach'), photo: buildSchema.shape.photos.unwrap().element }),
   z.strictObject({ do: z.literal('detach'), id }),
   z.strictObject({
@@ -186,6 +198,7 @@ const SINGLE = [
     do: z.literal('rename'),
     name: z.string().trim().min(1, 'a build needs a name'),
   }),
+  z.strictObject({ do: z.literal('setBudget'), budget: z.number().nonnegative().nullable() }),
   z.strictObject({
     do: z.literal('chooseSystem'),
     id: id.nullable().describe('the drive that the system starts from'),

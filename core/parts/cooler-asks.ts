@@ -1,12 +1,13 @@
 // What is not known of a cooler, and is asked.
 import { facesOn, type PlugFace } from '../connectors/connectors'
 import { blank, type Ask } from './ask'
+import { litAsks } from './lit'
 import type { Cooler } from './cooler-schema'
 import type { ItemOf } from './kind'
 
 /** What is not known of a cooler and decides what it goes onto and where its leads go. */
 export function coolerAsks({ part: p, name }: ItemOf<Cooler>): readonly Ask[] {
-  const { fan, moreFans = [], liquid: wet } = p
+  const { fan, moreFans = [], lights = [], liquid: wet } = p
   const inSheet = 'Read it in its sheet, or count the wires of its plug.'
   const plug = (face: PlugFace | null | undefined, path: string, of: string): readonly Ask[] =>
     blank(face, path, facesOn('fan'), {
@@ -21,6 +22,7 @@ export function coolerAsks({ part: p, name }: ItemOf<Cooler>): readonly Ask[] {
     ...(fan ? plug(fan.face, 'fan.face', 'the fan') : []),
     ...moreFans.flatMap((f, i) => plug(f.face, `moreFans.${i}.face`, `fan ${i + 2}`)),
     ...(fan === undefined && !wet ? plug(null, 'fan', 'the fan, if it has one,') : []),
+    ...lights.flatMap((lit, i) => litAsks(lit, `lights.${i}`, name)),
     ...(wet
       ? [
           ...blank(wet.radiator, 'liquid.radiator', ['radiator-place'], {

@@ -4,6 +4,7 @@ import { z } from 'zod'
 import { FAN_FRAMES, RADIATORS } from '../standards/modules'
 import { figure } from '../figures/units'
 import { base } from './kind'
+import { litSchema } from './lit'
 
 /** On which side of its radiator a fan stands. */
 export const FAN_SIDES = ['inside', 'outside', 'beyond the wall'] as const
@@ -115,6 +116,16 @@ export const coolerSchema = z.looseObject({
     .max(2)
     .optional()
     .describe('the second and third fan, where it carries more than one'),
+  lights: z
+    .array(
+      litSchema.extend({
+        label: z.string().optional(),
+        at: z.enum(['block', 'radiator']).optional().describe('of a liquid cooler: where they are'),
+      }),
+    )
+    .max(6)
+    .optional()
+    .describe('its lights, each with a lead of their own'),
   liquid: liquid.nullish().describe('pump, radiator and tubes, where it is one of those'),
 })
 export type Cooler = z.infer<typeof coolerSchema>

@@ -13,6 +13,7 @@ import { coolerSolids } from './bodies/cooler'
 import { coolerSchema, type Cooler } from './cooler-schema'
 import { fanExit, radiatorFanExit } from './cooler-exits'
 import { end, type End } from './end'
+import { litDraw, litEnds, litInlets, type Lit, type LitOf } from './lit'
 
 const fanAmps = (item: ItemOf<Cooler>, path: string): Sum =>
   of(cooler.leaf(item, path, usual(DRAW.fan120.W / FAN_VOLTS, 'A')))
@@ -58,7 +59,13 @@ export const cooler: Kind<'cooler', typeof coolerSchema> = defineKind({
       : []),
     ...fanEnds(item),
     ...liquidEnds(item),
+    ...eachLit(item).flatMap(({ lit, own, stays }) => litEnds(lit, own, stays)),
   ],
+  inlets: (item, key) =>
+    litInlets(
+      eachLit(item).map(({ own }) => own.key),
+      key,
+    ),
   solids: coolerSolids,
   draws(item) {
     const { fan, moreFans = [], liquid: wet } = item.part
@@ -72,6 +79,7 @@ export const cooler: Kind<'cooler', typeof coolerSchema> = defineKind({
     return [
       ...(fan ? [turning(fanAmps(item, 'fan.amps'), 'fan')] : []),
       ...moreFans.map((_, i) => turning(fanAmps(item, `moreFans.${i}.amps`), nextFan(i))),
+      ...eachLit(item).map(({ lit, own }) => litDraw(lit, own)),
       ...(wet
         ? [
             turning(pumpAmps(item), 'pump'),
@@ -83,6 +91,19 @@ export const cooler: Kind<'cooler', typeof coolerSchema> = defineKind({
     ]
   },
 })
+
+/** Its lights, one after the other, with where they are. */
+const eachLit = (item: ItemOf<Cooler>): readonly { lit: Lit; own: LitOf; stays: string | null }[] =>
+  (item.part.lights ?? []).map((lit, i) => {
+    const n = i === 0 ? '' : `-${i + 1}`
+    const own: LitOf = {
+      ...{ item, path: `lights.${i}`, key: `lights${n}`, exit: AT_THE_BLOCK },
+      label: lit.label ?? `lights lead${i === 0 ? '' : ` ${i + 1}`}`,
+      leaf: (path, fallback) => cooler.leaf(item, path, fallback),
+    }
+    if (!item.part.liquid) return { lit, own, stays: null }
+    return { lit, own, stays: lit.at === 'radiator' ? 'radiator' : 'mount' }
+  })
 
 /** The key of a fan beside the first; the first one of two is the second fan. */
 const nextFan = (i: number): string => `tower-fan-${i + 2}`

@@ -13,6 +13,7 @@ import { hullOf } from './bodies/solid'
 import { base, defineKind, type ItemOf, type Kind } from './kind'
 import { blank } from './ask'
 import { end, type End } from './end'
+import { litAsks, litDraw, litEnds, litInlets, litSchema, type LitOf } from './lit'
 
 export const fanSchema = z.looseObject({
   kind: z.literal('fan'),
@@ -45,6 +46,7 @@ export const fanSchema = z.looseObject({
     })
     .nullish()
     .describe('a second plug beside the first: exactly one of the two is used'),
+  lights: litSchema.nullish().describe('its lights, which have a lead of their own'),
 })
 export type Fan = z.infer<typeof fanSchema>
 
@@ -130,6 +132,7 @@ export const fan: Kind<'fan', typeof fanSchema> = defineKind({
       question: `Which plug does the ${name} have?`,
       take: 'Count the wires of its plug: three or four; a large plug takes a drive’s power.',
     }),
+    ...(p.lights ? litAsks(p.lights, 'lights', name) : []),
   ],
   ends(item) {
     const { size } = item.part
@@ -146,9 +149,10 @@ export const fan: Kind<'fan', typeof fanSchema> = defineKind({
       ...(size ? [frame] : []),
       ...plugsOf(item).map(([key, face]) => leadOf(item, key, face)),
       ...onwards(item),
+      ...(item.part.lights ? litEnds(item.part.lights, litOf(item)) : []),
     ]
   },
-  inlets: (_, key) => (key === 'through' ? ['lead', 'other'] : []),
+  inlets: (_, key) => (key === 'through' ? ['lead', 'other'] : litInlets(['lights'], key)),
   solids: fanSolids,
   draws(item) {
     const watts = converted(amps(item), FAN_VOLTS, 'W')
@@ -162,6 +166,12 @@ export const fan: Kind<'fan', typeof fanSchema> = defineKind({
         ...(first.figure ? { start: converted(of(first), FAN_VOLTS, 'W') } : {}),
         through: ['lead', 'other'],
       },
+      ...(item.part.lights ? [litDraw(item.part.lights, litOf(item))] : []),
     ]
   },
+})
+
+const litOf = (item: ItemOf<Fan>): LitOf => ({
+  ...{ item, path: 'lights', key: 'lights', label: 'lights lead', exit: inside(item) },
+  leaf: (path, fallback) => fan.leaf(item, path, fallback),
 })

@@ -44,6 +44,23 @@ export const base = {
   model: z.string().min(1),
   price: z.number().nonnegative().nullish().describe('what it costs new, in the shelf’s currency'),
   note: z.string().optional(),
+  pack: z
+    .number()
+    .int()
+    .min(2)
+    .max(100)
+    .nullish()
+    .describe('how many are sold as one pack: the price is that of the pack'),
+  includes: z
+    .array(
+      z.looseObject({
+        count: z.number().int().min(1).max(30).default(1),
+        part: z.looseObject({ kind: z.string(), model: z.string().min(1) }),
+      }),
+    )
+    .max(20)
+    .optional()
+    .describe('what comes with it and is a part of its own: fans, a controller, leads, adapters'),
   software: z
     .union([z.string(), z.looseObject({ needs: z.string(), basis: z.enum(BASES).optional() })])
     .nullish()

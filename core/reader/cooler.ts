@@ -1,6 +1,7 @@
 // A cooler's sheet: sockets, size, what its fan draws; of a liquid one, radiator, tubes, pump.
 import { RADIATORS, RADIATOR_SIZE } from '../standards/modules'
 import { ampsIn, isRemark, leadIn, socketsIn } from './common'
+import { readBesideLights } from './lit'
 import { along, productIn, spokenIn, valueIn, type Axis, type Product } from './measures'
 import { isNo, whole, type Notes } from './notes'
 import { choiceIn, oneOf } from './pattern'
@@ -9,7 +10,7 @@ import { countOf, leadingCount } from './things'
 
 export function readCooler(sheet: Sheet, notes: Notes): void {
   const wet = /radiator|all[- ]in[- ]one|\bAIO\b|liquid|water cooling/i.test(sheet.text)
-  for (const s of sheet.statements) {
+  const read = (s: Statement): void => {
     readSockets(s, notes)
     readPaste(s, notes)
     readFastening(s, notes)
@@ -21,6 +22,7 @@ export function readCooler(sheet: Sheet, notes: Notes): void {
       readFan(s, notes)
     }
   }
+  readBesideLights(sheet, { notes, path: 'lights.0', read })
 }
 
 const FITS = /\b(?:for|fits)\b|socket/i

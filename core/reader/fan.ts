@@ -1,12 +1,12 @@
 // A fan's sheet: its frame, its plug, its amps, its lead.
 import { ampsIn, leadIn } from './common'
+import { readBesideLights } from './lit'
 import { productIn, spokenIn, valueIn } from './measures'
 import { whole, type Notes } from './notes'
 import type { Sheet, Statement } from './statements'
 
 export function readFan(sheet: Sheet, notes: Notes): void {
-  // What a fan's lights take is no matter of the fan.
-  for (const s of sheet.statements.filter(x => !/\bLEDs?\b|\blights?\b|RGB/i.test(x.label))) {
+  const read = (s: Statement): void => {
     readSize(s, notes)
     readPlug(s, notes)
     if (/current|power|input|rated|consumption|amp/i.test(s.label) || s.label === '')
@@ -14,6 +14,7 @@ export function readFan(sheet: Sheet, notes: Notes): void {
     notes.put(s, 'lead', leadIn(s), 'mm')
     notes.put(s, 'flow', flowIn(s), 'm3h')
   }
+  readBesideLights(sheet, { notes, path: 'lights', read })
 }
 
 /** What it moves, to a tenth: sheets round it. */

@@ -33,7 +33,20 @@ function countedLabel(path: string): string | null {
     return `${name}, ${OF_CABLES[third ?? ''] ?? counted}`
   }
   if (head === 'bays') return `${path.slice('bays.'.length)}-inch bays`
+  if (head === 'includes') return includedLabel(second, third)
   return head === 'fans' || head === 'radiators' ? wallLabel(head, second, third) : null
+}
+
+const INCLUDED: Readonly<Record<string, string>> = {
+  ...{ lead: 'leads that come with it', hub: 'controller that comes with it' },
+  adapter: 'plugs into the adapter that comes with it',
+}
+function includedLabel(what: string, detail: string | undefined): string {
+  if (what !== 'fan') return INCLUDED[what] ?? 'comes with it'
+  if (detail === 'face') return 'plug of the fans that come with it'
+  return detail === 'lights'
+    ? 'lights of the fans that come with it'
+    : `fans of ${detail ?? '?'} mm that come with it`
 }
 
 function wallLabel(head: string, second: string, third: string | undefined): string {

@@ -5,17 +5,17 @@ import { whole, type Notes } from './notes'
 import { choiceIn } from './pattern'
 import type { Sheet, Statement } from './statements'
 
-const FACES: readonly (readonly [RegExp, string])[] = [
+export const LIT_FACES: readonly (readonly [RegExp, string])[] = [
   [/5\s?V\b|addressable|A-?RGB/i, 'light-5'],
   [/12\s?V\b/i, 'light-12'],
 ]
-const VOLTS: Readonly<Record<string, number>> = { 'light-12': 12, 'light-5': 5 }
+export const VOLTS_OF: Readonly<Record<string, number>> = { 'light-12': 12, 'light-5': 5 }
 
 export function readLight(sheet: Sheet, notes: Notes): void {
-  for (const s of sheet.statements) notes.put(s, 'face', choiceIn(whole(s), FACES))
+  for (const s of sheet.statements) notes.put(s, 'face', choiceIn(whole(s), LIT_FACES))
   for (const s of sheet.statements) {
     notes.put(s, 'lights', countIn(s), 'pcs')
-    notes.put(s, 'amps', ampsOf(s, VOLTS[String(notes.value('face'))]), 'A')
+    notes.put(s, 'amps', ampsOf(s, VOLTS_OF[String(notes.value('face'))]), 'A')
     notes.put(s, 'lead', leadIn(s), 'mm')
   }
 }
@@ -27,7 +27,7 @@ const LEDS = new RegExp(
   ].join('|'),
   'i',
 )
-function countIn(s: Statement): number | null {
+export function countIn(s: Statement): number | null {
   const labelled = /LEDs?|lights/i.test(s.label)
     ? /^\s*(\d{1,3})(?![.,\d]|\s*(?:m?A|W|V|mm|cm)\b)/.exec(s.value)?.[1]
     : undefined
@@ -35,7 +35,7 @@ function countIn(s: Statement): number | null {
   return leds === undefined ? null : Number(leds)
 }
 
-function ampsOf(s: Statement, volts: number | undefined): number | null {
+export function ampsOf(s: Statement, volts: number | undefined): number | null {
   const watts = valueIn(s.value, 'W')
   const worked = watts === null || volts === undefined ? null : watts / volts
   return valueIn(s.value, 'A') ?? worked

@@ -51,7 +51,11 @@ export class Notes {
     const known = this.kept.get(path)
     if (!known) this.kept.set(path, field)
     else if (JSON.stringify(known.value) !== JSON.stringify(tidy))
-      this.doubts.push({ ...field, why: `the sheet also says ${String(known.value)}`, isOther: true })
+      this.doubts.push({
+        ...field,
+        why: `the sheet also says ${String(known.value)}`,
+        isOther: true,
+      })
   }
 
   /** Keeps a value that may mean something else: it fills the form, marked with why. */

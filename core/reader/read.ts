@@ -15,6 +15,8 @@ import { readNames } from './names'
 import { readProcessor } from './processor'
 import { kindsOfSheet } from './kinds'
 import { doubtsOf } from './likely'
+import { readIncludes } from './includes'
+import { readPack } from './pack'
 import { readPrice } from './price'
 import { oneOf } from './pattern'
 import { Notes, type DoubtfulField, type ReadField } from './notes'
@@ -101,7 +103,10 @@ function notesOf(sheet: Sheet, kind: PartKind | null, makers: readonly string[])
     readPrice(s, notes)
     readSoftware(s, notes)
   }
-  if (kind) READERS[kind]?.(ofThePart(sheet, kind), notes)
+  if (!kind) return notes
+  if (kind !== 'memory') for (const s of sheet.statements) readPack(s, notes)
+  readIncludes(sheet, notes, kind)
+  READERS[kind]?.(ofThePart(sheet, kind), notes)
   return notes
 }
 

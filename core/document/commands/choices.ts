@@ -4,7 +4,7 @@ import { endsOfJoint } from '../../ids/ids'
 import { BUILD_ORDER, WEIGHT } from '../build-orders'
 import type { Args } from '../command-schema'
 import type { Build, Leaving, Reasoned } from '../build'
-import { choicesInOrder, entriesOf, withEntries } from '../canonical'
+import { buildInOrder, choicesInOrder, entriesOf, withEntries } from '../canonical'
 import type { Change, Specs } from '../command'
 import { movedFrom, putBack, stayingIn, type Before } from './taken-out'
 
@@ -51,6 +51,7 @@ export const choiceCommands: Specs<
   | 'setReason'
   | 'note'
   | 'rename'
+  | 'setBudget'
   | 'chooseSystem'
   | 'chooseSchool'
   | 'chooseOrder'
@@ -99,6 +100,19 @@ export const choiceCommands: Specs<
       about: { was: build.name },
     }),
     line: ({ name }, { was = '' }) => `Renamed ${was} to ${name}`,
+  },
+
+  setBudget: {
+    run(build, { budget }) {
+      const { budget: before, ...rest } = build
+      return {
+        build: buildInOrder(budget === null ? rest : { ...rest, budget }),
+        back: { do: 'setBudget', budget: before ?? null },
+        about: { currency: build.currency },
+      }
+    },
+    line: ({ budget }, { currency = '' }) =>
+      budget === null ? 'No budget any more' : `Budget ${budget.toFixed(2)} ${currency}`,
   },
 
   chooseSchool: {

@@ -1,7 +1,8 @@
 // Commands on what is kept of a copy: its serial, its purchase, what was looked at on arrival, its
 // pictures.
 import type { Build, StoredItem } from '../build'
-import { withEntries } from '../canonical'
+import { entriesOf, withEntries } from '../canonical'
+import { putBack, takenOut } from './taken-out'
 import type { Specs } from '../command'
 import { findItem, isItem, named, withItem } from './items'
 
@@ -29,7 +30,15 @@ function withChecked(
 const ofWhat = (name: string): string => (name ? ` of ${name}` : '')
 
 export const keepingCommands: Specs<
-  'setSerial' | 'setPurchase' | 'checkArrival' | 'setChecked' | 'attach' | 'detach' | 'putPhoto'
+  | 'setSerial'
+  | 'setPurchase'
+  | 'checkArrival'
+  | 'setChecked'
+  | 'sendBack'
+  | 'putPurchase'
+  | 'attach'
+  | 'detach'
+  | 'putPhoto'
 > = {
   setSerial: {
     run(build, { id, serial }) {
@@ -97,6 +106,64 @@ export const keepingCommands: Specs<
       }
     },
     line: ({ check }, { item }) => `${item}: ${check} as before`,
+  },
+
+  /**
+   * A copy that arrived and is not right goes back: another has to come, and is looked at anew. What
+   * was done with it in the machine already comes out.
+   */
+  sendBack: {
+    run(build, { id, why }, at) {
+      const item = findItem(build, id)
+      if (!isItem(item)) return item
+      if (item.state !== 'have' && item.state !== 'spare')
+        return {
+          problem:
+            `${item.part.model} is not here yet: what is ${item.state} cannot go back. ` +
+            'Cancel it at the shop, or change its state.',
+        }
+      const { checked: _c, arrives: _a, returnBy: _r, ...kept } = item.purchase ?? {}
+      const { build: rest, before } = takenOut(build, item)
+      const sentBack = [...(kept.sentBack ?? []), { on: at, why }]
+      return {
+        build: withItem(rest, id, i => ({
+          ...i,
+          state: 'wanted',
+          purchase: { ...kept, sentBack },
+        })),
+        back: {
+          ...{ do: 'putPurchase', id, state: item.state, purchase: item.purchase ?? null },
+          ...{ entries: before.entries, leaving: [...before.leaving] },
+        },
+        about: named(item),
+      }
+    },
+    line: ({ why }, { item }) => `${item} goes back to the shop: ${why}`,
+  },
+
+  /** A purchase and a state as they were: takes `sendBack` back. */
+  putPurchase: {
+    run(build, { id, state, purchase, entries, leaving }) {
+      const item = findItem(build, id)
+      if (!isItem(item)) return item
+      const put = withItem(build, id, ({ purchase: _, ...i }) => ({
+        ...{ ...i, state },
+        ...(purchase ? { purchase } : {}),
+      }))
+      const before = {
+        entries: entriesOf(build.progress, Object.keys(entries ?? {})),
+        leaving: [...(build.leaving ?? [])],
+      }
+      return {
+        build: putBack(put, { entries, leaving }),
+        back: {
+          ...{ do: 'putPurchase', id, state: item.state, purchase: item.purchase ?? null },
+          ...before,
+        },
+        about: named(item),
+      }
+    },
+    line: (_, { item }) => `${item}: as before it went back`,
   },
 
   /**

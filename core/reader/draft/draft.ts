@@ -7,7 +7,8 @@ import type { Reading } from '../read'
 import { boardFrom } from './board'
 import { caseFrom } from './case'
 import { EXPAND } from './expand'
-import { count, hasAny, text, type About, type Fields, type Made } from './fields'
+import { includesOf } from './includes'
+import { count, given, hasAny, text, type About, type Fields, type Made } from './fields'
 
 /**
  * One thing the form has to show beside a value: the words it came from, or why it is only assumed.
@@ -49,7 +50,7 @@ export function draftOf(
     return { path: f.path, words: f.words, why }
   })
   return {
-    part: made.part,
+    part: { ...made.part, ...given('pack', count(fields, 'pack')), ...includesOf(fields, about) },
     marks,
     assumed: made.assumed.map(([path, why]) => ({ path, words: null, why })),
   }
@@ -75,15 +76,15 @@ const COUNTED: Partial<Record<PartKind, readonly string[]>> = {
   supply: ['cables.'],
   card: ['power.', 'headers.'],
   hub: ['inlets.', 'outlets.'],
-  cooler: ['liquid.fans', 'liquid.usb'],
+  cooler: ['liquid.fans', 'liquid.usb', 'lights.'],
 }
-const ABOUT = ['maker', 'model', 'price']
+const ABOUT = ['maker', 'model', 'price', 'pack']
 
 /** Kinds whose paths are their schema's own: values are laid in; counts of plugs become plugs. */
 function byPaths(kind: PartKind, f: Fields, about: About): Made {
   const needed = Object.entries(NEEDED[kind] ?? {})
   const isCounted = (path: string): boolean =>
-    (COUNTED[kind] ?? []).some(prefix => path.startsWith(prefix))
+    ['includes.', ...(COUNTED[kind] ?? [])].some(prefix => path.startsWith(prefix))
   const base: unknown = {
     ...Object.fromEntries(needed),
     ...(kind === 'cooler' && f.has('fan.face') ? { fan: { face: 'fan-4' } } : {}),

@@ -71,13 +71,23 @@ export const EXPAND: Partial<Record<PartKind, (f: Fields, laid: Laid) => object>
       eachPlug(f, 'outlets.', ({ face, label, n }) => ({ key: `out-${n}`, face, label })),
     ),
   }),
-  cooler: (f, laid) =>
-    f.has('liquid.radiator') || f.has('liquid.fans') ? { liquid: liquidOf(f, laid) } : {},
+  cooler: (f, laid) => ({
+    ...(f.has('liquid.radiator') || f.has('liquid.fans') ? { liquid: liquidOf(f, laid) } : {}),
+    ...(f.has('lights.0.face') ? { lights: [litOf(f, 'lights.0')] } : {}),
+  }),
 }
 
 /** A list where something of it was counted; what nobody counted is not known. */
 const some = (key: string, list: readonly object[]): object =>
   list.length > 0 ? { [key]: list } : {}
+
+const litOf = (f: Fields, path: string): object => ({
+  ...given('face', text(f, `${path}.face`)),
+  ...given('lights', count(f, `${path}.lights`)),
+  ...given('amps', count(f, `${path}.amps`)),
+  ...given('lead', count(f, `${path}.lead`)),
+  ...given('onward', flag(f, `${path}.onward`)),
+})
 
 const liquidOf = (f: Fields, laid: Laid): object => ({
   radiator: null,

@@ -173,7 +173,10 @@ function saidByAside(
   const read = (lines: readonly Phrase[]): readonly ReadField[] =>
     readSheet(LAYOUTS[laid](title, lines, next), { makers: MAKERS, kind }).fields
   const known = new Set(read([]).map(f => f.path))
-  return read([aside]).filter(f => !known.has(f.path) && !NAMES_OF_PARTS.includes(f.path))
+  // What comes with a part is no field of its own.
+  const isOwn = (path: string): boolean =>
+    !NAMES_OF_PARTS.includes(path) && !path.startsWith('includes.')
+  return read([aside]).filter(f => !known.has(f.path) && isOwn(f.path))
 }
 const BY_MANY_ROWS: readonly LayoutName[] = ['cell by cell', 'dashes', 'semicolons']
 /** Without other lines the title is not told from them in every layout. */

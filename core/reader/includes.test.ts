@@ -1,0 +1,113 @@
+// What comes with a part, how many are in a pack, lights with a lead of their own: read, and laid out as parts.
+import { MAKERS } from '../test-helpers/sheets'
+import { draftOf } from './draft/draft'
+import { readSheet } from './read'
+
+function read(text: string) {
+  const reading = readSheet(text, { makers: MAKERS })
+  const { kind } = reading
+  if (!kind) throw new Error('no kind')
+  const { part } = draftOf(reading, kind, 'own')
+  return { part, unread: reading.unread, doubtful: reading.doubtful }
+}
+const included = (text: string) =>
+  (read(text).part.includes ?? []).map(i => [
+    i.count,
+    i.part.kind,
+    i.part['size'] ?? i.part['face'],
+  ])
+
+describe('fans that are in a case', () => {
+  const CASE =
+    'Fenwright Mast L mid tower case\nMotherboards: ATX, microATX\nMax GPU length: 355 mm\n'
+  test.each<[string, string, unknown]>([
+    [
+      'summed over the walls',
+      'Included fans: 3 x 120 mm (front), 1 x 120 mm (rear)',
+      [[4, 'fan', '120']],
+    ],
+    [
+      'wall by wall under a heading',
+      'Fans pre-installed\nFront: 2 x 140mm\nRear: 1 x 120mm',
+      [
+        [2, 'fan', '140'],
+        [1, 'fan', '120'],
+      ],
+    ],
+    ['of those that fit only some', 'Front fans: 3 x 120 mm (1 included)', [[1, 'fan', '120']]],
+    ['in words', 'Comes with two 120 mm fans.', [[2, 'fan', '120']]],
+    ['none', 'Included fans: none', []],
+    ['places only', 'Front fans: 3 x 120 mm', []],
+  ])('%s', (_, line, expected) => {
+    expect(included(CASE + line)).toEqual(expected)
+  })
+  test('places are read beside them', () => {
+    expect(read(`${CASE}Front fans: 3 x 120 mm (1 included)`).part).toMatchObject({
+      fans: expect.arrayContaining([expect.objectContaining({ sizes: ['120'] })]),
+    })
+  })
+  test('with lights by a lead of their own, and a plug that is said', () => {
+    const { part } = read(`${CASE}Pre-installed fans: 3 x 120 mm ARGB PWM`)
+    expect(part.includes?.[0]?.part).toMatchObject({
+      ...{ kind: 'fan', face: 'fan-4', lights: { face: 'light-5' } },
+    })
+  })
+})
+
+test('leads in a board’s box, an adapter in a card’s, a controller in a fan’s', () => {
+  expect(
+    included(
+      'Saltpan Estuary 9 motherboard\nForm: ATX\nMemory: 4 x DDR5 DIMM\nPackage contents: 2 x SATA cables',
+    ),
+  ).toEqual([[2, 'lead', 'sata-data']])
+  expect(
+    included(
+      'Strandline Tempest 1 graphics card\nLength: 330 mm\nPackage contents: 16-pin to 3 x 8-pin adapter',
+    ),
+  ).toEqual([[1, 'adapter', undefined]])
+  expect(
+    included('Ottery Breeze 9 case fan\nSize: 120 x 120 x 25 mm\nPackage contents: 1 controller'),
+  ).toEqual([[1, 'hub', undefined]])
+})
+
+const FAN = 'Ottery Breeze 9 case fan\nSize: 120 x 120 x 25 mm\nCurrent: 0.2 A\n'
+describe('packs', () => {
+  test.each([
+    ['Pack of 3', 3],
+    ['3-pack', 3],
+    ['Triple pack', 3],
+    ['Package quantity: 5', 5],
+    ['Set of three fans', 3],
+    ['Single fan', undefined],
+  ])('%s', (line, pack) => {
+    expect(read(FAN + line).part.pack).toBe(pack)
+  })
+})
+
+describe('lights of a fan and a cooler', () => {
+  test('the fan’s plug and that of its lights stand in one line', () => {
+    const { part, unread } = read(
+      `${FAN}Connector: 4-pin PWM, 3-pin 5V ARGB\nLEDs: 12\nLED current: 0.5 A`,
+    )
+    expect(part).toMatchObject({
+      ...{ face: 'fan-4', amps: 0.2 },
+      lights: { face: 'light-5', lights: 12, amps: 0.5 },
+    })
+    expect(unread).toEqual([])
+  })
+  test('light of one colour hangs on the fan’s own lead', () => {
+    expect(read(`${FAN}LED colour: white`).part).not.toHaveProperty('lights')
+    expect(read(`${FAN}RGB: none`).part).not.toHaveProperty('lights')
+  })
+  test('RGB alone may be either', () => {
+    const { part, doubtful } = read(`${FAN}Lighting: RGB`)
+    expect(part).toMatchObject({ lights: { face: 'light-12' } })
+    expect(doubtful.map(d => d.path)).toContain('lights.face')
+  })
+  test('of a cooler in a list', () => {
+    const { part } = read(
+      'Ottery Lowbank 7 CPU cooler\nHeight: 155 mm\nFan: 120 mm, 4-pin PWM\nLighting: addressable RGB, 5V 3-pin',
+    )
+    expect(part).toMatchObject({ fan: { face: 'fan-4' }, lights: [{ face: 'light-5' }] })
+  })
+})

@@ -1,0 +1,114 @@
+// What comes with a part and is a part of its own: fans in a case, leads with a board, an adapter with a card,
+// a controller with fans.
+import type { PartKind } from '../parts'
+import { isNo, whole, type Notes } from './notes'
+import { oneOf } from './pattern'
+import type { Sheet, Statement } from './statements'
+import { countOf, wordNumber } from './things'
+
+const INCLUDED = oneOf(
+  ...[/pre-?\s?(?:installed|fitted|mounted)/, /\bincluded\b/, /\bincludes\b/, /\bincl\b/],
+  ...[/\bsupplied\b/, /\bbundled\b/, /comes with/, /\bfactory[- ]fitted/],
+)
+/** Labels under which everything is in the box. */
+const CONTENTS = oneOf(
+  ...[/^(?:package|packaging|box) contents?$/, /^in the box$/, /^scope of delivery$/],
+  ...[/^contents of/, /^(?:supplied )?accessories$/, /^included(?: accessories)?$/],
+)
+const NUMBER = String.raw`(\d{1,2}|one|two|three|four|five|six)`
+const FRAME = String.raw`(60|70|80|92|120|140|180|200)`
+/** "3 x 120 mm", "three 120 mm fans", "1 x ARGB 120 mm". */
+const FANS = new RegExp(
+  String.raw`(?<![\d.])(?:${NUMBER}\s*(?:[x×]\s*)?(?:[a-z-]+\s+){0,2})?${FRAME}\s*-?\s*mm`,
+  'gi',
+)
+/** "(1 included)", "two are pre-installed": so many of those that fit. */
+const SOME_OF = new RegExp(
+  String.raw`${NUMBER}\s*(?:fans?\s+)?(?:are |is |of them )?(?:pre-?\s?installed|included|supplied|fitted)`,
+  'i',
+)
+const WALL = /^(?:front|rear|top|bottom|side|roof)\b/i
+
+const numberOf = (text: string | undefined): number =>
+  text === undefined ? 1 : (wordNumber(text) ?? Number(text))
+
+/** One line of a sheet, the line over it that is no wall of a case, and whether all of it is in the box. */
+interface Line {
+  readonly s: Statement
+  readonly heading: string
+  readonly isContents: boolean
+}
+const READ: Partial<Record<PartKind, (line: Line, notes: Notes) => boolean>> = {
+  case: ({ s, heading }, notes) => fansIn(s, notes, heading),
+  board: ({ s, isContents }, notes) =>
+    isContents && counted(s, notes, { what: 'lead', named: SATA_LEADS }),
+  card: ({ s, isContents }, notes) =>
+    (isContents || INCLUDED.test(whole(s))) && adapterIn(s, notes),
+  fan: ({ s, isContents }, notes) =>
+    isContents && counted(s, notes, { what: 'hub', named: CONTROLLER }),
+}
+
+/** What comes with it, counted by what it is: `includes.fan.120`, `includes.lead`, `includes.adapter`. */
+export function readIncludes(sheet: Sheet, notes: Notes, kind: PartKind): void {
+  const read = READ[kind]
+  if (!read) return
+  let heading = ''
+  for (const s of sheet.statements) {
+    if (isNo(s.value)) continue
+    // "Fans pre-installed", and the walls below it.
+    if (!WALL.test(s.label)) heading = s.label === '' && !/\d/.test(s.value) ? s.value : ''
+    const isRead = read({ s, heading, isContents: CONTENTS.test(s.label) }, notes)
+    if (isRead) usesHeading(sheet, notes, heading)
+  }
+}
+const CONTROLLER = /\b(?:fan |RGB |A-?RGB )?(?:controller|hub)\b/i
+const SATA_LEADS = /\bSATA(?: data| 6 ?Gb\/s| III)? (?:cables?|leads?)\b/i
+
+function counted(
+  s: Statement,
+  notes: Notes,
+  { what, named }: { readonly what: string; readonly named: RegExp },
+): boolean {
+  const found = named.exec(s.value)
+  if (found) notes.put(s, `includes.${what}`, countOf(s.value, found) ?? 1, 'pcs')
+  return found !== null
+}
+
+/** Fans that are in a case when it is bought. */
+function fansIn(s: Statement, notes: Notes, heading: string): boolean {
+  const text = whole(s)
+  const isOfFans = /\bfans?\b/i.test(text) || WALL.test(s.label)
+  const isIncluded = INCLUDED.test(`${s.under} ${heading} ${text}`)
+  if (!isOfFans || !isIncluded || OTHER_THINGS.test(s.label)) return false
+  const some = SOME_OF.exec(s.value)
+  const found = [...s.value.matchAll(FANS)]
+  const sizes = found.length > 0 && some ? found.slice(0, 1) : found
+  for (const [, n, size = ''] of sizes)
+    notes.count(s, `includes.fan.${size}`, numberOf(some?.[1] ?? n))
+  if (sizes.length > 0) whatTheyAre(s, notes, text)
+  return sizes.length > 0
+}
+/** The line over the walls is read with them. */
+function usesHeading(sheet: Sheet, notes: Notes, heading: string): void {
+  const over = sheet.statements.find(s => heading !== '' && s.label === '' && s.value === heading)
+  if (over) notes.use(over)
+}
+const OTHER_THINGS = /filter|hub|controller/i
+
+function whatTheyAre(s: Statement, notes: Notes, text: string): void {
+  const isLit = /A-?RGB|addressable/i.test(text)
+  if (isLit) notes.put(s, 'includes.fan.lights', 'light-5')
+  if (/\bPWM\b|4[- ]?pin/i.test(text)) notes.put(s, 'includes.fan.face', 'fan-4')
+  else if (!isLit && /3[- ]?pin/i.test(text)) notes.put(s, 'includes.fan.face', 'fan-3')
+}
+
+/** "1 x 16-pin to 3 x 8-pin adapter". */
+const ADAPTER = /\b(?:16[- ]?pin|12V(?:HPWR|-2x6))\b/i
+const EIGHTS = /\b(\d|two|three|four)\s*(?:[x×]\s*)?(?:PCIe\s*)?8[- ]?pin/i
+function adapterIn(s: Statement, notes: Notes): boolean {
+  const text = whole(s)
+  if (!/adapt[eo]r|converter/i.test(text) || !ADAPTER.test(text)) return false
+  const eights = EIGHTS.exec(text)?.[1]
+  if (eights !== undefined) notes.put(s, 'includes.adapter', numberOf(eights), 'pcs')
+  return eights !== undefined
+}
