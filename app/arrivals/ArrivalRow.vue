@@ -45,6 +45,14 @@ const verdict = computed(() => {
       <span class="quiet">{{ readWell }}</span>
       <span v-if="line.problem" class="stop">{{ line.problem }}</span>
       <span v-else-if="asks" class="open">{{ asks }}</span>
+      <label v-if="line.comesWith.length" class="comes"
+        ><input
+          type="checkbox"
+          :checked="!line.bare"
+          @change="emit('change', { bare: !($event.target as HTMLInputElement).checked })"
+        />
+        with {{ line.comesWith.join(', ') }}</label
+      >
     </div>
     <span v-if="line.read === null" class="quiet">{{ line.title }}</span>
     <label v-else
@@ -93,11 +101,17 @@ const verdict = computed(() => {
   padding: 2px 0;
   font-weight: 600;
 }
+.comes {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  min-height: 26px;
+}
 .open {
   color: var(--measure);
 }
 select,
-input {
+input[type='number'] {
   padding: 3px 6px;
   min-height: 28px;
   border: 1px solid var(--edge);
@@ -107,7 +121,7 @@ input {
 select {
   max-width: 180px;
 }
-input {
+input[type='number'] {
   width: 56px;
 }
 @media (max-width: 640px) {

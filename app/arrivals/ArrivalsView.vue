@@ -24,7 +24,7 @@ onMounted(async () => {
 const build = computed(() => desk.state.build?.id ?? '')
 const lines = computed(() => desk.state.arrivals)
 const whole = computed(() => lines.value.filter(l => l.problem === null))
-const parts = computed(() => whole.value.reduce((sum, l) => sum + l.count, 0))
+const parts = computed(() => whole.value.reduce((sum, l) => sum + l.parts, 0))
 const STATES = [
   { state: 'wanted', says: 'to be bought' },
   { state: 'ordered', says: 'ordered' },

@@ -39,6 +39,14 @@ export type Act =
       readonly path: string
       readonly figure: Extract<Command, { do: 'setPartFigure' }>['figure']
     }
+  | {
+      readonly act: 'mendPart'
+      readonly build: string
+      readonly item: string
+      readonly part: unknown
+      readonly where: 'copy' | 'build' | 'shelf'
+    }
+  | { readonly act: 'addIncluded'; readonly build: string; readonly items: readonly string[] }
   | { readonly act: 'keepPart'; readonly part: unknown }
   | { readonly act: 'dropParts'; readonly parts: readonly string[] }
   | {
@@ -119,6 +127,11 @@ export interface ArrivalLine {
   readonly problem: string | null
   /** How much that it joins by is not known yet. */
   readonly open: number
+  /** What comes with one of it, in words; and whether that is left out. */
+  readonly comesWith: readonly string[]
+  readonly bare: boolean
+  /** How many parts are added with it in all. */
+  readonly parts: number
 }
 
 /** What a hand changes of one. */
@@ -129,6 +142,7 @@ export interface ArrivalChange {
   readonly part?: unknown
   readonly count?: number
   readonly answers?: readonly ValueAnswer[]
+  readonly bare?: boolean
 }
 
 export interface DeskState {

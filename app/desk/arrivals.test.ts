@@ -130,3 +130,16 @@ test('what was said of a value stays, through the store and a sheet pasted again
     [500, null, null],
   ])
 })
+
+test('what comes with a case is added with it, or left out', async () => {
+  const { bring, change, take } = await opened()
+  const CASE =
+    'Fenwright Mast 9 mid tower case\nMotherboards: ATX\nGPU length: 330 mm\nIncluded fans: 2 x 120 mm'
+  const [line, other] = (await bring(`${CASE}\n\n${CASE.replace('Mast 9', 'Mast 8')}`)).arrivals
+  expect([line?.comesWith, line?.parts]).toEqual([['2 × 120 mm fan of the Mast 9'], 3])
+  const [, bare] = (await change(other?.id ?? '', { bare: true })).arrivals
+  expect([bare?.bare, bare?.parts]).toEqual([true, 1])
+  const after = stateOf(await take(line?.id ?? '', other?.id ?? ''))
+  expect(after.build?.items.map(i => i.part.kind)).toEqual(['case', 'fan', 'fan', 'case'])
+  expect(after.analysis?.horizons.then.parts.missing).toEqual([])
+})

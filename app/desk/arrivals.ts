@@ -7,6 +7,7 @@ import { VERSION } from '../../core/document/file'
 import { openNewPart } from '../../core/document/open'
 import { KINDS, type Part } from '../../core/parts'
 import type { State } from '../../core/parts/kind'
+import { includedIn, type Included } from '../../core/parts/included'
 import { checkPart } from '../../core/shelf/check'
 import { sheetsIn } from '../../core/reader/sheets-in'
 import { outcome, type ArrivalChange, type ArrivalLine, type Outcome } from './acts'
@@ -120,9 +121,7 @@ export class Arrivals {
     }
     if (taken.length === 0)
       return { problem: 'None of these is whole yet: look at what is marked in each.' }
-    const commands = taken.flatMap(({ row, part }): SingleCommand[] =>
-      Array.from({ length: row.count }, () => ({ do: 'addItem', item: { part, state } })),
-    )
+    const commands = taken.flatMap(({ row, part }) => comingIn(row, part, state))
     const changes = taken
       .map(({ part }): ShelfChange => ({
         id: part.id,
@@ -194,6 +193,9 @@ export class Arrivals {
         unread: read.unread.length,
       },
       ...problemOf(part),
+      comesWith: includedIn(part ?? {}).map(i => `${i.count} × ${i.name}`),
+      bare: row.bare === true,
+      parts: row.count * (1 + (row.bare ? 0 : includedIn(part ?? {}).flatMap(times).length)),
     }
   }
 
@@ -203,6 +205,18 @@ export class Arrivals {
     return row ? { row, ...this.standing(row) } : null
   }
 }
+
+/** A part as many times as it is there, each with what comes with it unless that is left out. */
+function comingIn({ count, bare = false }: ArrivalRow, part: Part, state: State): SingleCommand[] {
+  const add = (own: Part, more: object = {}): SingleCommand => ({
+    ...{ do: 'addItem', item: { part: own, state, ...more } },
+  })
+  const own = add(part, bare ? { bare } : {})
+  const others = bare ? [] : includedIn(part).flatMap(times)
+  return Array.from({ length: count }, () => [own, ...others.map(p => add(p))]).flat()
+}
+const times = ({ count, part }: Included): readonly Part[] =>
+  Array.from({ length: part ? count : 0 }, () => part).filter(p => p !== null)
 
 /** Of how many fields these lines are: the sheet may say two values of one. */
 const fieldsOf = (lines: ReadDraft['read']): number => new Set(lines.map(l => l.path)).size

@@ -110,6 +110,8 @@ export interface ArrivalRow {
   readonly count: number
   /** What a person answered about values that were read. */
   readonly answers?: readonly ValueAnswer[]
+  /** Whether what comes with it is left out. */
+  readonly bare?: boolean
 }
 
 export interface Setting {

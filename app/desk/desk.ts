@@ -26,6 +26,7 @@ import { Shelf } from './shelf/shelf'
 import { ShelfActs } from './shelf-acts'
 import { Shown } from './shown'
 import { Storage } from './storage'
+import { Mending } from './mending'
 import { Store } from './store'
 
 export interface DeskOptions {
@@ -68,6 +69,7 @@ export class Desk {
   private readonly edits: Edits
   private readonly shelfActs: ShelfActs
   private readonly between: Between
+  private readonly mending: Mending
   readonly examples: Examples
   private readonly shown: Shown
   private readonly beginning: Beginning
@@ -82,6 +84,7 @@ export class Desk {
     this.shelfActs = new ShelfActs(this.store, this.history, this.shelf, on)
     this.edits = new Edits(this.store, this.history, this.shelfActs, on)
     this.between = new Between(this.store, this.shelf, this.edits)
+    this.mending = new Mending(this.store, this.shelf, this.edits)
     this.storage = new Storage(this.store, this.builds, this.shelf, on)
     this.examples = new Examples(this.store, on.demos)
     this.arrivals = new Arrivals(this.store, this.shelf, this.edits, on)
@@ -242,6 +245,8 @@ export class Desk {
     attach: act => this.edits.attach(act.build, { ...act, id: this.on.newId() }),
     takeNewer: act => this.between.takeNewer(act.build, act.items),
     measurePart: act => this.between.measurePart(act),
+    mendPart: act => this.mending.mend(act),
+    addIncluded: act => this.mending.addIncluded(act.build, act.items),
     keepPart: act => this.shelfActs.keepOne(act.part),
     dropParts: act => this.shelfActs.drop(act.parts),
     addPage: act => this.shelfActs.addPage(act.part, { ...act, id: this.on.newId() }),

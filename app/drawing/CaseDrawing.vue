@@ -10,6 +10,7 @@ import { chosenIn, viewOfDistance } from './chosen'
 import CaseView from './CaseView.vue'
 import DrawingLegend from './DrawingLegend.vue'
 import DrawingTools from './DrawingTools.vue'
+import MendLinks from '../ui/MendLinks.vue'
 import { hiddenLayers, LAYERS } from './layers'
 import { useZoom } from './zoom'
 
@@ -67,6 +68,11 @@ const chosenAt = computed(() =>
     ? chosenIn(shown.value, { finding: pointer.chosen, items: pointer.chosenItems })
     : [],
 )
+/** A part that is chosen in the drawing. */
+const chosenItem = computed(() => {
+  const id = pointer.chosen
+  return id !== null && pointer.chosenItems.length === 0 ? id : null
+})
 function look(view: Drawing['view']): void {
   isAngled.value = false
   pointer.view = view
@@ -125,6 +131,7 @@ watch(seen, () => whole())
         :without="isPaper ? [] : hiddenLayers"
         @walked="reveal"
       />
+      <MendLinks v-if="!isPaper && chosenItem" :items="[chosenItem]" />
       <DrawingLegend :marks="bare ? [] : shown.marks" :paths="pathsHere ?? []" />
     </template>
   </figure>

@@ -125,6 +125,8 @@ const commands: fc.Arbitrary<Sent> = fc.oneof(
     { do: 'rename', name: 'Snipe' },
     { do: 'setBudget', budget: 900 },
     { do: 'setBudget', budget: null },
+    { do: 'leaveIncluded', id: 'case', out: true },
+    { do: 'leaveIncluded', id: 'case', out: false },
     { do: 'sendBack', id: 'cooler', why: 'bent pins' },
     { do: 'sendBack', id: 'board', why: 'another revision' },
     { do: 'setState', id: 'cooler', state: 'have' },

@@ -68,6 +68,10 @@ export const itemSchema = z.looseObject({
     .record(z.string(), z.enum(AIR_WAYS))
     .optional()
     .describe('which way air goes at places of this case, where it is not as they are meant'),
+  bare: z
+    .boolean()
+    .optional()
+    .describe('what comes with its part is left out of the build on purpose'),
   cuts: z
     .array(z.string())
     .optional()

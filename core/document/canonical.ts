@@ -82,6 +82,7 @@ export function itemInOrder(item: StoredItem): StoredItem {
       'serial',
       'paid',
       'note',
+      'bare',
       'beyond',
       'jumpers',
       'out',

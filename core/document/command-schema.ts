@@ -152,6 +152,7 @@ const SINGLE = [
     check: z.enum(ARRIVAL_CHECKS),
     when: z.string().nullable(),
   }),
+  z.strictObject({ do: z.literal('leaveIncluded'), id, out: z.boolean() }),
   z.strictObject({
     do: z.literal('sendBack'),
     id,

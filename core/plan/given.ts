@@ -7,6 +7,7 @@ export const build = given<Build>('build')
 export const horizon = given<Horizon>('horizon', { perHorizon: true })
 
 export const storedItems = stage('stored-items', { build }, ({ build }) => build.items)
+export const budget = stage('budget', { build }, ({ build }) => build.budget ?? null)
 export const progress = stage('progress', { build }, ({ build }) => build.progress)
 export const leaving = stage('leaving', { build }, ({ build }) => build.leaving ?? [])
 export const chosenPins = stage('chosen-pins', { build }, ({ build }) => build.choices.pins)

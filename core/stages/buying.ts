@@ -4,7 +4,8 @@ import { specOf } from '../parts'
 import { compareBy } from '../collections/compare'
 import { ARRIVAL_CHECKS, type ArrivalCheck, type StoredItem } from '../document/build'
 import type { Step } from '../order/step'
-import { parts, type PartRow } from './parts'
+import { packsOf } from './costs'
+import { parts, type PartRow, type PartsSection } from './parts'
 import { rounded } from '../figures/rounded'
 import { stepPlan } from '../order/section'
 import { storedItems } from '../plan/given'
@@ -18,6 +19,14 @@ export interface BuyingRow {
   readonly shop: string | null
   /** Bought as soon as it costs so much or less. */
   readonly from: number | null
+  /** Whether it is here, and could go back. */
+  readonly isHere: boolean
+  /** Whether it does. */
+  readonly isReached: boolean
+  /** How many packs of how many are bought for all of its sort; null where it is sold singly. */
+  readonly packs: { readonly count: number; readonly of: number } | null
+  /** Why the last copy went back to the shop; null where none did. */
+  readonly sentBack: string | null
   readonly arrives: string | null
   readonly returnBy: string | null
   /** The first step that cannot be done without it. */
@@ -45,6 +54,7 @@ export interface BuyingSection {
   readonly returns: readonly BuyingRow[]
   readonly left: number
   readonly unpriced: number
+  readonly budget: PartsSection['budget']
 }
 
 const QUESTIONS: Record<ArrivalCheck, string> = {
@@ -56,11 +66,15 @@ const QUESTIONS: Record<ArrivalCheck, string> = {
 
 /** What buying asks of a part. */
 export type Offer = Pick<PartRow, 'id' | 'name' | 'kind' | 'title' | 'state' | 'price' | 'paid'> &
-  Pick<StoredItem, 'purchase'>
+  Pick<StoredItem, 'purchase'> & { readonly packs: BuyingRow['packs'] }
 
 /** The parts as buying looks at them, in the order of the rows. */
 const offers = stage('offers', { storedItems, parts }, ({ storedItems, parts }) => {
-  const purchases = new Map(storedItems.map(i => [i.id, i.purchase]))
+  const items = new Map(storedItems.map(i => [i.id, i]))
+  const packs = (item: StoredItem | undefined): BuyingRow['packs'] => {
+    const count = item ? packsOf(storedItems, item.part) : null
+    return count !== null && item?.part.pack ? { count, of: item.part.pack } : null
+  }
   return parts.rows.map(({ id, name, kind, title, state, price, paid }): Offer => ({
     id,
     name,
@@ -69,10 +83,13 @@ const offers = stage('offers', { storedItems, parts }, ({ storedItems, parts }) 
     state,
     price,
     paid,
-    purchase: purchases.get(id),
+    purchase: items.get(id)?.purchase,
+    packs: packs(items.get(id)),
   }))
 })
-const sums = stage('sums', { parts }, ({ parts: { left, unpriced } }) => ({ left, unpriced }))
+const sums = stage('sums', { parts }, ({ parts: { left, unpriced, budget } }) => ({
+  ...{ left, unpriced, budget },
+}))
 
 export const buying = stage('buying', { offers, plan: stepPlan, sums }, values =>
   rounded(buyingOf(values.offers, values.plan.steps, values.sums)),
@@ -81,7 +98,7 @@ export const buying = stage('buying', { offers, plan: stepPlan, sums }, values =
 function buyingOf(
   offers: readonly Offer[],
   steps: readonly Pick<Step, 'id' | 'title' | 'items' | 'demand'>[],
-  left: Pick<BuyingSection, 'left' | 'unpriced'>,
+  left: Pick<BuyingSection, 'left' | 'unpriced' | 'budget'>,
 ): BuyingSection {
   const all = offers.map(item => ({ item, row: buyingRow(item, steps) }))
   const of = (
@@ -117,23 +134,33 @@ const DIGITS = 6
 const stepKey = (row: BuyingRow): string =>
   row.neededAt ? String(row.neededAt.number).padStart(DIGITS, '0') : LAST
 
+/** What is noted of a purchase. */
+function noted(purchase: StoredItem['purchase'] = {}) {
+  const { shop, from, arrives, returnBy, sentBack } = purchase
+  return {
+    ...{ shop: shop ?? null, from: from ?? null },
+    ...{ arrives: arrives ?? null, returnBy: returnBy ?? null },
+    sentBack: sentBack?.at(-1)?.why ?? null,
+  }
+}
+
 function buyingRow(
-  { id, name, kind, title, price, paid, purchase }: Offer,
+  { id, name, kind, title, state, price, paid, purchase, packs }: Offer,
   steps: readonly Pick<Step, 'id' | 'title' | 'items' | 'demand'>[],
 ): BuyingRow {
   // What an open place asks is settled before anything is bought for it.
   const at = steps.findIndex(s => s.demand === null && s.items.includes(id))
   const step = steps[at]
-  const { shop, from, arrives, returnBy, checked } = purchase ?? {}
+  const { checked } = purchase ?? {}
   return {
     id,
     name,
     title,
     price: paid ?? price,
-    shop: shop ?? null,
-    from: from ?? null,
-    arrives: arrives ?? null,
-    returnBy: returnBy ?? null,
+    ...noted(purchase),
+    isHere: state === 'have' || state === 'spare',
+    isReached: paid === null && price !== null && price <= (purchase?.from ?? -1),
+    packs,
     neededAt: step ? { step: step.id, number: at + 1, title: step.title } : null,
     checks: ARRIVAL_CHECKS.filter(c => c !== 'film' || specOf(kind).filmed).map(check => ({
       check,

@@ -4,7 +4,7 @@ import { at } from '../collections/at'
 import { pushTo } from '../collections/groups'
 import type { StoredItem } from '../document/build'
 import { rounded } from '../figures/rounded'
-import { storedItems } from '../plan/given'
+import { budget, storedItems } from '../plan/given'
 import { allItems, alone, items } from '../plan/items'
 import { stage, stageOfEach } from '../pipeline/stage'
 import { summaries } from '../rules/findings'
@@ -29,6 +29,7 @@ import type { Turn } from '../geometry/turn'
 import type { MarkedAs } from '../parts/mark'
 import { at as valueAt, keysOf } from '../parts/paths'
 import { placesOf, type PlaceOf } from '../parts/places'
+import { costsOf, missingOf, type Missing } from './costs'
 import { figureName, type Condition, type State } from '../parts/kind'
 
 export interface FigureRow {
@@ -54,8 +55,13 @@ export interface PartRow {
   readonly condition: Condition
   readonly price: number | null
   readonly paid: number | null
-  /** What it costs this build: paid, else its price; null where that is not known, or it is lent. */
+  /**
+   * What it costs this build: paid, else its price, of a pack its share; null where that is not known,
+   * or it is lent.
+   */
   readonly costs: number | null
+  /** How many are sold together. */
+  readonly pack: number | null
   /** Null when the horizon does not count the item. */
   readonly verdict: Verdict | null
   readonly findings: readonly string[]
@@ -98,6 +104,10 @@ export interface PartsSection {
   readonly total: number
   readonly left: number
   readonly unpriced: number
+  /** What the whole may cost, and what is left of that; null where nobody said. */
+  readonly budget: { readonly of: number; readonly left: number } | null
+  /** What comes with parts and is not in the build. */
+  readonly missing: readonly Missing[]
 }
 
 /**
@@ -148,6 +158,7 @@ interface InRow {
   readonly counted: boolean
   /** Whether a case of the build has a place for upright cards. */
   readonly canStand: boolean
+  readonly costs: number | null
 }
 
 const figures = stageOfEach(
@@ -172,6 +183,7 @@ const inRows = stage(
     for (const { id, verdict, accepted, parts } of summaries)
       for (const part of new Set(parts)) pushTo(about, part, { id, verdict, accepted })
     const canStand = uprightPlaceIn(items) !== null
+    const costs = costsOf(storedItems)
     return storedItems.map((stored, n) => ({
       id: stored.id,
       stored,
@@ -181,15 +193,20 @@ const inRows = stage(
       own: about.get(stored.id) ?? [],
       counted: items.some(i => i.id === stored.id),
       canStand,
+      costs: costs.get(stored.id) ?? null,
     }))
   },
 )
 const rows = stageOfEach('part-row', { of: inRows, key: r => r.id }, {}, r => rounded(rowOf(r)))
 
-/** Every item of the build, whether the horizon counts it or not. */
-export const parts = stage('parts', { rows }, ({ rows }) => rounded(partsSection(rows)))
+const missing = stage('missing', { storedItems }, ({ storedItems }) => missingOf(storedItems))
 
-function rowOf({ stored, item, figures, places, own, counted, canStand }: InRow): PartRow {
+/** Every item of the build, whether the horizon counts it or not. */
+export const parts = stage('parts', { rows, budget, missing }, ({ rows, budget, missing }) =>
+  rounded(partsSection(rows, budget, missing)),
+)
+
+function rowOf({ stored, item, figures, places, own, counted, canStand, costs }: InRow): PartRow {
   const kind = kindOf(item)
   return {
     id: item.id,
@@ -201,7 +218,8 @@ function rowOf({ stored, item, figures, places, own, counted, canStand }: InRow)
     condition: item.condition,
     price: stored.part.price ?? null,
     paid: stored.paid ?? null,
-    costs: item.state === 'lent' ? null : (stored.paid ?? stored.part.price ?? null),
+    costs,
+    pack: stored.part.pack ?? null,
     figures,
     notStated: notStated(stored.part),
     places,
@@ -246,11 +264,18 @@ export const markedIn = ({ marks }: Item, places: readonly PlaceOf[]): readonly 
     why: why ?? '',
   }))
 
-function partsSection(rows: readonly PartRow[]): PartsSection {
+function partsSection(
+  rows: readonly PartRow[],
+  budget: number | null,
+  missing: readonly Missing[],
+): PartsSection {
   const costs = (r: PartRow): number => r.costs ?? 0
+  const total = rows.reduce((sum, r) => sum + costs(r), 0)
   return {
     rows: [...rows].sort((a, b) => PART_KINDS.indexOf(a.kind) - PART_KINDS.indexOf(b.kind)),
-    total: rows.reduce((sum, r) => sum + costs(r), 0),
+    total,
+    budget: budget === null ? null : { of: budget, left: budget - total },
+    missing,
     left: rows
       .filter(
         r =>

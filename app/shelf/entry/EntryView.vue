@@ -3,10 +3,12 @@
 // right is what will stand on the shelf.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
-import { computed, ref, watch } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
 import EntryNumbers from './EntryNumbers.vue'
 import EntrySheet from './EntrySheet.vue'
+import MendActs from './MendActs.vue'
+import { showField } from './show-field'
 import NotStated from '../../ui/NotStated.vue'
 import PartForm from './PartForm.vue'
 import { useDesk } from '../../state/desk'
@@ -47,14 +49,24 @@ const pane = computed(() => {
 })
 const TITLES: Readonly<Record<string, string>> = {
   ...{ edit: 'Change a part', vary: 'A part like another', arrival: 'A part that came in' },
+  mend: 'Change the data of a part',
 }
+/** The item of the build whose part is put right. */
+const mended = computed(() => {
+  const { item } = route.query
+  return from.value === 'mend' && typeof item === 'string' ? item : null
+})
 async function begin(): Promise<void> {
-  const { part, kind } = route.query
-  await entry.begin(from.value, typeof part === 'string' ? part : null)
+  const { part, kind, path } = route.query
+  const id = mended.value ?? (typeof part === 'string' ? part : null)
+  await entry.begin(from.value, id)
+  if (typeof path === 'string') await showField(form.value, path)
   hasSheet.value = entry.sheet !== ''
   if (typeof kind === 'string') await entry.beginKind(from.value, kind)
 }
-watch(() => [from.value, route.query['part']], begin, { immediate: true })
+watch(() => [from.value, route.query['part'], mended.value], begin)
+onMounted(begin)
+const form = ref<HTMLElement>()
 
 const title = ref<HTMLElement>()
 /** The button goes with what it cleared: the focus goes to the top. */
@@ -67,6 +79,11 @@ async function anew(): Promise<void> {
 onBeforeRouteLeave(async () => {
   if (isArrival.value) await entry.rest()
 })
+async function mend(where: 'copy' | 'build' | 'shelf'): Promise<void> {
+  if (mended.value === null || !(await entry.mend(mended.value, where))) return
+  if (window.history.state?.back) router.back()
+  else await router.push({ name: 'parts', params: route.params })
+}
 async function keep(add: boolean): Promise<void> {
   const id = await entry.keep()
   if (id === null) return
@@ -106,7 +123,8 @@ async function keep(add: boolean): Promise<void> {
           >Back to what came in</ElButton
         >
         <ElButton v-if="entry.touched && !isArrival" @click="anew">Begin anew</ElButton>
-        <template v-if="!isArrival"
+        <MendActs v-if="mended" :item="mended" :is-whole="entry.whole" @mend="mend" />
+        <template v-else-if="!isArrival"
           ><ElButton type="primary" :disabled="!entry.whole" @click="keep(false)">{{
             editing ? 'Keep the change' : 'Put on the shelf'
           }}</ElButton>
@@ -137,7 +155,7 @@ async function keep(add: boolean): Promise<void> {
           >
         </label>
       </div>
-      <div class="fields">
+      <div ref="form" class="fields">
         <template v-if="entry.part">
           <ul v-if="entry.check?.questions.length" class="questions" aria-label="Unlikely values">
             <li v-for="q in entry.check.questions" :key="q.path">{{ q.sentence }}</li>

@@ -75,7 +75,7 @@ function entryOf(fields: readonly FormField[], n: number): Values {
 </script>
 
 <template>
-  <details class="list" :open="isMarked ? true : undefined">
+  <details class="list" :data-path="path" :open="isMarked ? true : undefined">
     <summary>
       {{ capital(field.label) }}
       <span class="quiet">{{ says }}</span><span v-if="problems.get(path)" class="wrong">
@@ -83,7 +83,7 @@ function entryOf(fields: readonly FormField[], n: number): Values {
       ><span v-if="marks.get(path)" class="mark">{{ marks.get(path) }}</span>
     </summary>
     <p v-if="field.help" class="quiet">{{ field.help }}</p>
-    <details v-for="(entry, i) in entries" :key="i" class="entry">
+    <details v-for="(entry, i) in entries" :key="i" class="entry" :data-path="`${path}.${i}`">
       <summary>{{ titleOf(entry, i) }}</summary>
       <PartForm
         :fields="field.fields"

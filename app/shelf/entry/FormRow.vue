@@ -28,6 +28,7 @@ const group = computed(() =>
   <details
     v-if="field.takes === 'group'"
     class="nested"
+    :data-path="path"
     :open="path.split('.').length === 1 && value !== undefined && value !== null"
   >
     <summary>
@@ -56,7 +57,7 @@ const group = computed(() =>
     :problems="problems"
     @change="v => emit('change', v)"
   />
-  <div v-else class="row" :class="{ marked: mark }">
+  <div v-else class="row" :class="{ marked: mark }" :data-path="path">
     <div class="label">
       <label :for="id">{{ capital(field.label) }}</label><span v-if="field.help" class="quiet">{{
         field.help

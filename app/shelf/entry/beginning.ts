@@ -3,6 +3,7 @@
 import { useEventListener } from '@vueuse/core'
 import type { PartKind } from '../../../core/parts'
 import { ask } from '../../desk/remote'
+import { useDesk } from '../../state/desk'
 import { doubtfulIn } from './reading'
 import { clear, take, type State, type Values } from './state'
 
@@ -76,7 +77,11 @@ async function takeArrival(state: State, id: string): Promise<void> {
 
 async function takeFrom(state: State, from: string, id: string): Promise<void> {
   if (from === 'arrival') return takeArrival(state, id)
-  const questions = { vary: () => ask('vary', id), edit: () => ask('part', id) }
+  const questions = {
+    vary: () => ask('vary', id),
+    edit: () => ask('part', id),
+    mend: () => Promise.resolve(useDesk().state.build?.items.find(i => i.id === id)?.part ?? null),
+  }
   const found = from in questions ? await questions[from as keyof typeof questions]() : null
   if (found) await take(state, found, found.kind)
 }

@@ -103,8 +103,40 @@ function useChanges(state: State) {
   }
 }
 
-export const useEntry = defineStore('entry', () => {
+/** What becomes of it in the end. */
+function useKept(state: State, keeping: ReturnType<typeof useKeeping>) {
   const desk = useDesk()
+  const { check } = state
+  /** Puts it on the shelf; its id, or null when it could not be. */
+  async function keep(): Promise<string | null> {
+    const now = check.value?.part
+    if (!now || !(await desk.did({ act: 'keepPart', part: now }))) return null
+    await leave()
+    return now.id
+  }
+  /** Puts it in the place of a part of the build: of that copy, of all like it, on the shelf too. */
+  async function mend(item: string, where: 'copy' | 'build' | 'shelf'): Promise<boolean> {
+    const [build, now] = [desk.state.build?.id, check.value?.part]
+    if (!build || !now) return false
+    if (!(await desk.did({ act: 'mendPart', build, item, part: now, where }))) return false
+    await leave()
+    return true
+  }
+  /** Everything as before it was begun; what lay among what came in is gone too. */
+  async function leave(): Promise<void> {
+    const id = state.arrival.value
+    await clear(state)
+    if (id !== null) await keeping.drop(id)
+  }
+  /** What came in is kept as it is now, and is not entered any more. */
+  async function rest(): Promise<void> {
+    await keeping.flush()
+    await clear(state)
+  }
+  return { keep, mend, rest, clear: leave }
+}
+
+export const useEntry = defineStore('entry', () => {
   const choices = shallowRef<Choices | null>(null)
   void ask('entryChoices').then(a => {
     choices.value = a
@@ -121,37 +153,19 @@ export const useEntry = defineStore('entry', () => {
   )
   const keeping = useKeeping(state)
   const changes = useChanges(state)
-  /** Puts it on the shelf; its id, or null when it could not be. */
-  async function keep(): Promise<string | null> {
-    const now = check.value?.part
-    if (!now || !(await desk.did({ act: 'keepPart', part: now }))) return null
-    await leave()
-    return now.id
-  }
-  /** Everything as before it was begun; what lay among what came in is gone too. */
-  async function leave(): Promise<void> {
-    const id = state.arrival.value
-    await clear(state)
-    if (id !== null) await keeping.drop(id)
-  }
+  const kept = useKept(state, keeping)
   return {
     ...state,
     choices,
     ...useSaid(state),
     ...changes,
     begin: useBeginning(state, keeping.flush),
-    clear: leave,
-    /** What came in is kept as it is now, and is not entered any more. */
-    rest: async (): Promise<void> => {
-      await keeping.flush()
-      await clear(state)
-    },
     /** Begins with a kind that is asked for: as a form, or as a few numbers. */
     beginKind: async (from: string, kind: string): Promise<void> => {
       if (state.touched.value) return
       if (from === 'numbers') state.numbers.what = kind === 'board' ? 'board' : 'case'
       if (from === 'hand') await changes.blank(kind)
     },
-    keep,
+    ...kept,
   }
 })

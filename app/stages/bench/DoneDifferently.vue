@@ -6,6 +6,7 @@ import type { Step } from '../../../core/order/step'
 import { useDesk } from '../../state/desk'
 import JointMove from '../../ui/JointMove.vue'
 import MeasureField from '../../ui/MeasureField.vue'
+import MendLinks from '../../ui/MendLinks.vue'
 
 const props = defineProps<{ step: Step }>()
 const desk = useDesk()
@@ -33,6 +34,7 @@ onMounted(() => root.value?.querySelector<HTMLElement>('summary, input')?.focus(
     <p v-if="joints.length + figures.length === 0" class="quiet">
       This step joins nothing that could go elsewhere.
     </p>
+    <MendLinks :items="step.items" />
   </section>
 </template>
 
@@ -59,6 +61,9 @@ summary {
 }
 .otherwise :deep(.el-input__suffix) {
   color: var(--ink);
+}
+.otherwise :deep(.mend a) {
+  padding: 10px 0;
 }
 .otherwise :deep(:is(.quiet, .note)) {
   font-size: 16px;

@@ -3,7 +3,11 @@
 // what to look at.
 import { ElCheckbox } from 'element-plus/es/components/checkbox/index'
 import 'element-plus/es/components/checkbox/style/css'
-import { money } from '../../../core/figures/format'
+import { counted, money } from '../../../core/figures/format'
+import ReasonField from '../../ui/ReasonField.vue'
+import { ElButton } from 'element-plus/es/components/button/index'
+import 'element-plus/es/components/button/style/css'
+import { ref } from 'vue'
 import type { BuyingRow } from '../../../core/stages/buying'
 import { useDesk } from '../../state/desk'
 import SavedField from '../../ui/SavedField.vue'
@@ -12,6 +16,8 @@ const props = defineProps<{
   row: BuyingRow
   fields: readonly ('shop' | 'from' | 'arrives' | 'returnBy')[]
   checks?: boolean
+  /** Whether its price is asked for: it is not bought yet. */
+  prices?: boolean
   currency: string
 }>()
 const desk = useDesk()
@@ -33,12 +39,36 @@ async function enter(field: keyof typeof LABEL, value: string): Promise<boolean 
     [field]: value === '' ? null : entered,
   })
 }
+const returning = ref(false)
+/** It goes back, and another one has to come. */
+async function sendBack(why: string): Promise<void> {
+  if (await desk.run({ do: 'sendBack', id: props.row.id, why })) returning.value = false
+}
+/** What it costs now, for all of its sort, on the shelf too. */
+async function price(text: string): Promise<boolean | string> {
+  const value = text === '' ? null : Number(text.replace(',', '.'))
+  if (value !== null && !(Number.isFinite(value) && value >= 0))
+    return 'Not kept: this is no price.'
+  const { build } = desk.state
+  const part = build?.items.find(i => i.id === props.row.id)?.part
+  if (!build || !part) return false
+  return desk.did({
+    ...{ act: 'mendPart', build: build.id, item: props.row.id, where: 'shelf' },
+    part: { ...part, price: value },
+  })
+}
 </script>
 
 <template>
   <li>
     <div class="what">
       <b>{{ row.name }}</b> <span class="quiet">{{ row.title }}</span>
+      <b v-if="row.isReached" class="reached">Price reached: buy it now.</b>
+      <span v-if="row.packs" class="quiet needed"
+        >Sold in packs of {{ row.packs.of }}: {{ counted(row.packs.count, 'pack') }} for all of
+        them</span
+      >
+      <span v-if="row.sentBack" class="quiet needed">One went back: {{ row.sentBack }}</span>
       <span v-if="row.neededAt" class="quiet needed"
         >first needed at step {{ row.neededAt.number }}: {{ row.neededAt.title }}</span
       >
@@ -52,7 +82,32 @@ async function enter(field: keyof typeof LABEL, value: string): Promise<boolean 
         :aria-label="`${LABEL[f]}: ${row.name}`"
         :keep="(text: string) => enter(f, text)"
     /></label>
-    <span class="figure price">{{ row.price === null ? '–' : money(row.price, currency) }}</span>
+    <label v-if="prices" class="quiet field"
+      >Price now<SavedField
+        :value="String(row.price ?? '')"
+        type="text"
+        decimal
+        :aria-label="`Price now: ${row.name}`"
+        :keep="price"
+    /></label>
+    <span v-else class="figure price">{{
+      row.price === null ? '–' : money(row.price, currency)
+    }}</span>
+    <div v-if="row.isHere" class="back">
+      <ReasonField
+        v-if="returning"
+        label="What is wrong with it"
+        @reason="sendBack"
+        @cancel="returning = false"
+      />
+      <ElButton
+        v-else
+        size="small"
+        :aria-label="`Goes back to the shop: ${row.name}`"
+        @click="returning = true"
+        >Goes back to the shop…</ElButton
+      >
+    </div>
     <div v-if="checks" class="checks">
       <ElCheckbox
         v-for="c in row.checks"
@@ -83,8 +138,15 @@ li:first-child {
 .what {
   flex: 1 1 260px;
 }
-.needed {
+.needed,
+.reached {
   display: block;
+}
+.reached {
+  color: var(--clear);
+}
+.back {
+  flex-basis: 100%;
 }
 .field {
   display: grid;

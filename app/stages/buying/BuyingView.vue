@@ -4,11 +4,22 @@
 import { computed } from 'vue'
 import { counted, money } from '../../../core/figures/format'
 import { useDesk } from '../../state/desk'
+import { budgetWords } from '../../ui/budget'
+import SavedField from '../../ui/SavedField.vue'
 import BuyingLine from './BuyingLine.vue'
 
 const desk = useDesk()
 const currency = computed(() => desk.state.build?.currency ?? '')
 const buying = computed(() => desk.state.analysis?.horizons.then.buying ?? null)
+const reached = computed(() =>
+  [...(buying.value?.next ?? []), ...(buying.value?.later ?? [])].filter(r => r.isReached),
+)
+async function setBudget(text: string): Promise<boolean | string> {
+  const budget = text === '' ? null : Number(text.replace(',', '.'))
+  if (budget !== null && !(Number.isFinite(budget) && budget >= 0))
+    return 'Not kept: this is no amount.'
+  return desk.run({ do: 'setBudget', budget })
+}
 const lists = computed(() => {
   const b = buying.value
   return b
@@ -19,6 +30,7 @@ const lists = computed(() => {
           fields: ['shop', 'from', 'returnBy'] as const,
           empty: 'Nothing is wanted.',
           checks: false,
+          prices: true,
         },
         {
           title: 'On its way',
@@ -26,6 +38,7 @@ const lists = computed(() => {
           fields: ['shop', 'arrives', 'returnBy'] as const,
           empty: 'Nothing is ordered.',
           checks: false,
+          prices: false,
         },
         {
           title: 'Arrived: look at it',
@@ -33,6 +46,7 @@ const lists = computed(() => {
           fields: ['returnBy'] as const,
           empty: 'Nothing that came by a day of arrival waits to be looked at.',
           checks: true,
+          prices: false,
         },
         {
           title: 'May still go back',
@@ -40,6 +54,7 @@ const lists = computed(() => {
           fields: ['returnBy'] as const,
           empty: 'No last day to return is noted.',
           checks: false,
+          prices: false,
         },
         {
           title: 'Later',
@@ -47,6 +62,7 @@ const lists = computed(() => {
           fields: ['shop', 'from'] as const,
           empty: 'Nothing is put off.',
           checks: false,
+          prices: true,
         },
       ]
     : []
@@ -59,7 +75,20 @@ const lists = computed(() => {
     <p v-if="buying" class="quiet">
       {{ money(buying.left, currency) }} left to pay{{
         buying.unpriced ? `, ${counted(buying.unpriced, 'price')} not known` : ''
-      }}. In the order in which the work needs the parts.
+      }}{{ buying.budget ? `, ${budgetWords(buying.budget.left, currency)}` : '' }}. In the order in
+      which the work needs the parts.
+    </p>
+    <label class="budget"
+      >Budget
+      <SavedField
+        :value="String(buying?.budget?.of ?? '')"
+        decimal
+        aria-label="Budget"
+        :keep="setBudget"
+      /><span class="quiet">{{ currency }}; empty where there is none</span></label
+    >
+    <p v-if="reached.length" class="reached" role="status">
+      Price reached: {{ reached.map(r => r.name).join(', ') }}.
     </p>
     <template v-for="l in lists" :key="l.title">
       <h2>{{ l.title }}</h2>
@@ -71,6 +100,7 @@ const lists = computed(() => {
           :row="r"
           :fields="l.fields"
           :checks="l.checks"
+          :prices="l.prices"
           :currency="currency"
         />
       </ul>
@@ -87,5 +117,14 @@ const lists = computed(() => {
 }
 h2 {
   margin-top: 8px;
+}
+.budget {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.reached {
+  color: var(--clear);
+  font-weight: 600;
 }
 </style>

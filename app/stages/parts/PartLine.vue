@@ -9,7 +9,13 @@ import { usePointer } from '../../state/pointer'
 import { VERDICT_WORD } from '../../ui/findings'
 import VerdictMark from '../../ui/VerdictMark.vue'
 
-const props = defineProps<{ row: PartRow; currency: string }>()
+const props = defineProps<{
+  row: PartRow
+  currency: string
+  /** Whether it is ticked to be changed with others; null where nothing is ticked. */
+  picked: boolean | null
+}>()
+defineEmits<{ pick: [] }>()
 const costs = computed(() => props.row.costs)
 const desk = useDesk()
 const pointer = usePointer()
@@ -24,6 +30,10 @@ async function stand(event: Event): Promise<void> {
 }
 /** What is lent costs nothing. */
 const PRICE: Partial<Record<State, string>> = { lent: 'lent' }
+const priceSays = computed(() => {
+  if (props.row.paid !== null) return 'paid'
+  return props.row.pack === null ? 'list price' : `its share of a pack of ${props.row.pack}`
+})
 /** What stands for a verdict where no rule asks anything of a part. */
 const NO_CHECK = 'No check'
 const STATES: readonly State[] = ['have', 'ordered', 'wanted', 'later', 'spare', 'lent']
@@ -32,7 +42,7 @@ const STATES: readonly State[] = ['have', 'ordered', 'wanted', 'later', 'spare',
 <template>
   <li
     class="line"
-    :class="{ open: pointer.chosen === row.id }"
+    :class="{ open: pointer.chosen === row.id, ticked: picked !== null }"
     @mouseenter="pointer.point([row.id])"
     @mouseleave="pointer.leave"
   >
@@ -60,6 +70,12 @@ const STATES: readonly State[] = ['have', 'ordered', 'wanted', 'later', 'spare',
         }}</span></span
       >
     </button>
+    <label v-if="picked !== null" class="pick"
+      ><input type="checkbox" :checked="picked" @change="$emit('pick')" /><span
+        class="visually-hidden"
+        >Take {{ row.name }} too</span
+      ></label
+    >
     <select
       class="smallfield"
       :value="row.state"
@@ -68,11 +84,9 @@ const STATES: readonly State[] = ['have', 'ordered', 'wanted', 'later', 'spare',
     >
       <option v-for="s in STATES" :key="s" :value="s">{{ s }}</option>
     </select>
-    <span
-      class="figure price"
-      :title="PRICE[row.state] ?? (row.paid === null ? 'list price' : 'paid')"
-      >{{ costs === null ? '–' : money(costs, currency) }}</span
-    >
+    <span class="figure price" :title="PRICE[row.state] ?? priceSays">{{
+      costs === null ? '–' : money(costs, currency)
+    }}</span>
   </li>
 </template>
 
@@ -87,6 +101,19 @@ const STATES: readonly State[] = ['have', 'ordered', 'wanted', 'later', 'spare',
 }
 .line:first-child {
   border-top: 0;
+}
+.ticked {
+  grid-template-columns: minmax(0, 1fr) 28px 96px 92px;
+}
+.pick {
+  display: grid;
+  place-items: center;
+  min-height: 28px;
+}
+.pick input {
+  width: 18px;
+  height: 18px;
+  accent-color: var(--mat);
 }
 .line:hover,
 .open {
@@ -113,6 +140,9 @@ const STATES: readonly State[] = ['have', 'ordered', 'wanted', 'later', 'spare',
 @media (max-width: 600px) {
   .line {
     grid-template-columns: minmax(0, 1fr) 88px;
+  }
+  .ticked {
+    grid-template-columns: minmax(0, 1fr) 28px 88px;
   }
   .price {
     display: none;

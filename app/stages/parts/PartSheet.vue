@@ -59,17 +59,27 @@ const asked = (f: FigureRow) => ({
   <div class="part">
     <div class="head">
       <h2>{{ row.name }}</h2>
+      <RouterLink class="mend" :to="{ name: 'entry', query: { from: 'mend', item: row.id } }"
+        >Change its data</RouterLink
+      >
       <ElButton size="small" @click="swapping = true">Swap…</ElButton
       ><ElButton size="small" @click="desk.run({ do: 'removeItem', id: row.id })">Remove</ElButton>
     </div>
     <p class="quiet">
       {{ row.title }} by {{ row.maker || 'a maker not stated'
       }}<template v-if="row.price !== null">, list {{ money(row.price, currency) }}</template
+      ><template v-if="row.pack !== null"> for a pack of {{ row.pack }}</template
       ><template v-if="row.paid !== null">, paid {{ money(row.paid, currency) }}</template>
     </p>
     <p v-if="desk.state.newer.includes(row.id)" class="newer">
       The shelf has other data for this part now.
       <ElButton size="small" @click="desk.takeNewer([row.id])">Take it over</ElButton>
+    </p>
+    <p v-if="item?.bare" class="newer">
+      What comes with it is left out of this build.
+      <ElButton size="small" @click="desk.run({ do: 'leaveIncluded', id: row.id, out: false })"
+        >Ask for it again</ElButton
+      >
     </p>
     <p v-if="item?.part.note">{{ item.part.note }}</p>
     <p v-if="item?.note">{{ item.note }}</p>
@@ -144,6 +154,9 @@ const asked = (f: FigureRow) => ({
 }
 .head .el-button {
   margin: 0;
+}
+.mend {
+  padding: 3px 0;
 }
 .newer {
   border-left: 3px solid var(--copper);

@@ -8,9 +8,12 @@ import { useRoute, useRouter } from 'vue-router'
 import CaseDrawing from '../../drawing/CaseDrawing.vue'
 import { useDesk } from '../../state/desk'
 import { usePointer } from '../../state/pointer'
+import { budgetWords } from '../../ui/budget'
+import ComesWith from './ComesWith.vue'
 import PartLine from './PartLine.vue'
 import PartSheet from './PartSheet.vue'
 import PurposePanel from './PurposePanel.vue'
+import SeveralAtOnce from './SeveralAtOnce.vue'
 import StageLayout from '../../ui/StageLayout.vue'
 
 const ShelfDialog = defineAsyncComponent(() => import('../../shelf/ShelfDialog.vue'))
@@ -42,13 +45,26 @@ const cameIn = computed(() => {
   const { length } = desk.state.arrivals
   return length > 0 ? ` (${counted(length, 'part')} wait)` : ''
 })
+/** Several parts that are changed together: those that are ticked. */
+const isSeveral = ref(false)
+const picked = ref<readonly string[]>([])
+const several = (on: boolean): void => {
+  isSeveral.value = on
+  picked.value = []
+}
+const pick = (id: string): void => {
+  picked.value = picked.value.includes(id)
+    ? picked.value.filter(p => p !== id)
+    : [...picked.value, id]
+}
 const row = computed(() => parts.value?.rows.find(r => r.id === pointer.chosen) ?? null)
 const summary = computed(() => {
   if (!parts.value) return ''
-  const { rows, total, left, unpriced } = parts.value
+  const { rows, total, left, unpriced, budget } = parts.value
   const [all, open] = [money(total, currency.value), money(left, currency.value)]
   const unknown = unpriced ? `, ${counted(unpriced, 'price')} not known` : ''
-  return `${counted(rows.length, 'part')}, ${all} in all, ${open} left to pay${unknown}`
+  const bound = budget ? `, ${budgetWords(budget.left, currency.value)}` : ''
+  return `${counted(rows.length, 'part')}, ${all} in all, ${open} left to pay${unknown}${bound}`
 })
 </script>
 
@@ -59,6 +75,9 @@ const summary = computed(() => {
         ><RouterLink :to="{ name: 'arrivals', query: { begin } }"
           >Paste sheets{{ cameIn }}</RouterLink
         >
+        <ElButton v-if="(parts?.rows.length ?? 0) > 1 && !isSeveral" @click="several(true)"
+          >Several at once</ElButton
+        >
         <ElButton type="primary" @click="adding = true">Add from the shelf</ElButton></span
       ></template
     >
@@ -68,6 +87,14 @@ const summary = computed(() => {
         >Take {{ desk.state.newer.length === 1 ? 'it' : 'them' }} over</ElButton
       >
     </p>
+    <ComesWith v-if="parts?.missing.length" :missing="parts.missing" />
+    <SeveralAtOnce
+      v-if="isSeveral && parts"
+      :rows="parts.rows"
+      :picked="picked"
+      @pick="ids => (picked = ids)"
+      @close="several(false)"
+    />
     <div v-if="parts?.rows.length === 0" class="first">
       <p>{{ BEGIN[begin] }}</p>
       <p>
@@ -77,7 +104,14 @@ const summary = computed(() => {
       </p>
     </div>
     <ul v-else class="sheet">
-      <PartLine v-for="r in parts?.rows" :key="r.id" :row="r" :currency="currency" />
+      <PartLine
+        v-for="r in parts?.rows"
+        :key="r.id"
+        :row="r"
+        :currency="currency"
+        :picked="isSeveral ? picked.includes(r.id) : null"
+        @pick="pick(r.id)"
+      />
     </ul>
     <template #where>
       <PartSheet v-if="row" :key="row.id" :row="row" :currency="currency" />

@@ -5,21 +5,14 @@ import { useRouter, useRoute } from 'vue-router'
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import type { Asked } from '../../../core/rules/finding'
-import { useDesk } from '../../state/desk'
 import JumperSelect from '../JumperSelect.vue'
 
 defineProps<{ asks: readonly Asked[] }>()
-const desk = useDesk()
 const router = useRouter()
 const route = useRoute()
-const partOf = (item: string) => desk.state.build?.items.find(i => i.id === item)?.part
-/** To the part's form; what is kept there is then offered to the build. */
-const answer = (item: string): void =>
-  void router.push({
-    name: 'entry',
-    params: route.params,
-    query: { from: 'edit', part: partOf(item)?.id },
-  })
+/** To the field in the part's form that answers it. */
+const answer = ({ item, path }: Asked): void =>
+  void router.push({ name: 'entry', params: route.params, query: { from: 'mend', item, path } })
 </script>
 
 <template>
@@ -29,7 +22,7 @@ const answer = (item: string): void =>
         <b>{{ a.question }}</b> <span class="quiet">{{ a.take }}</span></span
       >
       <JumperSelect v-if="a.jumper" :item="a.item" :jumper="a.jumper" :label="a.question" />
-      <ElButton v-else size="small" :aria-label="`Enter it: ${a.question}`" @click="answer(a.item)"
+      <ElButton v-else size="small" :aria-label="`Enter it: ${a.question}`" @click="answer(a)"
         >Enter it…</ElButton
       >
     </li>

@@ -9,6 +9,7 @@ import type { Finding } from '../../../core/rules/finding'
 import { margin, quantity, tolerance } from '../../../core/figures/format'
 import { useDesk } from '../../state/desk'
 import AskedLines from './AskedLines.vue'
+import MendLinks from '../MendLinks.vue'
 import MeasureField from '../MeasureField.vue'
 import ReasonField from '../ReasonField.vue'
 import TriedButton from '../TriedButton.vue'
@@ -77,6 +78,7 @@ const leftOpen = (): boolean =>
       />
       <p><TriedButton :finding="finding" /></p>
     </div>
+    <MendLinks :items="finding.parts" />
     <RemedyList v-if="looking" :finding="finding.id" />
     <div v-if="finding.accepted || leftOpen()" class="acts">
       <ElButton size="small" @click="askAgain">{{

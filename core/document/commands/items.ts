@@ -69,6 +69,7 @@ export const itemCommands: Specs<
   | 'setParts'
   | 'markEnd'
   | 'confirm'
+  | 'leaveIncluded'
 > = {
   /** An item without an id gets a fresh one. */
   addItem: {
@@ -211,6 +212,21 @@ export const itemCommands: Specs<
       if (!mark) return `${place}: no longer marked`
       return `${place}: ${mark.as}${mark.why ? ` (${mark.why})` : ''}`
     },
+  },
+
+  /** What comes with its part is left out on purpose, or is asked for again. */
+  leaveIncluded: {
+    run(build, { id, out }) {
+      const item = findItem(build, id)
+      if (!isItem(item)) return item
+      return {
+        build: withItem(build, id, ({ bare: _, ...i }) => (out ? { ...i, bare: true } : i)),
+        back: { do: 'leaveIncluded', id, out: item.bare === true },
+        about: named(item),
+      }
+    },
+    line: ({ out }, { item }) =>
+      out ? `What comes with ${item} is left out` : `What comes with ${item} belongs to it`,
   },
 
   /** Other data for the parts of some items; what was measured on each copy stays. */

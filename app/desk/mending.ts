@@ -1,0 +1,77 @@
+// A part is put right from where one stands: this copy, all of the build, the shelf as well; and what comes
+// with parts is added.
+import { isProblem, type Problem } from '../../core/document/command'
+import type { SingleCommand } from '../../core/document/command-schema'
+import { VERSION } from '../../core/document/file'
+import { openNewPart, openPart } from '../../core/document/open'
+import { counted } from '../../core/figures/format'
+import { includedIn } from '../../core/parts/included'
+import { missingOf } from '../../core/stages/costs'
+import type { Act, Outcome } from './acts'
+import type { ShelfChange } from './db'
+import type { Edits } from './edits'
+import type { Shelf } from './shelf/shelf'
+import type { Store } from './store'
+
+export class Mending {
+  constructor(
+    private readonly store: Store,
+    private readonly shelf: Shelf,
+    private readonly edits: Edits,
+  ) {}
+
+  /**
+   * Other data for a part: of one copy, or of all copies in the build, which are a part of their own
+   * from then on where the shelf or another copy has it otherwise; or of the part wherever it is, on
+   * the shelf too. One step back in each case.
+   */
+  async mend(act: Extract<Act, { act: 'mendPart' }>): Promise<Outcome | Problem> {
+    const build = await this.store.build(act.build)
+    if (isProblem(build)) return build
+    const item = build.items.find(i => i.id === act.item)
+    if (!item) return { problem: 'This part is not in the build any more. Nothing was changed.' }
+    const read = openPart(act.part, VERSION)
+    if (isProblem(read)) return { problem: 'This part is not whole yet. Look at what is marked.' }
+    const alike = build.items.filter(i => i.part.id === item.part.id)
+    const copies = act.where === 'copy' ? [item] : alike
+    const taken = new Set(build.items.map(i => i.part.id))
+    const isItsOwn = alike.length === copies.length && this.shelf.part(read.id) === null
+    const part =
+      act.where === 'shelf' || isItsOwn
+        ? read
+        : { ...read, id: this.shelf.freshId(`${read.id}-own`, taken) }
+    const parts = Object.fromEntries(copies.map(i => [i.id, part]))
+    const title = `${part.model}: data changed${WHERE[act.where]}`
+    const changes: readonly ShelfChange[] =
+      act.where === 'shelf' ? [{ id: part.id, before: this.shelf.part(part.id), after: part }] : []
+    return this.edits.run(act.build, { do: 'setParts', parts, title }, changes)
+  }
+
+  /** Adds what comes with these items and is not in the build yet, in the state that they have. */
+  async addIncluded(id: string, items: readonly string[]): Promise<Outcome | Problem> {
+    const build = await this.store.build(id)
+    if (isProblem(build)) return build
+    const commands = missingOf(build.items)
+      .filter(m => items.includes(m.item))
+      .flatMap((m): readonly SingleCommand[] => {
+        const holder = build.items.find(i => i.id === m.item)
+        const found = holder && includedIn(holder.part).find(i => i.name === m.name)?.part
+        const part = found ? openNewPart(found, VERSION) : null
+        if (!holder || !part || isProblem(part)) return []
+        const { state, condition } = holder
+        return Array.from({ length: m.count }, () => ({
+          ...{ do: 'addItem' as const, item: { part, state, condition } },
+        }))
+      })
+    if (commands.length === 0)
+      return { problem: 'Everything that comes with these parts is in the build already.' }
+    const title = `Added ${counted(commands.length, 'part')} that came with others`
+    return this.edits.run(id, { do: 'together', commands, title })
+  }
+}
+
+const WHERE = {
+  copy: ' of this copy',
+  build: ' in this build',
+  shelf: ', on the shelf too',
+} as const
