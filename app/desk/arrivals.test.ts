@@ -143,3 +143,17 @@ test('what comes with a case is added with it, or left out', async () => {
   expect(after.build?.items.map(i => i.part.kind)).toEqual(['case', 'fan', 'fan', 'case'])
   expect(after.analysis?.horizons.then.parts.missing).toEqual([])
 })
+
+test('a pack is as many as are in it, with one controller for all of them', async () => {
+  const { bring, change, take } = await opened()
+  const PACK = `${FAN}\nPack of 3\nPackage contents: 1 controller`
+  const [line] = (await bring(PACK)).arrivals
+  expect([line?.count, line?.parts]).toEqual([3, 4])
+  const [four] = (await change(line?.id ?? '', { count: 4 })).arrivals
+  expect([four?.count, four?.parts]).toEqual([4, 6])
+  const after = stateOf(await take(line?.id ?? ''))
+  expect(after.build?.items.map(i => i.part.kind).sort()).toEqual([
+    ...['fan', 'fan', 'fan', 'fan', 'hub', 'hub'],
+  ])
+  expect(after.analysis?.horizons.then.parts.missing).toEqual([])
+})

@@ -7,7 +7,7 @@ import { VERSION } from '../../core/document/file'
 import { openNewPart } from '../../core/document/open'
 import { KINDS, type Part } from '../../core/parts'
 import type { State } from '../../core/parts/kind'
-import { includedIn, type Included } from '../../core/parts/included'
+import { includedIn } from '../../core/parts/included'
 import { checkPart } from '../../core/shelf/check'
 import { sheetsIn } from '../../core/reader/sheets-in'
 import { outcome, type ArrivalChange, type ArrivalLine, type Outcome } from './acts'
@@ -68,7 +68,7 @@ export class Arrivals {
           `“${long.slice(0, 40)}…” is too long for a sheet (${long.length} characters; at most ` +
           `${LONGEST_SHEET}). Paste its specifications only.`,
       }
-    await this.add(sheets.map(sheet => ({ build, text: sheet, part: null, count: 1 })))
+    await this.add(sheets.map(sheet => ({ build, text: sheet, part: null, count: 0 })))
     return outcome(build)
   }
 
@@ -95,10 +95,10 @@ export class Arrivals {
     const { arrivals } = this.store.db
     const row = (await arrivals.get(id)) ?? {
       ...{ id, build, at: this.maker.now(), place: 0 },
-      ...{ text: '', forced: null, part: null, count: 1 },
+      ...{ text: '', forced: null, part: null, count: 0 },
     }
-    const count = Math.min(Math.max(1, Math.round(change.count ?? row.count)), MOST_OF_ONE)
-    await arrivals.put({ ...row, ...change, count })
+    const said = change.count === undefined ? row.count : Math.max(1, Math.round(change.count))
+    await arrivals.put({ ...row, ...change, count: Math.min(said, MOST_OF_ONE) })
     return outcome(build)
   }
 
@@ -185,7 +185,7 @@ export class Arrivals {
     const part = whole as Partial<Part> | null
     const kind = part?.kind ?? read?.kind ?? null
     return {
-      ...{ id: row.id, kind, count: row.count, name: nameOf(part) },
+      ...{ id: row.id, kind, count: countOf(row, part), name: nameOf(part) },
       title: kind ? KINDS[kind].title : 'not recognised',
       read: read && {
         values: fieldsOf(read.read.filter(l => l.answer !== 'wrong')),
@@ -195,7 +195,7 @@ export class Arrivals {
       ...problemOf(part),
       comesWith: includedIn(part ?? {}).map(i => `${i.count} × ${i.name}`),
       bare: row.bare === true,
-      parts: row.count * (1 + (row.bare ? 0 : includedIn(part ?? {}).flatMap(times).length)),
+      parts: partsOf(row, part).length,
     }
   }
 
@@ -206,17 +206,29 @@ export class Arrivals {
   }
 }
 
-/** A part as many times as it is there, each with what comes with it unless that is left out. */
-function comingIn({ count, bare = false }: ArrivalRow, part: Part, state: State): SingleCommand[] {
-  const add = (own: Part, more: object = {}): SingleCommand => ({
-    ...{ do: 'addItem', item: { part: own, state, ...more } },
-  })
-  const own = add(part, bare ? { bare } : {})
-  const others = bare ? [] : includedIn(part).flatMap(times)
-  return Array.from({ length: count }, () => [own, ...others.map(p => add(p))]).flat()
+/** How many there are: as somebody said, else as many as are in its pack. */
+const countOf = ({ count }: ArrivalRow, part: Partial<Part> | null): number =>
+  count > 0 ? count : (part?.pack ?? 1)
+
+/** What is added: the part as many times as it is there, and what comes with each, or with each pack. */
+function partsOf(row: ArrivalRow, part: Partial<Part> | null): readonly (Part | 'itself')[] {
+  const count = countOf(row, part)
+  const own = Array.from({ length: count }, () => 'itself' as const)
+  const times = Math.ceil(count / (part?.pack ?? 1))
+  const others = row.bare
+    ? []
+    : includedIn(part ?? {}).flatMap(i =>
+        i.part ? Array.from({ length: i.count * times }, () => i.part) : [],
+      )
+  return [...own, ...others.filter(p => p !== null)]
 }
-const times = ({ count, part }: Included): readonly Part[] =>
-  Array.from({ length: part ? count : 0 }, () => part).filter(p => p !== null)
+
+const comingIn = (row: ArrivalRow, part: Part, state: State): readonly SingleCommand[] =>
+  partsOf(row, part).map(p => ({
+    ...{ do: 'addItem' as const },
+    item:
+      p === 'itself' ? { part, state, ...(row.bare ? { bare: true } : {}) } : { part: p, state },
+  }))
 
 /** Of how many fields these lines are: the sheet may say two values of one. */
 const fieldsOf = (lines: ReadDraft['read']): number => new Set(lines.map(l => l.path)).size

@@ -106,7 +106,7 @@ export interface ArrivalRow {
   readonly forced: PartKind | null
   /** As a hand left it; null as it was read. */
   readonly part: unknown
-  /** How many of it there are. */
+  /** How many of it there are; 0 as its pack says. */
   readonly count: number
   /** What a person answered about values that were read. */
   readonly answers?: readonly ValueAnswer[]

@@ -45,8 +45,9 @@ export function missingOf(items: readonly StoredItem[]): readonly Missing[] {
     const [first] = alike
     if (!first) return []
     return includedIn(first.part).flatMap(({ part, count, name, title }) => {
+      // A controller is in each pack, not with each fan.
       const here = items.filter(i => i.part.id === part?.id).length
-      const left = count * alike.length - here
+      const left = count * Math.ceil(alike.length / (first.part.pack ?? 1)) - here
       return part && left > 0 ? [{ item: first.id, name, title, count: left }] : []
     })
   })

@@ -73,8 +73,8 @@ export async function take(
 /** Everything as before a part was begun. */
 export async function clear(state: State): Promise<void> {
   // Nothing, read as nothing: an empty sheet is not read once more over what is begun next.
-  state.readOf.value = { text: '', forced: null, answers: [] }
   state.answers.value = []
+  state.readOf.value = { text: '', forced: null, answers: state.answers.value }
   state.sheet.value = ''
   state.forced.value = null
   state.read.value = null

@@ -105,6 +105,12 @@ const STATES: readonly State[] = ['have', 'ordered', 'wanted', 'later', 'spare',
 .ticked {
   grid-template-columns: minmax(0, 1fr) 28px 96px 92px;
 }
+.ticked .face {
+  grid-template-columns: 16px minmax(0, 1fr);
+}
+.ticked .role {
+  display: none;
+}
 .pick {
   display: grid;
   place-items: center;
