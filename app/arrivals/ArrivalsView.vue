@@ -6,6 +6,7 @@ import { computed, onMounted, ref, shallowRef } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { counted } from '../../core/figures/format'
 import type { State } from '../../core/parts/kind'
+import type { Purpose } from '../../core/standards/purposes'
 import type { ArrivalChange, ArrivalLine } from '../desk/acts'
 import type { Questions } from '../desk/questions'
 import { ask } from '../desk/remote'
@@ -13,6 +14,7 @@ import { useDesk } from '../state/desk'
 import ArrivalRow from './ArrivalRow.vue'
 import PasteField from './PasteField.vue'
 import StillMissing from './StillMissing.vue'
+import WhatFor from './WhatFor.vue'
 
 const desk = useDesk()
 const route = useRoute()
@@ -47,6 +49,11 @@ async function bring(text: string, name: string): Promise<boolean> {
 }
 const change = (arrival: string, by: ArrivalChange): Promise<boolean> =>
   desk.did({ act: 'changeArrival', build: build.value, arrival, change: by })
+/** A whole machine to begin with: its parts are looked at, and exchanged. */
+async function beginWith(purpose: Purpose): Promise<void> {
+  if (await desk.did({ act: 'beginWith', build: build.value, purpose }))
+    await router.push({ name: 'parts', params: route.params })
+}
 /** The button goes with its row: the focus goes to the head of the list. */
 async function drop(line: ArrivalLine): Promise<void> {
   const act = { act: 'dropArrivals', build: build.value, arrivals: [line.id] } as const
@@ -74,6 +81,7 @@ async function take(): Promise<void> {
           Sheets are told apart and laid out at the right, each value with the words it came from.
           Nothing is lost with this page: they wait there until they are added.
         </p>
+        <WhatFor v-if="desk.state.build?.items.length === 0" @begin="beginWith" />
         <StillMissing :state="state" />
       </div>
       <div class="came">

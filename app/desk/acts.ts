@@ -6,6 +6,7 @@ import type { Build } from '../../core/document/build'
 import type { Problem } from '../../core/document/command'
 import type { PartKind } from '../../core/parts'
 import type { State } from '../../core/parts/kind'
+import type { Purpose } from '../../core/standards/purposes'
 import type { ValueAnswer } from '../../core/reader/answers'
 import type { TablePlan } from './shelf/incoming-parts'
 
@@ -46,6 +47,7 @@ export type Act =
       readonly part: unknown
       readonly where: 'copy' | 'build' | 'shelf'
     }
+  | { readonly act: 'beginWith'; readonly build: string; readonly purpose: Purpose }
   | { readonly act: 'addIncluded'; readonly build: string; readonly items: readonly string[] }
   | { readonly act: 'keepPart'; readonly part: unknown }
   | { readonly act: 'dropParts'; readonly parts: readonly string[] }

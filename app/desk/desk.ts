@@ -27,6 +27,7 @@ import { ShelfActs } from './shelf-acts'
 import { Shown } from './shown'
 import { Storage } from './storage'
 import { Mending } from './mending'
+import { beginWith } from './templates'
 import { Store } from './store'
 
 export interface DeskOptions {
@@ -66,7 +67,7 @@ export class Desk {
   readonly storage: Storage
   readonly arrivals: Arrivals
   readonly history: History
-  private readonly edits: Edits
+  readonly edits: Edits
   private readonly shelfActs: ShelfActs
   private readonly between: Between
   private readonly mending: Mending
@@ -246,6 +247,7 @@ export class Desk {
     takeNewer: act => this.between.takeNewer(act.build, act.items),
     measurePart: act => this.between.measurePart(act),
     mendPart: act => this.mending.mend(act),
+    beginWith: act => beginWith(this, act.build, act.purpose),
     addIncluded: act => this.mending.addIncluded(act.build, act.items),
     keepPart: act => this.shelfActs.keepOne(act.part),
     dropParts: act => this.shelfActs.drop(act.parts),

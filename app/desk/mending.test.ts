@@ -4,8 +4,11 @@ import type { Part } from '../../core/parts'
 import { newDesk, problem, state as stateOf } from './test-helpers/hand'
 
 const FAN = part('ottery-breeze-120')
-const pc = (includes: Part['includes']): Part =>
-  ({ ...part('brackwater-harbour-4'), id: 'own-case', includes }) as Part
+const pc = (includes: Part['includes']): Part => ({
+  ...part('brackwater-harbour-4'),
+  id: 'own-case',
+  includes,
+})
 
 async function opened(...parts: readonly Part[]) {
   const { desk } = newDesk()

@@ -2,10 +2,11 @@
 // The frame around every view: keys, dropping a file anywhere, the title.
 import { useDropZone, useTitle } from '@vueuse/core'
 import { computed, defineAsyncComponent, nextTick, ref, watch } from 'vue'
-import { useRoute } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import { useDesk } from '../state/desk'
 import { useShelf } from '../shelf/shelf'
 import { listenForKeys, listenForUndo, onKey } from '../ui/keys'
+import { LARGEST_FILE } from '../desk/limits'
 import TroubleBar from './TroubleBar.vue'
 import { useOpening } from '../shelf/opening'
 import '../ui/theme'
@@ -18,6 +19,7 @@ const ImportDialog = defineAsyncComponent(() => import('../shelf/ImportDialog.vu
 const desk = useDesk()
 const shelf = useShelf()
 const route = useRoute()
+const router = useRouter()
 const { turn } = useUndo()
 const showKeys = ref(false)
 useTitle(
@@ -29,9 +31,20 @@ useTitle(
 )
 
 const opening = useOpening()
+/** What was dropped anywhere: builds and tables are opened, sheets come in for the open build. */
+async function dropped(files: readonly File[]): Promise<void> {
+  const build = desk.state.build?.id
+  const isSheet = ({ name, size }: File): boolean =>
+    /\.(?:txt|md|html?)$/i.test(name) && size <= LARGEST_FILE
+  for (const file of files) {
+    if (!build || !isSheet(file)) await opening(file)
+    else if (await desk.did({ act: 'bringIn', build, text: await file.text(), name: file.name }))
+      await router.push({ name: 'arrivals', params: { build } })
+  }
+}
 const { isOverDropZone } = useDropZone(document.body, {
-  onDrop: files => void opening(files?.[0]),
-  multiple: false,
+  onDrop: files => void dropped(files ?? []),
+  multiple: true,
 })
 
 listenForKeys()
