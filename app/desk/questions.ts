@@ -19,6 +19,7 @@ import type { Query } from '../../core/shelf/find'
 import { BOARD_FORMS } from '../../core/standards/boards'
 import { CONNECTORS, MATINGS } from '../../core/connectors/connectors'
 import type { Look } from '../../core/connectors/look'
+import { canBePasted, membersIn } from '../../core/reader/members'
 import { readPins } from '../../core/reader/pins'
 import { PIN_JOBS, pinName, type PinJob } from '../../core/standards/panel'
 import { MEMORY_TYPES } from '../../core/standards/modules'
@@ -148,6 +149,9 @@ function shelfQuestions({ store, shelf, incoming, outgoing, chunks, arrivals }: 
       const part = shelf.part(id)
       return part ? picturesBy(store.db, pagesOf(part)) : {}
     },
+    /** What a small table has for one list of a part. */
+    membersIn,
+    canBePasted,
     /** A sheet read again, with what was corrected by hand before. */
     readAgain: (now: Pick<Entered, 'text' | 'forced' | 'answers'>, before: Entered) =>
       readAgain(shelf, now, before),

@@ -248,9 +248,10 @@ const sentences = (line: string): readonly string[] =>
 
 /**
  * Brackets, and what holds phrases apart outside of them: a comma that is no thousand's, a
- * semicolon, a full stop, "and", "+", "&", "/".
+ * semicolon, a full stop, "and", "+", "&", "/"; steps along a cable are one sum.
  */
-const APART = /[()]|,(?!\d)|;|(?<=[a-z]{4})\.(?=\s+[A-Z])| and |\s[+&/]\s/g
+const APART =
+  /[()]|,(?!\d)|;|(?<=[a-z]{4})\.(?=\s+[A-Z])| and |\s[&/]\s|\s\+\s(?!\d{2,4}(?:\s*mm)?\s*(?:\+|mm|cm|$))/g
 
 /**
  * The phrases of a value: what commas, semicolons, bars, full stops and the word "and" hold apart,

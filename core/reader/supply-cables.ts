@@ -125,10 +125,8 @@ export function readPlugs(s: Statement, notes: Notes): void {
   const [inLabel] = thingsIn(s.label, PLUGS)
   let last: Plug | null = null
   for (const phrase of phrasesOf(s.value)) {
-    // "1x ATX 24-pin, 610 mm": a bare length belongs to the plug before it.
-    if (last && A_LENGTH.test(phrase))
-      notes.put(s, `cables.${last}.length`, measuresIn(phrase)[0]?.value, 'mm')
     const plug = A_LENGTH.test(phrase) ? undefined : plugIn(s.label, phrase, inLabel)
+    if (!plug && last) putCable(s, notes, last, cableAlone(phrase))
     if (!plug) continue
     last = plug.key
     if (namesNoPlug(phrase)) continue
@@ -173,7 +171,20 @@ function readCable(
   // A number of chains counts as many plugs as hang on them; "Cable lengths: ATX 550 mm" counts none.
   const chains = /\b(?:chain|cable) (?:of|with) \d\b/i.test(phrase) ? (cable.each ?? 1) : 1
   if (inLabel || !/lengths?\b/i.test(s.label)) notes.count(s, `cables.${key}`, count * chains)
-  notes.put(s, `cables.${key}.length`, cable.length, 'mm')
-  notes.put(s, `cables.${key}.after`, cable.after, 'mm')
-  notes.put(s, `cables.${key}.each`, cable.each, 'pcs')
+  putCable(s, notes, key, cable)
+}
+
+/**
+ * "1x ATX 24-pin, 610 mm", "4 x SATA, 450 + 150 + 150 mm": a bare length, and the steps along a cable,
+ * belong to the plug before them.
+ */
+const cableAlone = (phrase: string): Cable | null =>
+  A_LENGTH.test(phrase)
+    ? { length: measuresIn(phrase)[0]?.value ?? null, after: null, each: null }
+    : steppedIn(phrase)
+
+function putCable(s: Statement, notes: Notes, key: Plug, cable: Cable | null): void {
+  notes.put(s, `cables.${key}.length`, cable?.length, 'mm')
+  notes.put(s, `cables.${key}.after`, cable?.after, 'mm')
+  notes.put(s, `cables.${key}.each`, cable?.each, 'pcs')
 }

@@ -6,6 +6,8 @@ import { computed } from 'vue'
 import { capital, counted } from '../../../core/figures/format'
 import type { FormField } from '../../../core/forms/form'
 import PartForm, { type Values } from './PartForm.vue'
+import PasteRows from './PasteRows.vue'
+import { usePasting } from './pasting'
 
 const props = defineProps<{
   field: FormField & { readonly takes: 'list' }
@@ -47,6 +49,21 @@ function duplicate(i: number): void {
   while (typeof key === 'string' && keys.has(`${key}-${n}`)) n += 1
   const copy = typeof key === 'string' ? { ...entry, key: `${key}-${n}` } : { ...entry }
   emit('change', entries.value.toSpliced(i + 1, 0, copy))
+}
+/** Only the lists of a part itself are pasted. */
+const { kind, canPaste } = usePasting(() => props.path)
+/** Rows behind those that are there, each under a short name of its own. */
+function withRows(rows: readonly object[]): readonly unknown[] {
+  const keys = new Set(entries.value.map(e => (e as Values)['key']))
+  const fresh = rows.map(row => {
+    const key = (row as Values)['key']
+    let n = 2
+    let own = key
+    while (typeof own === 'string' && keys.has(own)) own = `${String(key)}-${n++}`
+    keys.add(own)
+    return own === undefined ? row : { ...row, key: own }
+  })
+  return [...entries.value, ...fresh]
 }
 const remove = (i: number): void =>
   emit(
@@ -101,7 +118,13 @@ function entryOf(fields: readonly FormField[], n: number): Values {
       size="small"
       @click="emit('change', [...entries, entryOf(field.fields, entries.length + 1)])"
       >Add {{ field.one }}</ElButton
-    ><template v-if="field.optional && entries.length === 0"
+    ><PasteRows
+      v-if="kind && canPaste"
+      :kind="kind"
+      :path="path"
+      :label="field.label"
+      @rows="rows => emit('change', withRows(rows))"
+    /><template v-if="field.optional && entries.length === 0"
       ><ElButton
         v-if="value === null"
         size="small"
