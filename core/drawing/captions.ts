@@ -56,18 +56,19 @@ function column(named: readonly Named[], side: Caption['side'], room: Room): rea
   const sign = side === 'left' ? -1 : 1
   const edge = side === 'left' ? machine.x : machine.x + machine.w
   const x = edge + sign * letter * BESIDE
-  const sorted = [...named].sort((a, b) => a.tip[1] - b.tip[1])
+  // Rounded first: two lines that just pass each other would cross once they are rounded.
+  const sorted = named.map(n => ({ ...n, tip: fine(n.tip) })).sort((a, b) => a.tip[1] - b.tip[1])
   const ys = spread(
     sorted.map(n => n.tip[1]),
     { step: HIGH * letter, from: machine.y, to: machine.y + machine.h },
   )
-  const ports = ys.map((y): Point => [x, y])
+  const ports = ys.map((y): Point => fine([x, y]))
   return uncrossed(sorted, ports).map((n, i): Caption => {
     const port = ports[i] ?? n.tip
     return {
-      ...{ ...n, side, tip: fine(n.tip) },
+      ...{ ...n, side },
       at: fine([port[0] + sign * GAP * letter, port[1] + letter * 0.35]),
-      line: [fine(port), fine(n.tip)],
+      line: [port, n.tip],
     }
   })
 }

@@ -238,6 +238,12 @@ test('whatever is named, no two lines cross and no two names meet', () => {
       // Two columns of 300 and 18 more, 24.3 each: what finds room is named.
       expect(captions).toHaveLength(Math.min(named.length, 26))
     }),
+    // Lines that just passed each other crossed once they were rounded.
+    {
+      examples: [
+        [[...Array.from({ length: 5 }, (): [number, number] => [0, 0]), [0, 300], [1, 300]]],
+      ],
+    },
   )
 })
 
