@@ -63,6 +63,7 @@ async function work(): Promise<void> {
   await makeAndDelete()
   await changeTheShelf()
   await bringIn()
+  await buyForPlover()
 }
 
 async function workOnPlover(): Promise<void> {
@@ -176,6 +177,19 @@ async function changeTheShelf(): Promise<void> {
   })
 }
 
+/** A budget, a copy that goes back, data of one copy, what comes with a part, lights with a lead. */
+async function buyForPlover(): Promise<void> {
+  const glow = shelf.find(p => p.id === 'kelder-vane-120-glow')
+  if (!glow) throw new Error('no fan with lights on the shelf')
+  await run('plover', { do: 'setBudget', budget: 900 })
+  await run('plover', { do: 'sendBack', id: 'supply', why: 'a bent corner' })
+  await run('plover', { do: 'addItem', item: { id: 'glow', part: glow, state: 'wanted' } })
+  await send({ act: 'addIncluded', build: 'plover', items: ['glow'] })
+  await run('plover', { do: 'leaveIncluded', id: 'glow', out: true })
+  const part = { ...glow, price: 41 }
+  await send({ act: 'mendPart', build: 'plover', item: 'glow', part, where: 'copy' })
+}
+
 /** What came in and waits: a sheet as it was read, and one that a hand corrected. */
 async function bringIn(): Promise<void> {
   const fan = 'Kelder Breeze 120 S case fan\nSize: 120 x 120 x 25 mm\nConnector: 4-pin PWM'
@@ -187,7 +201,8 @@ async function bringIn(): Promise<void> {
   if (!second) throw new Error('the sheets did not come in')
   const read = await asks.arrival(second.id)
   const part = { ...(read?.part as object), height: { mm: 39, basis: 'measured' } }
-  const change = { count: 2, part }
+  const answers = [{ path: 'height', value: 38, says: 'right' as const }]
+  const change = { count: 2, part, answers, bare: true }
   await send({ act: 'changeArrival', build: 'plover', arrival: second.id, change })
 }
 
