@@ -74,9 +74,15 @@ const WORDS: Readonly<Record<string, string>> = {
   axes: 'which way it lies',
   outlets: 'outputs',
   serves: 'what it feeds',
+  own: 'maker’s own plug',
+  onward: 'hands its lights on',
+  pack: 'sold in packs of',
+  includes: 'comes with it',
 }
 /** What hardly anybody has to fill in: it stands under “more”. */
-const RARE: ReadonlySet<string> = new Set(['key', 'axes', 'rank', 'serves', 'role', 'note'])
+const RARE: ReadonlySet<string> = new Set([
+  ...['key', 'axes', 'rank', 'serves', 'role', 'note', 'pack', 'includes'],
+])
 
 /** The form of a kind, in the order of its schema. */
 export const formOf = (kind: PartKind): readonly FormField[] => fieldsOf(KINDS[kind].schema)

@@ -48,6 +48,17 @@ const DIALOGS: readonly Opened[] = [
     },
   },
   {
+    ...{ name: 'several parts at once', place: '/b/avocet/parts' },
+    open: press('Several at once'),
+  },
+  {
+    ...{ name: 'rows that are pasted', place: '/b/avocet/shelf/entry?from=hand&kind=supply' },
+    open: async page => {
+      await page.locator('summary', { hasText: 'Cables' }).first().click()
+      await named(page, 'Paste a table: cables').click()
+    },
+  },
+  {
     ...{ name: 'a table that is taken in', place: '/b/avocet/shelf' },
     open: async page => {
       await page

@@ -25,6 +25,7 @@ export const VIEWS = [
   'shelf/entry?from=numbers',
   'shelf/entry?from=hand',
   'shelf/entry?from=edit&part=dunlin-a750g',
+  'shelf/entry?from=mend&item=cooler',
   'shelf/compare?parts=dunlin-a850,dunlin-a1000',
 ]
 

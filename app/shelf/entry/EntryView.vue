@@ -11,6 +11,7 @@ import MendActs from './MendActs.vue'
 import { showField } from './show-field'
 import NotStated from '../../ui/NotStated.vue'
 import PartForm from './PartForm.vue'
+import ReadWhere from './ReadWhere.vue'
 import { useDesk } from '../../state/desk'
 import { useShelf } from '../shelf'
 import { useEntry } from './entry'
@@ -25,17 +26,6 @@ const FROM = [
   { id: 'numbers', title: 'A few numbers' },
   { id: 'hand', title: 'By hand' },
 ] as const
-/** Where words about a part come from; the last two are hearsay, and ask for a test. */
-const READ_IN = [
-  { in: 'sheet', says: 'the maker’s sheet' },
-  { in: 'manual', says: 'its manual' },
-  { in: 'label', says: 'its label or box' },
-  { in: 'shop', says: 'a shop’s page' },
-  { in: 'review', says: 'somebody’s review' },
-] as const
-const readIn = computed(
-  () => (entry.part?.['read'] as { readonly in?: string } | undefined)?.in ?? 'sheet',
-)
 const from = computed(() => String(route.query['from'] ?? 'sheet'))
 const go = (id: string): void => void router.replace({ query: { from: id } })
 const editing = computed(() => from.value === 'edit')
@@ -49,7 +39,7 @@ const pane = computed(() => {
 })
 const TITLES: Readonly<Record<string, string>> = {
   ...{ edit: 'Change a part', vary: 'A part like another', arrival: 'A part that came in' },
-  mend: 'Change the data of a part',
+  mend: 'Change the data of',
 }
 /** The item of the build whose part is put right. */
 const mended = computed(() => {
@@ -100,7 +90,7 @@ async function keep(add: boolean): Promise<void> {
   <section class="entry">
     <div class="head">
       <h1 ref="title" tabindex="-1">
-        {{ TITLES[from] ?? 'A new part' }}
+        {{ TITLES[from] ?? 'A new part' }} {{ mended ? entry.part?.['model'] : '' }}
       </h1>
       <div v-if="!(from in TITLES)" class="from" role="group" aria-label="How it comes in">
         <button
@@ -165,15 +155,7 @@ async function keep(add: boolean): Promise<void> {
             :name="String(entry.part['model'] ?? '')"
             @confirm="line => entry.confirm(line.id)"
           />
-          <label class="kind"
-            >Where this was read
-            <select
-              :value="readIn"
-              @change="entry.readIn(($event.target as HTMLSelectElement).value)"
-            >
-              <option v-for="w in READ_IN" :key="w.in" :value="w.in">{{ w.says }}</option>
-            </select></label
-          >
+          <ReadWhere />
           <PartForm
             :fields="entry.fields"
             :value="entry.part"
