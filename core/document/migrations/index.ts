@@ -103,8 +103,8 @@ export const MIGRATIONS: readonly Migration[] = [
     says:
       'New fields, all of which may be left out: the lights of a fan and of a cooler, with a lead and ' +
       'a plug of their own; how many are sold as one pack; what comes with a part and is a part of ' +
-      'its own (`includes`); what a build may cost (`budget`), which copies went back to the shop, and of which copies what comes with them is ' +
-      'left out.',
+      'its own (`includes`), and of which copies that is left out (`bare`); what a build may cost ' +
+      '(`budget`); which copies went back to the shop.',
     build: same,
     part: same,
   },
