@@ -54,6 +54,13 @@ describe('data that is put right', () => {
     stateOf(await desk.send({ act: 'undo', of: build }))
     expect([(await partsOf())[0]?.[2], desk.shelf.part(FAN.id)]).toEqual([FAN.price, FAN])
   })
+  test('what the shelf knows otherwise besides stays', async () => {
+    const { desk, mend } = await opened(FAN)
+    stateOf(await desk.send({ act: 'keepPart', part: { ...FAN, lead: 333 } }))
+    stateOf(await mend('fan', { ...FAN, price: 99 }, 'shelf'))
+    expect(desk.shelf.part(FAN.id)).toMatchObject({ price: 99, lead: 333 })
+    expect((await desk.state()).newer).toEqual(['fan'])
+  })
   test('what is not whole, and what is gone, change nothing', async () => {
     const { mend } = await opened(FAN)
     expect(problem(await mend('fan', { kind: 'fan' }, 'build'))).toMatch(/not whole yet/)

@@ -5,6 +5,8 @@ import type { SingleCommand } from '../../core/document/command-schema'
 import { VERSION } from '../../core/document/file'
 import { openNewPart, openPart } from '../../core/document/open'
 import { counted } from '../../core/figures/format'
+import type { Part } from '../../core/parts'
+import { corrected, correctionsOf } from '../../core/parts/corrections'
 import { includedIn } from '../../core/parts/included'
 import { missingOf } from '../../core/stages/costs'
 import type { Act, Outcome } from './acts'
@@ -42,9 +44,16 @@ export class Mending {
         : { ...read, id: this.shelf.freshId(`${read.id}-own`, taken) }
     const parts = Object.fromEntries(copies.map(i => [i.id, part]))
     const title = `${part.model}: data changed${WHERE[act.where]}`
-    const changes: readonly ShelfChange[] =
-      act.where === 'shelf' ? [{ id: part.id, before: this.shelf.part(part.id), after: part }] : []
+    const changes = act.where === 'shelf' ? [this.onTheShelf(item.part, part)] : []
     return this.edits.run(act.build, { do: 'setParts', parts, title }, changes)
+  }
+
+  /** Only what was changed: what the shelf knows otherwise besides stays as it is there. */
+  private onTheShelf(was: Part, now: Part): ShelfChange {
+    const before = this.shelf.part(now.id)
+    const merged = before ? corrected(before, correctionsOf(was, now)).part : now
+    const read = openPart(merged, VERSION)
+    return { id: now.id, before, after: isProblem(read) ? now : read }
   }
 
   /** Adds what comes with these items and is not in the build yet, in the state that they have. */

@@ -95,6 +95,12 @@ describe('lights of a fan and a cooler', () => {
     })
     expect(unread).toEqual([])
   })
+  test('what is said of the fan in the words of its lights is read all the same', () => {
+    const { part } = read(
+      'Ottery Glow 12\nSize: 120 mm ARGB case fan\nConnector: 4-pin\nCurrent: 0.2 A',
+    )
+    expect(part).toMatchObject({ size: '120', face: 'fan-4', lights: { face: 'light-5' } })
+  })
   test('light of one colour hangs on the fan’s own lead', () => {
     expect(read(`${FAN}LED colour: white`).part).not.toHaveProperty('lights')
     expect(read(`${FAN}RGB: none`).part).not.toHaveProperty('lights')

@@ -34,6 +34,11 @@ export function readBesideLights(
     if ([rest, lit].some(half => half !== null && notes.wasRead(half))) notes.use(s)
 }
 
+/** "3-pin 5V ARGB" is of the lights alone; "120 mm ARGB fan" is of the fan as well. */
+const isOfLightsAlone = (phrase: string): boolean =>
+  LIGHTS.test(phrase) && ITS_LEAD.test(phrase) && !/PWM|\bfans?\b/i.test(phrase)
+const ITS_LEAD = /pin|\d\s?V\b|\d\s?m?A\b|cable|lead|header|connector/i
+
 interface Halves {
   readonly rest: Statement | null
   readonly lit: Statement | null
@@ -44,7 +49,7 @@ function lightsApart(s: Statement): Halves {
   const phrases = s.value.split(PHRASE)
   const half = (isLit: boolean): Statement => ({
     ...s,
-    value: phrases.filter(p => LIGHTS.test(p) === isLit).join(', '),
+    value: phrases.filter(p => (isLit ? LIGHTS.test(p) : !isOfLightsAlone(p))).join(', '),
   })
   return { rest: half(false), lit: half(true) }
 }

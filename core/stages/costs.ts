@@ -40,7 +40,7 @@ export interface Missing {
  * nor what makes no part.
  */
 export function missingOf(items: readonly StoredItem[]): readonly Missing[] {
-  const holders = items.filter(i => i.bare !== true)
+  const holders = items.filter(i => i.bare !== true && i.state !== 'spare')
   return [...groupBy(holders, i => i.part.id).values()].flatMap(alike => {
     const [first] = alike
     if (!first) return []

@@ -37,6 +37,12 @@ const pane = computed(() => {
   if (isArrival.value) return hasSheet.value ? 'sheet' : null
   return FROM.some(f => f.id === from.value) ? from.value : null
 })
+const SAYS: Readonly<Record<string, string>> = {
+  sheet:
+    'Paste a sheet at the left: what it says fills the form here, each value with the words it came from.',
+  numbers: 'Enter what you know at the left.',
+  hand: 'Choose a kind at the left.',
+}
 const TITLES: Readonly<Record<string, string>> = {
   ...{ edit: 'Change a part', vary: 'A part like another', arrival: 'A part that came in' },
   mend: 'Change the data of',
@@ -165,13 +171,7 @@ async function keep(add: boolean): Promise<void> {
           />
         </template>
         <p v-else class="quiet">
-          {{
-            pane === 'sheet'
-              ? 'Paste a sheet at the left: what it says fills the form here, each value with the words it came from.'
-              : pane === 'numbers'
-                ? 'Enter what you know at the left.'
-                : 'Choose a kind at the left.'
-          }}
+          {{ SAYS[pane ?? ''] ?? 'This part is not here any more.' }}
         </p>
       </div>
     </div>
