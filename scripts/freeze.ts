@@ -179,7 +179,7 @@ async function changeTheShelf(): Promise<void> {
 
 /** A budget, a copy that goes back, data of one copy, what comes with a part, lights with a lead. */
 async function buyForPlover(): Promise<void> {
-  const glow = shelf.find(p => p.id === 'kelder-vane-120-glow')
+  const glow = shelf.find(p => p.id === 'kelder-ember-120')
   if (!glow) throw new Error('no fan with lights on the shelf')
   await run('plover', { do: 'setBudget', budget: 900 })
   await run('plover', { do: 'sendBack', id: 'supply', why: 'a bent corner' })

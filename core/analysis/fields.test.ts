@@ -315,6 +315,11 @@ const RELAYED = buildOf(
       outlets: [{ key: 'o', label: 'out', face: 'fan-4' }],
     },
     'fan-1': { ...part('kelder-vane-120') },
+    split: {
+      ...{ kind: 'adapter', id: 'split', model: 'Own splitter' },
+      inlets: [{ key: 'in', label: 'lead', face: 'fan-4', role: 'case' }],
+      outlets: [{ key: 'o', label: 'out', face: 'fan-4' }],
+    },
     // One after the other, from the plug of a maker's own controller.
     'lit-1': litFan('Glim', true),
     'lit-2': litFan('Glim'),

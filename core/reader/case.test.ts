@@ -1,4 +1,5 @@
 import { readLines } from '../test-helpers/sheets'
+import { readSheet } from './read'
 
 const pcCase = (...lines: readonly string[]) =>
   readLines('Brackwater Jetty 9 case', 'Boards: ATX', ...lines)
@@ -93,4 +94,43 @@ test('front ports, however they are counted', () => {
   expect(
     pcCase('PORTS', '2x USB 3.2 Gen 1 Type-A', '1x USB 3.2 Gen 2 Type-C', '1x Headphone/mic'),
   ).toMatchObject(ports)
+})
+
+describe('a room with and without what stands beside it', () => {
+  const rooms = (line: string) => {
+    const { fields, doubtful } = readSheet(`Own tower case\nMotherboards: ATX\n${line}`, {
+      kind: 'case',
+    })
+    const of = (list: readonly { path: string; value: unknown }[]) =>
+      Object.fromEntries(list.filter(f => /room/i.test(f.path)).map(f => [f.path, f.value]))
+    return [of(fields), of(doubtful)]
+  }
+  test.each([
+    [
+      'Max GPU length: 400 mm (w/o front radiator) / 345 mm (with front radiator)',
+      { cardRoom: 400, cardRoomMeans: 'front empty' },
+    ],
+    [
+      'GPU clearance: 345 mm with front radiator, 400 mm without',
+      { cardRoom: 345, cardRoomMeans: 'radiator at the front' },
+    ],
+    [
+      'Graphics card: up to 400 mm; 370 mm with radiator',
+      { cardRoom: 400, cardRoomMeans: 'front empty' },
+    ],
+    ['GPU clearance: 355 mm / 13.98 in', { cardRoom: 355 }],
+  ])('%s', (line, expected) => {
+    expect(rooms(line)).toEqual([expected, {}])
+  })
+  test('three rooms in one row, and one that is less with a cage in', () => {
+    expect(
+      rooms('Clearances: CPU cooler 170 mm, GPU 380 mm, PSU 200 mm (180 mm with HDD cage)'),
+    ).toEqual([{ coolerRoom: 170, cardRoom: 380, 'supply.room': 200 }, { 'supply.room': 180 }])
+  })
+  test('less under some condition is not lost', () => {
+    expect(rooms('CPU cooler height: 175 mm (165 mm with glass panel)')).toEqual([
+      { coolerRoom: 175 },
+      { coolerRoom: 165 },
+    ])
+  })
 })

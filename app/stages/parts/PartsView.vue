@@ -131,6 +131,7 @@ const summary = computed(() => {
 <style scoped>
 .tools {
   display: flex;
+  flex-wrap: wrap;
   gap: 14px;
   align-items: center;
 }
