@@ -9,6 +9,7 @@ import { questionsOf } from '../app/desk/questions'
 import type { Command } from '../core/document/command-schema'
 import { isProblem } from '../core/document/command'
 import { VERSION } from '../core/document/file'
+import type { Part } from '../core/parts'
 import { contentOf, shippedParts } from './documents'
 import { frozenSchema } from './frozen-schema'
 
@@ -179,8 +180,14 @@ async function changeTheShelf(): Promise<void> {
 
 /** A budget, a copy that goes back, data of one copy, what comes with a part, lights with a lead. */
 async function buyForPlover(): Promise<void> {
-  const glow = shelf.find(p => p.id === 'kelder-ember-120')
-  if (!glow) throw new Error('no fan with lights on the shelf')
+  const breeze = shelf.find(p => p.id === 'ottery-breeze-120')
+  if (breeze?.kind !== 'fan') throw new Error('no such fan on the shelf')
+  const controller = { kind: 'hub', id: 'glow-hub', model: 'Glow hub', serves: 'lights' }
+  const glow: Part = {
+    ...{ ...breeze, id: 'glow-120', model: 'Glow 120', pack: 3 },
+    lights: { face: 'light-5', lights: 12, amps: 0.5, lead: 400, onward: true },
+    includes: [{ count: 1, part: controller }],
+  }
   await run('plover', { do: 'setBudget', budget: 900 })
   await run('plover', { do: 'sendBack', id: 'supply', why: 'a bent corner' })
   await run('plover', { do: 'addItem', item: { id: 'glow', part: glow, state: 'wanted' } })
