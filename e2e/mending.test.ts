@@ -43,7 +43,10 @@ test('of two values that a sheet says one is wrong: the other stands, also after
 test('what comes with a case is added with it, and left out where it is not wanted', async () => {
   const { page, close } = await opened('/b/plover/coming-in')
   await bring(page, CASE)
-  await page.getByLabel('with 3 × 120 mm fan of the Mast L').waitFor()
+  const fans = page.getByLabel('with 3 × 120 mm fan of the Mast L')
+  await fans.uncheck()
+  await page.getByRole('button', { name: 'Add 1 part to Plover' }).waitFor()
+  await fans.check()
   await page.getByRole('button', { name: 'Add 4 parts to Plover' }).click()
   await page.getByRole('heading', { name: 'Parts', exact: true }).waitFor()
   expect(await page.getByText('120 mm fan of the Mast L').count()).toBeGreaterThanOrEqual(3)
@@ -65,6 +68,51 @@ test('data is put right from a finding, and one is back where one was', async ()
     .getByText(/: data changed in this build/)
     .first()
     .waitFor()
+  await close()
+})
+
+test('the part that is chosen in the drawing leads to its data, by keys alone', async () => {
+  const { page, close } = await opened('/b/plover/fit')
+  await page.locator('figure svg [tabindex="0"]').first().focus()
+  await page.keyboard.press('Enter')
+  await page.locator('figure .mend a').focus()
+  await page.keyboard.press('Enter')
+  await page.getByRole('heading', { name: /^Change the data of \S/ }).waitFor()
+  await close()
+})
+
+test('an open question leads to the very field that answers it', async () => {
+  const { page, close } = await opened('/b/plover/coming-in')
+  await bring(page, 'Tarn Breeze 9 case fan\nSize: 120 x 120 x 25 mm\nCurrent: 0.2 A')
+  await page.getByText('1 thing that it joins by not known').waitFor()
+  await page.getByRole('button', { name: 'Add 1 part to Plover' }).click()
+  await page.getByRole('heading', { name: 'Parts', exact: true }).waitFor()
+  await page.goto('/b/plover/measuring')
+  await page.getByRole('button', { name: /^Enter it: Which plug does the Breeze 9 have/ }).click()
+  const plug = page.locator('.fields').getByLabel('Connector', { exact: true }).first()
+  await page.locator('.fields select:focus').waitFor()
+  expect(await plug.evaluate(field => field === document.activeElement)).toBe(true)
+  await plug.selectOption({ index: 1 })
+  await page.getByRole('button', { name: 'In this build' }).click()
+  await page
+    .getByRole('heading', { name: /^Measur/ })
+    .first()
+    .waitFor()
+  await close()
+})
+
+test('a sheet that is dropped anywhere comes in', async () => {
+  const { page, close } = await opened('/b/plover/fit')
+  await page.evaluate(() => {
+    const dataTransfer = new DataTransfer()
+    const text = 'Tarn Breeze 9 case fan\nSize: 120 x 120 x 25 mm\nConnector: 4-pin'
+    dataTransfer.items.add(new File([text], 'fan.txt', { type: 'text/plain' }))
+    for (const kind of ['dragenter', 'dragover', 'drop'])
+      document.body.dispatchEvent(
+        new DragEvent(kind, { dataTransfer, bubbles: true, cancelable: true }),
+      )
+  })
+  await page.getByRole('link', { name: 'Tarn Breeze 9' }).waitFor()
   await close()
 })
 

@@ -129,7 +129,7 @@ export interface ArrivalLine {
   readonly problem: string | null
   /** How much that it joins by is not known yet. */
   readonly open: number
-  /** What comes with one of it, in words; and whether that is left out. */
+  /** What comes with one of it, or with a pack of it, in words; and whether that is left out. */
   readonly comesWith: readonly string[]
   readonly bare: boolean
   /** How many parts are added with it in all. */

@@ -7,7 +7,7 @@ import { VERSION } from '../../core/document/file'
 import { openNewPart } from '../../core/document/open'
 import { KINDS, type Part } from '../../core/parts'
 import type { State } from '../../core/parts/kind'
-import { includedIn } from '../../core/parts/included'
+import { includedWith } from '../../core/parts/included'
 import { checkPart } from '../../core/shelf/check'
 import { sheetsIn } from '../../core/reader/sheets-in'
 import { outcome, type ArrivalChange, type ArrivalLine, type Outcome } from './acts'
@@ -193,9 +193,9 @@ export class Arrivals {
         unread: read.unread.length,
       },
       ...problemOf(part),
-      comesWith: includedIn(part ?? {}).map(i => `${i.count} × ${i.name}`),
+      comesWith: includedWith(part ?? {}, 1).map(i => `${i.count} × ${i.part.model}`),
       bare: row.bare === true,
-      parts: partsOf(row, part).length,
+      parts: countOf(row, part) + comingWith(row, part).length,
     }
   }
 
@@ -210,25 +210,22 @@ export class Arrivals {
 const countOf = ({ count }: ArrivalRow, part: Partial<Part> | null): number =>
   count > 0 ? count : (part?.pack ?? 1)
 
-/** What is added: the part as many times as it is there, and what comes with each, or with each pack. */
-function partsOf(row: ArrivalRow, part: Partial<Part> | null): readonly (Part | 'itself')[] {
-  const count = countOf(row, part)
-  const own = Array.from({ length: count }, () => 'itself' as const)
-  const times = Math.ceil(count / (part?.pack ?? 1))
-  const others = row.bare
+/** What comes with all of them, one by one; nothing where that is left out. */
+const comingWith = (row: ArrivalRow, part: Partial<Part> | null): readonly Part[] =>
+  row.bare
     ? []
-    : includedIn(part ?? {}).flatMap(i =>
-        i.part ? Array.from({ length: i.count * times }, () => i.part) : [],
+    : includedWith(part ?? {}, countOf(row, part)).flatMap(i =>
+        Array.from({ length: i.count }, () => i.part),
       )
-  return [...own, ...others.filter(p => p !== null)]
-}
 
-const comingIn = (row: ArrivalRow, part: Part, state: State): readonly SingleCommand[] =>
-  partsOf(row, part).map(p => ({
-    ...{ do: 'addItem' as const },
-    item:
-      p === 'itself' ? { part, state, ...(row.bare ? { bare: true } : {}) } : { part: p, state },
-  }))
+function comingIn(row: ArrivalRow, part: Part, state: State): readonly SingleCommand[] {
+  const add = (own: Part, more: object = {}) => ({
+    ...{ do: 'addItem' as const, item: { part: own, state, ...more } },
+  })
+  const own = add(part, row.bare ? { bare: true } : {})
+  const others = comingWith(row, part).map(p => add(p))
+  return [...Array.from({ length: countOf(row, part) }, () => own), ...others]
+}
 
 /** Of how many fields these lines are: the sheet may say two values of one. */
 const fieldsOf = (lines: ReadDraft['read']): number => new Set(lines.map(l => l.path)).size

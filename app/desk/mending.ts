@@ -3,11 +3,10 @@
 import { isProblem, type Problem } from '../../core/document/command'
 import type { SingleCommand } from '../../core/document/command-schema'
 import { VERSION } from '../../core/document/file'
-import { openNewPart, openPart } from '../../core/document/open'
+import { openPart } from '../../core/document/open'
 import { counted } from '../../core/figures/format'
 import type { Part } from '../../core/parts'
 import { corrected, correctionsOf } from '../../core/parts/corrections'
-import { includedIn } from '../../core/parts/included'
 import { missingOf } from '../../core/stages/costs'
 import type { Act, Outcome } from './acts'
 import type { ShelfChange } from './db'
@@ -62,15 +61,10 @@ export class Mending {
     if (isProblem(build)) return build
     const commands = missingOf(build.items)
       .filter(m => items.includes(m.item))
-      .flatMap((m): readonly SingleCommand[] => {
-        const holder = build.items.find(i => i.id === m.item)
-        const found = holder && includedIn(holder.part).find(i => i.name === m.name)?.part
-        const part = found ? openNewPart(found, VERSION) : null
-        if (!holder || !part || isProblem(part)) return []
-        const { state, condition } = holder
-        return Array.from({ length: m.count }, () => ({
-          ...{ do: 'addItem' as const, item: { part, state, condition } },
-        }))
+      .flatMap(({ item, part, count }): readonly SingleCommand[] => {
+        const { state, condition } = build.items.find(i => i.id === item) ?? {}
+        const add = { do: 'addItem' as const, item: { part, state, condition } }
+        return Array.from({ length: count }, () => add)
       })
     if (commands.length === 0)
       return { problem: 'Everything that comes with these parts is in the build already.' }

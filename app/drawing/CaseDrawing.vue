@@ -70,8 +70,8 @@ const chosenAt = computed(() =>
 )
 /** A part that is chosen in the drawing. */
 const chosenItem = computed(() => {
-  const id = pointer.chosen
-  return id !== null && pointer.chosenItems.length === 0 ? id : null
+  const [id, ...others] = pointer.chosenItems
+  return id === pointer.chosen && others.length === 0 ? id : null
 })
 function look(view: Drawing['view']): void {
   isAngled.value = false

@@ -37,6 +37,7 @@ describe('fans that are in a case', () => {
     ['of those that fit only some', 'Front fans: 3 x 120 mm (1 included)', [[1, 'fan', '120']]],
     ['in words', 'Comes with two 120 mm fans.', [[2, 'fan', '120']]],
     ['none', 'Included fans: none', []],
+    ['filters, not fans', 'Front fans: 3 x 120 mm, dust filters included', []],
     ['places only', 'Front fans: 3 x 120 mm', []],
   ])('%s', (_, line, expected) => {
     expect(included(CASE + line)).toEqual(expected)
@@ -79,6 +80,7 @@ describe('packs', () => {
     ['Package quantity: 5', 5],
     ['Set of three fans', 3],
     ['Single fan', undefined],
+    ['Accessories: set of 4 screws', undefined],
   ])('%s', (line, pack) => {
     expect(read(FAN + line).part.pack).toBe(pack)
   })

@@ -3,7 +3,7 @@
 import type { PartKind } from '../parts'
 import { isNo, whole, type Notes } from './notes'
 import { oneOf } from './pattern'
-import type { Sheet, Statement } from './statements'
+import { phrasesOf, type Sheet, type Statement } from './statements'
 import { countOf, wordNumber } from './things'
 
 const INCLUDED = oneOf(
@@ -78,7 +78,9 @@ function counted(
 function fansIn(s: Statement, notes: Notes, heading: string): boolean {
   const text = whole(s)
   const isOfFans = /\bfans?\b/i.test(text) || WALL.test(s.label)
-  const isIncluded = INCLUDED.test(`${s.under} ${heading} ${text}`)
+  // "3 x 120 mm, dust filters included": the filters are.
+  const ofFans = phrasesOf(s.value).filter(p => !OTHER_THINGS.test(p))
+  const isIncluded = INCLUDED.test([s.under, heading, s.label, ...ofFans].join(' '))
   if (!isOfFans || !isIncluded || OTHER_THINGS.test(s.label)) return false
   const some = SOME_OF.exec(s.value)
   const found = [...s.value.matchAll(FANS)]
@@ -93,7 +95,7 @@ function usesHeading(sheet: Sheet, notes: Notes, heading: string): void {
   const over = sheet.statements.find(s => heading !== '' && s.label === '' && s.value === heading)
   if (over) notes.use(over)
 }
-const OTHER_THINGS = /filter|hub|controller/i
+const OTHER_THINGS = /filter|hub|controller|screw|bracket|tray|cable|splitter|\bties\b/i
 
 function whatTheyAre(s: Statement, notes: Notes, text: string): void {
   const isLit = /A-?RGB|addressable/i.test(text)

@@ -1,4 +1,4 @@
-// The lights of a fan or a cooler, which have a lead of their own: what is said of them is said of nothing else.
+// The lights of a fan or a cooler, which have a lead of their own: told apart from what is said of the fan.
 import { leadIn } from './common'
 import { ampsOf, countIn, LIT_FACES, VOLTS_OF } from './light'
 import { whole, type Notes } from './notes'

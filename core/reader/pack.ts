@@ -28,11 +28,15 @@ const SPELT: Readonly<Record<string, number>> = {
   quad: 4,
 }
 
+/** A bag of screws is no pack of the part. */
+const OF_SMALL_THINGS = /screw|\bties\b|\bpads?\b|\bpins?\b|rivet/i
+
 /** Of memory a kit says how many modules it has; of everything else a pack is so many parts. */
 export function readPack(s: Statement, notes: Notes): void {
   const labelled = LABEL.test(s.label) ? ALONE.exec(s.value)?.[1] : undefined
   const said = labelled === undefined ? numberIn(whole(s)) : Number(labelled)
-  if (said !== null && said > 1 && !isNo(s.value)) notes.put(s, 'pack', said, 'pcs')
+  if (said !== null && said > 1 && !isNo(s.value) && !OF_SMALL_THINGS.test(s.value))
+    notes.put(s, 'pack', said, 'pcs')
 }
 
 function numberIn(text: string): number | null {

@@ -19,10 +19,10 @@ export interface BuyingRow {
   readonly shop: string | null
   /** Bought as soon as it costs so much or less. */
   readonly from: number | null
-  /** Whether it is here, and could go back. */
-  readonly isHere: boolean
   /** Whether it does. */
   readonly isReached: boolean
+  /** Whether it is here, and could go back. */
+  readonly isHere: boolean
   /** How many packs of how many are bought for all of its sort; null where it is sold singly. */
   readonly packs: { readonly count: number; readonly of: number } | null
   /** Why the last copy went back to the shop; null where none did. */

@@ -1,8 +1,8 @@
-// What the parts cost: a pack is bought whole, what comes with a part is not in the build yet, what a budget
-// leaves.
+// What the parts cost, a pack bought whole; and what comes with them and is not in the build.
 import { groupBy } from '../collections/groups'
+import type { Part } from '../parts'
 import type { StoredItem } from '../document/build'
-import { includedIn } from '../parts/included'
+import { includedWith } from '../parts/included'
 
 /** Of each item what it costs: paid, else its price; of a pack its share of as many as are bought. */
 export function costsOf(items: readonly StoredItem[]): ReadonlyMap<string, number | null> {
@@ -26,29 +26,34 @@ export const packsOf = (items: readonly StoredItem[], part: StoredItem['part']):
   return Math.ceil(alike.length / part.pack)
 }
 
-/** What comes with an item and is not in the build. */
+/** What comes with items and is not in the build. */
 export interface Missing {
-  /** The item that it comes with. */
+  /** The first item that it comes with. */
   readonly item: string
-  readonly name: string
-  readonly title: string
+  readonly part: Part
   readonly count: number
 }
 
 /**
  * What comes with the items and is not in the build: what is left out on purpose is not asked for,
- * nor what makes no part.
+ * nor what makes no part. One that is there stands for one, whichever of them it came with.
  */
 export function missingOf(items: readonly StoredItem[]): readonly Missing[] {
   const holders = items.filter(i => i.bare !== true && i.state !== 'spare')
-  return [...groupBy(holders, i => i.part.id).values()].flatMap(alike => {
+  const coming = [...groupBy(holders, i => i.part.id).values()].flatMap(comingWith)
+  return [...groupBy(coming, c => c.part.id).values()].flatMap(alike => {
     const [first] = alike
     if (!first) return []
-    return includedIn(first.part).flatMap(({ part, count, name, title }) => {
-      // A controller is in each pack, not with each fan.
-      const here = items.filter(i => i.part.id === part?.id).length
-      const left = count * Math.ceil(alike.length / (first.part.pack ?? 1)) - here
-      return part && left > 0 ? [{ item: first.id, name, title, count: left }] : []
-    })
+    const here = items.filter(i => i.part.id === first.part.id).length
+    const count = alike.reduce((sum, c) => sum + c.count, 0) - here
+    return count > 0 ? [{ ...first, count }] : []
   })
 }
+
+/** What comes with items of one part: with each, or with each pack. */
+const comingWith = (alike: readonly StoredItem[]): readonly Missing[] =>
+  alike
+    .slice(0, 1)
+    .flatMap(({ id, part: holder }) =>
+      includedWith(holder, alike.length).map(({ part, count }) => ({ item: id, part, count })),
+    )

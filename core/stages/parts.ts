@@ -29,7 +29,7 @@ import type { Turn } from '../geometry/turn'
 import type { MarkedAs } from '../parts/mark'
 import { at as valueAt, keysOf } from '../parts/paths'
 import { placesOf, type PlaceOf } from '../parts/places'
-import { costsOf, missingOf, type Missing } from './costs'
+import { costsOf, missingOf } from './costs'
 import { figureName, type Condition, type State } from '../parts/kind'
 
 export interface FigureRow {
@@ -107,7 +107,13 @@ export interface PartsSection {
   /** What the whole may cost, and what is left of that; null where nobody said. */
   readonly budget: { readonly of: number; readonly left: number } | null
   /** What comes with parts and is not in the build. */
-  readonly missing: readonly Missing[]
+  readonly missing: readonly MissingLine[]
+}
+export interface MissingLine {
+  /** The item that it comes with. */
+  readonly item: string
+  readonly name: string
+  readonly count: number
 }
 
 /**
@@ -199,7 +205,9 @@ const inRows = stage(
 )
 const rows = stageOfEach('part-row', { of: inRows, key: r => r.id }, {}, r => rounded(rowOf(r)))
 
-const missing = stage('missing', { storedItems }, ({ storedItems }) => missingOf(storedItems))
+const missing = stage('missing', { storedItems }, ({ storedItems }) =>
+  missingOf(storedItems).map(({ item, part, count }) => ({ item, name: part.model, count })),
+)
 
 /** Every item of the build, whether the horizon counts it or not. */
 export const parts = stage('parts', { rows, budget, missing }, ({ rows, budget, missing }) =>
@@ -267,7 +275,7 @@ export const markedIn = ({ marks }: Item, places: readonly PlaceOf[]): readonly 
 function partsSection(
   rows: readonly PartRow[],
   budget: number | null,
-  missing: readonly Missing[],
+  missing: readonly MissingLine[],
 ): PartsSection {
   const costs = (r: PartRow): number => r.costs ?? 0
   const total = rows.reduce((sum, r) => sum + costs(r), 0)

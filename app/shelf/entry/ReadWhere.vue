@@ -19,7 +19,11 @@ const readIn = computed(
 <template>
   <label
     >Where this was read
-    <select :value="readIn" @change="entry.readIn(($event.target as HTMLSelectElement).value)">
+    <select
+      class="smallfield"
+      :value="readIn"
+      @change="entry.readIn(($event.target as HTMLSelectElement).value)"
+    >
       <option v-for="w in READ_IN" :key="w.in" :value="w.in">{{ w.says }}</option>
     </select></label
   >
@@ -30,11 +34,5 @@ label {
   display: grid;
   gap: 6px;
   max-width: 360px;
-}
-select {
-  padding: 4px 8px;
-  border: 1px solid var(--edge);
-  border-radius: var(--radius);
-  background: var(--sheet);
 }
 </style>

@@ -18,7 +18,7 @@ const makes = computed(() => {
 <template>
   <div class="acts">
     <ElButton :disabled="isFirst" @click="$emit('back')">Back</ElButton>
-    <ElButton v-if="step.joints.length" :aria-pressed="otherwise" @click="otherwise = !otherwise"
+    <ElButton v-if="step.items.length" :aria-pressed="otherwise" @click="otherwise = !otherwise"
       >Did it differently…</ElButton
     >
     <ElButton v-if="!isDone" @click="$emit('skip')">{{

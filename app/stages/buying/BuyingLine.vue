@@ -10,6 +10,7 @@ import 'element-plus/es/components/button/style/css'
 import { ref } from 'vue'
 import type { BuyingRow } from '../../../core/stages/buying'
 import { useDesk } from '../../state/desk'
+import { amountIn } from '../../ui/amount'
 import SavedField from '../../ui/SavedField.vue'
 
 const props = defineProps<{
@@ -29,15 +30,9 @@ const LABEL = {
 } as const
 const TYPE = { shop: 'text', from: 'text', arrives: 'date', returnBy: 'date' } as const
 async function enter(field: keyof typeof LABEL, value: string): Promise<boolean | string> {
-  const price = Number(value.replace(',', '.'))
-  if (field === 'from' && value !== '' && !Number.isFinite(price))
-    return 'Not kept: this is no number.'
-  const entered = field === 'from' ? price : value
-  return desk.run({
-    do: 'setPurchase',
-    id: props.row.id,
-    [field]: value === '' ? null : entered,
-  })
+  const entered = field === 'from' ? amountIn(value) : value || null
+  if (field === 'from' && typeof entered === 'string') return entered
+  return desk.run({ do: 'setPurchase', id: props.row.id, [field]: entered })
 }
 const returning = ref(false)
 /** It goes back, and another one has to come. */
@@ -46,15 +41,14 @@ async function sendBack(why: string): Promise<void> {
 }
 /** What it costs now, for all of its sort, on the shelf too. */
 async function price(text: string): Promise<boolean | string> {
-  const value = text === '' ? null : Number(text.replace(',', '.'))
-  if (value !== null && !(Number.isFinite(value) && value >= 0))
-    return 'Not kept: this is no price.'
+  const amount = amountIn(text)
+  if (typeof amount === 'string') return amount
   const { build } = desk.state
   const part = build?.items.find(i => i.id === props.row.id)?.part
   if (!build || !part) return false
   return desk.did({
     ...{ act: 'mendPart', build: build.id, item: props.row.id, where: 'shelf' },
-    part: { ...part, price: value },
+    part: { ...part, price: amount },
   })
 }
 </script>

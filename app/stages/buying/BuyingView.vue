@@ -4,6 +4,7 @@
 import { computed } from 'vue'
 import { counted, money } from '../../../core/figures/format'
 import { useDesk } from '../../state/desk'
+import { amountIn } from '../../ui/amount'
 import { budgetWords } from '../../ui/budget'
 import SavedField from '../../ui/SavedField.vue'
 import BuyingLine from './BuyingLine.vue'
@@ -15,10 +16,8 @@ const reached = computed(() =>
   [...(buying.value?.next ?? []), ...(buying.value?.later ?? [])].filter(r => r.isReached),
 )
 async function setBudget(text: string): Promise<boolean | string> {
-  const budget = text === '' ? null : Number(text.replace(',', '.'))
-  if (budget !== null && !(Number.isFinite(budget) && budget >= 0))
-    return 'Not kept: this is no amount.'
-  return desk.run({ do: 'setBudget', budget })
+  const budget = amountIn(text)
+  return typeof budget === 'string' ? budget : desk.run({ do: 'setBudget', budget })
 }
 const lists = computed(() => {
   const b = buying.value

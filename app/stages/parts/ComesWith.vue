@@ -3,16 +3,10 @@
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
 import { computed } from 'vue'
+import type { MissingLine } from '../../../core/stages/parts'
 import { useDesk } from '../../state/desk'
 
-const props = defineProps<{
-  missing: readonly {
-    readonly item: string
-    readonly name: string
-    readonly title: string
-    readonly count: number
-  }[]
-}>()
+const props = defineProps<{ missing: readonly MissingLine[] }>()
 const desk = useDesk()
 const lines = computed(() => {
   const nameOf = (id: string): string =>
