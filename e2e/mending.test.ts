@@ -9,7 +9,6 @@ afterAll(() => on.close())
 async function opened(address: string): Promise<{ page: Page; close: () => Promise<void> }> {
   const profile = await on.profile()
   const page = await profile.newPage()
-  page.setDefaultTimeout(10_000)
   await page.goto(address)
   await page.locator('h1').first().waitFor()
   return { page, close: () => profile.close() }

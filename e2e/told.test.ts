@@ -268,8 +268,10 @@ test('a price that is none is shown as not kept where it was typed', async () =>
   const price = page.getByLabel(/^Pay at most: /).first()
   await price.fill('much')
   await page.keyboard.press('Enter')
-  await page.getByText('Not kept: this is no number.').waitFor()
+  await page.getByText('Not kept. This is no amount. Type one such as 129 or 1299.50.').waitFor()
   await price.press('Escape')
-  await page.getByText('Not kept: this is no number.').waitFor({ state: 'detached' })
+  await page
+    .getByText('Not kept. This is no amount. Type one such as 129 or 1299.50.')
+    .waitFor({ state: 'detached' })
   await profile.close()
 })

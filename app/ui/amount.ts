@@ -1,8 +1,9 @@
 // An amount of money as it is typed.
+import { readTypedAmount } from '../../core/reader/typed'
 
 /** The amount, null where the field is empty; a sentence where it is none. */
 export function amountIn(text: string): number | null | string {
-  if (text === '') return null
-  const amount = Number(text.replace(',', '.'))
-  return Number.isFinite(amount) && amount >= 0 ? amount : 'Not kept: this is no amount.'
+  if (text.trim() === '') return null
+  const typed = readTypedAmount(text)
+  return 'problem' in typed ? `Not kept. ${typed.problem}` : typed.value
 }

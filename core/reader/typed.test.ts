@@ -1,4 +1,4 @@
-import { question, readTyped } from './typed'
+import { question, readTyped, readTypedAmount } from './typed'
 
 const value = (text: string, unit: Parameters<typeof readTyped>[1]) => {
   const t = readTyped(text, unit)
@@ -49,4 +49,22 @@ test('an unlikely value is questioned, with the slip that is most likely', () =>
   )
   expect(question(16.5, HEIGHT)).toMatch(/Is it 165\?$/)
   expect(question(9999, HEIGHT)).toMatch(/Is it right\?$/)
+})
+
+test.each([
+  ['1299', 1299],
+  ['12.5', 12.5],
+  ['0,99', 0.99],
+  ['1.299,50', 1299.5],
+  ['1,299.50', 1299.5],
+  ['1 299', 1299],
+  ['1.299', 1299],
+  ['€ 49,-', 49],
+  ['89.90 EUR', 89.9],
+])('%s as the amount %d', (text, amount) => {
+  expect(readTypedAmount(text)).toMatchObject({ value: amount })
+})
+
+test.each(['much', '-3', '12.34.5', '3 x 40', '1e3', ''])('%s is no amount', text => {
+  expect(readTypedAmount(text)).toHaveProperty('problem')
 })

@@ -45,6 +45,21 @@ export function readTyped(text: string, unit: Unit): Typed {
   return readBare(plain) ?? readMeasure(plain, unit) ?? { problem: hintFor(unit) }
 }
 
+const SIGN = String.raw`(?:€|\$|£|EUR|USD|GBP|CHF|euros?)?`
+/** Thousands by point, comma, blank, apostrophe or none; one or two places, or a dash for them. */
+const AMOUNT = new RegExp(
+  String.raw`^${SIGN}\s*(\d{1,3}(?:[.,'’ ]\d{3})+|\d+)(?:[.,](?:(\d{1,2})|[-–—]+))?\s*${SIGN}$`,
+  'i',
+)
+
+/** Reads what was typed as an amount of money: "1299", "1.299,50", "€ 12.5"; three digits after a point are thousands. */
+export function readTypedAmount(text: string): Typed {
+  const [, whole, cents] = AMOUNT.exec(text.trim()) ?? []
+  if (whole === undefined) return { problem: 'This is no amount. Type one such as 129 or 1299.50.' }
+  const value = Number(`${whole.replace(/\D/g, '')}.${cents ?? '0'}`)
+  return { value, converted: false }
+}
+
 function readBare(plain: string): Typed | null {
   if (!/^(\d{1,3}(?:,\d{3})+|\d*[.,]?\d+|\d+[.,])$/.test(plain)) return null
   const value = plainNumber(plain.replace(/[.,]$/, ''))
