@@ -7,7 +7,7 @@ import type { Problem } from '../../core/document/command'
 import type { PartKind } from '../../core/parts'
 import type { State } from '../../core/parts/kind'
 import type { Purpose } from '../../core/standards/purposes'
-import type { ValueAnswer } from '../../core/reader/answers'
+import type { ValueAnswer } from '../../core/document/draft'
 import type { TablePlan } from './shelf/incoming-parts'
 
 /**

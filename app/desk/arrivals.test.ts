@@ -44,7 +44,15 @@ test('three of one and one of the other come in as one step, and go with one ste
     ['Breeze 120', 'have'],
     ['A650', 'have'],
   ])
-  expect(stateOf(await desk.send({ act: 'undo', of: id })).build?.items).toEqual([])
+  const back = stateOf(await desk.send({ act: 'undo', of: id }))
+  expect(back.build?.items).toEqual([])
+  // They wait again, with what was said of them; done again, they are in the build.
+  expect(back.arrivals.map(a => [a.name, a.count])).toEqual([
+    ['Kelder Breeze 120', 3],
+    ['Dunlin A650', 1],
+  ])
+  const again = stateOf(await desk.send({ act: 'redo', of: id }))
+  expect([again.build?.items.length, again.arrivals.length]).toEqual([4, 0])
 })
 
 test('a correction survives that its sheet is pasted again with more in it', async () => {

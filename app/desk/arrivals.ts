@@ -3,15 +3,16 @@
 import { counted } from '../../core/figures/format'
 import type { SingleCommand } from '../../core/document/command-schema'
 import { isProblem, type Problem } from '../../core/document/command'
+import type { Draft } from '../../core/document/draft'
 import { VERSION } from '../../core/document/file'
-import { openNewPart } from '../../core/document/open'
+import { carriedPart, openNewPart } from '../../core/document/open'
 import { KINDS, type Part } from '../../core/parts'
 import type { State } from '../../core/parts/kind'
 import { includedWith } from '../../core/parts/included'
 import { checkPart } from '../../core/shelf/check'
 import { sheetsIn } from '../../core/reader/sheets-in'
 import { outcome, type ArrivalChange, type ArrivalLine, type Outcome } from './acts'
-import type { ArrivalRow, ShelfChange } from './db'
+import type { ShelfChange } from './db'
 import type { Edits } from './edits'
 import { LONGEST_SHEET } from './limits'
 import type { CountedPart } from './shelf/incoming-parts'
@@ -25,7 +26,7 @@ const MOST_SHEETS = 60
 
 /** One that came in: its row, how it was read, where it has a sheet, and the part as it stands. */
 export interface ArrivalSeen {
-  readonly row: ArrivalRow
+  readonly row: Draft
   readonly read: ReadDraft | null
   readonly part: unknown
 }
@@ -80,12 +81,12 @@ export class Arrivals {
   }
 
   private async add(
-    rows: readonly Pick<ArrivalRow, 'build' | 'text' | 'part' | 'count'>[],
+    rows: readonly Pick<Draft, 'build' | 'text' | 'part' | 'count'>[],
   ): Promise<void> {
     await this.store.db.arrivals.bulkAdd(
       rows.map((row, place) => ({
         ...{ ...row, place },
-        ...{ id: this.maker.newId(), at: this.maker.now(), forced: null },
+        ...{ id: this.maker.newId(), at: this.maker.now(), forced: null, version: VERSION },
       })),
     )
   }
@@ -93,12 +94,14 @@ export class Arrivals {
   /** Keeps what was changed of one; one that is being entered by hand begins so. */
   async change(build: string, id: string, change: ArrivalChange): Promise<Outcome> {
     const { arrivals } = this.store.db
-    const row = (await arrivals.get(id)) ?? {
+    const known = await arrivals.get(id)
+    const row = (known && ofNow(known)) ?? {
       ...{ id, build, at: this.maker.now(), place: 0 },
       ...{ text: '', forced: null, part: null, count: 0 },
     }
     const said = change.count === undefined ? row.count : Math.max(1, Math.round(change.count))
-    await arrivals.put({ ...row, ...change, count: Math.min(said, MOST_OF_ONE) })
+    const count = Math.min(said, MOST_OF_ONE)
+    await arrivals.put({ ...row, ...change, count, version: VERSION })
     return outcome(build)
   }
 
@@ -110,7 +113,7 @@ export class Arrivals {
   /** Puts what is whole on the shelf and into the build, as one step; the rest stays here. */
   async take(build: string, ids: readonly string[], state: State): Promise<Outcome | Problem> {
     const rows = (await this.rows(build)).filter(row => ids.includes(row.id))
-    const taken: { readonly row: ArrivalRow; readonly part: Part }[] = []
+    const taken: { readonly row: Draft; readonly part: Part }[] = []
     const names = new Set<string>()
     for (const row of rows) {
       const part = this.wholeOf(row)
@@ -122,7 +125,7 @@ export class Arrivals {
     if (taken.length === 0)
       return { problem: 'None of these is whole yet: look at what is marked in each.' }
     const commands = taken.flatMap(({ row, part }) => comingIn(row, part, state))
-    const changes = taken
+    const shelf = taken
       .map(({ part }): ShelfChange => ({
         id: part.id,
         before: this.shelf.part(part.id),
@@ -130,14 +133,12 @@ export class Arrivals {
       }))
       .filter(c => JSON.stringify(c.before) !== JSON.stringify(c.after))
     const title = `Added ${counted(commands.length, 'part')} that came in`
-    const done = await this.edits.run(build, { do: 'together', commands, title }, changes)
-    if (isProblem(done)) return done
-    await this.store.db.arrivals.bulkDelete(taken.map(t => t.row.id))
-    return done
+    const drafts = taken.map(t => t.row)
+    return this.edits.run(build, { do: 'together', commands, title }, { shelf, drafts })
   }
 
   /** The part of a row where nothing keeps it off the shelf. */
-  private wholeOf(row: ArrivalRow): Part | null {
+  private wholeOf(row: Draft): Part | null {
     const { part, problems } = checkPart(this.standing(row).part)
     if (!part || problems.length > 0) return null
     const opened = openNewPart(part, VERSION)
@@ -155,14 +156,14 @@ export class Arrivals {
    * A row as it stands: its sheet read, with what a hand corrected of a part of that kind; where it
    * has no sheet, or where none can be read, the part itself.
    */
-  private standing(row: ArrivalRow): { readonly read: ReadDraft | null; readonly part: unknown } {
+  private standing(row: Draft): { readonly read: ReadDraft | null; readonly part: unknown } {
     const read = row.text === '' ? null : readAgain(this.shelf, row, row)
     return { read, part: read?.draft?.part ?? row.part }
   }
 
-  private async rows(build: string): Promise<readonly ArrivalRow[]> {
+  private async rows(build: string): Promise<readonly Draft[]> {
     const rows = await this.store.db.arrivals.where('build').equals(build).toArray()
-    return rows.sort((a, b) => a.at.localeCompare(b.at) || a.place - b.place)
+    return rows.map(ofNow).sort((a, b) => a.at.localeCompare(b.at) || a.place - b.place)
   }
 
   /** What came in for a build, in the order in which it did. */
@@ -170,7 +171,7 @@ export class Arrivals {
     return (await this.rows(build)).map(row => this.lineOf(row))
   }
 
-  private lineOf(row: ArrivalRow): ArrivalLine {
+  private lineOf(row: Draft): ArrivalLine {
     // A maker that the shelf knows since reads a title otherwise.
     const of = JSON.stringify([row, this.shelf.makers().length])
     const known = this.seen.get(row.id)
@@ -180,7 +181,7 @@ export class Arrivals {
     return line
   }
 
-  private lookAt(row: ArrivalRow): ArrivalLine {
+  private lookAt(row: Draft): ArrivalLine {
     const { read, part: whole } = this.standing(row)
     const part = whole as Partial<Part> | null
     const kind = part?.kind ?? read?.kind ?? null
@@ -201,24 +202,32 @@ export class Arrivals {
 
   /** One of them, to be looked at and changed; null where it is gone. */
   async one(id: string): Promise<ArrivalSeen | null> {
-    const row = await this.store.db.arrivals.get(id)
-    return row ? { row, ...this.standing(row) } : null
+    const known = await this.store.db.arrivals.get(id)
+    if (!known) return null
+    const row = ofNow(known)
+    return { row, ...this.standing(row) }
   }
 }
 
+/** The first version that may stand beside a draft; rows without one are not newer. */
+const FIRST_SAID = 10
+/** A draft with its part as the present version has it. */
+const ofNow = (row: Draft): Draft =>
+  row.part === null ? row : { ...row, part: carriedPart(row.part, row.version ?? FIRST_SAID) }
+
 /** How many there are: as somebody said, else as many as are in its pack. */
-const countOf = ({ count }: ArrivalRow, part: Partial<Part> | null): number =>
+const countOf = ({ count }: Draft, part: Partial<Part> | null): number =>
   count > 0 ? count : (part?.pack ?? 1)
 
 /** What comes with all of them, one by one; nothing where that is left out. */
-const comingWith = (row: ArrivalRow, part: Partial<Part> | null): readonly Part[] =>
+const comingWith = (row: Draft, part: Partial<Part> | null): readonly Part[] =>
   row.bare
     ? []
     : includedWith(part ?? {}, countOf(row, part)).flatMap(i =>
         Array.from({ length: i.count }, () => i.part),
       )
 
-function comingIn(row: ArrivalRow, part: Part, state: State): readonly SingleCommand[] {
+function comingIn(row: Draft, part: Part, state: State): readonly SingleCommand[] {
   const add = (own: Part, more: object = {}) => ({
     ...{ do: 'addItem' as const, item: { part: own, state, ...more } },
   })

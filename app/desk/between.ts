@@ -44,13 +44,13 @@ export class Between {
     if (isProblem(build)) return build
     const part = build.items.find(i => i.id === item)?.part
     const known = part ? this.shelf.part(part.id) : null
-    const changes: ShelfChange[] = []
+    const shelf: ShelfChange[] = []
     if (known) {
       // Only this figure: what else the shelf knows otherwise, and what belongs to the copy, stays
       // where it is.
       const after = openPart(put(known, path, figure), VERSION)
-      if (!isProblem(after)) changes.push({ id: known.id, before: known, after })
+      if (!isProblem(after)) shelf.push({ id: known.id, before: known, after })
     }
-    return this.edits.run(id, { do: 'setPartFigure', id: item, path, figure }, changes)
+    return this.edits.run(id, { do: 'setPartFigure', id: item, path, figure }, { shelf })
   }
 }

@@ -107,18 +107,33 @@ export class Builds {
       const met = await this.meet(logged)
       if (met.way === 'the same') {
         last = logged.build.id
+        await this.bringDrafts(fresh, last, last)
         continue
       }
       if (met.way === 'gives way') replaced.push(await this.giveWay(met.build))
       last = await this.bring(met.way === 'stays' ? await this.renamed(logged) : logged)
       const since = fresh.bin[logged.build.id]
       if (since !== undefined) await this.store.db.heads.update(last, { deleted: since })
+      await this.bringDrafts(fresh, logged.build.id, last)
       brought.push(last)
     }
     const names = fresh.builds.map(({ build }) => build.name).join(', ')
     if (brought.length > 0)
       await this.remember('opened', `${names} from ${file}`, brought, replaced)
     return outcome(last)
+  }
+
+  /** What waits for a build of a file, waits for it here too; what waits already is not doubled. */
+  private async bringDrafts({ drafts }: FileContent, of: string, to: string): Promise<void> {
+    const { arrivals } = this.store.db
+    const own = drafts.filter(d => d.build === of)
+    const here = await arrivals.bulkGet(own.map(d => d.id))
+    for (const [i, draft] of own.entries()) {
+      const known = here[i]
+      if (!known) await arrivals.add({ ...draft, build: to })
+      else if (known.build !== to)
+        await arrivals.add({ ...draft, build: to, id: this.maker.newId() })
+    }
   }
 
   /** The log of a build, entry by entry. */

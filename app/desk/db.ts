@@ -2,8 +2,8 @@
 // parts, settings.
 import Dexie, { type EntityTable } from 'dexie'
 import type { About } from '../../core/document/command'
-import type { Part, PartKind } from '../../core/parts'
-import type { ValueAnswer } from '../../core/reader/answers'
+import type { Part } from '../../core/parts'
+import type { Draft } from '../../core/document/draft'
 
 /**
  * A document as it lies here. Only the door (core/document/open) looks into `doc`. Rows without a
@@ -66,6 +66,8 @@ export interface StepRow {
   readonly about: About
   readonly line: string | null
   readonly shelf: readonly ShelfChange[]
+  /** What came in and is in the build with this step: it waits again once that is taken back. */
+  readonly drafts?: readonly Draft[]
 }
 
 /** What was made, copied or opened lately, to be taken back by name. */
@@ -91,27 +93,6 @@ export interface PartRow {
 export interface Photo {
   readonly id: string
   readonly picture: string
-}
-
-/** What came in for a build and is not on the shelf yet. */
-export interface ArrivalRow {
-  readonly id: string
-  readonly build: string
-  readonly at: string
-  /** Its place among what came in with it. */
-  readonly place: number
-  /** The words of its sheet; empty where it came as a part. */
-  readonly text: string
-  /** The kind that was chosen over what the sheet seems to be about. */
-  readonly forced: PartKind | null
-  /** As a hand left it; null as it was read. */
-  readonly part: unknown
-  /** How many of it there are; 0 as its pack says. */
-  readonly count: number
-  /** What a person answered about values that were read. */
-  readonly answers?: readonly ValueAnswer[]
-  /** Whether what comes with it is left out. */
-  readonly bare?: boolean
 }
 
 export interface Setting {
@@ -144,7 +125,7 @@ export class JunturaDb extends Dexie {
   declare photos: EntityTable<Photo, 'id'>
   declare parts: EntityTable<PartRow, 'id'>
   declare settings: EntityTable<Setting, 'key'>
-  declare arrivals: EntityTable<ArrivalRow, 'id'>
+  declare arrivals: EntityTable<Draft, 'id'>
   /** Emptied by settle.ts when it has carried everything over. */
   declare changes: EntityTable<OldChange, 'seq'>
 

@@ -3,6 +3,7 @@
 import { apply } from '../../core/document/apply'
 import type { Command } from '../../core/document/command-schema'
 import { isProblem, type Problem } from '../../core/document/command'
+import type { Draft } from '../../core/document/draft'
 import type { LogEntry } from '../../core/document/log'
 import { outcome, type Outcome } from './acts'
 import type { ShelfChange, StepRow } from './db'
@@ -10,6 +11,12 @@ import { nothingTo, stackOf, type History, type Way } from './history'
 import { isPicture, noPicture } from './pictures'
 import type { ShelfActs } from './shelf-acts'
 import type { Clock, Store } from './store'
+
+/** What goes with a command, as one step: changes of the shelf, and drafts that are in the build with it. */
+export interface Beside {
+  readonly shelf?: readonly ShelfChange[]
+  readonly drafts?: readonly Draft[]
+}
 
 /** A picture that is to be kept, with the id it gets. */
 export interface Attached {
@@ -27,11 +34,11 @@ export class Edits {
     private readonly clock: Clock,
   ) {}
 
-  /** Does one command, and what goes to the shelf with it, as one step. Inside a change only. */
+  /** Does one command, and what goes with it, as one step. Inside a change only. */
   async run(
     id: string,
     command: Command,
-    shelf: readonly ShelfChange[] = [],
+    { shelf = [], drafts = [] }: Beside = {},
   ): Promise<Outcome | Problem> {
     const build = await this.store.build(id)
     if (isProblem(build)) return build
@@ -41,6 +48,7 @@ export class Edits {
     await this.store.put(done.build)
     await this.store.log(id, [done.entry])
     await this.shelf.put(shelf)
+    await this.putDrafts(drafts, 'redo')
     await this.history.push({
       stack: stackOf(id),
       at,
@@ -49,6 +57,7 @@ export class Edits {
       about: done.about,
       line: null,
       shelf,
+      ...(drafts.length > 0 ? { drafts } : {}),
     })
     return outcome(id)
   }
@@ -79,8 +88,16 @@ export class Edits {
     await this.store.put(done.build)
     await this.store.log(id, [entryOf(step, way, this.clock.now())])
     const left = await this.shelf.turn(step.shelf, way)
+    await this.putDrafts(step.drafts ?? [], way)
     await this.history.turned(step, way)
     return outcome(id, left)
+  }
+
+  /** Drafts wait no more once they are in the build, and wait again when that is taken back. */
+  private async putDrafts(drafts: readonly Draft[], way: Way): Promise<void> {
+    const { arrivals } = this.store.db
+    if (way === 'undo') await arrivals.bulkPut([...drafts])
+    else await arrivals.bulkDelete(drafts.map(d => d.id))
   }
 }
 

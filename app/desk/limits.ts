@@ -1,4 +1,5 @@
 // How large what is brought in may be, so that nothing stops the tab.
+import { LIMITS } from '../../core/document/limits'
 
 /** The largest file that is read, bytes: far beyond any build with its pictures. */
 export const LARGEST_FILE = 60_000_000
@@ -10,5 +11,5 @@ export const tooLarge = (name: string, size: number) => ({
 })
 /** The largest picture that is kept, characters of its data URL. */
 export const LARGEST_PICTURE = 400_000
-/** The longest text that is read as a spec sheet, characters: more than any maker’s. */
-export const LONGEST_SHEET = 20_000
+/** The longest text that is read as a spec sheet, characters. */
+export const LONGEST_SHEET = LIMITS.sheet.most

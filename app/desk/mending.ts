@@ -43,8 +43,8 @@ export class Mending {
         : { ...read, id: this.shelf.freshId(`${read.id}-own`, taken) }
     const parts = Object.fromEntries(copies.map(i => [i.id, part]))
     const title = `${part.model}: data changed${WHERE[act.where]}`
-    const changes = act.where === 'shelf' ? [this.onTheShelf(item.part, part)] : []
-    return this.edits.run(act.build, { do: 'setParts', parts, title }, changes)
+    const shelf = act.where === 'shelf' ? [this.onTheShelf(item.part, part)] : []
+    return this.edits.run(act.build, { do: 'setParts', parts, title }, { shelf })
   }
 
   /** Only what was changed: what the shelf knows otherwise besides stays as it is there. */

@@ -33,6 +33,28 @@ describe('everything in one file', () => {
     expect(Object.values(await there.asks.pagesOf('mine'))).toEqual([png('B')])
     expect(await there.asks.everything()).toBe(file)
   })
+  test('what came in for a build and waits comes along, as long as a sheet may be', async () => {
+    const { desk, asks } = await opened()
+    const sheet = `Kelder Breeze 120 case fan\nSize: 120 mm\nNote: ${'quiet '.repeat(900)}`
+    const came = state(
+      await desk.send({ act: 'bringIn', build: 'plover', text: sheet, name: 'A sheet' }),
+    )
+    const [line] = came.arrivals
+    await desk.send({
+      ...{ act: 'changeArrival', build: 'plover', arrival: line?.id ?? '' },
+      change: { count: 3, answers: [{ path: 'size', value: '120', says: 'right' }] },
+    })
+    const file = await asks.everything()
+    const there = newDesk(undefined, { demos: [] })
+    await there.desk.open(null)
+    state(await there.hand.importText(file, 'everything.juntura.json'))
+    const { arrivals } = state(await there.desk.open('plover'))
+    expect(arrivals.map(a => [a.kind, a.count])).toEqual([['fan', 3]])
+    expect(await there.asks.everything()).toBe(file)
+    // The same file once more brings nothing twice.
+    state(await there.hand.importText(file, 'everything.juntura.json'))
+    expect(state(await there.desk.open('plover')).arrivals).toHaveLength(1)
+  })
   test('taken in where it came from, nothing is doubled', async () => {
     const { hand, asks } = await opened()
     await hand.run('plover', { do: 'note', note: 'dry' })

@@ -48,7 +48,7 @@ export class Storage {
     const heads = await this.store.heads()
     const binned = new Set(heads.filter(h => h.deleted !== null).map(h => h.id))
     const bin = new Map([...binned].map(id => [id, 0]))
-    const line = { builds: 0, log: 0, steps: 0, pictures: 0, parts: 0, bin: 0 }
+    const line = { builds: 0, log: 0, steps: 0, pictures: 0, parts: 0, drafts: 0, bin: 0 }
     const add = (what: keyof typeof line, of: string, bytes: number): void => {
       line[binned.has(of) ? 'bin' : what] += bytes
       if (binned.has(of)) bin.set(of, (bin.get(of) ?? 0) + bytes)
@@ -56,6 +56,7 @@ export class Storage {
     await db.builds.each(row => add('builds', row.id, sizeOf(row)))
     await db.log.each(row => add('log', row.build, sizeOf(row)))
     await db.steps.each(row => add('steps', row.stack.replace(/^build:/, ''), sizeOf(row)))
+    await db.arrivals.each(row => add('drafts', row.build, sizeOf(row)))
     await db.photos.each(row => add('pictures', '', sizeOf(row)))
     await db.parts.each(row => add('parts', '', sizeOf(row)))
     const count = async (
@@ -75,6 +76,7 @@ export class Storage {
           `at most ${STEPS_KEPT} of each build`,
         ),
         count('pictures and pages', line.pictures, db.photos.count()),
+        count('parts that came in and wait', line.drafts, db.arrivals.count()),
         count('parts of my shelf', line.parts, db.parts.count()),
         count('builds in the bin', line.bin, binned.size, `${DAYS_IN_BIN} days`),
       ]),
@@ -98,7 +100,10 @@ export class Storage {
     return writeFile({ builds, photos: await picturesBy(this.store.db, named) })
   }
 
-  /** Everything in one file: all builds, those in the bin too, one's own parts, all pictures. */
+  /**
+   * Everything in one file: all builds, those in the bin too, what came in for them, one's own parts, all
+   * pictures.
+   */
   async everything(): Promise<string> {
     const heads = (await this.store.heads()).filter(h => h.aside === null)
     const builds = await this.logged(heads.map(h => h.id))
@@ -107,6 +112,7 @@ export class Storage {
     return writeFile({
       builds,
       parts,
+      drafts: await this.store.db.arrivals.toArray(),
       photos: await picturesBy(this.store.db, named),
       bin: Object.fromEntries(
         heads.flatMap(h => (h.deleted === null ? [] : [[h.id, h.deleted] as const])),

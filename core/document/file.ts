@@ -2,6 +2,7 @@
 import { z } from 'zod'
 import { partSchema, type Part } from '../parts'
 import { buildSchema, idSchema, type Build } from './build'
+import { draftSchema, inOrder, type Draft } from './draft'
 import { logEntrySchema, type LogEntry } from './log'
 
 export const FORMAT = 'juntura'
@@ -32,6 +33,10 @@ export const fileSchema = z.looseObject({
     .record(idSchema, z.string())
     .default({})
     .describe('the builds of this file that lay in the bin, and since when'),
+  drafts: z
+    .array(draftSchema)
+    .default([])
+    .describe('what came in for builds of this file and is in none yet'),
 })
 
 /** A build with what was done to it. */
@@ -45,11 +50,12 @@ export interface FileContent {
   readonly parts: readonly Part[]
   readonly photos: Readonly<Record<string, string>>
   readonly bin: Readonly<Record<string, string>>
+  readonly drafts: readonly Draft[]
 }
 
 /** A file's text in the present version. */
 export function writeFile(content: Partial<FileContent>): string {
-  const { builds = [], parts = [], photos = {}, bin = {} } = content
+  const { builds = [], parts = [], photos = {}, bin = {}, drafts = [] } = content
   const file = {
     format: FORMAT,
     version: VERSION,
@@ -57,6 +63,7 @@ export function writeFile(content: Partial<FileContent>): string {
     parts,
     ...(Object.keys(photos).length > 0 ? { photos } : {}),
     ...(Object.keys(bin).length > 0 ? { bin } : {}),
+    ...(drafts.length > 0 ? { drafts: drafts.map(inOrder) } : {}),
   }
   return `${JSON.stringify(file, null, 2)}\n`
 }

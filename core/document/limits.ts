@@ -31,8 +31,11 @@ const KEYED: readonly (Limit & { readonly keys: readonly string[] })[] = [
     why: 'longer ones belong into a file of their own',
   },
 ]
+/** The words of a sheet, as they were pasted. */
+const SHEET = 'text'
 export const LIMITS = {
   text: { most: 4000, why: 'no field asks for more' },
+  sheet: { most: 20_000, why: 'no maker’s sheet of one part is longer' },
   picture: { most: 400_000, why: 'pictures are made small before they are kept' },
   number: { most: 1e9, why: 'no length, draw or price of a computer is beyond' },
   list: { most: 2000, why: 'no part or build has more of one thing' },
@@ -42,13 +45,14 @@ export const LIMITS = {
 } as const satisfies Readonly<Record<string, Limit>>
 
 /** Lists that grow with the work, and the pictures of a file. */
-const LONG: readonly string[] = ['log', 'parts', 'builds']
+const LONG: readonly string[] = ['log', 'parts', 'builds', 'drafts']
 const PICTURES = 'photos'
 
 /** All limits in words, for the format's page. */
 export const limitLines = (): readonly (Limit & { readonly of: string })[] => [
   ...KEYED.map(({ keys, most, why }) => ({ of: `characters of ${keys.join(', ')}`, most, why })),
   { of: 'characters of any other text', ...LIMITS.text },
+  { of: 'characters of a sheet', ...LIMITS.sheet },
   { of: 'characters of a picture', ...LIMITS.picture },
   { of: 'any number, without its sign', ...LIMITS.number },
   { of: `entries of ${LONG.join(', ')}`, ...LIMITS.long },
@@ -105,7 +109,8 @@ function wrongWith({ value, path }: Place): string | null {
 function wrongText(text: string, path: readonly string[]): string | null {
   const key = path.at(-1) ?? ''
   const own: Limit | undefined = KEYED.find(({ keys }) => keys.includes(key))
-  const limit = path.at(-2) === PICTURES ? LIMITS.picture : (own ?? LIMITS.text)
+  const other = key === SHEET ? LIMITS.sheet : LIMITS.text
+  const limit = path.at(-2) === PICTURES ? LIMITS.picture : (own ?? other)
   return text.length > limit.most ? tooMuch('characters', text.length, limit) : null
 }
 

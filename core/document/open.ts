@@ -5,6 +5,7 @@ import { partSchema, type Part } from '../parts'
 import { canonical } from './canonical'
 import { isProblem, type Problem } from './command'
 import { beyondLimit } from './limits'
+import type { Draft } from './draft'
 import { fileBuildSchema, fileSchema, FORMAT, VERSION, type FileContent, type Logged } from './file'
 import { MIGRATIONS, type Migration } from './migrations'
 
@@ -27,11 +28,11 @@ export function openFile(text: string, name = 'The file'): FileContent | Problem
   const present = { ...data.raw, version: VERSION, ...filled({ builds, parts }, data.raw) }
   const read = fileSchema.safeParse(present)
   if (!read.success) return { problem: `${name}: ${wrongAt(present, read.error)}` }
-  const { parts: shelf, photos, bin } = read.data
+  const { parts: shelf, photos, bin, drafts } = read.data
   const opened = read.data.builds.map(logged)
-  const twice = twoOfOneId(opened, shelf)
+  const twice = twoOfOneId(opened, shelf, drafts)
   if (twice) return { problem: `${name}: ${twice} Give one another id; nothing was changed.` }
-  return { builds: opened, parts: shelf, photos, bin }
+  return { builds: opened, parts: shelf, photos, bin, drafts }
 }
 
 /** A build as it lies in the store, of the version that its row says. */
@@ -59,6 +60,10 @@ export function openPart(raw: unknown, version: unknown): Part | Problem {
 /** What the store keeps of steps to be taken back, of an older version: the parts in it. */
 export const carriedOver = (raw: unknown, version: number): unknown =>
   migrated(raw, version, 'build')
+
+/** A part that may not be whole yet, of an older version. */
+export const carriedPart = (raw: unknown, version: number): unknown =>
+  migrated(raw, version, 'part')
 
 /** A part that comes in new: by hand, from a table or a list. It is bound by the limits as well. */
 export function openNewPart(raw: unknown, version: unknown): Part | Problem {
@@ -164,7 +169,11 @@ function logged({ log, ...doc }: z.infer<typeof fileBuildSchema>): Logged {
   return { build: canonical(doc), log }
 }
 
-function twoOfOneId(builds: readonly Logged[], parts: readonly Part[]): string | null {
+function twoOfOneId(
+  builds: readonly Logged[],
+  parts: readonly Part[],
+  drafts: readonly Draft[],
+): string | null {
   for (const { build } of builds) {
     const item = repeated(build.items.map(i => i.id))
     if (item !== null) return `two items of ${build.name} have the id "${item}".`
@@ -172,7 +181,9 @@ function twoOfOneId(builds: readonly Logged[], parts: readonly Part[]): string |
     if (photo !== null) return `two pictures of ${build.name} have the id "${photo}".`
   }
   const part = repeated(parts.map(p => p.id))
-  return part === null ? null : `two parts have the id "${part}".`
+  if (part !== null) return `two parts have the id "${part}".`
+  const draft = repeated(drafts.map(d => d.id))
+  return draft === null ? null : `two drafts have the id "${draft}".`
 }
 
 function repeated(ids: readonly string[]): string | null {

@@ -1,13 +1,8 @@
 // What a person answered about values that were read: this one is right, that one is wrong. It holds for the
 // very value, so that a sheet that says otherwise later is asked about again.
+import type { ValueAnswer } from '../document/draft'
 import type { DoubtfulField, ReadField, ReadValue } from './notes'
 import type { Reading } from './read'
-
-export interface ValueAnswer {
-  readonly path: string
-  readonly value: ReadValue
-  readonly says: 'right' | 'wrong'
-}
 
 const isSame = (a: ReadValue, b: ReadValue): boolean => JSON.stringify(a) === JSON.stringify(b)
 const isAbout = (f: ReadField, { path, value }: ValueAnswer): boolean =>

@@ -2,7 +2,7 @@
 import { reactive, ref, shallowRef } from 'vue'
 import type { PartKind } from '../../../core/parts'
 import type { FormField } from '../../../core/forms/form'
-import type { ValueAnswer } from '../../../core/reader/answers'
+import type { ValueAnswer } from '../../../core/document/draft'
 import type { DraftMark } from '../../../core/reader/draft/draft'
 import type { PartCheck } from '../../../core/shelf/check'
 import type { Entered, ReadDraft } from '../../desk/shelf/drafts'
