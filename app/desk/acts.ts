@@ -49,6 +49,13 @@ export type Act =
     }
   | { readonly act: 'beginWith'; readonly build: string; readonly purpose: Purpose }
   | { readonly act: 'addIncluded'; readonly build: string; readonly items: readonly string[] }
+  | {
+      readonly act: 'swapFor'
+      readonly build: string
+      readonly item: string
+      readonly part: string
+    }
+  | { readonly act: 'takeOut'; readonly build: string; readonly item: string }
   | { readonly act: 'keepPart'; readonly part: unknown }
   | { readonly act: 'dropParts'; readonly parts: readonly string[] }
   | {

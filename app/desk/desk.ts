@@ -27,6 +27,7 @@ import { ShelfActs } from './shelf-acts'
 import { Shown } from './shown'
 import { Storage } from './storage'
 import { Mending } from './mending'
+import { swapFor, takeOut } from './replacing'
 import { beginWith } from './templates'
 import { Store } from './store'
 
@@ -249,6 +250,8 @@ export class Desk {
     mendPart: act => this.mending.mend(act),
     beginWith: act => beginWith(this, act.build, act.purpose),
     addIncluded: act => this.mending.addIncluded(act.build, act.items),
+    swapFor: act => swapFor(this, act),
+    takeOut: act => takeOut(this, act),
     keepPart: act => this.shelfActs.keepOne(act.part),
     dropParts: act => this.shelfActs.drop(act.parts),
     addPage: act => this.shelfActs.addPage(act.part, { ...act, id: this.on.newId() }),

@@ -86,3 +86,33 @@ describe('what comes with parts', () => {
     expect(back.build?.items).toHaveLength(1)
   })
 })
+
+describe('a part that leaves, or gives way to another', () => {
+  const own = { kind: 'fan', id: 'case-fan', model: 'Case fan', size: '120' }
+
+  test('takes what came with it along, and one step back brings all of it again', async () => {
+    const { desk, build, partsOf } = await opened(pc([{ count: 2, part: own }]), FAN)
+    stateOf(await desk.send({ act: 'addIncluded', build, items: ['case'] }))
+    const before = (await desk.state()).build
+    stateOf(await desk.send({ act: 'takeOut', build, item: 'case' }))
+    expect(await partsOf()).toEqual([['fan', FAN.id, FAN.price]])
+    stateOf(await desk.send({ act: 'undo', of: build }))
+    expect((await desk.state()).build).toEqual(before)
+  })
+  test('what was left out of the old is not held against the new', async () => {
+    const { desk, build } = await opened(pc([{ count: 2, part: own }]))
+    const command = { do: 'leaveIncluded' as const, id: 'case', out: true }
+    stateOf(await desk.send({ act: 'run', build, command }))
+    const before = (await desk.state()).build
+    const other = part('brackwater-quay-30')
+    stateOf(await desk.send({ act: 'swapFor', build, item: 'case', part: other.id }))
+    const [now, ...fans] = (await desk.state()).build?.items ?? []
+    expect([now?.part.id, now?.bare]).toEqual([other.id, undefined])
+    expect(fans.map(i => i.part.kind)).toEqual(['fan', 'fan'])
+    stateOf(await desk.send({ act: 'undo', of: build }))
+    expect((await desk.state()).build).toEqual(before)
+    expect(problem(await desk.send({ act: 'swapFor', build, item: 'case', part: 'none' }))).toMatch(
+      /not on the shelf/,
+    )
+  })
+})

@@ -1,13 +1,12 @@
 // A part is put right from where one stands: this copy, all of the build, the shelf as well; and what comes
 // with parts is added.
 import { isProblem, type Problem } from '../../core/document/command'
-import type { SingleCommand } from '../../core/document/command-schema'
 import { VERSION } from '../../core/document/file'
 import { openPart } from '../../core/document/open'
 import { counted } from '../../core/figures/format'
 import type { Part } from '../../core/parts'
 import { corrected, correctionsOf } from '../../core/parts/corrections'
-import { missingOf } from '../../core/stages/costs'
+import { added, missingOf } from '../../core/stages/comes-with'
 import type { Act, Outcome } from './acts'
 import type { ShelfChange } from './db'
 import type { Edits } from './edits'
@@ -61,11 +60,7 @@ export class Mending {
     if (isProblem(build)) return build
     const commands = missingOf(build.items)
       .filter(m => items.includes(m.item))
-      .flatMap(({ item, part, count }): readonly SingleCommand[] => {
-        const { state, condition } = build.items.find(i => i.id === item) ?? {}
-        const add = { do: 'addItem' as const, item: { part, state, condition } }
-        return Array.from({ length: count }, () => add)
-      })
+      .flatMap(m => added(m, build.items))
     if (commands.length === 0)
       return { problem: 'Everything that comes with these parts is in the build already.' }
     const title = `Added ${counted(commands.length, 'part')} that came with others`

@@ -46,9 +46,7 @@ export const useShelf = defineStore('shelf', () => {
       part ? desk.run({ do: 'addItem', item: { part, state } }) : false,
     )
   const swap = (item: string, id: string): Promise<boolean> =>
-    ask('part', id).then(part =>
-      part ? desk.run({ do: 'swapPart', id: item, part, figures: {} }) : false,
-    )
+    desk.did({ act: 'swapFor', build: desk.state.build?.id ?? '', item, part: id })
 
   /**
    * Opens whatever was dropped or chosen: a build's file goes to the desk, parts and tables are

@@ -59,6 +59,7 @@ const SINGLE = [
     cuts: itemSchema.shape.cuts,
     jumpers: itemSchema.shape.jumpers,
     out: itemSchema.shape.out,
+    bare: itemSchema.shape.bare,
     ...asBefore,
   }),
   z.strictObject({ do: z.literal('setState'), id, state: z.enum(STATES), ...asBefore }),

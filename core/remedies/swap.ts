@@ -2,8 +2,9 @@
 // what is lacking.
 import { itemsOfJoint } from '../ids/ids'
 import type { SingleCommand } from '../document/command-schema'
-import type { StoredItem } from '../document/build'
+import type { Build, StoredItem } from '../document/build'
 import { specOf, type Part } from '../parts'
+import { alongWith } from '../stages/comes-with'
 import { bridged, meets, wantedEnds } from './add'
 import type { Candidate, Question } from './remedy'
 
@@ -23,7 +24,7 @@ export function swaps(q: Question): readonly Candidate[] {
     return others.slice(0, MODELS).map((part): Candidate => ({
       kind: part.kind === 'lead' ? 'lead' : 'swap',
       title: `Swap the ${item.part.model} for the ${part.model}`,
-      commands: swapCommands(item, part, Object.keys(q.build.progress)),
+      commands: swapCommands(q.build, item, part),
     }))
   })
 }
@@ -46,22 +47,25 @@ function offering({ finding, situation }: Question): readonly string[] {
  * the old one is to be made again.
  */
 function swapCommands(
+  { items, progress }: Build,
   item: StoredItem,
   part: Part,
-  made: readonly string[],
 ): readonly SingleCommand[] {
   const { id, state } = item
-  const undone = made.filter(joint => itemsOfJoint(joint).includes(id))
+  const isToBuy = state === 'have' || state === 'ordered'
+  const undone = Object.keys(progress).filter(joint => itemsOfJoint(joint).includes(id))
   const commands: SingleCommand[] = [{ do: 'swapPart', id, part, figures: {} }]
   if (undone.length > 0) {
     const entries = Object.fromEntries(undone.map(joint => [joint, null]))
     commands.push({ do: 'setProgress', entries, title: item.part.model })
   }
-  if (state === 'have' || state === 'ordered') {
+  if (isToBuy) {
     commands.push({ do: 'setState', id, state: 'wanted' }, { do: 'setPaid', id, paid: null })
   }
   if (state === 'have') {
     commands.push({ do: 'addItem', item: { ...item, id: undefined, state: 'spare' } })
   }
-  return commands
+  const now = { ...item, part, bare: undefined, state: isToBuy ? ('wanted' as const) : state }
+  const after = items.map(i => (i.id === id ? now : i))
+  return [...commands, ...alongWith(items, after)]
 }

@@ -1,7 +1,7 @@
-// Packs are bought whole; what comes with a part is counted once for each copy.
+// Packs are bought whole.
 import { buildSchema, type StoredItem } from '../document/build'
 import { part } from '../test-helpers/demos'
-import { costsOf, missingOf, packsOf } from './costs'
+import { costsOf, packsOf } from './costs'
 
 const items = (...list: readonly object[]): readonly StoredItem[] =>
   buildSchema.parse({ id: 'own', name: 'Own', items: list }).items
@@ -32,34 +32,5 @@ describe('packs', () => {
       ['c', null],
       ['d', 14],
     ])
-  })
-})
-
-describe('what comes with a part', () => {
-  const own = { kind: 'fan', id: 'case-fan', model: 'Case fan', size: '120' }
-  const pc = { ...part('brackwater-harbour-4'), includes: [{ count: 2, part: own }] }
-  test('is asked for until it is there, for each copy', () => {
-    expect(missingOf(items({ id: 'case', part: pc }))).toMatchObject([
-      { item: 'case', part: { id: 'case-fan', price: 0 }, count: 2 },
-    ])
-    const one = { id: 'f', part: { ...own, kind: 'fan' } }
-    expect(missingOf(items({ id: 'a', part: pc }, { id: 'b', part: pc }, one))[0]?.count).toBe(3)
-  })
-  test('two cases of which one is a part of its own: what is there is counted once', () => {
-    const own2 = { ...pc, id: 'own-case' }
-    const fans = ['f1', 'f2', 'f3'].map(id => ({ id, part: own }))
-    const all = items({ id: 'a', part: pc }, { id: 'b', part: own2 }, ...fans)
-    expect(missingOf(all)).toMatchObject([{ item: 'a', count: 1 }])
-  })
-  test('a controller comes with each pack, not with each fan', () => {
-    const hub = { kind: 'hub', id: 'own-hub', model: 'Own hub' }
-    const packed = { ...FAN, includes: [{ count: 1, part: hub }] }
-    const all = items(...[1, 2, 3, 4].map(n => ({ id: `p${n}`, part: packed })))
-    expect(missingOf(all)).toMatchObject([{ part: { id: 'own-hub' }, count: 2 }])
-  })
-  test('is not asked for where it is left out on purpose, nor where it makes no part', () => {
-    expect(missingOf(items({ id: 'case', part: pc, bare: true }))).toEqual([])
-    const odd = { ...pc, includes: [{ count: 1, part: { kind: 'sail', model: 'Odd' } }] }
-    expect(missingOf(items({ id: 'case', part: odd }))).toEqual([])
   })
 })

@@ -29,7 +29,8 @@ import type { Turn } from '../geometry/turn'
 import type { MarkedAs } from '../parts/mark'
 import { at as valueAt, keysOf } from '../parts/paths'
 import { placesOf, type PlaceOf } from '../parts/places'
-import { costsOf, missingOf } from './costs'
+import { missingOf } from './comes-with'
+import { costsOf } from './costs'
 import { figureName, type Condition, type State } from '../parts/kind'
 
 export interface FigureRow {

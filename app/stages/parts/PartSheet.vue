@@ -63,7 +63,11 @@ const asked = (f: FigureRow) => ({
         >Change its data</RouterLink
       >
       <ElButton size="small" @click="swapping = true">Swap…</ElButton
-      ><ElButton size="small" @click="desk.run({ do: 'removeItem', id: row.id })">Remove</ElButton>
+      ><ElButton
+        size="small"
+        @click="desk.did({ act: 'takeOut', build: desk.state.build?.id ?? '', item: row.id })"
+        >Remove</ElButton
+      >
     </div>
     <p class="quiet">
       {{ row.title }} by {{ row.maker || 'a maker not stated'

@@ -108,7 +108,7 @@ export const itemCommands: Specs<
    * it was.
    */
   swapPart: {
-    run(build, { id, part, figures, marks, beyond, cuts, jumpers, out, entries, leaving }) {
+    run(build, { id, part, figures, marks, beyond, cuts, jumpers, out, bare, entries, leaving }) {
       const item = findItem(build, id)
       if (!isItem(item)) return item
       if (item.part.kind !== part.kind) return likeForLike(item.part, part)
@@ -116,7 +116,7 @@ export const itemCommands: Specs<
       const { build: rest, before } = isOther ? takenOut(build, item) : asIt(build, entries ?? {})
       const swapped = withItem(rest, id, i => ({
         ...i,
-        ...{ part, figures, marks, beyond, cuts, jumpers, out },
+        ...{ part, figures, marks, beyond, cuts, jumpers, out, bare },
       }))
       return {
         build: isOther ? swapped : putBack(swapped, { entries, leaving }),
@@ -130,6 +130,7 @@ export const itemCommands: Specs<
           ...(item.cuts && { cuts: item.cuts }),
           ...(item.jumpers && { jumpers: item.jumpers }),
           ...(item.out && { out: item.out }),
+          ...(item.bare && { bare: item.bare }),
           ...sent(before),
         },
         about: named(item),
