@@ -211,6 +211,12 @@ async function bringIn(): Promise<void> {
   const answers = [{ path: 'height', value: 38, says: 'right' as const }]
   const change = { count: 2, part, answers, bare: true }
   await send({ act: 'changeArrival', build: 'plover', arrival: second.id, change })
+  const list = [
+    'kind,maker,model,state,condition,price,paid,currency,serial,note',
+    'Fan,Ottery,Breeze 120,have,new,,9.5,EUR,OB-1,from the hide',
+    'Fan,Ottery,Breeze 120,ordered,new,,,EUR,,',
+  ]
+  await send({ act: 'bringIn', build: 'plover', name: 'A list', text: list.join('\n') })
 }
 
 /** All rows of the store, and how its tables were made. */

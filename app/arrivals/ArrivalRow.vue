@@ -16,7 +16,10 @@ const emit = defineEmits<{ change: [change: ArrivalChange]; drop: [] }>()
 const name = computed(() => props.line.name || 'without a name yet')
 const readWell = computed(() => {
   const { read } = props.line
-  if (!read) return 'as it stands in its table or file'
+  if (!read)
+    return props.line.asListed
+      ? `as its list says: ${props.line.asListed}`
+      : 'as it stands in its table or file'
   const { values, doubtful, unread } = read
   return [
     counted(values, 'value'),

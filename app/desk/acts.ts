@@ -139,6 +139,8 @@ export interface ArrivalLine {
   /** What comes with one of it, or with a pack of it, in words; and whether that is left out. */
   readonly comesWith: readonly string[]
   readonly bare: boolean
+  /** What its list says of its copies, in words; empty where it says nothing. */
+  readonly asListed: string
   /** How many parts are added with it in all. */
   readonly parts: number
 }

@@ -1,6 +1,8 @@
 // What came in for a build waits in the store: read, corrected, counted, added as one step.
 import { state as stateOf, problem, newDesk } from './test-helpers/hand'
-import { plover, shelf } from '../../core/test-helpers/demos'
+import type { Build } from '../../core/document/build'
+import { partsCsv } from '../../core/exchange/parts-csv'
+import { avocet, change as changed, plover, shelf } from '../../core/test-helpers/demos'
 import type { ArrivalChange } from './acts'
 
 const FAN =
@@ -164,4 +166,32 @@ test('a pack is as many as are in it, with one controller for all of them', asyn
     ...['fan', 'fan', 'fan', 'fan', 'hub', 'hub'],
   ])
   expect(after.analysis?.horizons.then.parts.missing).toEqual([])
+})
+
+describe('the list of a build’s parts', () => {
+  const lines = (build: Build): readonly string[] => partsCsv(build).trim().split('\r\n').sort()
+  const marked = changed(
+    avocet,
+    { do: 'setSerial', id: 'board', serial: 'S-0031' },
+    { do: 'setPaid', id: 'memory', paid: 1249.5 },
+    { do: 'setCondition', id: 'memory', condition: 'suspect' },
+  )
+
+  test.each([plover, marked])('comes back with state, money and number of each copy', async own => {
+    const { bring, take } = await opened()
+    const { arrivals } = await bring(partsCsv(own))
+    const { build } = stateOf(await take(...arrivals.map(a => a.id)))
+    expect(build && lines({ ...build, currency: own.currency })).toEqual(lines(own))
+  })
+  test('one whose state is none is told with its line, and nothing comes in by halves', async () => {
+    const { bring, ask } = await opened()
+    const text = partsCsv(plover).replace(',have,', ',hvae,')
+    const looked = await ask.openParts(text, 'parts.csv', () => undefined)
+    expect(looked).toMatchObject({
+      problems: [
+        { line: 2, column: 'state', sentence: expect.stringMatching(/“hvae” is no state/) },
+      ],
+    })
+    expect((await bring(text)).arrivals.every(a => a.asListed === '')).toBe(true)
+  })
 })

@@ -1,5 +1,6 @@
 // What came in for a build and is not on the shelf yet: sheets that were pasted, parts of a table, each
 // with what a hand corrected of it. It lies in the store, so that nothing is lost with the page.
+import { groupBy } from '../../core/collections/groups'
 import { counted } from '../../core/figures/format'
 import type { SingleCommand } from '../../core/document/command-schema'
 import { isProblem, type Problem } from '../../core/document/command'
@@ -194,8 +195,11 @@ export class Arrivals {
         unread: read.unread.length,
       },
       ...problemOf(part),
-      comesWith: includedWith(part ?? {}, 1).map(i => `${i.count} × ${i.part.model}`),
+      comesWith: row.copies
+        ? []
+        : includedWith(part ?? {}, 1).map(i => `${i.count} × ${i.part.model}`),
       bare: row.bare === true,
+      asListed: asListed(row),
       parts: countOf(row, part) + comingWith(row, part).length,
     }
   }
@@ -219,9 +223,9 @@ const ofNow = (row: Draft): Draft =>
 const countOf = ({ count }: Draft, part: Partial<Part> | null): number =>
   count > 0 ? count : (part?.pack ?? 1)
 
-/** What comes with all of them, one by one; nothing where that is left out. */
+/** What comes with all of them, one by one; nothing where that is left out, or in its list itself. */
 const comingWith = (row: Draft, part: Partial<Part> | null): readonly Part[] =>
-  row.bare
+  row.bare || row.copies
     ? []
     : includedWith(part ?? {}, countOf(row, part)).flatMap(i =>
         Array.from({ length: i.count }, () => i.part),
@@ -233,8 +237,18 @@ function comingIn(row: Draft, part: Part, state: State): readonly SingleCommand[
   })
   const own = add(part, row.bare ? { bare: true } : {})
   const others = comingWith(row, part).map(p => add(p))
-  return [...Array.from({ length: countOf(row, part) }, () => own), ...others]
+  const copies = row.copies ?? []
+  const each = (i: number): SingleCommand =>
+    copies[i] ? add(part, { ...copies[i], ...(row.bare ? { bare: true } : {}) }) : own
+  return [...Array.from({ length: countOf(row, part) }, (_, i) => each(i)), ...others]
 }
+
+/** How many of its copies are in which state by their list. */
+const asListed = ({ copies = [] }: Draft): string =>
+  [...groupBy(copies, c => c.state ?? null)]
+    .filter(([state]) => state !== null)
+    .map(([state, alike]) => `${alike.length} ${state}`)
+    .join(', ')
 
 /** Of how many fields these lines are: the sheet may say two values of one. */
 const fieldsOf = (lines: ReadDraft['read']): number => new Set(lines.map(l => l.path)).size

@@ -1,6 +1,7 @@
 // A part that came in and is not in its build yet: the words of its sheet, and what a hand made of them.
 import { z } from 'zod'
 import { PART_KINDS, type PartKind } from '../parts'
+import { itemSchema } from './build'
 
 const KIND_NAMES = PART_KINDS as readonly [PartKind, ...PartKind[]]
 
@@ -11,6 +12,16 @@ const answerSchema = z.object({
 })
 /** What a person answered about a value that was read: it holds for the very value. */
 export type ValueAnswer = Readonly<z.infer<typeof answerSchema>>
+
+/** What is said of one copy. */
+export const copySchema = z.strictObject({
+  state: itemSchema.shape.state.unwrap().optional(),
+  condition: itemSchema.shape.condition.unwrap().optional(),
+  paid: itemSchema.shape.paid.unwrap().unwrap().optional(),
+  serial: itemSchema.shape.serial,
+  note: itemSchema.shape.note,
+})
+export type Copy = Readonly<z.infer<typeof copySchema>>
 
 export const draftSchema = z.looseObject({
   id: z.string().min(1),
@@ -26,6 +37,11 @@ export const draftSchema = z.looseObject({
   count: z.number().int().nonnegative().describe('how many there are; 0: as its pack says'),
   answers: z.array(answerSchema).readonly().optional(),
   bare: z.boolean().optional().describe('whether what comes with it is left out'),
+  copies: z
+    .array(copySchema)
+    .readonly()
+    .optional()
+    .describe('what its list says of each copy, in its order'),
   version: z
     .number()
     .int()

@@ -1,6 +1,7 @@
 // A table or a file of parts that was opened: what it would bring, and the parts themselves once
 // nothing in it is wrong.
 import { isProblem, type Problem } from '../../../core/document/command'
+import type { Copy } from '../../../core/document/draft'
 import { holdsWhat, listedParts, openNewPart } from '../../../core/document/open'
 import {
   fieldsOfTable,
@@ -10,6 +11,7 @@ import {
   type Mapped,
   type Table,
 } from '../../../core/exchange/table/columns'
+import { copyOf, isListOfCopies } from '../../../core/exchange/table/copy'
 import { partOfRow, type TableProblem } from '../../../core/exchange/table/row'
 import type { Part, PartKind } from '../../../core/parts'
 import { groupOf } from '../../../core/shelf/groups'
@@ -50,19 +52,22 @@ type Pending =
       readonly raw: readonly unknown[]
       readonly version: number
     }
-/** A part, and how many lines name it. */
+/** A part, how many lines name it, and what each says of its copy. */
 export interface CountedPart {
   readonly part: Part
   readonly count: number
+  readonly copies?: readonly Copy[]
 }
 interface Parts {
   readonly parts: readonly Part[]
   /** Of how many lines each is, by its id. */
   readonly counts: ReadonlyMap<string, number>
+  /** What a list of copies says of each, by the id of its part. */
+  readonly copies: ReadonlyMap<string, readonly Copy[]>
   readonly problems: readonly TableProblem[]
 }
 type OnePart =
-  | { readonly part: Part; readonly isNameOnly?: boolean }
+  | { readonly part: Part; readonly isNameOnly?: boolean; readonly copy?: Copy }
   | { readonly problems: readonly TableProblem[] }
 
 export class IncomingParts {
@@ -146,7 +151,10 @@ export class IncomingParts {
     const read = isTable && pending ? await this.readAll(pending, preview.plan, progress) : null
     this.close()
     if (read === null || isProblem(read)) return null
-    return read.parts.map(part => ({ part, count: read.counts.get(part.id) ?? 1 }))
+    return read.parts.map(part => {
+      const copies = read.copies.get(part.id)
+      return { part, count: read.counts.get(part.id) ?? 1, ...(copies && { copies }) }
+    })
   }
 
   close(): void {
@@ -165,8 +173,7 @@ export class IncomingParts {
             pending.table.rows,
             (cells, i) => {
               const line = i + BELOW_HEAD
-              const { mapping } = plan
-              found.add(line, partOfRow({ cells, line, mapping }, plan.kind))
+              found.add(line, lineOf(pending.table.columns, { cells, line, plan }))
             },
             progress,
           )
@@ -188,6 +195,7 @@ const BELOW_HEAD = 2
 class Found implements Parts {
   readonly parts: Part[] = []
   readonly counts = new Map<string, number>()
+  readonly copies = new Map<string, Copy[]>()
   readonly problems: TableProblem[] = []
   private readonly lineOf = new Map<string, number>()
 
@@ -201,6 +209,7 @@ class Found implements Parts {
     const isNameOnly = one.isNameOnly ?? false
     const part = isNameOnly ? this.knownBy(one.part) : one.part
     const { id } = part
+    if (one.copy) this.copies.set(id, [...(this.copies.get(id) ?? []), one.copy])
     const before = this.lineOf.get(id)
     if (before === undefined) {
       this.lineOf.set(id, line)
@@ -225,6 +234,17 @@ class Found implements Parts {
       .find(p => p.kind === part.kind && p.maker === part.maker && p.model === part.model)
     return known ?? part
   }
+}
+
+/** One line of a table, with what it says of its copy where it is a list of copies. */
+function lineOf(
+  columns: readonly string[],
+  { cells, line, plan }: { cells: readonly string[]; line: number; plan: TablePlan },
+): OnePart {
+  const read = partOfRow({ cells, line, mapping: plan.mapping }, plan.kind)
+  if ('problems' in read || !isListOfCopies(columns)) return read
+  const copy = copyOf({ columns, cells, line })
+  return 'sentence' in copy ? { problems: [copy] } : { ...read, copy }
 }
 
 /** One part of a file, or what is wrong with it by its place in the list. */
