@@ -8,6 +8,7 @@ import type { PartKind } from '../../core/parts'
 import type { State } from '../../core/parts/kind'
 import type { Purpose } from '../../core/standards/purposes'
 import type { ValueAnswer } from '../../core/document/draft'
+import type { Takes } from './shelf/beside'
 import type { TablePlan } from './shelf/incoming-parts'
 
 /**
@@ -65,7 +66,12 @@ export type Act =
       readonly picture: string
     }
   | { readonly act: 'removePage'; readonly part: string; readonly page: string }
-  | { readonly act: 'importParts'; readonly plan: TablePlan | null }
+  | {
+      readonly act: 'importParts'
+      readonly plan: TablePlan | null
+      /** Of parts that are here otherwise, by id: whose field is taken, by its path. */
+      readonly takes?: Takes
+    }
   | {
       readonly act: 'bringIn'
       readonly build: string

@@ -1,6 +1,7 @@
 // The desk: takes acts one by one and answers each with the new state. Store, histories, builds,
 // shelf and storage stand on their own behind it.
 import { liveQuery } from 'dexie'
+import { counted } from '../../core/figures/format'
 import type { Analysis } from '../../core/analysis/analyse'
 import { difference } from '../../core/analysis/compare'
 import type { Build } from '../../core/document/build'
@@ -19,6 +20,7 @@ import { Examples } from './examples'
 import { History, type Way } from './history'
 import { LARGEST_FILE, tooLarge } from './limits'
 import { closed, errorNames, unsaved } from './refusals'
+import { besideShelf } from './shelf/beside'
 import { Chunks, type Progress } from './shelf/chunks'
 import { IncomingParts } from './shelf/incoming-parts'
 import { OutgoingParts } from './shelf/outgoing-parts'
@@ -183,7 +185,8 @@ export class Desk {
     const parts = await this.incoming.take(act.plan, progress)
     if (isProblem(parts)) return parts
     return async () => {
-      const done = await this.shelfActs.keep(parts, `Imported ${parts.length} parts`)
+      const own = parts.map(p => besideShelf(this.shelf, p, act.takes?.[p.id]))
+      const done = await this.shelfActs.keep(own, `Imported ${counted(own.length, 'part')}`)
       this.incoming.close()
       return done
     }
@@ -210,7 +213,9 @@ export class Desk {
       }
     return async () => {
       const taken = await this.builds.take(content, name)
-      const parts = content.parts.filter(p => this.shelf.part(p.id) === null || this.isOther(p))
+      const parts = content.parts
+        .map(p => besideShelf(this.shelf, p))
+        .filter(p => this.shelf.part(p.id) === null || this.isOther(p))
       if (parts.length > 0) await this.shelfActs.keep(parts, `Parts of ${name} for the shelf`)
       return taken
     }

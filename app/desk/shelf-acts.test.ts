@@ -216,6 +216,31 @@ describe('the shelf on the desk', () => {
       ).toEqual([...ids].sort())
       expect(elsewhere.desk.shelf.part('mine')).toEqual(desk.shelf.part('mine'))
     })
+    test('parts that are here otherwise: field by field, as proposed or as chosen', async () => {
+      const { desk, hand } = await opened()
+      const lead = { mm: 420, basis: 'measured', on: '2031-03-01' }
+      await hand.keepPart({ ...own(), lead, price: 20 })
+      const other = await opened()
+      await other.hand.keepPart({ ...own(), lead: 400, price: 12, note: 'quiet' })
+      const file = (await other.desk.outgoing.file(['mine'], silent)) ?? ''
+      const preview = await look(desk, file)
+      expect([preview.known, preview.differ]).toEqual([1, 1])
+      expect(preview.differing[0]?.fields.map(f => [f.path, f.proposed])).toEqual(
+        expect.arrayContaining([
+          ['lead', 'here'],
+          ['price', 'there'],
+          ['note', 'there'],
+        ]),
+      )
+      state(await hand.importParts(null, silent))
+      expect(desk.shelf.part('mine')).toMatchObject({ lead, price: 12, note: 'quiet' })
+      await hand.undo(null)
+      await look(desk, file)
+      state(await hand.importParts(null, silent, { mine: { lead: 'there', price: 'here' } }))
+      expect(desk.shelf.part('mine')).toMatchObject({ lead: 400, price: 20, note: 'quiet' })
+      // The same once more is here just so.
+      expect((await look(desk, file)).differing[0]?.fields.map(f => f.path)).toEqual(['price'])
+    })
     test('out as a table with progress; left off half way, nothing comes out', async () => {
       const { desk } = await opened()
       const ids = rowsOf(desk.shelf).map(r => r.id)

@@ -11,7 +11,9 @@ import type { PartKind } from '../../core/parts'
 import { useDesk } from '../state/desk'
 import type { ImportPreview, TablePlan } from '../desk/shelf/incoming-parts'
 import { ask } from '../desk/remote'
+import type { Takes } from '../desk/shelf/beside'
 import ImportColumns from './ImportColumns.vue'
+import ImportDifferences from './ImportDifferences.vue'
 
 const props = defineProps<{ file: File }>()
 const emit = defineEmits<{ close: [] }>()
@@ -21,6 +23,7 @@ const problem = ref('')
 const doing = ref<'reading' | 'importing' | null>('reading')
 const share = ref(0)
 const done = ref<number | null>(null)
+const takes = shallowRef<Takes>({})
 const tell = (n: number, of: number): void => {
   share.value = of === 0 ? 1 : n / of
 }
@@ -51,7 +54,7 @@ async function take(): Promise<void> {
     preview.value?.of === 'table'
       ? { kind: preview.value.plan.kind, mapping: preview.value.plan.mapping.map(m => ({ ...m })) }
       : null
-  const ok = await desk.did({ act: 'importParts', plan }, tell)
+  const ok = await desk.did({ act: 'importParts', plan, takes: takes.value }, tell)
   doing.value = null
   if (ok) done.value = count
 }
@@ -83,7 +86,7 @@ const percent = computed(() => Math.round(share.value * 100))
       <p>
         <b>{{ counted(preview.count, 'part') }}</b> can come in<template v-if="preview.known"
           >; {{ preview.known }} of them {{ preview.known === 1 ? 'is' : 'are' }} on the shelf
-          already and would be replaced</template
+          already{{ preview.differ ? '' : ', just so' }}</template
         >.
       </p>
       <ImportColumns v-if="preview.of === 'table'" :preview="preview" @plan="plan" @kind="kind" />
@@ -92,6 +95,12 @@ const percent = computed(() => Math.round(share.value * 100))
           <span class="quiet">{{ s.title }}</span> {{ s.name }}
         </li>
       </ul>
+      <ImportDifferences
+        v-if="preview.differ && !preview.wrong"
+        v-model="takes"
+        :differing="preview.differing"
+        :count="preview.differ"
+      />
       <template v-if="preview.wrong">
         <h3 class="stop">
           {{ counted(preview.wrong, 'problem') }}: nothing comes in until they are mended

@@ -15,6 +15,7 @@ import { copyOf, isListOfCopies } from '../../../core/exchange/table/copy'
 import { partOfRow, type TableProblem } from '../../../core/exchange/table/row'
 import type { Part, PartKind } from '../../../core/parts'
 import { groupOf } from '../../../core/shelf/groups'
+import { differencesWith, type PartDifferences } from './beside'
 import type { Chunks, Progress } from './chunks'
 import type { Shelf } from './shelf'
 
@@ -31,6 +32,9 @@ export interface ImportPreview {
   readonly of: 'table' | 'file'
   readonly count: number
   readonly known: number
+  /** Those that are here otherwise: so many, and the first of them field by field. */
+  readonly differ: number
+  readonly differing: readonly PartDifferences[]
   readonly sample: readonly { readonly title: string; readonly name: string }[]
   readonly problems: readonly TableProblem[]
   readonly wrong: number
@@ -40,7 +44,7 @@ export interface ImportPreview {
 }
 
 /** Named choices: how many problems and examples are shown. */
-const SHOWN = { problems: 60, sample: 6 }
+const SHOWN = { problems: 60, sample: 6, differing: 40 }
 const NO_PLAN: TablePlan = { kind: null, mapping: [] }
 
 /** What was opened and is neither taken nor left yet. */
@@ -103,12 +107,15 @@ export class IncomingParts {
     const read = await this.readAll(pending, plan ?? NO_PLAN, progress)
     if (isProblem(read)) return read
     const table = pending.of === 'table' ? pending.table : null
+    const differing = differencesWith(this.shelf, read.parts)
     const kind = plan?.kind ?? (table && kindOfTable(table))
     return {
       name: pending.name,
       of: pending.of,
       count: read.parts.length,
       known: read.parts.filter(p => this.shelf.part(p.id)).length,
+      differ: differing.length,
+      differing: differing.slice(0, SHOWN.differing),
       sample: read.parts
         .slice(0, SHOWN.sample)
         .map(p => ({ title: groupOf(p).title, name: `${p.maker} ${p.model}`.trim() })),

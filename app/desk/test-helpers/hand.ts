@@ -6,6 +6,7 @@ import { JunturaDb } from '../db'
 import { Desk, type DeskOptions } from '../desk'
 import { questionsOf } from '../questions'
 import type { Progress } from '../shelf/chunks'
+import type { Takes } from '../shelf/beside'
 import type { TablePlan } from '../shelf/incoming-parts'
 
 /** The state of an answer; a problem is an error here. */
@@ -38,8 +39,8 @@ export const handOf = (desk: Desk) => ({
   addPage: (part: string, title: string, picture: string) =>
     desk.send({ act: 'addPage', part, title, picture }),
   removePage: (part: string, page: string) => desk.send({ act: 'removePage', part, page }),
-  importParts: (plan: TablePlan | null, progress: Progress) =>
-    desk.send({ act: 'importParts', plan }, progress),
+  importParts: (plan: TablePlan | null, progress: Progress, takes: Takes = {}) =>
+    desk.send({ act: 'importParts', plan, takes }, progress),
 })
 
 let stores = 0
