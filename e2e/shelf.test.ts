@@ -464,6 +464,33 @@ describe('a part gets in', () => {
   })
 })
 
+test('parts of a file that are here otherwise are told field by field; what is chosen is taken', async () => {
+  const file = JSON.parse(readFileSync('shelf/fan.juntura.json', 'utf8')) as {
+    readonly parts: readonly { readonly id: string }[]
+  }
+  const fan = file.parts.find(p => p.id === 'ottery-breeze-120')
+  const other = { ...fan, price: 77, note: 'louder than it says' }
+  await shelf()
+  await drop(page, JSON.stringify({ ...file, parts: [other] }), 'a-friend.juntura.json')
+  await dialog().getByRole('heading', { name: '1 part is here otherwise' }).waitFor()
+  const price = dialog().getByLabel(/^price of .* Breeze 120: whose/)
+  expect(await price.inputValue()).toBe('there')
+  await price.selectOption('here')
+  await dialog().getByRole('button', { name: 'Import 1 part' }).click()
+  await dialog().getByText('1 part on the shelf').waitFor()
+  await dialog().getByRole('button', { name: 'Close', exact: true }).click()
+  // The same file again: the note is here by now, the price still another.
+  await drop(page, JSON.stringify({ ...file, parts: [other] }), 'a-friend.juntura.json')
+  await price.waitFor()
+  expect(
+    await dialog()
+      .getByLabel(/: whose is taken$/)
+      .count(),
+  ).toBe(1)
+  await dialog().getByRole('button', { name: 'Cancel' }).click()
+  await takeBack(page)
+})
+
 /** Drops a text as a file on the page, as a hand would. */
 async function drop(on: Page, text: string, name: string): Promise<void> {
   const data = await on.evaluateHandle(

@@ -21,6 +21,8 @@ const press =
     for (const name of names) await named(page, name).click()
   }
 const CSV = 'kind,maker,model\nfan,Breeze Works,Breeze 80\nfan,Breeze Works,Breeze 81\n'
+const KNOWN =
+  'kind,id,maker,model,size,face,price\nfan,ottery-breeze-120,Ottery,Breeze 120,120,fan-4,44\n'
 
 const DIALOGS: readonly Opened[] = [
   { name: 'words', place: '/b/avocet/connections', open: press('Words') },
@@ -66,6 +68,16 @@ const DIALOGS: readonly Opened[] = [
         .first()
         .setInputFiles({ name: 'fans.csv', mimeType: 'text/csv', buffer: Buffer.from(CSV) })
       await page.getByRole('dialog').waitFor()
+    },
+  },
+  {
+    ...{ name: 'parts that are here otherwise', place: '/b/avocet/shelf' },
+    open: async page => {
+      await page
+        .locator('input[type=file]')
+        .first()
+        .setInputFiles({ name: 'known.csv', mimeType: 'text/csv', buffer: Buffer.from(KNOWN) })
+      await page.getByRole('heading', { name: '1 part is here otherwise' }).waitFor()
     },
   },
   {

@@ -55,6 +55,16 @@ function laidAside(
   return stayingIn(build, l => l.item.id === item.id && l.item.part.id === item.part.id, at)
 }
 
+/** What holds for the old copy alone, where there is any of it. */
+const ofCopy = ({ marks, beyond, cuts, jumpers, out, bare }: StoredItem) => ({
+  ...(marks && { marks }),
+  ...(beyond !== undefined && { beyond }),
+  ...(cuts && { cuts }),
+  ...(jumpers && { jumpers }),
+  ...(out && { out }),
+  ...(bare && { bare }),
+})
+
 const likeForLike = (is: StoredItem['part'], other: StoredItem['part']): Problem => ({
   problem: `${is.model} is a ${is.kind}; ${other.model} is a ${other.kind}. Swap like for like, or remove and add.`,
 })
@@ -125,12 +135,7 @@ export const itemCommands: Specs<
           id,
           part: item.part,
           figures: item.figures,
-          ...(item.marks && { marks: item.marks }),
-          ...(item.beyond !== undefined && { beyond: item.beyond }),
-          ...(item.cuts && { cuts: item.cuts }),
-          ...(item.jumpers && { jumpers: item.jumpers }),
-          ...(item.out && { out: item.out }),
-          ...(item.bare && { bare: item.bare }),
+          ...ofCopy(item),
           ...sent(before),
         },
         about: named(item),
