@@ -99,10 +99,14 @@ const FAN_PLACE = opening(
 )
 const NO_HEADERS = oneOf(/memory/, /dimm/, /dimension/, /chipset/, /^(?:form|size)/)
 
+/** "1 x CPU OPT / pump": one header of two names. */
+const OTHER_NAME =
+  /(\d\s*x\s*[^,;/()]*?(?:fan|OPT|pump|header))\s\/\s(?=(?:(?:water |AIO )?pump|CPU[_ ]?OPT|OPT|AIO)\b)/gi
+
 export function readHeaders(s: Statement, notes: Notes): void {
   if (NO_HEADERS.test(s.label)) return
   const [inLabel] = thingsIn(s.label, HEADERS)
-  for (const phrase of phrasesOf(s.value)) {
+  for (const phrase of phrasesOf(s.value.replace(OTHER_NAME, '$1 or '))) {
     if (isAboutOther(s, phrase)) continue
     const found = headerIn(phrase, inLabel, notes)
     if (!found) continue

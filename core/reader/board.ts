@@ -49,7 +49,8 @@ const SHORTEST_SIDE = 140
 
 function readShape(s: Statement, notes: Notes): void {
   if (/memory|dimm|slot|power|connector|interface/i.test(s.label)) return
-  const [form] = formsIn(whole(s))
+  // "24-pin ATX" is a plug.
+  const [form] = formsIn(whole(s).replace(/\d\d?[- ]?pin\s+E?ATX/gi, ''))
   const about = /form|size|type|dimension/i.test(s.label) || s.label === '' || s.line <= 2
   if (about && !/power|supply/i.test(s.label)) notes.put(s, 'form', form)
   const size = productIn(s.value, s.label)

@@ -197,7 +197,9 @@ const OF_THE_SYSTEM = /recommended|psu|power supply|system power|minimum|^system
 
 function readWatts(s: Statement, notes: Notes): void {
   if (OF_THE_SYSTEM.test(s.label)) return
-  const watts = valueIn(s.value, 'W')
+  // "263 W (recommended supply 750 W)": the other is the machine's.
+  const own = s.value.split(/[,;()]/).filter(part => !OF_THE_SYSTEM.test(part))
+  const watts = valueIn(own.join(', '), 'W')
   const about = /power|consumption|TBP|TGP|TDP|watt/i.test(whole(s)) || s.label === ''
   if (about || s.line === 1) notes.put(s, 'watts', watts, 'W')
 }

@@ -47,10 +47,17 @@ export function formsIn(text: string): readonly BoardForm[] {
  * labelled so.
  */
 const SOCKET = /[A-Z][A-Z]+[A-Z0-9]*(?:[- ]?\d+[A-Z0-9]*)?/
+/** "TERN-2/3", "LGA 1700 / 1851": what goes on with bare numbers means the same family. */
+const GOES_ON = /^(?:\s*(?:\/|,|&|\band\b)\s*\d+[A-Z0-9]*(?![\w.]|\s*(?:mm|cm|W|kg|g|V|pin)\b))+/
+const NO_SOCKET = /^(?:DDR|PCI|USB|SATA|M2|GEN|TDP|PPT|RPM|CL|DC)/
 export function socketsIn(text: string): readonly string[] {
-  return [...text.matchAll(new RegExp(SOCKET.source, 'g'))]
-    .map(m => m[0])
-    .filter(w => /\d/.test(w) && !/^(?:DDR|PCI|USB|SATA|M2|GEN|TDP|PPT|RPM|CL|DC)/.test(w))
+  return [...text.matchAll(new RegExp(SOCKET.source, 'g'))].flatMap(m => {
+    const [word] = m
+    if (!/\d/.test(word) || NO_SOCKET.test(word)) return []
+    const family = /^[A-Z]+[- ]?(?=\d)/.exec(word)?.[0]
+    const more = family ? (GOES_ON.exec(text.slice(m.index + word.length))?.[0] ?? '') : ''
+    return [word, ...(more.match(/\d+[A-Z0-9]*/g) ?? []).map(n => `${family ?? ''}${n}`)]
+  })
 }
 
 /** "Socket type: TERN-2": the word behind "socket", where it is the name of one. */

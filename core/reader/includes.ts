@@ -24,7 +24,7 @@ const FANS = new RegExp(
 )
 /** "(1 included)", "two are pre-installed": so many of those that fit. */
 const SOME_OF = new RegExp(
-  String.raw`${NUMBER}\s*(?:fans?\s+)?(?:are |is |of them )?(?:pre-?\s?installed|included|supplied|fitted)`,
+  String.raw`${NUMBER}\s*[x×]?\s*(?:fans?\s+)?(?:are |is |of them )?(?:pre-?\s?installed|included|supplied|fitted)`,
   'i',
 )
 const WALL = /^(?:front|rear|top|bottom|side|roof)\b/i
@@ -77,19 +77,27 @@ function counted(
 /** Fans that are in a case when it is bought. */
 function fansIn(s: Statement, notes: Notes, heading: string): boolean {
   const text = whole(s)
-  const isOfFans = /\bfans?\b/i.test(text) || WALL.test(s.label)
+  const isOfFans = /\bfans?\b/i.test(text) || WALL.test(s.label) || COOLING.test(s.label)
   // "3 x 120 mm, dust filters included": the filters are.
   const ofFans = phrasesOf(s.value).filter(p => !OTHER_THINGS.test(p))
   const isIncluded = INCLUDED.test([s.under, heading, s.label, ...ofFans].join(' '))
   if (!isOfFans || !isIncluded || OTHER_THINGS.test(s.label)) return false
   const some = SOME_OF.exec(s.value)
-  const found = [...s.value.matchAll(FANS)]
+  const found = [...saidOfThem(s.value).matchAll(FANS)]
   const sizes = found.length > 0 && some ? found.slice(0, 1) : found
   for (const [, n, size = ''] of sizes)
     notes.count(s, `includes.fan.${size}`, numberOf(some?.[1] ?? n))
   if (sizes.length > 0) whatTheyAre(s, notes, text)
   return sizes.length > 0
 }
+const COOLING = /\bcooling\b/i
+/** "3 x 120 mm or 2 x 140 mm (3 x 120 mm pre-installed)": the brackets that say so, where a size is in them. */
+function saidOfThem(value: string): string {
+  const brackets = [...value.matchAll(/\(([^()]*)\)/g)].map(m => m[1] ?? '')
+  const own = brackets.find(b => INCLUDED.test(b) && b.search(FANS) >= 0)
+  return own ?? value
+}
+
 /** The line over the walls is read with them. */
 function usesHeading(sheet: Sheet, notes: Notes, heading: string): void {
   const over = sheet.statements.find(s => heading !== '' && s.label === '' && s.value === heading)

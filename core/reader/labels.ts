@@ -18,6 +18,7 @@ const OF_CABLES: Readonly<Record<string, string>> = {
   length: 'cable length',
   after: 'from plug to plug',
   each: 'plugs on a cable',
+  class: 'power class',
 }
 
 /** "headers.sata-data" → "SATA data headers"; "coolerRoom" → "cooler room". */

@@ -16,7 +16,12 @@ export const allM2 = (s: Statement): boolean =>
 /** "If M2_2 is occupied…" tells of a socket that another line has named. */
 const isCondition = (s: Statement): boolean =>
   /^\W*(?:if|when)\b/i.test(s.value) ||
-  (s.label === '' && /\b(?:is|are|will be) (?:disabled|unavailable|switched off)\b/i.test(s.value))
+  (s.label === '' &&
+    /\b(?:is|are|will be) (?:disabled|unavailable|switched off)\b/i.test(s.value)) ||
+  (SWITCHES_OFF.test(s.value.replace(BRACKETS, '')) && !TELLS_OF_A_SOCKET.test(whole(s)))
+const BRACKETS = /\([^)]*\)/g
+/** What is only said where a socket is told of. */
+const TELLS_OF_A_SOCKET = /PCI|\bgen\b|\bx\s?[24]\b|NVMe|\b22\d\d|\bkey\b|\d\s*x\s*M\.?2/i
 
 /**
  * Reads all sockets of a sheet: `m2.0.lengths`, `m2.0.generation` and so on, and their number as
@@ -80,9 +85,16 @@ function textsOf(s: Statement): readonly string[] {
   const each = s.value
     .split(/(?=\bM\.?2(?:_\d|[A-D]\b))/)
     .filter(t => /^M\.?2(?:_\d|[A-D]\b)/.test(t))
-  if (each.length > 1) return each
+  if (each.length > 1) return each.map(upToPorts)
   if (NUMBERED.test(whole(s))) return [whole(s)]
   return aboutM2(s.label) ? [s.value] : wholeSockets(phrasesOf(s.value)).filter(aboutM2)
+}
+
+/** "M2_2 (…), 4 x SATA": what is counted behind a socket is none of it. */
+const upToPorts = (text: string): string => {
+  const phrases = phrasesOf(text)
+  const ports = phrases.findIndex((p, i) => i > 0 && /^\d+\s*x?\s*SATA/i.test(p))
+  return ports < 0 ? text : phrases.slice(0, ports).join(', ')
 }
 
 function socketsIn(text: string, s: Statement, named: boolean): readonly Socket[] {

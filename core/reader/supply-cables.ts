@@ -61,6 +61,8 @@ interface Cable {
   readonly length: number | null
   readonly after: number | null
   readonly each: number | null
+  /** Whether the phrase counts cables, and not plugs. */
+  readonly isOfCables?: boolean
 }
 
 const STEPS = new RegExp(
@@ -165,14 +167,30 @@ function readCable(
   { phrase, count }: { readonly phrase: string; readonly count: number },
 ): void {
   const inLabel = thingsIn(s.label, PLUGS).length > 0
-  const own = cableIn(phrase)
+  const own = withEach(cableIn(phrase), s.value)
   // Under a label of its own the whole line is about the one plug.
   const cable = inLabel && own.length === null ? cableIn(s.value) : own
   // A number of chains counts as many plugs as hang on them; "Cable lengths: ATX 550 mm" counts none.
-  const chains = /\b(?:chain|cable) (?:of|with) \d\b/i.test(phrase) ? (cable.each ?? 1) : 1
+  const isOfCables = /\b(?:chain|cable) (?:of|with) \d\b/i.test(phrase) || cable.isOfCables
+  // Fewer than hang on one cable can only be cables: "2 x SATA (450 + 150 + 150 mm)".
+  const chains = isOfCables || count < (cable.each ?? 1) ? (cable.each ?? 1) : 1
   if (inLabel || !/lengths?\b/i.test(s.label)) notes.count(s, `cables.${key}`, count * chains)
   putCable(s, notes, key, cable)
+  if (key === 'card-16') notes.put(s, 'cables.card-16.class', classIn(phrase), 'W')
 }
+
+/** "2 x 6+2 pin (500 + 150 mm), 2 connectors each": so many on each of the cables that are counted. */
+function withEach(cable: Cable, line: string): Cable {
+  const each = EACH.exec(line)?.slice(1).find(Boolean)
+  return each === undefined ? cable : { ...cable, each: Number(each), isOfCables: true }
+}
+const EACH = oneOf(
+  ...[/\b(\d)\s*(?:plugs?|connectors?|heads?)\s+each\b/, /\beach (?:with|has) (\d)\b/],
+)
+
+/** What its sense contacts promise: "12V-2x6 (600 W)". */
+const classIn = (phrase: string): number | null =>
+  measuresIn(phrase).find(m => m.unit === 'W')?.value ?? null
 
 /**
  * "1x ATX 24-pin, 610 mm", "4 x SATA, 450 + 150 + 150 mm": a bare length, and the steps along a cable,

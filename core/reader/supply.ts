@@ -2,7 +2,7 @@
 import { along, measuresIn, productIn, spokenIn, valueIn } from './measures'
 import { isNo, whole, type Notes } from './notes'
 import { choiceIn } from './pattern'
-import type { Sheet, Statement } from './statements'
+import { phrasesOf, type Sheet, type Statement } from './statements'
 import { readPlugs } from './supply-cables'
 import { isAboutRails, readRails } from './supply-rails'
 
@@ -27,7 +27,22 @@ export function readSupply(sheet: Sheet, notes: Notes): void {
     readPlugs(s, notes)
     readGuards(s, notes)
   }
+  readWattsOfName(sheet, notes)
 }
+
+/** "Groyne 850 Gold": a sheet that says its power nowhere else has it in the name. */
+function readWattsOfName({ statements: [title] }: Sheet, notes: Notes): void {
+  if (!title) return
+  const numbers = [...whole(title).matchAll(/(?<![\d.,])(\d{3,4})(?![\d.,])/g)].map(m =>
+    Number(m[1]),
+  )
+  const likely = numbers.filter(n => n % 10 === 0 && n >= LEAST_NAMED && n <= MOST_NAMED)
+  const value = likely.length === 1 ? likely[0] : null
+  notes.doubt(title, { path: 'watts', value, unit: 'W' }, 'taken from its name')
+}
+/** Named choices: between these a number of a supply’s name is its power, W. */
+const LEAST_NAMED = 200
+const MOST_NAMED = 2000
 
 function readGuards(s: Statement, notes: Notes): void {
   const guards = GUARDS.flatMap(([words, name]) => (words.test(s.value) ? [name] : []))
@@ -86,9 +101,16 @@ const FEEBLEST = 100
 /** The class of a lead is not the supply’s. */
 const OF_A_LEAD = /\b(?:leads?|cables?|connectors?|plugs?)\b|12V-?2x6|12VHPWR/i
 
+/** What is said of a lead: its plug with a length, or so many of it. */
+const isOfALead = (phrase: string): boolean =>
+  OF_A_LEAD.test(phrase) && (/^\s*\d\s*[x×]/.test(phrase) || /\d\s*(?:mm|cm)\b/.test(phrase))
+
 function readWatts(s: Statement, notes: Notes): void {
   if (OF_A_LEAD.test(s.label)) return
-  const watts = measuresIn(whole(s)).find(m => m.unit === 'W' && m.value >= FEEBLEST)
+  const own = phrasesOf(s.value).filter(phrase => !isOfALead(phrase))
+  const watts = measuresIn([s.label, ...own].join(', ')).find(
+    m => m.unit === 'W' && m.value >= FEEBLEST,
+  )
   const about =
     /watt|power|output|rated|capacity|total|performance|^\d+\s*W/i.test(s.label) ||
     s.label === '' ||

@@ -1,6 +1,6 @@
 // What of a sheet was not read: whole lines, and phrases of lines that were read only in part.
 // Nothing falls silently.
-import type { Notes } from './notes'
+import type { Notes, ReadField } from './notes'
 import { phrasesOf, type Footnote, type Sheet, type Statement } from './statements'
 
 /**
@@ -72,11 +72,13 @@ export function unreadIn(sheet: Sheet, notes: Notes, read: (variant: Sheet) => N
  * wording is looked at once.
  */
 function linesOf(sheet: Sheet, notes: Notes, read: (variant: Sheet) => Notes): readonly Line[] {
-  const paths = pathsOf(notes)
-  const pathsAlone = onceFor((s: Statement, value: string) => pathsOf(read(alone(sheet, s, value))))
+  const said = withoutNames(notes)
+  const saysAlone = onceFor((s: Statement, value: string) =>
+    withoutNames(read(alone(sheet, s, value))),
+  )
   const saysNothing = (s: Statement, part: string): boolean => {
-    const bare = pathsAlone(s, '')
-    return ![...pathsAlone(s, part)].some(path => paths.has(path) && !bare.has(path))
+    const bare = saysAlone(s, '')
+    return ![...saysAlone(s, part)].some(says => said.has(says) && !bare.has(says))
   }
   return sheet.statements.flatMap((s): readonly Line[] => {
     if (!notes.wasRead(s)) return [{ says: s.words, piece: null }]
@@ -123,17 +125,15 @@ function without(sheet: Sheet, pieces: readonly Piece[]): Sheet {
   }
 }
 
-const saysOf = (notes: Notes): ReadonlySet<string> =>
-  new Set([...notes.fields(), ...notes.doubtful()].map(f => `${f.path} ${JSON.stringify(f.value)}`))
-/**
- * Paths that were read; any words at all make a name of a line alone, so that names say nothing
- * here.
- */
-const pathsOf = (notes: Notes): ReadonlySet<string> =>
+const fieldsOf = (notes: Notes): readonly ReadField[] => [...notes.fields(), ...notes.doubtful()]
+const saysOf = (notes: Notes): ReadonlySet<string> => new Set(fieldsOf(notes).map(pairOf))
+const pairOf = ({ path, value }: ReadField): string => `${path} ${JSON.stringify(value)}`
+/** Any words at all make a name of a line alone, so that names say nothing here. */
+const withoutNames = (notes: Notes): ReadonlySet<string> =>
   new Set(
-    [...notes.fields(), ...notes.doubtful()]
-      .map(f => f.path)
-      .filter(path => path !== 'maker' && path !== 'model'),
+    fieldsOf(notes)
+      .filter(f => f.path !== 'maker' && f.path !== 'model')
+      .map(pairOf),
   )
 const sameSet = (a: ReadonlySet<string>, b: ReadonlySet<string>): boolean =>
   a.size === b.size && [...a].every(x => b.has(x))

@@ -34,6 +34,7 @@ export const EXPAND: Partial<Record<PartKind, (f: Fields, laid: Laid) => object>
           length: count(f, `cables.${face}.length`),
           after: count(f, `cables.${face}.after`),
           each: count(f, `cables.${face}.each`),
+          class: count(f, `cables.${face}.class`),
         }),
       ),
     ),
@@ -106,6 +107,8 @@ interface Hanging {
   readonly length: number | null
   readonly after: number | null
   readonly each: number | null
+  /** Of a plug of 16 contacts, W. */
+  readonly class: number | null
 }
 
 /** How plugs usually hang: SATA and the large four in chains, all others a cable each. */
@@ -116,12 +119,14 @@ const SPLIT: Partial<Record<PlugFace, object>> = {
   'card-8': { label: 'card 6+2', split: ['card-6'] },
 }
 
-function cablesOf(face: PlugFace, n: number, { length, after, each }: Hanging): object[] {
+function cablesOf(face: PlugFace, n: number, hanging: Hanging): object[] {
+  const { length, after, each } = hanging
   const perCable = each ?? CHAIN[face] ?? 1
   const plug = (k: number): object => ({
     face,
     ...(k < perCable - 1 ? given('after', after) : {}),
     ...SPLIT[face],
+    ...given('class', hanging.class),
   })
   return Array.from({ length: Math.ceil(n / perCable) }, (_, i) => ({
     key: `${face}-${i + 1}`,
