@@ -65,7 +65,10 @@ const saidBefore = (text: string, named: readonly RegExpExecArray[]): readonly W
 
 function readRadiator(s: Statement, notes: Notes, wall: string, said: string): void {
   const sizes = [...said.matchAll(/(?<!\d)(120|240|280|360|420)(?!\d)/g)].map(m => Number(m[1]))
-  if (sizes.length > 0) notes.put(s, `radiators.${wall}`, String(Math.max(...sizes)))
+  if (sizes.length === 0) return
+  notes.put(s, `radiators.${wall}`, String(Math.max(...sizes)))
+  const all = [...new Set(sizes)].sort((a, b) => a - b)
+  if (all.length > 1) notes.put(s, `radiators.${wall}.sizes`, all.map(String))
 }
 
 function readFans(s: Statement, notes: Notes, wall: string, said: string): void {

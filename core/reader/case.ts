@@ -130,6 +130,7 @@ function readSpokenSize(s: Statement, notes: Notes): void {
 /** Where a sentence goes on with the clearance for another thing. */
 const NEXT_CLEARANCE = oneOf(
   /\s+and\s+(?=graphics|gpu|a |cpu)/,
+  /\s+\/\s+(?=graphics|cpu|gpu|psu|cards?\b|coolers?\b)/,
   /[,;]\s+(?=graphics|cpu|gpu|psu|cards?\b|coolers?\b)/,
 )
 /** Named choices, mm: what is less is a gap, no clearance; of the room behind the tray, and how much at most. */
@@ -152,9 +153,13 @@ function readRooms(s: Statement, notes: Notes): void {
         ? r.named.test(clause) && /up to|max|clearance|room|\d/i.test(clause)
         : r.named.test(s.label),
     )
-    if (room) readRoom(s, notes, { path: room.path, clause })
+    const isOtherSide = room?.path === 'cardRoom' && OTHER_SIDE.test(isOfSeveral ? clause : s.label)
+    if (room && !isOtherSide) readRoom(s, notes, { path: room.path, clause })
   }
 }
+
+/** How wide, high or thick a card may be is no room along the case. */
+const OTHER_SIDE = /^(?!.*length).*\b(?:width|height|thickness)\b/i
 
 interface Said {
   readonly value: number

@@ -81,6 +81,12 @@ export const ampsIn = (text: string): number | null => {
   return valueIn(text, 'A') ?? (watts === null ? null : watts / FAN_VOLTS)
 }
 
+/** What a fan moves, to a tenth: sheets round it. */
+export function flowIn(text: string): number | null {
+  const flow = valueIn(text, 'm3h')
+  return flow === null ? null : Math.round(flow * 10) / 10
+}
+
 const LEAD_BEFORE = /(\d+(?:[.,]\d+)?)\s*(mm|cm)\s+(?:lead|cable|cord)/i
 const LEAD_BEHIND = /(?:lead|cable|cord)(?:\s+length)?\s*[:=]?\s+(\d+(?:[.,]\d+)?)\s*(mm|cm)/i
 /** Leads that come beside the own one. */

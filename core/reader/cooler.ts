@@ -1,6 +1,6 @@
 // A cooler's sheet: sockets, size, what its fan draws; of a liquid one, radiator, tubes, pump.
 import { RADIATORS, RADIATOR_SIZE } from '../standards/modules'
-import { ampsIn, isRemark, leadIn, socketsIn } from './common'
+import { ampsIn, flowIn, isRemark, leadIn, socketsIn } from './common'
 import { readBesideLights } from './lit'
 import { along, productIn, spokenIn, valueIn, type Axis, type Product } from './measures'
 import { isNo, whole, type Notes } from './notes'
@@ -37,7 +37,9 @@ function readSockets(s: Statement, notes: Notes): void {
 
 function readPaste(s: Statement, notes: Notes): void {
   if (!/paste|compound|grease/i.test(whole(s))) return
-  const supplied = /included|supplied|tube|yes/i.test(s.value) ? 'supplied' : null
+  const supplied = /included|supplied|tube|yes|contents|in the box/i.test(whole(s))
+    ? 'supplied'
+    : null
   const said = isNo(s.value) ? 'own' : supplied
   notes.put(s, 'paste', /pre-?applied|applied/i.test(s.value) ? 'applied' : said)
 }
@@ -136,10 +138,25 @@ function readFan(s: Statement, notes: Notes): void {
   const labelled = /fan|connect(?:or|ion)|cable|plug|current|consumption|amperage/i.test(s.label)
   if (!labelled && !(s.label === '' && /\bfans?\b|\bPWM\b|[34][- ]pin/i.test(s.value))) return
   notes.put(s, 'fan.face', plugOf(s.value))
-  if (/current|power|amp|consumption/i.test(s.label) || /^fan$/i.test(s.label) || s.label === '')
+  if (/current|power|amp|consumption/i.test(s.label) || /^fans?$/i.test(s.label) || s.label === '')
     notes.put(s, 'fan.amps', ampsIn(s.value), 'A')
+  notes.put(s, 'fan.flow', flowIn(s.value), 'm3h')
+  readMoreFans(s, notes)
   if (/cable|lead/i.test(s.label)) notes.put(s, 'fan.lead', leadIn(s), 'mm')
 }
+
+/** "2 x 120 x 25 mm", "Two fans", "Fans: 2": how many it carries. */
+function readMoreFans(s: Statement, notes: Notes): void {
+  const frame = /(?<!\d)(?:80|92|120|140)(?=\s*(?:mm|x\s*\d|PWM))/i.exec(s.value)
+  const named = frame ?? /\bfans?\b/i.exec(s.value)
+  const counts =
+    (named ? countOf(s.value, named) : null) ??
+    (OF_FANS.test(s.label) ? leadingCount(s.value) : null)
+  if (counts !== null && counts > 1 && counts <= MOST_FANS) notes.put(s, 'fan.count', counts, 'pcs')
+}
+const OF_FANS = /^(?:number of )?fans(?: included)?$|^fan count$/i
+/** Named choice: no cooler carries more fans at its fins. */
+const MOST_FANS = 3
 
 /**
  * Named choice: how far a radiator's length and width lie from its class's usual ones at most, mm.
@@ -199,4 +216,8 @@ function readFans(s: Statement, notes: Notes): void {
   if (frame?.[1]) notes.put(s, 'liquid.fans.size', frame[1])
   notes.put(s, 'liquid.fans.face', plugOf(s.value))
   notes.put(s, 'liquid.fans.amps', ampsIn(s.value), 'A')
+  notes.put(s, 'liquid.fans.flow', flowIn(s.value), 'm3h')
+  const deep = productIn(s.value.replace(/^\s*\d\s*x\s+(?=\d{2,3}\s*x)/i, ''), s.label)
+  if (deep?.values.length === 3)
+    notes.put(s, 'liquid.fans.thickness', Math.min(...deep.values), 'mm')
 }

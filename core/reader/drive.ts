@@ -2,7 +2,7 @@
 // it spins up.
 import { generationIn } from './common'
 import { measuresIn, productIn, spokenIn, valueIn, type Measure } from './measures'
-import { whole, type Notes } from './notes'
+import { isNo, whole, type Notes } from './notes'
 import { choiceIn } from './pattern'
 import type { Sheet, Statement } from './statements'
 
@@ -33,6 +33,21 @@ export function readDrive(sheet: Sheet, notes: Notes): void {
 
 function readStick(s: Statement, notes: Notes): void {
   notes.put(s, 'shape', 'M.2')
+  notes.put(
+    s,
+    'm2.sides',
+    choiceIn(whole(s), [
+      [/double[- ]sided|22\d{2,3}-D/i, 'both'],
+      [/single[- ]sided|22\d{2,3}-S/i, 'one'],
+    ]),
+  )
+  const sink = /heat ?(?:sink|spreader)/i.test(whole(s))
+  if (sink)
+    notes.put(
+      s,
+      'm2.heatSink',
+      !/without|\bno\b|not included|optional/i.test(s.value) && !isNo(s.value),
+    )
   notes.put(s, 'm2.length', /\b(22(?:30|42|60|80)|22110)\b/.exec(whole(s))?.[1])
 }
 
@@ -100,6 +115,8 @@ function readSpeed(s: Statement, notes: Notes): void {
 
 const IDLE = /idle|standby|at rest/i
 const AT_WORK = /power|active|operating|busy|max|consumption|typical/i
+/** Beside what it takes when idle, what it takes asleep is less. */
+const ASLEEP_SAID = /standby|sleep/i
 /** Named choice: what is less is a drive asleep, W. */
 const ASLEEP = 0.1
 
@@ -113,6 +130,7 @@ function readWatts(s: Statement, notes: Notes): void {
   }
   for (const w of watts) {
     const said = saidOf(s, w)
+    if (ASLEEP_SAID.test(said) && /idle/i.test(whole(s)) && !/idle/i.test(said)) continue
     if (IDLE.test(said)) {
       if (w.value >= ASLEEP) notes.put(s, 'rest', w.value, 'W')
     } else if (s.line === 1 || AT_WORK.test(`${said} ${s.label}`))
@@ -122,8 +140,12 @@ function readWatts(s: Statement, notes: Notes): void {
 
 /** What is said of a figure: in the words beside it, else in the label. */
 function saidOf({ label, value }: Statement, { at, end }: Measure): string {
-  const before = value.slice(Math.max(0, at - 14), at)
-  const behind = /[,;]/.test(value.slice(end, end + 1)) ? '' : value.slice(end, end + 10)
+  const before =
+    value
+      .slice(Math.max(0, at - 14), at)
+      .split(/[,;]/)
+      .at(-1) ?? ''
+  const [behind = ''] = value.slice(end, end + 10).split(/[,;]/)
   const near = `${before} ${behind}`
   return /idle|standby|rest|active|operating|busy|max|typical|read|write/i.test(near) ? near : label
 }
@@ -133,5 +155,8 @@ function readStart(s: Statement, notes: Notes): void {
   if (/idle\s*\/\s*(?:operating|active|busy)/i.test(s.label) || !/start|spin-?up/i.test(text))
     return
   const only5 = /(?<![\d.])5\s?V\b/.test(text) && !/12\s?V\b/.test(text)
-  notes.put(s, only5 ? 'start.A5' : 'start.A12', valueIn(s.value, 'A'), 'A')
+  // Of a typical and a highest current the highest counts.
+  const amps = measuresIn(s.value).flatMap(m => (m.unit === 'A' ? [m.value] : []))
+  const most = /max|peak/i.test(text) ? Math.max(...amps) : amps[0]
+  notes.put(s, only5 ? 'start.A5' : 'start.A12', most, 'A')
 }

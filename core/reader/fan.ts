@@ -1,26 +1,32 @@
 // A fan's sheet: its frame, its plug, its amps, its lead.
-import { ampsIn, leadIn } from './common'
+import { ampsIn, flowIn, leadIn } from './common'
 import { readBesideLights } from './lit'
 import { productIn, spokenIn, valueIn } from './measures'
 import { whole, type Notes } from './notes'
-import type { Sheet, Statement } from './statements'
+import { phrasesOf, type Sheet, type Statement } from './statements'
 
 export function readFan(sheet: Sheet, notes: Notes): void {
   const read = (s: Statement): void => {
     readSize(s, notes)
     readPlug(s, notes)
-    if (/current|power|input|rated|consumption|amp/i.test(s.label) || s.label === '')
-      notes.put(s, 'amps', ampsIn(s.value), 'A')
+    readAmps(s, notes)
     notes.put(s, 'lead', leadIn(s), 'mm')
-    notes.put(s, 'flow', flowIn(s), 'm3h')
+    notes.put(s, 'flow', flowIn(s.value), 'm3h')
   }
   readBesideLights(sheet, { notes, path: 'lights', read })
 }
 
-/** What it moves, to a tenth: sheets round it. */
-function flowIn(s: Statement): number | null {
-  const flow = valueIn(s.value, 'm3h')
-  return flow === null ? null : Math.round(flow * 10) / 10
+const START = /start(?:ing|[- ]?up)?\b|inrush|peak/i
+function readAmps(s: Statement, notes: Notes): void {
+  const own = phrasesOf(s.value).filter(phrase => !START.test(phrase))
+  if (START.test(s.label)) {
+    notes.put(s, 'startAmps', valueIn(s.value, 'A'), 'A')
+    return
+  }
+  const start = phrasesOf(s.value).find(phrase => START.test(phrase))
+  if (start) notes.put(s, 'startAmps', valueIn(start, 'A'), 'A')
+  if (/current|power|input|rated|consumption|amp/i.test(s.label) || s.label === '')
+    notes.put(s, 'amps', ampsIn(own.join(', ')), 'A')
 }
 
 function readSize(s: Statement, notes: Notes): void {

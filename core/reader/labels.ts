@@ -51,7 +51,7 @@ function includedLabel(what: string, detail: string | undefined): string {
 }
 
 function wallLabel(head: string, second: string, third: string | undefined): string {
-  if (third === 'sizes') return `${second} fan sizes`
+  if (third === 'sizes') return `${second} ${head === 'fans' ? 'fan' : 'radiator'} sizes`
   if (third !== undefined) return `${second} fan places of ${third} mm`
   return `${head === 'fans' ? 'fan places' : 'radiator'} ${second}`.trim()
 }

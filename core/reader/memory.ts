@@ -8,18 +8,26 @@ import { leadingNumber } from './things'
 
 export function readMemory(sheet: Sheet, notes: Notes): void {
   const plain = !/registered|RDIMM/i.test(sheet.text)
+  // Modules without a profile run at the one speed there is.
+  const hasProfile = sheet.statements.some(
+    s => !WITHOUT_PROFILE.test(whole(s)) && speedsIn(whole(s)).length > 0,
+  )
   for (const s of sheet.statements) {
     notes.put(s, 'type', /DDR[2-5]|SIMM-?\d\d/i.exec(whole(s))?.[0].toUpperCase())
     readKit(s, notes)
     const fast = speedsIn(whole(s))
-    if (fast.length > 0) notes.put(s, 'speed', Math.max(...fast), 'MTs')
-    const volts = firstOf(s.value, 'V')
+    const isBase = hasProfile && WITHOUT_PROFILE.test(whole(s))
+    if (fast.length > 0) notes.put(s, isBase ? 'base' : 'speed', Math.max(...fast), 'MTs')
+    const volts = isBase ? null : firstOf(s.value, 'V')
     if (volts && volts.value < MAINS) notes.put(s, 'volts', volts.value, 'V')
     notes.put(s, 'height', heightIn(s), 'mm')
     notes.put(s, 'buffered', bufferedIn(s, plain))
     notes.put(s, 'ranks', ranksIn(s))
   }
 }
+/** What it runs at until a profile is switched on. */
+const WITHOUT_PROFILE =
+  /\bSPD\b|\bJEDEC\b|\bdefault\b|without (?:a |an )?(?:\w+ )?profile|\bbase speed\b/i
 /** Named choice: no module takes as much, V. */
 const MAINS = 6
 

@@ -3,6 +3,7 @@ import { caseOf } from '../../outlines/case'
 import type { CaseOutline } from '../../outlines/case-outline'
 import { usualLeads } from '../../outlines/front-leads'
 import type { Case, CaseLead } from '../../parts/case-schema'
+import { RADIATORS, RADIATOR_SIZE } from '../../standards/modules'
 import { boardForm } from './board'
 import { count, given, hasAny, list, text, type About, type Fields, type Made } from './fields'
 
@@ -123,7 +124,7 @@ function radiatorsOf(f: Fields): Case['radiators'] {
       {
         key: `radiator-${wall}`,
         label: `radiator place at the ${wall}`,
-        sizes: [size as Radiators[number]['sizes'][number]],
+        sizes: withSmaller(list(f, `radiators.${wall}.sizes`) ?? [size]),
         instead: Array.from({ length: places }, (_, i) => `${wall}-${i + 1}`),
         axes: '+x +y +z',
       },
@@ -131,6 +132,17 @@ function radiatorsOf(f: Fields): Case['radiators'] {
   })
   return radiators.length > 0 ? radiators : null
 }
+
+/** The sizes that are stated, and those of fewer fans of the same frame: they take the same holes. */
+const withSmaller = (stated: readonly string[]): Radiators[number]['sizes'] =>
+  RADIATORS.filter(r =>
+    RADIATORS.some(
+      s =>
+        stated.includes(s) &&
+        RADIATOR_SIZE[s].fan === RADIATOR_SIZE[r].fan &&
+        RADIATOR_SIZE[r].fans <= RADIATOR_SIZE[s].fans,
+    ),
+  )
 
 /**
  * Switches and lights are on every front, though nobody stated them; ports as the sheet counts them,

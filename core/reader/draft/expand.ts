@@ -75,6 +75,7 @@ export const EXPAND: Partial<Record<PartKind, (f: Fields, laid: Laid) => object>
   cooler: (f, laid) => ({
     ...(f.has('liquid.radiator') || f.has('liquid.fans') ? { liquid: liquidOf(f, laid) } : {}),
     ...(f.has('lights.0.face') ? { lights: [litOf(f, 'lights.0')] } : {}),
+    ...moreFans(f, laid),
   }),
 }
 
@@ -90,6 +91,13 @@ const litOf = (f: Fields, path: string): object => ({
   ...given('onward', flag(f, `${path}.onward`)),
 })
 
+/** Fans beside the first, alike as far as nobody says otherwise. */
+const moreFans = (f: Fields, laid: Laid): object => {
+  const more = (count(f, 'fan.count') ?? 1) - 1
+  const { count: _said, ...one } = (laid['fan'] ?? {}) as Laid
+  return more > 0 ? { fan: one, moreFans: Array.from({ length: more }, () => one) } : {}
+}
+
 const liquidOf = (f: Fields, laid: Laid): object => ({
   radiator: null,
   pump: {},
@@ -99,6 +107,8 @@ const liquidOf = (f: Fields, laid: Laid): object => ({
     size: text(f, 'liquid.fans.size') ?? null,
     face: text(f, 'liquid.fans.face') ?? null,
     ...given('amps', count(f, 'liquid.fans.amps')),
+    ...given('flow', count(f, 'liquid.fans.flow')),
+    ...given('thickness', count(f, 'liquid.fans.thickness')),
   })),
 })
 
