@@ -86,7 +86,12 @@ const REAR: readonly Thing<Rear>[] = [
     named: oneOf(
       /3[.,]5\s?mm(?: audio| stereo)?(?: jacks?| ports?| sockets?)?/,
       /audio(?: jacks?| ports?| sockets?| connectors?)?/,
-      ...[/line[- ](?:in|out)/, /(?:front|rear) speakers?/, /\bmic(?:rophone)?(?:[- ]in)?\b/],
+      ...[
+        /\bjacks?\b/,
+        /line[- ](?:in|out)/,
+        /(?:front|rear) speakers?/,
+        /\bmic(?:rophone)?(?:[- ]in)?\b/,
+      ],
     ),
     not: /S\/?PDIF|optical|HD audio/i,
   },
@@ -106,6 +111,12 @@ const OTHER_NAME =
 export function readHeaders(s: Statement, notes: Notes): void {
   if (NO_HEADERS.test(s.label)) return
   const [inLabel] = thingsIn(s.label, HEADERS)
+  const counted = inLabel ? leadingCount(s.label) : null
+  if (inLabel && counted !== null && !notes.has(`headers.${inLabel.key}`)) {
+    // "Seven fan headers: CPU_FAN, …": the names behind are theirs.
+    notes.count(s, `headers.${inLabel.key}`, counted)
+    return
+  }
   for (const phrase of phrasesOf(s.value.replace(OTHER_NAME, '$1 or '))) {
     if (isAboutOther(s, phrase)) continue
     const found = headerIn(phrase, inLabel, notes)
@@ -140,7 +151,7 @@ function headerIn(
 
 /** "SYS_FAN1-4": a row of headers by the first and last number. */
 function rangeIn(phrase: string): number | null {
-  const [, from, to] = /FANS?_?(\d)\s*(?:-|–|~|to)\s*(?:[A-Z_]*FAN_?)?(\d)\b/i.exec(phrase) ?? []
+  const [, from, to] = /FANS?[_ ]?(\d)\s*(?:-|–|~|to)\s*(?:[A-Z_]*FAN_?)?(\d)\b/i.exec(phrase) ?? []
   return from !== undefined && to !== undefined ? Number(to) - Number(from) + 1 : null
 }
 

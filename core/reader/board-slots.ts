@@ -21,7 +21,13 @@ const LANES = new RegExp(
   'i',
 )
 /** "PCIe 4.0 x4 (x16 length)": the brackets tell the socket, what stands before them the lanes. */
-const SOCKET = /\b(?:in )?x(16|8|4)(?: |-)(?:length|long|physical|connector|sized?|slot\))/i
+const SOCKET = new RegExp(
+  [
+    String.raw`\b(?:in )?x(16|8|4)(?: |-)(?:length|long|physical|mechanical|connector|sized?|slot\))`,
+    String.raw`\b(?:physical|mechanical)(?:ly)? x(16|8|4)\b`,
+  ].join('|'),
+  'i',
+)
 
 /** Reads the slots of a statement, numbered from `from`; returns the number after the last. */
 export function readSlots(s: Statement, notes: Notes, from: number): number {
@@ -59,7 +65,10 @@ function slotsIn(s: Statement, phrase: string): SlotPhrase | null {
   if (!m) return null
   const [all, bus, , size = ''] = m
   const ownCount = inPhrase && bus !== '' ? countOf(phrase, m) : leadingCount(phrase)
-  const socket = SOCKET.exec(phrase.slice(m.index + all.length))?.[1]
+  const beside = `${phrase.slice(0, m.index)} ${phrase.slice(m.index + all.length)}`
+  const socket = SOCKET.exec(inPhrase ? beside : phrase)
+    ?.slice(1)
+    .find(Boolean)
   return {
     count: ownCount ?? 1,
     long: socket ?? size,

@@ -2,7 +2,15 @@
 // and sockets.
 import type { PlugFace } from '../connectors/connectors'
 import { generationIn } from './common'
-import { along, plainNumber, productIn, spokenIn, valueIn, type Product } from './measures'
+import {
+  along,
+  measuresIn,
+  plainNumber,
+  productIn,
+  spokenIn,
+  valueIn,
+  type Product,
+} from './measures'
 import { isNo, whole, type Notes } from './notes'
 import { oneOf } from './pattern'
 import { phrasesOf, type Sheet, type Statement } from './statements'
@@ -61,6 +69,9 @@ export function readCard(sheet: Sheet, notes: Notes): void {
     GRAPHICS.find(words => words.test(sheet.text)) ??
     DOES.find(([words]) => words.test(sheet.text))
   if (first && does) notes.put(first, 'does', does instanceof RegExp ? 'graphics' : does[1])
+  // A line of its own says more than the title.
+  const bySlots = sheet.statements.filter(s => /slots?\b/i.test(s.label))
+  for (const s of [...bySlots, ...sheet.statements]) readSlots(s, notes)
   for (const s of sheet.statements) {
     readEdge(s, notes)
     readSize(s, notes)
@@ -77,7 +88,7 @@ const EDGE = new RegExp(
   'i',
 )
 const CONNECTOR = oneOf(
-  /\(\s*x(16|8|4|1)\s*(?:connector|slot|physical)\s*\)/,
+  /\(\s*x(16|8|4|1)\s*(?:connector|slot|physical|mechanical|length|sized?)\s*\)/,
   /\bin an? x(16|8|4) slot/,
 )
 
@@ -121,7 +132,6 @@ function readSize(s: Statement, notes: Notes): void {
     const path = { length: 'length', height: 'height', width: 'thickness', thickness: 'thickness' }
     for (const { axis, value } of spokenIn(s.value)) notes.put(s, path[axis], value, 'mm')
   }
-  readSlots(s, notes)
   readProfile(s, notes)
 }
 
@@ -199,7 +209,10 @@ function readWatts(s: Statement, notes: Notes): void {
   if (OF_THE_SYSTEM.test(s.label)) return
   // "263 W (recommended supply 750 W)": the other is the machine's.
   const own = s.value.split(/[,;()]/).filter(part => !OF_THE_SYSTEM.test(part))
-  const watts = valueIn(own.join(', '), 'W')
+  const said = own.filter(part => !/peak/i.test(part)).join(', ')
+  const all = measuresIn(said).flatMap(m => (m.unit === 'W' ? [m.value] : []))
+  // Of a typical draw and the most it draws the most counts.
+  const watts = /\bmax/i.test(said) && all.length > 0 ? Math.max(...all) : all[0]
   const about = /power|consumption|TBP|TGP|TDP|watt/i.test(whole(s)) || s.label === ''
   if (about || s.line === 1) notes.put(s, 'watts', watts, 'W')
 }

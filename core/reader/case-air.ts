@@ -21,6 +21,13 @@ const COUNTED_WITH = /w\/o radiator|with(?:out)? (?:front )?radiator/i
 const NO_PLACES = oneOf(
   ...[/filter/, /dust/, /pre-?installed/, /included/, /supplied/, /fitted/, /bundled/],
 )
+/** Fans that are there tell nothing of how many there may be. */
+const THERE_ALREADY =
+  /\bfans?\b[^.]*\b(?:are|is|come|comes) (?:already )?(?:fitted|installed|mounted|included|supplied)\b/i
+const isOfClearances = (text: string): boolean =>
+  /up to \d/i.test(text) &&
+  !/radiators?|\bfans? (?:up to|places|mounts)/i.test(text) &&
+  CLEARANCES.some(r => r.named.test(text))
 const A_FRAME = /\d{2,3}\s*(?:-)?\s*(?:mm)?/
 
 export function readAir(s: Statement, notes: Notes): void {
@@ -29,6 +36,7 @@ export function readAir(s: Statement, notes: Notes): void {
   const isWall = WALLS.some(w => s.label.toLowerCase() === w)
   if (!radiators && !/fans?\b|cooling/i.test(text) && !isWall) return
   if (NO_PLACES.test(s.label) || CLEARANCES.some(r => r.named.test(s.label))) return
+  if (s.label === '' && (THERE_ALREADY.test(s.value) || isOfClearances(s.value))) return
   for (const { wall, text } of placesIn(s)) {
     if (!A_FRAME.test(text)) continue
     if (radiators) readRadiator(s, notes, wall, text)

@@ -83,7 +83,8 @@ const archetypeIn = (text: string): string | null =>
   ])
 
 const isClearance = (s: Statement): boolean =>
-  CLEARANCES.some(r => r.named.test(s.label)) || /up to|max/i.test(s.value.slice(0, 3))
+  CLEARANCES.some(r => r.named.test(s.label === '' ? s.value : s.label)) ||
+  /up to|max/i.test(s.value.slice(0, 3))
 
 function readSize(s: Statement, notes: Notes): void {
   if (/radiator|fan|bay|cooler|gpu|graphics|psu|supply/i.test(s.label)) return
@@ -129,9 +130,9 @@ function readSpokenSize(s: Statement, notes: Notes): void {
 
 /** Where a sentence goes on with the clearance for another thing. */
 const NEXT_CLEARANCE = oneOf(
-  /\s+and\s+(?=graphics|gpu|a |cpu)/,
+  /\s+and\s+(?=graphics|gpu|a |cpu|suppl|psu|power suppl|cards?\b|coolers?\b)/,
   /\s+\/\s+(?=graphics|cpu|gpu|psu|cards?\b|coolers?\b)/,
-  /[,;]\s+(?=graphics|cpu|gpu|psu|cards?\b|coolers?\b)/,
+  /[,;]\s+(?=graphics|cpu|gpu|psu|cards?\b|coolers?\b|suppl)/,
 )
 /** Named choices, mm: what is less is a gap, no clearance; of the room behind the tray, and how much at most. */
 const ROOMS = [25, 700] as const
@@ -186,7 +187,7 @@ function readRoom(
 
 /** "400 mm; 370 mm with radiator": the first is without one. */
 const meansOf = (first: Said, others: readonly Said[]): string | null =>
-  first.means ?? (others.some(o => o.means === 'radiator at the front') ? 'front empty' : null)
+  first.means ?? (others.some(o => /at the front$/.test(o.means ?? '')) ? 'front empty' : null)
 
 /** Named choice: what differs by less is the same length in another unit. */
 const SAME = 0.02
@@ -218,7 +219,7 @@ function readBareRoom(s: Statement, notes: Notes, path: string): void {
 const CARD_ROOM_MEANS: readonly (readonly [RegExp, string])[] = [
   [/(?:w\/o|without|no)\s+(?:front )?radiator|\bwithout\s*(?:[),;]|$)|front empty/i, 'front empty'],
   [
-    /(?:with )?front fans? (?:installed|mounted|fitted)|with (?:front )?fans?/i,
+    /(?:with )?front fans? (?:installed|mounted|fitted)|with (?:an? )?(?:front )?fans?/i,
     'fans at the front',
   ],
   [/\bwith (?:an? )?(?:\d+ mm )?(?:front )?radiator/i, 'radiator at the front'],

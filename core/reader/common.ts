@@ -49,8 +49,15 @@ export function formsIn(text: string): readonly BoardForm[] {
 const SOCKET = /[A-Z][A-Z]+[A-Z0-9]*(?:[- ]?\d+[A-Z0-9]*)?/
 /** "TERN-2/3", "LGA 1700 / 1851": what goes on with bare numbers means the same family. */
 const GOES_ON = /^(?:\s*(?:\/|,|&|\band\b)\s*\d+[A-Z0-9]*(?![\w.]|\s*(?:mm|cm|W|kg|g|V|pin)\b))+/
+/** "TERN-1 to TERN-3": those between are meant too. */
+const RANGE = /\b([A-Z]{2,}[- ]?)(\d)\s*(?:to|through|–|—)\s*(?:\1)?(\d)\b/g
+function rangeOf(_: string, family: string, from: string, to: string): string {
+  const count = Math.max(0, Number(to) - Number(from)) + 1
+  return Array.from({ length: count }, (_each, i) => `${family}${Number(from) + i}`).join(', ')
+}
 const NO_SOCKET = /^(?:DDR|PCI|USB|SATA|M2|GEN|TDP|PPT|RPM|CL|DC)/
-export function socketsIn(text: string): readonly string[] {
+export function socketsIn(words: string): readonly string[] {
+  const text = words.replace(RANGE, rangeOf)
   return [...text.matchAll(new RegExp(SOCKET.source, 'g'))].flatMap(m => {
     const [word] = m
     if (!/\d/.test(word) || NO_SOCKET.test(word)) return []
@@ -88,7 +95,8 @@ export function flowIn(text: string): number | null {
 }
 
 const LEAD_BEFORE = /(\d+(?:[.,]\d+)?)\s*(mm|cm)\s+(?:lead|cable|cord)/i
-const LEAD_BEHIND = /(?:lead|cable|cord)(?:\s+length)?\s*[:=]?\s+(\d+(?:[.,]\d+)?)\s*(mm|cm)/i
+const LEAD_BEHIND =
+  /(?:lead|cable|cord)(?:\s+length)?\s*(?:[:=]|of)?\s+(\d+(?:[.,]\d+)?)\s*(mm|cm)/i
 /** Leads that come beside the own one. */
 const OTHER_LEADS = /\bLEDs?\b|A?RGB|lights?|lighting|\bUSB\b|extension|adapt[eo]r|splitter/i
 /** The length of a lead: labelled so, or said beside the word. */

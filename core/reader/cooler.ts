@@ -180,8 +180,9 @@ function readLiquid(s: Statement, notes: Notes): void {
   if (/pump/i.test(text)) {
     notes.put(s, 'liquid.pump.face', plugOf(s.value))
     notes.put(s, 'liquid.pump.amps', ampsIn(s.value), 'A')
+    notes.put(s, 'liquid.pump.lead', leadIn(s), 'mm')
   } else if (/\bfans?\b/i.test(text) && !/radiator/i.test(s.label)) readFans(s, notes)
-  if (/USB/i.test(text)) notes.put(s, 'liquid.usb', !isNo(s.value))
+  if (/USB/i.test(text)) notes.put(s, 'liquid.usb', valueIn(s.value, 'mm') ?? !isNo(s.value))
 }
 
 function readRadiator(s: Statement, notes: Notes): void {
@@ -218,6 +219,6 @@ function readFans(s: Statement, notes: Notes): void {
   notes.put(s, 'liquid.fans.amps', ampsIn(s.value), 'A')
   notes.put(s, 'liquid.fans.flow', flowIn(s.value), 'm3h')
   const deep = productIn(s.value.replace(/^\s*\d\s*x\s+(?=\d{2,3}\s*x)/i, ''), s.label)
-  if (deep?.values.length === 3)
+  if (deep?.values.length === 3 && deep.values[0] === deep.values[1])
     notes.put(s, 'liquid.fans.thickness', Math.min(...deep.values), 'mm')
 }

@@ -25,8 +25,8 @@ function readAmps(s: Statement, notes: Notes): void {
   }
   const start = phrasesOf(s.value).find(phrase => START.test(phrase))
   if (start) notes.put(s, 'startAmps', valueIn(start, 'A'), 'A')
-  if (/current|power|input|rated|consumption|amp/i.test(s.label) || s.label === '')
-    notes.put(s, 'amps', ampsIn(own.join(', ')), 'A')
+  const isAbout = /current|power|input|rated|consumption|amp/i.test(s.label)
+  if (isAbout || s.label === '' || s.line === 1) notes.put(s, 'amps', ampsIn(own.join(', ')), 'A')
 }
 
 function readSize(s: Statement, notes: Notes): void {

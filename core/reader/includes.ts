@@ -9,6 +9,7 @@ import { countOf, wordNumber } from './things'
 const INCLUDED = oneOf(
   ...[/pre-?\s?(?:installed|fitted|mounted)/, /\bincluded\b/, /\bincludes\b/, /\bincl\b/],
   ...[/\bsupplied\b/, /\bbundled\b/, /comes with/, /\bfactory[- ]fitted/],
+  /\b(?:is|are|come|comes) (?:already )?(?:fitted|installed|mounted)\b/,
 )
 /** Labels under which everything is in the box. */
 const CONTENTS = oneOf(

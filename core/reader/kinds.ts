@@ -28,6 +28,9 @@ const CUES: Partial<Record<PartKind, readonly Cue[]>> = {
   ],
   case: [
     [/\b(?:mid|full|mini|midi)[- ]?tower\b|chassis|\bcase\b(?! fan)/i, 3],
+    [/(?<!dual[- ]|single[- ]|twin[- ])\btower\b(?!s?\s+(?:air |cpu )?(?:cooler|heat))/i, 2],
+    [/(?:for|takes|holds|fits) [^.]*\bboards\b/i, 2],
+    [/(?:coolers?|cards?|suppl(?:y|ies)) up to/i, 3],
     [/expansion slots?|pci(?:-e)? slots?/i, 1],
     [/cooler (?:height|clearance)|cpu coolers? up to|height of cpu cooler/i, 3],
     [/(?:gpu|graphics cards?|vga card).{0,14}(?:length|clearance|max|up to)|length of vga/i, 3],

@@ -32,6 +32,7 @@ export function readM2Sockets(sheet: Sheet, notes: Notes): void {
   const sockets = lines
     .filter(s => !isCondition(s))
     .flatMap(s => socketsOn(s).map(socket => ({ s, ...socket })))
+    .filter(isFirstOfItsName)
   sockets.forEach((socket, n) => {
     readSocket(socket.s, notes, socket, n)
     readShut(sheet, notes, socket.s, n)
@@ -39,6 +40,14 @@ export function readM2Sockets(sheet: Sheet, notes: Notes): void {
   const [first] = lines
   if (first && sockets.length > 0) notes.put(first, 'm2', sockets.length, 'pcs')
 }
+
+/** A socket that another line names again is no other one. */
+function isFirstOfItsName({ own }: Socket, i: number, all: readonly Socket[]): boolean {
+  const name = nameOf(own)
+  return name === undefined || !all.slice(0, i).some(other => nameOf(other.own) === name)
+}
+const nameOf = (text: string): string | undefined =>
+  /^\W*M\.?2(?:_(\d)|([A-D])\b)/.exec(text)?.slice(1).find(Boolean)
 
 function readSocket(s: Statement, notes: Notes, { own, shared, group, radio }: Socket, n: number) {
   const lengths = lengthsIn(shared)
@@ -85,10 +94,18 @@ function textsOf(s: Statement): readonly string[] {
   const each = s.value
     .split(/(?=\bM\.?2(?:_\d|[A-D]\b))/)
     .filter(t => /^M\.?2(?:_\d|[A-D]\b)/.test(t))
-  if (each.length > 1) return each.map(upToPorts)
+  if (each.length > 1) return withShared(each.map(upToPorts))
   if (NUMBERED.test(whole(s))) return [whole(s)]
   return aboutM2(s.label) ? [s.value] : wholeSockets(phrasesOf(s.value)).filter(aboutM2)
 }
+
+/** "M2_2 and M2_3 PCIe 4.0 x4": what is said behind the second is said of both. */
+const withShared = (texts: readonly string[]): readonly string[] =>
+  texts.reduceRight<readonly string[]>((after, text) => {
+    const [next] = after
+    const isBare = /^M\.?2(?:_\d|[A-D])\W*(?:and|or)?\W*$/i.test(text)
+    return [isBare && next !== undefined ? `${text} ${next.replace(NUMBERED, '')}` : text, ...after]
+  }, [])
 
 /** "M2_2 (…), 4 x SATA": what is counted behind a socket is none of it. */
 const upToPorts = (text: string): string => {
@@ -98,8 +115,10 @@ const upToPorts = (text: string): string => {
 }
 
 function socketsIn(text: string, s: Statement, named: boolean): readonly Socket[] {
+  const phrases = phrasesOf(text)
+  const isEachCounted = phrases.every(p => /^\d\s*x\b/i.test(p))
   const apart = aboutM2(s.label)
-    ? phrasesOf(text).filter(p => /^\d\s*x\s*(?:PCI|Gen|NVMe|SATA)/i.test(p))
+    ? phrases.filter(p => isEachCounted || /^\d\s*x\s*(?:PCI|Gen|NVMe|SATA)/i.test(p))
     : []
   const several = apart.length > 1
   const counted = several

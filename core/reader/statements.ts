@@ -1,6 +1,6 @@
 // A sheet's text taken apart: lines into label and value, headings over what follows, sentences,
 // footnotes by their marks.
-import { oneOf } from './pattern'
+import { oneOf, opening } from './pattern'
 import { BULLET, rowsOf } from './rows'
 
 export interface Statement {
@@ -121,7 +121,7 @@ const split = (line: string): readonly Entry[] =>
   splitCells(line) ?? splitColon(line) ?? splitSpaced(line) ?? unlabelled(sentences(line))
 
 const unlabelled = (texts: readonly string[]): readonly Entry[] =>
-  texts.map(text => spokenEntry(text) ?? (['', text] as const))
+  texts.flatMap(text => splitColon(text) ?? [spokenEntry(text) ?? (['', text] as const)])
 
 /** "The cable length is 400 mm.": what a sentence tells of one figure or thing by its name. */
 const SPOKEN_ENTRY =
@@ -156,10 +156,16 @@ function splitColon(line: string): readonly Entry[] | null {
   if (label === undefined || value === undefined || isSentence(label)) return null
   const [first = '', ...rest] = value.split(SENTENCE)
   // One sentence more may belong to the value; several go on by themselves.
-  return rest.length > 1
+  return rest.length > 1 || rest.some(sentence => BEGINS_ANEW.test(sentence))
     ? [[nameOf(label), withUnit(label, first)], ...unlabelled(rest)]
     : [[nameOf(label), withUnit(label, value)]]
 }
+
+/** A sentence that begins so is about something else than the label before it. */
+const BEGINS_ANEW = opening(
+  ...[/\d+\b/, /(?:one|two|three|four|five|six|seven|eight)\b/, /(?:a|an|the|it|there)\b/],
+  ...[/(?:using|when|if|with)\b/],
+)
 
 function splitSpaced(line: string): readonly Entry[] | null {
   const [, label, value] = SPACED.exec(line) ?? []

@@ -21,7 +21,7 @@ const PLUGS: readonly Thing<Plug>[] = [
     key: 'main-24',
     named: oneOf(
       /(?:ATX|main)?\s*(?:24[- ]?pins?|20\s?\+\s?4)(?:\s*(?:main|ATX))?/,
-      ...[/^(?:ATX|main)(?=\s*\d{3}\s*mm)/, /\bATX\s24\b/],
+      ...[/^(?:ATX|main)(?=\s*\d{3}\s*mm)/, /\bATX\s24P?\b/, /\b24P\b/],
     ),
   },
   {
@@ -68,7 +68,7 @@ interface Cable {
 const STEPS = new RegExp(
   [
     String.raw`(\d{2,4}(?:[.,]\d+)?)\s*(?:mm|cm)?`,
-    String.raw`((?:\s*\+\s*\d{1,4}(?:[.,]\d+)?\s*(?:mm|cm)?)+)`,
+    String.raw`((?:\s*[+/]\s*\d{1,4}(?:[.,]\d+)?\s*(?:mm|cm)?)+)`,
   ].join(''),
   'i',
 )
@@ -90,8 +90,11 @@ function steppedIn(phrase: string): Cable | null {
   const times = unit.toLowerCase() === 'cm' ? 10 : 1
   const steps = [...more.matchAll(/\d+(?:[.,]\d+)?/g)].map(x => plainNumber(x[0]) * times)
   const [step = null] = steps
+  const length = plainNumber(first) * times
+  // "650/750 mm" are two cables.
+  if (all.includes('/') && steps.some(x => x >= length)) return null
   return {
-    length: plainNumber(first) * times,
+    length,
     after: steps.every(x => x === step) ? step : null,
     each: steps.length + 1,
   }

@@ -1,7 +1,7 @@
 // A supply's rails on its sheet: amps or watts of each, and what the small ones give together.
-import { measuresIn } from './measures'
+import { measuresIn, plainNumber } from './measures'
 import { whole, type Notes } from './notes'
-import type { Statement } from './statements'
+import type { Sheet, Statement } from './statements'
 
 const RAILS = [
   ['W12', 12, /(?<![\d.-])\+?12\s?V\b(?!-)/i],
@@ -33,6 +33,31 @@ export function readRails(s: Statement, notes: Notes): void {
     if (watts && !together) notes.put(s, `rails.${rail}`, watts.value, 'W')
     else if (amps) notes.put(s, `rails.${rail}`, amps.value * volts, 'W')
   }
+}
+
+const VOLTAGE = /[+-]?\d+(?:[.,]\d+)?\s?V(?:sb)?\b/gi
+const AMPS = /\d+(?:[.,]\d+)?\s?A\b/gi
+/**
+ * The label of a supply, copied row by row: voltages in one, as many currents in the next.
+ */
+export function readRailColumns({ statements }: Sheet, notes: Notes): void {
+  statements.forEach((s, i) => {
+    const heads = whole(s).match(VOLTAGE) ?? []
+    const below = statements.slice(i + 1).find(x => whole(x).search(AMPS) >= 0)
+    const amps = (below && whole(below).match(AMPS)) ?? []
+    const isHead = RAILS.every(([, , named]) => heads.some(h => named.test(h)))
+    if (!below || !isHead || heads.length !== amps.length || whole(s).search(AMPS) >= 0) return
+    notes.use(s)
+    for (const [rail, volts, named] of RAILS) {
+      const at = heads.findIndex(h => named.test(h))
+      notes.put(
+        below,
+        `rails.${rail}`,
+        plainNumber((amps[at] ?? '').replace(/\s?A$/i, '')) * volts,
+        'W',
+      )
+    }
+  })
 }
 
 /** Where a line tells all rails, the word stands with the figure it is about. */

@@ -4,7 +4,7 @@ import { isNo, whole, type Notes } from './notes'
 import { choiceIn } from './pattern'
 import { phrasesOf, type Sheet, type Statement } from './statements'
 import { readPlugs } from './supply-cables'
-import { isAboutRails, readRails } from './supply-rails'
+import { isAboutRails, readRailColumns, readRails } from './supply-rails'
 
 const CLASSES = ['titanium', 'platinum', 'gold', 'silver', 'bronze', 'white'] as const
 const GUARDS: readonly (readonly [RegExp, string])[] = [
@@ -18,6 +18,7 @@ const GUARDS: readonly (readonly [RegExp, string])[] = [
 export function readSupply(sheet: Sheet, notes: Notes): void {
   // The form tells which of three sizes is the length: it comes first, wherever it stands.
   for (const s of sheet.statements) readForm(s, notes)
+  readRailColumns(sheet, notes)
   for (const s of sheet.statements) {
     readClass(s, notes)
     readModular(s, notes)

@@ -121,7 +121,10 @@ describe('what was read, laid into the kind’s shape', () => {
       ['front-3', 'in'],
     ])
     expect(part.radiators?.map(r => [r.sizes, r.instead])).toEqual([
-      [['120', '240', '360'], ['front-1', 'front-2', 'front-3']],
+      [
+        ['120', '240', '360'],
+        ['front-1', 'front-2', 'front-3'],
+      ],
     ])
   })
   test('three fans of 120 mm or two of 140: the third place takes the small one only', () => {
