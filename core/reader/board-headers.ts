@@ -117,7 +117,10 @@ export function readHeaders(s: Statement, notes: Notes): void {
     notes.count(s, `headers.${inLabel.key}`, counted)
     return
   }
-  for (const phrase of phrasesOf(s.value.replace(OTHER_NAME, '$1 or '))) {
+  const isOfUsb = /\bUSB\b/i.test(s.label)
+  for (const bare of phrasesOf(s.value.replace(OTHER_NAME, '$1 or '))) {
+    // Under "USB internal" a rate alone tells the socket.
+    const phrase = isOfUsb ? bare.replace(/^(\d\s*x?\s*)(?=(?:5|10|20) ?G)/i, '$1USB ') : bare
     if (isAboutOther(s, phrase)) continue
     const found = headerIn(phrase, inLabel, notes)
     if (!found) continue
@@ -142,12 +145,22 @@ function headerIn(
 ): Counted<Header> | null {
   if (inLabel?.key === 'fan-4' && FAN_PLACE.test(phrase)) return { ...inLabel, count: 1 }
   const [named] = thingsIn(phrase, HEADERS)
-  if (named) return named
+  if (named) return withHeaders(named, phrase)
   if (!inLabel) return null
   const count = leadingCount(phrase)
   if (count !== null) return { ...inLabel, count }
   return !notes.has(`headers.${inLabel.key}`) && /^\d/.test(phrase) ? inLabel : null
 }
+
+/** "4 x USB 2.0 (via 2 x 9-pin)": ports, and the headers that they hang on. */
+function withHeaders(named: Counted<Header>, phrase: string): Counted<Header> {
+  const headers = VIA.exec(phrase)?.slice(1).find(Boolean)
+  return headers === undefined ? named : { ...named, count: Number(headers) }
+}
+const VIA = oneOf(
+  ...[/\b(?:via|by|through|on)\s+(\d)\s*x?\s*(?:internal )?(?:\d\d?[- ]?pin|headers?)/],
+  ...[/\((\d)\s*x?\s*(?:(?:9|10|19|20)[- ]?pin(?: headers?)?|(?:internal )?headers?)\)/],
+)
 
 /** "SYS_FAN1-4": a row of headers by the first and last number. */
 function rangeIn(phrase: string): number | null {

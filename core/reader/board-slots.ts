@@ -1,6 +1,6 @@
 // The slots of a board: how long each is, how many lanes reach it, of which generation.
 import { generationIn } from './common'
-import { aboutM2, allM2 } from './m2'
+import { aboutM2, allM2, isCondition } from './m2'
 import type { Notes } from './notes'
 import { phrasesOf, type Statement } from './statements'
 import { countOf, leadingCount, wordNumber } from './things'
@@ -31,7 +31,7 @@ const SOCKET = new RegExp(
 
 /** Reads the slots of a statement, numbered from `from`; returns the number after the last. */
 export function readSlots(s: Statement, notes: Notes, from: number): number {
-  if (allM2(s)) return from
+  if (allM2(s) || isCondition(s)) return from
   return phrasesOf(s.value).reduce((n, phrase) => readPhrase(s, notes, phrase, n), from)
 }
 

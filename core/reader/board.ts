@@ -107,7 +107,7 @@ function readMemory(s: Statement, notes: Notes): void {
 }
 
 const DIMM = new RegExp(
-  String.raw`(?:DDR\d\s*)?(?:(?:U-?DIMM|DIMM)s?(?:\s*(?:slots?|sockets?))?|(?:memory|DDR\d) (?:slots|sockets))`,
+  String.raw`(?:DDR\d[\s-]*)?(?:(?:U-?DIMM|DIMM)s?(?:\s*(?:slots?|sockets?))?|(?:memory|DDR\d) (?:slots|sockets))`,
   'i',
 )
 const SPELT_SLOTS = /\b(\d|one|two|three|four|six|eight)\s+(?:slots|sockets)\b/i

@@ -72,6 +72,8 @@ export function readCard(sheet: Sheet, notes: Notes): void {
   // A line of its own says more than the title.
   const bySlots = sheet.statements.filter(s => /slots?\b/i.test(s.label))
   for (const s of [...bySlots, ...sheet.statements]) readSlots(s, notes)
+  const byBrackets = sheet.statements.filter(s => BOTH_BRACKETS.test(whole(s)))
+  for (const s of [...byBrackets, ...sheet.statements]) readProfile(s, notes)
   for (const s of sheet.statements) {
     readEdge(s, notes)
     readSize(s, notes)
@@ -132,7 +134,6 @@ function readSize(s: Statement, notes: Notes): void {
     const path = { length: 'length', height: 'height', width: 'thickness', thickness: 'thickness' }
     for (const { axis, value } of spokenIn(s.value)) notes.put(s, path[axis], value, 'mm')
   }
-  readProfile(s, notes)
 }
 
 /**
@@ -198,7 +199,10 @@ const BOTH_BRACKETS = oneOf(
 )
 function readProfile(s: Statement, notes: Notes): void {
   const text = whole(s)
-  if (/low[- ]profile/i.test(text))
+  if (
+    /low[- ]profile/i.test(text) &&
+    !(notes.value('profile') === 'both' && !BOTH_BRACKETS.test(text))
+  )
     notes.put(s, 'profile', BOTH_BRACKETS.test(text) ? 'both' : 'low')
 }
 

@@ -1,4 +1,5 @@
 // Fans and radiators by wall: "Front: 3 x 120mm / 2 x 140mm; Top: …", or a line for each wall.
+import { RADIATORS } from '../standards/modules'
 import { CLEARANCES } from './clearances'
 import { whole, type Notes } from './notes'
 import { oneOf } from './pattern'
@@ -72,7 +73,10 @@ const saidBefore = (text: string, named: readonly RegExpExecArray[]): readonly W
   }, [])
 
 function readRadiator(s: Statement, notes: Notes, wall: string, said: string): void {
-  const sizes = [...said.matchAll(/(?<!\d)(120|240|280|360|420)(?!\d)/g)].map(m => Number(m[1]))
+  const named = [...said.matchAll(/(?<!\d)(120|240|280|360|420)(?!\d)/g)].map(m => Number(m[1]))
+  const [, least, most] = /(?<!\d)(\d{3})\s*(?:-|–|to)\s*(\d{3})(?!\d)/.exec(said) ?? []
+  const between = RADIATORS.map(Number).filter(r => r > Number(least) && r < Number(most))
+  const sizes = [...named, ...between]
   if (sizes.length === 0) return
   notes.put(s, `radiators.${wall}`, String(Math.max(...sizes)))
   const all = [...new Set(sizes)].sort((a, b) => a - b)

@@ -1,5 +1,6 @@
 // A case's sheet: boards, sizes, clearances and what they are counted with, bays, slots. Fans and
 // radiators: case-air.ts, front ports: case-ports.ts.
+import type { BoardForm } from '../standards/boards'
 import { readAir } from './case-air'
 import { readPorts } from './case-ports'
 import { CLEARANCES } from './clearances'
@@ -49,12 +50,26 @@ export function readCase(sheet: Sheet, notes: Notes): void {
 }
 
 function readBoards(s: Statement, notes: Notes): void {
-  const boards = formsIn(whole(s).replace(/ATX(?=[^,;]{0,12}(?:power supply|PSU|PS\/2))/gi, ''))
+  const named = formsIn(whole(s).replace(/ATX(?=[^,;]{0,12}(?:power supply|PSU|PS\/2))/gi, ''))
+  const boards = isTheMost(s) ? withSmaller(named) : named
   const aboutBoards =
     /board|\bM\/B\b|^form(?:at| ?factor)?$|\bcase$/i.test(s.label) ||
     /\bboards?\b|tower|case\b/i.test(s.value)
   if (boards.length === 0 || !aboutBoards || notes.has('boards')) return
   if (!/power|psu|supply/i.test(s.label)) notes.put(s, 'boards', boards)
+}
+
+/** "Max. mainboard: E-ATX", "up to ATX", "ATX and smaller": the others of the family go in too. */
+const isTheMost = (s: Statement): boolean =>
+  /^max/i.test(s.label) ||
+  /\bup to (?:an? )?(?:E-?|micro-?)?ATX\b|\b(?:and|or) smaller\b|\bmax\.? (?:E-?|micro-?)?ATX\b/i.test(
+    s.value,
+  )
+const FAMILY: readonly BoardForm[] = ['E-ATX', 'ATX', 'microATX', 'Mini-ITX']
+function withSmaller(named: readonly BoardForm[]): readonly BoardForm[] {
+  const largest = FAMILY.findIndex(form => named.includes(form))
+  const smaller = largest < 0 ? [] : FAMILY.slice(largest)
+  return [...named, ...smaller.filter(form => !named.includes(form))]
 }
 
 const SUPPLY_FORMS: readonly (readonly [RegExp, string])[] = [

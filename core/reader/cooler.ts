@@ -5,7 +5,7 @@ import { readBesideLights } from './lit'
 import { along, productIn, spokenIn, valueIn, type Axis, type Product } from './measures'
 import { isNo, whole, type Notes } from './notes'
 import { choiceIn, oneOf } from './pattern'
-import type { Sheet, Statement } from './statements'
+import { phrasesOf, type Sheet, type Statement } from './statements'
 import { countOf, leadingCount } from './things'
 
 export function readCooler(sheet: Sheet, notes: Notes): void {
@@ -31,17 +31,25 @@ function readSockets(s: Statement, notes: Notes): void {
   const about = /socket|compatib|^for$|mount|support/i.test(s.label)
   const inText = s.label === '' && FITS.test(s.value)
   if ((!about && !inText) || isRemark(s)) return
-  const sockets = socketsIn(about ? s.value : s.value.slice(s.value.search(FITS)))
+  // What asks for a kit of its own has no mounting set in the box.
+  const own = phrasesOf(s.value.replace(/\([^()]*\)/g, b => (BY_A_KIT.test(b) ? '' : b)))
+    .filter(phrase => !BY_A_KIT.test(phrase))
+    .join(', ')
+  const sockets = socketsIn(about ? own : own.slice(own.search(FITS)))
   if (sockets.length > 0) notes.put(s, 'sockets', sockets)
 }
+
+const BY_A_KIT =
+  /separate|optional|sold|on request|\bwith (?:an? )?(?:\w+ )?(?:kit|bracket)|not included/i
 
 function readPaste(s: Statement, notes: Notes): void {
   if (!/paste|compound|grease/i.test(whole(s))) return
   const supplied = /included|supplied|tube|yes|contents|in the box/i.test(whole(s))
     ? 'supplied'
     : null
-  const said = isNo(s.value) ? 'own' : supplied
-  notes.put(s, 'paste', /pre-?applied|applied/i.test(s.value) ? 'applied' : said)
+  const isLeftOut = isNo(s.value) && !/tube|(?<!not )(?:supplied|included)/i.test(s.value)
+  const said = isLeftOut ? 'own' : supplied
+  notes.put(s, 'paste', /pre-?applied|applied/i.test(s.value) && !isNo(s.value) ? 'applied' : said)
 }
 
 function readFastening(s: Statement, notes: Notes): void {
@@ -142,7 +150,7 @@ function readFan(s: Statement, notes: Notes): void {
     notes.put(s, 'fan.amps', ampsIn(s.value), 'A')
   notes.put(s, 'fan.flow', flowIn(s.value), 'm3h')
   readMoreFans(s, notes)
-  if (/cable|lead/i.test(s.label)) notes.put(s, 'fan.lead', leadIn(s), 'mm')
+  notes.put(s, 'fan.lead', leadIn(s), 'mm')
 }
 
 /** "2 x 120 x 25 mm", "Two fans", "Fans: 2": how many it carries. */

@@ -1,7 +1,7 @@
 // A drive's sheet: what it stores on, its shape, its protocol, what it draws at rest, busy and when
 // it spins up.
 import { generationIn } from './common'
-import { measuresIn, productIn, spokenIn, valueIn, type Measure } from './measures'
+import { measuresIn, plainNumber, productIn, spokenIn, valueIn, type Measure } from './measures'
 import { isNo, whole, type Notes } from './notes'
 import { choiceIn } from './pattern'
 import type { Sheet, Statement } from './statements'
@@ -64,7 +64,9 @@ function readBody(s: Statement, notes: Notes, medium: string | null): void {
   readThickness(s, notes, inch)
   if (/^length$/i.test(s.label)) notes.put(s, 'length', valueIn(s.value, 'mm'), 'mm')
   const deep = /depth|length/i.test(s.label) || /^(?:depth|length)\b/i.test(s.value)
-  if (medium === 'optical' && deep) notes.put(s, 'length', valueIn(s.value, 'mm'), 'mm')
+  const spoken = spokenIn(s.value).find(x => x.axis === 'length')?.value
+  if (medium === 'optical')
+    notes.put(s, 'length', spoken ?? (deep ? valueIn(s.value, 'mm') : null), 'mm')
 }
 
 function readThickness(s: Statement, notes: Notes, inch: string | undefined): void {
@@ -116,7 +118,7 @@ function readSpeed(s: Statement, notes: Notes): void {
 const IDLE = /idle|standby|at rest/i
 const AT_WORK = /power|active|operating|busy|max|consumption|typical/i
 /** Beside what it takes when idle, what it takes asleep is less. */
-const ASLEEP_SAID = /standby|sleep/i
+const ASLEEP_SAID = /standby|sleep|slumber/i
 /** Named choice: what is less is a drive asleep, W. */
 const ASLEEP = 0.1
 
@@ -128,14 +130,32 @@ function readWatts(s: Statement, notes: Notes): void {
     notes.put(s, 'busy', busy.value, 'W')
     return
   }
+  const atWork: number[] = []
   for (const w of watts) {
     const said = saidOf(s, w)
+    if (/sleep|slp\b|slumber/i.test(said)) continue
     if (ASLEEP_SAID.test(said) && /idle/i.test(whole(s)) && !/idle/i.test(said)) continue
     if (IDLE.test(said)) {
       if (w.value >= ASLEEP) notes.put(s, 'rest', w.value, 'W')
-    } else if (s.line === 1 || AT_WORK.test(`${said} ${s.label}`))
-      notes.put(s, 'busy', w.value, 'W')
+    } else if (s.line === 1 || AT_WORK.test(`${said} ${s.label}`)) atWork.push(w.value)
   }
+  // Of an average and the most it takes the most counts.
+  const isOfSeveral = /\bmax|peak/i.test(s.value)
+  if (atWork.length > 0) notes.put(s, 'busy', isOfSeveral ? Math.max(...atWork) : atWork[0], 'W')
+  if (watts.length === 0) readByRails(s, notes)
+}
+
+const BY_RAIL = /(?<![\d.])(5|12)\s?V\s*(?:DC)?\s*[:=/-]?\s*(\d(?:[.,]\d+)?)\s?A\b/gi
+/** "5 V 1.4 A, 12 V 1.2 A": what it takes of both together. */
+function readByRails(s: Statement, notes: Notes): void {
+  if (/start|spin-?up|peak/i.test(whole(s))) return
+  const rails = [...s.value.matchAll(BY_RAIL)]
+  if (rails.length === 0) return
+  const value = rails.reduce(
+    (sum, [, volts, amps]) => sum + Number(volts) * plainNumber(amps ?? ''),
+    0,
+  )
+  notes.doubt(s, { path: 'busy', value, unit: 'W' }, 'worked out from its currents')
 }
 
 /** What is said of a figure: in the words beside it, else in the label. */
@@ -147,7 +167,9 @@ function saidOf({ label, value }: Statement, { at, end }: Measure): string {
       .at(-1) ?? ''
   const [behind = ''] = value.slice(end, end + 10).split(/[,;]/)
   const near = `${before} ${behind}`
-  return /idle|standby|rest|active|operating|busy|max|typical|read|write/i.test(near) ? near : label
+  return /idle|standby|slp|sleep|rest|active|operating|busy|max|typical|read|write/i.test(near)
+    ? near
+    : label
 }
 
 function readStart(s: Statement, notes: Notes): void {

@@ -62,9 +62,11 @@ function waysIn(s: Statement): number | null {
 const SPOKEN = /(?:fan|light|led|usb)?\s*(?:outputs?|channels?|connectors?|sockets?|ports)/i
 
 function readSpokenOutlets(s: Statement, notes: Notes, { outlet }: Hub): void {
-  if (s.label !== '' || waysIn(s) !== null || /A?RGB|\bLED|power/i.test(s.value)) return
-  const spoken = SPOKEN.exec(s.value)
-  if (spoken) notes.put(s, `outlets.${outlet}`, countOf(s.value, spoken), 'pcs')
+  if (s.label !== '' || waysIn(s) !== null) return
+  for (const phrase of phrasesOf(s.value)) {
+    const spoken = /A?RGB|\bLED|power|input/i.test(phrase) ? null : SPOKEN.exec(phrase)
+    if (spoken) notes.put(s, `outlets.${outlet}`, countOf(phrase, spoken), 'pcs')
+  }
 }
 
 function readPower(s: Statement, notes: Notes): void {

@@ -14,8 +14,8 @@ export const aboutM2 = (text: string): boolean =>
 export const allM2 = (s: Statement): boolean =>
   aboutM2(s.label) || aboutM2(phrasesOf(s.value)[0] ?? '')
 /** "If M2_2 is occupied…" tells of a socket that another line has named. */
-const isCondition = (s: Statement): boolean =>
-  /^\W*(?:if|when)\b/i.test(s.value) ||
+export const isCondition = (s: Statement): boolean =>
+  /^\W*(?:if|when|using)\b/i.test(s.value) ||
   (s.label === '' &&
     /\b(?:is|are|will be) (?:disabled|unavailable|switched off)\b/i.test(s.value)) ||
   (SWITCHES_OFF.test(s.value.replace(BRACKETS, '')) && !TELLS_OF_A_SOCKET.test(whole(s)))

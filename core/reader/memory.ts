@@ -24,12 +24,22 @@ export function readMemory(sheet: Sheet, notes: Notes): void {
     notes.put(s, 'buffered', bufferedIn(s, plain))
     notes.put(s, 'ranks', ranksIn(s))
   }
+  readSingle(sheet, notes)
 }
 /** What it runs at until a profile is switched on. */
 const WITHOUT_PROFILE =
   /\bSPD\b|\bJEDEC\b|\bdefault\b|without (?:a |an )?(?:\w+ )?profile|\bbase speed\b/i
 /** Named choice: no module takes as much, V. */
 const MAINS = 6
+
+/** "8 GB DDR4-3200": where no kit is named it is most likely one module. */
+function readSingle({ statements: [title] }: Sheet, notes: Notes): void {
+  const size = title && firstOf(whole(title), 'GB')?.value
+  if (!title || !size || notes.has('modules') || notes.has('each')) return
+  const why = 'no kit is named: taken as one module'
+  notes.doubt(title, { path: 'modules', value: 1, unit: 'pcs' }, why)
+  notes.doubt(title, { path: 'each', value: size, unit: 'GB' }, why)
+}
 
 const GB_OF: Readonly<Record<string, number>> = { mb: 0.001, kb: 1e-6 }
 const gigabytes = (value: number, unit: string | undefined): number =>

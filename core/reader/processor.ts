@@ -59,6 +59,10 @@ const bareSpeedsIn = (text: string): readonly number[] =>
 const LANES = /(\d+)\s*(?:x\s*)?(?:PCI(?:e|-E| Express)?(?: \d\.0)? )?lanes/i
 
 function lanesOf(s: Statement): number | null {
+  // "16x 5.0 + 4x 4.0": all of them.
+  const groups = [...s.value.matchAll(/(?<![\d.])(\d{1,2})\s*x\s*(?:PCIe\s*)?[1-7]\.0\b/gi)]
+  if (/lanes/i.test(s.label) && groups.length > 1)
+    return groups.reduce((sum, m) => sum + Number(m[1]), 0)
   if (/lanes/i.test(s.label)) return valueIn(s.value, 'pcs') ?? leadingNumber(s.value)
   const lanes = /PCI/i.test(whole(s)) ? LANES.exec(s.value)?.[1] : undefined
   return lanes === undefined ? null : Number(lanes)

@@ -20,20 +20,37 @@ export interface Rows {
   readonly asWritten: (line: number) => string
 }
 
+/** Rows of quoted cells, as a table is written by programs: `"Slots";"7"`. */
+const QUOTED = /^\s*"(?:[^"]|"")*"(?:\s*[;,\t]\s*"(?:[^"]|"")*")+\s*$/
+const CELL = /"((?:[^"]|"")*)"/g
+const unquoted = (text: string): string =>
+  text
+    .split('\n')
+    .map(line =>
+      QUOTED.test(line)
+        ? [...line.matchAll(CELL)].map(m => (m[1] ?? '').replaceAll('""', '"')).join('\t')
+        : line,
+    )
+    .join('\n')
+
 export function rowsOf(text: string): Rows {
-  const written = text
+  const written = unquoted(text)
     .replace(/\r\n?/g, '\n')
     .replace(/[\u00a0\u2009\u202f]/g, ' ')
     .replace(SCATTERED_UNIT, ' ')
     .replace(/(?<=\S) {2,}(?=:\s)/g, ' ')
     .split('\n')
+  const asTyped = text
+    .replace(/\r\n?/g, '\n')
+    .replace(/[\u00a0\u2009\u202f]/g, ' ')
+    .split('\n')
   const lines = joined(separated(written.map(l => l.replace(BOLD, '$2').replace(/×/g, 'x'))))
-  const own = (at: number): string => (written[at] ?? '').trim().replace(BULLET, '')
+  const own = (at: number): string => (asTyped[at] ?? '').trim().replace(BULLET, '')
   const below = (at: number): number => written.findIndex((l, i) => i > at && l.trim() !== '')
   return {
     lines,
     asWritten: at =>
-      lines[below(at)] === '' ? `${own(at)} ${(written[below(at)] ?? '').trim()}` : own(at),
+      lines[below(at)] === '' ? `${own(at)} ${(asTyped[below(at)] ?? '').trim()}` : own(at),
   }
 }
 

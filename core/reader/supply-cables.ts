@@ -3,7 +3,7 @@ import { measuresIn, plainNumber } from './measures'
 import { isNo, type Notes } from './notes'
 import { oneOf } from './pattern'
 import { phrasesOf, type Statement } from './statements'
-import { leadingCount, thingsIn, type Counted, type Thing } from './things'
+import { leadingCount, thingsIn, wordNumber, type Counted, type Thing } from './things'
 
 type Plug =
   | 'main-24'
@@ -129,7 +129,7 @@ export function readPlugs(s: Statement, notes: Notes): void {
   if (NO_PLUGS.test(s.label) || isNo(s.value) || A_RATING.test(s.value)) return
   const [inLabel] = thingsIn(s.label, PLUGS)
   let last: Plug | null = null
-  for (const phrase of phrasesOf(s.value)) {
+  for (const phrase of phrasesOf(s.value.replace(EACH_BEHIND, ' $1'))) {
     const plug = A_LENGTH.test(phrase) ? undefined : plugIn(s.label, phrase, inLabel)
     if (!plug && last) putCable(s, notes, last, cableAlone(phrase))
     if (!plug) continue
@@ -170,7 +170,7 @@ function readCable(
   { phrase, count }: { readonly phrase: string; readonly count: number },
 ): void {
   const inLabel = thingsIn(s.label, PLUGS).length > 0
-  const own = withEach(cableIn(phrase), s.value)
+  const own = withEach(cableIn(phrase), phrase)
   // Under a label of its own the whole line is about the one plug.
   const cable = inLabel && own.length === null ? cableIn(s.value) : own
   // A number of chains counts as many plugs as hang on them; "Cable lengths: ATX 550 mm" counts none.
@@ -183,13 +183,18 @@ function readCable(
 }
 
 /** "2 x 6+2 pin (500 + 150 mm), 2 connectors each": so many on each of the cables that are counted. */
-function withEach(cable: Cable, line: string): Cable {
-  const each = EACH.exec(line)?.slice(1).find(Boolean)
-  return each === undefined ? cable : { ...cable, each: Number(each), isOfCables: true }
+function withEach(cable: Cable, phrase: string): Cable {
+  const said = EACH.exec(phrase)?.slice(1).find(Boolean)
+  if (said === undefined) return cable
+  return { ...cable, each: wordNumber(said) ?? Number(said), isOfCables: true }
 }
+const ONE_TO_FOUR = '(\\d|one|two|three|four)'
 const EACH = oneOf(
-  ...[/\b(\d)\s*(?:plugs?|connectors?|heads?)\s+each\b/, /\beach (?:with|has) (\d)\b/],
+  new RegExp(`\\b${ONE_TO_FOUR}\\s+(?:[\\w+-]+\\s+)?(?:plugs?|connectors?|heads?)\\s+each\\b`),
+  new RegExp(`\\beach (?:with|has) ${ONE_TO_FOUR}\\b`),
 )
+/** ", 2 connectors each" goes with what stands before it. */
+const EACH_BEHIND = /,\s+(?=\w+\s+(?:plugs?|connectors?|heads?)\s+each\b)()/gi
 
 /** What its sense contacts promise: "12V-2x6 (600 W)". */
 const classIn = (phrase: string): number | null =>
