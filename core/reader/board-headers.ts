@@ -111,24 +111,35 @@ const OTHER_NAME =
 export function readHeaders(s: Statement, notes: Notes): void {
   if (NO_HEADERS.test(s.label)) return
   const [inLabel] = thingsIn(s.label, HEADERS)
-  const counted = inLabel ? leadingCount(s.label) : null
-  if (inLabel && counted !== null && !notes.has(`headers.${inLabel.key}`)) {
-    // "Seven fan headers: CPU_FAN, …": the names behind are theirs.
-    notes.count(s, `headers.${inLabel.key}`, counted)
-    return
-  }
-  const isOfUsb = /\bUSB\b/i.test(s.label)
-  for (const bare of phrasesOf(s.value.replace(OTHER_NAME, '$1 or '))) {
-    // Under "USB internal" a rate alone tells the socket.
-    const phrase = isOfUsb ? bare.replace(/^(\d\s*x?\s*)(?=(?:5|10|20) ?G)/i, '$1USB ') : bare
-    if (isAboutOther(s, phrase)) continue
-    const found = headerIn(phrase, inLabel, notes)
-    if (!found) continue
-    const aboutFans = inLabel?.key === 'fan-4'
-    const key = aboutFans ? 'fan-4' : found.key
-    const count = (key === 'fan-4' ? rangeIn(phrase) : null) ?? countIn(phrase, found, aboutFans)
-    if (count > 0 && isHere(s, phrase, key)) notes.count(s, `headers.${key}`, count)
-  }
+  if (inLabel && readCountedLabel(s, notes, inLabel)) return
+  // Under "USB internal" a rate alone tells the socket.
+  const rated = (phrase: string): string => phrase.replace(RATED, '$1USB ')
+  const phrases = phrasesOf(s.value.replace(OTHER_NAME, '$1 or '))
+  for (const phrase of /\bUSB\b/i.test(s.label) ? phrases.map(rated) : phrases)
+    readPhrase(s, notes, phrase, inLabel)
+}
+const RATED = /^(\d\s*x?\s*)(?=(?:5|10|20) ?G)/i
+
+/** "Seven fan headers: CPU_FAN, …": the names behind are theirs. */
+function readCountedLabel(s: Statement, notes: Notes, { key }: Counted<Header>): boolean {
+  const count = leadingCount(s.label)
+  if (count === null || notes.has(`headers.${key}`)) return false
+  notes.count(s, `headers.${key}`, count)
+  return true
+}
+
+function readPhrase(
+  s: Statement,
+  notes: Notes,
+  phrase: string,
+  inLabel: Counted<Header> | undefined,
+): void {
+  const found = isAboutOther(s, phrase) ? null : headerIn(phrase, inLabel, notes)
+  if (!found) return
+  const aboutFans = inLabel?.key === 'fan-4'
+  const key = aboutFans ? 'fan-4' : found.key
+  const count = (key === 'fan-4' ? rangeIn(phrase) : null) ?? countIn(phrase, found, aboutFans)
+  if (count > 0 && isHere(s, phrase, key)) notes.count(s, `headers.${key}`, count)
 }
 
 /** A phrase on M.2 sockets or slots names no header, unless it goes on to the SATA ports. */

@@ -63,18 +63,22 @@ function slotsIn(s: Statement, phrase: string): SlotPhrase | null {
   const inPhrase = isSlot(phrase)
   const m = inPhrase ?? (/^\s*\d/.test(phrase) ? isSlot(s.label) : null)
   if (!m) return null
-  const [all, bus, , size = ''] = m
+  const [, bus, , size = ''] = m
   const ownCount = inPhrase && bus !== '' ? countOf(phrase, m) : leadingCount(phrase)
-  const beside = `${phrase.slice(0, m.index)} ${phrase.slice(m.index + all.length)}`
-  const socket = SOCKET.exec(inPhrase ? beside : phrase)
-    ?.slice(1)
-    .find(Boolean)
+  const socket = socketBeside(phrase, inPhrase)
   return {
     count: ownCount ?? 1,
     long: socket ?? size,
     lanes: socket ? Number(size) : lanesIn(phrase),
     generation: generationOf(m, phrase, s.label),
   }
+}
+
+/** The length of a slot, where it is told beside its bus. */
+function socketBeside(phrase: string, bus: RegExpExecArray | null): string | undefined {
+  const behind = bus ? bus.index + bus[0].length : 0
+  const beside = bus ? `${phrase.slice(0, bus.index)} ${phrase.slice(behind)}` : phrase
+  return SOCKET.exec(beside)?.slice(1).find(Boolean)
 }
 
 function lanesIn(phrase: string): number | null {

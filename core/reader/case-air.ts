@@ -23,8 +23,14 @@ const NO_PLACES = oneOf(
   ...[/filter/, /dust/, /pre-?installed/, /included/, /supplied/, /fitted/, /bundled/],
 )
 /** Fans that are there tell nothing of how many there may be. */
-const THERE_ALREADY =
-  /\bfans?\b[^.]*\b(?:are|is|come|comes) (?:already )?(?:fitted|installed|mounted|included|supplied)\b/i
+const THERE_ALREADY = oneOf(
+  /\bfans?\b[^.]*\b(?:are|is|come|comes) (?:already )?(?:fitted|installed|mounted)\b/,
+  /\bfans?\b[^.,;]*\b(?:included|supplied|pre-?installed|pre-?fitted)\b/,
+)
+const namesNoPlaces = (s: Statement): boolean =>
+  s.label === ''
+    ? THERE_ALREADY.test(s.value) || isOfClearances(s.value)
+    : NO_PLACES.test(s.label) || CLEARANCES.some(r => r.named.test(s.label))
 const isOfClearances = (text: string): boolean =>
   /up to \d/i.test(text) &&
   !/radiators?|\bfans? (?:up to|places|mounts)/i.test(text) &&
@@ -36,8 +42,7 @@ export function readAir(s: Statement, notes: Notes): void {
   const radiators = LIQUID.test(text) && !COUNTED_WITH.test(text)
   const isWall = WALLS.some(w => s.label.toLowerCase() === w)
   if (!radiators && !/fans?\b|cooling/i.test(text) && !isWall) return
-  if (NO_PLACES.test(s.label) || CLEARANCES.some(r => r.named.test(s.label))) return
-  if (s.label === '' && (THERE_ALREADY.test(s.value) || isOfClearances(s.value))) return
+  if (namesNoPlaces(s)) return
   for (const { wall, text } of placesIn(s)) {
     if (!A_FRAME.test(text)) continue
     if (radiators) readRadiator(s, notes, wall, text)

@@ -1,21 +1,14 @@
-// A case's sheet: boards, sizes, clearances and what they are counted with, bays, slots. Fans and
-// radiators: case-air.ts, front ports: case-ports.ts.
+// A case's sheet: boards, sizes, bays, slots. Rooms: case-rooms.ts, fans and radiators: case-air.ts, front
+// ports: case-ports.ts.
 import type { BoardForm } from '../standards/boards'
 import { readAir } from './case-air'
 import { readPorts } from './case-ports'
+import { readRooms } from './case-rooms'
 import { CLEARANCES } from './clearances'
 import { formsIn } from './common'
-import {
-  along,
-  measuresIn,
-  productIn,
-  spokenIn,
-  valueIn,
-  type Axis,
-  type Product,
-} from './measures'
+import { along, productIn, spokenIn, valueIn, type Axis, type Product } from './measures'
 import { whole, type Notes } from './notes'
-import { choiceIn, oneOf } from './pattern'
+import { choiceIn } from './pattern'
 import { phrasesOf, type Sheet, type Statement } from './statements'
 import { countOf, leadingCount } from './things'
 
@@ -56,7 +49,22 @@ function readBoards(s: Statement, notes: Notes): void {
     /board|\bM\/B\b|^form(?:at| ?factor)?$|\bcase$/i.test(s.label) ||
     /\bboards?\b|tower|case\b/i.test(s.value)
   if (boards.length === 0 || !aboutBoards || notes.has('boards')) return
-  if (!/power|psu|supply/i.test(s.label)) notes.put(s, 'boards', boards)
+  if (/power|psu|supply/i.test(s.label)) return
+  notes.put(s, 'boards', boards)
+  notes.put(s, 'tray.roomX', depthOfBoards(s.value), 'mm')
+}
+
+const LARGE_TO = new RegExp(
+  [
+    String.raw`\b(?:E-?ATX|SSI[- ]?(?:EEB|CEB)|XL-?ATX)\b[\s(,]*(?:up to|max\.?|to|≤|<)?\s*`,
+    String.raw`(?:30[45](?:\s*mm)?\s*x\s*)?(\d{3})\s*mm`,
+  ].join(''),
+  'i',
+)
+/** "E-ATX (up to 280 mm)": how far a board may reach from the rear, where not all of its form go in. */
+const depthOfBoards = (text: string): number | null => {
+  const depth = LARGE_TO.exec(text)?.[1]
+  return depth === undefined ? null : Number(depth)
 }
 
 /** "Max. mainboard: E-ATX", "up to ATX", "ATX and smaller": the others of the family go in too. */
@@ -135,110 +143,13 @@ function readProduct(s: Statement, notes: Notes, size: Product): void {
 
 function readSpokenSize(s: Statement, notes: Notes): void {
   const about = s.label === '' || s.line === 1 || /size|dimension/i.test(s.label)
-  if (!about || isClearance(s)) return
+  if (!about || isClearance(s) || /\bboards?\b/i.test(s.value)) return
   const path = { length: 'outer.x', width: 'outer.z', height: 'outer.y', thickness: null }
   for (const { axis, value } of spokenIn(s.value)) {
     const to = path[axis]
     if (to !== null && value > SMALLEST) notes.put(s, to, value, 'mm')
   }
 }
-
-/** Where a sentence goes on with the clearance for another thing. */
-const NEXT_CLEARANCE = oneOf(
-  /\s+and\s+(?=graphics|gpu|a |cpu|suppl|psu|power suppl|cards?\b|coolers?\b)/,
-  /\s+\/\s+(?=graphics|cpu|gpu|psu|cards?\b|coolers?\b)/,
-  /[,;]\s+(?=graphics|cpu|gpu|psu|cards?\b|coolers?\b|suppl)/,
-)
-/** Named choices, mm: what is less is a gap, no clearance; of the room behind the tray, and how much at most. */
-const ROOMS = [25, 700] as const
-const BEHIND = [5, 60] as const
-
-/** A label over the rooms for several things. */
-const OF_SEVERAL =
-  /^(?:max(?:imum|\.)? )?(?:component |parts? )?(?:clearances?|rooms?|compatibility)$/i
-
-/**
- * Clearances: by their label, or in a sentence behind their name; several in one row. Of one with and
- * without what stands beside it the first is taken, with what it means.
- */
-function readRooms(s: Statement, notes: Notes): void {
-  const isOfSeveral = s.label === '' || OF_SEVERAL.test(s.label)
-  for (const clause of isOfSeveral ? s.value.split(NEXT_CLEARANCE) : [s.value]) {
-    const room = CLEARANCES.find(r =>
-      isOfSeveral
-        ? r.named.test(clause) && /up to|max|clearance|room|\d/i.test(clause)
-        : r.named.test(s.label),
-    )
-    const isOtherSide = room?.path === 'cardRoom' && OTHER_SIDE.test(isOfSeveral ? clause : s.label)
-    if (room && !isOtherSide) readRoom(s, notes, { path: room.path, clause })
-  }
-}
-
-/** How wide, high or thick a card may be is no room along the case. */
-const OTHER_SIDE = /^(?!.*length).*\b(?:width|height|thickness)\b/i
-
-interface Said {
-  readonly value: number
-  readonly means: string | null
-}
-
-function readRoom(
-  s: Statement,
-  notes: Notes,
-  { path, clause }: { readonly path: string; readonly clause: string },
-): void {
-  const product = productIn(clause)
-  const [first, ...others] = roomsSaid(clause, path)
-  if (!first) readBareRoom(s, notes, path)
-  if (!first || (product && path !== 'cardRoom')) return
-  // Of a card's three sides the longest is the room along the case.
-  notes.put(s, path, product ? Math.max(...product.values) : first.value, 'mm')
-  if (product) return
-  if (path === 'cardRoom') notes.put(s, 'cardRoomMeans', meansOf(first, others))
-  // What is true only with something beside it, and cannot be said of a case, stands beside the other.
-  for (const { value, means } of others)
-    if (means === null || path !== 'cardRoom') notes.put(s, path, value, 'mm')
-}
-
-/** "400 mm; 370 mm with radiator": the first is without one. */
-const meansOf = (first: Said, others: readonly Said[]): string | null =>
-  first.means ?? (others.some(o => /at the front$/.test(o.means ?? '')) ? 'front empty' : null)
-
-/** Named choice: what differs by less is the same length in another unit. */
-const SAME = 0.02
-
-/** Each figure of a clause with the words behind it; of the first those before it as well. */
-function roomsSaid(clause: string, path: string): readonly Said[] {
-  const [least, most] = path === 'inner.behind' ? BEHIND : ROOMS
-  const all = measuresIn(clause).filter(m => m.unit === 'mm' && m.value > least && m.value <= most)
-  const own = all.filter(
-    (m, i) => !all.slice(0, i).some(o => Math.abs(o.value - m.value) <= SAME * m.value),
-  )
-  return own.map((m, i) => {
-    const behind = clause.slice(m.at, own[i + 1]?.at)
-    const before = i === 0 ? clause.slice(0, m.at) : ''
-    return {
-      value: m.value,
-      means: choiceIn(behind, CARD_ROOM_MEANS) ?? choiceIn(before, CARD_ROOM_MEANS),
-    }
-  })
-}
-
-/** "VGA card length (max.): 350": without a unit it is most likely in mm. */
-function readBareRoom(s: Statement, notes: Notes, path: string): void {
-  const bare = /^\s*(\d{2,3})\s*$/.exec(s.value)?.[1]
-  if (bare === undefined || s.label === '') return
-  notes.doubt(s, { path, value: Number(bare), unit: 'mm' }, 'the sheet says no unit: taken as mm')
-}
-
-const CARD_ROOM_MEANS: readonly (readonly [RegExp, string])[] = [
-  [/(?:w\/o|without|no)\s+(?:front )?radiator|\bwithout\s*(?:[),;]|$)|front empty/i, 'front empty'],
-  [
-    /(?:with )?front fans? (?:installed|mounted|fitted)|with (?:an? )?(?:front )?fans?/i,
-    'fans at the front',
-  ],
-  [/\bwith (?:an? )?(?:\d+ mm )?(?:front )?radiator/i, 'radiator at the front'],
-]
 
 function readBays(s: Statement, notes: Notes): void {
   if (/fan|radiator|size|dimension/i.test(s.label)) return
@@ -258,13 +169,17 @@ const MOST_SLOTS = 10
 
 function readSlots(s: Statement, notes: Notes): void {
   if (/fan|radiator|size|dimension|memory/i.test(s.label)) return
-  const labelled = SLOT_LABEL.test(s.label) ? leadingCount(s.value) : null
+  const labelled = SLOT_LABEL.test(s.label) ? leadingCount(s.value.replace(UPRIGHT, '$1')) : null
   const count = labelled ?? (s.label === '' ? spokenSlots(s.value) : null)
   if (count !== null && count <= MOST_SLOTS) notes.put(s, 'slots', count, 'pcs')
 }
 
+/** "7+2 slots": the others stand upright. */
+const UPRIGHT = /(\d)\s*\+\s*\d(?=\s|$)/
+
 /** "Seven expansion slots", "Expansion slots 7". */
-function spokenSlots(text: string): number | null {
+function spokenSlots(said: string): number | null {
+  const text = said.replace(UPRIGHT, '$1')
   const m = /(?:expansion\s+)?slots?/i.exec(text)
   if (!m) return null
   const behind = /^\s+(\d{1,2})\s*$/.exec(text.slice(m.index + m[0].length))?.[1]

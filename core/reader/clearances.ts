@@ -13,7 +13,7 @@ export const CLEARANCES = [
   {
     path: 'cardRoom',
     named: oneOf(
-      ...[/gpu/, /graphics cards?/, /vga (?:card|length)/, /video card/],
+      ...[/gpu/, /graphics cards?/, /vga (?:card|length|max|up to)/, /video card/],
       ...[/^(?:max\.? |maximum )?card (?:length|room)/, /\bcards? up to/],
     ),
   },

@@ -15,9 +15,10 @@ export function readCooler(sheet: Sheet, notes: Notes): void {
     readPaste(s, notes)
     readFastening(s, notes)
     readFigures(s, notes)
-    if (MEMORY_ROOM.test(whole(s))) notes.put(s, 'memoryRoom', valueIn(s.value, 'mm'), 'mm')
-    else if (wet) readLiquid(s, notes)
+    if (readMemoryRoom(s, notes)) return
+    if (wet) readLiquid(s, notes)
     else {
+      readFootprint(s, notes)
       readSize(s, notes)
       readFan(s, notes)
     }
@@ -70,14 +71,31 @@ function readFigures(s: Statement, notes: Notes): void {
 
 const COOLS = oneOf(
   ...[/tdp/, /cooling (?:capacity|power|performance)/, /rated/, /heat (?:dissipation|load)/],
-  ...[/thermal design power/, /dissipates/],
+  ...[/thermal design power/, /dissipates/, /\bcools\b/],
 )
 
 const MEMORY_ROOM = oneOf(
   /(?:ram|memory|dimm)(?: modules?)? (?:clearance|height|room|space)/,
   /(?:clearance|height|room|space) (?:for|over|above|to|of) (?:the )?(?:ram|memory|dimm)/,
-  ...[/max\.? ram/, /(?:ram|memory) (?:compatible |compatibility )?up to/],
+  ...[/max\.? ram/, /(?:ram|memory) (?:compatible |compatibility )?up to/, /\b(?:ram|memory) max/],
 )
+/** Reads the room over memory; true where the line is about nothing else. */
+function readMemoryRoom(s: Statement, notes: Notes): boolean {
+  const phrases = phrasesOf(s.value)
+  const about = MEMORY_ROOM.test(s.label) ? s.value : phrases.find(p => MEMORY_ROOM.test(p))
+  if (about === undefined) return false
+  notes.put(s, 'memoryRoom', valueIn(about, 'mm'), 'mm')
+  return about === s.value || about === phrases[0]
+}
+
+/** "Footprint 92 x 92 mm" among other things. */
+function readFootprint(s: Statement, notes: Notes): void {
+  const said = phrasesOf(s.value).find(p => /^footprint\b/i.test(p))
+  const size = said === undefined ? null : productIn(said)
+  if (size?.values.length !== 2 || phrasesOf(s.value).length === 1) return
+  notes.put(s, 'width', size.values[0], 'mm')
+  notes.put(s, 'depth', size.values[1], 'mm')
+}
 const FOOTPRINT = oneOf(
   ...[/footprint/, /base/, /(?:length|depth) (?:and|x|×|&) width/],
   /width (?:and|x|×|&) (?:length|depth)/,
@@ -136,8 +154,8 @@ function readSides(s: Statement, notes: Notes): void {
   }
 }
 
-const plugOf = (text: string): string | null =>
-  choiceIn(text, [
+const plugOf = (said: string): string | null =>
+  choiceIn(said.replace(/\b(?:no|not|without) PWM\b/gi, ''), [
     [/4[- ]?pins?\b|PWM/i, 'fan-4'],
     [/3[- ]?pins?\b/i, 'fan-3'],
   ])

@@ -116,9 +116,7 @@ function readSpeed(s: Statement, notes: Notes): void {
 }
 
 const IDLE = /idle|standby|at rest/i
-const AT_WORK = /power|active|operating|busy|max|consumption|typical/i
-/** Beside what it takes when idle, what it takes asleep is less. */
-const ASLEEP_SAID = /standby|sleep|slumber/i
+const AT_WORK = /power|active|operating|busy|max|consumption|typical|average|peak/i
 /** Named choice: what is less is a drive asleep, W. */
 const ASLEEP = 0.1
 
@@ -130,19 +128,30 @@ function readWatts(s: Statement, notes: Notes): void {
     notes.put(s, 'busy', busy.value, 'W')
     return
   }
-  const atWork: number[] = []
-  for (const w of watts) {
-    const said = saidOf(s, w)
-    if (/sleep|slp\b|slumber/i.test(said)) continue
-    if (ASLEEP_SAID.test(said) && /idle/i.test(whole(s)) && !/idle/i.test(said)) continue
-    if (IDLE.test(said)) {
-      if (w.value >= ASLEEP) notes.put(s, 'rest', w.value, 'W')
-    } else if (s.line === 1 || AT_WORK.test(`${said} ${s.label}`)) atWork.push(w.value)
-  }
-  // Of an average and the most it takes the most counts.
-  const isOfSeveral = /\bmax|peak/i.test(s.value)
-  if (atWork.length > 0) notes.put(s, 'busy', isOfSeveral ? Math.max(...atWork) : atWork[0], 'W')
+  const said = watts
+    .map(({ value, ...at }) => ({ value, says: saidOf(s, { value, ...at }) }))
+    .filter(w => !isAsleep(w.says, s))
+  for (const { value } of said.filter(w => IDLE.test(w.says) && w.value >= ASLEEP))
+    notes.put(s, 'rest', value, 'W')
+  readAtWork(
+    s,
+    notes,
+    said.flatMap(w => (!IDLE.test(w.says) && isAtWork(w.says, s) ? [w.value] : [])),
+  )
   if (watts.length === 0) readByRails(s, notes)
+}
+
+const isAtWork = (says: string, s: Statement): boolean =>
+  s.line === 1 || AT_WORK.test(`${says} ${s.label}`)
+/** Beside what it takes when idle, what it takes asleep is less. */
+const isAsleep = (says: string, s: Statement): boolean =>
+  /sleep|slp\b|slumber/i.test(says) ||
+  (/standby/i.test(says) && !/idle/i.test(says) && /idle/i.test(whole(s)))
+
+/** Of an average and the most it takes the most counts. */
+function readAtWork(s: Statement, notes: Notes, watts: readonly number[]): void {
+  const isOfSeveral = /\bmax|peak/i.test(s.value)
+  if (watts.length > 0) notes.put(s, 'busy', isOfSeveral ? Math.max(...watts) : watts[0], 'W')
 }
 
 const BY_RAIL = /(?<![\d.])(5|12)\s?V\s*(?:DC)?\s*[:=/-]?\s*(\d(?:[.,]\d+)?)\s?A\b/gi
@@ -167,7 +176,9 @@ function saidOf({ label, value }: Statement, { at, end }: Measure): string {
       .at(-1) ?? ''
   const [behind = ''] = value.slice(end, end + 10).split(/[,;]/)
   const near = `${before} ${behind}`
-  return /idle|standby|slp|sleep|rest|active|operating|busy|max|typical|read|write/i.test(near)
+  return /idle|standby|slp|sleep|rest|active|operating|busy|max|typical|average|peak|read|write/i.test(
+    near,
+  )
     ? near
     : label
 }

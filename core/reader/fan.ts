@@ -6,9 +6,10 @@ import { whole, type Notes } from './notes'
 import { phrasesOf, type Sheet, type Statement } from './statements'
 
 export function readFan(sheet: Sheet, notes: Notes): void {
+  const hasOwn = sheet.statements.some(s => OWN_PLUG.test(whole(s)))
   const read = (s: Statement): void => {
     readSize(s, notes)
-    readPlug(s, notes)
+    readPlug(s, notes, hasOwn)
     readAmps(s, notes)
     notes.put(s, 'lead', leadIn(s), 'mm')
     notes.put(s, 'flow', flowIn(s.value), 'm3h')
@@ -30,6 +31,7 @@ function readAmps(s: Statement, notes: Notes): void {
 }
 
 function readSize(s: Statement, notes: Notes): void {
+  readBareSize(s, notes)
   const product = productIn(s.value, s.label)
   const frame = /\b(40|60|80|92|120|140|200)\s*mm\b/i.exec(s.value)?.[1]
   if (product?.values.length === 3) {
@@ -42,8 +44,22 @@ function readSize(s: Statement, notes: Notes): void {
   notes.put(s, 'thickness', thick, 'mm')
 }
 
-function readPlug(s: Statement, notes: Notes): void {
-  const text = whole(s)
+/** "200x200x30": a square frame and its thickness need no unit. */
+function readBareSize(s: Statement, notes: Notes): void {
+  const [, frame, thick] =
+    /(?<![\d.])(40|60|80|92|120|140|200)\s*x\s*\1\s*x\s*(\d{2})(?![\d.])/i.exec(s.value) ?? []
+  if (frame === undefined) return
+  notes.put(s, 'size', frame)
+  notes.put(s, 'thickness', Number(thick), 'mm')
+}
+
+/** A plug of the maker’s own: what is said of pins and signals is of its controller. */
+const OWN_PLUG = /\b[5-9][- ]?pin\b|proprietary|own (?:plug|connector)/i
+const DENIED = /\b(?:no|not|without)\s+(?:an? )?(?:[34][- ]?pins?|PWM)\b/gi
+
+function readPlug(s: Statement, notes: Notes, hasOwn: boolean): void {
+  if (hasOwn || /^(?:fan )?(?:controller|hub)\b/i.test(s.label)) return
+  const text = whole(s).replace(DENIED, '')
   const pins = /\b([34])[- ]?(?:pins?|wires?)\b/i.exec(text)?.[1]
   const counted = /^(?:number of )?pins$/i.test(s.label) ? /^[34]$/.exec(s.value)?.[0] : undefined
   if (counted) notes.put(s, 'face', `fan-${counted}`)

@@ -78,11 +78,10 @@ function counted(
 /** Fans that are in a case when it is bought. */
 function fansIn(s: Statement, notes: Notes, heading: string): boolean {
   const text = whole(s)
-  const isOfFans = /\bfans?\b/i.test(text) || WALL.test(s.label) || COOLING.test(s.label)
   // "3 x 120 mm, dust filters included": the filters are.
   const ofFans = phrasesOf(s.value).filter(p => !OTHER_THINGS.test(p))
   const isIncluded = INCLUDED.test([s.under, heading, s.label, ...ofFans].join(' '))
-  if (!isOfFans || !isIncluded || OTHER_THINGS.test(s.label)) return false
+  if (!isOfFans(s) || !isIncluded || OTHER_THINGS.test(s.label)) return false
   const some = SOME_OF.exec(s.value)
   const found = [...saidOfThem(s.value).matchAll(FANS)]
   const sizes = found.length > 0 && some ? found.slice(0, 1) : found
@@ -92,6 +91,8 @@ function fansIn(s: Statement, notes: Notes, heading: string): boolean {
   return sizes.length > 0
 }
 const COOLING = /\bcooling\b/i
+const isOfFans = (s: Statement): boolean =>
+  /\bfans?\b/i.test(whole(s)) || WALL.test(s.label) || COOLING.test(s.label)
 /** "3 x 120 mm or 2 x 140 mm (3 x 120 mm pre-installed)": the brackets that say so, where a size is in them. */
 function saidOfThem(value: string): string {
   const brackets = [...value.matchAll(/\(([^()]*)\)/g)].map(m => m[1] ?? '')

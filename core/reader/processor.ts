@@ -5,7 +5,7 @@ import { firstOf, valueIn } from './measures'
 import { whole, type Notes } from './notes'
 import { oneOf } from './pattern'
 import { speedsByModules, speedsIn } from './speeds'
-import type { Sheet, Statement } from './statements'
+import { phrasesOf, type Sheet, type Statement } from './statements'
 import { leadingNumber } from './things'
 
 export function readProcessor(sheet: Sheet, notes: Notes): void {
@@ -30,7 +30,10 @@ function socketOf(s: Statement): string | null {
   const labelled = /socket|package/i.test(s.label) && !/power/i.test(s.label)
   const [listed] = labelled ? socketsIn(s.value) : []
   if (listed !== undefined) return listed
-  if (s.line > TITLE_LINES || s.label !== '') return null
+  if (s.line > TITLE_LINES) return null
+  const alone = phrasesOf(s.value).find(phrase => /^[A-Z]{2,}-\d+[A-Z]?$/.test(phrase))
+  if (alone !== undefined && phrasesOf(s.value).length > 1) return alone
+  if (s.label !== '') return null
   return /(?:\bfor |^)([A-Z]{2,}-\d+[A-Z]?)(?=\s|$)/.exec(text)?.[1] ?? null
 }
 

@@ -33,7 +33,11 @@ const unquoted = (text: string): string =>
     )
     .join('\n')
 
-export function rowsOf(text: string): Rows {
+/** Points in one line: each begins a line of its own. */
+const INLINE_BULLET = /(?<=\S)[ \t]+[•▪‣][ \t]+(?=\S)/g
+
+export function rowsOf(pasted: string): Rows {
+  const text = pasted.replace(INLINE_BULLET, '\n')
   const written = unquoted(text)
     .replace(/\r\n?/g, '\n')
     .replace(/[\u00a0\u2009\u202f]/g, ' ')

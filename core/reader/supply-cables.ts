@@ -84,8 +84,7 @@ function steppedIn(phrase: string): Cable | null {
   const sum = STEPS.exec(phrase)
   if (!sum) return null
   const [all, first = '', more = ''] = sum
-  const unit =
-    /(cm|mm)\s*$/i.exec(all)?.[1] ?? /^\s*(cm|mm)/i.exec(phrase.slice(sum.index + all.length))?.[1]
+  const unit = unitOf(phrase, sum)
   if (unit === undefined) return null
   const times = unit.toLowerCase() === 'cm' ? 10 : 1
   const steps = [...more.matchAll(/\d+(?:[.,]\d+)?/g)].map(x => plainNumber(x[0]) * times)
@@ -99,6 +98,9 @@ function steppedIn(phrase: string): Cable | null {
     each: steps.length + 1,
   }
 }
+
+const unitOf = (phrase: string, { 0: all, index }: RegExpExecArray): string | undefined =>
+  /(cm|mm)\s*$/i.exec(all)?.[1] ?? /^\s*(cm|mm)/i.exec(phrase.slice(index + all.length))?.[1]
 
 function spokenCable(phrase: string): Cable {
   const each =

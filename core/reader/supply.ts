@@ -84,6 +84,8 @@ function readClass(s: Statement, notes: Notes): void {
 
 function readModular(s: Statement, notes: Notes): void {
   const text = whole(s)
+  // "Modular: 4+4 pin 650 mm" lists leads.
+  if (/^(?:modular|fixed)$/i.test(s.label) && /\bpins?\b|S-?ATA|molex/i.test(s.value)) return
   if (/fixed cables?|^cables?: fixed/i.test(text)) notes.put(s, 'modular', 'fixed')
   else if (/modular/i.test(text) || /cable (?:type|design|management)|modularity/i.test(s.label))
     notes.put(s, 'modular', modularIn(s))

@@ -52,7 +52,10 @@ const AMOUNT = new RegExp(
   'i',
 )
 
-/** Reads what was typed as an amount of money: "1299", "1.299,50", "€ 12.5"; three digits after a point are thousands. */
+/**
+ * Reads what was typed as an amount of money: "1299", "1.299,50", "€ 12.5"; three digits after a point
+ * are thousands.
+ */
 export function readTypedAmount(text: string): Typed {
   const [, whole, cents] = AMOUNT.exec(text.trim()) ?? []
   if (whole === undefined) return { problem: 'This is no amount. Type one such as 129 or 1299.50.' }

@@ -24,6 +24,7 @@ export function caseFrom(f: Fields, about: About): Made {
       ...given('forms', list(f, 'supply.forms') as Case['supply']['forms'] | undefined),
     },
     ...given('cardRoomMeans', means),
+    tray: { ...made.tray, ...given('roomX', count(f, 'tray.roomX')) },
     inner: { ...made.inner, ...given('behind', statedBehind(f)) },
   }
   return {

@@ -1,0 +1,104 @@
+// The rooms of a case: how long, high and deep what goes in may be, by their label or in a sentence, with what
+// else stands there.
+import { CLEARANCES } from './clearances'
+import { measuresIn, productIn } from './measures'
+import type { Notes } from './notes'
+import { choiceIn, oneOf } from './pattern'
+import type { Statement } from './statements'
+
+/** Where a sentence goes on with the clearance for another thing. */
+const NEXT_CLEARANCE = oneOf(
+  /\s+and\s+(?=graphics|gpu|a |cpu|suppl|psu|power suppl|cards?\b|coolers?\b)/,
+  /\s+\/\s+(?=graphics|cpu|gpu|psu|cards?\b|coolers?\b)/,
+  /[,;]\s+(?=graphics|cpu|gpu|psu|cards?\b|coolers?\b|suppl)/,
+)
+/** Named choices, mm: what is less is a gap, no clearance; of the room behind the tray, and how much at most. */
+const ROOMS = [25, 700] as const
+const BEHIND = [5, 60] as const
+
+/** A label over the rooms for several things. */
+const OF_SEVERAL =
+  /^(?:max(?:imum|\.)? )?(?:component |parts? )?(?:clearances?|rooms?|compatibility)$/i
+
+/**
+ * Clearances: by their label, or in a sentence behind their name; several in one row. Of one with and
+ * without what stands beside it the first is taken, with what it means.
+ */
+export function readRooms(s: Statement, notes: Notes): void {
+  const isOfSeveral = s.label === '' || OF_SEVERAL.test(s.label)
+  for (const clause of isOfSeveral ? s.value.split(NEXT_CLEARANCE) : [s.value]) {
+    const room = CLEARANCES.find(r =>
+      isOfSeveral
+        ? r.named.test(clause) && /up to|max|clearance|room|\d/i.test(clause)
+        : r.named.test(s.label),
+    )
+    const isOtherSide = room?.path === 'cardRoom' && OTHER_SIDE.test(isOfSeveral ? clause : s.label)
+    if (room && !isOtherSide) readRoom(s, notes, { path: room.path, clause })
+  }
+}
+
+/** How wide, high or thick a card may be is no room along the case. */
+const OTHER_SIDE = /^(?!.*length).*\b(?:width|height|thickness)\b/i
+
+interface Said {
+  readonly value: number
+  readonly means: string | null
+}
+
+function readRoom(
+  s: Statement,
+  notes: Notes,
+  { path, clause }: { readonly path: string; readonly clause: string },
+): void {
+  const product = productIn(clause)
+  const [first, ...others] = roomsSaid(clause, path)
+  if (!first) readBareRoom(s, notes, path)
+  if (!first || (product && path !== 'cardRoom')) return
+  // Of a card's three sides the longest is the room along the case.
+  notes.put(s, path, product ? Math.max(...product.values) : first.value, 'mm')
+  if (product) return
+  if (path === 'cardRoom') notes.put(s, 'cardRoomMeans', meansOf(first, others))
+  // What is true only with something beside it, and cannot be said of a case, stands beside the other.
+  for (const { value, means } of others)
+    if (means === null || path !== 'cardRoom') notes.put(s, path, value, 'mm')
+}
+
+/** "400 mm; 370 mm with radiator": the first is without one. */
+const meansOf = (first: Said, others: readonly Said[]): string | null =>
+  first.means ?? (others.some(o => /at the front$/.test(o.means ?? '')) ? 'front empty' : null)
+
+/** Named choice: what differs by less is the same length in another unit. */
+const SAME = 0.02
+
+/** Each figure of a clause with the words behind it; of the first those before it as well. */
+function roomsSaid(clause: string, path: string): readonly Said[] {
+  const [least, most] = path === 'inner.behind' ? BEHIND : ROOMS
+  const all = measuresIn(clause).filter(m => m.unit === 'mm' && m.value > least && m.value <= most)
+  const own = all.filter(
+    (m, i) => !all.slice(0, i).some(o => Math.abs(o.value - m.value) <= SAME * m.value),
+  )
+  return own.map((m, i) => {
+    const behind = clause.slice(m.at, own[i + 1]?.at)
+    const before = i === 0 ? clause.slice(0, m.at) : ''
+    return {
+      value: m.value,
+      means: choiceIn(behind, CARD_ROOM_MEANS) ?? choiceIn(before, CARD_ROOM_MEANS),
+    }
+  })
+}
+
+/** "VGA card length (max.): 350": without a unit it is most likely in mm. */
+function readBareRoom(s: Statement, notes: Notes, path: string): void {
+  const bare = /^\s*(\d{2,3})\s*$/.exec(s.value)?.[1]
+  if (bare === undefined || s.label === '') return
+  notes.doubt(s, { path, value: Number(bare), unit: 'mm' }, 'the sheet says no unit: taken as mm')
+}
+
+const CARD_ROOM_MEANS: readonly (readonly [RegExp, string])[] = [
+  [/(?:w\/o|without|no)\s+(?:front )?radiator|\bwithout\s*(?:[),;]|$)|front empty/i, 'front empty'],
+  [
+    /(?:with )?front fans? (?:installed|mounted|fitted)|with (?:an? )?(?:front )?fans?/i,
+    'fans at the front',
+  ],
+  [/\bwith (?:an? )?(?:\d+ mm )?(?:front )?radiator/i, 'radiator at the front'],
+]
