@@ -112,13 +112,19 @@ function readEdge(s: Statement, notes: Notes): void {
     notes.put(s, 'generation', generationIn(s.value) ?? bareGeneration(s))
 }
 
+/** How many lanes reach it, where that is told apart from its length. */
+const ELECTRICAL = oneOf(
+  /x\s?(16|8|4|1)\s*(?:electrical\w*|lanes?|mode)\b/,
+  /electrical\w*\s+x\s?(16|8|4|1)\b/,
+)
+
 function readBus(s: Statement, notes: Notes, text: string, m: RegExpExecArray): void {
   const [all, generation, bracket, named] = m
   const behind = text.slice(m.index + all.length)
   const [, connector, slot] = CONNECTOR.exec(text) ?? []
   // Lanes in brackets behind the bus say nothing of the edge's length.
   const size = connector ?? slot ?? (bracket ? undefined : named)
-  const lanes = /x\s?(16|8|4|1)\s*(?:electrical\w*|lanes?|mode)\b/i.exec(behind)?.[1] ?? named
+  const lanes = ELECTRICAL.exec(behind)?.slice(1).find(Boolean) ?? named
   if (size) notes.put(s, 'size', `x${size}`)
   if (lanes !== size) notes.put(s, 'lanes', Number(lanes))
   // "PCIe x16 4.0": the generation stands behind.

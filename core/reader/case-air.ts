@@ -50,7 +50,8 @@ export function readAir(s: Statement, notes: Notes): void {
   }
 }
 
-function placesIn(s: Statement): readonly WallPart[] {
+function placesIn(said: Statement): readonly WallPart[] {
+  const s = { ...said, value: said.value.replace(LETTER, wallOfLetter) }
   const context = WALLS.find(w => new RegExp(`\\b${w}\\b`, 'i').test(s.label))
   const counted = /^\s*(?:\d|(?:one|two|three|four|five|six)\b)/i.test(s.value)
   const inSentence = s.label === '' || (!context && counted)
@@ -59,6 +60,13 @@ function placesIn(s: Statement): readonly WallPart[] {
   const named = [...text.replace(/\broof\b/gi, 'top ').matchAll(new RegExp(`\\b${WALL}\\b`, 'gi'))]
   return inSentence && !startsWithWall ? saidBefore(text, named) : saidBehind(text, named)
 }
+
+/** "F 360/420, T 360": walls by their letters. */
+const LETTER = /(?<![A-Za-z])([FTRBS])(?=[:\s]\s*\d)/g
+const BY_LETTER: Readonly<Record<string, string>> = {
+  ...{ F: 'front', T: 'top', R: 'rear', B: 'bottom', S: 'side' },
+}
+const wallOfLetter = (letter: string): string => BY_LETTER[letter] ?? letter
 
 const wallOf = (m: RegExpExecArray): string => m[0].toLowerCase()
 
@@ -104,7 +112,7 @@ function readFans(s: Statement, notes: Notes, wall: string, said: string): void 
 
 const FRAME = String.raw`(?<![\d.])(?:40|60|80|92|120|140|200)(?![\d.])`
 /** "120mm*3" says it the other way round: the count goes in front. */
-const COUNT_BEHIND = new RegExp(String.raw`(${FRAME}\s*mm)\s*[x×*]\s*(\d{1,2})(?!\d|\s*mm)`, 'gi')
+const COUNT_BEHIND = new RegExp(String.raw`(${FRAME}(?:\s*mm)?)\s*[x×*]\s*(\d)(?!\d|\s*mm)`, 'gi')
 const FRAMES = new RegExp(
   [
     String.raw`(?:(\d{1,2})\s*[x×]\s*|\b(one|two|three|four|five|six)\s+)?`,

@@ -10,11 +10,12 @@ const LABELS = oneOf(
     /front (?:i\/o|panel|ports?|connectors?|connections?|usb)/,
     /^front$/,
     /i\/o/,
+    /^io$/,
     /ports?$/,
   ],
 )
 const HEADING = /^(?:front )?(?:ports|i\/o|panel|connections)/i
-const SPOKEN = oneOf(/front (?:panel|i\/o)/, /ports?\b/, /^\W*USB.*,/)
+const SPOKEN = oneOf(/front (?:panel|i\/o)/, /^front\b/, /ports?\b/, /^\W*USB.*,/)
 const AUDIO = oneOf(/audio/, /headset/, /headphones?/, /microphone/, /mic\b/, /jack/)
 
 const TYPE_C = oneOf(/USB[^,;]*?(?:Type[- ]?C|-C\b)/, /Type[- ]?C/)
@@ -44,11 +45,21 @@ export function readPorts(s: Statement, notes: Notes): void {
   }
 }
 
+/** "USB 3.0 (2)". */
+const inBrackets = (phrase: string): number | null => {
+  const digit = /\((\d)\)/.exec(phrase)?.[1]
+  return digit === undefined ? null : Number(digit)
+}
+
 function readPort(s: Statement, notes: Notes, phrase: string): void {
   const port = PORTS.find(([, words]) => words.test(phrase))
   const found = port?.[1].exec(phrase)
   if (!port || !found) return
   const named = /USB|Type[- ]?[AC]/i.exec(phrase) ?? found
   const end = Math.max(named.index + named[0].length, found.index + found[0].length)
-  notes.count(s, `leads.${port[0]}`, countAround(phrase, named.index, end) ?? 1)
+  notes.count(
+    s,
+    `leads.${port[0]}`,
+    countAround(phrase, named.index, end) ?? inBrackets(phrase) ?? 1,
+  )
 }

@@ -15,6 +15,8 @@ const NEXT_CLEARANCE = oneOf(
 /** Named choices, mm: what is less is a gap, no clearance; of the room behind the tray, and how much at most. */
 const ROOMS = [25, 700] as const
 const BEHIND = [5, 60] as const
+/** In a second chamber a supply stands. */
+const CHAMBER = [5, 150] as const
 
 /** A label over the rooms for several things. */
 const OF_SEVERAL =
@@ -72,17 +74,18 @@ const SAME = 0.02
 
 /** Each figure of a clause with the words behind it; of the first those before it as well. */
 function roomsSaid(clause: string, path: string): readonly Said[] {
-  const [least, most] = path === 'inner.behind' ? BEHIND : ROOMS
+  const behind = /chamber/i.test(clause) ? CHAMBER : BEHIND
+  const [least, most] = path === 'inner.behind' ? behind : ROOMS
   const all = measuresIn(clause).filter(m => m.unit === 'mm' && m.value > least && m.value <= most)
   const own = all.filter(
     (m, i) => !all.slice(0, i).some(o => Math.abs(o.value - m.value) <= SAME * m.value),
   )
   return own.map((m, i) => {
-    const behind = clause.slice(m.at, own[i + 1]?.at)
+    const after = clause.slice(m.at, own[i + 1]?.at)
     const before = i === 0 ? clause.slice(0, m.at) : ''
     return {
       value: m.value,
-      means: choiceIn(behind, CARD_ROOM_MEANS) ?? choiceIn(before, CARD_ROOM_MEANS),
+      means: choiceIn(after, CARD_ROOM_MEANS) ?? choiceIn(before, CARD_ROOM_MEANS),
     }
   })
 }

@@ -57,13 +57,13 @@ function readBoards(s: Statement, notes: Notes): void {
 const LARGE_TO = new RegExp(
   [
     String.raw`\b(?:E-?ATX|SSI[- ]?(?:EEB|CEB)|XL-?ATX)\b[\s(,]*(?:up to|max\.?|to|≤|<)?\s*`,
-    String.raw`(?:30[45](?:\s*mm)?\s*x\s*)?(\d{3})\s*mm`,
+    String.raw`(?:30[45](?:\s*mm)?\s*x\s*(\d{3})\b|(\d{3})\s*mm)`,
   ].join(''),
   'i',
 )
 /** "E-ATX (up to 280 mm)": how far a board may reach from the rear, where not all of its form go in. */
 const depthOfBoards = (text: string): number | null => {
-  const depth = LARGE_TO.exec(text)?.[1]
+  const depth = LARGE_TO.exec(text)?.slice(1).find(Boolean)
   return depth === undefined ? null : Number(depth)
 }
 
@@ -88,12 +88,14 @@ const SUPPLY_FORMS: readonly (readonly [RegExp, string])[] = [
 ]
 function readSupplyForms(s: Statement, notes: Notes): void {
   const about =
-    /psu|power supply|supply/i.test(s.label) || /power suppl(?:y|ies)|\bPSU\b/i.test(s.value)
+    /psu|power supply|supply/i.test(s.label) ||
+    /power suppl(?:y|ies)|\bPSU\b|TX (?:suppl(?:y|ies))/i.test(s.value)
   if (!about) return
   const text = whole(s)
   const small = SUPPLY_FORMS.flatMap(([words, form]) => (words.test(text) ? [form] : []))
-  if (small.length > 0) notes.put(s, 'supply.forms', small.sort())
-  else if (/\bATX\b/.test(s.value)) notes.put(s, 'supply.forms', ['ATX'])
+  const large = /(?<![-\w])ATX\b/.test(s.value) ? ['ATX'] : []
+  const forms = [...large, ...small.sort()]
+  if (forms.length > 0) notes.put(s, 'supply.forms', forms)
 }
 
 const archetypeIn = (text: string): string | null =>
@@ -163,7 +165,7 @@ function readBays(s: Statement, notes: Notes): void {
   }
 }
 
-const SLOT_LABEL = /(?:expansion |pci(?:-e|e)? ?)?slots?(?: for cards)?$|^expansion bays$/i
+const SLOT_LABEL = /(?:expansion |pci(?:-e|e)? ?)?slots?(?: for cards)?$|^expansion(?: bays)?$/i
 /** Named choice: no case has more slots for cards. */
 const MOST_SLOTS = 10
 

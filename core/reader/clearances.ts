@@ -5,7 +5,12 @@ export const CLEARANCES = [
   {
     path: 'coolerRoom',
     named: oneOf(
-      ...[/cpu (?:air )?cooler/, /(?:cooler|heat ?sink) (?:height|clearance|room)/, /cpu coolers/],
+      ...[
+        /cpu (?:air )?cooler/,
+        /cpu (?:max )?height/,
+        /(?:cooler|heat ?sink) (?:height|clearance|room)/,
+        /cpu coolers/,
+      ],
       ...[/processor coolers?/, /cpu heat ?sink/, /^(?:tallest|highest) .*cooler/],
       ...[/room for (?:cpu )?coolers/, /coolers? up to/, /height of cpu cooler/, /^cooler/],
     ),
@@ -13,7 +18,13 @@ export const CLEARANCES = [
   {
     path: 'cardRoom',
     named: oneOf(
-      ...[/gpu/, /graphics cards?/, /vga (?:card|length|max|up to)/, /video card/],
+      ...[
+        /gpu/,
+        /graphics cards?/,
+        /graphics (?=\d+ ?mm)/,
+        /vga (?:card|length|max|up to)/,
+        /video card/,
+      ],
       ...[/^(?:max\.? |maximum )?card (?:length|room)/, /\bcards? up to/],
     ),
   },

@@ -96,13 +96,13 @@ export function flowIn(text: string): number | null {
 
 const LEAD_BEFORE = /(\d+(?:[.,]\d+)?)\s*(mm|cm)\s+(?:lead|cable|cord)/i
 const LEAD_BEHIND =
-  /(?:lead|cable|cord)(?:\s+length)?\s*(?:[:=]|of)?\s+(\d+(?:[.,]\d+)?)\s*(mm|cm)/i
+  /(?:lead|cable|cord|kabel)(?:\s+length)?\s*(?:[:=]|of)?\s+(\d+(?:[.,]\d+)?)\s*(mm|cm)/i
 /** Leads that come beside the own one. */
 const OTHER_LEADS = /\bLEDs?\b|A?RGB|lights?|lighting|\bUSB\b|extension|adapt[eo]r|splitter/i
 /** The length of a lead: labelled so, or said beside the word. */
 export function leadIn(s: Statement): number | null {
   if (OTHER_LEADS.test(s.label)) return null
-  if (/cabl(?:e|ing)|lead|cord|wire length/i.test(s.label)) return valueIn(s.value, 'mm')
+  if (/cabl(?:e|ing)|lead|cord|wire length|kabel/i.test(s.label)) return valueIn(s.value, 'mm')
   const m = LEAD_BEFORE.exec(s.value) ?? LEAD_BEHIND.exec(s.value)
   return m?.[1] ? Number(m[1].replace(',', '.')) * (m[2]?.toLowerCase() === 'cm' ? 10 : 1) : null
 }

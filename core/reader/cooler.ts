@@ -211,8 +211,10 @@ function readLiquid(s: Statement, notes: Notes): void {
   if (/USB/i.test(text)) notes.put(s, 'liquid.usb', valueIn(s.value, 'mm') ?? !isNo(s.value))
 }
 
+const BARE_SIDES = /(\d{3}\s*x\s*\d{3}\s*x\s*\d{2})(?![\d.])/i
 function readRadiator(s: Statement, notes: Notes): void {
-  const product = productIn(s.value, s.label)
+  // "276x120x27": a radiator's three sides are in mm where nobody says so.
+  const product = productIn(s.value, s.label) ?? productIn(s.value.replace(BARE_SIDES, '$1 mm'))
   const rest = (product ? s.value.replace(product.words, '') : s.value).replace(
     /\d+\s*mm fans?/gi,
     '',

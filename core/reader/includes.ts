@@ -23,6 +23,8 @@ const FANS = new RegExp(
   String.raw`(?<![\d.])(?:${NUMBER}\s*(?:[x×]\s*)?(?:[a-z-]+\s+){0,2})?${FRAME}\s*-?\s*mm`,
   'gi',
 )
+/** Under a label that they are there a count and a frame say it: "3x 140 ARGB front". */
+const BARE_FANS = new RegExp(String.raw`(?<![\d.])${NUMBER}\s*[x×]\s*${FRAME}(?![\d.])`, 'gi')
 /** "(1 included)", "two are pre-installed": so many of those that fit. */
 const SOME_OF = new RegExp(
   String.raw`${NUMBER}\s*[x×]?\s*(?:fans?\s+)?(?:are |is |of them )?(?:pre-?\s?installed|included|supplied|fitted)`,
@@ -40,7 +42,11 @@ interface Line {
   readonly isContents: boolean
 }
 const READ: Partial<Record<PartKind, (line: Line, notes: Notes) => boolean>> = {
-  case: ({ s, heading }, notes) => fansIn(s, notes, heading),
+  case: ({ s, heading }, notes) => {
+    const isThere = INCLUDED.test(s.label) || phrasesOf(s.value).some(isControllerThere)
+    const hasHub = isThere && counted(s, notes, { what: 'hub', named: CONTROLLER })
+    return fansIn(s, notes, heading) || hasHub
+  },
   board: ({ s, isContents }, notes) =>
     isContents && counted(s, notes, { what: 'lead', named: SATA_LEADS }),
   card: ({ s, isContents }, notes) =>
@@ -62,6 +68,9 @@ export function readIncludes(sheet: Sheet, notes: Notes, kind: PartKind): void {
     if (isRead) usesHeading(sheet, notes, heading)
   }
 }
+/** "A hub for six fans is included". */
+const isControllerThere = (phrase: string): boolean =>
+  INCLUDED.test(phrase) && CONTROLLER.test(phrase)
 const CONTROLLER = /\b(?:fan |RGB |A-?RGB )?(?:controller|hub)\b/i
 const SATA_LEADS = /\bSATA(?: data| 6 ?Gb\/s| III)? (?:cables?|leads?)\b/i
 
@@ -77,22 +86,31 @@ function counted(
 
 /** Fans that are in a case when it is bought. */
 function fansIn(s: Statement, notes: Notes, heading: string): boolean {
-  const text = whole(s)
   // "3 x 120 mm, dust filters included": the filters are.
   const ofFans = phrasesOf(s.value).filter(p => !OTHER_THINGS.test(p))
   const isIncluded = INCLUDED.test([s.under, heading, s.label, ...ofFans].join(' '))
   if (!isOfFans(s) || !isIncluded || OTHER_THINGS.test(s.label)) return false
   const some = SOME_OF.exec(s.value)
-  const found = [...saidOfThem(s.value).matchAll(FANS)]
-  const sizes = found.length > 0 && some ? found.slice(0, 1) : found
+  const found = framesIn(s)
+  const sizes = some ? found.slice(0, 1) : found
   for (const [, n, size = ''] of sizes)
     notes.count(s, `includes.fan.${size}`, numberOf(some?.[1] ?? n))
-  if (sizes.length > 0) whatTheyAre(s, notes, text)
+  if (sizes.length > 0) whatTheyAre(s, notes, [s.label, ...ofFans])
   return sizes.length > 0
+}
+const PRE_INSTALLED = /^pre-?\s?(?:installed|fitted)\b/i
+/** Each frame with its count; without a unit under a label that they are there. */
+function framesIn(s: Statement): readonly RegExpExecArray[] {
+  const named = [...saidOfThem(s.value).matchAll(FANS)]
+  const isBare = named.length === 0 && PRE_INSTALLED.test(s.label)
+  return isBare ? [...s.value.matchAll(BARE_FANS)] : named
 }
 const COOLING = /\bcooling\b/i
 const isOfFans = (s: Statement): boolean =>
-  /\bfans?\b/i.test(whole(s)) || WALL.test(s.label) || COOLING.test(s.label)
+  /\bfans?\b/i.test(whole(s)) ||
+  WALL.test(s.label) ||
+  COOLING.test(s.label) ||
+  PRE_INSTALLED.test(s.label)
 /** "3 x 120 mm or 2 x 140 mm (3 x 120 mm pre-installed)": the brackets that say so, where a size is in them. */
 function saidOfThem(value: string): string {
   const brackets = [...value.matchAll(/\(([^()]*)\)/g)].map(m => m[1] ?? '')
@@ -107,9 +125,15 @@ function usesHeading(sheet: Sheet, notes: Notes, heading: string): void {
 }
 const OTHER_THINGS = /filter|hub|controller|screw|bracket|tray|cable|splitter|\bties\b/i
 
-function whatTheyAre(s: Statement, notes: Notes, text: string): void {
-  const isLit = /A-?RGB|addressable/i.test(text)
-  if (isLit) notes.put(s, 'includes.fan.lights', 'light-5')
+const LIT = /A-?RGB|addressable/i
+
+function whatTheyAre(s: Statement, notes: Notes, phrases: readonly string[]): void {
+  const text = phrases.join(', ')
+  const isLit = LIT.test(text)
+  const fans = phrases.filter(p => p.search(FANS) >= 0 || p.search(BARE_FANS) >= 0)
+  const path = 'includes.fan.lights'
+  if (isLit && (fans.length < 2 || fans.every(p => LIT.test(p)))) notes.put(s, path, 'light-5')
+  else if (isLit) notes.doubt(s, { path, value: 'light-5' }, 'it is not said of all of them')
   if (/\bPWM\b|4[- ]?pin/i.test(text)) notes.put(s, 'includes.fan.face', 'fan-4')
   else if (!isLit && /3[- ]?pin/i.test(text)) notes.put(s, 'includes.fan.face', 'fan-3')
 }

@@ -60,7 +60,7 @@ const CUES: Partial<Record<PartKind, readonly Cue[]>> = {
     [/^(?:overall )?height\b[^]*^.*\bfan\b|\bfan\b[^]*^(?:overall )?height\b/im, 3],
     [/\bfootprint\b/i, 2],
     [/heat ?(?:pipes?|sinks?)/i, 4],
-    [/radiator/i, 2],
+    [/radiator(?! fans?\b)/i, 2],
     [/\bpump\b/i, 2],
     [/(?:socket|compatib)/i, 1],
     [/(?:thermal )?(?:paste|compound)/i, 3],
@@ -122,6 +122,7 @@ const CUES: Partial<Record<PartKind, readonly Cue[]>> = {
     [/\+?12 ?V\b.{0,12}A\b/i, 2],
   ],
   fan: [
+    [/\bradiator fans?\b|\bfans? (?:pack|set)\b|\b\d-?(?:er)?[- ]?(?:pack|set)\b/i, 3],
     [/case fan|\bfan\b(?! hub| header| controller)/i, 3],
     [/^(?:frame|bearing)\b/im, 4],
     [/^thickness\b/im, 1],

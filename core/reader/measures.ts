@@ -169,7 +169,11 @@ const PRODUCT = new RegExp(`${ITEM}${TIMES}${ITEM}(?:${TIMES}${ITEM})?`, 'gi')
  * Finds `a x b` or `a x b x c` with a length unit; `label` may tell the order: "Dimensions (L x W x
  * H)".
  */
-export function productIn(text: string, label = ''): Product | null {
+export function productIn(said: string, saidLabel = ''): Product | null {
+  const [text, label] = [
+    inEnglish(said, `${said} ${saidLabel}`),
+    inEnglish(saidLabel, `${said} ${saidLabel}`),
+  ]
   // Where the label says "L / W / H", bars hold sides apart, not choices.
   const spoken = text.replace(/\bby\b/gi, ' x')
   const signs = /\b[LWHDB]\s*\/\s*[LWHDB]\b/i.test(label)
@@ -181,6 +185,10 @@ export function productIn(text: string, label = ''): Product | null {
   }
   return null
 }
+
+/** Beside a B for the breadth a T is the depth ("Tiefe"), no thickness. */
+const inEnglish = (part: string, all: string): string =>
+  /\bB\b/.test(all) && /\bT\b/.test(all) ? part.replace(/\bT\b/g, 'D') : part
 
 const INCH = 25.4
 /** How many mm a length's unit makes, by the letters of it that stand there. */

@@ -7,7 +7,8 @@ import { wordNumber } from './things'
 const NUMBER = String.raw`(\d{1,2}|two|three|four|five|six|ten)`
 const PACK = new RegExp(
   [
-    String.raw`\b${NUMBER}[- ]?(?:pack|pk|pcs?\.? pack|piece (?:pack|set))\b`,
+    String.raw`\b${NUMBER}(?:er)?[- ]?(?:pack|pk|pcs?\.? pack|piece (?:pack|set))\b`,
+    String.raw`\b(\d)er[- ]?set\b`,
     String.raw`\b(?:pack|set|bundle|box) of ${NUMBER}\b`,
     String.raw`\b(twin|double|duo|dual|triple|quad)[- ]?pack\b`,
   ].join('|'),

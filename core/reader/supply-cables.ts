@@ -186,10 +186,15 @@ function readCable(
 
 /** "2 x 6+2 pin (500 + 150 mm), 2 connectors each": so many on each of the cables that are counted. */
 function withEach(cable: Cable, phrase: string): Cable {
+  const [, plugs, cables] = ON_CABLES.exec(phrase) ?? []
+  if (cables !== undefined && Number(plugs) >= Number(cables))
+    return { ...cable, each: Math.ceil(Number(plugs) / Number(cables)) }
   const said = EACH.exec(phrase)?.slice(1).find(Boolean)
   if (said === undefined) return cable
   return { ...cable, each: wordNumber(said) ?? Number(said), isOfCables: true }
 }
+/** "16x on 4 cables", "6x (3 cables)": how many hang on one. */
+const ON_CABLES = /(\d{1,2})\s*x\s*(?:on\s+|\()(\d)\s+cables?\b/i
 const ONE_TO_FOUR = '(\\d|one|two|three|four)'
 const EACH = oneOf(
   new RegExp(`\\b${ONE_TO_FOUR}\\s+(?:[\\w+-]+\\s+)?(?:plugs?|connectors?|heads?)\\s+each\\b`),

@@ -106,11 +106,12 @@ const OF_A_LEAD = /\b(?:leads?|cables?|connectors?|plugs?)\b|12V-?2x6|12VHPWR/i
 
 /** What is said of a lead: its plug with a length, or so many of it. */
 const isOfALead = (phrase: string): boolean =>
-  OF_A_LEAD.test(phrase) && (/^\s*\d\s*[x×]/.test(phrase) || /\d\s*(?:mm|cm)\b/.test(phrase))
+  /12V-?2x6|12VHPWR/i.test(phrase) ||
+  (OF_A_LEAD.test(phrase) && (/^\s*\d\s*[x×]/.test(phrase) || /\d\s*(?:mm|cm)\b/.test(phrase)))
 
 function readWatts(s: Statement, notes: Notes): void {
   if (OF_A_LEAD.test(s.label)) return
-  const own = phrasesOf(s.value).filter(phrase => !isOfALead(phrase))
+  const own = phrasesOf(s.value).filter(phrase => s.line === 1 || !isOfALead(phrase))
   const watts = measuresIn([s.label, ...own].join(', ')).find(
     m => m.unit === 'W' && m.value >= FEEBLEST,
   )

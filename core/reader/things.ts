@@ -40,7 +40,7 @@ const FAR = new RegExp(
 const TRAILING = new RegExp(
   [
     String.raw`^(?:\s*\d(?:\.\d)?[a-z]?(?=\s))?[^\d,;]{0,24}?`,
-    String.raw`(?:[x×*]\s*(\d{1,2})\b|:\s*(\d{1,2})(?![\w.]*\s*(?:-?pin|V\b)))`,
+    String.raw`(?:[x×*]\s*(\d{1,2})\b|:\s*(\d{1,2})(?![\w.]*\s*(?:-?pin|V\b))|(?<=\s)(\d{1,2})\s*[x×](?!\s*\d))`,
   ].join(''),
   'i',
 )
