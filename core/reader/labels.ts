@@ -21,9 +21,12 @@ const OF_CABLES: Readonly<Record<string, string>> = {
   class: 'power class',
 }
 
+/** What is a number of things in a sheet and a list in a form. */
+const NUMBERS: Readonly<Record<string, string>> = { m2: 'M.2 sockets', 'fan.count': 'fans on it' }
+
 /** "headers.sata-data" → "SATA data headers"; "coolerRoom" → "cooler room". */
 export const labelOfField = (kind: PartKind, path: string): string =>
-  countedLabel(path) ?? formLabel(formOf(kind), keysOf(path), []) ?? path.replaceAll('.', ', ')
+  NUMBERS[path] ?? countedLabel(path) ?? formLabel(formOf(kind), keysOf(path), []) ?? path.replaceAll('.', ', ')
 
 /** What is counted and has no field of its own in the form; null where the form knows better. */
 function countedLabel(path: string): string | null {
@@ -53,7 +56,7 @@ function includedLabel(what: string, detail: string | undefined): string {
 function wallLabel(head: string, second: string, third: string | undefined): string {
   if (third === 'sizes') return `${second} ${head === 'fans' ? 'fan' : 'radiator'} sizes`
   if (third !== undefined) return `${second} fan places of ${third} mm`
-  return `${head === 'fans' ? 'fan places' : 'radiator'} ${second}`.trim()
+  return `${head === 'fans' ? 'fan places' : 'largest radiator'} ${second}`.trim()
 }
 
 function formLabel(
