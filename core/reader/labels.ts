@@ -26,7 +26,10 @@ const NUMBERS: Readonly<Record<string, string>> = { m2: 'M.2 sockets', 'fan.coun
 
 /** "headers.sata-data" → "SATA data headers"; "coolerRoom" → "cooler room". */
 export const labelOfField = (kind: PartKind, path: string): string =>
-  NUMBERS[path] ?? countedLabel(path) ?? formLabel(formOf(kind), keysOf(path), []) ?? path.replaceAll('.', ', ')
+  NUMBERS[path] ??
+  countedLabel(path) ??
+  formLabel(formOf(kind), keysOf(path), []) ??
+  path.replaceAll('.', ', ')
 
 /** What is counted and has no field of its own in the form; null where the form knows better. */
 function countedLabel(path: string): string | null {
