@@ -76,7 +76,10 @@ export class Notes {
       value: (typeof known?.value === 'number' ? known.value : 0) + n,
       unit: 'pcs',
       basis: 'spec',
-      words: known ? `${known.words}; ${s.words}` : s.words,
+      words:
+        known && !known.words.endsWith(s.words)
+          ? `${known.words}; ${s.words}`
+          : (known?.words ?? s.words),
     })
   }
 
