@@ -44,12 +44,12 @@ const sideOf = ({ item, kind, key }: Solid): string => (kind === 'case' ? `${ite
 
 function isAsked(a: Solid, b: Solid, limits: Limits): boolean {
   if (a.item === b.item || (a.nature === 'zone' && b.nature === 'zone')) return false
-  const hasOwnRule = OWN_RULES.some(
+  if (isHeld(a, b) || isHeld(b, a)) return false
+  return !OWN_RULES.some(
     ({ limit, of, with: other }) =>
       (limit === null || limits.has(limit)) &&
       ((of(a) && other(b, limits)) || (of(b) && other(a, limits))),
   )
-  return !isHeld(a, b) && !isHeld(b, a) && !hasOwnRule
 }
 
 /** Whether the one sits in a socket of the other, or in what sits there. */

@@ -198,8 +198,12 @@ export const isRear = (s: Statement): boolean =>
   (REAR_WORDS.test(s.under) && !/internal|header|connector/i.test(`${s.under} ${s.label}`)) ||
   (s.label === '' && phrasesOf(s.value).every(p => PICTURE_SOCKET.test(p)))
 
+/** "4 x USB 10Gbps ports (3 x Type-A, 1 x Type-C)": the brackets say which they are. */
+const SORTS = /\d\s*x\s*USB[^,;()]*\((\d\s*x\s*(?:USB\s*)?Type[^()]*,[^()]*)\)/gi
+
 export function readRear(s: Statement, notes: Notes): void {
-  const found = phrasesOf(s.value).flatMap(phrase => thingsIn(phrase, REAR).slice(0, 1))
+  const phrases = phrasesOf(s.value.replace(SORTS, '$1'))
+  const found = phrases.flatMap(phrase => thingsIn(phrase, REAR).slice(0, 1))
   for (const { key, count } of found) notes.count(s, `rear.${key}`, count)
   if (found.length === 0 && firstOf(s.value, 'GB') === null) notes.use(s)
 }

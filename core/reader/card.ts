@@ -84,7 +84,7 @@ export function readCard(sheet: Sheet, notes: Notes): void {
 
 const EDGE = new RegExp(
   [
-    String.raw`PCI(?:e|-E| ?Express)?[:\s]*(?:(?:Gen\s?)?(\d)(?:\.\d)?)?`,
+    String.raw`PCI(?:e|-E| ?Express)?[®™]?[:\s]*(?:(?:Gen\s?)?(\d)(?:\.\d)?)?`,
     String.raw`[ ,]*(\()?x\s?(16|8|4|1)\b`,
   ].join(''),
   'i',
@@ -116,6 +116,7 @@ function readEdge(s: Statement, notes: Notes): void {
 const ELECTRICAL = oneOf(
   /x\s?(16|8|4|1)\s*(?:electrical\w*|lanes?|mode)\b/,
   /electrical\w*\s+x\s?(16|8|4|1)\b/,
+  /\buses x\s?(16|8|4|1)\b/,
 )
 
 function readBus(s: Statement, notes: Notes, text: string, m: RegExpExecArray): void {
@@ -135,6 +136,9 @@ function readBus(s: Statement, notes: Notes, text: string, m: RegExpExecArray): 
 function readSize(s: Statement, notes: Notes): void {
   const size = /outputs?|ports/i.test(s.label) ? null : productIn(s.value, s.label)
   if (size) readProduct(s, notes, size)
+  // With and without its bracket: two sizes, both doubtful.
+  const other = size && productIn(s.value.slice(s.value.indexOf(size.words) + size.words.length))
+  if (other && other.values.length === size.values.length) readProduct(s, notes, other)
   readSide(s, notes)
   if (!size && (s.label === '' || /size|dimension/i.test(s.label))) {
     const path = { length: 'length', height: 'height', width: 'thickness', thickness: 'thickness' }
@@ -213,7 +217,7 @@ function readProfile(s: Statement, notes: Notes): void {
 }
 
 /** Figures that a sheet asks of the rest of the machine say nothing of the card. */
-const OF_THE_SYSTEM = /recommended|psu|power supply|system power|minimum|^system$/i
+const OF_THE_SYSTEM = /recommended|suggested|psu|power supply|system power|minimum|^system$/i
 
 function readWatts(s: Statement, notes: Notes): void {
   if (OF_THE_SYSTEM.test(s.label)) return

@@ -51,13 +51,14 @@ export function readAir(s: Statement, notes: Notes): void {
 }
 
 function placesIn(said: Statement): readonly WallPart[] {
-  const s = { ...said, value: said.value.replace(LETTER, wallOfLetter) }
+  const value = said.value.replace(LETTER, wallOfLetter).replace(OTHER_NAME, wallOfName)
+  const s = { ...said, value, label: said.label.replace(OTHER_NAME, wallOfName) }
   const context = WALLS.find(w => new RegExp(`\\b${w}\\b`, 'i').test(s.label))
   const counted = /^\s*(?:\d|(?:one|two|three|four|five|six)\b)/i.test(s.value)
   const inSentence = s.label === '' || (!context && counted)
   const text = s.label === '' || !context ? `${context ?? ''} ${s.value}` : `${context}: ${s.value}`
   const startsWithWall = new RegExp(`^\\s*(?:fans?\\s+)?${WALL}\\b`, 'i').test(text.trim())
-  const named = [...text.replace(/\broof\b/gi, 'top ').matchAll(new RegExp(`\\b${WALL}\\b`, 'gi'))]
+  const named = [...text.matchAll(new RegExp(`\\b${WALL}\\b`, 'gi'))]
   return inSentence && !startsWithWall ? saidBefore(text, named) : saidBehind(text, named)
 }
 
@@ -66,6 +67,9 @@ const LETTER = /(?<![A-Za-z])([FTRBS])(?=[:\s]\s*\d)/g
 const BY_LETTER: Readonly<Record<string, string>> = {
   ...{ F: 'front', T: 'top', R: 'rear', B: 'bottom', S: 'side' },
 }
+/** Walls by other names. */
+const OTHER_NAME = /\b(?:roof|base|floor)\b/gi
+const wallOfName = (name: string): string => (/roof/i.test(name) ? 'top' : 'bottom')
 const wallOfLetter = (letter: string): string => BY_LETTER[letter] ?? letter
 
 const wallOf = (m: RegExpExecArray): string => m[0].toLowerCase()

@@ -73,7 +73,10 @@ const meansOf = (first: Said, others: readonly Said[]): string | null =>
 const SAME = 0.02
 
 /** Each figure of a clause with the words behind it; of the first those before it as well. */
-function roomsSaid(clause: string, path: string): readonly Said[] {
+/** "20.5-40 mm": what is there at least counts. */
+const RANGE = /(\d+(?:[.,]\d+)?)\s*(?:mm)?\s*[-–]\s*\d+(?:[.,]\d+)?\s*mm/g
+function roomsSaid(said: string, path: string): readonly Said[] {
+  const clause = said.replace(RANGE, '$1 mm')
   const behind = /chamber/i.test(clause) ? CHAMBER : BEHIND
   const [least, most] = path === 'inner.behind' ? behind : ROOMS
   const all = measuresIn(clause).filter(m => m.unit === 'mm' && m.value > least && m.value <= most)

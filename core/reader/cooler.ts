@@ -162,7 +162,11 @@ const plugOf = (said: string): string | null =>
 
 function readFan(s: Statement, notes: Notes): void {
   const labelled = /fan|connect(?:or|ion)|cable|plug|current|consumption|amperage/i.test(s.label)
-  if (!labelled && !(s.label === '' && /\bfans?\b|\bPWM\b|[34][- ]pin/i.test(s.value))) return
+  if (
+    !labelled &&
+    !((s.label === '' || s.line === 1) && /\bfans?\b|\bPWM\b|[34][- ]pin/i.test(s.value))
+  )
+    return
   notes.put(s, 'fan.face', plugOf(s.value))
   if (/current|power|amp|consumption/i.test(s.label) || /^fans?$/i.test(s.label) || s.label === '')
     notes.put(s, 'fan.amps', ampsIn(s.value), 'A')

@@ -116,7 +116,7 @@ function readSpeed(s: Statement, notes: Notes): void {
 }
 
 const IDLE = /idle|standby|at rest/i
-const AT_WORK = /power|active|operating|busy|max|consumption|typical|average|peak/i
+const AT_WORK = /power|active|operating|busy|max|consumption|typical|average|peak|read|write/i
 /** Named choice: what is less is a drive asleep, W. */
 const ASLEEP = 0.1
 

@@ -79,12 +79,16 @@ function readPower(s: Statement, notes: Notes): void {
 
 const FROM_BOARD = oneOf(
   ...[/PWM (?:sync|input|signal|control)/, /(?:mother|main)?board inputs?/],
-  /(?:to|from) (?:the )?(?:motherboard|mainboard|board)/,
+  ...[
+    /(?:to|from) (?:the )?(?:motherboard|mainboard|board)/,
+    /to CPU_?FAN/,
+    /signal (?:cable|lead)/,
+  ],
 )
 
 function readSignal(s: Statement, notes: Notes, { serves }: Hub): void {
   const text = whole(s)
-  if (serves === 'fans' && FROM_BOARD.test(text) && /4[- ]?pin|PWM/i.test(text))
+  if (serves === 'fans' && FROM_BOARD.test(text) && /4[- ]?pin|PWM|CPU_?FAN|signal/i.test(text))
     notes.put(s, 'inlets.fan-4', 1, 'pcs')
   if (serves === 'USB' && isUpstream(s))
     notes.put(s, `inlets.${/USB\s?3/.test(s.value) ? 'usb-3' : 'usb-2'}`, 1, 'pcs')
@@ -97,7 +101,7 @@ const isUpstream = (s: Statement): boolean =>
   (s.label === '' && /^(?:connects?|plugs?) (?:to|into)\b/i.test(s.value))
 
 function readAmps(s: Statement, notes: Notes, { outlet }: Hub): void {
-  if (!/current|total|output/i.test(s.label === '' ? s.value : s.label)) return
+  if (!/current|total|output|up to \d+ ?W/i.test(s.label === '' ? s.value : s.label)) return
   const watts = firstOf(s.value, 'W')?.value
   const volts = outlet === 'light-5' ? 5 : 12
   const amps = totalIn(s.value) ?? (watts === undefined ? null : watts / volts)

@@ -33,6 +33,7 @@ export function readM2Sockets(sheet: Sheet, notes: Notes): void {
     .filter(s => !isCondition(s))
     .flatMap(s => socketsOn(s).map(socket => ({ s, ...socket })))
     .filter(isFirstOfItsName)
+    .filter(isNoTotal)
   sockets.forEach((socket, n) => {
     readSocket(socket.s, notes, socket, n)
     readShut(sheet, notes, socket.s, n)
@@ -46,6 +47,16 @@ function isFirstOfItsName({ own }: Socket, i: number, all: readonly Socket[]): b
   const name = nameOf(own)
   return name === undefined || !all.slice(0, i).some(other => nameOf(other.own) === name)
 }
+/** "Supports 4 x M.2": beside sockets that are named one by one it is their sum. */
+const isNoTotal = (
+  { own, s }: Socket & { readonly s: Statement },
+  _: number,
+  all: readonly Socket[],
+): boolean =>
+  nameOf(own) !== undefined ||
+  TELLS_OF_A_SOCKET.test(own.replace(/\d\s*x\s*M\.?2/gi, '')) ||
+  NUMBERED.test(whole(s)) ||
+  !all.some(other => nameOf(other.own) !== undefined)
 const nameOf = (text: string): string | undefined =>
   /^\W*M\.?2(?:_(\d)|([A-D])\b)/.exec(text)?.slice(1).find(Boolean)
 

@@ -67,6 +67,8 @@ function lanesOf(s: Statement): number | null {
   if (/lanes/i.test(s.label) && groups.length > 1)
     return groups.reduce((sum, m) => sum + Number(m[1]), 0)
   if (/lanes/i.test(s.label)) return valueIn(s.value, 'pcs') ?? leadingNumber(s.value)
+  const usable = /(\d{1,2})\s*(?:lanes\s*)?usable/i.exec(s.value)?.[1]
+  if (usable !== undefined && /lanes|PCI/i.test(whole(s))) return Number(usable)
   const lanes = /PCI/i.test(whole(s)) ? LANES.exec(s.value)?.[1] : undefined
   return lanes === undefined ? null : Number(lanes)
 }
@@ -77,7 +79,9 @@ function readPicture(s: Statement, notes: Notes): void {
   if (/discrete|required|\bno\b|without|none/i.test(s.label === '' ? text : s.value))
     notes.put(s, 'picture', false)
   else if (
-    /integrated|processor graphics|onboard|yes|included|graphics (?:model|cores?)/i.test(text)
+    /integrated|processor graphics|onboard|yes|included|graphics (?:model|cores?)|\biGPU:/i.test(
+      text,
+    )
   )
     notes.put(s, 'picture', true)
 }

@@ -1,6 +1,8 @@
 // Memory speeds as sheets promise them: in rows, behind the generation, for numbers of modules;
 // what is overclocked is no promise.
 
+import { wordNumber } from './things'
+
 /** Promised speeds: those in a row before "MT/s" or "MHz", overclocked ones left out. */
 export function speedsIn(text: string): readonly number[] {
   const plain = text.replace(/\d{4,5}\+?\s*(?:MHz|MT\/s)?\s*\((?:OC|O\.C\.?|overclock\w*)\)/gi, '')
@@ -25,6 +27,15 @@ export function speedsIn(text: string): readonly number[] {
   )
 }
 
+/** "DDR5-5200 two modules", "DDR5-3600 with four DIMMs". */
+const BY_WORDS = new RegExp(
+  [
+    String.raw`DDR\d[- ](\d{3,5})(?:\s*MT\/s)?\s*(?:with|for|at|by)?\s*`,
+    String.raw`(one|two|four|eight|[1248])\s+(?:modules?|DIMMs?|sticks?)\b`,
+  ].join(''),
+  'gi',
+)
+
 /**
  * A speed for each number of modules, the slower where ranks differ: "2x1R DDR5-5200, 4x2R
  * DDR5-3600", "DDR5-3600 (4 DIMMs)".
@@ -35,6 +46,8 @@ export function speedsByModules(text: string): ReadonlyMap<number, number> {
     /DDR\d[- ](\d{3,5})[^,;()]{0,6}\(\s*([1248])\s*(?:x\s*)?(?:DIMM|module|stick)s?\s*\)/gi,
   ))
     byModules.set(Number(m[2]), Number(m[1]))
+  for (const m of text.matchAll(BY_WORDS))
+    byModules.set(wordNumber(m[2] ?? '') ?? Number(m[2]), Number(m[1]))
   for (const m of text.matchAll(/\b([1248])\s*[x×]\s*(?:[1248]R\s*)?(?:DDR\d[- ])(\d{3,5})/gi))
     byModules.set(Number(m[1]), Math.min(byModules.get(Number(m[1])) ?? Infinity, Number(m[2])))
   return byModules

@@ -70,7 +70,7 @@ export function sheetOf(text: string): Sheet {
 
 /** "Height: 158 mm; Width: 120 mm": labels of their own in one line; walls of a case are no labels. */
 const NEXT_LABEL =
-  /;\s+(?=(?!front|top|rear|bottom|side)(?:\d[\d.]*"?[- ])?[A-Za-z][A-Za-z \d.,()/+"-]{2,44}:\s)/i
+  /;\s+(?=(?!front|top|rear|bottom|side|base|floor|roof)(?:\d[\d.]*"?[- ])?[A-Za-z][A-Za-z \d.,()/+"-]{2,44}:\s)/i
 
 /** A sentence's own characters in its line, where the line was only spelt otherwise. */
 function verbatim(value: string, clean: string, written: string): string {
@@ -134,6 +134,9 @@ function spokenEntry(text: string): Entry | null {
 }
 const capital = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}`
 
+/** Rows whose cells go on in groups, each with a name of its own. */
+const OF_GROUPS = /i\/o|expansion|storage|panel|ports|connectors|headers/i
+
 /** A row of a table: the first cell is the label, unless it brings a label and a value itself. */
 function splitCells(line: string): readonly Entry[] | null {
   const [first = '', ...rest] = line
@@ -141,6 +144,8 @@ function splitCells(line: string): readonly Entry[] | null {
     .map(c => c.trim())
     .filter(Boolean)
   if (rest.length === 0) return null
+  const inner = /^([A-Z][^:,(]{2,30}):\s+(\S.*)$/.exec(rest.length === 1 ? (rest[0] ?? '') : '')
+  if (inner?.[1] && inner[2] && OF_GROUPS.test(first)) return [[`${first}, ${inner[1]}`, inner[2]]]
   const titled = /^([^:]{2,40}):\s+(\S.*)$/.exec(first)
   const [, title, value] = titled ?? []
   if (title !== undefined && value !== undefined) return [[title, [value, ...rest].join(', ')]]

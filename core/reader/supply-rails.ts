@@ -21,6 +21,7 @@ const TOGETHER = /combined|3[.,]3\s?V\s*(?:\+|and|&)\s*\+?5\s?V/i
 
 /** Rails by amps times volts, or by watts where they are given. */
 export function readRails(s: Statement, notes: Notes): void {
+  if (readBothSmall(s, notes)) return
   const together = TOGETHER.test(whole(s))
   if (together) {
     readCombined(s, notes)
@@ -58,6 +59,21 @@ export function readRailColumns({ statements }: Sheet, notes: Notes): void {
       )
     }
   })
+}
+
+/** "+3.3V/+5V: 20A / 20A (120W)": the currents in the order of the rails, the watts of both together. */
+function readBothSmall(s: Statement, notes: Notes): boolean {
+  const small = RAILS.slice(1)
+  const at = small.map(([, , named]) => s.label.search(named))
+  const amps = measuresIn(s.value).filter(m => m.unit === 'A')
+  if (at.some(i => i < 0) || amps.length !== small.length || /12\s?V/.test(s.label)) return false
+  const inOrder = [...small].sort((a, b) => s.label.search(a[2]) - s.label.search(b[2]))
+  inOrder.forEach(([rail, volts], i) => {
+    notes.put(s, `rails.${rail}`, (amps[i]?.value ?? NaN) * volts, 'W')
+  })
+  const watts = measuresIn(s.value).find(m => m.unit === 'W')
+  notes.put(s, 'rails.combined', watts?.value, 'W')
+  return true
 }
 
 /** Where a line tells all rails, the word stands with the figure it is about. */

@@ -107,7 +107,7 @@ const COUNT = new RegExp(
  * The number a value begins with where its label has named the thing: "SATA: 6", "5", "4x 6 Gb/s".
  */
 export function leadingCount(value: string): number | null {
-  const digits = COUNT.exec(value)?.[1]
+  const digits = COUNT.exec(value)?.[1] ?? /^\s*[x×]\s*(\d{1,2})(?=\s|$)/i.exec(value)?.[1]
   if (digits) return Number(digits)
   const word = /^\s*([A-Za-z]+)\b/.exec(value)?.[1]
   return word ? wordNumber(word) : null
