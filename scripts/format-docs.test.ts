@@ -7,10 +7,11 @@ const schema = JSON.parse(documents['docs/format/juntura.schema.json'] ?? '{}') 
   required: string[]
 }
 
-test('the schema names format, version, builds, parts, photos and the bin', () => {
+test('the schema names format, version, builds, parts, drafts, photos and the bin', () => {
   expect(Object.keys(schema.properties).sort()).toEqual([
     'bin',
     'builds',
+    'drafts',
     'format',
     'parts',
     'photos',

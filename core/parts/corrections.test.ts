@@ -32,6 +32,14 @@ test('what it is called on the shelf is no correction', () => {
   expect(correctionsOf(read, { ...read, id: 'b' })).toEqual([])
 })
 
+test('a name that is special to the language is a name like any other', () => {
+  const before = JSON.parse('{"b":{"__proto__":null}}') as unknown
+  for (const after of [{ b: {} }, JSON.parse('{"b":{"__proto__":{"c":1}}}') as unknown]) {
+    const { part } = corrected(before, correctionsOf(before, after))
+    expect(JSON.stringify(part)).toBe(JSON.stringify(after))
+  }
+})
+
 test('corrections on what they were made on give what the hand left, whatever it is', () => {
   const values = fc.dictionary(fc.constantFrom('a', 'b', 'c'), fc.jsonValue({ maxDepth: 3 }))
   fc.assert(

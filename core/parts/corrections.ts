@@ -19,11 +19,15 @@ export function correctionsOf(read: unknown, now: unknown): readonly Correction[
   return differing(read, now, []).filter(c => c.path[0] !== 'id')
 }
 
+/** What is a field of its own; what every object has is none. */
+const own = (values: Values, key: string): unknown =>
+  Object.hasOwn(values, key) ? values[key] : undefined
+
 function differing(a: unknown, b: unknown, path: readonly string[]): readonly Correction[] {
   if (JSON.stringify(a) === JSON.stringify(b)) return []
   if (isObject(a) && isObject(b))
     return [...new Set([...Object.keys(a), ...Object.keys(b)])].flatMap(key =>
-      differing(a[key], b[key], [...path, key]),
+      differing(own(a, key), own(b, key), [...path, key]),
     )
   if (Array.isArray(a) && Array.isArray(b) && a.length === b.length)
     return a.flatMap((one, i) => differing(one, b[i], [...path, String(i)]))
@@ -56,7 +60,6 @@ const hasPlace = (part: unknown, path: readonly string[]): boolean =>
 
 function withValue(value: unknown, [key, ...rest]: readonly string[], leaf: unknown): unknown {
   if (key === undefined) return leaf
-  if (key === '__proto__') return value
   if (Array.isArray(value))
     return value.map((inner: unknown, i) =>
       String(i) === key ? withValue(inner, rest, leaf) : inner,

@@ -45,8 +45,8 @@ const HEADERS: readonly Thing<Header>[] = [
       ...[/CPU[_ ]OPT/, /(?:fan|PWM) (?:headers?|connectors?)/, /\bpump\b/, /\bfans?\b/],
     ),
   },
-  { key: 'main-24', named: /24[- ]?pin|20\+4/i },
-  { key: 'cpu-8', named: /8[- ]?pin|4\+4[- ]?pin/i },
+  { key: 'main-24', named: /24[- ]?pin|20\+4|\bATX 24\b(?![.,\d]|\s*V|[- ]?pin)/i },
+  { key: 'cpu-8', named: /8[- ]?pin|4\+4[- ]?pin|\bEPS 8\b/i },
   {
     key: 'cpu-4',
     named: /4[- ]?pin\b(?=[^,;]*(?:12\s?V|EPS|CPU|ATX|plug|power|$))/i,
@@ -64,7 +64,10 @@ const HEADERS: readonly Thing<Header>[] = [
     named: /USB\s?(?:3(?:\.\d)?(?:\s?Gen\s?\d(?:x\d)?)?|5\s?Gbps|10\s?Gbps|5\s?Gb\/s)/i,
   },
   { key: 'usb-2', named: /USB\s?2(?:\.0)?/i },
-  { key: 'audio-hd', named: /(?:front(?:[- ]panel)?|HD)[- ]audio|F_?AUDIO|AAFP|audio header/i },
+  {
+    key: 'audio-hd',
+    named: /(?:front(?:[- ]panel)?|HD)[- ]audio|F_?AUDIO|AAFP|audio (?:header|front)/i,
+  },
   { key: 'serial', named: /\bCOM\b|serial(?! ?ATA)/i },
   { key: 'probe', named: /thermal sensor|temperature (?:sensor|probe)/i },
   {
@@ -80,7 +83,7 @@ const REAR: readonly Thing<Rear>[] = [
   { key: 'vga', named: /\bVGA\b|D-?Sub/i },
   { key: 'usb-c-socket', named: /USB[^,;]*?Type[- ]?C|USB-?C\b|Type[- ]?C/i },
   { key: 'usb-a', named: /USB|Type[- ]?A\b/i },
-  { key: 'network', named: /RJ-?45|\bLAN\b|Ethernet|network/i },
+  { key: 'network', named: /RJ-?45|\bLAN\b|\bGbE\b|Ethernet|network/i },
   {
     key: 'audio-jack',
     named: oneOf(

@@ -83,7 +83,8 @@ function spokenSocket(s: Statement): string | null {
   const named =
     /socket\s*(?:type)?\s*:?\s*([A-Z][A-Z0-9]+(?:[- ]?\d+[A-Z]?)?)/i.exec(text) ??
     /\bfor ([A-Z][A-Z0-9]+-?\d+[A-Z]?) processors/.exec(text) ??
-    /\bsupports? ([A-Z]{2,}-\d+[A-Z]?)\b(?=.*(?:CPU|processor))/i.exec(text)
+    /\bsupports? ([A-Z]{2,}-\d+[A-Z]?)\b(?=.*(?:CPU|processor))/i.exec(text) ??
+    /\b([A-Z]{2,}-\d+[A-Z]?)\s+socket\b/.exec(text)
   const word = named?.[1]
   if (word && /\d/.test(word) && /^[A-Z]/.test(word)) return word
   const label = s.label === '' ? s.under : s.label

@@ -11,6 +11,7 @@ const LABELS = oneOf(
     /^front$/,
     /i\/o/,
     /^io$/,
+    /^panel$/,
     /ports?$/,
   ],
 )

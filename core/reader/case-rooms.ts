@@ -10,7 +10,7 @@ import type { Statement } from './statements'
 const NEXT_CLEARANCE = oneOf(
   /\s+and\s+(?=graphics|gpu|a |cpu|suppl|psu|power suppl|cards?\b|coolers?\b)/,
   /\s+\/\s+(?=graphics|cpu|gpu|psu|cards?\b|coolers?\b)/,
-  /[,;]\s+(?=graphics|cpu|gpu|psu|cards?\b|coolers?\b|suppl)/,
+  /[,;]\s+\(?(?=graphics|cpu|gpu|psu|cards?\b|coolers?\b|suppl)/,
 )
 /** Named choices, mm: what is less is a gap, no clearance; of the room behind the tray, and how much at most. */
 const ROOMS = [25, 700] as const
@@ -28,15 +28,15 @@ const OF_SEVERAL =
  */
 export function readRooms(s: Statement, notes: Notes): void {
   const isOfSeveral = s.label === '' || OF_SEVERAL.test(s.label)
-  for (const clause of isOfSeveral ? s.value.split(NEXT_CLEARANCE) : [s.value]) {
-    const room = CLEARANCES.find(r =>
-      isOfSeveral
-        ? r.named.test(clause) && /up to|max|clearance|room|\d/i.test(clause)
-        : r.named.test(s.label),
+  s.value.split(NEXT_CLEARANCE).forEach((clause, i) => {
+    // The first clause is about what the label says, where it says one.
+    const says = isOfSeveral || i > 0 ? clause : s.label
+    const room = CLEARANCES.find(
+      r => r.named.test(says) && /up to|max|clearance|room|\d/i.test(clause),
     )
-    const isOtherSide = room?.path === 'cardRoom' && OTHER_SIDE.test(isOfSeveral ? clause : s.label)
+    const isOtherSide = room?.path === 'cardRoom' && OTHER_SIDE.test(says)
     if (room && !isOtherSide) readRoom(s, notes, { path: room.path, clause })
-  }
+  })
 }
 
 /** How wide, high or thick a card may be is no room along the case. */

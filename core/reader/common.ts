@@ -3,7 +3,7 @@ import type { BoardForm } from '../standards/boards'
 import { FAN_VOLTS } from '../standards/draws'
 import { valueIn } from './measures'
 import type { Notes } from './notes'
-import { only } from './pattern'
+import { choiceIn, only } from './pattern'
 import type { Statement } from './statements'
 
 const SOFTWARE = only(
@@ -110,3 +110,10 @@ export function leadIn(s: Statement): number | null {
 /** A remark names sockets and plugs of other things too. */
 export const isRemark = (s: Statement): boolean =>
   /^(?:remarks?|notes?|notice|hint|please note|info(?:rmation)?)$/i.test(s.label)
+
+/** The plug of a fan or a pump. */
+export const fanPlugIn = (said: string): string | null =>
+  choiceIn(said.replace(/\b(?:no|not|without) PWM\b/gi, ''), [
+    [/4[- ]?pins?\b|PWM/i, 'fan-4'],
+    [/3[- ]?pins?\b/i, 'fan-3'],
+  ])

@@ -1,6 +1,6 @@
 // A cooler's sheet: sockets, size, what its fan draws; of a liquid one, radiator, tubes, pump.
-import { RADIATORS, RADIATOR_SIZE } from '../standards/modules'
-import { ampsIn, flowIn, isRemark, leadIn, socketsIn } from './common'
+import { ampsIn, fanPlugIn, flowIn, isRemark, leadIn, socketsIn } from './common'
+import { readLiquid } from './cooler-liquid'
 import { readBesideLights } from './lit'
 import { along, productIn, spokenIn, valueIn, type Axis, type Product } from './measures'
 import { isNo, whole, type Notes } from './notes'
@@ -154,12 +154,6 @@ function readSides(s: Statement, notes: Notes): void {
   }
 }
 
-const plugOf = (said: string): string | null =>
-  choiceIn(said.replace(/\b(?:no|not|without) PWM\b/gi, ''), [
-    [/4[- ]?pins?\b|PWM/i, 'fan-4'],
-    [/3[- ]?pins?\b/i, 'fan-3'],
-  ])
-
 function readFan(s: Statement, notes: Notes): void {
   const labelled = /fan|connect(?:or|ion)|cable|plug|current|consumption|amperage/i.test(s.label)
   if (
@@ -167,7 +161,7 @@ function readFan(s: Statement, notes: Notes): void {
     !((s.label === '' || s.line === 1) && /\bfans?\b|\bPWM\b|[34][- ]pin/i.test(s.value))
   )
     return
-  notes.put(s, 'fan.face', plugOf(s.value))
+  notes.put(s, 'fan.face', fanPlugIn(s.value))
   if (/current|power|amp|consumption/i.test(s.label) || /^fans?$/i.test(s.label) || s.label === '')
     notes.put(s, 'fan.amps', ampsIn(s.value), 'A')
   notes.put(s, 'fan.flow', flowIn(s.value), 'm3h')
@@ -187,70 +181,3 @@ function readMoreFans(s: Statement, notes: Notes): void {
 const OF_FANS = /^(?:number of )?fans(?: included)?$|^fan count$/i
 /** Named choice: no cooler carries more fans at its fins. */
 const MOST_FANS = 3
-
-/**
- * Named choice: how far a radiator's length and width lie from its class's usual ones at most, mm.
- */
-const SLACK = 20
-function classOf(values: readonly number[]): string | null {
-  const [, width = 0, length = 0] = [...values].sort((x, y) => x - y)
-  return (
-    RADIATORS.find(
-      c =>
-        Math.abs(length - RADIATOR_SIZE[c].length) <= SLACK &&
-        Math.abs(width - RADIATOR_SIZE[c].width) <= SLACK,
-    ) ?? null
-  )
-}
-
-function readLiquid(s: Statement, notes: Notes): void {
-  const text = whole(s)
-  if (/radiator/i.test(text)) readRadiator(s, notes)
-  if (/tubes?|tubing|hoses?/i.test(text)) notes.put(s, 'liquid.tube', valueIn(s.value, 'mm'), 'mm')
-  if (/pump/i.test(text)) {
-    notes.put(s, 'liquid.pump.face', plugOf(s.value))
-    notes.put(s, 'liquid.pump.amps', ampsIn(s.value), 'A')
-    notes.put(s, 'liquid.pump.lead', leadIn(s), 'mm')
-  } else if (/\bfans?\b/i.test(text) && !/radiator/i.test(s.label)) readFans(s, notes)
-  if (/USB/i.test(text)) notes.put(s, 'liquid.usb', valueIn(s.value, 'mm') ?? !isNo(s.value))
-}
-
-const BARE_SIDES = /(\d{3}\s*x\s*\d{3}\s*x\s*\d{2})(?![\d.])/i
-function readRadiator(s: Statement, notes: Notes): void {
-  // "276x120x27": a radiator's three sides are in mm where nobody says so.
-  const product = productIn(s.value, s.label) ?? productIn(s.value.replace(BARE_SIDES, '$1 mm'))
-  const rest = (product ? s.value.replace(product.words, '') : s.value).replace(
-    /\d+\s*mm fans?/gi,
-    '',
-  )
-  const size =
-    /\b(120|240|280|360|420)\b(?:\s*mm)?/.exec(rest)?.[1] ??
-    /\b(120|240|280|360|420)\b/.exec(s.label)?.[1]
-  if (size) notes.put(s, 'liquid.radiator', size)
-  else if (product)
-    notes.doubt(
-      s,
-      { path: 'liquid.radiator', value: classOf(product.values) },
-      'worked out from the radiator’s length',
-    )
-  if (product?.values.length !== 3) return
-  notes.put(s, 'liquid.length', product.values[0], 'mm')
-  notes.put(s, 'liquid.width', product.values[1], 'mm')
-  notes.put(s, 'liquid.thickness', product.values[2], 'mm')
-}
-
-function readFans(s: Statement, notes: Notes): void {
-  const frame = /(?<!\d)(80|92|120|140)(?=\s*mm|\s*[x×]\s*\d)/i.exec(s.value)
-  const named = frame ?? /fans?/i.exec(s.value)
-  if (/number of fans|fan count|fans? included/i.test(s.label))
-    notes.put(s, 'liquid.fans', leadingCount(s.value), 'pcs')
-  else if (named)
-    notes.put(s, 'liquid.fans', countOf(s.value, named) ?? leadingCount(s.value), 'pcs')
-  if (frame?.[1]) notes.put(s, 'liquid.fans.size', frame[1])
-  notes.put(s, 'liquid.fans.face', plugOf(s.value))
-  notes.put(s, 'liquid.fans.amps', ampsIn(s.value), 'A')
-  notes.put(s, 'liquid.fans.flow', flowIn(s.value), 'm3h')
-  const deep = productIn(s.value.replace(/^\s*\d\s*x\s+(?=\d{2,3}\s*x)/i, ''), s.label)
-  if (deep?.values.length === 3 && deep.values[0] === deep.values[1])
-    notes.put(s, 'liquid.fans.thickness', Math.min(...deep.values), 'mm')
-}

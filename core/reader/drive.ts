@@ -90,7 +90,9 @@ function readThickness(s: Statement, notes: Notes, inch: string | undefined): vo
 function thicknessIn(text: string): number | null {
   const named =
     /(?:2[.,]5\s*(?:"|″|-?\s?inch)|thick(?:ness)?|height)\D{0,4}(\d+(?:[.,]\d+)?)\s*mm/i.exec(text)
-  return named?.[1] ? Number(named[1].replace(',', '.')) : null
+  const behind = /(\d+(?:[.,]\d+)?)\s*mm\s*(?:z-height|thick|thin|high)\b/i.exec(text)
+  const thick = named?.[1] ?? behind?.[1]
+  return thick === undefined ? null : Number(thick.replace(',', '.'))
 }
 
 function readProtocol(s: Statement, notes: Notes): void {

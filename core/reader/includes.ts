@@ -88,7 +88,9 @@ function counted(
 function fansIn(s: Statement, notes: Notes, heading: string): boolean {
   // "3 x 120 mm, dust filters included": the filters are.
   const ofFans = phrasesOf(s.value).filter(p => !OTHER_THINGS.test(p))
-  const isIncluded = INCLUDED.test([s.under, heading, s.label, ...ofFans].join(' '))
+  const isIncluded = INCLUDED.test(
+    [s.under, heading, s.label, ...ofFans].join(' ').replace(NONE_INCLUDED, ''),
+  )
   if (!isOfFans(s) || !isIncluded || OTHER_THINGS.test(s.label)) return false
   const some = SOME_OF.exec(s.value)
   const found = framesIn(s)
@@ -105,6 +107,8 @@ function framesIn(s: Statement): readonly RegExpExecArray[] {
   const isBare = named.length === 0 && PRE_INSTALLED.test(s.label)
   return isBare ? [...s.value.matchAll(BARE_FANS)] : named
 }
+const NONE_INCLUDED =
+  /\b(?:none|not|no fans?|without fans?)\b[^,;()]{0,12}(?:included|pre-?\s?installed|supplied|fitted)/gi
 const COOLING = /\bcooling\b/i
 const isOfFans = (s: Statement): boolean =>
   /\bfans?\b/i.test(whole(s)) ||

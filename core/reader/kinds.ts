@@ -29,6 +29,8 @@ const CUES: Partial<Record<PartKind, readonly Cue[]>> = {
   case: [
     [/\b(?:mid|full|mini|midi)[- ]?tower\b|chassis|\bcase\b(?! fan)/i, 3],
     [/(?<!dual[- ]|single[- ]|twin[- ])\btower\b(?!s?\s+(?:air |cpu )?(?:cooler|heat))/i, 2],
+    [/\bcube\b|\bchamber\b|\benclosure\b/i, 3],
+    [/\b(?:gpu|psu|cpu cooler)\b[^.\n]*\d ?mm[^.\n]*\b(?:gpu|psu|cpu cooler)\b/i, 3],
     [/(?:for|takes|holds|fits) [^.]*\bboards\b/i, 2],
     [/(?:coolers?|cards?|suppl(?:y|ies)) up to/i, 3],
     [/expansion slots?|pci(?:-e)? slots?/i, 1],

@@ -36,7 +36,7 @@ export function readM2Sockets(sheet: Sheet, notes: Notes): void {
     .filter(isNoTotal)
   sockets.forEach((socket, n) => {
     readSocket(socket.s, notes, socket, n)
-    readShut(sheet, notes, socket.s, n)
+    readShut(sheet, notes, { s: socket.s, n, isOnly: sockets.length === 1 })
   })
   const [first] = lines
   if (first && sockets.length > 0) notes.put(first, 'm2', sockets.length, 'pcs')
@@ -74,9 +74,15 @@ const SWITCHES_OFF = oneOf(
   ...[/disabled/, /switched off/, /\boff\b/, /unavailable/, /not available/, /shares?/],
 )
 /** What a socket switches off, wherever the sheet says it: in a footnote or a line of its own. */
-function readShut(sheet: Sheet, notes: Notes, s: Statement, n: number): void {
+function readShut(
+  sheet: Sheet,
+  notes: Notes,
+  { s, n, isOnly }: { readonly s: Statement; readonly n: number; readonly isOnly: boolean },
+): void {
   const said = [...sheet.footnotes.map(f => f.says), ...sheet.statements.map(x => x.value)]
-  const shut = said.find(text => socketNamed(n).test(text) && SWITCHES_OFF.test(text))
+  // A line on the one socket there is needs no name for it.
+  const own = isOnly && SWITCHES_OFF.test(s.value) ? s.value : undefined
+  const shut = said.find(text => socketNamed(n).test(text) && SWITCHES_OFF.test(text)) ?? own
   const ports = portsIn(shut ?? '')
   if (shut === undefined || ports.length === 0) return
   notes.putFrom(shut, s, `m2.${n}.shuts`, ports)

@@ -131,7 +131,7 @@ export function readPlugs(s: Statement, notes: Notes): void {
   if (NO_PLUGS.test(s.label) || isNo(s.value) || A_RATING.test(s.value)) return
   const [inLabel] = thingsIn(s.label, PLUGS)
   let last: Plug | null = null
-  for (const phrase of phrasesOf(s.value.replace(EACH_BEHIND, ' $1'))) {
+  for (const phrase of phrasesOf(s.value.replace(EACH_BEHIND, ' $1').replace(TWO_ENDS, asSteps))) {
     const plug = A_LENGTH.test(phrase) ? undefined : plugIn(s.label, phrase, inLabel)
     if (!plug && last) putCable(s, notes, last, cableAlone(phrase))
     if (!plug) continue
@@ -175,13 +175,20 @@ function readCable(
   const own = withEach(cableIn(phrase), phrase)
   // Under a label of its own the whole line is about the one plug.
   const cable = inLabel && own.length === null ? cableIn(s.value) : own
-  // A number of chains counts as many plugs as hang on them; "Cable lengths: ATX 550 mm" counts none.
-  const isOfCables = /\b(?:chain|cable) (?:of|with) \d\b/i.test(phrase) || cable.isOfCables
-  // Fewer than hang on one cable can only be cables: "2 x SATA (450 + 150 + 150 mm)".
-  const chains = isOfCables || count < (cable.each ?? 1) ? (cable.each ?? 1) : 1
-  if (inLabel || !/lengths?\b/i.test(s.label)) notes.count(s, `cables.${key}`, count * chains)
+  // "Cable lengths: ATX 550 mm" counts none.
+  if (inLabel || !/lengths?\b/i.test(s.label))
+    notes.count(s, `cables.${key}`, plugsOn(cable, phrase, count))
   putCable(s, notes, key, cable)
   if (key === 'card-16') notes.put(s, 'cables.card-16.class', classIn(phrase), 'W')
+}
+
+/** A number of cables counts as many plugs as hang on them. */
+function plugsOn(cable: Cable, phrase: string, count: number): number {
+  const each = cable.each ?? 1
+  const isOfCables = /\b(?:chain|cable) (?:of|with) \d\b/i.test(phrase) || cable.isOfCables
+  if (isOfCables) return (leadingCount(phrase) ?? count) * each
+  // Fewer than hang on one cable can only be cables: "2 x SATA (450 + 150 + 150 mm)".
+  return count < each ? count * each : count
 }
 
 /** "2 x 6+2 pin (500 + 150 mm), 2 connectors each": so many on each of the cables that are counted. */
@@ -199,7 +206,12 @@ const ONE_TO_FOUR = '(\\d|one|two|three|four)'
 const EACH = oneOf(
   new RegExp(`\\b${ONE_TO_FOUR}\\s+(?:[\\w+-]+\\s+)?(?:plugs?|connectors?|heads?)\\s+each\\b`),
   new RegExp(`\\beach (?:with|has) ${ONE_TO_FOUR}\\b`),
+  new RegExp(`\\bcables?\\s+with\\s+${ONE_TO_FOUR}\\b(?!\\s*\\+)`),
 )
+/** "(67 and 82 cm)": the first plug and the next, both from the supply. */
+const TWO_ENDS = /\((\d{2,4}) and (\d{2,4}) (mm|cm)\)/g
+const asSteps = (all: string, first: string, next: string, unit: string): string =>
+  Number(next) > Number(first) ? `(${first}+${Number(next) - Number(first)} ${unit})` : all
 /** ", 2 connectors each" goes with what stands before it. */
 const EACH_BEHIND = /,\s+(?=\w+\s+(?:plugs?|connectors?|heads?)\s+each\b)()/gi
 

@@ -1,0 +1,84 @@
+// A liquid cooler's sheet: radiator, fans, tubes, pump, its USB lead.
+import { RADIATORS, RADIATOR_SIZE } from '../standards/modules'
+import { ampsIn, fanPlugIn, flowIn, leadIn } from './common'
+import { productIn, valueIn } from './measures'
+import { isNo, whole, type Notes } from './notes'
+import type { Statement } from './statements'
+import { countOf, leadingCount } from './things'
+
+/**
+ * Named choice: how far a radiator's length and width lie from its class's usual ones at most, mm.
+ */
+const SLACK = 20
+function classOf(values: readonly number[]): string | null {
+  const [, width = 0, length = 0] = [...values].sort((x, y) => x - y)
+  return (
+    RADIATORS.find(
+      c =>
+        Math.abs(length - RADIATOR_SIZE[c].length) <= SLACK &&
+        Math.abs(width - RADIATOR_SIZE[c].width) <= SLACK,
+    ) ?? null
+  )
+}
+
+export function readLiquid(s: Statement, notes: Notes): void {
+  const text = whole(s)
+  if (/radiator(?! fans?\b)/i.test(text)) readRadiator(s, notes)
+  if (/tubes?|tubing|hoses?/i.test(text)) notes.put(s, 'liquid.tube', valueIn(s.value, 'mm'), 'mm')
+  if (/pump/i.test(text)) {
+    notes.put(s, 'liquid.pump.face', fanPlugIn(s.value))
+    notes.put(s, 'liquid.pump.amps', ampsIn(s.value), 'A')
+    notes.put(s, 'liquid.pump.lead', leadIn(s), 'mm')
+  } else if (/\bfans?\b/i.test(text) && !/radiator(?! fans?\b)/i.test(s.label)) readFans(s, notes)
+  if (/USB/i.test(text)) notes.put(s, 'liquid.usb', valueIn(s.value, 'mm') ?? !isNo(s.value))
+}
+
+/** Sizes written as a product, however many. */
+const PRODUCTS = /\d+(?:[.,]\d+)?\s*(?:mm)?(?:\s*[x×]\s*\d+(?:[.,]\d+)?\s*(?:mm)?){1,2}/gi
+const BARE_SIDES = /(\d{3}\s*x\s*\d{3}\s*x\s*\d{2})(?![\d.])/i
+function readRadiator(s: Statement, notes: Notes): void {
+  // "276x120x27": a radiator's three sides are in mm where nobody says so.
+  const product = productIn(s.value, s.label) ?? productIn(s.value.replace(BARE_SIDES, '$1 mm'))
+  const rest = s.value.replace(PRODUCTS, '').replace(/\d+\s*mm fans?/gi, '')
+  const size =
+    /\b(120|240|280|360|420)\b(?:\s*mm)?/.exec(rest)?.[1] ??
+    /\b(120|240|280|360|420)\b/.exec(s.label)?.[1]
+  if (size) notes.put(s, 'liquid.radiator', size)
+  else if (product)
+    notes.doubt(
+      s,
+      { path: 'liquid.radiator', value: classOf(product.values) },
+      'worked out from the radiator’s length',
+    )
+  if (product?.values.length !== 3) return
+  notes.put(s, 'liquid.length', product.values[0], 'mm')
+  notes.put(s, 'liquid.width', product.values[1], 'mm')
+  notes.put(s, 'liquid.thickness', product.values[2], 'mm')
+}
+
+/** "120 x 120 x 25 mm *3". */
+function countBehind({ value }: Statement): number | null {
+  const digit = /mm\s*[x×*]\s*(\d)\s*$/i.exec(value)?.[1]
+  return digit === undefined ? null : Number(digit)
+}
+
+function readFans(s: Statement, notes: Notes): void {
+  const frame = /(?<!\d)(80|92|120|140)(?=\s*mm|\s*[x×]\s*\d)/i.exec(s.value)
+  const named = frame ?? /fans?/i.exec(s.value)
+  if (/number of fans|fan count|fans? included/i.test(s.label))
+    notes.put(s, 'liquid.fans', leadingCount(s.value), 'pcs')
+  else if (named)
+    notes.put(
+      s,
+      'liquid.fans',
+      countOf(s.value, named) ?? countBehind(s) ?? leadingCount(s.value),
+      'pcs',
+    )
+  if (frame?.[1]) notes.put(s, 'liquid.fans.size', frame[1])
+  notes.put(s, 'liquid.fans.face', fanPlugIn(s.value))
+  notes.put(s, 'liquid.fans.amps', ampsIn(s.value), 'A')
+  notes.put(s, 'liquid.fans.flow', flowIn(s.value), 'm3h')
+  const deep = productIn(s.value.replace(/^\s*\d\s*x\s+(?=\d{2,3}\s*x)/i, ''), s.label)
+  if (deep?.values.length === 3 && deep.values[0] === deep.values[1])
+    notes.put(s, 'liquid.fans.thickness', Math.min(...deep.values), 'mm')
+}
