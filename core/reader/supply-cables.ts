@@ -131,7 +131,7 @@ export function readPlugs(s: Statement, notes: Notes): void {
   if (NO_PLUGS.test(s.label) || isNo(s.value) || A_RATING.test(s.value)) return
   const [inLabel] = thingsIn(s.label, PLUGS)
   let last: Plug | null = null
-  for (const phrase of phrasesOf(s.value.replace(EACH_BEHIND, ' $1').replace(TWO_ENDS, asSteps))) {
+  for (const phrase of phrasesOf(s.value.replace(EACH_BEHIND, ' ').replace(TWO_ENDS, asSteps))) {
     const plug = A_LENGTH.test(phrase) ? undefined : plugIn(s.label, phrase, inLabel)
     if (!plug && last) putCable(s, notes, last, cableAlone(phrase))
     if (!plug) continue
@@ -213,7 +213,7 @@ const TWO_ENDS = /\((\d{2,4}) and (\d{2,4}) (mm|cm)\)/g
 const asSteps = (all: string, first: string, next: string, unit: string): string =>
   Number(next) > Number(first) ? `(${first}+${Number(next) - Number(first)} ${unit})` : all
 /** ", 2 connectors each" goes with what stands before it. */
-const EACH_BEHIND = /,\s+(?=\w+\s+(?:plugs?|connectors?|heads?)\s+each\b)()/gi
+const EACH_BEHIND = /,\s+(?=\w+\s+(?:plugs?|connectors?|heads?)\s+each\b)/gi
 
 /** What its sense contacts promise: "12V-2x6 (600 W)". */
 const classIn = (phrase: string): number | null =>
