@@ -22,7 +22,7 @@ function tell(ok, name, from) {
 }
 
 /** Named choice: a suite that goes on for so long hangs, ms. */
-const AT_MOST = 30 * 60_000
+const AT_MOST = 40 * 60_000
 
 /** Runs a command; what it prints on its way is shown. Its exit code, or null where it was ended. */
 function run(command, args, shown) {

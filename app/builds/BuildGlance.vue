@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // A build's seam in small, what is open, and the way to the step where it goes on.
-import { computed, onMounted, shallowRef } from 'vue'
+import { computed, onBeforeUnmount, onMounted, shallowRef } from 'vue'
 import { counted } from '../../core/figures/format'
 import type { Glance } from '../../core/stages/glance'
 import { glanceAt } from './glances'
@@ -8,8 +8,12 @@ import { nextOf } from '../ui/steps'
 
 const props = defineProps<{ build: string }>()
 const glance = shallowRef<Glance | null>(null)
+let isShown = true
+onBeforeUnmount(() => {
+  isShown = false
+})
 onMounted(async () => {
-  glance.value = await glanceAt(props.build)
+  glance.value = await glanceAt(props.build, () => isShown)
 })
 const next = computed(() => (glance.value ? nextOf(glance.value.steps) : undefined))
 const number = computed(() =>

@@ -4,8 +4,9 @@ import { ask } from '../desk/remote'
 
 let last: Promise<unknown> = Promise.resolve()
 
-export function glanceAt(build: string): Promise<Glance | null> {
-  const next = last.then(() => ask('glance', build)).catch(() => null)
+/** Null where nobody looks any more when its turn comes: what is done then does not wait for it. */
+export function glanceAt(build: string, isLookedAt: () => boolean): Promise<Glance | null> {
+  const next = last.then(() => (isLookedAt() ? ask('glance', build) : null)).catch(() => null)
   last = next
   return next
 }
