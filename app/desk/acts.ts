@@ -69,7 +69,7 @@ export type Act =
   | {
       readonly act: 'importParts'
       readonly plan: TablePlan | null
-      /** Of parts that are here otherwise, by id: whose field is taken, by its path. */
+      /** Of parts that are here otherwise: whose fields are taken. */
       readonly takes?: Takes
     }
   | {

@@ -184,7 +184,7 @@ describe('the list of a build’s parts', () => {
     expect(build && lines({ ...build, currency: own.currency })).toEqual(lines(own))
   })
   test('one whose state is none is told with its line, and nothing comes in by halves', async () => {
-    const { bring, ask } = await opened()
+    const { desk, ask, id } = await opened()
     const text = partsCsv(plover).replace(',have,', ',hvae,')
     const looked = await ask.openParts(text, 'parts.csv', () => undefined)
     expect(looked).toMatchObject({
@@ -192,6 +192,8 @@ describe('the list of a build’s parts', () => {
         { line: 2, column: 'state', sentence: expect.stringMatching(/“hvae” is no state/) },
       ],
     })
-    expect((await bring(text)).arrivals.every(a => a.asListed === '')).toBe(true)
+    const sent = { act: 'bringIn' as const, build: id, text, name: 'The paste' }
+    expect(problem(await desk.send(sent))).toMatch(/^The paste, line 2: “hvae” is no state/)
+    expect((await desk.state()).arrivals).toEqual([])
   })
 })

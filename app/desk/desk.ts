@@ -185,7 +185,7 @@ export class Desk {
     const parts = await this.incoming.take(act.plan, progress)
     if (isProblem(parts)) return parts
     return async () => {
-      const own = parts.map(p => besideShelf(this.shelf, p, act.takes?.[p.id]))
+      const own = parts.map(p => besideShelf(this.shelf, p, act.takes))
       const done = await this.shelfActs.keep(own, `Imported ${counted(own.length, 'part')}`)
       this.incoming.close()
       return done
@@ -196,11 +196,10 @@ export class Desk {
   private async bringing(
     { build, text, name }: Extract<Act, { act: 'bringIn' }>,
     progress: Progress,
-  ): Promise<() => Promise<Outcome | Problem>> {
+  ): Promise<(() => Promise<Outcome | Problem>) | Problem> {
     const parts = await this.incoming.partsOf(text, name, progress)
-    return parts === null
-      ? () => this.arrivals.bringIn(build, text)
-      : () => this.arrivals.bringParts(build, parts)
+    if (parts === null) return () => this.arrivals.bringIn(build, text)
+    return isProblem(parts) ? parts : () => this.arrivals.bringParts(build, parts)
   }
 
   private opening(text: string, name: string): (() => Promise<Outcome>) | Problem {

@@ -236,8 +236,21 @@ describe('the shelf on the desk', () => {
       expect(desk.shelf.part('mine')).toMatchObject({ lead, price: 12, note: 'quiet' })
       await hand.undo(null)
       await look(desk, file)
-      state(await hand.importParts(null, silent, { mine: { lead: 'there', price: 'here' } }))
+      state(
+        await hand.importParts(null, silent, {
+          of: { mine: { lead: 'there', price: 'here' } },
+          all: null,
+        }),
+      )
       expect(desk.shelf.part('mine')).toMatchObject({ lead: 400, price: 20, note: 'quiet' })
+      await hand.undo(null)
+      await look(desk, file)
+      state(await hand.importParts(null, silent, { of: {}, all: 'here' }))
+      expect(desk.shelf.part('mine')).toMatchObject({ lead, price: 20 })
+      expect(desk.shelf.part('mine')).not.toHaveProperty('note')
+      await hand.undo(null)
+      await look(desk, file)
+      state(await hand.importParts(null, silent, { of: { mine: { price: 'here' } }, all: 'there' }))
       // The same once more is here just so.
       expect((await look(desk, file)).differing[0]?.fields.map(f => f.path)).toEqual(['price'])
     })

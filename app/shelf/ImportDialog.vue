@@ -23,7 +23,7 @@ const problem = ref('')
 const doing = ref<'reading' | 'importing' | null>('reading')
 const share = ref(0)
 const done = ref<number | null>(null)
-const takes = shallowRef<Takes>({})
+const takes = shallowRef<Takes>({ of: {}, all: null })
 const tell = (n: number, of: number): void => {
   share.value = of === 0 ? 1 : n / of
 }

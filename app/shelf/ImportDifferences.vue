@@ -4,19 +4,19 @@ import { counted } from '../../core/figures/format'
 import type { Side } from '../../core/shelf/differences'
 import type { PartDifferences, Takes } from '../desk/shelf/beside'
 
-const props = defineProps<{ differing: readonly PartDifferences[]; count: number }>()
+defineProps<{ differing: readonly PartDifferences[]; count: number }>()
 const takes = defineModel<Takes>({ required: true })
 
 const sideOf = (part: PartDifferences, field: PartDifferences['fields'][number]): Side =>
-  takes.value[part.id]?.[field.path] ?? field.proposed
+  takes.value.of[part.id]?.[field.path] ?? takes.value.all ?? field.proposed
 function choose(part: string, path: string, side: Side): void {
-  takes.value = { ...takes.value, [part]: { ...takes.value[part], [path]: side } }
+  const of = { ...takes.value.of, [part]: { ...takes.value.of[part], [path]: side } }
+  takes.value = { ...takes.value, of }
 }
-function chooseAll(side: Side): void {
-  takes.value = Object.fromEntries(
-    props.differing.map(p => [p.id, Object.fromEntries(p.fields.map(f => [f.path, side]))]),
-  )
+function chooseAll(side: Side | null): void {
+  takes.value = { of: {}, all: side }
 }
+const REST = { here: 'as on the shelf', there: 'as in the file' } as const
 </script>
 
 <template>
@@ -24,7 +24,7 @@ function chooseAll(side: Side): void {
     <h3>{{ counted(count, 'part') }} {{ count === 1 ? 'is' : 'are' }} here otherwise</h3>
     <p class="acts">
       Of each field is taken what is chosen; nothing else of the part changes.
-      <button type="button" @click="takes = {}">The newer of each</button>
+      <button type="button" @click="chooseAll(null)">The newer of each</button>
       <button type="button" @click="chooseAll('here')">All as on the shelf</button>
       <button type="button" @click="chooseAll('there')">All as in the file</button>
     </p>
@@ -57,15 +57,14 @@ function chooseAll(side: Side): void {
               <option value="here">the shelf’s</option>
               <option value="there">the file’s</option>
             </select>
-            <span class="quiet">{{
-              f.better === null || f.better === sideOf(p, f) ? f.why : `not so: ${f.why}`
-            }}</span>
+            <span class="quiet">{{ f.why }}</span>
           </td>
         </tr>
       </tbody>
     </table>
     <p v-if="count > differing.length" class="quiet">
-      …and {{ counted(count - differing.length, 'part') }} more, each field as it is newer.
+      …and {{ counted(count - differing.length, 'part') }} more,
+      {{ takes.all ? REST[takes.all] : 'each field as it is newer' }}.
     </p>
   </section>
 </template>

@@ -94,14 +94,16 @@ function better(here: Said, there: Said): Pick<FieldDifference, 'better' | 'why'
   const of = (isThere: boolean, why: string): Pick<FieldDifference, 'better' | 'why'> => ({
     ...{ better: isThere ? 'there' : 'here', why },
   })
+  const told = (isThere: boolean, how: string): Pick<FieldDifference, 'better' | 'why'> =>
+    of(isThere, `${isThere ? 'the file’s' : 'the shelf’s'} is ${how}`)
   if (here.isStated !== there.isStated)
     return of(
       there.isStated,
       there.isStated ? 'only the file states it' : 'only the shelf states it',
     )
-  if (here.sure !== there.sure) return of(there.sure < here.sure, 'it is surer')
+  if (here.sure !== there.sure) return told(there.sure < here.sure, 'surer')
   if (here.on !== null && there.on !== null && here.on !== there.on)
-    return of(there.on > here.on, 'it is newer')
+    return told(there.on > here.on, 'newer')
   return { better: null, why: 'nothing says which is newer' }
 }
 
@@ -110,15 +112,16 @@ export const proposed = ({ better: side }: FieldDifference): Side => side ?? 'th
 
 /**
  * The shelf’s part with those fields of the file’s that are taken, and what is said beside them.
- * `takes` names a side by the field’s path; a field that it does not name is taken as proposed.
+ * `takes` names a side by the field’s path; any other is taken from the side `all`, or as proposed.
  */
 export function mergedWith(
   here: Part,
   there: Part,
   takes: Readonly<Record<string, Side>>,
+  all: Side | null = null,
 ): unknown {
   const taken = differencesOf(here, there)
-    .filter(d => (takes[d.path] ?? proposed(d)) === 'there')
+    .filter(d => (takes[d.path] ?? all ?? proposed(d)) === 'there')
     .map(d => d.path)
   const changes = correctionsOf(here, there).filter(c => isOf(taken, c.path.join('.')))
   const part = corrected(here, changes).part

@@ -24,6 +24,13 @@ const CSV = 'kind,maker,model\nfan,Breeze Works,Breeze 80\nfan,Breeze Works,Bree
 const KNOWN =
   'kind,id,maker,model,size,face,price\nfan,ottery-breeze-120,Ottery,Breeze 120,120,fan-4,44\n'
 
+/** A table of parts, chosen as a file. */
+const choose = (page: Page, text: string): Promise<void> =>
+  page
+    .locator('input[type=file]')
+    .first()
+    .setInputFiles({ name: 'parts.csv', mimeType: 'text/csv', buffer: Buffer.from(text) })
+
 const DIALOGS: readonly Opened[] = [
   { name: 'words', place: '/b/avocet/connections', open: press('Words') },
   {
@@ -63,20 +70,14 @@ const DIALOGS: readonly Opened[] = [
   {
     ...{ name: 'a table that is taken in', place: '/b/avocet/shelf' },
     open: async page => {
-      await page
-        .locator('input[type=file]')
-        .first()
-        .setInputFiles({ name: 'fans.csv', mimeType: 'text/csv', buffer: Buffer.from(CSV) })
+      await choose(page, CSV)
       await page.getByRole('dialog').waitFor()
     },
   },
   {
     ...{ name: 'parts that are here otherwise', place: '/b/avocet/shelf' },
     open: async page => {
-      await page
-        .locator('input[type=file]')
-        .first()
-        .setInputFiles({ name: 'known.csv', mimeType: 'text/csv', buffer: Buffer.from(KNOWN) })
+      await choose(page, KNOWN)
       await page.getByRole('heading', { name: '1 part is here otherwise' }).waitFor()
     },
   },

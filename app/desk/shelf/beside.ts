@@ -12,8 +12,13 @@ import {
 } from '../../../core/shelf/differences'
 import type { Shelf } from './shelf'
 
-/** Of parts by their ids: whose field is taken, by its path. */
-export type Takes = Readonly<Record<string, Readonly<Record<string, Side>>>>
+/** Whose fields are taken: of parts by their ids, by the field’s path; and of all others. */
+export interface Takes {
+  readonly of: Readonly<Record<string, Readonly<Record<string, Side>>>>
+  /** Null: each as it is proposed. */
+  readonly all: Side | null
+}
+export const AS_PROPOSED: Takes = { of: {}, all: null }
 
 /** One part that is here otherwise, field by field, with the side that is proposed. */
 export interface PartDifferences {
@@ -35,9 +40,9 @@ export const differencesWith = (shelf: Shelf, parts: readonly Part[]): readonly 
  * A part that comes in, as it is kept: one that is here otherwise with the fields that are taken, any
  * other as it is. What makes no part together comes in as the file has it.
  */
-export function besideShelf(shelf: Shelf, part: Part, takes: Takes[string] = {}): Part {
+export function besideShelf(shelf: Shelf, part: Part, takes: Takes = AS_PROPOSED): Part {
   const here = shelf.part(part.id)
   if (here?.kind !== part.kind) return part
-  const merged = openPart(mergedWith(here, part, takes), VERSION)
+  const merged = openPart(mergedWith(here, part, takes.of[part.id] ?? {}, takes.all), VERSION)
   return isProblem(merged) ? part : merged
 }

@@ -144,19 +144,23 @@ export class IncomingParts {
 
   /**
    * The parts of a text that is a file or a table of parts and whole; null where it is neither, or
-   * where something in it is wrong: then it is read as a sheet, or looked at as a table.
+   * where something in it is wrong: then it is read as a sheet, or looked at as a table. What is wrong
+   * in a list of copies is told: no sheet looks like one.
    */
   async partsOf(
     text: string,
     name: string,
     progress: Progress,
-  ): Promise<readonly CountedPart[] | null> {
+  ): Promise<readonly CountedPart[] | Problem | null> {
     if (holdsWhat(text) === 'builds') return null
     const preview = await this.open(text, name, progress)
     const { pending } = this
     const isTable = !isProblem(preview) && preview.wrong === 0 && preview.count > 0
     const read = isTable && pending ? await this.readAll(pending, preview.plan, progress) : null
     this.close()
+    const [wrong] = isProblem(preview) ? [] : preview.problems
+    if (wrong && !isProblem(preview) && isListOfCopies(preview.columns))
+      return { problem: `${name}, line ${wrong.line}: ${wrong.sentence}. Nothing was changed.` }
     if (read === null || isProblem(read)) return null
     return read.parts.map(part => {
       const copies = read.copies.get(part.id)

@@ -39,8 +39,8 @@ export const handOf = (desk: Desk) => ({
   addPage: (part: string, title: string, picture: string) =>
     desk.send({ act: 'addPage', part, title, picture }),
   removePage: (part: string, page: string) => desk.send({ act: 'removePage', part, page }),
-  importParts: (plan: TablePlan | null, progress: Progress, takes: Takes = {}) =>
-    desk.send({ act: 'importParts', plan, takes }, progress),
+  importParts: (plan: TablePlan | null, progress: Progress, takes?: Takes) =>
+    desk.send({ act: 'importParts', plan, ...(takes && { takes }) }, progress),
 })
 
 let stores = 0
