@@ -1,5 +1,6 @@
 // The solids of a machine where its parts sit: each with its faces in the case's frame, and with the
 // seats that it rests in, one in the other.
+import { groupBy } from '../collections/groups'
 import { itemOf, type EndRef } from '../ids/ids'
 import { HERE, placedAt, spotIn, type Faces, type Spot } from '../geometry/solid'
 import type { Item, PartKind } from '../parts'
@@ -47,9 +48,9 @@ const IN_THE_CASE: Seated = { spot: HERE, within: [] }
 
 /** All solids of what is seated, from the case inwards. */
 export function solidsOf(shells: readonly Shell[], seats: readonly Joint[]): readonly Solid[] {
-  const spots = new Map(
-    shells.flatMap(s => s.seats.map(seat => [seat.ref as string, seat.spot] as const)),
-  )
+  const shellOf = new Map(shells.map(s => [s.id, s]))
+  const spotAt = (socket: EndRef): Spot | undefined =>
+    shellOf.get(itemOf(socket))?.seats.find(seat => seat.ref === socket)?.spot
   const stands = new Map(shells.flatMap(s => (s.standsIn ? [[s.id, s.standsIn] as const] : [])))
   const first = new Map<string, Seated>(
     shells.filter(s => s.kind === 'case').map(s => [s.id, IN_THE_CASE]),
@@ -61,7 +62,7 @@ export function solidsOf(shells: readonly Shell[], seats: readonly Joint[]): rea
     waiting = waiting.filter(joint => {
       const socket = stands.get(joint.items[0]) ?? joint.b
       const outer = first.get(itemOf(socket))
-      const spot = spots.get(socket)
+      const spot = spotAt(socket)
       if (!outer || !spot) return true
       const seated = seatedIn(joint.id, outer, spot, socket)
       seatedBy.set(joint.id, seated)
@@ -70,10 +71,11 @@ export function solidsOf(shells: readonly Shell[], seats: readonly Joint[]): rea
       return false
     })
   }
+  const seatsOf = groupBy(seats, joint => joint.items[0])
   return shells.flatMap(shell => {
     if (shell.kind === 'case') return placed(shell.id, shell, null, IN_THE_CASE)
-    return seats.flatMap(joint => {
-      const own = joint.items[0] === shell.id ? seatedBy.get(joint.id) : undefined
+    return (seatsOf.get(shell.id) ?? []).flatMap(joint => {
+      const own = seatedBy.get(joint.id)
       return own ? placed(joint.id, shell, joint, own) : []
     })
   })
