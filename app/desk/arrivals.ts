@@ -9,7 +9,7 @@ import { VERSION } from '../../core/document/file'
 import { carriedPart, openNewPart } from '../../core/document/open'
 import { KINDS, type Part } from '../../core/parts'
 import type { State } from '../../core/parts/kind'
-import { includedWith } from '../../core/parts/included'
+import { includedWith, type Included } from '../../core/parts/included'
 import { checkPart } from '../../core/shelf/check'
 import { sheetsIn } from '../../core/reader/sheets-in'
 import { outcome, type ArrivalChange, type ArrivalLine, type Outcome } from './acts'
@@ -224,19 +224,20 @@ const countOf = ({ count }: Draft, part: Partial<Part> | null): number =>
   count > 0 ? count : (part?.pack ?? 1)
 
 /** What comes with all of them, one by one; nothing where that is left out, or in its list itself. */
-const comingWith = (row: Draft, part: Partial<Part> | null): readonly Part[] =>
+const comingWith = (row: Draft, part: Partial<Part> | null): readonly Coming[] =>
   row.bare || row.copies
     ? []
-    : includedWith(part ?? {}, countOf(row, part)).flatMap(i =>
-        Array.from({ length: i.count }, () => i.part),
+    : includedWith(part ?? {}, countOf(row, part)).flatMap(({ count, part: own, fitted }) =>
+        Array.from({ length: count }, () => ({ part: own, fitted })),
       )
+type Coming = Pick<Included, 'part' | 'fitted'>
 
 function comingIn(row: Draft, part: Part, state: State): readonly SingleCommand[] {
   const add = (own: Part, more: object = {}) => ({
     ...{ do: 'addItem' as const, item: { part: own, state, ...more } },
   })
   const own = add(part, row.bare ? { bare: true } : {})
-  const others = comingWith(row, part).map(p => add(p))
+  const others = comingWith(row, part).map(c => add(c.part, c.fitted ? { fitted: true } : {}))
   const copies = row.copies ?? []
   const each = (i: number): SingleCommand =>
     copies[i] ? add(part, { ...copies[i], ...(row.bare ? { bare: true } : {}) }) : own

@@ -127,6 +127,8 @@ const commands: fc.Arbitrary<Sent> = fc.oneof(
     { do: 'setBudget', budget: null },
     { do: 'leaveIncluded', id: 'case', out: true },
     { do: 'leaveIncluded', id: 'case', out: false },
+    { do: 'comeFitted', id: 'fan', fitted: true },
+    { do: 'comeFitted', id: 'fan', fitted: false },
     { do: 'sendBack', id: 'cooler', why: 'bent pins' },
     { do: 'sendBack', id: 'board', why: 'another revision' },
     { do: 'setState', id: 'cooler', state: 'have' },

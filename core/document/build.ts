@@ -72,6 +72,10 @@ export const itemSchema = z.looseObject({
     .boolean()
     .optional()
     .describe('what comes with its part is left out of the build on purpose'),
+  fitted: z
+    .boolean()
+    .optional()
+    .describe('it came with its case and sits in its place there: it is not put in'),
   cuts: z
     .array(z.string())
     .optional()

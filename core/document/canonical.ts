@@ -83,6 +83,7 @@ export function itemInOrder(item: StoredItem): StoredItem {
       'paid',
       'note',
       'bare',
+      'fitted',
       'beyond',
       'jumpers',
       'out',

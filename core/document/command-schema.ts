@@ -60,6 +60,7 @@ const SINGLE = [
     jumpers: itemSchema.shape.jumpers,
     out: itemSchema.shape.out,
     bare: itemSchema.shape.bare,
+    fitted: itemSchema.shape.fitted,
     ...asBefore,
   }),
   z.strictObject({ do: z.literal('setState'), id, state: z.enum(STATES), ...asBefore }),
@@ -154,6 +155,11 @@ const SINGLE = [
     when: z.string().nullable(),
   }),
   z.strictObject({ do: z.literal('leaveIncluded'), id, out: z.boolean() }),
+  z.strictObject({
+    do: z.literal('comeFitted'),
+    id,
+    fitted: z.boolean().describe('whether it came with its case, in its place'),
+  }),
   z.strictObject({
     do: z.literal('sendBack'),
     id,

@@ -50,7 +50,7 @@ export function resolve(stored: StoredItem, name: string): Item {
 
 /** What is said of a copy, as far as anything is. */
 function saidOf(stored: StoredItem): Partial<StoredItem> {
-  const { marks, cuts, jumpers, out, turned, airs, upright } = stored
-  const said = Object.entries({ marks, cuts, jumpers, out, turned, airs, upright })
+  const { marks, cuts, jumpers, out, turned, airs, upright, fitted } = stored
+  const said = Object.entries({ marks, cuts, jumpers, out, turned, airs, upright, fitted })
   return Object.fromEntries(said.filter(([, value]) => value !== undefined))
 }

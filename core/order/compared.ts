@@ -2,6 +2,7 @@
 // from the one that is chosen. One that comes to the same sequence is no choice.
 import { counted, minutes } from '../figures/format'
 import { BUILD_ORDER, BUILD_ORDERS, type BuildOrder } from '../document/build-orders'
+import { withWhatCame } from './as-it-came'
 import type { Pace } from './pace'
 import { plan, type Plan, type Wishes } from './plan'
 import type { StepsFrom } from './steps/from'
@@ -20,7 +21,8 @@ const PATIENCE = 3
 
 /** All build orders on this build, from the first step on; of several alike the first only. */
 export function schoolRows(s: StepsFrom, wishes: Omit<Wishes, 'progress'>): readonly SchoolRow[] {
-  const from = (school: BuildOrder): Plan => plan(s, { ...wishes, school, progress: {} }, PATIENCE)
+  const progress = withWhatCame({}, s.seats, s.items)
+  const from = (school: BuildOrder): Plan => plan(s, { ...wishes, school, progress }, PATIENCE)
   const chosen = from(wishes.school)
   const plans = BUILD_ORDERS.map(school => (school === wishes.school ? chosen : from(school)))
   const seen = new Set([sequenceOf(chosen)])

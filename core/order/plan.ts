@@ -4,6 +4,7 @@ import type { Build } from '../document/build'
 import type { BuildOrder } from '../document/build-orders'
 import { groupBy } from '../collections/groups'
 import { screwLine } from '../standards/screws'
+import { isAsItCame, lookedAt } from './as-it-came'
 import { HABITS, weightsOf } from './habits'
 import { paceOf, type Pace } from './pace'
 import { pinnedPairs, type PinnedPair } from './pinned'
@@ -57,7 +58,8 @@ export function plan(s: StepsFrom, wishes: Wishes, patience = 1): Plan {
   const { school, pins, progress, practices } = wishes
   const weights = weightsOf(wishes)
   const ways = HABITS[school]
-  const worded = (step: PlannedStep) => wordedBy(step, practices)
+  const worded = (step: PlannedStep) =>
+    isAsItCame(step, progress) ? lookedAt(wordedBy(step, practices)) : wordedBy(step, practices)
   const steps = plannedSteps(s, ways).map(worded)
   const pinned = pins.map(([before, after]): Edge => ({
     before,

@@ -4,6 +4,8 @@ import { partSchema, type Part } from '.'
 export interface Included {
   readonly part: Part
   readonly count: number
+  /** Whether it sits in its place when it comes. */
+  readonly fitted: boolean
 }
 
 /**
@@ -15,8 +17,8 @@ export function includedWith(
   pieces: number,
 ): readonly Included[] {
   const packs = Math.ceil(pieces / (pack ?? 1))
-  return includes.flatMap(({ count, part }) => {
+  return includes.flatMap(({ count, part, fitted = false }) => {
     const read = partSchema.safeParse({ ...part, price: 0 })
-    return read.success ? [{ part: read.data, count: count * packs }] : []
+    return read.success ? [{ part: read.data, count: count * packs, fitted }] : []
   })
 }

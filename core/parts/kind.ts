@@ -56,6 +56,7 @@ export const base = {
       z.looseObject({
         count: z.number().int().min(1).max(30).default(1),
         part: z.looseObject({ kind: z.string(), model: z.string().min(1) }),
+        fitted: z.boolean().optional().describe('it sits in its place when it comes'),
       }),
     )
     .max(20)
@@ -126,6 +127,8 @@ export interface ItemOf<P> {
   readonly airs?: Readonly<Record<string, AirWay>>
   /** Of a card: it stands upright, on a riser. */
   readonly upright?: boolean
+  /** It came with its case, in its place. */
+  readonly fitted?: boolean
   /** What was cut or filed off this copy. */
   readonly cuts?: readonly string[]
 }

@@ -71,9 +71,10 @@ export const alone = stageOfEach(
   },
 )
 /** What is said of how a copy sits: one that sits otherwise stands for no other. */
-const howItSits = ({ turned, upright }: Pick<Item, 'turned' | 'upright'>) => [
+const howItSits = ({ turned, upright, fitted }: Pick<Item, 'turned' | 'upright' | 'fitted'>) => [
   turned ?? 0,
   upright === true,
+  fitted === true,
 ]
 const video = stage('board-video', { items }, ({ items }) => boardVideo(items))
 const upright = stage('upright', { items }, ({ items }) => uprightPlaceIn(items))

@@ -47,6 +47,36 @@ describe('fans that are in a case', () => {
       fans: expect.arrayContaining([expect.objectContaining({ sizes: ['120'] })]),
     })
   })
+  test('what comes in a case sits in its place; what lies in a box does not', () => {
+    const fitted = (text: string) => read(text).part.includes?.map(i => [i.part.kind, i.fitted])
+    expect(fitted(`${CASE}Pre-installed fans: 2 x 120 mm\nFan hub: included`)).toEqual([
+      ['fan', true],
+      ['hub', true],
+    ])
+    const kit = 'Glim Arc 120 fan, pack of 3\nPackage contents: 3 fans, 1 controller'
+    expect(fitted(kit)).toEqual([['hub', undefined]])
+  })
+  test('a controller in a case is read like one by itself', () => {
+    const hub =
+      'Fan hub: 6-port, SATA powered, PWM signal from the motherboard, behind the tray; included'
+    for (const line of [
+      hub,
+      'Included 6-port PWM fan hub, SATA powered, PWM signal from the motherboard',
+    ])
+      expect(read(CASE + line).part.includes).toMatchObject([
+        {
+          ...{ count: 1, fitted: true },
+          part: {
+            ...{ kind: 'hub', serves: 'fans' },
+            inlets: expect.arrayContaining([
+              expect.objectContaining({ face: 'sata-power' }),
+              expect.objectContaining({ face: 'fan-4' }),
+            ]),
+            outlets: Array.from({ length: 6 }, () => expect.objectContaining({ face: 'fan-4' })),
+          },
+        },
+      ])
+  })
   test('with lights by a lead of their own, and a plug that is said', () => {
     const { part } = read(`${CASE}Pre-installed fans: 3 x 120 mm ARGB PWM`)
     expect(part.includes?.[0]?.part).toMatchObject({

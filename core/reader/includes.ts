@@ -1,9 +1,10 @@
 // What comes with a part and is a part of its own: fans in a case, leads with a board, an adapter with a card,
 // a controller with fans.
 import type { PartKind } from '../parts'
-import { isNo, whole, type Notes } from './notes'
+import { readHub } from './hub'
+import { isNo, Notes, whole } from './notes'
 import { oneOf } from './pattern'
-import { phrasesOf, type Sheet, type Statement } from './statements'
+import { phrasesOf, sheetOf, type Sheet, type Statement } from './statements'
 import { countOf, wordNumber } from './things'
 
 const INCLUDED = oneOf(
@@ -45,7 +46,8 @@ const READ: Partial<Record<PartKind, (line: Line, notes: Notes) => boolean>> = {
   case: ({ s, heading }, notes) => {
     const isThere = INCLUDED.test(s.label) || phrasesOf(s.value).some(isControllerThere)
     const hasHub = isThere && counted(s, notes, { what: 'hub', named: CONTROLLER })
-    return fansIn(s, notes, heading) || hasHub
+    if (hasHub) whatTheHubIs(s, notes)
+    return fansIn(s, notes, heading) || hasHub || hubUnderLabel(s, notes)
   },
   board: ({ s, isContents }, notes) =>
     isContents && counted(s, notes, { what: 'lead', named: SATA_LEADS }),
@@ -72,6 +74,32 @@ export function readIncludes(sheet: Sheet, notes: Notes, kind: PartKind): void {
 const isControllerThere = (phrase: string): boolean =>
   INCLUDED.test(phrase) && CONTROLLER.test(phrase)
 const CONTROLLER = /\b(?:fan |RGB |A-?RGB )?(?:controller|hub)\b/i
+const HUB_LABEL =
+  /^(?:(?:integrated|built-in|own) )?(?:PWM |fan |A?RGB |light(?:ing)? )*(?:controller|hub)$/i
+const IS_THERE = oneOf(
+  /^yes\b/,
+  /^1\b/,
+  /\bincluded\b/,
+  /\b(?:pre-?)?(?:installed|fitted|mounted)\b/,
+  /^\d{1,2}[- ]port/,
+)
+/** "Fan hub: included", "Controller: 1, behind the tray". */
+function hubUnderLabel(s: Statement, notes: Notes): boolean {
+  const isThere = HUB_LABEL.test(s.label) && IS_THERE.test(s.value)
+  if (!isThere) return false
+  const said = /^([1-4])\b(?! ?-?port)/i.exec(s.value)?.[1]
+  notes.put(s, 'includes.hub', Number(said ?? 1), 'pcs')
+  whatTheHubIs(s, notes)
+  return true
+}
+
+/** What is said of a controller beside that it is there: read as a hub's sheet. */
+function whatTheHubIs(s: Statement, notes: Notes): void {
+  const own = new Notes()
+  readHub(sheetOf([s.label, ...phrasesOf(s.value)].join('\n')), own)
+  for (const { path, value, unit } of own.fields())
+    notes.put(s, `includes.hub.${path}`, value, unit)
+}
 const SATA_LEADS = /\bSATA(?: data| 6 ?Gb\/s| III)? (?:cables?|leads?)\b/i
 
 function counted(

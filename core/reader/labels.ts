@@ -49,6 +49,7 @@ const INCLUDED: Readonly<Record<string, string>> = {
   adapter: 'plugs into the adapter that comes with it',
 }
 function includedLabel(what: string, detail: string | undefined): string {
+  if (what === 'hub' && detail !== undefined) return 'what the controller that comes with it has'
   if (what !== 'fan') return INCLUDED[what] ?? 'comes with it'
   if (detail === 'face') return 'plug of the fans that come with it'
   return detail === 'lights'

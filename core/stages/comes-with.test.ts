@@ -1,7 +1,7 @@
 // What comes with a part is counted once for each copy, and comes and goes with it.
 import { buildSchema, type StoredItem } from '../document/build'
 import { part } from '../test-helpers/demos'
-import { alongWith, missingOf } from './comes-with'
+import { added, alongWith, missingOf } from './comes-with'
 
 const items = (...list: readonly object[]): readonly StoredItem[] =>
   buildSchema.parse({ id: 'own', name: 'Own', items: list }).items
@@ -59,6 +59,18 @@ describe('what comes and goes with a part', () => {
       { do: 'removeItem', id: 'b' },
       { do: 'addItem', item: { part: { id: 'other-fan', price: 0 }, state: 'wanted' } },
     ])
+  })
+  test('what sits in its place is said to; what stays in hand does not sit there any more', () => {
+    const sitting = { ...pc, includes: [{ count: 2, part: fan, fitted: true }] }
+    const [one] = missingOf(items({ id: 'case', part: sitting }))
+    if (!one) throw new Error('two fans are missing')
+    expect(added(one, [])).toMatchObject([
+      { item: { part: { id: 'case-fan' }, fitted: true } },
+      { item: { part: { id: 'case-fan' }, fitted: true } },
+    ])
+    const mine = { id: 'a', part: fan, state: 'have' as const, fitted: true }
+    const all = items({ ...holder, part: sitting }, mine)
+    expect(alongWith(all, all.slice(1))).toEqual([{ do: 'comeFitted', id: 'a', fitted: false }])
   })
   test('what comes with both stays', () => {
     const both = { ...other, includes: [{ count: 3, part: fan }] }

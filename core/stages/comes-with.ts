@@ -12,6 +12,8 @@ export interface Missing {
   readonly item: string
   readonly part: Part
   readonly count: number
+  /** Whether it sits in its place when it comes. */
+  readonly fitted: boolean
 }
 
 /**
@@ -41,7 +43,7 @@ const comingWith = (alike: readonly StoredItem[]): readonly Missing[] =>
   alike
     .slice(0, 1)
     .flatMap(({ id, part: holder }) =>
-      includedWith(holder, alike.length).map(({ part, count }) => ({ item: id, part, count })),
+      includedWith(holder, alike.length).map(coming => ({ item: id, ...coming })),
     )
 
 const isInHand = ({ state }: StoredItem): boolean => state === 'have' || state === 'spare'
@@ -49,7 +51,8 @@ const isInHand = ({ state }: StoredItem): boolean => state === 'have' || state =
 /**
  * What follows from other items in a build: what came with a part that is not bought now leaves
  * with it, the last first; what comes with a new one is added in its state. What is in hand stays,
- * and so does what is paid or has a price of its own: that was bought by itself.
+ * no longer in the place where it came, and so does what is paid or has a price of its own: that was
+ * bought by itself.
  */
 export function alongWith(
   before: readonly StoredItem[],
@@ -64,20 +67,23 @@ export function alongWith(
     return over > 0 ? free.slice(-over) : []
   })
   const left = after.filter(i => !leaving.includes(i))
+  const loose = left.filter(i => i.fitted && (owedNow.get(i.part.id) ?? 0) === 0)
   const known = new Set(missingOf(before).map(m => m.part.id))
   const coming = missingOf(left).filter(m => !known.has(m.part.id))
   return [
     ...leaving.map(({ id }) => ({ do: 'removeItem' as const, id })),
+    ...loose.map(({ id }) => ({ do: 'comeFitted' as const, id, fitted: false })),
     ...coming.flatMap(m => added(m, left)),
   ]
 }
 
 /** So many of what comes with an item, in the state that it has. */
 export function added(
-  { item, part, count }: Missing,
+  { item, part, count, fitted }: Missing,
   items: readonly StoredItem[],
 ): readonly SingleCommand[] {
   const { state, condition } = items.find(i => i.id === item) ?? {}
-  const add = { do: 'addItem' as const, item: { part, state, condition } }
+  const sits = fitted ? { fitted } : {}
+  const add = { do: 'addItem' as const, item: { part, state, condition, ...sits } }
   return Array.from({ length: count }, () => add)
 }

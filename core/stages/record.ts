@@ -5,6 +5,7 @@ import { compareBy } from '../collections/compare'
 import { counted } from '../figures/format'
 import { rounded } from '../figures/rounded'
 import { standoffPlan } from '../plan/standoffs'
+import { isAsItCame, progressSoFar } from '../order/as-it-came'
 import { stepPlan } from '../order/section'
 import type { StepProgress } from '../order/step'
 import { leaving, progress, storedItems } from '../plan/given'
@@ -58,6 +59,7 @@ const NEEDS = {
   items: plainItems,
   plan: stepPlan,
   progress,
+  soFar: progressSoFar,
   spares,
 } as const
 
@@ -65,7 +67,7 @@ const NEEDS = {
 export const record = stage('record', NEEDS, values => rounded(recordOf(values)))
 
 function recordOf(s: ValuesOf<typeof NEEDS>): RecordSection {
-  const { progress } = s
+  const { progress, soFar } = s
   const { steps } = s.plan
   const done = steps
     .flatMap(step => {
@@ -107,7 +109,7 @@ function recordOf(s: ValuesOf<typeof NEEDS>): RecordSection {
     done,
     marked: s.marks,
     leftOver: [...s.spares, ...takenOut, ...stayOut, ...old, ...idle],
-    remaining: steps.length - done.length,
+    remaining: steps.filter(step => !isAsItCame(step, soFar)).length - done.length,
     orphans: Object.entries(progress)
       .filter(([id]) => !known.has(id) && !isProof(id) && !isHand(id))
       .map(([id, p]) => ({ id, at: p.at })),

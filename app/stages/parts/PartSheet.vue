@@ -15,6 +15,7 @@ import NotStated from '../../ui/NotStated.vue'
 import ItemPages from '../../ui/ItemPages.vue'
 import PhotoStrip from '../../ui/PhotoStrip.vue'
 import SerialField from '../../ui/SerialField.vue'
+import CameFitted from './CameFitted.vue'
 import BeyondField from './BeyondField.vue'
 import PieceList from '../../ui/PieceList.vue'
 import TurnList from '../../ui/TurnList.vue'
@@ -85,6 +86,7 @@ const asked = (f: FigureRow) => ({
         >Ask for it again</ElButton
       >
     </p>
+    <CameFitted v-if="item" :item="item" />
     <p v-if="item?.part.note">{{ item.part.note }}</p>
     <p v-if="item?.note">{{ item.note }}</p>
     <div role="group" aria-label="Condition" class="conditions">

@@ -56,13 +56,14 @@ function laidAside(
 }
 
 /** What holds for the old copy alone, where there is any of it. */
-const ofCopy = ({ marks, beyond, cuts, jumpers, out, bare }: StoredItem) => ({
+const ofCopy = ({ marks, beyond, cuts, jumpers, out, bare, fitted }: StoredItem) => ({
   ...(marks && { marks }),
   ...(beyond !== undefined && { beyond }),
   ...(cuts && { cuts }),
   ...(jumpers && { jumpers }),
   ...(out && { out }),
   ...(bare && { bare }),
+  ...(fitted && { fitted }),
 })
 
 const likeForLike = (is: StoredItem['part'], other: StoredItem['part']): Problem => ({
@@ -80,6 +81,7 @@ export const itemCommands: Specs<
   | 'markEnd'
   | 'confirm'
   | 'leaveIncluded'
+  | 'comeFitted'
 > = {
   /** An item without an id gets a fresh one. */
   addItem: {
@@ -118,15 +120,16 @@ export const itemCommands: Specs<
    * it was.
    */
   swapPart: {
-    run(build, { id, part, figures, marks, beyond, cuts, jumpers, out, bare, entries, leaving }) {
+    run(build, { id, part, entries, leaving, ...copy }) {
       const item = findItem(build, id)
       if (!isItem(item)) return item
       if (item.part.kind !== part.kind) return likeForLike(item.part, part)
       const isOther = item.part.id !== part.id && entries === undefined
       const { build: rest, before } = isOther ? takenOut(build, item) : asIt(build, entries ?? {})
+      const { figures, marks, beyond, cuts, jumpers, out, bare, fitted } = copy
       const swapped = withItem(rest, id, i => ({
         ...i,
-        ...{ part, figures, marks, beyond, cuts, jumpers, out, bare },
+        ...{ part, figures, marks, beyond, cuts, jumpers, out, bare, fitted },
       }))
       return {
         build: isOther ? swapped : putBack(swapped, { entries, leaving }),
@@ -233,6 +236,21 @@ export const itemCommands: Specs<
     },
     line: ({ out }, { item }) =>
       out ? `What comes with ${item} is left out` : `What comes with ${item} belongs to it`,
+  },
+
+  /** It came in its place and is not put in; or it was taken out of there and is. */
+  comeFitted: {
+    run(build, { id, fitted }) {
+      const item = findItem(build, id)
+      if (!isItem(item)) return item
+      return {
+        build: withItem(build, id, ({ fitted: _, ...i }) => (fitted ? { ...i, fitted: true } : i)),
+        back: { do: 'comeFitted', id, fitted: item.fitted === true },
+        about: named(item),
+      }
+    },
+    line: ({ fitted }, { item }) =>
+      fitted ? `${item} came in its place` : `${item} is put in by hand`,
   },
 
   /** Other data for the parts of some items; what was measured on each copy stays. */

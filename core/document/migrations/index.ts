@@ -108,4 +108,12 @@ export const MIGRATIONS: readonly Migration[] = [
     build: same,
     part: same,
   },
+  {
+    from: 10,
+    says:
+      'New fields, both of which may be left out: what comes with a case in its place (`fitted`), and ' +
+      'the copies of which that is so.',
+    build: same,
+    part: same,
+  },
 ]

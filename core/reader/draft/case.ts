@@ -17,6 +17,7 @@ export function caseFrom(f: Fields, about: About): Made {
     bays: allBays(f, made.bays),
     ...given('slots', count(f, 'slots')),
     radiators: radiatorsOf(f),
+    ...(f.has('includes.hub') ? { spots: OWN_PLACE } : {}),
     partly: (made.partly ?? []).filter(path => path !== 'leads' || !hasAny(f, 'leads.')),
     assumed: (made.assumed ?? []).filter(path => path !== 'supply.forms' || !f.has('supply.forms')),
     supply: {
@@ -37,6 +38,11 @@ export function caseFrom(f: Fields, about: About): Made {
     ],
   }
 }
+
+/** Where a controller sits that comes in the case: nobody says where that is. */
+const OWN_PLACE: Case['spots'] = [
+  { key: 'controller', label: 'its own place', takes: ['hub'], axes: '+x +y +z' },
+]
 
 function statedBehind(f: Fields): Case['inner']['behind'] {
   const mm = count(f, 'inner.behind')

@@ -50,7 +50,11 @@ export function draftOf(
     return { path: f.path, words: f.words, why }
   })
   return {
-    part: { ...made.part, ...given('pack', count(fields, 'pack')), ...includesOf(fields, about) },
+    part: {
+      ...made.part,
+      ...given('pack', count(fields, 'pack')),
+      ...includesOf(kind, fields, about),
+    },
     marks,
     assumed: made.assumed.map(([path, why]) => ({ path, words: null, why })),
   }
