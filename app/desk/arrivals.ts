@@ -237,7 +237,7 @@ function comingIn(row: Draft, part: Part, state: State): readonly SingleCommand[
     ...{ do: 'addItem' as const, item: { part: own, state, ...more } },
   })
   const own = add(part, row.bare ? { bare: true } : {})
-  const others = comingWith(row, part).map(c => add(c.part, c.fitted ? { fitted: true } : {}))
+  const others = comingWith(row, part).map(c => add(c.part, c.fitted ? { fitted: c.fitted } : {}))
   const copies = row.copies ?? []
   const each = (i: number): SingleCommand =>
     copies[i] ? add(part, { ...copies[i], ...(row.bare ? { bare: true } : {}) }) : own

@@ -3,7 +3,7 @@
 import { z } from 'zod'
 import { AIR_WAYS } from '../case/air'
 import { partSchema } from '../parts'
-import { CONDITIONS, STATES } from '../parts/kind'
+import { CONDITIONS, fittedSchema, STATES } from '../parts/kind'
 import { markSchema } from '../parts/mark'
 import { TURNS } from '../geometry/turn'
 import { BUILD_ORDERS, WEIGHTS } from './build-orders'
@@ -72,10 +72,7 @@ export const itemSchema = z.looseObject({
     .boolean()
     .optional()
     .describe('what comes with its part is left out of the build on purpose'),
-  fitted: z
-    .boolean()
-    .optional()
-    .describe('it came with its case and sits in its place there: it is not put in'),
+  fitted: fittedSchema.optional(),
   cuts: z
     .array(z.string())
     .optional()

@@ -3,7 +3,7 @@
 import { z } from 'zod'
 import { BUILD_ORDERS, WEIGHTS } from './build-orders'
 import { partSchema } from '../parts'
-import { CONDITIONS, STATES } from '../parts/kind'
+import { CONDITIONS, fittedSchema, STATES } from '../parts/kind'
 import { markSchema } from '../parts/mark'
 import { PRACTICE_IDS } from '../standards/practices'
 import { PIN_JOBS } from '../standards/panel'
@@ -158,7 +158,7 @@ const SINGLE = [
   z.strictObject({
     do: z.literal('comeFitted'),
     id,
-    fitted: z.boolean().describe('whether it came with its case, in its place'),
+    fitted: fittedSchema,
   }),
   z.strictObject({
     do: z.literal('sendBack'),

@@ -16,6 +16,7 @@ test('a fan that came in its place is done before anything is, and only looked a
   expect(seatOf(plover)?.progress).not.toBe('made')
   const seat = seatOf(came)
   expect(seat).toMatchObject({ progress: 'made', minutes: 0, screws: [], tools: [], holds: [] })
+  expect(seat?.title).toMatch(/ sits at the /)
   expect(seat?.does).toEqual([
     'It came in its place: look that it sits fast and which way it blows.',
   ])
@@ -26,6 +27,13 @@ test('a fan that came in its place is done before anything is, and only looked a
   expect(own.record.done).toEqual(before.record.done)
   expect(own.record.remaining).toBe(before.record.remaining - 1)
   expect(own.record.orphans).toEqual([])
+})
+
+test('it came at its wall: planned at another, it is put in there', () => {
+  const wall = (fitted: 'top' | 'floor'): Step | undefined =>
+    seatOf(change(plover, { do: 'comeFitted', id: FAN, fitted }))
+  expect([wall('top')?.progress, wall('top')?.to]).toEqual(['made', seatOf(plover)?.to])
+  expect(wall('floor')?.progress).not.toBe('made')
 })
 
 test('it takes no time in any build order', () => {

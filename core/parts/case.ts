@@ -1,6 +1,7 @@
 // The case: what it holds, where, and which leads hang from its front.
 import { amount, words } from './facets'
 import { isData } from '../connectors/connectors'
+import { wallOf } from '../case/air'
 import { airOrder } from '../case/air-order'
 import { layoutOf } from '../case/layout'
 import { usualLead } from '../connectors/leads'
@@ -139,6 +140,7 @@ const places = (p: Case): readonly End[] => {
         from: { list: 'fans', index: i },
         face: 'fan-place',
         traits: { size: fan.sizes },
+        role: wallOf(fan.axes),
         rank: turns.get(fan.key) ?? i,
       }),
     ),

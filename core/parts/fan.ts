@@ -142,6 +142,8 @@ export const fan: Kind<'fan', typeof fanSchema> = defineKind({
       sex: 'plug',
       label: 'frame',
       traits: size ? { size: [size] } : {},
+      // One that came in its place sits at that wall.
+      role: typeof item.fitted === 'string' ? item.fitted : null,
       // A radiator must have its place; a fan that would stand there can do without.
       need: 'should',
     })

@@ -1,11 +1,12 @@
 // What comes with a part and is a part of its own: fans in a case, leads with a board.
 import { partSchema, type Part } from '.'
+import type { Fitted } from './kind'
 
 export interface Included {
   readonly part: Part
   readonly count: number
   /** Whether it sits in its place when it comes. */
-  readonly fitted: boolean
+  readonly fitted: Fitted
 }
 
 /**

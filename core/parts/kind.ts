@@ -1,6 +1,6 @@
 // What every kind of part tells about itself: its schema, its ends, its body, what it draws.
 import { z } from 'zod'
-import type { AirWay } from '../case/air'
+import { WALLS, type AirWay, type Wall } from '../case/air'
 import type { Spot } from '../geometry/solid'
 import type { Turn } from '../geometry/turn'
 import { of, type Leaf, type Sum } from '../figures/quantity'
@@ -37,6 +37,12 @@ export const assumed = z
   .optional()
   .describe('nobody stated it: such parts usually have it')
 
+/** Whether something sits in its place when the case comes, and at which wall. */
+export const fittedSchema = z
+  .union([z.boolean(), z.enum(WALLS)])
+  .describe('it sits in its place when its case comes: at a wall, or wherever that is')
+export type Fitted = boolean | Wall
+
 /** What every part file carries. Unknown keys survive. */
 export const base = {
   id: z.string().min(1).describe('unique on the shelf'),
@@ -56,7 +62,7 @@ export const base = {
       z.looseObject({
         count: z.number().int().min(1).max(30).default(1),
         part: z.looseObject({ kind: z.string(), model: z.string().min(1) }),
-        fitted: z.boolean().optional().describe('it sits in its place when it comes'),
+        fitted: fittedSchema.optional(),
       }),
     )
     .max(20)
@@ -128,7 +134,7 @@ export interface ItemOf<P> {
   /** Of a card: it stands upright, on a riser. */
   readonly upright?: boolean
   /** It came with its case, in its place. */
-  readonly fitted?: boolean
+  readonly fitted?: Fitted
   /** What was cut or filed off this copy. */
   readonly cuts?: readonly string[]
 }

@@ -74,7 +74,7 @@ export const alone = stageOfEach(
 const howItSits = ({ turned, upright, fitted }: Pick<Item, 'turned' | 'upright' | 'fitted'>) => [
   turned ?? 0,
   upright === true,
-  fitted === true,
+  fitted ?? false,
 ]
 const video = stage('board-video', { items }, ({ items }) => boardVideo(items))
 const upright = stage('upright', { items }, ({ items }) => uprightPlaceIn(items))

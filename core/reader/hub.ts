@@ -7,7 +7,7 @@ import { phrasesOf, type Sheet, type Statement } from './statements'
 import { countOf, leadingCount } from './things'
 
 const SERVES: readonly (readonly [RegExp, Service])[] = [
-  [/\bfans?\b/i, 'fans'],
+  [/\bfans?\b|\bPWM\b/i, 'fans'],
   [/\bA?RGB\b|LED|light/i, 'lights'],
   [/\bUSB\b/i, 'USB'],
 ]
@@ -34,6 +34,7 @@ export function readHub(sheet: Sheet, notes: Notes): void {
   for (const s of sheet.statements) {
     readOutlets(s, notes, hub)
     readSpokenOutlets(s, notes, hub)
+    if (serves === 'fans') readBoth(s, notes)
     readPower(s, notes)
     readSignal(s, notes, hub)
     readAmps(s, notes, hub)
@@ -67,6 +68,15 @@ function readSpokenOutlets(s: Statement, notes: Notes, { outlet }: Hub): void {
     const spoken = /A?RGB|\bLED|power|input/i.test(phrase) ? null : SPOKEN.exec(phrase)
     if (spoken) notes.put(s, `outlets.${outlet}`, countOf(phrase, spoken), 'pcs')
   }
+}
+
+/** "6 PWM + 6 ARGB": ports of both sorts, each by its number. */
+const BOTH = /(\d{1,2})\s*[x×]?\s*PWM\s*(?:\+|and|\/|,)\s*(\d{1,2})\s*[x×]?\s*A-?RGB\b/i
+function readBoth(s: Statement, notes: Notes): void {
+  const [, fans, lights] = BOTH.exec(s.value) ?? []
+  if (fans === undefined || lights === undefined) return
+  notes.put(s, 'outlets.fan-4', Number(fans), 'pcs')
+  notes.put(s, 'outlets.light-5', Number(lights), 'pcs')
 }
 
 function readPower(s: Statement, notes: Notes): void {

@@ -24,7 +24,10 @@ describe('fans that are in a case', () => {
     [
       'summed over the walls',
       'Included fans: 3 x 120 mm (front), 1 x 120 mm (rear)',
-      [[4, 'fan', '120']],
+      [
+        [1, 'fan', '120'],
+        [3, 'fan', '120'],
+      ],
     ],
     [
       'wall by wall under a heading',
@@ -50,8 +53,13 @@ describe('fans that are in a case', () => {
   test('what comes in a case sits in its place; what lies in a box does not', () => {
     const fitted = (text: string) => read(text).part.includes?.map(i => [i.part.kind, i.fitted])
     expect(fitted(`${CASE}Pre-installed fans: 2 x 120 mm\nFan hub: included`)).toEqual([
-      ['fan', true],
       ['hub', true],
+      ['fan', true],
+    ])
+    const walls = 'Front fans: 3 x 120 mm (2 pre-installed)\nRear fans: 1 x 120 mm (1 included)'
+    expect(fitted(CASE + walls)).toEqual([
+      ['fan', 'rear'],
+      ['fan', 'front'],
     ])
     const kit = 'Glim Arc 120 fan, pack of 3\nPackage contents: 3 fans, 1 controller'
     expect(fitted(kit)).toEqual([['hub', undefined]])
@@ -76,6 +84,30 @@ describe('fans that are in a case', () => {
           },
         },
       ])
+  })
+  test.each([
+    [
+      'wall by wall, and all in all',
+      'Front fans: 3 x 120 mm (2 pre-installed)\nIncluded fans: 3 x 120 mm',
+      3,
+    ],
+    [
+      'in a table, and in a sentence',
+      'Included fans: 2 x 120 mm, 1 x 120 mm\nComes with three 120 mm fans.',
+      3,
+    ],
+    [
+      'at one wall in two lines',
+      'Front fans: 3 x 120 mm (2 included)\nFans, front: 2 x 120 mm pre-installed',
+      2,
+    ],
+  ])('told twice they are there once: %s', (_, lines, count) => {
+    const found = read(CASE + lines).part.includes ?? []
+    expect(found.reduce((sum, i) => sum + i.count, 0)).toBe(count)
+  })
+  test('a sheet that says less in all than by its walls is asked', () => {
+    const lines = 'Front fans: 3 x 120 mm (3 pre-installed)\nIncluded fans: 2 x 120 mm'
+    expect(read(CASE + lines).doubtful).toMatchObject([{ path: 'includes.fan.120', value: 2 }])
   })
   test('with lights by a lead of their own, and a plug that is said', () => {
     const { part } = read(`${CASE}Pre-installed fans: 3 x 120 mm ARGB PWM`)

@@ -33,14 +33,16 @@ export const labelOfField = (kind: PartKind, path: string): string =>
 
 /** What is counted and has no field of its own in the form; null where the form knows better. */
 function countedLabel(path: string): string | null {
-  const [head = '', second = '', third] = keysOf(path)
+  const [head = '', second = '', third, fourth] = keysOf(path)
   const counted = COUNTED[head]
   if (counted && second in CONNECTORS) {
     const { name } = CONNECTORS[second as PlugFace]
     return `${name}, ${OF_CABLES[third ?? ''] ?? counted}`
   }
   if (head === 'bays') return `${path.slice('bays.'.length)}-inch bays`
-  if (head === 'includes') return includedLabel(second, third)
+  const ofHub = /^includes\.hub\.(?<own>.+)$/.exec(path)?.groups?.['own']
+  if (ofHub) return `${labelOfField('hub', ofHub)} of the controller that comes with it`
+  if (head === 'includes') return includedLabel(second, third, fourth)
   return head === 'fans' || head === 'radiators' ? wallLabel(head, second, third) : null
 }
 
@@ -48,13 +50,12 @@ const INCLUDED: Readonly<Record<string, string>> = {
   ...{ lead: 'leads that come with it', hub: 'controller that comes with it' },
   adapter: 'plugs into the adapter that comes with it',
 }
-function includedLabel(what: string, detail: string | undefined): string {
-  if (what === 'hub' && detail !== undefined) return 'what the controller that comes with it has'
+function includedLabel(what: string, detail?: string, wall?: string): string {
   if (what !== 'fan') return INCLUDED[what] ?? 'comes with it'
   if (detail === 'face') return 'plug of the fans that come with it'
   return detail === 'lights'
     ? 'lights of the fans that come with it'
-    : `fans of ${detail ?? '?'} mm that come with it`
+    : `fans of ${detail ?? '?'} mm that come with it${wall === undefined ? '' : `, ${wall}`}`
 }
 
 function wallLabel(head: string, second: string, third: string | undefined): string {

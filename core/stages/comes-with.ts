@@ -5,6 +5,7 @@ import type { SingleCommand } from '../document/command-schema'
 import type { StoredItem } from '../document/build'
 import type { Part } from '../parts'
 import { includedWith } from '../parts/included'
+import type { Fitted } from '../parts/kind'
 
 /** What comes with items and is not in the build. */
 export interface Missing {
@@ -12,8 +13,8 @@ export interface Missing {
   readonly item: string
   readonly part: Part
   readonly count: number
-  /** Whether it sits in its place when it comes. */
-  readonly fitted: boolean
+  /** Of each of them whether it sits in its place when it comes, and where. */
+  readonly fitted: readonly Fitted[]
 }
 
 /**
@@ -22,10 +23,23 @@ export interface Missing {
  */
 export function missingOf(items: readonly StoredItem[]): readonly Missing[] {
   return owed(items).flatMap(coming => {
-    const here = items.filter(i => i.part.id === coming.part.id).length
-    const count = coming.count - here
-    return count > 0 ? [{ ...coming, count }] : []
+    const here = items.filter(i => i.part.id === coming.part.id)
+    const count = coming.count - here.length
+    return count > 0 ? [{ ...coming, count, fitted: notTaken(coming.fitted, here, count) }] : []
   })
+}
+
+/** Of the places in which such parts come, so many that none of those that are here came in. */
+function notTaken(
+  all: readonly Fitted[],
+  here: readonly StoredItem[],
+  count: number,
+): readonly Fitted[] {
+  const left = here.reduce<readonly Fitted[]>((places, { fitted }) => {
+    const at = places.indexOf(fitted ?? false)
+    return at < 0 ? places : places.toSpliced(at, 1)
+  }, all)
+  return left.slice(-count)
 }
 
 /** All that comes with the items, each part once. */
@@ -34,17 +48,19 @@ function owed(items: readonly StoredItem[]): readonly Missing[] {
   const coming = [...groupBy(holders, i => i.part.id).values()].flatMap(comingWith)
   return [...groupBy(coming, c => c.part.id).values()].flatMap(alike => {
     const [first] = alike
-    return first ? [{ ...first, count: alike.reduce((sum, c) => sum + c.count, 0) }] : []
+    const count = alike.reduce((sum, c) => sum + c.count, 0)
+    return first ? [{ ...first, count, fitted: alike.flatMap(c => c.fitted) }] : []
   })
 }
 
 /** What comes with items of one part: with each, or with each pack. */
 const comingWith = (alike: readonly StoredItem[]): readonly Missing[] =>
-  alike
-    .slice(0, 1)
-    .flatMap(({ id, part: holder }) =>
-      includedWith(holder, alike.length).map(coming => ({ item: id, ...coming })),
-    )
+  alike.slice(0, 1).flatMap(({ id, part: holder }) =>
+    includedWith(holder, alike.length).map(({ part, count, fitted }) => ({
+      ...{ item: id, part, count },
+      fitted: Array.from({ length: count }, () => fitted),
+    })),
+  )
 
 const isInHand = ({ state }: StoredItem): boolean => state === 'have' || state === 'spare'
 
@@ -79,11 +95,12 @@ export function alongWith(
 
 /** So many of what comes with an item, in the state that it has. */
 export function added(
-  { item, part, count, fitted }: Missing,
+  { item, part, fitted }: Missing,
   items: readonly StoredItem[],
 ): readonly SingleCommand[] {
   const { state, condition } = items.find(i => i.id === item) ?? {}
-  const sits = fitted ? { fitted } : {}
-  const add = { do: 'addItem' as const, item: { part, state, condition, ...sits } }
-  return Array.from({ length: count }, () => add)
+  return fitted.map(sits => ({
+    do: 'addItem' as const,
+    item: { part, state, condition, ...(sits ? { fitted: sits } : {}) },
+  }))
 }

@@ -244,13 +244,15 @@ export const itemCommands: Specs<
       const item = findItem(build, id)
       if (!isItem(item)) return item
       return {
-        build: withItem(build, id, ({ fitted: _, ...i }) => (fitted ? { ...i, fitted: true } : i)),
-        back: { do: 'comeFitted', id, fitted: item.fitted === true },
+        build: withItem(build, id, ({ fitted: _, ...i }) => (fitted ? { ...i, fitted } : i)),
+        back: { do: 'comeFitted', id, fitted: item.fitted ?? false },
         about: named(item),
       }
     },
     line: ({ fitted }, { item }) =>
-      fitted ? `${item} came in its place` : `${item} is put in by hand`,
+      fitted
+        ? `${item} came in its place${fitted === true ? '' : ` (${fitted})`}`
+        : `${item} is put in by hand`,
   },
 
   /** Other data for the parts of some items; what was measured on each copy stays. */

@@ -41,7 +41,7 @@ export function caseFrom(f: Fields, about: About): Made {
 
 /** Where a controller sits that comes in the case: nobody says where that is. */
 const OWN_PLACE: Case['spots'] = [
-  { key: 'controller', label: 'its own place', takes: ['hub'], axes: '+x +y +z' },
+  { key: 'controller', label: 'controller place', takes: ['hub'], axes: '+x +y +z' },
 ]
 
 function statedBehind(f: Fields): Case['inner']['behind'] {
@@ -88,13 +88,13 @@ const baysOf = (f: Fields, size: '2.5' | '5.25'): Bays =>
 
 const WALLS = ['rear', 'front', 'top', 'bottom', 'side'] as const
 type Wall = (typeof WALLS)[number]
-/** Which way air usually goes through a wall; a side says nothing. */
-const AIR: Record<Wall, { readonly air?: 'in' | 'out' }> = {
-  rear: { air: 'out' },
-  front: { air: 'in' },
-  top: { air: 'out' },
-  bottom: { air: 'in' },
-  side: {},
+/** Where a place in a wall points, and which way air usually goes there; a side says nothing. */
+const IN_WALL: Record<Wall, { readonly axes: string; readonly air?: 'in' | 'out' }> = {
+  rear: { axes: '+y +z +x', air: 'out' },
+  front: { axes: '+y +z -x', air: 'in' },
+  top: { axes: '+x +z -y', air: 'out' },
+  bottom: { axes: '+x +z +y', air: 'in' },
+  side: { axes: '+x +y +z' },
 }
 
 type FanPlaces = NonNullable<Case['fans']>
@@ -114,8 +114,7 @@ function fansAt(f: Fields, wall: Wall): FanPlaces {
     sizes: (list(f, `fans.${wall}.sizes`) ?? ['120']).filter(size =>
       takes(size, i + 1),
     ) as FanPlaces[number]['sizes'],
-    axes: '+x +y +z',
-    ...AIR[wall],
+    ...IN_WALL[wall],
   }))
 }
 
@@ -133,7 +132,7 @@ function radiatorsOf(f: Fields): Case['radiators'] {
         label: `radiator place at the ${wall}`,
         sizes: withSmaller(list(f, `radiators.${wall}.sizes`) ?? [size]),
         instead: Array.from({ length: places }, (_, i) => `${wall}-${i + 1}`),
-        axes: '+x +y +z',
+        axes: IN_WALL[wall].axes,
       },
     ]
   })

@@ -1,4 +1,5 @@
 // What was read to come with a part becomes parts of their own, as far as their words go: the rest is asked.
+import { WALLS } from '../../case/air'
 import type { Part, PartKind } from '../../parts'
 import { keysOf } from '../../parts/paths'
 import { EXPAND } from './expand'
@@ -24,16 +25,31 @@ export function includesOf(
     },
   })
   const found = [...f.keys()].flatMap((path): readonly Included[] => {
-    const [head, what = '', size = ''] = keysOf(path)
+    const [head, what = '', size = '', wall] = keysOf(path)
     const n = count(f, path)
     if (head !== 'includes' || n === null) return []
-    if (what === 'fan') return [of(`fan-${size}`, n, fanOf(f, size, name))]
+    if (what === 'fan' && wall !== undefined) return []
+    if (what === 'fan')
+      return fansOf(f, size, n).map(own => ({
+        ...of(`fan-${size}`, own.count, fanOf(f, size, name)),
+        ...own,
+      }))
     if (what === 'lead')
       return [of('lead', n, { kind: 'lead', model: `SATA lead of the ${name}`, face: 'sata-data' })]
     if (what === 'hub') return size === '' ? [of('controller', n, hubOf(f, name))] : []
     return [of('adapter', 1, adapterOf(n, name))]
   })
   return found.length > 0 ? { includes: found } : {}
+}
+
+/** Fans of one frame by their walls; those of which nobody said it sit somewhere. */
+function fansOf(f: Fields, size: string, n: number): readonly Pick<Included, 'count' | 'fitted'>[] {
+  const walled = WALLS.map(wall => ({
+    count: count(f, `includes.fan.${size}.${wall}`) ?? 0,
+    fitted: wall,
+  }))
+  const elsewhere = n - walled.reduce((sum, w) => sum + w.count, 0)
+  return [...walled, { count: elsewhere, fitted: true }].filter(w => w.count > 0)
 }
 
 function fanOf(f: Fields, size: string, model: string): object {

@@ -1,0 +1,151 @@
+// Fans that a case comes with: how many of each frame, at which wall, and what they are.
+import type { Wall } from '../case/air'
+import { groupBy } from '../collections/groups'
+import { INCLUDED, usesHeading, WALL, type Line } from './in-the-box'
+import { whole, type Notes } from './notes'
+import { phrasesOf, type Sheet, type Statement } from './statements'
+import { wordNumber } from './things'
+
+const NUMBER = String.raw`(\d{1,2}|one|two|three|four|five|six)`
+const FRAME = String.raw`(60|70|80|92|120|140|180|200)`
+/** "3 x 120 mm", "three 120 mm fans", "1 x ARGB 120 mm". */
+const FANS = new RegExp(
+  String.raw`(?<![\d.])(?:${NUMBER}\s*(?:[x×]\s*)?(?:[a-z-]+\s+){0,2})?${FRAME}\s*-?\s*mm`,
+  'gi',
+)
+/** Under a label that they are there a count and a frame say it: "3x 140 ARGB front". */
+const BARE_FANS = new RegExp(String.raw`(?<![\d.])${NUMBER}\s*[x×]\s*${FRAME}(?![\d.])`, 'gi')
+/** "(1 included)", "two are pre-installed": so many of those that fit. */
+const SOME_OF = new RegExp(
+  String.raw`${NUMBER}\s*[x×]?\s*(?:fans?\s+)?(?:are |is |of them )?(?:pre-?\s?installed|included|supplied|fitted)`,
+  'i',
+)
+
+const numberOf = (text: string | undefined): number =>
+  text === undefined ? 1 : (wordNumber(text) ?? Number(text))
+
+/** So many fans of one frame, and the wall that they are at, where the line says so. */
+interface Told extends Line {
+  readonly size: string
+  readonly n: number
+  readonly wall: Wall | null
+}
+
+/** Fans that are in a case when it is bought: `includes.fan.120`, and of them `includes.fan.120.front`. */
+export function readCaseFans(lines: readonly Line[], sheet: Sheet, notes: Notes): void {
+  const told = lines.flatMap(toldOf)
+  for (const alike of groupBy(told, t => t.size).values()) putAlike(alike, notes)
+  for (const { s, heading } of told) {
+    whatTheyAre(s, notes, [s.label, ...aboutFans(s)])
+    usesHeading(sheet, notes, heading)
+  }
+}
+
+/**
+ * Fans of one frame: what is told wall by wall and all in all is the same fans told twice. More of
+ * them all in all stand at walls that nobody named.
+ */
+function putAlike(told: readonly Told[], notes: Notes): void {
+  const { size = '' } = told[0] ?? {}
+  const path = `includes.fan.${size}`
+  const walled = [...groupBy(told, t => t.wall)].flatMap(([wall, own]) =>
+    wall ? once(own).map(t => ({ ...t, wall })) : [],
+  )
+  for (const { s, n, wall } of walled) {
+    notes.count(s, path, n)
+    notes.count(s, `${path}.${wall}`, n)
+  }
+  const atWalls = sum(walled)
+  const inAll = once(told.filter(t => t.wall === null))
+  const [first] = inAll
+  if (!first) return
+  if (sum(inAll) > atWalls) notes.count(first.s, path, sum(inAll) - atWalls)
+  else if (sum(inAll) < atWalls) notes.put(first.s, path, sum(inAll), 'pcs')
+  for (const { s } of told) notes.use(s)
+}
+const sum = (told: readonly Told[]): number => told.reduce((all, t) => all + t.n, 0)
+
+/** Told in several places, the largest of them: under one heading, or in one line, all counts. */
+function once(told: readonly Told[]): readonly Told[] {
+  const blocks = [...groupBy(told, t => (t.heading === '' ? t.s : t.heading)).values()]
+  return blocks.reduce((most, block) => (sum(block) > sum(most) ? block : most), [])
+}
+
+/** "3 x 120 mm, dust filters included": the filters are. */
+const aboutFans = (s: Statement): readonly string[] =>
+  phrasesOf(s.value).filter(p => !OTHER_THINGS.test(p))
+
+function toldOf(line: Line): readonly Told[] {
+  const { s, heading } = line
+  const isIncluded = INCLUDED.test(
+    [s.under, heading, s.label, ...aboutFans(s)].join(' ').replace(NONE_INCLUDED, ''),
+  )
+  if (!isOfFans(s) || !isIncluded || OTHER_THINGS.test(s.label)) return []
+  const some = SOME_OF.exec(s.value)
+  const found = framesIn(s)
+  return (some ? found.slice(0, 1) : found).map(([, n, size = ''], i) => ({
+    ...{ ...line, size, n: numberOf(some?.[1] ?? n) },
+    wall: wallOfLabel(s.label) ?? wallBeside(s.value, found, i),
+  }))
+}
+
+const WALL_NAMED = /\b(front|rear|back|top|roof|bottom|floor|base)\b/gi
+const BY_NAME: Readonly<Record<string, Wall>> = {
+  ...{ front: 'front', rear: 'rear', back: 'rear', top: 'top', roof: 'top' },
+  ...{ bottom: 'floor', floor: 'floor', base: 'floor' },
+}
+/** The one wall that is named in a text; null where there is none, or more than one. */
+function wallIn(text: string): Wall | null {
+  const named = new Set([...text.matchAll(WALL_NAMED)].map(m => BY_NAME[m[0].toLowerCase()]))
+  const [only] = named
+  return named.size === 1 ? (only ?? null) : null
+}
+const wallOfLabel = (label: string): Wall | null => wallIn(label)
+
+/** "2 x 140 mm front, 1 x 120 mm rear", or "front 2 x 140 mm, rear 1 x 120 mm". */
+function wallBeside(value: string, found: readonly RegExpExecArray[], i: number): Wall | null {
+  const [own, next, before] = [found[i], found[i + 1], found[i - 1]]
+  if (!own) return null
+  const endOf = (m: RegExpExecArray): number => m.index + m[0].length
+  const isFirst = wallIn(value.slice(0, found[0]?.index)) !== null
+  return isFirst
+    ? wallIn(value.slice(before ? endOf(before) : 0, own.index))
+    : wallIn(value.slice(endOf(own), next?.index))
+}
+
+const PRE_INSTALLED = /^pre-?\s?(?:installed|fitted)\b/i
+/** Each frame with its count; without a unit under a label that they are there. */
+function framesIn(s: Statement): readonly RegExpExecArray[] {
+  const named = [...saidOfThem(s.value).matchAll(FANS)]
+  const isBare = named.length === 0 && PRE_INSTALLED.test(s.label)
+  return isBare ? [...s.value.matchAll(BARE_FANS)] : named
+}
+const NONE_INCLUDED =
+  /\b(?:none|not|no fans?|without fans?)\b[^,;()]{0,12}(?:included|pre-?\s?installed|supplied|fitted)/gi
+const COOLING = /\bcooling\b/i
+const isOfFans = (s: Statement): boolean =>
+  /\bfans?\b/i.test(whole(s)) ||
+  WALL.test(s.label) ||
+  COOLING.test(s.label) ||
+  PRE_INSTALLED.test(s.label)
+/** "3 x 120 mm or 2 x 140 mm (3 x 120 mm pre-installed)": the brackets that say so, where a size is in them. */
+function saidOfThem(value: string): string {
+  const brackets = [...value.matchAll(/\(([^()]*)\)/g)].map(m => m[1] ?? '')
+  const own = brackets.find(b => INCLUDED.test(b) && b.search(FANS) >= 0)
+  return own ?? value
+}
+
+const OTHER_THINGS = /filter|hub|controller|screw|bracket|tray|cable|splitter|\bties\b/i
+
+const LIT = /A-?RGB|addressable/i
+
+function whatTheyAre(s: Statement, notes: Notes, phrases: readonly string[]): void {
+  const text = phrases.join(', ')
+  const isLit = LIT.test(text)
+  const fans = phrases.filter(p => p.search(FANS) >= 0 || p.search(BARE_FANS) >= 0)
+  const path = 'includes.fan.lights'
+  if (isLit && (fans.length < 2 || fans.every(p => LIT.test(p)))) notes.put(s, path, 'light-5')
+  else if (isLit) notes.doubt(s, { path, value: 'light-5' }, 'it is not said of all of them')
+  if (/\bPWM\b|4[- ]?pin/i.test(text)) notes.put(s, 'includes.fan.face', 'fan-4')
+  else if (!isLit && /3[- ]?pin/i.test(text)) notes.put(s, 'includes.fan.face', 'fan-3')
+}

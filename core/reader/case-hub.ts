@@ -1,0 +1,51 @@
+// The controller of fans or lights that a case comes with.
+import { readHub } from './hub'
+import { counted, INCLUDED } from './in-the-box'
+import { Notes } from './notes'
+import { oneOf } from './pattern'
+import { phrasesOf, sheetOf, type Statement } from './statements'
+
+export const CONTROLLER = /\b(?:fan |RGB |A-?RGB )?(?:controller|hub)\b/i
+
+/** Whether a line says that a controller is in the case; what it says of it is read with it. */
+export function readCaseHub(s: Statement, notes: Notes): boolean {
+  const isThere = INCLUDED.test(s.label) || phrasesOf(s.value).some(isControllerThere)
+  const isCounted = isThere && counted(s, notes, { what: 'hub', named: CONTROLLER })
+  const isRead = isCounted || hubUnderLabel(s, notes)
+  if (isRead) whatItIs(s, notes)
+  return isRead
+}
+
+/** "A hub for six fans is included". */
+const isControllerThere = (phrase: string): boolean =>
+  INCLUDED.test(phrase) && CONTROLLER.test(phrase)
+const HUB_LABEL =
+  /^(?:(?:integrated|built-in|own) )?(?:PWM |fan |A?RGB |light(?:ing)? )*(?:controller|hub)$/i
+const IS_THERE = oneOf(
+  /^yes\b/,
+  /^1\b/,
+  /\bincluded\b/,
+  /\b(?:pre-?)?(?:installed|fitted|mounted)\b/,
+  /^\d{1,2}[- ]port/,
+)
+/** "Fan hub: included", "Controller: 1, behind the tray". */
+function hubUnderLabel(s: Statement, notes: Notes): boolean {
+  const isThere = HUB_LABEL.test(s.label) && IS_THERE.test(s.value)
+  if (!isThere) return false
+  const said = /^([1-4])\b(?! ?-?port)/i.exec(s.value)?.[1]
+  notes.put(s, 'includes.hub', Number(said ?? 1), 'pcs')
+  return true
+}
+
+/** What stands beside a controller in one line and is about the fans. */
+const OF_FANS = /\d\s*[x×]\s*\d{2,3}|\d{2,3}\s*mm/i
+
+/** What is said of a controller beside that it is there: read as a hub's sheet. */
+function whatItIs(s: Statement, notes: Notes): void {
+  const own = new Notes()
+  const isOfHub = CONTROLLER.test(s.label)
+  const phrases = phrasesOf(s.value).filter(p => isOfHub || CONTROLLER.test(p) || !OF_FANS.test(p))
+  readHub(sheetOf([...(isOfHub ? [s.label] : []), ...phrases].join('\n')), own)
+  for (const { path, value, unit } of own.fields())
+    notes.put(s, `includes.hub.${path}`, value, unit)
+}

@@ -1,0 +1,51 @@
+// How sheets say that something comes with a part; their lines, each with what stands over it.
+import { isNo, type Notes } from './notes'
+import { oneOf } from './pattern'
+import type { Sheet, Statement } from './statements'
+import { countOf } from './things'
+
+export const INCLUDED = oneOf(
+  ...[/pre-?\s?(?:installed|fitted|mounted)/, /\bincluded\b/, /\bincludes\b/, /\bincl\b/],
+  ...[/\bsupplied\b/, /\bbundled\b/, /comes with/, /\bfactory[- ]fitted/],
+  /\b(?:is|are|come|comes) (?:already )?(?:fitted|installed|mounted)\b/,
+)
+/** Labels under which everything is in the box. */
+const CONTENTS = oneOf(
+  ...[/^(?:package|packaging|box) contents?$/, /^in the box$/, /^scope of delivery$/],
+  ...[/^contents of/, /^(?:supplied )?accessories$/, /^included(?: accessories)?$/],
+)
+/** Walls of a case at the beginning of a line. */
+export const WALL = /^(?:front|rear|top|bottom|side|roof)\b/i
+
+/** One line of a sheet, the line over it that is no wall of a case, and whether all of it is in the box. */
+export interface Line {
+  readonly s: Statement
+  readonly heading: string
+  readonly isContents: boolean
+}
+
+/** The lines that state something: "Fans pre-installed" stands over the walls below it. */
+export function linesOf({ statements }: Sheet): readonly Line[] {
+  let heading = ''
+  return statements.flatMap(s => {
+    if (isNo(s.value)) return []
+    if (!WALL.test(s.label)) heading = s.label === '' && !/\d/.test(s.value) ? s.value : ''
+    return [{ s, heading, isContents: CONTENTS.test(s.label) }]
+  })
+}
+
+/** The line over the walls is read with them. */
+export function usesHeading(sheet: Sheet, notes: Notes, heading: string): void {
+  const over = sheet.statements.find(s => heading !== '' && s.label === '' && s.value === heading)
+  if (over) notes.use(over)
+}
+/** Something that is named in the value of a line, by its count. */
+export function counted(
+  s: Statement,
+  notes: Notes,
+  { what, named }: { readonly what: string; readonly named: RegExp },
+): boolean {
+  const found = named.exec(s.value)
+  if (found) notes.put(s, `includes.${what}`, countOf(s.value, found) ?? 1, 'pcs')
+  return found !== null
+}
