@@ -1,5 +1,4 @@
 // The headers inside a board, by the phrases that name them, and the sockets at its rear.
-import { firstOf } from './measures'
 import { aboutM2, allM2 } from './m2'
 import type { Notes } from './notes'
 import { oneOf, opening } from './pattern'
@@ -105,7 +104,7 @@ const REAR: readonly Thing<Rear>[] = [
 const FAN_PLACE = opening(
   ...[/CPU$/, /pump$/, /chassis$/, /case$/, /system$/, /AIO$/, /front$/, /rear$/],
 )
-const NO_HEADERS = oneOf(/memory/, /dimm/, /dimension/, /chipset/, /^(?:form|size)/)
+const NO_HEADERS = oneOf(/memory/, /dimm/, /dimension/, /^chipset/, /^(?:form|size)/)
 
 /** "1 x CPU OPT / pump": one header of two names. */
 const OTHER_NAME =
@@ -142,7 +141,7 @@ function readPhrase(
   const aboutFans = inLabel?.key === 'fan-4'
   const key = aboutFans ? 'fan-4' : found.key
   const count = (key === 'fan-4' ? rangeIn(phrase) : null) ?? countIn(phrase, found, aboutFans)
-  if (count > 0 && isHere(s, phrase, key)) notes.count(s, `headers.${key}`, count)
+  if (count > 0 && isHere(s, phrase, key)) notes.count(s, `headers.${key}`, count, phrase)
 }
 
 /** A phrase on M.2 sockets or slots names no header, unless it goes on to the SATA ports. */
@@ -206,7 +205,10 @@ const SORTS = /\d\s*x\s*USB[^,;()]*\((\d\s*x\s*(?:USB\s*)?Type[^()]*,[^()]*)\)/g
 
 export function readRear(s: Statement, notes: Notes): void {
   const phrases = phrasesOf(s.value.replace(SORTS, '$1'))
-  const found = phrases.flatMap(phrase => thingsIn(phrase, REAR).slice(0, 1))
-  for (const { key, count } of found) notes.count(s, `rear.${key}`, count)
-  if (found.length === 0 && firstOf(s.value, 'GB') === null) notes.use(s)
+  const found = phrases.flatMap(phrase =>
+    thingsIn(phrase, REAR)
+      .slice(0, 1)
+      .map(thing => ({ ...thing, phrase })),
+  )
+  for (const { key, count, phrase } of found) notes.count(s, `rear.${key}`, count, phrase)
 }

@@ -17,7 +17,7 @@ import { phrasesOf, type Sheet, type Statement } from './statements'
 import { countAround, leadingCount, thingsIn, wordNumber, type Counted, type Thing } from './things'
 
 const DOES: readonly (readonly [RegExp, string])[] = [
-  [/graphics? card|video card|\bGPU\b/i, 'graphics'],
+  [/graphics? card|(?:video|VGA) card|\bGPU\b/i, 'graphics'],
   [/capture/i, 'capture'],
   [/(?:storage|disk|SATA) (?:controller|expansion|adapter)|\bSAS\b|SATA card|RAID/i, 'storage'],
   [/sound card|audio card/i, 'sound'],
@@ -33,7 +33,7 @@ const OUTPUTS: readonly Thing<PlugFace>[] = [
   { key: 'hdmi', named: /HDMI/i },
   { key: 'displayport', named: /DisplayPorts?|\bDP\b/i },
   { key: 'dvi', named: /\bDVI(?:-[DI])?\b/i },
-  { key: 'vga', named: /\bVGA\b/i },
+  { key: 'vga', named: /\bVGA\b(?! card)/i },
   { key: 'usb-c-socket', named: /USB-?C|Type-C/i },
 ]
 const POWER: readonly Thing<string>[] = [
@@ -219,10 +219,15 @@ function readProfile(s: Statement, notes: Notes): void {
 /** Figures that a sheet asks of the rest of the machine say nothing of the card. */
 const OF_THE_SYSTEM = /recommended|suggested|psu|power supply|system power|minimum|^system$/i
 
+/** What the chip draws is not all that the board with its memory does. */
+const OF_THE_CHIP = /\b(?:chip|core|die|ASIC)(?: only)? (?:power|draw|limit)|\bTGP\b.*\bchip\b/i
+
 function readWatts(s: Statement, notes: Notes): void {
   if (OF_THE_SYSTEM.test(s.label)) return
   // "263 W (recommended supply 750 W)": the other is the machine's.
-  const own = s.value.split(/[,;()]/).filter(part => !OF_THE_SYSTEM.test(part))
+  const own = s.value
+    .split(/[,;()]/)
+    .filter(part => !OF_THE_SYSTEM.test(part) && !OF_THE_CHIP.test(`${s.label} ${part}`))
   const said = own.filter(part => !/peak/i.test(part)).join(', ')
   const all = measuresIn(said).flatMap(m => (m.unit === 'W' ? [m.value] : []))
   // Of a typical draw and the most it draws the most counts.
@@ -258,13 +263,13 @@ const IN_THE_BOX = oneOf(
 function readPlug(s: Statement, notes: Notes, plug: Counted<string>, phrase: string): void {
   if (!/power|connector|plug|pin/i.test(whole(s)) || isNo(phrase)) return
   if (!IN_THE_BOX.test(phrase.replace(/\([^)]*\)/g, '')))
-    notes.count(s, `power.${plug.key}`, plug.count)
+    notes.count(s, `power.${plug.key}`, plug.count, phrase)
 }
 
 function readInner(s: Statement, notes: Notes, phrase: string): void {
   const [inner] = thingsIn(phrase, INSIDE)
   if (inner && /internal|header|connector|inside/i.test(whole(s)))
-    notes.count(s, `headers.${inner.key}`, inner.count)
+    notes.count(s, `headers.${inner.key}`, inner.count, phrase)
 }
 
 function readOutput(s: Statement, notes: Notes, phrase: string): void {
@@ -273,5 +278,5 @@ function readOutput(s: Statement, notes: Notes, phrase: string): void {
   if (!out || !about || /\binputs?\b/i.test(`${s.label} ${phrase}`)) return
   const from = phrase.search(/HDMI|Display|DP\b|DVI|VGA|USB|Type-C/i)
   const many = countAround(phrase, from, phrase.length) ?? leadingCount(phrase) ?? out.count
-  notes.count(s, `rear.${out.key}`, many)
+  notes.count(s, `rear.${out.key}`, many, phrase)
 }

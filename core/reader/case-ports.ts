@@ -62,5 +62,6 @@ function readPort(s: Statement, notes: Notes, phrase: string): void {
     s,
     `leads.${port[0]}`,
     countAround(phrase, named.index, end) ?? inBrackets(phrase) ?? 1,
+    phrase,
   )
 }

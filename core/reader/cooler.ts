@@ -32,12 +32,21 @@ function readSockets(s: Statement, notes: Notes): void {
   const about = /socket|compatib|^for$|mount|support/i.test(s.label)
   const inText = s.label === '' && FITS.test(s.value)
   if ((!about && !inText) || isRemark(s)) return
-  // What asks for a kit of its own has no mounting set in the box.
-  const own = phrasesOf(s.value.replace(/\([^()]*\)/g, b => (BY_A_KIT.test(b) ? '' : b)))
-    .filter(phrase => !BY_A_KIT.test(phrase))
-    .join(', ')
-  const sockets = socketsIn(about ? own : own.slice(own.search(FITS)))
+  const own = about ? s.value : s.value.slice(s.value.search(FITS))
+  const apart = byAKit(own)
+  const sockets = socketsIn(own.replace(BRACKETS, '')).filter(socket => !apart.includes(socket))
   if (sockets.length > 0) notes.put(s, 'sockets', sockets)
+}
+
+const BRACKETS = /\([^()]*\)/g
+/** Sockets that ask for a kit of their own: in brackets that name them, or in the phrase that says it. */
+function byAKit(text: string): readonly string[] {
+  const brackets = [...text.matchAll(BRACKETS)].map(m => m[0]).filter(b => BY_A_KIT.test(b))
+  const named = brackets.flatMap(socketsIn)
+  const phrases = phrasesOf(text).filter(phrase =>
+    BY_A_KIT.test(phrase.replace(BRACKETS, b => (socketsIn(b).length > 0 ? '' : b))),
+  )
+  return [...named, ...phrases.flatMap(phrase => socketsIn(phrase.replace(BRACKETS, '')))]
 }
 
 const BY_A_KIT =

@@ -151,9 +151,11 @@ const SENTENCE = new RegExp(
     String.raw`(?<=[a-z]{4}\.)\s+(?=\d)`,
   ].join('|'),
 )
+/** A name alone behind a semicolon goes on with the list: "TERN-2, TERN-3; KNOT-5". */
+const BEHIND_SEMICOLON = /;\s+(?![A-Z]{2,}[- ]?\d+[A-Z]?\s*(?:$|;))/
 const sentences = (line: string): readonly string[] =>
   line
     .split(SENTENCE)
-    .flatMap(s => s.split(/;\s+/))
+    .flatMap(s => s.split(BEHIND_SEMICOLON))
     .map(s => s.trim())
     .filter(Boolean)

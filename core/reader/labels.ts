@@ -27,9 +27,15 @@ const NUMBERS: Readonly<Record<string, string>> = { m2: 'M.2 sockets', 'fan.coun
 /** "headers.sata-data" → "SATA data headers"; "coolerRoom" → "cooler room". */
 export const labelOfField = (kind: PartKind, path: string): string =>
   NUMBERS[path] ??
+  ofHubLabel(path) ??
   countedLabel(path) ??
   formLabel(formOf(kind), keysOf(path), []) ??
   path.replaceAll('.', ', ')
+
+function ofHubLabel(path: string): string | null {
+  const own = /^includes\.hub\.(.+)$/.exec(path)?.[1]
+  return own ? `${labelOfField('hub', own)}, of the controller that comes with it` : null
+}
 
 /** What is counted and has no field of its own in the form; null where the form knows better. */
 function countedLabel(path: string): string | null {
@@ -40,8 +46,6 @@ function countedLabel(path: string): string | null {
     return `${name}, ${OF_CABLES[third ?? ''] ?? counted}`
   }
   if (head === 'bays') return `${path.slice('bays.'.length)}-inch bays`
-  const ofHub = /^includes\.hub\.(?<own>.+)$/.exec(path)?.groups?.['own']
-  if (ofHub) return `${labelOfField('hub', ofHub)} of the controller that comes with it`
   if (head === 'includes') return includedLabel(second, third, fourth)
   return head === 'fans' || head === 'radiators' ? wallLabel(head, second, third) : null
 }

@@ -83,7 +83,10 @@ function readShut(
   // A line on the one socket there is needs no name for it.
   const own = isOnly && SWITCHES_OFF.test(s.value) ? s.value : undefined
   const shut = said.find(text => socketNamed(n).test(text) && SWITCHES_OFF.test(text)) ?? own
-  const ports = portsIn(shut ?? '')
+  // A line of several sockets says of each what stands behind its name.
+  const ofIt =
+    shut && textsIn(shut).length > 1 ? textsIn(shut).find(t => socketNamed(n).test(t)) : shut
+  const ports = portsIn(ofIt !== undefined && SWITCHES_OFF.test(ofIt) ? ofIt : '')
   if (shut === undefined || ports.length === 0) return
   notes.putFrom(shut, s, `m2.${n}.shuts`, ports)
   for (const line of sheet.statements) if (line.value === shut) notes.use(line)
@@ -106,11 +109,13 @@ const NUMBERED = /\bM\.?2(?:[_ ]\d|[A-D](?:_[A-Z]+)?)\b/
 const socketsOn = (s: Statement): readonly Socket[] =>
   textsOf(s).flatMap(text => socketsIn(text, s, NUMBERED.test(whole(s))))
 
+/** What stands behind each name of a socket in a line. */
+const textsIn = (text: string): readonly string[] =>
+  text.split(/(?=\bM\.?2(?:_\d|[A-D]\b))/).filter(t => /^M\.?2(?:_\d|[A-D]\b)/.test(t))
+
 /** The texts of a line that are about sockets: one for each that is named, or the line, or phrases. */
 function textsOf(s: Statement): readonly string[] {
-  const each = s.value
-    .split(/(?=\bM\.?2(?:_\d|[A-D]\b))/)
-    .filter(t => /^M\.?2(?:_\d|[A-D]\b)/.test(t))
+  const each = textsIn(s.value)
   if (each.length > 1) return withShared(each.map(upToPorts))
   if (NUMBERED.test(whole(s))) return [whole(s)]
   return aboutM2(s.label) ? [s.value] : wholeSockets(phrasesOf(s.value)).filter(aboutM2)

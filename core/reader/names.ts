@@ -17,7 +17,15 @@ const KIND_WORDS = oneOf(
   ...[/mid[- ]?tower/, /full[- ]?tower/, /mini[- ]?tower/, /(?:dual|single|twin)[- ]tower/],
   ...[/midi/, /tower\b/, /computer\b/, /cube case/, /desktop\b/, /case fan/, /case\b/, /chassis/],
   ...[/low[- ]?profile/, /CPU\b/, /all[- ]in[- ]one/, /AIO\b/, /liquid/, /water ?cool/],
-  ...[/air cooler/, /cooler/, /memory\b/, /kit\b/, /graphics? card/, /video card/, /graphics\b/],
+  ...[
+    /air cooler/,
+    /cooler/,
+    /memory\b/,
+    /kit\b/,
+    /(?:graphics?|VGA) card/,
+    /video card/,
+    /graphics\b/,
+  ],
   ...[/(?:audio )?capture/, /sound card/, /storage controller/],
   ...[/(?:SATA|PCIe|serial|FireWire) card/, /strip\b/, /network (?:card|adapter)/, /wi-?fi/],
   ...[/radio card/, /USB (?:card|expansion)/, /controller card/, /internal\b/, /NVMe/, /SSD\b/],
@@ -37,7 +45,7 @@ const CAPACITY = /\s+\d+(?:[.,]\d+)?\s*(?:GB|TB)\b/i
 const FIRST_KINDS = oneOf(
   ...[/the/, /case/, /gpu/, /cpu/, /processor/, /psu/, /device/, /part/, /product/, /name/],
   ...[/model/, /(?:optical|hard|disk) (?:drive|disk)/, /(?:air|cpu|liquid) cooler/],
-  ...[/graphics(?: card)?/, /(?:case )?fan(?: controller)?/],
+  ...[/graphics(?: card)?/, /(?:VGA|video) card/, /(?:case )?fan(?: controller)?/, /cooler/],
   ...[/(?:storage|network|sound|capture|USB) (?:controller|card|adapter)/, /memory(?: kit)?/],
   ...[/power supply/, /mother ?board/, /mainboard/, /SSD/, /drive/],
 )

@@ -2,6 +2,7 @@
 // what was never used stays unread.
 import type { Unit } from '../figures/units'
 import type { Statement } from './statements'
+import { onceTold, type Told } from './tally'
 
 export type ReadValue = string | number | boolean | readonly string[]
 export interface ReadField {
@@ -28,9 +29,25 @@ interface Entry {
 const isStated = (value: Stated): value is ReadValue =>
   value !== null && value !== undefined && (typeof value !== 'number' || Number.isFinite(value))
 
+/** A doubt with the line that it came from. */
+type Doubt = DoubtfulField & { readonly s: Statement }
+
+/** How many were counted under a path, with the words that count them. */
+function inAll(path: string, told: readonly Told[]): ReadField {
+  const own = told.filter(t => t.path === path)
+  return {
+    path,
+    value: own.reduce((sum, t) => sum + t.n, 0),
+    unit: 'pcs',
+    basis: 'spec',
+    words: [...new Set(own.map(t => t.s.words))].join('; '),
+  }
+}
+
 export class Notes {
   private readonly kept = new Map<string, ReadField>()
-  private readonly doubts: DoubtfulField[] = []
+  private readonly doubts: Doubt[] = []
+  private readonly counted: Told[] = []
   private readonly used = new Set<Statement>()
 
   /** Keeps a value; the first one said stands, another one said later is told as doubtful. */
@@ -53,6 +70,7 @@ export class Notes {
     else if (JSON.stringify(known.value) !== JSON.stringify(tidy))
       this.doubts.push({
         ...field,
+        s,
         why: `the sheet also says ${String(known.value)}`,
         isOther: true,
       })
@@ -61,26 +79,18 @@ export class Notes {
   /** Keeps a value that may mean something else: it fills the form, marked with why. */
   doubt(s: Statement, { path, value, unit = null }: Entry, why: string): void {
     if (!isStated(value) || this.kept.has(path) || this.doubts.some(d => d.path === path)) return
-    this.used.add(s)
-    this.doubts.push({ path, value, unit, basis: 'spec', words: s.words, why })
+    this.doubts.push({ path, value, unit, basis: 'spec', words: s.words, why, s })
   }
 
   /**
    * Adds to a count that several lines make up together: fans for the processor and for the case.
+   * `phrase` is what of the line counts it: the same in another list of the sheet is the same thing,
+   * unless it is null.
    */
-  count(s: Statement, path: string, n: number): void {
+  count(s: Statement, path: string, n: number, phrase: string | null = null): void {
     this.used.add(s)
-    const known = this.kept.get(path)
-    this.kept.set(path, {
-      path,
-      value: (typeof known?.value === 'number' ? known.value : 0) + n,
-      unit: 'pcs',
-      basis: 'spec',
-      words:
-        known && !known.words.endsWith(s.words)
-          ? `${known.words}; ${s.words}`
-          : (known?.words ?? s.words),
-    })
+    this.counted.push({ s, path, n, phrase })
+    this.kept.set(path, inAll(path, this.counted))
   }
 
   has(path: string): boolean {
@@ -98,13 +108,20 @@ export class Notes {
   }
 
   fields(): readonly ReadField[] {
-    return [...this.kept.values()]
+    const once = onceTold(this.counted)
+    return [...this.kept.values()].map(field =>
+      once.some(t => t.path === field.path) ? inAll(field.path, once) : field,
+    )
   }
   doubtful(): readonly DoubtfulField[] {
+    return this.standing().map(({ s: _, ...doubt }) => doubt)
+  }
+  /** A doubt falls where another line says its value for certain. */
+  private standing(): readonly Doubt[] {
     return this.doubts.filter(d => !this.kept.has(d.path) || d.isOther)
   }
   wasRead(s: Statement): boolean {
-    return this.used.has(s)
+    return this.used.has(s) || this.standing().some(d => d.s === s)
   }
 }
 

@@ -80,8 +80,8 @@ function separated(lines: readonly string[]): readonly string[] {
  */
 function joined(lines: readonly string[]): readonly string[] {
   const cells = lines.flatMap((text, at) => (text.trim() === '' ? [] : [{ text: text.trim(), at }]))
-  if (cells.filter(c => /[:|\t]|\S {3,}\S/.test(c.text)).length > cells.length * MOST_MARKED)
-    return lines
+  const marked = cells.filter(c => /[:|\t]|\S {3,}\S/.test(c.text) || BULLET.test(c.text))
+  if (marked.length > cells.length * MOST_MARKED) return lines
   const pairsFrom = (start: number) =>
     Array.from(
       { length: Math.floor((cells.length - start) / 2) },

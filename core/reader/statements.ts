@@ -107,8 +107,15 @@ function overList(raw: string, clean: string, next: string | undefined): string 
     next !== undefined &&
     next.trim() !== '' &&
     (depth(next) > depth(raw) || (BULLET.test(next) && !BULLET.test(raw)))
-  return below && /^[^\d:|\t,]{2,28}$/.test(clean) ? clean : null
+  if (below && /^[^\d:|\t,]{2,28}$/.test(clean)) return clean
+  return LIST_NAME.test(clean) &&
+    /^\s*(?:\d+\s*[x×]\s|[^:|\t]{2,20}:\s*\d+\s*[x×]\s)/.test(next ?? '')
+    ? clean
+    : null
 }
+/** "Internal connectors" over lines that count. */
+const LIST_NAME =
+  /^(?=.*\b(?:connectors|ports|headers|interfaces|sockets|I\/O|summary)\b)[^\d:|\t,.]{2,36}$/i
 
 /**
  * Brackets, and what holds phrases apart outside of them: a comma that is no thousand's, a
