@@ -190,7 +190,9 @@ function countIn(phrase: string, found: Counted<Header>, aboutFans: boolean): nu
 /** A USB socket is a header where the sheet says so; power and fans are always inside. */
 const isHere = (s: Statement, phrase: string, key: Header): boolean =>
   !key.startsWith('usb') ||
-  /header|internal|front|connector|intern/i.test(`${s.under} ${s.label} ${phrase} ${s.value}`)
+  /header|internal|front|connector|intern|on-?board\b|F_?USB|\b(?:9|10|19|20)-pin/i.test(
+    `${s.under} ${s.label} ${phrase} ${s.value}`,
+  )
 
 const REAR_WORDS = /^video|^display|rear|back|i\/o panel|external|outputs?\b/i
 const PICTURE_SOCKET = /^(?:\d\s*x?\s*)?(?:HDMI|DisplayPort|DP|VGA|DVI)\b[\s\d.a-z]*$/i

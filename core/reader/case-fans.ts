@@ -6,7 +6,7 @@ import { whole, type Notes } from './notes'
 import { phrasesOf, type Sheet, type Statement } from './statements'
 import { wordNumber } from './things'
 
-const NUMBER = String.raw`(\d{1,2}|one|two|three|four|five|six)`
+const NUMBER = String.raw`(\d{1,2}|\b(?:one|two|three|four|five|six)\b)`
 const FRAME = String.raw`(60|70|80|92|120|140|180|200)`
 /** "3 x 120 mm", "three 120 mm fans", "1 x ARGB 120 mm". */
 const FANS = new RegExp(
@@ -82,11 +82,22 @@ function toldOf(line: Line): readonly Told[] {
   )
   if (!isOfFans(s) || !isIncluded || OTHER_THINGS.test(s.label)) return []
   const some = SOME_OF.exec(s.value)
-  const found = framesIn(s)
+  const found = someOfThem(s, framesIn(s), INCLUDED.test(`${s.under} ${heading} ${s.label}`))
   return (some ? found.slice(0, 1) : found).map(([, n, size = ''], i) => ({
     ...{ ...line, size, n: numberOf(some?.[1] ?? n) },
     wall: wallOfLabel(s.label) ?? wallBeside(s.value, found, i),
   }))
+}
+
+/** "2 x 120 mm side (none included), 1 x 92 mm rear (included)": what stands behind each frame is of it. */
+function someOfThem(
+  { value }: Statement,
+  found: readonly RegExpExecArray[],
+  areAll: boolean,
+): readonly RegExpExecArray[] {
+  const behind = found.map((m, i) => value.slice(m.index, found[i + 1]?.index))
+  const own = found.filter((_, i) => INCLUDED.test((behind[i] ?? '').replace(NONE_INCLUDED, '')))
+  return areAll || own.length === 0 ? found : own
 }
 
 const WALL_NAMED = /\b(front|rear|back|top|roof|bottom|floor|base)\b/gi

@@ -23,6 +23,7 @@ export const CLEARANCES = [
         /graphics cards?/,
         /graphics (?=\d+ ?mm)/,
         /vga (?:card|length|max|up to)/,
+        /^vga$/,
         /video card/,
       ],
       ...[/^(?:max\.? |maximum )?card (?:length|room)/, /\bcards? up to/],

@@ -49,8 +49,11 @@ function byAKit(text: string): readonly string[] {
   return [...named, ...phrases.flatMap(phrase => socketsIn(phrase.replace(BRACKETS, '')))]
 }
 
-const BY_A_KIT =
-  /separate|optional|sold|on request|\bwith (?:an? )?(?:\w+ )?(?:kit|bracket)|not included/i
+const BY_A_KIT = oneOf(
+  ...[/separate/, /optional/, /sold/, /on request/, /\bexcept\b/, /incompatible/],
+  /\bwith (?:an? )?(?:\w+ )?(?:kit|bracket)/,
+  /not (?:included|compatible|for|suitable|supported)/,
+)
 
 function readPaste(s: Statement, notes: Notes): void {
   if (!/paste|compound|grease/i.test(whole(s))) return

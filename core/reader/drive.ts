@@ -41,7 +41,7 @@ function readStick(s: Statement, notes: Notes): void {
       [/single[- ]sided|22\d{2,3}-S/i, 'one'],
     ]),
   )
-  const sink = /heat ?(?:sink|spreader)/i.test(whole(s))
+  const sink = /heat ?(?:sink|spreader)/i.test(whole(s)) && !WITH_AND_WITHOUT.test(s.value)
   if (sink)
     notes.put(
       s,
@@ -50,6 +50,9 @@ function readStick(s: Statement, notes: Notes): void {
     )
   notes.put(s, 'm2.length', /\b(22(?:30|42|60|80)|22110)\b/.exec(whole(s))?.[1])
 }
+
+/** Sold both ways, or two figures of one: nobody says which this is. */
+const WITH_AND_WITHOUT = /\bwith\b.*\bwithout\b|\bwithout\b.*\bwith\b/i
 
 /** What is more is no thickness of a drive, mm. A named choice. */
 const THICKEST = 60

@@ -18,15 +18,20 @@ export function readFan(sheet: Sheet, notes: Notes): void {
 }
 
 const START = /start(?:ing|[- ]?up)?\b|inrush|peak/i
+/** "0.18 A rated (0.28 A max at start)": what stands in brackets is another current. */
+const BRACKETS = /\s*\(([^()]*)\)/g
 function readAmps(s: Statement, notes: Notes): void {
-  const own = phrasesOf(s.value).filter(phrase => !START.test(phrase))
+  const phrases = phrasesOf(
+    s.value.replace(BRACKETS, (all, inner: string) => (START.test(inner) ? `, ${inner}` : all)),
+  )
+  const own = phrases.filter(phrase => !START.test(phrase))
   if (START.test(s.label)) {
     notes.put(s, 'startAmps', valueIn(s.value, 'A'), 'A')
     return
   }
-  const start = phrasesOf(s.value).find(phrase => START.test(phrase))
+  const start = phrases.find(phrase => START.test(phrase))
   if (start) notes.put(s, 'startAmps', valueIn(start, 'A'), 'A')
-  const isAbout = /current|power|input|rated|consumption|amp/i.test(s.label)
+  const isAbout = /current|power|input|rated|consumption|amp|voltage/i.test(s.label)
   if (isAbout || s.label === '' || s.line === 1) notes.put(s, 'amps', ampsIn(own.join(', ')), 'A')
 }
 
@@ -37,12 +42,14 @@ function readSize(s: Statement, notes: Notes): void {
   if (product?.values.length === 3) {
     notes.put(s, 'size', String(Math.round(Math.max(...product.values))))
     notes.put(s, 'thickness', Math.min(...product.values), 'mm')
-  } else if (!product && !/cable|lead|thick/i.test(s.label)) notes.put(s, 'size', frame)
+  } else if (!product && !OF_ITS_LEAD.test(whole(s))) notes.put(s, 'size', frame)
   const thick = /thick/i.test(s.label)
     ? valueIn(s.value, 'mm')
     : spokenIn(s.value).find(x => x.axis === 'thickness')?.value
   notes.put(s, 'thickness', thick, 'mm')
 }
+
+const OF_ITS_LEAD = /^(?:[a-z]+ )?(?:cable|lead|thick)/i
 
 /** "200x200x30": a square frame and its thickness need no unit. */
 function readBareSize(s: Statement, notes: Notes): void {

@@ -26,8 +26,9 @@ interface Hub {
   readonly outlet: string
 }
 
-export function readHub(sheet: Sheet, notes: Notes): void {
-  const serves = choiceIn(sheet.text, SERVES)
+/** `usual` is what such a hub serves where nothing is said. */
+export function readHub(sheet: Sheet, notes: Notes, usual: Service | null = null): void {
+  const serves = choiceIn(sheet.text, SERVES) ?? usual
   const hub: Hub = { serves, outlet: OUTLETS[serves ?? 'USB'](sheet.text) }
   const [first] = sheet.statements
   if (first) notes.put(first, 'serves', serves)

@@ -12,7 +12,7 @@ export const INCLUDED = oneOf(
 /** Labels under which everything is in the box. */
 const CONTENTS = oneOf(
   ...[/^(?:package|packaging|box) contents?$/, /^in the box$/, /^scope of delivery$/],
-  ...[/^contents of/, /^(?:supplied )?accessories$/, /^included(?: accessories)?$/],
+  ...[/^contents(?: of.*)?$/, /^(?:supplied )?accessories$/, /^included(?: accessories)?$/],
 )
 /** Walls of a case at the beginning of a line. */
 export const WALL = /^(?:front|rear|top|bottom|side|roof)\b/i

@@ -39,6 +39,11 @@ describe('fans that are in a case', () => {
     ],
     ['of those that fit only some', 'Front fans: 3 x 120 mm (1 included)', [[1, 'fan', '120']]],
     ['in words', 'Comes with two 120 mm fans.', [[2, 'fan', '120']]],
+    [
+      'at one wall none, at another one',
+      'Fans: 2 x 120 mm side (none included), 1 x 92 mm rear (included)',
+      [[1, 'fan', '92']],
+    ],
     ['none', 'Included fans: none', []],
     ['filters, not fans', 'Front fans: 3 x 120 mm, dust filters included', []],
     ['places only', 'Front fans: 3 x 120 mm', []],

@@ -2,7 +2,7 @@
 // a controller with fans.
 import type { PartKind } from '../parts'
 import { readCaseFans } from './case-fans'
-import { CONTROLLER, readCaseHub } from './case-hub'
+import { readCaseHub, readHubOf } from './own-hub'
 import { counted, INCLUDED, linesOf, usesHeading, type Line } from './in-the-box'
 import { whole, type Notes } from './notes'
 import type { Sheet } from './statements'
@@ -14,8 +14,7 @@ const READ: Partial<Record<PartKind, (line: Line, notes: Notes) => boolean>> = {
     isContents && counted(s, notes, { what: 'lead', named: SATA_LEADS }),
   card: ({ s, isContents }, notes) =>
     (isContents || INCLUDED.test(whole(s))) && adapterIn(s, notes),
-  fan: ({ s, isContents }, notes) =>
-    isContents && counted(s, notes, { what: 'hub', named: CONTROLLER }),
+  fan: ({ s, isContents }, notes) => isContents && readHubOf(s, notes),
 }
 
 /** What comes with it, counted by what it is: `includes.fan.120`, `includes.lead`, `includes.adapter`. */

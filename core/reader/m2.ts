@@ -19,6 +19,8 @@ export const isCondition = (s: Statement): boolean =>
   (s.label === '' &&
     /\b(?:is|are|will be) (?:disabled|unavailable|switched off)\b/i.test(s.value)) ||
   (SWITCHES_OFF.test(s.value.replace(BRACKETS, '')) && !TELLS_OF_A_SOCKET.test(whole(s)))
+/** "using the M.2 in SATA mode turns SATA_1 off" */
+const isOnCondition = (phrase: string): boolean => /^\W*(?:if|when|using)\b/i.test(phrase)
 const BRACKETS = /\([^)]*\)/g
 /** What is only said where a socket is told of. */
 const TELLS_OF_A_SOCKET = /PCI|\bgen\b|\bx\s?[24]\b|NVMe|\b22\d\d|\bkey\b|\d\s*x\s*M\.?2/i
@@ -118,7 +120,9 @@ function textsOf(s: Statement): readonly string[] {
   const each = textsIn(s.value)
   if (each.length > 1) return withShared(each.map(upToPorts))
   if (NUMBERED.test(whole(s))) return [whole(s)]
-  return aboutM2(s.label) ? [s.value] : wholeSockets(phrasesOf(s.value)).filter(aboutM2)
+  return aboutM2(s.label)
+    ? [s.value]
+    : wholeSockets(phrasesOf(s.value)).filter(p => aboutM2(p) && !isOnCondition(p))
 }
 
 /** "M2_2 and M2_3 PCIe 4.0 x4": what is said behind the second is said of both. */

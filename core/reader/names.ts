@@ -47,7 +47,15 @@ const FIRST_KINDS = oneOf(
   ...[/model/, /(?:optical|hard|disk) (?:drive|disk)/, /(?:air|cpu|liquid) cooler/],
   ...[/graphics(?: card)?/, /(?:VGA|video) card/, /(?:case )?fan(?: controller)?/, /cooler/],
   ...[/(?:storage|network|sound|capture|USB) (?:controller|card|adapter)/, /memory(?: kit)?/],
-  ...[/power supply/, /mother ?board/, /mainboard/, /SSD/, /drive/],
+  ...[
+    /(?:NVMe|SATA|M\.2)(?: SSD| drive)/,
+    /hard disk/,
+    /power supply/,
+    /mother ?board/,
+    /mainboard/,
+    /SSD/,
+    /drive/,
+  ],
 )
 const LEADING_KIND = new RegExp(String.raw`^(?:${FIRST_KINDS.source})\s+`, 'i')
 

@@ -8,6 +8,9 @@ const BOLD = /(\*\*|__)(?=\S)([^*_]+)(?<=\S)\1/g
 /** Two spaces before a unit, as a scan has them. */
 const SCATTERED_UNIT = /(?<=\d) {2,}(?=(?:mm|cm|in|kg|g|W|A|mA|V|GB|TB|MB\/s|MT\/s|MHz)\b)/g
 
+/** "ATX 24p", "SYS_FAN (4p)". */
+const SHORT_PINS = /(?<![\d.])\b(3|4|6|8|9|10|12|16|19|20|24)p\b(?!\/)/g
+
 export interface Rows {
   /**
    * One row a line, label and value held apart by a tab where the table did it otherwise; a line
@@ -42,6 +45,7 @@ export function rowsOf(pasted: string): Rows {
     .replace(/\r\n?/g, '\n')
     .replace(/[\u00a0\u2009\u202f]/g, ' ')
     .replace(SCATTERED_UNIT, ' ')
+    .replace(SHORT_PINS, '$1-pin')
     .replace(/(?<=\S) {2,}(?=:\s)/g, ' ')
     .split('\n')
   const asTyped = text

@@ -122,7 +122,7 @@ const LIST_NAME =
  * semicolon, a full stop, "and", "+", "&", "/"; steps along a cable are one sum.
  */
 const APART =
-  /[()]|,(?!\d)|;|(?<=[a-z]{4})\.(?=\s+[A-Z])| and |\s[&/]\s|\s\+\s(?!\d{2,4}(?:\s*mm)?\s*(?:\+|mm|cm|$))/g
+  /[()]|,(?!\d)|;|(?<=[a-z]{4}|[A-Z]-?\d)\.(?=\s+[A-Z])| and |\s[&/]\s|\s\+\s(?!\d{2,4}(?:\s*mm)?\s*(?:\+|mm|cm|$))/g
 
 /**
  * The phrases of a value: what commas, semicolons, bars, full stops and the word "and" hold apart,

@@ -22,6 +22,7 @@ const PLUGS: readonly Thing<Plug>[] = [
     named: oneOf(
       /(?:ATX|main)?\s*(?:24[- ]?pins?|20\s?\+\s?4)(?:\s*(?:main|ATX))?/,
       ...[/^(?:ATX|main)(?=\s*\d{3}\s*mm)/, /\bATX\s24P?\b/, /\b24P\b/],
+      /^(?:mother|main) ?board(?: cable| power)?$/,
     ),
   },
   {
@@ -90,13 +91,23 @@ function steppedIn(phrase: string): Cable | null {
   const steps = [...more.matchAll(/\d+(?:[.,]\d+)?/g)].map(x => plainNumber(x[0]) * times)
   const [step = null] = steps
   const length = plainNumber(first) * times
-  // "650/750 mm" are two cables.
-  if (all.includes('/') && steps.some(x => x >= length)) return null
+  if (all.includes('/') && steps.some(x => x >= length)) return placesOn(phrase, [length, ...steps])
   return {
     length,
     after: steps.every(x => x === step) ? step : null,
     each: steps.length + 1,
   }
+}
+
+/** "300/420/540 mm": where each plug of one cable lies; "650/750 mm" are two cables. */
+function placesOn(phrase: string, places: readonly number[]): Cable | null {
+  const [length = 0, ...more] = places
+  const steps = more.map((mm, i) => mm - (places[i] ?? 0))
+  const isOneCable =
+    places.length > 2 || /[x×]\s*1\b|\b(?:1|one) cable\b|\btwo plugs\b/i.test(phrase)
+  if (!isOneCable || steps.some(step => step <= 0)) return null
+  const [step = 0] = steps
+  return { length, after: steps.every(s => s === step) ? step : null, each: places.length }
 }
 
 const unitOf = (phrase: string, { 0: all, index }: RegExpExecArray): string | undefined =>

@@ -1,19 +1,26 @@
-// The controller of fans or lights that a case comes with.
+// The controller of fans or lights that a case or a pack of fans comes with.
 import { readHub } from './hub'
 import { counted, INCLUDED } from './in-the-box'
 import { Notes } from './notes'
 import { oneOf } from './pattern'
 import { phrasesOf, sheetOf, type Statement } from './statements'
 
-export const CONTROLLER = /\b(?:fan |RGB |A-?RGB )?(?:controller|hub)\b/i
+const CONTROLLER = /\b(?:fan |RGB |A-?RGB )?(?:controller|hub)\b/i
 
 /** Whether a line says that a controller is in the case; what it says of it is read with it. */
 export function readCaseHub(s: Statement, notes: Notes): boolean {
   const isThere = INCLUDED.test(s.label) || phrasesOf(s.value).some(isControllerThere)
-  const isCounted = isThere && counted(s, notes, { what: 'hub', named: CONTROLLER })
-  const isRead = isCounted || hubUnderLabel(s, notes)
-  if (isRead) whatItIs(s, notes)
-  return isRead
+  if (isThere && readHubOf(s, notes)) return true
+  const isLabelled = hubUnderLabel(s, notes)
+  if (isLabelled) whatItIs(s, notes)
+  return isLabelled
+}
+
+/** A controller that a line names among what is there. */
+export function readHubOf(s: Statement, notes: Notes): boolean {
+  const isCounted = counted(s, notes, { what: 'hub', named: CONTROLLER })
+  if (isCounted) whatItIs(s, notes)
+  return isCounted
 }
 
 /** "A hub for six fans is included". */
@@ -44,8 +51,10 @@ const OF_FANS = /\d\s*[x×]\s*\d{2,3}|\d{2,3}\s*mm/i
 function whatItIs(s: Statement, notes: Notes): void {
   const own = new Notes()
   const isOfHub = CONTROLLER.test(s.label)
-  const phrases = phrasesOf(s.value).filter(p => isOfHub || CONTROLLER.test(p) || !OF_FANS.test(p))
-  readHub(sheetOf([...(isOfHub ? [s.label] : []), ...phrases].join('\n')), own)
+  const phrases = phrasesOf(s.value)
+  const from = isOfHub ? 0 : phrases.findIndex(p => CONTROLLER.test(p))
+  const about = phrases.slice(from).filter(p => !OF_FANS.test(p))
+  readHub(sheetOf([...(isOfHub ? [s.label] : []), ...about].join('\n')), own, 'fans')
   for (const { path, value, unit } of own.fields())
     notes.put(s, `includes.hub.${path}`, value, unit)
 }
