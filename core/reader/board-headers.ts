@@ -40,7 +40,7 @@ const HEADERS: readonly Thing<Header>[] = [
   {
     key: 'fan-4',
     named: oneOf(
-      /(?:CPU|chassis|case|system|sys|pump|water|AIO)[ _-]?(?:\/?(?:OPT|pump))?[ _-]?fans?/,
+      /(?:CPU|chassis|CHA|case|system|sys|pump|water|AIO)[ _-]?(?:\/?(?:OPT|pump))?[ _-]?fans?/,
       ...[/CPU[_ ]OPT/, /(?:fan|PWM) (?:headers?|connectors?)/, /\bpump\b/, /\bfans?\b/],
     ),
   },
@@ -60,7 +60,7 @@ const HEADERS: readonly Thing<Header>[] = [
   },
   {
     key: 'usb-3',
-    named: /USB\s?(?:3(?:\.\d)?(?:\s?Gen\s?\d(?:x\d)?)?|5\s?Gbps|10\s?Gbps|5\s?Gb\/s)/i,
+    named: /USB\s?(?:3(?:\.\d)?(?:\s?Gen\s?\d(?:x\d)?)?|5\s?G(?:bps|b\/s)?\b|10\s?Gbps)/i,
   },
   { key: 'usb-2', named: /USB\s?2(?:\.0)?/i },
   {

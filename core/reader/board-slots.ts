@@ -55,6 +55,9 @@ function readPhrase(s: Statement, notes: Notes, phrase: string, from: number): n
   return from + count
 }
 
+/** "PCIEX16_2 (PCIe 3.0 x4)": the name tells the length. */
+const NAMED_BY_LENGTH = /\bPCI_?E_?X(16|8|4|1)(?:_\d|\(G\d\))?(?=\s*[(:])/i
+
 const isOfAnotherKind = (phrase: string): boolean =>
   aboutM2(phrase) || /radio|wi-?fi|key e/i.test(phrase)
 
@@ -76,6 +79,8 @@ function slotsIn(s: Statement, phrase: string): SlotPhrase | null {
 
 /** The length of a slot, where it is told beside its bus. */
 function socketBeside(phrase: string, bus: RegExpExecArray | null): string | undefined {
+  const byName = NAMED_BY_LENGTH.exec(phrase)?.[1]
+  if (byName !== undefined) return byName
   const behind = bus ? bus.index + bus[0].length : 0
   const beside = bus ? `${phrase.slice(0, bus.index)} ${phrase.slice(behind)}` : phrase
   return SOCKET.exec(beside)?.slice(1).find(Boolean)

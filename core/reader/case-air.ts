@@ -8,6 +8,8 @@ import { wordNumber } from './things'
 
 const WALLS = ['front', 'top', 'rear', 'bottom', 'side'] as const
 const WALL = `(${WALLS.join('|')})`
+/** Walls, and other places that fans are at: what stands behind these is of no wall. */
+const NAMED = new RegExp(`\\b(?:${WALL}|(?:PSU|supply) (?:cover|shroud)|shroud|basement)\\b`, 'gi')
 
 /** What is said of one wall. */
 interface WallPart {
@@ -58,8 +60,9 @@ function placesIn(said: Statement): readonly WallPart[] {
   const inSentence = s.label === '' || (!context && counted)
   const text = s.label === '' || !context ? `${context ?? ''} ${s.value}` : `${context}: ${s.value}`
   const startsWithWall = new RegExp(`^\\s*(?:fans?\\s+)?${WALL}\\b`, 'i').test(text.trim())
-  const named = [...text.matchAll(new RegExp(`\\b${WALL}\\b`, 'gi'))]
-  return inSentence && !startsWithWall ? saidBefore(text, named) : saidBehind(text, named)
+  const named = [...text.matchAll(NAMED)]
+  const parts = inSentence && !startsWithWall ? saidBefore(text, named) : saidBehind(text, named)
+  return parts.filter(({ wall }) => WALLS.some(w => w === wall))
 }
 
 /** "F 360/420, T 360": walls by their letters. */

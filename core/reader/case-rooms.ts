@@ -20,7 +20,7 @@ const CHAMBER = [5, 150] as const
 
 /** A label over the rooms for several things. */
 const OF_SEVERAL =
-  /^(?:max(?:imum|\.)? )?(?:component |parts? )?(?:clearances?|rooms?|compatibility)$/i
+  /^(?:max(?:imum|\.)? )?(?:component |parts? |installation )?(?:clearances?|rooms?|spaces?|compatibility)$/i
 
 /**
  * Clearances: by their label, or in a sentence behind their name; several in one row. Of one with and

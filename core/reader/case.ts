@@ -155,15 +155,29 @@ function readSpokenSize(s: Statement, notes: Notes): void {
 
 function readBays(s: Statement, notes: Notes): void {
   if (/fan|radiator|size|dimension/i.test(s.label)) return
-  for (const phrase of phrasesOf(s.value)) {
-    for (const [size, named] of BAYS) {
-      const found = named.exec(phrase)
-      const labelled = named.test(s.label) ? leadingCount(phrase) : null
-      const count = found ? (countOf(phrase, found) ?? labelled) : labelled
-      if (count !== null) notes.put(s, `bays.${size}`, count, 'pcs')
-    }
-  }
+  for (const phrase of phrasesOf(s.value))
+    for (const { size, count } of baysIn(phrase, s.label))
+      notes.put(s, `bays.${size}`, count, 'pcs')
 }
+
+/** How many bays of each size a phrase counts. A bay for either size is one, for the larger. */
+function baysIn(
+  phrase: string,
+  label: string,
+): readonly { readonly size: string; readonly count: number | null }[] {
+  const named = BAYS.filter(([, words]) => words.test(phrase))
+  const isEither = named.length > 1 && isOneCount(phrase)
+  if (isEither) return [{ size: '3.5', count: leadingCount(phrase) }]
+  return BAYS.map(([size, words]) => {
+    const found = words.exec(phrase)
+    const labelled = words.test(label) ? leadingCount(phrase) : null
+    return { size, count: (found && countOf(phrase, found)) ?? labelled }
+  })
+}
+
+/** "2x combined 2.5\"/3.5\"", not "2 x 3.5\" or 4 x 2.5\"". */
+const isOneCount = (phrase: string): boolean =>
+  (phrase.match(/(?<![\d.])\d\s*[x×]/g) ?? []).length === 1
 
 const SLOT_LABEL = /(?:expansion |pci(?:-e|e)? ?)?slots?(?: for cards)?$|^expansion(?: bays)?$/i
 /** Named choice: no case has more slots for cards. */

@@ -29,7 +29,7 @@ export function readCooler(sheet: Sheet, notes: Notes): void {
 const FITS = /\b(?:for|fits)\b|socket/i
 
 function readSockets(s: Statement, notes: Notes): void {
-  const about = /socket|compatib|^for$|mount|support/i.test(s.label)
+  const about = /socket|compatib|^(?:for|fits)$|mount|support/i.test(s.label)
   const inText = s.label === '' && FITS.test(s.value)
   if ((!about && !inText) || isRemark(s)) return
   const own = about ? s.value : s.value.slice(s.value.search(FITS))

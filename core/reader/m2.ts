@@ -7,7 +7,7 @@ import { phrasesOf, type Sheet, type Statement } from './statements'
 import { countOf, leadingCount, wordNumber } from './things'
 
 /** Brackets that only tell what a socket switches off. */
-const SWITCHED = /\([^)]*(?:unavailable|disabled|switched off|shar(?:es|ed))[^)]*\)/gi
+const SWITCHED = /\([^)]*(?:unavailable|disabled|\boff\b|shar(?:es|ed))[^)]*\)/gi
 export const aboutM2 = (text: string): boolean =>
   /M\.2|\bM2(?:_\d|[A-D](?:_[A-Z]+)?)?\b/i.test(text.replace(SWITCHED, ''))
 /** A line that is about M.2 from its first words on: what follows there is about it too. */
@@ -84,7 +84,10 @@ function readShut(
   const said = [...sheet.footnotes.map(f => f.says), ...sheet.statements.map(x => x.value)]
   // A line on the one socket there is needs no name for it.
   const own = isOnly && SWITCHES_OFF.test(s.value) ? s.value : undefined
-  const shut = said.find(text => socketNamed(n).test(text) && SWITCHES_OFF.test(text)) ?? own
+  const shut =
+    said.find(
+      text => socketNamed(n).test(text) && SWITCHES_OFF.test(text) && portsIn(text).length > 0,
+    ) ?? own
   // A line of several sockets says of each what stands behind its name.
   const ofIt =
     shut && textsIn(shut).length > 1 ? textsIn(shut).find(t => socketNamed(n).test(t)) : shut
@@ -193,8 +196,8 @@ function lengthsIn(text: string): readonly string[] {
 const PORT = String.raw`SATA(?:6G|3)?[_ ]?`
 const PORTS = new RegExp(
   [
-    String.raw`${PORT}(?:ports? )?(\d)\b`,
-    String.raw`((?:\s*(?:\/|,|&|and|or|-|–|to)\s*(?:${PORT})?\d\b)*)(?!\s*G(?:b|\b))`,
+    String.raw`${PORT}(?:ports? )?(\d)(?![\dA-Za-z])`,
+    String.raw`((?:\s*(?:\/|,|&|and|or|-|–|to|_)\s*(?:${PORT})?\d\b)*)(?!\s*G(?:b|\b))`,
   ].join(''),
   'gi',
 )
@@ -205,7 +208,7 @@ function portsIn(text: string): readonly string[] {
   return [...text.matchAll(PORTS)]
     .flatMap(m => {
       const more = [
-        ...(m[2] ?? '').matchAll(/(\/|,|&|and|or|-|–|to)\s*(?:SATA(?:6G|3)?[_ ]?)?(\d)/gi),
+        ...(m[2] ?? '').matchAll(/(\/|,|&|and|or|-|–|to|_)\s*(?:SATA(?:6G|3)?[_ ]?)?(\d)/gi),
       ]
       return more.reduce<readonly number[]>(
         (found, [, sign = '', digit]) => {

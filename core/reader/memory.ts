@@ -48,7 +48,8 @@ const gigabytes = (value: number, unit: string | undefined): number =>
 /** "2 x 16 GB", or the other way round "16 GB x 2"; or modules and size under labels of their own. */
 function readKit(s: Statement, notes: Notes): void {
   const text = whole(s)
-  const kit = /(\d)\s*(?:[x×]|modules? of)\s*(\d+(?:[.,]\d+)?)\s*([GMk]B)/i.exec(text)
+  const kit =
+    /(\d)\s*(?:[x×]|modules? of)\s*(\d+(?:[.,]\d+)?)\s*([GMk]B)/i.exec(text) ?? kitInBrackets(text)
   const turned = kit ? null : /(\d+(?:[.,]\d+)?)\s*([GMk]B)\s*[x×*]\s*(\d)\b/i.exec(text)
   if (kit) {
     notes.put(s, 'modules', Number(kit[1]), 'pcs')
@@ -62,6 +63,13 @@ function readKit(s: Statement, notes: Notes): void {
     notes.put(s, 'modules', leadingNumber(s.value), 'pcs')
   if (/per module|module (?:size|capacity)/i.test(s.label))
     notes.put(s, 'each', valueIn(s.value, 'GB'), 'GB')
+}
+
+/** "48 GB kit (2x24)": where the two make what stands before them. */
+function kitInBrackets(text: string): RegExpExecArray | null {
+  const all = /(\d+)\s*([GM]B)\b/i.exec(text)
+  const kit = /\((\d)\s*[x×]\s*(\d{1,3})()\)/.exec(text)
+  return kit && Number(kit[1]) * Number(kit[2]) === Number(all?.[1]) ? kit : null
 }
 
 function heightIn(s: Statement): number | null {

@@ -22,7 +22,9 @@ export function speedsIn(text: string): readonly number[] {
     rows.length + named.length + bare.length === 0 && /DDR\d/i.test(plain)
       ? [...plain.matchAll(/\bup to (\d{4,5})\b(?!\s*[GM]B)/gi)].map(m => m[1] ?? '')
       : []
-  return [...new Set([...rows, ...named, ...bare, ...most].map(Number))].filter(
+  const told = [...plain.matchAll(/\b(?:JEDEC|SPD|profile)\s+(\d{4,5})(?![\d.]*\s*V\b)/gi)]
+  const bySetting = told.map(m => m[1] ?? '')
+  return [...new Set([...rows, ...named, ...bare, ...most, ...bySetting].map(Number))].filter(
     n => n >= 200 && n <= 12000,
   )
 }

@@ -70,7 +70,7 @@ export function sheetOf(text: string): Sheet {
 
 /** "Height: 158 mm; Width: 120 mm": labels of their own in one line; walls of a case are no labels. */
 const NEXT_LABEL =
-  /;\s+(?=(?!front|top|rear|bottom|side|base|floor|roof)(?:\d[\d.]*"?[- ])?[A-Za-z][A-Za-z \d.,()/+"-]{2,44}:\s)/i
+  /;\s+(?=(?!front|top|rear|bottom|side|base|floor|roof)(?:\d[\d.]*"?[- ])?[A-Za-z][A-Za-z_ \d.,()/+"-]{2,44}:\s)/i
 
 /** A sentence's own characters in its line, where the line was only spelt otherwise. */
 function verbatim(value: string, clean: string, written: string): string {

@@ -198,9 +198,13 @@ function plugsOn(cable: Cable, phrase: string, count: number): number {
   const each = cable.each ?? 1
   const isOfCables = /\b(?:chain|cable) (?:of|with) \d\b/i.test(phrase) || cable.isOfCables
   if (isOfCables) return (leadingCount(phrase) ?? count) * each
+  if (CABLES_TIMES_PLUGS.test(phrase)) return (leadingCount(phrase) ?? count) * each
   // Fewer than hang on one cable can only be cables: "2 x SATA (450 + 150 + 150 mm)".
   return count < each ? count * each : count
 }
+
+/** "2x 4 SATA 450+120+120+120 mm": cables, and the plugs on each. */
+const CABLES_TIMES_PLUGS = /^\s*\d\s*[x×]\s+\d\s*[x×]?\s+[A-Z]/i
 
 /** "2 x 6+2 pin (500 + 150 mm), 2 connectors each": so many on each of the cables that are counted. */
 function withEach(cable: Cable, phrase: string): Cable {
@@ -240,7 +244,14 @@ const cableAlone = (phrase: string): Cable | null =>
     : steppedIn(phrase)
 
 function putCable(s: Statement, notes: Notes, key: Plug, cable: Cable | null): void {
+  const before = notes.value(`cables.${key}.length`)
   notes.put(s, `cables.${key}.length`, cable?.length, 'mm')
-  notes.put(s, `cables.${key}.after`, cable?.after, 'mm')
-  notes.put(s, `cables.${key}.each`, cable?.each, 'pcs')
+  const chain = [
+    { path: `cables.${key}.after`, value: cable?.after, unit: 'mm' },
+    { path: `cables.${key}.each`, value: cable?.each, unit: 'pcs' },
+  ] as const
+  const isOther = before !== undefined && cable?.length != null && before !== cable.length
+  for (const { path, value, unit } of chain)
+    if (isOther) notes.doubt(s, { path, value, unit }, 'other cables of these plugs are otherwise')
+    else notes.put(s, path, value, unit)
 }

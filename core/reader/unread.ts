@@ -96,13 +96,21 @@ function ofFootnote(f: Footnote): Line {
   return { says, piece: { of: f, text: f.says, says } }
 }
 
+/** A condition stands by itself, wherever it is said. */
+const SWITCHES = /\b(?:disabled|unavailable|off|shared|when|if|only)\b/i
+
 /** The phrases of a line that says several things, and what stands in brackets with a figure. */
 function partsOf(value: string): readonly string[] {
   const phrases = phrasesOf(value)
   const brackets = [...value.matchAll(/\([^()]*\d[^()]*\)/g)]
     .map(m => m[0])
     .filter(b => !phrases.includes(b))
-  return [...(phrases.length > 1 ? phrases : []), ...brackets].filter(p => /[A-Za-z0-9]{2}/.test(p))
+  const inBrackets = [...value.matchAll(/\(([^()]*,[^()]*)\)/g)].flatMap(m =>
+    phrasesOf(m[1] ?? '').filter(p => SWITCHES.test(p)),
+  )
+  return [...(phrases.length > 1 ? phrases : []), ...brackets, ...inBrackets].filter(p =>
+    /[A-Za-z0-9]{2}/.test(p),
+  )
 }
 
 const alone = (sheet: Sheet, s: Statement, value: string): Sheet => ({
