@@ -1,5 +1,6 @@
 // What a reader of one kind writes down: fields by their path, each tied to the words it came from;
 // what was never used stays unread.
+import { groupBy } from '../collections/groups'
 import type { Unit } from '../figures/units'
 import type { Statement } from './statements'
 import { onceTold, type Told } from './tally'
@@ -32,17 +33,14 @@ const isStated = (value: Stated): value is ReadValue =>
 /** A doubt with the line that it came from. */
 type Doubt = DoubtfulField & { readonly s: Statement }
 
-/** How many were counted under a path, with the words that count them. */
-function inAll(path: string, told: readonly Told[]): ReadField {
-  const own = told.filter(t => t.path === path)
-  return {
-    path,
-    value: own.reduce((sum, t) => sum + t.n, 0),
-    unit: 'pcs',
-    basis: 'spec',
-    words: [...new Set(own.map(t => t.s.words))].join('; '),
-  }
-}
+/** How many were counted of one thing, with the words that count them. */
+const inAll = (path: string, own: readonly Told[]): ReadField => ({
+  path,
+  value: own.reduce((sum, t) => sum + t.n, 0),
+  unit: 'pcs',
+  basis: 'spec',
+  words: [...new Set(own.map(t => t.s.words))].join('; '),
+})
 
 export class Notes {
   private readonly kept = new Map<string, ReadField>()
@@ -90,7 +88,9 @@ export class Notes {
   count(s: Statement, path: string, n: number, phrase: string | null = null): void {
     this.used.add(s)
     this.counted.push({ s, path, n, phrase })
-    this.kept.set(path, inAll(path, this.counted))
+    const { value = 0 } = this.kept.get(path) ?? {}
+    const sum = typeof value === 'number' ? value + n : n
+    this.kept.set(path, { path, value: sum, unit: 'pcs', basis: 'spec', words: s.words })
   }
 
   has(path: string): boolean {
@@ -108,10 +108,11 @@ export class Notes {
   }
 
   fields(): readonly ReadField[] {
-    const once = onceTold(this.counted)
-    return [...this.kept.values()].map(field =>
-      once.some(t => t.path === field.path) ? inAll(field.path, once) : field,
-    )
+    const counted = groupBy(onceTold(this.counted), t => t.path)
+    return [...this.kept.values()].map(field => {
+      const own = counted.get(field.path)
+      return own ? inAll(field.path, own) : field
+    })
   }
   doubtful(): readonly DoubtfulField[] {
     return this.standing().map(({ s: _, ...doubt }) => doubt)

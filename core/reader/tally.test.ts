@@ -23,6 +23,10 @@ describe('headers and sockets of a board', () => {
   ])('SATA in %s', (_, lines, count) => {
     expect(fields(BOARD + lines)['headers.sata-data']).toBe(count)
   })
+  test('the second list has nothing else', () => {
+    const lines = 'Storage: 4 x SATA 6Gb/s\nOn board: 4 x SATA 6Gb/s'
+    expect(fields(BOARD + lines)['headers.sata-data']).toBe(4)
+  })
   test('a summary of USB beside the rear’s own list', () => {
     const rear = 'Rear I/O: 4x USB 3.2 Gen 1 Type-A, 2x USB 2.0 Type-A, 1x USB 3.2 Gen 2 Type-C'
     const summary = 'USB rear: 4x USB 3.2 Gen 1, 2x USB 2.0, 1x USB Type-C'

@@ -22,22 +22,30 @@ const FILLING =
 
 const sectionOf = ({ under, label }: Statement): string => (under === '' ? label : under)
 
-/** The counts that hold, in the order in which they were told. */
+/** The counts that hold, in the order in which they were told. O(n) for n counts. */
 export function onceTold(told: readonly Told[]): readonly Told[] {
-  const apart = told.filter((t, i) => !told.slice(0, i).some(before => isSaidAgain(before, t)))
-  const held = [...groupBy(apart, t => sectionOf(t.s))].reduce<readonly Told[]>(
-    (before, [section, own]) => [...before, ...notListedBefore(before, own, section)],
-    [],
-  )
-  return told.filter(t => held.includes(t))
+  const apart = notSaidAgain(told)
+  const before = new Map<string, number>()
+  const holds = new Set<Told>()
+  for (const [section, own] of groupBy(apart, t => sectionOf(t.s)))
+    for (const t of notListedBefore(before, own, section)) {
+      holds.add(t)
+      before.set(t.path, (before.get(t.path) ?? 0) + t.n)
+    }
+  return told.filter(t => holds.has(t))
 }
 
-/** The same phrase in another section: "4 x SATA" under "Storage", and under "Internal connectors". */
-function isSaidAgain(before: Told, now: Told): boolean {
-  if (before.path !== now.path || before.n !== now.n) return false
-  if (before.phrase === null || now.phrase === null) return false
-  const [a, b] = [sectionOf(before.s), sectionOf(now.s)]
-  return areLists(a, b) && bare(before.phrase) === bare(now.phrase)
+/** Without the same phrase in another section: "4 x SATA" under "Storage", and among the connectors. */
+function notSaidAgain(told: readonly Told[]): readonly Told[] {
+  const sections = new Map<string, Set<string>>()
+  return told.filter(({ s, path, n, phrase }) => {
+    if (phrase === null) return true
+    const own = sectionOf(s)
+    const name = `${path} ${n} ${bare(phrase)}`
+    const before = sections.get(name) ?? new Set<string>()
+    sections.set(name, before.add(own))
+    return ![...before].some(section => areLists(section, own))
+  })
 }
 
 /** Two sections of which each may list everything: not parts of one that share its name or tell the source. */
@@ -54,18 +62,17 @@ const SEVERAL = 2
  * several things come to the same numbers as before.
  */
 function notListedBefore(
-  before: readonly Told[],
+  before: ReadonlyMap<string, number>,
   own: readonly Told[],
   section: string,
 ): readonly Told[] {
-  const again = [...new Set(own.map(t => t.path))].filter(p => before.some(t => t.path === p))
-  const isSum = IN_ALL.test(section)
+  const sums = new Map<string, number>()
+  for (const { path, n } of own) sums.set(path, (sums.get(path) ?? 0) + n)
+  const again = new Set([...sums.keys()].filter(path => before.has(path)))
   const areEqual =
-    again.length >= SEVERAL &&
+    again.size >= SEVERAL &&
     own.every(t => t.phrase !== null) &&
-    again.every(p => sumOf(before, p) === sumOf(own, p)) &&
+    [...again].every(path => before.get(path) === sums.get(path)) &&
     !BY_SOURCE.test(section)
-  return isSum || areEqual ? own.filter(t => !again.includes(t.path)) : own
+  return IN_ALL.test(section) || areEqual ? own.filter(t => !again.has(t.path)) : own
 }
-const sumOf = (told: readonly Told[], path: string): number =>
-  told.reduce((sum, t) => (t.path === path ? sum + t.n : sum), 0)
