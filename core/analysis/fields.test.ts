@@ -14,6 +14,7 @@ import { UNREAD } from './unread-fields'
 /** What every part says of itself is shown with it. */
 const OF_EVERY_PART = [
   ...['pack', 'includes', 'includes.*.count', 'includes.*.part.kind', 'includes.*.part.model'],
+  'includes.*.fitted',
   'kind',
   'id',
   'maker',
