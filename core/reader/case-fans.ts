@@ -59,7 +59,9 @@ function putAlike(told: readonly Told[], notes: Notes): void {
   const inAll = once(told.filter(t => t.wall === null))
   const [first] = inAll
   if (!first) return
-  if (sum(inAll) > atWalls) notes.count(first.s, path, sum(inAll) - atWalls)
+  // Counted with the walls: a line that is said to be the sum counts nothing by itself.
+  const { s: beside } = walled[0] ?? first
+  if (sum(inAll) > atWalls) notes.count(beside, path, sum(inAll) - atWalls)
   else if (sum(inAll) < atWalls) notes.put(first.s, path, sum(inAll), 'pcs')
   for (const { s } of told) notes.use(s)
 }

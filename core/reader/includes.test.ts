@@ -102,6 +102,11 @@ describe('fans that are in a case', () => {
       3,
     ],
     [
+      'at a wall, and in all more',
+      'Front fans: 3 x 120 mm (2 pre-installed)\nTotal fans included: 3 x 120 mm',
+      3,
+    ],
+    [
       'at one wall in two lines',
       'Front fans: 3 x 120 mm (2 included)\nFans, front: 2 x 120 mm pre-installed',
       2,
