@@ -1,4 +1,5 @@
-import { readLines } from '../test-helpers/sheets'
+import { MAKERS, readLines } from '../test-helpers/sheets'
+import { draftOf } from './draft/draft'
 import { readSheet } from './read'
 
 const pcCase = (...lines: readonly string[]) =>
@@ -132,5 +133,25 @@ describe('a room with and without what stands beside it', () => {
       { coolerRoom: 175 },
       { coolerRoom: 165 },
     ])
+  })
+})
+
+describe('standoffs', () => {
+  const standoffs = (line: string) => {
+    const text = `Fenwright Mast L mid tower case\nMotherboards: ATX, microATX\n${line}`
+    const reading = readSheet(text, { makers: MAKERS })
+    return draftOf(reading, 'case', 'own').part
+  }
+  test.each([
+    ['in the bag', 'Contents: 9 x standoffs (6-32), 12 x fan screws', { supplied: 9 }],
+    ['in words', 'Accessories: screw set, six brass spacers M3', { supplied: 6 }],
+    [
+      'standing for a form, and more',
+      'Standoffs: pre-installed for microATX, 3 more in the box',
+      { fitted: ['B', 'C', 'F', 'H', 'J', 'L', 'M', 'R', 'S'], supplied: 3 },
+    ],
+    ['none standing', 'Standoffs: none pre-installed, 10 supplied', { fitted: [], supplied: 10 }],
+  ])('%s', (_, line, expected) => {
+    expect(standoffs(line)).toMatchObject({ standoffs: expected, boards: ['ATX', 'microATX'] })
   })
 })

@@ -4,6 +4,7 @@ import type { BoardForm } from '../standards/boards'
 import { readAir } from './case-air'
 import { readPorts } from './case-ports'
 import { readRooms } from './case-rooms'
+import { aboutStandoffs, readStandoffs } from './case-standoffs'
 import { CLEARANCES } from './clearances'
 import { formsIn } from './common'
 import { along, productIn, spokenIn, valueIn, type Axis, type Product } from './measures'
@@ -39,10 +40,12 @@ export function readCase(sheet: Sheet, notes: Notes): void {
     readSlots(s, notes)
     readAir(s, notes)
     readPorts(s, notes)
+    readStandoffs(s, notes)
   }
 }
 
 function readBoards(s: Statement, notes: Notes): void {
+  if (aboutStandoffs(s)) return
   const named = formsIn(whole(s).replace(/ATX(?=[^,;]{0,12}(?:power supply|PSU|PS\/2))/gi, ''))
   const boards = isTheMost(s) ? withSmaller(named) : named
   const aboutBoards =

@@ -25,6 +25,11 @@ export function caseFrom(f: Fields, about: About): Made {
       ...given('forms', list(f, 'supply.forms') as Case['supply']['forms'] | undefined),
     },
     ...given('cardRoomMeans', means),
+    standoffs: {
+      ...made.standoffs,
+      ...given('supplied', count(f, 'standoffs.supplied')),
+      ...given('fitted', list(f, 'standoffs.fitted') as Case['standoffs']['fitted'] | undefined),
+    },
     tray: { ...made.tray, ...given('roomX', count(f, 'tray.roomX')) },
     inner: { ...made.inner, ...given('behind', statedBehind(f)) },
   }
