@@ -27,7 +27,8 @@ export async function swapFor(
   if (!part) return { problem: 'This part is not on the shelf any more. Nothing was changed.' }
   return together(on, build, {
     command: { do: 'swapPart', id: item, part, figures: {} },
-    after: items => items.map(i => (i.id === item ? { ...i, part, bare: undefined } : i)),
+    after: items =>
+      items.map(i => (i.id === item ? { ...i, part, bare: undefined, fitted: undefined } : i)),
     title: was => `Swapped ${was} for ${part.model}`,
   })
 }

@@ -65,7 +65,13 @@ function swapCommands(
   if (state === 'have') {
     commands.push({ do: 'addItem', item: { ...item, id: undefined, state: 'spare' } })
   }
-  const now = { ...item, part, bare: undefined, state: isToBuy ? ('wanted' as const) : state }
+  const now = {
+    ...item,
+    part,
+    bare: undefined,
+    fitted: undefined,
+    state: isToBuy ? ('wanted' as const) : state,
+  }
   const after = items.map(i => (i.id === id ? now : i))
   return [...commands, ...alongWith(items, after)]
 }
