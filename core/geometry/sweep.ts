@@ -15,27 +15,25 @@ export function nearPairs<T extends { readonly extent: Extent }>(
       n => n.i,
     ),
   )
-  const found: { readonly i: number; readonly j: number }[] = []
+  /** By the number of the first: those with a higher number that come near it. */
+  const found = all.map((): number[] => [])
   let open: typeof sorted = []
   for (const next of sorted) {
     const from = next.one.extent.least[0] - within
     open = open.filter(o => o.one.extent.most[0] > from)
     for (const other of open)
       if (comeNear(other.one.extent, next.one.extent, within))
-        found.push({ i: Math.min(other.i, next.i), j: Math.max(other.i, next.i) })
+        found[Math.min(other.i, next.i)]?.push(Math.max(other.i, next.i))
     open.push(next)
   }
-  return [...found]
-    .sort(
-      compareBy(
-        p => p.i,
-        p => p.j,
-      ),
-    )
-    .flatMap(({ i, j }) => {
-      const [a, b] = [all[i], all[j]]
-      return a && b ? [[a, b] as const] : []
-    })
+  return found.flatMap((others, i) =>
+    others
+      .sort((j, k) => j - k)
+      .flatMap(j => {
+        const [a, b] = [all[i], all[j]]
+        return a && b ? [[a, b] as const] : []
+      }),
+  )
 }
 
 const comeNear = (a: Extent, b: Extent, within: number): boolean =>

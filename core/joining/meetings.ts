@@ -1,12 +1,12 @@
 // Which solids of a machine could meet: those that come near each other, are not held together by a
 // joint, and are not the matter of a rule of their own.
 import { groupBy } from '../collections/groups'
+import { oncePer } from '../collections/once'
 import { extentOf, nominalBox, type Extent } from '../geometry/solid'
 import { nearPairs } from '../geometry/sweep'
 import { isKind, type Item } from '../parts'
 import { pcCase } from '../parts/case'
 import { limitWith } from '../parts/pieces'
-import { kept } from '../pipeline/kept'
 import type { Solid } from './solids'
 
 /** All pairs of one solid of one item with one of another: modules of a kit are alike. */
@@ -22,7 +22,7 @@ interface Reaching {
   readonly solid: Solid
   readonly extent: Extent
 }
-const reaching = kept('reaching', (solid: Solid): Reaching => ({ solid, extent: extentOf(solid) }))
+const reaching = oncePer((solid: Solid): Reaching => ({ solid, extent: extentOf(solid) }))
 
 /**
  * The meetings of a machine, each named by what meets. `limits` are those that a sheet states of the
@@ -30,7 +30,7 @@ const reaching = kept('reaching', (solid: Solid): Reaching => ({ solid, extent: 
  */
 export function meetingsOf(solids: readonly Solid[], limits: Limits): readonly Meeting[] {
   const pairs = nearPairs(
-    solids.map(s => reaching(s.id, s)),
+    solids.map(s => reaching(s)),
     NEAR,
   )
     .map(([a, b]) => [a.solid, b.solid] as const)
