@@ -10,7 +10,7 @@ export const INCLUDED = oneOf(
   /\b(?:is|are|come|comes) (?:already )?(?:fitted|installed|mounted)\b/,
 )
 /** Labels under which everything is in the box. */
-const CONTENTS = oneOf(
+export const CONTENTS = oneOf(
   ...[/^(?:package|packaging|box) contents?$/, /^in the box$/, /^scope of delivery$/],
   ...[/^contents(?: of.*)?$/, /^(?:supplied )?accessories$/, /^included(?: accessories)?$/],
 )

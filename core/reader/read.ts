@@ -15,10 +15,10 @@ import { readNames } from './names'
 import { readProcessor } from './processor'
 import { kindsOfSheet } from './kinds'
 import { doubtsOf } from './likely'
+import { CONTENTS } from './in-the-box'
 import { readIncludes } from './includes'
 import { readPack } from './pack'
 import { readPrice } from './price'
-import { oneOf } from './pattern'
 import { Notes, type DoubtfulField, type ReadField } from './notes'
 import { sheetOf, type Sheet } from './statements'
 import { unreadIn } from './unread'
@@ -117,10 +117,6 @@ const PARCEL = new RegExp(
     String.raw`.*\b(?:size|dimensions?|weight|measures|volume)\b`,
   ].join(''),
   'i',
-)
-const CONTENTS = oneOf(
-  ...[/^(?:package|packaging|box) contents?$/, /^in the box$/, /^scope of delivery$/],
-  ...[/^contents of (?:the )?(?:package|box)$/, /^supplied accessories$/, /^accessories$/],
 )
 /** Of these what lies loose in the box would be taken for sockets of theirs. */
 const WITH_SOCKETS: readonly PartKind[] = ['board', 'card']

@@ -47,6 +47,11 @@ describe('headers and sockets of a board', () => {
   })
 })
 
+test('what lies in the box is no header', () => {
+  const lines = 'Storage: 4 x SATA 6Gb/s\nContents: 2 x SATA cables'
+  expect(fields(BOARD + lines)).toMatchObject({ 'headers.sata-data': 4, 'includes.lead': 2 })
+})
+
 describe('plugs of a supply', () => {
   const SUPPLY = 'Sterling Hearth 550 power supply, 550 W\n'
   test('a sum below the cables counts none', () => {
