@@ -2,6 +2,7 @@
 import { orderSchools } from '../analysis/analyse'
 import type { Build } from '../document/build'
 import { endsOfJoint } from '../ids/ids'
+import type { Fitted } from '../parts/kind'
 import { change, plover, then } from '../test-helpers/demos'
 import type { Step } from './step'
 
@@ -61,4 +62,61 @@ test('taken back it is put in by hand; another fan in its place did not come the
     figures: {},
   })
   expect(other.items.find(i => i.id === FAN)?.fitted).toBeUndefined()
+})
+
+const pc = plover.items.find(i => i.part.kind === 'case')
+const fan = plover.items.find(i => i.id === FAN)
+if (!pc || !fan) throw new Error('Plover has a case and a fan')
+/** Plover whose case comes with such a fan, or with two, each in its place. */
+const inCase = (count: number, fitted: Fitted = true): Build => ({
+  ...plover,
+  items: plover.items.map(i =>
+    i.id === pc.id
+      ? { ...i, part: { ...i.part, includes: [{ count, part: fan.part, fitted }] } }
+      : i,
+  ),
+})
+const outOf = (build: Build): readonly Step[] =>
+  then(build).order.steps.filter(s => s.kind === 'came-out')
+
+test('what sits in a case and is in the build is not taken out', () => {
+  expect(outOf(came)).toEqual([])
+  expect(outOf(inCase(1))).toEqual([])
+})
+
+test('what sits in a case and is not in the build comes out before its place is taken', () => {
+  const build = inCase(2)
+  const { steps } = then(build).order
+  const [out, ...more] = outOf(build)
+  expect(more).toEqual([])
+  expect(out).toMatchObject({ what: fan.part.model, label: '', progress: 'planned' })
+  const at = (id: string | undefined): number => steps.findIndex(s => s.id === id)
+  expect(at(out?.id)).toBeLessThan(at(seatOf(build)?.id))
+  expect(at(out?.id)).toBeGreaterThan(steps.findIndex(s => s.kind === 'panels-off'))
+  expect(out?.does.join(' ')).toMatch(/not in this build/)
+  const without = change(inCase(1), { do: 'removeItem', id: FAN })
+  expect(outOf(without)).toHaveLength(1)
+  expect(outOf(inCase(2, 'floor'))[0]?.title).toMatch(/: floor$/)
+  const made = change(build, {
+    do: 'setProgress',
+    entries: { [out?.id ?? '']: { state: 'made', at: '2031-03-02T09:00:00.000Z' } },
+    title: '',
+  })
+  expect(outOf(made)[0]?.progress).toBe('made')
+  const other = change(made, { do: 'removeItem', id: pc.id })
+  expect(other.progress[out?.id ?? '']).toBeUndefined()
+})
+
+test('one planned at another wall than it came at is unscrewed there first', () => {
+  const build = change(plover, { do: 'comeFitted', id: FAN, fitted: 'floor' })
+  const [out] = outOf(build)
+  expect(out?.does.join(' ')).toMatch(/planned at another place/)
+  expect(seatOf(build)?.after.map(a => a.step)).toContain(out?.id)
+  const joint = seatOf(build)?.joints[0] ?? ''
+  const put = change(build, {
+    do: 'setProgress',
+    entries: { [joint]: { state: 'made', at: '2031-03-02T09:00:00.000Z' } },
+    title: '',
+  })
+  expect(outOf(put)[0]?.progress).toBe('made')
 })

@@ -1,37 +1,37 @@
 // What came with a case in its place: for the order that is done before anything is.
-import { wallOf, type Wall } from '../case/air'
-import type { Build } from '../document/build'
+import type { Build, Progress } from '../document/build'
 import type { Joint } from '../joining/joint'
-import type { Item } from '../parts'
-import type { Case } from '../parts/case-schema'
+import { cameThere, comesOut, type ComesOut } from '../plan/came'
 import { progress } from '../plan/given'
-import { items } from '../plan/items'
-import { seats } from '../plan/joints'
 import { stage } from '../pipeline/stage'
 import type { PlannedStep, Step, StepKind } from './step'
+import { outOfPlaceTask } from './steps/came-out'
 
 type Done = Build['progress']
 /** Before every time at which something is done. */
 const BEFORE_ALL = ''
 
-/** What was done, and what was so from the start. A place chosen by hand is none that it came in. */
-export function withWhatCame(done: Done, seats: readonly Joint[], items: readonly Item[]): Done {
-  const byId = new Map(items.map(i => [i.id, i]))
-  const came = seats.filter(joint => {
-    const [own, holder] = joint.items.map(id => byId.get(id))
-    const sits = own?.fitted ?? false
-    if (!sits || holder?.part.kind !== 'case' || joint.pinned || done[joint.id]) return false
-    return sits === true || sits === wallOfPlace(holder.part, joint)
-  })
-  if (came.length === 0) return done
-  const asItCame = { state: 'made', at: BEFORE_ALL, how: 'as it came' } as const
-  return { ...done, ...Object.fromEntries(came.map(({ id }) => [id, asItCame])) }
+/** What the order reckons with besides what was done. */
+interface Came {
+  /** The seats of what stays where it came. */
+  readonly cameThere: readonly Joint[]
+  readonly comesOut: readonly ComesOut[]
 }
 
-/** The wall of a case that a fan is seated at; null for other places. */
-function wallOfPlace({ fans }: Case, { members: [, place] }: Joint): Wall | null {
-  const fan = place?.list === 'fans' ? fans?.[place.index] : undefined
-  return fan ? wallOf(fan.axes) : null
+/**
+ * What was done, and what was so from the start. What was put in elsewhere already came out where it
+ * sat.
+ */
+export function withWhatCame(done: Done, { cameThere, comesOut }: Came): Done {
+  const asItCame = { state: 'made', at: BEFORE_ALL, how: 'as it came' } as const
+  const came = cameThere.filter(({ id }) => !done[id]).map(({ id }) => [id, asItCame] as const)
+  const moved = comesOut.flatMap(thing => {
+    const task = outOfPlaceTask(thing)
+    const made = done[task] ?? (thing.seat && done[thing.seat.id])
+    return made && made.state !== 'crossed' ? [[task, made] as const] : []
+  })
+  const more: readonly (readonly [string, Progress])[] = [...came, ...moved]
+  return more.length === 0 ? done : { ...done, ...Object.fromEntries(more) }
 }
 
 /** Whether a step has nothing to be done: what it would put in came there. */
@@ -64,6 +64,6 @@ const LOOK: Partial<Record<StepKind, string>> = { fan: ' and which way it blows'
 /** The progress that the order reckons with. */
 export const progressSoFar = stage(
   'progress-so-far',
-  { progress, seats, items },
-  ({ progress, seats, items }) => withWhatCame(progress, seats, items),
+  { progress, cameThere, comesOut },
+  ({ progress, cameThere, comesOut }) => withWhatCame(progress, { cameThere, comesOut }),
 )

@@ -21,7 +21,7 @@ const PATIENCE = 3
 
 /** All build orders on this build, from the first step on; of several alike the first only. */
 export function schoolRows(s: StepsFrom, wishes: Omit<Wishes, 'progress'>): readonly SchoolRow[] {
-  const progress = withWhatCame({}, s.seats, s.items)
+  const progress = withWhatCame({}, s)
   const from = (school: BuildOrder): Plan => plan(s, { ...wishes, school, progress }, PATIENCE)
   const chosen = from(wishes.school)
   const plans = BUILD_ORDERS.map(school => (school === wishes.school ? chosen : from(school)))

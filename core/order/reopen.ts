@@ -1,5 +1,6 @@
 // A machine that is worked in after it ran: started again before it is closed; one that is closed is
 // opened for it, started, and closed again. Real steps, put where the sequence needs them.
+import { COMES_OUT } from './reasons/reason'
 import { AGAIN, OUTSIDE, type PlannedStep, type StepKind } from './step'
 
 /** What is done to a machine without opening it. */
@@ -42,7 +43,7 @@ export function withReopening<S extends PlannedStep>(
 
 /** Whether a start has to prove it: what joins inside, or comes out there. */
 const isProvedByStart = (step: PlannedStep): boolean =>
-  isInside(step) && (step.joints.length > 0 || step.kind === 'old-out')
+  isInside(step) && (step.joints.length > 0 || COMES_OUT.includes(step.kind))
 
 /** After every time that is known: not done yet. */
 const STILL_OPEN = '\uffff'

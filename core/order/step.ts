@@ -21,6 +21,7 @@ export const STEP_KINDS = [
   'panels-off',
   'piece-off',
   'old-out',
+  'came-out',
   'processor',
   'm2',
   'memory',
@@ -170,6 +171,13 @@ export type Manner =
       readonly at: readonly EndRef[]
       /** Of what stays and goes to another place; null where it leaves. */
       readonly moves: OldMoves | null
+    }
+  | {
+      readonly of: 'came'
+      /** Whether it stays in the machine, at another place. */
+      readonly isKept: boolean
+      /** The seats that wait for it: those where it sits, and its own new one. */
+      readonly seats: readonly string[]
     }
   | ({ readonly of: 'piece' } & Pick<PieceOff, 'piece' | 'screws' | 'then' | 'carries'>)
 

@@ -1,11 +1,12 @@
 // The pieces of a case that come off while it is built in: those that stay out by choice, and those
 // that something needs out of its way and that go back on after.
-import { wallOf, type Wall } from '../case/air'
+import type { Wall } from '../case/air'
 import { readFigure } from '../figures/units'
 import type { Joint } from '../joining/joint'
 import type { Case } from '../parts/case-schema'
 import type { ItemOf } from '../parts/kind'
 import { stage } from '../pipeline/stage'
+import { cameThere, wallOfSeat } from './came'
 import { items } from './items'
 import { seats } from './joints'
 import { every, socketIn } from './situation'
@@ -48,25 +49,33 @@ const CLOSES: Partial<
 /** Screws and bays at a wall are reached once what covers the wall is off. */
 function isAtWall(joint: Joint, { id, part }: ItemOf<Case>, wall: Wall): boolean {
   if (joint.items[1] !== id) return false
-  const place = socketIn(joint, 'fans', part.fans) ?? socketIn(joint, 'radiators', part.radiators)
   const bay = socketIn(joint, 'bays', part.bays)
-  return (place && wallOf(place.axes) === wall) || (wall === 'front' && bay?.front === true)
+  return wallOfSeat(joint, part) === wall || (wall === 'front' && bay?.front === true)
 }
 
 const screwsOf = ({ screws }: CasePiece): number | null => readFigure(screws, 'pcs')?.value ?? null
 const stated = (pc: ItemOf<Case>): readonly CasePiece[] =>
   (pc.part.pieces ?? []).filter(p => p.fixed !== true)
 
-export const piecesOff = stage('pieces-off', { items, seats, waysIn }, (s): readonly PieceOff[] => {
-  const inTheWay = (pc: string, key: string): readonly string[] =>
-    s.waysIn.flatMap(w => (w.piece?.item === pc && w.piece.piece === key ? [w.first] : []))
-  return every(s, 'case').flatMap(pc =>
-    stated(pc)
-      .filter(p => p.piece !== 'panel')
-      .map(p => offOf(pc, p, s.seats, inTheWay(pc.id, p.key)))
-      .filter(p => p.opens.length > 0),
-  )
-})
+export const piecesOff = stage(
+  'pieces-off',
+  { items, seats, cameThere, waysIn },
+  (s): readonly PieceOff[] => {
+    // Nothing comes off for what sits in its place already.
+    const came = new Set<string>(s.cameThere.map(j => j.id))
+    const seats = s.seats.filter(j => !came.has(j.id))
+    const inTheWay = (pc: string, key: string): readonly string[] =>
+      s.waysIn.flatMap(w =>
+        w.piece?.item === pc && w.piece.piece === key && !came.has(w.first) ? [w.first] : [],
+      )
+    return every(s, 'case').flatMap(pc =>
+      stated(pc)
+        .filter(p => p.piece !== 'panel')
+        .map(p => offOf(pc, p, seats, inTheWay(pc.id, p.key)))
+        .filter(p => p.opens.length > 0),
+    )
+  },
+)
 
 function offOf(
   pc: ItemOf<Case>,

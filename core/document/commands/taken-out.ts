@@ -13,7 +13,7 @@ export interface Before {
 /** What is done to a case itself: another one is as it comes. */
 const ON_A_CASE = [
   ...['panels-off', 'piece-off', 'standoffs', 'covers'],
-  ...['lay-lead', 'piece-on', 'dress', 'panels-on'],
+  ...['take-came', 'lay-lead', 'piece-on', 'dress', 'panels-on'],
 ].map(what => taskId(what))
 
 /** What was done with an item that is no longer there. */

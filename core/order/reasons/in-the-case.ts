@@ -2,7 +2,7 @@
 import { endsOfJoint } from '../../ids/ids'
 import type { PartKind } from '../../parts'
 import type { PlannedStep } from '../step'
-import { MAKES, PLUGS, isOnTable, share, sameFirst, sameItem, type Reason } from './reason'
+import { MAKES, PLUGS, SEATS, isOnTable, share, sameFirst, sameItem, type Reason } from './reason'
 
 export const IN_THE_CASE: readonly Reason[] = [
   {
@@ -20,6 +20,22 @@ export const IN_THE_CASE: readonly Reason[] = [
     after: MAKES,
     reason: b => `the ${isMoved(b) ? '' : 'old '}${b.what} comes out first`,
     when: isWhereItWas,
+  },
+  {
+    rule: 'came-out-first',
+    basis: 'fact',
+    before: ['came-out'],
+    after: SEATS,
+    reason: b => `the ${b.what} that came there comes out first`,
+    when: (b, a) => b.manner?.of === 'came' && b.manner.seats.some(j => a.joints.includes(j)),
+  },
+  {
+    rule: 'piece-off-before-what-came',
+    basis: 'fact',
+    before: ['piece-off'],
+    after: ['came-out'],
+    reason: (b, a) => `the ${a.what} sits behind the ${b.what}`,
+    when: (b, a) => a.manner?.of === 'came' && a.manner.seats.some(j => b.opens.includes(j)),
   },
   {
     rule: 'old-board-before-standoffs',

@@ -1,6 +1,16 @@
 // Reasons while the board lies on the table: what goes on it before it goes into the case.
 import { OUTSIDE } from '../step'
-import { PLUGS, ON_BOARD, IN_CASE, HERE, MAKES, isOnTable, sameFirst, type Reason } from './reason'
+import {
+  COMES_OUT,
+  PLUGS,
+  ON_BOARD,
+  IN_CASE,
+  HERE,
+  MAKES,
+  isOnTable,
+  sameFirst,
+  type Reason,
+} from './reason'
 
 export const ON_THE_TABLE: readonly Reason[] = [
   {
@@ -9,7 +19,8 @@ export const ON_THE_TABLE: readonly Reason[] = [
     isFirm: true,
     before: ['bench'],
     after: [
-      ...(['panels-off', 'supply-cables', 'lay-lead', 'open', 'old-out', 'firmware'] as const),
+      ...(['panels-off', 'supply-cables', 'lay-lead', 'open', 'firmware'] as const),
+      ...COMES_OUT,
       ...ON_BOARD,
       ...PLUGS,
     ],
@@ -35,7 +46,7 @@ export const ON_THE_TABLE: readonly Reason[] = [
     rule: 'open-first',
     basis: 'fact',
     before: ['panels-off'],
-    after: [...IN_CASE, ...PLUGS, 'lay-lead', 'old-out'],
+    after: [...IN_CASE, ...PLUGS, 'lay-lead', ...COMES_OUT],
     reason: () => 'the case must be open',
     when: (_, a) => a.label !== OUTSIDE && a.pose !== 'table',
   },

@@ -1,7 +1,7 @@
 // Reasons of plugs, power and the end: what is joined before power, what is closed last.
 import { feeds } from '../../connectors/connectors'
 import { OUTSIDE, type PlannedStep } from '../step'
-import { PLUGS, SEATS, MAKES, isOnTable, share, sameFirst, type Reason } from './reason'
+import { COMES_OUT, PLUGS, SEATS, MAKES, isOnTable, share, sameFirst, type Reason } from './reason'
 
 const isForProcessor = ({ kind, face }: PlannedStep): boolean =>
   kind === 'power-plug' && face !== null && feeds(face) === 'processor'
@@ -110,7 +110,7 @@ export const PLUGS_AND_POWER: readonly Reason[] = [
     rule: 'joints-before-power',
     basis: 'habit',
     isFirm: true,
-    before: [...MAKES, 'open', 'old-out'],
+    before: [...MAKES, 'open', ...COMES_OUT],
     after: ['first-power'],
     reason: () => 'the first power-on proves what is joined',
   },
@@ -185,7 +185,7 @@ export const PLUGS_AND_POWER: readonly Reason[] = [
   {
     rule: 'dress-before-close',
     basis: 'fact',
-    before: ['dress', 'piece-on', 'old-out', ...MAKES, 'first-power'],
+    before: ['dress', 'piece-on', ...COMES_OUT, ...MAKES, 'first-power'],
     after: ['panels-on'],
     reason: () => 'the panels cover the work',
   },
@@ -246,7 +246,7 @@ export const PLUGS_AND_POWER: readonly Reason[] = [
   {
     rule: 'close-before-record',
     basis: 'fact',
-    before: ['panels-on', 'first-power', 'open', 'old-out'],
+    before: ['panels-on', 'first-power', 'open', ...COMES_OUT],
     after: ['record'],
     reason: () => 'the record tells what is inside',
   },

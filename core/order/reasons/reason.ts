@@ -64,6 +64,8 @@ export const MAKES: readonly StepKind[] = [
   'firmware',
   'bench-clear',
 ]
+/** What comes out of the machine. */
+export const COMES_OUT: readonly StepKind[] = ['old-out', 'came-out']
 export const HERE: readonly StepKind[] = ['bench-start', 'bench-clear']
 
 export const isOnTable = ({ pose }: PlannedStep): boolean => pose === 'table'

@@ -10,6 +10,8 @@ const isOutside = ({ label }: PlannedStep): boolean => label === OUTSIDE
 const movesOf = ({ manner }: PlannedStep): OldMoves | null =>
   manner?.of === 'old' ? manner.moves : null
 
+const isKept = ({ manner }: PlannedStep): boolean => manner?.of === 'came' && manner.isKept
+
 /** How each kind comes out; what is not here comes out screw by screw, the way it went in. */
 const OUT: Partial<Record<PartKind, readonly string[]>> = {
   processor: [
@@ -91,4 +93,17 @@ export const TAKING_OUT = {
     ],
     cautions: s => (movesOf(s)?.isSeat === false ? [] : (CAREFUL[kindOf(s)] ?? [])),
   },
-} satisfies Partial<Record<'old-out', StepWords>>
+  'came-out': {
+    title: s => `Take the ${s.what} out of the ${s.to}${s.label === '' ? '' : `: ${s.label}`}`,
+    why: 'It sits there when the case comes, and the plan wants that place for another or for none.',
+    minutes: () => MINUTES.takeOut,
+    tools: [SCREWDRIVER],
+    does: s => [
+      'Its plug out, where it is in one; then its screws, the last one while you hold it.',
+      isKept(s)
+        ? 'It is planned at another place. Its screws stay with it: a later step puts it into its new place.'
+        : 'It is not in this build: it goes on the shelf with its screws. Where it is gone already, this is done.',
+    ],
+    cautions: () => [],
+  },
+} satisfies Partial<Record<'old-out' | 'came-out', StepWords>>

@@ -1,6 +1,7 @@
 // What steps are made from: the joints that were chosen, and what lies under them.
 import { plainItems } from '../../plan/items'
 import { frames, outlines, plugs, seats, unmet } from '../../plan/joints'
+import { cameThere, comesOut } from '../../plan/came'
 import { cablesAtSupply } from '../../plan/supply-sockets'
 import { leadsUnderCards } from '../../plan/under-cards'
 import { panels, piecesOff } from '../../plan/pieces-off'
@@ -51,6 +52,8 @@ export const STEPS_FROM = {
   panels,
   piecesOff,
   leaving,
+  cameThere,
+  comesOut,
   supplyFans,
 } as const
 export type StepsFrom = ValuesOf<typeof STEPS_FROM>

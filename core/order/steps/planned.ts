@@ -2,6 +2,7 @@
 import type { Habits } from '../habits'
 import type { PlannedStep } from '../step'
 import type { StepsFrom } from './from'
+import { cameOutSteps } from './came-out'
 import { joinedSteps } from './joined'
 import { leavingSteps, overOld } from './leaving'
 import { openPlaces, tasksOf } from './tasks'
@@ -37,6 +38,7 @@ export function plannedSteps(s: StepsFrom, habits: Habits): readonly PlannedStep
   return [
     ...tasks,
     ...leavingSteps(s).map(old => ({ ...old, under: overOld(old, joined) })),
+    ...cameOutSteps(s),
     ...joined,
     ...openPlaces(s),
   ]
