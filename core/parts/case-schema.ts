@@ -290,6 +290,12 @@ export const caseSchema = z.looseObject({
           'From the wall to what stands on the board there: modules, heat sinks.',
           [20, 150],
         ),
+        memoryRoom: figure(
+          'mm',
+          'memory height under a radiator',
+          'As the sheet has it: how high modules may be with a radiator here.',
+          [15, 120],
+        ),
       }),
     )
     .nullish(),

@@ -1,6 +1,7 @@
 // Fans and radiators by wall: "Front: 3 x 120mm / 2 x 140mm; Top: …", or a line for each wall.
 import { RADIATORS } from '../standards/modules'
 import { CLEARANCES } from './clearances'
+import { plainNumber } from './measures'
 import { whole, type Notes } from './notes'
 import { oneOf } from './pattern'
 import type { Statement } from './statements'
@@ -45,10 +46,18 @@ export function readAir(s: Statement, notes: Notes): void {
   const isWall = WALLS.some(w => s.label.toLowerCase() === w)
   if (!radiators && !/fans?\b|cooling/i.test(text) && !isWall) return
   if (namesNoPlaces(s)) return
-  for (const { wall, text } of placesIn(s)) {
-    if (!A_FRAME.test(text)) continue
-    if (radiators) readRadiator(s, notes, wall, text)
-    else if (!/(?:usb|type|audio|jack)/i.test(text)) readFans(s, notes, wall, text)
+  const places = placesIn(s).filter(p => A_FRAME.test(p.text))
+  if (radiators) readRadiators(s, notes, places)
+  else
+    for (const { wall, text } of places)
+      if (!/(?:usb|type|audio|jack)/i.test(text)) readFans(s, notes, wall, text)
+}
+
+function readRadiators(s: Statement, notes: Notes, places: readonly WallPart[]): void {
+  for (const { wall, text } of places) {
+    readRadiator(s, notes, wall, text)
+    // What stands behind the only wall of a sentence is about that wall too.
+    readMemoryUnder(s, notes, wall, places.length === 1 ? s.value : text)
   }
 }
 
@@ -101,6 +110,18 @@ function readRadiator(s: Statement, notes: Notes, wall: string, said: string): v
   notes.put(s, `radiators.${wall}`, String(Math.max(...sizes)))
   const all = [...new Set(sizes)].sort((a, b) => a - b)
   if (all.length > 1) notes.put(s, `radiators.${wall}.sizes`, all.map(String))
+}
+
+/** "(RAM up to 35 mm high)": how high modules may be with a radiator there. */
+const MEMORY = /\b(?:memory|RAM|DIMMs?|modules)\b/i
+const MEMORY_ROOM = new RegExp(
+  String.raw`${MEMORY.source}[^\d;()]{0,40}?(\d{2}(?:[.,]\d+)?)\s*mm`,
+  'i',
+)
+function readMemoryUnder(s: Statement, notes: Notes, wall: string, said: string): void {
+  const text = MEMORY.test(s.label) ? `memory ${said}` : said
+  const mm = MEMORY_ROOM.exec(text)?.[1]
+  if (mm !== undefined) notes.put(s, `radiators.${wall}.memoryRoom`, plainNumber(mm), 'mm')
 }
 
 function readFans(s: Statement, notes: Notes, wall: string, said: string): void {

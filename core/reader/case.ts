@@ -157,8 +157,8 @@ function readSpokenSize(s: Statement, notes: Notes): void {
 }
 
 function readBays(s: Statement, notes: Notes): void {
-  if (/fan|radiator|size|dimension/i.test(s.label)) return
-  for (const phrase of phrasesOf(s.value))
+  if (/fan|radiator|size|dimension|\bscrews?\b/i.test(s.label)) return
+  for (const phrase of phrasesOf(s.value).filter(p => !/\bscrews?\b/i.test(p)))
     for (const { size, count } of baysIn(phrase, s.label))
       notes.put(s, `bays.${size}`, count, 'pcs')
 }

@@ -13,7 +13,11 @@ export const INCLUDED = oneOf(
 export const CONTENTS = oneOf(
   ...[/^(?:package|packaging|box) contents?$/, /^in the box$/, /^scope of delivery$/],
   ...[/^contents(?: of.*)?$/, /^(?:supplied )?accessories$/, /^included(?: accessories)?$/],
+  ...[/^(?:in the )?(?:box|package)$/, /^what['’]?s in the box$/, /^delivery$/],
 )
+/** Whether a line lists what lies in the box: its label says so, or the heading that it stands under. */
+export const isContentsLine = ({ label, under }: Statement): boolean =>
+  CONTENTS.test(label) || CONTENTS.test(under)
 /** Walls of a case at the beginning of a line. */
 export const WALL = /^(?:front|rear|top|bottom|side|roof)\b/i
 
@@ -30,7 +34,7 @@ export function linesOf({ statements }: Sheet): readonly Line[] {
   return statements.flatMap(s => {
     if (isNo(s.value)) return []
     if (!WALL.test(s.label)) heading = s.label === '' && !/\d/.test(s.value) ? s.value : ''
-    return [{ s, heading, isContents: CONTENTS.test(s.label) }]
+    return [{ s, heading, isContents: isContentsLine(s) }]
   })
 }
 

@@ -1,6 +1,7 @@
 // What comes with a part and is a part of its own: fans in a case, leads with a board, an adapter with a card,
 // a controller with fans.
 import type { PartKind } from '../parts'
+import { readBag, WITH_BAG } from './bag'
 import { readCaseFans } from './case-fans'
 import { readCaseHub, readHubOf } from './own-hub'
 import { counted, INCLUDED, linesOf, usesHeading, type Line } from './in-the-box'
@@ -20,7 +21,13 @@ const READ: Partial<Record<PartKind, (line: Line, notes: Notes) => boolean>> = {
 /** What comes with it, counted by what it is: `includes.fan.120`, `includes.lead`, `includes.adapter`. */
 export function readIncludes(sheet: Sheet, notes: Notes, kind: PartKind): void {
   const lines = linesOf(sheet)
-  for (const line of lines) if (READ[kind]?.(line, notes)) usesHeading(sheet, notes, line.heading)
+  for (const line of lines) {
+    const isRead = [
+      READ[kind]?.(line, notes),
+      WITH_BAG.includes(kind) && readBag(line, notes, kind),
+    ]
+    if (isRead.some(Boolean)) usesHeading(sheet, notes, line.heading)
+  }
   if (kind === 'case') readCaseFans(lines, sheet, notes)
 }
 const SATA_LEADS = /\bSATA(?: data| 6 ?Gb\/s| III)? (?:cables?|leads?)\b/i

@@ -105,7 +105,7 @@ const CUES: Partial<Record<PartKind, readonly Cue[]>> = {
     [/low[- ]profile/i, 1],
   ],
   drive: [
-    [/\bSSD\b|solid[- ]state|hard (?:disk|drive)|\bHDD\b/i, 4],
+    [/(?<!\b(?:external|portable) )\b(?:SSD|solid[- ]state|hard (?:disk|drive)|HDD)\b/i, 4],
     [/optical|dvd|blu-?ray|card reader|floppy/i, 4],
     [/\bNVMe\b/i, 3],
     [/sequential|\bread\b|MB\/s/i, 2],
@@ -150,6 +150,19 @@ const CUES: Partial<Record<PartKind, readonly Cue[]>> = {
     [/\bhub\b/i, 5],
     [/controller\b/i, 2],
     [/outputs?|channels?/i, 2],
+  ],
+  device: [
+    [
+      oneOf(
+        ...[/\bmonitor\b/, /\bheadset\b/, /\bheadphones\b/, /\bspeakers\b/, /\bprinter\b/],
+        ...[/\bmouse\b(?! (?:port|header|combo))/, /\bkeyboard\b(?! ?(?:\/|and|&|port|header))/],
+      ),
+      5,
+    ],
+    [/\b(?:external|portable) (?:drive|disk|SSD|HDD)\b/i, 9],
+    [/refresh rate|panel type|viewing angle|cd\/m²|aspect ratio|screen size/i, 4],
+    [/\bkeys?\b layout|\bDPI\b|key switches|polling rate/i, 4],
+    [/frequency response|impedance|driver size/i, 4],
   ],
   light: [
     [/(?:led|light) strip|\bstrip\b/i, 6],

@@ -53,8 +53,10 @@ function countedLabel(path: string): string | null {
 const INCLUDED: Readonly<Record<string, string>> = {
   ...{ lead: 'leads that come with it', hub: 'controller that comes with it' },
   adapter: 'plugs into the adapter that comes with it',
+  ...{ tie: 'ties that come with it', beeper: 'beeper that comes with it' },
 }
 function includedLabel(what: string, detail?: string, wall?: string): string {
+  if (what === 'screw') return `screws ${detail ?? ''} that come with it`
   if (what !== 'fan') return INCLUDED[what] ?? 'comes with it'
   if (detail === 'face') return 'plug of the fans that come with it'
   return detail === 'lights'
@@ -64,6 +66,7 @@ function includedLabel(what: string, detail?: string, wall?: string): string {
 
 function wallLabel(head: string, second: string, third: string | undefined): string {
   if (third === 'sizes') return `${second} ${head === 'fans' ? 'fan' : 'radiator'} sizes`
+  if (third === 'memoryRoom') return `memory height under a ${second} radiator`
   if (third !== undefined) return `${second} fan places of ${third} mm`
   return `${head === 'fans' ? 'fan places' : 'largest radiator'} ${second}`.trim()
 }

@@ -6,6 +6,7 @@ import { readCard } from './card'
 import { readCase } from './case'
 import { readSoftware } from './common'
 import { readCooler } from './cooler'
+import { readDevice } from './device'
 import { readDrive } from './drive'
 import { readFan } from './fan'
 import { readHub } from './hub'
@@ -15,7 +16,7 @@ import { readNames } from './names'
 import { readProcessor } from './processor'
 import { kindsOfSheet } from './kinds'
 import { doubtsOf } from './likely'
-import { CONTENTS } from './in-the-box'
+import { isContentsLine } from './in-the-box'
 import { readIncludes } from './includes'
 import { readPack } from './pack'
 import { readPrice } from './price'
@@ -47,6 +48,7 @@ const READERS: Partial<Record<PartKind, (sheet: Sheet, notes: Notes) => void>> =
   fan: readFan,
   hub: readHub,
   light: readLight,
+  device: readDevice,
 }
 /** The kinds whose sheets can be read. */
 export const READABLE = Object.keys(READERS) as readonly PartKind[]
@@ -123,6 +125,6 @@ const WITH_SOCKETS: readonly PartKind[] = ['board', 'card']
 const ofThePart = (sheet: Sheet, kind: PartKind): Sheet => ({
   ...sheet,
   statements: sheet.statements.filter(
-    s => !PARCEL.test(s.label) && !(WITH_SOCKETS.includes(kind) && CONTENTS.test(s.label)),
+    s => !PARCEL.test(s.label) && !(WITH_SOCKETS.includes(kind) && isContentsLine(s)),
   ),
 })

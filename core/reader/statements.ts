@@ -34,7 +34,7 @@ export function sheetOf(text: string): Sheet {
   const { lines, asWritten } = rowsOf(text)
   const footnotes: Footnote[] = []
   const statements: Statement[] = []
-  let under = ''
+  const headings = new Headings(lines)
   lines.forEach((raw, line) => {
     const words = raw.trim()
     if (words === '' || /^[|\s:+=-]+$/.test(words)) return
@@ -44,18 +44,8 @@ export function sheetOf(text: string): Sheet {
       return
     }
     const clean = words.replace(BULLET, '')
-    const heading =
-      headingOf(clean, line) ??
-      (statements.length > 0 && footnoteMark(lines, line + 1) === null
-        ? overList(raw, clean, lines[line + 1])
-        : null)
-    if (heading !== null) {
-      under = heading
-      return
-    }
-    // "Rear panel | - 1 x HDMI": a list begins in the cell and goes on below, under the same name.
-    const listed = /^([^|\t]{2,40}?)(?:\s*\|\s*|\t+|\s{3,})[-•·*]\s+(?=\S)/.exec(clean)
-    if (listed) under = listed[1] ?? ''
+    if (headings.isOne(line, statements.length === 0)) return
+    const under = headings.over(line)
     for (const [label, value] of clean.split(NEXT_LABEL).flatMap(entriesOf))
       statements.push({
         label,
@@ -71,6 +61,46 @@ export function sheetOf(text: string): Sheet {
 /** "Height: 158 mm; Width: 120 mm": labels of their own in one line; walls of a case are no labels. */
 const NEXT_LABEL =
   /;\s+(?=(?!front|top|rear|bottom|side|base|floor|roof)(?:\d[\d.]*"?[- ])?[A-Za-z][A-Za-z_ \d.,()/+"-]{2,44}:\s)/i
+
+/** "Rear panel | - 1 x HDMI": a list begins in the cell and goes on below, under the same name. */
+const BEGINS_A_LIST = /^([^|\t]{2,40}?)(?:\s*\|\s*|\t+|\s{3,})[-•·*]\s+(?=\S)/
+
+/** What stands over the lines of a text, walked from its first to its last. */
+class Headings {
+  private under = ''
+  /** Whether what stands under it is a list of points. */
+  private isList = false
+
+  constructor(private readonly lines: readonly string[]) {}
+
+  private at = (line: number): string => this.lines[line] ?? ''
+  private clean = (line: number): string => this.at(line).trim().replace(BULLET, '')
+
+  /** Whether a line names what follows; only names in capitals or with a colon stand over all. */
+  isOne(line: number, isFirst: boolean): boolean {
+    const heading = headingOf(this.clean(line), line) ?? (isFirst ? null : this.overList(line))
+    if (heading === null) return false
+    this.under = heading
+    this.isList = BULLET.test(this.lines.slice(line + 1).find(l => l.trim() !== '') ?? '')
+    return true
+  }
+
+  private overList(line: number): string | null {
+    if (footnoteMark(this.lines, line + 1) !== null) return null
+    return overList(this.at(line), this.clean(line), this.lines[line + 1])
+  }
+
+  /** What stands over a line. What a heading has to say ends with the points under it. */
+  over(line: number): string {
+    const raw = this.at(line)
+    if (this.isList && !BULLET.test(raw) && !/^\s/.test(raw)) {
+      this.under = ''
+      this.isList = false
+    }
+    this.under = BEGINS_A_LIST.exec(this.clean(line))?.[1] ?? this.under
+    return this.under
+  }
+}
 
 /** A sentence's own characters in its line, where the line was only spelt otherwise. */
 function verbatim(value: string, clean: string, written: string): string {

@@ -15,10 +15,10 @@ describe('nothing falls silently', () => {
   test('so is what stands in brackets with a figure', () => {
     expect(
       unread(
-        'Brackwater Y mid tower\nRadiators: top up to 360 mm (memory up to 35 mm ' +
-          'high)\nBoards: ATX\nCPU cooler height: 170 mm',
+        'Brackwater Y mid tower\nRadiators: top up to 360 mm (tubes up to 35 mm ' +
+          'thick)\nBoards: ATX\nCPU cooler height: 170 mm',
       ),
-    ).toEqual(['Radiators: (memory up to 35 mm high)'])
+    ).toEqual(['Radiators: (tubes up to 35 mm thick)'])
   })
   test('a phrase that says again what another line said was read', () => {
     expect(

@@ -36,6 +36,7 @@ const TRIED_APART = [
   'fit/memory-banks',
   'fit/memory-channels',
   'fit/memory-below',
+  'fit/memory-under-radiator',
   'joints/pump-header',
   'joints/processor-fan',
   'panel/block-map',

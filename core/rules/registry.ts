@@ -29,6 +29,7 @@ import { memoryRegistered } from './fit/memory-registered'
 import { memorySize } from './fit/memory-size'
 import { memorySpeed } from './fit/memory-speed'
 import { memoryTable } from './fit/memory-table'
+import { memoryUnderRadiator } from './fit/memory-under-radiator'
 import { memoryType } from './fit/memory-type'
 import { fitUpright } from './fit/upright'
 import { wayIn } from './fit/way-in'
@@ -110,6 +111,7 @@ export const RULES: readonly Rule[] = [
   coolerCapacity,
   fitPaste,
   coolerOverMemory,
+  memoryUnderRadiator,
   memoryType,
   memoryRegistered,
   memoryBanks,

@@ -116,4 +116,12 @@ export const MIGRATIONS: readonly Migration[] = [
     build: same,
     part: same,
   },
+  {
+    from: 11,
+    says:
+      'A new field, which may be left out: how high memory may be under a radiator, of each radiator ' +
+      'place of a case (`memoryRoom`).',
+    build: same,
+    part: same,
+  },
 ]

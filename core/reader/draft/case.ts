@@ -138,6 +138,7 @@ function radiatorsOf(f: Fields): Case['radiators'] {
         sizes: withSmaller(list(f, `radiators.${wall}.sizes`) ?? [size]),
         instead: Array.from({ length: places }, (_, i) => `${wall}-${i + 1}`),
         axes: IN_WALL[wall].axes,
+        ...given('memoryRoom', count(f, `radiators.${wall}.memoryRoom`)),
       },
     ]
   })

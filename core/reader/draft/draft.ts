@@ -80,6 +80,7 @@ const COUNTED: Partial<Record<PartKind, readonly string[]>> = {
   supply: ['cables.'],
   card: ['power.', 'headers.'],
   hub: ['inlets.', 'outlets.'],
+  device: ['plugs.'],
   cooler: ['liquid.fans', 'liquid.usb', 'lights.'],
 }
 const ABOUT = ['maker', 'model', 'price', 'pack']

@@ -1,5 +1,5 @@
 // Counts of plugs, sockets and fans become the plugs, sockets and fans of a kind.
-import type { PlugFace } from '../../connectors/connectors'
+import { CONNECTORS, type PlugFace } from '../../connectors/connectors'
 import type { PartKind } from '../../parts'
 import { count, eachPlug, flag, given, indexed, plugsOf, text, type Fields } from './fields'
 
@@ -72,6 +72,23 @@ export const EXPAND: Partial<Record<PartKind, (f: Fields, laid: Laid) => object>
       eachPlug(f, 'outlets.', ({ face, label, n }) => ({ key: `out-${n}`, face, label })),
     ),
   }),
+  device: f =>
+    some(
+      'plugs',
+      Array.from({ length: indexed(f, 'plugs') }, (_, i) => {
+        const face = text(f, `plugs.${i}.face`) as PlugFace | undefined
+        return {
+          key: `plug-${i + 1}`,
+          label:
+            face === undefined
+              ? 'lead'
+              : CONNECTORS[face].name.replace(/ (?:socket|post)$/, ' lead'),
+          face,
+          ...given('lead', count(f, `plugs.${i}.lead`)),
+          ...(i > 0 ? { need: 'may' } : {}),
+        }
+      }).filter(plug => plug.face !== undefined),
+    ),
   cooler: (f, laid) => ({
     ...(f.has('liquid.radiator') || f.has('liquid.fans') ? { liquid: liquidOf(f, laid) } : {}),
     ...(f.has('lights.0.face') ? { lights: [litOf(f, 'lights.0')] } : {}),

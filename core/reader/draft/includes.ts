@@ -14,10 +14,8 @@ export function includesOf(
   part: Pick<Part, 'id' | 'maker' | 'model'>,
 ): object {
   const name = part.model || part.id
-  // What a case comes with sits in it.
-  const sits = kind === 'case' ? { fitted: true } : {}
   const of = (key: string, count: number, own: object): Included => ({
-    ...{ count, ...sits },
+    ...{ count, ...sitsIn(kind, key) },
     part: {
       id: `${part.id}-${key}`,
       maker: part.maker,
@@ -37,10 +35,40 @@ export function includesOf(
     if (what === 'lead')
       return [of('lead', n, { kind: 'lead', model: `SATA lead of the ${name}`, face: 'sata-data' })]
     if (what === 'hub') return size === '' ? [of('controller', n, hubOf(f, name))] : []
+    const bag = bagOf({ what, sort: size, count: n, name })
+    if (bag) return [of(bag.key, 1, bag.part)]
     return [of('adapter', 1, adapterOf(n, name))]
   })
   return found.length > 0 ? { includes: found } : {}
 }
+
+/** A case's fans and its controller sit in it; what lies in a bag does not. */
+const sitsIn = (kind: PartKind, key: string): Pick<Included, 'fitted'> =>
+  kind === 'case' && /^(?:fan|controller)/.test(key) ? { fitted: true } : {}
+
+/** Small things in a bag of their own: screws by thread, ties; a beeper. Null for what else there is. */
+function bagOf({ what, sort, count, name }: Bagged): { key: string; part: object } | null {
+  const bag = (use: string, model: string, own: object) => ({
+    key: slug(`${what} ${sort}`),
+    part: { kind: 'sundry', use, model: `${model} of the ${name}`, count, ...own },
+  })
+  if (what === 'screw') return bag('screw', `Screws ${sort}`, { thread: sort })
+  if (what === 'tie') return bag('tie', 'Ties', {})
+  return what === 'beeper'
+    ? { key: 'beeper', part: { kind: 'beeper', model: `Beeper of the ${name}` } }
+    : null
+}
+interface Bagged {
+  readonly what: string
+  readonly sort: string
+  readonly count: number
+  readonly name: string
+}
+const slug = (text: string): string =>
+  text
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/-$/, '')
 
 /** Fans of one frame by their walls; those of which nobody said it sit somewhere. */
 function fansOf(f: Fields, size: string, n: number): readonly Pick<Included, 'count' | 'fitted'>[] {

@@ -270,6 +270,20 @@ export const SPACE: readonly Plant[] = [
     },
   },
   {
+    name: 'modules higher than the case wants them under a radiator',
+    plant: draw => {
+      const room = draw.whole(30, 44)
+      const { by, verdict } = short(draw, 1.5)
+      const machine = altered(wet('top'), { memory: { height: mm(room + by, 0.5) } })
+      const radiators = machine['case']?.['radiators'] as readonly Fields[]
+      const asked = radiators.map(r => ({ ...r, memoryRoom: mm(room) }))
+      return {
+        ...{ machine: altered(machine, { case: { radiators: asked } }), pins: onPlace('top') },
+        ...{ rule: 'fit/memory-under-radiator', names: ['memory', 'case'], verdict },
+      }
+    },
+  },
+  {
     name: 'a pump above its radiator',
     plant: draw => {
       const { by, verdict } = short(draw, 3.5)
