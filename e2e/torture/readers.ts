@@ -148,16 +148,14 @@ const TABLES = [
   'Maker;Model;Watts;Length mm;Price EUR\nZzyx;Ember 650;650;140;89,90\nZzyx;Ember 850;850;160;119,00\n',
   'Model\tSocket\tForm factor\tDIMM slots\nShale 4\tTERN-2\tATX\t4\nShale 2\tTERN-2\tMini-ITX\t2\n',
 ]
+const TABLE_SEEDS = TABLES.map((text): Seed => ({
+  ...{ form: 'text', ending: '.csv', mimeType: 'text/csv' },
+  bytes: Buffer.from(text),
+}))
 const tables: Reader = {
   ...onShelf,
   kind: 'CSV',
-  seeds: () =>
-    TABLES.map(text => ({
-      form: 'text',
-      ending: '.csv',
-      mimeType: 'text/csv',
-      bytes: Buffer.from(text),
-    })),
+  seeds: () => TABLE_SEEDS,
 }
 
 const sheets: Reader = {
@@ -274,4 +272,49 @@ const manuals: Reader = {
   },
 }
 
-export const READERS: readonly Reader[] = [builds, parts, tables, sheets, pictures, manuals]
+/** Everything that comes in at one place: several sheets at once, tables, files of parts. */
+const arrivals: Reader = {
+  kind: 'arrival',
+  seeds: async page => {
+    const all = await sheets.seeds(page)
+    const several = all.slice(0, SHEETS_AT_ONCE).map(seed => seed.bytes.toString())
+    return [
+      { ...ofText, bytes: Buffer.from(several.join('\n\n')) },
+      ...all.slice(SHEETS_AT_ONCE),
+      ...TABLE_SEEDS,
+      json('shelf/fan.juntura.json'),
+    ]
+  },
+  begin: async page => {
+    await goOn(page, '/')
+    await page.getByRole('button', { name: 'A new machine' }).click()
+    await says(page, NOTHING_CAME)
+  },
+  give: async (page, given) => {
+    await page.getByLabel('Files of sheets or parts').setInputFiles(given)
+    await says(page, { element: '.arrival' }, { element: MESSAGE })
+  },
+  clear: async page => {
+    await putMessagesAside(page)
+    // One that fades out still would answer for the next file.
+    await page.waitForFunction(gone => document.querySelector(gone) === null, MESSAGE)
+    const rows = page.locator('.arrival')
+    for (let left = await rows.count(); left > 0; left--) {
+      await rows
+        .first()
+        .getByRole('button', { name: /^Leave out/ })
+        .click()
+      await page.waitForFunction(most => document.querySelectorAll('.arrival').length < most, left)
+    }
+    await says(page, NOTHING_CAME)
+  },
+}
+const NOTHING_CAME = { element: '.came h2', says: 'Nothing came in yet' }
+/** Named choice: so many sheets stand in one file. */
+const SHEETS_AT_ONCE = 4
+const ofText = { form: 'text', ending: '.txt', mimeType: 'text/plain' } as const
+
+export const READERS: readonly Reader[] = [
+  ...[builds, parts, tables, sheets, arrivals],
+  ...[pictures, manuals],
+]
