@@ -55,7 +55,7 @@ const HEADERS: readonly Thing<Header>[] = [
     key: 'usb-c',
     named: oneOf(
       /USB(?:\s?\d(?:\.\d)?(?:\s?Gen\s?\dx?\d?)?|\s?\d+\s?Gbps)?[ -]*(?:Type[- ]?C|-?C\b)/,
-      /Type[- ]?C/,
+      /Type[- ]?[CE]\b/,
     ),
   },
   {
@@ -115,11 +115,20 @@ export function readHeaders(s: Statement, notes: Notes): void {
   const [inLabel] = thingsIn(s.label, HEADERS)
   if (inLabel && readCountedLabel(s, notes, inLabel)) return
   // Under "USB internal" a rate alone tells the socket.
-  const rated = (phrase: string): string => phrase.replace(RATED, '$1USB ')
+  const rated = (phrase: string): string =>
+    phrase
+      .replace(RATED, '$1USB ')
+      .replace(
+        BY_PINS,
+        (_, count: string, pins: string) =>
+          `${count}USB ${pins.startsWith('9') || pins === '10' ? 2 : 3} ${pins}-pin`,
+      )
   const phrases = phrasesOf(s.value.replace(OTHER_NAME, '$1 or '))
   for (const phrase of /\bUSB\b/i.test(s.label) ? phrases.map(rated) : phrases)
     readPhrase(s, notes, phrase, inLabel)
 }
+/** "USB: 1x 19-pin, 2x 9-pin": contacts alone tell the socket. */
+const BY_PINS = /^((?:internal )?\d\s*x?\s*)(9|10|19|20)[- ]?pin\b/i
 const RATED = /^(\d\s*x?\s*)(?=(?:5|10|20) ?G)/i
 
 /** "Seven fan headers: CPU_FAN, …": the names behind are theirs. */
@@ -140,15 +149,20 @@ function readPhrase(
   if (!found) return
   const aboutFans = inLabel?.key === 'fan-4'
   const key = aboutFans ? 'fan-4' : found.key
-  const count = (key === 'fan-4' ? rangeIn(phrase) : null) ?? countIn(phrase, found, aboutFans)
+  const isNumbered = key === 'fan-4' || key === 'sata-data'
+  const count = (isNumbered ? rangeIn(phrase) : null) ?? countIn(phrase, found, aboutFans)
   if (count > 0 && isHere(s, phrase, key)) notes.count(s, `headers.${key}`, count, phrase)
 }
 
+/** A lead that comes with the board is no header of it. */
+const A_LEAD = /\b(?:cables?|leads?)\b(?! headers?)/i
 /** A phrase on M.2 sockets or slots names no header, unless it goes on to the SATA ports. */
 const isAboutOther = (s: Statement, phrase: string): boolean =>
+  A_LEAD.test(phrase) ||
   aboutM2(phrase) ||
   isSlot(phrase) !== null ||
-  (allM2(s) && !/^\s*(?:\d+|two|four|six|eight|ten)\s*(?:x\s*)?SATA/i.test(phrase))
+  (allM2(s) &&
+    !/^\s*(?:(?:\d+|two|four|six|eight|ten)\s*(?:x\s*)?SATA|SATA\w*_?\d\s*[-–~])/i.test(phrase))
 
 /** The header that a phrase is about: the one it names, else the one its label names. */
 function headerIn(
@@ -177,7 +191,9 @@ const VIA = oneOf(
 
 /** "SYS_FAN1-4": a row of headers by the first and last number. */
 function rangeIn(phrase: string): number | null {
-  const [, from, to] = /FANS?[_ ]?(\d)\s*(?:-|–|~|to)\s*(?:[A-Z_]*FAN_?)?(\d)\b/i.exec(phrase) ?? []
+  const [, from, to] =
+    /(?:FANS?|SATA\w*)[_ ]?(\d)\s*(?:-|–|~|to)\s*(?:[A-Z_]*(?:FAN|SATA)_?)?(\d)\b/i.exec(phrase) ??
+    []
   return from !== undefined && to !== undefined ? Number(to) - Number(from) + 1 : null
 }
 

@@ -57,6 +57,9 @@ function readPhrase(s: Statement, notes: Notes, phrase: string, from: number): n
 
 /** "PCIEX16_2 (PCIe 3.0 x4)": the name tells the length. */
 const NAMED_BY_LENGTH = /\bPCI_?E_?X(16|8|4|1)(?:_\d|\(G\d\))?(?=\s*[(:])/i
+/** "PCIEX16_1 (CPU, Gen5 x16)": its generation and its lanes behind the name. */
+const BEHIND_NAME =
+  /\bPCI_?E_?X(?:16|8|4|1)(?:_\d)?\s*[(:][^()]*?(?:Gen\s?|PCIe\s?)?(\d)(?:\.\d)?\s*x\s?(16|8|4|2|1)\b/i
 
 const isOfAnotherKind = (phrase: string): boolean =>
   aboutM2(phrase) || /radio|wi-?fi|key e/i.test(phrase)
@@ -65,7 +68,7 @@ function slotsIn(s: Statement, phrase: string): SlotPhrase | null {
   if (isOfAnotherKind(phrase)) return null
   const inPhrase = isSlot(phrase)
   const m = inPhrase ?? (/^\s*\d/.test(phrase) ? isSlot(s.label) : null)
-  if (!m) return null
+  if (!m) return slotByName(phrase)
   const [, bus, , size = ''] = m
   const ownCount = inPhrase && bus !== '' ? countOf(phrase, m) : leadingCount(phrase)
   const socket = socketBeside(phrase, inPhrase)
@@ -75,6 +78,13 @@ function slotsIn(s: Statement, phrase: string): SlotPhrase | null {
     lanes: socket ? Number(size) : lanesIn(phrase),
     generation: generationOf(m, phrase, s.label),
   }
+}
+
+function slotByName(phrase: string): SlotPhrase | null {
+  const long = NAMED_BY_LENGTH.exec(phrase)?.[1]
+  const [, generation, lanes] = BEHIND_NAME.exec(phrase) ?? []
+  if (long === undefined || lanes === undefined) return null
+  return { count: 1, long, lanes: Number(lanes), generation: Number(generation) }
 }
 
 /** The length of a slot, where it is told beside its bus. */

@@ -24,7 +24,7 @@ export function readBoard(sheet: Sheet, notes: Notes): void {
     else readHeaders(s, notes)
     if (/flash ?back|flash button|bios[- ]?flash/i.test(whole(s)))
       notes.put(s, 'firmware.flashes', !isNo(s.value))
-    if (/shield/i.test(whole(s))) notes.put(s, 'shield', choiceIn(s.value, SHIELDS))
+    readShield(s, notes)
   }
   readWiredNetwork(sheet, notes)
   readM2Sockets(sheet, notes)
@@ -34,6 +34,15 @@ const SHIELDS: readonly (readonly [RegExp, string])[] = [
   [/pre-?installed|integrated|fixed|attached|mounted/i, 'fixed'],
   [/loose|separate|included/i, 'loose'],
 ]
+
+/** How the shield comes: each phrase that names it says so; one that lies in the box is loose. */
+export function readShield(s: Statement, notes: Notes, isInBox = false): boolean {
+  const all = phrasesOf(s.value)
+  const about = /shield/i.test(s.label) ? all : all.filter(p => /shield/i.test(p))
+  const found = about.map(p => choiceIn(p, SHIELDS) ?? (isInBox ? 'loose' : null)).find(Boolean)
+  notes.put(s, 'shield', found)
+  return found !== undefined && found !== null
+}
 
 /** A line on the wired network promises a socket, where the rear does not list one. */
 function readWiredNetwork(sheet: Sheet, notes: Notes): void {

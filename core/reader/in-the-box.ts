@@ -14,6 +14,11 @@ export const CONTENTS = oneOf(
   ...[/^(?:package|packaging|box) contents?$/, /^in the box$/, /^scope of delivery$/],
   ...[/^contents(?: of.*)?$/, /^(?:supplied )?accessories$/, /^included(?: accessories)?$/],
   ...[/^(?:in the )?(?:box|package)$/, /^what['’]?s in the box$/, /^delivery$/],
+  ...[
+    /^what you get$/,
+    /^(?:bundle|bundled items|box includes|package includes)$/,
+    /^lieferumfang$/,
+  ],
 )
 /** Whether a line lists what lies in the box: its label says so, or the heading that it stands under. */
 export const isContentsLine = ({ label, under }: Statement): boolean =>

@@ -1,6 +1,7 @@
 // What comes with a part and is a part of its own: fans in a case, leads with a board, an adapter with a card,
 // a controller with fans.
 import type { PartKind } from '../parts'
+import { readShield } from './board'
 import { readBag, WITH_BAG } from './bag'
 import { readCaseFans } from './case-fans'
 import { readCaseHub, readHubOf } from './own-hub'
@@ -11,8 +12,11 @@ import { wordNumber } from './things'
 
 const READ: Partial<Record<PartKind, (line: Line, notes: Notes) => boolean>> = {
   case: ({ s }, notes) => readCaseHub(s, notes),
-  board: ({ s, isContents }, notes) =>
-    isContents && counted(s, notes, { what: 'lead', named: SATA_LEADS }),
+  board: ({ s, isContents }, notes) => {
+    if (!isContents) return false
+    const hasLeads = counted(s, notes, { what: 'lead', named: SATA_LEADS })
+    return readShield(s, notes, true) || hasLeads
+  },
   card: ({ s, isContents }, notes) =>
     (isContents || INCLUDED.test(whole(s))) && adapterIn(s, notes),
   fan: ({ s, isContents }, notes) => isContents && readHubOf(s, notes),

@@ -7,7 +7,7 @@ import type { Sheet, Statement } from './statements'
 import { leadingNumber } from './things'
 
 export function readMemory(sheet: Sheet, notes: Notes): void {
-  const plain = !/registered|RDIMM/i.test(sheet.text)
+  const plain = !REGISTERED.test(sheet.text)
   // Modules without a profile run at the one speed there is.
   const hasProfile = sheet.statements.some(
     s => !WITHOUT_PROFILE.test(whole(s)) && speedsIn(whole(s)).length > 0,
@@ -26,6 +26,8 @@ export function readMemory(sheet: Sheet, notes: Notes): void {
   }
   readSingle(sheet, notes)
 }
+/** Not "non-registered". */
+const REGISTERED = /\bRDIMM\b|(?<!\b(?:non|un|not)[- ]?)registered/i
 /** What it runs at until a profile is switched on. */
 const WITHOUT_PROFILE =
   /\bSPD\b|\bJEDEC\b|\bdefault\b|without (?:a |an )?(?:\w+ )?profile|\bbase speed\b/i
@@ -97,7 +99,7 @@ function ranksIn(s: Statement): number | null {
 function bufferedIn(s: Statement, plain: boolean): boolean | null {
   const text = whole(s)
   if (/registered|buffered/i.test(s.label))
-    return !/unbuffered|un-?registered/i.test(s.value) && !isNo(s.value)
-  if (/\bRDIMM\b|registered/i.test(text)) return true
-  return plain && /\bUDIMM\b|unbuffered/i.test(text) ? false : null
+    return !/unbuffered|(?:un|non|not)[- ]?registered/i.test(s.value) && !isNo(s.value)
+  if (REGISTERED.test(text)) return true
+  return plain && /\bUDIMM\b|unbuffered|\b(?:non|un|not)[- ]?registered/i.test(text) ? false : null
 }

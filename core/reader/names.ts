@@ -45,6 +45,7 @@ const CAPACITY = /\s+\d+(?:[.,]\d+)?\s*(?:GB|TB)\b/i
 const FIRST_KINDS = oneOf(
   ...[/the/, /case/, /gpu/, /cpu/, /processor/, /psu/, /device/, /part/, /product/, /name/],
   ...[/model/, /(?:optical|hard|disk) (?:drive|disk)/, /(?:air|cpu|liquid) cooler/],
+  ...[/monitor/, /keyboard/, /mouse/, /(?:laser )?printer/, /headset/, /speakers/],
   ...[/graphics(?: card)?/, /(?:VGA|video) card/, /(?:case )?fan(?: controller)?/, /cooler/],
   ...[/(?:storage|network|sound|capture|USB) (?:controller|card|adapter)/, /memory(?: kit)?/],
   ...[

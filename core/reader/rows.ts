@@ -1,6 +1,8 @@
 // A pasted text as rows, however its table was copied: cell by cell on lines of their own, held
 // apart by semicolons or dashes.
 
+import { inEnglish } from './in-english'
+
 export const BULLET = /^\s*(?:[•·▪‣–—]|-(?=\s)|\*(?=\s)|>\s)\s*/
 
 const BOLD = /(\*\*|__)(?=\S)([^*_]+)(?<=\S)\1/g
@@ -52,7 +54,9 @@ export function rowsOf(pasted: string): Rows {
     .replace(/\r\n?/g, '\n')
     .replace(/[\u00a0\u2009\u202f]/g, ' ')
     .split('\n')
-  const lines = joined(separated(written.map(l => l.replace(BOLD, '$2').replace(/×/g, 'x'))))
+  const lines = joined(
+    separated(written.map(l => inEnglish(l.replace(BOLD, '$2').replace(/×/g, 'x')))),
+  )
   const own = (at: number): string => (asTyped[at] ?? '').trim().replace(BULLET, '')
   const below = (at: number): number => written.findIndex((l, i) => i > at && l.trim() !== '')
   return {

@@ -102,10 +102,11 @@ class Headings {
   }
 }
 
-/** A sentence's own characters in its line, where the line was only spelt otherwise. */
+/** A sentence's own characters in its line; all of the line where that was written otherwise. */
 function verbatim(value: string, clean: string, written: string): string {
   const at = clean.indexOf(value)
-  return at >= 0 && clean.length === written.length ? written.slice(at, at + value.length) : value
+  if (at >= 0 && clean.length === written.length) return written.slice(at, at + value.length)
+  return written.includes(value) ? value : written
 }
 
 /** The mark that makes a line a footnote: the same hangs on something above it. */

@@ -86,11 +86,11 @@ function steppedIn(phrase: string): Cable | null {
   if (!sum) return null
   const [all, first = '', more = ''] = sum
   const unit = unitOf(phrase, sum)
-  if (unit === undefined) return null
-  const times = unit.toLowerCase() === 'cm' ? 10 : 1
+  const times = unit?.toLowerCase() === 'cm' ? 10 : 1
   const steps = [...more.matchAll(/\d+(?:[.,]\d+)?/g)].map(x => plainNumber(x[0]) * times)
   const [step = null] = steps
   const length = plainNumber(first) * times
+  if (unit === undefined && !areDistances(length, steps)) return null
   if (all.includes('/') && steps.some(x => x >= length)) return placesOn(phrase, [length, ...steps])
   return {
     length,
@@ -109,6 +109,11 @@ function placesOn(phrase: string, places: readonly number[]): Cable | null {
   const [step = 0] = steps
   return { length, after: steps.every(s => s === step) ? step : null, each: places.length }
 }
+
+/** Named choices, mm: bare numbers that long are distances along a cable. */
+const BARE = { first: 250, step: 60 }
+const areDistances = (first: number, steps: readonly number[]): boolean =>
+  first >= BARE.first && steps.every(step => step >= BARE.step)
 
 const unitOf = (phrase: string, { 0: all, index }: RegExpExecArray): string | undefined =>
   /(cm|mm)\s*$/i.exec(all)?.[1] ?? /^\s*(cm|mm)/i.exec(phrase.slice(index + all.length))?.[1]
@@ -185,7 +190,7 @@ function readCable(
   const inLabel = thingsIn(s.label, PLUGS).length > 0
   const own = withEach(cableIn(phrase), phrase)
   // Under a label of its own the whole line is about the one plug.
-  const cable = inLabel && own.length === null ? cableIn(s.value) : own
+  const cable = inLabel && own.length === null ? { ...cableIn(s.value), ...eachOf(own) } : own
   // "Cable lengths: ATX 550 mm" counts none.
   if (inLabel || !/lengths?\b/i.test(s.label))
     notes.count(s, `cables.${key}`, plugsOn(cable, phrase, count))
@@ -203,20 +208,26 @@ function plugsOn(cable: Cable, phrase: string, count: number): number {
   return count < each ? count * each : count
 }
 
+/** How many hang on one cable, where a phrase says so. */
+const eachOf = ({ each, isOfCables }: Cable): Partial<Cable> =>
+  each === null ? {} : { each, ...(isOfCables ? { isOfCables } : {}) }
+
 /** "2x 4 SATA 450+120+120+120 mm": cables, and the plugs on each. */
 const CABLES_TIMES_PLUGS = /^\s*\d\s*[x×]\s+\d\s*[x×]?\s+[A-Z]/i
 
 /** "2 x 6+2 pin (500 + 150 mm), 2 connectors each": so many on each of the cables that are counted. */
 function withEach(cable: Cable, phrase: string): Cable {
   const [, plugs, cables] = ON_CABLES.exec(phrase) ?? []
-  if (cables !== undefined && Number(plugs) >= Number(cables))
-    return { ...cable, each: Math.ceil(Number(plugs) / Number(cables)) }
+  const all = cables === undefined ? null : (wordNumber(cables) ?? Number(cables))
+  if (all !== null && Number(plugs) >= all)
+    return { ...cable, each: Math.ceil(Number(plugs) / all) }
   const said = EACH.exec(phrase)?.slice(1).find(Boolean)
   if (said === undefined) return cable
   return { ...cable, each: wordNumber(said) ?? Number(said), isOfCables: true }
 }
 /** "16x on 4 cables", "6x (3 cables)": how many hang on one. */
-const ON_CABLES = /(\d{1,2})\s*x\s*(?:on\s+|\()(\d)\s+cables?\b/i
+const ON_CABLES =
+  /(\d{1,2})\s*x?\s*(?:on\s+|\()(\d|one|two|three|four)\s+(?:cables?|leads?|strings?)\b/i
 const ONE_TO_FOUR = '(\\d|one|two|three|four)'
 const EACH = oneOf(
   new RegExp(`\\b${ONE_TO_FOUR}\\s+(?:[\\w+-]+\\s+)?(?:plugs?|connectors?|heads?)\\s+each\\b`),
