@@ -197,8 +197,12 @@ function rangeIn(phrase: string): number | null {
   return from !== undefined && to !== undefined ? Number(to) - Number(from) + 1 : null
 }
 
+/** "8+8 pin": two plugs side by side. */
+const TWICE = /(?<!\d\s*x\s*)\b8\s*\+\s*8[- ]?pin/i
+const TWO = 2
 /** Under a label on fans "4-pin" tells the plug, and counts none. */
 function countIn(phrase: string, found: Counted<Header>, aboutFans: boolean): number {
+  if (found.key === 'cpu-8' && TWICE.test(phrase)) return TWO
   if (!aboutFans) return found.count
   return /^\(?4[- ]pin\)?$/i.test(phrase) ? 0 : (leadingCount(phrase) ?? found.count)
 }

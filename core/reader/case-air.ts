@@ -54,11 +54,8 @@ export function readAir(s: Statement, notes: Notes): void {
 }
 
 function readRadiators(s: Statement, notes: Notes, places: readonly WallPart[]): void {
-  for (const { wall, text } of places) {
-    readRadiator(s, notes, wall, text)
-    // What stands behind the only wall of a sentence is about that wall too.
-    readMemoryUnder(s, notes, wall, places.length === 1 ? s.value : text)
-  }
+  for (const { wall, text } of places) readRadiator(s, notes, wall, text)
+  if (places.length > 0) readMemoryUnder(s, notes)
 }
 
 function placesIn(said: Statement): readonly WallPart[] {
@@ -116,12 +113,24 @@ function readRadiator(s: Statement, notes: Notes, wall: string, said: string): v
 const MEMORY = /\b(?:memory|RAM|DIMMs?|modules)\b/i
 const MEMORY_ROOM = new RegExp(
   String.raw`${MEMORY.source}[^\d;()]{0,40}?(\d{2}(?:[.,]\d+)?)\s*mm`,
-  'i',
+  'gi',
 )
-function readMemoryUnder(s: Statement, notes: Notes, wall: string, said: string): void {
-  const text = MEMORY.test(s.label) ? `memory ${said}` : said
-  const mm = MEMORY_ROOM.exec(text)?.[1]
-  if (mm !== undefined) notes.put(s, `radiators.${wall}.memoryRoom`, plainNumber(mm), 'mm')
+function readMemoryUnder(s: Statement, notes: Notes): void {
+  const text = whole(s).replace(OTHER_NAME, wallOfName)
+  for (const { 0: said, 1: mm = '', index } of text.matchAll(MEMORY_ROOM)) {
+    const wall = wallAround(text, index, index + said.length)
+    if (wall !== null) notes.put(s, `radiators.${wall}.memoryRoom`, plainNumber(mm), 'mm')
+  }
+}
+
+/** Of which wall something is said: the one that its own bracket names, else the last before it, else the next. */
+function wallAround(text: string, from: number, to: number): string | null {
+  const open = Math.max(text.lastIndexOf('(', from), text.lastIndexOf('[', from))
+  const isInside = open > Math.max(text.lastIndexOf(')', from), text.lastIndexOf(']', from))
+  const namedIn = (part: string): readonly string[] =>
+    [...part.matchAll(new RegExp(`\\b${WALL}\\b`, 'gi'))].map(m => m[0].toLowerCase())
+  const inBracket = isInside ? namedIn(text.slice(open, from)).at(-1) : undefined
+  return inBracket ?? namedIn(text.slice(0, to)).at(-1) ?? namedIn(text.slice(to))[0] ?? null
 }
 
 function readFans(s: Statement, notes: Notes, wall: string, said: string): void {

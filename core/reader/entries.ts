@@ -10,7 +10,11 @@ type Entry = readonly [label: string, value: string]
 
 /** Label and value; or sentences without labels. */
 export const entriesOf = (line: string): readonly Entry[] =>
-  splitCells(line) ?? splitColon(line) ?? splitSpaced(line) ?? unlabelled(sentences(line))
+  splitCells(line) ??
+  splitQuestion(line) ??
+  splitColon(line) ??
+  splitSpaced(line) ??
+  unlabelled(sentences(line))
 
 const unlabelled = (texts: readonly string[]): readonly Entry[] =>
   texts.flatMap(text => splitColon(text) ?? [spokenEntry(text) ?? (['', text] as const)])
@@ -36,6 +40,18 @@ function groupIn(first: string, rest: readonly string[]): Entry | null {
   return name === undefined || value === undefined ? null : [`${first}, ${name}`, value]
 }
 
+/** Named choice: so many cells behind one that is a figure already are points in one line. */
+const POINTS = 2
+const A_FIGURE = /\d\s*(?:mm|cm|W|GB|TB|GHz|MHz|RPM|CFM|dBA?)\b/i
+
+/** "How tall can the cooler be? 175 mm." */
+const QUESTION =
+  /^((?:and (?:the )?)?(?:how|which|what|where|does|is|are|can|will|do|any|power)\b[^?:|()]{3,65})\?\s+(\S.*)$/i
+function splitQuestion(line: string): readonly Entry[] | null {
+  const [, label, value] = QUESTION.exec(line) ?? []
+  return label === undefined || value === undefined ? null : [[label, value]]
+}
+
 /** A row of a table: the first cell is the label, unless it brings a label and a value itself. */
 function splitCells(line: string): readonly Entry[] | null {
   const [first = '', ...rest] = line
@@ -43,6 +59,7 @@ function splitCells(line: string): readonly Entry[] | null {
     .map(c => c.trim())
     .filter(Boolean)
   if (rest.length === 0) return null
+  if (rest.length >= POINTS && A_FIGURE.test(first)) return [first, ...rest].flatMap(entriesOf)
   // A row that begins with a size names nothing.
   if (/^\d+\s*x\s*\d+[^a-z]*mm$/i.test(first)) return [['', [first, ...rest].join(', ')]]
   const inGroup = groupIn(first, rest)

@@ -43,6 +43,8 @@ const CUES: Partial<Record<PartKind, readonly Cue[]>> = {
     [/\b(?:front|top|rear) fans?\b/i, 3],
     [/radiator support/i, 1],
     [/^case (?:type|form)/im, 4],
+    [/\bhow (?:long|tall|many|big)\b[^?\n]*\b(?:graphics card|cooler|fans|drives)\b/i, 4],
+    [/\b(?:which|what) (?:mother)?boards\b/i, 4],
     [/max\.? (?:graphics card|gpu|cpu cooler|power supply|psu)|(?:gpu|cpu cooler|psu) max/i, 3],
   ],
   processor: [

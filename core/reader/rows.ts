@@ -27,13 +27,22 @@ export interface Rows {
 
 /** Rows of quoted cells, as a table is written by programs: `"Slots";"7"`. */
 const QUOTED = /^\s*"(?:[^"]|"")*"(?:\s*[;,\t]\s*"(?:[^"]|"")*")+\s*$/
+/** A cell without its quotes; a name as programs write it, `fan_headers`, in words. */
+function plainCell(cell: string): string {
+  if (!/^[a-z0-9]+(?:_[a-z0-9]+)+$/.test(cell)) return cell.replaceAll('""', '"')
+  const [, name = cell, unit] = /^(.*)_(mm|cm|gb|tb|w|a|v|g|kg)$/.exec(cell) ?? []
+  const said = name.replaceAll('_', ' ')
+  return unit === undefined
+    ? said
+    : `${said} (${/^(?:mm|cm|g|kg)$/.test(unit) ? unit : unit.toUpperCase()})`
+}
 const CELL = /"((?:[^"]|"")*)"/g
 const unquoted = (text: string): string =>
   text
     .split('\n')
     .map(line =>
       QUOTED.test(line)
-        ? [...line.matchAll(CELL)].map(m => (m[1] ?? '').replaceAll('""', '"')).join('\t')
+        ? [...line.matchAll(CELL)].map(m => plainCell(m[1] ?? '')).join('\t')
         : line,
     )
     .join('\n')

@@ -46,7 +46,8 @@ export function sheetOf(text: string): Sheet {
     const clean = words.replace(BULLET, '')
     if (headings.isOne(line, statements.length === 0)) return
     const under = headings.over(line)
-    for (const [label, value] of clean.split(NEXT_LABEL).flatMap(entriesOf))
+    const points = statements.length === 0 ? pointsOf(clean) : null
+    for (const [label, value] of (points ?? clean.split(NEXT_LABEL)).flatMap(entriesOf))
       statements.push({
         label,
         value,
@@ -61,6 +62,14 @@ export function sheetOf(text: string): Sheet {
 /** "Height: 158 mm; Width: 120 mm": labels of their own in one line; walls of a case are no labels. */
 const NEXT_LABEL =
   /;\s+(?=(?!front|top|rear|bottom|side|base|floor|roof)(?:\d[\d.]*"?[- ])?[A-Za-z][A-Za-z_ \d.,()/+"-]{2,44}:\s)/i
+
+/** Named choice: a title with so many more cells behind it is a line of points. */
+const POINTS = 3
+/** "R9-12X | 12C/24T | TERN-3 | 120W TDP": the first line tells everything, point by point. */
+function pointsOf(line: string): readonly string[] | null {
+  const cells = line.split(/\s+\|\s+/)
+  return cells.length > POINTS ? cells : null
+}
 
 /** "Rear panel | - 1 x HDMI": a list begins in the cell and goes on below, under the same name. */
 const BEGINS_A_LIST = /^([^|\t]{2,40}?)(?:\s*\|\s*|\t+|\s{3,})[-•·*]\s+(?=\S)/

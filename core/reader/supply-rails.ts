@@ -4,7 +4,7 @@ import { whole, type Notes } from './notes'
 import type { Sheet, Statement } from './statements'
 
 const RAILS = [
-  ['W12', 12, /(?<![\d.-])\+?12\s?V\b(?!-)/i],
+  ['W12', 12, /(?<![\w.-])\+?12\s?V\b(?!-)/i],
   ['W5', 5, /(?<![\d.-])\+?5\s?V\b(?!\s*sb|sb)/i],
   ['W3', 3.3, /\+?3[.,]3\s?V\b/i],
 ] as const
