@@ -11,7 +11,7 @@ export const BUILD_ORDERS = [
 export type BuildOrder = (typeof BUILD_ORDERS)[number]
 
 /** What is weighed against each other, in minutes. */
-export const WEIGHTS = ['turn', 'tool', 'habit', 'twice', 'proof'] as const
+export const WEIGHTS = ['turn', 'tool', 'habit', 'twice', 'proof', 'lost'] as const
 export type WeightName = (typeof WEIGHTS)[number]
 export const WEIGHT: Record<WeightName, { readonly label: string; readonly most: number }> = {
   turn: { label: 'a turn of the case', most: 60 },
@@ -19,6 +19,7 @@ export const WEIGHT: Record<WeightName, { readonly label: string; readonly most:
   habit: { label: 'a habit that is broken', most: 60 },
   twice: { label: 'a minute of work done twice', most: 60 },
   proof: { label: 'a minute until the first start', most: 10 },
+  lost: { label: 'a minute lost to a fault, on average', most: 60 },
 }
 
 /** What each is called, and why one does it so. */

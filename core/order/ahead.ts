@@ -1,5 +1,6 @@
 // What is still to come at least, amid a sequence: no way to the end costs less.
 import { at } from '../collections/at'
+import { LostAhead } from './lost-ahead'
 import type { Puzzle, Standing, Wish } from './puzzle'
 
 /** Wishes that cannot all be kept, whatever the sequence, and what the cheapest of them costs. */
@@ -25,6 +26,7 @@ export class Ahead {
   private readonly poses: Changing
   private readonly tools: Changing
   private readonly circles: readonly Circle[]
+  private readonly lost: LostAhead
 
   constructor(
     private readonly p: Puzzle,
@@ -35,6 +37,7 @@ export class Ahead {
     this.tools = changing(p.tools, along)
     this.isNeeded = neededFor(p)
     this.missed = missedBy(p)
+    this.lost = new LostAhead(p, next)
     this.circles = circlesOf(p, next)
   }
 
@@ -44,11 +47,13 @@ export class Ahead {
     const turns = this.least(state.done, this.poses, state.pose)
     const changes = this.least(state.done, this.tools, state.tool)
     const handling = turns * p.turn + changes * p.tool
-    return handling + this.waits(state) + this.breaks(state)
+    return handling + this.waits(state) + this.breaks(state) + this.lost.of(state)
   }
 
   /** Whether a step that costs nothing can be done at once: it makes no trial wait in vain. */
-  mayGo({ done, isProved }: Standing, step: number): boolean {
+  mayGo(state: Standing, step: number): boolean {
+    const { done, isProved } = state
+    if (!this.lost.mayGo(state, step)) return false
     if (isProved || at(this.isNeeded, step)) return true
     // After the trial it costs more than the trial's waiting for it.
     if (at(this.p.minutes, step) * this.p.proof <= at(this.missed, step)) return true

@@ -355,6 +355,8 @@ describe('a sequence against all permutations', () => {
     ...task(i === 0 ? 'first-power' : 'fan', {
       id: `s${i}`,
       marks: [`s${i}`],
+      // Every other one joins something that the start has to prove.
+      joints: i % 2 === 1 ? [`j${i}`] : [],
       pose: POSES[pose] ?? 'table',
     }),
     minutes,
@@ -375,12 +377,14 @@ describe('a sequence against all permutations', () => {
       ),
     }),
   )
-  const WEIGHTS: Weights = { habit: 3, turn: 2, tool: 0.5, twice: 2, proof: 0.02 }
+  const WEIGHTS: Weights = { habit: 3, turn: 2, tool: 0.5, twice: 2, proof: 0.02, lost: 7 }
   const permutations = <T>(list: readonly T[]): readonly (readonly T[])[] =>
     list.length <= 1
       ? [list]
       : list.flatMap((x, i) => permutations(list.toSpliced(i, 1)).map(p => [x, ...p]))
-  /** The cost told anew: habits broken, turns, tools, waiting for the proof. */
+  /** One fault in a hundred steps, half of them looked over at two minutes each, as often as it weighs. */
+  const lostAt = (steps: number): number => 0.01 * steps * (steps / 2) * 2 * WEIGHTS.lost
+  /** The cost told anew: habits broken, turns, tools, waiting for the proof, looking for faults. */
   function costOf(order: readonly Timed[], edges: readonly Edge[]): number | null {
     const place = new Map(order.map((s, i) => [s.id, i]))
     const broken = edges.filter(e => (place.get(e.before) ?? 0) > (place.get(e.after) ?? 0))
@@ -396,7 +400,9 @@ describe('a sequence against all permutations', () => {
       minutes += s.minutes
       if (s.kind === 'first-power') cost += minutes * WEIGHTS.proof
     })
-    return cost
+    const start = order.findIndex(s => s.kind === 'first-power')
+    const joined = (part: readonly Timed[]): number => part.filter(s => s.joints.length > 0).length
+    return cost + lostAt(joined(order.slice(0, start))) + lostAt(joined(order.slice(start)))
   }
   test('its cost is what it says, never below its bound, and the best of all lies between the two', () => {
     fc.assert(

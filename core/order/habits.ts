@@ -11,13 +11,13 @@ export interface Habits {
 }
 
 /**
- * What a broken habit, a turn of the case, a change of tool, a minute done twice and a minute
- * before the first proof cost, in minutes.
+ * What a broken habit, a turn of the case, a change of tool, a minute done twice, a minute before
+ * the first proof and a minute of looking for a fault cost, in minutes.
  */
 export type Weights = Readonly<Record<WeightName, number>>
 
 /** Named choices. */
-const USUAL: Weights = { habit: 3, turn: 2, tool: 0.5, twice: 2, proof: 0.02 }
+const USUAL: Weights = { habit: 3, turn: 2, tool: 0.5, twice: 2, proof: 0.02, lost: 1 }
 
 /** The weights of a build order, where a person did not set others. */
 export const weightsOf = ({

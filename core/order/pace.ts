@@ -27,11 +27,14 @@ export interface Pace {
  * over for the fault, minutes.
  */
 const FAULT = { chance: 0.01, minutes: 2 } as const
-/** What is lost on average at a start after so many steps: half of them are looked over. */
-const lostAt = (steps: number): number => steps * FAULT.chance * (steps / 2) * FAULT.minutes
+/** What is lost on average at a start after so many steps, by their square: half of them are looked over. */
+export const LOST_BY_SQUARE = (FAULT.chance * FAULT.minutes) / 2
+const lostAt = (steps: number): number => steps * steps * LOST_BY_SQUARE
 
 const PROOFS: readonly string[] = ['bench-start', 'milestone', 'first-power']
 export const isProof = (s: PlannedStep): boolean => PROOFS.includes(s.kind)
+/** Whether a start has to prove it. */
+export const joins = (s: PlannedStep): boolean => s.joints.length > 0
 export const toolOf = (s: Timed): string | null => s.tools[0] ?? null
 
 /** In one pass: the sequencing asks it of every order that it tries. */
@@ -48,7 +51,7 @@ export function paceOf(order: readonly Timed[]): Pace {
     const own = toolOf(step)
     if (own !== null && tool !== null && own !== tool) toolChanges += 1
     tool = own ?? tool
-    if (step.joints.length > 0) untried += 1
+    if (joins(step)) untried += 1
     if (!isProof(step)) continue
     firstProof ??= minutes
     lost += lostAt(untried)

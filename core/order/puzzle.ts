@@ -8,6 +8,8 @@ export interface Puzzle {
   readonly tools: readonly (string | null)[]
   /** Steps that start the machine for a trial. */
   readonly proofs: readonly boolean[]
+  /** Steps that join something: a start has to prove them. */
+  readonly joins: readonly boolean[]
   /** What must be done before each, every one named once. */
   readonly musts: readonly (readonly number[])[]
   /** What would better be done before each, and what it costs otherwise. */
@@ -16,7 +18,9 @@ export interface Puzzle {
   readonly tool: number
   /** What a minute costs before the first trial. */
   readonly proof: number
-  readonly start: Pick<Standing, 'pose' | 'tool'>
+  /** What one step untried costs at the next start; so many of them cost their square. */
+  readonly loss: number
+  readonly start: Pick<Standing, 'pose' | 'tool' | 'untried'>
   /** Whether something was tried before. */
   readonly isProved: boolean
 }
@@ -27,6 +31,8 @@ export interface Wish {
 
 /** How things stand amid a sequence. */
 export interface Standing {
+  /** How many steps were joined since the last start. */
+  readonly untried: number
   /** 1 for each step that is done. */
   readonly done: Uint8Array
   /** Null before the first. */

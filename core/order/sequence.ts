@@ -1,5 +1,5 @@
 // One sequence of the steps: it keeps every fact and every reach, and costs the least in broken
-// habits, turns of the work, changes of tool and waiting for the first trial.
+// habits, turns of the work, changes of tool, waiting for the first trial and looking for faults.
 //
 // First the wishes that go together are taken for musts: that leaves little to search, and finds a
 // sequence that is seldom far from the best. Then all wishes are weighed against everything else, from
@@ -7,7 +7,7 @@
 import { known, at } from '../collections/at'
 import { compare, compareBy } from '../collections/compare'
 import type { Weights } from './habits'
-import { isProof, type Timed } from './pace'
+import { isProof, joins, type Timed } from './pace'
 import { searched } from './set-search'
 import { STEP_KINDS, type Edge, type PlannedStep } from './step'
 import { puzzleOf, takenUp, type GoingOn, type TakenUp } from './taken-up'
@@ -52,14 +52,17 @@ export function sequenced<S extends Timed>(
   const taken = takenUp(steps, edges, weights)
   const search = (these: readonly S[], on: GoingOn) =>
     bestOf(these, taken, { ...on, weights, effort: EFFORT * patience })
-  const planned = search(steps, { after: undefined, isProved: false })
+  const planned = search(steps, { after: undefined, isProved: false, untried: 0 })
   const past = planned.steps
     .filter(s => done.has(s.id))
     .sort((a, b) => compare(known(done, a.id), known(done, b.id)))
   const rest = planned.steps.filter(s => !done.has(s.id))
   const found = isAsPlanned(planned.steps, done)
     ? { ...planned, steps: rest }
-    : search(rest, { after: past.at(-1), isProved: past.some(isProof) })
+    : search(rest, {
+        ...{ after: past.at(-1), isProved: past.some(isProof) },
+        untried: past.slice(past.findLastIndex(isProof) + 1).filter(joins).length,
+      })
   const order = [...past, ...found.steps]
   return { ...found, steps: order, kept: keptBy(order, taken), refused: taken.refused }
 }

@@ -1,5 +1,5 @@
 // The best sequence by a search over sets: what a step costs next depends only on what is done, on how
-// the work lies, on the tool in hand and on whether anything was started yet. States are opened the
+// the work lies, on the tool in hand, on whether anything was started yet and how much was joined since. States are opened the
 // most promising first; each takes at once what costs nothing, for no sequence is better that waits
 // with it.
 //
@@ -132,9 +132,9 @@ class SetSearch {
     for (let i = 0; i < this.n;) {
       if (state.done[i] === 1 || at(state.waits, i) > 0 || !this.isFree(state, i)) i += 1
       else {
-        const was = state.isProved
         this.put(state, i)
-        i = was === state.isProved ? at(this.again, i) : 0
+        // What waited for a start is looked at once more.
+        i = at(this.p.proofs, i) ? 0 : at(this.again, i)
       }
     }
     state.least = Math.max(from.least, state.cost + this.ahead.of(state))
@@ -149,6 +149,8 @@ class SetSearch {
     state.pose = at(p.poses, step)
     state.tool = at(p.tools, step) ?? state.tool
     state.isProved ||= at(p.proofs, step)
+    if (at(p.proofs, step)) state.untried = 0
+    else if (at(p.joins, step)) state.untried += 1
     state.count += 1
     state.path = { step, before: state.path }
   }
@@ -173,7 +175,9 @@ class SetSearch {
 
   private costWith(state: State, step: number): number {
     const wait = state.isProved ? 0 : at(this.p.minutes, step) * this.p.proof
-    return state.cost + this.effort(state, step) + wait
+    // The square of what is untried grows by so much.
+    const lost = at(this.p.joins, step) ? (2 * state.untried + 1) * this.p.loss : 0
+    return state.cost + this.effort(state, step) + wait + lost
   }
 
   /** What is to come after a step is no less than before it, but for what the step itself takes. */
@@ -182,7 +186,7 @@ class SetSearch {
   }
 
   private isNew(state: State): boolean {
-    const key = keyOf(state)
+    const key = this.keyOf(state)
     const known = this.cheapest.get(key)
     if (known !== undefined && known <= state.cost + HAIR) return false
     this.cheapest.set(key, state.cost)
@@ -191,22 +195,24 @@ class SetSearch {
 
   /** Whether a cheaper way to the same state was found meanwhile. */
   private isOld(state: State): boolean {
-    const known = this.cheapest.get(keyOf(state))
+    const known = this.cheapest.get(this.keyOf(state))
     return known !== undefined && known < state.cost - HAIR
+  }
+
+  /** What a step costs next depends on nothing else. */
+  private keyOf({ done, pose, tool, isProved, untried }: Standing): string {
+    let key = `${pose} ${tool} ${isProved} ${this.p.loss === 0 ? '' : untried} `
+    for (let from = 0; from < done.length; from += BITS) {
+      let word = 0
+      for (let i = from; i < Math.min(from + BITS, done.length); i++) word = word * 2 + at(done, i)
+      key += String.fromCharCode(word)
+    }
+    return key
   }
 }
 
 const byLeast = (a: State, b: State): number => a.least - b.least || b.count - a.count
 const BITS = 16
-function keyOf({ done, pose, tool, isProved }: Standing): string {
-  let key = `${pose} ${tool} ${isProved} `
-  for (let from = 0; from < done.length; from += BITS) {
-    let word = 0
-    for (let i = from; i < Math.min(from + BITS, done.length); i++) word = word * 2 + at(done, i)
-    key += String.fromCharCode(word)
-  }
-  return key
-}
 
 function found({ cost, path }: State, bound: number, states: number): Found {
   const order: number[] = []

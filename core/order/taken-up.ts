@@ -5,7 +5,7 @@ import { at, known } from '../collections/at'
 import { compare } from '../collections/compare'
 import { Closure } from './closure'
 import type { Weights } from './habits'
-import { isProof, toolOf, type Timed } from './pace'
+import { isProof, joins, LOST_BY_SQUARE, toolOf, type Timed } from './pace'
 import type { Puzzle, Wish } from './puzzle'
 import type { Edge } from './step'
 
@@ -63,6 +63,8 @@ export function takenUp(
 export interface GoingOn {
   readonly after: Timed | undefined
   readonly isProved: boolean
+  /** How many steps were joined since the last start. */
+  readonly untried: number
 }
 
 interface Pair {
@@ -83,7 +85,7 @@ function pairsOf(steps: readonly Timed[], edges: readonly Edge[]): readonly Pair
 export function puzzleOf(
   steps: readonly Timed[],
   { musts, wishes }: Pick<TakenUp, 'musts' | 'wishes'>,
-  { weights, after, isProved }: GoingOn & { readonly weights: Weights },
+  { weights, after, isProved, untried }: GoingOn & { readonly weights: Weights },
 ): Puzzle {
   const pairs = (edges: readonly Edge[]): readonly Pair[] => pairsOf(steps, edges)
   const before = steps.map(() => new Set<number>())
@@ -96,12 +98,14 @@ export function puzzleOf(
     poses: steps.map(s => s.pose),
     tools: steps.map(toolOf),
     proofs: steps.map(isProof),
+    joins: steps.map(joins),
     musts: before.map(b => [...b]),
     wishes: better,
     turn: weights.turn,
     tool: weights.tool,
     proof: weights.proof,
-    start: { pose: after?.pose ?? null, tool: after ? toolOf(after) : null },
+    loss: weights.lost * LOST_BY_SQUARE,
+    start: { pose: after?.pose ?? null, tool: after ? toolOf(after) : null, untried },
     // Where nothing is ever tried, nothing waits for it.
     isProved: isProved || !steps.some(isProof),
   }

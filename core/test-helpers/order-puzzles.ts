@@ -19,6 +19,7 @@ export function orderPuzzle(seed: number): Puzzle {
     poses: pairs.map(() => at(POSES, pick(POSES.length))),
     tools: pairs.map(() => at(TOOLS, pick(TOOLS.length))),
     proofs: pairs.map(i => trials.includes(i)),
+    joins: pairs.map(i => !trials.includes(i) && next() < JOINS),
     musts: pairs.map(i => pairs.filter(b => b < i && next() < MUST)),
     wishes: pairs.map(i =>
       pairs.flatMap((b): Wish[] =>
@@ -28,13 +29,19 @@ export function orderPuzzle(seed: number): Puzzle {
     turn: at([0.5, 2, 4], pick(3)),
     tool: at([0, 0.5, 1], pick(3)),
     proof: at([0, 0.02, 0.5], pick(3)),
-    start: next() < 0.5 ? { pose: null, tool: null } : { pose: 'lying', tool: 'driver' },
+    loss: at([0, 0.01, 0.2], pick(3)),
+    start: {
+      ...(next() < 0.5 ? { pose: null, tool: null } : { pose: 'lying', tool: 'driver' }),
+      untried: pick(4),
+    },
     isProved: next() < 0.2,
   }
 }
 /** Named choices: how often one step must, or would better, come before another. */
 const MUST = 0.18
 const WISH = 0.06
+/** Named choice: how often a step joins something. */
+const JOINS = 0.6
 
 /** What a sequence costs, told anew; null where it breaks what must be. */
 export function costOf(p: Puzzle, order: readonly number[]): number | null {
@@ -45,6 +52,7 @@ export function costOf(p: Puzzle, order: readonly number[]): number | null {
   p.wishes.forEach((own, i) => {
     for (const w of own) if (isLater(w.before, i)) cost += w.price
   })
+  cost += lostIn(p, order)
   for (const step of order) {
     if (pose !== null && pose !== p.poses[step]) cost += p.turn
     pose = at(p.poses, step)
@@ -57,12 +65,27 @@ export function costOf(p: Puzzle, order: readonly number[]): number | null {
   return cost
 }
 
+/** What is lost at each start, and at the end: the square of what was joined since, less what was before. */
+function lostIn(p: Puzzle, order: readonly number[]): number {
+  let [lost, untried] = [-p.start.untried * p.start.untried, p.start.untried]
+  for (const step of order) {
+    if (at(p.joins, step)) untried += 1
+    if (!at(p.proofs, step)) continue
+    lost += untried * untried
+    untried = 0
+  }
+  return (lost + untried * untried) * p.loss
+}
+
 /** The least cost of all sequences: forward through every set that can be done, size by size. */
 export function leastByTable(p: Puzzle): number {
   const n = p.minutes.length
-  type Row = readonly [pose: string | null, tool: string | null, isProved: boolean, cost: number]
+  type Row = readonly [
+    ...[pose: string | null, tool: string | null, isProved: boolean, untried: number],
+    ...[cost: number],
+  ]
   let layer = new Map<number, Map<string, Row>>([
-    [0, new Map([['', [p.start.pose, p.start.tool, p.isProved, 0]]])],
+    [0, new Map([['', [p.start.pose, p.start.tool, p.isProved, p.start.untried, 0]]])],
   ])
   for (let size = 0; size < n; size++) {
     const following = new Map<number, Map<string, Row>>()
@@ -74,22 +97,27 @@ export function leastByTable(p: Puzzle): number {
         const whole = set | (1 << step)
         const there = following.get(whole) ?? new Map<string, Row>()
         following.set(whole, there)
-        for (const [pose, tool, isProved, cost] of rows.values()) {
+        for (const [pose, tool, isProved, untried, cost] of rows.values()) {
           const own = at(p.tools, step)
           const turn = pose !== null && pose !== p.poses[step] ? p.turn : 0
           const change = own !== null && tool !== null && own !== tool ? p.tool : 0
           const wait = isProved ? 0 : at(p.minutes, step) * p.proof
           const row: Row = [
             ...([at(p.poses, step), own ?? tool, isProved || at(p.proofs, step)] as const),
-            cost + broken + turn + change + wait,
+            at(p.proofs, step) ? 0 : untried + (at(p.joins, step) ? 1 : 0),
+            cost + broken + turn + change + wait + lostBy(p, step, untried),
           ]
-          const key = row.slice(0, 3).join(' ')
+          const key = row.slice(0, 4).join(' ')
           const known = there.get(key)
-          if (!known || row[3] < known[3]) there.set(key, row)
+          if (!known || row[4] < known[4]) there.set(key, row)
         }
       }
     layer = following
   }
   const ends = [...layer.values()].flatMap(rows => [...rows.values()])
-  return Math.min(...ends.map(row => row[3]))
+  return Math.min(...ends.map(row => row[4]))
 }
+
+/** What one more step untried adds to their square. */
+const lostBy = (p: Puzzle, step: number, untried: number): number =>
+  at(p.joins, step) ? ((untried + 1) ** 2 - untried ** 2) * p.loss : 0

@@ -119,8 +119,9 @@ export const MIGRATIONS: readonly Migration[] = [
   {
     from: 11,
     says:
-      'A new field, which may be left out: how high memory may be under a radiator, of each radiator ' +
-      'place of a case (`memoryRoom`).',
+      'New fields, both of which may be left out: how high memory may be under a radiator, of each ' +
+      'radiator place of a case (`memoryRoom`); what a minute lost to a fault counts in the order of a ' +
+      'build (`orderWeights.lost`).',
     build: same,
     part: same,
   },
