@@ -3,13 +3,17 @@ import { ofPart } from '../figures/format'
 import type { Habits } from './habits'
 import { IN_THE_CASE } from './reasons/in-the-case'
 import { ON_THE_TABLE } from './reasons/on-the-table'
+import { PLUG_HABITS } from './reasons/plug-habits'
 import { PLUGS_AND_POWER } from './reasons/plugs-and-power'
 import type { Reason } from './reasons/reason'
 import type { Practised } from './step-words/words'
 import type { GoesFirst } from '../plan/ways-in'
 import type { Edge, EdgeBasis, PlannedStep } from './step'
 
-export const REASONS: readonly Reason[] = [...ON_THE_TABLE, ...IN_THE_CASE, ...PLUGS_AND_POWER]
+export const REASONS: readonly Reason[] = [
+  ...[...ON_THE_TABLE, ...IN_THE_CASE],
+  ...[...PLUG_HABITS, ...PLUGS_AND_POWER],
+]
 
 /** What is chosen of the order, and what goes in before what. */
 export interface Ways {

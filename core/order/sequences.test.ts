@@ -16,6 +16,7 @@ import {
   then,
   type Sent,
 } from '../test-helpers/demos'
+import { PLUGS } from './reasons/reason'
 import type { Step, StepKind } from './step'
 
 const DEMOS = { plover, avocet, teal, curlew }
@@ -493,6 +494,26 @@ describe('habits that were chosen are done and said', () => {
     const small = steps.flatMap((s, at) => (s.kind === 'small-plug' ? [at] : []))
     expect(ends).toHaveLength(4)
     for (const end of ends) for (const plug of small) expect(Math.sign(end - plug)).toBe(sign)
+  })
+  test('plugs with their parts: a disk’s power while the hand is there, not at the end', () => {
+    const usual = chosen('plugs', 'small')
+    const steps = chosen('plugs', 'part')
+    const fed = (of: readonly Step[]): number =>
+      of.findIndex(s => s.kind === 'power-plug' && s.items.includes('disk-1'))
+    expect(fed(steps)).toBeLessThan(firstOf(steps, 'hub'))
+    expect(fed(usual)).toBeGreaterThan(lastOf(usual, 'hub'))
+    expect(lastOf(steps, 'data-plug')).toBeLessThan(firstOf(steps, 'card'))
+    const ofCard = (of: readonly Step[]): number =>
+      of.findIndex(s => s.kind === 'power-plug' && /card 6\+2/.test(s.title))
+    expect(ofCard(steps)).toBeGreaterThan(firstOf(steps, 'card'))
+  })
+  test('plugs at the end: what no other reason forbids is in its place before the first plug', () => {
+    const steps = chosen('plugs', 'end')
+    const plugs = steps.filter(s => PLUGS.includes(s.kind) && s.pose !== 'table')
+    const seats = steps.filter(s => ['fan', 'drive', 'hub', 'strip'].includes(s.kind))
+    const firstPlug = Math.min(...plugs.map(p => steps.indexOf(p)))
+    expect(plugs.length).toBeGreaterThan(10)
+    for (const seat of seats) expect(steps.indexOf(seat)).toBeLessThan(firstPlug)
   })
   test.each([
     ['static', 'strap', 'bench', /the strap on, its lead at a point made for it/],

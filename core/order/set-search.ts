@@ -1,5 +1,6 @@
 // The best sequence by a search over sets: what a step costs next depends only on what is done, on how
-// the work lies, on the tool in hand, on whether anything was started yet and how much was joined since. States are opened the
+// the work lies, on the tool in hand, on whether anything was started yet and how much was joined
+// since. States are opened the
 // most promising first; each takes at once what costs nothing, for no sequence is better that waits
 // with it.
 //

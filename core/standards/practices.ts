@@ -21,6 +21,7 @@ export const PRACTICE_IDS = [
   'screws',
   'speaker',
   'ends',
+  'plugs',
 ] as const
 export type PracticeId = (typeof PRACTICE_IDS)[number]
 
@@ -111,6 +112,26 @@ export const PRACTICES: Record<PracticeId, Practice> = {
         id: 'last',
         says: 'all at the end',
         why: 'no stiff lead is in the way of the small ones, and none is forgotten',
+      },
+    ],
+  },
+  plugs: {
+    title: 'Plugs in the case',
+    options: [
+      {
+        id: 'small',
+        says: 'the small and hidden ones first',
+        why: 'stiff power leads cover the small headers',
+      },
+      {
+        id: 'part',
+        says: 'each with its part',
+        why: 'a part is done while the hand is there, and nothing is reached for twice',
+      },
+      {
+        id: 'end',
+        says: 'all at the end',
+        why: 'all parts are in their places: no lead is in the way of a part, and none is forgotten',
       },
     ],
   },

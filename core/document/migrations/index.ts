@@ -119,9 +119,9 @@ export const MIGRATIONS: readonly Migration[] = [
   {
     from: 11,
     says:
-      'New fields, both of which may be left out: how high memory may be under a radiator, of each ' +
+      'New fields, all of which may be left out: how high memory may be under a radiator, of each ' +
       'radiator place of a case (`memoryRoom`); what a minute lost to a fault counts in the order of a ' +
-      'build (`orderWeights.lost`).',
+      'build (`orderWeights.lost`). A habit more: which plugs come first in the case.',
     build: same,
     part: same,
   },

@@ -1,20 +1,8 @@
 // Reasons of plugs, power and the end: what is joined before power, what is closed last.
-import { feeds } from '../../connectors/connectors'
 import { OUTSIDE, type PlannedStep } from '../step'
+import { isAtBoard, isForProcessor } from './plug-kinds'
 import { COMES_OUT, PLUGS, SEATS, MAKES, isOnTable, share, sameFirst, type Reason } from './reason'
 
-const isForProcessor = ({ kind, face }: PlannedStep): boolean =>
-  kind === 'power-plug' && face !== null && feeds(face) === 'processor'
-/** The end of a power lead at a drive, a hub, a fan: not at the board, and not at a card. */
-const isAtDevice = ({ kind, face }: PlannedStep): boolean =>
-  kind === 'power-plug' && !ON_BOARDS.includes(face === null ? '' : (feeds(face) ?? ''))
-/** What feeds the board and its processor. */
-const isAtBoard = ({ face }: PlannedStep): boolean =>
-  face !== null && ['board', 'processor'].includes(feeds(face) ?? '')
-/** The plug of a card goes in once the card is there. */
-const isAtCard = ({ kind, face }: PlannedStep): boolean =>
-  kind === 'power-plug' && face !== null && feeds(face) === 'card'
-const ON_BOARDS: readonly string[] = ['board', 'processor', 'card']
 const isLiquid = ({ manner }: PlannedStep): boolean => manner?.of === 'cooler' && manner.isLiquid
 
 export const PLUGS_AND_POWER: readonly Reason[] = [
@@ -30,6 +18,7 @@ export const PLUGS_AND_POWER: readonly Reason[] = [
     rule: 'flash-before-cards',
     basis: 'habit',
     of: s => s.card !== 'early',
+    by: ({ plugs }) => plugs !== 'end',
     before: ['firmware'],
     after: ['card', 'covers'],
     reason: () =>
@@ -57,34 +46,6 @@ export const PLUGS_AND_POWER: readonly Reason[] = [
     after: PLUGS,
     reason: b => `the ${b.what} must be in the case`,
     when: (b, a) => a.onBoard && share(b, a),
-  },
-  {
-    rule: 'small-before-stiff',
-    basis: 'reach',
-    // Who starts by stages plugs main power early, and lives with its lead.
-    of: s => s.proof !== 'in the case',
-    before: ['small-plug', 'panel', 'fan-plug', 'data-plug'],
-    after: ['power-plug'],
-    reason: () => 'stiff power leads cover the small headers',
-    when: (_, a) => !isForProcessor(a) && !isAtDevice(a),
-  },
-  {
-    rule: 'device-ends-last',
-    basis: 'habit',
-    by: ({ ends }) => ends !== 'going',
-    before: ['small-plug', 'panel', 'fan-plug', 'data-plug', 'power-plug'],
-    after: ['power-plug'],
-    reason: () => 'the device ends of power leads come last: no stiff lead is in the way before',
-    when: (b, a) => isAtDevice(a) && !isAtDevice(b) && !isAtCard(b),
-  },
-  {
-    rule: 'device-ends-as-one-goes',
-    basis: 'habit',
-    by: ({ ends }) => ends === 'going',
-    before: ['power-plug'],
-    after: ['small-plug', 'panel', 'fan-plug', 'power-plug'],
-    reason: b => `the ${b.to} is done while the hand is there`,
-    when: (b, a) => isAtDevice(b) && !isAtDevice(a) && !isAtCard(a) && !isOnTable(a),
   },
   {
     rule: 'processor-power-early',
