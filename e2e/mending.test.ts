@@ -42,7 +42,7 @@ test('of two values that a sheet says one is wrong: the other stands, also after
 test('what comes with a case is added with it, and left out where it is not wanted', async () => {
   const { page, close } = await opened('/b/plover/coming-in')
   await bring(page, CASE)
-  const fans = page.getByLabel('with 3 × 120 mm fan of the Mast L')
+  const fans = page.getByLabel('with 3 × 120 mm fan')
   await fans.uncheck()
   await page.getByRole('button', { name: 'Add 1 part to Plover' }).waitFor()
   await fans.check()

@@ -197,7 +197,7 @@ export class Arrivals {
       ...problemOf(part),
       comesWith: row.copies
         ? []
-        : includedWith(part ?? {}, 1).map(i => `${i.count} × ${i.part.model}`),
+        : includedWith(part ?? {}, 1).map(i => calledBeside(i, part)),
       bare: row.bare === true,
       asListed: asListed(row),
       parts: countOf(row, part) + comingWith(row, part).length,
@@ -253,6 +253,12 @@ const asListed = ({ copies = [] }: Draft): string =>
 
 /** Of how many fields these lines are: the sheet may say two values of one. */
 const fieldsOf = (lines: ReadDraft['read']): number => new Set(lines.map(l => l.path)).size
+
+/** What comes with a part, as it is called beside it: once its own name is enough. */
+function calledBeside({ count, part }: Included, holder: Partial<Part> | null): string {
+  const name = part.model.replace(` of the ${holder?.model ?? ''}`, '')
+  return count === 1 ? name : `${count} × ${name}`
+}
 
 const nameOf = (part: Partial<Part> | null): string =>
   [part?.maker, part?.model].filter(Boolean).join(' ')

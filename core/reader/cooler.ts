@@ -17,7 +17,8 @@ export function readCooler(sheet: Sheet, notes: Notes): void {
     readFigures(s, notes)
     if (readMemoryRoom(s, notes)) return
     if (wet) readLiquid(s, notes)
-    else {
+    if (wet && BLOCK.test(whole(s))) readSize(s, notes)
+    if (!wet) {
       readFootprint(s, notes)
       readSize(s, notes)
       readFan(s, notes)
@@ -25,6 +26,9 @@ export function readCooler(sheet: Sheet, notes: Notes): void {
   }
   readBesideLights(sheet, { notes, path: 'lights.0', read })
 }
+
+/** What of a liquid cooler stands on the processor. */
+const BLOCK = /^(?:water ?|cooling |pump |cpu )*(?:block|pump head|cold ?plate)\b(?!.*\bfans?\b)/i
 
 const FITS = /\b(?:for|fits)\b|socket/i
 

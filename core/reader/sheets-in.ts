@@ -6,6 +6,8 @@ import { sheetOf } from './statements'
 /** Named choices: how long a title is at most; how many fields make a sheet of a text. */
 const LONGEST_TITLE = 110
 const FEWEST_FIELDS = 3
+/** What stands outside is told by what it does and by its plug. */
+const FEWEST_OF_A_DEVICE = 2
 /** Named choice: what is longer is a sheet of its own without being read for it, characters. */
 const LONGEST_LOOKED_AT = 20_000
 /** A row of signs that holds two texts apart. */
@@ -17,7 +19,8 @@ const NAMES_A_KIND = new RegExp(
   [
     String.raw`\b(?:mother ?board|mainboard|mid|full|mini|midi|tower|case|chassis|processor|CPU|`,
     String.raw`cooler|memory|kit|graphics|video card|card|SSD|HDD|hard (?:disk|drive)|drive|`,
-    String.raw`power supply|PSU|fans?|hub|controller|LED strip|strip|DDR\d|NVMe)\b`,
+    String.raw`power supply|PSU|fans?|hub|controller|LED strip|strip|DDR\d|NVMe|`,
+    String.raw`monitor|display|keyboard|mouse|headset|headphones|speakers|printer)\b`,
   ].join(''),
   'i',
 )
@@ -66,6 +69,7 @@ function isSheet(lines: readonly string[], makers: readonly string[]): boolean {
   if (text.length > LONGEST_LOOKED_AT) return true
   if (kindsOfSheet(sheetOf(text), makers).length === 0) return false
   const { kind, fields } = readSheet(text, { makers })
-  return kind !== null && fields.filter(f => !NAMES.includes(f.path)).length >= FEWEST_FIELDS
+  const enough = kind === 'device' ? FEWEST_OF_A_DEVICE : FEWEST_FIELDS
+  return kind !== null && fields.filter(f => !NAMES.includes(f.path)).length >= enough
 }
 const NAMES: readonly string[] = ['maker', 'model', 'price']

@@ -52,8 +52,8 @@ function bagOf({ what, sort, count, name }: Bagged): { key: string; part: object
     key: slug(`${what} ${sort}`),
     part: { kind: 'sundry', use, model: `${model} of the ${name}`, count, ...own },
   })
-  if (what === 'screw') return bag('screw', `Screws ${sort}`, { thread: sort })
-  if (what === 'tie') return bag('tie', 'Ties', {})
+  if (what === 'screw') return bag('screw', `${count} screws ${sort}`, { thread: sort })
+  if (what === 'tie') return bag('tie', `${count} ties`, {})
   return what === 'beeper'
     ? { key: 'beeper', part: { kind: 'beeper', model: `Beeper of the ${name}` } }
     : null
