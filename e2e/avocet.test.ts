@@ -183,7 +183,7 @@ test('power: surges are counted by school', async () => {
 test('order: the schools side by side; one is chosen, and the steps are its own', async () => {
   await stageLink('Order').click()
   await page.getByText('Compare build orders').click()
-  const table = page.locator('table', { hasText: 'turns of the case' })
+  const table = page.locator('table', { hasText: 'lost to a fault' })
   await table.getByText('Proof first').waitFor({ timeout: 30_000 })
   expect(await table.locator('tbody tr').count()).toBeGreaterThanOrEqual(3)
   await table.getByRole('radio', { name: /Card early/ }).check()

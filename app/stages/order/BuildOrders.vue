@@ -18,11 +18,11 @@ const isChosen = (school: string): boolean => desk.analysis?.order.school === sc
         <tr>
           <th>Build order</th>
           <th>in all</th>
-          <th>turns of the case</th>
+          <th>turns</th>
           <th>tool changes</th>
           <th>done twice</th>
-          <th>first start after</th>
-          <th>lost to a fault, on average</th>
+          <th>first start</th>
+          <th>lost to a fault</th>
         </tr>
       </thead>
       <tbody v-for="r in rows" :key="r.school" :class="{ chosen: isChosen(r.school) }">
@@ -59,8 +59,9 @@ const isChosen = (school: string): boolean => desk.analysis?.order.school === sc
       </tbody>
     </table>
     <p class="quiet note">
-      A build order that comes to the same sequence here is not listed. Lost to a fault: one step in
-      a hundred goes wrong, and is looked for among the steps since the last start.
+      A build order that comes to the same sequence here is not listed. Turns are of the case; lost
+      to a fault on average: one step in a hundred goes wrong, and is looked for among the steps
+      since the last start.
     </p>
   </div>
   <OrderWeights />
@@ -70,9 +71,12 @@ const isChosen = (school: string): boolean => desk.analysis?.order.school === sc
 .scroll {
   overflow-x: auto;
 }
+table {
+  width: 100%;
+}
 td,
 th {
-  padding: 6px 10px 0;
+  padding: 6px 7px 0;
   vertical-align: top;
 }
 tbody {
@@ -84,7 +88,6 @@ thead th {
 }
 tbody th {
   text-align: left;
-  white-space: nowrap;
 }
 td.figure,
 thead th:nth-child(n + 2) {
@@ -93,7 +96,7 @@ thead th:nth-child(n + 2) {
 }
 thead th:nth-child(n + 2) {
   white-space: normal;
-  max-width: 84px;
+  max-width: 64px;
 }
 label {
   display: flex;
@@ -102,7 +105,7 @@ label {
   cursor: pointer;
 }
 .says {
-  padding: 0 10px 8px 33px;
+  padding: 0 7px 8px 32px;
   font-size: var(--small);
 }
 .note {

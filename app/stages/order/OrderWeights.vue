@@ -52,6 +52,8 @@ label {
   display: flex;
   gap: 8px;
   align-items: center;
+  justify-content: space-between;
+  width: min(100%, 430px);
 }
 label :deep(.kept) {
   width: 110px;
