@@ -195,9 +195,7 @@ export class Arrivals {
         unread: read.unread.length,
       },
       ...problemOf(part),
-      comesWith: row.copies
-        ? []
-        : includedWith(part ?? {}, 1).map(i => calledBeside(i, part)),
+      comesWith: row.copies ? [] : includedWith(part ?? {}, 1).map(i => calledBeside(i, part)),
       bare: row.bare === true,
       asListed: asListed(row),
       parts: countOf(row, part) + comingWith(row, part).length,
