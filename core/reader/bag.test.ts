@@ -37,6 +37,14 @@ test('what stands below the list of the box is the part’s own again', () => {
   expect(readLines(...BOARD, ...lines)).toMatchObject({ 'headers.fan-4': 5, 'includes.lead': 2 })
 })
 
+test('a figure under a label of its own is the part’s, though no other heading stands over it', () => {
+  const lines = ['PACKAGE CONTENTS', '2 x SATA cables', 'USB cable: 1', 'Fan headers: 5 x 4-pin']
+  expect(readLines(...BOARD, ...lines)).toMatchObject({
+    'headers.fan-4': 5,
+    'headers.sata-data': 4,
+  })
+})
+
 test.each([
   ['that hold without', 'Tool-less bays: 2 x 3.5"'],
   ['of which nobody says the thread', 'Screws: a bag'],

@@ -20,9 +20,18 @@ export const CONTENTS = oneOf(
     /^lieferumfang$/,
   ],
 )
-/** Whether a line lists what lies in the box: its label says so, or the heading that it stands under. */
+/** What lies in boxes, by its own label. */
+const THINGS = oneOf(
+  ...[/\b(?:cables?|leads?|cords?|screws?|ties?|stand-?offs?|spacers?|clips?|bags?|kit)\b/],
+  ...[/\b(?:manual|guide|shield|adapt[eo]rs?|brackets?|paste|tools?|stickers?)\b/],
+  ...[/\bM[23]\b|\bM[23]\s*x|\b6-32/],
+)
+/**
+ * Whether a line lists what lies in the box: its label says so, or the heading that it stands under;
+ * a figure under a label of its own is the part's again.
+ */
 export const isContentsLine = ({ label, under }: Statement): boolean =>
-  CONTENTS.test(label) || CONTENTS.test(under)
+  CONTENTS.test(label) || (CONTENTS.test(under) && (label === '' || THINGS.test(label)))
 /** Walls of a case at the beginning of a line. */
 export const WALL = /^(?:front|rear|top|bottom|side|roof)\b/i
 
