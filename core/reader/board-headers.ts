@@ -214,7 +214,8 @@ const isHere = (s: Statement, phrase: string, key: Header): boolean =>
     `${s.under} ${s.label} ${phrase} ${s.value}`,
   )
 
-const REAR_WORDS = /^video|^display|rear|back|i\/o panel|external|outputs?\b/i
+const REAR_WORDS =
+  /^video|^display|^(?:on-?board |integrated )?graphics$|rear|back|i\/o panel|external|outputs?\b/i
 const PICTURE_SOCKET = /^(?:\d\s*x?\s*)?(?:HDMI|DisplayPort|DP|VGA|DVI)\b[\s\d.a-z]*$/i
 /** A line's own label says where it is; the heading only where the label does not. */
 export const isRear = (s: Statement): boolean =>
@@ -223,7 +224,7 @@ export const isRear = (s: Statement): boolean =>
   (s.label === '' && phrasesOf(s.value).every(p => PICTURE_SOCKET.test(p)))
 
 /** "4 x USB 10Gbps ports (3 x Type-A, 1 x Type-C)": the brackets say which they are. */
-const SORTS = /\d\s*x\s*USB[^,;()]*\((\d\s*x\s*(?:USB\s*)?Type[^()]*,[^()]*)\)/gi
+const SORTS = /\d\s*x\s*USB[^,;()]*\((\d\s*x?\s*(?:USB\s*)?Type[^()]*,[^()]*)\)/gi
 
 export function readRear(s: Statement, notes: Notes): void {
   const phrases = phrasesOf(s.value.replace(SORTS, '$1'))

@@ -96,7 +96,12 @@ function socketBeside(phrase: string, bus: RegExpExecArray | null): string | und
   return SOCKET.exec(beside)?.slice(1).find(Boolean)
 }
 
+/** "supports x16 or x8/x4/x4 modes": of several the first, with nothing beside it. */
+const SEVERAL_MODES = /\bx(\d+)(?:\s*mode)?\s*(?:or|and|,|\/)\s*x?\d+/i
+
 function lanesIn(phrase: string): number | null {
+  const alone = SEVERAL_MODES.exec(phrase)?.[1]
+  if (alone !== undefined && /\bmodes?\b/i.test(phrase)) return Number(alone)
   const [, bracket, mode, electrical, spelt] = LANES.exec(phrase) ?? []
   const digits = bracket ?? mode ?? electrical
   if (digits !== undefined) return Number(digits)

@@ -33,7 +33,7 @@ const THERE_ALREADY = oneOf(
 const namesNoPlaces = (s: Statement): boolean =>
   s.label === ''
     ? THERE_ALREADY.test(s.value) || isOfClearances(s.value)
-    : NO_PLACES.test(s.label) || CLEARANCES.some(r => r.named.test(s.label))
+    : NO_PLACES.test(`${s.under} ${s.label}`) || CLEARANCES.some(r => r.named.test(s.label))
 const isOfClearances = (text: string): boolean =>
   /up to \d/i.test(text) &&
   !/radiators?|\bfans? (?:up to|places|mounts)/i.test(text) &&
@@ -42,8 +42,8 @@ const A_FRAME = /\d{2,3}\s*(?:-)?\s*(?:mm)?/
 
 export function readAir(s: Statement, notes: Notes): void {
   const text = whole(s)
-  const radiators = LIQUID.test(text) && !COUNTED_WITH.test(text)
   const isWall = WALLS.some(w => s.label.toLowerCase() === w)
+  const radiators = LIQUID.test(isWall ? `${s.under} ${text}` : text) && !COUNTED_WITH.test(text)
   if (!radiators && !/fans?\b|cooling/i.test(text) && !isWall) return
   if (namesNoPlaces(s)) return
   const places = placesIn(s).filter(p => A_FRAME.test(p.text))

@@ -72,7 +72,12 @@ function readBody(s: Statement, notes: Notes, medium: string | null): void {
     notes.put(s, 'length', spoken ?? (deep ? valueIn(s.value, 'mm') : null), 'mm')
 }
 
+/** What is bought by itself is no part of its body. */
+const NOT_ON_IT =
+  /heat ?(?:sink|spreader)s?\b[^.]*\b(?:none|optional|not included|separate|sold)|\boptional\b/i
+
 function readThickness(s: Statement, notes: Notes, inch: string | undefined): void {
+  if (NOT_ON_IT.test(whole(s))) return
   const high = spokenIn(s.value).find(x => x.axis === 'height' || x.axis === 'thickness')?.value
   if (high !== undefined && high < THICKEST) notes.put(s, 'thickness', high, 'mm')
   const product = productIn(s.value, s.label)

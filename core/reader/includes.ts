@@ -41,7 +41,7 @@ const ADAPTER = /\b(?:16[- ]?pin|12V(?:HPWR|-2x6))\b/i
 const EIGHTS = /\b(\d|two|three|four)\s*(?:[x×]\s*)?(?:PCIe\s*)?8[- ]?pin/i
 function adapterIn(s: Line['s'], notes: Notes): boolean {
   const text = whole(s)
-  if (!/adapt[eo]r|converter/i.test(text) || !ADAPTER.test(text)) return false
+  if (!/adapt[eo]r|converter|\bcable\b.*\bto\b/i.test(text) || !ADAPTER.test(text)) return false
   const eights = EIGHTS.exec(text)?.[1]
   if (eights !== undefined)
     notes.put(s, 'includes.adapter', wordNumber(eights) ?? Number(eights), 'pcs')

@@ -148,11 +148,15 @@ function overList(raw: string, clean: string, next: string | undefined): string 
     next.trim() !== '' &&
     (depth(next) > depth(raw) || (BULLET.test(next) && !BULLET.test(raw)))
   if (below && /^[^\d:|\t,]{2,28}$/.test(clean)) return clean
+  if (OVER_WALLS.test(clean) && AT_A_WALL.test(next ?? '')) return clean
   return LIST_NAME.test(clean) &&
     /^\s*(?:\d+\s*[x×]\s|[^:|\t]{2,20}:\s*\d+\s*[x×]\s)/.test(next ?? '')
     ? clean
     : null
 }
+/** "Radiator support" over "Front: …", "Top: …". */
+const OVER_WALLS = /^(?=.*\b(?:fans?|radiators?|cooling|liquid|water)\b)[^\d:|\t,.]{2,36}$/i
+const AT_A_WALL = /^\s*(?:front|rear|top|bottom|side|roof)\s*[:|\t]/i
 /** "Internal connectors" over lines that count. */
 const LIST_NAME =
   /^(?=.*\b(?:connectors|ports|headers|interfaces|sockets|I\/O|summary)\b)[^\d:|\t,.]{2,36}$/i

@@ -133,6 +133,12 @@ async function outcomeOf(room: Room, reader: Reader, file: GivenFile): Promise<O
   return { end: 'silent', why: `the page complained: ${told.join('; ')}`, fit: false }
 }
 
+/** How many of the files a reader is given: what does not part evenly goes to the first of them. */
+function shareOf(reader: Reader, files: number): number {
+  const over = READERS.indexOf(reader) < files % READERS.length ? 1 : 0
+  return Math.floor(files / READERS.length) + over
+}
+
 /** Gives the mangled files to their readers, one after the other. */
 export async function mangledFiles(
   on: Stage,
@@ -141,11 +147,11 @@ export async function mangledFiles(
 ): Promise<readonly Trial[]> {
   const trials: Trial[] = []
   const { seed, only } = wanted
-  const each = Math.ceil(wanted.files / READERS.length)
   const rooms = new Rooms(on)
   for (const reader of READERS.filter(r => only === null || r.kind === only.kind)) {
     const seeds = await reader.seeds((await rooms.at(reader)).page)
-    for (let at = 0; at < each; at++) {
+    const own = shareOf(reader, wanted.files)
+    for (let at = 0; at < own; at++) {
       if (only !== null && only.at !== null && only.at !== at) continue
       const file = fileOf(seeds, seed, reader.kind, at)
       const outcome = await givenTo(rooms, reader, file)
