@@ -40,6 +40,7 @@ const HEADERS: readonly Thing<Header>[] = [
   {
     key: 'fan-4',
     named: oneOf(
+      /(?:CPU|chassis|CHA|case|system|sys)\s?\/\s?(?:water )?pump(?: fans?)?/,
       /(?:CPU|chassis|CHA|case|system|sys|pump|water|AIO)[ _-]?(?:\/?(?:OPT|pump))?[ _-]?fans?/,
       ...[/CPU[_ ]OPT/, /(?:fan|PWM) (?:headers?|connectors?)/, /\bpump\b/, /\bfans?\b/],
     ),

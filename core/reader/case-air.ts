@@ -110,7 +110,7 @@ function readRadiator(s: Statement, notes: Notes, wall: string, said: string): v
 }
 
 /** "(RAM up to 35 mm high)": how high modules may be with a radiator there. */
-const MEMORY = /\b(?:memory|RAM|DIMMs?|modules)\b/i
+const MEMORY = /\b(?:memory|RAM|DIMMs?|modules|components?)\b/i
 const MEMORY_ROOM = new RegExp(
   String.raw`${MEMORY.source}[^\d;()]{0,40}?(\d{2}(?:[.,]\d+)?)\s*mm`,
   'gi',

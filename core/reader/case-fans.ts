@@ -107,9 +107,12 @@ const BY_NAME: Readonly<Record<string, Wall>> = {
   ...{ front: 'front', rear: 'rear', back: 'rear', top: 'top', roof: 'top' },
   ...{ bottom: 'floor', floor: 'floor', base: 'floor' },
 }
+/** The walls that a text names, in their order. */
+const wallsIn = (text: string): readonly Wall[] =>
+  [...text.matchAll(WALL_NAMED)].flatMap(m => BY_NAME[m[0].toLowerCase()] ?? [])
 /** The one wall that is named in a text; null where there is none, or more than one. */
 function wallIn(text: string): Wall | null {
-  const named = new Set([...text.matchAll(WALL_NAMED)].map(m => BY_NAME[m[0].toLowerCase()]))
+  const named = new Set(wallsIn(text))
   const [only] = named
   return named.size === 1 ? (only ?? null) : null
 }
@@ -117,12 +120,16 @@ const wallOfLabel = (label: string): Wall | null => wallIn(label)
 
 /** "2 x 140 mm front, 1 x 120 mm rear", or "front 2 x 140 mm, rear 1 x 120 mm". */
 function wallBeside(value: string, found: readonly RegExpExecArray[], i: number): Wall | null {
-  const [own, next, before] = [found[i], found[i + 1], found[i - 1]]
+  const [own, next] = [found[i], found[i + 1]]
   if (!own) return null
   const endOf = (m: RegExpExecArray): number => m.index + m[0].length
-  const isFirst = wallIn(value.slice(0, found[0]?.index)) !== null
+  // Frames that are places only stand between the walls as well.
+  const framed = [...value.matchAll(FANS)]
+  const all = framed.length > 0 ? framed : found
+  const isFirst = wallsIn(value.slice(0, all[0]?.index)).length > 0
+  const before = all.findLast(m => endOf(m) <= own.index)
   return isFirst
-    ? wallIn(value.slice(before ? endOf(before) : 0, own.index))
+    ? (wallsIn(value.slice(before ? endOf(before) : 0, own.index)).at(-1) ?? null)
     : wallIn(value.slice(endOf(own), next?.index))
 }
 

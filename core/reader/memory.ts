@@ -7,13 +7,14 @@ import type { Sheet, Statement } from './statements'
 import { leadingNumber } from './things'
 
 export function readMemory(sheet: Sheet, notes: Notes): void {
+  const isForLaptops = FOR_LAPTOPS.test(sheet.text)
   const plain = !REGISTERED.test(sheet.text)
   // Modules without a profile run at the one speed there is.
   const hasProfile = sheet.statements.some(
     s => !WITHOUT_PROFILE.test(whole(s)) && speedsIn(whole(s)).length > 0,
   )
   for (const s of sheet.statements) {
-    notes.put(s, 'type', /DDR[2-5]|SIMM-?\d\d/i.exec(whole(s))?.[0].toUpperCase())
+    readType(s, notes, isForLaptops)
     readKit(s, notes)
     const fast = speedsIn(whole(s))
     const isBase = hasProfile && WITHOUT_PROFILE.test(whole(s))
@@ -25,6 +26,14 @@ export function readMemory(sheet: Sheet, notes: Notes): void {
     notes.put(s, 'ranks', ranksIn(s))
   }
   readSingle(sheet, notes)
+}
+/** Small modules: they go into no socket of a board for desktops. */
+const FOR_LAPTOPS = /\bSO-?DIMMs?\b|\b(?:notebook|laptop) memory\b|\b26[02][- ]?pin\b/i
+function readType(s: Statement, notes: Notes, isForLaptops: boolean): void {
+  const value = /DDR[2-5]|SIMM-?\d\d/i.exec(whole(s))?.[0].toUpperCase()
+  const why = 'a small module, for laptops: it goes into no DIMM socket'
+  if (isForLaptops) notes.doubt(s, { path: 'type', value }, why)
+  else notes.put(s, 'type', value)
 }
 /** Not "non-registered". */
 const REGISTERED = /\bRDIMM\b|(?<!\b(?:non|un|not)[- ]?)registered/i

@@ -141,19 +141,20 @@ function headingOf(line: string, n: number): string | null {
 /**
  * A short line over one that is indented deeper, or over a list of points, names what stands there.
  */
-function overList(raw: string, clean: string, next: string | undefined): string | null {
-  const depth = (text: string): number => /^\s*/.exec(text)?.[0].length ?? 0
-  const below =
-    next !== undefined &&
-    next.trim() !== '' &&
-    (depth(next) > depth(raw) || (BULLET.test(next) && !BULLET.test(raw)))
-  if (below && /^[^\d:|\t,]{2,28}$/.test(clean)) return clean
-  if (OVER_WALLS.test(clean) && AT_A_WALL.test(next ?? '')) return clean
-  return LIST_NAME.test(clean) &&
-    /^\s*(?:\d+\s*[x×]\s|[^:|\t]{2,20}:\s*\d+\s*[x×]\s)/.test(next ?? '')
-    ? clean
-    : null
+function overList(raw: string, clean: string, next = ''): string | null {
+  const isOver =
+    (isBelow(raw, next) && /^[^\d:|\t,]{2,28}$/.test(clean)) ||
+    (OVER_WALLS.test(clean) && AT_A_WALL.test(next)) ||
+    (LIST_NAME.test(clean) && COUNTS.test(next))
+  return isOver ? clean : null
 }
+/** Whether a line stands deeper than the one over it, or begins a list of points. */
+function isBelow(raw: string, next: string): boolean {
+  const depth = (text: string): number => /^\s*/.exec(text)?.[0].length ?? 0
+  const isPoint = BULLET.test(next) && !BULLET.test(raw)
+  return next.trim() !== '' && (depth(next) > depth(raw) || isPoint)
+}
+const COUNTS = /^\s*(?:\d+\s*[x×]\s|[^:|\t]{2,20}:\s*\d+\s*[x×]\s)/
 /** "Radiator support" over "Front: …", "Top: …". */
 const OVER_WALLS = /^(?=.*\b(?:fans?|radiators?|cooling|liquid|water)\b)[^\d:|\t,.]{2,36}$/i
 const AT_A_WALL = /^\s*(?:front|rear|top|bottom|side|roof)\s*[:|\t]/i

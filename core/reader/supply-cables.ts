@@ -147,7 +147,8 @@ export function readPlugs(s: Statement, notes: Notes): void {
   if (NO_PLUGS.test(s.label) || isNo(s.value) || A_RATING.test(s.value)) return
   const [inLabel] = thingsIn(s.label, PLUGS)
   let last: Plug | null = null
-  for (const phrase of phrasesOf(s.value.replace(EACH_BEHIND, ' ').replace(TWO_ENDS, asSteps))) {
+  const said = s.value.replace(EACH_BEHIND, ' ').replace(TWO_ENDS, asSteps)
+  for (const phrase of phrasesOf(said).map(countInFront)) {
     const plug = A_LENGTH.test(phrase) ? undefined : plugIn(s.label, phrase, inLabel)
     if (!plug && last) putCable(s, notes, last, cableAlone(phrase))
     if (!plug) continue
@@ -238,6 +239,13 @@ const EACH = oneOf(
 const TWO_ENDS = /\((\d{2,4}) and (\d{2,4}) (mm|cm)\)/g
 const asSteps = (all: string, first: string, next: string, unit: string): string =>
   Number(next) > Number(first) ? `(${first}+${Number(next) - Number(first)} ${unit})` : all
+/** "400/550 mm x 1": where the plugs of one cable are. */
+const LISTED = /\d\s*\/\s*\d{3}/
+/** "PCIe 6+2P 400mm x2": how many there are stands behind the length. */
+const countInFront = (phrase: string): string =>
+  LISTED.test(phrase)
+    ? phrase
+    : phrase.replace(/^(?!\s*\d\s*[x×])(.*\d\s*(?:mm|cm)\)?)\s*[x×*]\s*(\d)\s*$/i, '$2x $1')
 /** ", 2 connectors each" goes with what stands before it. */
 const EACH_BEHIND = /,\s+(?=\w+\s+(?:plugs?|connectors?|heads?)\s+each\b)/gi
 
