@@ -65,7 +65,7 @@ const NEXT_LABEL =
 
 /** Named choice: a title with so many more cells behind it is a line of points. */
 const POINTS = 3
-/** "R9-12X | 12C/24T | TERN-3 | 120W TDP": the first line tells everything, point by point. */
+/** "N9-12 | 12C/24T | TERN-3 | 120W TDP": the first line tells everything, point by point. */
 function pointsOf(line: string): readonly string[] | null {
   const cells = line.split(/\s+\|\s+/)
   return cells.length > POINTS ? cells : null
