@@ -7,7 +7,7 @@ import type { Sheet, Statement } from './statements'
 import { leadingNumber } from './things'
 
 export function readMemory(sheet: Sheet, notes: Notes): void {
-  const isForLaptops = FOR_LAPTOPS.test(sheet.text)
+  const isForLaptops = FOR_LAPTOPS.test(sheet.text) && !FOR_DESKTOPS.test(sheet.text)
   const plain = !REGISTERED.test(sheet.text)
   // Modules without a profile run at the one speed there is.
   const hasProfile = sheet.statements.some(
@@ -29,6 +29,7 @@ export function readMemory(sheet: Sheet, notes: Notes): void {
 }
 /** Small modules: they go into no socket of a board for desktops. */
 const FOR_LAPTOPS = /\bSO-?DIMMs?\b|\b(?:notebook|laptop) memory\b|\b26[02][- ]?pin\b/i
+const FOR_DESKTOPS = /(?<!\bSO[- ]?)\b[UR]?-?DIMMs?\b/i
 function readType(s: Statement, notes: Notes, isForLaptops: boolean): void {
   const value = /DDR[2-5]|SIMM-?\d\d/i.exec(whole(s))?.[0].toUpperCase()
   const why = 'a small module, for laptops: it goes into no DIMM socket'
