@@ -236,6 +236,19 @@ describe('what makers write', () => {
     ])
     expect(valueOf(said('Dimensions (HxWxD)'), 'height')).toBe(158)
   })
+  test('a small module is doubtful, with why; one that says that it is none is not', () => {
+    const small = read('Yarrow Tine 16GB (1x16GB) DDR4-3200 SO-DIMM')
+    expect(valueOf(small, 'type')).toBeUndefined()
+    expect(small.doubtful).toContainEqual(
+      expect.objectContaining({
+        path: 'type',
+        value: 'DDR4',
+        why: expect.stringMatching(/no DIMM/),
+      }),
+    )
+    const usual = read('Yarrow Tine 16GB (1x16GB) DDR4-3200 UDIMM')
+    expect(valueOf(usual, 'type')).toBe('DDR4')
+  })
   test('what is hardly possible is doubtful, whatever words it came from', () => {
     const r = read('Kelder Post CPU cooler\nHeight: 1650 mm\nSocket: TERN-2')
     expect(valueOf(r, 'height')).toBeUndefined()
