@@ -82,7 +82,11 @@ const REAR: readonly Thing<Rear>[] = [
   { key: 'displayport', named: /DisplayPort|\bDP\b/i },
   { key: 'vga', named: /\bVGA\b|D-?Sub/i },
   { key: 'usb-c-socket', named: /USB[^,;]*?Type[- ]?C|USB-?C\b|Type[- ]?C/i },
-  { key: 'usb-a', named: /USB|Type[- ]?A\b/i },
+  {
+    key: 'usb-a',
+    named:
+      /USB(?:\s?\d(?:\.\d)?)?(?:\s?Gen\s?\d(?:x\d)?)?(?:\s\d+\s?G(?:bps|b\/s)?)?\b|Type[- ]?A\b/i,
+  },
   { key: 'network', named: /RJ-?45|\bLAN\b|\bGbE\b|Ethernet|network/i },
   {
     key: 'audio-jack',

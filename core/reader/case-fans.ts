@@ -10,7 +10,7 @@ const NUMBER = String.raw`(\d{1,2}|\b(?:one|two|three|four|five|six)\b)`
 const FRAME = String.raw`(60|70|80|92|120|140|180|200)`
 /** "3 x 120 mm", "three 120 mm fans", "1 x ARGB 120 mm". */
 const FANS = new RegExp(
-  String.raw`(?<![\d.])(?:${NUMBER}\s*(?:[x×]\s*)?(?:[a-z-]+\s+){0,2})?${FRAME}\s*-?\s*mm`,
+  String.raw`(?<![\d.])(?:${NUMBER}(?:\s*[x×]\s*|\s+)(?:[a-z-]+\s+){0,2})?${FRAME}\s*-?\s*mm`,
   'gi',
 )
 /** Under a label that they are there a count and a frame say it: "3x 140 ARGB front". */
@@ -80,16 +80,25 @@ const aboutFans = (s: Statement): readonly string[] =>
 function toldOf(line: Line): readonly Told[] {
   const { s, heading } = line
   const isIncluded = INCLUDED.test(
-    [s.under, heading, s.label, ...aboutFans(s)].join(' ').replace(NONE_INCLUDED, ''),
+    [withoutBrackets(s.under), withoutBrackets(heading), s.label, ...aboutFans(s)]
+      .join(' ')
+      .replace(NONE_INCLUDED, ''),
   )
   if (!isOfFans(s) || !isIncluded || OTHER_THINGS.test(s.label)) return []
   const some = SOME_OF.exec(s.value)
-  const found = someOfThem(s, framesIn(s), INCLUDED.test(`${s.under} ${heading} ${s.label}`))
+  const found = someOfThem(
+    s,
+    framesIn(s),
+    INCLUDED.test(withoutBrackets(`${s.under} ${heading} ${s.label}`)),
+  )
   return (some ? found.slice(0, 1) : found).map(([, n, size = ''], i) => ({
     ...{ ...line, size, n: numberOf(some?.[1] ?? n) },
     wall: wallOfLabel(s.label) ?? wallBeside(s.value, found, i),
   }))
 }
+
+/** "Fan support (including preinstalled)": what a heading says aside holds not for all below it. */
+const withoutBrackets = (heading: string): string => heading.replace(/\([^()]*\)/g, ' ')
 
 /** "2 x 120 mm side (none included), 1 x 92 mm rear (included)": what stands behind each frame is of it. */
 function someOfThem(

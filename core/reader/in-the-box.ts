@@ -44,8 +44,9 @@ export interface Line {
 
 /** The lines that state something: "Fans pre-installed" stands over the walls below it. */
 export function linesOf({ statements }: Sheet): readonly Line[] {
-  let heading = ''
+  let [heading, under] = ['', '']
   return statements.flatMap(s => {
+    if (s.under !== under) [heading, under] = ['', s.under]
     if (isNo(s.value)) return []
     if (!WALL.test(s.label)) heading = s.label === '' && !/\d/.test(s.value) ? s.value : ''
     return [{ s, heading, isContents: isContentsLine(s) }]

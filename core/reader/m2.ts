@@ -1,10 +1,10 @@
 // What a board's sheet says of its M.2 sockets: each on its own line, or a count and what the
 // brackets say; what they switch off.
 import { generationIn } from './common'
+import { countedIn, groupsIn } from './m2-counts'
 import { whole, type Notes } from './notes'
 import { oneOf } from './pattern'
 import { phrasesOf, type Sheet, type Statement } from './statements'
-import { countOf, leadingCount, wordNumber } from './things'
 
 /** Brackets that only tell what a socket switches off. */
 const SWITCHED = /\([^)]*(?:unavailable|disabled|\boff\b|shar(?:es|ed))[^)]*\)/gi
@@ -144,35 +144,24 @@ const upToPorts = (text: string): string => {
 }
 
 function socketsIn(text: string, s: Statement, named: boolean): readonly Socket[] {
-  const phrases = phrasesOf(text)
-  const isEachCounted = phrases.every(p => /^\d\s*x\b/i.test(p))
-  const apart = aboutM2(s.label)
-    ? phrases.filter(p => isEachCounted || /^\d\s*x\s*(?:PCI|Gen|NVMe|SATA)/i.test(p))
-    : []
-  const several = apart.length > 1
-  const counted = several
-    ? apart.reduce((sum, p) => sum + (leadingCount(p) ?? 1), 0)
-    : countIn(text)
-  const count = named ? 1 : counted
+  const about = aboutM2(s.label) ? s.label : ''
+  const told = countedIn(text, about)
+  const count = named ? 1 : told.count
   const radio = /key[- ]?E\b|\bE[- ]key|wlan|wi-?fi|CNVi/i.test(`${s.label} ${text}`)
   const inside = /\(([^)]*)\)/.exec(text)?.[1] ?? ''
   const line = allM2(s) ? s.value : text
-  const kinds = groupsIn(named || several ? text : inside || line, count)
+  const kinds =
+    told.each ?? groupsIn(named || told.isSum ? text : inside || line, { count, aboutM2 })
   const group = kinds.length > 1
   return Array.from({ length: count }, (_, i) => {
-    const about = kinds[i] ?? kinds.at(-1) ?? text
+    const own = kinds[i] ?? kinds.at(-1) ?? text
     return {
-      own: group ? about : `${about} ${text}`,
-      shared: group && !/\b(?:both|all)\b/i.test(text) ? about : text,
+      own: group ? own : `${own} ${text}`,
+      shared: group && !/\b(?:both|all)\b/i.test(text) ? own : text,
       group,
       radio,
     }
   })
-}
-
-function countIn(text: string): number {
-  const named = /M\.2(?:\s+\d{4,5})?(?:\s*(?:slots?|sockets?|connectors?))?/i.exec(text)
-  return (named ? countOf(text, named) : null) ?? leadingCount(text) ?? 1
 }
 
 /** Names the n-th socket: "M2_2", "M.2 slot 2", "M2B". */
@@ -238,20 +227,3 @@ const wholeSockets = (phrases: readonly string[]): readonly string[] =>
         : [...all, p],
     [],
   )
-
-/** "1x PCIe 5.0 x4, 4x PCIe 4.0 x4" becomes five; "2280, Gen 4 / 2280, Gen 3" two. */
-function groupsIn(text: string, count: number): readonly string[] {
-  const byBar = text.split(/\s\/\s/)
-  if (byBar.length === count && count > 1) return byBar
-  if (count === 1) return [text]
-  const parts = text.split(/,\s*/)
-  const counted = (
-    parts.length > 1 ? parts.filter((part, i) => i > 0 || !aboutM2(part)) : parts
-  ).flatMap(part => {
-    const m = /^\s*(?:(\d)\s*x|(one|two|three|four))\s/i.exec(part)
-    return m
-      ? Array.from({ length: m[1] ? Number(m[1]) : (wordNumber(m[2] ?? '') ?? 1) }, () => part)
-      : []
-  })
-  return counted.length === count ? counted : [text]
-}

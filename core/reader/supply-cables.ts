@@ -214,7 +214,8 @@ const eachOf = ({ each, isOfCables }: Cable): Partial<Cable> =>
   each === null ? {} : { each, ...(isOfCables ? { isOfCables } : {}) }
 
 /** "2x 4 SATA 450+120+120+120 mm": cables, and the plugs on each. */
-const CABLES_TIMES_PLUGS = /^\s*\d\s*[x×]\s+\d\s*[x×]?\s+[A-Z]/i
+const CABLES_TIMES_PLUGS =
+  /^\s*\d\s*[x×]\s+(?:\d\s*[x×]?\s+[A-Z]|\d\s*[x×]\s*[A-Z]|PCIe?\s+\d\s*[x×]\s*\()/i
 
 /** "2 x 6+2 pin (500 + 150 mm), 2 connectors each": so many on each of the cables that are counted. */
 function withEach(cable: Cable, phrase: string): Cable {
