@@ -9,7 +9,7 @@ import { VERSION } from '../../core/document/file'
 import { carriedPart, openNewPart } from '../../core/document/open'
 import { KINDS, type Part } from '../../core/parts'
 import type { State } from '../../core/parts/kind'
-import { includedWith, type Included } from '../../core/parts/included'
+import { includedWith, nameBeside, type Included } from '../../core/parts/included'
 import { checkPart } from '../../core/shelf/check'
 import { sheetsIn } from '../../core/reader/sheets-in'
 import { outcome, type ArrivalChange, type ArrivalLine, type Outcome } from './acts'
@@ -254,7 +254,7 @@ const fieldsOf = (lines: ReadDraft['read']): number => new Set(lines.map(l => l.
 
 /** What comes with a part, as it is called beside it: once its own name is enough. */
 function calledBeside({ count, part }: Included, holder: Partial<Part> | null): string {
-  const name = part.model.replace(` of the ${holder?.model ?? ''}`, '')
+  const name = nameBeside(part, holder?.model ?? '')
   return count === 1 ? name : `${count} × ${name}`
 }
 

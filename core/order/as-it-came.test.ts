@@ -94,9 +94,11 @@ test('what sits in a case and is not in the build comes out before its place is 
   expect(at(out?.id)).toBeLessThan(at(seatOf(build)?.id))
   expect(at(out?.id)).toBeGreaterThan(steps.findIndex(s => s.kind === 'panels-off'))
   expect(out?.does.join(' ')).toMatch(/not in this build/)
+  const names = outOf(inCase(3)).map(s => s.what)
+  expect(names).toEqual([1, 2].map(n => `${fan.part.model} (${n})`))
   const without = change(inCase(1), { do: 'removeItem', id: FAN })
   expect(outOf(without)).toHaveLength(1)
-  expect(outOf(inCase(2, 'floor'))[0]?.title).toMatch(/: floor$/)
+  expect(outOf(inCase(2, 'floor'))[0]?.title).toMatch(/, at the floor$/)
   const made = change(build, {
     do: 'setProgress',
     entries: { [out?.id ?? '']: { state: 'made', at: '2031-03-02T09:00:00.000Z' } },

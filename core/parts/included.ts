@@ -9,6 +9,10 @@ export interface Included {
   readonly fitted: Fitted
 }
 
+/** How what comes with a part is called beside it: its holder's name is not said again. */
+export const nameBeside = ({ model }: Pick<Part, 'model'>, holder: string): string =>
+  model.replace(` of the ${holder}`, '')
+
 /**
  * What comes with so many of a part, with each or with each pack, in the order in which it is
  * written. It costs nothing more; what is written so that it makes no part is left out.

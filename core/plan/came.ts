@@ -4,7 +4,7 @@ import { wallOf, type Wall } from '../case/air'
 import type { Joint } from '../joining/joint'
 import type { Item } from '../parts'
 import type { Case } from '../parts/case-schema'
-import { includedWith } from '../parts/included'
+import { includedWith, nameBeside } from '../parts/included'
 import type { Fitted, ItemOf } from '../parts/kind'
 import { stage } from '../pipeline/stage'
 import { plainItems } from './items'
@@ -96,9 +96,11 @@ function notInBuild(
     if (fitted === false) return []
     const here = items.filter(i => i.part.id === part.id).length
     const about = { ...placeOf(pc, fitted, into), item: null, seat: null }
-    return Array.from({ length: Math.max(0, count - here) }, (_, n) => ({
-      ...about,
-      ...{ id: `${pc.id}.${entry}.${n}`, model: part.model, kind: part.kind },
+    const over = Math.max(0, count - here)
+    const name = nameBeside(part, pc.part.model)
+    return Array.from({ length: over }, (_, n) => ({
+      ...{ ...about, id: `${pc.id}.${entry}.${n}`, kind: part.kind },
+      model: over > 1 ? `${name} (${n + 1})` : name,
     }))
   })
 }

@@ -13,6 +13,25 @@ function isBeforeNextPart(plug: PlannedStep, seat: PlannedStep): boolean {
   return own !== null && SEATS.indexOf(seat.kind) > SEATS.indexOf(own)
 }
 
+/** Each plug with its part. */
+const WITH_ITS_PART: Omit<Reason, 'rule' | 'after'> = {
+  basis: 'habit',
+  isFirm: true,
+  by: ({ plugs }) => plugs === 'part',
+  before: ['fan-plug', 'data-plug', 'power-plug'],
+  reason: b => `the ${b.what} is plugged while the hand is there`,
+  when: isBeforeNextPart,
+}
+/** All plugs at the end. */
+const AT_THE_END: Omit<Reason, 'rule' | 'before'> = {
+  basis: 'habit',
+  of: isInOneGo,
+  by: ({ plugs }) => plugs === 'end',
+  after: PLUGS,
+  reason: b => `no lead is in the way of the ${b.what}`,
+  when: (_, a) => !isOnTable(a),
+}
+
 export const PLUG_HABITS: readonly Reason[] = [
   {
     rule: 'small-before-stiff',
@@ -25,26 +44,16 @@ export const PLUG_HABITS: readonly Reason[] = [
     when: (_, a) => !isForProcessor(a) && !isAtDevice(a),
   },
   {
+    ...WITH_ITS_PART,
     rule: 'plug-with-its-part',
-    basis: 'habit',
-    isFirm: true,
     of: isInOneGo,
-    by: ({ plugs }) => plugs === 'part',
-    before: ['fan-plug', 'data-plug', 'power-plug'],
     after: SEATS.filter(kind => kind !== 'card'),
-    reason: b => `the ${b.what} is plugged while the hand is there`,
-    when: isBeforeNextPart,
   },
   {
+    ...WITH_ITS_PART,
     rule: 'plug-with-its-part-before-cards',
-    basis: 'habit',
-    isFirm: true,
     of: s => isInOneGo(s) && s.card !== 'early',
-    by: ({ plugs }) => plugs === 'part',
-    before: ['fan-plug', 'data-plug', 'power-plug'],
     after: ['card'],
-    reason: b => `the ${b.what} is plugged while the hand is there`,
-    when: isBeforeNextPart,
   },
   {
     rule: 'card-power-with-its-card',
@@ -58,27 +67,13 @@ export const PLUG_HABITS: readonly Reason[] = [
     when: (_, a) => isAtCard(a),
   },
   {
+    ...AT_THE_END,
     rule: 'seats-before-plugs',
-    basis: 'habit',
     isFirm: true,
-    of: isInOneGo,
-    by: ({ plugs }) => plugs === 'end',
     before: SEATS.filter(kind => kind !== 'card'),
-    after: PLUGS,
-    reason: b => `no lead is in the way of the ${b.what}`,
-    when: (_, a) => !isOnTable(a),
   },
-  {
-    // A card may hide what has to be plugged: it waits where it would come out again.
-    rule: 'cards-before-plugs',
-    basis: 'habit',
-    of: isInOneGo,
-    by: ({ plugs }) => plugs === 'end',
-    before: ['card'],
-    after: PLUGS,
-    reason: b => `no lead is in the way of the ${b.what}`,
-    when: (_, a) => !isOnTable(a),
-  },
+  // A card may hide what has to be plugged: it waits where it would come out again.
+  { ...AT_THE_END, rule: 'cards-before-plugs', before: ['card'] },
   {
     rule: 'device-ends-last',
     basis: 'habit',

@@ -94,7 +94,10 @@ export const TAKING_OUT = {
     cautions: s => (movesOf(s)?.isSeat === false ? [] : (CAREFUL[kindOf(s)] ?? [])),
   },
   'came-out': {
-    title: s => `Take the ${s.what} out of the ${s.to}${s.label === '' ? '' : `: ${s.label}`}`,
+    title: s =>
+      s.label === ''
+        ? `Take the ${s.what} out of the ${s.to}`
+        : `Take the ${s.what} out of the ${s.to}, at the ${s.label}`,
     why: 'It sits there when the case comes, and the plan wants that place for another or for none.',
     minutes: () => MINUTES.takeOut,
     tools: [SCREWDRIVER],
