@@ -64,7 +64,7 @@ function spaceFor(count: number): Field {
   const rooms = Array.from({ length: count / IN_A_ROOM + 1 }, (_, i) => roomAt(i))
   const layout: Layout = {
     inner: { x: rooms.length * ROOM.x, y: ROOM.y, z: ROOM.z, behind: 0 },
-    ...{ tray: [0, 0, 0], supply: [0, 0, 0], leadsFrom: [0, 0, 0], ties: null },
+    ...{ tray: [0, 0, 0], supply: [0, 0, 0], leadsFrom: [0, 0, 0], ties: null, channels: [] },
     ...{ rooms, openings: rooms.slice(1).map((_, i) => holeAt(i)) },
     ...{ assumed: false, boardUnsure: 0, bayEnds: [] },
   }

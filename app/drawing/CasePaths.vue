@@ -46,13 +46,9 @@ const choose = ({ id, finding }: Path): void => pointer.choose(finding ?? id)
     >
       <title>{{ p.title }}</title>
       <template v-for="(s, k) in p.strokes" :key="k">
-        <polyline class="hit" :points="line(s.points)" />
-        <polyline
-          class="bundle"
-          :points="line(s.points)"
-          :style="{ strokeWidth: `${p.thick}px` }"
-        />
-        <polyline class="stroke" :class="{ hidden: s.isHidden }" :points="line(s.points)" />
+        <path class="hit" :d="s.d" />
+        <path class="bundle" :d="s.d" :style="{ strokeWidth: `${p.thick}px` }" />
+        <path class="stroke" :class="{ hidden: s.isHidden }" :d="s.d" />
       </template>
       <circle class="end" :cx="p.ends[0][0]" :cy="p.ends[0][1]" r="2.4" />
       <rect
@@ -86,7 +82,8 @@ const choose = ({ id, finding }: Path): void => pointer.choose(finding ?? id)
 </template>
 
 <style scoped>
-polyline {
+polyline,
+path {
   fill: none;
   vector-effect: non-scaling-stroke;
   stroke-linejoin: round;

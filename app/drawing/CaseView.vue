@@ -49,7 +49,7 @@ const ringed = computed(() => {
   return props.whole ? [props.place.window] : props.place.targets
 })
 /** What the case is and has: around a board on the table there is none of it. */
-const OF_CASE: readonly string[] = ['case', 'vents', 'opening', 'piece']
+const OF_CASE: readonly string[] = ['case', 'vents', 'opening', 'channel', 'piece']
 const LAYER_OF: Readonly<Record<string, Layer>> = { socket: 'connectors', air: 'air' }
 type Shape = Drawing['shapes'][number]
 /** Whether it is in the machine by the step that is shown. */

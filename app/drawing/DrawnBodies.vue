@@ -34,7 +34,7 @@ const things = computed((): readonly Thing[] => [
   })),
 ])
 /** What is pointed at by itself: not the case, nor the holes and the air of it. */
-const APART: readonly string[] = ['case', 'vents', 'opening', 'air', 'zone']
+const APART: readonly string[] = ['case', 'vents', 'opening', 'channel', 'air', 'zone']
 const isApart = ({ kind, item }: Drawn): boolean => !APART.includes(kind) && item !== null
 /** What is of another thing, the board or the case, and lights by itself only. */
 const isOf = ({ kind }: Drawn): boolean => kind === 'socket' || kind === 'piece'

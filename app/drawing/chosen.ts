@@ -8,7 +8,15 @@ interface Chosen {
   readonly items: readonly string[]
 }
 /** What is everywhere in a machine tells nothing about where to look. */
-const EVERYWHERE: readonly string[] = ['case', 'vents', 'opening', 'board', 'socket', 'zone']
+const EVERYWHERE: readonly string[] = [
+  'case',
+  'vents',
+  'opening',
+  'channel',
+  'board',
+  'socket',
+  'zone',
+]
 
 const distanceIn = (drawing: Drawing, finding: string) =>
   [...drawing.dimensions, ...drawing.others].find(d => d.finding === finding)

@@ -4,7 +4,7 @@ import type { Build } from '../document/build'
 import { PART_KINDS, specOf, type Part, type PartKind } from '../parts'
 import { Memory } from '../pipeline/memory'
 import { avocet, change, curlew, lazily, part, plover, shelf, teal } from '../test-helpers/demos'
-import { altered, buildOf, TOWER, type Fields } from '../test-helpers/planted-machine'
+import { altered, buildOf, machineIn, TOWER, type Fields } from '../test-helpers/planted-machine'
 import { randomBuild, SPEAKING } from '../test-helpers/random-builds'
 import { runs } from '../test-helpers/runs'
 import { fieldsOfKind, variationsOf } from '../test-helpers/variations'
@@ -56,6 +56,8 @@ const FANNED = buildOf({
   supply: { ...part('teazle-t650') },
   ...Object.fromEntries([1, 2, 3, 4].map(n => [`fan-${n}`, { ...part('kelder-vane-120') }])),
 })
+/** A channel behind the tray. */
+const CHANNELLED = buildOf(machineIn({ ...part('brackwater-estuary-xl') }))
 /** Drives on a ribbon and on a sled's pin, a board without a table of its slots, an old supply. */
 const OLD_DRIVES = {
   ...{ supply: { ...part('teazle-old-400') }, ribbon: { ...part('hollin-ribbon-40') } },
@@ -347,6 +349,7 @@ const LIT = change(
 /** Builds that between them have every rule speak and every kind joined. */
 const BUILDS = [
   ...[TURNED, UPRIGHT, LIT, RARE, RELAYED, SURROUNDED, BACKED, HOLED, TINKERED, FANNED, BANKED],
+  CHANNELLED,
   ...[plover, avocet, teal, OLD, ...[...JOINING, ...SPEAKING].map(randomBuild)],
 ]
 /** How many parts of the shelf are tried that no build holds. */

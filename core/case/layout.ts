@@ -24,6 +24,11 @@ export interface Tie {
   readonly at: Vec3
 }
 
+/** A channel behind the tray that leads are laid in: its room, as deep as the case is there. */
+export interface Channel extends Box {
+  readonly label: string
+}
+
 export interface Layout {
   readonly inner: Inner
   readonly tray: Vec3
@@ -33,6 +38,7 @@ export interface Layout {
   readonly openings: readonly Opening[]
   /** Where leads can be tied to the case; null where nobody says. */
   readonly ties: readonly Tie[] | null
+  readonly channels: readonly Channel[]
   /** True when holes and rooms were derived, not stated. */
   readonly assumed: boolean
   /**
@@ -67,6 +73,14 @@ export const ARCHETYPES = [
 ] as const
 export type Archetype = (typeof ARCHETYPES)[number]
 
+interface StatedChannel {
+  readonly label: string
+  readonly at: readonly [number, number]
+  readonly width: number
+  readonly height: number
+  readonly depth?: StoredFigure | undefined
+}
+
 /** What of a case decides where things lie in it. */
 export interface Shell {
   readonly archetype: Archetype
@@ -80,6 +94,7 @@ export interface Shell {
   readonly rooms?: readonly Room[] | undefined
   readonly openings?: readonly Opening[] | undefined
   readonly ties?: readonly { readonly label: string; readonly at?: Vec3 | undefined }[] | undefined
+  readonly channels?: readonly StatedChannel[] | undefined
   readonly assumed?: readonly string[] | undefined
 }
 
@@ -122,6 +137,8 @@ export const ARCHETYPE: Record<Archetype, { readonly says: string; readonly typi
 const SHROUD_HEIGHT = 100
 const TOP_MARGIN = 35
 const SUPPLY_ON_TOP = 95
+/** How much of an open bench lies beyond the edges of its plate, mm. */
+const PLATE_EDGE = 30
 /** A cable hole's size where none is stated, mm. */
 const HOLE = { width: 60, height: 30 }
 /** The board's surface above the tray: where leads end, mm. */
@@ -152,10 +169,17 @@ export function layoutOf(part: Shell, boardDerived = false): Layout {
     rooms: part.rooms ?? derived.rooms,
     openings: part.openings ?? derived.openings,
     ties: part.ties?.flatMap(({ label, at }) => (at ? [{ label, at }] : [])) ?? null,
+    channels: (part.channels ?? []).map(channel => channelIn(inner, channel)),
     assumed: isDerived(part) || boardDerived,
     boardUnsure: boardDerived ? DERIVED_BOARD : 0,
     bayEnds: bayEndsOf(part),
   }
+}
+
+/** As deep as it is stated, else as the room behind the tray. */
+function channelIn({ behind }: Inner, { label, at: [x, y], ...size }: StatedChannel): Channel {
+  const deep = read(size.depth) ?? behind
+  return { label, min: [x, y, -deep], max: [x + size.width, y + size.height, 0] }
 }
 
 const isDerived = ({ rooms, openings, assumed }: Shell): boolean =>
@@ -255,12 +279,21 @@ const DERIVE: Record<Archetype, (inner: Inner, part: Shell) => Derived> = {
     rooms: [main(i)],
     openings: [],
   }),
-  /** No walls: everything is within reach, the supply under the board's plate. */
+  /** No walls: the board on its plate, the supply under it, and leads around the plate's edges. */
   bench: i => ({
     tray: [0, i.y - 10, STANDOFF],
     supply: [0, 10, 5 - i.behind],
-    rooms: [{ key: 'main', min: [0, 0, -i.behind], max: [i.x, i.y, i.z] }],
-    openings: [],
+    rooms: [main(i), chamber(i)],
+    openings: [
+      {
+        ...{ key: 'front-edge', label: 'front edge of the plate', joins: ['main', 'chamber'] },
+        ...{ at: [i.x - PLATE_EDGE / 2, i.y / 2, 0], width: PLATE_EDGE, height: i.y },
+      },
+      {
+        ...{ key: 'lower-edge', label: 'lower edge of the plate', joins: ['main', 'chamber'] },
+        ...{ at: [i.x / 2, PLATE_EDGE / 2, 0], width: i.x, height: PLATE_EDGE },
+      },
+    ],
   }),
   /** The supply stands behind the tray, in a chamber as deep as it needs. */
   'two-chamber': i => ({

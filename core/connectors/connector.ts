@@ -72,11 +72,15 @@ export interface Connector {
   readonly fansOut?: true
   /** Whether a sheet counts it among the headers of a board. */
   readonly counted?: true
-  /** How long and thick such a lead usually is, and how large its head, mm. All assumed. */
+  /**
+   * How long and thick such a lead usually is, and how large its head, mm. All assumed. `bend` where
+   * its pairs lie in one screened jacket: the least radius of its middle, by practice.
+   */
   readonly lead: {
     readonly length: number
     readonly thick: number
     readonly head: readonly [number, number]
+    readonly bend?: number
   }
   /**
    * How far it stands over its socket before its lead may bend, the plug included, mm. By practice:

@@ -30,7 +30,7 @@ export interface Blocks {
 }
 
 /** What is no body: walls and holes stand for themselves, air and room for plugs are seen through. */
-const NO_BODY: readonly string[] = ['case', 'vents', 'opening', 'air', 'zone']
+const NO_BODY: readonly string[] = ['case', 'vents', 'opening', 'channel', 'air', 'zone']
 /** Named choice: smaller discs are screws and eyes, which say nothing from afar, mm. */
 const LEAST_DISC = 10
 

@@ -31,12 +31,12 @@ export interface Flat {
 /** Named choice: of what is hidden to this share at least, the outline is drawn again. */
 const HIDDEN = 0.3
 /** What hides nothing, and what is drawn over all bodies. */
-const OPEN: readonly string[] = ['case', 'vents', 'zone', 'piece', 'opening', 'air']
+const OPEN: readonly string[] = ['case', 'vents', 'zone', 'piece', 'opening', 'channel', 'air']
 const ON_TOP: readonly string[] = ['vents', 'air']
 /** The tray hides what is on its other side: how a box lies to it, mm. */
 const AT_TRAY = 0.5
 function isBehindTray({ hull, kind }: Figure, view: View): boolean {
-  if (OPEN.includes(kind)) return false
+  if (OPEN.includes(kind) && kind !== 'channel') return false
   if (view === 'near') return hull.max[2] <= AT_TRAY
   return view === 'behind' && hull.min[2] >= -AT_TRAY
 }

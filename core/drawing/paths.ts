@@ -6,6 +6,7 @@ import { rounded } from '../figures/rounded'
 import { stage } from '../pipeline/stage'
 import { layout } from '../plan/items'
 import { routes, type RouteRow } from '../stages/routes'
+import { bentPath } from './bends'
 import { projection, type Point, type View } from './views'
 
 export interface Path {
@@ -19,7 +20,7 @@ export interface Path {
   readonly thick: number
   /** The points that are numbered along it: where it leaves, each hole, where it ends. */
   readonly stops: readonly Point[]
-  readonly strokes: readonly { readonly isHidden: boolean; readonly points: readonly Point[] }[]
+  readonly strokes: readonly PathStroke[]
   /** Where it leaves its part, and where its plug is. */
   readonly ends: readonly [Point, Point]
   /** What is missing of it. */
@@ -28,6 +29,13 @@ export interface Path {
     readonly at: Point
     readonly text: string
   } | null
+}
+
+/** A stretch on one side of the tray: its corners, and its outline with the bends the lead takes. */
+export interface PathStroke {
+  readonly isHidden: boolean
+  readonly points: readonly Point[]
+  readonly d: string
 }
 
 export const paths = stage('paths', { layout, routes }, values => rounded(pathsOf(values)))
@@ -59,10 +67,11 @@ function pathOf(row: RouteRow, view: 'near' | 'behind'): Path | null {
     title: `${row.label} to ${row.to}`,
     thick: row.thick,
     stops: row.stops.map(stop => project(stop.at)),
-    strokes: row.stretches.map(({ side, points }) => ({
-      isHidden: (side === 'behind') === (view === 'near'),
-      points: points.map(project),
-    })),
+    strokes: row.stretches.map((stretch): PathStroke => {
+      const points = stretch.points.map(project)
+      const isHidden = (stretch.side === 'behind') === (view === 'near')
+      return { isHidden, points, d: bentPath(points, row.bend) }
+    }),
     ends: [project(first), project(last)],
     gap:
       row.gap && missing.length > 1

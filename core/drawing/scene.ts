@@ -68,6 +68,11 @@ function caseFigures({ id, name, part }: ItemOf<Case>, layout: Layout): readonly
         ...{ name: o.label, note: 'cable hole', hull: there, details: [detail] },
       }
     }),
+    ...layout.channels.map(({ label, ...hull }, i): Figure => {
+      const place = { item: id, seat: `channel:${i}`, kind: 'channel' }
+      const details = [box('place', hull.min, hull.max)]
+      return { ...place, id: `channel:${i}`, name: label, note: 'cable channel', hull, details }
+    }),
   ]
 }
 

@@ -119,7 +119,7 @@ function targetsIn({ shapes, hidden }: Drawing, { joints, items, kind }: Step): 
   const [first, ...more] = bodies.filter(sh => sh.item === items.at(-1)).map(sh => sh.rect)
   return first ? [{ joint: null, rect: more.reduce(around, first) }] : []
 }
-const APART: readonly string[] = ['vents', 'air', 'zone', 'opening', 'socket']
+const APART: readonly string[] = ['vents', 'air', 'zone', 'opening', 'channel', 'socket']
 
 function windowAround(target: Rect, machine: Rect): Rect {
   const side = Math.max(LEAST, Math.max(target.w, target.h) * (1 + BESIDE))

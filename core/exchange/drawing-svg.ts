@@ -111,8 +111,8 @@ const pathTag = (p: Path): string =>
     { fill: 'none', stroke: INK.copper, 'stroke-width': LINE.path },
     [
       title(p.title),
-      ...p.strokes.map(({ isHidden, points }) =>
-        lineTag(points, isHidden ? { 'stroke-dasharray': '5 3' } : {}),
+      ...p.strokes.map(({ isHidden, d }) =>
+        tag('path', { d, ...(isHidden ? { 'stroke-dasharray': '5 3' } : {}) }),
       ),
       ...(p.gap ? [lineTag(p.gap.points, { stroke: INK.harm, 'stroke-dasharray': '1 2' })] : []),
     ].join(''),

@@ -74,11 +74,9 @@ describe('the drawing as SVG', () => {
     const count = (id: string, what: string): number => layer(id).split(`<${what}`).length - 1
     expect(count('bodies', 'title')).toBe(near.shapes.length + near.hidden.length)
     expect(count('standoffs', 'circle')).toBe(near.marks.length)
-    expect(count('cables', 'polyline')).toBe(
-      paths
-        .filter(p => p.view === 'near')
-        .reduce((sum, p) => sum + p.strokes.length + (p.gap ? 1 : 0), 0),
-    )
+    const ways = paths.filter(p => p.view === 'near')
+    expect(count('cables', 'path')).toBe(ways.reduce((sum, p) => sum + p.strokes.length, 0))
+    expect(count('cables', 'polyline')).toBe(ways.filter(p => p.gap).length)
     expect(count('dimensions', 'polyline')).toBe(near.dimensions.length)
     const { captions, words } = near.layouts.at(-1) ?? { captions: [], words: [] }
     expect(captions.length).toBeGreaterThan(10)

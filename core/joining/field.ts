@@ -28,6 +28,7 @@ export function fieldWith(layout: Layout, solids: readonly Solid[]): Field {
       // A little more than the room: what runs along its walls is in it as well.
       ...layout.rooms.filter(isNear).map(room => ({ box: grown(room, 1), weight: WEIGHT.front })),
       ...bodies.flatMap(({ solid, box }) => zonesOf(layout, solid, box)),
+      ...layout.channels.map(channel => ({ box: channel, weight: WEIGHT.channel })),
     ],
   }
 }
@@ -54,7 +55,7 @@ function zonesOf(layout: Layout, { kind, key }: Solid, box: Box): readonly Zone[
     min: [box.min[0], box.min[1], 0],
     max: [box.max[0], box.max[1], layout.inner.z],
   }
-  return [{ box: inFront, weight: WEIGHT.board }]
+  return [{ box: inFront, weight: WEIGHT.board, isLeftSquare: true }]
 }
 
 const grown = ({ min, max }: Box, by: number): Box => ({

@@ -10,8 +10,9 @@ import type { Item } from '../parts'
 import { DRESSING } from '../standards/minutes'
 import { openingLabel } from '../ways/way'
 import { fansIn, lengthBefore } from './blades'
+import { throughout } from './crossings'
 import type { LaidLead } from './lay-lead'
-import { lengthOf, nearness, stretchesOf, type Stretch } from './stretches'
+import { lengthIn, lengthOf, nearness, stretchesOf, type Stretch } from './stretches'
 
 export interface Dressing {
   readonly sides: readonly DressedSide[]
@@ -110,7 +111,10 @@ function dressed(all: ToDress, on: OnSide, side: Stretch['side']): DressedLead {
     through: (lead.reach?.way.through ?? []).map(key =>
       openingLabel(all.layout?.openings ?? [], key),
     ),
-    notes: [...restOf(all, lead, side), ...(side === 'near' ? bladesBy(all, on) : [])],
+    notes: [
+      ...restOf(all, lead, side),
+      ...(side === 'near' ? bladesBy(all, on) : channelsOf(all, on)),
+    ],
   }
 }
 
@@ -141,6 +145,17 @@ const slidesOut = (drive: string, rest: number): string =>
   rest >= REST.drive
     ? `leave ${wholeMm(REST.drive)} of it at the ${drive}, so that it slides out`
     : `unplug it before the ${drive} slides out: little is left over`
+
+/** The channels that it lies in. */
+const channelsOf = ({ layout }: ToDress, { stretches }: OnSide): readonly string[] =>
+  (layout?.channels ?? [])
+    .filter(
+      channel =>
+        stretches.reduce((mm, s) => mm + lengthIn(s.points, throughout(channel)), 0) > CHANNEL,
+    )
+    .map(({ label }) => `in the ${label}`)
+/** Named choice: what lies in a channel for no more only crosses it, mm. */
+const CHANNEL = 60
 
 /** The fans before which it hangs. */
 function bladesBy({ solids, items }: ToDress, { lead }: OnSide): readonly string[] {

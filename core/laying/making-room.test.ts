@@ -20,7 +20,7 @@ const layout: Layout = {
     { key: 'b', min: [100, 0, 0], max: [200, 100, 50] },
   ],
   openings: [hole('near', 50, 18), hole('far', 95, 60)],
-  ...{ ties: null, assumed: false, boardUnsure: 0, bayEnds: [] },
+  ...{ ties: null, channels: [], assumed: false, boardUnsure: 0, bayEnds: [] },
 }
 const field: Field = { layout, bodies: [], zones: [] }
 

@@ -322,6 +322,25 @@ export const caseSchema = z.looseObject({
     .array(z.looseObject({ label: z.string(), at: point.optional() }))
     .optional()
     .describe('points to tie leads to'),
+  channels: z
+    .array(
+      z.looseObject({
+        label: z.string(),
+        at: point2.describe(
+          'its corner by the rear and the floor: from the rear wall, from the floor',
+        ),
+        width: z.number().positive().describe('from the rear to the front, mm'),
+        height: z.number().positive().describe('from the floor to the top, mm'),
+        depth: figure(
+          'mm',
+          'depth of a cable channel',
+          'Behind the tray, from the bottom of the channel to the panel that closes it.',
+          [5, 150],
+        ),
+      }),
+    )
+    .optional()
+    .describe('channels behind the tray in which leads are laid'),
   filters: z
     .array(
       z.looseObject({

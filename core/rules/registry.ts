@@ -91,6 +91,7 @@ import { holeRoom } from './routes/hole-room'
 import { leadLength } from './routes/lead-length'
 import { longestLead } from './routes/longest-lead'
 import { plugHead } from './routes/plug-head'
+import { bend } from './routes/bend'
 import { blades } from './routes/blades'
 import { chamberDepth } from './routes/chamber-depth'
 import type { Rule } from './rule'
@@ -184,6 +185,7 @@ export const RULES: readonly Rule[] = [
   leadLength,
   longestLead,
   plugHead,
+  bend,
   blades,
   chamberDepth,
   holeRoom,

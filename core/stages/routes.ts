@@ -17,7 +17,7 @@ import { stage } from '../pipeline/stage'
 import { summaries, type FindingSummary } from '../rules/findings'
 import { isMechanical, isPower, type Face } from '../connectors/connectors'
 import type { Reach } from '../ways/reach'
-import { thicknessOf } from '../ways/heads'
+import { bendOf, thicknessOf } from '../ways/heads'
 import { openingLabel } from '../ways/way'
 
 export interface RouteRow {
@@ -27,6 +27,8 @@ export interface RouteRow {
   readonly carries: 'power' | 'signal'
   /** How thick it is as one bundle, mm. */
   readonly thick: number
+  /** The radius that it is bent by where nothing forces it, mm. */
+  readonly bend: number
   readonly label: string
   readonly to: string
   readonly need: number | null
@@ -143,6 +145,7 @@ function rowOf(
     item: plug.item,
     carries: carriedBy(plug.end.face),
     thick: thicknessOf(plug.end.face),
+    bend: bendOf(plug.end.face),
     need,
     have,
     through: throughOf(layout, reach),

@@ -18,11 +18,14 @@ export const PRESS = { little: 4, through: 8 }
 /** A hole so long counts as several, side by side, mm. */
 export const HOLE_STEP = 60
 
+/** Leads get into a channel at places so far apart along it, mm. */
+export const CHANNEL_STEP = 60
+
 /**
  * What a millimetre of lead counts beyond its length: where it is seen, across the board as well,
- * before blades, and under what is hot.
+ * before blades, under what is hot; in a channel it counts less.
  */
-export const WEIGHT = { front: 0.8, board: 0.8, blades: 2, under: 5 }
+export const WEIGHT = { front: 0.8, board: 0.8, blades: 2, under: 5, channel: -0.3 }
 /** What a hole counts that a lead is threaded through, mm. */
 export const THREADING = 30
 /** How far before and behind a fan a lead is out of its blades, mm. */

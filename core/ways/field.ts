@@ -4,11 +4,13 @@ import type { Layout } from '../case/layout'
 import { oncePer } from '../collections/once'
 import type { Box } from '../geometry/space'
 
-/** A stretch of space in which a lead is worse than elsewhere. */
+/** A stretch of space in which a lead is worse than elsewhere, or better than around it. */
 export interface Zone {
   readonly box: Box
-  /** What a millimetre of lead counts there beyond its length. */
+  /** What a millimetre of lead counts there beyond its length; less than 0 in a channel. */
   readonly weight: number
+  /** Whether a hand leads out of it square to its edge. */
+  readonly isLeftSquare?: true
 }
 
 export interface Field {

@@ -4,6 +4,7 @@ import { connector, isMechanical, type Face } from '../connectors/connectors'
 import { passes } from '../case/holes'
 import { oncePer } from '../collections/once'
 import { THIN } from './choices'
+import { isBehind } from './room-plan'
 import { recalled } from './reached'
 
 export interface Passage {
@@ -44,8 +45,16 @@ export function passageOf(layout: Layout, end: Plug): Passage {
 export const thicknessOf = (face: Face): number =>
   isMechanical(face) ? 0 : connector(face).lead.thick
 
-/** Whether a room is no deeper than the lead is thick. */
-function isTooShallow({ rooms }: Layout, key: string, face: Face): boolean {
+/** Named choice: wires that lie loose beside each other are bent by this much of their bundle’s thickness. */
+const LOOSE = 1.5
+/** The radius that such a lead is bent by where nothing forces it, mm. */
+export const bendOf = (face: Face): number =>
+  (isMechanical(face) ? null : connector(face).lead.bend) ?? LOOSE * thicknessOf(face)
+
+/** Whether a room, its channels counted, is no deeper than the lead is thick. */
+function isTooShallow({ rooms, channels }: Layout, key: string, face: Face): boolean {
   const room = rooms.find(r => r.key === key)
-  return room !== undefined && room.max[2] - room.min[2] < thicknessOf(face)
+  if (!room) return false
+  const depths = (isBehind(room) ? channels : []).map(c => c.max[2] - c.min[2])
+  return Math.max(room.max[2] - room.min[2], ...depths) < thicknessOf(face)
 }

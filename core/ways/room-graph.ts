@@ -1,6 +1,7 @@
 // The stretches within one room: every corner and mouth with those that it sees, and the best ways
 // from one of them to all others. Exact among straight stretches that turn at corners.
 import type { Vec3 } from '../geometry/space'
+import { WEIGHT } from './choices'
 import { apart, type Spot } from './flat'
 import { accessesOf, seesFrom, weightOf, type Access, type RoomPlan } from './room-plan'
 
@@ -10,9 +11,9 @@ export interface Station {
   readonly accesses: readonly Seeing[]
 }
 interface Seeing extends Access {
-  /** What it comes to from here to each corner; Infinity where it is not seen. */
-  readonly long: Float64Array
-  readonly heavy: Float64Array
+  /** What it comes to from the end to each corner, this place passed; Infinity where it is not seen. */
+  readonly longTo: Float64Array
+  readonly heavyTo: Float64Array
 }
 
 export interface RoomGraph {
@@ -46,15 +47,15 @@ export const stationAt = ({ plan }: RoomGraph, at: Vec3): Station => ({
 /** What an access sees. Asked of every end of every lead: plain loops. */
 function seeing(plan: RoomPlan, access: Access): Seeing {
   const { corners } = plan
-  const long = new Float64Array(corners.length).fill(Infinity)
-  const heavy = new Float64Array(corners.length)
+  const longTo = new Float64Array(corners.length).fill(Infinity)
+  const heavyTo = new Float64Array(corners.length)
   for (let i = 0; i < corners.length; i++) {
     const corner = corners[i]
     if (!corner || !seesFrom(plan, access, corner)) continue
-    long[i] = apart(access, corner)
-    heavy[i] = weightOf(plan, access, corner)
+    longTo[i] = access.mm + apart(access, corner)
+    heavyTo[i] = access.heavy + weightOf(plan, access, corner)
   }
-  return { ...access, long, heavy }
+  return { ...access, longTo, heavyTo }
 }
 
 /** The best ways from one station to every corner of its room. */
@@ -77,8 +78,8 @@ export function spreadFrom({ long, heavy, plan }: RoomGraph, from: Station, shar
   const before = new Int32Array(n)
   from.accesses.forEach((access, k) => {
     for (let i = 0; i < n; i++) {
-      const mm = access.mm + num(access.long, i)
-      const counts = mm + share * num(access.heavy, i)
+      const mm = num(access.longTo, i)
+      const counts = mm + share * num(access.heavyTo, i)
       if (counts >= num(cost, i)) continue
       cost[i] = counts
       length[i] = mm
@@ -120,6 +121,9 @@ export interface Leg {
   readonly goal: number
 }
 
+/** What a millimetre counts at the least: in a channel. */
+const leastOf = (share: number): number => 1 + share * WEIGHT.channel
+
 /** The best way to another station of the room; null where there is none. */
 export function legTo({ plan }: RoomGraph, spread: Spread, to: Station, share: number): Leg | null {
   const n = plan.corners.length
@@ -131,12 +135,13 @@ export function legTo({ plan }: RoomGraph, spread: Spread, to: Station, share: n
   to.accesses.forEach((access, g) => {
     spread.from.accesses.forEach((start, s) => {
       const mm = start.mm + apart(start, access) + access.mm
-      if (mm >= cost || !seesFrom(plan, start, access)) return
-      take(mm + share * weightOf(plan, start, access), mm, -1 - s, g)
+      if (mm * leastOf(share) >= cost || !seesFrom(plan, start, access)) return
+      const heavy = start.heavy + weightOf(plan, start, access) + access.heavy
+      take(mm + share * heavy, mm, -1 - s, g)
     })
     for (let i = 0; i < n; i++) {
-      const mm = access.mm + num(access.long, i)
-      const counts = num(spread.cost, i) + mm + share * num(access.heavy, i)
+      const mm = num(access.longTo, i)
+      const counts = num(spread.cost, i) + mm + share * num(access.heavyTo, i)
       if (counts < cost) take(counts, num(spread.long, i) + mm, i, g)
     }
   })
@@ -155,6 +160,7 @@ export function turnsOf(
     const next = turns[0]
     if (spot && (!next || apart(spot, next) > 0)) turns.unshift({ x: spot.x, y: spot.y })
   }
+  put(to.accesses[goal]?.by)
   put(to.accesses[goal])
   let corner = last
   while (corner >= 0) {
@@ -162,5 +168,6 @@ export function turnsOf(
     corner = before[corner] ?? -1
   }
   put(from.accesses[-1 - corner])
+  put(from.accesses[-1 - corner]?.by)
   return turns
 }

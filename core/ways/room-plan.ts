@@ -4,7 +4,7 @@ import type { Room } from '../case/layout'
 import type { Box, Vec3 } from '../geometry/space'
 import { apart, isClear, isInside, within, type Block, type Spot } from './flat'
 import type { Field, Zone } from './field'
-import { CLEAR, LANE, LIES, PRESS, UNDER } from './choices'
+import { CHANNEL_STEP, CLEAR, LANE, LIES, PRESS, UNDER, WEIGHT } from './choices'
 
 /** A body as a block: kept clear of, and as it is. */
 interface Standing {
@@ -59,10 +59,29 @@ export function planOf({ bodies, zones }: Field, room: Room, layer: Layer): Room
   const avoided = zones
     .filter(z => overlap(z.box, room))
     .map(z => ({ ...z, block: blockOf(z.box) }))
-  const corners = [...kept, ...avoided.map(z => z.block)]
-    .flatMap(({ x0, y0, x1, y1 }) => [x0, x1].flatMap(x => [y0, y1].map(y => ({ x, y }))))
+  const corners = [...kept.map(cornersOf), ...avoided.map(turnsAt)]
+    .flat()
     .filter(c => holds(inRoom, c) && !kept.some(block => isInside(block, c)))
   return { room, layer, kept, standing, zones: avoided, corners }
+}
+
+const cornersOf = ({ x0, y0, x1, y1 }: Block): readonly Spot[] =>
+  [x0, x1].flatMap(x => [y0, y1].map(y => ({ x, y })))
+
+/** Where ways turn at a zone: around one that is worse, along the middle of one that is better. */
+const turnsAt = ({ weight, block }: RoomPlan['zones'][number]): readonly Spot[] =>
+  weight < 0 ? alongMiddle(block) : cornersOf(block)
+
+/** Places along the middle of a channel, from end to end. */
+function alongMiddle({ x0, y0, x1, y1 }: Block): readonly Spot[] {
+  const isLevel = x1 - x0 >= y1 - y0
+  const count = Math.max(1, Math.round((isLevel ? x1 - x0 : y1 - y0) / CHANNEL_STEP))
+  return Array.from({ length: count + 1 }, (_, i) => {
+    const share = i / count
+    return isLevel
+      ? { x: x0 + (x1 - x0) * share, y: (y0 + y1) / 2 }
+      : { x: (x0 + x1) / 2, y: y0 + (y1 - y0) * share }
+  })
 }
 
 /** A chamber behind the tray has no low and high. */
@@ -85,7 +104,8 @@ const holds = ({ x0, y0, x1, y1 }: Block, { x, y }: Spot): boolean =>
 export function weightOf({ zones }: RoomPlan, a: Spot, b: Spot): number {
   let sum = 0
   for (const zone of zones) sum += zone.weight * within(zone.block, a, b)
-  return sum
+  // Channels may lie one over the other: a stretch is in one of them only.
+  return sum < 0 ? Math.max(sum, WEIGHT.channel * apart(a, b)) : sum
 }
 
 export const seesFrom = ({ kept }: RoomPlan, a: Spot, b: Spot): boolean => isClear(kept, a, b)
@@ -93,6 +113,10 @@ export const seesFrom = ({ kept }: RoomPlan, a: Spot, b: Spot): boolean => isCle
 /** Where a lead that ends at a point comes into the open, and how far that is, mm. */
 export interface Access extends Spot {
   readonly mm: number
+  /** What those millimetres count beyond their length: nothing, out of what it is plugged into. */
+  readonly heavy: number
+  /** Where it comes down before it goes there, if that is somewhere else. */
+  readonly by?: Spot
 }
 
 const WAYS_OUT = [
@@ -109,9 +133,29 @@ const WAYS_OUT = [
 export function accessesOf(plan: RoomPlan, at: Vec3): readonly Access[] {
   const start = { x: at[0], y: at[1] }
   const blocks = [...plan.kept, ...overOrUnder(plan, at)]
-  if (!blocks.some(block => isInside(block, start))) return [{ ...start, mm: 0 }]
+  if (!blocks.some(block => isInside(block, start)))
+    return [{ ...start, mm: 0, heavy: 0 }, ...straightOut(plan, start)]
   const found = WAYS_OUT.flatMap(way => goneOut(plan, blocks, at, way) ?? [])
-  return found.filter(f => f.through <= PRESS.through).map(({ x, y, mm }) => ({ x, y, mm }))
+  return found
+    .filter(f => f.through <= PRESS.through)
+    .map(({ x, y, mm }) => ({ x, y, mm, heavy: 0 }))
+}
+
+/** From a spot in zones that are left square straight to their nearest edges, as a hand lays it. */
+function straightOut(plan: RoomPlan, start: Spot): readonly Access[] {
+  return plan.zones
+    .filter(({ isLeftSquare, block }) => isLeftSquare === true && isInside(block, start))
+    .flatMap(({ block: { x0, x1, y0, y1 } }) => [
+      { x: start.x - x0 < x1 - start.x ? x0 : x1, y: start.y },
+      { x: start.x, y: start.y - y0 < y1 - start.y ? y0 : y1 },
+    ])
+    .filter(edge => holds(blockOf(plan.room), edge) && seesFrom(plan, start, edge))
+    .map(edge => ({
+      ...edge,
+      mm: apart(start, edge),
+      heavy: weightOf(plan, start, edge),
+      by: start,
+    }))
 }
 
 /** What stands where a lead comes down from a point to where it lies. */
@@ -123,7 +167,8 @@ function overOrUnder(plan: RoomPlan, at: Vec3): readonly Block[] {
     .map(s => s.kept)
 }
 
-interface GoneOut extends Access {
+interface GoneOut extends Spot {
+  readonly mm: number
   /** How far it went through bodies at its own height. */
   readonly through: number
 }

@@ -18,7 +18,15 @@ const fieldOf = (openings: readonly Opening[], bodies: readonly Box[] = []): Fie
   const layout: Layout = {
     inner: { x: 300, y: 100, z: 50, behind: 0 },
     ...{ tray: [0, 0, 0], supply: [0, 0, 0], leadsFrom: [0, 0, 0] },
-    ...{ rooms: ROOMS, openings, assumed: false, boardUnsure: 0, bayEnds: [], ties: null },
+    ...{
+      rooms: ROOMS,
+      openings,
+      assumed: false,
+      boardUnsure: 0,
+      bayEnds: [],
+      ties: null,
+      channels: [],
+    },
   }
   return { layout, bodies, zones: [] }
 }

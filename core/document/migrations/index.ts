@@ -125,4 +125,10 @@ export const MIGRATIONS: readonly Migration[] = [
     build: same,
     part: same,
   },
+  {
+    from: 12,
+    says: 'A new field, which may be left out: the cable channels behind the tray of a case (`channels`).',
+    build: same,
+    part: same,
+  },
 ]

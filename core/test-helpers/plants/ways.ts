@@ -52,6 +52,23 @@ export function hop(span: number): Machine {
   })
 }
 
+/** The front leads come out behind the tray, and the only hole to the board lies beyond its USB header. */
+export function doublingBack(behind: number): Machine {
+  const hole = OPENINGS.find(o => o['key'] === 'side-low')
+  const inner = { ...(STATED['case']?.['inner'] as Fields), behind: exact('mm', behind) }
+  return altered(STATED, {
+    case: {
+      inner,
+      leadsFrom: [385, 400, -4],
+      leads: LEADS.map(l => ({ ...l, length: exact('mm', 1200) })),
+      openings: [
+        ...OPENINGS.filter(o => !(o['joins'] as string[]).includes('chamber')),
+        { ...hole, at: [110, 110, 0] },
+      ],
+    },
+  })
+}
+
 /** What goes in one class: its name, and the fault drawn. */
 const planted = (name: string, plant: (draw: Draw) => Planted): Plant => ({ name, plant })
 
@@ -130,5 +147,10 @@ export const WAYS: readonly Plant[] = [
       },
     }),
     ...{ rule: 'routes/chamber-depth', verdict: 'watch', names: ['case'] },
+  })),
+  // 18 and half of 7, of which 30 % may be missing: 15 at the least.
+  planted('a front USB lead that turns back in a flat chamber', draw => ({
+    machine: doublingBack(draw.between(7, 13)),
+    ...{ rule: 'routes/bend', verdict: 'watch', names: ['case'] },
   })),
 ]
