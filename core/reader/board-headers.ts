@@ -67,6 +67,8 @@ const HEADERS: readonly Thing<Header>[] = [
   {
     key: 'audio-hd',
     named: /(?:front(?:[- ]panel)?|HD)[- ]audio|F_?AUDIO|AAFP|audio (?:header|front)/i,
+    // What the sound chip does is no header.
+    not: /\bchannels?\b|codec/i,
   },
   { key: 'serial', named: /\bCOM\b|serial(?! ?ATA)/i },
   { key: 'probe', named: /thermal sensor|temperature (?:sensor|probe)/i },
@@ -129,8 +131,14 @@ export function readHeaders(s: Statement, notes: Notes): void {
           `${count}USB ${pins.startsWith('9') || pins === '10' ? 2 : 3} ${pins}-pin`,
       )
   const phrases = phrasesOf(s.value.replace(OTHER_NAME, '$1 or '))
-  for (const phrase of /\bUSB\b/i.test(s.label) ? phrases.map(rated) : phrases)
+  for (const phrase of (/\bUSB\b/i.test(s.label) ? phrases.map(rated) : phrases).flatMap(sorts))
     readPhrase(s, notes, phrase, inLabel)
+}
+/** "4 (3 x ARGB 5V, 1 x RGB 12V)": the brackets tell which they are. */
+function sorts(phrase: string): readonly string[] {
+  const each = phrasesOf(/^\s*\d\s*\(([^()]*,[^()]*)\)\s*$/.exec(phrase)?.[1] ?? '')
+  const areNamed = each.length > 0 && each.every(p => thingsIn(p, HEADERS).length > 0)
+  return areNamed ? each : [phrase]
 }
 /** "USB: 1x 19-pin, 2x 9-pin": contacts alone tell the socket. */
 const BY_PINS = /^((?:internal )?\d\s*x?\s*)(9|10|19|20)[- ]?pin\b/i
@@ -207,6 +215,8 @@ const TWICE = /(?<!\d\s*x\s*)\b8\s*\+\s*8[- ]?pin/i
 const TWO = 2
 /** Under a label on fans "4-pin" tells the plug, and counts none. */
 function countIn(phrase: string, found: Counted<Header>, aboutFans: boolean): number {
+  const headers = /\(\s*(\d)\s*(?:x\s*)?headers?\s*\)/i.exec(phrase)?.[1]
+  if (headers !== undefined) return Number(headers)
   if (found.key === 'cpu-8' && TWICE.test(phrase)) return TWO
   if (!aboutFans) return found.count
   return /^\(?4[- ]pin\)?$/i.test(phrase) ? 0 : (leadingCount(phrase) ?? found.count)
@@ -222,21 +232,30 @@ const isHere = (s: Statement, phrase: string, key: Header): boolean =>
 const REAR_WORDS =
   /^video|^display|^(?:on-?board |integrated )?graphics$|rear|back|i\/o panel|external|outputs?\b/i
 const PICTURE_SOCKET = /^(?:\d\s*x?\s*)?(?:HDMI|DisplayPort|DP|VGA|DVI)\b[\s\d.a-z]*$/i
+/** "1 x HDMI port, supports a maximum resolution of …". */
+const WHAT_IT_CAN = /^(?:supports?|supporting|with|max(?:imum)?|up to)\b/i
+const PICTURE_LABEL = /^(?:HDMI|DisplayPort|DP|VGA|DVI(?:-[DI])?)(?: (?:ports?|outputs?))?$/i
 /** A line's own label says where it is; the heading only where the label does not. */
 export const isRear = (s: Statement): boolean =>
+  PICTURE_LABEL.test(s.label) ||
   REAR_WORDS.test(s.label) ||
   (REAR_WORDS.test(s.under) && !/internal|header|connector/i.test(`${s.under} ${s.label}`)) ||
-  (s.label === '' && phrasesOf(s.value).every(p => PICTURE_SOCKET.test(p)))
+  (s.label === '' &&
+    phrasesOf(s.value)
+      .filter((p, i) => i === 0 || !WHAT_IT_CAN.test(p))
+      .every(p => PICTURE_SOCKET.test(p)))
 
 /** "4 x USB 10Gbps ports (3 x Type-A, 1 x Type-C)": the brackets say which they are. */
 const SORTS = /\d\s*x\s*USB[^,;()]*\((\d\s*x?\s*(?:USB\s*)?Type[^()]*,[^()]*)\)/gi
 
 export function readRear(s: Statement, notes: Notes): void {
   const phrases = phrasesOf(s.value.replace(SORTS, '$1'))
-  const found = phrases.flatMap(phrase =>
-    thingsIn(phrase, REAR)
-      .slice(0, 1)
-      .map(thing => ({ ...thing, phrase })),
-  )
+  const [inLabel] = thingsIn(s.label, REAR)
+  const found = phrases.flatMap(phrase => {
+    const [here] = thingsIn(phrase, REAR)
+    const count = inLabel && !here && /^\s*\d\s*$/.test(phrase) ? leadingCount(phrase) : null
+    const thing = inLabel && count !== null ? { ...inLabel, count } : here
+    return thing ? [{ ...thing, phrase }] : []
+  })
   for (const { key, count, phrase } of found) notes.count(s, `rear.${key}`, count, phrase)
 }

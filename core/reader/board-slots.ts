@@ -32,8 +32,15 @@ const SOCKET = new RegExp(
 /** Reads the slots of a statement, numbered from `from`; returns the number after the last. */
 export function readSlots(s: Statement, notes: Notes, from: number): number {
   if (allM2(s) || isCondition(s)) return from
-  return phrasesOf(s.value).reduce((n, phrase) => readPhrase(s, notes, phrase, n), from)
+  return slotPhrases(s).reduce((n, phrase) => readPhrase(s, notes, phrase, n), from)
 }
+
+/** "PCIe x16 | 2 (1 x PCIe 5.0 x16, 1 x PCIe 4.0 x4)": the brackets tell each of them. */
+function slotPhrases(s: Statement): readonly string[] {
+  const [, each] = (isSlot(s.label) && ONE_BY_ONE.exec(s.value)) || []
+  return phrasesOf(each ?? s.value)
+}
+const ONE_BY_ONE = /^\s*\d\s*\((\s*\d\s*x\s[^()]*,\s*\d\s*x\s[^()]*)\)\s*$/i
 
 /** What a phrase on slots says: how many, how long, with how many lanes. */
 interface SlotPhrase {
@@ -71,13 +78,19 @@ function slotsIn(s: Statement, phrase: string): SlotPhrase | null {
   if (!m) return slotByName(phrase)
   const [, bus, , size = ''] = m
   const ownCount = inPhrase && bus !== '' ? countOf(phrase, m) : leadingCount(phrase)
-  const socket = socketBeside(phrase, inPhrase)
+  const socket = socketBeside(phrase, inPhrase) ?? socketOfLabel(s.label, size)
   return {
     count: ownCount ?? 1,
     long: socket ?? size,
     lanes: socket ? Number(size) : lanesIn(phrase),
     generation: generationOf(m, phrase, s.label),
   }
+}
+
+/** Under a label that names the slot, a smaller number is that of its lanes. */
+function socketOfLabel(label: string, size: string): string | undefined {
+  const named = isSlot(label)?.[3]
+  return named !== undefined && Number(named) > Number(size) ? named : undefined
 }
 
 function slotByName(phrase: string): SlotPhrase | null {

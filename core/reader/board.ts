@@ -122,8 +122,12 @@ const DIMM = new RegExp(
 )
 const SPELT_SLOTS = /\b(\d|one|two|three|four|six|eight)\s+(?:slots|sockets)\b/i
 
+/** How many stand at one channel says nothing of how many there are. */
+const A_CHANNEL = /DIMMs? (?:per|a) channel/i
+
 /** How many sockets a line on memory counts, by the first wording that fits. */
 function memorySlotsIn(s: Statement): number | null {
+  if (A_CHANNEL.test(s.value)) return null
   const dimm = DIMM.exec(s.value)
   if (dimm)
     return countOf(s.value, dimm) ?? (/dimm|slot/i.test(s.label) ? leadingCount(s.value) : null)

@@ -59,8 +59,9 @@ const BY_A_KIT = oneOf(
   /not (?:included|compatible|for|suitable|supported)/,
 )
 
+const PASTE = /paste|compound|grease/i
 function readPaste(s: Statement, notes: Notes): void {
-  if (!/paste|compound|grease/i.test(whole(s))) return
+  if (!PASTE.test(whole(s))) return
   const supplied = /included|supplied|tube|yes|contents|in the box/i.test(whole(s))
     ? 'supplied'
     : null
@@ -79,8 +80,10 @@ function readFastening(s: Statement, notes: Notes): void {
 }
 
 function readFigures(s: Statement, notes: Notes): void {
-  if (/weight|mass/i.test(s.label) || /\bweigh/i.test(s.value) || s.label === '')
-    notes.put(s, 'weight', valueIn(s.value, 'g'), 'g')
+  if (/weight|mass/i.test(s.label) || /\bweigh/i.test(s.value) || s.label === '') {
+    const own = phrasesOf(s.value).filter(phrase => !PASTE.test(phrase))
+    notes.put(s, 'weight', valueIn(own.join(', '), 'g'), 'g')
+  }
   if (COOLS.test(whole(s)) && !/fan|current|speed/i.test(s.label))
     notes.put(s, 'cools', valueIn(s.value, 'W'), 'W')
 }
@@ -128,6 +131,10 @@ const SIDES = [
 
 function readSize(s: Statement, notes: Notes): void {
   if (NO_SIZE.test(s.label)) return
+  if (NO_SIZE.test(s.under)) {
+    readBareSides(s, notes)
+    return
+  }
   const size = productIn(s.value, s.label)
   if (!size || !readProduct(s, notes, size)) readSides(s, notes)
 }
@@ -135,6 +142,7 @@ function readSize(s: Statement, notes: Notes): void {
 /** Sides written as a product; false where it does not tell which they are. */
 function readProduct(s: Statement, notes: Notes, size: Product): boolean {
   if (size.values.length === 3) {
+    if (!size.axes && readThirdSide(s, notes, size.values)) return true
     for (const [path, axis] of SIDES) {
       const value = along(size, axis, ORDER)
       if (size.axes) notes.put(s, path, value, 'mm')
@@ -151,6 +159,31 @@ function readProduct(s: Statement, notes: Notes, size: Product): boolean {
   notes.put(s, 'width', size.values[0], 'mm')
   notes.put(s, 'depth', size.values[1], 'mm')
   return true
+}
+
+/** Named choice: sheets round a side by so much, mm. */
+const ROUNDED = 1
+/** Of three sides the one that is left, where the sheet says elsewhere how high and how wide it is. */
+function readThirdSide(s: Statement, notes: Notes, values: readonly number[]): boolean {
+  const known = (['height', 'width'] as const).map(path => ({ path, side: notes.likely(path) }))
+  const left = known.reduce<readonly number[]>((rest, { side }) => {
+    const at = rest.findIndex(v => typeof side === 'number' && Math.abs(v - side) <= ROUNDED)
+    return at < 0 ? rest : rest.filter((_, i) => i !== at)
+  }, values)
+  if (left.length !== 1) return false
+  for (const { path, side } of known) notes.put(s, path, side, 'mm')
+  notes.put(s, 'depth', left[0], 'mm')
+  return true
+}
+
+/** What its fins measure without a fan: as high and as wide as with it, most likely. */
+function readBareSides(s: Statement, notes: Notes): void {
+  const path = choiceIn(s.label, [
+    [/^height/i, 'height'],
+    [/^width/i, 'width'],
+  ])
+  const value = valueIn(s.value, 'mm')
+  if (path) notes.doubt(s, { path, value, unit: 'mm' }, 'measured without its fan')
 }
 
 /** Sides told one by one: by labels, or in words. */

@@ -120,7 +120,8 @@ function readProtocol(s: Statement, notes: Notes): void {
 function readSpeed(s: Statement, notes: Notes): void {
   const text = whole(s)
   const size = measuresIn(text).find(m => m.unit === 'GB' && m.value >= 1)
-  if (size && !/cache|buffer/i.test(text)) notes.put(s, 'gigabytes', size.value, 'GB')
+  if (size && !/cache|buffer|\bTBW\b|endurance|written|workload/i.test(text))
+    notes.put(s, 'gigabytes', size.value, 'GB')
   if (!/write/i.test(text) || /read|r\/w/i.test(text))
     notes.put(s, 'sequential', valueIn(s.value, 'MBs'), 'MBs')
 }

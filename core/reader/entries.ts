@@ -76,7 +76,8 @@ const TIGHT_COLON = /^([A-Za-z][^:\d]{1,40}):(\S.*)$/
 
 function splitColon(line: string): readonly Entry[] | null {
   const [, label, value] = COLON.exec(line) ?? TIGHT_COLON.exec(line) ?? []
-  if (label === undefined || value === undefined || isSentence(label)) return null
+  if (label === undefined || value === undefined) return null
+  if (isSentence(label) || !isClosed(label)) return null
   const [first = '', ...rest] = value.split(SENTENCE)
   // One sentence more may belong to the value; several go on by themselves.
   return rest.length > 1 || rest.some(sentence => BEGINS_ANEW.test(sentence))
@@ -90,8 +91,20 @@ const BEGINS_ANEW = opening(
   ...[/(?:using|when|if|with)\b/],
 )
 
+/** Names that stand before their value without any sign, and what such a value begins with. */
+const NAMED = new RegExp(
+  [
+    String.raw`^(front|top|rear|bottom|side)\s+((?:up to |max\.? )?\d.*)$`,
+    String.raw`^((?:M\/B|motherboard|mainboard) (?:support|compatibility))\s+([EM]?[A-Z].*)$`,
+    String.raw`^((?:bus )?interface|bus(?: standard)?)\s+(PCI.*)$`,
+    String.raw`^((?:socket )?compatibility|(?:CPU )?sockets?(?: support)?)\s+([A-Z]{2,}[- ]?\d.*)$`,
+  ].join('|'),
+  'i',
+)
+
 function splitSpaced(line: string): readonly Entry[] | null {
-  const [, label, value] = SPACED.exec(line) ?? []
+  const named = NAMED.exec(line)?.slice(1).filter(Boolean)
+  const [, label, value] = named ? ['', ...named] : (SPACED.exec(line) ?? [])
   return label !== undefined && value !== undefined ? [[label, value]] : null
 }
 
@@ -148,8 +161,15 @@ const BARE_FIGURES = new RegExp(
 /** "Height (mm): 158": the unit that the label promises goes behind a value that is only figures. */
 const withUnit = (label: string, value: string): string => {
   const unit = LABEL_UNIT.exec(label)?.[1]
-  return unit && BARE_FIGURES.test(value) ? `${value.trim()} ${unit}` : value
+  if (!unit) return value
+  if (BARE_FIGURES.test(value)) return `${value.trim()} ${unit}`
+  const each = value.split(/,\s+/)
+  return each.length > 1 && each.every(e => NAMED_FIGURE.test(e))
+    ? each.map(e => `${e.trim()} ${unit}`).join(', ')
+    : value
 }
+/** "Idle 3.0": a figure of its own name, of the unit that the label promises. */
+const NAMED_FIGURE = /^\s*[A-Za-z][A-Za-z /-]*\s\d+(?:[.,]\d+)?\s*$/
 
 /** What stands in brackets, units or the order of sizes, makes no label a sentence. */
 const isSentence = (label: string): boolean =>

@@ -111,8 +111,12 @@ const isUpstream = (s: Statement): boolean =>
   /^(?:upstream|input|host|connection)$/i.test(s.label) ||
   (s.label === '' && /^(?:connects?|plugs?) (?:to|into)\b/i.test(s.value))
 
+/** "Max. current per port". */
+const OF_ONE = /\b(?:per|each|of one)\b/i
+
 function readAmps(s: Statement, notes: Notes, { outlet }: Hub): void {
   if (!/current|total|output|up to \d+ ?W/i.test(s.label === '' ? s.value : s.label)) return
+  if (OF_ONE.test(s.label)) return
   const watts = firstOf(s.value, 'W')?.value
   const volts = outlet === 'light-5' ? 5 : 12
   const amps = totalIn(s.value) ?? (watts === undefined ? null : watts / volts)

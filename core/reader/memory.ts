@@ -108,6 +108,8 @@ function ranksIn(s: Statement): number | null {
 
 function bufferedIn(s: Statement, plain: boolean): boolean | null {
   const text = whole(s)
+  const answered = /\bregistered:\s*(\w+)/i.exec(s.value)?.[1]
+  if (answered !== undefined) return !isNo(answered)
   if (/registered|buffered/i.test(s.label))
     return !/unbuffered|(?:un|non|not)[- ]?registered/i.test(s.value) && !isNo(s.value)
   if (REGISTERED.test(text)) return true

@@ -20,6 +20,18 @@ export interface DoubtfulField extends ReadField {
   readonly isOther?: true
 }
 
+/** Named choice: a length in inches beside that in millimetres is rounded by so much, mm. */
+const INCHES = 1.3
+/** Whether two readings say the same: a length in one line both in inches and in millimetres does. */
+const isSame = (a: ReadField, b: ReadField): boolean =>
+  a.unit === 'mm' &&
+  a.words === b.words &&
+  typeof a.value === 'number' &&
+  typeof b.value === 'number' &&
+  /\binch|\bin\b|"|″/i.test(a.words)
+    ? Math.abs(a.value - b.value) <= INCHES
+    : JSON.stringify(a.value) === JSON.stringify(b.value)
+
 /** A value as it was found, or none. */
 type Stated = ReadValue | null | undefined
 interface Entry {
@@ -65,7 +77,7 @@ export class Notes {
     const field: ReadField = { path, value: tidy, unit, basis: 'spec', words }
     const known = this.kept.get(path)
     if (!known) this.kept.set(path, field)
-    else if (JSON.stringify(known.value) !== JSON.stringify(tidy))
+    else if (!isSame(known, field))
       this.doubts.push({
         ...field,
         s,
@@ -98,6 +110,10 @@ export class Notes {
   }
   value(path: string): ReadValue | undefined {
     return this.kept.get(path)?.value
+  }
+  /** A value that is kept, or one that is only likely. */
+  likely(path: string): ReadValue | undefined {
+    return this.value(path) ?? this.doubts.find(d => d.path === path)?.value
   }
   /**
    * Marks a statement as understood without a field: a heading's repetition, what belongs to no

@@ -13,6 +13,9 @@ const SCATTERED_UNIT = /(?<=\d) {2,}(?=(?:mm|cm|in|kg|g|W|A|mA|V|GB|TB|MB\/s|MT\
 /** "ATX 24p", "SYS_FAN (4p)". */
 const SHORT_PINS = /(?<![\d.])\b(3|4|6|8|9|10|12|16|19|20|24)p\b(?!\/)/g
 
+/** "Yes x 3 (Native DisplayPort 1.4a)". */
+const YES_TIMES = /\byes\s*[x×]\s*(\d{1,2})\s*\((?:native\s+)?([^()]+)\)/gi
+
 export interface Rows {
   /**
    * One row a line, label and value held apart by a tab where the table did it otherwise; a line
@@ -56,7 +59,9 @@ export function rowsOf(pasted: string): Rows {
     .replace(/\r\n?/g, '\n')
     .replace(/[\u00a0\u2009\u202f]/g, ' ')
     .replace(SCATTERED_UNIT, ' ')
+    .replace(/[®™©]/g, '')
     .replace(SHORT_PINS, '$1-pin')
+    .replace(YES_TIMES, '$1 x $2')
     .replace(/(?<=\S) {2,}(?=:\s)/g, ' ')
     .split('\n')
   const asTyped = text

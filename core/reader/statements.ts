@@ -47,7 +47,8 @@ export function sheetOf(text: string): Sheet {
     if (headings.isOne(line, statements.length === 0)) return
     const under = headings.over(line)
     const points = statements.length === 0 ? pointsOf(clean) : null
-    for (const [label, value] of (points ?? clean.split(NEXT_LABEL)).flatMap(entriesOf))
+    const told = points ?? clean.split(NEXT_LABEL).flatMap(part => part.split(NEXT_SIDE))
+    for (const [label, value] of told.flatMap(entriesOf))
       statements.push({
         label,
         value,
@@ -62,6 +63,9 @@ export function sheetOf(text: string): Sheet {
 /** "Height: 158 mm; Width: 120 mm": labels of their own in one line; walls of a case are no labels. */
 const NEXT_LABEL =
   /;\s+(?=(?!front|top|rear|bottom|side|base|floor|roof)(?:\d[\d.]*"?[- ])?[A-Za-z][A-Za-z_ \d.,()/+"-]{2,44}:\s)/i
+
+/** "Height: 158 mm, Width: 125 mm": sides one after the other. */
+const NEXT_SIDE = /,\s+(?=(?:height|width|depth|length|thickness)\s*:\s*\d)/i
 
 /** Named choice: a title with so many more cells behind it is a line of points. */
 const POINTS = 3
@@ -145,6 +149,7 @@ function overList(raw: string, clean: string, next = ''): string | null {
   const isOver =
     (isBelow(raw, next) && /^[^\d:|\t,]{2,28}$/.test(clean)) ||
     (OVER_WALLS.test(clean) && AT_A_WALL.test(next)) ||
+    (OVER_SIDES.test(clean) && A_SIZE.test(next)) ||
     (LIST_NAME.test(clean) && COUNTS.test(next))
   return isOver ? clean : null
 }
@@ -157,7 +162,10 @@ function isBelow(raw: string, next: string): boolean {
 const COUNTS = /^\s*(?:\d+\s*[x×]\s|[^:|\t]{2,20}:\s*\d+\s*[x×]\s)/
 /** "Radiator support" over "Front: …", "Top: …". */
 const OVER_WALLS = /^(?=.*\b(?:fans?|radiators?|cooling|liquid|water)\b)[^\d:|\t,.]{2,36}$/i
-const AT_A_WALL = /^\s*(?:front|rear|top|bottom|side|roof)\s*[:|\t]/i
+const AT_A_WALL = /^\s*(?:front|rear|top|bottom|side|roof)(?:\s*[:|\t]|\s+\d)/i
+/** "Heat sink dimensions (without fan)" over the sides of it. */
+const OVER_SIDES = /^(?=.*\b(?:dimensions?|size)\b)[^\d:|\t,.]{2,44}$/i
+const A_SIZE = /^\s*(?:(?:height|width|depth|length)\s*:\s*)?\d[\d.,]*\s*(?:mm|cm|[x×]\s*\d)/i
 /** "Internal connectors" over lines that count. */
 const LIST_NAME =
   /^(?=.*\b(?:connectors|ports|headers|interfaces|sockets|I\/O|summary)\b)[^\d:|\t,.]{2,36}$/i

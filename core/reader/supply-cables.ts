@@ -64,6 +64,8 @@ interface Cable {
   readonly each: number | null
   /** Whether the phrase counts cables, and not plugs. */
   readonly isOfCables?: boolean
+  /** Whether it is not how all cables of these plugs hang. */
+  readonly areOtherwise?: boolean
 }
 
 const STEPS = new RegExp(
@@ -80,8 +82,14 @@ const STEPS = new RegExp(
  */
 const cableIn = (phrase: string): Cable => steppedIn(phrase) ?? spokenCable(phrase)
 
+/** "450 mm + 3 x 115 mm": the same step several times. */
+const STEPS_ALIKE = /\s*\+\s*(\d)\s*[x×]\s*(\d{2,3})(?!\d)/g
+
 /** "500+150+150 mm": a sum of steps with a unit. */
-function steppedIn(phrase: string): Cable | null {
+function steppedIn(said: string): Cable | null {
+  const phrase = said.replace(STEPS_ALIKE, (_, times: string, mm: string) =>
+    ` + ${mm}`.repeat(Number(times)),
+  )
   const sum = STEPS.exec(phrase)
   if (!sum) return null
   const [all, first = '', more = ''] = sum
@@ -145,6 +153,7 @@ const A_RATING = /^\s*(?:up to )?\d+\s*W\s*$/i
 
 export function readPlugs(s: Statement, notes: Notes): void {
   if (NO_PLUGS.test(s.label) || isNo(s.value) || A_RATING.test(s.value)) return
+  if (/^\s*0\s*$/.test(s.value)) return
   const [inLabel] = thingsIn(s.label, PLUGS)
   let last: Plug | null = null
   const said = s.value.replace(EACH_BEHIND, ' ').replace(TWO_ENDS, asSteps)
@@ -195,9 +204,12 @@ function readCable(
   // "Cable lengths: ATX 550 mm" counts none.
   if (inLabel || !/lengths?\b/i.test(s.label))
     notes.count(s, `cables.${key}`, plugsOn(cable, phrase, count))
-  putCable(s, notes, key, cable)
+  putCable(s, notes, key, NOT_ALIKE.test(phrase) ? { ...cable, areOtherwise: true } : cable)
   if (key === 'card-16') notes.put(s, 'cables.card-16.class', classIn(phrase), 'W')
 }
+
+/** "3 x PCIe (2 cables: 1x 500 mm, 1x 500+150 mm)": cables of one kind that are not alike. */
+const NOT_ALIKE = /\(\s*\d\s+cables?\s*:[^()]*,/i
 
 /** A number of cables counts as many plugs as hang on them. */
 function plugsOn(cable: Cable, phrase: string, count: number): number {
@@ -272,6 +284,7 @@ function putCable(s: Statement, notes: Notes, key: Plug, cable: Cable | null): v
   ] as const
   const isOther = before !== undefined && cable?.length != null && before !== cable.length
   for (const { path, value, unit } of chain)
-    if (isOther) notes.doubt(s, { path, value, unit }, 'other cables of these plugs are otherwise')
+    if (isOther || cable?.areOtherwise)
+      notes.doubt(s, { path, value, unit }, 'other cables of these plugs are otherwise')
     else notes.put(s, path, value, unit)
 }

@@ -16,11 +16,20 @@ export const isAboutRails = (s: Statement): boolean =>
     ([, , named]) => named.test(s.label) || new RegExp(`^\\s*${named.source}`, 'i').test(s.value),
   )
 
+const STANDBY = /\+?5\s?V\s?(?:SB|stand-?by)\b|\bstand-?by\b/i
+/** What stays on while the machine is off, A. */
+function readStandby(s: Statement, notes: Notes): void {
+  const amps = measuresIn(saidOfRail(s, STANDBY)).find(m => m.unit === 'A')
+  notes.put(s, 'rails.standby', amps?.value, 'A')
+}
+
 /** What the two small rails give together is told as one figure. */
-const TOGETHER = /combined|3[.,]3\s?V\s*(?:\+|and|&)\s*\+?5\s?V/i
+const TOGETHER =
+  /combined|3[.,]3\s?V\s*(?:\+|and|&)\s*\+?5\s?V|5\s?V\s*(?:\+|and|&)\s*\+?3[.,]3\s?V/i
 
 /** Rails by amps times volts, or by watts where they are given. */
 export function readRails(s: Statement, notes: Notes): void {
+  readStandby(s, notes)
   if (readBothSmall(s, notes)) return
   const together = TOGETHER.test(whole(s))
   if (together) {
@@ -99,6 +108,6 @@ function saidOfRail(s: Statement, named: RegExp): string {
 }
 
 const nextRail = (text: string, from: number): number => {
-  const m = /[,/;]?\s*[+-]?(?:12|5|3[.,]3)\s?V/i.exec(text.slice(from))
+  const m = /[,/;|]?\s*[+-]?(?:12|5|3[.,]3)\s?V/i.exec(text.slice(from))
   return m ? from + m.index : text.length
 }

@@ -101,6 +101,9 @@ function modularIn(s: Statement): string | null {
 /** Named choice: what is less is a rail or a fan, no supply, W. */
 const FEEBLEST = 100
 
+/** Named choice: a line with more figures in watts than that tells of rails. */
+const SUPPLYS_OWN = 2
+
 /** The class of a lead is not the supply’s. */
 const OF_A_LEAD = /\b(?:leads?|cables?|connectors?|plugs?)\b|12V-?2x6|12VHPWR/i
 
@@ -112,9 +115,10 @@ const isOfALead = (phrase: string): boolean =>
 function readWatts(s: Statement, notes: Notes): void {
   if (OF_A_LEAD.test(s.label)) return
   const own = phrasesOf(s.value).filter(phrase => s.line === 1 || !isOfALead(phrase))
-  const watts = measuresIn([s.label, ...own].join(', ')).find(
-    m => m.unit === 'W' && m.value >= FEEBLEST,
-  )
+  const given = measuresIn([s.label, ...own].join(', ')).filter(m => m.unit === 'W')
+  // "120 W | 850 W | 15 W": a row of the table of rails.
+  if (given.length > SUPPLYS_OWN || (given.length > 1 && s.value.includes('|'))) return
+  const watts = given.find(m => m.value >= FEEBLEST)
   const about =
     /watt|power|output|rated|capacity|total|performance|^\d+\s*W/i.test(s.label) ||
     s.label === '' ||

@@ -14,6 +14,8 @@ export interface Told {
 
 /** "In total", "Connectors (sum)": all that was counted before, once more. */
 const IN_ALL = /\b(?:in total|totals?|in all|sum|summary|overall)\b/i
+/** "Total supports 3 x M.2 slots and 4 x SATA": a line that sums up what others list one by one. */
+const SUMS_UP = /^\s*(?:in )?total(?:ly)?\b/i
 /** Sections that tell things apart by what they hang on list nothing again. */
 const BY_SOURCE = /chipset|controller|processor|\bCPU\b|\bhub\b|cable/i
 /** What only says that a thing is one. */
@@ -24,7 +26,7 @@ const sectionOf = ({ under, label }: Statement): string => (under === '' ? label
 
 /** The counts that hold, in the order in which they were told. O(n) for n counts. */
 export function onceTold(told: readonly Told[]): readonly Told[] {
-  const apart = notSaidAgain(told)
+  const apart = withoutSums(notSaidAgain(told))
   const before = new Map<string, number>()
   const holds = new Set<Told>()
   for (const [section, own] of groupBy(apart, t => sectionOf(t.s)))
@@ -33,6 +35,13 @@ export function onceTold(told: readonly Told[]): readonly Told[] {
       before.set(t.path, (before.get(t.path) ?? 0) + t.n)
     }
   return told.filter(t => holds.has(t))
+}
+
+/** Without the lines that sum up, where others tell the same one by one. */
+const withoutSums = (told: readonly Told[]): readonly Told[] => {
+  const isSum = ({ s }: Told): boolean => SUMS_UP.test(s.label === '' ? s.value : s.label)
+  const oneByOne = new Set(told.flatMap(t => (isSum(t) ? [] : [t.path])))
+  return told.filter(t => !isSum(t) || !oneByOne.has(t.path))
 }
 
 /** Without the same phrase in another section: "4 x SATA" under "Storage", and among the connectors. */

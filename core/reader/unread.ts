@@ -76,20 +76,24 @@ function linesOf(sheet: Sheet, notes: Notes, read: (variant: Sheet) => Notes): r
   const saysAlone = onceFor((s: Statement, value: string) =>
     withoutNames(read(alone(sheet, s, value))),
   )
-  const saysNothing = (s: Statement, part: string): boolean => {
+  const ownOf = (s: Statement, part: string): readonly string[] => {
     const bare = saysAlone(s, '')
-    return ![...saysAlone(s, part)].some(says => said.has(says) && !bare.has(says))
+    return [...saysAlone(s, part)].filter(says => said.has(says) && !bare.has(says))
   }
   return sheet.statements.flatMap((s): readonly Line[] => {
     if (!notes.wasRead(s)) return [{ says: s.words, piece: null }]
-    return partsOf(s.value)
-      .filter(part => saysNothing(s, part))
-      .map(part => {
-        const says = s.label === '' ? part : `${s.label}: ${part}`
-        return { says, piece: { of: s, text: part, says } }
-      })
+    return partsOf(s.value).flatMap((part): readonly Line[] => {
+      const own = ownOf(s, part)
+      const says = s.label === '' ? part : `${s.label}: ${part}`
+      if (own.length === 0) return [{ says, piece: { of: s, text: part, says } }]
+      return COUNTS.test(part) && own.every(isOfShape) ? [{ says, piece: null }] : []
+    })
   })
 }
+
+/** "PSU shroud: 2 x 120 mm" tells that there is a shroud; what it counts is not read by that. */
+const COUNTS = /\d\s*x\s/i
+const isOfShape = (says: string): boolean => says.startsWith('archetype ')
 
 function ofFootnote(f: Footnote): Line {
   const says = `${f.mark} ${f.says}`
