@@ -222,10 +222,14 @@ const OF_THE_SYSTEM = /recommended|suggested|psu|power supply|system power|minim
 /** What the chip draws is not all that the board with its memory does. */
 const OF_THE_CHIP = /\b(?:chip|core|die|ASIC)(?: only)? (?:power|draw|limit)|\bTGP\b.*\bchip\b/i
 
+/** "1x 8-pin (150 W)": what a plug may carry. */
+const OF_A_PLUG = /(?:\bpins?\b|12V-?2x6|12VHPWR)[^,;()]*\(\s*(?:up to )?\d+\s*W\s*\)/gi
+
 function readWatts(s: Statement, notes: Notes): void {
   if (OF_THE_SYSTEM.test(s.label)) return
   // "263 W (recommended supply 750 W)": the other is the machine's.
   const own = s.value
+    .replace(OF_A_PLUG, '')
     .split(/[,;()]/)
     .filter(part => !OF_THE_SYSTEM.test(part) && !OF_THE_CHIP.test(`${s.label} ${part}`))
   const said = own.filter(part => !/peak/i.test(part)).join(', ')

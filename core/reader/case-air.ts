@@ -29,6 +29,7 @@ const NO_PLACES = oneOf(
 const THERE_ALREADY = oneOf(
   /\bfans?\b[^.]*\b(?:are|is|come|comes) (?:already )?(?:fitted|installed|mounted)\b/,
   /\bfans?\b[^.,;]*\b(?:included|supplied|pre-?installed|pre-?fitted)\b/,
+  /\b(?:comes?|ships?|delivered|supplied) with\b[^.]*\bfans?\b/,
 )
 const namesNoPlaces = (s: Statement): boolean =>
   s.label === ''

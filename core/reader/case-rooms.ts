@@ -74,7 +74,7 @@ const SAME = 0.02
 
 /** Each figure of a clause with the words behind it; of the first those before it as well. */
 /** "20.5-40 mm": what is there at least counts. */
-const RANGE = /(\d+(?:[.,]\d+)?)\s*(?:mm)?\s*[-–]\s*\d+(?:[.,]\d+)?\s*mm/g
+const RANGE = /(\d+(?:[.,]\d+)?)\s*(?:mm)?\s*(?:[-–]|to|bis)\s*\d+(?:[.,]\d+)?\s*mm/g
 function roomsSaid(said: string, path: string): readonly Said[] {
   const clause = said.replace(RANGE, '$1 mm')
   const behind = /chamber/i.test(clause) ? CHAMBER : BEHIND

@@ -156,9 +156,11 @@ function readSpokenSize(s: Statement, notes: Notes): void {
   }
 }
 
+/** Screws for bays are none, and a sound socket of 3.5 mm is not one of 3.5 inches. */
+const NO_BAY = /\bscrews?\b|\b3[.,]5\s?mm\b/i
 function readBays(s: Statement, notes: Notes): void {
   if (/fan|radiator|size|dimension|\bscrews?\b/i.test(s.label)) return
-  for (const phrase of phrasesOf(s.value).filter(p => !/\bscrews?\b/i.test(p)))
+  for (const phrase of phrasesOf(s.value).filter(p => !NO_BAY.test(p)))
     for (const { size, count } of baysIn(phrase, s.label))
       notes.put(s, `bays.${size}`, count, 'pcs')
 }

@@ -70,7 +70,9 @@ function readPaste(s: Statement, notes: Notes): void {
   notes.put(s, 'paste', /pre-?applied|applied/i.test(s.value) && !isNo(s.value) ? 'applied' : said)
 }
 
+const IN_THE_BOX = /^(?:included?|contents|in the box|scope of delivery|accessories)\b/i
 function readFastening(s: Statement, notes: Notes): void {
+  if (IN_THE_BOX.test(s.label)) return
   const text = whole(s)
   if (/push[- ]?pins?/i.test(text)) notes.put(s, 'fastening', 'pins')
   else if (/\bclip\b|lever/i.test(s.value) && /mount|fasten/i.test(s.label))

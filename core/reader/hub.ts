@@ -116,10 +116,11 @@ const OF_ONE = /\b(?:per|each|of one)\b/i
 
 function readAmps(s: Statement, notes: Notes, { outlet }: Hub): void {
   if (!/current|total|output|up to \d+ ?W/i.test(s.label === '' ? s.value : s.label)) return
-  if (OF_ONE.test(s.label)) return
+  const isOfOne = OF_ONE.test(s.label)
   const watts = firstOf(s.value, 'W')?.value
   const volts = outlet === 'light-5' ? 5 : 12
-  const amps = totalIn(s.value) ?? (watts === undefined ? null : watts / volts)
+  const ofAll = watts === undefined || isOfOne ? null : watts / volts
+  const amps = totalIn(s.value, isOfOne) ?? ofAll
   notes.put(s, 'amps', amps, 'A')
 }
 
@@ -144,9 +145,10 @@ function readSync(s: Statement, notes: Notes, serves: 'fans' | 'lights'): void {
  * Amps of all outlets together: what a word says is the total, else the only figure there is; one
  * outlet's are not.
  */
-function totalIn(text: string): number | null {
+function totalIn(text: string, isAboutOne: boolean): number | null {
   const amps = measuresIn(text).filter(m => m.unit === 'A')
-  const total = amps.find(m => isTotal(text, m)) ?? amps.find(m => !isOfOne(text, m))
+  const only = isAboutOne ? undefined : amps.find(m => !isOfOne(text, m))
+  const total = amps.find(m => isTotal(text, m)) ?? only
   return total?.value ?? null
 }
 const isTotal = (text: string, { at, end }: Measure): boolean =>

@@ -20,8 +20,8 @@ export function countedIn(text: string, label: string): Counted {
   const areCounted = phrases.every(p => /^\d\s*x\b/i.test(p))
   const apart = label === '' ? [] : phrases.filter(p => areCounted || COUNTS.test(p))
   if (apart.length > 1) {
-    const count = apart.reduce((sum, p) => sum + (leadingCount(p) ?? 1), 0)
-    return { count, isSum: true, each: null }
+    const each = apart.flatMap(p => Array.from({ length: leadingCount(p) ?? 1 }, () => p))
+    return { count: each.length, isSum: true, each: areCounted ? each : null }
   }
   // "2 x M.2: front (PCIe 5.0 x4), back (PCIe 4.0 x4)".
   const labelled = Number(/^\s*(\d)\s*x\s/.exec(label)?.[1] ?? 1)

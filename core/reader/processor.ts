@@ -81,7 +81,8 @@ function readPicture(s: Statement, notes: Notes): void {
   else if (
     /integrated|processor graphics|onboard|yes|included|graphics (?:model|cores?)|\biGPU:/i.test(
       text,
-    )
+    ) ||
+    /\d\s*(?:CUs?|EUs?|compute units?|execution units?)\b/i.test(s.value)
   )
     notes.put(s, 'picture', true)
 }

@@ -3,9 +3,12 @@
 
 import { wordNumber } from './things'
 
+/** "6600 MHz+ (OC)", "7200+(O.C.)". */
+const OVERCLOCKED = /\d{4,5}\s*\+?\s*(?:MHz|MT\/s)?\s*\+?\s*\((?:OC|O\.C\.?|overclock\w*)\)/gi
+
 /** Promised speeds: those in a row before "MT/s" or "MHz", overclocked ones left out. */
 export function speedsIn(text: string): readonly number[] {
-  const plain = text.replace(/\d{4,5}\+?\s*(?:MHz|MT\/s)?\s*\((?:OC|O\.C\.?|overclock\w*)\)/gi, '')
+  const plain = text.replace(OVERCLOCKED, '')
   const rows = [
     ...plain.matchAll(/((?:\d{3,5}\s*(?:\/|,|\s)\s*)*\d{3,5})\s*(?:MT\/s|MTs|MHz)/gi),
   ].flatMap(m => (m[1] ?? '').match(/\d{3,5}/g) ?? [])

@@ -235,6 +235,12 @@ function withEach(cable: Cable, phrase: string): Cable {
   const all = cables === undefined ? null : (wordNumber(cables) ?? Number(cables))
   if (all !== null && Number(plugs) >= all)
     return { ...cable, each: Math.ceil(Number(plugs) / all) }
+  const [, many, areEach] = IN_BRACKETS.exec(phrase) ?? []
+  const counted = leadingCount(phrase) ?? 1
+  if (many !== undefined && (areEach || counted === 1))
+    return { ...cable, each: Number(many), isOfCables: true }
+  if (many !== undefined && Number(many) > counted)
+    return { ...cable, each: Math.ceil(Number(many) / counted) }
   const said = EACH.exec(phrase)?.slice(1).find(Boolean)
   if (said === undefined) return cable
   return { ...cable, each: wordNumber(said) ?? Number(said), isOfCables: true }
@@ -242,6 +248,9 @@ function withEach(cable: Cable, phrase: string): Cable {
 /** "16x on 4 cables", "6x (3 cables)": how many hang on one. */
 const ON_CABLES =
   /(\d{1,2})\s*x?\s*(?:on\s+|\()(\d|one|two|three|four)\s+(?:cables?|leads?|strings?)\b/i
+/** "1x SATA (4 plugs)", "2x PCIe (2x 6+2-pin each, …)": what hangs on them. */
+const IN_BRACKETS =
+  /\(\s*(\d)\s*(?:[x×]\s*)?(?:(?:6\s?\+\s?2|8)[- ]?(?:pins?)?(?:\s+(?:plugs?|connectors?))?(?=\s+each)|plugs?\b|connectors?\b|heads?\b)(\s+each)?/i
 const ONE_TO_FOUR = '(\\d|one|two|three|four)'
 const EACH = oneOf(
   new RegExp(`\\b${ONE_TO_FOUR}\\s+(?:[\\w+-]+\\s+)?(?:plugs?|connectors?|heads?)\\s+each\\b`),
