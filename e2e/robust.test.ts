@@ -30,6 +30,31 @@ async function keepNote(page: Page, text: string): Promise<void> {
   await page.getByRole('button', { name: 'Keep the note' }).click()
 }
 
+test('a store that the browser emptied is told, with what it held', async () => {
+  const profile = await on.profile()
+  const page = await window(profile)
+  await keepNote(page, 'a wet day')
+  await page.getByText('Changed the note').waitFor()
+  const devtools = await profile.newCDPSession(page)
+  await devtools.send('Storage.clearDataForOrigin', {
+    origin: new URL(page.url()).origin,
+    storageTypes: 'indexeddb',
+  })
+  await page.reload()
+  const told = page.locator('.trouble', {
+    hasText: /no longer holds what was kept in it \(Plover\)/,
+  })
+  await told.waitFor()
+  // It stays until something is kept again.
+  await page.reload()
+  await told.waitFor()
+  await keepNote(page, 'a dry day again')
+  await page.getByText('Changed the note').waitFor()
+  await page.reload()
+  await page.getByText('Changed the note').waitFor()
+  expect(await page.locator('.trouble').count()).toBe(0)
+})
+
 test('a full store is told, and what was kept before is whole', async () => {
   const profile = await on.profile()
   // The store of this browser fills up as soon as a certain serial is written to it.

@@ -101,6 +101,8 @@ export interface BuildLine {
   readonly changed: string
   /** Why it cannot be read; null when it can. */
   readonly aside: string | null
+  /** Whether it was laid out as an example and nobody changed it since. */
+  readonly demo: boolean
 }
 /** An example that ships since the first visit and is not here. */
 export interface ExampleLine {

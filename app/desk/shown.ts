@@ -72,8 +72,8 @@ export class Shown {
     const deeds = (await this.store.db.deeds.reverse().toArray()).filter(d => d.builds.some(isHere))
     const open = this.open !== null && isHere(this.open) ? this.open : null
     return {
-      builds: here.map(({ id, name, note, items, changed, aside }) => ({
-        ...{ id, name, note, items, changed, aside },
+      builds: here.map(({ id, name, note, items, changed, aside, demo }) => ({
+        ...{ id, name, note, items, changed, aside, demo },
       })),
       bin: heads.flatMap(({ id, name, items, deleted }) =>
         deleted === null ? [] : [{ id, name, items, deleted }],

@@ -12,6 +12,7 @@ import type { Command } from '../../core/document/command-schema'
 import type { Act, Answer, DeskState } from '../desk/acts'
 import type { Progress } from '../desk/shelf/chunks'
 import { listen, openBuild, send } from '../desk/remote'
+import { looking, placeBeside } from './kept'
 import { useTrouble } from './trouble'
 
 const EMPTY: DeskState = {
@@ -173,6 +174,8 @@ export const useDesk = defineStore('desk', () => {
     takeInto(shown, answer)
   }
   const trouble = useTrouble()
+  const look = looking(sentence => trouble.tell('store', sentence), placeBeside())
+  watch(state, look)
   listen({
     trouble: sentence => trouble.tell('worker', sentence),
     changed: next => {

@@ -1,9 +1,9 @@
 // What is wrong with the program itself, in sentences that stay in sight until it is well again: a
-// worker, a file of it that is missing, the server.
+// worker, a file of it that is missing, the server, a store that was emptied.
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 
-export type Source = 'worker' | 'search' | 'program'
+export type Source = 'worker' | 'search' | 'program' | 'store'
 
 const UPDATED =
   'Juntura was updated while this window was open: a part that is needed now is no ' +
