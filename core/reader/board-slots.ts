@@ -15,7 +15,7 @@ const LANES = new RegExp(
   [
     String.raw`\(\s*x\s?(\d+)(?:\s*mode|\s*electrical\w*|\s*lanes?)?\s*\)`,
     String.raw`x(\d+) mode`,
-    String.raw`(?:x(?=\d+ electrical)|at x(?=\d+\b))(\d+)`,
+    String.raw`(?:x(?=\d+ electrical)|at x(?=\d+\b)|electrical(?:ly)? x)(\d+)`,
     String.raw`\b(one|two|four|eight|sixteen) lanes`,
   ].join('|'),
   'i',

@@ -2,7 +2,7 @@
 import type { BoardForm } from '../standards/boards'
 import { FAN_VOLTS } from '../standards/draws'
 import { valueIn } from './measures'
-import type { Notes } from './notes'
+import { whole, type Notes } from './notes'
 import { choiceIn, only } from './pattern'
 import type { Statement } from './statements'
 
@@ -99,9 +99,11 @@ const LEAD_BEHIND =
   /(?:lead|cable|cord|kabel)(?:\s+length)?\s*(?:[:=]|of)?\s+(\d+(?:[.,]\d+)?)\s*(mm|cm)/i
 /** Leads that come beside the own one. */
 const OTHER_LEADS = /\bLEDs?\b|A?RGB|lights?|lighting|\bUSB\b|extension|adapt[eo]r|splitter/i
+const COMES_WITH_IT =
+  /^(?:incl(?:uded|udes|\.)?|contents|in the box|accessories|scope of delivery)\b/i
 /** The length of a lead: labelled so, or said beside the word. */
 export function leadIn(s: Statement): number | null {
-  if (OTHER_LEADS.test(s.label)) return null
+  if (OTHER_LEADS.test(s.label) || COMES_WITH_IT.test(whole(s))) return null
   if (/cabl(?:e|ing)|lead|cord|wire length|kabel/i.test(s.label)) return valueIn(s.value, 'mm')
   const m = LEAD_BEFORE.exec(s.value) ?? LEAD_BEHIND.exec(s.value)
   return m?.[1] ? Number(m[1].replace(',', '.')) * (m[2]?.toLowerCase() === 'cm' ? 10 : 1) : null

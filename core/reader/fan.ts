@@ -32,7 +32,13 @@ function readAmps(s: Statement, notes: Notes): void {
   const start = phrases.find(phrase => START.test(phrase))
   if (start) notes.put(s, 'startAmps', valueIn(start, 'A'), 'A')
   const isAbout = /current|power|input|rated|consumption|amp|voltage/i.test(s.label)
-  if (isAbout || s.label === '' || s.line === 1) notes.put(s, 'amps', ampsIn(own.join(', ')), 'A')
+  if (isAbout || s.label === '' || s.line === 1) notes.put(s, 'amps', mostIn(s, own), 'A')
+}
+
+/** Of a typical current and the most it draws the most counts: "0.13 A (max 0.2 A)". */
+function mostIn(s: Statement, own: readonly string[]): number | null {
+  const most = valueIn(/\(\s*max\.?[^()]*\)/i.exec(s.value)?.[0] ?? '', 'A')
+  return most ?? ampsIn(own.join(', '))
 }
 
 function readSize(s: Statement, notes: Notes): void {

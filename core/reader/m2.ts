@@ -62,11 +62,16 @@ const isNoTotal = (
 const nameOf = (text: string): string | undefined =>
   /^\W*M\.?2(?:_(\d)|([A-D])\b)/.exec(text)?.slice(1).find(Boolean)
 
+/** The lanes of a stick: fewer are told. */
+const ALL_LANES = 4
+
 function readSocket(s: Statement, notes: Notes, { own, shared, group, radio }: Socket, n: number) {
   const lengths = lengthsIn(shared)
   if (lengths.length > 0) notes.put(s, `m2.${n}.lengths`, lengths)
   const ofLine = !group && allM2(s) ? generationIn(s.value) : null
   notes.put(s, `m2.${n}.generation`, generationIn(own) ?? bareGeneration(own) ?? ofLine)
+  const lanes = /(?:PCI(?:e|-E| ?Express)?|Gen)\s?\d(?:\.\d)?\s*x\s?([124])\b/i.exec(own)?.[1]
+  if (lanes !== undefined && Number(lanes) < ALL_LANES) notes.put(s, `m2.${n}.lanes`, Number(lanes))
   if (/SATA/i.test(own) && /PCI|NVMe/i.test(own))
     notes.put(s, `m2.${n}.protocols`, ['NVMe', 'SATA'])
   if (radio) notes.put(s, `m2.${n}.keys`, ['E'])

@@ -50,6 +50,7 @@ function outlineOf(f: Fields, own: BoardForm | null): BoardOutline {
       ...given('keys', list(f, `m2.${i}.keys`)),
       ...given('lengths', list(f, `m2.${i}.lengths`)),
       ...given('protocols', list(f, `m2.${i}.protocols`)),
+      ...given('lanes', count(f, `m2.${i}.lanes`)),
       ...given('generation', count(f, `m2.${i}.generation`)),
     })),
     ...given(
