@@ -55,7 +55,10 @@ async function saveAside({ of, id, name }: AsideLine): Promise<void> {
       <RouterLink to="/" class="home" aria-label="Juntura: all builds"><BrandMark /></RouterLink>
     </p>
     <h1 tabindex="-1">Storage</h1>
-    <p>All of it lies in this browser, on this device. Nothing is sent anywhere.</p>
+    <p>
+      All of it lies in this browser, on this device, twice where the browser has room for that.
+      Nothing is sent anywhere.
+    </p>
     <p v-if="used === null" role="status" class="quiet">Counting…</p>
     <table v-else class="sheet" aria-label="What is kept">
       <tbody>

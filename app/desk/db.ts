@@ -1,6 +1,6 @@
 // Where everything lies in the browser: documents and their heads, logs, what undo knows, pictures,
 // parts, settings.
-import Dexie, { type EntityTable } from 'dexie'
+import Dexie, { type DexieOptions, type EntityTable } from 'dexie'
 import type { About } from '../../core/document/command'
 import type { Part } from '../../core/parts'
 import type { Draft } from '../../core/document/draft'
@@ -95,6 +95,9 @@ export interface Photo {
   readonly picture: string
 }
 
+/** The setting that is there since the first visit of a store. */
+export const LAID_OUT = 'demos-laid-out'
+
 export interface Setting {
   readonly key: string
   readonly value: unknown
@@ -129,8 +132,8 @@ export class JunturaDb extends Dexie {
   /** Emptied by settle.ts when it has carried everything over. */
   declare changes: EntityTable<OldChange, 'seq'>
 
-  constructor(name = 'juntura') {
-    super(name)
+  constructor(name = 'juntura', options: DexieOptions = {}) {
+    super(name, options)
     this.version(1).stores({
       builds: 'id, name',
       changes: '++seq, build, [build+scope+undone], [scope+undone]',

@@ -24,6 +24,7 @@ import { besideShelf } from './shelf/beside'
 import { Chunks, type Progress } from './shelf/chunks'
 import { IncomingParts } from './shelf/incoming-parts'
 import { OutgoingParts } from './shelf/outgoing-parts'
+import { SecondCopy } from './second-copy'
 import { Shelf } from './shelf/shelf'
 import { ShelfActs } from './shelf-acts'
 import { Shown } from './shown'
@@ -39,6 +40,8 @@ export interface DeskOptions {
   readonly newId: () => string
   readonly demos: readonly Build[]
   readonly shelf: readonly Part[]
+  /** Where a second copy of the store lies, once it is known; null where there is no place for one. */
+  readonly beside?: Promise<JunturaDb | null>
   /** Hears when a change of the store begins and ends: meanwhile nobody may cut it. */
   readonly changing?: (begins: boolean) => void
   /** How long, ms, the store may take to open before that is told. */
@@ -79,7 +82,8 @@ export class Desk {
   private readonly beginning: Beginning
 
   constructor(private readonly on: DeskOptions) {
-    this.store = new Store(on.db, on)
+    const copy = on.beside ? new SecondCopy(on.db, on.beside) : null
+    this.store = new Store(on.db, on, copy)
     this.history = new History(on.db)
     this.shelf = new Shelf(on.db, on.shelf)
     this.incoming = new IncomingParts(this.shelf, this.chunks)
@@ -94,6 +98,7 @@ export class Desk {
     this.arrivals = new Arrivals(this.store, this.shelf, this.edits, on)
     this.shown = new Shown(this)
     this.beginning = new Beginning({
+      copy,
       examples: this.examples,
       patience: on.patience,
       store: this.store,
@@ -114,7 +119,8 @@ export class Desk {
       const begun = await this.beginning.begin()
       if (isProblem(begun)) return begun
       await this.shelf.load()
-      return await this.answer(outcome(id, await this.shown.largeNotice(id)))
+      const notice = this.beginning.told() ?? (await this.shown.largeNotice(id))
+      return await this.answer(outcome(id, notice))
     } catch (error) {
       return closed(errorNames(error).at(-1) ?? 'unknown error')
     }

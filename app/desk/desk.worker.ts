@@ -8,12 +8,14 @@ import { Desk } from './desk'
 import { giveSigns } from './link'
 import { Poster, type Posted } from './patch'
 import { questionsOf } from './questions'
+import { besideIn } from './second-copy'
 import type { Progress } from './shelf/chunks'
 import { demos, shelf } from './shipped'
 
 const changing = giveSigns(globalThis as unknown as DedicatedWorkerGlobalScope)
 const desk = new Desk({
   db: new JunturaDb(),
+  beside: besideIn(navigator),
   now: () => new Date().toISOString(),
   newId: () => crypto.randomUUID(),
   demos,

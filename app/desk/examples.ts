@@ -2,10 +2,9 @@
 import type { Build } from '../../core/document/build'
 import type { Problem } from '../../core/document/command'
 import { outcome, type ExampleLine, type Outcome } from './acts'
+import { LAID_OUT } from './db'
 import type { Store } from './store'
 
-/** Set since the first visit of this store. */
-const LAID_OUT = 'demos-laid-out'
 /** The ids of the examples that were laid out, taken or declined here. */
 const MET = 'examples-met'
 /** What was laid out before the ids were kept. */

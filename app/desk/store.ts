@@ -6,6 +6,7 @@ import { VERSION } from '../../core/document/file'
 import type { LogEntry } from '../../core/document/log'
 import { openBuild } from '../../core/document/open'
 import type { BuildRow, Head, JunturaDb } from './db'
+import type { SecondCopy } from './second-copy'
 
 export interface Clock {
   readonly now: () => string
@@ -24,10 +25,20 @@ export class Store {
   constructor(
     readonly db: JunturaDb,
     private readonly clock: Clock,
+    private readonly copy: SecondCopy | null = null,
   ) {}
 
-  /** Does all of it in one transaction, or nothing. A problem changes nothing either. */
+  /**
+   * Does all of it in one transaction, or nothing. A problem changes nothing either. What was changed
+   * is in the second copy before it is answered.
+   */
   async change<T>(work: () => Promise<T | Problem>): Promise<T | Problem> {
+    const done = await this.inOneGo(work)
+    await this.copy?.follow()
+    return done
+  }
+
+  private async inOneGo<T>(work: () => Promise<T | Problem>): Promise<T | Problem> {
     let failed: Problem | null = null
     try {
       return await this.db.transaction('rw', this.db.tables, async () => {
