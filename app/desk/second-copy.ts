@@ -9,6 +9,8 @@ type Touched = Set<IndexableType> | 'all'
 export class SecondCopy {
   private readonly touched = new Map<string, Touched>()
   private copy: JunturaDb | null = null
+  /** Whether it is noted what is changed: not where there is no copy that it could come into. */
+  private isNoting = true
   /** Whether the copy is being made whole: what changes meanwhile is copied at its end. */
   private isCatchingUp = false
 
@@ -34,7 +36,10 @@ export class SecondCopy {
   async begin(): Promise<boolean> {
     this.copy = await this.beside
     const { main, copy } = this
-    if (!copy) return false
+    if (!copy) {
+      this.giveUp()
+      return false
+    }
     try {
       const isNew = !(await main.settings.get(LAID_OUT)) && (await main.heads.count()) === 0
       const isThere = (await copy.heads.count()) > 0
@@ -85,6 +90,7 @@ export class SecondCopy {
   /** A copy that cannot be written is behind: the next visit makes it whole again, or does without. */
   private giveUp(): void {
     this.copy = null
+    this.isNoting = false
     this.touched.clear()
   }
 
@@ -94,7 +100,7 @@ export class SecondCopy {
       ...table,
       mutate: async request => {
         const done = await table.mutate(request)
-        this.note(table.name, keysOf(request, done.results))
+        if (this.isNoting) this.note(table.name, keysOf(request, done.results))
         return done
       },
     }

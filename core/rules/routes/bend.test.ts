@@ -6,7 +6,7 @@ import { runOn } from '../../analysis/analyse'
 import { Memory } from '../../pipeline/memory'
 import { leads } from '../../plan/joints'
 import { doublingBack } from '../../test-helpers/plants/ways'
-import { buildOf } from '../../test-helpers/planted-machine'
+import { altered, buildOf, exact } from '../../test-helpers/planted-machine'
 import { avocet, finding, then } from '../../test-helpers/demos'
 
 const laid = runOn(avocet, 'then', new Memory()).values({ leads }).leads
@@ -46,4 +46,14 @@ test('18 and half of 7, give or take 30 %: 30 deep is enough, at 22 nobody can t
   expect(judged(30)).toMatchObject({ verdict: 'clear', need: 21.5, have: 30 })
   expect(judged(22)).toMatchObject({ verdict: 'measure' })
   expect(judged(12)).toMatchObject({ verdict: 'watch', assumed: true })
+})
+
+test('in a channel at the hole it is the depth of the channel that counts', () => {
+  const place = { label: 'channel at the hole', at: [80, 80], width: 60, height: 60 }
+  const machine = altered(doublingBack(12), {
+    case: { channels: [{ ...place, depth: exact('mm', 40) }] },
+  })
+  expect(then(buildOf(machine)).findings.filter(f => f.rule === 'routes/bend')).toMatchObject([
+    { id: 'routes/bend:case:channel-0', verdict: 'clear', have: 40 },
+  ])
 })

@@ -1,4 +1,5 @@
 // Is there depth behind the tray for the bend of a lead that turns back there?
+import { groupBy } from '../../collections/groups'
 import { fact, of, plus } from '../../figures/quantity'
 import { LEADS_SOURCE } from '../../connectors/leads'
 import { turningBack } from '../../laying/turning-back'
@@ -22,9 +23,12 @@ export const bend = rule({
   inputs: s => {
     const { layout: place } = s
     if (!place) return []
-    // The one that asks for most: what holds it holds the others.
-    const [most] = [...turningBack(s.leads, place.channels)].sort((a, b) => b.bend - a.bend)
-    return most ? every(s, 'case').map(pc => ({ pc, most, behind: place.inner.behind })) : []
+    // Of those at one place the one that asks for most: what holds it holds the others.
+    const turning = [...turningBack(s.leads, place.channels)].sort((a, b) => b.bend - a.bend)
+    const most = [...groupBy(turning, t => t.holder).values()].flatMap(([first]) => first ?? [])
+    return every(s, 'case').flatMap(pc =>
+      most.map(one => ({ pc, most: one, behind: place.inner.behind })),
+    )
   },
   judge({ pc, most: { lead, bend: radius, holder, at }, behind }) {
     const half = thicknessOf(lead.plug.end.face) / 2
@@ -33,6 +37,7 @@ export const bend = rule({
     return [
       measured({
         rule: 'routes/bend',
+        ...(holder === 'beside' ? {} : { part: `channel-${holder}` }),
         stage: 'routes',
         about: [pc.id],
         with: lead.joints.flatMap(j => j.items),
