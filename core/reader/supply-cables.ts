@@ -201,12 +201,18 @@ function readCable(
   const own = withEach(cableIn(phrase), phrase)
   // Under a label of its own the whole line is about the one plug.
   const cable = inLabel && own.length === null ? { ...cableIn(s.value), ...eachOf(own) } : own
+  const path = `cables.${key}`
   // "Cable lengths: ATX 550 mm" counts none.
-  if (inLabel || !/lengths?\b/i.test(s.label))
-    notes.count(s, `cables.${key}`, plugsOn(cable, phrase, count))
+  if (IN_PRAISE.test(phrase) && leadingCount(phrase) === null)
+    notes.doubt(s, { path, value: count, unit: 'pcs' }, 'it is named, not counted')
+  else if (inLabel || !/lengths?\b/i.test(s.label))
+    notes.count(s, path, plugsOn(cable, phrase, count))
   putCable(s, notes, key, NOT_ALIKE.test(phrase) ? { ...cable, areOtherwise: true } : cable)
   if (key === 'card-16') notes.put(s, 'cables.card-16.class', classIn(phrase), 'W')
 }
+
+/** "ATX 3.1 ready with native 12V-2x6 connector": what another line counts. */
+const IN_PRAISE = /\b(?:native|ready|supports?|supporting|compatible)\b/i
 
 /** "3 x PCIe (2 cables: 1x 500 mm, 1x 500+150 mm)": cables of one kind that are not alike. */
 const NOT_ALIKE = /\(\s*\d\s+cables?\s*:[^()]*,/i
