@@ -46,7 +46,7 @@ const HEADERS: readonly Thing<Header>[] = [
     ),
   },
   { key: 'main-24', named: /24[- ]?pin|20\+4|\bATX 24\b(?![.,\d]|\s*V|[- ]?pin)/i },
-  { key: 'cpu-8', named: /8[- ]?pin|4\+4[- ]?pin|\bEPS 8\b/i },
+  { key: 'cpu-8', named: /8[- ]?pin|4\+4[- ]?pin|\bEPS 8\b/i, not: /PCI(?:e|-E)/i },
   {
     key: 'cpu-4',
     named: /4[- ]?pin\b(?=[^,;]*(?:12\s?V|EPS|CPU|ATX|plug|power|$))/i,

@@ -44,13 +44,21 @@ export function readShield(s: Statement, notes: Notes, isInBox = false): boolean
   return found !== undefined && found !== null
 }
 
+/** "1 x 10Gb, 1 x 2.5Gb": each phrase that counts; else one. */
+const socketsOnLine = (value: string): number =>
+  phrasesOf(value).reduce(
+    (sum, p) => sum + (/^\d\s*x\s/i.test(p) ? (leadingCount(p) ?? 0) : 0),
+    0,
+  ) ||
+  (leadingCount(value) ?? 1)
+
 /** A line on the wired network promises a socket, where the rear does not list one. */
 function readWiredNetwork(sheet: Sheet, notes: Notes): void {
   const wired = sheet.statements.find(
     s => /^(?:LAN|network|ethernet|wired network)$/i.test(s.label) && !isNo(s.value),
   )
   if (wired && !notes.has('rear.network'))
-    notes.count(wired, 'rear.network', leadingCount(wired.value) ?? 1)
+    notes.count(wired, 'rear.network', socketsOnLine(wired.value))
 }
 
 /** Named choice: no board's side is shorter, mm. */

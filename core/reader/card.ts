@@ -90,7 +90,7 @@ const EDGE = new RegExp(
   'i',
 )
 const CONNECTOR = oneOf(
-  /\(\s*x(16|8|4|1)\s*(?:connector|slot|physical|mechanical|length|sized?)\s*\)/,
+  /\(\s*x(16|8|4|1)\s*(?:connector|slot|physical|mechanical|length|sized?)\s*[,)]/,
   /\bin an? x(16|8|4) slot/,
 )
 
@@ -114,7 +114,7 @@ function readEdge(s: Statement, notes: Notes): void {
 
 /** How many lanes reach it, where that is told apart from its length. */
 const ELECTRICAL = oneOf(
-  /x\s?(16|8|4|1)\s*(?:electrical\w*|lanes?|mode)\b/,
+  /x\s?(16|8|4|1)\s*(?:electrical\w*|wired|lanes?|mode)\b/,
   /electrical\w*\s+x\s?(16|8|4|1)\b/,
   /\buses x\s?(16|8|4|1)\b/,
 )

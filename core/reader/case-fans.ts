@@ -77,8 +77,12 @@ function once(told: readonly Told[]): readonly Told[] {
 const aboutFans = (s: Statement): readonly string[] =>
   phrasesOf(s.value).filter(p => !OTHER_THINGS.test(p))
 
+/** "included x 2" as "2 included". */
+const TURNED = /\b(included|pre-?installed)\s*[x×]\s*(\d)\b/gi
+
 function toldOf(line: Line): readonly Told[] {
-  const { s, heading } = line
+  const { heading, s: said } = line
+  const s = { ...said, value: said.value.replace(TURNED, '$2 $1') }
   const isIncluded = INCLUDED.test(
     [withoutBrackets(s.under), withoutBrackets(heading), s.label, ...aboutFans(s)]
       .join(' ')
@@ -86,13 +90,17 @@ function toldOf(line: Line): readonly Told[] {
   )
   if (!isOfFans(s) || !isIncluded || OTHER_THINGS.test(s.label)) return []
   const some = SOME_OF.exec(s.value)
+  const areEach = [...s.value.matchAll(new RegExp(SOME_OF, 'gi'))].length > 1
   const found = someOfThem(
     s,
     framesIn(s),
     INCLUDED.test(withoutBrackets(`${s.under} ${heading} ${s.label}`)),
   )
-  return (some ? found.slice(0, 1) : found).map(([, n, size = ''], i) => ({
-    ...{ ...line, size, n: numberOf(some?.[1] ?? n) },
+  const behind = (m: RegExpExecArray, i: number): string =>
+    s.value.slice(m.index, found[i + 1]?.index)
+  return (some && !areEach ? found.slice(0, 1) : found).map((m, i) => ({
+    ...{ ...line, size: m[2] ?? '' },
+    n: numberOf((areEach ? SOME_OF.exec(behind(m, i)) : some)?.[1] ?? m[1]),
     wall: wallOfLabel(s.label) ?? wallBeside(s.value, found, i),
   }))
 }
@@ -111,10 +119,10 @@ function someOfThem(
   return areAll || own.length === 0 ? found : own
 }
 
-const WALL_NAMED = /\b(front|rear|back|top|roof|bottom|floor|base)\b/gi
+const WALL_NAMED = /\b(front|rear|back|top|roof|bottom|floor|base|side)\b/gi
 const BY_NAME: Readonly<Record<string, Wall>> = {
   ...{ front: 'front', rear: 'rear', back: 'rear', top: 'top', roof: 'top' },
-  ...{ bottom: 'floor', floor: 'floor', base: 'floor' },
+  ...{ bottom: 'floor', floor: 'floor', base: 'floor', side: 'far' },
 }
 /** The walls that a text names, in their order. */
 const wallsIn = (text: string): readonly Wall[] =>
@@ -150,7 +158,7 @@ function framesIn(s: Statement): readonly RegExpExecArray[] {
   return isBare ? [...s.value.matchAll(BARE_FANS)] : named
 }
 const NONE_INCLUDED =
-  /\b(?:none|not|no fans?|without fans?)\b[^,;()]{0,12}(?:included|pre-?\s?installed|supplied|fitted)/gi
+  /\b(?:none|not|no fans?|without fans?|0)\b[^,;()]{0,12}(?:included|pre-?\s?installed|supplied|fitted)/gi
 const COOLING = /\bcooling\b/i
 const isOfFans = (s: Statement): boolean =>
   /\bfans?\b/i.test(whole(s)) ||

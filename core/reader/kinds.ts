@@ -42,6 +42,7 @@ const CUES: Partial<Record<PartKind, readonly Cue[]>> = {
     [/(?:gpu|vga|graphics card)(?: card)? length/i, 3],
     [/\b(?:front|top|rear) fans?\b/i, 3],
     [/radiator support/i, 1],
+    [/^(?:gpu|graphics card|psu|power supply|cpu cooler)\s*[:|\t]\s*(?:max\.? )?\d+ ?mm/im, 4],
     [/^case (?:type|form)/im, 4],
     [/\bhow (?:long|tall|many|big)\b[^?\n]*\b(?:graphics card|cooler|fans|drives)\b/i, 4],
     [/\b(?:which|what) (?:mother)?boards\b/i, 4],
@@ -177,6 +178,9 @@ const TITLE = 3
 /** Labels whose values name what it is, wherever they stand. */
 const NAMING = /^(?:type|category|class|product(?: name)?|item|name|model|device|part|brand|gpu)$/i
 
+/** "GPU: 400 mm" names nothing: so long it may be. */
+const A_ROOM = /^\s*(?:max\.? |up to )?\d+(?:[.,]\d+)?\s*(?:mm|cm)\b/i
+
 /**
  * Kinds by how much the words speak for them, the likeliest first, each as a share of the first;
  * none where no word speaks for any.
@@ -190,7 +194,7 @@ export function kindsOfSheet(
   const body = plain(sheet.text)
   const title = plain(
     sheet.statements
-      .filter((s, i) => i === 0 || NAMING.test(s.label))
+      .filter((s, i) => i === 0 || (NAMING.test(s.label) && !A_ROOM.test(s.value)))
       .map(s => `${s.label} ${s.value}`.split(/[.;](?=\s|$)/)[0] ?? '')
       .join(' \n '),
   )

@@ -15,7 +15,7 @@ export const allM2 = (s: Statement): boolean =>
   aboutM2(s.label) || aboutM2(phrasesOf(s.value)[0] ?? '')
 /** "If M2_2 is occupied…" tells of a socket that another line has named. */
 export const isCondition = (s: Statement): boolean =>
-  /^\W*(?:if|when|using)\b/i.test(s.value) ||
+  /^\W*(?:notes?\b\W*)?(?:if|when|using|enabling|occupying|installing)\b/i.test(s.value) ||
   (s.label === '' &&
     /\b(?:is|are|will be) (?:disabled|unavailable|switched off)\b/i.test(s.value)) ||
   (SWITCHES_OFF.test(s.value.replace(BRACKETS, '')) && !TELLS_OF_A_SOCKET.test(whole(s)))
