@@ -87,3 +87,23 @@ test('without a place for it, or with one that fails, everything goes on', async
   const after = state(await handOf(desk).run('plover', { do: 'note', note: 'the copy is gone' }))
   expect(after.build?.note).toBe('the copy is gone')
 })
+
+test('a store that began anew without its copy never writes over it', async () => {
+  const first = twice()
+  state(await first.desk.open(null))
+  await work(handOf(first.desk))
+  const before = await all(first.copy)
+  const name = `${first.name}-anew`
+  state(await newDesk(name).desk.open('plover'))
+  const later = newDesk(name, { beside: Promise.resolve(first.copy) })
+  state(await later.desk.open('plover'))
+  state(await handOf(later.desk).run('plover', { do: 'note', note: 'begun anew' }))
+  expect(await all(first.copy)).toEqual(before)
+})
+
+test('a place that never opens keeps nobody waiting', async () => {
+  const { desk } = newDesk(`waiting-${(stores += 1)}`, { beside: new Promise(() => undefined) })
+  state(await desk.open('plover'))
+  const after = state(await handOf(desk).run('plover', { do: 'note', note: 'kept once' }))
+  expect(after.build?.note).toBe('kept once')
+})

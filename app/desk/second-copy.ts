@@ -34,7 +34,7 @@ export class SecondCopy {
    * there is nothing, and says whether it did.
    */
   async begin(): Promise<boolean> {
-    this.copy = await this.beside
+    this.copy = await inTime(this.beside)
     const { main, copy } = this
     if (!copy) {
       this.giveUp()
@@ -43,9 +43,15 @@ export class SecondCopy {
     try {
       const isNew = !(await main.settings.get(LAID_OUT)) && (await main.heads.count()) === 0
       const isThere = (await copy.heads.count()) > 0
-      if (isNew && isThere) await copyAll(copy, main)
-      else if ((await revisionOf(main)) !== (await revisionOf(copy))) void this.catchUp()
-      return isNew && isThere
+      if (isNew && isThere) {
+        await copyAll(copy, main)
+        return true
+      }
+      const [own, copied] = [await revisionOf(main), await revisionOf(copy)]
+      // A store that knows less than its copy was emptied in between: what it lost is not written over.
+      if (copied > own) this.giveUp()
+      else if (own > copied) void this.catchUp()
+      return false
     } catch {
       this.giveUp()
       return false
@@ -157,8 +163,20 @@ async function copyAll(from: JunturaDb, to: JunturaDb): Promise<void> {
   })
 }
 
-const revisionOf = async (db: JunturaDb): Promise<unknown> =>
-  (await db.settings.get('revision'))?.value
+/** The number of the latest change that a store has seen. */
+const revisionOf = async (db: JunturaDb): Promise<number> =>
+  Number((await db.settings.get('revision'))?.value ?? 0)
+
+/** Named choice, ms: a visit begins without the copy where its place does not open within. */
+const PATIENCE = 3000
+async function inTime(beside: Promise<JunturaDb | null>): Promise<JunturaDb | null> {
+  let timer: ReturnType<typeof setTimeout> | undefined
+  const late = new Promise<null>(done => {
+    timer = setTimeout(() => done(null), PATIENCE)
+  })
+  const opened = beside.then(async db => (db && !db.isOpen() ? db.open().then(() => db) : db))
+  return Promise.race([opened.catch(() => null), late]).finally(() => clearTimeout(timer))
+}
 
 /** Of the browser what a bucket of its own needs. */
 interface Buckets {
