@@ -60,6 +60,18 @@ test('by keyboard: one stop for the tab key, arrows from lead to lead, Enter ope
   await page.locator('.path[aria-pressed="false"]:focus').waitFor()
 })
 
+test('a socket of the supply lights the lead of its cable, and is lit by it', async () => {
+  const plugs = page.locator('figure', {
+    has: page.getByRole('img', { name: 'The plugs of the A850 M' }),
+  })
+  await plugs.locator('li', { hasText: 'main' }).focus()
+  await page.locator('.path.lit').waitFor()
+  expect(await litWays().getAttribute('aria-label')).toBe(MAIN)
+  expect(await plugs.locator('.socket.lit').textContent()).toMatch(/MB\s*main/)
+  await way(MAIN).dispatchEvent('mouseenter')
+  expect(await plugs.locator('li.lit').innerText()).toMatch(/^main/)
+})
+
 test('what is too short ends in a gap with its millimetres, and what would reach is said', async () => {
   expect(await page.locator('.path.short').getAttribute('aria-label')).toMatch(
     /SATA lead 150 to SATA4 of the Lagoon 6: ends short, −143\.8.mm/,
@@ -72,9 +84,9 @@ test('dressing: a list a side, with its ties and what is over', async () => {
   const behind = page.locator('details.side').filter({ hasText: 'Behind the tray' })
   await behind.locator('summary').click()
   await behind.getByText('over the opening behind the supply').waitFor()
-  expect(await behind.locator('ol li').first().innerText()).toMatch(
-    /^24-pin main power[^]*about 100.mm over: folded here/,
-  )
+  const leads = await behind.locator('ol li').allInnerTexts()
+  expect(leads[0]).toMatch(/^24-pin main power/)
+  expect(leads[1]).toMatch(/about 230.mm over: folded here/)
 })
 
 test('the cables leave as YAML', async () => {

@@ -7,6 +7,7 @@ import type { Step } from '../../core/order/step'
 import CaseView from '../drawing/CaseView.vue'
 import FaceDrawing from '../drawing/FaceDrawing.vue'
 import PanelLeads from '../drawing/PanelLeads.vue'
+import PlugSide from '../drawing/PlugSide.vue'
 import { useDesk } from '../state/desk'
 import { useReference } from '../state/reference'
 
@@ -24,6 +25,12 @@ const hasHoles = computed(() => AT_HOLES.includes(props.step.kind))
 const blocks = computed(() =>
   props.step.kind === 'panel'
     ? (desk.analysis?.panel ?? []).filter(b => props.step.items.includes(b.board))
+    : [],
+)
+/** The plug side of a supply, where the step puts its cables in. */
+const plugSides = computed(() =>
+  props.step.kind === 'supply-cables'
+    ? (desk.analysis?.supplyPlugs ?? []).filter(s => props.step.items.includes(s.supply))
     : [],
 )
 /** What is said of the letters: the screws that are seen, and those that are not. */
@@ -48,7 +55,8 @@ const isPushedAlong = computed(() => place.value?.enters.some(e => e.along !== n
 </script>
 
 <template>
-  <div v-if="place || face" class="pictures">
+  <div v-if="place || face || plugSides.length" class="pictures">
+    <PlugSide v-for="s in plugSides" :key="s.supply" class="across" :of="s" large />
     <PanelLeads v-for="b in blocks" :key="b.board" class="of-face" :block="b" />
     <template v-if="place && drawing">
       <figure class="close">
@@ -105,7 +113,8 @@ figure {
 .whole :deep(svg) {
   max-height: 38dvh;
 }
-.of-face {
+.of-face,
+.across {
   grid-column: 1 / -1;
 }
 figcaption {

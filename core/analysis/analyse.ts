@@ -39,6 +39,7 @@ import { record } from '../stages/record'
 import { routes, waysProved } from '../stages/routes'
 import { stillMissing } from '../stages/still-missing'
 import { strips } from '../stages/strips'
+import { supplyPlugs } from '../stages/supply-plugs'
 import { waysIn } from '../stages/ways-in'
 import { toHand } from '../to-hand/to-hand'
 
@@ -60,6 +61,7 @@ export const SHOWN = {
   routes,
   waysProved,
   dressing,
+  supplyPlugs,
   drawings,
   stepPlaces,
   air,

@@ -1,11 +1,24 @@
 // Which way the air goes at the places of a case, and in which of its walls there are openings: as
 // somebody chose or stated it, else as such cases have it.
+import type { Vec3 } from '../geometry/space'
 import type { Archetype } from './layout'
 
 export const AIR_WAYS = ['in', 'out'] as const
 export type AirWay = (typeof AIR_WAYS)[number]
 export const WALLS = ['rear', 'front', 'floor', 'top', 'near', 'far'] as const
 export type Wall = (typeof WALLS)[number]
+/** What a wall is called. */
+export const WALL_NAME: Readonly<Record<Wall, string>> = {
+  ...{ floor: 'floor', top: 'top', front: 'front', rear: 'rear' },
+  ...{ near: 'near panel', far: 'far panel' },
+}
+
+/** Which way it is inward from a wall, in the case's frame. */
+export const INWARD: Readonly<Record<Wall, Vec3>> = {
+  ...{ rear: [1, 0, 0], front: [-1, 0, 0] },
+  ...{ floor: [0, 1, 0], top: [0, -1, 0] },
+  ...{ far: [0, 0, 1], near: [0, 0, -1] },
+}
 
 /** The wall that a place is in, by where its own axes point: the last one inward. */
 const WALL_BY_AXIS: Readonly<Record<string, Wall>> = {

@@ -10,7 +10,7 @@ export const FORMAT = 'juntura'
  * What a reader must know. It grows by one with every change of what a document may say; see
  * migrations/.
  */
-export const VERSION = 13
+export const VERSION = 14
 
 /** A small image as a data URL: nothing else is kept as a picture. */
 export const PICTURE = /^data:image\/(jpeg|png|webp);base64,[A-Za-z0-9+/=]+$/

@@ -1,7 +1,7 @@
 // What is drawn of a machine, in space: one figure for each thing that sits in it, as it is judged, with
 // what one knows it by. Every view is this scene seen from another side.
 import { within } from '../figures/format'
-import { airAt, meantFor, type Wall } from '../case/air'
+import { airAt, meantFor, WALL_NAME } from '../case/air'
 import { insideOf, type Layout } from '../case/layout'
 import { valueOf } from '../figures/quantity'
 import { AXES, nominalBox } from '../geometry/solid'
@@ -16,7 +16,7 @@ import { stage, type ValuesOf } from '../pipeline/stage'
 import { layout, plainItems, shells } from '../plan/items'
 import { frames, outlines, seats, solids } from '../plan/joints'
 import { every, socketIn } from '../plan/situation'
-import { supplyFans } from '../rules/air/breathing'
+import { supplyFans } from '../plan/supply-fans'
 import { box, sizeOf, type Detail } from './details'
 import { airArrows } from './furniture/air'
 import { boardFurniture } from './furniture/board'
@@ -106,16 +106,12 @@ function zoneFigure(item: Item, solid: Solid, hull: Box): Figure {
 /** A cage or a shroud: open within, so that what is in it is seen. */
 const pieceDetails = ({ min, max }: Box): readonly Detail[] => [box('place', min, max)]
 
-const WALL: Readonly<Record<Wall, string>> = {
-  ...{ floor: 'floor', top: 'top', front: 'front', rear: 'rear' },
-  ...{ near: 'near panel', far: 'far panel' },
-}
 /** Where it sits, as that is printed; of a supply which way its fan looks. */
 function noteOf(s: From, solid: Solid): string {
   const kind = within(specOf(solid.kind).title)
   if (solid.kind === 'board') return kind
   const wall = solid.kind === 'supply' ? s.supplyFans.get(solid.item) : null
-  if (wall) return `fan to the ${WALL[wall]}`
+  if (wall) return `fan to the ${WALL_NAME[wall]}`
   // A kit of modules is one thing in several sockets.
   const own = s.seats.filter(j =>
     solid.kind === 'memory' ? j.items[0] === solid.item : j.id === solid.joint,

@@ -214,10 +214,10 @@ describe('Avocet’s ways', () => {
     }
   })
   test('the 24-pin goes behind the tray, by the hole beside its socket', () => {
-    // (160, 51, 95): 4 out, down to 14, to the opening behind the supply at (187.5, 55), 14 and 8 in;
-    // slanting to (262, 330), 8 and 14 out, to (238, 360), 5.9 down; 20 slack.
+    // From its socket at (160, 8 + 64, 170 − 36): 4 out, down to 14, to the opening behind the supply at
+    // (187.5, 55), 14 and 8 in; slanting to (262, 330), 8 and 14 out, to (238, 360), 5.9 down; 20 slack.
     const way =
-      4 + 81 + Math.hypot(23.5, 4) + 22 + Math.hypot(74.5, 275) + 22 + Math.hypot(24, 30) + 5.9
+      4 + 120 + Math.hypot(23.5, 17) + 22 + Math.hypot(74.5, 275) + 22 + Math.hypot(24, 30) + 5.9
     const lead = whole.routes.find(r => r.id === 'supply/main.1')
     expect(lead?.through).toEqual(['opening behind the supply', 'middle side hole'])
     expect(lead?.need).toBeCloseTo(way + 20, 0)

@@ -10,7 +10,7 @@ import {
   SUPPLY_FANS,
   SUPPLY_FORMS,
 } from '../standards/supplies'
-import { base } from './kind'
+import { base, point2 } from './kind'
 
 export const supplySchema = z.looseObject({
   kind: z.literal('supply'),
@@ -82,6 +82,12 @@ export const supplySchema = z.looseObject({
         key: z.string(),
         label: z.string(),
         for: z.array(z.enum(facesOn('supply'))),
+        at: point2
+          .optional()
+          .describe(
+            'where its middle is as one looks at the plugs, the fan (or, without one there, the ' +
+              'underside) below: mm from the left edge, mm from the lower edge',
+          ),
       }),
     )
     .optional()

@@ -63,7 +63,7 @@ function sideOf(kind: PartKind | undefined, { end }: EndOf): 'up' | 'rear' | 'fr
 }
 
 /** The room that fingers take around a socket and before it; to one side only where one is shut. */
-function handAt(point: Vec3, way: Way, only: Way | null = null): Extent {
+export function handAt(point: Vec3, way: Way, only: Way | null = null): Extent {
   const onwards = (a: Axis, { by }: Way, mm: number): readonly [number, number] =>
     by === 1 ? [point[a], point[a] + mm] : [point[a] - mm, point[a]]
   const span = (a: Axis): readonly [number, number] => {
@@ -79,7 +79,7 @@ function handAt(point: Vec3, way: Way, only: Way | null = null): Extent {
 }
 
 /** How deep a body reaches into a hand's room at the most, mm. */
-const reachInto = (hand: Extent, body: Extent): number =>
+export const reachInto = (hand: Extent, body: Extent): number =>
   Math.min(
     ...AXES.map(a => Math.min(hand.most[a], body.most[a]) - Math.max(hand.least[a], body.least[a])),
   )

@@ -6,23 +6,10 @@ import { askingOf, shapesOf } from '../joining/asking'
 import { joinKeeping, type MadeAtOnce } from '../joining/keeping'
 import { solidsOf } from '../joining/solids'
 import type { Pins } from '../joining/pinned-pairs'
-import { leadsOf } from '../laying/leads'
-import { shortLeadsOf } from '../laying/short-leads'
 import { stage } from '../pipeline/stage'
 import { loadsOf } from '../power/loads'
 import { chosenPins, progress, system } from './given'
-import {
-  allEnds,
-  cases,
-  ends,
-  layout,
-  limiting,
-  modelPrints,
-  names,
-  prints,
-  shells,
-  sources,
-} from './items'
+import { allEnds, cases, layout, limiting, modelPrints, prints, shells, sources } from './items'
 
 /** What was made, act by act, in the order of time. */
 const made = stage('made', { progress }, ({ progress }): readonly MadeAtOnce[] => {
@@ -67,9 +54,6 @@ export const solids = stage('solids', { shells, seats }, ({ shells, seats }) =>
 export const loads = stage('loads', { sources, seats, plugs }, ({ sources, seats, plugs }) =>
   loadsOf(sources, [...seats, ...plugs]),
 )
-export const leads = stage('leads', { plugs, lines, field, names }, leadsOf)
-/** What could not be joined because it ends short, with the way that was measured. */
-export const shortLeads = stage('short-leads', { unmet, ends, frames, field }, shortLeadsOf)
 
 /** Tasks that make no joint and are made: `task:…`. */
 export const tasksDone = stage('tasks-done', { progress }, ({ progress }) =>

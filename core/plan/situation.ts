@@ -7,7 +7,8 @@ import type { Member } from '../parts/end'
 import type { ValuesOf } from '../pipeline/stage'
 import { leftOpen, school } from './given'
 import { ends, items, layout, names } from './items'
-import { frames, leads, loads, outlines, plugs, seats, solids, tasksDone, unmet } from './joints'
+import { frames, loads, outlines, plugs, seats, solids, tasksDone, unmet } from './joints'
+import { leads } from './leads'
 
 /** The stages of the plan that others are made from. */
 export const PLAN = {

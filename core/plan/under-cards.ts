@@ -3,7 +3,8 @@ import { lengthIn } from '../laying/stretches'
 import { nominalBox } from '../geometry/solid'
 import type { Box } from '../geometry/space'
 import { stage } from '../pipeline/stage'
-import { leads, solids } from './joints'
+import { solids } from './joints'
+import { leads } from './leads'
 import type { GoesFirst } from './ways-in'
 
 /** Named choice: what passes under a card for less is its edge, mm. */

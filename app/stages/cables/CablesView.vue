@@ -7,6 +7,7 @@ import { useDesk } from '../../state/desk'
 import FindingRow from '../../ui/findings/FindingRow.vue'
 import CableLine from './CableLine.vue'
 import DressingList from './DressingList.vue'
+import PlugSide from '../../drawing/PlugSide.vue'
 import EmptyStage from '../../ui/EmptyStage.vue'
 import StageLayout from '../../ui/StageLayout.vue'
 import { useFindings } from '../../ui/findings'
@@ -17,6 +18,7 @@ const OF_LEADS = ['routes/lead-length', 'routes/longest-lead']
 /** Holes, heads, the chamber, blades: what is said of more than one lead. */
 const others = computed(() => findings.value.filter(f => !OF_LEADS.includes(f.rule)))
 const routes = computed(() => desk.analysis?.routes ?? [])
+const plugSides = computed(() => desk.analysis?.supplyPlugs ?? [])
 const groups = computed(() =>
   [
     { title: 'Too short', rows: routes.value.filter(r => r.gap !== null) },
@@ -43,6 +45,10 @@ const groups = computed(() =>
         <CableLine v-for="r in g.rows" :key="r.id" :route="r" />
       </ul>
     </template>
+    <template v-if="plugSides.length"
+      ><h2>At the supply</h2>
+      <PlugSide v-for="s in plugSides" :key="s.supply" :of="s" class="sheet at-supply" />
+    </template>
     <template v-if="others.length"
       ><h2>Holes, fans, room behind the tray</h2>
       <ul class="sheet">
@@ -64,6 +70,9 @@ const groups = computed(() =>
 </template>
 
 <style scoped>
+.at-supply {
+  padding: 12px;
+}
 h2 {
   margin: 14px 0 6px;
 }

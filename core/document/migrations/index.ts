@@ -131,4 +131,12 @@ export const MIGRATIONS: readonly Migration[] = [
     build: same,
     part: same,
   },
+  {
+    from: 13,
+    says:
+      'A new field, which may be left out: where each socket of a modular supply is on the side of its ' +
+      'plugs (`sockets.*.at`).',
+    build: same,
+    part: same,
+  },
 ]

@@ -8,7 +8,7 @@ import { panels, piecesOff } from '../../plan/pieces-off'
 import { goesFirst, type GoesFirst } from '../../plan/ways-in'
 import { leaving } from '../../plan/given'
 import { stage, type ValuesOf } from '../../pipeline/stage'
-import { supplyFans } from '../../rules/air/breathing'
+import { supplyFans } from '../../plan/supply-fans'
 import { dressing } from '../../plan/dressing'
 
 /**

@@ -2,24 +2,18 @@
 // supplies with a fan in their large face.
 import { ofPart } from '../../figures/format'
 import type { Vec3 } from '../../geometry/space'
-import { itemOf } from '../../ids/ids'
 import type { EndOf, Joint } from '../../joining/joint'
 import type { Frames } from '../../joining/places'
 import type { Solid } from '../../joining/solids'
 import type { Item } from '../../parts'
 import type { Card } from '../../parts/card-schema'
-import type { Wall } from '../../case/air'
 import type { Case } from '../../parts/case-schema'
 import type { ItemOf } from '../../parts/kind'
-import { fanOf } from '../../parts/supply-fan'
 import type { Supply } from '../../parts/supply-schema'
-import { ends, items, names } from '../../plan/items'
-import { frames, seats, solids } from '../../plan/joints'
-import { every } from '../../plan/situation'
-import { stage } from '../../pipeline/stage'
+import { mouthAt, type Mouth } from '../../plan/mouths'
+import { supplyMouths } from '../../plan/supply-fans'
 import { SOURCE } from '../../standards/sources'
 import type { Because } from '../finding'
-import { facedBy, mouthAt, opening, opposite, type Mouth } from './mouths'
 
 export interface Breathing {
   readonly mouth: Mouth
@@ -96,62 +90,16 @@ export function cooledBy({ cooling, does, slots }: Card): {
   return { by: does === 'graphics' && slots >= 2 ? 'fans' : 'nothing', assumed: true }
 }
 
-/** Toward which wall the fan of each supply looks, as it should go in; for the order. */
-export const supplyFans = stage(
-  'supply-fans',
-  { items, names, ends, seats, frames, solids },
-  (s): ReadonlyMap<string, Wall> =>
-    new Map(
-      every(s, 'case').flatMap(pc =>
-        suppliesIn(s, pc).map(b => [b.mouth.solid.item, wallBefore(b.mouth)] as const),
-      ),
-    ),
-)
-const WALLS_BY_AXIS = [
-  ['rear', 'front'],
-  ['floor', 'top'],
-  ['far', 'near'],
-] as const
-const wallBefore = ({ axis, side }: Mouth): Wall => WALLS_BY_AXIS[axis][side === 'from' ? 0 : 1]
-
-/** Supplies by which side their fan faces. */
+/** Supplies with a fan in their large face. */
 const suppliesIn = (s: Seated, pc: ItemOf<Case>): readonly Breathing[] =>
-  s.seats.flatMap(joint => {
-    const item = s.items.find(i => i.id === joint.items[0])
-    const direction = s.frames.get(joint.items[0])?.axes[2]
-    const solid = s.solids.find(o => o.joint === joint.id && o.key === 'supply')
-    const isInside = solid?.within.some(ref => itemOf(ref) === pc.id)
-    if (item?.part.kind !== 'supply' || !solid || !isInside || !direction) return []
-    const fan = fanOf(item.part)
-    if (fan.at !== 'large face') return []
-    const usual = breatheWhere(s, pc, mouthAt(solid, direction))
-    const mouth = item.turned === undefined ? usual : opposite(usual)
-    return [
-      {
-        ...{ mouth, what: `the fan of the ${item.name}`, assumed: fan.assumed },
-        wayOut: 'Turn it so that its fan faces an opening, or leave room for it.',
-        because: stillAt({ ...item, part: item.part }),
-      },
-    ]
-  })
+  supplyMouths(s, pc).map(({ supply, mouth, assumed }) => ({
+    ...{ mouth, assumed, what: `the fan of the ${supply.name}` },
+    wayOut: 'Turn it so that its fan faces an opening, or leave room for it.',
+    because: stillAt(supply),
+  }))
 
 /** A fan that stands still at low load leaves the supply to the air that rises through it. */
 const stillAt = ({ part: { fanMode }, name }: ItemOf<Supply>): readonly Because[] =>
   fanMode === 'stops at low load'
     ? [{ fact: `fan of the ${name}`, value: fanMode, basis: 'spec', source: SOURCE.maker }]
     : []
-
-/**
- * On which side a supply's fan goes that nobody turned: where the case has openings for it, else
- * where there is more room.
- */
-function breatheWhere({ solids }: Seated, pc: ItemOf<Case>, far: Mouth): Mouth {
-  const near = opposite(far)
-  const [a, b] = [near, far].map(mouth => {
-    const faces = facedBy(mouth, solids)
-    const wall = faces && opening(pc, faces.solid)
-    return { mouth, open: wall?.open === true, gap: faces?.gap ?? Infinity }
-  })
-  if (!a || !b || a.open || (!b.open && a.gap >= b.gap)) return near
-  return b.mouth
-}

@@ -6,7 +6,7 @@ import { lengthBefore } from '../../laying/blades'
 import type { LaidLead } from '../../laying/lay-lead'
 import { runOn } from '../../analysis/analyse'
 import { Memory } from '../../pipeline/memory'
-import { leads } from '../../plan/joints'
+import { leads } from '../../plan/leads'
 import { avocet, then } from '../../test-helpers/demos'
 
 const laid = runOn(avocet, 'then', new Memory()).values({ leads }).leads

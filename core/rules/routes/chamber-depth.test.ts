@@ -8,7 +8,7 @@ import { altered, exact, fieldsOf, machineIn, buildOf } from '../../test-helpers
 import { avocet, change, finding, measure, then } from '../../test-helpers/demos'
 import { runOn } from '../../analysis/analyse'
 import { Memory } from '../../pipeline/memory'
-import { leads } from '../../plan/joints'
+import { leads } from '../../plan/leads'
 
 const laid = runOn(avocet, 'then', new Memory()).values({ leads }).leads
 const lead = (id: string, points: readonly Vec3[]): LaidLead => {

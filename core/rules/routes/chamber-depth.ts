@@ -2,7 +2,7 @@
 import { fact, of, type Leaf } from '../../figures/quantity'
 import { stacksBehind, type Stack } from '../../laying/crossings'
 import { items, layout } from '../../plan/items'
-import { leads } from '../../plan/joints'
+import { leads } from '../../plan/leads'
 import { every } from '../../plan/situation'
 import { LEADS_SOURCE } from '../../connectors/leads'
 import { measured } from '../finding'

@@ -1,6 +1,6 @@
 // Is there room in each hole for the leads that go through it?
 import { layout } from '../../plan/items'
-import { leads } from '../../plan/joints'
+import { leads } from '../../plan/leads'
 import { measured } from '../finding'
 import { rule } from '../rule'
 import { fact, of } from '../../figures/quantity'

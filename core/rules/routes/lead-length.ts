@@ -1,6 +1,6 @@
 // Is each lead long enough for its way?
 import { layout } from '../../plan/items'
-import { leads } from '../../plan/joints'
+import { leads } from '../../plan/leads'
 import type { Layout } from '../../case/layout'
 import type { Reach } from '../../ways/reach'
 import { openingLabel } from '../../ways/way'

@@ -1,11 +1,11 @@
 // Where the things in a case breathe: the side of a solid that its fans face, and what lies before it.
-import { minus, valueOf, type Sum } from '../../figures/quantity'
-import { AXES, nominalBox, type Axis } from '../../geometry/solid'
-import type { Vec3 } from '../../geometry/space'
-import type { Solid } from '../../joining/solids'
-import { ventsOf, WALLS, type Wall } from '../../case/air'
-import type { Case } from '../../parts/case-schema'
-import type { ItemOf } from '../../parts/kind'
+import { minus, valueOf, type Sum } from '../figures/quantity'
+import { AXES, nominalBox, type Axis } from '../geometry/solid'
+import type { Vec3 } from '../geometry/space'
+import type { Solid } from '../joining/solids'
+import { ventsOf, WALLS, type Wall } from '../case/air'
+import type { Case } from '../parts/case-schema'
+import type { ItemOf } from '../parts/kind'
 
 /** A side of a solid that air passes: `to` is the side that lies farther along the axis. */
 export interface Mouth {

@@ -1,0 +1,11 @@
+// Every lead with its way, and those that end short of what they should be joined to.
+import { leadsOf } from '../laying/leads'
+import { shortLeadsOf } from '../laying/short-leads'
+import { stage } from '../pipeline/stage'
+import { ends, names } from './items'
+import { field, frames, plugs, unmet } from './joints'
+import { linesFromSockets } from './supply-sockets'
+
+export const leads = stage('leads', { plugs, lines: linesFromSockets, field, names }, leadsOf)
+/** What could not be joined because it ends short, with the way that was measured. */
+export const shortLeads = stage('short-leads', { unmet, ends, frames, field }, shortLeadsOf)
