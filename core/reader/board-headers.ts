@@ -3,7 +3,7 @@ import { aboutM2, allM2 } from './m2'
 import type { Notes } from './notes'
 import { oneOf, opening } from './pattern'
 import { isSlot } from './board-slots'
-import { phrasesOf, type Statement } from './statements'
+import { clausesOf, phrasesOf, type Statement } from './statements'
 import { leadingCount, thingsIn, type Counted, type Thing } from './things'
 
 type Header =
@@ -33,7 +33,10 @@ const HEADERS: readonly Thing<Header>[] = [
     key: 'light-12',
     named: oneOf(
       ...[/12\s?V\s+(?:RGB|LED)/, /RGB\s*(?:LED )?(?:header)?\s*\(12\s?V/],
-      ...[/(?<![A-Z])RGB(?: LED)? headers?/, /(?<![A-Z])RGB(?: LED)?\s*\(?4[- ]?pin/],
+      ...[
+        /(?<![A-Z])RGB(?: LED)?(?: strip)? (?:headers?|connectors?)/,
+        /(?<![A-Z])RGB(?: LED)?\s*\(?4[- ]?pin/,
+      ],
       ...[/(?<![A-Z])RGB 12\s?V/, /(?<=^\s*\d+\s*x?\s*)RGB(?: LED)?(?=\s*$)/],
     ),
   },
@@ -45,7 +48,10 @@ const HEADERS: readonly Thing<Header>[] = [
       ...[/CPU[_ ]OPT/, /(?:fan|PWM) (?:headers?|connectors?)/, /\bpump\b/, /\bfans?\b/],
     ),
   },
-  { key: 'main-24', named: /24[- ]?pin|20\+4|\bATX 24\b(?![.,\d]|\s*V|[- ]?pin)/i },
+  {
+    key: 'main-24',
+    named: /24[- ]?pin|20\+4|\bE?ATX_?PWR\d?\b|\bATX 24\b(?![.,\d]|\s*V|[- ]?pin)/i,
+  },
   { key: 'cpu-8', named: /8[- ]?pin|4\+4[- ]?pin|\bEPS 8\b/i, not: /PCI(?:e|-E)/i },
   {
     key: 'cpu-4',
@@ -75,13 +81,16 @@ const HEADERS: readonly Thing<Header>[] = [
   {
     key: 'sata-data',
     named: /(?:SATA|serial ATA)(?:\s?(?:III|3|6G\b|6\s?Gb(?:it)?(?:ps|\/s)?))?/i,
+    // What its controller can do with disks is no socket.
+    not: /\bRAID\b|\bAHCI\b|storage devices/i,
   },
 ]
 type Rear =
   'hdmi' | 'displayport' | 'vga' | 'usb-c-socket' | 'usb-a' | 'network' | 'audio-jack' | 'ps2'
 const REAR: readonly Thing<Rear>[] = [
   { key: 'hdmi', named: /HDMI/i },
-  { key: 'displayport', named: /DisplayPort|\bDP\b/i },
+  // Over a Type-C socket it has none of its own.
+  { key: 'displayport', named: /DisplayPort|\bDP\b/i, not: /Type[- ]?C/i },
   { key: 'vga', named: /\bVGA\b|D-?Sub/i },
   { key: 'usb-c-socket', named: /USB[^,;]*?Type[- ]?C|USB-?C\b|Type[- ]?C/i },
   {
@@ -130,7 +139,7 @@ export function readHeaders(s: Statement, notes: Notes): void {
         (_, count: string, pins: string) =>
           `${count}USB ${pins.startsWith('9') || pins === '10' ? 2 : 3} ${pins}-pin`,
       )
-  const phrases = phrasesOf(s.value.replace(OTHER_NAME, '$1 or '))
+  const phrases = clausesOf(s.value.replace(OTHER_NAME, '$1 or '))
   for (const phrase of (/\bUSB\b/i.test(s.label) ? phrases.map(rated) : phrases).flatMap(sorts))
     readPhrase(s, notes, phrase, inLabel)
 }
@@ -159,12 +168,23 @@ function readPhrase(
   inLabel: Counted<Header> | undefined,
 ): void {
   const found = isAboutOther(s, phrase) ? null : headerIn(phrase, inLabel, notes)
-  if (!found) return
+  if (!found) return readPowerByName(s, notes, phrase)
   const aboutFans = inLabel?.key === 'fan-4'
   const key = aboutFans ? 'fan-4' : found.key
   const isNumbered = key === 'fan-4' || key === 'sata-data'
   const count = (isNumbered ? rangeIn(phrase) : null) ?? countIn(phrase, found, aboutFans)
   if (count > 0 && isHere(s, phrase, key)) notes.count(s, `headers.${key}`, count, phrase)
+}
+
+/** "2x Power Connector (CPU_PWR)": most have eight contacts, some four. */
+function readPowerByName(s: Statement, notes: Notes, phrase: string): void {
+  if (!/\bCPU_?PWR\d?\b/i.test(phrase)) return
+  const value = leadingCount(phrase) ?? 1
+  notes.doubt(
+    s,
+    { path: 'headers.cpu-8', value, unit: 'pcs' },
+    'how many contacts it has is not said',
+  )
 }
 
 /** A lead that comes with the board is no header of it. */
@@ -249,7 +269,9 @@ export const isRear = (s: Statement): boolean =>
 const SORTS = /\d\s*x\s*USB[^,;()]*\((\d\s*x?\s*(?:USB\s*)?Type[^()]*,[^()]*)\)/gi
 
 export function readRear(s: Statement, notes: Notes): void {
-  const phrases = phrasesOf(s.value.replace(SORTS, '$1'))
+  const phrases = phrasesOf(s.value.replace(SORTS, '$1')).filter(
+    p => !WHAT_IT_CAN.test(p) || /\d\s*x\s/i.test(p),
+  )
   const [inLabel] = thingsIn(s.label, REAR)
   const found = phrases.flatMap(phrase => {
     const [here] = thingsIn(phrase, REAR)

@@ -2,7 +2,7 @@
 import { generationIn } from './common'
 import { aboutM2, allM2, isCondition } from './m2'
 import type { Notes } from './notes'
-import { phrasesOf, type Statement } from './statements'
+import { clausesOf, type Statement } from './statements'
 import { countOf, leadingCount, wordNumber } from './things'
 
 /** "x16 slot", "PCIe 5.0 x16": groups are the bus, its generation, the size. */
@@ -38,7 +38,7 @@ export function readSlots(s: Statement, notes: Notes, from: number): number {
 /** "PCIe x16 | 2 (1 x PCIe 5.0 x16, 1 x PCIe 4.0 x4)": the brackets tell each of them. */
 function slotPhrases(s: Statement): readonly string[] {
   const [, each] = (isSlot(s.label) && ONE_BY_ONE.exec(s.value)) || []
-  return phrasesOf(each ?? s.value)
+  return clausesOf(each ?? s.value)
 }
 const ONE_BY_ONE = /^\s*\d\s*\((\s*\d\s*x\s[^()]*,\s*\d\s*x\s[^()]*)\)\s*$/i
 
@@ -50,13 +50,34 @@ interface SlotPhrase {
   readonly generation: number | null
 }
 
+/** "PCI_E2 Gen PCIe 4.0 supports up to x4": of slots that were counted before, one by one. */
+const ONE_OF_THEM =
+  /^\s*PCI_?E_?\d\b[^()]*?\b(?:Gen|PCIe)\s?(\d)(?:\.\d)?[^()]*?\bx\s?(16|8|4|2|1)\b/i
+
+function readOneOfThem(s: Statement, notes: Notes, phrase: string, counted: number): boolean {
+  const [, generation, lanes] = ONE_OF_THEM.exec(phrase) ?? []
+  const open = Array.from({ length: counted }, (_, n) => n).find(
+    n => !notes.has(`slots.${n}.generation`),
+  )
+  if (generation === undefined || open === undefined) return false
+  notes.put(s, `slots.${open}.generation`, Number(generation))
+  if (notes.value(`slots.${open}.size`) !== `x${lanes}`)
+    notes.put(s, `slots.${open}.lanes`, Number(lanes))
+  return true
+}
+
 function readPhrase(s: Statement, notes: Notes, phrase: string, from: number): number {
+  if (readOneOfThem(s, notes, phrase, from)) return from
   const said = slotsIn(s, phrase)
   if (!said) return from
   const { count, long, lanes, generation } = said
+  const isOneOfSeveral = count > 1 && /\bx\d+\s*\/\s*x?\d+\s*modes?\b/i.test(phrase)
   for (let n = from; n < from + count; n++) {
+    const path = `slots.${n}.lanes`
     notes.put(s, `slots.${n}.size`, `x${long}`)
-    if (lanes !== Number(long)) notes.put(s, `slots.${n}.lanes`, lanes)
+    if (isOneOfSeveral)
+      notes.doubt(s, { path, value: lanes }, 'which of them has which is not said')
+    else if (lanes !== Number(long)) notes.put(s, path, lanes)
     notes.put(s, `slots.${n}.generation`, generation)
   }
   return from + count

@@ -3,6 +3,7 @@
 import { formsIn, isRemark, socketsIn } from './common'
 import { isRear, readHeaders, readRear } from './board-headers'
 import { readSlots } from './board-slots'
+import { putImplied, usbByPlace } from './board-usb'
 import { measuresIn, productIn } from './measures'
 import { isNo, whole, type Notes } from './notes'
 import { aboutM2, readM2Sockets } from './m2'
@@ -18,14 +19,19 @@ export function readBoard(sheet: Sheet, notes: Notes): void {
     readMemory(s, notes)
   }
   let slots = 0
-  for (const s of sheet.statements) {
+  const byPlace = sheet.statements.map(s => (isRear(s) ? { rest: s, implied: [] } : usbByPlace(s)))
+  for (const [i, s] of sheet.statements.entries()) {
     slots = readSlots(s, notes, slots)
     if (isRear(s)) readRear(s, notes)
-    else readHeaders(s, notes)
+    else readHeaders(byPlace[i]?.rest ?? s, notes)
     if (/flash ?back|flash button|bios[- ]?flash/i.test(whole(s)))
       notes.put(s, 'firmware.flashes', !isNo(s.value))
     readShield(s, notes)
   }
+  putImplied(
+    byPlace.flatMap(b => b.implied),
+    notes,
+  )
   readWiredNetwork(sheet, notes)
   readM2Sockets(sheet, notes)
 }

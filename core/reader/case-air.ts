@@ -18,7 +18,7 @@ interface WallPart {
   readonly text: string
 }
 
-const LIQUID = /radiator|\brads?\b|water ?cooling|liquid cooling|\bAIO\b/i
+const LIQUID = /radiator|\brads?\b|water ?cooling|liquid cool(?:ing|ers?)|\bAIO\b/i
 /** A clearance that tells with or without which radiator it is counted names no radiator place. */
 const COUNTED_WITH = /w\/o radiator|with(?:out)? (?:front )?radiator/i
 /** Lines on what the fans of a case are, not where they go. */

@@ -7,10 +7,11 @@ import { phrasesOf, type Sheet, type Statement } from './statements'
 import { wordNumber } from './things'
 
 const NUMBER = String.raw`(\d{1,2}|\b(?:one|two|three|four|five|six)\b)`
-const FRAME = String.raw`(60|70|80|92|120|140|180|200)`
+const SIZES = '60|70|80|92|120|140|180|200'
+const FRAME = `(${SIZES})`
 /** "3 x 120 mm", "three 120 mm fans", "1 x ARGB 120 mm". */
 const FANS = new RegExp(
-  String.raw`(?<![\d.])(?:${NUMBER}(?:\s*[x×]\s*|\s+)(?:[a-z-]+\s+){0,2})?${FRAME}\s*-?\s*mm`,
+  String.raw`(?<![\d.])(?:${NUMBER}(?:\s*[x×]\s*|\s+)(?:[a-z][a-z\d-]*\s+){0,2}\(?)?${FRAME}\s*-?\s*mm`,
   'gi',
 )
 /** Under a label that they are there a count and a frame say it: "3x 140 ARGB front". */
@@ -80,9 +81,23 @@ const aboutFans = (s: Statement): readonly string[] =>
 /** "included x 2" as "2 included". */
 const TURNED = /\b(included|pre-?installed)\s*[x×]\s*(\d)\b/gi
 
+/** "2x 120 mm (1 front, 1 rear)": the brackets part them by wall. */
+const PARTED = new RegExp(
+  String.raw`(\d)\s*[x×]\s*((?:${SIZES})\s*mm(?: [a-z]+)?)\s*\(((?:\d x? ?[a-z]+(?:, | and )?){2,})\)`,
+  'gi',
+)
+const byWall = (value: string): string =>
+  value.replace(PARTED, (all, count: string, frame: string, inside: string) => {
+    const each = phrasesOf(inside)
+    const sum = each.reduce((n, p) => n + Number(/\d/.exec(p)?.[0] ?? 0), 0)
+    const isParted = sum === Number(count) && each.every(p => wallsIn(p).length === 1)
+    const parts = each.map(p => `${/\d/.exec(p)?.[0] ?? ''} x ${frame} ${wallsIn(p)[0] ?? ''}`)
+    return isParted ? parts.join(', ') : all
+  })
+
 function toldOf(line: Line): readonly Told[] {
   const { heading, s: said } = line
-  const s = { ...said, value: said.value.replace(TURNED, '$2 $1') }
+  const s = { ...said, value: byWall(said.value.replace(TURNED, '$2 $1')) }
   const isIncluded = INCLUDED.test(
     [withoutBrackets(s.under), withoutBrackets(heading), s.label, ...aboutFans(s)]
       .join(' ')

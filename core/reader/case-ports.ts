@@ -7,7 +7,7 @@ import { countAround } from './things'
 const LABELS = oneOf(
   ...[
     /ports? (?:at the )?front/,
-    /front (?:i\/o|panel|ports?|connectors?|connections?|usb)/,
+    /front (?:i\/?o|panel|ports?|connectors?|connections?|usb)/,
     /^front$/,
     /i\/o/,
     /^io$/,

@@ -2,6 +2,7 @@
 // ports: case-ports.ts.
 import type { BoardForm } from '../standards/boards'
 import { readAir } from './case-air'
+import { byFrame } from './fans-by-frame'
 import { readPorts } from './case-ports'
 import { readRooms } from './case-rooms'
 import { aboutStandoffs, readStandoffs } from './case-standoffs'
@@ -38,10 +39,10 @@ export function readCase(sheet: Sheet, notes: Notes): void {
     readRooms(s, notes)
     readBays(s, notes)
     readSlots(s, notes)
-    readAir(s, notes)
     readPorts(s, notes)
     readStandoffs(s, notes)
   }
+  for (const s of byFrame(sheet.statements)) readAir(s, notes)
 }
 
 function readBoards(s: Statement, notes: Notes): void {
@@ -60,7 +61,7 @@ function readBoards(s: Statement, notes: Notes): void {
 const LARGE_TO = new RegExp(
   [
     String.raw`\b(?:E-?ATX|SSI[- ]?(?:EEB|CEB)|XL-?ATX)\b[\s(,]*(?:up to|max\.?|to|≤|<)?\s*`,
-    String.raw`(?:30[45](?:\s*mm)?\s*x\s*(\d{3})\b|(\d{3})\s*mm)`,
+    String.raw`(?:30[45](?:\s*mm)?\s*x\s*(\d{3})\b|(\d{3})\s*mm(?!\s*x))`,
   ].join(''),
   'i',
 )

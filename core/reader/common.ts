@@ -27,7 +27,10 @@ const FORM_WORDS: readonly (readonly [RegExp, BoardForm])[] = [
   [/\bFlex[- ]?ATX\b/i, 'FlexATX'],
   [/\b(?:mini[- ]?ITX|m-?ITX|ITX)\b/i, 'Mini-ITX'],
   [/\bBaby[- ]?AT\b/i, 'Baby-AT'],
-  [/(?<![-\w])ATX\b(?!\s*(?:12V|power|PS|PSU|\d|\d\d-pin|supply|main(?!board)))/i, 'ATX'],
+  [
+    /(?<![-\w])ATX\b(?!\s*(?:12V|power|PS|PSU|\d(?![\d.,]*\s*(?:mm|cm)\b)|\d\d-pin|supply|main(?!board)))/i,
+    'ATX',
+  ],
   [/(?<![-\w])AT\b(?=\s*(?:board|case|form|$|,|\/))/, 'AT'],
 ]
 /** The forms that a text names, in the order of naming. */

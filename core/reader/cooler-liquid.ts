@@ -30,12 +30,18 @@ export function readLiquid(s: Statement, notes: Notes): void {
     notes.put(s, 'liquid.pump.amps', ampsIn(s.value), 'A')
     notes.put(s, 'liquid.pump.lead', leadIn(s), 'mm')
   } else if (/\bfans?\b/i.test(text) && !/radiator(?! fans?\b)/i.test(s.label)) readFans(s, notes)
-  if (/USB/i.test(text)) notes.put(s, 'liquid.usb', valueIn(s.value, 'mm') ?? !isNo(s.value))
+  if (/USB/i.test(text)) notes.put(s, 'liquid.usb', usbLead(s) ?? !isNo(s.value))
 }
+
+/** The length of its USB lead; another length in the line is that of something else. */
+const usbLead = (s: Statement): number | null =>
+  /USB|cable|lead/i.test(s.label) || /cable|lead|cord/i.test(s.value)
+    ? valueIn(s.value, 'mm')
+    : null
 
 /** Sizes written as a product, however many. */
 const PRODUCTS = /\d+(?:[.,]\d+)?\s*(?:mm)?(?:\s*[x×]\s*\d+(?:[.,]\d+)?\s*(?:mm)?){1,2}/gi
-const BARE_SIDES = /(\d{3}\s*x\s*\d{3}\s*x\s*\d{2})(?![\d.])/i
+const BARE_SIDES = /(\d{3}(?:\.\d)?\s*x\s*\d{3}(?:\.\d)?\s*x\s*\d{2}(?:\.\d)?)(?![\d.])/i
 function readRadiator(s: Statement, notes: Notes): void {
   // "276x120x27": a radiator's three sides are in mm where nobody says so.
   const product = productIn(s.value, s.label) ?? productIn(s.value.replace(BARE_SIDES, '$1 mm'))
@@ -74,6 +80,12 @@ function readFans(s: Statement, notes: Notes): void {
       countOf(s.value, named) ?? countBehind(s) ?? leadingCount(s.value),
       'pcs',
     )
+  notes.put(
+    s,
+    'liquid.fans',
+    /\bfan count\s*:?\s*(\d)\b/i.exec(s.value)?.slice(1).map(Number)[0],
+    'pcs',
+  )
   if (frame?.[1]) notes.put(s, 'liquid.fans.size', frame[1])
   notes.put(s, 'liquid.fans.face', fanPlugIn(s.value))
   notes.put(s, 'liquid.fans.amps', ampsIn(s.value), 'A')

@@ -161,7 +161,7 @@ const isAsleep = (says: string, s: Statement): boolean =>
 
 /** Of an average and the most it takes the most counts. */
 function readAtWork(s: Statement, notes: Notes, watts: readonly number[]): void {
-  const isOfSeveral = /\bmax|peak/i.test(s.value)
+  const isOfSeveral = /\bmax|peak|\bread\b.*\bwrite\b/i.test(whole(s))
   if (watts.length > 0) notes.put(s, 'busy', isOfSeveral ? Math.max(...watts) : watts[0], 'W')
 }
 

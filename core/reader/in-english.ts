@@ -17,6 +17,7 @@ const WORDS: readonly (readonly [RegExp, string])[] = [
   [/Erweiterungs(?:slots?|steckplätze|karten)|Steckkartenplätze/gi, 'expansion slots'],
   [/(?:Speicher|RAM-)(?:steckplätze|slots|bänke)/gi, 'memory slots'],
   [/Speicherkapazität|Gesamtkapazität|Kapazität/gi, 'capacity'],
+  [/(?:RAM|Speicher)-?(?:freiheit|freiraum|höhe)/gi, 'memory clearance'],
   [/Arbeitsspeicher/gi, 'memory'],
   [/Speichertyp/gi, 'memory type'],
   [/Kabellänge/gi, 'cable length'],

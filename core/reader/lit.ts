@@ -12,7 +12,7 @@ const NONE = /\bnon[- ]?A?RGB|\b(?:no|without)\s+(?:A?RGB|LEDs?|light)/i
 const OWN =
   /proprietary|own (?:plug|connector|controller)|(?:only )?with (?:the|its) (?:supplied|included) controller/i
 /** Where one thing that is said ends and the next begins. */
-const PHRASE = /[,;+&/]|\band\b|\bplus\b/i
+const PHRASE = /,(?!\d)|[;+&/]|\band\b|\bplus\b|(?=\((?:LEDs?|A?-?RGB)\s+\d)/i
 
 /**
  * Reads what is said of the lights into the fields under a path, and leaves the rest to `read`; a line

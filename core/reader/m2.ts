@@ -56,7 +56,7 @@ const isNoTotal = (
   all: readonly Socket[],
 ): boolean =>
   nameOf(own) !== undefined ||
-  TELLS_OF_A_SOCKET.test(own.replace(/\d\s*x\s*M\.?2/gi, '')) ||
+  TELLS_OF_A_SOCKET.test(own.replace(/\d\s*x\s*M\.?2/gi, '').replace(/\(?\bkey M\b\)?/gi, '')) ||
   NUMBERED.test(whole(s)) ||
   !all.some(other => nameOf(other.own) !== undefined)
 const nameOf = (text: string): string | undefined =>

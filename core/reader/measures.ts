@@ -28,7 +28,7 @@ const UNIT: readonly (readonly [RegExp, Unit, number])[] = [
   [/^(?:g|grams?)\b/i, 'g', 1],
   [/^(?:lbs?|pounds?)\b/i, 'g', 453.592],
   [/^mA\b/, 'A', 0.001],
-  [/^(?:A|amps?|amperes?)\b/, 'A', 1],
+  [/^(?:A(?!-?RGB)|amps?|amperes?)\b/, 'A', 1],
   [/^mW\b/, 'W', 0.001],
   [/^(?:W|watts?)\b/i, 'W', 1],
   [/^(?:V|volts?)\b/i, 'V', 1],

@@ -3,7 +3,7 @@ import { firstOf, measuresIn, plainNumber, spokenIn, valueIn } from './measures'
 import { isNo, whole, type Notes } from './notes'
 import { choiceIn } from './pattern'
 import { speedsIn } from './speeds'
-import type { Sheet, Statement } from './statements'
+import { phrasesOf, type Sheet, type Statement } from './statements'
 import { leadingNumber } from './things'
 
 export function readMemory(sheet: Sheet, notes: Notes): void {
@@ -16,8 +16,8 @@ export function readMemory(sheet: Sheet, notes: Notes): void {
   for (const s of sheet.statements) {
     readType(s, notes, isForLaptops)
     readKit(s, notes)
-    const fast = speedsIn(whole(s))
     const isBase = hasProfile && WITHOUT_PROFILE.test(whole(s))
+    const fast = speedsIn(isBase ? withoutProfile(s) : whole(s))
     if (fast.length > 0) notes.put(s, isBase ? 'base' : 'speed', Math.max(...fast), 'MTs')
     const volts = isBase ? null : firstOf(s.value, 'V')
     if (volts && volts.value < MAINS) notes.put(s, 'volts', volts.value, 'V')
@@ -41,6 +41,11 @@ const REGISTERED = /\bRDIMM\b|(?<!\b(?:non|un|not)[- ]?)registered/i
 /** What it runs at until a profile is switched on. */
 const WITHOUT_PROFILE =
   /\bSPD\b|\bJEDEC\b|\bdefault\b|without (?:a |an )?(?:\w+ )?profile|\bbase speed\b/i
+/** "OC 7200 36-46; JEDEC 5600 46-45": only what is said of it, where a line tells profiles as well. */
+function withoutProfile(s: Statement): string {
+  const own = phrasesOf(s.value).filter(p => WITHOUT_PROFILE.test(p))
+  return own.length > 0 ? own.join(', ') : whole(s)
+}
 /** Named choice: no module takes as much, V. */
 const MAINS = 6
 

@@ -3,8 +3,9 @@
 
 import { wordNumber } from './things'
 
-/** "6600 MHz+ (OC)", "7200+(O.C.)". */
-const OVERCLOCKED = /\d{4,5}\s*\+?\s*(?:MHz|MT\/s)?\s*\+?\s*\((?:OC|O\.C\.?|overclock\w*)\)/gi
+/** "6600 MHz+ (OC)", "7200+(O.C.)", "8400 - 5800 (OC) MT/s". */
+const OVERCLOCKED =
+  /(?:\d{4,5}\s*[-–]\s*)?\d{4,5}\s*\+?\s*(?:MHz|MT\/s)?\s*\+?\s*\((?:OC|O\.C\.?|overclock\w*)\)/gi
 
 /** Promised speeds: those in a row before "MT/s" or "MHz", overclocked ones left out. */
 export function speedsIn(text: string): readonly number[] {
@@ -26,7 +27,8 @@ export function speedsIn(text: string): readonly number[] {
       ? [...plain.matchAll(/\bup to (\d{4,5})\b(?!\s*[GM]B)/gi)].map(m => m[1] ?? '')
       : []
   const told = [...plain.matchAll(/\b(?:JEDEC|SPD|profile)\s+(\d{4,5})(?![\d.]*\s*V\b)/gi)]
-  const bySetting = told.map(m => m[1] ?? '')
+  const ranged = [...plain.matchAll(/(\d{4,5})(?:\s*[-–]\s*\d{4,5})?\s*\(JEDEC\)/gi)]
+  const bySetting = [...told, ...ranged].map(m => m[1] ?? '')
   return [...new Set([...rows, ...named, ...bare, ...most, ...bySetting].map(Number))].filter(
     n => n >= 200 && n <= 12000,
   )

@@ -150,7 +150,8 @@ function overList(raw: string, clean: string, next = ''): string | null {
     (isBelow(raw, next) && /^[^\d:|\t,]{2,28}$/.test(clean)) ||
     (OVER_WALLS.test(clean) && AT_A_WALL.test(next)) ||
     (OVER_SIDES.test(clean) && A_SIZE.test(next)) ||
-    (LIST_NAME.test(clean) && COUNTS.test(next))
+    (LIST_NAME.test(clean) && COUNTS.test(next)) ||
+    (SECTION.test(clean) && BEGINS_A_SECTION.test(next))
   return isOver ? clean : null
 }
 /** Whether a line stands deeper than the one over it, or begins a list of points. */
@@ -167,6 +168,21 @@ const AT_A_WALL = /^\s*(?:front|rear|top|bottom|side|roof)(?:\s*[:|\t]|\s+\d)/i
 const OVER_SIDES = /^(?=.*\b(?:dimensions?|size)\b)[^\d:|\t,.]{2,44}$/i
 const A_SIZE = /^\s*(?:(?:height|width|depth|length)\s*:\s*)?\d[\d.,]*\s*(?:mm|cm|[x×]\s*\d)/i
 /** "Internal connectors" over lines that count. */
+/** Sections of boards, as makers head their lists: "Rear USB (total 9 ports)", "Storage related". */
+const SECTION = new RegExp(
+  [
+    String.raw`^(?:(?:rear|front|back panel|internal) (?:USB|I\/O|connectors)(?: (?:ports|connectors))?`,
+    String.raw`|USB|storage|memory|(?:onboard )?graphics|expansion slots?|slots?|ethernet|LAN`,
+    String.raw`|wireless(?: (?:&|and) bluetooth)?|audio|miscellaneous|(?:[A-Za-z]+ ){1,3}related`,
+    String.raw`|[A-Za-z\d-]+ chipset)(?:\s*\(total[^()]*\))?$`,
+  ].join(''),
+  'i',
+)
+/** What a section begins with: a count, a sum, a named socket, or a section within it. */
+const BEGINS_A_SECTION = new RegExp(
+  [COUNTS.source, String.raw`^\s*(?:total|M\.?2)`, SECTION.source].join('|'),
+  'i',
+)
 const LIST_NAME =
   /^(?=.*\b(?:connectors|ports|headers|interfaces|sockets|I\/O|summary)\b)[^\d:|\t,.]{2,36}$/i
 
@@ -176,6 +192,19 @@ const LIST_NAME =
  */
 const APART =
   /[()]|,(?!\d)|;|(?<=[a-z]{4}|[A-Z]-?\d)\.(?=\s+[A-Z])| and |\s[&/]\s|\s\+\s(?!\d{2,4}(?:\s*mm)?\s*(?:\+|mm|cm|$))/g
+
+/** What only goes on about what stands before it: "…, supporting PCIe 5.0 and running at x16". */
+const GOES_ON =
+  /^(?:supporting|running|operating|available|with (?:support|USB|PCIe)|at x\d)\b|^supports? (?:USB|PCIe|up to|x\d)/i
+
+/** The phrases of a value, each with what goes on about it. */
+export const clausesOf = (value: string): readonly string[] =>
+  phrasesOf(value).reduce<readonly string[]>((clauses, phrase) => {
+    const before = clauses.at(-1)
+    return before !== undefined && GOES_ON.test(phrase)
+      ? [...clauses.slice(0, -1), `${before}, ${phrase}`]
+      : [...clauses, phrase]
+  }, [])
 
 /**
  * The phrases of a value: what commas, semicolons, bars, full stops and the word "and" hold apart,

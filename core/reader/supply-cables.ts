@@ -31,7 +31,7 @@ const PLUGS: readonly Thing<Plug>[] = [
     named: oneOf(
       new RegExp(
         [
-          String.raw`(?:PCIe|PCI-E|VGA|PEG)(?!\s*(?:Gen\s*)?\d\.\d)`,
+          String.raw`(?:PCIe|PCI-E|VGA|PEG)(?!\s*(?:Gen\s*|version\s*(?:PCIe\s*)?)?\d\.\d|\s*version)`,
           String.raw`[^,;\d]*(?:8[- ]?pin)?\s*\(?(?:6\s?\+\s?2)?`,
         ].join(''),
       ),

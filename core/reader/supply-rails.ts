@@ -25,7 +25,7 @@ function readStandby(s: Statement, notes: Notes): void {
 
 /** What the two small rails give together is told as one figure. */
 const TOGETHER =
-  /combined|3[.,]3\s?V\s*(?:\+|and|&)\s*\+?5\s?V|5\s?V\s*(?:\+|and|&)\s*\+?3[.,]3\s?V/i
+  /combined|3[.,]3\s?V?\s*(?:\+|and|&)\s*\+?5\s?V|5\s?V\s*(?:\+|and|&)\s*\+?3[.,]3\s?V/i
 
 /** Rails by amps times volts, or by watts where they are given. */
 export function readRails(s: Statement, notes: Notes): void {

@@ -16,6 +16,8 @@ export interface Told {
 const IN_ALL = /\b(?:in total|totals?|in all|sum|summary|overall)\b/i
 /** "Total supports 3 x M.2 slots and 4 x SATA": a line that sums up what others list one by one. */
 const SUMS_UP = /^\s*(?:in )?total(?:ly)?\b/i
+/** "9 x USB ports": of whatever sort. */
+const OF_ANY_SORT = /^\s*\d+\s*x\s*USB ports?\s*$/i
 /** Sections that tell things apart by what they hang on list nothing again. */
 const BY_SOURCE = /chipset|controller|processor|\bCPU\b|\bhub\b|cable/i
 /** What only says that a thing is one. */
@@ -39,7 +41,8 @@ export function onceTold(told: readonly Told[]): readonly Told[] {
 
 /** Without the lines that sum up, where others tell the same one by one. */
 const withoutSums = (told: readonly Told[]): readonly Told[] => {
-  const isSum = ({ s }: Told): boolean => SUMS_UP.test(s.label === '' ? s.value : s.label)
+  const isSum = ({ s, phrase }: Told): boolean =>
+    SUMS_UP.test(s.label === '' ? s.value : s.label) || OF_ANY_SORT.test(phrase ?? '')
   const oneByOne = new Set(told.flatMap(t => (isSum(t) ? [] : [t.path])))
   return told.filter(t => !isSum(t) || !oneByOne.has(t.path))
 }
@@ -53,13 +56,24 @@ function notSaidAgain(told: readonly Told[]): readonly Told[] {
     const name = `${path} ${n} ${bare(phrase)}`
     const before = sections.get(name) ?? new Set<string>()
     sections.set(name, before.add(own))
-    return ![...before].some(section => areLists(section, own))
+    const isHeader = /\bheaders?\b|\bconnectors?\b/i.test(phrase)
+    return ![...before].some(section => areLists(section, own, isHeader))
   })
 }
 
-/** Two sections of which each may list everything: not parts of one that share its name or tell the source. */
-const areLists = (a: string, b: string): boolean =>
-  a !== b && !BY_SOURCE.test(`${a} ${b}`) && !wordsOf(a).some(word => wordsOf(b).includes(word))
+/**
+ * Two sections of which each may list everything: not parts of one that share its name or tell the
+ * source. What is inside is inside for both, whatever they are called: "Front USB", "USB".
+ */
+const areLists = (a: string, b: string, isInside: boolean): boolean =>
+  a !== b &&
+  !BY_SOURCE.test(`${a} ${b}`) &&
+  (isInside || isRelated(a, b) || !wordsOf(a).some(word => wordsOf(b).includes(word)))
+/** "Storage", and "Storage related" among what is inside. */
+const isRelated = (a: string, b: string): boolean => {
+  const plain = (name: string): string => name.toLowerCase().replace(/\s*\brelated\b/, '')
+  return plain(a) === plain(b)
+}
 const wordsOf = (name: string): readonly string[] => name.toLowerCase().match(/[a-z\d]{3,}/g) ?? []
 const bare = (phrase: string): string => phrase.toLowerCase().replace(FILLING, '')
 
