@@ -34,7 +34,7 @@ const HEADERS: readonly Thing<Header>[] = [
     named: oneOf(
       ...[/12\s?V\s+(?:RGB|LED)/, /RGB\s*(?:LED )?(?:header)?\s*\(12\s?V/],
       ...[
-        /(?<![A-Z])RGB(?: LED)?(?: strip)? (?:headers?|connectors?)/,
+        /(?<![A-Z])RGB(?: LED)?(?: strip)?[ -](?:headers?|connectors?)/,
         /(?<![A-Z])RGB(?: LED)?\s*\(?4[- ]?pin/,
       ],
       ...[/(?<![A-Z])RGB 12\s?V/, /(?<=^\s*\d+\s*x?\s*)RGB(?: LED)?(?=\s*$)/],
@@ -90,7 +90,7 @@ type Rear =
 const REAR: readonly Thing<Rear>[] = [
   { key: 'hdmi', named: /HDMI/i },
   // Over a Type-C socket it has none of its own.
-  { key: 'displayport', named: /DisplayPort|\bDP\b/i, not: /Type[- ]?C/i },
+  { key: 'displayport', named: /DisplayPort|\bDP\b/i, not: /Type[- ]?C|USB-?C\b/i },
   { key: 'vga', named: /\bVGA\b|D-?Sub/i },
   { key: 'usb-c-socket', named: /USB[^,;]*?Type[- ]?C|USB-?C\b|Type[- ]?C/i },
   {
@@ -98,7 +98,10 @@ const REAR: readonly Thing<Rear>[] = [
     named:
       /USB(?:\s?\d(?:\.\d)?)?(?:\s?Gen\s?\d(?:x\d)?)?(?:\s\d+\s?G(?:bps|b\/s)?)?\b|Type[- ]?A\b/i,
   },
-  { key: 'network', named: /RJ-?45|\bLAN\b|\bGbE\b|Ethernet|network/i },
+  {
+    key: 'network',
+    named: /RJ-?45|(?:\d+(?:[.,]\d+)?\s?)?(?:GBASE-?T|GbE)\b|\bLAN\b|Ethernet|network/i,
+  },
   {
     key: 'audio-jack',
     named: oneOf(
@@ -120,6 +123,8 @@ const REAR: readonly Thing<Rear>[] = [
 const FAN_PLACE = opening(
   ...[/CPU$/, /pump$/, /chassis$/, /case$/, /system$/, /AIO$/, /front$/, /rear$/],
 )
+/** "chassis x3 (4-pin)". */
+const TIMES_BEHIND = /^([^()]*?)\s*x\s?(\d)\s*(?:\([^()]*\))?$/i
 const NO_HEADERS = oneOf(/memory/, /dimm/, /dimension/, /^chipset/, /^(?:form|size)/)
 
 /** "1 x CPU OPT / pump": one header of two names. */
@@ -203,7 +208,8 @@ function headerIn(
   inLabel: Counted<Header> | undefined,
   notes: Notes,
 ): Counted<Header> | null {
-  if (inLabel?.key === 'fan-4' && FAN_PLACE.test(phrase)) return { ...inLabel, count: 1 }
+  const [, place = phrase, times = '1'] = TIMES_BEHIND.exec(phrase) ?? []
+  if (inLabel?.key === 'fan-4' && FAN_PLACE.test(place)) return { ...inLabel, count: Number(times) }
   const [named] = thingsIn(phrase, HEADERS)
   if (named) return withHeaders(named, phrase)
   if (!inLabel) return null

@@ -8,7 +8,7 @@ import { countOf, leadingCount, wordNumber } from './things'
 /** "x16 slot", "PCIe 5.0 x16": groups are the bus, its generation, the size. */
 export const isSlot = (phrase: string): RegExpExecArray | null =>
   /^()()x(16|8|4|1) slots?$/i.exec(phrase) ??
-  /(PCI(?:e|-E| ?Express)?)\s*(?:(?:Gen\s?)?(\d)(?:\.\d)?)?\s*(?:x\s?(16|8|4|1)\b)/i.exec(phrase)
+  /(PCI(?:[- ]?Express|e|-E)?)\s*(?:(?:Gen\s?)?(\d)(?:\.\d)?)?\s*(?:x\s?(16|8|4|1)\b)/i.exec(phrase)
 
 /** How many lanes reach a slot, where that is said apart from its length. */
 const LANES = new RegExp(
@@ -110,7 +110,7 @@ function slotsIn(s: Statement, phrase: string): SlotPhrase | null {
 
 /** Under a label that names the slot, a smaller number is that of its lanes. */
 function socketOfLabel(label: string, size: string): string | undefined {
-  const named = isSlot(label)?.[3]
+  const named = isSlot(label)?.[3] ?? NAMED_BY_LENGTH.exec(`${label}:`)?.[1]
   return named !== undefined && Number(named) > Number(size) ? named : undefined
 }
 

@@ -84,7 +84,7 @@ export function readCard(sheet: Sheet, notes: Notes): void {
 
 const EDGE = new RegExp(
   [
-    String.raw`PCI(?:e|-E| ?Express)?[®™]?[:\s]*(?:(?:Gen\s?)?(\d)(?:\.\d)?)?`,
+    String.raw`PCI(?:[- ]?Express|e|-E)?[®™]?[:\s]*(?:(?:Gen\s?)?(\d)(?:\.\d)?)?`,
     String.raw`[ ,]*(\()?x\s?(16|8|4|1)\b`,
   ].join(''),
   'i',
@@ -119,18 +119,31 @@ const ELECTRICAL = oneOf(
   /\buses x\s?(16|8|4|1)\b/,
 )
 
+const EIGHT_LANES = 'eight lanes are told; the edge of a graphics card is longer as a rule'
+
 function readBus(s: Statement, notes: Notes, text: string, m: RegExpExecArray): void {
   const [all, generation, bracket, named] = m
   const behind = text.slice(m.index + all.length)
   const [, connector, slot] = CONNECTOR.exec(text) ?? []
   // Lanes in brackets behind the bus say nothing of the edge's length.
-  const size = connector ?? slot ?? (bracket ? undefined : named)
+  const told = connector ?? slot
+  const size = told ?? (bracket ? undefined : named)
+  putEdge(s, notes, size, told !== undefined)
   const lanes = ELECTRICAL.exec(behind)?.slice(1).find(Boolean) ?? named
-  if (size) notes.put(s, 'size', `x${size}`)
   if (lanes !== size) notes.put(s, 'lanes', Number(lanes))
-  // "PCIe x16 4.0": the generation stands behind.
-  const said = generation || /^\s*(?:gen\s*)?([1-7])\.0\b/i.exec(behind)?.[1]
+  const said = generation || GENERATION_BEHIND.exec(behind)?.[1]
   notes.put(s, 'generation', said ? Number(said) : generationIn(text))
+}
+/** "PCIe x16 4.0". */
+const GENERATION_BEHIND = /^\s*(?:gen\s*)?([1-7])\.0\b/i
+
+function putEdge(s: Statement, notes: Notes, size: string | undefined, isTold: boolean): void {
+  const isGraphics = notes.value('does') === 'graphics'
+  const isOfEdge = isTold || /slot|connector|edge/i.test(s.label)
+  if (size === '8' && isGraphics && !isOfEdge) {
+    notes.doubt(s, { path: 'size', value: 'x16' }, EIGHT_LANES)
+    notes.doubt(s, { path: 'lanes', value: Number(size) }, EIGHT_LANES)
+  } else if (size) notes.put(s, 'size', `x${size}`)
 }
 
 function readSize(s: Statement, notes: Notes): void {
@@ -217,7 +230,8 @@ function readProfile(s: Statement, notes: Notes): void {
 }
 
 /** Figures that a sheet asks of the rest of the machine say nothing of the card. */
-const OF_THE_SYSTEM = /recommended|suggested|psu|power supply|system power|minimum|^system$/i
+const OF_THE_SYSTEM =
+  /recommended|suggested|psu|power supply|system power|minimum|^system$|power requirements?/i
 
 /** What the chip draws is not all that the board with its memory does. */
 const OF_THE_CHIP = /\b(?:chip|core|die|ASIC)(?: only)? (?:power|draw|limit)|\bTGP\b.*\bchip\b/i

@@ -7,7 +7,7 @@ import { countAround } from './things'
 const LABELS = oneOf(
   ...[
     /ports? (?:at the )?front/,
-    /front (?:i\/?o|panel|ports?|connectors?|connections?|usb)/,
+    /front[- ](?:i\/?o|panel|ports?|connectors?|connections?|usb)/,
     /^front$/,
     /i\/o/,
     /^io$/,
@@ -38,9 +38,14 @@ const isAbout = (s: Statement): boolean => {
   return HEADING.test(s.under) || (SPOKEN.test(s.value) && /usb|audio|headset/i.test(s.value))
 }
 
+/** "4 x USB-A (2 x 3.0, 2 x 2.0)": the brackets tell how many of which. */
+const BY_RATE = /\d\s*x\s*USB(?:-A)?\s*\((\d\s*x\s*[23]\.\d(?:[^()]*,\s*\d\s*x\s*[23]\.\d)+)\)/gi
+const eachWithName = (_: string, inside: string): string =>
+  inside.replace(/(\d\s*x\s*)(?=[23]\.\d)/gi, '$1USB ')
+
 export function readPorts(s: Statement, notes: Notes): void {
   if (!isAbout(s) || /radiator/i.test(s.label)) return
-  for (const phrase of phrasesOf(s.value)) {
+  for (const phrase of phrasesOf(s.value.replace(BY_RATE, eachWithName))) {
     readPort(s, notes, phrase)
     if (AUDIO.test(phrase) && !notes.has('leads.audio-hd')) notes.put(s, 'leads.audio-hd', 1, 'pcs')
   }

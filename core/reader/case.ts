@@ -183,7 +183,7 @@ function baysIn(
 
 /** "2x combined 2.5\"/3.5\"", not "2 x 3.5\" or 4 x 2.5\"". */
 const isOneCount = (phrase: string): boolean =>
-  (phrase.match(/(?<![\d.])\d\s*[x×]/g) ?? []).length === 1
+  (phrase.match(/(?<![\d.])\d{1,2}\s*[x×]/g) ?? []).length === 1
 
 const SLOT_LABEL = /(?:expansion |pci(?:-e|e)? ?)?slots?(?: for cards)?$|^expansion(?: bays)?$/i
 /** Named choice: no case has more slots for cards. */

@@ -6,7 +6,7 @@ export const CLEARANCES = [
     path: 'coolerRoom',
     named: oneOf(
       ...[
-        /cpu (?:air )?cooler/,
+        /(?:cpu|^air) (?:air )?cooler/,
         /cpu (?:max )?height/,
         /(?:cooler|heat ?sink) (?:height|clearance|room)/,
         /cpu coolers/,

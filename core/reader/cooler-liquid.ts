@@ -23,7 +23,7 @@ function classOf(values: readonly number[]): string | null {
 
 export function readLiquid(s: Statement, notes: Notes): void {
   const text = whole(s)
-  if (/radiator(?! fans?\b)/i.test(text)) readRadiator(s, notes)
+  if (/radiator(?! fans?\b)/i.test(text) || /^rad\.?$/i.test(s.label)) readRadiator(s, notes)
   if (/tubes?|tubing|hoses?/i.test(text)) notes.put(s, 'liquid.tube', valueIn(s.value, 'mm'), 'mm')
   if (/pump/i.test(text)) {
     notes.put(s, 'liquid.pump.face', fanPlugIn(s.value))

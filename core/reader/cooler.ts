@@ -30,7 +30,7 @@ export function readCooler(sheet: Sheet, notes: Notes): void {
 /** What of a liquid cooler stands on the processor. */
 const BLOCK = /^(?:water ?|cooling |pump |cpu )*(?:block|pump head|cold ?plate)\b(?!.*\bfans?\b)/i
 
-const FITS = /\b(?:for|fits)\b|socket/i
+const FITS = /\b(?:for|fits|supports)\b|socket/i
 
 function readSockets(s: Statement, notes: Notes): void {
   const about = /socket|compatib|^(?:for|fits)$|mount|support/i.test(s.label)

@@ -178,14 +178,16 @@ function readByRails(s: Statement, notes: Notes): void {
   notes.doubt(s, { path: 'busy', value, unit: 'W' }, 'worked out from its currents')
 }
 
+/** "avg 2.1 W / max 5.4 W / idle 55 mW". */
+const APART = /[,;]|\s\/\s/
 /** What is said of a figure: in the words beside it, else in the label. */
 function saidOf({ label, value }: Statement, { at, end }: Measure): string {
   const before =
     value
       .slice(Math.max(0, at - 14), at)
-      .split(/[,;]/)
+      .split(APART)
       .at(-1) ?? ''
-  const [behind = ''] = value.slice(end, end + 10).split(/[,;]/)
+  const [behind = ''] = value.slice(end, end + 10).split(APART)
   const near = `${before} ${behind}`
   return /idle|standby|slp|sleep|rest|active|operating|busy|max|typical|average|peak|read|write/i.test(
     near,

@@ -59,7 +59,8 @@ function splitCells(line: string): readonly Entry[] | null {
     .map(c => c.trim())
     .filter(Boolean)
   if (rest.length === 0) return null
-  if (rest.length >= POINTS && A_FIGURE.test(first)) return [first, ...rest].flatMap(entriesOf)
+  const isFigure = A_FIGURE.test(first.replace(/\([^()]*\)/g, ''))
+  if (rest.length >= POINTS && isFigure) return [first, ...rest].flatMap(entriesOf)
   // A row that begins with a size names nothing.
   if (/^\d+\s*x\s*\d+[^a-z]*mm$/i.test(first)) return [['', [first, ...rest].join(', ')]]
   const inGroup = groupIn(first, rest)
@@ -188,8 +189,8 @@ const SENTENCE = new RegExp(
     String.raw`(?<=[a-z]{4}\.)\s+(?=\d)`,
   ].join('|'),
 )
-/** A name alone behind a semicolon goes on with the list: "TERN-2, TERN-3; KNOT-5". */
-const BEHIND_SEMICOLON = /;\s+(?![A-Z]{2,}[- ]?\d+[A-Z]?\s*(?:$|;))/
+/** A name alone behind a semicolon goes on with the list: "TERN-2, TERN-3; KNOT-5"; so does what is in brackets. */
+const BEHIND_SEMICOLON = /;\s+(?![^()]*\))(?![A-Z]{2,}[- ]?\d+[A-Z]?\s*(?:$|;))/
 const sentences = (line: string): readonly string[] =>
   line
     .split(SENTENCE)

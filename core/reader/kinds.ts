@@ -128,7 +128,7 @@ const CUES: Partial<Record<PartKind, readonly Cue[]>> = {
   ],
   fan: [
     [/\bradiator fans?\b|\bfans? (?:pack|set)\b|\b\d-?(?:er)?[- ]?(?:pack|set)\b/i, 3],
-    [/case fan|\bfan\b(?! hub| header| controller)/i, 3],
+    [/case fan|\bfan\b(?! hub| header| controller| splitter| extension| adapt[eo]r| cable)/i, 3],
     [/^(?:frame|bearing)\b/im, 4],
     [/^thickness\b/im, 1],
     [/\bRPM\b/i, 1],
@@ -178,6 +178,10 @@ const TITLE = 3
 /** Labels whose values name what it is, wherever they stand. */
 const NAMING = /^(?:type|category|class|product(?: name)?|item|name|model|device|part|brand|gpu)$/i
 
+/** Leads and what parts them have no sheets that are read. */
+const OF_NONE =
+  /\b(?:fan|PWM|A?RGB|SATA|power|USB)[- ](?:splitter|extension|adapter cable)\b|\bY[- ]cable\b/i
+
 /** "GPU: 400 mm" names nothing: so long it may be. */
 const A_ROOM = /^\s*(?:max\.? |up to )?\d+(?:[.,]\d+)?\s*(?:mm|cm)\b/i
 
@@ -198,6 +202,7 @@ export function kindsOfSheet(
       .map(s => `${s.label} ${s.value}`.split(/[.;](?=\s|$)/)[0] ?? '')
       .join(' \n '),
   )
+  if (OF_NONE.test(title)) return []
   const scores = (Object.entries(CUES) as [PartKind, readonly Cue[]][])
     .map(([kind, cues]) => ({
       kind,

@@ -47,7 +47,7 @@ export function groupsIn(
   const counted = (
     parts.length > 1 ? parts.filter((part, i) => i > 0 || !aboutM2(part)) : parts
   ).flatMap(part => {
-    const m = /^\s*(?:(\d)\s*x|(one|two|three|four))\s/i.exec(part)
+    const m = /^\s*(?:(\d)(?:\s*x|(?=\s[a-z]))|(one|two|three|four))\s/i.exec(part)
     return m
       ? Array.from({ length: m[1] ? Number(m[1]) : (wordNumber(m[2] ?? '') ?? 1) }, () => part)
       : []

@@ -70,7 +70,7 @@ function readSocket(s: Statement, notes: Notes, { own, shared, group, radio }: S
   if (lengths.length > 0) notes.put(s, `m2.${n}.lengths`, lengths)
   const ofLine = !group && allM2(s) ? generationIn(s.value) : null
   notes.put(s, `m2.${n}.generation`, generationIn(own) ?? bareGeneration(own) ?? ofLine)
-  const lanes = /(?:PCI(?:e|-E| ?Express)?|Gen)\s?\d(?:\.\d)?\s*x\s?([124])\b/i.exec(own)?.[1]
+  const lanes = /(?:PCI(?:[- ]?Express|e|-E)?|Gen)\s?\d(?:\.\d)?\s*x\s?([124])\b/i.exec(own)?.[1]
   if (lanes !== undefined && Number(lanes) < ALL_LANES) notes.put(s, `m2.${n}.lanes`, Number(lanes))
   if (/SATA/i.test(own) && /PCI|NVMe/i.test(own))
     notes.put(s, `m2.${n}.protocols`, ['NVMe', 'SATA'])
@@ -78,7 +78,7 @@ function readSocket(s: Statement, notes: Notes, { own, shared, group, radio }: S
 }
 
 const SWITCHES_OFF = oneOf(
-  ...[/disabled/, /switched off/, /\boff\b/, /unavailable/, /not available/, /shares?/],
+  ...[/disable[ds]/, /switched off/, /\boff\b/, /unavailable/, /not available/, /shares?/],
 )
 /** What a socket switches off, wherever the sheet says it: in a footnote or a line of its own. */
 function readShut(
@@ -117,20 +117,25 @@ interface Socket {
 const NUMBERED = /\bM\.?2(?:[_ ]\d|[A-D](?:_[A-Z]+)?)\b/
 
 const socketsOn = (s: Statement): readonly Socket[] =>
-  textsOf(s).flatMap(text => socketsIn(text, s, NUMBERED.test(whole(s))))
+  textsOf(s).flatMap(text => socketsIn(text, s, NUMBERED.test(told(s))))
 
 /** What stands behind each name of a socket in a line. */
 const textsIn = (text: string): readonly string[] =>
   text.split(/(?=\bM\.?2(?:_\d|[A-D]\b))/).filter(t => /^M\.?2(?:_\d|[A-D]\b)/.test(t))
 
+/** "M.2 2 x M.2 (…)": a row whose name stands before its value without a sign. */
+const NAMED_TWICE = /^M\.?2\s+(?=\d\s*x\s*M\.?2\b)/i
+const told = (s: Statement): string => whole(s).replace(NAMED_TWICE, '')
 /** The texts of a line that are about sockets: one for each that is named, or the line, or phrases. */
 function textsOf(s: Statement): readonly string[] {
-  const each = textsIn(s.value)
+  const each = textsIn(s.value.replace(NAMED_TWICE, ''))
   if (each.length > 1) return withShared(each.map(upToPorts))
-  if (NUMBERED.test(whole(s))) return [whole(s)]
+  if (NUMBERED.test(told(s))) return [whole(s)]
   return aboutM2(s.label)
     ? [s.value]
-    : wholeSockets(phrasesOf(s.value)).filter(p => aboutM2(p) && !isOnCondition(p))
+    : wholeSockets(phrasesOf(s.value.replace(NAMED_TWICE, ''))).filter(
+        p => aboutM2(p) && !isOnCondition(p),
+      )
 }
 
 /** "M2_2 and M2_3 PCIe 4.0 x4": what is said behind the second is said of both. */
@@ -182,8 +187,13 @@ const STICKS = ['2230', '2242', '2260', '2280', '22110'] as const
 /** The lengths of sticks that a text names; "up to 22110" names the shorter ones as well. */
 function lengthsIn(text: string): readonly string[] {
   const most = /\bup to (?:M\.2 |type )?(22\d{2,3})\b/i.exec(text)?.[1]
+  const [, from, to] = /\b(22\d{2,3})\s*(?:–|-|to)\s*(22\d{2,3})\b/.exec(text) ?? []
+  const isBetween = (l: string): boolean => Number(l) > Number(from) && Number(l) < Number(to)
   return STICKS.filter(
-    l => new RegExp(`\\b${l}\\b`).test(text) || (most !== undefined && Number(l) < Number(most)),
+    l =>
+      new RegExp(`\\b${l}\\b`).test(text) ||
+      (most !== undefined && Number(l) < Number(most)) ||
+      isBetween(l),
   )
 }
 

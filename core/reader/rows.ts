@@ -13,6 +13,10 @@ const SCATTERED_UNIT = /(?<=\d) {2,}(?=(?:mm|cm|in|kg|g|W|A|mA|V|GB|TB|MB\/s|MT\
 /** "ATX 24p", "SYS_FAN (4p)". */
 const SHORT_PINS = /(?<![\d.])\b(3|4|6|8|9|10|12|16|19|20|24)p\b(?!\/)/g
 
+/** "4/8-pin", "6/8-pin", "20/24-pin": a plug that comes apart. */
+const SPLIT_PINS = /(?<![\d./])(20\/24|4\/8|6\/8)(?=[- ]?pin)/gi
+const SPLIT: Readonly<Record<string, string>> = { '20/24': '20+4', '4/8': '4+4', '6/8': '6+2' }
+
 /** "(x2) 3.5in", "(1x) USB 3.0": the count stands in front. */
 const COUNT_IN_BRACKETS = /(^|[,;|\t:]\s*)\((?:x\s?(\d)|(\d)\s?x)\)\s+(?=\S)/gim
 /** "Yes x 3 (Native DisplayPort 1.4a)". */
@@ -64,6 +68,7 @@ export function rowsOf(pasted: string): Rows {
     .replace(/[®™©]/g, '')
     .replace(SHORT_PINS, '$1-pin')
     .replace(YES_TIMES, '$1 x $2')
+    .replace(SPLIT_PINS, (_, rest: string) => SPLIT[rest] ?? '')
     .replace(COUNT_IN_BRACKETS, '$1$2$3x ')
     .replace(/(?<=\S) {2,}(?=:\s)/g, ' ')
     .split('\n')

@@ -13,7 +13,7 @@ export function speedsIn(text: string): readonly number[] {
   const rows = [
     ...plain.matchAll(/((?:\d{3,5}\s*(?:\/|,|\s)\s*)*\d{3,5})\s*(?:MT\/s|MTs|MHz)/gi),
   ].flatMap(m => (m[1] ?? '').match(/\d{3,5}/g) ?? [])
-  const named = [...plain.matchAll(/DDR\d[- ](\d{3,5}(?:\s*\/\s*\d{3,5})*)/gi)].flatMap(
+  const named = [...plain.matchAll(/DDR\d[LU]?[- ](\d{3,5}(?:\s*\/\s*\d{3,5})*)/gi)].flatMap(
     m => (m[1] ?? '').match(/\d{3,5}/g) ?? [],
   )
   const bare =

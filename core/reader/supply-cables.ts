@@ -51,7 +51,7 @@ const PLUGS: readonly Thing<Plug>[] = [
     named: /4[- ]?pin (?:CPU|EPS|12\s?V|P4)|(?:CPU|P4|EPS)[^,;\d]*4[- ]?pin(?!\s*\+)/i,
   },
   { key: 'sata-power', named: /S-?ATA|serial ATA/i },
-  { key: 'drive-4', named: /molex|peripheral|4[- ]?pin (?:drive|HDD)|PATA/i },
+  { key: 'drive-4', named: /molex|peripheral|4[- ]?pin (?:drive|HDD)|PATA|\bIDE\b/i },
   { key: 'drive-small-4', named: /floppy|FDD|berg/i },
 ]
 
@@ -61,16 +61,18 @@ const GENERIC = /peripheral|drive connectors/i
 const NO_PLUGS = /protection|dimension|size|output$|efficien/i
 /** What a lead may carry counts none. */
 const A_LENGTH = /^[\d.,]+\s*(?:mm|cm)$/
+const STEPS = /^\d{2,4}(?:\s*\+\s*\d{2,4})+\s*(?:mm|cm)$/
 const A_RATING = /^\s*(?:up to )?\d+\s*W\s*$/i
 
 export function readPlugs(s: Statement, notes: Notes): void {
-  if (NO_PLUGS.test(s.label) || isNo(s.value) || A_RATING.test(s.value)) return
-  if (/^\s*0\s*$/.test(s.value)) return
+  if (NO_PLUGS.test(s.label) || countsNone(s.value)) return
   const [inLabel] = thingsIn(s.label, PLUGS)
   let last: Plug | null = null
   const said = s.value.replace(EACH_BEHIND, ' ').replace(TWO_ENDS, asSteps)
   for (const phrase of phrasesOf(said).map(countInFront)) {
-    const plug = A_LENGTH.test(phrase) ? undefined : plugIn(s.label, phrase, inLabel)
+    const plug = isLength(phrase, inLabel !== undefined)
+      ? undefined
+      : plugIn(s.label, phrase, inLabel)
     if (!plug && last) putCable(s, notes, last, cableAlone(phrase))
     if (!plug) continue
     last = plug.key
@@ -79,6 +81,11 @@ export function readPlugs(s: Statement, notes: Notes): void {
     if (inLabel) break
   }
 }
+
+const countsNone = (value: string): boolean =>
+  isNo(value) || A_RATING.test(value) || /^\s*0\s*$/.test(value)
+const isLength = (phrase: string, isNamed: boolean): boolean =>
+  A_LENGTH.test(phrase) || (isNamed && STEPS.test(phrase))
 
 /** "ATX power supply", "EPS certified": the words without a plug. */
 const namesNoPlug = (phrase: string): boolean =>
@@ -134,6 +141,8 @@ function plugsOn(cable: Cable, phrase: string, count: number): number {
   const each = cable.each ?? 1
   const isOfCables = /\b(?:chain|cable) (?:of|with) \d\b/i.test(phrase) || cable.isOfCables
   if (isOfCables) return (leadingCount(phrase) ?? count) * each
+  const [, plugs, cables] = PLUGS_TIMES_CABLES.exec(phrase) ?? []
+  if (cables !== undefined && Number(plugs) === each) return each * Number(cables)
   if (CABLES_TIMES_PLUGS.test(phrase)) return (leadingCount(phrase) ?? count) * each
   // Fewer than hang on one cable can only be cables: "2 x SATA (450 + 150 + 150 mm)".
   return count < each ? count * each : count
@@ -147,6 +156,8 @@ const eachOf = ({ each, isOfCables }: Cable): Partial<Cable> =>
 const CABLES_TIMES_PLUGS =
   /^\s*\d\s*[x×]\s+(?:\d\s*[x×]?\s+[A-Z]|\d\s*[x×]\s*[A-Z]|PCIe?\s+\d\s*[x×]\s*\()/i
 
+/** "500+150+150+150 mm, 4 x 3": the plugs on a cable, and how many of those. */
+const PLUGS_TIMES_CABLES = /^\s*(\d)\s*x\s*(\d)\s*$/i
 /** "(67 and 82 cm)": the first plug and the next, both from the supply. */
 const TWO_ENDS = /\((\d{2,4}) and (\d{2,4}) (mm|cm)\)/g
 const asSteps = (all: string, first: string, next: string, unit: string): string =>
