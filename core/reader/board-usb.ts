@@ -22,6 +22,8 @@ const INSIDE = /\binternal\b|\bheaders?\b|\bfront\b/i
 const A_HEADER = /^\s*(?:\d+\s*x?\s*)?[^()]*\bheaders?\b/i
 /** "4 x USB 2.0 (Front)": brackets that say where, and nothing else. */
 const A_PLACE = /^(?:at the )?(?:front|rear|back)(?: (?:panel|I\/O))?$/i
+/** "2 front": so many ports of those. */
+const AT_FRONT = /^\s*\d\s*(?:x\s*)?front\b/i
 const THROUGH = /\b(?:through|via|from|by|on)\b[^,;()]*\bheaders?\b/i
 
 /**
@@ -57,8 +59,8 @@ function impliedBy(s: Statement, clause: string): readonly Implied[] {
   const sort = sortOf(clause)
   if (!sort) return []
   const [, outside = '', inside] = /^([^(]*)\(([^()]*)\)/.exec(clause) ?? []
-  const places = inside === undefined ? [] : phrasesOf(inside)
-  const areSplit = places.some(p => AT_REAR.test(p) || THROUGH.test(p))
+  const places = inside === undefined ? [] : phrasesOf(inside).flatMap(p => p.split('+'))
+  const areSplit = places.some(p => AT_REAR.test(p) || THROUGH.test(p) || AT_FRONT.test(p))
   const all = leadingCount(clause)
   const [only] = places
   if (only !== undefined && A_PLACE.test(only)) return placed(s, only, sort, all)

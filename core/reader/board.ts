@@ -121,7 +121,9 @@ function readMemory(s: Statement, notes: Notes): void {
   const text = whole(s)
   if (!/memory|dimm|\bram\b|DDR\d/i.test(`${s.under} ${s.label} ${s.value}`) || aboutM2(s.label))
     return
-  notes.put(s, 'memory.type', /DDR[2-5]|SIMM-?\d\d/i.exec(text)?.[0].toUpperCase())
+  const type = /DDR[2-5]|SIMM-?\d\d/i.exec(text)?.[0].toUpperCase()
+  if (/\bSO-?DIMMs?\b/i.test(text)) notes.doubt(s, { path: 'memory.type', value: type }, SMALL)
+  else notes.put(s, 'memory.type', type)
   notes.put(s, 'memory.slots', memorySlotsIn(s), 'pcs')
   const size = measuresIn(s.value).find(m => m.unit === 'GB')?.value
   if (/max|up to|hold|capacity|largest|total/i.test(text)) notes.put(s, 'memory.most', size, 'GB')
@@ -129,6 +131,8 @@ function readMemory(s: Statement, notes: Notes): void {
   const fast = speedsIn(s.value)
   if (fast.length > 0) notes.put(s, 'memory.speed', Math.max(...fast), 'MTs')
 }
+
+const SMALL = 'small sockets, for modules of laptops: no DIMM goes into them'
 
 const DIMM = new RegExp(
   String.raw`(?:DDR\d[\s-]*)?(?:(?:U-?DIMM|DIMM)s?(?:\s*(?:slots?|sockets?))?|(?:memory|DDR\d) (?:slots|sockets))`,

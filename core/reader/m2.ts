@@ -159,7 +159,7 @@ function socketsIn(text: string, s: Statement, named: boolean): readonly Socket[
   const count = named ? 1 : told.count
   const radio = /key[- ]?E\b|\bE[- ]key|wlan|wi-?fi|CNVi/i.test(`${s.label} ${text}`)
   const inside = /\(([^)]*)\)/.exec(text)?.[1] ?? ''
-  const line = allM2(s) ? s.value : text
+  const line = allM2(s) ? upToPorts(s.value) : text
   const kinds =
     told.each ?? groupsIn(named || told.isSum ? text : inside || line, { count, aboutM2 })
   const group = kinds.length > 1

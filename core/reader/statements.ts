@@ -194,8 +194,13 @@ const APART =
   /[()]|,(?!\d)|;|(?<=[a-z]{4}|[A-Z]-?\d)\.(?=\s+[A-Z])| and |\s[&/]\s|\s\+\s(?!\d{2,4}(?:\s*mm)?\s*(?:\+|mm|cm|$))/g
 
 /** What only goes on about what stands before it: "…, supporting PCIe 5.0 and running at x16". */
-const GOES_ON =
-  /^(?:supporting|running|operating|available|with (?:support|USB|PCIe)|at x\d)\b|^supports? (?:USB|PCIe|up to|x\d)/i
+const GOES_ON = new RegExp(
+  [
+    String.raw`^(?:supporting|running|operating|available|with (?:support|USB|PCI-?e)|at x\d)\b`,
+    String.raw`^supports? (?:USB|PCI-?e|up to|x\d)`,
+  ].join('|'),
+  'i',
+)
 
 /** The phrases of a value, each with what goes on about it. */
 export const clausesOf = (value: string): readonly string[] =>

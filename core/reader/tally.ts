@@ -28,7 +28,7 @@ const sectionOf = ({ under, label }: Statement): string => (under === '' ? label
 
 /** The counts that hold, in the order in which they were told. O(n) for n counts. */
 export function onceTold(told: readonly Told[]): readonly Told[] {
-  const apart = withoutSums(notSaidAgain(told))
+  const apart = withoutSums(notSaidAgain(atRear(told)))
   const before = new Map<string, number>()
   const holds = new Set<Told>()
   for (const [section, own] of groupBy(apart, t => sectionOf(t.s)))
@@ -45,6 +45,19 @@ const withoutSums = (told: readonly Told[]): readonly Told[] => {
     SUMS_UP.test(s.label === '' ? s.value : s.label) || OF_ANY_SORT.test(phrase ?? '')
   const oneByOne = new Set(told.flatMap(t => (isSum(t) ? [] : [t.path])))
   return told.filter(t => !isSum(t) || !oneByOne.has(t.path))
+}
+
+const OF_PICTURES = /^rear\.(?:hdmi|displayport|vga|dvi)$/
+const AT_REAR = /\b(?:rear|back)\b/i
+const ON_GRAPHICS = /graphics|display|video/i
+/** What a section on graphics says of sockets counts nothing where the rear panel lists them. */
+function atRear(told: readonly Told[]): readonly Told[] {
+  const listed = new Set(
+    told.filter(t => OF_PICTURES.test(t.path) && AT_REAR.test(sectionOf(t.s))).map(t => t.path),
+  )
+  const isOther = ({ s, path }: Told): boolean =>
+    listed.has(path) && ON_GRAPHICS.test(sectionOf(s)) && !AT_REAR.test(sectionOf(s))
+  return told.filter(t => !isOther(t))
 }
 
 /** Without the same phrase in another section: "4 x SATA" under "Storage", and among the connectors. */
