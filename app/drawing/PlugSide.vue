@@ -86,8 +86,8 @@ const lines = (text: string): string[] => text.split(' ')
         As you look at its plugs<template v-if="of.isFanBelow">, the fan below</template>; at each
         edge, the wall of the case there.
         <template v-if="!large"
-          >Of like sockets each cable has the one with room for the hand and the shortest lead, all
-          of them together.</template
+          >Of like sockets each cable has one with room for the hand, and the leads that would
+          hardly reach the nearest.</template
         >
       </p>
     </figcaption>

@@ -43,8 +43,6 @@ test('one harm, four stops, what is to be measured, and what works at a price or
     'power/supply-size:supply:roomy',
     'power/surge:supply:roomy',
     'routes/lead-length:sata-1:disk-1:board:sata-1/board',
-    'routes/lead-length:supply:board:supply/cpu-1.1',
-    'routes/lead-length:supply:board:supply/cpu-2.1a',
     'routes/lead-length:supply:board:supply/main.1',
     'routes/lead-length:supply:light-hub:supply/sata-2.4',
     'routes/lead-length:supply:optical:supply/sata-3.3',

@@ -34,10 +34,10 @@ test('leads are tied at the points of the case that they pass', () => {
 })
 
 test('what is over is stowed where the lead goes, and a drive keeps what it needs to slide out', () => {
-  // 750 of 637: the rest lies behind the tray and is told there only.
+  // 750 of 625: the rest lies behind the tray and is told there only.
   const long = sides.map(s => s.leads.find(l => l.id === 'supply/cpu-1.1'))
   expect(long.map(l => l?.notes.length)).toEqual([1, 0])
-  expect(long[0]?.notes[0]).toMatch(/^about 110.mm over: folded here$/)
+  expect(long[0]?.notes[0]).toMatch(/^about 130.mm over: folded here$/)
   const disks = of('near')?.leads.filter(l => l.to.includes('R3 8 TB')) ?? []
   expect(disks).toHaveLength(4)
   for (const disk of disks)

@@ -33,13 +33,15 @@ test('lying on its side, the fan to the far panel: across is up', () => {
 })
 
 const socket = (key: string, at: Vec3, lacks = 0): SocketThere => ({ key, at, lacks })
+/** A cable whose way is straight. */
 const cable = (
   name: string,
   into: readonly string[],
   goal: Vec3 | null,
   takes = 1,
 ): CableThere => ({
-  ...{ supply: 's', cable: name, into, takes, goal },
+  ...{ supply: 's', cable: name, into, takes, mm: null },
+  way: from => goal && distance(from, goal),
 })
 
 test('each lead from the socket that is nearest to where it goes, the pickier one before', () => {
@@ -63,6 +65,17 @@ test('20 mm of lead are given for 5 mm that a hand lacks, and 30 are not', () =>
     )?.get('one')
   expect(chosen(20)).toEqual(['far'])
   expect(chosen(30)).toEqual(['near'])
+})
+
+test('what would hardly reach has the near socket before what has plenty', () => {
+  const sockets = [socket('near', [0, 0, 0]), socket('far', [-40, 0, 0])]
+  const leads = (scarce: number) => [
+    { ...cable('first', ['near', 'far'], [200, 0, 0]), mm: 800 },
+    { ...cable('second', ['near', 'far'], [200, 30, 0]), mm: scarce },
+  ]
+  // From the far socket it is 242: 270 is less than a quarter more, and 800 plenty.
+  expect(bestSockets(leads(270), sockets)?.get('second')).toEqual(['near'])
+  expect(bestSockets(leads(800), sockets)?.get('second')).toEqual(['far'])
 })
 
 test('more cables than sockets: none', () => {
@@ -93,7 +106,7 @@ test('against trying all ways', () => {
         )
         const priceOf = (c: CableThere, key: string): number => {
           const own = sockets.find(s => s.key === key)
-          return own && c.goal ? distance(own.at, c.goal) + 5 * own.lacks : Infinity
+          return own ? (c.way(own.at) ?? 0) + 5 * own.lacks : Infinity
         }
         /** The least that all of them cost, each in sockets of its own. */
         const least = (rows: readonly CableThere[], free: readonly string[]): number => {

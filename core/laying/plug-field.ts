@@ -1,10 +1,9 @@
 // The side of a supply that its sockets are on: where each of them lies in the case, and which of like
 // sockets a cable goes into.
 import { groupBy } from '../collections/groups'
-import { add, place, scale, type Box, type Frame, type Vec3 } from '../geometry/space'
+import { add, cross, dot, place, scale, type Box, type Frame, type Vec3 } from '../geometry/space'
 import type { CableAtSupply } from '../joining/supply-sockets'
 import { assign, type Pairing } from '../matching/assignment'
-import { distance } from './stretches'
 
 /** The side of the plugs as one looks at it: from its lower left corner to the right, up, outward. */
 export interface PlugSide extends Frame {
@@ -26,13 +25,6 @@ export function plugSideOf({ min, max }: Box, out: Vec3, up: Vec3): PlugSide {
   }
 }
 
-const dot = (a: Vec3, b: Vec3): number => a[0] * b[0] + a[1] * b[1] + a[2] * b[2]
-const cross = (a: Vec3, b: Vec3): Vec3 => [
-  a[1] * b[2] - a[2] * b[1],
-  a[2] * b[0] - a[0] * b[2],
-  a[0] * b[1] - a[1] * b[0],
-]
-
 /** Where a socket lies in the case that is so far from the left and from the lower edge, mm. */
 export const onSide = (side: PlugSide, [across, up]: readonly [number, number]): Vec3 =>
   place(side, [across, up, 0])
@@ -45,19 +37,27 @@ export interface SocketThere {
   readonly lacks: number
 }
 export interface CableThere extends CableAtSupply {
-  /** Where its first plug goes; null where nobody knows. */
-  readonly goal: Vec3 | null
+  /** How far it is from a place at the supply to where its first plug goes, mm; null: not known. */
+  readonly way: (from: Vec3) => number | null
+  /** How long it is to that plug, mm; null where that is not stated. */
+  readonly mm: number | null
 }
 
 /** Named choice: for each mm that a hand lacks, so many mm of a lead are given. */
 const PER_LACK = 5
+/**
+ * Named choices: a lead that is not so many times as long as its way is scarce, and what is saved of
+ * it counts so many times: it has the near socket before one that has plenty.
+ */
+const PLENTY = 1.25
+const SCARCE = 10
 /** Costs are told apart by tenths of a millimetre; a cable in no socket costs more than all others. */
 const TENTHS = 10
 const LEFT_OUT = 1e7
 
 /**
  * The sockets of each cable: of all ways to put them in, the one that leaves most room for the hand and
- * has the shortest leads, straight from socket to plug, together. Null where not all find one.
+ * takes the least of all leads together, by their shortest ways. Null where not all find one.
  * O(cables² · sockets).
  */
 export function bestSockets(
@@ -88,5 +88,8 @@ export function bestSockets(
   )
 }
 
-const costOf = ({ goal }: CableThere, { at, lacks }: SocketThere): number =>
-  Math.round(((goal ? distance(at, goal) : 0) + PER_LACK * lacks) * TENTHS)
+function costOf({ way, mm }: CableThere, { at, lacks }: SocketThere): number {
+  const long = way(at) ?? 0
+  const weight = mm !== null && mm < PLENTY * long ? SCARCE : 1
+  return Math.round((weight * long + PER_LACK * lacks) * TENTHS)
+}

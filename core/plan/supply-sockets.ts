@@ -9,10 +9,14 @@ import {
   type CableAtSupply,
 } from '../joining/supply-sockets'
 import { bestSockets, type SocketThere } from '../laying/plug-field'
+import { valueOf } from '../figures/quantity'
 import { isKind } from '../parts'
 import { stage } from '../pipeline/stage'
+import type { Field } from '../ways/field'
+import { passageOf } from '../ways/heads'
+import { needOf } from '../ways/reach'
 import { ends, plainItems } from './items'
-import { lines, plugs } from './joints'
+import { field, lines, plugs } from './joints'
 import { plugSides, type SideOfPlugs } from './plug-sides'
 
 /** A supply whose cables come off, and what is in use of it. */
@@ -35,15 +39,15 @@ export interface CablesAtSupply {
 
 export const cablesAtSupply = stage(
   'cables-at-supply',
-  { plugs, lines, ends, plainItems, plugSides },
-  ({ plugs, lines, ends, plainItems, plugSides }): readonly CablesAtSupply[] =>
+  { plugs, lines, ends, plainItems, plugSides, field },
+  ({ plugs, lines, ends, plainItems, plugSides, field }): readonly CablesAtSupply[] =>
     plainItems.filter(isKind('supply')).flatMap(({ id, name, part }) => {
       if (part.modular === 'fixed') return []
       const own = plugs.flatMap(j => (j.items[0] === id ? (ends.get(j.a) ?? []) : []))
       const chains = new Set(own.flatMap(e => e.end.lead?.chain ?? []))
       const listed = (part.cables ?? []).map(c => c.key)
       const used = eachOnce(own.flatMap(e => cableAtSupply(id, e.end.lead) ?? []))
-      const found = socketsFor(used, plugSides.get(id)?.sockets ?? [], lines)
+      const found = socketsFor(used, plugSides.get(id)?.sockets ?? [], { lines, field })
       const labels = new Map(part.sockets?.map(s => [s.key, s.label]))
       const socketsOf = (cable: string): readonly string[] =>
         'sockets' in found ? (found.sockets.get(cable) ?? []) : []
@@ -68,24 +72,34 @@ export const cablesAtSupply = stage(
 function socketsFor(
   cables: readonly CableAtSupply[],
   places: readonly SocketThere[],
-  lines: readonly Line[],
+  { lines, field }: { readonly lines: readonly Line[]; readonly field: Field | null },
 ): AtSupply {
   const found = intoSockets(cables)
   if ('tooMany' in found || places.length === 0) return found
-  const goals = goalsOf(lines)
-  const there = cables.map(c => ({ ...c, goal: goals.get(cableName(c.supply, c.cable)) ?? null }))
+  const first = firstLines(lines)
+  const there = cables.map(c => {
+    const line = first.get(cableName(c.supply, c.cable))
+    return { ...c, way: wayOf(field, line), mm: line ? valueOf(line.length) : null }
+  })
   const sockets = bestSockets(there, places)
   return sockets ? { sockets } : found
 }
 
-/** Where the first plug of each cable goes. */
-const goalsOf = (lines: readonly Line[]): ReadonlyMap<string, Vec3> =>
+/** How far it is from a place to where a line ends: by the shortest way that its head passes. */
+function wayOf(field: Field | null, line: Line | undefined): (from: Vec3) => number | null {
+  if (!field || !line) return () => null
+  const passage = passageOf(field.layout, line.first.end)
+  return from => needOf(field, from, line.to, passage)?.value ?? null
+}
+
+/** The line to the first plug of each cable. */
+const firstLines = (lines: readonly Line[]): ReadonlyMap<string, Line> =>
   new Map(
-    lines.flatMap(({ after, first: { item, end }, to }) =>
-      after === null && end.lead?.chain !== undefined
-        ? [[cableName(item, end.lead.chain), to] as const]
-        : [],
-    ),
+    lines.flatMap(line => {
+      const { item, end } = line.first
+      const isFirst = line.after === null && end.lead?.chain !== undefined
+      return isFirst ? [[cableName(item, end.lead.chain), line] as const] : []
+    }),
   )
 
 const cableName = (supply: string, cable: string): string => `${supply} ${cable}`

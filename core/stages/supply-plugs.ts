@@ -3,10 +3,10 @@
 import { INWARD, WALL_NAME, WALLS } from '../case/air'
 import { wholeMm } from '../figures/format'
 import { rounded } from '../figures/rounded'
-import { add, scale, type Vec3 } from '../geometry/space'
-import type { Line } from '../joining/lines'
-import { distance } from '../laying/stretches'
-import { cablesAtSupply, linesFromSockets, type CablesAtSupply } from '../plan/supply-sockets'
+import { dot, scale, type Vec3 } from '../geometry/space'
+import type { LaidLead } from '../laying/lay-lead'
+import { leads } from '../plan/leads'
+import { cablesAtSupply, type CablesAtSupply } from '../plan/supply-sockets'
 import { plugSides, type SideOfPlugs } from '../plan/plug-sides'
 import { stage } from '../pipeline/stage'
 import { HAND } from '../standards/hands'
@@ -39,28 +39,28 @@ export interface ShownSocket {
 /** Those of which it is stated where the sockets are. */
 export const supplyPlugs = stage(
   'supply-plugs',
-  { cablesAtSupply, plugSides, lines: linesFromSockets },
-  ({ cablesAtSupply, plugSides, lines }): readonly SupplyPlugs[] =>
+  { cablesAtSupply, plugSides, leads },
+  ({ cablesAtSupply, plugSides, leads }): readonly SupplyPlugs[] =>
     rounded(
       cablesAtSupply.flatMap(at => {
         const own = plugSides.get(at.supply)
-        if (!own) return []
-        const first = new Map(
-          lines.flatMap(line => {
-            const { item, end } = line.first
-            const cable = item === at.supply && line.after === null ? end.lead?.chain : undefined
-            return cable === undefined ? [] : [[cable, line] as const]
-          }),
-        )
-        return [shown(at, own, first)]
+        return own ? [shown(at, own, firstLeads(leads, at.supply))] : []
       }),
     ),
 )
 
+/** The lead to the first plug in use of each cable of a supply. */
+function firstLeads(leads: readonly LaidLead[], supply: string): ReadonlyMap<string, LaidLead> {
+  const own = leads
+    .filter(l => l.plug.item === supply)
+    .sort((a, b) => b.plug.end.rank - a.plug.end.rank)
+  return new Map(own.flatMap(lead => [[lead.plug.end.lead?.chain ?? '', lead] as const]))
+}
+
 function shown(
   { supply, name, inUse }: CablesAtSupply,
   { side, fan, sockets }: SideOfPlugs,
-  first: ReadonlyMap<string, Line>,
+  first: ReadonlyMap<string, LaidLead>,
 ): SupplyPlugs {
   const [right, up] = side.axes
   return {
@@ -71,17 +71,17 @@ function shown(
     },
     sockets: sockets.map(({ key, label, onSide, lacks }) => {
       const cable = inUse.find(c => c.keys.includes(key))?.cable ?? null
-      const line = cable === null ? undefined : first.get(cable)
-      const straight = line ? [`${wholeMm(distance(line.from, line.to))} straight`] : []
-      const says = [...straight, roomFor(lacks)].join('; ')
-      return { key, label, at: onSide, cable, lead: line?.first.ref ?? null, says }
+      const lead = cable === null ? undefined : first.get(cable)
+      const way = lead?.reach ? [`a way of ${wholeMm(lead.reach.way.length)}`] : []
+      const says = [...way, roomFor(lacks)].join('; ')
+      return { key, label, at: onSide, cable, lead: lead?.plug.ref ?? null, says }
     }),
   }
 }
 
 /** The wall that one looks at along a direction: inward from it goes the other way. */
 function wallAt(direction: Vec3): string {
-  const wall = WALLS.find(w => distance(add(INWARD[w], direction), [0, 0, 0]) === 0)
+  const wall = WALLS.find(w => dot(INWARD[w], direction) === -1)
   return wall ? WALL_NAME[wall] : ''
 }
 
