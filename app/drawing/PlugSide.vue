@@ -12,6 +12,8 @@ const props = defineProps<{
 const pointer = usePointer()
 /** How large a socket is drawn, mm; of their true sizes only the faces know. */
 const SOCKET = { wide: 21, high: 15 } as const
+/** From line to line of what is printed there, and down to the middle of small letters, mm. */
+const LINE = { high: 4.6, middle: 1.4 } as const
 /** Room around it for what its edges look at, mm. */
 const ROOM = 9
 const box = computed(
@@ -59,11 +61,13 @@ const lines = (text: string): string[] => text.split(' ')
         <text
           v-for="(w, i) in lines(s.label)"
           :key="i"
-          :y="(i - (lines(s.label).length - 1) / 2) * 4.6 + 1.4"
+          :y="(i - (lines(s.label).length - 1) / 2) * LINE.high + LINE.middle"
         >
           {{ w }}
         </text>
-        <text v-if="s.cable !== null" :y="SOCKET.high / 2 + 4.6" class="cable">{{ s.cable }}</text>
+        <text v-if="s.cable !== null" :y="SOCKET.high / 2 + LINE.high" class="cable">
+          {{ s.cable }}
+        </text>
       </g>
     </svg>
     <figcaption>
