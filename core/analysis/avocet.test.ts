@@ -44,8 +44,7 @@ test('one harm, four stops, what is to be measured, and what works at a price or
     'power/surge:supply:roomy',
     'routes/lead-length:sata-1:disk-1:board:sata-1/board',
     'routes/lead-length:supply:board:supply/main.1',
-    'routes/lead-length:supply:light-hub:supply/sata-2.4',
-    'routes/lead-length:supply:optical:supply/sata-3.3',
+    'routes/lead-length:supply:disk-3:supply/sata-2.4',
   ])
   expect(matters('watch')).toEqual([
     'air/balance:case',

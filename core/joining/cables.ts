@@ -9,15 +9,14 @@ import { kept } from '../pipeline/kept'
 import { chainPlan, isChained, type ChainPlan } from './chains'
 import { endsByRef, type EndOf } from './joint'
 import { byPairId } from './joinable'
-import type { Frames } from './places'
+import type { Lying } from './exits'
 
 /** What the choice along cables is made from. */
-interface Cables {
+interface Cables extends Lying {
   readonly problem: MatchProblem
   /** The plugs of all leads. */
   readonly plugs: readonly EndOf[]
   readonly shapes: readonly EndOf[]
-  readonly frames: Frames
   readonly field: Field | null
   readonly pins: Pins
 }
@@ -26,7 +25,7 @@ interface Cables {
 export function chainedPairs(
   at: string,
   chosen: readonly Candidate[],
-  { problem, plugs, shapes, frames, field, pins }: Cables,
+  { problem, plugs, shapes, frames, sides, field, pins }: Cables,
 ): { readonly pairs: readonly Candidate[] } | Extract<ChainPlan, { blocked: unknown }> {
   const chained = plugs.filter(isChained)
   const onChain = new Set(chained.map(p => p.ref))
@@ -36,7 +35,7 @@ export function chainedPairs(
     .sort(compareBy(e => e.ref))
   if (sockets.length === 0) return { pairs: chosen }
   const possible = problem.candidates.filter(c => onChain.has(c.plug)).map(pairId)
-  const plan = planned(at, { plugs: chained, sockets, possible, frames, field, pins })
+  const plan = planned(at, { plugs: chained, sockets, possible, frames, sides, field, pins })
   if ('blocked' in plan) return plan
   const pairs = byPairId(problem.candidates)
   return {
@@ -55,7 +54,7 @@ interface Planning extends Omit<Cables, 'problem' | 'shapes'> {
 
 const planned = kept(
   'chain-plan',
-  ({ plugs, sockets, possible, frames, field, pins }: Planning): ChainPlan => {
+  ({ plugs, sockets, possible, frames, sides, field, pins }: Planning): ChainPlan => {
     const joinable = new Set(possible)
     const kept = pinned(pins).filter(([plug, socket]) => joinable.has(jointId(plug, socket)))
     const socketOf = new Map(kept)
@@ -65,6 +64,6 @@ const planned = kept(
       (socketOf.get(plug) ?? socket) === socket &&
       (plugOf.get(socket) ?? plug) === plug
     const given = (plug: EndRef, socket: EndRef): boolean => pins[plug] === socket
-    return chainPlan({ plugs, sockets, frames, field, given, fits })
+    return chainPlan({ plugs, sockets, frames, sides, field, given, fits })
   },
 )

@@ -34,6 +34,7 @@ const problem = (
   fits,
   given: () => false,
   frames: new Map(),
+  sides: new Map(),
   field: null,
 })
 

@@ -8,9 +8,11 @@ import type { Field } from '../ways/field'
 import { passageOf } from '../ways/heads'
 import { endsShort, extentOf, needOf } from '../ways/reach'
 import { ownLead } from '../parts/end'
+import { nearestExit, type Lying } from './exits'
 import type { EndOf } from './joint'
 import type { Pair } from './lines'
-import { exitOf, pointOf, type Frames } from './places'
+import { pointOf } from './places'
+import { counted } from './scarce'
 
 export const isChained = (e: EndOf): boolean => e.end.lead?.shared === true
 const chainOf = (e: EndOf): string => `${e.item} ${e.end.lead?.chain ?? ''}`
@@ -21,7 +23,7 @@ function spanOf(a: EndOf, b: EndOf): Sum | null {
   return near.end.lead && far.end.lead ? minus(far.end.lead.length, near.end.lead.length) : null
 }
 
-export interface ChainProblem {
+export interface ChainProblem extends Lying {
   /** All plugs that share a cable with others. */
   readonly plugs: readonly EndOf[]
   readonly sockets: readonly EndOf[]
@@ -29,7 +31,6 @@ export interface ChainProblem {
   readonly fits: (plug: EndRef, socket: EndRef) => boolean
   /** Whether a hand has joined them: then no length is asked. */
   readonly given: (plug: EndRef, socket: EndRef) => boolean
-  readonly frames: Frames
   readonly field: Field | null
 }
 
@@ -186,15 +187,12 @@ const excluded = (a: EndOf, b: EndOf): boolean =>
   a.end.among.group === b.end.among?.group &&
   (a.end.among.whole === true || b.end.among.whole === true)
 
-function distance(
-  { frames, field }: Pick<ChainProblem, 'frames' | 'field'>,
-  plug: EndOf,
-  socket: EndOf,
-): number {
-  const [from, to] = [exitOf(frames, plug), pointOf(frames, socket)]
-  return field && from && to
-    ? (needOf(field, from, to, passageOf(field.layout, plug.end))?.value ?? 0)
-    : 0
+/** What a cable counts up to its first plug in use; 0 where nobody knows. */
+function distance({ field, ...lying }: ChainProblem, plug: EndOf, socket: EndOf): number {
+  const to = pointOf(lying.frames, socket)
+  const { lead } = plug.end
+  const need = field && to ? nearestExit(field, lying, plug, to)?.need : null
+  return need && lead ? counted(need.value, extentOf(lead.length).value) : 0
 }
 
 type Need = ReturnType<typeof needOf>
@@ -221,5 +219,6 @@ function neededBy(
  */
 function stepLength(need: Need | undefined, span: Sum): number | null {
   if (need === undefined) return 0
-  return need === null || endsShort(need, extentOf(span)) ? null : need.value
+  const have = extentOf(span)
+  return need === null || endsShort(need, have) ? null : counted(need.value, have.value)
 }

@@ -29,6 +29,7 @@ import {
 import { cutOf, layingFor, type Laying } from './laying'
 import type { Line } from './lines'
 import type { Frames } from './places'
+import type { PlugSides } from './plug-field'
 import { newIn, withClauses } from './plugging'
 import { unmetOf } from './reasons'
 import { solvedAt } from './solved'
@@ -43,6 +44,9 @@ export interface Joined {
   readonly field: Field | null
   /** The lines that the plugs make. */
   readonly lines: readonly Line[]
+  /** The sides of plugs as they lie, and the sockets of each cable there, by its name. */
+  readonly sides: PlugSides
+  readonly sockets: ReadonlyMap<string, readonly string[]>
   /** False when a limit was reached: the result is good, perhaps not the best. */
   readonly exact: boolean
 }
@@ -62,8 +66,9 @@ const STRIFES_IN_ALL = 60
  */
 export function join(name: string, joinable: Joinable): Joined {
   const best = bestLaying(name, joinable)
-  const { seats, plugs, frames, field, lines, exact } = best
-  return { seats, plugs, frames, field, lines, exact, unmet: unmetIn(name, best, joinable) }
+  const { seats, plugs, frames, field, lines, sides, sockets, exact } = best
+  const unmet = unmetIn(name, best, joinable)
+  return { seats, plugs, frames, field, lines, sides, sockets, exact, unmet }
 }
 
 /** Plan and laying in turn until they meet. */

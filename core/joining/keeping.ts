@@ -13,6 +13,7 @@ import type { Asking } from './asking'
 import { join, type Joined } from './join'
 import { Arrangements } from './arrangements'
 import { endsByRef, type EndOf, type Joint } from './joint'
+import { NO_SIDES } from './plug-field'
 import { plugPairsOf, seatPairsOf } from './pairs'
 import { pinned, type Pins } from './pinned-pairs'
 import { openField } from '../ways/field'
@@ -93,7 +94,7 @@ function joinedWith(
   const { pairs: seatPairs, asUsual } = seatPairsOf(at, { shapes, pins })
   const there = asUsual ? 'anywhere' : `anywhere/${at}`
   const places = placesBy(there, seatPairs, shapes, cases)
-  const inCase = { places, field: layout && openField(layout), lengths: false }
+  const inCase = { places, sides: NO_SIDES, field: layout && openField(layout), lengths: false }
   const plugPairs = plugPairsOf({ at, there }, { shapes, pins }, inCase)
   return join(at, {
     ...{ asking, shapes, pins, layout, cases, seatPairs, plugPairs, arrangements },

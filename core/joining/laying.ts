@@ -12,6 +12,8 @@ import type { Line } from './lines'
 import { plugPairsOf } from './pairs'
 import { framesOf, type Frames } from './places'
 import { fieldAt } from './field'
+import type { PlugSides } from './plug-field'
+import { plugSidesAt } from './plug-sides'
 import { newIn, pluggedIn } from './plugging'
 import type { ShutBy } from './reasons'
 import type { Places, Weighed } from './weigh'
@@ -23,6 +25,9 @@ export interface Laying {
   readonly field: Field | null
   readonly plugs: readonly Joint[]
   readonly lines: readonly Line[]
+  /** The sides of plugs as they lie, and the sockets of each cable there, by its name. */
+  readonly sides: PlugSides
+  readonly sockets: ReadonlyMap<string, readonly string[]>
   /** The leads as they were weighed where everything sits. */
   readonly laid: readonly Weighed[]
   readonly shut: ReadonlyMap<string, ShutBy>
@@ -79,30 +84,29 @@ export function layingFor(
   const arrangement = arrangements.nameOf(seats, at)
   const frames = framesAt(arrangement, cases, shapes, seats)
   const field = fieldAt(arrangement, layout, bodies.shells, seats)
-  const there = { places: placesAt(arrangement, frames), field, lengths: true }
+  const sides = plugSidesAt(arrangement, bodies, seats, frames)
+  const there = { places: placesAt(arrangement, frames), sides, field, lengths: true }
   const seated = seatedAt(at, seatPairs, seats)
   const shut = shutAt(at, seated)
   const names = { at: `laid/${at}`, there: `laid/${arrangement}` }
   const laid = plugPairsOf(names, { shapes, pins }, there)
-  const { found, lines, clauses, booked, layings } = pluggedIn(
+  const { found, ...plugged } = pluggedIn(
     at,
     openAt(at, laid, shut),
-    { frames, field },
+    { frames, sides, field },
     joinable,
   )
   return {
     seats,
     frames,
+    sides,
     field,
+    ...plugged,
     plugs: plugsAt(at, found.pairs, { asking, pins }),
-    lines,
     laid,
     shut,
     cost: costOf(seated, found, plan, joinable),
     exact: found.exact && plan.exact,
-    layings,
-    clauses,
-    booked,
   }
 }
 

@@ -99,6 +99,7 @@ const ofOneLead = kept(
       const ways = others.map(({ to, label }) => {
         const between = {
           from,
+          nearer: 0,
           to,
           length: lead.length,
           plug: end,

@@ -6,6 +6,7 @@ import { bodyEnds, leadEnds } from './joinable'
 import { endsByRef, type EndOf } from './joint'
 import { withinReach, type Asked } from './loose-leads'
 import { withPins, type Pins } from './pinned-pairs'
+import { NO_SIDES } from './plug-field'
 import type { Places, Weighed, Whereabouts } from './weigh'
 import { weighAll } from './weighing'
 
@@ -22,7 +23,8 @@ export function seatPairsOf(
   at: string,
   { shapes, pins }: Pairing,
 ): { readonly pairs: readonly Weighed[]; readonly asUsual: boolean } {
-  const [ends, where] = [bodyEnds(shapes), { places: NO_PLACES, field: null, lengths: false }]
+  const ends = bodyEnds(shapes)
+  const where = { places: NO_PLACES, sides: NO_SIDES, field: null, lengths: false }
   const usual = weighAll('seats', { ends, all: shapes }, where)
   const pairs = withPins(`${at}/seats`, usual, pins, { ends, all: shapes, where })
   return { pairs, asUsual: pairs === usual }

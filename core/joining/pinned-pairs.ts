@@ -4,9 +4,8 @@ import { groupBy } from '../collections/groups'
 import { jointId, type EndRef } from '../ids/ids'
 import { pairId } from '../matching/candidate'
 import { kept } from '../pipeline/kept'
-import { endsByRef, type EndOf } from './joint'
-import { stationOf } from './places'
-import { weigh, type Placed, type Weighed, type Whereabouts } from './weigh'
+import { endsByRef } from './joint'
+import { placedPlug, placesOfEnd, weigh, type Weighed, type Whereabouts } from './weigh'
 import type { Weighing } from './weighing'
 
 export type Pins = Readonly<Record<EndRef, EndRef>>
@@ -44,13 +43,13 @@ const withGiven = kept(
   ({ weighed, pairs, ends, all, where }: Given): readonly Weighed[] => {
     const byRef = endsByRef(ends)
     const ofItem = groupBy(all, e => e.item)
-    const placed = (end: EndOf): Placed => ({ end, where: where.places.get(stationOf(end)) ?? [] })
     const given = pairs.flatMap(([a, b]) => {
       const [plug, socket] = [byRef.get(a), byRef.get(b)]
       if (!plug || !socket) return []
       const siblings = ofItem.get(socket.item) ?? []
       const how = { ...where, isPinned: true }
-      return weigh(placed(plug), { ...placed(socket), siblings }, how) ?? []
+      const taking = { end: socket, where: placesOfEnd(where, socket), siblings }
+      return weigh(placedPlug(plug, where), taking, how) ?? []
     })
     const anew = new Set<string>(given.map(pairId))
     return [...weighed.filter(w => !anew.has(pairId(w))), ...given]

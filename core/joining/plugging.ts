@@ -1,14 +1,11 @@
 // Plugs where all seats are fixed: matched, and matched again without lines that turn out too short
 // and sets of sockets that no cables serve.
-import { groupBy } from '../collections/groups'
 import { clauseName, pairId, type Candidate, type Clause } from '../matching/candidate'
 import type { Matching, MatchProblem } from '../matching/problem'
 import { kept } from '../pipeline/kept'
 import type { Field } from '../ways/field'
 import { inOrder } from './interchangeable'
 import { chainedPairs } from './cables'
-import { conflicts } from './conflicts'
-import { endsByRef, type EndOf } from './joint'
 import {
   byPairId,
   isBodyEnd,
@@ -18,25 +15,19 @@ import {
   type Joinable,
   type Unruled,
 } from './joinable'
-import { linesOf, type Line } from './lines'
-import type { Frames } from './places'
+import type { Lying } from './exits'
+import { cablesOf, overbooked } from './overbooked'
+import { reached, type LayingOut, type Reached } from './reached'
 import { solvedAt } from './solved'
-import {
-  cableAtSupply,
-  eachOnce,
-  intoSockets,
-  likeSets,
-  type CableAtSupply,
-} from './supply-sockets'
+import { cableAtSupply, nameOfCable } from './supply-sockets'
 
 /**
  * Named choice: how often plugs are laid anew for one choice of seats because leads end short.
  */
 const LAYINGS = 40
 
-export interface Plugged {
+export interface Plugged extends Pick<Reached, 'lines' | 'sockets'> {
   readonly found: Matching
-  readonly lines: readonly Line[]
   readonly clauses: readonly Clause[]
   /** Those of them that hold wherever things sit: too many cables for their supply. */
   readonly booked: readonly Clause[]
@@ -57,8 +48,7 @@ interface Fixing {
 }
 
 /** Where everything sits, and the space that leads are laid in. */
-interface Whereabouts {
-  readonly frames: Frames
+interface Whereabouts extends Lying {
   readonly field: Field | null
 }
 
@@ -66,7 +56,7 @@ interface Whereabouts {
 export function pluggedIn(
   at: string,
   candidates: readonly Candidate[],
-  { frames, field }: Whereabouts,
+  { frames, sides, field }: Whereabouts,
   joinable: Joinable,
 ): Plugged {
   const { asking, pins, before, foremost, shapes } = joinable
@@ -78,8 +68,8 @@ export function pluggedIn(
     const problem = withClauses(here, fixed, clauses, NO_STRIFES)
     const matched = solvedAt(here, problem)
     const { interchangeable, sameModel } = mayStandFor(joinable)
-    const { found, lines, ...wrong } = laidOut(here, {
-      ...{ at: here, matched, problem, frames },
+    const { found, lines, sockets, ...wrong } = laidOut(here, {
+      ...{ at: here, matched, problem, frames, sides },
       ...{ shapes, field, pins, interchangeable, sameModel },
     })
     const broken = [...wrong.broken, ...wrong.booked]
@@ -89,6 +79,7 @@ export function pluggedIn(
       return {
         found: { ...found, exact: found.exact && broken.length === 0 },
         lines,
+        sockets,
         clauses,
         booked,
         layings: again + 1,
@@ -114,17 +105,8 @@ export const withClauses = kept(
 /** Where things sit is settled when plugs are laid: what does not get along was weighed before. */
 const NO_STRIFES: readonly Clause[] = []
 
-/** A matching, and all that tells how its leads lie. */
-interface LayingOut extends Pick<Joinable, 'shapes' | 'pins' | 'interchangeable' | 'sameModel'> {
-  readonly field: Field | null
-  readonly at: string
-  readonly matched: Matching
-  readonly problem: MatchProblem
-  readonly frames: Frames
-}
-interface LaidOut {
+interface LaidOut extends Pick<Reached, 'lines' | 'sockets'> {
   readonly found: Matching
-  readonly lines: readonly Line[]
   /** Sets of pairs that cannot all be joined: what the next matching has to heed. */
   readonly broken: readonly Clause[]
   readonly booked: readonly Clause[]
@@ -132,13 +114,10 @@ interface LaidOut {
 
 /** A matching with its cables chosen and interchangeable items in order, and what of it does not reach. */
 const laidOut = kept('laid-out', (about: LayingOut): LaidOut => {
-  const { matched, problem, frames, shapes } = about
-  const ends = endsByRef(shapes)
+  const { matched, problem, frames } = about
   const pairs = byPairId(problem.candidates)
-  const linesBy = (chosen: readonly Candidate[]): readonly Line[] =>
-    linesOf({ ends, pairs: chosen, frames })
-  const asMatched = linesBy(matched.pairs)
-  const tooShort = shortOf(about, ends, asMatched)
+  const asMatched = reached(about, matched.pairs)
+  const tooShort = asMatched.broken
   const chained = alongCables(about, matched.pairs)
   const isServed = 'pairs' in chained
   const unserved = isServed
@@ -148,15 +127,14 @@ const laidOut = kept('laid-out', (about: LayingOut): LaidOut => {
   const isLoose = (item: string): boolean => !frames.has(item)
   const order = { problem, known: pairs, mayMove: isLoose }
   const settled = inOrder(plugged, about.sameModel, order)
-  const settledLines = settled.pairs === matched.pairs ? asMatched : linesBy(settled.pairs)
+  const asSettled = settled.pairs === matched.pairs ? asMatched : reached(about, settled.pairs)
   const broken = [...tooShort, ...unserved]
   const booked = overbooked(about, settled.pairs)
   // Copies that were measured may not stand for each other where that makes a lead too short.
-  const nowShort =
-    settled !== plugged && tooShort.length === 0 && shortOf(about, ends, settledLines).length > 0
-  if (!nowShort) return { found: settled, lines: settledLines, broken, booked }
+  const nowShort = settled !== plugged && tooShort.length === 0 && asSettled.broken.length > 0
+  if (!nowShort) return { ...asSettled, found: settled, broken, booked }
   const found = inOrder(plugged, about.interchangeable, order)
-  return { found, lines: linesBy(found.pairs), broken, booked }
+  return { ...reached(about, found.pairs), found, broken, booked }
 })
 
 /**
@@ -180,64 +158,5 @@ function alongCables(
   })
 }
 
-const nameOfCable = ({ supply, cable }: CableAtSupply): string => `${supply} ${cable}`
-/** The cables that pairs hang on, each once. */
-function cablesOf(
-  { shapes }: LayingOut,
-  pairs: readonly Pick<Candidate, 'plug'>[],
-): readonly CableAtSupply[] {
-  const ends = endsByRef(shapes)
-  return eachOnce(
-    pairs.flatMap(({ plug }) => {
-      const e = ends.get(plug)
-      return e ? (cableAtSupply(e.item, e.end.lead) ?? []) : []
-    }),
-  )
-}
-
-/**
- * Sets of cables of which one at least stays in the box: together they want more sockets than their
- * supply has. What a hand has plugged is not argued with.
- */
-function overbooked(about: LayingOut, pairs: readonly Candidate[]): readonly Clause[] {
-  const { problem, pins } = about
-  const all = cablesOf(about, problem.candidates)
-  if (all.length === 0) return []
-  const given = new Set(
-    cablesOf(
-      about,
-      pairs.filter(p => pins[p.plug] === p.socket),
-    ).map(nameOfCable),
-  )
-  const bySupply = groupBy(cablesOf(about, pairs), c => c.supply)
-  return [...bySupply.values()].flatMap(cables => {
-    const found = intoSockets(cables)
-    if (!('tooMany' in found)) return []
-    return likeSets(found.tooMany, all)
-      .filter(set => !set.every(c => given.has(nameOfCable(c))))
-      .map(set => set.map(cable => pairsOn(about, cable)))
-  })
-}
-
-const pairsOn = ({ problem, shapes }: LayingOut, cable: CableAtSupply): readonly string[] => {
-  const ends = endsByRef(shapes)
-  return problem.candidates.flatMap(c => {
-    const e = ends.get(c.plug)
-    return e?.item === cable.supply && e.end.lead?.chain === cable.cable ? [pairId(c)] : []
-  })
-}
-
 const pairsInto = ({ candidates }: MatchProblem, socket: string): readonly string[] =>
   candidates.filter(c => c.socket === socket).map(pairId)
-
-function shortOf(
-  { field, pins, problem }: LayingOut,
-  ends: ReadonlyMap<string, EndOf>,
-  lines: readonly Line[],
-): readonly Clause[] {
-  if (!field) return []
-  const pairs = byPairId(problem.candidates)
-  return conflicts(ends, lines, field, p => pins[p.plug] === p.socket)
-    .filter(set => set.every(p => pairs.has(p)))
-    .map(set => set.map(p => [p]))
-}

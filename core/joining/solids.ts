@@ -5,6 +5,8 @@ import { itemOf, type EndRef } from '../ids/ids'
 import { HERE, placedAt, spotIn, type Faces, type Spot } from '../geometry/solid'
 import type { Item, PartKind } from '../parts'
 import type { PartSolid } from '../parts/bodies/solid'
+import type { ItemOf } from '../parts/kind'
+import type { Supply } from '../parts/supply-schema'
 import { kept } from '../pipeline/kept'
 import type { Joint } from './joint'
 
@@ -23,6 +25,8 @@ export interface Bodies {
   readonly shells: readonly Shell[]
   /** Cases and coolers. */
   readonly limiting: readonly Item[]
+  /** The supplies of which it is stated where their sockets are. */
+  readonly supplies: readonly ItemOf<Supply>[]
 }
 
 export interface Solid

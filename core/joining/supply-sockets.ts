@@ -17,15 +17,20 @@ export type AtSupply =
   | { readonly sockets: ReadonlyMap<string, readonly string[]> }
   | { readonly tooMany: readonly CableAtSupply[] }
 
+/** A cable's name among those of all supplies. */
+export const nameOfCable = ({ supply, cable }: Pick<CableAtSupply, 'supply' | 'cable'>): string =>
+  `${supply} ${cable}`
+
 /** The cable that an end hangs on, where it has to have a socket at its supply. */
 export function cableAtSupply(item: string, lead: End['lead']): CableAtSupply | null {
   if (!lead?.atSupply || lead.chain === undefined) return null
-  return { supply: item, cable: lead.chain, ...lead.atSupply }
+  const { into, takes } = lead.atSupply
+  return { supply: item, cable: lead.chain, into, takes }
 }
 
 /** Each cable of the list once, in the order of their names. */
 export const eachOnce = (cables: readonly CableAtSupply[]): readonly CableAtSupply[] =>
-  [...groupBy(cables, c => `${c.supply} ${c.cable}`)]
+  [...groupBy(cables, nameOfCable)]
     .sort(([a], [b]) => (a < b ? -1 : 1))
     .map(([, same]) => at(same, 0))
 

@@ -20,6 +20,8 @@ export interface WayFound {
 /** A lead between two sets of points: the places that its ends could have. */
 export interface LeadBetween {
   readonly from: readonly Vec3[]
+  /** By how much it may begin nearer than that, mm. */
+  readonly nearer: number
   readonly to: readonly Vec3[]
   readonly length: Sum
   /** What it ends in: a hole that its head does not pass is none for it. */
@@ -40,7 +42,8 @@ export function nearestWay(field: Field, lead: LeadBetween): WayFound {
   const isOpen = lead.from.some(from => lead.to.some(to => !isClosed(layout.bayEnds, from, to)))
   if (!isOpen)
     return { mm: 0, reason: `a backplane lies between the ${line} and ${goal}`, short: null }
-  const best = nearest(field, lead)
+  const told = nearest(field, lead)
+  const best = told && { ...told, value: told.value - lead.nearer }
   if (!best && layout.assumed) return { mm: 0, reason: null, short: null }
   if (!best) return { mm: 0, reason: `no hole leads from the ${line} to ${goal}`, short: null }
   const have = extentOf(length)

@@ -1,16 +1,19 @@
 // One plug weighed against one socket: whether they go together, what that costs and what it shuts.
 import { plus } from '../figures/quantity'
 import { gravity, type Verdict } from '../figures/verdict'
-import type { Frame } from '../geometry/space'
+import type { Frame, Vec3 } from '../geometry/space'
 import type { EndRef } from '../ids/ids'
 import type { Candidate } from '../matching/candidate'
 import type { Cost } from '../matching/cost'
 import { GUARDED_PUMP, ownLead } from '../parts/end'
 import { isChained } from './chains'
 import { shutBy, type Shut } from './cover'
+import { ownSockets } from './exits'
 import type { EndOf, Short } from './joint'
 import type { Field } from '../ways/field'
 import { mate } from './mate'
+import { stationOf } from './places'
+import type { PlugSides } from './plug-field'
 import { nearestWay, pointsAt, type WayFound } from './ways'
 
 /**
@@ -38,6 +41,8 @@ export type Places = ReadonlyMap<string, readonly Frame[]>
 /** Where things could be while pairs are weighed. */
 export interface Whereabouts {
   readonly places: Places
+  /** Where the sockets of supplies are: only once it is known what sits where. */
+  readonly sides: PlugSides
   readonly field: Field | null
   /** Whether the length of the way counts: only once it is known what sits where. */
   readonly lengths: boolean
@@ -46,6 +51,12 @@ export interface Whereabouts {
 export interface Placed {
   readonly end: EndOf
   readonly where: readonly Frame[]
+}
+export interface PlacedPlug extends Placed {
+  /** The places where its lead could begin. */
+  readonly starts: readonly Vec3[]
+  /** By how much it may begin nearer to wherever it goes, mm. */
+  readonly nearer: number
 }
 export interface PlacedSocket extends Placed {
   /** The ends of the socket's part that a seat here could shut. */
@@ -56,11 +67,33 @@ interface How extends Pick<Whereabouts, 'field' | 'lengths'> {
   readonly isPinned: boolean
 }
 
+const NOWHERE: readonly Frame[] = []
+export const placesOfEnd = (
+  { places }: Pick<Whereabouts, 'places'>,
+  end: EndOf,
+): readonly Frame[] => places.get(stationOf(end)) ?? NOWHERE
+
+/**
+ * A plug with the places it could have. While it is not known which way up its supply lies, its cable
+ * begins in the middle of the side, or so much nearer as the farthest of its sockets is from there.
+ */
+export function placedPlug(
+  end: EndOf,
+  { places, sides }: Pick<Whereabouts, 'places' | 'sides'>,
+): PlacedPlug {
+  const where = placesOfEnd({ places }, end)
+  const own = ownSockets(sides, end).map(s => s.at)
+  if (own.length > 0) return { end, where, starts: own, nearer: 0 }
+  const { lead } = end.end
+  const starts = lead ? pointsAt(where, lead.exit) : []
+  return { end, where, starts, nearer: lead?.atSupply?.fromMiddle ?? 0 }
+}
+
 /**
  * One pair weighed; null where the two have nothing to do with each other. What a hand has joined
  * counts whatever speaks against it.
  */
-export function weigh(plug: Placed, socket: PlacedSocket, how: How): Weighed | null {
+export function weigh(plug: PlacedPlug, socket: PlacedSocket, how: How): Weighed | null {
   const { field, lengths, isPinned } = how
   const mating = mate(plug.end, socket.end)
   if (!mating) return null
@@ -92,7 +125,7 @@ interface Candidacy {
 
 /** A pair that may be joined, with what it costs and what it shuts. */
 function asCandidate(
-  plug: Placed,
+  plug: PlacedPlug,
   socket: PlacedSocket,
   { way, lengths, verdict }: Candidacy,
 ): Pick<Weighed, 'candidate' | 'shuts'> {
@@ -178,13 +211,14 @@ const ELSEWHERE = 5
  * The shortest way a hanging plug could have to go, over all places its part and the socket's could
  * take; null where no place is known.
  */
-function wayOf(plug: Placed, socket: PlacedSocket, field: Field | null): WayFound | null {
+function wayOf(plug: PlacedPlug, socket: PlacedSocket, field: Field | null): WayFound | null {
   const { lead } = plug.end.end
   const { at } = socket.end.end
   if (!field || !lead || !at || plug.where.length === 0 || socket.where.length === 0) return null
   const own = ownLead(socket.end.end)
   return nearestWay(field, {
-    from: pointsAt(plug.where, lead.exit),
+    from: plug.starts,
+    nearer: plug.nearer,
     to: pointsAt(socket.where, at),
     length: own ? plus(lead.length, own) : lead.length,
     plug: plug.end.end,

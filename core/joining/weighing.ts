@@ -1,13 +1,14 @@
 // Every plug weighed against every socket that has to do with it.
 import { groupBy } from '../collections/groups'
 import { isMechanical, socketFaces, type Face } from '../connectors/connectors'
-import type { Frame } from '../geometry/space'
 import { kept } from '../pipeline/kept'
 import type { EndOf } from './joint'
-import { stationOf } from './places'
+import type { PlugSides } from './plug-field'
 import {
+  placedPlug,
+  placesOfEnd,
   weigh,
-  type Placed,
+  type PlacedPlug,
   type PlacedSocket,
   type Places,
   type Weighed,
@@ -16,7 +17,6 @@ import {
 
 type Sockets = readonly PlacedSocket[]
 
-const NOWHERE: readonly Frame[] = []
 const NO_ENDS: readonly EndOf[] = []
 
 const socketsByFace = kept(
@@ -25,7 +25,7 @@ const socketsByFace = kept(
     const ofItem = groupBy(all, e => e.item)
     const placed = (end: EndOf): PlacedSocket => ({
       end,
-      where: places.get(stationOf(end)) ?? NOWHERE,
+      where: placesOfEnd({ places }, end),
       // What a seat may shut are ends of the socket's own part: only then are they looked at.
       siblings:
         end.end.shuts.length > 0 || isMechanical(end.end.face)
@@ -38,11 +38,13 @@ const socketsByFace = kept(
 
 const plugsByFace = kept(
   'plugs',
-  (ends: readonly EndOf[], places: Places): ReadonlyMap<Face, readonly Placed[]> =>
+  (
+    ends: readonly EndOf[],
+    places: Places,
+    sides: PlugSides,
+  ): ReadonlyMap<Face, readonly PlacedPlug[]> =>
     groupBy(
-      ends
-        .filter(e => e.end.sex === 'plug')
-        .map(end => ({ end, where: places.get(stationOf(end)) ?? NOWHERE })),
+      ends.filter(e => e.end.sex === 'plug').map(end => placedPlug(end, { places, sides })),
       p => p.end.end.face,
     ),
 )
@@ -50,11 +52,11 @@ const plugsByFace = kept(
 /** The sockets that a plug's face has to do with, face by face. */
 type Around = (Sockets | undefined)[]
 interface OnePlug extends Pick<Whereabouts, 'field' | 'lengths'> {
-  readonly plug: Placed
+  readonly plug: PlacedPlug
 }
 interface OneFace extends Pick<Whereabouts, 'field' | 'lengths'> {
   readonly at: string
-  readonly plugs: readonly Placed[]
+  readonly plugs: readonly PlacedPlug[]
 }
 
 /** What one plug finds; kept as long as the sockets that take it and all their places stay. */
@@ -93,10 +95,10 @@ export interface Weighing {
 export function weighAll(
   at: string,
   { ends, all }: Weighing,
-  { places, field, lengths }: Whereabouts,
+  { places, sides, field, lengths }: Whereabouts,
 ): readonly Weighed[] {
   const sockets = socketsByFace(at, ends, all, places)
-  const found = [...plugsByFace(at, ends, places)].map(([face, plugs]) => {
+  const found = [...plugsByFace(at, ends, places, sides)].map(([face, plugs]) => {
     const around = socketFaces(face).map(f => sockets.get(f))
     return weighFace(`${at}/${face}`, { at, plugs, field, lengths }, ...around)
   })

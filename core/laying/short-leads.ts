@@ -1,5 +1,6 @@
 // Leads that were not joined because they end short: the way that was measured, to be seen.
-import { exitOf, pointOf, type Frames } from '../joining/places'
+import { nearestExit, type Lying } from '../joining/exits'
+import { pointOf } from '../joining/places'
 import type { EndOf, Unmet } from '../joining/joint'
 import type { Sum } from '../figures/quantity'
 import type { Field } from '../ways/field'
@@ -19,20 +20,20 @@ export interface ShortLead {
   readonly next: Reach | null
 }
 
-interface Missed {
+interface Missed extends Lying {
   readonly unmet: readonly Unmet[]
   readonly ends: ReadonlyMap<string, EndOf>
-  readonly frames: Frames
   readonly field: Field | null
 }
 
 /** What ends short of what it should be joined to, the nearest lead for each demand. */
-export function shortLeadsOf({ unmet, ends, frames, field }: Missed): readonly ShortLead[] {
+export function shortLeadsOf({ unmet, ends, field, ...lying }: Missed): readonly ShortLead[] {
   return unmet.flatMap(({ demand, short }): readonly ShortLead[] => {
     const [plug, socket] = (short?.refs ?? []).map(ref => ends.get(ref))
     if (!short || !plug || !socket) return []
     const own = { plug, socket, demand: demand.id, length: short.have, need: short.need }
-    const [from, to] = [exitOf(frames, plug), pointOf(frames, socket)]
+    const to = pointOf(lying.frames, socket)
+    const from = field && to && nearestExit(field, lying, plug, to)?.from
     if (!field || !from || !to) return [{ ...own, reach: null, next: null }]
     const about = { from, to, ref: plug.ref, label: `the ${plug.end.label}` }
     const passage = passageOf(field.layout, plug.end)

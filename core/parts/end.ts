@@ -44,6 +44,15 @@ interface Common {
  */
 export type Supplied = 'amps' | 'ports' | 'lights' | 'class'
 
+/** What a cable that comes off its supply finds there. */
+export interface AtSupply {
+  /** The sockets that take it, by key, and how many of them it needs. */
+  readonly into: readonly string[]
+  readonly takes: number
+  /** How far the farthest of them is from the middle of their side, mm; 0 where nobody states it. */
+  readonly fromMiddle: number
+}
+
 /** A place where an item can be joined. */
 export interface End {
   /** Unique within the part and stable. */
@@ -75,8 +84,8 @@ export interface End {
     /** Whether it does come in pieces, where such plugs usually do: stated, or nobody says. */
     readonly apart?: 'stated' | 'not stated'
     readonly shared?: boolean
-    /** For a cable that comes off its supply: the sockets that take it, and how many it needs. */
-    readonly atSupply?: { readonly into: readonly string[]; readonly takes: number } | undefined
+    /** For a cable that comes off its supply. */
+    readonly atSupply?: AtSupply | undefined
   } | null
   /** What has to agree: each trait named by both sides must share a value. */
   readonly traits: Traits

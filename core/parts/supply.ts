@@ -15,9 +15,10 @@ import { defineKind, type ItemOf, type Kind } from './kind'
 import { end, type End } from './end'
 import { isOpen, type Ask } from './ask'
 import { nominalBox } from '../geometry/solid'
-import type { Vec3 } from '../geometry/space'
+import type { Box, Vec3 } from '../geometry/space'
 import { lengthByForm, supplySolids } from './bodies/supply'
 import { supplySchema, type Cable, type Supply } from './supply-schema'
+import { atSupply, socketsFor } from './supply-sockets'
 
 type Plug = Cable['plugs'][number]
 
@@ -101,13 +102,17 @@ interface PlugOnCable {
   readonly n: number
 }
 
-/** Where its cables leave: the middle of the side that its plugs are on. */
-function fieldOfPlugs(item: ItemOf<Supply>): Vec3 {
+/** The body that its cables come out of; nothing where its size is not known. */
+const bodyOf = (item: ItemOf<Supply>): Box => {
   const [body] = supplySolids(item, supply.measures(item))
-  if (!body) return [0, 0, 0]
-  const { min, max } = nominalBox(body)
-  return [max[0], (min[1] + max[1]) / 2, (min[2] + max[2]) / 2]
+  return body ? nominalBox(body) : { min: [0, 0, 0], max: [0, 0, 0] }
 }
+/** Where its cables leave: the middle of the side that its plugs are on. */
+const fieldOfPlugs = ({ min, max }: Box): Vec3 => [
+  max[0],
+  (min[1] + max[1]) / 2,
+  (min[2] + max[2]) / 2,
+]
 
 /**
  * How a plug goes through a hole: piece by piece where it comes apart, or usually does and nobody says
@@ -137,12 +142,13 @@ function onCable({ cables }: Supply, { cable, n }: Pick<PlugOnCable, 'cable' | '
  */
 function plugEnds(item: ItemOf<Supply>, { cable, c, plug, n }: PlugOnCable): End[] {
   const key = `${cable.key}.${n + 1}`
+  const body = bodyOf(item)
   const lead = {
     length: lengthTo(item, c, n),
-    exit: fieldOfPlugs(item),
+    exit: fieldOfPlugs(body),
     chain: cable.key,
     shared: cable.plugs.length > 1,
-    atSupply: atSupply(item.part, cable),
+    atSupply: atSupply(item.part, cable, body),
     ...piecewise(plug),
   } as const
   const name = `${plug.label ?? connector(plug.face).name}${onCable(item.part, { cable, n })}`
@@ -181,22 +187,6 @@ function plugEnds(item: ItemOf<Supply>, { cable, c, plug, n }: PlugOnCable): End
 }
 
 /**
- * The sockets that a cable may go into; undefined where it is fixed, or where nobody stated the
- * sockets.
- */
-export function atSupply(
-  { modular, sockets }: Supply,
-  cable: Cable,
-): NonNullable<End['lead']>['atSupply'] {
-  const takes = cable.sockets ?? 1
-  if (modular === 'fixed' || !sockets || takes === 0) return undefined
-  if (cable.socket !== undefined) return { into: [cable.socket], takes }
-  const into = sockets.filter(s => cable.plugs.some(p => s.for.includes(p.face))).map(s => s.key)
-  // Of a supply some of whose cables are fixed, that is one of them.
-  return into.length === 0 && modular === 'part' ? undefined : { into, takes }
-}
-
-/**
  * The class of a 16-contact plug: as stated, and no more than the sockets of its cable give. What is
  * not stated may be less still: it stays not known.
  */
@@ -204,7 +194,7 @@ function classOf(item: ItemOf<Supply>, c: number, n: number): Sum {
   const leaf = supply.leaf(item, `cables.${c}.plugs.${n}.class`)
   const { sockets = [], cables } = item.part
   const cable = cables?.[c]
-  const own = cable && atSupply(item.part, cable)
+  const own = cable && socketsFor(item.part, cable)
   const isShared = own?.into.every(key => {
     const socket = sockets.find(s => s.key === key)
     return socket?.for.some(face => face === 'cpu-8' || face === 'card-8')

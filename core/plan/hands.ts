@@ -1,13 +1,14 @@
 // The room that a hand needs at each plug, and what else stands in it once it is in.
-import { AXES, extentOf, type Axis, type Extent } from '../geometry/solid'
-import type { Vec3 } from '../geometry/space'
 import { isOuter } from '../connectors/connectors'
+import { along, reversed } from '../geometry/headings'
+import { extentOf, type Extent } from '../geometry/solid'
+import { handAt, reachInto } from '../joining/hand-room'
 import type { EndOf, Joint } from '../joining/joint'
 import { pointOf, stationOf, type Frames } from '../joining/places'
 import type { Solid } from '../joining/solids'
 import type { PartKind } from '../parts'
 import { HAND } from '../standards/hands'
-import { along, reversed, type InTheWay, type Way } from './way-out'
+import type { InTheWay } from './way-out'
 
 interface Seated {
   readonly solids: readonly Solid[]
@@ -61,25 +62,3 @@ function sideOf(kind: PartKind | undefined, { end }: EndOf): 'up' | 'rear' | 'fr
   if (kind === 'drive') return 'rear'
   return kind === 'board' && end.joinedHeight === 0 ? 'front' : 'up'
 }
-
-/** The room that fingers take around a socket and before it; to one side only where one is shut. */
-export function handAt(point: Vec3, way: Way, only: Way | null = null): Extent {
-  const onwards = (a: Axis, { by }: Way, mm: number): readonly [number, number] =>
-    by === 1 ? [point[a], point[a] + mm] : [point[a] - mm, point[a]]
-  const span = (a: Axis): readonly [number, number] => {
-    if (a === way.axis) return onwards(a, way, HAND.over)
-    if (a === only?.axis) return onwards(a, only, 2 * HAND.around)
-    return [point[a] - HAND.around, point[a] + HAND.around]
-  }
-  const spans = [span(0), span(1), span(2)] as const
-  return {
-    least: [spans[0][0], spans[1][0], spans[2][0]],
-    most: [spans[0][1], spans[1][1], spans[2][1]],
-  }
-}
-
-/** How deep a body reaches into a hand's room at the most, mm. */
-export const reachInto = (hand: Extent, body: Extent): number =>
-  Math.min(
-    ...AXES.map(a => Math.min(hand.most[a], body.most[a]) - Math.max(hand.least[a], body.least[a])),
-  )

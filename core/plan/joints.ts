@@ -9,7 +9,19 @@ import type { Pins } from '../joining/pinned-pairs'
 import { stage } from '../pipeline/stage'
 import { loadsOf } from '../power/loads'
 import { chosenPins, progress, system } from './given'
-import { allEnds, cases, layout, limiting, modelPrints, prints, shells, sources } from './items'
+import { isKind } from '../parts'
+import { socketsInPlace } from '../parts/supply-sockets'
+import {
+  allEnds,
+  cases,
+  layout,
+  limiting,
+  modelPrints,
+  plainItems,
+  prints,
+  shells,
+  sources,
+} from './items'
 
 /** What was made, act by act, in the order of time. */
 const made = stage('made', { progress }, ({ progress }): readonly MadeAtOnce[] => {
@@ -28,9 +40,14 @@ const shapes = stage('shapes', { allEnds }, ({ allEnds }) => shapesOf(allEnds))
 /** Every end without its figures. */
 export const outlines = stage('outlines', { asking }, ({ asking }) => asking.outlines)
 
-const bodies = stage('bodies', { shells, limiting }, ({ shells, limiting }) => ({
-  shells,
-  limiting,
+/** The supplies of which it is stated where their sockets are. */
+const inPlace = stage('sockets-in-place', { plainItems }, ({ plainItems }) =>
+  plainItems.filter(isKind('supply')).filter(({ part }) => socketsInPlace(part).length > 0),
+)
+const bodies = stage('bodies', { shells, limiting, inPlace }, s => ({
+  shells: s.shells,
+  limiting: s.limiting,
+  supplies: s.inPlace,
 }))
 
 const joined = stage(
@@ -46,6 +63,9 @@ export const exact = stage('exact', { joined }, ({ joined }) => joined.exact)
 /** The space that leads are laid in, with all that sits in it. */
 export const field = stage('field', { joined }, ({ joined }) => joined.field)
 export const lines = stage('lines', { joined }, ({ joined }) => joined.lines)
+/** The sides of plugs of modular supplies as they lie, and the sockets of each cable, by its name. */
+export const sides = stage('sides', { joined }, ({ joined }) => joined.sides)
+export const sockets = stage('sockets', { joined }, ({ joined }) => joined.sockets)
 
 /** All solids of the machine in the case's frame, as they are judged. */
 export const solids = stage('solids', { shells, seats }, ({ shells, seats }) =>

@@ -1,80 +1,10 @@
-// Toward which side the fan of a supply looks that has one in its large face: as a hand turned it, else
-// as the case has openings for it.
-import type { Wall } from '../case/air'
-import { itemOf } from '../ids/ids'
-import type { Joint } from '../joining/joint'
-import type { Frames } from '../joining/places'
-import type { Solid } from '../joining/solids'
-import { isKind, type Item } from '../parts'
-import type { Case } from '../parts/case-schema'
-import type { ItemOf } from '../parts/kind'
-import { fanOf } from '../parts/supply-fan'
-import type { Supply } from '../parts/supply-schema'
+// Toward which wall the fan of each supply looks; for the order and the drawing.
+import { supplyFansIn } from '../joining/supply-mouths'
+import { isKind } from '../parts'
 import { stage } from '../pipeline/stage'
 import { items } from './items'
 import { frames, seats, solids } from './joints'
-import { facedBy, mouthAt, opening, opposite, type Mouth } from './mouths'
 
-interface Seated {
-  readonly items: readonly Item[]
-  readonly seats: readonly Joint[]
-  readonly frames: Frames
-  readonly solids: readonly Solid[]
-}
-
-export interface SupplyMouth {
-  readonly supply: ItemOf<Supply>
-  readonly mouth: Mouth
-  /** Whether nobody said that its fan is there. */
-  readonly assumed: boolean
-}
-
-/** Toward which wall the fan of each supply looks, as it should go in; for the order. */
-export const supplyFans = stage(
-  'supply-fans',
-  { items, seats, frames, solids },
-  (s): ReadonlyMap<string, Wall> =>
-    new Map(
-      s.items
-        .filter(isKind('case'))
-        .flatMap(pc =>
-          supplyMouths(s, pc).map(({ supply, mouth }) => [supply.id, wallBefore(mouth)] as const),
-        ),
-    ),
+export const supplyFans = stage('supply-fans', { items, seats, frames, solids }, s =>
+  supplyFansIn(s, s.items.filter(isKind('case'))),
 )
-const WALLS_BY_AXIS = [
-  ['rear', 'front'],
-  ['floor', 'top'],
-  ['far', 'near'],
-] as const
-const wallBefore = ({ axis, side }: Mouth): Wall => WALLS_BY_AXIS[axis][side === 'from' ? 0 : 1]
-
-/** The supplies of a case, each with the side that its fan faces. */
-export const supplyMouths = (s: Seated, pc: ItemOf<Case>): readonly SupplyMouth[] =>
-  s.seats.flatMap(joint => {
-    const item = s.items.find(i => i.id === joint.items[0])
-    const direction = s.frames.get(joint.items[0])?.axes[2]
-    const solid = s.solids.find(o => o.joint === joint.id && o.key === 'supply')
-    const isInside = solid?.within.some(ref => itemOf(ref) === pc.id)
-    if (item?.part.kind !== 'supply' || !solid || !isInside || !direction) return []
-    const fan = fanOf(item.part)
-    if (fan.at !== 'large face') return []
-    const usual = breatheWhere(s, pc, mouthAt(solid, direction))
-    const mouth = item.turned === undefined ? usual : opposite(usual)
-    return [{ supply: { ...item, part: item.part }, mouth, assumed: fan.assumed }]
-  })
-
-/**
- * On which side a supply's fan goes that nobody turned: where the case has openings for it, else
- * where there is more room.
- */
-function breatheWhere({ solids }: Pick<Seated, 'solids'>, pc: ItemOf<Case>, far: Mouth): Mouth {
-  const near = opposite(far)
-  const [a, b] = [near, far].map(mouth => {
-    const faces = facedBy(mouth, solids)
-    const wall = faces && opening(pc, faces.solid)
-    return { mouth, open: wall?.open === true, gap: faces?.gap ?? Infinity }
-  })
-  if (!a || !b || a.open || (!b.open && a.gap >= b.gap)) return near
-  return b.mouth
-}

@@ -1,23 +1,10 @@
 // Along which way something comes out of where it sits, and what is in the way of something.
-import { AXES, extentOf, type Axis } from '../geometry/solid'
-import type { Vec3 } from '../geometry/space'
+import { along, type Heading } from '../geometry/headings'
+import { extentOf } from '../geometry/solid'
 import type { Joint } from '../joining/joint'
 import type { Frames } from '../joining/places'
 import type { Solid } from '../joining/solids'
 import type { PartKind } from '../parts'
-
-/** An axis of the case, and which way along it. */
-export interface Way {
-  readonly axis: Axis
-  readonly by: 1 | -1
-}
-export const reversed = ({ axis, by }: Way): Way => ({ axis, by: by === 1 ? -1 : 1 })
-
-/** The way that a direction of the case's frame goes; null for none. */
-export function along(direction: Vec3): Way | null {
-  const axis = AXES.find(a => direction[a] !== 0)
-  return axis === undefined ? null : { axis, by: direction[axis] > 0 ? 1 : -1 }
-}
 
 /** What is plugged into, or lies on: a part comes out of it as it stands on it, and no other way. */
 export const BOARDS: readonly PartKind[] = ['board', 'card']
@@ -30,7 +17,7 @@ export function wayOut(
   seat: Joint,
   solid: Pick<Solid, 'from' | 'to' | 'kind' | 'turned'>,
   { frames, kinds }: { readonly frames: Frames; readonly kinds: ReadonlyMap<string, PartKind> },
-): Way | null {
+): Heading | null {
   const [item, holder] = seat.items
   const isUpright = solid.kind === 'card' && solid.turned
   if (!isUpright && BOARDS.includes(kinds.get(holder) ?? 'case')) {

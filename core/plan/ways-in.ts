@@ -2,6 +2,7 @@
 // stands in it, and the room that a hand needs at each plug. What stands in the way goes in after.
 import { clearance } from '../geometry/clearance'
 import type { Judgement } from '../figures/verdict'
+import { reversed, type Heading } from '../geometry/headings'
 import { AXES, extentOf, type Axis, type Extent, type Face, type Faces } from '../geometry/solid'
 import { itemOf } from '../ids/ids'
 import type { EndOf, Joint } from '../joining/joint'
@@ -12,7 +13,7 @@ import { stage } from '../pipeline/stage'
 import { handsIn } from './hands'
 import { ends, kinds } from './items'
 import { frames, plugs, seats, solids } from './joints'
-import { BOARDS, reversed, wayOut, type InTheWay, type Way } from './way-out'
+import { BOARDS, wayOut, type InTheWay } from './way-out'
 
 interface Seated {
   readonly solids: readonly Solid[]
@@ -73,7 +74,11 @@ interface Reaching {
 }
 
 /** What stands in a way out. */
-function met({ solid, extent }: Reaching, all: readonly Reaching[], way: Way): readonly InTheWay[] {
+function met(
+  { solid, extent }: Reaching,
+  all: readonly Reaching[],
+  way: Heading,
+): readonly InTheWay[] {
   const swept = sweptBy(solid, way)
   return all
     .filter(other => mayBlock(solid, other.solid) && isAhead(extent, other.extent, way))
@@ -100,7 +105,7 @@ function blocking(solid: Solid, other: Solid, found: Judgement): readonly InTheW
 }
 
 /** The solid and all that it passes on its way out. */
-function sweptBy({ from, to }: Faces, { axis, by }: Way): Faces {
+function sweptBy({ from, to }: Faces, { axis, by }: Heading): Faces {
   const open = (faces: Faces['from']): Faces['from'] => {
     const along = (a: Axis): Face => (a === axis ? null : faces[a])
     return [along(0), along(1), along(2)]
@@ -123,7 +128,7 @@ const mayBlock = (solid: Solid, other: Solid): boolean =>
   !other.holds.some(ref => solid.within.includes(ref))
 
 /** Whether one lies, tolerances counted, in the column before the other. */
-function isAhead(own: Extent, other: Extent, { axis, by }: Way): boolean {
+function isAhead(own: Extent, other: Extent, { axis, by }: Heading): boolean {
   const across = AXES.filter(a => a !== axis).every(
     a => own.least[a] < other.most[a] && other.least[a] < own.most[a],
   )

@@ -3,7 +3,7 @@
 import { runOn } from '../analysis/analyse'
 import type { Build } from '../document/build'
 import { Memory } from '../pipeline/memory'
-import { plugSides } from '../plan/plug-sides'
+import { sides } from '../plan/joints'
 import { avocet, change, then } from '../test-helpers/demos'
 
 /** The supply of Avocet otherwise; it lies from (0, 8, 20) to (160, 94, 170), its plugs to the front. */
@@ -61,7 +61,7 @@ test('of like sockets none that a hand finds no room at, if another is free', ()
         { key: 'high', label: 'high', for: ['main-24'], at: [75, 80] },
       ],
     }))
-  const [at8] = runOn(two(0), 'then', new Memory()).values({ plugSides }).plugSides.values()
+  const [at8] = runOn(two(0), 'then', new Memory()).values({ sides }).sides.values()
   // A hand takes 12 around the socket, which is 8 over the floor: 4 are missing.
   expect(at8?.sockets.find(s => s.key === 'low')?.lacks).toBeCloseTo(4, 6)
   expect(cableIn(two(0), 'high')?.cable).toBe('main')

@@ -4,10 +4,11 @@ import { INWARD, WALL_NAME, WALLS } from '../case/air'
 import { wholeMm } from '../figures/format'
 import { rounded } from '../figures/rounded'
 import { dot, scale, type Vec3 } from '../geometry/space'
+import type { SideOfPlugs } from '../joining/plug-field'
 import type { LaidLead } from '../laying/lay-lead'
 import { leads } from '../plan/leads'
 import { cablesAtSupply, type CablesAtSupply } from '../plan/supply-sockets'
-import { plugSides, type SideOfPlugs } from '../plan/plug-sides'
+import { sides } from '../plan/joints'
 import { stage } from '../pipeline/stage'
 import { HAND } from '../standards/hands'
 
@@ -39,11 +40,11 @@ export interface ShownSocket {
 /** Those of which it is stated where the sockets are. */
 export const supplyPlugs = stage(
   'supply-plugs',
-  { cablesAtSupply, plugSides, leads },
-  ({ cablesAtSupply, plugSides, leads }): readonly SupplyPlugs[] =>
+  { cablesAtSupply, sides, leads },
+  ({ cablesAtSupply, sides, leads }): readonly SupplyPlugs[] =>
     rounded(
       cablesAtSupply.flatMap(at => {
-        const own = plugSides.get(at.supply)
+        const own = sides.get(at.supply)
         return own ? [shown(at, own, firstLeads(leads, at.supply))] : []
       }),
     ),

@@ -10,7 +10,7 @@ import { AIR_GAP } from '../../standards/air'
 import { measured, plain, type Finding } from '../finding'
 import { rule } from '../rule'
 import { breathing, type Breathing } from './breathing'
-import { facedBy, opening, type Facing } from '../../plan/mouths'
+import { facedBy, opening, type Facing } from '../../joining/mouths'
 
 interface Asked extends Breathing {
   readonly faces: Facing

@@ -2,7 +2,7 @@
 import { minus, valueOf, type Sum } from '../figures/quantity'
 import { AXES, nominalBox, type Axis } from '../geometry/solid'
 import type { Vec3 } from '../geometry/space'
-import type { Solid } from '../joining/solids'
+import type { Solid } from './solids'
 import { ventsOf, WALLS, type Wall } from '../case/air'
 import type { Case } from '../parts/case-schema'
 import type { ItemOf } from '../parts/kind'

@@ -1,8 +1,10 @@
 // The side of a supply that its sockets are on: where each of them lies in the case, and which of like
 // sockets a cable goes into.
+import type { Wall } from '../case/air'
 import { groupBy } from '../collections/groups'
 import { add, cross, dot, place, scale, type Box, type Frame, type Vec3 } from '../geometry/space'
-import type { CableAtSupply } from '../joining/supply-sockets'
+import { counted } from './scarce'
+import type { CableAtSupply } from './supply-sockets'
 import { assign, type Pairing } from '../matching/assignment'
 
 /** The side of the plugs as one looks at it: from its lower left corner to the right, up, outward. */
@@ -29,6 +31,21 @@ export function plugSideOf({ min, max }: Box, out: Vec3, up: Vec3): PlugSide {
 export const onSide = (side: PlugSide, [across, up]: readonly [number, number]): Vec3 =>
   place(side, [across, up, 0])
 
+/** A socket of a supply: where on its side, where in the case, and what a hand lacks there, mm. */
+export interface SocketOnSide extends SocketThere {
+  readonly label: string
+  readonly onSide: readonly [across: number, up: number]
+}
+export interface SideOfPlugs {
+  readonly side: PlugSide
+  /** The wall that its fan looks at, which is below as one looks at the plugs; null without one. */
+  readonly fan: Wall | null
+  readonly sockets: readonly SocketOnSide[]
+}
+/** By supply; none where it is not known how it lies, or where one of its sockets is. */
+export type PlugSides = ReadonlyMap<string, SideOfPlugs>
+export const NO_SIDES: PlugSides = new Map()
+
 /** A socket of a supply in its case. */
 export interface SocketThere {
   readonly key: string
@@ -36,21 +53,20 @@ export interface SocketThere {
   /** How much of a hand's room something else takes there, mm. */
   readonly lacks: number
 }
-export interface CableThere extends CableAtSupply {
-  /** How far it is from a place at the supply to where its first plug goes, mm; null: not known. */
+/** A lead that begins at a supply. */
+export interface LeadThere {
+  /** How much it needs from a place at the supply to where it goes, mm; null: not known. */
   readonly way: (from: Vec3) => number | null
-  /** How long it is to that plug, mm; null where that is not stated. */
+  /** How long it is, mm; null where that is not stated. */
   readonly mm: number | null
+}
+export interface CableThere extends CableAtSupply {
+  /** Up to its first plug in use, or to the pieces of that. */
+  readonly leads: readonly LeadThere[]
 }
 
 /** Named choice: for each mm that a hand lacks, so many mm of a lead are given. */
 const PER_LACK = 5
-/**
- * Named choices: a lead that is not so many times as long as its way is scarce, and what is saved of
- * it counts so many times: it has the near socket before one that has plenty.
- */
-const PLENTY = 1.25
-const SCARCE = 10
 /** Costs are told apart by tenths of a millimetre; a cable in no socket costs more than all others. */
 const TENTHS = 10
 const LEFT_OUT = 1e7
@@ -88,8 +104,7 @@ export function bestSockets(
   )
 }
 
-function costOf({ way, mm }: CableThere, { at, lacks }: SocketThere): number {
-  const long = way(at) ?? 0
-  const weight = mm !== null && mm < PLENTY * long ? SCARCE : 1
-  return Math.round((weight * long + PER_LACK * lacks) * TENTHS)
+function costOf({ leads }: CableThere, { at, lacks }: SocketThere): number {
+  const lengths = leads.reduce((sum, { way, mm }) => sum + counted(way(at) ?? 0, mm), 0)
+  return Math.round((lengths + PER_LACK * lacks) * TENTHS)
 }

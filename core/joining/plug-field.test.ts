@@ -3,7 +3,6 @@ import fc from 'fast-check'
 import { at } from '../collections/at'
 import type { Vec3 } from '../geometry/space'
 import { bestSockets, onSide, plugSideOf, type CableThere, type SocketThere } from './plug-field'
-import { distance } from './stretches'
 
 describe('in a tower, the body from (0, 8, 20) to (160, 94, 170), its plugs to the front', () => {
   const body = { min: [0, 8, 20], max: [160, 94, 170] } as const
@@ -32,6 +31,7 @@ test('lying on its side, the fan to the far panel: across is up', () => {
   expect(onSide(side, [30, 20])).toEqual([180, 40, -80])
 })
 
+const distance = (a: Vec3, b: Vec3): number => Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2])
 const socket = (key: string, at: Vec3, lacks = 0): SocketThere => ({ key, at, lacks })
 /** A cable whose way is straight. */
 const cable = (
@@ -40,8 +40,8 @@ const cable = (
   goal: Vec3 | null,
   takes = 1,
 ): CableThere => ({
-  ...{ supply: 's', cable: name, into, takes, mm: null },
-  way: from => goal && distance(from, goal),
+  ...{ supply: 's', cable: name, into, takes },
+  leads: [{ way: from => goal && distance(from, goal), mm: null }],
 })
 
 test('each lead from the socket that is nearest to where it goes, the pickier one before', () => {
@@ -69,9 +69,13 @@ test('20 mm of lead are given for 5 mm that a hand lacks, and 30 are not', () =>
 
 test('what would hardly reach has the near socket before what has plenty', () => {
   const sockets = [socket('near', [0, 0, 0]), socket('far', [-40, 0, 0])]
+  const so = (name: string, goal: Vec3, mm: number): CableThere => ({
+    ...cable(name, ['near', 'far'], goal),
+    leads: [{ way: from => distance(from, goal), mm }],
+  })
   const leads = (scarce: number) => [
-    { ...cable('first', ['near', 'far'], [200, 0, 0]), mm: 800 },
-    { ...cable('second', ['near', 'far'], [200, 30, 0]), mm: scarce },
+    so('first', [200, 0, 0], 800),
+    so('second', [200, 30, 0], scarce),
   ]
   // From the far socket it is 242: 270 is less than a quarter more, and 800 plenty.
   expect(bestSockets(leads(270), sockets)?.get('second')).toEqual(['near'])
@@ -106,7 +110,7 @@ test('against trying all ways', () => {
         )
         const priceOf = (c: CableThere, key: string): number => {
           const own = sockets.find(s => s.key === key)
-          return own ? (c.way(own.at) ?? 0) + 5 * own.lacks : Infinity
+          return own ? (c.leads[0]?.way(own.at) ?? 0) + 5 * own.lacks : Infinity
         }
         /** The least that all of them cost, each in sockets of its own. */
         const least = (rows: readonly CableThere[], free: readonly string[]): number => {
