@@ -64,7 +64,7 @@ export const ODD_STEPS: Readonly<Record<string, readonly OddStep[]>> = {
       leansOn: 'supply-in:supply/mount~case/supply',
     },
     {
-      step: 'power-plug:supply/sata-2.4~light-hub/power',
+      step: 'power-plug:supply/sata-1.4~light-hub/power',
       looks: 'The case is turned about for two plugs behind the tray, then turned back.',
       because: 'All small plugs on the board come before stiff leads; one turn more keeps to that.',
       leansOn: 'hub:light-hub/stick~case/back-low',

@@ -6,7 +6,7 @@
  * so many times: it has the near place before what has plenty.
  */
 const PLENTY = 1.25
-const SCARCE = 10
+const SCARCE = 3
 
 /** A way of so many mm for a lead that is so long; a length that is null is not known. */
 export const counted = (way: number, have: number | null): number =>

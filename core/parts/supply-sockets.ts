@@ -1,14 +1,23 @@
 // The sockets of a modular supply: which of them take a cable, and where they are on its side.
-import type { Box } from '../geometry/space'
+import { SUPPLY_SIZE, type SupplyForm } from '../standards/supplies'
 import type { AtSupply } from './end'
 import type { Cable, Supply } from './supply-schema'
 
 type Socket = NonNullable<Supply['sockets']>[number]
 export type SocketInPlace = Socket & { readonly at: NonNullable<Socket['at']> }
 
-/** The sockets of a supply, where it is stated of each of them where it is; else none. */
-export function socketsInPlace({ sockets = [] }: Supply): readonly SocketInPlace[] {
-  const places = sockets.flatMap(({ at, ...socket }) => (at ? [{ ...socket, at }] : []))
+/** Whether a place, mm from the left and from the lower edge, is on the side of such a supply. */
+export function isOnSide(form: SupplyForm, [across, up]: SocketInPlace['at']): boolean {
+  const { width, height } = SUPPLY_SIZE[form]
+  return across >= 0 && across <= width && up >= 0 && up <= height
+}
+
+/** The sockets of a supply, where each of them has a place on its side; else none. */
+export function socketsInPlace({ form, sockets = [] }: Supply): readonly SocketInPlace[] {
+  if (!form) return []
+  const places = sockets.flatMap(({ at, ...socket }) =>
+    at && isOnSide(form, at) ? [{ ...socket, at }] : [],
+  )
   return places.length === sockets.length ? places : []
 }
 
@@ -28,13 +37,13 @@ export function socketsFor(
   return into.length === 0 && modular === 'part' ? undefined : { into, takes }
 }
 
-/** The same, and how far from the middle of their side the farthest of them is, of a body so large, mm. */
-export function atSupply(part: Supply, cable: Cable, { min, max }: Box): AtSupply | undefined {
+/** The same, and how far from the middle of their side the farthest of them is, mm. */
+export function atSupply(part: Supply, cable: Cable): AtSupply | undefined {
   const own = socketsFor(part, cable)
   if (!own) return undefined
-  const [across, up] = [(max[1] - min[1]) / 2, (max[2] - min[2]) / 2]
+  const { width, height } = part.form ? SUPPLY_SIZE[part.form] : { width: 0, height: 0 }
   const far = socketsInPlace(part)
     .filter(s => own.into.includes(s.key))
-    .map(({ at }) => Math.hypot(at[0] - across, at[1] - up))
+    .map(({ at }) => Math.hypot(at[0] - width / 2, at[1] - height / 2))
   return { ...own, fromMiddle: Math.max(0, ...far) }
 }

@@ -15,7 +15,7 @@ import { defineKind, type ItemOf, type Kind } from './kind'
 import { end, type End } from './end'
 import { isOpen, type Ask } from './ask'
 import { nominalBox } from '../geometry/solid'
-import type { Box, Vec3 } from '../geometry/space'
+import type { Vec3 } from '../geometry/space'
 import { lengthByForm, supplySolids } from './bodies/supply'
 import { supplySchema, type Cable, type Supply } from './supply-schema'
 import { atSupply, socketsFor } from './supply-sockets'
@@ -102,17 +102,13 @@ interface PlugOnCable {
   readonly n: number
 }
 
-/** The body that its cables come out of; nothing where its size is not known. */
-const bodyOf = (item: ItemOf<Supply>): Box => {
-  const [body] = supplySolids(item, supply.measures(item))
-  return body ? nominalBox(body) : { min: [0, 0, 0], max: [0, 0, 0] }
-}
 /** Where its cables leave: the middle of the side that its plugs are on. */
-const fieldOfPlugs = ({ min, max }: Box): Vec3 => [
-  max[0],
-  (min[1] + max[1]) / 2,
-  (min[2] + max[2]) / 2,
-]
+function fieldOfPlugs(item: ItemOf<Supply>): Vec3 {
+  const [body] = supplySolids(item, supply.measures(item))
+  if (!body) return [0, 0, 0]
+  const { min, max } = nominalBox(body)
+  return [max[0], (min[1] + max[1]) / 2, (min[2] + max[2]) / 2]
+}
 
 /**
  * How a plug goes through a hole: piece by piece where it comes apart, or usually does and nobody says
@@ -142,13 +138,12 @@ function onCable({ cables }: Supply, { cable, n }: Pick<PlugOnCable, 'cable' | '
  */
 function plugEnds(item: ItemOf<Supply>, { cable, c, plug, n }: PlugOnCable): End[] {
   const key = `${cable.key}.${n + 1}`
-  const body = bodyOf(item)
   const lead = {
     length: lengthTo(item, c, n),
-    exit: fieldOfPlugs(body),
+    exit: fieldOfPlugs(item),
     chain: cable.key,
     shared: cable.plugs.length > 1,
-    atSupply: atSupply(item.part, cable, body),
+    atSupply: atSupply(item.part, cable),
     ...piecewise(plug),
   } as const
   const name = `${plug.label ?? connector(plug.face).name}${onCable(item.part, { cable, n })}`

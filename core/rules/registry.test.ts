@@ -29,6 +29,7 @@ const TRIED_APART = [
   'routes/longest-lead',
   'routes/plug-head',
   'routes/chamber-depth',
+  'routes/socket-places',
   'routes/bend',
   'power/sleeping-disk',
   'proof/condition',

@@ -94,6 +94,7 @@ import { plugHead } from './routes/plug-head'
 import { bend } from './routes/bend'
 import { blades } from './routes/blades'
 import { chamberDepth } from './routes/chamber-depth'
+import { socketPlaces } from './routes/socket-places'
 import type { Rule } from './rule'
 
 export const RULES: readonly Rule[] = [
@@ -188,6 +189,7 @@ export const RULES: readonly Rule[] = [
   bend,
   blades,
   chamberDepth,
+  socketPlaces,
   holeRoom,
   proofCondition,
   proofSoftware,

@@ -40,6 +40,35 @@ test('a lead begins at its socket: 138 from the left and 28 up is 32 from the tr
   expect(startOf(avocet, 'supply/cpu-1.1')).toEqual([160, 36, 32])
 })
 
+test('a lead that reaches from the near sockets only has one of them, and another cable goes on to the far plug', () => {
+  const so = (mm: number) =>
+    withSupply(({ cables }) => ({
+      cables: (cables as readonly { readonly key: string; readonly length: object }[]).map(c =>
+        c.key === 'cpu-1' ? { ...c, length: { ...c.length, mm } } : c,
+      ),
+    }))
+  // From the far socket, cpu-card-5, it takes 605 to the nearer of the two plugs of the board and 20 of
+  // slack, of which 45 and 73 may be wrong: 507 at the least. From cpu-card-3 it takes 589: 494.
+  expect(cableIn(avocet, 'cpu-card-5')?.cable).toBe('cpu-1')
+  const near = so(500)
+  expect(cableIn(near, 'cpu-card-3')?.cable).toBe('cpu-1')
+  expect(then(near).joints.map(j => j.id)).toEqual(
+    expect.arrayContaining(['supply/cpu-2.1~board/cpu-power']),
+  )
+  expect(
+    then(near)
+      .findings.filter(f => f.verdict === 'stop')
+      .map(f => f.id),
+  ).toEqual(
+    then(avocet)
+      .findings.filter(f => f.verdict === 'stop')
+      .map(f => f.id),
+  )
+  // From none of its sockets 480 are enough.
+  const none = then(so(480)).joints.map(j => j.id)
+  expect(none.filter(id => id.startsWith('supply/cpu-1'))).toEqual([])
+})
+
 test('turned over, its fan to the shroud, all of it lies the other way round', () => {
   const over = change(avocet, { do: 'turnPart', id: 'supply', turned: 2 })
   const [plugs] = then(over).supplyPlugs

@@ -82,5 +82,5 @@ test('each plug says the way of its lead, and which plug of which cable it is', 
     'Its way: through the opening behind the supply, then the middle side hole.',
   )
   const disk = said(avocet).find(s => s.what.startsWith('SATA power (cable 2, plug 1)'))
-  expect(disk?.title).toBe('Plug the SATA power (cable 2, plug 1) into power on the R3 8 TB (3)')
+  expect(disk?.title).toBe('Plug the SATA power (cable 2, plug 1) into power on the R3 8 TB (1)')
 })

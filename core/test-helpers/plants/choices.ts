@@ -152,6 +152,22 @@ export const CHOICES: readonly Plant[] = [
     },
   },
   {
+    name: 'a socket of a supply stated beside its side',
+    plant: draw => {
+      const supply = modular(1, [lead('cpu', 'cpu-8')])
+      // The side of an ATX supply is 150 by 86.
+      const ats = [
+        [draw.between(20, 130), draw.between(10, 70)],
+        draw.isWithin ? [draw.between(151, 190), 40] : [75, draw.between(87, 120)],
+      ]
+      const sockets = (supply['sockets'] as readonly Fields[]).map((s, i) => ({ ...s, at: ats[i] }))
+      return {
+        machine: altered(draw.tower, { supply: { ...supply, sockets } }),
+        ...{ rule: 'routes/socket-places', verdict: 'measure', names: ['supply'] },
+      }
+    },
+  },
+  {
     name: 'a wide plug fed by one socket of eight contacts',
     plant: draw => ({
       machine: altered(draw.tower, {
