@@ -261,11 +261,14 @@ const PICTURE_SOCKET = /^(?:\d\s*x?\s*)?(?:HDMI|DisplayPort|DP|VGA|DVI)\b[\s\d.a
 /** "1 x HDMI port, supports a maximum resolution of …". */
 const WHAT_IT_CAN = /^(?:supports?|supporting|with|max(?:imum)?|up to)\b/i
 const PICTURE_LABEL = /^(?:HDMI|DisplayPort|DP|VGA|DVI(?:-[DI])?)(?: (?:ports?|outputs?))?$/i
+const INSIDE = /internal|header|connector/i
+/** "Back panel connectors" are none inside. */
+const REAR_LIST = /^(?:rear|back)(?: panel| I\/O)? connectors?$/i
 /** A line's own label says where it is; the heading only where the label does not. */
 export const isRear = (s: Statement): boolean =>
   PICTURE_LABEL.test(s.label) ||
   REAR_WORDS.test(s.label) ||
-  (REAR_WORDS.test(s.under) && !/internal|header|connector/i.test(`${s.under} ${s.label}`)) ||
+  (REAR_WORDS.test(s.under) && !INSIDE.test(`${s.under.replace(REAR_LIST, '')} ${s.label}`)) ||
   (s.label === '' &&
     phrasesOf(s.value)
       .filter((p, i) => i === 0 || !WHAT_IT_CAN.test(p))

@@ -24,6 +24,7 @@ const COUNTED_WITH = /w\/o radiator|with(?:out)? (?:front )?radiator/i
 /** Lines on what the fans of a case are, not where they go. */
 const NO_PLACES = oneOf(
   ...[/filter/, /dust/, /pre-?installed/, /included/, /supplied/, /fitted/, /bundled/],
+  ...[/\b(?:comes?|ships?|delivered) with\b/, /\bin the box\b/],
 )
 /** Fans that are there tell nothing of how many there may be. */
 const THERE_ALREADY = oneOf(

@@ -86,14 +86,28 @@ const PARTED = new RegExp(
   String.raw`(\d)\s*[x×]\s*((?:${SIZES})\s*mm(?: [a-z]+)?)\s*\(((?:\d x? ?[a-z]+(?:, | and )?){2,})\)`,
   'gi',
 )
+/** "Two 120 mm, one at the front and one at the rear": the words as brackets. */
+const PARTED_IN_WORDS = new RegExp(
+  String.raw`${NUMBER}\s*[x×]?\s*((?:${SIZES})\s*mm)(?: fans?)?\s*[,:–-]\s*` +
+    String.raw`((?:(?:\d|one|two|three)\s+(?:at|in|on) the [a-z]+(?:, | and )?){2,})`,
+  'gi',
+)
+const inBrackets = (_: string, count: string, frame: string, inside: string): string => {
+  const each = phrasesOf(inside).map(
+    p => `${numberOf(/\d|one|two|three/i.exec(p)?.[0])} ${wallsIn(p)[0] ?? ''}`,
+  )
+  return `${numberOf(count)} x ${frame} (${each.join(', ')})`
+}
 const byWall = (value: string): string =>
-  value.replace(PARTED, (all, count: string, frame: string, inside: string) => {
-    const each = phrasesOf(inside)
-    const sum = each.reduce((n, p) => n + Number(/\d/.exec(p)?.[0] ?? 0), 0)
-    const isParted = sum === Number(count) && each.every(p => wallsIn(p).length === 1)
-    const parts = each.map(p => `${/\d/.exec(p)?.[0] ?? ''} x ${frame} ${wallsIn(p)[0] ?? ''}`)
-    return isParted ? parts.join(', ') : all
-  })
+  value
+    .replace(PARTED_IN_WORDS, inBrackets)
+    .replace(PARTED, (all, count: string, frame: string, inside: string) => {
+      const each = phrasesOf(inside)
+      const sum = each.reduce((n, p) => n + Number(/\d/.exec(p)?.[0] ?? 0), 0)
+      const isParted = sum === Number(count) && each.every(p => wallsIn(p).length === 1)
+      const parts = each.map(p => `${/\d/.exec(p)?.[0] ?? ''} x ${frame} ${wallsIn(p)[0] ?? ''}`)
+      return isParted ? parts.join(', ') : all
+    })
 
 function toldOf(line: Line): readonly Told[] {
   const { heading, s: said } = line
@@ -169,11 +183,12 @@ const PRE_INSTALLED = /^pre-?\s?(?:installed|fitted)\b/i
 /** Each frame with its count; without a unit under a label that they are there. */
 function framesIn(s: Statement): readonly RegExpExecArray[] {
   const named = [...saidOfThem(s.value).matchAll(FANS)]
-  const isBare = named.length === 0 && PRE_INSTALLED.test(s.label)
+  const isThere = PRE_INSTALLED.test(s.label) || INCLUDED.test(s.value.replace(NONE_INCLUDED, ''))
+  const isBare = named.length === 0 && isThere
   return isBare ? [...s.value.matchAll(BARE_FANS)] : named
 }
 const NONE_INCLUDED =
-  /\b(?:none|not|no fans?|without fans?|0)\b[^,;()]{0,12}(?:included|pre-?\s?installed|supplied|fitted)/gi
+  /\b(?:none|not|no fans?|without fans?|0)\b[^,;()]{0,12}(?:included|pre-?\s?installed|supplied|fitted)|\bincludes? (?:none|no\b)/gi
 const COOLING = /\bcooling\b/i
 const isOfFans = (s: Statement): boolean =>
   /\bfans?\b/i.test(whole(s)) ||

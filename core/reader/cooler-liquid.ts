@@ -3,7 +3,7 @@ import { RADIATORS, RADIATOR_SIZE } from '../standards/modules'
 import { ampsIn, fanPlugIn, flowIn, leadIn } from './common'
 import { productIn, valueIn } from './measures'
 import { isNo, whole, type Notes } from './notes'
-import type { Statement } from './statements'
+import { phrasesOf, type Statement } from './statements'
 import { countOf, leadingCount } from './things'
 
 /**
@@ -26,12 +26,21 @@ export function readLiquid(s: Statement, notes: Notes): void {
   if (/radiator(?! fans?\b)/i.test(text) || /^rad\.?$/i.test(s.label)) readRadiator(s, notes)
   if (/tubes?|tubing|hoses?/i.test(text)) notes.put(s, 'liquid.tube', valueIn(s.value, 'mm'), 'mm')
   if (/pump/i.test(text)) {
-    notes.put(s, 'liquid.pump.face', fanPlugIn(s.value))
-    notes.put(s, 'liquid.pump.amps', ampsIn(s.value), 'A')
+    const value = withoutFans(s)
+    notes.put(s, 'liquid.pump.face', fanPlugIn(value))
+    notes.put(s, 'liquid.pump.amps', ampsIn(value), 'A')
     notes.put(s, 'liquid.pump.lead', leadIn(s), 'mm')
   } else if (/\bfans?\b/i.test(text) && !/radiator(?! fans?\b)/i.test(s.label)) readFans(s, notes)
   if (/USB/i.test(text)) notes.put(s, 'liquid.usb', usbLead(s) ?? !isNo(s.value))
 }
+
+/** "Radiator with pump block, 3 x 140 mm fans (PWM)": the fans' plug is not the pump's. */
+const withoutFans = ({ label, value }: Statement): string =>
+  /pump/i.test(label)
+    ? value
+    : phrasesOf(value)
+        .filter(phrase => /pump/i.test(phrase) || !/\bfans\b|\d ?mm fan/i.test(phrase))
+        .join(', ')
 
 /** The length of its USB lead; another length in the line is that of something else. */
 const usbLead = (s: Statement): number | null =>

@@ -43,6 +43,8 @@ function readSockets(s: Statement, notes: Notes): void {
 }
 
 const BRACKETS = /\([^()]*\)/g
+/** "TERN-2, TERN-3, not TERN-1". */
+const NOT = /\b(?:not|except)\b([^,;()]*)/gi
 /** Sockets that ask for a kit of their own: in brackets that name them, or in the phrase that says it. */
 function byAKit(text: string): readonly string[] {
   const brackets = [...text.matchAll(BRACKETS)].map(m => m[0]).filter(b => BY_A_KIT.test(b))
@@ -50,7 +52,8 @@ function byAKit(text: string): readonly string[] {
   const phrases = phrasesOf(text).filter(phrase =>
     BY_A_KIT.test(phrase.replace(BRACKETS, b => (socketsIn(b).length > 0 ? '' : b))),
   )
-  return [...named, ...phrases.flatMap(phrase => socketsIn(phrase.replace(BRACKETS, '')))]
+  const not = [...text.matchAll(NOT)].flatMap(m => socketsIn(m[1] ?? ''))
+  return [...named, ...not, ...phrases.flatMap(phrase => socketsIn(phrase.replace(BRACKETS, '')))]
 }
 
 const BY_A_KIT = oneOf(
@@ -137,8 +140,35 @@ function readSize(s: Statement, notes: Notes): void {
     readBareSides(s, notes)
     return
   }
-  const size = productIn(s.value, s.label)
-  if (!size || !readProduct(s, notes, size)) readSides(s, notes)
+  const { rest, bare } = withFans(s)
+  const size = productIn(rest, s.label)
+  if (!size && bare !== null) readBareProduct(s, notes, bare)
+  else if (!size || !readProduct(s, notes, size)) readSides(s, notes)
+}
+
+const BARE = /\b(?:without|w\/o|excl\.?|excluding) (?:the |any )?fans?\b/i
+const AXES = /\((?:[HWDLT]\s*x\s*){2}[HWDLT]\)/i
+/** "Without fans A (HxWxD), with fans B": what is said of the bare fins, and the rest with its order of sides. */
+function withFans({ value }: Statement): { readonly rest: string; readonly bare: string | null } {
+  const phrases = phrasesOf(value)
+  const bare = phrases.filter(isBare)
+  if (bare.length === 0) return { rest: value, bare: null }
+  const rest = phrases.filter(p => !isBare(p)).join(', ')
+  const axes = AXES.test(rest) ? '' : (AXES.exec(value)?.[0] ?? '')
+  return { rest: rest.replace(A_PRODUCT, `$& ${axes}`), bare: bare.join(', ') }
+}
+const A_PRODUCT = /\d[\d.,]*\s*(?:mm)?(?:\s*x\s*\d[\d.,]*\s*(?:mm)?){2}/i
+
+const isBare = (phrase: string): boolean => BARE.test(phrase) && A_PRODUCT.test(phrase)
+
+/** The bare fins alone are told: as high and as wide as with a fan, most likely. */
+function readBareProduct(s: Statement, notes: Notes, bare: string): void {
+  const size = productIn(bare, s.label)
+  if (!size?.axes) return
+  for (const [path, axis] of SIDES.slice(0, 2)) {
+    const value = along(size, axis, ORDER)
+    notes.doubt(s, { path, value, unit: 'mm' }, 'measured without its fan')
+  }
 }
 
 /** Sides written as a product; false where it does not tell which they are. */

@@ -6,7 +6,7 @@ import { countOf } from './things'
 
 export const INCLUDED = oneOf(
   ...[/pre-?\s?(?:installed|fitted|mounted)/, /\bincluded\b/, /\bincludes\b/, /\bincl\b/],
-  ...[/\bsupplied\b/, /\bbundled\b/, /comes with/, /\bfactory[- ]fitted/],
+  ...[/\bsupplied\b/, /\bbundled\b/, /(?:comes?|ships?|delivered) with\b/, /\bfactory[- ]fitted/],
   /\b(?:is|are|come|comes) (?:already )?(?:fitted|installed|mounted)\b/,
 )
 /** Labels under which everything is in the box. */

@@ -189,6 +189,9 @@ const A_ROOM = /^\s*(?:max\.? |up to )?\d+(?:[.,]\d+)?\s*(?:mm|cm)\b/i
  * Kinds by how much the words speak for them, the likeliest first, each as a share of the first;
  * none where no word speaks for any.
  */
+/** A title ends where a sentence does, and before what lies in the box. */
+const TITLE_ENDS = /[.;](?=\s|$)|(?:what.s )?in the box\b|\bbox contents?\b|\bcontents\b/i
+
 export function kindsOfSheet(
   sheet: Sheet,
   makers: readonly string[] = [],
@@ -199,7 +202,7 @@ export function kindsOfSheet(
   const title = plain(
     sheet.statements
       .filter((s, i) => i === 0 || (NAMING.test(s.label) && !A_ROOM.test(s.value)))
-      .map(s => `${s.label} ${s.value}`.split(/[.;](?=\s|$)/)[0] ?? '')
+      .map(s => `${s.label} ${s.value}`.split(TITLE_ENDS)[0] ?? '')
       .join(' \n '),
   )
   if (OF_NONE.test(title)) return []

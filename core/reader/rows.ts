@@ -56,15 +56,30 @@ const unquoted = (text: string): string =>
     )
     .join('\n')
 
+/** "name;value", "| Property | Value |": what the columns of a table are called. */
+const HEAD = new RegExp(
+  [
+    String.raw`^[\s|]*(?:name|key|field|property|attribute|feature|spec(?:ification)?|item|parameter)`,
+    String.raw`\s*[;,|\t:]\s*(?:values?|details?|specifications?|description|data)[\s|]*$`,
+  ].join(''),
+  'im',
+)
+const withoutHead = (text: string): string =>
+  text.replace(HEAD, head => (text.slice(0, text.indexOf(head)).trim() === '' ? '' : head))
+
+/** Question and answer, each by its letter: "Q: How long can it be? A: 375 mm". */
+const BY_LETTERS = /^\s*Q:\s*([^?\n]+\?)\s*A:\s*/gim
+
 /** Points in one line: each begins a line of its own. */
 const INLINE_BULLET = /(?<=\S)[ \t]+[•▪‣][ \t]+(?=\S)/g
 
 export function rowsOf(pasted: string): Rows {
   const text = pasted.replace(INLINE_BULLET, '\n')
-  const written = unquoted(text)
+  const written = withoutHead(unquoted(text))
     .replace(/\r\n?/g, '\n')
     .replace(/[\u00a0\u2009\u202f]/g, ' ')
     .replace(SCATTERED_UNIT, ' ')
+    .replace(BY_LETTERS, '$1 ')
     .replace(/[®™©]/g, '')
     .replace(SHORT_PINS, '$1-pin')
     .replace(YES_TIMES, '$1 x $2')

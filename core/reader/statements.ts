@@ -151,7 +151,8 @@ function overList(raw: string, clean: string, next = ''): string | null {
     (OVER_WALLS.test(clean) && AT_A_WALL.test(next)) ||
     (OVER_SIDES.test(clean) && A_SIZE.test(next)) ||
     (LIST_NAME.test(clean) && COUNTS.test(next)) ||
-    (SECTION.test(clean) && BEGINS_A_SECTION.test(next))
+    (SECTION.test(clean) && BEGINS_A_SECTION.test(next)) ||
+    (PLACE_OF_PORTS.test(clean) && /,/.test(next) && !/^[^,]{2,20}:/.test(next))
   return isOver ? clean : null
 }
 /** Whether a line stands deeper than the one over it, or begins a list of points. */
@@ -178,6 +179,9 @@ const SECTION = new RegExp(
   ].join(''),
   'i',
 )
+/** "Back panel connectors" over a list in one line: "HDMI port, DisplayPort, four USB, …". */
+const PLACE_OF_PORTS =
+  /^(?:(?:rear|back|front)(?: panel)?|internal|on-?board) (?:I\/O|connectors|ports|headers|connections)$/i
 /** What a section begins with: a count, a sum, a named socket, or a section within it. */
 const BEGINS_A_SECTION = new RegExp(
   [COUNTS.source, String.raw`^\s*(?:total|M\.?2)`, SECTION.source].join('|'),
@@ -196,7 +200,9 @@ const APART =
 /** What only goes on about what stands before it: "…, supporting PCIe 5.0 and running at x16". */
 const GOES_ON = new RegExp(
   [
-    String.raw`^(?:supporting|running|operating|available|with (?:support|USB|PCI-?e)|at x\d)\b`,
+    String.raw`^(?:supporting|running|runs?|operat(?:ing|es?)|available|with (?:support|USB|PCI-?e))\b`,
+    String.raw`^at x\d\b`,
+    String.raw`^PCI(?:-?e| Express)?\s?(?:Gen\s?)?\d(?:\.\d)?$`,
     String.raw`^supports? (?:USB|PCI-?e|up to|x\d)`,
   ].join('|'),
   'i',

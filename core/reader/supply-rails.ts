@@ -27,6 +27,9 @@ function readStandby(s: Statement, notes: Notes): void {
 const TOGETHER =
   /combined|3[.,]3\s?V?\s*(?:\+|and|&)\s*\+?5\s?V|5\s?V\s*(?:\+|and|&)\s*\+?3[.,]3\s?V/i
 
+/** Named choice: watts that are told may be rounded up so much from volts times amps. */
+const ROUNDED_UP = 1.05
+
 /** Rails by amps times volts, or by watts where they are given. */
 export function readRails(s: Statement, notes: Notes): void {
   readStandby(s, notes)
@@ -40,8 +43,12 @@ export function readRails(s: Statement, notes: Notes): void {
     const given = measuresIn(saidOfRail(s, named))
     const watts = given.find(x => x.unit === 'W')
     const amps = given.find(x => x.unit === 'A')
-    if (watts && !together) notes.put(s, `rails.${rail}`, watts.value, 'W')
-    else if (amps) notes.put(s, `rails.${rail}`, amps.value * volts, 'W')
+    const byAmps = amps && amps.value * volts
+    // "+3.3 V 20 A / +5 V 20 A (max 120 W)": more than it gives by itself is what both give.
+    const isOfBoth = watts && byAmps && rail !== 'W12' && watts.value > byAmps * ROUNDED_UP
+    if (isOfBoth) notes.put(s, 'rails.combined', watts.value, 'W')
+    if (watts && !together && !isOfBoth) notes.put(s, `rails.${rail}`, watts.value, 'W')
+    else if (byAmps) notes.put(s, `rails.${rail}`, byAmps, 'W')
   }
 }
 
