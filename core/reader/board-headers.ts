@@ -177,7 +177,8 @@ function readPhrase(
   const aboutFans = inLabel?.key === 'fan-4'
   const key = aboutFans ? 'fan-4' : found.key
   const isNumbered = key === 'fan-4' || key === 'sata-data'
-  const count = (isNumbered ? rangeIn(phrase) : null) ?? countIn(phrase, found, aboutFans)
+  const inRow = rangeIn(phrase) ?? (notes.has(`headers.${key}`) ? null : rangeIn(s.label))
+  const count = (isNumbered ? inRow : null) ?? countIn(phrase, found, aboutFans)
   if (count > 0 && isHere(s, phrase, key)) notes.count(s, `headers.${key}`, count, phrase)
 }
 
@@ -221,8 +222,13 @@ function headerIn(
 /** "4 x USB 2.0 (via 2 x 9-pin)": ports, and the headers that they hang on. */
 function withHeaders(named: Counted<Header>, phrase: string): Counted<Header> {
   const headers = VIA.exec(phrase)?.slice(1).find(Boolean)
+  const ports = /^usb-[23]$/.test(named.key) ? PORTS_BEHIND.exec(phrase)?.[1] : undefined
+  if (ports !== undefined) return { ...named, count: Math.ceil(Number(ports) / PORTS_A_HEADER) }
   return headers === undefined ? named : { ...named, count: Number(headers) }
 }
+/** "USB_1: USB 2.0 x2 ports": two hang on one header. */
+const PORTS_BEHIND = /USB[\s\d.a-z]*?\bx\s?(\d) ports\b/i
+const PORTS_A_HEADER = 2
 const VIA = oneOf(
   ...[/\b(?:via|by|through|on)\s+(\d)\s*x?\s*(?:internal )?(?:\d\d?[- ]?pin|headers?)/],
   ...[/\((\d)\s*x?\s*(?:(?:9|10|19|20)[- ]?pin(?: headers?)?|(?:internal )?headers?)\)/],

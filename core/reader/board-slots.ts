@@ -90,7 +90,7 @@ const BEHIND_NAME =
   /\bPCI_?E_?X(?:16|8|4|1)(?:_\d)?\s*[(:][^()]*?(?:Gen\s?|PCIe\s?)?(\d)(?:\.\d)?\s*x\s?(16|8|4|2|1)\b/i
 
 const isOfAnotherKind = (phrase: string): boolean =>
-  aboutM2(phrase) || /radio|wi-?fi|key e/i.test(phrase)
+  aboutM2(phrase) || /radio|wi-?fi|key e|\b22(?:30|42|60|80|110)\b/i.test(phrase)
 
 function slotsIn(s: Statement, phrase: string): SlotPhrase | null {
   if (isOfAnotherKind(phrase)) return null

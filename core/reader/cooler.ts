@@ -235,6 +235,8 @@ function readSides(s: Statement, notes: Notes): void {
   }
 }
 
+/** "65 W TDP": what it cools, not what its fan draws. */
+const COOLED = /\b\d+\s*W (?:TDP|cooling)\b|\bTDP:?\s*\d+\s*W\b/gi
 function readFan(s: Statement, notes: Notes): void {
   const labelled = /fan|connect(?:or|ion)|cable|plug|current|consumption|amperage/i.test(s.label)
   if (
@@ -244,7 +246,7 @@ function readFan(s: Statement, notes: Notes): void {
     return
   notes.put(s, 'fan.face', fanPlugIn(s.value))
   if (/current|power|amp|consumption/i.test(s.label) || /^fans?$/i.test(s.label) || s.label === '')
-    notes.put(s, 'fan.amps', ampsIn(s.value), 'A')
+    notes.put(s, 'fan.amps', ampsIn(s.value.replace(COOLED, ' ')), 'A')
   notes.put(s, 'fan.flow', flowIn(s.value), 'm3h')
   readMoreFans(s, notes)
   notes.put(s, 'fan.lead', leadIn(s), 'mm')

@@ -42,7 +42,7 @@ function groupIn(first: string, rest: readonly string[]): Entry | null {
 
 /** Named choice: so many cells behind one that is a figure already are points in one line. */
 const POINTS = 2
-const A_FIGURE = /\d\s*(?:mm|cm|W|GB|TB|GHz|MHz|RPM|CFM|dBA?)\b/i
+const A_FIGURE = /\d\s*(?:mm|cm|W|A|GB|TB|GHz|MHz|RPM|CFM|dBA?)\b/i
 
 /** "How tall can the cooler be? 175 mm." */
 const QUESTION =

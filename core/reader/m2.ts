@@ -65,11 +65,16 @@ const nameOf = (text: string): string | undefined =>
 /** The lanes of a stick: fewer are told. */
 const ALL_LANES = 4
 
-function readSocket(s: Statement, notes: Notes, { own, shared, group, radio }: Socket, n: number) {
+function readSocket(s: Statement, notes: Notes, socket: Socket, n: number): void {
+  const { own, shared, group, radio, isUnsure } = socket
   const lengths = lengthsIn(shared)
   if (lengths.length > 0) notes.put(s, `m2.${n}.lengths`, lengths)
   const ofLine = !group && allM2(s) ? generationIn(s.value) : null
-  notes.put(s, `m2.${n}.generation`, generationIn(own) ?? bareGeneration(own) ?? ofLine)
+  const generation = generationIn(own) ?? bareGeneration(own) ?? ofLine
+  const path = `m2.${n}.generation`
+  if (isUnsure && generation !== null)
+    notes.doubt(s, { path, value: generation }, 'which of them has which is not said')
+  else notes.put(s, path, generation)
   const lanes = /(?:PCI(?:[- ]?Express|e|-E)?|Gen)\s?\d(?:\.\d)?\s*x\s?([124])\b/i.exec(own)?.[1]
   if (lanes !== undefined && Number(lanes) < ALL_LANES) notes.put(s, `m2.${n}.lanes`, Number(lanes))
   if (/SATA/i.test(own) && /PCI|NVMe/i.test(own))
@@ -111,6 +116,8 @@ interface Socket {
   readonly shared: string
   readonly group: boolean
   readonly radio: boolean
+  /** Whether what is said may be said of another beside it. */
+  readonly isUnsure: boolean
 }
 
 /** A text names one of several sockets: "M2_2", "M2A_CPU". */
@@ -163,6 +170,7 @@ function socketsIn(text: string, s: Statement, named: boolean): readonly Socket[
   const kinds =
     told.each ?? groupsIn(named || told.isSum ? text : inside || line, { count, aboutM2 })
   const group = kinds.length > 1
+  const isUnsure = count > 1 && new Set(kinds).size === 1 && areOtherwise(s, text)
   return Array.from({ length: count }, (_, i) => {
     const own = kinds[i] ?? kinds.at(-1) ?? text
     return {
@@ -170,8 +178,17 @@ function socketsIn(text: string, s: Statement, named: boolean): readonly Socket[
       shared: group && !/\b(?:both|all)\b/i.test(text) ? own : text,
       group,
       radio,
+      isUnsure,
     }
   })
+}
+
+/** "Two M.2: the front one takes 2280 at PCIe 5.0 x4, the one behind 2280 at PCIe 4.0 x4". */
+function areOtherwise(s: Statement, text: string): boolean {
+  const said = phrasesOf(s.value)
+    .filter(p => p === text || /\b22\d{2,3}\b/.test(p))
+    .flatMap(p => generationIn(p) ?? [])
+  return new Set(said).size > 1
 }
 
 /** Names the n-th socket: "M2_2", "M.2 slot 2", "M2B". */

@@ -67,6 +67,16 @@ const HEAD = new RegExp(
 const withoutHead = (text: string): string =>
   text.replace(HEAD, head => (text.slice(0, text.indexOf(head)).trim() === '' ? '' : head))
 
+/** "size=244x220 mm", "[Slots]": as programs keep settings. */
+const SETTING = /^(\s*[a-z][\w ]{1,30}?)\s*=\s*(?=\S)/gim
+const SECTION = /^\s*\[([A-Za-z][\w &/]{1,30})\]\s*$/gm
+const settled = (text: string): string =>
+  (text.match(SETTING) ?? []).length >= FEWEST_SETTINGS || (text.match(SECTION) ?? []).length > 1
+    ? text.replace(SETTING, '$1: ').replace(SECTION, '$1:')
+    : text
+/** Named choice: so many lines of settings are no chance. */
+const FEWEST_SETTINGS = 3
+
 /** Question and answer, each by its letter: "Q: How long can it be? A: 375 mm". */
 const BY_LETTERS = /^\s*Q:\s*([^?\n]+\?)\s*A:\s*/gim
 
@@ -75,7 +85,7 @@ const INLINE_BULLET = /(?<=\S)[ \t]+[•▪‣][ \t]+(?=\S)/g
 
 export function rowsOf(pasted: string): Rows {
   const text = pasted.replace(INLINE_BULLET, '\n')
-  const written = withoutHead(unquoted(text))
+  const written = settled(withoutHead(unquoted(text)))
     .replace(/\r\n?/g, '\n')
     .replace(/[\u00a0\u2009\u202f]/g, ' ')
     .replace(SCATTERED_UNIT, ' ')

@@ -66,6 +66,7 @@ const A_RATING = /^\s*(?:up to )?\d+\s*W\s*$/i
 
 export function readPlugs(s: Statement, notes: Notes): void {
   if (NO_PLUGS.test(s.label) || countsNone(s.value)) return
+  if (readMixed(s, notes)) return
   const [inLabel] = thingsIn(s.label, PLUGS)
   let last: Plug | null = null
   const said = s.value.replace(EACH_BEHIND, ' ').replace(TWO_ENDS, asSteps)
@@ -74,12 +75,36 @@ export function readPlugs(s: Statement, notes: Notes): void {
       ? undefined
       : plugIn(s.label, phrase, inLabel)
     if (!plug && last) putCable(s, notes, last, cableAlone(phrase))
+    if (!plug && !last && inLabel) readNamedOnly(s, notes, inLabel, phrase)
     if (!plug) continue
     last = plug.key
     if (namesNoPlug(phrase)) continue
     readCable(s, notes, plug.key, { phrase, count: plug.count })
     if (inLabel) break
   }
+}
+
+/** "24-pin: 500 mm": how long it is, and as many as the label says. */
+function readNamedOnly(s: Statement, notes: Notes, { key }: Counted<Plug>, phrase: string): void {
+  const path = `cables.${key}`
+  const count = leadingCount(s.label)
+  putCable(s, notes, key, cableAlone(phrase))
+  if (count !== null) notes.count(s, path, count)
+  else if (!notes.has(path))
+    notes.doubt(s, { path, value: 1, unit: 'pcs' }, 'its length is told, not how many there are')
+}
+
+/** "SATA x2 + Molex x1": plugs of two kinds on one cable, each with its count. */
+const ONE_OF_MIXED = /^(.*\S)\s*[x×]\s*(\d)$/i
+function readMixed(s: Statement, notes: Notes): boolean {
+  const parts = s.label.split(/\s*\+\s*(?=[A-Za-z])/).map(part => ONE_OF_MIXED.exec(part.trim()))
+  const found = parts.flatMap(m => {
+    const [plug] = thingsIn(m?.[1] ?? '', PLUGS)
+    return plug ? [{ key: plug.key, n: Number(m?.[2]) }] : []
+  })
+  if (found.length < parts.length || parts.length === 1) return false
+  for (const { key, n } of found) notes.count(s, `cables.${key}`, n)
+  return true
 }
 
 const countsNone = (value: string): boolean =>
