@@ -67,7 +67,7 @@ const HEADERS: readonly Thing<Header>[] = [
   },
   {
     key: 'usb-3',
-    named: /USB\s?(?:3(?:\.\d)?(?:\s?Gen\s?\d(?:x\d)?)?|5\s?G(?:bps|b\/s)?\b|10\s?Gbps)/i,
+    named: /USB\s?(?:3(?:\.\d)?(?:\s?Gen\s?\d(?:x\d)?)?|5\s?Gb?(?:ps|\/s)?\b|10\s?Gbps)/i,
   },
   { key: 'usb-2', named: /USB\s?2(?:\.0)?/i },
   {
@@ -195,9 +195,12 @@ function readPowerByName(s: Statement, notes: Notes, phrase: string): void {
 
 /** A lead that comes with the board is no header of it. */
 const A_LEAD = /\b(?:cables?|leads?)\b(?! headers?)/i
+/** What of a loop is no fan; disks on plugs of their own. */
+const NO_HEADER = /\bW_(?:FLOW|IN|OUT)\b|\bSlimSAS\b|\bOCuLink\b|\bmini-?SAS\b/i
 /** A phrase on M.2 sockets or slots names no header, unless it goes on to the SATA ports. */
 const isAboutOther = (s: Statement, phrase: string): boolean =>
   A_LEAD.test(phrase) ||
+  NO_HEADER.test(phrase) ||
   aboutM2(phrase) ||
   isSlot(phrase) !== null ||
   (allM2(s) &&
@@ -231,7 +234,7 @@ const PORTS_BEHIND = /USB[\s\d.a-z]*?\bx\s?(\d) ports\b/i
 const PORTS_A_HEADER = 2
 const VIA = oneOf(
   ...[/\b(?:via|by|through|on)\s+(\d)\s*x?\s*(?:internal )?(?:\d\d?[- ]?pin|headers?)/],
-  ...[/\((\d)\s*x?\s*(?:(?:9|10|19|20)[- ]?pin(?: headers?)?|(?:internal )?headers?)\)/],
+  ...[/\((\d)(?:\s*x\s*|\s+)(?:(?:9|10|19|20)[- ]?pin(?: headers?)?|(?:internal )?headers?)\)/],
 )
 
 /** "SYS_FAN1-4": a row of headers by the first and last number. */
@@ -251,7 +254,9 @@ function countIn(phrase: string, found: Counted<Header>, aboutFans: boolean): nu
   if (headers !== undefined) return Number(headers)
   if (found.key === 'cpu-8' && TWICE.test(phrase)) return TWO
   if (!aboutFans) return found.count
-  return /^\(?4[- ]pin\)?$/i.test(phrase) ? 0 : (leadingCount(phrase) ?? found.count)
+  return /^\(?(?:all |alle |each )?4[- ]pin(?: PWM)?\)?$/i.test(phrase)
+    ? 0
+    : (leadingCount(phrase) ?? found.count)
 }
 
 /** A USB socket is a header where the sheet says so; power and fans are always inside. */

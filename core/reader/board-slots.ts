@@ -15,7 +15,7 @@ const LANES = new RegExp(
   [
     String.raw`\(\s*x\s?(\d+)(?:\s*mode|\s*electrical\w*|\s*lanes?)?\s*\)`,
     String.raw`x(\d+) mode`,
-    String.raw`(?:x(?=\d+ electrical)|at x(?=\d+\b)|electrical(?:ly)? x)(\d+)`,
+    String.raw`(?:x(?=\d+ electrical)|at x(?=\d+\b)|(?:electrical(?:ly)?|wired)(?: as| for)? x)(\d+)`,
     String.raw`\b(one|two|four|eight|sixteen) lanes`,
   ].join('|'),
   'i',
@@ -78,11 +78,20 @@ function readPhrase(s: Statement, notes: Notes, phrase: string, from: number): n
     if (isOneOfSeveral)
       notes.doubt(s, { path, value: lanes }, 'which of them has which is not said')
     else if (lanes !== Number(long)) notes.put(s, path, lanes)
-    notes.put(s, `slots.${n}.generation`, generation)
+    if (count > 1 && ONE_IS_OTHERWISE.test(phrase))
+      notes.doubt(
+        s,
+        { path: `slots.${n}.generation`, value: generation },
+        'which of them has which is told apart',
+      )
+    else notes.put(s, `slots.${n}.generation`, generation)
   }
   return from + count
 }
 
+/** "3 x PCIe x16 (slots 1 and 2 Gen5, slot 3 Gen4)". */
+const ONE_IS_OTHERWISE =
+  /\bslots? \d\b[^;,]*\b(?:Gen|PCIe) ?\d[^()]*\bslots? \d\b[^;,]*\b(?:Gen|PCIe) ?\d/i
 /** "PCIEX16_2 (PCIe 3.0 x4)": the name tells the length. */
 const NAMED_BY_LENGTH = /\bPCI_?E_?X(16|8|4|1)(?:_\d|\(G\d\))?(?=\s*[(:])/i
 /** "PCIEX16_1 (CPU, Gen5 x16)": its generation and its lanes behind the name. */

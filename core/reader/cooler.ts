@@ -108,7 +108,7 @@ function readMemoryRoom(s: Statement, notes: Notes): boolean {
   const phrases = phrasesOf(s.value)
   const about = MEMORY_ROOM.test(s.label) ? s.value : phrases.find(p => MEMORY_ROOM.test(p))
   if (about === undefined) return false
-  notes.put(s, 'memoryRoom', valueIn(about, 'mm'), 'mm')
+  notes.put(s, 'memoryRoom', valueIn(about.replace(/\d+ ?mm fans?/gi, ' '), 'mm'), 'mm')
   return about === s.value || about === phrases[0]
 }
 

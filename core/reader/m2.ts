@@ -183,10 +183,11 @@ function socketsIn(text: string, s: Statement, named: boolean): readonly Socket[
   })
 }
 
+const THE_OTHER = /^(?:the|one|another|top|bottom|front|rear|back|second|other)\b/i
 /** "Two M.2: the front one takes 2280 at PCIe 5.0 x4, the one behind 2280 at PCIe 4.0 x4". */
 function areOtherwise(s: Statement, text: string): boolean {
   const said = phrasesOf(s.value)
-    .filter(p => p === text || /\b22\d{2,3}\b/.test(p))
+    .filter(p => p === text || (THE_OTHER.test(p) && /\b22\d{2,3}\b/.test(p)))
     .flatMap(p => generationIn(p) ?? [])
   return new Set(said).size > 1
 }

@@ -74,6 +74,8 @@ export function readPlugs(s: Statement, notes: Notes): void {
     const plug = isLength(phrase, inLabel !== undefined)
       ? undefined
       : plugIn(s.label, phrase, inLabel)
+    const more = plug ? undefined : MORE_OF_THEM.exec(phrase)?.[1]
+    if (more !== undefined && last) notes.count(s, `cables.${last}`, Number(more))
     if (!plug && last) putCable(s, notes, last, cableAlone(phrase))
     if (!plug && !last && inLabel) readNamedOnly(s, notes, inLabel, phrase)
     if (!plug) continue
@@ -84,6 +86,8 @@ export function readPlugs(s: Statement, notes: Notes): void {
   }
 }
 
+/** "SATA x4 - 300/100 mm, x4 - 300/100 mm": as many again of the same. */
+const MORE_OF_THEM = /^\s*x\s?(\d)\s*[-–:(]/i
 /** "24-pin: 500 mm": how long it is, and as many as the label says. */
 function readNamedOnly(s: Statement, notes: Notes, { key }: Counted<Plug>, phrase: string): void {
   const path = `cables.${key}`

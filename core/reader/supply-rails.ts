@@ -45,7 +45,9 @@ export function readRails(s: Statement, notes: Notes): void {
     const amps = given.find(x => x.unit === 'A')
     const byAmps = amps && amps.value * volts
     // "+3.3 V 20 A / +5 V 20 A (max 120 W)": more than it gives by itself is what both give.
-    const isOfBoth = watts && byAmps && rail !== 'W12' && watts.value > byAmps * ROUNDED_UP
+    const isMore = watts && byAmps && watts.value > byAmps * ROUNDED_UP
+    const isTotal = /\btotal\b/i.test(saidOfRail(s, named)) && RAILS.length === railsIn(s)
+    const isOfBoth = watts && rail !== 'W12' && (isMore || isTotal)
     if (isOfBoth) notes.put(s, 'rails.combined', watts.value, 'W')
     if (watts && !together && !isOfBoth) notes.put(s, `rails.${rail}`, watts.value, 'W')
     else if (byAmps) notes.put(s, `rails.${rail}`, byAmps, 'W')
@@ -100,10 +102,12 @@ function readCombined(s: Statement, notes: Notes): void {
       /^\)?\s*(?:max\.? )?(?:combined|together)/i.test(s.value.slice(m.end)) ||
       new RegExp(`(?:${TOGETHER.source})[^\\d]{0,12}$`, 'i').test(s.value.slice(0, m.at)),
   )
-  const rails = RAILS.filter(([, , rail]) => rail.test(s.value)).length
-  if (named || rails < RAILS.length)
+  if (named || railsIn(s) < RAILS.length)
     notes.put(s, 'rails.combined', (named ?? watts.at(-1))?.value, 'W')
 }
+
+const railsIn = ({ value }: Statement): number =>
+  RAILS.filter(([, , rail]) => rail.test(value)).length
 
 /** What is said of a rail: the value under its label, else the words behind its name. */
 function saidOfRail(s: Statement, named: RegExp): string {

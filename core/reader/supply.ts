@@ -112,9 +112,14 @@ const isOfALead = (phrase: string): boolean =>
   /12V-?2x6|12VHPWR/i.test(phrase) ||
   (OF_A_LEAD.test(phrase) && (/^\s*\d\s*[x×]/.test(phrase) || /\d\s*(?:mm|cm)\b/.test(phrase)))
 
+/** "Silent below 300 W", "fan off up to 40 % (300 W)". */
+const UP_TO_A_LOAD = /\b(?:silent|fanless|passive|off|stops?|semi-passive)\b[^,;]*\d\s*W\b/i
+
 function readWatts(s: Statement, notes: Notes): void {
   if (OF_A_LEAD.test(s.label)) return
-  const own = phrasesOf(s.value).filter(phrase => s.line === 1 || !isOfALead(phrase))
+  const own = phrasesOf(s.value).filter(
+    phrase => s.line === 1 || !(isOfALead(phrase) || UP_TO_A_LOAD.test(phrase)),
+  )
   const given = measuresIn([s.label, ...own].join(', ')).filter(m => m.unit === 'W')
   // "120 W | 850 W | 15 W": a row of the table of rails.
   if (given.length > SUPPLYS_OWN || (given.length > 1 && s.value.includes('|'))) return

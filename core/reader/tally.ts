@@ -47,7 +47,7 @@ const withoutSums = (told: readonly Told[]): readonly Told[] => {
   return told.filter(t => !isSum(t) || !oneByOne.has(t.path))
 }
 
-const OF_PICTURES = /^rear\.(?:hdmi|displayport|vga|dvi)$/
+const OF_PICTURES = /^rear\.(?:hdmi|displayport|vga|dvi|usb-c-socket)$/
 const AT_REAR = /\b(?:rear|back)\b/i
 const ON_GRAPHICS = /graphics|display|video/i
 /** What a section on graphics says of sockets counts nothing where the rear panel lists them. */
