@@ -32,13 +32,21 @@ export function shortLeadsOf({ unmet, ends, field, ...lying }: Missed): readonly
     const [plug, socket] = (short?.refs ?? []).map(ref => ends.get(ref))
     if (!short || !plug || !socket) return []
     const own = { plug, socket, demand: demand.id, length: short.have, need: short.need }
-    const to = pointOf(lying.frames, socket)
-    const from = field && to && nearestExit(field, lying, plug, to)?.from
-    if (!field || !from || !to) return [{ ...own, reach: null, next: null }]
-    const about = { from, to, ref: plug.ref, label: `the ${plug.end.label}` }
-    const passage = passageOf(field.layout, plug.end)
-    const taken = reach(field, about, passage)
-    const next = taken && nextBest(field, about, passage, taken)
-    return [{ ...own, reach: taken, next }]
+    return [{ ...own, ...waysOf(plug, socket, { field, ...lying }) }]
   })
+}
+
+/** The way from the nearest place where it may begin, and the next best. */
+function waysOf(
+  plug: EndOf,
+  socket: EndOf,
+  { field, ...lying }: Lying & Pick<Missed, 'field'>,
+): Pick<ShortLead, 'reach' | 'next'> {
+  const to = pointOf(lying.frames, socket)
+  const from = field && to && nearestExit(field, lying, plug, to)?.from
+  if (!field || !from || !to) return { reach: null, next: null }
+  const about = { from, to, ref: plug.ref, label: `the ${plug.end.label}` }
+  const passage = passageOf(field.layout, plug.end)
+  const taken = reach(field, about, passage)
+  return { reach: taken, next: taken && nextBest(field, about, passage, taken) }
 }

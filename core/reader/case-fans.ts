@@ -187,8 +187,13 @@ function framesIn(s: Statement): readonly RegExpExecArray[] {
   const isBare = named.length === 0 && isThere
   return isBare ? [...s.value.matchAll(BARE_FANS)] : named
 }
-const NONE_INCLUDED =
-  /\b(?:none|not|no fans?|without fans?|0)\b[^,;()]{0,12}(?:included|pre-?\s?installed|supplied|fitted)|\bincludes? (?:none|no\b)/gi
+const NONE_INCLUDED = new RegExp(
+  [
+    String.raw`\b(?:none|not|no fans?|without fans?|0)\b[^,;()]{0,12}`,
+    String.raw`(?:included|pre-?\s?installed|supplied|fitted)|\bincludes? (?:none|no\b)`,
+  ].join(''),
+  'gi',
+)
 const COOLING = /\bcooling\b/i
 const isOfFans = (s: Statement): boolean =>
   /\bfans?\b/i.test(whole(s)) ||

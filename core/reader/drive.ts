@@ -112,7 +112,8 @@ function readProtocol(s: Statement, notes: Notes): void {
     [/\b(?:IDE|PATA)\b/, 'IDE'],
   ])
   notes.put(s, 'protocol', protocol)
-  if (protocol === 'NVMe') notes.put(s, 'm2.generation', generationIn(text))
+  const isInchSize = /\bU\.[23]\b|\b2\.5 ?(?:"|″|-?inch)/i.test(text)
+  if (protocol === 'NVMe' && !isInchSize) notes.put(s, 'm2.generation', generationIn(text))
   if (protocol === 'USB' && /lead|cable/i.test(text))
     notes.put(s, 'usb', valueIn(s.value, 'mm'), 'mm')
 }

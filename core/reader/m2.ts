@@ -65,16 +65,17 @@ const nameOf = (text: string): string | undefined =>
 /** The lanes of a stick: fewer are told. */
 const ALL_LANES = 4
 
+const generationOf = (s: Statement, { own, group }: Socket): number | null =>
+  generationIn(own) ?? bareGeneration(own) ?? (!group && allM2(s) ? generationIn(s.value) : null)
+
 function readSocket(s: Statement, notes: Notes, socket: Socket, n: number): void {
-  const { own, shared, group, radio, isUnsure } = socket
+  const { own, shared, radio, isUnsure } = socket
   const lengths = lengthsIn(shared)
   if (lengths.length > 0) notes.put(s, `m2.${n}.lengths`, lengths)
-  const ofLine = !group && allM2(s) ? generationIn(s.value) : null
-  const generation = generationIn(own) ?? bareGeneration(own) ?? ofLine
   const path = `m2.${n}.generation`
-  if (isUnsure && generation !== null)
-    notes.doubt(s, { path, value: generation }, 'which of them has which is not said')
-  else notes.put(s, path, generation)
+  const value = generationOf(s, socket)
+  if (isUnsure) notes.doubt(s, { path, value }, 'which of them has which is not said')
+  else notes.put(s, path, value)
   const lanes = /(?:PCI(?:[- ]?Express|e|-E)?|Gen)\s?\d(?:\.\d)?\s*x\s?([124])\b/i.exec(own)?.[1]
   if (lanes !== undefined && Number(lanes) < ALL_LANES) notes.put(s, `m2.${n}.lanes`, Number(lanes))
   if (/SATA/i.test(own) && /PCI|NVMe/i.test(own))

@@ -4,8 +4,13 @@
 import { wordNumber } from './things'
 
 /** "6600 MHz+ (OC)", "7200+(O.C.)", "8400 - 5800 (OC) MT/s". */
-const OVERCLOCKED =
-  /(?:\d{4,5}\s*[-–]\s*)?\d{4,5}\s*\+?\s*(?:MHz|MT\/s)?\s*\+?\s*(?:\((?:OC|O\.C\.?|overclock\w*)\)|(?:with|via|by) (?:OC\b|O\.C\.?|overclock\w*))/gi
+const OVERCLOCKED = new RegExp(
+  [
+    String.raw`(?:\d{4,5}\s*[-–]\s*)?\d{4,5}\s*\+?\s*(?:MHz|MT\/s)?\s*\+?\s*`,
+    String.raw`(?:\((?:OC|O\.C\.?|overclock\w*)\)|(?:with|via|by) (?:OC\b|O\.C\.?|overclock\w*))`,
+  ].join(''),
+  'gi',
+)
 
 /** Promised speeds: those in a row before "MT/s" or "MHz", overclocked ones left out. */
 export function speedsIn(text: string): readonly number[] {

@@ -146,13 +146,8 @@ function headingOf(line: string, n: number): string | null {
  * A short line over one that is indented deeper, or over a list of points, names what stands there.
  */
 function overList(raw: string, clean: string, next = ''): string | null {
-  const isOver =
-    (isBelow(raw, next) && /^[^\d:|\t,]{2,28}$/.test(clean)) ||
-    (OVER_WALLS.test(clean) && AT_A_WALL.test(next)) ||
-    (OVER_SIDES.test(clean) && A_SIZE.test(next)) ||
-    (LIST_NAME.test(clean) && COUNTS.test(next)) ||
-    (SECTION.test(clean) && BEGINS_A_SECTION.test(next)) ||
-    (PLACE_OF_PORTS.test(clean) && /,/.test(next) && !/^[^,]{2,20}:/.test(next))
+  const isShortName = isBelow(raw, next) && /^[^\d:|\t,]{2,28}$/.test(clean)
+  const isOver = isShortName || HEADS.some(([name, below]) => name.test(clean) && below.test(next))
   return isOver ? clean : null
 }
 /** Whether a line stands deeper than the one over it, or begins a list of points. */
@@ -175,7 +170,7 @@ const SECTION = new RegExp(
     String.raw`^(?:(?:rear|front|back panel|internal) (?:USB|I\/O|connectors)(?: (?:ports|connectors))?`,
     String.raw`|USB|storage|memory|(?:onboard )?graphics|expansion slots?|slots?|ethernet|LAN`,
     String.raw`|wireless(?: (?:&|and) bluetooth)?|audio|miscellaneous|(?:[A-Za-z]+ ){1,3}related`,
-    String.raw`|[A-Za-z\d-]+ chipset)(?:\s*\(total[^()]*\))?$`,
+    String.raw`|[A-Za-z\d-]+ chipset)(?:\s*\(total[^()]*\)|\s*[:-]\s*total \d+ ports?)?$`,
   ].join(''),
   'i',
 )
@@ -189,6 +184,15 @@ const BEGINS_A_SECTION = new RegExp(
 )
 const LIST_NAME =
   /^(?=.*\b(?:connectors|ports|headers|interfaces|sockets|I\/O|summary)\b)[^\d:|\t,.]{2,36}$/i
+
+/** What names a list, and what such a list begins with. */
+const HEADS = [
+  [OVER_WALLS, AT_A_WALL],
+  [OVER_SIDES, A_SIZE],
+  [LIST_NAME, COUNTS],
+  [SECTION, BEGINS_A_SECTION],
+  [PLACE_OF_PORTS, /^(?![^,]{2,20}:).*,/],
+] as const
 
 /**
  * Brackets, and what holds phrases apart outside of them: a comma that is no thousand's, a

@@ -74,11 +74,10 @@ export function readPlugs(s: Statement, notes: Notes): void {
     const plug = isLength(phrase, inLabel !== undefined)
       ? undefined
       : plugIn(s.label, phrase, inLabel)
-    const more = plug ? undefined : MORE_OF_THEM.exec(phrase)?.[1]
-    if (more !== undefined && last) notes.count(s, `cables.${last}`, Number(more))
-    if (!plug && last) putCable(s, notes, last, cableAlone(phrase))
-    if (!plug && !last && inLabel) readNamedOnly(s, notes, inLabel, phrase)
-    if (!plug) continue
+    if (!plug) {
+      readBehind(s, notes, last ?? inLabel ?? null, phrase)
+      continue
+    }
     last = plug.key
     if (namesNoPlug(phrase)) continue
     readCable(s, notes, plug.key, { phrase, count: plug.count })
@@ -88,6 +87,20 @@ export function readPlugs(s: Statement, notes: Notes): void {
 
 /** "SATA x4 - 300/100 mm, x4 - 300/100 mm": as many again of the same. */
 const MORE_OF_THEM = /^\s*x\s?(\d)\s*[-–:(]/i
+/** A phrase that names no plug: it goes on about the one before it, or about the one in the label. */
+function readBehind(
+  s: Statement,
+  notes: Notes,
+  plug: Plug | Counted<Plug> | null,
+  phrase: string,
+): void {
+  if (plug === null) return
+  if (typeof plug !== 'string') return readNamedOnly(s, notes, plug, phrase)
+  const more = MORE_OF_THEM.exec(phrase)?.[1]
+  if (more !== undefined) notes.count(s, `cables.${plug}`, Number(more))
+  putCable(s, notes, plug, cableAlone(phrase))
+}
+
 /** "24-pin: 500 mm": how long it is, and as many as the label says. */
 function readNamedOnly(s: Statement, notes: Notes, { key }: Counted<Plug>, phrase: string): void {
   const path = `cables.${key}`

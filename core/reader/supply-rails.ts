@@ -1,5 +1,5 @@
 // A supply's rails on its sheet: amps or watts of each, and what the small ones give together.
-import { measuresIn, plainNumber } from './measures'
+import { measuresIn, plainNumber, valueIn } from './measures'
 import { whole, type Notes } from './notes'
 import type { Sheet, Statement } from './statements'
 
@@ -39,20 +39,27 @@ export function readRails(s: Statement, notes: Notes): void {
     readCombined(s, notes)
     if (!/A\b/.test(s.value)) return
   }
-  for (const [rail, volts, named] of RAILS) {
-    const given = measuresIn(saidOfRail(s, named))
-    const watts = given.find(x => x.unit === 'W')
-    const amps = given.find(x => x.unit === 'A')
-    const byAmps = amps && amps.value * volts
-    // "+3.3 V 20 A / +5 V 20 A (max 120 W)": more than it gives by itself is what both give.
-    const isMore = watts && byAmps && watts.value > byAmps * ROUNDED_UP
-    const isTotal = /\btotal\b/i.test(saidOfRail(s, named)) && RAILS.length === railsIn(s)
-    const isOfBoth = watts && rail !== 'W12' && (isMore || isTotal)
-    if (isOfBoth) notes.put(s, 'rails.combined', watts.value, 'W')
-    if (watts && !together && !isOfBoth) notes.put(s, `rails.${rail}`, watts.value, 'W')
-    else if (byAmps) notes.put(s, `rails.${rail}`, byAmps, 'W')
-  }
+  for (const rail of RAILS) readRail(s, notes, rail, together)
 }
+
+function readRail(
+  s: Statement,
+  notes: Notes,
+  [rail, volts, named]: (typeof RAILS)[number],
+  together: boolean,
+): void {
+  const said = saidOfRail(s, named)
+  const [watts, amps] = [valueIn(said, 'W'), valueIn(said, 'A')]
+  const byAmps = amps === null ? null : amps * volts
+  const isTotal = /\btotal\b/i.test(said) && RAILS.length === railsIn(s)
+  const isOfBoth = rail !== 'W12' && (isTotal || isMore(watts, byAmps))
+  if (isOfBoth) notes.put(s, 'rails.combined', watts, 'W')
+  const own = together || isOfBoth ? null : watts
+  notes.put(s, `rails.${rail}`, own ?? byAmps, 'W')
+}
+/** "+3.3 V 20 A / +5 V 20 A (max 120 W)": more than it gives by itself is what both give. */
+const isMore = (watts: number | null, byAmps: number | null): boolean =>
+  watts !== null && byAmps !== null && watts > byAmps * ROUNDED_UP
 
 const VOLTAGE = /[+-]?\d+(?:[.,]\d+)?\s?V(?:sb)?\b/gi
 const AMPS = /\d+(?:[.,]\d+)?\s?A\b/gi

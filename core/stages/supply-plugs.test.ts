@@ -40,7 +40,7 @@ test('a lead begins at its socket: 138 from the left and 28 up is 32 from the tr
   expect(startOf(avocet, 'supply/cpu-1.1')).toEqual([160, 36, 32])
 })
 
-test('a lead that reaches from the near sockets only has one of them, and another cable goes on to the far plug', () => {
+test('a lead that reaches from near sockets only has one, and another cable goes to the far plug', () => {
   const so = (mm: number) =>
     withSupply(({ cables }) => ({
       cables: (cables as readonly { readonly key: string; readonly length: object }[]).map(c =>
