@@ -126,12 +126,13 @@ const laidOut = kept('laid-out', (about: LayingOut): LaidOut => {
   const plugged = isServed ? { ...matched, pairs: chained.pairs } : matched
   const isLoose = (item: string): boolean => !frames.has(item)
   const order = { problem, known: pairs, mayMove: isLoose }
+  const asPlugged = plugged.pairs === matched.pairs ? asMatched : reached(about, plugged.pairs)
   const settled = inOrder(plugged, about.sameModel, order)
-  const asSettled = settled.pairs === matched.pairs ? asMatched : reached(about, settled.pairs)
-  const broken = [...tooShort, ...unserved]
+  const asSettled = settled.pairs === plugged.pairs ? asPlugged : reached(about, settled.pairs)
+  const broken = [...tooShort, ...unserved, ...newIn(asPlugged.broken, tooShort)]
   const booked = overbooked(about, settled.pairs)
   // Copies that were measured may not stand for each other where that makes a lead too short.
-  const nowShort = settled !== plugged && tooShort.length === 0 && asSettled.broken.length > 0
+  const nowShort = settled !== plugged && broken.length === 0 && asSettled.broken.length > 0
   if (!nowShort) return { ...asSettled, found: settled, broken, booked }
   const found = inOrder(plugged, about.interchangeable, order)
   return { ...reached(about, found.pairs), found, broken, booked }
