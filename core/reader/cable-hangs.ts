@@ -127,5 +127,6 @@ const ONE_TO_FOUR = '(\\d|one|two|three|four)'
 const EACH = oneOf(
   new RegExp(`\\b${ONE_TO_FOUR}\\s+(?:[\\w+-]+\\s+)?(?:plugs?|connectors?|heads?)\\s+each\\b`),
   new RegExp(`\\beach (?:with|has) ${ONE_TO_FOUR}\\b`),
+  new RegExp(`\\bwith\\s+${ONE_TO_FOUR}\\s+(?:plugs?|connectors?|heads?)\\b`),
   new RegExp(`\\bcables?\\s+with\\s+${ONE_TO_FOUR}\\b(?!\\s*\\+)`),
 )

@@ -23,7 +23,7 @@ const LIQUID = /radiator|\brads?\b|water ?cooling|liquid cool(?:ing|ers?)|\bAIO\
 const COUNTED_WITH = /w\/o radiator|with(?:out)? (?:front )?radiator/i
 /** Lines on what the fans of a case are, not where they go. */
 const NO_PLACES = oneOf(
-  ...[/filter/, /dust/, /pre-?installed/, /included/, /supplied/, /fitted/, /bundled/],
+  ...[/filter/, /dust/, /pre-?installed/, /includ(?:ed|es?)\b/, /supplied/, /fitted/, /bundled/],
   ...[/\b(?:comes?|ships?|delivered) with\b/, /\bin the box\b/],
 )
 /** Fans that are there tell nothing of how many there may be. */

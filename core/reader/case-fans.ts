@@ -78,6 +78,12 @@ function once(told: readonly Told[]): readonly Told[] {
 const aboutFans = (s: Statement): readonly string[] =>
   phrasesOf(s.value).filter(p => !OTHER_THINGS.test(p))
 
+/** "Dust filters (top, bottom), ties, 1 x 120 mm fan (rear)": the walls of the filters are not the fan's. */
+const fansOf = (s: Statement): string =>
+  OTHER_THINGS.test(s.value) && !OTHER_THINGS.test(aboutFans(s).join())
+    ? aboutFans(s).join(', ')
+    : s.value
+
 /** "included x 2" as "2 included". */
 const TURNED = /\b(included|pre-?installed)\s*[x×]\s*(\d)\b/gi
 
@@ -111,7 +117,7 @@ const byWall = (value: string): string =>
 
 function toldOf(line: Line): readonly Told[] {
   const { heading, s: said } = line
-  const s = { ...said, value: byWall(said.value.replace(TURNED, '$2 $1')) }
+  const s = { ...said, value: byWall(fansOf(said).replace(TURNED, '$2 $1')) }
   const isIncluded = INCLUDED.test(
     [withoutBrackets(s.under), withoutBrackets(heading), s.label, ...aboutFans(s)]
       .join(' ')

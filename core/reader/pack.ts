@@ -30,7 +30,7 @@ const SPELT: Readonly<Record<string, number>> = {
 }
 
 /** A bag of screws is no pack of the part. */
-const OF_SMALL_THINGS = /screw|\bties\b|\bpads?\b|\bpins?\b|rivet/i
+const OF_SMALL_THINGS = /screw|\bties\b|\bpads?\b|(?<!\d[- ]?)\bpins?\b|rivet/i
 
 /** Of memory a kit says how many modules it has; of everything else a pack is so many parts. */
 export function readPack(s: Statement, notes: Notes): void {

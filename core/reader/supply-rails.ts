@@ -11,7 +11,8 @@ const RAILS = [
 
 /** Whether a line is about rails, not about the supply as a whole. */
 export const isAboutRails = (s: Statement): boolean =>
-  /combined/i.test(whole(s)) ||
+  /combined|together/i.test(whole(s)) ||
+  /^rails?\b/i.test(whole(s).trim()) ||
   RAILS.some(
     ([, , named]) => named.test(s.label) || new RegExp(`^\\s*${named.source}`, 'i').test(s.value),
   )
