@@ -86,7 +86,7 @@ test('dressing: a list a side, with its ties and what is over', async () => {
   await behind.getByText('over the opening behind the supply').waitFor()
   const leads = await behind.locator('ol li').allInnerTexts()
   expect(leads[0]).toMatch(/^24-pin main power/)
-  expect(leads[1]).toMatch(/about 260.mm over: folded here/)
+  expect(leads[1]).toMatch(/about 240.mm over: folded here/)
 })
 
 test('the cables leave as YAML', async () => {

@@ -78,6 +78,11 @@ function once(told: readonly Told[]): readonly Told[] {
 const aboutFans = (s: Statement): readonly string[] =>
   phrasesOf(s.value).filter(p => !OTHER_THINGS.test(p))
 
+/** "120 mm ARGB x 3": the count stands behind. */
+const BEHIND = new RegExp(
+  String.raw`(?<!\d\s*[x×]\s*)\b((?:${SIZES})\s*mm(?: [A-Za-z]+){0,2})\s*[x×]\s*(\d)(?!\d)`,
+  'g',
+)
 /** "Dust filters (top, bottom), ties, 1 x 120 mm fan (rear)": the walls of the filters are not the fan's. */
 const fansOf = (s: Statement): string =>
   OTHER_THINGS.test(s.value) && !OTHER_THINGS.test(aboutFans(s).join())
@@ -117,7 +122,10 @@ const byWall = (value: string): string =>
 
 function toldOf(line: Line): readonly Told[] {
   const { heading, s: said } = line
-  const s = { ...said, value: byWall(fansOf(said).replace(TURNED, '$2 $1')) }
+  const s = {
+    ...said,
+    value: byWall(fansOf(said).replace(TURNED, '$2 $1').replace(BEHIND, '$2 x $1')),
+  }
   const isIncluded = INCLUDED.test(
     [withoutBrackets(s.under), withoutBrackets(heading), s.label, ...aboutFans(s)]
       .join(' ')

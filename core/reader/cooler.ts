@@ -33,7 +33,7 @@ const BLOCK = /^(?:water ?|cooling |pump |cpu )*(?:block|pump head|cold ?plate)\
 const FITS = /\b(?:for|fits|supports)\b|socket/i
 
 function readSockets(s: Statement, notes: Notes): void {
-  const about = /socket|compatib|^(?:for|fits)$|mount|support/i.test(s.label)
+  const about = /socket|compatib|suitable|^(?:for|fits)$|mount|support/i.test(s.label)
   const inText = s.label === '' && FITS.test(s.value)
   if ((!about && !inText) || isRemark(s)) return
   const own = about ? s.value : s.value.slice(s.value.search(FITS))

@@ -105,6 +105,8 @@ const NAMED = new RegExp(
 
 function splitSpaced(line: string): readonly Entry[] | null {
   const named = NAMED.exec(line)?.slice(1).filter(Boolean)
+  const [, name, figure] = BY_ITS_UNIT.exec(line) ?? []
+  if (name !== undefined && figure !== undefined) return [[nameOf(name), withUnit(name, figure)]]
   const [, label, value] = named ? ['', ...named] : (SPACED.exec(line) ?? [])
   return label !== undefined && value !== undefined ? [[label, value]] : null
 }
@@ -123,6 +125,9 @@ const SPACED = new RegExp(
   ].join(''),
   'i',
 )
+/** "Average operating power (W) 7.3": the unit in brackets ends the name. */
+const BY_ITS_UNIT =
+  /^([A-Z][^:|\t]{3,50}\((?:[^()]*[,/]\s*)?(?:W|A|V|mm|cm|g|kg|GB|TB|MB|RPM|MHz)(?:[,/][^()]*)?\))\s+(\d.*)$/
 const LENGTHS_AND_WEIGHTS = 'mm|cm|in|inch(?:es)?|kg|g|W|A|V|GB'
 const LABEL_UNIT = new RegExp(
   [

@@ -65,6 +65,7 @@ const CUES: Partial<Record<PartKind, readonly Cue[]>> = {
     [/^(?:overall )?height\b[^]*^.*\bfan\b|\bfan\b[^]*^(?:overall )?height\b/im, 3],
     [/\bfootprint\b/i, 2],
     [/heat ?(?:pipes?|sinks?)/i, 4],
+    [/\bwith(?:out)? fans?\)/i, 9],
     [/radiator(?! fans?\b)/i, 2],
     [/\bpump\b/i, 2],
     [/(?:socket|compatib)/i, 1],

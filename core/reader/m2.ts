@@ -49,16 +49,23 @@ function isFirstOfItsName({ own }: Socket, i: number, all: readonly Socket[]): b
   const name = nameOf(own)
   return name === undefined || !all.slice(0, i).some(other => nameOf(other.own) === name)
 }
+interface SocketOfLine extends Socket {
+  readonly s: Statement
+}
 /** "Supports 4 x M.2": beside sockets that are named one by one it is their sum. */
-const isNoTotal = (
-  { own, s }: Socket & { readonly s: Statement },
-  _: number,
-  all: readonly Socket[],
-): boolean =>
+const isNoTotal = ({ own, s }: SocketOfLine, _: number, all: readonly SocketOfLine[]): boolean =>
   nameOf(own) !== undefined ||
-  TELLS_OF_A_SOCKET.test(own.replace(/\d\s*x\s*M\.?2/gi, '').replace(/\(?\bkey M\b\)?/gi, '')) ||
+  tells(own) ||
   NUMBERED.test(whole(s)) ||
-  !all.some(other => nameOf(other.own) !== undefined)
+  !(all.some(other => nameOf(other.own) !== undefined) || areToldElsewhere(s, all))
+/** "3 x M.2 connectors": beside three that are told one by one. */
+const areToldElsewhere = (s: Statement, all: readonly SocketOfLine[]): boolean => {
+  const here = all.filter(other => other.s === s).length
+  return here > 1 && all.filter(other => other.s !== s && tells(other.own)).length === here
+}
+/** Whether more is said of a socket than that it is there. */
+const tells = (own: string): boolean =>
+  TELLS_OF_A_SOCKET.test(own.replace(/\d\s*x\s*M\.?2/gi, '').replace(/\(?\bkey M\b\)?/gi, ''))
 const nameOf = (text: string): string | undefined =>
   /^\W*M\.?2(?:_(\d)|([A-D])\b)/.exec(text)?.slice(1).find(Boolean)
 

@@ -112,7 +112,11 @@ export function readNames(sheet: Sheet, notes: Notes, naming: Naming): void {
 function readSentence(s: Statement, notes: Notes): void {
   if (s.label !== '' || s.line === 1) return
   notes.put(s, 'maker', /\b(?:made by|manufacturer|brand)\s+([A-Z][\w&-]+)/i.exec(s.value)?.[1])
-  notes.put(s, 'model', /\bmodel\s+([A-Z][\w -]*)/.exec(s.value)?.[1]?.trim())
+  notes.put(
+    s,
+    'model',
+    /(?<!(?:[Ff]an|[Pp]ump|[Cc]ontroller) )\bmodel\s+([A-Z][\w -]*)/.exec(s.value)?.[1]?.trim(),
+  )
 }
 
 function readLabelled(s: Statement, notes: Notes, { kind, makers }: Naming): void {

@@ -70,7 +70,10 @@ export function readPlugs(s: Statement, notes: Notes): void {
   const [inLabel] = thingsIn(s.label, PLUGS)
   let last: Plug | null = null
   const said = s.value.replace(EACH_BEHIND, ' ').replace(TWO_ENDS, asSteps)
-  for (const phrase of phrasesOf(said).map(countInFront)) {
+  const phrases = phrasesOf(said).map(countInFront)
+  // "PCI Express: 1 x 12V-2x6, 3 x 6+2-pin": each is counted and named by itself.
+  const isOfOne = inLabel !== undefined && !areCounted(phrases)
+  for (const phrase of phrases) {
     const plug = isLength(phrase, inLabel !== undefined)
       ? undefined
       : plugIn(s.label, phrase, inLabel)
@@ -81,7 +84,7 @@ export function readPlugs(s: Statement, notes: Notes): void {
     last = plug.key
     if (namesNoPlug(phrase)) continue
     readCable(s, notes, plug.key, { phrase, count: plug.count })
-    if (inLabel) break
+    if (isOfOne) break
   }
 }
 
@@ -124,6 +127,9 @@ function readMixed(s: Statement, notes: Notes): boolean {
   return true
 }
 
+const areCounted = (phrases: readonly string[]): boolean =>
+  phrases.length > 1 &&
+  phrases.every(p => leadingCount(p) !== null && thingsIn(p, PLUGS).length > 0)
 const countsNone = (value: string): boolean =>
   isNo(value) || A_RATING.test(value) || /^\s*0\s*$/.test(value)
 const isLength = (phrase: string, isNamed: boolean): boolean =>
@@ -131,7 +137,8 @@ const isLength = (phrase: string, isNamed: boolean): boolean =>
 
 /** "ATX power supply", "EPS certified": the words without a plug. */
 const namesNoPlug = (phrase: string): boolean =>
-  /supply|certif/i.test(phrase) && !/\d\s*x|pin/i.test(phrase)
+  (/supply|certif/i.test(phrase) && !/\d\s*x|pin/i.test(phrase)) ||
+  /\b(?:EPS|ATX) ?12V\s*(?:v|ver\.?\s*)\d/i.test(phrase)
 
 /** The plug that a phrase is about, and how many it counts. */
 function plugIn(
@@ -142,7 +149,8 @@ function plugIn(
   const [here] = thingsIn(phrase, PLUGS)
   if (!inLabel) return here ?? plugTogether(label, phrase)
   const count = leadingCount(phrase) ?? here?.count ?? 1
-  return { ...(GENERIC.test(label) && here ? here : inLabel), count }
+  const isOther = here !== undefined && here.key !== inLabel.key && leadingCount(phrase) !== null
+  return { ...(here && (isOther || GENERIC.test(label)) ? here : inLabel), count }
 }
 
 /** "CPU power: 2 x 8-pin": label and value name the plug between them. */

@@ -19,6 +19,12 @@ describe('headers and sockets of a board', () => {
       'SATA (chipset): 4 x SATA 6Gb/s\nSATA (second controller): 4 x SATA 6Gb/s',
       8,
     ],
+    [
+      'what its chipset serves, and the list of all that is inside',
+      'Storage Interface\nChipset:\n4 x SATA 6Gb/s connectors\n' +
+        'Internal I/O Connectors\n1 x 24-pin ATX main power connector\n4 x SATA 6Gb/s connectors',
+      4,
+    ],
     ['two numbers', 'Storage: 4 x SATA 6Gb/s\nInternal connectors: 2 x SATA 6Gb/s', 6],
   ])('SATA in %s', (_, lines, count) => {
     expect(fields(BOARD + lines)['headers.sata-data']).toBe(count)

@@ -28,7 +28,7 @@ const sectionOf = ({ under, label }: Statement): string => (under === '' ? label
 
 /** The counts that hold, in the order in which they were told. O(n) for n counts. */
 export function onceTold(told: readonly Told[]): readonly Told[] {
-  const apart = withoutSums(notSaidAgain(atRear(told)))
+  const apart = withoutSums(notSaidAgain(asInside(atRear(told))))
   const before = new Map<string, number>()
   const holds = new Set<Told>()
   for (const [section, own] of groupBy(apart, t => sectionOf(t.s)))
@@ -58,6 +58,16 @@ function atRear(told: readonly Told[]): readonly Told[] {
   const isOther = ({ s, path }: Told): boolean =>
     listed.has(path) && ON_GRAPHICS.test(sectionOf(s)) && !AT_REAR.test(sectionOf(s))
   return told.filter(t => !isOther(t))
+}
+
+const ALL_INSIDE = /^internal (?:I\/O|connectors|headers)/i
+/** What a list of all that is inside counts just as others do together is there once. */
+function asInside(told: readonly Told[]): readonly Told[] {
+  const isInList = ({ s }: Told): boolean => ALL_INSIDE.test(sectionOf(s))
+  const [listed, others] = [told.filter(isInList), told.filter(t => !isInList(t))]
+  const sums = (of: readonly Told[], path: string): number =>
+    of.reduce((sum, t) => (t.path === path ? sum + t.n : sum), 0)
+  return told.filter(t => isInList(t) || sums(listed, t.path) !== sums(others, t.path))
 }
 
 /** Without the same phrase in another section: "4 x SATA" under "Storage", and among the connectors. */
