@@ -45,8 +45,8 @@ const ends = (item: string, key: string, lead: EndOf['end']['lead']): EndOf => (
   end: end({ key, face: 'cpu-8', sex: 'plug', label: key, lead }),
 })
 /** A cable of a supply that goes into some of its sockets, with its lead to (x, 100, 50). */
-function cable(name: string, into: readonly string[], long: number, x: number): Line {
-  const atSupply = { into, takes: 1, fromMiddle: 0 }
+function cable(name: string, into: readonly string[], long: number, x: number, takes = 1): Line {
+  const atSupply = { into, takes, fromMiddle: 0 }
   const exit: Vec3 = [220, 100, 50]
   const first = ends('s', name, { length: mm(name, long), exit, chain: name, atSupply })
   const goal = ends('board', name, null)
@@ -75,6 +75,14 @@ test('two that reach from one socket only: both are told, each begins where it i
   const found = dealt([...lines, cable('long', [...KEYS], 2000, 800)])
   expect(found.tooMany.map(set => set.map(l => l.first.end.key))).toEqual([['one', 'two']])
   expect(found.nearest.map(l => l.from)).toEqual([AT['c'], AT['c'], AT['c']])
+})
+
+test('a cable that takes two sockets begins between them, and may reach from there', () => {
+  // From c it needs 480, from b 600, of which 115 may be wrong: 460 is too short. From between them it
+  // needs 540, and 107 may be wrong.
+  const found = dealt([cable('main', ['b', 'c'], 460, 800, 2)])
+  expect(found.tooMany).toEqual([])
+  expect(found.lines[0]?.from).toEqual([280, 100, 50])
 })
 
 test('what a hand has plugged is asked for no length', () => {

@@ -7,7 +7,7 @@ import { add, scale, type Vec3 } from '../geometry/space'
 import type { Field } from '../ways/field'
 import { passageOf } from '../ways/heads'
 import { endsShort, extentOf, needOf, type Needed } from '../ways/reach'
-import { ownSockets } from './exits'
+import { nearestOf, ownSockets } from './exits'
 import type { Line } from './lines'
 import { bestSockets, type PlugSides, type SocketThere } from './plug-field'
 import { cableAtSupply, intoSockets, nameOfCable, type CableAtSupply } from './supply-sockets'
@@ -104,9 +104,12 @@ function chosenFor(
   }
 }
 
-/** The sockets from which all leads of a cable get where they go; all of them where there is none such. */
+/**
+ * The sockets from which all leads of a cable get where they go; all of them where those are too few: a
+ * cable that takes two leaves between them, and may reach from there.
+ */
 function reachingFrom(
-  { into, lines }: InUse,
+  { into, takes, lines }: InUse,
   places: readonly SocketThere[],
   { field, isGiven }: Omit<Choosing, 'sides'>,
 ): readonly string[] {
@@ -115,7 +118,7 @@ function reachingFrom(
   const near = places.filter(
     ({ key, at }) => into.includes(key) && !asked.some(line => isShort(field, at, line)),
   )
-  return near.length > 0 ? near.map(s => s.key) : into
+  return near.length >= takes ? near.map(s => s.key) : into
 }
 
 const needFrom = (field: Field | null, from: Vec3, { to, first }: Line): Needed | null =>
@@ -135,11 +138,7 @@ function middleOf(keys: readonly string[], places: readonly SocketThere[]): Vec3
 /** A line from the nearest of its sockets. */
 function fromNearest(line: Line, { sides, field }: Choosing): Line {
   if (line.after !== null || !field) return line
-  const needs = ownSockets(sides, line.first).map(({ at: from }) => ({
-    from,
-    mm: needFrom(field, from, line)?.value ?? Infinity,
-  }))
-  const [first, ...others] = needs
-  if (!first) return line
-  return { ...line, from: others.reduce((a, b) => (b.mm < a.mm ? b : a), first).from }
+  const starts = ownSockets(sides, line.first).map(s => s.at)
+  const nearest = nearestOf(field, starts, line.first, line.to)
+  return nearest ? { ...line, from: nearest.from } : line
 }

@@ -38,8 +38,18 @@ export function nearestExit(
   plug: EndOf,
   to: Vec3,
 ): { readonly from: Vec3; readonly need: Needed | null } | null {
+  return nearestOf(field, exitsOf(lying, plug), plug, to)
+}
+
+/** The same of some places where it may begin. */
+export function nearestOf(
+  field: Field,
+  starts: readonly Vec3[],
+  plug: EndOf,
+  to: Vec3,
+): ReturnType<typeof nearestExit> {
   const passage = passageOf(field.layout, plug.end)
-  const found = exitsOf(lying, plug).map(from => ({ from, need: needOf(field, from, to, passage) }))
+  const found = starts.map(from => ({ from, need: needOf(field, from, to, passage) }))
   const lengthOf = ({ need }: (typeof found)[number]): number => need?.value ?? Infinity
   const [first, ...others] = found
   return first ? others.reduce((a, b) => (lengthOf(b) < lengthOf(a) ? b : a), first) : null

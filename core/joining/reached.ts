@@ -53,7 +53,7 @@ function shortOf(
 
 /** Lines of which one at least has to go: all of their pairs, and what is as bad in their place. */
 function clauseOf(about: LayingOut, lines: readonly Line[]): Clause {
-  const groups = lines.flatMap(line => line.pairs.map(pair => instead(about, line, pair)))
+  const groups = lines.flatMap(line => line.pairs.map(pair => noBetter(about, line, pair)))
   return [...new Map(groups.map(group => [group.join(), group])).values()]
 }
 
@@ -61,7 +61,7 @@ function clauseOf(about: LayingOut, lines: readonly Line[]): Clause {
  * A pair, and others that would not help: another cable of the supply that has one whole plug, goes
  * into the same sockets and is no longer.
  */
-function instead({ problem, shapes }: LayingOut, { first }: Line, pair: Pair): readonly string[] {
+function noBetter({ problem, shapes }: LayingOut, { first }: Line, pair: Pair): readonly string[] {
   const own = pairId(pair)
   if (pair.plug !== first.ref || !isAlone(first)) return [own]
   const ends = endsByRef(shapes)
