@@ -50,7 +50,7 @@ const groups = computed(() =>
       <PlugSide v-for="s in plugSides" :key="s.supply" :of="s" class="sheet at-supply" />
     </template>
     <template v-if="others.length"
-      ><h2>Holes, fans, room behind the tray</h2>
+      ><h2>Holes, fans, sockets, room behind the tray</h2>
       <ul class="sheet">
         <FindingRow v-for="f in others" :key="f.id" :finding="f" /></ul
     ></template>
