@@ -1,4 +1,5 @@
 // The headers inside a board, by the phrases that name them, and the sockets at its rear.
+import { PORTS_A_HEADER } from './board-usb'
 import { aboutM2, allM2 } from './m2'
 import type { Notes } from './notes'
 import { oneOf, opening } from './pattern'
@@ -231,7 +232,6 @@ function withHeaders(named: Counted<Header>, phrase: string): Counted<Header> {
 }
 /** "USB_1: USB 2.0 x2 ports": two hang on one header. */
 const PORTS_BEHIND = /USB[\s\d.a-z]*?\bx\s?(\d) ports\b/i
-const PORTS_A_HEADER = 2
 const VIA = oneOf(
   ...[/\b(?:via|by|through|on)\s+(\d)\s*x?\s*(?:internal )?(?:\d\d?[- ]?pin|headers?)/],
   ...[/\((\d)(?:\s*x\s*|\s+)(?:(?:9|10|19|20)[- ]?pin(?: headers?)?|(?:internal )?headers?)\)/],

@@ -83,7 +83,7 @@ function placed(
 }
 
 /** Two ports hang on one header, one of Type-C on its own. */
-const PORTS_A_HEADER = 2
+export const PORTS_A_HEADER = 2
 function headersFor(phrase: string, sort: Sort, ports: number): number {
   if (sort === 'usb-c') return ports
   return /\bheader\b/i.test(phrase) ? 1 : Math.ceil(ports / PORTS_A_HEADER)
