@@ -41,6 +41,8 @@ test('a jumper that nobody looked at is answered where it is asked for', async (
   await page.goto('/b/curlew/parts')
   await part('Ford 33').click()
   await page.getByLabel(/JP3 display type/).selectOption({ label: 'not looked at' })
+  // Kept once it can be undone: whoever leaves before would be asked.
+  await page.locator('button[aria-label="Undo"][title*="JP3"]').waitFor()
   await page.goto('/b/curlew/measuring')
   const asked = page.getByRole('combobox', { name: /How does JP3 of the Ford 33 stand/ })
   await asked.selectOption({ label: '2-3: monochrome' })

@@ -35,13 +35,12 @@ const blockOf = ({ min, max }: Box, by = 0): Block => ({
   ...{ x1: max[0] + by, y1: max[1] + by },
 })
 
-/** Whether two boxes have room in common. */
-const overlap = (a: Box, b: Box): boolean =>
-  [0, 1, 2].every(
-    i =>
-      Math.min(a.max[i] ?? 0, b.max[i] ?? 0) - Math.max(a.min[i] ?? 0, b.min[i] ?? 0) >
-      PRESS.little,
-  )
+/** Whether a body, or a zone, is in a room by more than figures are off; a thin one by half of it. */
+const overlap = (body: Box, room: Box): boolean =>
+  ([0, 1, 2] as const).every(i => {
+    const inRoom = Math.min(body.max[i], room.max[i]) - Math.max(body.min[i], room.min[i])
+    return inRoom > Math.min(PRESS.little, (body.max[i] - body.min[i]) / 2)
+  })
 
 /** A room with what stands in it: what is lower than leads lie is no block. */
 export function planOf({ bodies, zones }: Field, room: Room, layer: Layer): RoomPlan {

@@ -155,6 +155,13 @@ test('no way passes a body, sampled every millimetre, and its length is that of 
   )
 })
 
+test('a sheet of metal of two millimetres is gone around like anything else', () => {
+  const sheet = block(49, 0, 51, 60)
+  const way = wayBetween(fieldOf([], [sheet]), spot(30, 20), spot(70, 20))
+  // Over its end at y 60, 4 mm clear of it on all sides: up, 10 across, and down.
+  expect(way?.length).toBeCloseTo(2 * Math.hypot(15, 44) + 10, 6)
+})
+
 /** Every order of distinct holes, tried out, in empty rooms. */
 function tryAll(openings: readonly Opening[], from: Vec3, to: Vec3): number | null {
   let best: number | null = null
