@@ -91,7 +91,11 @@ type Rear =
 const REAR: readonly Thing<Rear>[] = [
   { key: 'hdmi', named: /HDMI/i },
   // Over a Type-C socket it has none of its own.
-  { key: 'displayport', named: /DisplayPort|\bDP\b/i, not: /Type[- ]?C|USB-?C\b/i },
+  {
+    key: 'displayport',
+    named: /DisplayPort|\bDP\b/i,
+    not: /Type[- ]?C|USB-?C\b|USB ?4|Thunder|\balt(?:ernate)?[- ]mode/i,
+  },
   { key: 'vga', named: /\bVGA\b|D-?Sub/i },
   { key: 'usb-c-socket', named: /USB[^,;]*?Type[- ]?C|USB-?C\b|Type[- ]?C/i },
   {
@@ -270,7 +274,8 @@ const REAR_WORDS =
   /^video|^display|^(?:on-?board |integrated )?graphics$|rear|back|i\/o panel|external|outputs?\b/i
 const PICTURE_SOCKET = /^(?:\d\s*x?\s*)?(?:HDMI|DisplayPort|DP|VGA|DVI)\b[\s\d.a-z]*$/i
 /** "1 x HDMI port, supports a maximum resolution of …". */
-const WHAT_IT_CAN = /^(?:supports?|supporting|with|max(?:imum)?|up to)\b/i
+const WHAT_IT_CAN =
+  /^(?:supports?|supporting|with|max(?:imum)?|up to)\b|\bwith (?:DP|DisplayPort) alt(?:ernate)?[- ]mode/i
 const PICTURE_LABEL = /^(?:HDMI|DisplayPort|DP|VGA|DVI(?:-[DI])?)(?: (?:ports?|outputs?))?$/i
 const INSIDE = /internal|header|connector/i
 /** "Back panel connectors" are none inside. */

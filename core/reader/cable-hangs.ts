@@ -79,7 +79,7 @@ function spokenCable(phrase: string): Cable {
   const each =
     /\b(?:chain|cable) (?:of|with) (\d)\b/i.exec(phrase)?.[1] ??
     /(\d)\s*(?:plugs?\s*|connectors?\s*)?(?:per|on each|a) cable/i.exec(phrase)?.[1]
-  const every = /\bevery\s+([\d.,]+\s*(?:mm|cm))/i.exec(phrase)?.[1]
+  const every = /\b(?:every|then)\s+([\d.,]+\s*(?:mm|cm))/i.exec(phrase)?.[1]
   return {
     length: lengthIn(phrase),
     after: measuresIn(every ?? '')[0]?.value ?? null,
@@ -96,8 +96,8 @@ const lengthIn = (text: string): number | null =>
 export function withEach(cable: Cable, phrase: string): Cable {
   const [, plugs, cables] = ON_CABLES.exec(phrase) ?? []
   const all = cables === undefined ? null : (wordNumber(cables) ?? Number(cables))
-  if (all !== null && Number(plugs) >= all)
-    return { ...cable, each: Math.ceil(Number(plugs) / all) }
+  const many = wordNumber(plugs ?? '') ?? Number(plugs)
+  if (all !== null && many >= all) return { ...cable, each: Math.ceil(many / all) }
   const inBrackets = eachInBrackets(phrase)
   if (inBrackets) return { ...cable, ...inBrackets }
   const said = EACH.exec(phrase)?.slice(1).find(Boolean)
@@ -106,7 +106,7 @@ export function withEach(cable: Cable, phrase: string): Cable {
 }
 /** "16x on 4 cables", "6x (3 cables)": how many hang on one. */
 const ON_CABLES =
-  /(\d{1,2})\s*x?\s*(?:on\s+|\()(\d|one|two|three|four)\s+(?:cables?|leads?|strings?)\b/i
+  /\b(\d{1,2}|two|three|four|six|eight)\s*x?\s*(?:on\s+|\()(\d|one|two|three|four)\s+(?:cables?|leads?|strings?)\b/i
 /** "1x SATA (4 plugs)", "2x PCIe (2x 6+2-pin each, …)": what hangs on them. */
 const IN_BRACKETS = new RegExp(
   [

@@ -90,7 +90,7 @@ const EDGE = new RegExp(
   'i',
 )
 const CONNECTOR = oneOf(
-  /\(\s*x(16|8|4|1)\s*(?:connector|slot|physical|mechanical|length|sized?)\s*[,)]/,
+  /[(,]\s*x(16|8|4|1)\s*(?:connector|slot|physical|mechanical|length|sized?)\s*[,)]/,
   /\bin an? x(16|8|4) slot/,
 )
 
@@ -147,7 +147,7 @@ function putEdge(s: Statement, notes: Notes, size: string | undefined, isTold: b
 }
 
 function readSize(s: Statement, notes: Notes): void {
-  const size = /outputs?|ports/i.test(s.label) ? null : productIn(s.value, s.label)
+  const size = /outputs?|ports|fans?\b/i.test(s.label) ? null : productIn(s.value, s.label)
   if (size) readProduct(s, notes, size)
   // With and without its bracket: two sizes, both doubtful.
   const other = size && productIn(s.value.slice(s.value.indexOf(size.words) + size.words.length))

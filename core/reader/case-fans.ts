@@ -124,7 +124,9 @@ function toldOf(line: Line): readonly Told[] {
   const { heading, s: said } = line
   const s = {
     ...said,
-    value: byWall(fansOf(said).replace(TURNED, '$2 $1').replace(BEHIND, '$2 x $1')),
+    value: byWall(
+      fansOf(said).replace(HOW_THICK, '').replace(TURNED, '$2 $1').replace(BEHIND, '$2 x $1'),
+    ),
   }
   const isIncluded = INCLUDED.test(
     [withoutBrackets(s.under), withoutBrackets(heading), s.label, ...aboutFans(s)]
@@ -209,6 +211,8 @@ const NONE_INCLUDED = new RegExp(
   'gi',
 )
 const COOLING = /\bcooling\b/i
+/** "360 mm (max. thickness 60 mm incl. fans)": how deep a radiator may be. */
+const HOW_THICK = /\b(?:thick(?:ness)?|deep|depth)\b[^,;()]*/gi
 const isOfFans = (s: Statement): boolean =>
   /\bfans?\b/i.test(whole(s)) ||
   WALL.test(s.label) ||

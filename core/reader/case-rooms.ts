@@ -8,9 +8,9 @@ import type { Statement } from './statements'
 
 /** Where a sentence goes on with the clearance for another thing. */
 const NEXT_CLEARANCE = oneOf(
-  /\s+and\s+(?=graphics|gpu|a |cpu|suppl|psu|power suppl|cards?\b|coolers?\b)/,
+  /\s+and\s+(?=(?:max\.? )?(?:graphics|gpu|a |cpu|suppl|psu|power suppl|cards?\b|coolers?\b))/,
   /\s+\/\s+(?=graphics|cpu|gpu|psu|cards?\b|coolers?\b)/,
-  /[,;]\s+\(?(?=graphics|cpu|gpu|psu|cards?\b|coolers?\b|suppl)/,
+  /[,;]\s+\(?(?=(?:max\.? )?(?:graphics|cpu|gpu|psu|cards?\b|coolers?\b|suppl))/,
 )
 /** Named choices, mm: what is less is a gap, no clearance; of the room behind the tray, and how much at most. */
 const ROOMS = [25, 700] as const
@@ -103,7 +103,7 @@ function readBareRoom(s: Statement, notes: Notes, path: string): void {
 const CARD_ROOM_MEANS: readonly (readonly [RegExp, string])[] = [
   [/(?:w\/o|without|no)\s+(?:front )?radiator|\bwithout\s*(?:[),;]|$)|front empty/i, 'front empty'],
   [
-    /(?:with )?front fans? (?:installed|mounted|fitted)|with (?:an? )?(?:front )?fans?/i,
+    /(?:with )?front fans? (?:installed|mounted|fitted)|with (?:an? )?(?:front )?fans?|when an? fan is (?:mounted|fitted|installed)/i,
     'fans at the front',
   ],
   [/\bwith (?:an? )?(?:\d+ mm )?(?:front )?radiator/i, 'radiator at the front'],

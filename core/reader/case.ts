@@ -163,7 +163,7 @@ function readBays(s: Statement, notes: Notes): void {
   if (/fan|radiator|size|dimension|\bscrews?\b/i.test(s.label)) return
   for (const phrase of phrasesOf(s.value).filter(p => !NO_BAY.test(p)))
     for (const { size, count } of baysIn(phrase, s.label))
-      notes.put(s, `bays.${size}`, count, 'pcs')
+      notes.put(s, `bays.${size}`, count === 0 ? null : count, 'pcs')
 }
 
 /** How many bays of each size a phrase counts. A bay for either size is one, for the larger. */

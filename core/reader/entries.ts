@@ -3,7 +3,7 @@ import { oneOf, opening } from './pattern'
 import { BULLET } from './rows'
 
 /** What holds the cells of a row apart; two spaces behind a full stop or a comma do not. */
-const CELLS = /\s*\|\s*|\s*(?:\.{3,}|…+)\s*|\t+| {3,}|(?<=[\w)"″°%]) {2}(?=\S)/
+const CELLS = /\s*\|\s*|\s*(?:\.{3,}|…+)\s*|\s+\.\.\s+|\t+| {3,}|(?<=[\w)"″°%]) {2}(?=\S)/
 
 /** A label and its value; the label is empty in running text. */
 type Entry = readonly [label: string, value: string]
@@ -46,7 +46,7 @@ const A_FIGURE = /\d\s*(?:mm|cm|W|A|GB|TB|GHz|MHz|RPM|CFM|dBA?)\b/i
 
 /** "How tall can the cooler be? 175 mm." */
 const QUESTION =
-  /^((?:and (?:the )?)?(?:how|which|what|where|does|is|are|can|will|do|any|power)\b[^?:|()]{3,65})\?\s+(\S.*)$/i
+  /^((?:and (?:the )?)?(?:how|which|what|where|does|is|are|can|will|do|any|power|and|what about)\b[^?:|()]{3,65})\?\s+(\S.*)$/i
 function splitQuestion(line: string): readonly Entry[] | null {
   const [, label, value] = QUESTION.exec(line) ?? []
   return label === undefined || value === undefined ? null : [[label, value]]

@@ -44,7 +44,8 @@ export function readHub(sheet: Sheet, notes: Notes, usual: Service | null = null
 
 function readOutlets(s: Statement, notes: Notes, { serves, outlet }: Hub): void {
   const about = /output|channel|connectors?$|ports?$|headers?$/i.test(s.label)
-  if (about && !/power|total|interface/i.test(s.label)) {
+  const isOfOthers = serves === 'fans' && /A-?RGB|\bLED|light/i.test(s.label)
+  if (about && !isOfOthers && !/power|total|interface/i.test(s.label)) {
     const m = /4[- ]?pin|3[- ]?pin|PWM|header/i.exec(s.value)
     const count = (m ? countOf(s.value, m) : null) ?? leadingCount(s.value)
     notes.put(s, `outlets.${outlet}`, count, 'pcs')

@@ -1,7 +1,7 @@
 // How sheets say that something comes with a part; their lines, each with what stands over it.
 import { isNo, type Notes } from './notes'
 import { oneOf } from './pattern'
-import type { Sheet, Statement } from './statements'
+import { phrasesOf, type Sheet, type Statement } from './statements'
 import { countOf } from './things'
 
 export const INCLUDED = oneOf(
@@ -64,7 +64,8 @@ export function counted(
   notes: Notes,
   { what, named }: { readonly what: string; readonly named: RegExp },
 ): boolean {
-  const found = named.exec(s.value)
-  if (found) notes.put(s, `includes.${what}`, countOf(s.value, found) ?? 1, 'pcs')
+  const phrase = phrasesOf(s.value).find(p => named.test(p)) ?? s.value
+  const found = named.exec(phrase)
+  if (found) notes.put(s, `includes.${what}`, countOf(phrase, found) ?? 1, 'pcs')
   return found !== null
 }

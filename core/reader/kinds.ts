@@ -66,6 +66,7 @@ const CUES: Partial<Record<PartKind, readonly Cue[]>> = {
     [/\bfootprint\b/i, 2],
     [/heat ?(?:pipes?|sinks?)/i, 4],
     [/\bwith(?:out)? fans?\)/i, 9],
+    [/\bAIO\b|\ball[- ]in[- ]one (?:liquid|water|CPU|cooler)/i, 3],
     [/radiator(?! fans?\b)/i, 2],
     [/\bpump\b/i, 2],
     [/(?:socket|compatib)/i, 1],

@@ -4,6 +4,7 @@ import { valueIn } from './measures'
 import { whole, type Notes } from './notes'
 import { choiceIn } from './pattern'
 import type { Sheet, Statement } from './statements'
+import { wordNumber } from './things'
 
 export const LIT_FACES: readonly (readonly [RegExp, string])[] = [
   [/5\s?V\b|addressable|A-?RGB/i, 'light-5'],
@@ -17,7 +18,15 @@ export function readLight(sheet: Sheet, notes: Notes): void {
     notes.put(s, 'lights', countIn(s), 'pcs')
     notes.put(s, 'amps', ampsOf(s, VOLTS_OF[String(notes.value('face'))]), 'A')
     notes.put(s, 'lead', leadIn(s), 'mm')
+    notes.put(s, 'pack', stripsIn(s), 'pcs')
   }
+}
+
+/** "2 magnetic strips", "2x LED strip": so many are in the pack. */
+const STRIPS = /(?<![\d.])([2-9]|two|three|four)\s*x?\s+(?:[a-z]+ ){0,2}strips?\b/i
+function stripsIn(s: Statement): number | null {
+  const many = STRIPS.exec(s.value)?.[1]
+  return many === undefined ? null : (wordNumber(many) ?? Number(many))
 }
 
 const LEDS = new RegExp(

@@ -199,8 +199,10 @@ const LENGTHS: readonly (readonly [RegExp, number])[] = [
 ]
 
 function readProduct(m: RegExpExecArray, text: string, label: string): Product | null {
-  const parts = m[0].split(/\s*(?:x|×|\*)\s*(?=[LWHDB\d])|,?\s+(?=[LWHDB]\s*[:=]?\s*\d)/i)
+  const sides = m[0].split(/\s*(?:x|×|\*)\s*(?=[LWHDB\d])|,?\s+(?=[LWHDB]\s*[:=]?\s*\d)/i)
   const after = text.slice(m.index + m[0].length)
+  // "170 mm x 69 mm x 2-slot": what counts slots is no side.
+  const parts = /^[- ]?slots?\b/i.test(after) ? sides.slice(0, -1) : sides
   const unitText =
     [...m[0].matchAll(/mm|cm|inch(?:es)?|\bin\b|"|″/gi)].at(-1)?.[0] ??
     /^\s*(mm|cm|inch(?:es)?|in\b|"|″)/i.exec(after)?.[1]

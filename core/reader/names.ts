@@ -31,6 +31,7 @@ const KIND_WORDS = oneOf(
   ...[/radio card/, /USB (?:card|expansion)/, /controller card/, /internal\b/, /NVMe/, /SSD\b/],
   ...[/solid[- ]state/, /hard (?:disk|drive)/, /HDD\b/, /DVD/, /Blu/, /optical/, /card reader/],
   ...[/floppy/, /power supply/, /PSU\b/, /PWM\b/, /fan\b/, /ARGB\b/, /LED\b/, /light strip/],
+  ...[/\d-?(?:er)?[- ]?(?:pack|set)\b/, /(?:single|twin|double|triple) pack/],
   ...[/lights\b/, /hub\b/, /processor\b/, /ATX\b/, /(?:micro|mini)[- ]?(?:atx|itx)/, /m-?ATX/],
   ...[/E-?ATX/, /SFX\b/, /DDR\d/, /small form/, /cable\b/, /lead\b/, /adapter\b/],
 )
@@ -55,10 +56,11 @@ const FIRST_KINDS = oneOf(
     /mother ?board/,
     /mainboard/,
     /SSD/,
+    /HDD/,
     /drive/,
   ],
 )
-const LEADING_KIND = new RegExp(String.raw`^(?:${FIRST_KINDS.source})\s+`, 'i')
+const LEADING_KIND = new RegExp(String.raw`^(?:${FIRST_KINDS.source})\s+(?:[·–|-]\s+)?`, 'i')
 
 /** Words that tell what a thing is, not what it is called. */
 const NO_NAME = only(
@@ -139,12 +141,16 @@ function readLabelled(s: Statement, notes: Notes, { kind, makers }: Naming): voi
 /** Named choice: so many lines from the top a title may stand. */
 const TITLE_LINES = 4
 
+/** "Home > Components > Cases": where a page stands in a shop. */
+const PATH_OF_PAGES = /\S\s[>›»]\s.*\s[>›»]\s/
+
 /** The line that is the title: one that names a known maker, else the first that is more than a heading. */
 function titleLine(sheet: Sheet, makers: readonly string[]): Statement | null {
   const namesMaker = (s: Statement): boolean => makerIn(`${s.label} ${s.value}`, makers) !== null
   // A first line that is nothing but the kind is a heading; the title stands below it.
   const isHeading = (s: Statement): boolean =>
-    s.label === '' && s.value.split(/[\s/]+/).every(w => NO_NAME.test(w) || HEADING_WORD.test(w))
+    PATH_OF_PAGES.test(s.value) ||
+    (s.label === '' && s.value.split(/[\s/]+/).every(w => NO_NAME.test(w) || HEADING_WORD.test(w)))
   const known = sheet.statements.slice(0, TITLE_LINES).find(namesMaker)
   if (known) return known
   const first = sheet.statements.find(s => !isHeading(s))

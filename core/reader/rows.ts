@@ -78,7 +78,10 @@ const settled = (text: string): string =>
 const FEWEST_SETTINGS = 3
 
 /** Question and answer, each by its letter: "Q: How long can it be? A: 375 mm". */
-const BY_LETTERS = /^\s*Q:\s*([^?\n]+\?)\s*A:\s*/gim
+const BY_LETTERS = /^[^\S\n]*Q:[^\S\n]*([^?\n]+\?)[^\S\n]*A:[^\S\n]*/gim
+/** "12 000 / 9 500 MB/s": thousands apart, where a unit tells that it is one number. */
+const THOUSANDS =
+  /(?<![\d.,x×] ?)\b(\d{1,3}) (\d{3})(?=\s*(?:\/\s*\d{1,3} \d{3}\s*)?(?:MB\/s|MT\/s|MHz|IOPS)(?!\w))/g
 
 /** Points in one line: each begins a line of its own. */
 const INLINE_BULLET = /(?<=\S)[ \t]+[•▪‣][ \t]+(?=\S)/g
@@ -90,6 +93,7 @@ export function rowsOf(pasted: string): Rows {
     .replace(/[\u00a0\u2009\u202f]/g, ' ')
     .replace(SCATTERED_UNIT, ' ')
     .replace(BY_LETTERS, '$1 ')
+    .replace(THOUSANDS, '$1$2')
     .replace(/[®™©]/g, '')
     .replace(SHORT_PINS, '$1-pin')
     .replace(YES_TIMES, '$1 x $2')

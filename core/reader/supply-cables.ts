@@ -58,10 +58,11 @@ const PLUGS: readonly Thing<Plug>[] = [
 /** Labels that name a plug by what it is for: the value may say another. */
 const GENERIC = /peripheral|drive connectors/i
 
-const NO_PLUGS = /protection|dimension|size|output$|efficien/i
-/** What a lead may carry counts none. */
-const A_LENGTH = /^[\d.,]+\s*(?:mm|cm)$/
+const NO_PLUGS =
+  /protection|dimension|size|output$|efficien|\bversion\b|complian|^(?:ATX |safety )?standards?$/i
+const A_LENGTH = /^[\d.,]+\s*(?:mm|cm)(?: each)?\.?$/
 const STEPS = /^\d{2,4}(?:\s*\+\s*\d{2,4})+\s*(?:mm|cm)$/
+/** What a lead may carry counts none. */
 const A_RATING = /^\s*(?:up to )?\d+\s*W\s*$/i
 
 export function readPlugs(s: Statement, notes: Notes): void {
@@ -69,7 +70,10 @@ export function readPlugs(s: Statement, notes: Notes): void {
   if (readMixed(s, notes)) return
   const [inLabel] = thingsIn(s.label, PLUGS)
   let last: Plug | null = null
-  const said = s.value.replace(EACH_BEHIND, ' ').replace(TWO_ENDS, asSteps)
+  const said = s.value
+    .replace(COUNT_ALONE, '$1 x ')
+    .replace(EACH_BEHIND, ' ')
+    .replace(TWO_ENDS, asSteps)
   const phrases = phrasesOf(said).map(countInFront)
   // "PCI Express: 1 x 12V-2x6, 3 x 6+2-pin": each is counted and named by itself.
   const isOfOne = inLabel !== undefined && !areCounted(phrases)
@@ -88,6 +92,8 @@ export function readPlugs(s: Statement, notes: Notes): void {
   }
 }
 
+/** "Two, 4+4-pin, 70 cm each": the count stands by itself in front. */
+const COUNT_ALONE = /^(one|two|three|four|six|eight|\d),\s+(?=\d\s?\+\s?\d|[A-Za-z])/i
 /** "SATA x4 - 300/100 mm, x4 - 300/100 mm": as many again of the same. */
 const MORE_OF_THEM = /^\s*x\s?(\d)\s*[-–:(]/i
 /** A phrase that names no plug: it goes on about the one before it, or about the one in the label. */
@@ -231,9 +237,17 @@ const classIn = (phrase: string): number | null =>
  * belong to the plug before them.
  */
 const cableAlone = (phrase: string): Cable | null =>
-  A_LENGTH.test(phrase)
+  thenEvery(phrase) ??
+  (A_LENGTH.test(phrase)
     ? { length: measuresIn(phrase)[0]?.value ?? null, after: null, each: null }
-    : steppedIn(phrase)
+    : steppedIn(phrase))
+
+/** ", then 15 cm each": from plug to plug. */
+function thenEvery(phrase: string): Cable | null {
+  const step = /^then (?:every )?(\d[\d.,]*\s*(?:mm|cm))/i.exec(phrase)?.[1]
+  if (step === undefined) return null
+  return { length: null, after: measuresIn(step)[0]?.value ?? null, each: null }
+}
 
 function putCable(s: Statement, notes: Notes, key: Plug, cable: Cable | null): void {
   const before = notes.value(`cables.${key}.length`)
