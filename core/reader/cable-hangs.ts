@@ -75,11 +75,14 @@ const areDistances = (first: number, steps: readonly number[]): boolean =>
 const unitOf = (phrase: string, { 0: all, index }: RegExpExecArray): string | undefined =>
   /(cm|mm)\s*$/i.exec(all)?.[1] ?? /^\s*(cm|mm)/i.exec(phrase.slice(index + all.length))?.[1]
 
+/** "then every 120 mm", "110 mm apart". */
+const STEP = /\b(?:every|then)\s+([\d.,]+\s*(?:mm|cm))|([\d.,]+\s*(?:mm|cm))\s+apart\b/i
+
 function spokenCable(phrase: string): Cable {
   const each =
     /\b(?:chain|cable) (?:of|with) (\d)\b/i.exec(phrase)?.[1] ??
     /(\d)\s*(?:plugs?\s*|connectors?\s*)?(?:per|on each|a) cable/i.exec(phrase)?.[1]
-  const every = /\b(?:every|then)\s+([\d.,]+\s*(?:mm|cm))/i.exec(phrase)?.[1]
+  const every = STEP.exec(phrase)?.slice(1).find(Boolean)
   return {
     length: lengthIn(phrase),
     after: measuresIn(every ?? '')[0]?.value ?? null,

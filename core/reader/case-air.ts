@@ -56,8 +56,26 @@ export function readAir(s: Statement, notes: Notes): void {
 }
 
 function readRadiators(s: Statement, notes: Notes, places: readonly WallPart[]): void {
-  for (const { wall, text } of places) readRadiator(s, notes, wall, text)
+  for (const { wall, text } of places) {
+    const { fans, radiators } = partedIn(text)
+    readRadiator(s, notes, wall, radiators)
+    if (fans !== '') readFans(s, notes, wall, fans)
+  }
   if (places.length > 0) readMemoryUnder(s, notes)
+}
+
+/** "2 x 120 mm fan or 240 mm radiator (max. 52 mm thick)": what of it is of which. */
+function partedIn(text: string): { readonly fans: string; readonly radiators: string } {
+  const bare = text.replace(/\([^()]*\bthick[^()]*\)/gi, '')
+  const parts = bare.split(/\s+(?:or|and)\s+|\s*[/;]\s+|,\s+/i)
+  const [fans, radiators] = [/\bfans?\b/i, /\brad(?:iator)?s?\b/i].map(named =>
+    parts.filter(p => named.test(p) && /\d/.test(p)),
+  )
+  const areApart = fans && radiators && fans.length > 0 && radiators.length > 0
+  const isEither = areApart && fans.some(p => radiators.includes(p))
+  return areApart && !isEither
+    ? { fans: fans.join(', '), radiators: radiators.join(', ') }
+    : { fans: '', radiators: text }
 }
 
 function placesIn(said: Statement): readonly WallPart[] {

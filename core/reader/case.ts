@@ -32,7 +32,7 @@ export function readCase(sheet: Sheet, notes: Notes): void {
   for (const s of inOrder) {
     readBoards(s, notes)
     readSupplyForms(s, notes)
-    notes.put(s, 'archetype', archetypeIn(whole(s)))
+    readArchetype(sheet, s, notes)
   }
   for (const s of sheet.statements) {
     readSize(s, notes)
@@ -102,6 +102,30 @@ function readSupplyForms(s: Statement, notes: Notes): void {
   if (forms.length > 0) notes.put(s, 'supply.forms', forms)
 }
 
+/** A "desktop" that is higher than wide stands upright, as towers do. */
+function readArchetype(sheet: Sheet, s: Statement, notes: Notes): void {
+  const value = archetypeIn(whole(s))
+  const isFlat = value === 'desktop' ? liesFlat(sheet) : true
+  if (isFlat === null)
+    notes.doubt(s, { path: 'archetype', value }, 'its sides do not tell whether it lies')
+  else if (isFlat) notes.put(s, 'archetype', value)
+}
+
+/** Whether a case is wider than high; null where its sides are not told. */
+function liesFlat(sheet: Sheet): boolean | null {
+  const size = sheet.statements
+    .map(s => productIn(s.value, s.label))
+    .find(p => p?.values.length === 3 && p.axes && Math.min(...p.values) > SMALLEST)
+  const [width, height] = size
+    ? [along(size, 'width', SIZE_ORDER), along(size, 'height', SIZE_ORDER)]
+    : [labelledSide(sheet, /^width$/i), labelledSide(sheet, /^height$/i)]
+  return width === null || height === null ? null : width > height
+}
+const labelledSide = ({ statements }: Sheet, named: RegExp): number | null => {
+  const said = statements.find(s => named.test(s.label))
+  return said ? valueIn(said.value, 'mm') : null
+}
+
 const archetypeIn = (text: string): string | null =>
   choiceIn(text, [
     [/shroud/i, 'tower-shroud'],
@@ -134,7 +158,7 @@ function readSize(s: Statement, notes: Notes): void {
 
 function readProduct(s: Statement, notes: Notes, size: Product): void {
   // In a desktop that lies flat the width of the sheet lies along our height, and its height across.
-  const flat = notes.value('archetype') === 'desktop' || /desktop/i.test(s.words)
+  const flat = notes.value('archetype') === 'desktop'
   const sides = [
     ['outer.x', 'length'],
     [flat ? 'outer.y' : 'outer.z', 'width'],

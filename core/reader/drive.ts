@@ -97,7 +97,9 @@ function readThickness(s: Statement, notes: Notes, inch: string | undefined): vo
 /** "2.5-inch 7 mm", "thickness 7 mm". */
 function thicknessIn(text: string): number | null {
   const named =
-    /(?:2[.,]5\s*(?:"|″|-?\s?inch)|(?:thick(?:ness)?|height)(?:\s*\(?(?:incl|with)\D{0,24})?)\D{0,4}(\d+(?:[.,]\d+)?)\s*mm/i.exec(text)
+    /(?:2[.,]5\s*(?:"|″|-?\s?inch)|(?:thick(?:ness)?|height)(?:\s*\(?(?:incl|with)\D{0,24})?)\D{0,4}(\d+(?:[.,]\d+)?)\s*mm/i.exec(
+      text,
+    )
   const behind = /(\d+(?:[.,]\d+)?)\s*mm\s*(?:z-height|thick|thin|high)\b/i.exec(text)
   const thick = named?.[1] ?? behind?.[1]
   return thick === undefined ? null : Number(thick.replace(',', '.'))

@@ -3,7 +3,7 @@ import { oneOf, opening } from './pattern'
 import { BULLET } from './rows'
 
 /** What holds the cells of a row apart; two spaces behind a full stop or a comma do not. */
-const CELLS = /\s*\|\s*|\s*(?:\.{3,}|…+)\s*|\s+\.\.\s+|\t+| {3,}|(?<=[\w)"″°%]) {2}(?=\S)/
+const CELLS = /\s*\|\s*|\s*(?:\.{3,}|…+)\s*:?\s*|\s+\.\.\s+|\t+| {3,}|(?<=[\w)"″°%]) {2}(?=\S)/
 
 /** A label and its value; the label is empty in running text. */
 type Entry = readonly [label: string, value: string]

@@ -20,7 +20,7 @@ export function countedIn(text: string, label: string): Counted {
   const areCounted = phrases.every(p => /^\d\s*x\b/i.test(p))
   const apart = label === '' ? [] : phrases.filter(p => areCounted || COUNTS.test(p))
   if (apart.length > 1) {
-    const each = apart.flatMap(p => Array.from({ length: leadingCount(p) ?? 1 }, () => p))
+    const each = apart.flatMap(eachOf)
     return { count: each.length, isSum: true, each: areCounted ? each : null }
   }
   // "2 x M.2: front (PCIe 5.0 x4), back (PCIe 4.0 x4)".
@@ -28,6 +28,16 @@ export function countedIn(text: string, label: string): Counted {
   const areTold = labelled > 1 && phrases.length === labelled && phrases.every(p => A_BUS.test(p))
   const count = Math.max(countIn(text), labelled)
   return { count, isSum: false, each: areTold ? phrases : null }
+}
+
+/** "3x M-key (1x 5.0 x4, 2x 4.0 x4)": the brackets tell them apart, where they count as many. */
+function eachOf(phrase: string): readonly string[] {
+  const count = leadingCount(phrase) ?? 1
+  const inside = phrasesOf(/\(([^()]*)\)/.exec(phrase)?.[1] ?? '')
+  const told = inside.flatMap(p =>
+    Array.from({ length: leadingCount(p) ?? 0 }, () => p.replace(/^\s*\d\s*x\s+/i, '')),
+  )
+  return told.length === count ? told : Array.from({ length: count }, () => phrase)
 }
 
 function countIn(text: string): number {

@@ -172,7 +172,8 @@ function socketsIn(text: string, s: Statement, named: boolean): readonly Socket[
   const about = aboutM2(s.label) ? s.label : ''
   const told = countedIn(text, about)
   const count = named ? 1 : told.count
-  const radio = /key[- ]?E\b|\bE[- ]key|wlan|wi-?fi|CNVi/i.test(`${s.label} ${text}`)
+  const isRadio = (said: string): boolean =>
+    /key[- ]?E\b|\bE[- ]key|wlan|wi-?fi|CNVi/i.test(`${s.label} ${said}`)
   const inside = /\(([^)]*)\)/.exec(text)?.[1] ?? ''
   const line = allM2(s) ? upToPorts(s.value) : text
   const kinds =
@@ -185,7 +186,7 @@ function socketsIn(text: string, s: Statement, named: boolean): readonly Socket[
       own: group ? own : `${own} ${text}`,
       shared: group && !/\b(?:both|all)\b/i.test(text) ? own : text,
       group,
-      radio,
+      radio: isRadio(told.each ? own : text),
       isUnsure,
     }
   })

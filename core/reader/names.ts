@@ -71,7 +71,9 @@ const NO_NAME = only(
   ...[/features/, /cores?/, /size/, /type/, /name/, /overview/, /technical/, /data/],
   ...[/DDR\d/, /U?R?DIMM/, /\d+(?:[.,]\d+)?(?:"|″|mm|GB|TB|W)?/],
 )
-const HEADING_WORD = only(/tower/, /technical/, /product/)
+const HEADING_WORD = only(
+  ...[/tower/, /technical/, /product/, /information/, /(?:data)?sheet/, /description/, /details?/],
+)
 
 const MAKER_LABEL = only(
   ...[/maker/, /manufacturer/, /brand/, /hersteller(?: \/ maker)?/, /vendor/, /make/],
@@ -243,7 +245,7 @@ function endOfName(text: string, kind: string | null): number {
   const ends = [
     STOPS.exec(text),
     figure && capacity && figure.index >= capacity.index ? null : figure,
-    /\s*[,:;(]|\s[-–|]\s/.exec(text),
+    /\s*[,:;(]|\s[-–—|]\s/.exec(text),
   ].flatMap(m => (m ? [m.index] : []))
   const end = Math.min(text.length, ...ends)
   return capacity && capacity.index <= end ? capacity.index + capacity[0].length : end

@@ -77,6 +77,16 @@ const settled = (text: string): string =>
 /** Named choice: so many lines of settings are no chance. */
 const FEWEST_SETTINGS = 3
 
+/** "2.1 Motherboard: …", "2. Compatibility": lines that are numbered by their sections. */
+const SECTION_NUMBER = /^[^\S\n]*\d{1,2}(?:\.\d{1,2}){1,2}\.?[^\S\n]+(?=[A-Z][a-z])/gm
+const NUMBERED_HEAD = /^[^\S\n]*\d{1,2}\.?[^\S\n]+(?=[A-Z][a-z &]+$)/gm
+const withoutNumbers = (text: string): string =>
+  (text.match(SECTION_NUMBER) ?? []).length >= FEWEST_SECTIONS
+    ? text.replace(SECTION_NUMBER, '').replace(NUMBERED_HEAD, '')
+    : text
+/** Named choice: so many numbered lines are no chance. */
+const FEWEST_SECTIONS = 4
+
 /** Question and answer, each by its letter: "Q: How long can it be? A: 375 mm". */
 const BY_LETTERS = /^[^\S\n]*Q:[^\S\n]*([^?\n]+\?)[^\S\n]*A:[^\S\n]*/gim
 /** "12 000 / 9 500 MB/s": thousands apart, where a unit tells that it is one number. */
@@ -88,7 +98,7 @@ const INLINE_BULLET = /(?<=\S)[ \t]+[•▪‣][ \t]+(?=\S)/g
 
 export function rowsOf(pasted: string): Rows {
   const text = pasted.replace(INLINE_BULLET, '\n')
-  const written = settled(withoutHead(unquoted(text)))
+  const written = withoutNumbers(settled(withoutHead(unquoted(text))))
     .replace(/\r\n?/g, '\n')
     .replace(/[\u00a0\u2009\u202f]/g, ' ')
     .replace(SCATTERED_UNIT, ' ')

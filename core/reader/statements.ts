@@ -65,7 +65,7 @@ const NEXT_LABEL =
   /;\s+(?=(?!front|top|rear|bottom|side|base|floor|roof)(?:\d[\d.]*"?[- ])?[A-Za-z][A-Za-z_ \d.,()/+"-]{2,44}:\s)/i
 
 /** "Height: 158 mm, Width: 125 mm": sides one after the other. */
-const NEXT_SIDE = /,\s+(?=(?:height|width|depth|length|thickness)\s*:\s*\d)/i
+const NEXT_SIDE = /(?:,|\s\/)\s+(?=(?:height|width|depth|length|thickness)\s*:\s*\d)/i
 
 /** Named choice: a title with so many more cells behind it is a line of points. */
 const POINTS = 3

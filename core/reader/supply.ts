@@ -109,7 +109,7 @@ const OF_A_LEAD = /\b(?:leads?|cables?|connectors?|plugs?)\b|12V-?2x6|12VHPWR/i
 
 /** What is said of a lead: its plug with a length, or so many of it. */
 const isOfALead = (phrase: string): boolean =>
-  /12V-?2x6|12VHPWR/i.test(phrase) ||
+  /12V-?2x6|12VHPWR|12\+4/i.test(phrase) ||
   (OF_A_LEAD.test(phrase) && (/^\s*\d\s*[x×]/.test(phrase) || /\d\s*(?:mm|cm)\b/.test(phrase)))
 
 /** "Silent below 300 W", "fan off up to 40 % (300 W)". */
