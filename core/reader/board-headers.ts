@@ -291,12 +291,13 @@ export const isRear = (s: Statement): boolean =>
       .every(p => PICTURE_SOCKET.test(p)))
 
 /** "4 x USB 10Gbps ports (3 x Type-A, 1 x Type-C)": the brackets say which they are. */
-const SORTS = /\d\s*x\s*USB[^,;()]*\((\d\s*x?\s*(?:USB\s*)?Type[^()]*,[^()]*)\)/gi
+const SORTS = /\d\s*x\s*USB[^,;()]*\((\d\s*x?\s*(?:USB\s*)?(?:Type\b|[AC]\b)[^()]*,[^()]*)\)/gi
+/** "(1x C, 1x A)". */
+const BARE_TYPE = /(?<=\d\s*x?\s+)(?=[AC](?:\s*[,)]|$))/g
 
 export function readRear(s: Statement, notes: Notes): void {
-  const phrases = phrasesOf(s.value.replace(SORTS, '$1')).filter(
-    p => !WHAT_IT_CAN.test(p) || /\d\s*x\s/i.test(p),
-  )
+  const sorted = s.value.replace(SORTS, (_, each: string) => each.replace(BARE_TYPE, 'Type-'))
+  const phrases = phrasesOf(sorted).filter(p => !WHAT_IT_CAN.test(p) || /\d\s*x\s/i.test(p))
   const [inLabel] = thingsIn(s.label, REAR)
   const found = phrases.flatMap(phrase => {
     const [here] = thingsIn(phrase, REAR)

@@ -13,7 +13,10 @@ export const isSlot = (phrase: string): RegExpExecArray | null =>
 /** How many lanes reach a slot, where that is said apart from its length. */
 const LANES = new RegExp(
   [
-    String.raw`\(\s*(?:(?:from|via|by) )?(?:(?:the )?(?:CPU|processor|chipset|PCH),?\s+)?x\s?(\d+)(?:\s*mode|\s*electrical\w*|\s*lanes?)?\s*\)`,
+    [
+      String.raw`\(\s*(?:(?:from|via|by) )?(?:(?:the )?(?:CPU|processor|chipset|PCH),?\s+)?`,
+      String.raw`x\s?(\d+)(?:\s*mode|\s*electrical\w*|\s*lanes?)?\s*\)`,
+    ].join(''),
     String.raw`x(\d+) mode`,
     String.raw`(?:x(?=\d+ electrical)|at x(?=\d+\b)|(?:electrical(?:ly)?|wired)(?: as| for)? x)(\d+)`,
     String.raw`\b(one|two|four|eight|sixteen) lanes`,

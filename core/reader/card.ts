@@ -273,6 +273,7 @@ function readSockets(s: Statement, notes: Notes): void {
 
 const plugIn = (phrase: string): Counted<string> | undefined =>
   thingsIn(phrase.replace(/\([^)]*(?:adapt[eo]r|dongle)[^)]*\)/gi, ''), POWER)[0]
+const LIKE_PROCESSORS = 'the sheet names the plug of processors: one of cards does not go in'
 /** What lies in the box is no socket of the card. */
 const IN_THE_BOX = oneOf(
   ...[/adapt[eo]r/, /dongle/, /\bfrom\b/, /cable (?:included|supplied)/, /in (?:the )?box/],
@@ -280,6 +281,10 @@ const IN_THE_BOX = oneOf(
 
 function readPlug(s: Statement, notes: Notes, plug: Counted<string>, phrase: string): void {
   if (!/power|connector|plug|pin/i.test(whole(s)) || isNo(phrase)) return
+  if (/\bEPS\b|\bCPU\b/.test(phrase)) {
+    notes.doubt(s, { path: `power.${plug.key}`, value: plug.count, unit: 'pcs' }, LIKE_PROCESSORS)
+    return
+  }
   if (!IN_THE_BOX.test(phrase.replace(/\([^)]*\)/g, '')))
     notes.count(s, `power.${plug.key}`, plug.count, phrase)
 }

@@ -103,7 +103,10 @@ function readBareRoom(s: Statement, notes: Notes, path: string): void {
 const CARD_ROOM_MEANS: readonly (readonly [RegExp, string])[] = [
   [/(?:w\/o|without|no)\s+(?:front )?radiator|\bwithout\s*(?:[),;]|$)|front empty/i, 'front empty'],
   [
-    /(?:with )?front fans? (?:installed|mounted|fitted)|with (?:an? )?(?:front )?fans?|when an? fan is (?:mounted|fitted|installed)/i,
+    oneOf(
+      ...[/(?:with )?front fans? (?:installed|mounted|fitted)/, /with (?:an? )?(?:front )?fans?/],
+      /when an? fan is (?:mounted|fitted|installed)/,
+    ),
     'fans at the front',
   ],
   [/\bwith (?:an? )?(?:\d+ mm )?(?:front )?radiator/i, 'radiator at the front'],

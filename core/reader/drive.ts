@@ -94,12 +94,16 @@ function readThickness(s: Statement, notes: Notes, inch: string | undefined): vo
   }
 }
 
-/** "2.5-inch 7 mm", "thickness 7 mm". */
+const THICK = new RegExp(
+  [
+    String.raw`(?:2[.,]5\s*(?:"|″|-?\s?inch)|(?:thick(?:ness)?|height)(?:\s*\(?(?:incl|with)\D{0,24})?)`,
+    String.raw`\D{0,4}(\d+(?:[.,]\d+)?)\s*mm`,
+  ].join(''),
+  'i',
+)
+/** "2.5-inch 7 mm", "thickness 7 mm", "height incl. heatsink: 11 mm". */
 function thicknessIn(text: string): number | null {
-  const named =
-    /(?:2[.,]5\s*(?:"|″|-?\s?inch)|(?:thick(?:ness)?|height)(?:\s*\(?(?:incl|with)\D{0,24})?)\D{0,4}(\d+(?:[.,]\d+)?)\s*mm/i.exec(
-      text,
-    )
+  const named = THICK.exec(text)
   const behind = /(\d+(?:[.,]\d+)?)\s*mm\s*(?:z-height|thick|thin|high)\b/i.exec(text)
   const thick = named?.[1] ?? behind?.[1]
   return thick === undefined ? null : Number(thick.replace(',', '.'))
@@ -199,10 +203,28 @@ function saidOf({ label, value }: Statement, { at, end }: Measure): string {
     : label
 }
 
+/** "(12 V) 2.1 A, (5 V) 0.9 A", "2.1 A on 12 V / 0.9 A on 5 V": what each rail gives at the start. */
+const A_START = [
+  /(?<![\d.])(5|12)\s?V\)?[\s:=.-]*(\d(?:[.,]\d+)?)\s?A\b/g,
+  /(?<amps>\d(?:[.,]\d+)?)\s?A\s*(?:\(|@|at|on|from)?\s*\+?(?<volts>5|12)\s?V\b/g,
+]
+function readStartByRails(s: Statement, notes: Notes): boolean {
+  const [before, behind] = A_START.map(pattern => [...whole(s).matchAll(pattern)])
+  const found = (before?.length === 2 ? before : behind) ?? []
+  const said = found.map(m => ({
+    volts: m.groups?.['volts'] ?? m[1],
+    amps: plainNumber(m.groups?.['amps'] ?? m[2] ?? ''),
+  }))
+  if (new Set(said.map(x => x.volts)).size !== 2 || said.length !== 2) return false
+  for (const { volts, amps } of said) notes.put(s, `start.A${volts}`, amps, 'A')
+  return true
+}
+
 function readStart(s: Statement, notes: Notes): void {
   const text = whole(s)
   if (/idle\s*\/\s*(?:operating|active|busy)/i.test(s.label) || !/start|spin-?up/i.test(text))
     return
+  if (readStartByRails(s, notes)) return
   const only5 = /(?<![\d.])5\s?V\b/.test(text) && !/12\s?V\b/.test(text)
   // Of a typical and a highest current the highest counts.
   const amps = measuresIn(s.value).flatMap(m => (m.unit === 'A' ? [m.value] : []))

@@ -45,8 +45,13 @@ const POINTS = 2
 const A_FIGURE = /\d\s*(?:mm|cm|W|A|GB|TB|GHz|MHz|RPM|CFM|dBA?)\b/i
 
 /** "How tall can the cooler be? 175 mm." */
-const QUESTION =
-  /^((?:and (?:the )?)?(?:how|which|what|where|does|is|are|can|will|do|any|power|and|what about)\b[^?:|()]{3,65})\?\s+(\S.*)$/i
+const QUESTION = new RegExp(
+  [
+    String.raw`^((?:and (?:the )?)?(?:how|which|what|where|does|is|are|can|will|do|any|power|and)`,
+    String.raw`\b[^?:|()]{3,65})\?\s+(\S.*)$`,
+  ].join(''),
+  'i',
+)
 function splitQuestion(line: string): readonly Entry[] | null {
   const [, label, value] = QUESTION.exec(line) ?? []
   return label === undefined || value === undefined ? null : [[label, value]]

@@ -73,7 +73,9 @@ const nameOf = (text: string): string | undefined =>
 const ALL_LANES = 4
 
 const generationOf = (s: Statement, { own, group }: Socket): number | null =>
-  generationIn(own) ?? bareGeneration(own) ?? (!group && allM2(s) ? generationIn(s.value) : null)
+  generationIn(own) ??
+  bareGeneration(own) ??
+  (!group && allM2(s) && textsOf(s).length === 1 ? generationIn(s.value) : null)
 
 function readSocket(s: Statement, notes: Notes, socket: Socket, n: number): void {
   const { own, shared, radio, isUnsure } = socket
@@ -168,16 +170,21 @@ const upToPorts = (text: string): string => {
   return ports < 0 ? text : phrases.slice(0, ports).join(', ')
 }
 
+/** What is for a radio. */
+const RADIO = /key[- ]?E\b|\bE[- ]key|wlan|wi-?fi|CNVi/i
+
+/** What a line says of the sockets that a text counts, where the text is all that is about them. */
+const lineOf = (text: string, s: Statement): string =>
+  allM2(s) && textsOf(s).length === 1 ? upToPorts(s.value) : text
+
 function socketsIn(text: string, s: Statement, named: boolean): readonly Socket[] {
   const about = aboutM2(s.label) ? s.label : ''
   const told = countedIn(text, about)
   const count = named ? 1 : told.count
-  const isRadio = (said: string): boolean =>
-    /key[- ]?E\b|\bE[- ]key|wlan|wi-?fi|CNVi/i.test(`${s.label} ${said}`)
   const inside = /\(([^)]*)\)/.exec(text)?.[1] ?? ''
-  const line = allM2(s) ? upToPorts(s.value) : text
   const kinds =
-    told.each ?? groupsIn(named || told.isSum ? text : inside || line, { count, aboutM2 })
+    told.each ??
+    groupsIn(named || told.isSum ? text : inside || lineOf(text, s), { count, aboutM2 })
   const group = kinds.length > 1
   const isUnsure = count > 1 && new Set(kinds).size === 1 && areOtherwise(s, text)
   return Array.from({ length: count }, (_, i) => {
@@ -186,7 +193,7 @@ function socketsIn(text: string, s: Statement, named: boolean): readonly Socket[
       own: group ? own : `${own} ${text}`,
       shared: group && !/\b(?:both|all)\b/i.test(text) ? own : text,
       group,
-      radio: isRadio(told.each ? own : text),
+      radio: RADIO.test(`${s.label} ${told.each ? own : text}`),
       isUnsure,
     }
   })

@@ -1,6 +1,7 @@
 // A pasted text as rows, however its table was copied: cell by cell on lines of their own, held
 // apart by semicolons or dashes.
 
+import { linesOfJson } from './from-json'
 import { inEnglish } from './in-english'
 
 export const BULLET = /^\s*(?:[•·▪‣–—]|-(?=\s)|\*(?=\s)|>\s)\s*/
@@ -97,7 +98,7 @@ const THOUSANDS =
 const INLINE_BULLET = /(?<=\S)[ \t]+[•▪‣][ \t]+(?=\S)/g
 
 export function rowsOf(pasted: string): Rows {
-  const text = pasted.replace(INLINE_BULLET, '\n')
+  const text = linesOfJson(pasted).replace(INLINE_BULLET, '\n')
   const written = withoutNumbers(settled(withoutHead(unquoted(text))))
     .replace(/\r\n?/g, '\n')
     .replace(/[\u00a0\u2009\u202f]/g, ' ')

@@ -1,4 +1,5 @@
 // A pasted text as the sheets in it: several one after the other, a page with two parts.
+import { sheetsOfJson } from './from-json'
 import { kindsOfSheet } from './kinds'
 import { readSheet } from './read'
 import { sheetOf } from './statements'
@@ -32,6 +33,8 @@ const NAMES_A_KIND = new RegExp(
  * that nothing is lost.
  */
 export function sheetsIn(text: string, makers: readonly string[] = []): readonly string[] {
+  const listed = sheetsOfJson(text)
+  if (listed) return listed
   const lines = text.replace(/\r\n?/g, '\n').split('\n')
   const starts = lines.flatMap((_, i) => (isTitle(lines, i, makers) ? [i] : []))
   const pieces = [0, ...starts.filter(i => i > 0)].map((from, n, all) =>

@@ -1,0 +1,73 @@
+// A part's data as programs send it, one object of JSON: a line for each figure, as sheets have them.
+
+type Json = string | number | boolean | null | readonly Json[] | { readonly [key: string]: Json }
+
+/** One such object, or a list of them, each as a sheet of its own; null where the text is neither. */
+export function sheetsOfJson(text: string): readonly string[] | null {
+  const said = /^\s*[[{]/.test(text) ? parsed(text) : null
+  const parts = said !== null && isObject(said) ? [said] : said
+  return Array.isArray(parts) && parts.every(isObject)
+    ? parts.map(part => linesOf(part, '').join('\n'))
+    : null
+}
+
+/** The object as lines "label: value"; the text itself where it is none. */
+export function linesOfJson(text: string): string {
+  const part = /^\s*\{/.test(text) ? parsed(text) : null
+  return part === null ? text : linesOf(part, '').join('\n')
+}
+
+function parsed(text: string): Json {
+  try {
+    return JSON.parse(text) as Json
+  } catch {
+    return null
+  }
+}
+
+const isObject = (value: Json): value is { readonly [key: string]: Json } =>
+  typeof value === 'object' && value !== null && !Array.isArray(value)
+
+function linesOf(value: Json, label: string): readonly string[] {
+  if (isObject(value))
+    return Object.entries(value).flatMap(([key, own]) => linesOf(own, labelOf(label, key)))
+  return [`${label}: ${saidIn(value)}`]
+}
+
+/** "drive_bays" and "3.5" as "3.5 drive bays"; a unit at the end in brackets, that of the outer name too. */
+function labelOf(outer: string, key: string): string {
+  const own = named(key)
+  if (/^\d/.test(key)) return `${own} ${outer}`.trim()
+  const [, unit] = UNIT_BEHIND.exec(outer) ?? []
+  const hasUnit = UNIT_BEHIND.test(own)
+  if (IS_OF_SIDES.test(outer)) return unit === undefined || hasUnit ? own : `${own} (${unit})`
+  return outer === '' ? own : `${outer} ${own}`
+}
+/** "dimensions (mm)": its sides name themselves. */
+const IS_OF_SIDES = /^(?:outer |case |card |product )?(?:dimensions?|size)\b/i
+const UNIT_BEHIND = /\(([a-z]{1,3})\)$/i
+
+function named(key: string): string {
+  const words = key.replaceAll('_', ' ').replace(/(?<=[a-z])(?=[A-Z])/g, ' ')
+  return words.replace(/ (mm|cm|g|kg|w|a|v|gb|tb)$/i, (_, unit: string) => ` (${unit})`)
+}
+
+const COUNT_KEY = /^(?:count|quantity|number|amount|qty)$/i
+const FRAME_KEY = /^size(?:_?mm)?$/i
+/** What an entry of a list says: its count in front, its frame with its unit. */
+function saidIn(value: Json): string {
+  if (Array.isArray(value)) return (value as readonly Json[]).map(saidIn).join(', ')
+  if (!isObject(value)) return value === null ? '' : plain(value as string | number | boolean)
+  const entries = Object.entries(value)
+  const count = entries.find(([key]) => COUNT_KEY.test(key))
+  const rest = entries
+    .filter(entry => entry !== count)
+    .map(([key, own]) =>
+      FRAME_KEY.test(key) && typeof own === 'number' ? `${own} mm` : saidIn(own),
+    )
+  return [...(count ? [`${saidIn(count[1])} x`] : []), ...rest].join(' ')
+}
+function plain(value: string | number | boolean): string {
+  if (typeof value === 'boolean') return value ? 'yes' : 'no'
+  return String(value)
+}
