@@ -105,7 +105,7 @@ function spokenSocket(s: Statement): string | null {
   const text = whole(s)
   const named =
     /socket\s*(?:type)?\s*:?\s*([A-Z][A-Z0-9]+(?:[- ]?\d+[A-Z]?)?)/i.exec(text) ??
-    /\bfor ([A-Z][A-Z0-9]+-?\d+[A-Z]?) processors/.exec(text) ??
+    /\b(?:for|takes) ([A-Z][A-Z0-9]+-?\d+[A-Z]?) processors/.exec(text) ??
     /\bsupports? ([A-Z]{2,}-\d+[A-Z]?)\b(?=.*(?:CPU|processor))/i.exec(text) ??
     /\b([A-Z]{2,}-\d+[A-Z]?)\s+socket\b/.exec(text)
   const word = named?.[1]
@@ -140,19 +140,26 @@ const DIMM = new RegExp(
 )
 const SPELT_SLOTS = /\b(\d|one|two|three|four|six|eight)\s+(?:slots|sockets)\b/i
 
+const MEMORY_LABEL = /^(?:memory|ram)(?: modules)?$/i
+/** "four slots for DDR4 memory". */
+const FOR_MEMORY = /\b(\d|one|two|four|six|eight)\s+(?:slots|sockets) for DDR\d/i
+
 /** How many stand at one channel says nothing of how many there are. */
 const A_CHANNEL = /DIMMs? (?:per|a) channel/i
+
+/** "4x DDR5", "4 DDR4 DIMM"; "2 x DDR4-3200" counts modules. */
+const TIMES_DDR = /\b(\d)\s*x\s*DDR\d\b(?!-\d)|^\s*(\d)\s*x?\s*DDR/i
 
 /** How many sockets a line on memory counts, by the first wording that fits. */
 function memorySlotsIn(s: Statement): number | null {
   if (A_CHANNEL.test(s.value)) return null
+  const named =
+    FOR_MEMORY.exec(s.value) ?? (MEMORY_LABEL.test(s.label) ? SPELT_SLOTS.exec(s.value) : null)
   const dimm = DIMM.exec(s.value)
-  if (dimm)
+  if (dimm && !FOR_MEMORY.test(s.value))
     return countOf(s.value, dimm) ?? (/dimm|slot/i.test(s.label) ? leadingCount(s.value) : null)
-  if (/^(?:memory|ram)(?: modules)?$/i.test(s.label) && SPELT_SLOTS.test(s.value))
-    return numberIn(/\b(\w+)\s+(?:slots|sockets)\b/i.exec(s.value)?.[1])
+  if (named) return numberIn(named[1])
   if (/dimm|(?:memory|ram) (?:slots|sockets)/i.test(s.label)) return leadingCount(s.value)
-  if (/\b\d\s*x\s*DDR\d\b(?!-\d)/i.test(s.value))
-    return numberIn(/\b(\d)\s*x\s*DDR/i.exec(s.value)?.[1])
-  return /^\s*\d\s*x?\s*DDR/i.test(s.value) ? leadingCount(s.value) : null
+  const times = TIMES_DDR.exec(s.value)?.slice(1).find(Boolean)
+  return numberIn(times)
 }

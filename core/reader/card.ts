@@ -276,7 +276,13 @@ const plugIn = (phrase: string): Counted<string> | undefined =>
 const LIKE_PROCESSORS = 'the sheet names the plug of processors: one of cards does not go in'
 /** What lies in the box is no socket of the card. */
 const IN_THE_BOX = oneOf(
-  ...[/adapt[eo]r/, /dongle/, /\bfrom\b/, /cable (?:included|supplied)/, /in (?:the )?box/],
+  ...[
+    /adapt[eo]r/,
+    /dongle/,
+    /(?<!\bwatts? |\bW |\bpower )\bfrom\b/,
+    /cable (?:included|supplied)/,
+    /in (?:the )?box/,
+  ],
 )
 
 function readPlug(s: Statement, notes: Notes, plug: Counted<string>, phrase: string): void {

@@ -48,11 +48,30 @@ export function readAir(s: Statement, notes: Notes): void {
   const radiators = LIQUID.test(isWall ? `${s.under} ${text}` : text) && !COUNTED_WITH.test(text)
   if (!radiators && !/fans?\b|cooling/i.test(text) && !isWall) return
   if (namesNoPlaces(s)) return
+  if (radiators && s.label === '' && SAYS_BOTH.test(s.value)) readClauses(s, notes)
+  else readPlaces(s, notes, radiators)
+}
+
+function readPlaces(s: Statement, notes: Notes, areRadiators: boolean): void {
   const places = placesIn(s).filter(p => A_FRAME.test(p.text))
-  if (radiators) readRadiators(s, notes, places)
-  else
-    for (const { wall, text } of places)
-      if (!/(?:usb|type|audio|jack)/i.test(text)) readFans(s, notes, wall, text)
+  if (areRadiators) return readRadiators(s, notes, places)
+  for (const { wall, text } of places)
+    if (!/(?:usb|type|audio|jack)/i.test(text)) readFans(s, notes, wall, text)
+}
+
+/** A sentence on fans and on radiators, each with its size. */
+const SAYS_BOTH =
+  /\d\s*mm[^,;.]*\bfans?\b.*\d\s*mm\s+rad(?:iator)?s?\b|\brad(?:iator)?s?\b.*\d\s*mm[^,;.]*\bfans?\b/i
+
+/** "The roof takes two of 140 mm, or a 280 mm radiator": clause by clause, at the wall named last. */
+function readClauses(s: Statement, notes: Notes): void {
+  const clauses = s.value.replace(OTHER_NAME, wallOfName).split(/[,;]\s|\s(?:and|or)\s/)
+  let wall: string | undefined
+  for (const clause of clauses) {
+    const named = [...clause.matchAll(new RegExp(`\\b${WALL}\\b`, 'gi'))]
+    wall = named.at(-1)?.[0].toLowerCase() ?? wall
+    if (wall !== undefined && LIQUID.test(clause)) readRadiator(s, notes, wall, clause)
+  }
 }
 
 function readRadiators(s: Statement, notes: Notes, places: readonly WallPart[]): void {

@@ -89,6 +89,14 @@ const fansOf = (s: Statement): string =>
     ? aboutFans(s).join(', ')
     : s.value
 
+/** "Besides the pre-installed 200 mm front fan the roof takes two of 140 mm": those may come. */
+const MAY_COME =
+  /(?:\b(?:the|its)\s+\w+\s+)?\b(?:takes|fits|holds|accepts|has room for|can (?:take|hold))\b.*$/i
+const upToVerb = (value: string): string => {
+  const there = value.replace(MAY_COME, '')
+  return INCLUDED.test(there) ? there : value
+}
+
 /** "included x 2" as "2 included". */
 const TURNED = /\b(included|pre-?installed)\s*[x×]\s*(\d)\b/gi
 
@@ -125,7 +133,10 @@ function toldOf(line: Line): readonly Told[] {
   const s = {
     ...said,
     value: byWall(
-      fansOf(said).replace(HOW_THICK, '').replace(TURNED, '$2 $1').replace(BEHIND, '$2 x $1'),
+      upToVerb(fansOf(said))
+        .replace(HOW_THICK, '')
+        .replace(TURNED, '$2 $1')
+        .replace(BEHIND, '$2 x $1'),
     ),
   }
   const isIncluded = INCLUDED.test(

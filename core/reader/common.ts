@@ -99,7 +99,7 @@ export function flowIn(text: string): number | null {
 
 const LEAD_BEFORE = /(\d+(?:[.,]\d+)?)\s*(mm|cm)\s+(?:lead|cable|cord)/i
 const LEAD_BEHIND =
-  /(?:lead|cable|cord|kabel)(?:\s+length)?\s*(?:[:=]|of)?\s+(\d+(?:[.,]\d+)?)\s*(mm|cm)/i
+  /(?:lead|cable|cord|kabel)s?(?:\s+length)?\s*(?:[:=]|of|is|are)?\s+(\d+(?:[.,]\d+)?)\s*(mm|cm)/i
 /** Leads that come beside the own one. */
 const OTHER_LEADS = /\bLEDs?\b|A?RGB|lights?|lighting|\bUSB\b|extension|adapt[eo]r|splitter/i
 const COMES_WITH_IT =

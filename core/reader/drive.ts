@@ -133,8 +133,9 @@ function readSpeed(s: Statement, notes: Notes): void {
     notes.put(s, 'sequential', valueIn(s.value, 'MBs'), 'MBs')
 }
 
-const IDLE = /idle|standby|at rest/i
-const AT_WORK = /power|active|operating|busy|max|consumption|typical|average|peak|read|write/i
+const IDLE = /idle|standby|at rest|resting/i
+const AT_WORK =
+  /power|in use|active|operating|busy|max|consumption|typical|average|peak|read|write/i
 /** Named choice: what is less is a drive asleep, W. */
 const ASLEEP = 0.1
 
@@ -196,11 +197,12 @@ function saidOf({ label, value }: Statement, { at, end }: Measure): string {
       .at(-1) ?? ''
   const [behind = ''] = value.slice(end, end + 10).split(APART)
   const near = `${before} ${behind}`
-  return /idle|standby|slp|sleep|rest|active|operating|busy|max|typical|average|peak|read|write/i.test(
+  const isOnlyOne = measuresIn(value).filter(m => m.unit === 'W').length === 1
+  return /idle|standby|slp|sleep|rest(?:ing)?|in use|active|operating|busy|max|typical|average|peak|read|write/i.test(
     near,
   )
     ? near
-    : label
+    : label || (isOnlyOne ? value : '')
 }
 
 /** "(12 V) 2.1 A, (5 V) 0.9 A", "2.1 A on 12 V / 0.9 A on 5 V": what each rail gives at the start. */

@@ -9,10 +9,20 @@ type Cue = readonly [words: RegExp, weight: number]
 /** At the beginning of a sheet that names nothing of a cooler. */
 const NO_COOLER = '^(?![^]*(?:socket|heat ?sink|heat ?pipe|cooler|radiator))'
 
+/** "Our new board follows the microATX format and takes KNOT-2 processors": in the first sentence. */
+const A_BOARD = new RegExp(
+  [
+    String.raw`(?:\bATX|\bITX) (?:board|format at)`,
+    String.raw`^[^.\n]{0,40}\bboard\b(?! power| partner| support)[^.\n]*\b(?:socket|processors)\b`,
+  ].join('|'),
+  'i',
+)
+
 /** Named choices: how much each word speaks for a kind. Words of the title count `TITLE` times. */
 const CUES: Partial<Record<PartKind, readonly Cue[]>> = {
   board: [
     [/mother ?board|main ?board(?!s? support)/i, 3],
+    [A_BOARD, 3],
     [/\bDIMM\b/i, 3],
     [/back panel|rear i\/o|back i\/o/i, 2],
     [/\bheaders?\b/i, 3],

@@ -31,7 +31,7 @@ function stripsIn(s: Statement): number | null {
 
 const LEDS = new RegExp(
   [
-    String.raw`(\d{1,3})\s*(?:(?:addressable |A?RGB )?LEDs\b|x\s*(?:A?RGB )?LED\b`,
+    String.raw`(\d{1,3}|six|eight|nine|ten|twelve)\s*(?:(?:addressable |A?RGB )?LEDs\b|x\s*(?:A?RGB )?LED\b`,
     String.raw`(?:addressable|A?RGB) LED\b(?! strip))`,
   ].join('|'),
   'i',
@@ -41,7 +41,7 @@ export function countIn(s: Statement): number | null {
     ? /^\s*(\d{1,3})(?![.,\d]|\s*(?:m?A|W|V|mm|cm)\b)/.exec(s.value)?.[1]
     : undefined
   const leds = LEDS.exec(s.value)?.[1] ?? labelled
-  return leds === undefined ? null : Number(leds)
+  return leds === undefined ? null : (wordNumber(leds) ?? Number(leds))
 }
 
 export function ampsOf(s: Statement, volts: number | undefined): number | null {

@@ -36,7 +36,7 @@ export function readBesideLights(
 
 /** "3-pin 5V ARGB" is of the lights alone; "120 mm ARGB fan" is of the fan as well. */
 const isOfLightsAlone = (phrase: string): boolean =>
-  LIGHTS.test(phrase) && ITS_LEAD.test(phrase) && !/PWM|\bfans?\b/i.test(phrase)
+  LIGHTS.test(phrase) && ITS_LEAD.test(phrase) && !/PWM|\bfans?\b(?! (?:has|have))/i.test(phrase)
 const ITS_LEAD = /pin|\d\s?V\b|\d\s?m?A\b|cable|lead|header|connector/i
 
 interface Halves {

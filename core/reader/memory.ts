@@ -4,7 +4,7 @@ import { isNo, whole, type Notes } from './notes'
 import { choiceIn } from './pattern'
 import { speedsIn } from './speeds'
 import { phrasesOf, type Sheet, type Statement } from './statements'
-import { leadingNumber } from './things'
+import { leadingNumber, wordNumber } from './things'
 
 export function readMemory(sheet: Sheet, notes: Notes): void {
   const isForLaptops = FOR_LAPTOPS.test(sheet.text) && !FOR_DESKTOPS.test(sheet.text)
@@ -62,14 +62,15 @@ const GB_OF: Readonly<Record<string, number>> = { mb: 0.001, kb: 1e-6 }
 const gigabytes = (value: number, unit: string | undefined): number =>
   value * (GB_OF[unit?.toLowerCase() ?? ''] ?? 1)
 
+const KIT =
+  /\b(\d|two|three|four)\s*(?:[x×]|(?:modules?|sticks?) of)\s*(\d+(?:[.,]\d+)?)\s*([GMk]B)/i
 /** "2 x 16 GB", or the other way round "16 GB x 2"; or modules and size under labels of their own. */
 function readKit(s: Statement, notes: Notes): void {
   const text = whole(s)
-  const kit =
-    /(\d)\s*(?:[x×]|modules? of)\s*(\d+(?:[.,]\d+)?)\s*([GMk]B)/i.exec(text) ?? kitInBrackets(text)
+  const kit = KIT.exec(text) ?? kitInBrackets(text)
   const turned = kit ? null : /(\d+(?:[.,]\d+)?)\s*([GMk]B)\s*[x×*]\s*(\d)\b/i.exec(text)
   if (kit) {
-    notes.put(s, 'modules', Number(kit[1]), 'pcs')
+    notes.put(s, 'modules', wordNumber(kit[1] ?? '') ?? Number(kit[1]), 'pcs')
     notes.put(s, 'each', gigabytes(Number(kit[2]), kit[3]), 'GB')
   }
   if (turned) {

@@ -3,6 +3,7 @@
 
 import { linesOfJson } from './from-json'
 import { inEnglish } from './in-english'
+import { wordNumber } from './things'
 
 export const BULLET = /^\s*(?:[•·▪‣–—]|-(?=\s)|\*(?=\s)|>\s)\s*/
 
@@ -78,6 +79,9 @@ const settled = (text: string): string =>
 /** Named choice: so many lines of settings are no chance. */
 const FEWEST_SETTINGS = 3
 
+/** "two and a half slots". */
+const AND_A_HALF = /\b(one|two|three|four|five|six)\s+and\s+a\s+half\b/gi
+
 /** "2.1 Motherboard: …", "2. Compatibility": lines that are numbered by their sections. */
 const SECTION_NUMBER = /^[^\S\n]*\d{1,2}(?:\.\d{1,2}){1,2}\.?[^\S\n]+(?=[A-Z][a-z])/gm
 const NUMBERED_HEAD = /^[^\S\n]*\d{1,2}\.?[^\S\n]+(?=[A-Z][a-z &]+$)/gm
@@ -105,6 +109,7 @@ export function rowsOf(pasted: string): Rows {
     .replace(SCATTERED_UNIT, ' ')
     .replace(BY_LETTERS, '$1 ')
     .replace(THOUSANDS, '$1$2')
+    .replace(AND_A_HALF, (_, whole: string) => `${wordNumber(whole) ?? whole}.5`)
     .replace(/[®™©]/g, '')
     .replace(SHORT_PINS, '$1-pin')
     .replace(YES_TIMES, '$1 x $2')

@@ -74,7 +74,9 @@ export function readPlugs(s: Statement, notes: Notes): void {
     .replace(COUNT_ALONE, '$1 x ')
     .replace(EACH_BEHIND, ' ')
     .replace(TWO_ENDS, asSteps)
-  const phrases = phrasesOf(said).map(countInFront)
+  const phrases = phrasesOf(said)
+    .flatMap(p => p.split(NEXT_PLUG))
+    .map(countInFront)
   // "PCI Express: 1 x 12V-2x6, 3 x 6+2-pin": each is counted and named by itself.
   const isOfOne = inLabel !== undefined && !areCounted(phrases)
   for (const phrase of phrases) {
@@ -92,6 +94,14 @@ export function readPlugs(s: Statement, notes: Notes): void {
   }
 }
 
+/** "Apart from the 24-pin cable it brings one 8-pin EPS plug": another plug behind the verb. */
+const NEXT_PLUG = new RegExp(
+  [
+    String.raw`\s+(?:it |they |which )?(?:brings?|carr(?:y|ies)|offers?|adds?|has|have|there (?:is|are))`,
+    String.raw`\s+(?=(?:an?|one|two|three|four|five|six|eight|\d)\b)`,
+  ].join(''),
+  'i',
+)
 /** "Two, 4+4-pin, 70 cm each": the count stands by itself in front. */
 const COUNT_ALONE = /^(one|two|three|four|six|eight|\d),\s+(?=\d\s?\+\s?\d|[A-Za-z])/i
 /** "SATA x4 - 300/100 mm, x4 - 300/100 mm": as many again of the same. */
