@@ -1,13 +1,14 @@
 // Every field earns its place: what a person is asked to fill in changes what is said of some build,
 // or stands in one list with the reason. The list may only shrink.
 import type { Build } from '../document/build'
+import { oncePer } from '../collections/once'
 import { PART_KINDS, specOf, type Part, type PartKind } from '../parts'
 import { Memory } from '../pipeline/memory'
 import { avocet, change, curlew, lazily, part, plover, shelf, teal } from '../test-helpers/demos'
 import { altered, buildOf, machineIn, TOWER, type Fields } from '../test-helpers/planted-machine'
 import { randomBuild, SPEAKING } from '../test-helpers/random-builds'
 import { runs } from '../test-helpers/runs'
-import { fieldsOfKind, variationsOf } from '../test-helpers/variations'
+import { fieldsOfKind, variationsOf, WHOLE, type Variation } from '../test-helpers/variations'
 import { SHOWN, type HorizonAnalysis } from './analyse'
 import { UNREAD } from './unread-fields'
 
@@ -232,6 +233,38 @@ const OWN_LIGHTS: Fields = {
     lights: 10,
   },
 }
+const ALL_OF_SATA = [1, 2, 3, 4, 5, 6].map(n => `sata-${n}`)
+/** Few headers for fans, told apart by role, rank and control; a picture socket; an edge that is open. */
+const CHOOSING = buildOf(
+  altered(TOWER, {
+    board: {
+      headers: [
+        { key: 'cpu-fan', face: 'fan-4', label: 'CPU_FAN', role: 'processor', rank: 0 },
+        { key: 'fan-a', face: 'fan-4', label: 'FAN_A', role: 'case', rank: 1, control: 'pulses' },
+        { key: 'fan-b', face: 'fan-4', label: 'FAN_B', role: 'case', rank: 2, control: 'voltage' },
+        { key: 'fan-c', face: 'fan-4', label: 'FAN_C', role: 'case', rank: 3 },
+        { key: 'light', face: 'light-5', label: 'ARGB_1', lights: 30 },
+        ...(TOWER['board']?.['headers'] as readonly Fields[]).filter(
+          h => !/^(fan|light)/.test(String(h['face'])),
+        ),
+      ],
+      slots: [{ key: 'slot-1', label: 'PCIE_1', row: 2, size: 'x1', lanes: 1, open: true }],
+      m2: [0, 1].map(n => ({
+        ...{ key: `m${n}`, label: `M2_${n}`, keys: ['M'], lengths: ['2280'], rank: n },
+        ...{ protocols: ['NVMe'], lanes: 4, generation: 4 },
+        ...(n === 0 ? { shuts: [{ keys: ALL_OF_SATA }] } : {}),
+      })),
+      rear: [{ key: 'h', label: 'HDMI', face: 'hdmi', ofProcessor: true }],
+    },
+    processor: { picture: false },
+    card: { ...part('hollin-net-10') },
+    stick: { ...part('sedgeline-n5-2000') },
+    ...{ disk: { ...part('sedgeline-s2-1000') }, lead: { ...part('hollin-sata-500') } },
+    'fan-1': { ...part('kelder-vane-120') },
+    'fan-2': litFan(),
+    screen: device('hdmi'),
+  }),
+)
 /** What few parts have: slots that switch others off, makers’ own plugs, a block plug stated pin by pin. */
 const RARE = buildOf(
   altered(TOWER, {
@@ -239,7 +272,7 @@ const RARE = buildOf(
       slots: [
         {
           ...{ key: 'slot-1', label: 'PCIE_1', row: 2, size: 'x16', lanes: 16, generation: 4 },
-          shuts: [{ keys: ['sata-1', 'sata-2', 'sata-3', 'sata-4', 'sata-5', 'sata-6'] }],
+          shuts: [{ keys: ALL_OF_SATA }],
         },
       ],
       headers: [
@@ -348,7 +381,20 @@ const LIT = change(
 )
 /** Builds that between them have every rule speak and every kind joined. */
 const BUILDS = [
-  ...[TURNED, UPRIGHT, LIT, RARE, RELAYED, SURROUNDED, BACKED, HOLED, TINKERED, FANNED, BANKED],
+  ...[
+    CHOOSING,
+    TURNED,
+    UPRIGHT,
+    LIT,
+    RARE,
+    RELAYED,
+    SURROUNDED,
+    BACKED,
+    HOLED,
+    TINKERED,
+    FANNED,
+    BANKED,
+  ],
   CHANNELLED,
   ...[plover, avocet, teal, OLD, ...[...JOINING, ...SPEAKING].map(randomBuild)],
 ]
@@ -376,25 +422,66 @@ function trialsOf(kind: PartKind): readonly Trial[] {
   return [...first, ...added, ...again]
 }
 
-/** The fields that change what is told, of those that are looked at. */
+/** Whether a part says anything of a field. */
+function states(value: unknown, [key, ...rest]: readonly string[]): boolean {
+  if (key === undefined) return value !== undefined
+  if (typeof value !== 'object' || value === null) return false
+  const inside = key === '*' ? Object.values(value) : [(value as Fields)[key]]
+  return inside.some(one => states(one, rest))
+}
+
+/**
+ * The fields that change what is told, of those that are looked at: first a little where a part
+ * states them, there they show the soonest, then all of it everywhere.
+ */
 function readOf(trials: readonly Trial[], lookedAt: readonly string[]): ReadonlySet<string> {
   const read = new Set<string>()
-  for (const { build, part } of trials) {
-    if (read.size === lookedAt.length) break
-    const memory = new Memory()
-    const before = lazily(build, memory)
-    const was = new Map(SECTIONS.map(s => [s, told(before, s)]))
-    const isOtherwise = (after: HorizonAnalysis, s: keyof HorizonAnalysis): boolean =>
-      after[s] !== before[s] && told(after, s) !== was.get(s)
-    // All copies at once: that one copy is not like the others is no reading of the field.
-    const copies = build.items.filter(i => i.part.id === part.id).map(i => i.id)
-    for (const v of variationsOf(part, f => lookedAt.includes(f) && !read.has(f))) {
-      const parts = Object.fromEntries(copies.map(id => [id, v.part]))
-      const after = lazily(change(build, { do: 'setParts', parts, title: 'x' }), memory)
-      if (SECTIONS.some(s => isOtherwise(after, s))) read.add(v.field)
+  const known = oncePer(toldOf)
+  for (const { areStated, breadth } of LOOKS)
+    for (const trial of trials) {
+      const isWanted = (f: string): boolean => !areStated || states(trial.part, f.split('.'))
+      const left = lookedAt.filter(f => !read.has(f) && isWanted(f))
+      if (left.length > 0)
+        look(
+          trial,
+          known(trial),
+          variationsOf(trial.part, f => left.includes(f) && !read.has(f), breadth),
+          read,
+        )
     }
-  }
   return read
+}
+/** Named choices: what shows most fields, and what shows more of them. */
+const LOOKS = [
+  { areStated: true, breadth: { members: 1, values: 1 } },
+  { areStated: true, breadth: { members: 2, values: 3 } },
+  { areStated: true, breadth: WHOLE },
+  { areStated: false, breadth: WHOLE },
+]
+
+/** What is told of a build as it is. */
+function toldOf({ build }: Trial) {
+  const memory = new Memory()
+  const before = lazily(build, memory)
+  return { memory, before, was: new Map(SECTIONS.map(s => [s, told(before, s)])) }
+}
+
+/** Adds to what was read the fields that change what is told of one build. */
+function look(
+  { build, part }: Trial,
+  { memory, before, was }: ReturnType<typeof toldOf>,
+  variations: Iterable<Variation>,
+  read: Set<string>,
+): void {
+  const isOtherwise = (after: HorizonAnalysis, s: keyof HorizonAnalysis): boolean =>
+    after[s] !== before[s] && told(after, s) !== was.get(s)
+  // All copies at once: that one copy is not like the others is no reading of the field.
+  const copies = build.items.filter(i => i.part.id === part.id).map(i => i.id)
+  for (const v of variations) {
+    const parts = Object.fromEntries(copies.map(id => [id, v.part]))
+    const after = lazily(change(build, { do: 'setParts', parts, title: 'x' }), memory)
+    if (SECTIONS.some(s => isOtherwise(after, s))) read.add(v.field)
+  }
 }
 
 /** A small machine is looked at fast: what it shows is not tried on a large one. */

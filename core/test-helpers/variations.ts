@@ -33,15 +33,20 @@ export function fieldsOfKind(kind: PartKind): readonly string[] {
 }
 
 /** How many members of a list, and how many other values of a field, are tried. */
-const MEMBERS = 14
-const MOST = 4
+export interface Breadth {
+  readonly members: number
+  readonly values: number
+}
+/** Named choice: what shows in none of these shows nowhere. */
+export const WHOLE: Breadth = { members: 14, values: 4 }
 
 /** The variations of a part one after the other, of those fields that are wanted by then. */
 export function* variationsOf(
   part: Part,
   isWanted: (field: string) => boolean = () => true,
+  breadth = WHOLE,
 ): Generator<Variation> {
-  for (const { field, value } of otherwise(KINDS[part.kind].schema, part, '')) {
+  for (const { field, value } of otherwise(KINDS[part.kind].schema, part, '', breadth)) {
     if (!isWanted(field)) continue
     const read = partSchema.safeParse(value)
     if (read.success) yield { field, part: read.data }
@@ -53,40 +58,50 @@ interface Other {
   readonly value: unknown
 }
 
-function otherwise(node: Node, value: unknown, field: string): readonly Other[] {
+function otherwise(node: Node, value: unknown, field: string, breadth: Breadth): readonly Other[] {
   const inner = bare(node).node
   const about = aboutFigure(inner)
   if (about) {
     const values = [about.least, about.most, (about.least + about.most) / 2]
-    return values.map(v => ({ field, value: { [about.unit]: v, basis: 'measured' } }))
+    return values
+      .slice(0, breadth.values)
+      .map(v => ({ field, value: { [about.unit]: v, basis: 'measured' } }))
   }
   const element = elementOf(inner)
-  if (element) return ofList(element, Array.isArray(value) ? value : [], field)
+  if (element) return ofList(element, Array.isArray(value) ? value : [], field, breadth)
   const fields = fieldsIn(inner)
-  if (fields.length > 0) return ofObject(fields, value, field)
-  return simple(inner, value).map(v => ({ field, value: v }))
+  if (fields.length > 0) return ofObject(fields, value, field, breadth)
+  return simple(inner, value)
+    .slice(0, breadth.values)
+    .map(v => ({ field, value: v }))
 }
 
 function ofObject(
   fields: readonly (readonly [string, Node])[],
   value: unknown,
   field: string,
+  breadth: Breadth,
 ): readonly Other[] {
   const own = (typeof value === 'object' && value !== null ? value : {}) as Record<string, unknown>
   return fields.flatMap(([key, node]) =>
-    otherwise(node, own[key], field === '' ? key : `${field}.${key}`).map(o => ({
+    otherwise(node, own[key], field === '' ? key : `${field}.${key}`, breadth).map(o => ({
       field: o.field,
       value: { ...own, [key]: o.value },
     })),
   )
 }
 
-function ofList(element: Node, list: readonly unknown[], field: string): readonly Other[] {
+function ofList(
+  element: Node,
+  list: readonly unknown[],
+  field: string,
+  breadth: Breadth,
+): readonly Other[] {
   const shorter = list.length > 0 ? [{ field, value: list.slice(0, -1) }] : []
   const isPlain = fieldsIn(element).length === 0
-  const tried = list.length > 0 ? list.slice(0, MEMBERS) : [undefined]
+  const tried = list.length > 0 ? list.slice(0, breadth.members) : [undefined]
   const changed = tried.flatMap((one, i) =>
-    otherwise(element, one, isPlain ? field : `${field}.*`).map(o => ({
+    otherwise(element, one, isPlain ? field : `${field}.*`, breadth).map(o => ({
       field: o.field,
       value: list.length > 0 ? list.map((x, k) => (k === i ? o.value : x)) : [o.value],
     })),
@@ -98,7 +113,7 @@ function ofList(element: Node, list: readonly unknown[], field: string): readonl
 function simple(node: Node, value: unknown): readonly unknown[] {
   const { type } = bare(node)
   const choices = choicesOf(node).filter(c => c !== value)
-  if (choices.length > 0) return choices.slice(0, MOST)
+  if (choices.length > 0) return choices
   if (type === 'boolean') return [value !== true]
   if (type === 'string' && AXES_PATTERN.test(String(value))) return OTHER_AXES
   if (type === 'string') return [`${typeof value === 'string' ? value : ''}x`]
