@@ -41,10 +41,11 @@ const SHIELDS: readonly (readonly [RegExp, string])[] = [
   [/loose|separate|included/i, 'loose'],
 ]
 
+const SHIELD = /shield|\bI\/O plate\b/i
 /** How the shield comes: each phrase that names it says so; one that lies in the box is loose. */
 export function readShield(s: Statement, notes: Notes, isInBox = false): boolean {
   const all = phrasesOf(s.value)
-  const about = /shield/i.test(s.label) ? all : all.filter(p => /shield/i.test(p))
+  const about = SHIELD.test(s.label) ? all : all.filter(p => SHIELD.test(p))
   const found = about.map(p => choiceIn(p, SHIELDS) ?? (isInBox ? 'loose' : null)).find(Boolean)
   notes.put(s, 'shield', found)
   return found !== undefined && found !== null

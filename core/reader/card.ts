@@ -90,7 +90,7 @@ const EDGE = new RegExp(
   'i',
 )
 const CONNECTOR = oneOf(
-  /[(,]\s*x(16|8|4|1)\s*(?:connector|slot|physical|mechanical|length|sized?)\s*[,)]/,
+  /[(,]\s*x(16|8|4|1)\s*(?:(?:edge )?connector|slot|physical|mechanical|length|sized?)\s*[,)]/,
   /\bin an? x(16|8|4) slot/,
 )
 

@@ -46,7 +46,9 @@ export function readAir(s: Statement, notes: Notes): void {
   const text = whole(s)
   const isWall = WALLS.some(w => s.label.toLowerCase() === w)
   const radiators = LIQUID.test(isWall ? `${s.under} ${text}` : text) && !COUNTED_WITH.test(text)
-  if (!radiators && !/fans?\b|cooling/i.test(text) && !isWall) return
+  const isOfPlaces =
+    /^(?:places|positions|mounts)$/i.test(s.label) && /fans?\b|cooling/i.test(s.under)
+  if (!radiators && !/fans?\b|cooling/i.test(text) && !isWall && !isOfPlaces) return
   if (namesNoPlaces(s)) return
   if (radiators && s.label === '' && SAYS_BOTH.test(s.value)) readClauses(s, notes)
   else readPlaces(s, notes, radiators)

@@ -128,8 +128,18 @@ const byWall = (value: string): string =>
       return isParted ? parts.join(', ') : all
     })
 
+/** "3 x 140 mm supplied: 2 front, 1 rear": what stands behind the colon parts them. */
+const COUNTED_LABEL = /^\s*\d\s*[x×]\s*\d{2,3}\s*mm\b/i
+function unfolded(s: Statement): Statement {
+  if (!COUNTED_LABEL.test(s.label) || !INCLUDED.test(s.label)) return s
+  const fans = s.label.replace(INCLUDED, '').trim()
+  const walls = s.value.replace(/\([^()]*\)/g, '').trim()
+  return { ...s, label: 'fans included', value: `${fans} (${walls})` }
+}
+
 function toldOf(line: Line): readonly Told[] {
-  const { heading, s: said } = line
+  const { heading } = line
+  const said = unfolded(line.s)
   const s = {
     ...said,
     value: byWall(

@@ -36,7 +36,7 @@ function readAmps(s: Statement, notes: Notes): void {
 }
 
 /** "(max 0.2 A)", "/ 0.16 A max". */
-const MOST = /\(\s*max\.?[^()]*\)|\/\s*[\d.,]+\s*m?A max\b/i
+const MOST = /\(\s*max\.?[^()]*\)|(?:\/|,)\s*[\d.,]+\s*m?A max\b/i
 /** Of a typical current and the most it draws the most counts: "0.13 A (max 0.2 A)". */
 function mostIn(s: Statement, own: readonly string[]): number | null {
   const most = valueIn(MOST.exec(s.value)?.[0] ?? '', 'A')

@@ -50,7 +50,7 @@ export function groupsIn(
   text: string,
   { count, aboutM2 }: { readonly count: number; readonly aboutM2: (part: string) => boolean },
 ): readonly string[] {
-  const byBar = text.split(/\s\/\s/)
+  const byBar = text.split(/;/.test(text) ? /;\s*/ : /\s\/\s/)
   if (byBar.length === count && count > 1) return byBar
   if (count === 1) return [text]
   const parts = text.split(/,\s*/)

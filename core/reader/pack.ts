@@ -10,7 +10,7 @@ const PACK = new RegExp(
     String.raw`\b${NUMBER}(?:er)?[- ]?(?:pack|pk|pcs?\.? pack|piece (?:pack|set))\b`,
     String.raw`\b(\d)er[- ]?set\b`,
     String.raw`\b(?:pack|set|bundle|box) of ${NUMBER}\b`,
-    String.raw`\b(twin|double|duo|dual|triple|quad)[- ]?pack\b`,
+    String.raw`\b(twin|double|duo|dual|triple|quad)[- ]?(?:pack|set)\b`,
   ].join('|'),
   'i',
 )

@@ -43,7 +43,7 @@ const PLUGS: readonly Thing<Plug>[] = [
     named: oneOf(
       /(?:EPS|CPU|P8)(?:12V)?[^,;\d]*(?:8[- ]?pins?|4\s?\+\s?4)/,
       ...[/(?:EPS|CPU)\s8\b/, /4\s?\+\s?4/, /8[- ]?pin (?:EPS|CPU)/],
-      /\bEPS(?:12V)?\b(?![^,;]*4[- ]?pin)/,
+      ...[/\bEPS(?:12V)?\b(?![^,;]*4[- ]?pin)/, /\bP8\b/],
     ),
   },
   {

@@ -28,6 +28,9 @@ function readStandby(s: Statement, notes: Notes): void {
 const TOGETHER =
   /combined|3[.,]3\s?V?\s*(?:\+|and|&)\s*\+?5\s?V|5\s?V\s*(?:\+|and|&)\s*\+?3[.,]3\s?V/i
 
+/** "Max. +12 V combined 744 W": the large rails together are no small ones. */
+const ONLY_LARGE = /^(?=.*\b12\s?V)(?!.*(?:3[.,]3|(?<![\d.])5\s?V)).*combined/i
+
 /** Named choice: watts that are told may be rounded up so much from volts times amps. */
 const ROUNDED_UP = 1.05
 
@@ -35,7 +38,7 @@ const ROUNDED_UP = 1.05
 export function readRails(s: Statement, notes: Notes): void {
   readStandby(s, notes)
   if (readBothSmall(s, notes)) return
-  const together = TOGETHER.test(whole(s))
+  const together = TOGETHER.test(whole(s)) && !ONLY_LARGE.test(whole(s))
   if (together) {
     readCombined(s, notes)
     if (!/A\b/.test(s.value)) return
