@@ -190,6 +190,8 @@ const TITLE = 3
 /** Labels whose values name what it is, wherever they stand. */
 const NAMING = /^(?:type|category|class|product(?: name)?|item|name|model|device|part|brand|gpu)$/i
 
+const ITS_NAME = /^(?:product(?: name)?|name|model|item)$/i
+
 /** Leads and what parts them have no sheets that are read. */
 const OF_NONE =
   /\b(?:fan|PWM|A?RGB|SATA|power|USB)[- ](?:splitter|extension|adapter cable)\b|\bY[- ]cable\b/i
@@ -211,9 +213,15 @@ export function kindsOfSheet(
   // A maker's name may hold a kind's word.
   const plain = (text: string): string => makers.reduce((t, m) => t.replaceAll(m, ''), text)
   const body = plain(sheet.text)
+  // Where a row of a table names it, the first row is one like the others.
+  const isNamedLater = sheet.statements.some((s, i) => i > 0 && ITS_NAME.test(s.label))
   const title = plain(
     sheet.statements
-      .filter((s, i) => i === 0 || (NAMING.test(s.label) && !A_ROOM.test(s.value)))
+      .filter(
+        (s, i) =>
+          (i === 0 && !(isNamedLater && s.label !== '')) ||
+          (NAMING.test(s.label) && !A_ROOM.test(s.value)),
+      )
       .map(s => `${s.label} ${s.value}`.split(TITLE_ENDS)[0] ?? '')
       .join(' \n '),
   )

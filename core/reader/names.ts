@@ -91,6 +91,7 @@ const TITLE_LABEL = only(
 /** Labels under which a word is a name only with a known maker before it. */
 const KIND_LABEL = only(/cpu/, /processor/, /gpu/, /case/)
 const MODEL_LABEL = opening(/model\b/)
+const SERIES = only(/series/)
 
 export interface Naming {
   readonly kind: string | null
@@ -103,9 +104,11 @@ export interface Naming {
  * from the first line at all.
  */
 export function readNames(sheet: Sheet, notes: Notes, naming: Naming): void {
+  const isModelTold = sheet.statements.some(s => MODEL_LABEL.test(s.label))
   for (const s of sheet.statements) {
     readSentence(s, notes)
-    readLabelled(s, notes, naming)
+    // A series is the name of several: the model is this one's.
+    if (!(isModelTold && SERIES.test(s.label))) readLabelled(s, notes, naming)
   }
   if (notes.has('model')) return
   const named = titleLine(sheet, naming.makers)
