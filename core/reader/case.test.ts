@@ -48,6 +48,25 @@ describe('fan places by wall', () => {
       'radiators.top': '420',
     })
   })
+  test('beside fans at the same wall a radiator’s size is its own', () => {
+    for (const line of [
+      'Top: 2 x 120 mm fan or 240 mm radiator (max. 52 mm thick incl. fan)',
+      'The top takes two 120 mm fans, or a 240 mm radiator.',
+    ]) {
+      const read = pcCase(line)
+      expect(read).toMatchObject({ 'radiators.top': '240' })
+      expect(read).not.toHaveProperty(['radiators.top.sizes'])
+      expect(Object.keys(read).filter(path => path.startsWith('includes.'))).toEqual([])
+    }
+  })
+})
+test('a desktop lies where it is wider than high; one that is higher stands', () => {
+  const lying = pcCase('Type: desktop', 'Dimensions (WxHxD): 430 x 140 x 380 mm')
+  expect(lying).toMatchObject({ archetype: 'desktop', 'outer.y': 430, 'outer.z': 140 })
+  const standing = pcCase('Type: desktop', 'Dimensions (WxHxD): 170 x 262 x 350 mm')
+  expect(standing).toMatchObject({ 'outer.y': 262, 'outer.z': 170 })
+  expect(standing).not.toHaveProperty(['archetype'])
+  expect(pcCase('Type: desktop')).toMatchObject({ '? archetype': 'desktop' })
 })
 describe('clearances', () => {
   test('with what stands at the front', () => {

@@ -7,6 +7,14 @@ test('spin-up amps of the rail that is named, 12 V where none is', () => {
   expect(disk('Power (max. start) 12 V: 1.75 A')).toMatchObject({ 'start.A12': 1.75 })
   expect(disk('Spin-up: 1.0 A at 5 V')).toMatchObject({ 'start.A5': 1 })
 })
+test('at the start each rail gives its own', () => {
+  const both = { 'start.A12': 2.1, 'start.A5': 0.9 }
+  for (const line of [
+    'Start current (12 V) .. 2.1 A, (5 V) 0.9 A',
+    'Spin-up: 2.1 A on 12 V / 0.9 A on 5 V',
+  ])
+    expect(disk(line)).toMatchObject(both)
+})
 test('watts at rest and at work, by the words beside them', () => {
   const watts = { busy: 7.3, rest: 5.3 }
   for (const lines of [

@@ -30,6 +30,15 @@ describe('what a sheet is about', () => {
     const text = 'Thing\nSize: 120 x 120 x 25 mm\nConnector: 4-pin'
     expect(READABLE.map(k => readSheet(text, { kind: k }).kind)).toEqual(READABLE)
   })
+  test('the first row of a table that is named further down is no title', () => {
+    const rows = [
+      'Memory | DDR5 up to 6400 MT/s',
+      'Name | Wharf T9-170',
+      'Cores | 24',
+      'TDP | 125 W',
+    ]
+    expect(kind(rows.join('\n'))).toBe('processor')
+  })
   test('nothing speaks for any kind: none', () => {
     expect([kind(''), kind('\n\n'), kind('a quiet morning on the marsh')]).toEqual([
       null,

@@ -19,6 +19,18 @@ test('a count, and what the brackets say of all of them', () => {
     '1.generation': 4,
   })
 })
+test('one for a radio beside others, and sorts of one count, are told apart', () => {
+  expect(sockets('M.2: 3x M-key (1x 5.0 x4, 2x 4.0 x4), 1x E-key (WLAN)')).toEqual({
+    m2: 4,
+    ...{ '0.generation': 5, '1.generation': 4, '2.generation': 4 },
+    '3.keys': ['E'],
+  })
+  expect(sockets('2 M.2 slots (Gen5 2280; Gen4 2242)')).toEqual({
+    m2: 2,
+    ...{ '0.lengths': ['2280'], '0.generation': 5 },
+    ...{ '1.lengths': ['2242'], '1.generation': 4 },
+  })
+})
 test('a count, and in the brackets a part for each', () => {
   expect(sockets('M.2: 3 (1x PCIe 5.0 x4 22110, 2x PCIe 4.0 x4 2280)')).toEqual({
     m2: 3,

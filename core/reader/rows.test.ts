@@ -42,3 +42,15 @@ describe('tables as they are copied', () => {
   test('stars of bold words say nothing', () =>
     expect(rows('**Height** 155 mm')).toEqual(['Height 155 mm']))
 })
+
+test.each([
+  ['questions by letters', 'Kestrel P9\n\nQ: How long is it? A: 140 mm.\n\nQ: Fan? A: 120 mm.'],
+  ['the head of a table', 'Property | Value\n\nLength | 140 mm\n\nFan | 120 mm'],
+  ['settings in sections', '[Body]\n\nlength=140 mm\n\n[Fan]\nsize=120 mm\ncount=1'],
+  ['numbered sections', '1.1 Body: steel\n\n1.2 Length: 140 mm\n\n2.1 Fan: 120 mm\n2.2 Plug: none'],
+])('beside empty lines each row keeps its own words: %s', (_, text) => {
+  const { lines, asWritten } = rowsOf(text)
+  expect(lines).toHaveLength(text.split('\n').length)
+  const at = lines.findIndex(l => l.includes('140 mm'))
+  expect(asWritten(at)).toContain('140 mm')
+})

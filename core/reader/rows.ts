@@ -61,8 +61,8 @@ const unquoted = (text: string): string =>
 /** "name;value", "| Property | Value |": what the columns of a table are called. */
 const HEAD = new RegExp(
   [
-    String.raw`^[\s|]*(?:name|key|field|property|attribute|feature|spec(?:ification)?|item|parameter)`,
-    String.raw`\s*[;,|\t:]\s*(?:values?|details?|specifications?|description|data)[\s|]*$`,
+    String.raw`^(?:[^\S\n]|\|)*(?:name|key|field|property|attribute|feature|spec(?:ification)?|item|parameter)`,
+    String.raw`\s*[;,|\t:]\s*(?:values?|details?|specifications?|description|data)(?:[^\S\n]|\|)*$`,
   ].join(''),
   'im',
 )
@@ -71,7 +71,7 @@ const withoutHead = (text: string): string =>
 
 /** "size=244x220 mm", "[Slots]": as programs keep settings. */
 const SETTING = /^(\s*[a-z][\w ]{1,30}?)\s*=\s*(?=\S)/gim
-const SECTION = /^\s*\[([A-Za-z][\w &/]{1,30})\]\s*$/gm
+const SECTION = /^[^\S\n]*\[([A-Za-z][\w &/]{1,30})\][^\S\n]*$/gm
 const settled = (text: string): string =>
   (text.match(SETTING) ?? []).length >= FEWEST_SETTINGS || (text.match(SECTION) ?? []).length > 1
     ? text.replace(SETTING, '$1: ').replace(SECTION, '$1:')

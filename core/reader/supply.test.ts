@@ -34,6 +34,17 @@ test('the length is what is neither the form’s width nor its height, unless le
   expect(supply('PSU depth (mm): 160')).toMatchObject({ length: 160 })
 })
 describe('cables', () => {
+  test('a version names no plug; another one stands behind the verb', () => {
+    expect(supply('ATX version: ATX 3.1 / EPS12V', '2 x EPS 4+4 pin (700 mm)')).toMatchObject({
+      'cables.cpu-8': 2,
+    })
+    const prose =
+      'Apart from the 24-pin main cable (52 cm) it brings one 8-pin EPS plug on a 60 cm lead.'
+    expect(supply(prose)).toMatchObject({
+      ...{ 'cables.main-24': 1, 'cables.main-24.length': 520 },
+      ...{ 'cables.cpu-8': 1, 'cables.cpu-8.length': 600 },
+    })
+  })
   test('counts before, behind, in the label; lengths beside them', () => {
     expect(
       supply(
