@@ -51,13 +51,15 @@ export function readShield(s: Statement, notes: Notes, isInBox = false): boolean
   return found !== undefined && found !== null
 }
 
-/** "1 x 10Gb, 1 x 2.5Gb": each phrase that counts; else one. */
+/** "10G + 2.5G". */
+const RATES_TOGETHER = /\d\s?G\w*\s*(?:\+|&|and)\s*\d+(?:\.\d)?\s?G/i
+const TWO_SOCKETS = 2
+/** "1 x 10Gb, 1 x 2.5Gb": each phrase that counts; two rates beside one another; else one. */
 const socketsOnLine = (value: string): number =>
   phrasesOf(value).reduce(
     (sum, p) => sum + (/^\d\s*x\s/i.test(p) ? (leadingCount(p) ?? 0) : 0),
     0,
-  ) ||
-  (leadingCount(value) ?? 1)
+  ) || (RATES_TOGETHER.test(value) ? TWO_SOCKETS : (leadingCount(value) ?? 1))
 
 /** A line on the wired network promises a socket, where the rear does not list one. */
 function readWiredNetwork(sheet: Sheet, notes: Notes): void {

@@ -53,7 +53,7 @@ const SOCKET = /[A-Z][A-Z]+[A-Z0-9]*(?:[- ]?\d+[A-Z0-9]*)?/
 /** "TERN-2/3", "KNOT 5 / 6": what goes on with bare numbers means the same family. */
 const GOES_ON = /^(?:\s*(?:\/|,|&|\band\b)\s*\d+[A-Z0-9]*(?!\w|\.\d|\s*(?:mm|cm|W|kg|g|V|pin)\b))+/
 /** "TERN-1 to TERN-3": those between are meant too. */
-const RANGE = /\b([A-Z]{2,}[- ]?)(\d)\s*(?:to|through|–|—)\s*(?:\1)?(\d)\b/g
+const RANGE = /\b([A-Z]{2,}[- ]?)(\d)\s*(?:to|through|–|—|\.{2,3}|…)\s*(?:\1)?(\d)\b/g
 function rangeOf(_: string, family: string, from: string, to: string): string {
   const count = Math.max(0, Number(to) - Number(from)) + 1
   return Array.from({ length: count }, (_each, i) => `${family}${Number(from) + i}`).join(', ')

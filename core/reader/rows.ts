@@ -79,6 +79,9 @@ const settled = (text: string): string =>
 /** Named choice: so many lines of settings are no chance. */
 const FEWEST_SETTINGS = 3
 
+/** "2xUSB-C 6xUSB-A": things that are counted, one behind the other. */
+const COUNTED_APART = /(\b\d{1,2}x[A-Z][^\s,;]*) (?=\d{1,2}x[A-Z])/g
+
 /** "two and a half slots". */
 const AND_A_HALF = /\b(one|two|three|four|five|six)\s+and\s+a\s+half\b/gi
 
@@ -109,6 +112,7 @@ export function rowsOf(pasted: string): Rows {
     .replace(SCATTERED_UNIT, ' ')
     .replace(BY_LETTERS, '$1 ')
     .replace(THOUSANDS, '$1$2')
+    .replace(COUNTED_APART, '$1, ')
     .replace(AND_A_HALF, (_, whole: string) => `${wordNumber(whole) ?? whole}.5`)
     .replace(/[®™©]/g, '')
     .replace(SHORT_PINS, '$1-pin')
