@@ -94,7 +94,7 @@ const REAR: readonly Thing<Rear>[] = [
   {
     key: 'displayport',
     named: /DisplayPort|\bDP\b/i,
-    not: /Type[- ]?C|USB-?C\b|USB ?4|Thunder|\balt(?:ernate)?[- ]mode/i,
+    not: /Type[- ]?C|USB-?C\b|USB ?4|\balt(?:ernate)?[- ]mode/i,
   },
   { key: 'vga', named: /\bVGA\b|D-?Sub/i },
   { key: 'usb-c-socket', named: /USB[^,;]*?Type[- ]?C|USB-?C\b|Type[- ]?C/i },

@@ -205,20 +205,22 @@ function saidOf({ label, value }: Statement, { at, end }: Measure): string {
     : label || (isOnlyOne ? value : '')
 }
 
-/** "(12 V) 2.1 A, (5 V) 0.9 A", "2.1 A on 12 V / 0.9 A on 5 V": what each rail gives at the start. */
-const A_START = [
-  /(?<![\d.])(5|12)\s?V\)?[\s:=.-]*(\d(?:[.,]\d+)?)\s?A\b/g,
-  /(?<amps>\d(?:[.,]\d+)?)\s?A\s*(?:\(|@|at|on|from)?\s*\+?(?<volts>5|12)\s?V\b/g,
-]
+/** "(12 V) 2.1 A, (5 V) 0.9 A". */
+const VOLTS_FIRST = /(?<![\d.])(5|12)\s?V\)?[\s:=.-]*(\d(?:[.,]\d+)?)\s?A\b/g
+/** "2.1 A on 12 V / 0.9 A on 5 V". */
+const AMPS_FIRST = /(\d(?:[.,]\d+)?)\s?A\s*(?:\(|@|at|on|from)?\s*\+?(5|12)\s?V\b/g
+const BOTH_RAILS = 2
+
+/** What each of two rails gives at the start. */
 function readStartByRails(s: Statement, notes: Notes): boolean {
-  const [before, behind] = A_START.map(pattern => [...whole(s).matchAll(pattern)])
-  const found = (before?.length === 2 ? before : behind) ?? []
-  const said = found.map(m => ({
-    volts: m.groups?.['volts'] ?? m[1],
-    amps: plainNumber(m.groups?.['amps'] ?? m[2] ?? ''),
-  }))
-  if (new Set(said.map(x => x.volts)).size !== 2 || said.length !== 2) return false
-  for (const { volts, amps } of said) notes.put(s, `start.A${volts}`, amps, 'A')
+  const text = whole(s)
+  const first = [...text.matchAll(VOLTS_FIRST)].map(([, volts, amps]) => ({ volts, amps }))
+  const behind = [...text.matchAll(AMPS_FIRST)].map(([, amps, volts]) => ({ volts, amps }))
+  const found = first.length === BOTH_RAILS ? first : behind
+  const rails = new Set(found.map(f => f.volts))
+  if (found.length !== BOTH_RAILS || rails.size !== BOTH_RAILS) return false
+  for (const { volts = '', amps = '' } of found)
+    notes.put(s, `start.A${volts}`, plainNumber(amps), 'A')
   return true
 }
 

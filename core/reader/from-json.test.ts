@@ -48,3 +48,9 @@ test('a list of them is so many sheets', () => {
   expect(sheetsOfJson('[1, 2]')).toBeNull()
   expect(sheetsOfJson('[{ broken')).toBeNull()
 })
+
+test('what is nested without end stays the text that it is', () => {
+  const deep = `{"a":${'['.repeat(50_000)}${']'.repeat(50_000)}}`
+  expect(linesOfJson(deep)).toBe(deep)
+  expect(sheetsOfJson(deep)).toBeNull()
+})

@@ -17,7 +17,19 @@ export function linesOfJson(text: string): string {
   return part === null ? text : linesOf(part, '').join('\n')
 }
 
+/** Named choice: what is nested deeper is no part's data. */
+const DEEPEST = 12
+function isDeep(text: string): boolean {
+  let depth = 0
+  for (const [sign] of text.matchAll(/[[\]{}]/g)) {
+    depth += sign === '[' || sign === '{' ? 1 : -1
+    if (depth > DEEPEST) return true
+  }
+  return false
+}
+
 function parsed(text: string): Json {
+  if (isDeep(text)) return null
   try {
     return JSON.parse(text) as Json
   } catch {
