@@ -2,7 +2,7 @@
 // and a narrow one; nothing scrolls that should not; what is pressed is large enough; the keyboard
 // comes to the content at once.
 import type { Page } from 'playwright-core'
-import { goOn, stage, visitor } from './harness'
+import { goOn, openAt, stage, visitor } from './harness'
 import { checkerFaults } from './looks/checker'
 import { contrastFaults } from './looks/contrast'
 import { EVERY_CHECK, testLooks, type Look } from './looks/look'
@@ -20,15 +20,16 @@ const SOME: readonly Look[] = [
 testLooks(on, SOME)
 testOpened(on, 'light', ['dialogs and menus', 'states of the bench'])
 
+const { page, leave } = await visitor(on)
+afterAll(leave)
+
 test('no view opens scrolled, whatever was scrolled before', async () => {
-  const { page, leave } = await visitor(on)
-  await page.goto('/b/avocet/fit')
+  await openAt(page, '/b/avocet/fit')
   await page.locator('.row').first().waitFor()
   await page.locator('main').evaluate(one => one.scrollTo(0, 400))
   await page.getByRole('link', { name: /Power/ }).first().click()
   await page.getByRole('heading', { name: 'Power', exact: true }).waitFor()
   await page.waitForFunction(() => document.querySelector('main')?.scrollTop === 0)
-  await leave()
 })
 
 test('evening light, put on by hand, is the dark of the machine', async () => {
@@ -37,17 +38,16 @@ test('evening light, put on by hand, is the dark of the machine', async () => {
   const dark = await visitor(on, { colorScheme: 'dark' })
   await dark.page.goto('/b/avocet/fit')
   await dark.page.locator('.row').first().waitFor()
-  const { page, leave } = await visitor(on)
-  await page.goto('/b/avocet/fit')
-  await page.getByRole('button', { name: 'Evening light' }).click()
-  expect(await paperIn(page)).toBe(await paperIn(dark.page))
-  expect(await contrastFaults(page, 4.5)).toEqual([])
-  await Promise.all([leave(), dark.leave()])
+  const day = await visitor(on)
+  await day.page.goto('/b/avocet/fit')
+  await day.page.getByRole('button', { name: 'Evening light' }).click()
+  expect(await paperIn(day.page)).toBe(await paperIn(dark.page))
+  expect(await contrastFaults(day.page, 4.5)).toEqual([])
+  await Promise.all([day.leave(), dark.leave()])
 })
 
 test('a selected row is as readable as the others: what is tight stands out on it by 4.5 to 1', async () => {
-  const { page, leave } = await visitor(on)
-  await page.goto('/b/avocet/fit')
+  await openAt(page, '/b/avocet/fit')
   const outstanding = page.locator('.row.open').locator('.tight, .watch')
   const faces = page.locator('.row .face:visible')
   await faces.first().waitFor()
@@ -57,11 +57,10 @@ test('a selected row is as readable as the others: what is tight stands out on i
     if ((await outstanding.count()) > 0) break
   }
   expect(await outstanding.count()).toBeGreaterThan(0)
-  await leave()
 })
 
 test('by keyboard: the first stop skips to the content, the next is in it', async () => {
-  const { page, leave } = await visitor(on)
+  // Nothing had the focus before: the page is new.
   await page.goto('/b/avocet/fit')
   await page.locator('h1').first().waitFor()
   await page.keyboard.press('Tab')
@@ -72,12 +71,10 @@ test('by keyboard: the first stop skips to the content, the next is in it', asyn
   expect(
     await page.evaluate(() => document.querySelector('main')?.contains(document.activeElement)),
   ).toBe(true)
-  await leave()
 })
 
 test('Parts and Order say the state of a row in words', async () => {
-  const { page, leave } = await visitor(on)
-  await page.goto('/b/avocet/parts')
+  await openAt(page, '/b/avocet/parts')
   await page.locator('h1').first().waitFor()
   const verdicts = /\b(No check|Clear|Tight|Measure|Watch|Stop|Harm)\b/
   for (const row of await page.locator('.line .face').all())
@@ -86,12 +83,10 @@ test('Parts and Order say the state of a row in words', async () => {
   await page.locator('ol .plainbutton').first().waitFor()
   for (const row of await page.locator('ol .plainbutton').all())
     expect(await row.textContent()).toMatch(/, (planned|ready|done|tested|skipped)\b/)
-  await leave()
 })
 
 test('the seam: what is pressed is what opens, and no other step is named over it', async () => {
-  const { page, leave } = await visitor(on)
-  await page.goto('/b/avocet/order')
+  await openAt(page, '/b/avocet/order')
   await page.locator('h1').first().waitFor()
   const marks = page.locator('.seam .mark')
   const mark = marks.nth(20)
@@ -104,5 +99,4 @@ test('the seam: what is pressed is what opens, and no other step is named over i
   // The pointer that moves on names what it is over.
   await marks.nth(18).hover()
   await page.locator('.seam .names').waitFor()
-  await leave()
 })

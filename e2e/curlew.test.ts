@@ -1,6 +1,6 @@
 // Curlew, the machine that reads the 1990s, put right through the real interface: jumpers by the
 // keyboard, the mains switch told where a hand would plug it.
-import { stage, takeBack, visitor } from './harness'
+import { openAt, stage, takeBack, visitor } from './harness'
 
 const on = await stage()
 afterAll(() => on.close())
@@ -12,7 +12,7 @@ const part = (name: string) =>
   page.locator('.line .face, .row .face').filter({ hasText: name }).first()
 
 test('the mains switch is told at the front panel, and is no lead of the block', async () => {
-  await page.goto('/b/curlew/front-panel')
+  await openAt(page, '/b/curlew/front-panel')
   await page
     .getByText(/in a machine with an AT supply that switch carries mains/)
     .first()
@@ -25,10 +25,10 @@ test('the mains switch is told at the front panel, and is no lead of the block',
 })
 
 test('a jumper is set by the keyboard: the stop goes, and comes back with undo', async () => {
-  await page.goto('/b/curlew/connections')
+  await openAt(page, '/b/curlew/connections')
   const wrong = /JP3 of the Ford 33 says colour/
   await finding(wrong).waitFor()
-  await page.goto('/b/curlew/parts')
+  await openAt(page, '/b/curlew/parts')
   await part('Ford 33').focus()
   await page.keyboard.press('Enter')
   await page.getByLabel(/JP3 display type/).selectOption({ label: '2-3: monochrome' })
@@ -38,22 +38,22 @@ test('a jumper is set by the keyboard: the stop goes, and comes back with undo',
 })
 
 test('a jumper that nobody looked at is answered where it is asked for', async () => {
-  await page.goto('/b/curlew/parts')
+  await openAt(page, '/b/curlew/parts')
   await part('Ford 33').click()
   await page.getByLabel(/JP3 display type/).selectOption({ label: 'not looked at' })
   // Kept once it can be undone: whoever leaves before would be asked.
   await page.locator('button[aria-label="Undo"][title*="JP3"]').waitFor()
-  await page.goto('/b/curlew/measuring')
+  await openAt(page, '/b/curlew/measuring')
   const asked = page.getByRole('combobox', { name: /How does JP3 of the Ford 33 stand/ })
   await asked.selectOption({ label: '2-3: monochrome' })
   await asked.waitFor({ state: 'detached' })
-  await page.goto('/b/curlew/connections')
+  await openAt(page, '/b/curlew/connections')
   await page.getByText('22 plugs joined').waitFor()
   expect(await page.getByText(/JP3 of the Ford 33 says colour/).count()).toBe(0)
 })
 
 test('a drive’s place on its ribbon is a jumper of the copy', async () => {
-  await page.goto('/b/curlew/parts')
+  await openAt(page, '/b/curlew/parts')
   await part('I170 (2)').click()
   await page
     .getByText(/both set first on one ribbon/)
@@ -68,12 +68,12 @@ test('a drive’s place on its ribbon is a jumper of the copy', async () => {
 })
 
 test('the bench defers to a licensed electrician where the mains switch is fitted', async () => {
-  await page.goto('/b/curlew/order')
+  await openAt(page, '/b/curlew/order')
   await page
     .getByText(/Fit the mains switch of the AT 200/)
     .first()
     .click()
   await page.getByText(/That is for a licensed electrician, by local rules/).waitFor()
-  await page.goto('/b/curlew/test')
+  await openAt(page, '/b/curlew/test')
   await page.getByText('Switch on at the front: it is the mains switch.').first().waitFor()
 })

@@ -1,12 +1,12 @@
 // What a person declares, through the real interface and by the keyboard: a broken place, a purpose, a
 // processor beyond its rating, a habit, what is lent.
-import { stage, takeBack, visitor } from './harness'
+import { openAt, stage, takeBack, visitor } from './harness'
 
 const on = await stage()
 afterAll(() => on.close())
 const { page, leave } = await visitor(on)
 afterAll(leave)
-beforeAll(() => page.goto('/b/avocet/parts'))
+beforeAll(() => openAt(page, '/b/avocet/parts'))
 
 const part = (name: RegExp) =>
   page.locator('.line .face, .row .face').filter({ hasText: name }).first()
@@ -44,7 +44,7 @@ test('a place is marked by the keyboard: nothing is planned there, it stays in t
 })
 
 test('a purpose without a screen leaves the front’s sound unplugged', async () => {
-  await page.goto('/b/avocet/parts')
+  await openAt(page, '/b/avocet/parts')
   await page.getByLabel('Purpose').selectOption({ label: 'Runs by itself, without a screen' })
   await page.getByRole('checkbox', { name: 'Sound at the front', checked: false }).waitFor()
   await stageLink('Connections').click()
@@ -58,7 +58,7 @@ test('a purpose without a screen leaves the front’s sound unplugged', async ()
 })
 
 test('a processor beyond its rating is told at once, and goes back to it', async () => {
-  await page.goto('/b/avocet/parts')
+  await openAt(page, '/b/avocet/parts')
   await press(/T2-105N/, 'Enter')
   await page.getByLabel('Declared sustained power limit').fill('180')
   await page.keyboard.press('Enter')
@@ -68,7 +68,7 @@ test('a processor beyond its rating is told at once, and goes back to it', async
 })
 
 test('a habit is chosen once, with both reasons beside it', async () => {
-  await page.goto('/b/avocet/order')
+  await openAt(page, '/b/avocet/order')
   await page.getByText('Both ways, with their reasons').click()
   await page.getByText('the cooler presses it out, no air is caught').waitFor()
   await page.getByRole('radio', { name: /spread thin/ }).check()
@@ -77,7 +77,7 @@ test('a habit is chosen once, with both reasons beside it', async () => {
 })
 
 test('what is lent goes back by a step', async () => {
-  await page.goto('/b/avocet/parts')
+  await openAt(page, '/b/avocet/parts')
   await page.getByLabel('State of Field 8').selectOption('lent')
   await stageLink('Order').click()
   await page.getByText('Take the Field 8 out again and give it back').first().waitFor()

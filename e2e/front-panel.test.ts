@@ -1,5 +1,5 @@
 // The block of a board typed where it is: pasted from a manual, changed pin by pin, kept, taken back.
-import { stage, visitor } from './harness'
+import { openAt, stage, visitor } from './harness'
 
 const on = await stage()
 afterAll(() => on.close())
@@ -19,7 +19,7 @@ const TABLE = [
 ].join('\n')
 
 test('a pasted table lays the leads anew; what was not understood is named', async () => {
-  await page.goto('/b/plover/front-panel')
+  await openAt(page, '/b/plover/front-panel')
   await lead('power switch').getByText('on pins 6 and 8').waitFor()
   await button('Change the pins of the Inlet 2').click()
   await page.getByLabel('Paste the table of the manual').fill(TABLE)
@@ -62,7 +62,7 @@ test('left as it was, nothing is changed', async () => {
 })
 
 test('a block of other rows and numbers keeps them when one pin is changed', async () => {
-  await page.goto('/b/curlew/front-panel')
+  await openAt(page, '/b/curlew/front-panel')
   await button('Change the pins of the Ford 33').click()
   const pins = page.locator('.grid label')
   expect(await pins.count()).toBe(11)
@@ -73,7 +73,7 @@ test('a block of other rows and numbers keeps them when one pin is changed', asy
 })
 
 test('counted otherwise, a job goes with the number of its pin; an empty size is no block', async () => {
-  await page.goto('/b/plover/front-panel')
+  await openAt(page, '/b/plover/front-panel')
   await button('Change the pins of the Inlet 2').click()
   const jobs = () =>
     page.locator('.grid select').evaluateAll(all => (all as HTMLSelectElement[]).map(s => s.value))

@@ -1,6 +1,6 @@
 // The order by hand: steps moved by keys and by dragging, what counts in it, build orders compared;
 // and what lies ready before the first screw.
-import { atRest, stage, visitor } from './harness'
+import { atRest, openAt, stage, visitor } from './harness'
 
 const on = await stage()
 afterAll(() => on.close())
@@ -13,9 +13,7 @@ const placeOf = async (title: RegExp): Promise<number> =>
   (await titles()).findIndex(t => title.test(t))
 
 test('Alt and an arrow put a step before the one above it; the focus goes with it', async () => {
-  await page.goto('/')
-  await page.getByText('Plover').first().waitFor()
-  await page.goto('/b/plover/order')
+  await openAt(page, '/b/plover/order')
   await row(/Fasten the S2 1 TB/).waitFor()
   const before = await placeOf(/Fasten the S2 1 TB/)
   await row(/Fasten the S2 1 TB/)
@@ -109,13 +107,13 @@ test('on paper the line is 50 mm long', async () => {
 })
 
 test('a fan that came with its case is said so by keys: done before all, and back again', async () => {
-  await page.goto('/b/plover/parts')
+  await openAt(page, '/b/plover/parts')
   await page.getByRole('button', { name: /Fan\s+Breeze 80/ }).click()
   const how = page.getByLabel('How it gets in')
   await how.focus()
   await page.keyboard.press('c')
   await page.getByText('1 done').waitFor()
-  await page.goto('/b/plover/order')
+  await openAt(page, '/b/plover/order')
   await row(/The Breeze 80 sits at the top fan place/).waitFor()
   expect(await placeOf(/The Breeze 80 sits at/)).toBe(0)
   expect(await placeOf(/Fasten the Breeze 80/)).toBe(-1)

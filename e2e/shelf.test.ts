@@ -3,7 +3,7 @@
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import type { Page } from 'playwright-core'
-import { stage, takeBack, visitor } from './harness'
+import { openAt, stage, takeBack, visitor } from './harness'
 import { MANY, manyFans } from './many'
 import { manualOf } from './manual'
 
@@ -14,12 +14,12 @@ const dir = mkdtempSync(`${tmpdir()}/juntura-shelf-`)
 afterAll(leave)
 
 const shelf = async (query = ''): Promise<void> => {
-  await page.goto(`/b/avocet/shelf${query}`)
+  await openAt(page, `/b/avocet/shelf${query}`)
   await page.getByText(/parts of \d+/).waitFor()
   await page.locator('.line .name').first().waitFor()
 }
 const entry = async (from: string): Promise<void> => {
-  await page.goto(`/b/avocet/shelf/entry?from=${from}`)
+  await openAt(page, `/b/avocet/shelf/entry?from=${from}`)
   await page.getByRole('heading', { level: 1 }).waitFor()
 }
 const put = async (): Promise<void> => {
@@ -82,7 +82,7 @@ describe('finding', () => {
     expect(await page.locator('.line').count()).toBeGreaterThan(8)
   })
   test('by keyboard alone: slash, words, down to the part, Enter opens it', async () => {
-    await page.goto('/b/avocet/parts')
+    await openAt(page, '/b/avocet/parts')
     await page.getByRole('heading', { name: 'Parts', exact: true }).waitFor()
     await page.keyboard.press('/')
     await page.getByLabel('Find a part').and(page.locator(':focus')).waitFor()
@@ -214,7 +214,7 @@ describe('a part gets in', () => {
   test('a part half entered waits: over its other ways in, over other stages, until it is begun anew', async () => {
     const sheet = 'Zzyx Gust 140 case fan\nSize: 140 x 140 x 25 mm\nConnector: 4-pin PWM'
     const text = page.getByLabel('Spec sheet, as text or as a copied table')
-    await page.goto('/b/plover/shelf')
+    await openAt(page, '/b/plover/shelf')
     await page.getByRole('button', { name: 'Paste a spec sheet' }).click()
     await text.fill(sheet)
     await page.getByText('phrases not read').or(page.getByText('values read')).first().waitFor()
@@ -448,7 +448,7 @@ describe('a part gets in', () => {
     expect(readFileSync(await csv.path(), 'utf8').split('\r\n')[0]).toMatch(
       /^kind,id,maker,model,price/,
     )
-    await page.goto('/')
+    await openAt(page, '/')
     await page.getByText('Avocet').first().waitFor()
     await drop(page, file, 'gales.juntura.json')
     await dialog()
@@ -531,7 +531,7 @@ describe('many', () => {
 
 describe('measuring and manuals', () => {
   test('a measure finding takes its figure in place, for every copy; the build and the shelf have it', async () => {
-    await page.goto('/b/avocet/fit')
+    await openAt(page, '/b/avocet/fit')
     const line = page
       .locator('.row')
       .filter({ hasText: /Highbank 165 under the near panel/ })
@@ -556,7 +556,7 @@ describe('measuring and manuals', () => {
       .getByText('171.0')
       .waitFor()
     // It is a step of the build: taken back there, the shelf has its figure of before.
-    await page.goto('/b/avocet/fit')
+    await openAt(page, '/b/avocet/fit')
     await takeBack(page)
     await shelf('?part=fenwright-longreed-52')
     await page
@@ -580,14 +580,14 @@ describe('measuring and manuals', () => {
         `${dir}/mounting.png`,
       )
       await page.getByAltText('Page: mounting').waitFor()
-      await page.goto('/b/avocet/parts')
+      await openAt(page, '/b/avocet/parts')
       await page.getByText('The shelf has other data for 1 part of this build now.').waitFor()
       await page.getByRole('button', { name: 'Take it over' }).click()
       await page.getByText('The shelf has other data').waitFor({ state: 'detached' })
-      await page.goto('/b/avocet/connections')
+      await openAt(page, '/b/avocet/connections')
       await page.locator('button.face', { hasText: 'Highbank 165: mount' }).click()
       await page.getByAltText('mounting: Highbank 165').first().waitFor()
-      await page.goto('/b/avocet/bench?step=cooler%3Acooler%2Fmount~board%2Fcooler')
+      await openAt(page, '/b/avocet/bench?step=cooler%3Acooler%2Fmount~board%2Fcooler')
       await page.getByAltText('mounting: Highbank 165').waitFor()
     },
   )

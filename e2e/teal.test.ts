@@ -1,6 +1,6 @@
 // Teal, whose faults are in space, through the real interface: a piece of the case taken out by the
 // keyboard, a way out carried out, both taken back.
-import { stage, takeBack, visitor } from './harness'
+import { openAt, stage, takeBack, visitor } from './harness'
 
 const on = await stage()
 afterAll(() => on.close())
@@ -11,7 +11,7 @@ const row = (text: RegExp) => page.locator('.row, .line').filter({ hasText: text
 const TOO_LONG = /A1500 M in its place in the Twinlock 8/
 
 test('a card in the radiator’s fans: how deep, and by which figures', async () => {
-  await page.goto('/b/teal/fit')
+  await openAt(page, '/b/teal/fit')
   const card = row(/Tempest 390 behind radiator fans of the Weir 360/)
   await card.getByText('−28.0').waitFor()
   await card.locator('.face').click()
@@ -20,7 +20,7 @@ test('a card in the radiator’s fans: how deep, and by which figures', async ()
 })
 
 test('the cage is taken out by the keyboard: the supply has room; undo puts it back', async () => {
-  await page.goto('/b/teal/fit')
+  await openAt(page, '/b/teal/fit')
   await row(TOO_LONG).waitFor()
   const cage = page.getByRole('checkbox', { name: /drive cage/ })
   await cage.focus()
@@ -33,7 +33,7 @@ test('the cage is taken out by the keyboard: the supply has room; undo puts it b
 })
 
 test('taking it out is offered as a way out, with what it costs', async () => {
-  await page.goto('/b/teal/fit')
+  await openAt(page, '/b/teal/fit')
   await row(TOO_LONG).locator('.face').click()
   await page.getByRole('button', { name: 'Find fixes' }).click()
   await page
@@ -44,7 +44,7 @@ test('taking it out is offered as a way out, with what it costs', async () => {
 })
 
 test('air sent the other way at a place is told against it; undo puts it back', async () => {
-  await page.goto('/b/teal/fit')
+  await openAt(page, '/b/teal/fit')
   const rear = page.getByRole('combobox', { name: /rear fan place/ })
   await rear.selectOption('in')
   await row(/at the rear fan place .* blows in, the place is for air that goes out/).waitFor()
@@ -53,7 +53,7 @@ test('air sent the other way at a place is told against it; undo puts it back', 
 })
 
 test('the card stands upright: without a riser that stops, and it is back in its slot by undo', async () => {
-  await page.goto('/b/teal/fit')
+  await openAt(page, '/b/teal/fit')
   const stands = page.getByRole('checkbox', { name: /Tempest 390 stands upright, on a riser/ })
   await stands.focus()
   await page.keyboard.press('Space')
@@ -63,7 +63,7 @@ test('the card stands upright: without a riser that stops, and it is back in its
 })
 
 test('a supply turned over faces what stands on the other side', async () => {
-  await page.goto('/b/teal/fit')
+  await openAt(page, '/b/teal/fit')
   const turn = page.getByRole('combobox', { name: /How the A1500 M goes in/ })
   await turn.selectOption({ label: 'over: its fan on the other side' })
   await row(/fan of the A1500 M before the tray/i).waitFor({ state: 'attached' })

@@ -57,6 +57,18 @@ test('of two builds that are asked for at once the later is open, whatever began
   expect((await desk.state()).build?.id).toBe('plover')
 })
 
+test('who goes to another build before a change is kept is shown that build, and the change is kept', async () => {
+  const { desk, hand } = await opened()
+  const other = state(await hand.copy('plover', 'Ruff')).build?.id ?? ''
+  await desk.open('plover')
+  const change = hand.run('plover', { do: 'rename', name: 'Dunlin' })
+  const [changed, gone] = await Promise.all([change, desk.open(other)])
+  expect([state(gone).build?.name, (await desk.state()).build?.name]).toEqual(['Ruff', 'Ruff'])
+  // What it did to the plan is not laid over the other build.
+  expect('changed' in changed && changed.changed).toBeNull()
+  expect(state(await desk.open('plover')).build?.name).toBe('Dunlin')
+})
+
 test(
   'a command changes the stored build, answers with its analysis, and can be taken ' +
     'back and done again',

@@ -155,6 +155,7 @@ export class Desk {
 
   /** Does one act: all of it or nothing. `progress` hears how far a long one is. */
   async send(act: Act, progress: Progress = silent): Promise<Answer> {
+    const { open } = this.shown
     // What is dropped on a page that only just opened waits until the store has begun.
     const begun = await this.beginning.begin().catch(() => null)
     if (begun === null) return closed('unknown error')
@@ -165,9 +166,11 @@ export class Desk {
     if (isProblem(prepared)) return prepared
     const done = await this.saving(prepared)
     if (isProblem(done)) return done
-    if (done.build !== null) this.shown.open = done.build
+    // Whoever went to another build meanwhile stays there.
+    if (done.build !== null && this.shown.open === open) this.shown.open = done.build
     const answer = await this.answer(done)
-    return isProblem(answer) || answer.build !== id ? answer : this.compared(answer, before)
+    const isShown = !isProblem(answer) && answer.build === id && answer.state.build?.id === id
+    return isShown ? this.compared(answer, before) : answer
   }
 
   /** The answer with what the act changed in the plan. */

@@ -67,6 +67,9 @@ const toContent = (): void => document.querySelector<HTMLElement>('h1, main')?.f
 watch(
   () => route.path,
   async () => {
+    // What was said of the view before says nothing of the next.
+    showKeys.value = false
+    wordsAreShown.value = false
     await nextTick()
     if (document.activeElement?.closest('[role="toolbar"], input')) return
     document.querySelector<HTMLElement>('h1')?.focus({ preventScroll: true })

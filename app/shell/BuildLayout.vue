@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // One build: the seam on top, the stages at the left, the stage's view beside them.
-import { computed, ref, watch } from 'vue'
+import { computed, onUnmounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { counted } from '../../core/figures/format'
 import { STAGE_LINES } from '../ui/stages'
@@ -32,11 +32,15 @@ watch(
   { immediate: true },
 )
 const stage = ref<HTMLElement>()
+const forget = (): void => {
+  pointer.leave()
+  pointer.chosen = null
+}
+onUnmounted(forget)
 watch(
-  () => route.name,
+  () => [route.name, route.params['build']],
   () => {
-    pointer.leave()
-    pointer.chosen = null
+    forget()
     // Another view begins at its top.
     stage.value?.scrollTo(0, 0)
   },

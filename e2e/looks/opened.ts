@@ -1,7 +1,7 @@
 // What opens: dialogs, menus, rows and folds, and the states of the bench. Nothing is wrong with any of
 // them for anybody.
 import type { Page } from 'playwright-core'
-import { visitor, type Stage } from '../harness'
+import { openAt, visitor, type Stage } from '../harness'
 import { checkerFaults } from './checker'
 import { contrastFaults } from './contrast'
 import { BENCH, VIEWS } from './places'
@@ -184,11 +184,12 @@ export function testOpened(
       const { page, leave } = await visitor(on, { colorScheme })
       const found: Record<string, readonly string[]> = {}
       for (const { name, place, open } of all) {
-        await page.goto(place)
+        await openAt(page, place)
         await page.locator('h1').first().waitFor()
         await untilStill(page)
         await open(page)
         found[name] = await faultsOf(page)
+        await page.keyboard.press('Escape')
       }
       await leave()
       expect(found).toEqual(Object.fromEntries(all.map(({ name }) => [name, []])))
