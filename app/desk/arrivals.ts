@@ -12,6 +12,7 @@ import type { State } from '../../core/parts/kind'
 import { includedWith, nameBeside, type Included } from '../../core/parts/included'
 import { checkPart } from '../../core/shelf/check'
 import { sheetsIn } from '../../core/reader/sheets-in'
+import { timesIn } from '../../core/reader/times'
 import { outcome, type ArrivalChange, type ArrivalLine, type Outcome } from './acts'
 import type { ShelfChange } from './db'
 import type { Edits } from './edits'
@@ -70,7 +71,7 @@ export class Arrivals {
           `“${long.slice(0, 40)}…” is too long for a sheet (${long.length} characters; at most ` +
           `${LONGEST_SHEET}). Paste its specifications only.`,
       }
-    await this.add(sheets.map(sheet => ({ build, text: sheet, part: null, count: 0 })))
+    await this.add(sheets.map(text => ({ build, text, part: null, count: timesIn(text) ?? 0 })))
     return outcome(build)
   }
 

@@ -169,14 +169,13 @@ export class Desk {
     // Whoever went to another build meanwhile stays there.
     if (done.build !== null && this.shown.open === open) this.shown.open = done.build
     const answer = await this.answer(done)
-    const isShown = !isProblem(answer) && answer.build === id && answer.state.build?.id === id
-    return isShown ? this.compared(answer, before) : answer
+    return isProblem(answer) || answer.build !== id ? answer : this.compared(answer, before)
   }
 
-  /** The answer with what the act changed in the plan. */
+  /** The answer with what the act changed in the plan, where that build is still shown. */
   private compared(answer: Exclude<Answer, Problem>, before: Analysis | null): Answer {
-    const after = answer.state.analysis
-    if (!before || !after) return answer
+    const { build, analysis: after } = answer.state
+    if (!before || !after || build?.id !== answer.build) return answer
     return { ...answer, changed: difference(before.horizons.then, after.horizons.then) }
   }
 

@@ -24,6 +24,7 @@ export interface BoardOutline {
         readonly keys?: readonly string[]
         readonly lengths?: readonly string[]
         readonly protocols?: readonly string[]
+        readonly lanes?: number | undefined
         readonly generation?: number | undefined
       }[]
     | null

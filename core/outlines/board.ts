@@ -116,6 +116,7 @@ const m2Of = (m: OneM2, i: number, { edge, depth }: Area) => ({
   keys: m.keys ?? ['M'],
   lengths: m.lengths ?? (m.keys ? ['2230'] : ['2242', '2260', '2280']),
   protocols: m.protocols ?? (m.keys ? [] : ['NVMe']),
+  ...(m.lanes === undefined ? {} : { lanes: m.lanes }),
   ...(m.generation === undefined ? {} : { generation: m.generation }),
   assumed: !m.keys || !m.lengths || !m.protocols,
   rank: i + 1,

@@ -149,7 +149,10 @@ export function readHeaders(s: Statement, notes: Notes): void {
         (_, count: string, pins: string) =>
           `${count}USB ${pins.startsWith('9') || pins === '10' ? 2 : 3} ${pins}-pin`,
       )
-  const phrases = clausesOf(s.value.replace(OTHER_NAME, '$1 or '))
+  const areInside = /\bheaders\b|\binternal\b/i.test(`${s.under} ${s.label}`)
+  const phrases = clausesOf(s.value.replace(OTHER_NAME, '$1 or ')).map(phrase =>
+    areInside ? phrase.replace(BARE_AUDIO, '$1front audio') : phrase,
+  )
   for (const phrase of (/\bUSB\b/i.test(s.label) ? phrases.map(rated) : phrases).flatMap(sorts))
     readPhrase(s, notes, phrase, inLabel)
 }
@@ -161,6 +164,8 @@ function sorts(phrase: string): readonly string[] {
 }
 /** "USB: 1x 19-pin, 2x 9-pin": contacts alone tell the socket. */
 const BY_PINS = /^((?:internal )?\d\s*x?\s*)(9|10|19|20)[- ]?pin\b/i
+/** "Headers: 1x audio". */
+const BARE_AUDIO = /^(\d\s*x\s*)audio$/i
 const RATED = /^(\d\s*x?\s*)(?=(?:5|10|20) ?G)/i
 
 /** "Seven fan headers: CPU_FAN, …": the names behind are theirs. */

@@ -286,7 +286,7 @@ const IN_THE_BOX = oneOf(
 )
 
 function readPlug(s: Statement, notes: Notes, plug: Counted<string>, phrase: string): void {
-  if (!/power|connector|plug|pin/i.test(whole(s)) || isNo(phrase)) return
+  if (!/power|connector|plug|pin|12V-?2x6|12VHPWR/i.test(whole(s)) || isNo(phrase)) return
   if (/\bEPS\b|\bCPU\b/.test(phrase)) {
     notes.doubt(s, { path: `power.${plug.key}`, value: plug.count, unit: 'pcs' }, LIKE_PROCESSORS)
     return

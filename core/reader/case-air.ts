@@ -88,7 +88,7 @@ function readRadiators(s: Statement, notes: Notes, places: readonly WallPart[]):
 /** "2 x 120 mm fan or 240 mm radiator (max. 52 mm thick)": what of it is of which. */
 function partedIn(text: string): { readonly fans: string; readonly radiators: string } {
   const bare = text.replace(/\([^()]*\bthick[^()]*\)/gi, '')
-  const parts = bare.split(/\s+(?:or|and)\s+|\s*[/;]\s+|,\s+/i)
+  const parts = withItsFans(bare.split(/\s+(?:or|and)\s+|\s*[/;]\s+|,\s+/i))
   const [fans, radiators] = [/\bfans?\b/i, /\brad(?:iator)?s?\b/i].map(named =>
     parts.filter(p => named.test(p) && /\d/.test(p)),
   )
@@ -98,6 +98,14 @@ function partedIn(text: string): { readonly fans: string; readonly radiators: st
     ? { fans: fans.join(', '), radiators: radiators.join(', ') }
     : { fans: '', radiators: text }
 }
+
+/** "2 x 120 mm or 2 x 140 mm fans": what is counted and named only behind the next. */
+const withItsFans = (parts: readonly string[]): readonly string[] =>
+  parts.reduceRight<readonly string[]>((behind, part) => {
+    const isBareCount = /^[\s:]*\d\s*x\s*\d{2,3}\s*(?:mm)?\s*$/i.test(part)
+    const isOfFans = isBareCount && /\bfans?\b/i.test(behind[0] ?? '')
+    return [isOfFans ? `${part} fans` : part, ...behind]
+  }, [])
 
 function placesIn(said: Statement): readonly WallPart[] {
   const value = said.value.replace(LETTER, wallOfLetter).replace(OTHER_NAME, wallOfName)

@@ -50,13 +50,18 @@ function readBoards(s: Statement, notes: Notes): void {
   const named = formsIn(whole(s).replace(/ATX(?=[^,;]{0,12}(?:power supply|PSU|PS\/2))/gi, ''))
   const boards = isTheMost(s) ? withSmaller(named) : named
   const aboutBoards =
-    /board|\bM\/B\b|^form(?:at| ?factor)?$|\bcase$/i.test(s.label) ||
+    /board|\bM\/B\b|\bcase$/i.test(s.label) ||
+    OF_FORMS.test(s.label) ||
     /\bboards?\b|tower|case\b/i.test(s.value)
   if (boards.length === 0 || !aboutBoards || notes.has('boards')) return
   if (/power|psu|supply/i.test(s.label)) return
   notes.put(s, 'boards', boards)
   notes.put(s, 'tray.roomX', depthOfBoards(s.value), 'mm')
 }
+
+/** "Form factor support: micro ATX / mini ITX". */
+const OF_FORMS =
+  /^(?:supported |compatible )?form(?:ats?|[- ]?factors?)?(?: (?:supported|support|compatibility))?$/i
 
 const LARGE_TO = new RegExp(
   [

@@ -30,9 +30,22 @@ export function readLiquid(s: Statement, notes: Notes): void {
     notes.put(s, 'liquid.pump.face', fanPlugIn(value))
     notes.put(s, 'liquid.pump.amps', ampsIn(value), 'A')
     notes.put(s, 'liquid.pump.lead', leadIn(s), 'mm')
+    const beside = fansBeside(s)
+    if (beside !== undefined) readFans({ ...s, label: '', value: beside }, notes)
   } else if (/\bfans?\b/i.test(text) && !/radiator(?! fans?\b)/i.test(s.label)) readFans(s, notes)
+  if (NO_FANS.test(text)) notes.put(s, 'liquid.fans', 0, 'pcs')
   if (/USB/i.test(text)) notes.put(s, 'liquid.usb', usbLead(s) ?? !isNo(s.value))
 }
+
+/** A cooler that comes without them; "27 mm without fans" only tells a size. */
+const NO_FANS =
+  /\bno fans\b|\bfans?\b\W*(?:are |is )?(?:not included|sold separately|none\b|bring your own)/i
+
+/** "Radiator with pump block, 3 x 140 mm fans": of a line that is about the pump, what is of the fans. */
+const fansBeside = ({ value }: Statement): string | undefined =>
+  phrasesOf(value).find(
+    phrase => /^\d\s*[x×]\s*\d{2,3}\s*mm\b[^(]*\bfans\b/i.test(phrase) && !/pump/i.test(phrase),
+  )
 
 /** "Radiator with pump block, 3 x 140 mm fans (PWM)": the fans' plug is not the pump's. */
 const withoutFans = ({ label, value }: Statement): string =>
@@ -71,30 +84,27 @@ function readRadiator(s: Statement, notes: Notes): void {
   notes.put(s, 'liquid.thickness', product.values[2], 'mm')
 }
 
-/** "120 x 120 x 25 mm *3". */
+/** "120 x 120 x 25 mm *3", "120 x 120 x 25 mm (3 pcs)". */
 function countBehind({ value }: Statement): number | null {
-  const digit = /mm\s*[x×*]\s*(\d)\s*$/i.exec(value)?.[1]
+  const digit = /mm\s*(?:[x×*]\s*(\d)|\(\s*(\d)\s*(?:pcs|pieces)\.?\s*\))\s*$/i
+    .exec(value)
+    ?.slice(1)
+    .find(Boolean)
   return digit === undefined ? null : Number(digit)
+}
+
+/** How many fans a line counts, of a frame or of none. */
+function manyIn(s: Statement, frame: RegExpExecArray | null): number | null {
+  const spoken = /\bfan count\s*:?\s*(\d)\b/i.exec(s.value) ?? /^(\d) fans\b/i.exec(s.label)
+  if (spoken?.[1]) return Number(spoken[1])
+  if (/number of fans|fan count|fans? included/i.test(s.label)) return leadingCount(s.value)
+  const named = frame ?? /fans?/i.exec(s.value)
+  return named && (countOf(s.value, named) ?? countBehind(s) ?? leadingCount(s.value))
 }
 
 function readFans(s: Statement, notes: Notes): void {
   const frame = /(?<!\d)(80|92|120|140)(?=\s*mm|\s*[x×]\s*\d)/i.exec(s.value)
-  const named = frame ?? /fans?/i.exec(s.value)
-  if (/number of fans|fan count|fans? included/i.test(s.label))
-    notes.put(s, 'liquid.fans', leadingCount(s.value), 'pcs')
-  else if (named)
-    notes.put(
-      s,
-      'liquid.fans',
-      countOf(s.value, named) ?? countBehind(s) ?? leadingCount(s.value),
-      'pcs',
-    )
-  notes.put(
-    s,
-    'liquid.fans',
-    /\bfan count\s*:?\s*(\d)\b/i.exec(s.value)?.slice(1).map(Number)[0],
-    'pcs',
-  )
+  notes.put(s, 'liquid.fans', manyIn(s, frame), 'pcs')
   if (frame?.[1]) notes.put(s, 'liquid.fans.size', frame[1])
   notes.put(s, 'liquid.fans.face', fanPlugIn(s.value))
   notes.put(s, 'liquid.fans.amps', ampsIn(s.value), 'A')

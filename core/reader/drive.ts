@@ -120,8 +120,22 @@ function readProtocol(s: Statement, notes: Notes): void {
   notes.put(s, 'protocol', protocol)
   const isInchSize = /\bU\.[23]\b|\b2\.5 ?(?:"|″|-?inch)/i.test(text)
   if (protocol === 'NVMe' && !isInchSize) notes.put(s, 'm2.generation', generationIn(text))
+  if (!isInchSize) notes.put(s, 'm2.keys', keysIn(text))
   if (protocol === 'USB' && /lead|cable/i.test(text))
     notes.put(s, 'usb', valueIn(s.value, 'mm'), 'mm')
+}
+
+/**
+ * The notch of a stick, where it is named or follows: four lanes reach it only past a single notch
+ * at M, the second one takes the contacts of two away.
+ */
+const keysIn = (text: string): readonly string[] | null => {
+  const named = choiceIn(text, [
+    [/\bB\s?(?:\+|&|and)\s?M\b(?=[- ]?key|\s*$|\s*[,;)])/i, 'B+M'],
+    [/\bM[- ]key\b|\bkey[- ]?M\b/i, 'M'],
+    [/(?:PCI(?:e| Express)|Gen)[\s-]*\d(?:\.\d)?[\s,]*x\s?4\b(?!.*\badd-?in)/i, 'M'],
+  ])
+  return named === null ? null : [named]
 }
 
 function readSpeed(s: Statement, notes: Notes): void {

@@ -1,14 +1,38 @@
 import { readSheet } from './read'
 
 /** What a board's sheet says of its sockets, path by path. */
-const sockets = (...lines: readonly string[]): Readonly<Record<string, unknown>> => {
+const told = (
+  ...lines: readonly string[]
+): readonly (readonly [path: string, value: unknown])[] => {
   const { fields } = readSheet(['Saltpan M motherboard', 'DIMM slots: 4', ...lines].join('\n'), {
     makers: ['Saltpan'],
   })
-  return Object.fromEntries(
-    fields.filter(f => f.path.startsWith('m2')).map(f => [f.path.replace('m2.', ''), f.value]),
-  )
+  return fields
+    .filter(f => f.path.startsWith('m2'))
+    .map(f => [f.path.replace('m2.', ''), f.value] as const)
 }
+const ALL_LANES = 4
+/** As `told`; that all lanes of a stick lead there goes without saying. */
+const sockets = (...lines: readonly string[]): Readonly<Record<string, unknown>> =>
+  Object.fromEntries(
+    told(...lines).filter(([path, value]) => !(path.endsWith('.lanes') && value === ALL_LANES)),
+  )
+
+test('how many lanes lead there, all of them as well', () => {
+  expect(told('2x M.2: M2_1 PCIe 5.0 x4 (2280), M2_2 PCIe 3.0 x2 (2242)')).toEqual(
+    expect.arrayContaining([
+      ['0.lanes', 4],
+      ['1.lanes', 2],
+    ]),
+  )
+  expect(told('M.2 sockets: 2 (1x 5.0 x4, 1x 4.0 x4)')).toEqual(
+    expect.arrayContaining([
+      ['0.lanes', 4],
+      ['1.lanes', 4],
+    ]),
+  )
+  expect(told('M.2: 1x 2280 (PCIe 4.0)')).not.toContainEqual(['0.lanes', expect.anything()])
+})
 
 test('a count, and what the brackets say of all of them', () => {
   expect(sockets('2x M.2 (2280, Gen 4)')).toEqual({

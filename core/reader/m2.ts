@@ -69,9 +69,6 @@ const tells = (own: string): boolean =>
 const nameOf = (text: string): string | undefined =>
   /^\W*M\.?2(?:_(\d)|([A-D])\b)/.exec(text)?.slice(1).find(Boolean)
 
-/** The lanes of a stick: fewer are told. */
-const ALL_LANES = 4
-
 const generationOf = (s: Statement, { own, group }: Socket): number | null =>
   generationIn(own) ??
   bareGeneration(own) ??
@@ -85,12 +82,15 @@ function readSocket(s: Statement, notes: Notes, socket: Socket, n: number): void
   const value = generationOf(s, socket)
   if (isUnsure) notes.doubt(s, { path, value }, 'which of them has which is not said')
   else notes.put(s, path, value)
-  const lanes = /(?:PCI(?:[- ]?Express|e|-E)?|Gen)\s?\d(?:\.\d)?\s*x\s?([124])\b/i.exec(own)?.[1]
-  if (lanes !== undefined && Number(lanes) < ALL_LANES) notes.put(s, `m2.${n}.lanes`, Number(lanes))
+  const lanes = LANES.exec(own)?.[1]
+  if (lanes !== undefined) notes.put(s, `m2.${n}.lanes`, Number(lanes))
   if (/SATA/i.test(own) && /PCI|NVMe/i.test(own))
     notes.put(s, `m2.${n}.protocols`, ['NVMe', 'SATA'])
   if (radio) notes.put(s, `m2.${n}.keys`, ['E'])
 }
+
+const LANES =
+  /(?:(?:PCI(?:[- ]?Express|e|-E)?|Gen)\s?\d(?:\.\d)?|(?<![\d.])[2-7]\.0)\s*x\s?([124])\b/i
 
 const SWITCHES_OFF = oneOf(
   ...[/disable[ds]/, /switched off/, /\boff\b/, /unavailable/, /not available/, /shares?/],

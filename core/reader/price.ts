@@ -2,7 +2,7 @@
 // the sign before, behind, or in letters.
 import type { Notes } from './notes'
 import { oneOf } from './pattern'
-import type { Statement } from './statements'
+import { phrasesOf, type Statement } from './statements'
 
 const LABEL = oneOf(
   ...[/\bprice\b(?!s? (?:history|alarm|per|range))/, /^(?:msrp|rrp|srp|preis|prix|precio)\b/],
@@ -26,8 +26,22 @@ export function amountIn(text: string): number | null {
   return Number(whole.replace(/\D/g, '')) + (cents === undefined ? 0 : Number(cents) / 100)
 }
 
+/** "Price 249 €" in a line of its own. */
+const WITH_ITS_NAME = new RegExp(
+  String.raw`^(?:price|msrp|rrp|srp|preis)\s+(?=(?:${SIGN}\s*)?\d)(?=.*${SIGN})`,
+  'i',
+)
+
 export function readPrice(s: Statement, notes: Notes): void {
   const labelled = LABEL.test(s.label) && !OTHER.test(s.label)
-  const alone = s.label === '' && ALONE.test(s.value.trim())
-  if (labelled || alone) notes.put(s, 'price', amountIn(s.value))
+  const own = s.value.trim()
+  const alone = s.label === '' && (ALONE.test(own) || WITH_ITS_NAME.test(own))
+  if (labelled || alone) notes.put(s, 'price', amountIn(own))
+  else if (s.line === 1) readAtTheEnd(s, notes)
+}
+
+/** "DDR5 kit 2x16GB, height 34 mm, 109 EUR": all in one line, the price last. */
+function readAtTheEnd(s: Statement, notes: Notes): void {
+  const last = phrasesOf(s.value).at(-1) ?? ''
+  if (ALONE.test(last) && last !== s.value.trim()) notes.put(s, 'price', amountIn(last))
 }

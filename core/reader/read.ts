@@ -19,6 +19,7 @@ import { doubtsOf } from './likely'
 import { isContentsLine } from './in-the-box'
 import { readIncludes } from './includes'
 import { readPack } from './pack'
+import { withoutTimes } from './times'
 import { readPrice } from './price'
 import { Notes, type DoubtfulField, type ReadField } from './notes'
 import { sheetOf, type Sheet } from './statements'
@@ -66,7 +67,7 @@ export function readSheet(
     makers = [],
   }: { readonly kind?: PartKind | undefined; readonly makers?: readonly string[] } = {},
 ): Reading {
-  const sheet = sheetOf(text)
+  const sheet = sheetOf(withoutTimes(text))
   if (kind) return readAs(sheet, kind, makers)
   // The words may speak for several kinds: the one that makes most of the lines is right.
   const worth = (one: PartKind, share: number): number => {

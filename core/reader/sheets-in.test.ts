@@ -53,3 +53,13 @@ test('a page with two parts, a rule between them, and talk before and behind', (
     'supply',
   ])
 })
+
+test('a part of another kind is one however little is said of it; a section of a sheet is none', () => {
+  const board = 'Saltpan Creek M5 motherboard\nSocket TERN-2\n4x DDR5\nM.2: 2x PCIe 4.0 x4'
+  const cooler = 'Kelder Spar 120 tower cooler\nHeight 154 mm'
+  const makers = ['Saltpan', 'Kelder']
+  expect(sheetsIn(`${board}\n\n${cooler}`, makers)).toEqual([board, cooler])
+  const pc = 'Saltpan Dune 3 mid tower case\nBoards: ATX\nGPU length: 330 mm'
+  const section = 'CPU cooler\nmax. 162 mm'
+  expect(sheetsIn(`${pc}\n\n${section}`, makers)).toEqual([`${pc}\n\n${section}`])
+})

@@ -3,6 +3,7 @@ import { sheetsOfJson } from './from-json'
 import { kindsOfSheet } from './kinds'
 import { readSheet } from './read'
 import { sheetOf } from './statements'
+import { withoutTimes } from './times'
 
 /** Named choices: how long a title is at most; how many fields make a sheet of a text. */
 const LONGEST_TITLE = 110
@@ -43,7 +44,8 @@ export function sheetsIn(text: string, makers: readonly string[] = []): readonly
   const joined = pieces.reduce<readonly (readonly string[])[]>((sheets, piece) => {
     const before = sheets.at(-1)
     if (!before) return [piece]
-    const isOwn = isSheet(piece, makers) && isSheet(before, makers)
+    const isOwn =
+      (isSheet(piece, makers) && isSheet(before, makers)) || isOther(piece, before, makers)
     return isOwn ? [...sheets, piece] : [...sheets.slice(0, -1), [...before, ...piece]]
   }, [])
   return joined
@@ -56,14 +58,36 @@ export function sheetsIn(text: string, makers: readonly string[] = []): readonly
     .filter(piece => piece !== '')
 }
 
+/** Whether a title begins with a maker that is known. */
+const namesMaker = (title: string, makers: readonly string[]): boolean => {
+  const first = withoutTimes(title.trim()).toLowerCase()
+  return makers.some(m => m !== '' && first.startsWith(m.toLowerCase()))
+}
+
 function isTitle(lines: readonly string[], at: number, makers: readonly string[]): boolean {
-  const line = (lines[at] ?? '').replace(/^#+\s*/, '').trim()
+  const line = withoutTimes((lines[at] ?? '').replace(/^#+\s*/, '').trim())
   const before = lines[at - 1] ?? ''
   const isApart = at === 0 || before.trim() === '' || RULE.test(before)
   if (!isApart || line === '' || LABELLED.test(line) || RULE.test(line)) return false
-  const first = line.toLowerCase()
-  if (makers.some(m => m !== '' && first.startsWith(m.toLowerCase()))) return true
+  if (namesMaker(line, makers)) return true
   return line.length <= LONGEST_TITLE && !/[.!?]$/.test(line) && NAMES_A_KIND.test(line)
+}
+
+/**
+ * Whether a piece is another part than the one before it, however little is said of it: its title
+ * names a maker that is known and its kind, and that is another kind.
+ */
+function isOther(
+  lines: readonly string[],
+  before: readonly string[],
+  makers: readonly string[],
+): boolean {
+  const title = lines.find(l => l.trim() !== '') ?? ''
+  if (!namesMaker(title, makers) || !NAMES_A_KIND.test(title)) return false
+  const [kind, last] = [lines, before].map(
+    piece => readSheet(piece.join('\n').slice(0, LONGEST_LOOKED_AT), { makers }).kind,
+  )
+  return kind !== null && last !== null && kind !== last
 }
 
 /** Whether a piece says enough to be a part of its own. */

@@ -47,7 +47,12 @@ export function sheetOf(text: string): Sheet {
     if (headings.isOne(line, statements.length === 0)) return
     const under = headings.over(line)
     const points = statements.length === 0 ? pointsOf(clean) : null
-    const told = points ?? clean.split(NEXT_LABEL).flatMap(part => part.split(NEXT_SIDE))
+    const told =
+      points ??
+      [NEXT_LABEL, NEXT_SIDE, NEXT_THING].reduce<readonly string[]>(
+        (parts, next) => parts.flatMap(part => part.split(next)),
+        [clean],
+      )
     for (const [label, value] of told.flatMap(entriesOf))
       statements.push({
         label,
@@ -66,6 +71,9 @@ const NEXT_LABEL =
 
 /** "Height: 158 mm, Width: 125 mm": sides one after the other. */
 const NEXT_SIDE = /(?:,|\s\/)\s+(?=(?:height|width|depth|length|thickness)\s*:\s*\d)/i
+
+/** "Height 154 mm, 1 x 120 mm fan": behind a side what is counted is something else. */
+const NEXT_THING = /(?<=^(?:height|width|depth|length|thickness)\b[\s:]+\d[^,]*),\s+(?=\d\s*x\s)/i
 
 /** Named choice: a title with so many more cells behind it is a line of points. */
 const POINTS = 3

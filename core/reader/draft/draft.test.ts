@@ -240,3 +240,32 @@ test('the room behind the tray that a sheet states is the case’s own, not one 
   const { part } = draftOf(readSheet(sheet, { makers: ['Brackwater'] }), 'case', 'x')
   expect(part).toMatchObject({ inner: { behind: { mm: 27, basis: 'spec' } } })
 })
+
+describe('a liquid cooler', () => {
+  const fansOf = (...lines: readonly string[]) => {
+    const reading = readSheet(['Kelder Tarn 360 AIO liquid cooler', ...lines].join('\n'), {
+      makers: ['Kelder'],
+    })
+    const { part, assumed } = draftOf(reading, 'cooler', 'x')
+    const fans = part.kind === 'cooler' ? part.liquid?.fans : undefined
+    return { sizes: fans?.map(f => f.size), isAssumed: assumed.some(a => a.path === 'liquid.fans') }
+  }
+  test('has as many fans as its sheet counts, however it counts them', () => {
+    const three = { sizes: ['120', '120', '120'], isAssumed: false }
+    expect(fansOf('Radiator: 360 mm', 'Fans: 3 x 120 mm')).toEqual(three)
+    expect(fansOf('Radiator: 360 mm', 'Fan dimensions 120 x 120 x 25 mm (3 pcs)')).toEqual(three)
+    expect(fansOf('Radiator with pump block, 3 x 120 mm fans (PWM), size 360 mm')).toEqual(three)
+  })
+  test('without a count it has as many as lie along its radiator, and that is told as assumed', () => {
+    expect(fansOf('Radiator: 360 mm', 'Fan current: 0.16 A')).toEqual({
+      sizes: ['120', '120', '120'],
+      isAssumed: true,
+    })
+  })
+  test('has none where its sheet says so', () => {
+    expect(fansOf('Radiator: 360 mm', 'Fans: not included')).toEqual({
+      sizes: [],
+      isAssumed: false,
+    })
+  })
+})

@@ -53,6 +53,7 @@ export function draftOf(
     part: {
       ...made.part,
       ...given('pack', count(fields, 'pack')),
+      ...given('software', text(fields, 'software')),
       ...includesOf(kind, fields, about),
     },
     marks,
@@ -110,9 +111,17 @@ function byPaths(kind: PartKind, f: Fields, about: About): Made {
   )
   return {
     part: checked.success ? checked.data : (part as Part),
-    assumed: assumed.map(([path]) => [path, 'not stated; as usual until you look'] as const),
+    assumed: [
+      ...assumed.map(([path]) => [path, 'not stated; as usual until you look'] as const),
+      ...(f.has('liquid.radiator') && !f.has('liquid.fans') ? [UNCOUNTED] : []),
+    ],
   }
 }
+
+const UNCOUNTED = [
+  'liquid.fans',
+  'the sheet does not count them; as many as lie along the radiator',
+] as const
 
 /** A new, empty part of a kind, for a form that begins with nothing. */
 export const blankOf = (kind: PartKind, id: string): Draft =>

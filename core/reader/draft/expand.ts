@@ -1,6 +1,7 @@
 // Counts of plugs, sockets and fans become the plugs, sockets and fans of a kind.
 import { CONNECTORS, type PlugFace } from '../../connectors/connectors'
 import type { PartKind } from '../../parts'
+import { RADIATORS, RADIATOR_SIZE } from '../../standards/modules'
 import { count, eachPlug, flag, given, indexed, plugsOf, text, type Fields } from './fields'
 
 /** What was laid into a part so far. */
@@ -119,15 +120,28 @@ const liquidOf = (f: Fields, laid: Laid): object => ({
   radiator: null,
   pump: {},
   ...(laid['liquid'] as object | undefined),
-  ...(flag(f, 'liquid.usb') ? { usb: null } : {}),
-  fans: Array.from({ length: count(f, 'liquid.fans') ?? 0 }, () => ({
-    size: text(f, 'liquid.fans.size') ?? null,
+  ...usbOf(f),
+  fans: Array.from({ length: fansAlong(f) }, () => ({
+    size: text(f, 'liquid.fans.size') ?? radiatorOf(f)?.fan ?? null,
     face: text(f, 'liquid.fans.face') ?? null,
     ...given('amps', count(f, 'liquid.fans.amps')),
     ...given('flow', count(f, 'liquid.fans.flow')),
     ...given('thickness', count(f, 'liquid.fans.thickness')),
   })),
 })
+
+/** A lead, with its length where the sheet says so. */
+const usbOf = (f: Fields): object => {
+  const length = count(f, 'liquid.usb')
+  return length !== null || flag(f, 'liquid.usb') ? { usb: length } : {}
+}
+
+/** Fans on its radiator; a sheet that does not count them means as many as lie along it. */
+const fansAlong = (f: Fields): number => count(f, 'liquid.fans') ?? radiatorOf(f)?.fans ?? 0
+const radiatorOf = (f: Fields) => {
+  const radiator = RADIATORS.find(size => size === text(f, 'liquid.radiator'))
+  return radiator && RADIATOR_SIZE[radiator]
+}
 
 /** How a cable hangs as the sheet has it: to the first plug, from plug to plug, plugs on it. */
 interface Hanging {
