@@ -70,6 +70,7 @@ describe('what asks to be joined', () => {
         refs: ['c/hd', 'c/old'],
         label: 'audio',
         seat: false,
+        sits: false,
       },
     ])
   })

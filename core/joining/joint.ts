@@ -53,6 +53,8 @@ export interface Demand {
   readonly label: string
   /** Whether it is the part's own place, on which all of its leads hang. */
   readonly seat: boolean
+  /** Whether it sits there already when it comes. */
+  readonly sits: boolean
 }
 
 /**
@@ -141,6 +143,7 @@ export function demandsOf(ends: readonly EndOf[]): readonly Demand[] {
       refs: members.map(m => m.ref),
       label: groupOf(first) ?? first.end.label,
       seat: first.end.sex === 'plug' && isMechanical(first.end.face),
+      sits: first.end.sex === 'plug' && first.end.face === 'fan-place' && first.end.role !== null,
     }
   })
 }

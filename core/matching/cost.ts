@@ -32,6 +32,7 @@ export type Need = 'must' | 'should' | 'may'
 interface Unmet {
   readonly need: Need
   readonly seat?: boolean
+  readonly sits?: boolean
 }
 
 const UNMET: Record<Need, Cost> = {
@@ -40,13 +41,17 @@ const UNMET: Record<Need, Cost> = {
   may: [0, 0, 0, 1, 0, 0, 0, 0, 0],
 }
 const UNMET_SEAT: Cost = [1, 1, 0, 0, 0, 0, 0, 0, 0]
+const TURNED_OUT: Cost = [0, 0, 0, 0, 0, 0, 1, 0, 0]
 
 /**
  * What it costs that a demand is not met. Of equally many musts the seats come first: what all of a
- * part hangs on is worth more than one of its leads.
+ * part hangs on is worth more than one of its leads. What sits in its place already goes before what
+ * would have to be put there.
  */
-export const unmetCost = ({ need, seat }: Unmet): Cost =>
-  need === 'must' && seat === true ? UNMET_SEAT : UNMET[need]
+export function unmetCost({ need, seat, sits }: Unmet): Cost {
+  const cost = need === 'must' && seat === true ? UNMET_SEAT : UNMET[need]
+  return sits === true ? add(cost, TURNED_OUT) : cost
+}
 
 /** Two costs made one, part by part. */
 export function combine(a: Cost, b: Cost, both: (a: number, b: number) => number): Cost {

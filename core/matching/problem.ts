@@ -12,6 +12,8 @@ export interface Demand {
   readonly refs: readonly string[]
   /** Whether it is a place for all that hangs on it: met first among equally many musts. */
   readonly seat?: boolean
+  /** Whether it sits in its place already. */
+  readonly sits?: boolean
 }
 
 export interface MatchProblem {

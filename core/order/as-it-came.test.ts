@@ -37,6 +37,17 @@ test('it came at its wall: planned at another, it is put in there', () => {
   expect(wall('floor')?.progress).not.toBe('made')
 })
 
+test.each(['a-fan', 'z-fan'])('where there is one place too few, it stays and %s has none', id => {
+  const part = plover.items.find(i => i.id === FAN)?.part
+  const atTop = change(plover, { do: 'comeFitted', id: FAN, fitted: 'top' })
+  const build = change(atTop, { do: 'addItem', item: { id, part, state: 'have' } })
+  const { joints, findings } = then(build)
+  expect(joints.some(j => j.id.startsWith(`${FAN}/frame~`))).toBe(true)
+  expect(joints.some(j => j.id.startsWith(`${id}/frame~`))).toBe(false)
+  const stops = findings.filter(f => f.verdict === 'stop')
+  expect([...new Set(stops.map(f => f.parts[0]))]).toEqual([id])
+})
+
 test('it takes no time in any build order', () => {
   const minutes = (build: Build): number =>
     orderSchools(build, 'then').find(r => r.school === build.choices.orderSchool)?.minutes ?? 0

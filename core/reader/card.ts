@@ -146,8 +146,12 @@ function putEdge(s: Statement, notes: Notes, size: string | undefined, isTold: b
   } else if (size) notes.put(s, 'size', `x${size}`)
 }
 
+/** A connector whose name looks like two sides. */
+const NAMED_BY_SIDES = /12V-?2[x×]6/gi
+
 function readSize(s: Statement, notes: Notes): void {
-  const size = /outputs?|ports|fans?\b/i.test(s.label) ? null : productIn(s.value, s.label)
+  const value = s.value.replace(NAMED_BY_SIDES, ' ')
+  const size = /outputs?|ports|fans?\b/i.test(s.label) ? null : productIn(value, s.label)
   if (size) readProduct(s, notes, size)
   // With and without its bracket: two sizes, both doubtful.
   const other = size && productIn(s.value.slice(s.value.indexOf(size.words) + size.words.length))

@@ -78,12 +78,22 @@ function readClauses(s: Statement, notes: Notes): void {
 
 function readRadiators(s: Statement, notes: Notes, places: readonly WallPart[]): void {
   for (const { wall, text } of places) {
+    if (onlyFans(s, text)) {
+      readFans(s, notes, wall, text)
+      continue
+    }
     const { fans, radiators } = partedIn(text)
     readRadiator(s, notes, wall, radiators)
     if (fans !== '') readFans(s, notes, wall, fans)
   }
   if (places.length > 0) readMemoryUnder(s, notes)
 }
+
+/** "top 360 radiator, front 3x140 or 3x120": of several walls this one is told by its fans alone. */
+const onlyFans = (s: Statement, text: string): boolean =>
+  !LIQUID.test(`${s.under} ${s.label}`) &&
+  !LIQUID.test(text) &&
+  /\d\s*[x×]\s*(?:80|92|120|140|200)(?!\d)/i.test(text)
 
 /** "2 x 120 mm fan or 240 mm radiator (max. 52 mm thick)": what of it is of which. */
 function partedIn(text: string): { readonly fans: string; readonly radiators: string } {
@@ -99,13 +109,15 @@ function partedIn(text: string): { readonly fans: string; readonly radiators: st
     : { fans: '', radiators: text }
 }
 
-/** "2 x 120 mm or 2 x 140 mm fans": what is counted and named only behind the next. */
-const withItsFans = (parts: readonly string[]): readonly string[] =>
-  parts.reduceRight<readonly string[]>((behind, part) => {
-    const isBareCount = /^[\s:]*\d\s*x\s*\d{2,3}\s*(?:mm)?\s*$/i.test(part)
-    const isOfFans = isBareCount && /\bfans?\b/i.test(behind[0] ?? '')
+/** "2 x 120 mm or 2 x 140 mm fans", "360 radiator / 3x120": what is only counted is fans. */
+function withItsFans(parts: readonly string[]): readonly string[] {
+  const areBeside = parts.some(p => LIQUID.test(p))
+  return parts.reduceRight<readonly string[]>((behind, part) => {
+    const isBareCount = /^[\s:]*\d\s*x\s*(?:80|92|120|140|200)\s*(?:mm)?\s*$/i.test(part)
+    const isOfFans = isBareCount && (areBeside || /\bfans?\b/i.test(behind[0] ?? ''))
     return [isOfFans ? `${part} fans` : part, ...behind]
   }, [])
+}
 
 function placesIn(said: Statement): readonly WallPart[] {
   const value = said.value.replace(LETTER, wallOfLetter).replace(OTHER_NAME, wallOfName)

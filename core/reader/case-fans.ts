@@ -97,6 +97,9 @@ const upToVerb = (value: string): string => {
   return INCLUDED.test(there) ? there : value
 }
 
+/** "front 3x140 or 3x120 (3 included), rear 1x120": of which frame they are is not said. */
+const OF_EITHER =
+  /\d\s*[x×]\s*\d{2,3}\s*(?:or|\/)\s*\d\s*[x×]\s*\d{2,3}(?!\d|\s*mm)[^,;]*\(\d included\)/i
 /** "included x 2" as "2 included". */
 const TURNED = /\b(included|pre-?installed)\s*[x×]\s*(\d)\b/gi
 
@@ -154,7 +157,8 @@ function toldOf(line: Line): readonly Told[] {
       .join(' ')
       .replace(NONE_INCLUDED, ''),
   )
-  if (!isOfFans(s) || !isIncluded || OTHER_THINGS.test(s.label)) return []
+  if (!isOfFans(s) || !isIncluded || OTHER_THINGS.test(s.label) || OF_EITHER.test(s.value))
+    return []
   const some = SOME_OF.exec(s.value)
   const areEach = [...s.value.matchAll(new RegExp(SOME_OF, 'gi'))].length > 1
   const found = someOfThem(

@@ -52,6 +52,7 @@ function readBoards(s: Statement, notes: Notes): void {
   const aboutBoards =
     /board|\bM\/B\b|\bcase$/i.test(s.label) ||
     OF_FORMS.test(s.label) ||
+    (s.label === '' && ONLY_FORMS.test(s.value)) ||
     /\bboards?\b|tower|case\b/i.test(s.value)
   if (boards.length === 0 || !aboutBoards || notes.has('boards')) return
   if (/power|psu|supply/i.test(s.label)) return
@@ -62,6 +63,10 @@ function readBoards(s: Statement, notes: Notes): void {
 /** "Form factor support: micro ATX / mini ITX". */
 const OF_FORMS =
   /^(?:supported |compatible )?form(?:ats?|[- ]?factors?)?(?: (?:supported|support|compatibility))?$/i
+
+/** "ATX, mATX, mITX" in a line of its own. */
+const ONLY_FORMS =
+  /^(?:(?:E-?|micro[- ]?|m-?|mini[- ]?|µ|u)?(?:ATX|ITX)(?:\s*[,/&+]\s*|\s+(?:and|or)\s+|$)){2,}$/i
 
 const LARGE_TO = new RegExp(
   [

@@ -33,7 +33,8 @@ const BLOCK = /^(?:water ?|cooling |pump |cpu )*(?:block|pump head|cold ?plate)\
 const FITS = /\b(?:for|fits|supports)\b|socket/i
 
 function readSockets(s: Statement, notes: Notes): void {
-  const about = /socket|compatib|suitable|^(?:for|fits)$|mount|support/i.test(s.label)
+  const isList = s.label === '' && ONLY_SOCKETS.test(s.value)
+  const about = isList || /socket|compatib|suitable|^(?:for|fits)$|mount|support/i.test(s.label)
   const inText = s.label === '' && FITS.test(s.value)
   if ((!about && !inText) || isRemark(s)) return
   const own = about ? s.value : s.value.slice(s.value.search(FITS))
@@ -41,6 +42,9 @@ function readSockets(s: Statement, notes: Notes): void {
   const sockets = socketsIn(own.replace(BRACKETS, '')).filter(socket => !apart.includes(socket))
   if (sockets.length > 0) notes.put(s, 'sockets', sockets)
 }
+
+/** "TERN-2/3, KNOT-6" in a line of its own. */
+const ONLY_SOCKETS = /^(?:[A-Z]{2,}[- ]?\d+[A-Z]?(?:\/\d+)*(?:\s*[,/&+]\s*|$)){2,}$/
 
 const BRACKETS = /\([^()]*\)/g
 /** "TERN-2, TERN-3, not TERN-1". */

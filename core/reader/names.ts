@@ -1,5 +1,6 @@
 // What a part is called and who makes it: by labels, else from the title.
 import type { Notes } from './notes'
+import { isName } from './part-list'
 import { oneOf, only, opening } from './pattern'
 import type { Sheet, Statement } from './statements'
 
@@ -86,7 +87,8 @@ const NAME_LABEL = only(
 /** Labels that name a part only in the first line of its sheet. */
 const TITLE_LABEL = only(
   ...[/graphics(?: card)?/, /drive/, /SSD/, /HDD/, /board/, /mother ?board/, /mainboard/],
-  ...[/cooler/, /fan/, /memory/, /kit/, /PSU/, /power supply/, /chassis/, /hub/, /strip/],
+  ...[/cooler/, /(?:case )?fans?/, /memory/, /kit/, /RAM/, /PSU/, /power supply/, /chassis/],
+  ...[/hub/, /strip/],
 )
 /** Labels under which a word is a name only with a known maker before it. */
 const KIND_LABEL = only(/cpu/, /processor/, /gpu/, /case/)
@@ -138,7 +140,10 @@ function readLabelled(s: Statement, notes: Notes, { kind, makers }: Naming): voi
   const title = MODEL_LABEL.test(s.label)
     ? calledIn(s.value, makers)
     : titleOf(s.value, kind, makers)
-  if (title.maker === null && KIND_LABEL.test(s.label)) return
+  if (title.maker === null && KIND_LABEL.test(s.label)) {
+    if (s.line === 1 && isName(s.value)) guessNames(s, notes, title)
+    return
+  }
   notes.put(s, 'maker', title.maker)
   if (title.model !== '') notes.put(s, 'model', title.model)
 }

@@ -1,6 +1,7 @@
 // A pasted text as the sheets in it: several one after the other, a page with two parts.
 import { sheetsOfJson } from './from-json'
 import { kindsOfSheet } from './kinds'
+import { partsListed } from './part-list'
 import { readSheet } from './read'
 import { sheetOf } from './statements'
 import { withoutTimes } from './times'
@@ -37,6 +38,9 @@ export function sheetsIn(text: string, makers: readonly string[] = []): readonly
   const listed = sheetsOfJson(text)
   if (listed) return listed
   const lines = text.replace(/\r\n?/g, '\n').split('\n')
+  const listing = partsListed(lines)
+  if (listing.length > 0)
+    return listing.map((from, n) => wordsOf(lines.slice(from, listing[n + 1])))
   const starts = lines.flatMap((_, i) => (isTitle(lines, i, makers) ? [i] : []))
   const pieces = [0, ...starts.filter(i => i > 0)].map((from, n, all) =>
     lines.slice(from, all[n + 1] ?? lines.length),
@@ -48,15 +52,14 @@ export function sheetsIn(text: string, makers: readonly string[] = []): readonly
       (isSheet(piece, makers) && isSheet(before, makers)) || isOther(piece, before, makers)
     return isOwn ? [...sheets, piece] : [...sheets.slice(0, -1), [...before, ...piece]]
   }, [])
-  return joined
-    .map(piece =>
-      piece
-        .filter(line => !RULE.test(line))
-        .join('\n')
-        .trim(),
-    )
-    .filter(piece => piece !== '')
+  return joined.map(wordsOf).filter(piece => piece !== '')
 }
+
+const wordsOf = (piece: readonly string[]): string =>
+  piece
+    .filter(line => !RULE.test(line))
+    .join('\n')
+    .trim()
 
 /** Whether a title begins with a maker that is known. */
 const namesMaker = (title: string, makers: readonly string[]): boolean => {

@@ -3,7 +3,7 @@
 /** "2 x 8-pin" counts sockets: behind the count of a part its name begins. */
 const TIMES = new RegExp(
   [
-    String.raw`^\s*(?:[-•*]\s+)?(\d{1,2})\s*(?:x|×|pcs\.?|pieces)\s+`,
+    String.raw`(?<=^\s*(?:[-•*]\s+)?(?:[A-Za-z][A-Za-z ]{1,17}:\s+)?)(\d{1,2})\s*(?:x|×|pcs\.?|pieces)\s+`,
     String.raw`(?!(?:U?R?DIMM|DDR|SATA|USB|M\.2|PCI|HDMI|DisplayPort|LAN|RJ|EPS|ATX|Molex|Type)\b)`,
     String.raw`(?=[A-Z][A-Za-z])`,
   ].join(''),

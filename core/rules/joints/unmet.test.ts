@@ -10,6 +10,7 @@ const demand: Demand = {
   refs: [endRef('fan', 'lead')],
   label: 'lead',
   seat: false,
+  sits: false,
 }
 const judged = (isProved: boolean) =>
   judgeUnmet({
