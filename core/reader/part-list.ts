@@ -45,7 +45,7 @@ export const isName = (value: string): boolean => {
 }
 
 /** Which sort of part a line of such a list names; null where it names none. */
-function namedIn(line: string): string | null {
+export function namedIn(line: string): string | null {
   const [, label = '', value = ''] = ENTRY.exec(line) ?? []
   const [kind] = Object.entries(CALLED).find(([, word]) => word.test(label.trim())) ?? []
   return kind !== undefined && isName(value) ? kind : null

@@ -1,5 +1,7 @@
 // Several sheets in one paste are told apart; one sheet stays one, whatever stands in it.
 import fc from 'fast-check'
+import { at } from '../collections/at'
+import { chance } from '../test-helpers/random-builds'
 import { MAKERS, sheets } from '../test-helpers/sheets'
 import { runs } from '../test-helpers/runs'
 import { readSheet } from './read'
@@ -7,9 +9,46 @@ import { sheetsIn } from './sheets-in'
 
 const all = [...sheets('seen'), ...sheets('kept')]
 
-test('one sheet stays one', () => {
-  const split = all.filter(s => sheetsIn(s.text, MAKERS).length !== 1).map(s => s.name)
+test.each([
+  ['known', MAKERS],
+  ['unknown', []],
+])('one sheet stays one, its maker %s', (_, makers) => {
+  const split = all.filter(s => sheetsIn(s.text, makers).length !== 1).map(s => s.name)
   expect(split).toEqual([])
+})
+
+/** Named choices: of so many pairs; so many begin with a line that may be a title. */
+const PAIRS = runs(200)
+const TOLD_APART = 0.85
+test.each([
+  ['known', MAKERS],
+  ['unknown', []],
+])(
+  'two of all sorts, one after the other, makers %s: mostly told apart, and no line is lost',
+  (_, makers) => {
+    const next = chance(11)
+    const one = () => at(all, Math.floor(next() * all.length)).text.trim()
+    const words = (text: string): string => text.replace(/\s+/g, ' ').trim()
+    const pairs = Array.from({ length: PAIRS }, () => [one(), one()] as const)
+    const apart = pairs.filter(([first, second]) => {
+      const pieces = sheetsIn(`${first}\n\n${second}`, makers)
+      expect(words(pieces.join(' ')).length).toBeGreaterThan(
+        0.9 * words(`${first} ${second}`).length,
+      )
+      return pieces.length === 2 && pieces[1]?.startsWith(second.slice(0, 20))
+    })
+    expect(apart.length / PAIRS).toBeGreaterThan(TOLD_APART)
+  },
+)
+
+test('two of one kind are told apart by what they say otherwise; a section that repeats is none', () => {
+  const drives = ['Tarn Pond 870 1TB', 'Merlin Noon 5 2TB'].map(
+    (name, i) =>
+      `${name}\nM.2 2280 SSD, PCIe ${4 + i}.0 x4\nCapacity: ${1 + i} TB\nRead: ${7000 * (1 + i)} MB/s`,
+  )
+  expect(sheetsIn(drives.join('\n\n'))).toEqual(drives)
+  const again = `${drives[0] ?? ''}\n\nPond 870 1TB at a glance\nM.2 2280 SSD, PCIe 4.0 x4\nCapacity: 1 TB`
+  expect(sheetsIn(again)).toHaveLength(1)
 })
 
 test('sheets one after the other, held apart by an empty line, are as many and of the same kinds', () => {

@@ -2,104 +2,138 @@
 import { sheetsOfJson } from './from-json'
 import { kindsOfSheet } from './kinds'
 import { partsListed } from './part-list'
-import { readSheet } from './read'
+import { readSheet, type Reading } from './read'
 import { sheetOf } from './statements'
 import { withoutTimes } from './times'
+import { isNameLine, isTitle, mayBeTitle, NAMES_A_KIND, namesMaker, RULE } from './titles'
 
-/** Named choices: how long a title is at most; how many fields make a sheet of a text. */
-const LONGEST_TITLE = 110
+/** Named choice: how many fields make a sheet of a text. */
 const FEWEST_FIELDS = 3
 /** What stands outside is told by what it does and by its plug. */
 const FEWEST_OF_A_DEVICE = 2
 /** Named choice: what is longer is a sheet of its own without being read for it, characters. */
 const LONGEST_LOOKED_AT = 20_000
-/** A row of signs that holds two texts apart. */
-const RULE = /^\s*(?:[-=_*~#·•]\s?){3,}\s*$/
-/** A line that says something under a name of its own is no title. */
-const LABELLED = /^[^:|\t]{1,48}(?::\s|[|\t])|\S {3,}\S|\.{3,}/
-/** What titles call a part. */
-const NAMES_A_KIND = new RegExp(
-  [
-    String.raw`\b(?:mother ?board|mainboard|mid|full|mini|midi|tower|case|chassis|processor|CPU|`,
-    String.raw`cooler|memory|kit|graphics|video card|card|SSD|HDD|hard (?:disk|drive)|drive|`,
-    String.raw`power supply|PSU|fans?|hub|controller|LED strip|strip|DDR\d|NVMe|`,
-    String.raw`monitor|display|keyboard|mouse|headset|headphones|speakers|printer)\b`,
-  ].join(''),
-  'i',
-)
+/** Named choice: a page with more lines that may be titles is searched for those that surely are. */
+const MOST_TITLES = 60
+
+type Lines = readonly string[]
 
 /**
  * Takes a text apart into sheets, in their order; one sheet stays one. A new one begins at a title
- * behind an empty line or a rule: a line that names a maker that is known or a kind of part, and
- * under which enough of a part is said. What is said of no part goes with what stands before it, so
- * that nothing is lost.
+ * behind an empty line or a rule: a line that names a maker that is known or a kind of part, or one
+ * that may be a title, and under which enough of another part is said. What is said of no part goes
+ * with what stands before it, so that nothing is lost.
  */
-export function sheetsIn(text: string, makers: readonly string[] = []): readonly string[] {
+export function sheetsIn(text: string, makers: Lines = []): Lines {
   const listed = sheetsOfJson(text)
   if (listed) return listed
   const lines = text.replace(/\r\n?/g, '\n').split('\n')
   const listing = partsListed(lines)
   if (listing.length > 0)
     return listing.map((from, n) => wordsOf(lines.slice(from, listing[n + 1])))
-  const starts = lines.flatMap((_, i) => (isTitle(lines, i, makers) ? [i] : []))
+  const starts = startsIn(lines, makers)
   const pieces = [0, ...starts.filter(i => i > 0)].map((from, n, all) =>
     lines.slice(from, all[n + 1] ?? lines.length),
   )
-  const joined = pieces.reduce<readonly (readonly string[])[]>((sheets, piece) => {
-    const before = sheets.at(-1)
-    if (!before) return [piece]
-    const isOwn =
-      (isSheet(piece, makers) && isSheet(before, makers)) || isOther(piece, before, makers)
-    return isOwn ? [...sheets, piece] : [...sheets.slice(0, -1), [...before, ...piece]]
-  }, [])
-  return joined.map(wordsOf).filter(piece => piece !== '')
+  return joined(pieces, makers)
+    .map(wordsOf)
+    .filter(piece => piece !== '')
 }
 
-const wordsOf = (piece: readonly string[]): string =>
+const wordsOf = (piece: Lines): string =>
   piece
     .filter(line => !RULE.test(line))
     .join('\n')
     .trim()
 
-/** Whether a title begins with a maker that is known. */
-const namesMaker = (title: string, makers: readonly string[]): boolean => {
-  const first = withoutTimes(title.trim()).toLowerCase()
-  return makers.some(m => m !== '' && first.startsWith(m.toLowerCase()))
+/** The lines at which a sheet may begin. */
+function startsIn(lines: Lines, makers: Lines): readonly number[] {
+  const apart = lines.flatMap((raw, at) => {
+    const before = lines[at - 1] ?? ''
+    const isApart = at === 0 || before.trim() === '' || RULE.test(before)
+    const line = titleOf([raw])
+    return isApart && line !== '' ? [{ at, line }] : []
+  })
+  const sure = apart.filter(({ line }) => isTitle(line, makers))
+  const all = apart.filter(({ line }) => isTitle(line, makers) || mayBeTitle(line))
+  return (all.length > MOST_TITLES ? sure : all).map(({ at }) => at)
+}
+/** The title of a piece: its first line that says something, without a count before it. */
+const titleOf = (lines: Lines): string =>
+  withoutTimes((lines.find(l => l.trim() !== '') ?? '').replace(/^#+\s*/, '').trim())
+
+/** A sheet as far as it was laid together, and what is said of it. */
+interface Begun {
+  readonly lines: Lines
+  readonly reading: Reading | null
 }
 
-function isTitle(lines: readonly string[], at: number, makers: readonly string[]): boolean {
-  const line = withoutTimes((lines[at] ?? '').replace(/^#+\s*/, '').trim())
-  const before = lines[at - 1] ?? ''
-  const isApart = at === 0 || before.trim() === '' || RULE.test(before)
-  if (!isApart || line === '' || LABELLED.test(line) || RULE.test(line)) return false
-  if (namesMaker(line, makers)) return true
-  return line.length <= LONGEST_TITLE && !/[.!?]$/.test(line) && NAMES_A_KIND.test(line)
+/** Pieces that are no sheet of their own are laid to the one before them. */
+function joined(pieces: readonly Lines[], makers: Lines): readonly Lines[] {
+  const sheets: Begun[] = []
+  pieces.forEach((lines, n) => {
+    const piece = { lines, reading: readingOf(lines, makers) }
+    const before = sheets.at(-1)
+    if (!before || beginsAnew(piece, before, { next: pieces[n + 1], makers })) sheets.push(piece)
+    else sheets[sheets.length - 1] = laidTo(before, piece, makers)
+  })
+  return sheets.map(({ lines }) => lines)
 }
 
-/**
- * Whether a piece is another part than the one before it, however little is said of it: its title
- * names a maker that is known and its kind, and that is another kind.
- */
-function isOther(
-  lines: readonly string[],
-  before: readonly string[],
-  makers: readonly string[],
-): boolean {
-  const title = lines.find(l => l.trim() !== '') ?? ''
-  if (!namesMaker(title, makers) || !NAMES_A_KIND.test(title)) return false
-  const [kind, last] = [lines, before].map(
-    piece => readSheet(piece.join('\n').slice(0, LONGEST_LOOKED_AT), { makers }).kind,
-  )
-  return kind !== null && last !== null && kind !== last
+interface Beside {
+  readonly next: Lines | undefined
+  readonly makers: Lines
+}
+/** A title may be parted from what is said below it by a section that looks like a title. */
+function beginsAnew(piece: Begun, before: Begun, { next, makers }: Beside): boolean {
+  if (isOwn(piece, before, makers)) return true
+  if (next === undefined || piece.reading === null || isEnough(piece.reading)) return false
+  const lines = [...piece.lines, ...next]
+  return isOwn({ lines, reading: readingOf(lines, makers) }, before, makers)
 }
 
-/** Whether a piece says enough to be a part of its own. */
-function isSheet(lines: readonly string[], makers: readonly string[]): boolean {
+/** What was enough for a sheet stays that, whatever is laid to it. */
+function laidTo(before: Begun, piece: Begun, makers: Lines): Begun {
+  const lines = [...before.lines, ...piece.lines]
+  const isKnown = before.reading === null || isEnough(before.reading)
+  return { lines, reading: isKnown ? before.reading : readingOf(lines, makers) }
+}
+
+/** Whether a piece is a sheet of its own beside the one before it. */
+function isOwn(piece: Begun, before: Begun, makers: Lines): boolean {
+  const [own, other] = [piece.reading, before.reading]
+  if (own === null || other === null) return true
+  if (own.kind === null || other.kind === null) return false
+  const title = titleOf(piece.lines)
+  const isElse = own.kind !== other.kind
+  if (isElse && namesMaker(title, makers) && NAMES_A_KIND.test(title)) return true
+  if (!isEnough(own) || !isEnough(other)) return false
+  return isTitle(title, makers) || isElse || isSaidAnew(own, other, title)
+}
+
+/** What is said of a piece; null for one that is too long to be read for it. */
+function readingOf(lines: Lines, makers: Lines): Reading | null {
   const text = lines.join('\n')
-  if (text.length > LONGEST_LOOKED_AT) return true
-  if (kindsOfSheet(sheetOf(text), makers).length === 0) return false
-  const { kind, fields } = readSheet(text, { makers })
-  const enough = kind === 'device' ? FEWEST_OF_A_DEVICE : FEWEST_FIELDS
-  return kind !== null && fields.filter(f => !NAMES.includes(f.path)).length >= enough
+  if (text.length > LONGEST_LOOKED_AT) return null
+  const reading = readSheet(text, { makers })
+  return kindsOfSheet(sheetOf(text), makers).length > 0 ? reading : { ...reading, kind: null }
 }
-const NAMES: readonly string[] = ['maker', 'model', 'price']
+
+/** Whether enough is said for a part of its own. */
+function isEnough({ kind, fields }: Reading): boolean {
+  if (kind === null) return false
+  const enough = kind === 'device' ? FEWEST_OF_A_DEVICE : FEWEST_FIELDS
+  return fields.filter(f => !NAMES.includes(f.path)).length >= enough
+}
+const NAMES: Lines = ['maker', 'model', 'price']
+
+/** Named choice: so many figures that are others make another part of one kind. */
+const OTHERWISE = 2
+/** Another part of the same kind: it is named anew, or says of the same things something else. */
+function isSaidAnew(own: Reading, other: Reading, title: string): boolean {
+  const said = new Map(other.fields.map(f => [f.path, JSON.stringify(f.value)]))
+  const anew = own.fields.filter(
+    f => said.has(f.path) && said.get(f.path) !== JSON.stringify(f.value),
+  )
+  return anew.length >= (isNameLine(title) ? 1 : OTHERWISE)
+}
