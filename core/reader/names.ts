@@ -3,6 +3,7 @@ import type { Notes } from './notes'
 import { isName } from './part-list'
 import { oneOf, only, opening } from './pattern'
 import type { Sheet, Statement } from './statements'
+import { withoutTimes } from './times'
 
 /** What a part is called where a text says it. */
 interface Title {
@@ -139,7 +140,7 @@ function readLabelled(s: Statement, notes: Notes, { kind, makers }: Naming): voi
   if (!NAME_LABEL.test(s.label) && !(s.line === 1 && TITLE_LABEL.test(s.label))) return
   const title = MODEL_LABEL.test(s.label)
     ? calledIn(s.value, makers)
-    : titleOf(s.value, kind, makers)
+    : titleOf(withoutTimes(s.value), kind, makers)
   if (title.maker === null && KIND_LABEL.test(s.label)) {
     if (s.line === 1 && isName(s.value)) guessNames(s, notes, title)
     return

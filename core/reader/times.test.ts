@@ -19,3 +19,10 @@ test('what a part has so many of is no count of the part', () => {
   expect(timesIn('2x16GB DDR5 kit')).toBeNull()
   expect(timesIn('Breeze 120')).toBeNull()
 })
+
+test('a list of headers keeps its counts', () => {
+  const line = 'Headers: 1 x CPU fan, 2 x system fan, 1 x front audio, 1 x COM'
+  const { fields, doubtful } = readSheet(line)
+  expect(timesIn(line)).toBeNull()
+  for (const { words } of [...fields, ...doubtful]) expect(line).toContain(words)
+})
