@@ -3,7 +3,7 @@
 import type { DeskState } from '../desk/acts'
 
 /** Builds that a person worked on, by their ids. */
-type Remembered = Readonly<Record<string, string>>
+export type Remembered = Readonly<Record<string, string>>
 type Place = Pick<Storage, 'getItem' | 'setItem'>
 
 const KEY = 'juntura-kept'
@@ -12,11 +12,13 @@ const NAMES = 3
 
 /** Looks at what the store holds: at the first look whether it was emptied, then remembers it. */
 export function looking(tell: (sentence: string) => void, place: Place | null) {
+  // Read before the store is: what another window keeps between the two is in neither of them.
+  const before = place ? rememberedIn(place) : {}
   let wasEmptied: boolean | null = null
   return (state: DeskState): void => {
     if (!place) return
     if (wasEmptied === null) {
-      const sentence = emptied(state, place)
+      const sentence = emptied(state, before)
       wasEmptied = sentence !== null
       if (sentence !== null) tell(sentence)
     }
@@ -47,8 +49,7 @@ export function remember(state: DeskState, place: Place): void {
 }
 
 /** What to say where nothing of what was remembered is there any more; null where all is well. */
-export function emptied(state: DeskState, place: Place): string | null {
-  const before = rememberedIn(place)
+export function emptied(state: DeskState, before: Remembered): string | null {
   const names = Object.values(before)
   if (names.length === 0 || ownOf(state).some(b => b.id in before)) return null
   const named = names.slice(0, NAMES).join(', ')
@@ -59,7 +60,8 @@ export function emptied(state: DeskState, place: Place): string | null {
   )
 }
 
-function rememberedIn(place: Place): Remembered {
+/** What was kept when it was last remembered. */
+export function rememberedIn(place: Place): Remembered {
   try {
     const found: unknown = JSON.parse(place.getItem(KEY) ?? '{}')
     const entries = typeof found === 'object' && found !== null ? Object.entries(found) : []
