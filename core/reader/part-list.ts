@@ -28,7 +28,7 @@ const NO_NAME = new RegExp(
   [
     String.raw`^(?:sockets?|supports?|supported|up to|max(?:imum)?|min(?:imum)?|dual|single|quad|for|yes|no`,
     String.raw`|none|integrated|onboard|DDR\d|U?R?DIMM|SATA|M\.2|NVMe|PCI|USB|HDMI|DisplayPort`,
-    String.raw`|PWM|RPM|front|rear|top|bottom|included|optional|see|not|all|any|intel|steel|black|white)\b`,
+    String.raw`|PWM|RPM|front|rear|top|bottom|included|optional|see|not|all|any|steel|black|white)\b`,
   ].join(''),
   'i',
 )
