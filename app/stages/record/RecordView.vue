@@ -105,7 +105,7 @@ h2 {
 }
 .sheet li {
   display: grid;
-  grid-template-columns: 132px 1fr auto;
+  grid-template-columns: minmax(max-content, 168px) 1fr auto;
   gap: 12px;
   padding: 6px 12px;
   border-top: 1px solid var(--line);
@@ -135,7 +135,7 @@ h2 {
 }
 .log li {
   display: grid;
-  grid-template-columns: 132px 1fr;
+  grid-template-columns: minmax(max-content, 168px) 1fr;
   gap: 10px;
   padding: 4px 0;
   border-top: 1px solid var(--line);
