@@ -62,7 +62,7 @@ test('what was lost is remembered until something is kept again', () => {
   expect(told).toHaveLength(2)
 })
 
-test('what another window keeps while this one opens is not missed', () => {
+test('what another window keeps while this one opens is no loss', () => {
   const there = place()
   const told: string[] = []
   const look = looking(sentence => told.push(sentence), there)

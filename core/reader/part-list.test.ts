@@ -41,6 +41,16 @@ test('every part is one, of the kind that stands before it', () => {
   expect(pieces.map(timesIn)).toEqual([null, null, null, null, null, 3])
 })
 
+test('nothing that stands around a list is lost', () => {
+  expect(pieces[0]).toContain('My build list')
+  const fan = 'Gust Larch 120 case fan\nSize: 120 x 120 x 25 mm\nPlug: 4-pin PWM\nCurrent: 0.2 A'
+  const around = sheetsIn(`${fan}\n\n${LIST}\n\n${fan}`)
+  // What is said of no part goes with what stands before it.
+  expect(around[0]).toBe(`${fan}\n\nMy build list`)
+  expect(around.at(-1)).toBe(fan)
+  expect(around).toHaveLength(pieces.length + 2)
+})
+
 test('what stands behind the word for a part is what it is called, doubtful without a known maker', () => {
   expect([valueOf(0, 'maker'), valueOf(0, 'model')]).toEqual(['Zephyr', 'Works Harrier 5'])
   expect(readings[0]?.fields.some(f => f.path === 'model')).toBe(false)

@@ -25,19 +25,33 @@ type Lines = readonly string[]
  * with what stands before it, so that nothing is lost.
  */
 export function sheetsIn(text: string, makers: Lines = []): Lines {
-  const listed = sheetsOfJson(text)
-  if (listed) return listed
+  const data = sheetsOfJson(text)
+  if (data) return data
   const lines = text.replace(/\r\n?/g, '\n').split('\n')
   const listing = partsListed(lines)
-  if (listing.length > 0)
-    return listing.map((from, n) => wordsOf(lines.slice(from, listing[n + 1])))
+  const pieces = listing.length > 0 ? listed(lines, listing, makers) : [lines]
+  return pieces
+    .flatMap(piece => apart(piece, makers))
+    .map(wordsOf)
+    .filter(piece => piece !== '')
+}
+
+/** The parts of a list; what stands before the first is a sheet of its own, or goes with that one. */
+function listed(lines: Lines, listing: readonly number[], makers: Lines): readonly Lines[] {
+  const [first = [], ...others] = listing.map((from, n) => lines.slice(from, listing[n + 1]))
+  const before = lines.slice(0, listing[0])
+  const reading = readingOf(before, makers)
+  const isSheet = reading === null || isEnough(reading)
+  return isSheet ? [before, first, ...others] : [[...first, ...before], ...others]
+}
+
+/** Sheets one below the other. */
+function apart(lines: Lines, makers: Lines): readonly Lines[] {
   const starts = startsIn(lines, makers)
   const pieces = [0, ...starts.filter(i => i > 0)].map((from, n, all) =>
     lines.slice(from, all[n + 1] ?? lines.length),
   )
   return joined(pieces, makers)
-    .map(wordsOf)
-    .filter(piece => piece !== '')
 }
 
 const wordsOf = (piece: Lines): string =>
@@ -48,14 +62,14 @@ const wordsOf = (piece: Lines): string =>
 
 /** The lines at which a sheet may begin. */
 function startsIn(lines: Lines, makers: Lines): readonly number[] {
-  const apart = lines.flatMap((raw, at) => {
+  const possible = lines.flatMap((raw, at) => {
     const before = lines[at - 1] ?? ''
     const isApart = at === 0 || before.trim() === '' || RULE.test(before)
     const line = titleOf([raw])
     return isApart && line !== '' ? [{ at, line }] : []
   })
-  const sure = apart.filter(({ line }) => isTitle(line, makers))
-  const all = apart.filter(({ line }) => isTitle(line, makers) || mayBeTitle(line))
+  const sure = possible.filter(({ line }) => isTitle(line, makers))
+  const all = possible.filter(({ line }) => isTitle(line, makers) || mayBeTitle(line))
   return (all.length > MOST_TITLES ? sure : all).map(({ at }) => at)
 }
 /** The title of a piece: its first line that says something, without a count before it. */

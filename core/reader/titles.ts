@@ -67,7 +67,7 @@ const HEADS = new RegExp(
 const AT_ONCE = new RegExp(String.raw`^[A-Z][\w'&-]+ [A-Z\d].{0,40}?${NAMES_A_KIND.source}`)
 
 /** "The Estuary Z4 is a full-size ATX motherboard." */
-const SENTENCE = /^(?:the|meet the|our new|this)\s.*\b[A-Z]/i
+const SENTENCE = /^(?:The|Meet the|Our new|This)\s.*\b[A-Z]/
 
 /** Whether a line may be the title of a sheet, should what stands below it be one. */
 export function mayBeTitle(line: string): boolean {
