@@ -1,6 +1,6 @@
 // What a part is called and who makes it: by labels, else from the title.
 import type { Notes } from './notes'
-import { isName } from './part-list'
+import { isName } from './called'
 import { oneOf, only, opening } from './pattern'
 import type { Sheet, Statement } from './statements'
 import { withoutTimes } from './times'

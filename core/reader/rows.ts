@@ -3,11 +3,10 @@
 
 import { linesOfJson } from './from-json'
 import { inEnglish } from './in-english'
+import { withoutMarks } from './markup'
 import { wordNumber } from './things'
 
 export const BULLET = /^\s*(?:[•·▪‣–—]|-(?=\s)|\*(?=\s)|>\s)\s*/
-
-const BOLD = /(\*\*|__)(?=\S)([^*_]+)(?<=\S)\1/g
 
 /** Two spaces before a unit, as a scan has them. */
 const SCATTERED_UNIT = /(?<=\d) {2,}(?=(?:mm|cm|in|kg|g|W|A|mA|V|GB|TB|MB\/s|MT\/s|MHz)\b)/g
@@ -126,7 +125,7 @@ export function rowsOf(pasted: string): Rows {
     .replace(/[\u00a0\u2009\u202f]/g, ' ')
     .split('\n')
   const lines = joined(
-    separated(written.map(l => inEnglish(l.replace(BOLD, '$2').replace(/×/g, 'x')))),
+    separated(written.map(l => inEnglish(withoutMarks(l).replace(/×/g, 'x')))),
   )
   const own = (at: number): string => (asTyped[at] ?? '').trim().replace(BULLET, '')
   const below = (at: number): number => written.findIndex((l, i) => i > at && l.trim() !== '')

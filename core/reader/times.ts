@@ -1,4 +1,5 @@
-// How many of a part a list has: "3x Breeze 120 PWM fan" before its title, or behind the word for it.
+// How many of a part a list has: "3x Breeze 120 PWM fan" before its title, behind the word for it, in a
+// line below ("Quantity: 3").
 
 /** "2 x 8-pin" counts sockets: behind the count of a part its name begins. */
 const COUNT = [
@@ -9,14 +10,24 @@ const COUNT = [
 const BEFORE_A_TITLE = new RegExp(String.raw`^\s*(?:[-•*]\s+)?${COUNT}`)
 /** "Fans: 3x Gust 140": of what a machine may have several of. */
 const BEHIND_ITS_WORD = new RegExp(
-  String.raw`^\s*(?:[-•*]\s+)?(?:(?:case |extra )?fans?|memory|RAM|SSDs?|HDDs?|drives?|monitors?)\s*:\s+${COUNT}`,
+  String.raw`^\s*(?:[-•*]\s+)?(?:(?:case |extra )?fans?|memory|RAM|SSDs?|HDDs?|drives?|monitors?|Lüfter)\s*:\s+${COUNT}`,
   'i',
 )
+/** "Qty: 2   €139.00", "Menge: 2 Stück". */
+const IN_ITS_LINE =
+  /^\s*(?:qty|quantity|menge|anzahl)\.?\s*[:x×|\t]?\s*(\d{1,2})(?=\s|$|[x×,;|])/i
 
-/** The count before the title of a sheet; null where there is none. */
+/** What a line says of how many are bought; null where it says nothing of it. */
+export function countLine(line: string): number | null {
+  const count = Number(IN_ITS_LINE.exec(line)?.[1] ?? 0)
+  return count > 0 ? count : null
+}
+
+/** The count of a part by its list; null where there is none. */
 export function timesIn(text: string): number | null {
   const count = Number((BEFORE_A_TITLE.exec(text) ?? BEHIND_ITS_WORD.exec(text))?.[1] ?? 0)
-  return count > 0 ? count : null
+  if (count > 0) return count
+  return text.split('\n').map(countLine).find(said => said !== null) ?? null
 }
 
 /** A sheet, or its first line, without the count before its title. */

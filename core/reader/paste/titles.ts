@@ -1,7 +1,7 @@
 // Lines at which a sheet may begin: those that surely are titles, and those that may be.
-import { namedIn } from './part-list'
-import { oneOf } from './pattern'
-import { withoutTimes } from './times'
+import { kindBefore } from '../called'
+import { oneOf } from '../pattern'
+import { withoutTimes } from '../times'
 
 /** Named choice: how long a title is at most. */
 const LONGEST_TITLE = 110
@@ -71,7 +71,7 @@ const SENTENCE = /^(?:The|Meet the|Our new|This)\s.*\b[A-Z]/
 
 /** Whether a line may be the title of a sheet, should what stands below it be one. */
 export function mayBeTitle(line: string): boolean {
-  if (isNameLine(line) || namedIn(line) !== null) return true
+  if (isNameLine(line) || kindBefore(line) !== null) return true
   if (/[|]/.test(line) || SENTENCE.test(line)) return NAMES_A_KIND.test(line)
   if (OF_A_SECTION.test(line)) return false
   if (AT_ONCE.test(line) || (TWO_NAMES.test(line) && !HEADS.test(line))) return true

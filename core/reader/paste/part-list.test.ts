@@ -1,7 +1,7 @@
 // A whole machine listed in one text, each part under what it is.
-import { readSheet } from './read'
+import { readSheet } from '../read'
 import { sheetsIn } from './sheets-in'
-import { timesIn } from './times'
+import { timesIn } from '../times'
 
 const LIST = [
   'My build list',

@@ -1,10 +1,10 @@
 // A pasted text as the sheets in it: several one after the other, a page with two parts.
-import { sheetsOfJson } from './from-json'
-import { kindsOfSheet } from './kinds'
+import { sheetsOfJson } from '../from-json'
+import { kindsOfSheet } from '../kinds'
 import { partsListed } from './part-list'
-import { readSheet, type Reading } from './read'
-import { sheetOf } from './statements'
-import { withoutTimes } from './times'
+import { readSheet, type Reading } from '../read'
+import { sheetOf } from '../statements'
+import { withoutTimes } from '../times'
 import { isNameLine, isTitle, mayBeTitle, NAMES_A_KIND, namesMaker, RULE } from './titles'
 
 /** Named choice: how many fields make a sheet of a text. */

@@ -1,10 +1,10 @@
 // Several sheets in one paste are told apart; one sheet stays one, whatever stands in it.
 import fc from 'fast-check'
-import { at } from '../collections/at'
-import { chance } from '../test-helpers/random-builds'
-import { MAKERS, sheets } from '../test-helpers/sheets'
-import { runs } from '../test-helpers/runs'
-import { readSheet } from './read'
+import { at } from '../../collections/at'
+import { chance } from '../../test-helpers/random-builds'
+import { MAKERS, sheets } from '../../test-helpers/sheets'
+import { runs } from '../../test-helpers/runs'
+import { readSheet } from '../read'
 import { sheetsIn } from './sheets-in'
 
 const all = [...sheets('seen'), ...sheets('kept')]

@@ -1,0 +1,77 @@
+// Whether a line names a part, and of which kind: "CPU: Quill Q9", "Gust 120 case fan, black".
+import { formsIn, socketsIn } from './common'
+import { kindLabelled, kindNounsIn, type NamedKind } from './kind-words'
+import { withoutMarks } from './markup'
+import { withoutTimes } from './times'
+
+/** What says something of a part where its name would stand: "CPU: Socket TERN-2". */
+const NO_NAME = new RegExp(
+  [
+    String.raw`^(?:sockets?|supports?|supported|up to|max(?:imum)?|min(?:imum)?|dual|single|quad|for|yes|no`,
+    String.raw`|none|integrated|onboard|DDR\d|U?R?DIMM|SATA|M\.2|NVMe|PCI(?:e|-E)?|USB|HDMI|DisplayPort`,
+    String.raw`|PWM|RPM|front|rear|top|bottom|back|side|included|optional|see|not|all|any|steel|black|white`,
+    String.raw`|length|height|width|depth|size|clearance|slots?|cores?|threads?|speed|type|brand|model`,
+    String.raw`|form|TDP|headers?|connectors?|cables?|support|the|this|our|new|with|without|your|my|total)\b`,
+  ].join(''),
+  'i',
+)
+
+/** Whether what stands behind the word for a part is what it is called. */
+export function isName(value: string): boolean {
+  const name = withoutTimes(value)
+  const [socket] = socketsIn(name)
+  return (
+    /^[A-Z][A-Za-z]/.test(name) &&
+    !NO_NAME.test(name) &&
+    (socket === undefined || !name.startsWith(socket)) &&
+    formsIn(name.split(/\s/)[0] ?? '').length === 0
+  )
+}
+
+/** "- CPU: …", "2. Case – …", "GPU | …". */
+const LABELLED =
+  /^\s*(?:[-•*]\s+|\d{1,2}[.)]\s+)?([A-ZÄÖÜa-z][A-Za-zÄÖÜäöüß.\d -]{1,24}?)\s*(?:[:|\t=]|\s[-–—]\s)\s*(\S.*)$/
+
+/** The kind that stands before the name of a part; null where a line is none of that sort. */
+export function kindBefore(line: string): NamedKind | null {
+  const [, label = '', value = ''] = LABELLED.exec(withoutMarks(line)) ?? []
+  const kind = kindLabelled(label)
+  return kind !== null && isName(value) ? kind : null
+}
+
+/** What stands before a name: a point, a number, a count. */
+const BEFORE = /^\s*(?:[-•*]\s+|\d{1,2}[.)]\s+)?/
+/** Where what a thing is called ends, and what is said of it begins. */
+const SAID_OF_IT = /[,;(|–—]|\s-\s|\s(?:with|incl\.?|including|for|w\/)\s/
+/** "… graphics card length", "… fan header": not the part, but something of it. */
+const SOMETHING_OF_IT =
+  /^[- ]?(?:length|height|width|depth|room|clearance|support|slots?|bays?|headers?|connectors?|sockets?|places?|mounts?|shroud|cover|cage|holder|cables?|leads?|screws?|types?|sizes?|speed|trays?|bracket|power|plugs?|ports?|adapt[eo]r|extension|splitter|test|review|features?|compatib\w+|specs?)\b/i
+/** What a line counts is beside the part: "3 fans", "2x 120 mm fans". */
+const IS_COUNTED = /^\s*(?:\d|one|two|three|four|no\b|dual|up to)/i
+/** Named choices: a longer line is no title; behind so many points a title has said what it is. */
+const LONGEST = 240
+const POINTS = 3
+
+/** The kind by whose noun a line calls a part behind its name; null where it calls none. */
+export function kindBehind(raw: string): NamedKind | null {
+  const line = withoutTimes(withoutMarks(raw).replace(BEFORE, ''))
+  if (line.length > LONGEST || /[.!?:]\s*$/.test(line) || /^[^(,]{1,40}:\s/.test(line)) return null
+  const [first = '', ...others] = line.split(SAID_OF_IT)
+  if (!isCalled(first)) return null
+  const points = [first, ...others.filter(o => !IS_COUNTED.test(o))].slice(0, POINTS)
+  return points.map(nounOf).find(kind => kind !== null) ?? null
+}
+
+/** Whether the first words are a name, not only what the thing is. */
+function isCalled(first: string): boolean {
+  const [noun] = kindNounsIn(first)
+  return isName(first) && noun?.from !== 0
+}
+
+/** The last noun that stands for the thing itself. */
+function nounOf(text: string): NamedKind | null {
+  const noun = kindNounsIn(text)
+    .filter(n => !SOMETHING_OF_IT.test(text.slice(n.to)))
+    .at(-1)
+  return noun?.kind ?? null
+}

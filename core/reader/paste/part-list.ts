@@ -1,0 +1,72 @@
+// A list of the parts of a machine in one text: each under what it is ("Case: …", "GPU: …"), or by its title
+// in a basket, with or without lines on it below.
+import { kindBefore, kindBehind } from '../called'
+import { OF_EVERY_MACHINE, type NamedKind } from '../kind-words'
+import { countLine } from '../times'
+
+/** Named choices: who names so many sorts of parts lists a machine; */
+const A_MACHINE = 3
+/** so many things, each with its number of pieces, are what somebody buys; */
+const A_BASKET = 2
+/** where so many of the lines are names, the others are names as well; */
+const MOSTLY = 0.6
+/** and a basket has so few lines on each. */
+const LINES_EACH = 5
+
+interface Named {
+  readonly at: number
+  readonly kind: NamedKind
+}
+type Lines = readonly string[]
+
+const isMachine = (named: readonly Named[]): boolean =>
+  new Set(named.map(n => n.kind).filter(kind => OF_EVERY_MACHINE.includes(kind))).size >= A_MACHINE
+
+/** The lines at which the parts of a list begin; none where a text is no such list. */
+export function partsListed(lines: Lines): readonly number[] {
+  const said = lines.flatMap((line, at) => (line.trim() === '' ? [] : [at]))
+  const before = namedBy(kindBefore, lines)
+  const behind = namedBy(kindBehind, lines).filter(n => before.every(b => b.at !== n.at))
+  const both = [...before, ...behind].sort((a, b) => a.at - b.at)
+  if (isMachine(both) && both.length >= said.length * MOSTLY) return namesIn(lines, both)
+  const bought = boughtIn(lines)
+  if (bought.length >= A_BASKET) return bought
+  const titles = behind.filter(n => isApart(lines, n.at))
+  const isBasket = isMachine(titles) && said.length <= titles.length * LINES_EACH
+  if (isBasket) return titles.map(n => n.at)
+  return isMachine(before) ? before.map(n => n.at) : []
+}
+
+const namedBy = (kindIn: (line: string) => NamedKind | null, lines: Lines): readonly Named[] =>
+  lines.flatMap((line, at) => {
+    const kind = kindIn(line)
+    return kind === null ? [] : [{ at, kind }]
+  })
+
+const isApart = (lines: Lines, at: number): boolean => (lines[at - 1] ?? '').trim() === ''
+
+/** What adds up a list, or tells how it comes. */
+const SUM =
+  /^\W*(?:(?:sub|grand |order )?-?total|(?:zwischen)?summe|gesamt\w*|VAT|MwSt|tax|shipping|versand\w*|delivery|discount|savings?|budget|order\b|your (?:order|basket|cart))\b/i
+/** A name without a word for what it is, between others that have one. */
+const ONLY_A_NAME = /^\s*(?:[-•*]\s+|\d{1,2}[.)]\s+)?(?:\d{1,2}\s*[x×]\s+)?[A-Z][\w'&-]* ?[^:.!?]*\d[^:.!?]*$/
+
+/** In a list of names each line is one, from the first that says what it is to the last. */
+function namesIn(lines: Lines, named: readonly Named[]): readonly number[] {
+  const known = new Set(named.map(n => n.at))
+  const [first = 0] = known
+  const last = named.at(-1)?.at ?? 0
+  return lines.flatMap((line, at) => {
+    const isBetween = at > first && at <= last + 1 && ONLY_A_NAME.test(line) && !SUM.test(line)
+    return known.has(at) || isBetween ? [at] : []
+  })
+}
+
+/** Paragraphs that say how many of a thing are bought: each begins with what it is called. */
+function boughtIn(lines: Lines): readonly number[] {
+  const starts = lines.flatMap((line, at) => (line.trim() !== '' && isApart(lines, at) ? [at] : []))
+  return starts.filter((from, n) => {
+    const own = lines.slice(from + 1, starts[n + 1])
+    return own.some(line => countLine(line) !== null) && !SUM.test(lines[from] ?? '')
+  })
+}
