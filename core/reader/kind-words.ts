@@ -34,9 +34,7 @@ const NOUNS: Readonly<Record<NamedKind, readonly RegExp[]>> = {
   fan: [/(?:(?:PC|case|radiator|chassis) )*fans?/],
   hub: [/(?:fan |light |LED |A?RGB |USB )*(?:hub|controller)/],
   light: [/(?:(?:LED|light|A?RGB) )*strip/],
-  device: [
-    ...[/monitor/, /keyboard/, /mouse/, /headset/, /headphones/, /speakers/, /printer/],
-  ],
+  device: [...[/monitor/, /keyboard/, /mouse/, /headset/, /headphones/, /speakers/, /printer/]],
 }
 
 /** What stands only before a colon, or at the head of a row. */

@@ -1,6 +1,7 @@
 // Which kind of part a sheet is about: by the words that only such sheets use, those of its title
 // counting most.
 import type { PartKind } from '../parts'
+import { kindBefore } from './called'
 import { oneOf } from './pattern'
 import type { Sheet } from './statements'
 
@@ -67,6 +68,7 @@ const CUES: Partial<Record<PartKind, readonly Cue[]>> = {
     [/\bsocket\b/i, 1],
     [/package power/i, 3],
     [/^\s*(?:processor|cpu)(?: name)?\s*[|:\t]/i, 5],
+    [/[A-Z]{2,}-\d\w*[^\n]*\b(?:tray|boxed)\b/i, 3],
     [/\bTDP\b/, 1],
     [/discrete graphics/i, 3],
   ],
@@ -237,6 +239,13 @@ export function kindsOfSheet(
         ) / Math.sqrt(cues.reduce((sum, [, weight]) => sum + weight, 0)),
     }))
     .sort((a, b) => b.score - a.score)
+  const called = calledFirst(sheet)
+  if (called !== null) return [{ kind: called, share: 1 }]
   const best = scores[0]?.score ?? 0
   return best > 0 ? scores.map(({ kind, score }) => ({ kind, share: score / best })) : []
+}
+
+/** "PSU: Dunlin A650, 80+ Gold": what stands before the name at the top says what it is. */
+function calledFirst({ statements: [first] }: Sheet): PartKind | null {
+  return first && first.label !== '' ? kindBefore(`${first.label}: ${first.value}`) : null
 }

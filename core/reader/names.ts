@@ -1,6 +1,7 @@
 // What a part is called and who makes it: by labels, else from the title.
 import type { Notes } from './notes'
 import { isName } from './called'
+import { kindLabelled } from './kind-words'
 import { oneOf, only, opening } from './pattern'
 import type { Sheet, Statement } from './statements'
 import { withoutTimes } from './times'
@@ -83,15 +84,9 @@ const MAKER_LABEL = only(
 const NUMBER_LABEL = only(/(?:part|article|order|product) (?:number|no\.?|code)/, /MPN/, /SKU/)
 const NAME_LABEL = only(
   ...[/model/, /model name/, /model number/, /processor number/, /board name/, /name/],
-  ...[/product(?: name)?/, /series/, /part/, /processor/, /gpu/, /cpu/, /device/, /case/],
+  ...[/product(?: name)?/, /series/, /part/, /device/],
 )
-/** Labels that name a part only in the first line of its sheet. */
-const TITLE_LABEL = only(
-  ...[/graphics(?: card)?/, /drive/, /SSD/, /HDD/, /board/, /mother ?board/, /mainboard/],
-  ...[/cooler/, /(?:case )?fans?/, /memory/, /kit/, /RAM/, /PSU/, /power supply/, /chassis/],
-  ...[/hub/, /strip/],
-)
-/** Labels under which a word is a name only with a known maker before it. */
+/** Labels of a kind under which its name may stand further down. */
 const KIND_LABEL = only(/cpu/, /processor/, /gpu/, /case/)
 const MODEL_LABEL = opening(/model\b/)
 const SERIES = only(/series/)
@@ -137,14 +132,17 @@ function readLabelled(s: Statement, notes: Notes, { kind, makers }: Naming): voi
       'this is its number in a catalogue; its name may be another',
     )
   if (MAKER_LABEL.test(s.label)) notes.put(s, 'maker', s.value)
-  if (!NAME_LABEL.test(s.label) && !(s.line === 1 && TITLE_LABEL.test(s.label))) return
+  const isOfKind = kindLabelled(s.label) !== null
+  if (!NAME_LABEL.test(s.label) && !isOfKind) return
   const title = MODEL_LABEL.test(s.label)
     ? calledIn(s.value, makers)
     : titleOf(withoutTimes(s.value), kind, makers)
-  if (title.maker === null && KIND_LABEL.test(s.label)) {
+  // Under the word for a kind a text may say much that is no name, but for a maker that is known.
+  if (isOfKind && title.maker === null) {
     if (s.line === 1 && isName(s.value)) guessNames(s, notes, title)
     return
   }
+  if (isOfKind && s.line > 1 && !KIND_LABEL.test(s.label)) return
   notes.put(s, 'maker', title.maker)
   if (title.model !== '') notes.put(s, 'model', title.model)
 }

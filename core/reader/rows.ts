@@ -124,9 +124,7 @@ export function rowsOf(pasted: string): Rows {
     .replace(/\r\n?/g, '\n')
     .replace(/[\u00a0\u2009\u202f]/g, ' ')
     .split('\n')
-  const lines = joined(
-    separated(written.map(l => inEnglish(withoutMarks(l).replace(/×/g, 'x')))),
-  )
+  const lines = joined(separated(written.map(l => inEnglish(withoutMarks(l).replace(/×/g, 'x')))))
   const own = (at: number): string => (asTyped[at] ?? '').trim().replace(BULLET, '')
   const below = (at: number): number => written.findIndex((l, i) => i > at && l.trim() !== '')
   return {

@@ -1,6 +1,7 @@
 // A sheet's text taken apart: lines into label and value, headings over what follows, sentences,
 // footnotes by their marks.
 import { entriesOf } from './entries'
+import { inEnglish } from './in-english'
 import { BULLET, rowsOf } from './rows'
 
 export interface Statement {
@@ -62,7 +63,7 @@ export function sheetOf(text: string): Sheet {
         line: line + 1,
       })
   })
-  return { statements, footnotes, text }
+  return { statements, footnotes, text: text.split('\n').map(inEnglish).join('\n') }
 }
 
 /** "Height: 158 mm; Width: 120 mm": labels of their own in one line; walls of a case are no labels. */

@@ -14,8 +14,7 @@ const BEHIND_ITS_WORD = new RegExp(
   'i',
 )
 /** "Qty: 2   €139.00", "Menge: 2 Stück". */
-const IN_ITS_LINE =
-  /^\s*(?:qty|quantity|menge|anzahl)\.?\s*[:x×|\t]?\s*(\d{1,2})(?=\s|$|[x×,;|])/i
+const IN_ITS_LINE = /^\s*(?:qty|quantity|menge|anzahl)\.?\s*[:x×|\t]?\s*(\d{1,2})(?=\s|$|[x×,;|])/i
 
 /** What a line says of how many are bought; null where it says nothing of it. */
 export function countLine(line: string): number | null {
@@ -27,7 +26,12 @@ export function countLine(line: string): number | null {
 export function timesIn(text: string): number | null {
   const count = Number((BEFORE_A_TITLE.exec(text) ?? BEHIND_ITS_WORD.exec(text))?.[1] ?? 0)
   if (count > 0) return count
-  return text.split('\n').map(countLine).find(said => said !== null) ?? null
+  return (
+    text
+      .split('\n')
+      .map(countLine)
+      .find(said => said !== null) ?? null
+  )
 }
 
 /** A sheet, or its first line, without the count before its title. */

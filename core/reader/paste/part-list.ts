@@ -3,6 +3,7 @@
 import { kindBefore, kindBehind } from '../called'
 import { OF_EVERY_MACHINE, type NamedKind } from '../kind-words'
 import { countLine } from '../times'
+import { isSum } from './sums'
 
 /** Named choices: who names so many sorts of parts lists a machine; */
 const A_MACHINE = 3
@@ -45,11 +46,9 @@ const namedBy = (kindIn: (line: string) => NamedKind | null, lines: Lines): read
 
 const isApart = (lines: Lines, at: number): boolean => (lines[at - 1] ?? '').trim() === ''
 
-/** What adds up a list, or tells how it comes. */
-const SUM =
-  /^\W*(?:(?:sub|grand |order )?-?total|(?:zwischen)?summe|gesamt\w*|VAT|MwSt|tax|shipping|versand\w*|delivery|discount|savings?|budget|order\b|your (?:order|basket|cart))\b/i
 /** A name without a word for what it is, between others that have one. */
-const ONLY_A_NAME = /^\s*(?:[-•*]\s+|\d{1,2}[.)]\s+)?(?:\d{1,2}\s*[x×]\s+)?[A-Z][\w'&-]* ?[^:.!?]*\d[^:.!?]*$/
+const ONLY_A_NAME =
+  /^\s*(?:[-•*]\s+|\d{1,2}[.)]\s+)?(?:\d{1,2}\s*[x×]\s+)?[A-Z][\w'&-]* ?[^:.!?]*\d[^:.!?]*$/
 
 /** In a list of names each line is one, from the first that says what it is to the last. */
 function namesIn(lines: Lines, named: readonly Named[]): readonly number[] {
@@ -57,7 +56,7 @@ function namesIn(lines: Lines, named: readonly Named[]): readonly number[] {
   const [first = 0] = known
   const last = named.at(-1)?.at ?? 0
   return lines.flatMap((line, at) => {
-    const isBetween = at > first && at <= last + 1 && ONLY_A_NAME.test(line) && !SUM.test(line)
+    const isBetween = at > first && at <= last + 1 && ONLY_A_NAME.test(line) && !isSum(line)
     return known.has(at) || isBetween ? [at] : []
   })
 }
@@ -67,6 +66,6 @@ function boughtIn(lines: Lines): readonly number[] {
   const starts = lines.flatMap((line, at) => (line.trim() !== '' && isApart(lines, at) ? [at] : []))
   return starts.filter((from, n) => {
     const own = lines.slice(from + 1, starts[n + 1])
-    return own.some(line => countLine(line) !== null) && !SUM.test(lines[from] ?? '')
+    return own.some(line => countLine(line) !== null) && !isSum(lines[from] ?? '')
   })
 }

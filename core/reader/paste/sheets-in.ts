@@ -2,6 +2,7 @@
 import { sheetsOfJson } from '../from-json'
 import { kindsOfSheet } from '../kinds'
 import { partsListed } from './part-list'
+import { partTableIn, type PartTable } from './tables'
 import { readSheet, type Reading } from '../read'
 import { sheetOf } from '../statements'
 import { withoutTimes } from '../times'
@@ -27,22 +28,52 @@ type Lines = readonly string[]
 export function sheetsIn(text: string, makers: Lines = []): Lines {
   const data = sheetsOfJson(text)
   if (data) return data
-  const lines = text.replace(/\r\n?/g, '\n').split('\n')
-  const listing = partsListed(lines)
-  const pieces = listing.length > 0 ? listed(lines, listing, makers) : [lines]
-  return pieces
-    .flatMap(piece => apart(piece, makers))
+  return piecesOf(text.replace(/\r\n?/g, '\n').split('\n'), makers)
     .map(wordsOf)
     .filter(piece => piece !== '')
+}
+
+function piecesOf(lines: Lines, makers: Lines): readonly Lines[] {
+  const table = partTableIn(lines)
+  if (table) return around(lines, table, makers)
+  const listing = partsListed(lines)
+  const pieces = listing.length > 0 ? listed(lines, listing, makers) : [lines]
+  return pieces.flatMap(piece => apart(piece, makers))
+}
+
+/** The parts of a table, with the sheets before and behind it; words that are none go with a part. */
+function around(lines: Lines, { from, to, parts }: PartTable, makers: Lines): readonly Lines[] {
+  const before = beside(lines.slice(0, from), makers)
+  const behind = beside(lines.slice(to), makers)
+  const own = parts.map((part, n) => [
+    ...part,
+    ...(n === 0 ? before.words : []),
+    ...(n === parts.length - 1 ? behind.words : []),
+  ])
+  return [...before.sheets, ...own, ...behind.sheets]
+}
+
+/** What stands beside a table: sheets, or words that say nothing of a part of their own. */
+function beside(
+  lines: Lines,
+  makers: Lines,
+): { readonly sheets: readonly Lines[]; readonly words: Lines } {
+  const pieces = lines.some(line => line.trim() !== '') ? piecesOf(lines, makers) : []
+  const isOwn = pieces.some(piece => isSheet(piece, makers))
+  return isOwn ? { sheets: pieces, words: [] } : { sheets: [], words: pieces.flat() }
+}
+
+/** Whether enough is said of a part for a sheet of its own. */
+function isSheet(lines: Lines, makers: Lines): boolean {
+  const reading = readingOf(lines, makers)
+  return reading === null || isEnough(reading)
 }
 
 /** The parts of a list; what stands before the first is a sheet of its own, or goes with that one. */
 function listed(lines: Lines, listing: readonly number[], makers: Lines): readonly Lines[] {
   const [first = [], ...others] = listing.map((from, n) => lines.slice(from, listing[n + 1]))
   const before = lines.slice(0, listing[0])
-  const reading = readingOf(before, makers)
-  const isSheet = reading === null || isEnough(reading)
-  return isSheet ? [before, first, ...others] : [[...first, ...before], ...others]
+  return isSheet(before, makers) ? [before, first, ...others] : [[...first, ...before], ...others]
 }
 
 /** Sheets one below the other. */
