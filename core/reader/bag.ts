@@ -3,7 +3,8 @@ import type { PartKind } from '../parts'
 import { INCLUDED, type Line } from './in-the-box'
 import { whole, type Notes } from './notes'
 import { choiceIn, oneOf } from './pattern'
-import { phrasesOf, type Statement } from './statements'
+import { phrasesOf } from './phrases'
+import type { Statement } from './statements'
 import { countOf, leadingCount } from './things'
 
 const SCREWS = /\bscrews?\b/i

@@ -4,7 +4,8 @@ import { aboutM2, allM2 } from './m2'
 import type { Notes } from './notes'
 import { oneOf, opening } from './pattern'
 import { isSlot } from './board-slots'
-import { clausesOf, phrasesOf, type Statement } from './statements'
+import { clausesOf, phrasesOf } from './phrases'
+import type { Statement } from './statements'
 import { leadingCount, thingsIn, type Counted, type Thing } from './things'
 
 type Header =

@@ -2,7 +2,8 @@
 import { generationIn } from './common'
 import { aboutM2, allM2, isCondition } from './m2'
 import type { Notes } from './notes'
-import { clausesOf, type Statement } from './statements'
+import { clausesOf } from './phrases'
+import type { Statement } from './statements'
 import { countOf, leadingCount, wordNumber } from './things'
 
 /** "x16 slot", "PCIe 5.0 x16": groups are the bus, its generation, the size. */

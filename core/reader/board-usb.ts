@@ -1,7 +1,8 @@
 // USB sockets of which a line tells where they are: some at the rear, some on headers inside. How many
 // headers those are is told elsewhere, or follows from the ports.
 import type { Notes } from './notes'
-import { clausesOf, phrasesOf, type Statement } from './statements'
+import { clausesOf, phrasesOf } from './phrases'
+import type { Statement } from './statements'
 import { leadingCount } from './things'
 
 interface Implied {

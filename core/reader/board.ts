@@ -9,7 +9,8 @@ import { isNo, whole, type Notes } from './notes'
 import { aboutM2, readM2Sockets } from './m2'
 import { choiceIn, oneOf } from './pattern'
 import { speedsIn } from './speeds'
-import { phrasesOf, type Sheet, type Statement } from './statements'
+import { phrasesOf } from './phrases'
+import type { Sheet, Statement } from './statements'
 import { countOf, leadingCount, wordNumber } from './things'
 
 export function readBoard(sheet: Sheet, notes: Notes): void {

@@ -13,7 +13,8 @@ import {
 } from './measures'
 import { isNo, whole, type Notes } from './notes'
 import { oneOf } from './pattern'
-import { phrasesOf, type Sheet, type Statement } from './statements'
+import { phrasesOf } from './phrases'
+import type { Sheet, Statement } from './statements'
 import { countAround, leadingCount, thingsIn, wordNumber, type Counted, type Thing } from './things'
 
 const DOES: readonly (readonly [RegExp, string])[] = [

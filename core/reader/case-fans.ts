@@ -3,7 +3,8 @@ import type { Wall } from '../case/air'
 import { groupBy } from '../collections/groups'
 import { INCLUDED, usesHeading, WALL, type Line } from './in-the-box'
 import { whole, type Notes } from './notes'
-import { phrasesOf, type Sheet, type Statement } from './statements'
+import { phrasesOf } from './phrases'
+import type { Sheet, Statement } from './statements'
 import { wordNumber } from './things'
 
 const NUMBER = String.raw`(\d{1,2}|\b(?:one|two|three|four|five|six)\b)`

@@ -1,7 +1,8 @@
 // The ports at a case's front: each stands for a lead that hangs from it.
 import type { Notes } from './notes'
 import { oneOf } from './pattern'
-import { phrasesOf, type Statement } from './statements'
+import { phrasesOf } from './phrases'
+import type { Statement } from './statements'
 import { countAround } from './things'
 
 const LABELS = oneOf(

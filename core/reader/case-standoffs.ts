@@ -2,7 +2,8 @@
 import { FORM } from '../standards/boards'
 import { formsIn } from './common'
 import { isNo, type Notes } from './notes'
-import { phrasesOf, type Statement } from './statements'
+import { phrasesOf } from './phrases'
+import type { Statement } from './statements'
 import { countOf } from './things'
 
 const STANDOFFS = /\bstand-?offs?\b|\bspacers?\b/i

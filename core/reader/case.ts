@@ -11,7 +11,8 @@ import { formsIn } from './common'
 import { along, productIn, spokenIn, valueIn, type Axis, type Product } from './measures'
 import { whole, type Notes } from './notes'
 import { choiceIn } from './pattern'
-import { phrasesOf, type Sheet, type Statement } from './statements'
+import { phrasesOf } from './phrases'
+import type { Sheet, Statement } from './statements'
 import { countOf, leadingCount } from './things'
 
 const BAYS = [

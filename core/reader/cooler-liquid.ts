@@ -3,7 +3,8 @@ import { RADIATORS, RADIATOR_SIZE } from '../standards/modules'
 import { ampsIn, fanPlugIn, flowIn, leadIn } from './common'
 import { productIn, valueIn } from './measures'
 import { isNo, whole, type Notes } from './notes'
-import { phrasesOf, type Statement } from './statements'
+import { phrasesOf } from './phrases'
+import type { Statement } from './statements'
 import { countOf, leadingCount } from './things'
 
 /**

@@ -5,7 +5,8 @@ import { readBesideLights } from './lit'
 import { along, productIn, spokenIn, valueIn, type Axis, type Product } from './measures'
 import { isNo, whole, type Notes } from './notes'
 import { choiceIn, oneOf } from './pattern'
-import { phrasesOf, type Sheet, type Statement } from './statements'
+import { phrasesOf } from './phrases'
+import type { Sheet, Statement } from './statements'
 import { countOf, leadingCount } from './things'
 
 export function readCooler(sheet: Sheet, notes: Notes): void {

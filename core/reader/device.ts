@@ -4,7 +4,8 @@ import { isContentsLine } from './in-the-box'
 import { valueIn } from './measures'
 import { isNo, whole, type Notes } from './notes'
 import { choiceIn, oneOf } from './pattern'
-import { phrasesOf, type Sheet, type Statement } from './statements'
+import { phrasesOf } from './phrases'
+import type { Sheet, Statement } from './statements'
 
 type Does = 'monitor' | 'keyboard' | 'mouse' | 'sound' | 'network' | 'printer' | 'storage'
 const DOES: readonly (readonly [RegExp, Does])[] = [

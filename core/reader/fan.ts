@@ -3,7 +3,8 @@ import { ampsIn, flowIn, leadIn } from './common'
 import { readBesideLights } from './lit'
 import { productIn, spokenIn, valueIn } from './measures'
 import { whole, type Notes } from './notes'
-import { phrasesOf, type Sheet, type Statement } from './statements'
+import { phrasesOf } from './phrases'
+import type { Sheet, Statement } from './statements'
 
 export function readFan(sheet: Sheet, notes: Notes): void {
   const hasOwn = sheet.statements.some(s => OWN_PLUG.test(whole(s)))

@@ -3,7 +3,8 @@
 import { firstOf, measuresIn, type Measure } from './measures'
 import { whole, type Notes } from './notes'
 import { choiceIn, oneOf } from './pattern'
-import { phrasesOf, type Sheet, type Statement } from './statements'
+import { phrasesOf } from './phrases'
+import type { Sheet, Statement } from './statements'
 import { countOf, leadingCount } from './things'
 
 const SERVES: readonly (readonly [RegExp, Service])[] = [

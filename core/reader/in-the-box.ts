@@ -1,7 +1,8 @@
 // How sheets say that something comes with a part; their lines, each with what stands over it.
 import { isNo, type Notes } from './notes'
 import { oneOf } from './pattern'
-import { phrasesOf, type Sheet, type Statement } from './statements'
+import { phrasesOf } from './phrases'
+import type { Sheet, Statement } from './statements'
 import { countOf } from './things'
 
 export const INCLUDED = oneOf(

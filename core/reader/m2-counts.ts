@@ -1,5 +1,5 @@
 // How many M.2 sockets a text is about, and what is said of which of them.
-import { phrasesOf } from './statements'
+import { phrasesOf } from './phrases'
 import { countOf, leadingCount, wordNumber } from './things'
 
 interface Counted {

@@ -4,7 +4,8 @@ import { generationIn } from './common'
 import { countedIn, groupsIn } from './m2-counts'
 import { whole, type Notes } from './notes'
 import { oneOf } from './pattern'
-import { phrasesOf, type Sheet, type Statement } from './statements'
+import { phrasesOf } from './phrases'
+import type { Sheet, Statement } from './statements'
 
 /** Brackets that only tell what a socket switches off. */
 const SWITCHED = /\([^)]*(?:unavailable|disabled|\boff\b|shar(?:es|ed))[^)]*\)/gi

@@ -3,7 +3,8 @@ import { firstOf, measuresIn, plainNumber, spokenIn, valueIn } from './measures'
 import { isNo, whole, type Notes } from './notes'
 import { choiceIn } from './pattern'
 import { speedsIn } from './speeds'
-import { phrasesOf, type Sheet, type Statement } from './statements'
+import { phrasesOf } from './phrases'
+import type { Sheet, Statement } from './statements'
 import { leadingNumber, wordNumber } from './things'
 
 export function readMemory(sheet: Sheet, notes: Notes): void {

@@ -3,7 +3,8 @@ import { readHub } from './hub'
 import { counted, INCLUDED } from './in-the-box'
 import { Notes } from './notes'
 import { oneOf } from './pattern'
-import { phrasesOf, sheetOf, type Statement } from './statements'
+import { phrasesOf } from './phrases'
+import { sheetOf, type Statement } from './statements'
 
 const CONTROLLER = /\b(?:fan |RGB |A-?RGB )?(?:controller|hub)\b/i
 

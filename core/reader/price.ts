@@ -2,7 +2,8 @@
 // the sign before, behind, or in letters.
 import type { Notes } from './notes'
 import { oneOf } from './pattern'
-import { phrasesOf, type Statement } from './statements'
+import { phrasesOf } from './phrases'
+import type { Statement } from './statements'
 
 const LABEL = oneOf(
   ...[/\bprice\b(?!s? (?:history|alarm|per|range))/, /^(?:msrp|rrp|srp|preis|prix|precio)\b/],

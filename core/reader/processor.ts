@@ -5,7 +5,8 @@ import { firstOf, valueIn } from './measures'
 import { whole, type Notes } from './notes'
 import { oneOf } from './pattern'
 import { speedsByModules, speedsIn } from './speeds'
-import { phrasesOf, type Sheet, type Statement } from './statements'
+import { phrasesOf } from './phrases'
+import type { Sheet, Statement } from './statements'
 import { leadingNumber } from './things'
 
 export function readProcessor(sheet: Sheet, notes: Notes): void {

@@ -6,7 +6,8 @@ import { measuresIn, productIn, spokenIn } from './measures'
 import { draftOf } from './draft/draft'
 import { labelOfField } from './labels'
 import { READABLE, readSheet, type Reading } from './read'
-import { phrasesOf, sheetOf } from './statements'
+import { phrasesOf } from './phrases'
+import { sheetOf } from './statements'
 
 const read = (text: string): Reading => readSheet(text, { makers: MAKERS })
 const valueOf = (r: Reading, path: string): unknown => r.fields.find(f => f.path === path)?.value

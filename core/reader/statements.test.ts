@@ -1,4 +1,5 @@
-import { phrasesOf, sheetOf } from './statements'
+import { phrasesOf } from './phrases'
+import { sheetOf } from './statements'
 
 const pairs = (text: string) => sheetOf(text).statements.map(s => [s.under, s.label, s.value])
 

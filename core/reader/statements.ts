@@ -1,6 +1,7 @@
 // A sheet's text taken apart: lines into label and value, headings over what follows, sentences,
 // footnotes by their marks.
 import { entriesOf } from './entries'
+import { pointsOf } from './points'
 import { inEnglish } from './in-english'
 import { BULLET, rowsOf } from './rows'
 
@@ -75,14 +76,6 @@ const NEXT_SIDE = /(?:,|\s\/)\s+(?=(?:height|width|depth|length|thickness)\s*:\s
 
 /** "Height 154 mm, 1 x 120 mm fan": behind a side what is counted is something else. */
 const NEXT_THING = /(?<=^(?:height|width|depth|length|thickness)\b[\s:]+\d[^,]*),\s+(?=\d\s*x\s)/i
-
-/** Named choice: a title with so many more cells behind it is a line of points. */
-const POINTS = 3
-/** "N9-12 | 12C/24T | TERN-3 | 120W TDP": the first line tells everything, point by point. */
-function pointsOf(line: string): readonly string[] | null {
-  const cells = line.split(/\s+\|\s+/)
-  return cells.length > POINTS ? cells : null
-}
 
 /** "Rear panel | - 1 x HDMI": a list begins in the cell and goes on below, under the same name. */
 const BEGINS_A_LIST = /^([^|\t]{2,40}?)(?:\s*\|\s*|\t+|\s{3,})[-•·*]\s+(?=\S)/
@@ -202,49 +195,3 @@ const HEADS = [
   [SECTION, BEGINS_A_SECTION],
   [PLACE_OF_PORTS, /^(?![^,]{2,20}:).*,/],
 ] as const
-
-/**
- * Brackets, and what holds phrases apart outside of them: a comma that is no thousand's, a
- * semicolon, a full stop, "and", "+", "&", "/"; steps along a cable are one sum.
- */
-const APART =
-  /[()]|,(?!\d)|;|(?<=[a-z]{4}|[A-Z]-?\d)\.(?=\s+[A-Z])| and |\s[&/]\s|\s\+\s(?!\d{2,4}(?:\s*mm)?\s*(?:\+|mm|cm|$))/g
-
-/** What only goes on about what stands before it: "…, supporting PCIe 5.0 and running at x16". */
-const GOES_ON = new RegExp(
-  [
-    String.raw`^(?:supporting|running|runs?|operat(?:ing|es?)|available|with (?:support|USB|PCI-?e))\b`,
-    String.raw`^at x\d\b`,
-    String.raw`^PCI(?:-?e| Express)?\s?(?:Gen\s?)?\d(?:\.\d)?$`,
-    String.raw`^supports? (?:USB|PCI-?e|up to|x\d)`,
-  ].join('|'),
-  'i',
-)
-
-/** The phrases of a value, each with what goes on about it. */
-export const clausesOf = (value: string): readonly string[] =>
-  phrasesOf(value).reduce<readonly string[]>((clauses, phrase) => {
-    const before = clauses.at(-1)
-    return before !== undefined && GOES_ON.test(phrase)
-      ? [...clauses.slice(0, -1), `${before}, ${phrase}`]
-      : [...clauses, phrase]
-  }, [])
-
-/**
- * The phrases of a value: what commas, semicolons, bars, full stops and the word "and" hold apart,
- * brackets kept whole.
- */
-export function phrasesOf(value: string): readonly string[] {
-  const parts: string[] = []
-  let depth = 0
-  let from = 0
-  for (const { 0: mark, index } of value.matchAll(APART)) {
-    if (mark === '(') depth += 1
-    else if (mark === ')') depth = Math.max(0, depth - 1)
-    else if (depth === 0) {
-      parts.push(value.slice(from, index))
-      from = index + mark.length
-    }
-  }
-  return [...parts, value.slice(from)].map(p => p.trim()).filter(Boolean)
-}

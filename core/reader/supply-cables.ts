@@ -3,7 +3,8 @@ import { cableIn, steppedIn, withEach, type Cable } from './cable-hangs'
 import { measuresIn } from './measures'
 import { isNo, type Notes } from './notes'
 import { oneOf } from './pattern'
-import { phrasesOf, type Statement } from './statements'
+import { phrasesOf } from './phrases'
+import type { Statement } from './statements'
 import { leadingCount, thingsIn, type Counted, type Thing } from './things'
 
 type Plug =

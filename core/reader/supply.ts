@@ -2,7 +2,8 @@
 import { along, measuresIn, productIn, spokenIn, valueIn } from './measures'
 import { isNo, whole, type Notes } from './notes'
 import { choiceIn } from './pattern'
-import { phrasesOf, type Sheet, type Statement } from './statements'
+import { phrasesOf } from './phrases'
+import type { Sheet, Statement } from './statements'
 import { readPlugs } from './supply-cables'
 import { isAboutRails, readRailColumns, readRails } from './supply-rails'
 

@@ -1,7 +1,8 @@
 // What of a sheet was not read: whole lines, and phrases of lines that were read only in part.
 // Nothing falls silently.
 import type { Notes, ReadField } from './notes'
-import { phrasesOf, type Footnote, type Sheet, type Statement } from './statements'
+import { phrasesOf } from './phrases'
+import type { Footnote, Sheet, Statement } from './statements'
 
 /**
  * Named choices: how much finding this may cost, counted in characters that are read anew. So many

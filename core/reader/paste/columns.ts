@@ -1,0 +1,83 @@
+// What the columns of somebody's table of parts hold: by its head, else by what stands in them.
+import { kindLabelled } from '../kind-words'
+import { oneOf, only } from '../pattern'
+
+/** What a column of such a table holds; `more` is what is said of a part beside. */
+export type Role = 'kind' | 'item' | 'count' | 'each' | 'sum' | 'place' | 'more'
+export type Cells = readonly string[]
+
+const HEADS: readonly (readonly [Role, RegExp])[] = [
+  [
+    'count',
+    only(
+      ...[/qty\.?/, /quantity/, /count/, /pcs\.?/, /pieces/, /units/],
+      ...[/menge/, /anzahl/, /stk\.?|stück/],
+    ),
+  ],
+  [
+    'kind',
+    only(
+      ...[/type/, /component/, /category/, /(?:part )?kind/],
+      ...[/typ/, /komponente/, /kategorie/],
+    ),
+  ],
+  [
+    'item',
+    only(
+      ...[/items?/, /(?:item |product )?name/, /products?/, /(?:item |product )?description/],
+      ...[/(?:chosen |selected )?part/, /article/, /selection/, /model/],
+      ...[/artikel/, /bezeichnung/, /produkt/],
+    ),
+  ],
+  ['each', only(/(?:unit |item |single )?price(?: each)?/, /each/, /cost/, /(?:einzel)?preis/)],
+  [
+    'sum',
+    only(
+      ...[/(?:line |sub ?)?total(?: price)?/, /sum/, /amount/],
+      ...[/gesamt(?:preis)?/, /summe/, /betrag/],
+    ),
+  ],
+  ['place', only(/#/, /no\.?/, /nr\.?/, /pos\.?(?:ition)?/, /line/)],
+]
+const roleNamed = (head: string): Role => HEADS.find(([, word]) => word.test(head))?.[0] ?? 'more'
+
+/** What the head of a table says of its columns; null where the row is no such head. */
+export function rolesByHead(head: Cells): readonly Role[] | null {
+  const roles = head.map(roleNamed)
+  const isHead = roles.includes('item') && new Set(roles).size > (roles.includes('more') ? 2 : 1)
+  return isHead ? roles : null
+}
+
+const MONEY = oneOf(
+  ...[/^(?:€|\$|£|EUR|USD|GBP|CHF)\s*\d/, /\d\s*(?:€|\$|£|EUR|USD|GBP|CHF)$/],
+  /^\d[\d.,]*[.,]\d\d$/,
+)
+const A_COUNT = /^\d{1,2}\s*(?:x|×|pcs\.?|stk\.?)?$/i
+/** Named choice: a column holds what so many of its cells hold. */
+const MOSTLY = 0.7
+
+/** The same by the cells; null where there is no name, or nothing beside it that lists have. */
+export function rolesByCells(rows: readonly Cells[]): readonly Role[] | null {
+  const width = Math.max(0, ...rows.map(row => row.length))
+  const columns = Array.from({ length: width }, (_, column) =>
+    rows.map(row => row[column] ?? '').filter(cell => cell !== ''),
+  )
+  const roles = columns.reduce<readonly Role[]>(
+    (before, cells) => [...before, roleOf(cells, before)],
+    [],
+  )
+  const isList = roles.includes('item') && BESIDE_A_NAME.some(role => roles.includes(role))
+  return isList ? roles : null
+}
+const BESIDE_A_NAME: readonly Role[] = ['kind', 'each', 'count']
+
+function roleOf(cells: Cells, before: readonly Role[]): Role {
+  const most = (is: (cell: string) => boolean): boolean =>
+    cells.length > 0 && cells.filter(is).length >= cells.length * MOSTLY
+  if (most(cell => MONEY.test(cell))) return before.includes('each') ? 'sum' : 'each'
+  if (most(cell => A_COUNT.test(cell))) return isNumbering(cells) ? 'place' : 'count'
+  if (most(cell => kindLabelled(cell) !== null)) return 'kind'
+  return before.includes('item') || !most(cell => /^[A-Z0-9]/.test(cell)) ? 'more' : 'item'
+}
+const isNumbering = (cells: Cells): boolean =>
+  cells.length > 1 && cells.every((cell, i) => Number.parseInt(cell) === i + 1)

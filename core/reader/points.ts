@@ -1,0 +1,49 @@
+// A first line that tells everything: a name, and behind it point by point what is to be said of the part.
+import { isName } from './called'
+import { formsIn, socketsIn } from './common'
+import { kindLabelled } from './kind-words'
+import { phrasesOf } from './phrases'
+
+/** Named choice: a title with so many cells or phrases behind it is a line of points. */
+const POINTS = 2
+
+/** "N9-12 | 12C/24T | TERN-3 | 120W TDP", "Reed 850W Gold, fully modular, 140 mm deep"; null where it is none. */
+export function pointsOf(line: string): readonly string[] | null {
+  const cells = line.split(/\s+\|\s+/)
+  if (cells.length > POINTS + 1) return cells
+  if (!isTitle(line)) return null
+  const said = phrasesOf(line.replace(A_DASH, ', ')).flatMap(opened)
+  const points = said.reduce(together, [])
+  return points.length > POINTS ? points : null
+}
+
+/** What stands between a name and what is said of it. */
+const A_DASH = /\s[-–—]\s(?=\S)/g
+const A_VERB =
+  /\b(?:is|are|has|have|takes?|holds?|fits|comes?|offers?|brings?|puts?|powered|which|that)\b/
+/** A name, perhaps behind the word for its kind; no sentence, and nothing with labels of its own. */
+function isTitle(line: string): boolean {
+  const [, label, rest = line] = /^([^:]{2,24}):\s+(\S.*)$/.exec(line) ?? []
+  if (label !== undefined && kindLabelled(label) === null) return false
+  return isName(rest) && !/[.!?]$|:\s|;/.test(rest) && !A_VERB.test(rest)
+}
+
+/** "Quill Q9 (8c/16t, 105 W, TERN-5)": what is listed in brackets are points as well. */
+function opened(phrase: string): readonly string[] {
+  const [, before, inside = '', behind = ''] =
+    /^([^()]*[^()\s])\s*\(([^()]*,[^()]*)\)\s*([^()]*)$/.exec(phrase) ?? []
+  return before === undefined ? [phrase] : [before, ...phrasesOf(inside), behind].filter(Boolean)
+}
+
+/** A socket, a form that goes on with those before it is no point of its own. */
+function together(points: readonly string[], point: string): readonly string[] {
+  const before = points.at(-1) ?? ''
+  const goesOn =
+    points.length > 1 &&
+    ((isOnly(socketsIn, point) && socketsIn(before).length > 0) ||
+      (isOnly(formsIn, point) && formsIn(before).length > 0) ||
+      /^(?:and|or|up to|per|in|at|for|with|without)\b/.test(point))
+  return goesOn ? [...points.slice(0, -1), `${before}, ${point}`] : [...points, point]
+}
+const isOnly = (named: (text: string) => readonly string[], point: string): boolean =>
+  named(point).length > 0 && point.split(/[\s/]+/).every(word => named(word).length > 0)
