@@ -13,7 +13,7 @@ export const CLEARANCES = [
       ],
       ...[/processor coolers?/, /cpu heat ?sink/, /^(?:tallest|highest) .*cooler/],
       ...[/room for (?:cpu )?coolers/, /coolers? up to/, /height of cpu cooler/, /^cooler/],
-      /^how (?:tall|high)\b.*\bcooler/,
+      ...[/^how (?:tall|high)\b.*\bcooler/, /^max\.? cooler/],
     ),
   },
   {

@@ -6,6 +6,7 @@ import { whole, type Notes } from './notes'
 import { oneOf } from './pattern'
 import { phrasesOf } from './phrases'
 import type { Sheet, Statement } from './statements'
+import { leadingCount } from './things'
 
 /** Brackets that only tell what a socket switches off. */
 const SWITCHED = /\([^)]*(?:unavailable|disabled|\boff\b|shar(?:es|ed))[^)]*\)/gi
@@ -187,7 +188,8 @@ function socketsIn(text: string, s: Statement, named: boolean): readonly Socket[
     told.each ??
     groupsIn(named || told.isSum ? text : inside || lineOf(text, s), { count, aboutM2 })
   const group = kinds.length > 1
-  const isUnsure = count > 1 && new Set(kinds).size === 1 && areOtherwise(s, text)
+  const isUnsure =
+    count > 1 && new Set(kinds).size === 1 && (areOtherwise(s, text) || isOfSome(inside, count))
   return Array.from({ length: count }, (_, i) => {
     const own = kinds[i] ?? kinds.at(-1) ?? text
     return {
@@ -199,6 +201,10 @@ function socketsIn(text: string, s: Statement, named: boolean): readonly Socket[
     }
   })
 }
+
+/** "3x M.2 (1x Gen5)": what the brackets say is said of fewer. */
+const isOfSome = (inside: string, count: number): boolean =>
+  phrasesOf(inside).some(p => /^\d\s*x\b/.test(p) && (leadingCount(p) ?? count) < count)
 
 const THE_OTHER = /^(?:the|one|another|top|bottom|front|rear|back|second|other)\b/i
 /** "Two M.2: the front one takes 2280 at PCIe 5.0 x4, the one behind 2280 at PCIe 4.0 x4". */

@@ -30,7 +30,7 @@ const KIND_WORDS = oneOf(
     /graphics\b/,
   ],
   ...[/(?:audio )?capture/, /sound card/, /storage controller/],
-  ...[/(?:SATA|PCIe|serial|FireWire) card/, /strip\b/, /network (?:card|adapter)/, /wi-?fi/],
+  ...[/(?:SATA|PCIe|serial|FireWire) card/, /strip\b/, /network (?:card|adapter)/],
   ...[/radio card/, /USB (?:card|expansion)/, /controller card/, /internal\b/, /NVMe/, /SSD\b/],
   ...[/solid[- ]state/, /hard (?:disk|drive)/, /HDD\b/, /DVD/, /Blu/, /optical/, /card reader/],
   ...[/floppy/, /power supply/, /PSU\b/, /PWM\b/, /fan\b/, /ARGB\b/, /LED\b/, /light strip/],
@@ -38,7 +38,11 @@ const KIND_WORDS = oneOf(
   ...[/lights\b/, /hub\b/, /processor\b/, /ATX\b/, /(?:micro|mini)[- ]?(?:atx|itx)/, /m-?ATX/],
   ...[/E-?ATX/, /SFX\b/, /DDR\d/, /small form/, /cable\b/, /lead\b/, /adapter\b/],
 )
-const STOPS = new RegExp(`\\s+(?:${KIND_WORDS.source})`, 'i')
+/** Behind such a word a number goes on with the name: "Alder Tower 6". */
+const NO_NUMBER = String.raw`(?!\s\d{1,3}(?=$|\s*[,;(]|\s[-–—A-Z])(?!\s*(?:[GT]B|W|V|MHz|MT)\b))`
+const STOPS = new RegExp(String.raw`\s+(?:${KIND_WORDS.source})${NO_NUMBER}`, 'i')
+/** Of boards it belongs to the name. */
+const RADIO_STOP = /\s+wi-?fi/i
 /** The first of its figures ends a name too. */
 const FIGURES = oneOf(
   ...[/-?\s?inch/, /x\s*\d+\s*GB/, /GB/, /MT\/s/, /MHz/, /mm/, /W\b/, /watts?/, /V\b/, /"/],
@@ -251,6 +255,7 @@ function endOfName(text: string, kind: string | null): number {
   const figure = FIGURE_STOP.exec(text)
   const ends = [
     STOPS.exec(text),
+    kind === 'board' ? null : RADIO_STOP.exec(text),
     figure && capacity && figure.index >= capacity.index ? null : figure,
     /\s*[,:;(]|\s[-–—|]\s/.exec(text),
   ].flatMap(m => (m ? [m.index] : []))

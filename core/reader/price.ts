@@ -38,7 +38,16 @@ export function readPrice(s: Statement, notes: Notes): void {
   const own = s.value.trim()
   const alone = s.label === '' && (ALONE.test(own) || WITH_ITS_NAME.test(own))
   if (labelled || alone) notes.put(s, 'price', amountIn(own))
+  else if (COUNTED.test(s.label)) readBehindACount(s, notes)
   else if (s.line === 1) readAtTheEnd(s, notes)
+}
+
+/** "Qty: 2   €139.00": how many were bought, and what one costs. */
+const COUNTED = /^(?:qty|quantity|menge|anzahl)\.?$/i
+function readBehindACount(s: Statement, notes: Notes): void {
+  const money = s.value.replace(/^\d{1,2}\s*(?:x|pcs|,|@|at)?\s*/i, '')
+  if (ALONE.test(money)) notes.put(s, 'price', amountIn(money))
+  else if (money === '') notes.use(s)
 }
 
 /** "DDR5 kit 2x16GB, height 34 mm, 109 EUR": all in one line, the price last. */

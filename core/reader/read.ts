@@ -1,6 +1,7 @@
 // Reads a pasted spec sheet: the kind of part, its fields with the words each came from, what is
 // doubtful, what was not read.
 import type { PartKind } from '../parts'
+import { readBare } from './bare'
 import { readBoard } from './board'
 import { readCard } from './card'
 import { readCase } from './case'
@@ -110,6 +111,7 @@ function notesOf(sheet: Sheet, kind: PartKind | null, makers: readonly string[])
   if (kind !== 'memory') for (const s of sheet.statements) readPack(s, notes)
   readIncludes(sheet, notes, kind)
   READERS[kind]?.(ofThePart(sheet, kind), notes)
+  readBare(sheet, notes, kind)
   return notes
 }
 
