@@ -1,16 +1,17 @@
-// A figure alone among the points of a first line: "Alder Spire 6, 158 mm, two fans". What it measures is
-// not said; there is one thing that people give so.
+// What a first line says without a word for it: "Alder Spire 6, 158 mm, 2x 120 mm", "Gust 140", "TERN-5".
+// There is one thing that people give so; it is doubtful until somebody looks.
 import type { Unit } from '../figures/units'
 import type { PartKind } from '../parts'
 import { measuresIn } from './measures'
-import type { Notes } from './notes'
-import type { Sheet } from './statements'
+import { whole, type Notes } from './notes'
+import type { Sheet, Statement } from './statements'
 
 interface Meant {
   readonly unit: Unit
   readonly path: string
   readonly why: string
 }
+/** What a figure alone among the points of a first line measures, by kind. */
 const MEANT: Partial<Record<PartKind, Meant>> = {
   cooler: { unit: 'mm', path: 'height', why: 'said without a word: most likely its height' },
   memory: { unit: 'mm', path: 'height', why: 'said without a word: most likely its height' },
@@ -22,13 +23,73 @@ const MEANT: Partial<Record<PartKind, Meant>> = {
   },
 }
 
-export function readBare({ statements }: Sheet, notes: Notes, kind: PartKind): void {
-  const meant = MEANT[kind]
-  if (meant === undefined) return
-  for (const s of statements.filter(one => one.line === 1 && one.label === '')) {
-    const [figure, ...others] = measuresIn(s.value)
-    const isAlone = figure?.words === s.value && others.length === 0
-    if (isAlone && figure.unit === meant.unit)
-      notes.doubt(s, { ...meant, value: figure.value }, meant.why)
+export function readBare({ statements, text }: Sheet, notes: Notes, kind: PartKind): void {
+  const [title] = statements
+  if (!title) return
+  const points = statements.filter(s => s.line === title.line && s.label === '' && s !== title)
+  for (const s of points) readAlone(s, notes, MEANT[kind])
+  if (kind === 'drive') for (const s of points) readThickness(s, notes)
+  if (kind === 'fan') readFrame(title, notes)
+  if (kind === 'cooler') readFins({ title, points, isLiquid: LIQUID.test(text) }, notes)
+  if (kind === 'board') readSocket(title, notes, 'processor.socket')
+  if (kind === 'processor') readSocket(title, notes, 'socket')
+}
+
+function readAlone(s: Statement, notes: Notes, meant: Meant | undefined): void {
+  const [figure, ...others] = measuresIn(s.value)
+  const isAlone = figure?.words === s.value && others.length === 0
+  if (meant && isAlone && figure.unit === meant.unit)
+    notes.doubt(s, { ...meant, value: figure.value }, meant.why)
+}
+
+/** Named choice: no drive is thicker, mm; along and across it is longer. */
+const THICKEST = 27
+/** "2.5-inch SSD, SATA, 7 mm": of a drive that is its thickness. */
+function readThickness(s: Statement, notes: Notes): void {
+  const [figure] = measuresIn(s.value)
+  if (figure?.words === s.value && figure.unit === 'mm' && figure.value <= THICKEST)
+    notes.put(s, 'thickness', figure.value, 'mm')
+}
+
+const BY_ITS_NAME = 'taken from its name'
+/** "Gust 140 PWM": fans are called by their frame. */
+const FRAME = /(?<![\w.,])(80|92|120|140|200)(?![\w.,]|\s*(?:mm|x|W\b|rpm))/i
+function readFrame(title: Statement, notes: Notes): void {
+  notes.doubt(title, { path: 'size', value: FRAME.exec(title.value)?.[1] }, BY_ITS_NAME)
+}
+
+const LIQUID = /\bAIO\b|all[- ]in[- ]one|liquid|water ?cool/i
+/** "Floe 360": liquid coolers are called by their radiator. */
+const RADIATOR = /(?<![\w.,])(120|240|280|360|420)(?![\w.,]|\s*(?:mm fans?|x|W\b|rpm))/i
+const COUNTED_FRAMES = /^([1-3])\s*x\s*(?:80|92|120|140)\s*mm$/i
+interface Fins {
+  readonly title: Statement
+  readonly points: readonly Statement[]
+  readonly isLiquid: boolean
+}
+function readFins({ title, points, isLiquid }: Fins, notes: Notes): void {
+  if (isLiquid)
+    notes.doubt(
+      title,
+      { path: 'liquid.radiator', value: RADIATOR.exec(title.value)?.[1] },
+      BY_ITS_NAME,
+    )
+  const path = isLiquid ? 'liquid.fans' : 'fan.count'
+  for (const s of points) {
+    const count = COUNTED_FRAMES.exec(s.value)?.[1]
+    if (count !== undefined)
+      notes.doubt(
+        s,
+        { path, value: Number(count), unit: 'pcs' },
+        'said without a word: most likely its fans',
+      )
   }
+}
+
+/** "… WiFi ATX TERN-5 DDR5": behind two words of a name, the one word that sockets look like. */
+const SOCKET = /(?<=^\S+\s+\S+\s.*(?<![\w-]))[A-Z]{3,}-\d{1,2}[A-Z]?(?![\w-])/g
+function readSocket(title: Statement, notes: Notes, path: string): void {
+  const [socket, ...others] = whole(title).match(SOCKET) ?? []
+  if (others.length === 0)
+    notes.doubt(title, { path, value: socket }, 'named in the title, without the word socket')
 }

@@ -32,11 +32,17 @@ export function isName(value: string): boolean {
 const LABELLED =
   /^\s*(?:[-•*]\s+|\d{1,2}[.)]\s+)?([A-ZÄÖÜa-z][A-Za-zÄÖÜäöüß.\d -]{1,24}?)\s*(?:[:|\t=]|\s[-–—]\s)\s*(\S.*)$/
 
-/** The kind that stands before the name of a part; null where a line is none of that sort. */
-export function kindBefore(line: string): NamedKind | null {
-  const [, label = '', value = ''] = LABELLED.exec(withoutMarks(line)) ?? []
+/** A name behind the word for its kind. */
+export interface LabelledName {
+  readonly kind: NamedKind
+  readonly label: string
+  readonly name: string
+}
+/** The name of a part with what stands before it; null where a line is none of that sort. */
+export function labelledName(line: string): LabelledName | null {
+  const [, label = '', name = ''] = LABELLED.exec(withoutMarks(line)) ?? []
   const kind = kindLabelled(label)
-  return kind !== null && isName(value) ? kind : null
+  return kind !== null && isName(name) ? { kind, label: label.trim(), name } : null
 }
 
 /** What stands before a name: a point, a number, a count. */

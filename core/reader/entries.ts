@@ -1,4 +1,5 @@
 // One line of a sheet as labels and values: cells of a row, what stands before a colon, sentences without any.
+import { labelledName } from './called'
 import { oneOf, opening } from './pattern'
 import { BULLET } from './rows'
 
@@ -10,11 +11,18 @@ type Entry = readonly [label: string, value: string]
 
 /** Label and value; or sentences without labels. */
 export const entriesOf = (line: string): readonly Entry[] =>
+  splitKind(line) ??
   splitCells(line) ??
   splitQuestion(line) ??
   splitColon(line) ??
   splitSpaced(line) ??
   unlabelled(sentences(line))
+
+/** "GPU - Bittern 70": the word for a part, and what it is called. */
+function splitKind(line: string): readonly Entry[] | null {
+  const named = /^[^:|\t]*\s[-–—]\s/.test(line) ? labelledName(line) : null
+  return named && [[named.label, named.name]]
+}
 
 const unlabelled = (texts: readonly string[]): readonly Entry[] =>
   texts.flatMap(text => splitColon(text) ?? [spokenEntry(text) ?? (['', text] as const)])

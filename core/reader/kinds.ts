@@ -1,7 +1,7 @@
 // Which kind of part a sheet is about: by the words that only such sheets use, those of its title
 // counting most.
 import type { PartKind } from '../parts'
-import { kindBefore } from './called'
+import { labelledName } from './called'
 import { oneOf } from './pattern'
 import type { Sheet } from './statements'
 
@@ -247,5 +247,7 @@ export function kindsOfSheet(
 
 /** "PSU: Dunlin A650, 80+ Gold": what stands before the name at the top says what it is. */
 function calledFirst({ statements: [first] }: Sheet): PartKind | null {
-  return first && first.label !== '' ? kindBefore(`${first.label}: ${first.value}`) : null
+  return first && first.label !== ''
+    ? (labelledName(`${first.label}: ${first.value}`)?.kind ?? null)
+    : null
 }

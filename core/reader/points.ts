@@ -1,7 +1,6 @@
 // A first line that tells everything: a name, and behind it point by point what is to be said of the part.
-import { isName } from './called'
+import { isName, labelledName } from './called'
 import { formsIn, socketsIn } from './common'
-import { kindLabelled } from './kind-words'
 import { phrasesOf } from './phrases'
 
 /** Named choice: a title with so many cells or phrases behind it is a line of points. */
@@ -11,22 +10,24 @@ const POINTS = 2
 export function pointsOf(line: string): readonly string[] | null {
   const cells = line.split(/\s+\|\s+/)
   if (cells.length > POINTS + 1) return cells
-  if (!isTitle(line)) return null
-  const said = phrasesOf(line.replace(A_DASH, ', ')).flatMap(opened)
-  const points = said.reduce(together, [])
-  return points.length > POINTS ? points : null
+  const named = labelledName(line)
+  const said = named?.name ?? line
+  if (!isTitle(said)) return null
+  const [name = '', ...others] = phrasesOf(said.replace(A_DASH, ', '))
+    .flatMap(opened)
+    .reduce(together, [])
+  // Behind the word for its kind one point is enough.
+  if (others.length < (named ? 1 : POINTS)) return null
+  return [named ? `${named.label}: ${name}` : name, ...others]
 }
 
 /** What stands between a name and what is said of it. */
 const A_DASH = /\s[-–—]\s(?=\S)/g
 const A_VERB =
   /\b(?:is|are|has|have|takes?|holds?|fits|comes?|offers?|brings?|puts?|powered|which|that)\b/
-/** A name, perhaps behind the word for its kind; no sentence, and nothing with labels of its own. */
-function isTitle(line: string): boolean {
-  const [, label, rest = line] = /^([^:]{2,24}):\s+(\S.*)$/.exec(line) ?? []
-  if (label !== undefined && kindLabelled(label) === null) return false
-  return isName(rest) && !/[.!?]$|:\s|;/.test(rest) && !A_VERB.test(rest)
-}
+/** A name; no sentence, and nothing with labels of its own. */
+const isTitle = (said: string): boolean =>
+  isName(said) && !/[.!?]$|:\s|;/.test(said) && !A_VERB.test(said)
 
 /** "Quill Q9 (8c/16t, 105 W, TERN-5)": what is listed in brackets are points as well. */
 function opened(phrase: string): readonly string[] {

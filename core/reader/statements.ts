@@ -1,6 +1,7 @@
 // A sheet's text taken apart: lines into label and value, headings over what follows, sentences,
 // footnotes by their marks.
 import { entriesOf } from './entries'
+import { withoutMarks } from './markup'
 import { pointsOf } from './points'
 import { inEnglish } from './in-english'
 import { BULLET, rowsOf } from './rows'
@@ -55,14 +56,16 @@ export function sheetOf(text: string): Sheet {
         (parts, next) => parts.flatMap(part => part.split(next)),
         [clean],
       )
-    for (const [label, value] of told.flatMap(entriesOf))
-      statements.push({
-        label,
-        value,
-        under,
-        words: label === '' ? verbatim(value, clean, asWritten(line)) : asWritten(line),
-        line: line + 1,
-      })
+    const written = asWritten(line)
+    const own = points ? pointsAsWritten(points, written) : []
+    told.forEach((one, n) => {
+      const said = own[n] ?? written
+      for (const [label, value] of entriesOf(one))
+        statements.push({
+          ...{ label, value, under, line: line + 1 },
+          words: label === '' ? verbatim(value, clean, said) : said,
+        })
+    })
   })
   return { statements, footnotes, text: text.split('\n').map(inEnglish).join('\n') }
 }
@@ -117,11 +120,18 @@ class Headings {
   }
 }
 
+/** The points of a line as they stand in the sheet; none where it is written otherwise. */
+function pointsAsWritten(points: readonly string[], written: string): readonly string[] {
+  const own = pointsOf(withoutMarks(written)) ?? []
+  return own.length === points.length ? own : []
+}
+
 /** A sentence's own characters in its line; all of the line where that was written otherwise. */
 function verbatim(value: string, clean: string, written: string): string {
+  if (written.includes(value)) return value
   const at = clean.indexOf(value)
-  if (at >= 0 && clean.length === written.length) return written.slice(at, at + value.length)
-  return written.includes(value) ? value : written
+  const same = written.slice(at, at + value.length)
+  return at >= 0 && same.replace(/×/g, 'x') === value ? same : written
 }
 
 /** The mark that makes a line a footnote: the same hangs on something above it. */

@@ -1,6 +1,6 @@
 // A list of the parts of a machine in one text: each under what it is ("Case: …", "GPU: …"), or by its title
 // in a basket, with or without lines on it below.
-import { kindBefore, kindBehind } from '../called'
+import { kindBehind, labelledName } from '../called'
 import { OF_EVERY_MACHINE, type NamedKind } from '../kind-words'
 import { countLine } from '../times'
 import { isSum } from './sums'
@@ -26,7 +26,7 @@ const isMachine = (named: readonly Named[]): boolean =>
 /** The lines at which the parts of a list begin; none where a text is no such list. */
 export function partsListed(lines: Lines): readonly number[] {
   const said = lines.flatMap((line, at) => (line.trim() === '' ? [] : [at]))
-  const before = namedBy(kindBefore, lines)
+  const before = namedBy(line => labelledName(line)?.kind ?? null, lines)
   const behind = namedBy(kindBehind, lines).filter(n => before.every(b => b.at !== n.at))
   const both = [...before, ...behind].sort((a, b) => a.at - b.at)
   if (isMachine(both) && both.length >= said.length * MOSTLY) return namesIn(lines, both)

@@ -1,5 +1,5 @@
 // Lines at which a sheet may begin: those that surely are titles, and those that may be.
-import { kindBefore } from '../called'
+import { labelledName } from '../called'
 import { oneOf } from '../pattern'
 import { withoutTimes } from '../times'
 
@@ -71,7 +71,7 @@ const SENTENCE = /^(?:The|Meet the|Our new|This)\s.*\b[A-Z]/
 
 /** Whether a line may be the title of a sheet, should what stands below it be one. */
 export function mayBeTitle(line: string): boolean {
-  if (isNameLine(line) || kindBefore(line) !== null) return true
+  if (isNameLine(line) || labelledName(line) !== null) return true
   if (/[|]/.test(line) || SENTENCE.test(line)) return NAMES_A_KIND.test(line)
   if (OF_A_SECTION.test(line)) return false
   if (AT_ONCE.test(line) || (TWO_NAMES.test(line) && !HEADS.test(line))) return true
