@@ -12,6 +12,8 @@ import type { State } from '../../core/parts/kind'
 import { includedWith, nameBeside, type Included } from '../../core/parts/included'
 import { checkPart } from '../../core/shelf/check'
 import { sheetsIn } from '../../core/reader/paste/sheets-in'
+import { namedAmong } from '../../core/reader/paste/shelf-names'
+import { amountSaid } from '../../core/reader/price'
 import { timesIn } from '../../core/reader/times'
 import { outcome, type ArrivalChange, type ArrivalLine, type Outcome } from './acts'
 import type { ShelfChange } from './db'
@@ -35,6 +37,8 @@ export interface ArrivalSeen {
 interface Maker extends Clock {
   readonly newId: () => string
 }
+/** What is said of a row where it comes in. */
+type NewRow = Pick<Draft, 'build' | 'text' | 'part' | 'count' | 'copies'>
 /** A row with what was read of it: looked up as long as the row is the same. */
 interface Seen {
   readonly of: string
@@ -57,7 +61,9 @@ export class Arrivals {
       return {
         problem: `This is longer than ${MOST_SHEETS} sheets. Paste their specifications only; nothing was changed.`,
       }
-    const sheets = sheetsIn(text, this.shelf.makers())
+    const named = namedAmong(this.shelf.all())
+    const known = { makers: this.shelf.makers(), isName: (line: string) => named(line) !== null }
+    const sheets = sheetsIn(text, known)
     if (sheets.length === 0)
       return { problem: 'Nothing came in: paste the words of a sheet, or a table of parts.' }
     if (sheets.length > MOST_SHEETS)
@@ -71,8 +77,19 @@ export class Arrivals {
           `“${long.slice(0, 40)}…” is too long for a sheet (${long.length} characters; at most ` +
           `${LONGEST_SHEET}). Paste its specifications only.`,
       }
-    await this.add(sheets.map(text => ({ build, text, part: null, count: timesIn(text) ?? 0 })))
+    await this.add(sheets.map(sheet => this.rowOf(build, sheet, named(sheet))))
     return outcome(build)
+  }
+
+  /** A sheet as a row; where it says no more than a name that the shelf has, the shelf's part. */
+  private rowOf(build: string, text: string, id: string | null): NewRow {
+    const part = id === null ? null : this.shelf.part(id)
+    const times = timesIn(text)
+    if (part === null) return { build, text, part, count: times ?? 0 }
+    const count = times ?? part.pack ?? 1
+    const paid = amountSaid(text)
+    const copies = paid === null ? {} : { copies: Array.from({ length: count }, () => ({ paid })) }
+    return { build, text: '', part, count, ...copies }
   }
 
   /** Parts of a file or a table, laid out beside the sheets. */
@@ -82,9 +99,7 @@ export class Arrivals {
     return outcome(build)
   }
 
-  private async add(
-    rows: readonly Pick<Draft, 'build' | 'text' | 'part' | 'count'>[],
-  ): Promise<void> {
+  private async add(rows: readonly NewRow[]): Promise<void> {
     await this.store.db.arrivals.bulkAdd(
       rows.map((row, place) => ({
         ...{ ...row, place },
@@ -196,7 +211,7 @@ export class Arrivals {
         unread: read.unread.length,
       },
       ...problemOf(part),
-      comesWith: row.copies ? [] : includedWith(part ?? {}, 1).map(i => calledBeside(i, part)),
+      comesWith: namesAll(row) ? [] : includedWith(part ?? {}, 1).map(i => calledBeside(i, part)),
       bare: row.bare === true,
       asListed: asListed(row),
       parts: countOf(row, part) + comingWith(row, part).length,
@@ -222,9 +237,12 @@ const ofNow = (row: Draft): Draft =>
 const countOf = ({ count }: Draft, part: Partial<Part> | null): number =>
   count > 0 ? count : (part?.pack ?? 1)
 
+/** A list that tells the state of each copy names what came with them itself. */
+const namesAll = ({ copies = [] }: Draft): boolean => copies.some(c => c.state !== undefined)
+
 /** What comes with all of them, one by one; nothing where that is left out, or in its list itself. */
 const comingWith = (row: Draft, part: Partial<Part> | null): readonly Coming[] =>
-  row.bare || row.copies
+  row.bare || namesAll(row)
     ? []
     : includedWith(part ?? {}, countOf(row, part)).flatMap(({ count, part: own, fitted }) =>
         Array.from({ length: count }, () => ({ part: own, fitted })),

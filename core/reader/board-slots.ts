@@ -1,5 +1,5 @@
 // The slots of a board: how long each is, how many lanes reach it, of which generation.
-import { generationIn } from './common'
+import { generationIn } from './named'
 import { aboutM2, allM2, isCondition } from './m2'
 import type { Notes } from './notes'
 import { clausesOf } from './phrases'

@@ -1,6 +1,7 @@
 // A board's sheet: form and size, socket, memory. Slots, headers and M.2 sockets: board-slots.ts,
 // board-headers.ts, m2.ts.
-import { formsIn, isRemark, socketsIn } from './common'
+import { isRemark } from './common'
+import { formsIn, socketsIn } from './named'
 import { isRear, readHeaders, readRear } from './board-headers'
 import { readSlots } from './board-slots'
 import { putImplied, usbByPlace } from './board-usb'

@@ -1,5 +1,5 @@
 // Whether a line names a part, and of which kind: "CPU: Quill Q9", "Gust 120 case fan, black".
-import { formsIn, socketsIn } from './common'
+import { formsIn, socketsIn } from './named'
 import { kindLabelled, kindNounsIn, type NamedKind } from './kind-words'
 import { withoutMarks } from './markup'
 import { withoutTimes } from './times'

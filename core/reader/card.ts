@@ -1,7 +1,7 @@
 // A card's sheet: graphics and all others. What it does, its edge, its size, its watts, its plugs
 // and sockets.
 import type { PlugFace } from '../connectors/connectors'
-import { generationIn } from './common'
+import { generationIn } from './named'
 import {
   along,
   measuresIn,

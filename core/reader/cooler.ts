@@ -1,5 +1,6 @@
 // A cooler's sheet: sockets, size, what its fan draws; of a liquid one, radiator, tubes, pump.
-import { ampsIn, fanPlugIn, flowIn, isRemark, leadIn, socketsIn } from './common'
+import { ampsIn, fanPlugIn, flowIn, isRemark, leadIn } from './common'
+import { socketsIn } from './named'
 import { readLiquid } from './cooler-liquid'
 import { readBesideLights } from './lit'
 import { along, productIn, spokenIn, valueIn, type Axis, type Product } from './measures'

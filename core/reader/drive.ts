@@ -1,6 +1,6 @@
 // A drive's sheet: what it stores on, its shape, its protocol, what it draws at rest, busy and when
 // it spins up.
-import { generationIn } from './common'
+import { generationIn } from './named'
 import { measuresIn, plainNumber, productIn, spokenIn, valueIn, type Measure } from './measures'
 import { isNo, whole, type Notes } from './notes'
 import { choiceIn } from './pattern'

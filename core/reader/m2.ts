@@ -1,6 +1,6 @@
 // What a board's sheet says of its M.2 sockets: each on its own line, or a count and what the
 // brackets say; what they switch off.
-import { generationIn } from './common'
+import { generationIn } from './named'
 import { countedIn, groupsIn } from './m2-counts'
 import { whole, type Notes } from './notes'
 import { oneOf } from './pattern'

@@ -1,6 +1,6 @@
 // A first line that tells everything: a name, and behind it point by point what is to be said of the part.
 import { isName, labelledName } from './called'
-import { formsIn, socketsIn } from './common'
+import { formsIn, socketsIn } from './named'
 import { phrasesOf } from './phrases'
 
 /** Named choice: a title with so many cells or phrases behind it is a line of points. */

@@ -1,9 +1,8 @@
 // What a part costs, in the notations of shops: thousands by point, comma, space or none, cents or a dash,
 // the sign before, behind, or in letters.
-import type { Notes } from './notes'
+import { Notes } from './notes'
 import { oneOf } from './pattern'
-import { phrasesOf } from './phrases'
-import type { Statement } from './statements'
+import { sheetOf, type Statement } from './statements'
 
 const LABEL = oneOf(
   ...[/\bprice\b(?!s? (?:history|alarm|per|range))/, /^(?:msrp|rrp|srp|preis|prix|precio)\b/],
@@ -19,6 +18,24 @@ const ALONE = new RegExp(
   String.raw`^(?:(?:now|only|from)\s+)*(?:${SIGN}\s*${FIGURE}|${FIGURE}\s*${SIGN})$`,
   'i',
 )
+
+/** "Price: 129.00", "€94.90": a line that only tells a price. */
+const TOLD = /^\s*(?:(?:unit |item )?price|cost|(?:einzel)?preis)\s*[:|\t]/i
+export const isMoney = (line: string): boolean => TOLD.test(line) || ALONE.test(line.trim())
+
+/** A text without the amount at its end: "Quill Q9 - $289". */
+const AT_THE_END = new RegExp(
+  String.raw`(?:\s+|,\s*)(?:[-–—@:(|=]|at\b)*\s*(?:${SIGN}\s*${FIGURE}|${FIGURE}\s*${SIGN})\)?\s*$`,
+  'i',
+)
+export const withoutMoney = (text: string): string => text.replace(AT_THE_END, '')
+
+/** The first amount that a list tells for a part; null where it tells none. */
+export function amountSaid(text: string): number | null {
+  const notes = new Notes()
+  for (const s of sheetOf(text).statements) readPrice(s, notes)
+  return Number(notes.value('price') ?? 0) || null
+}
 
 /** An amount of money; null where a text holds none. */
 export function amountIn(text: string): number | null {
@@ -50,8 +67,8 @@ function readBehindACount(s: Statement, notes: Notes): void {
   else if (money === '') notes.use(s)
 }
 
-/** "DDR5 kit 2x16GB, height 34 mm, 109 EUR": all in one line, the price last. */
+/** "DDR5 kit 2x16GB, height 34 mm, 109 EUR", "Quill Q9 - $289": all in one line, the price last. */
 function readAtTheEnd(s: Statement, notes: Notes): void {
-  const last = phrasesOf(s.value).at(-1) ?? ''
-  if (ALONE.test(last) && last !== s.value.trim()) notes.put(s, 'price', amountIn(last))
+  const last = AT_THE_END.exec(s.value)?.[0]
+  if (last !== undefined && last !== s.value) notes.put(s, 'price', amountIn(last))
 }

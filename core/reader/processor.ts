@@ -1,6 +1,6 @@
 // A processor's sheet: its socket, whether it draws a picture, memory and speeds, lanes, the power
 // that lasts.
-import { namedSocket, socketsIn } from './common'
+import { namedSocket, socketsIn } from './named'
 import { firstOf, valueIn } from './measures'
 import { whole, type Notes } from './notes'
 import { oneOf } from './pattern'

@@ -24,12 +24,19 @@ const isMachine = (named: readonly Named[]): boolean =>
   new Set(named.map(n => n.kind).filter(kind => OF_EVERY_MACHINE.includes(kind))).size >= A_MACHINE
 
 /** The lines at which the parts of a list begin; none where a text is no such list. */
-export function partsListed(lines: Lines): readonly number[] {
+export function partsListed(lines: Lines, isKnown: (line: string) => boolean): readonly number[] {
   const said = lines.flatMap((line, at) => (line.trim() === '' ? [] : [at]))
   const before = namedBy(line => labelledName(line)?.kind ?? null, lines)
   const behind = namedBy(kindBehind, lines).filter(n => before.every(b => b.at !== n.at))
   const both = [...before, ...behind].sort((a, b) => a.at - b.at)
-  if (isMachine(both) && both.length >= said.length * MOSTLY) return namesIn(lines, both)
+  if (isMachine(both) && both.length >= said.length * MOSTLY)
+    return namesBetween(
+      lines,
+      both.map(n => n.at),
+    )
+  const known = lines.flatMap((line, at) => (isKnown(line) ? [at] : []))
+  if (known.length >= A_BASKET && known.length >= said.length * MOSTLY)
+    return namesBetween(lines, known)
   const bought = boughtIn(lines)
   if (bought.length >= A_BASKET) return bought
   const titles = behind.filter(n => isApart(lines, n.at))
@@ -50,11 +57,10 @@ const isApart = (lines: Lines, at: number): boolean => (lines[at - 1] ?? '').tri
 const ONLY_A_NAME =
   /^\s*(?:[-•*]\s+|\d{1,2}[.)]\s+)?(?:\d{1,2}\s*[x×]\s+)?[A-Z][\w'&-]* ?[^:.!?]*\d[^:.!?]*$/
 
-/** In a list of names each line is one, from the first that says what it is to the last. */
-function namesIn(lines: Lines, named: readonly Named[]): readonly number[] {
-  const known = new Set(named.map(n => n.at))
-  const [first = 0] = known
-  const last = named.at(-1)?.at ?? 0
+/** In a list of names each line is one, from the first that surely is to the line behind the last. */
+function namesBetween(lines: Lines, sure: readonly number[]): readonly number[] {
+  const known = new Set(sure)
+  const [first = 0, last = first] = [sure[0], sure.at(-1)]
   return lines.flatMap((line, at) => {
     const isBetween = at > first && at <= last + 1 && ONLY_A_NAME.test(line) && !isSum(line)
     return known.has(at) || isBetween ? [at] : []

@@ -13,7 +13,7 @@ test.each([
   ['known', MAKERS],
   ['unknown', []],
 ])('one sheet stays one, its maker %s', (_, makers) => {
-  const split = all.filter(s => sheetsIn(s.text, makers).length !== 1).map(s => s.name)
+  const split = all.filter(s => sheetsIn(s.text, { makers }).length !== 1).map(s => s.name)
   expect(split).toEqual([])
 })
 
@@ -31,7 +31,7 @@ test.each([
     const words = (text: string): string => text.replace(/\s+/g, ' ').trim()
     const pairs = Array.from({ length: PAIRS }, () => [one(), one()] as const)
     const apart = pairs.filter(([first, second]) => {
-      const pieces = sheetsIn(`${first}\n\n${second}`, makers)
+      const pieces = sheetsIn(`${first}\n\n${second}`, { makers })
       expect(words(pieces.join(' ')).length).toBeGreaterThan(
         0.9 * words(`${first} ${second}`).length,
       )
@@ -63,7 +63,9 @@ test('sheets one after the other, held apart by an empty line, are as many and o
   fc.assert(
     fc.property(some, chosen => {
       const text = chosen.map(s => s.text.trim()).join('\n\n')
-      const kinds = sheetsIn(text, MAKERS).map(piece => readSheet(piece, { makers: MAKERS }).kind)
+      const kinds = sheetsIn(text, { makers: MAKERS }).map(
+        piece => readSheet(piece, { makers: MAKERS }).kind,
+      )
       expect(kinds).toEqual(chosen.map(s => s.says.get('kind')))
     }),
     { numRuns: runs(60) },
@@ -87,18 +89,17 @@ test('a page with two parts, a rule between them, and talk before and behind', (
     '',
     'Terms and conditions apply',
   ].join('\n')
-  expect(sheetsIn(page, MAKERS).map(piece => readSheet(piece, { makers: MAKERS }).kind)).toEqual([
-    'fan',
-    'supply',
-  ])
+  expect(
+    sheetsIn(page, { makers: MAKERS }).map(piece => readSheet(piece, { makers: MAKERS }).kind),
+  ).toEqual(['fan', 'supply'])
 })
 
 test('a part of another kind is one however little is said of it; a section of a sheet is none', () => {
   const board = 'Saltpan Creek M5 motherboard\nSocket TERN-2\n4x DDR5\nM.2: 2x PCIe 4.0 x4'
   const cooler = 'Kelder Spar 120 tower cooler\nHeight 154 mm'
   const makers = ['Saltpan', 'Kelder']
-  expect(sheetsIn(`${board}\n\n${cooler}`, makers)).toEqual([board, cooler])
+  expect(sheetsIn(`${board}\n\n${cooler}`, { makers })).toEqual([board, cooler])
   const pc = 'Saltpan Dune 3 mid tower case\nBoards: ATX\nGPU length: 330 mm'
   const section = 'CPU cooler\nmax. 162 mm'
-  expect(sheetsIn(`${pc}\n\n${section}`, makers)).toEqual([`${pc}\n\n${section}`])
+  expect(sheetsIn(`${pc}\n\n${section}`, { makers })).toEqual([`${pc}\n\n${section}`])
 })

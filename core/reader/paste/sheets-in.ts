@@ -1,4 +1,5 @@
 // A pasted text as the sheets in it: several one after the other, a page with two parts.
+import { isName, labelledName } from '../called'
 import { sheetsOfJson } from '../from-json'
 import { kindsOfSheet } from '../kinds'
 import { partsListed } from './part-list'
@@ -19,32 +20,40 @@ const MOST_TITLES = 60
 
 type Lines = readonly string[]
 
+/** What is known beforehand: makers by their names, and whether a line is the name of a part. */
+export interface Known {
+  readonly makers: Lines
+  readonly isName: (line: string) => boolean
+}
+
 /**
  * Takes a text apart into sheets, in their order; one sheet stays one. A new one begins at a title
  * behind an empty line or a rule: a line that names a maker that is known or a kind of part, or one
  * that may be a title, and under which enough of another part is said. What is said of no part goes
  * with what stands before it, so that nothing is lost.
  */
-export function sheetsIn(text: string, makers: Lines = []): Lines {
+export function sheetsIn(text: string, known: Partial<Known> = {}): Lines {
   const data = sheetsOfJson(text)
   if (data) return data
-  return piecesOf(text.replace(/\r\n?/g, '\n').split('\n'), makers)
+  const { makers = [], isName = () => false } = known
+  return piecesOf(text.replace(/\r\n?/g, '\n').split('\n'), { makers, isName })
     .map(wordsOf)
     .filter(piece => piece !== '')
 }
 
-function piecesOf(lines: Lines, makers: Lines): readonly Lines[] {
+function piecesOf(lines: Lines, known: Known): readonly Lines[] {
+  const { makers } = known
   const table = partTableIn(lines)
-  if (table) return around(lines, table, makers)
-  const listing = partsListed(lines)
+  if (table) return around(lines, table, known)
+  const listing = partsListed(lines, known.isName)
   const pieces = listing.length > 0 ? listed(lines, listing, makers) : [lines]
   return pieces.flatMap(piece => apart(piece, makers))
 }
 
 /** The parts of a table, with the sheets before and behind it; words that are none go with a part. */
-function around(lines: Lines, { from, to, parts }: PartTable, makers: Lines): readonly Lines[] {
-  const before = beside(lines.slice(0, from), makers)
-  const behind = beside(lines.slice(to), makers)
+function around(lines: Lines, { from, to, parts }: PartTable, known: Known): readonly Lines[] {
+  const before = beside(lines.slice(0, from), known)
+  const behind = beside(lines.slice(to), known)
   const own = parts.map((part, n) => [
     ...part,
     ...(n === 0 ? before.words : []),
@@ -56,10 +65,10 @@ function around(lines: Lines, { from, to, parts }: PartTable, makers: Lines): re
 /** What stands beside a table: sheets, or words that say nothing of a part of their own. */
 function beside(
   lines: Lines,
-  makers: Lines,
+  known: Known,
 ): { readonly sheets: readonly Lines[]; readonly words: Lines } {
-  const pieces = lines.some(line => line.trim() !== '') ? piecesOf(lines, makers) : []
-  const isOwn = pieces.some(piece => isSheet(piece, makers))
+  const pieces = lines.some(line => line.trim() !== '') ? piecesOf(lines, known) : []
+  const isOwn = pieces.some(piece => isSheet(piece, known.makers))
   return isOwn ? { sheets: pieces, words: [] } : { sheets: [], words: pieces.flat() }
 }
 
@@ -71,10 +80,23 @@ function isSheet(lines: Lines, makers: Lines): boolean {
 
 /** The parts of a list; what stands before the first is a sheet of its own, or goes with that one. */
 function listed(lines: Lines, listing: readonly number[], makers: Lines): readonly Lines[] {
-  const [first = [], ...others] = listing.map((from, n) => lines.slice(from, listing[n + 1]))
+  const [first = [], ...others] = listing
+    .map((from, n) => lines.slice(from, listing[n + 1]))
+    .flatMap(twoInOne)
   const before = lines.slice(0, listing[0])
   return isSheet(before, makers) ? [before, first, ...others] : [[...first, ...before], ...others]
 }
+
+/** "Storage: Granite S9 2TB + Boulder 8TB": two of one sort in one line. */
+function twoInOne([first = '', ...below]: Lines): readonly Lines[] {
+  const named = labelledName(first)
+  const names = named?.name.split(/\s+(?:\+|&)\s+/) ?? []
+  const are = named !== null && MAY_BE_SEVERAL.includes(named.kind) && names.every(isName)
+  if (!are || names.length < 2) return [[first, ...below]]
+  const each = names.map(name => [`${named.label}: ${name}`])
+  return each.map((own, n) => (n === each.length - 1 ? [...own, ...below] : own))
+}
+const MAY_BE_SEVERAL: Lines = ['drive', 'fan', 'light', 'hub', 'device', 'memory', 'card']
 
 /** Sheets one below the other. */
 function apart(lines: Lines, makers: Lines): readonly Lines[] {
