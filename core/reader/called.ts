@@ -1,5 +1,6 @@
 // Whether a line names a part, and of which kind: "CPU: Quill Q9", "Gust 120 case fan, black".
 import { formsIn, socketsIn } from './named'
+import { inEnglish } from './in-english'
 import { kindLabelled, kindNounsIn, type NamedKind } from './kind-words'
 import { withoutMarks } from './markup'
 import { withoutTimes } from './times'
@@ -60,7 +61,7 @@ const POINTS = 3
 
 /** The kind by whose noun a line calls a part behind its name; null where it calls none. */
 export function kindBehind(raw: string): NamedKind | null {
-  const line = withoutTimes(withoutMarks(raw).replace(BEFORE, ''))
+  const line = inEnglish(withoutTimes(withoutMarks(raw).replace(BEFORE, '')))
   if (line.length > LONGEST || /[.!?:]\s*$/.test(line) || /^[^(,]{1,40}:\s/.test(line)) return null
   const [first = '', ...others] = line.split(SAID_OF_IT)
   if (!isCalled(first)) return null

@@ -11,7 +11,7 @@ const LABEL = oneOf(
 /** What is sent for, saved or lent is no price of the part. */
 const OTHER = /shipping|delivery|postage|saving|old|before|per month|rate|deposit/i
 const SIGN = String.raw`(?:€|\$|£|EUR|USD|GBP|CHF|euros?)`
-const FIGURE = String.raw`(\d{1,3}(?:[.,'’ ]\d{3})+|\d+)(?:[.,](\d{2})(?!\d)|[.,]\s?[-–—]+)?`
+const FIGURE = String.raw`(\d{1,3}(?:[.,'’ ]\d{3})+|\d+)(?:[.,](\d{1,2})(?!\d)|[.,]\s?[-–—]+)?`
 const MONEY = new RegExp(String.raw`(?<![\d.,])${FIGURE}(?![\d%])`, 'i')
 /** A line that is nothing but an amount with its sign. */
 const ALONE = new RegExp(
@@ -41,7 +41,7 @@ export function amountSaid(text: string): number | null {
 export function amountIn(text: string): number | null {
   const [, whole, cents] = MONEY.exec(text) ?? []
   if (whole === undefined) return null
-  return Number(whole.replace(/\D/g, '')) + (cents === undefined ? 0 : Number(cents) / 100)
+  return Number(whole.replace(/\D/g, '')) + Number(`0.${cents ?? 0}`)
 }
 
 /** "Price 249 €" in a line of its own. */

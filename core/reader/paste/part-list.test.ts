@@ -81,3 +81,93 @@ test('what one part says under such words is no list', () => {
   ].join('\n')
   expect(sheetsIn(board)).toEqual([board])
 })
+
+const kindsIn = (text: string) => sheetsIn(text).map(piece => readSheet(piece).kind)
+
+test('a basket: each paragraph with its count is one, whatever it is called', () => {
+  const basket = [
+    'Your basket (3 items)',
+    '',
+    'Granite S9 2TB M.2 2280 NVMe PCIe 4.0 x4 SSD',
+    'Qty: 2        €139.00',
+    '',
+    'Tern Five 700X 8-Core Processor, Socket TERN-5, 105W TDP, Boxed without Cooler',
+    'Qty: 1        €289.00',
+    '',
+    'Harrow Peak H5 Mid-Tower ATX Case, 3x 120mm Fans, GPU up to 380mm, CPU Cooler up to 170mm',
+    'Qty: 1        €94.90',
+    '',
+    'Total        €661.90',
+  ].join('\n')
+  const parts = sheetsIn(basket)
+  const read = parts.map(part => readSheet(part))
+  expect(read.map(r => r.kind)).toEqual(['drive', 'processor', 'case'])
+  expect(parts.map(timesIn)).toEqual([2, 1, 1])
+  const prices = read.map(r => r.fields.find(f => f.path === 'price')?.value)
+  expect(prices).toEqual([139, 289, 94.9])
+  const rooms = ['cardRoom', 'coolerRoom'].map(
+    path => read[2]?.fields.find(f => f.path === path)?.value,
+  )
+  expect(rooms).toEqual([380, 170])
+  expect(parts.join('\n')).toContain('Your basket')
+})
+
+test('titles below one another, counted, with lines of the shop under them', () => {
+  const order = [
+    '1 × Harrow Peak H5 Midi Tower Case',
+    '   SKU 118823-B',
+    '   94,90 €',
+    '',
+    '1 × Sorrel B8 Pro WiFi Motherboard ATX TERN-5 DDR5',
+    '   189,00 €',
+    '',
+    '2 × Granite S9 2TB SSD M.2 NVMe',
+    '   139,00 €',
+  ].join('\n')
+  expect(kindsIn(order)).toEqual(['case', 'board', 'drive'])
+})
+
+test('marks of forums, words in German, a dash behind the word for a part', () => {
+  const forum = [
+    '[b]My build[/b]',
+    '**CPU**: Tern Five 700X (8c/16t, 105 W, TERN-5)',
+    '**Mobo**: Sorrel B8 Pro WiFi – ATX, 4x DDR5',
+    '[url=https://shop.test/psu]PSU[/url] - Reedmace 850W Gold',
+  ].join('\n')
+  expect(kindsIn(forum)).toEqual(['processor', 'board', 'supply'])
+  const german = [
+    'Gehäuse: Harrow Peak H5, Midi-Tower, Grafikkarten bis 380 mm',
+    'Netzteil: Reedmace 850 W, 140 mm tief',
+    'Arbeitsspeicher: Pebble Flow 32 GB (2x 16 GB) DDR5-6000',
+    'Festplatte: Boulder 8 TB, 3,5 Zoll, SATA',
+    'Lüfter: 3x Gust 140 PWM',
+  ].join('\n')
+  expect(kindsIn(german)).toEqual(['case', 'supply', 'memory', 'drive', 'fan'])
+  expect(sheetsIn(german).map(timesIn).at(-1)).toBe(3)
+  const [, supply = ''] = sheetsIn(german)
+  expect(readSheet(supply).fields).toContainEqual(
+    expect.objectContaining({ path: 'length', value: 140, words: '140 mm tief' }),
+  )
+})
+
+test('two of one sort in one line are two; a name with a plus in it is one', () => {
+  const list = (storage: string): string =>
+    ['CPU: Tern Five 700X', 'Case: Harrow Peak H5', 'PSU: Reedmace 850W', storage].join('\n')
+  expect(sheetsIn(list('Storage: Granite S9 2TB NVMe + Boulder 8TB HDD')).slice(3)).toEqual([
+    'Storage: Granite S9 2TB NVMe',
+    'Storage: Boulder 8TB HDD',
+  ])
+  expect(sheetsIn(list('Storage: Granite S9 + 2TB'))).toHaveLength(4)
+})
+
+test('a case that lists what goes into it is one case', () => {
+  const pc = [
+    'Harrow Peak H5 mid tower case',
+    '- Motherboard: ATX, Micro-ATX',
+    '- CPU cooler: up to 170 mm',
+    '- Graphics card: up to 380 mm',
+    '- Power supply: ATX, up to 200 mm',
+    '- Fans: 3x 120 mm, included',
+  ].join('\n')
+  expect(sheetsIn(pc)).toEqual([pc])
+})

@@ -1,5 +1,5 @@
 // Parts that are known by their names: a line that says nothing else is that part.
-import { labelledName } from '../called'
+import { kindLabelled } from '../kind-words'
 import { withoutMarks } from '../markup'
 import { isMoney, withoutMoney } from '../price'
 import { countLine, withoutTimes } from '../times'
@@ -41,5 +41,7 @@ const saysNoMore = (line: string): boolean =>
 /** The name in a line of a list. */
 function nameIn(line: string): string {
   const bare = withoutTimes(withoutMarks(line).replace(/^\s*(?:[-•*]\s+|\d{1,2}[.)]\s+)?/, ''))
-  return withoutMoney(withoutTimes(labelledName(bare)?.name ?? bare))
+  const [, label = '', name = bare] =
+    /^([^:|]{2,24}?)\s*(?:[:|]|\s[-–—])\s+(\S.*)$/.exec(bare) ?? []
+  return withoutMoney(withoutTimes(kindLabelled(label) === null ? bare : name))
 }

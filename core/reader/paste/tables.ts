@@ -133,6 +133,6 @@ function priceOf(row: Cells, columns: Columns, count: number): Lines {
   const all = amountIn(sum)
   if (all === null) return []
   const cents = Math.round(all * CENTS) / count
-  return [Number.isInteger(cents) ? `Price: ${cents / CENTS}` : `Total: ${sum}`]
+  return [Number.isInteger(cents) ? `Price: ${(cents / CENTS).toFixed(2)}` : `Total: ${sum}`]
 }
 const CENTS = 100
