@@ -12,7 +12,9 @@ const NO_NAME = new RegExp(
     String.raw`|none|integrated|onboard|DDR\d|U?R?DIMM|SATA|M\.2|NVMe|PCI(?:e|-E)?|USB|HDMI|DisplayPort`,
     String.raw`|PWM|RPM|front|rear|top|bottom|back|side|included|optional|see|not|all|any|steel|black|white`,
     String.raw`|length|height|width|depth|size|clearance|slots?|cores?|threads?|speed|type|brand|model`,
-    String.raw`|form|TDP|headers?|connectors?|cables?|support|the|this|our|new|with|without|your|my|total)\b`,
+    String.raw`|form|TDP|headers?|boost|base|clock|capacity|memory|bus|bandwidth|cache|power|rated|net|gross|weight`,
+    String.raw`|colou?r|material|warranty|series|family|architecture|interface|frequency|latency|voltage`,
+    String.raw`|efficiency|inputs?|outputs?|channels?|generation|count|number|style|design|noise|mounting|connectors?|cables?|support|the|this|our|new|with|without|your|my|total)\b`,
   ].join(''),
   'i',
 )
@@ -44,6 +46,15 @@ export function labelledName(line: string): LabelledName | null {
   const [, label = '', name = ''] = LABELLED.exec(withoutMarks(line)) ?? []
   const kind = kindLabelled(label)
   return kind !== null && isName(name) ? { kind, label: label.trim(), name } : null
+}
+
+/** The kind by whose word a line begins, without a sign behind it: "Processor Quill Q7, boxed". */
+export function kindInFront(raw: string): NamedKind | null {
+  const line = inEnglish(withoutTimes(withoutMarks(raw).replace(BEFORE, '')))
+  const [first = ''] = line.split(SAID_OF_IT)
+  const [noun] = kindNounsIn(first)
+  const name = noun?.from === 0 ? first.slice(noun.to).trim() : ''
+  return noun && isName(name) && /\d/.test(name) ? noun.kind : null
 }
 
 /** What stands before a name: a point, a number, a count. */

@@ -67,7 +67,7 @@ const OF_FORMS =
 
 /** "ATX, mATX, mITX" in a line of its own. */
 const ONLY_FORMS =
-  /^(?:(?:E-?|micro[- ]?|m-?|mini[- ]?|µ|u)?(?:ATX|ITX)(?:\s*[,/&+]\s*|\s+(?:and|or)\s+|$)){2,}$/i
+  /^(?:(?:(?:E-?|micro[- ]?|m-?|mini[- ]?|µ|u)?(?:ATX|ITX)|SSI[- ](?:EEB|CEB))(?:\s*[,/&+]\s*|\s+(?:and|or)\s+|$)){2,}$/i
 
 const LARGE_TO = new RegExp(
   [

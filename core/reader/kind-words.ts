@@ -44,9 +44,9 @@ const SHORT: Readonly<Partial<Record<NamedKind, readonly RegExp[]>>> = {
   memory: [/memory/],
   drive: [
     /(?:(?:boot|system|data|main|second|storage|game) )*(?:SSD|HDD|NVMe|drive|disk|storage)(?: ?\d)?/,
-    ...[/M\.2/],
+    ...[/M\.2/, /boot/, /scratch/, /archive/, /cache/, /backup/, /ODD/, /(?:optical|DVD|Blu-?ray)/],
   ],
-  card: [/VGA/, /graphics/],
+  card: [/VGA/, /graphics/, /NIC/, /sound/, /network/, /capture/, /wi-?fi/, /LAN/],
   fan: [/(?:(?:case|extra|front|rear|top|additional) )*fans?(?: ?\d)?/],
   device: [/screen/, /display/],
 }

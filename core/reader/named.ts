@@ -19,10 +19,9 @@ const FORM_WORDS: readonly (readonly [RegExp, BoardForm])[] = [
 export function formsIn(text: string): readonly BoardForm[] {
   let free = text
   const found = FORM_WORDS.flatMap(([word, form]) => {
-    const m = word.exec(free)
-    if (!m) return []
-    free = free.slice(0, m.index) + '\u0000'.repeat(m[0].length) + free.slice(m.index + m[0].length)
-    return [{ form, at: m.index }]
+    const first = free.search(word)
+    free = free.replace(new RegExp(word.source, `${word.flags}g`), m => '\u0000'.repeat(m.length))
+    return first < 0 ? [] : [{ form, at: first }]
   })
   return found.sort((a, b) => a.at - b.at).map(f => f.form)
 }

@@ -1,7 +1,7 @@
 // What a part is called and who makes it: by labels, else from the title.
 import type { Notes } from './notes'
 import { isName } from './called'
-import { kindLabelled } from './kind-words'
+import { kindLabelled, kindNounsIn } from './kind-words'
 import { oneOf, only, opening } from './pattern'
 import type { Sheet, Statement } from './statements'
 import { withoutTimes } from './times'
@@ -35,7 +35,15 @@ const KIND_WORDS = oneOf(
   ...[/solid[- ]state/, /hard (?:disk|drive)/, /HDD\b/, /DVD/, /Blu/, /optical/, /card reader/],
   ...[/floppy/, /power supply/, /PSU\b/, /PWM\b/, /fan\b/, /ARGB\b/, /LED\b/, /light strip/],
   ...[/\d-?(?:er)?[- ]?(?:pack|set)\b/, /(?:single|twin|double|triple) pack/],
-  ...[/lights\b/, /hub\b/, /processor\b/, /ATX\b/, /(?:micro|mini)[- ]?(?:atx|itx)/, /m-?ATX/],
+  ...[
+    /lights\b/,
+    /hub\b/,
+    /processor\b/,
+    /\d+-?cores?\b/,
+    /ATX\b/,
+    /(?:micro|mini)[- ]?(?:atx|itx)/,
+    /m-?ATX/,
+  ],
   ...[/E-?ATX/, /SFX\b/, /DDR\d/, /small form/, /cable\b/, /lead\b/, /adapter\b/],
 )
 /** Behind such a word a number goes on with the name: "Alder Tower 6". */
@@ -67,6 +75,11 @@ const FIRST_KINDS = oneOf(
     /drive/,
   ],
 )
+/** "Wi-Fi card Merle W6": the word for it, and what it is called. */
+function withoutKindInFront(text: string): string {
+  const [noun] = kindNounsIn(text)
+  return noun?.from === 0 ? text.slice(noun.to) : text.replace(LEADING_KIND, '')
+}
 const LEADING_KIND = new RegExp(String.raw`^(?:${FIRST_KINDS.source})\s+(?:[·–|-]\s+)?`, 'i')
 
 /** Words that tell what a thing is, not what it is called. */
@@ -242,7 +255,7 @@ function titleOf(text: string, kind: string | null, makers: readonly string[]): 
   if (quoted && !/^\s*[x×\d]/.test(quoted)) return { maker, model: quoted, quoted: true }
   const behind = found
     ? text.slice(found.at + found.words.length)
-    : text.replace(LEADING_KIND, '').replace(/^[-–—:|\s]+/, '')
+    : withoutKindInFront(text).replace(/^[-–—:|\s]+/, '')
   const whole = behind.replace(/\t/g, ' ').trim()
   const model = whole.slice(0, endOfName(whole, kind)).replace(/\s+/g, ' ')
   return { maker, model: model.replace(/[.,:]$/, '').trim() }

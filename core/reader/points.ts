@@ -1,6 +1,7 @@
 // A first line that tells everything: a name, and behind it point by point what is to be said of the part.
 import { isName, labelledName } from './called'
 import { formsIn, socketsIn } from './named'
+import { moneyAtTheEnd, withoutMoney } from './money'
 import { phrasesOf } from './phrases'
 
 /** Named choice: a title with so many cells or phrases behind it is a line of points. */
@@ -11,14 +12,16 @@ export function pointsOf(line: string): readonly string[] | null {
   const cells = line.split(/\s+\|\s+/)
   if (cells.length > POINTS + 1) return cells
   const named = labelledName(line)
-  const said = named?.name ?? line
+  const money = moneyAtTheEnd(line)
+  const said = withoutMoney(named?.name ?? line)
   if (!isTitle(said)) return null
   const [name = '', ...others] = phrasesOf(said.replace(A_DASH, ', '))
     .flatMap(opened)
     .reduce(together, [])
   // Behind the word for its kind one point is enough.
   if (others.length < (named ? 1 : POINTS)) return null
-  return [named ? `${named.label}: ${name}` : name, ...others]
+  const all = [named ? `${named.label}: ${name}` : name, ...others]
+  return money === null ? all : [...all, money]
 }
 
 /** What stands between a name and what is said of it. */
@@ -32,7 +35,9 @@ const isTitle = (said: string): boolean =>
 /** "Quill Q9 (8c/16t, 105 W, TERN-5)": what is listed in brackets are points as well. */
 function opened(phrase: string): readonly string[] {
   const [, before, inside = '', behind = ''] =
-    /^([^()]*[^()\s])\s*\(([^()]*,[^()]*)\)\s*([^()]*)$/.exec(phrase) ?? []
+    /^([^()]*[^()\s])\s*\(([^()]*,[^()]*|\d+(?:[.,]\d+)? ?(?:mm|cm|W))\)\s*([^()]*)$/.exec(
+      phrase,
+    ) ?? []
   return before === undefined ? [phrase] : [before, ...phrasesOf(inside), behind].filter(Boolean)
 }
 
@@ -47,4 +52,4 @@ function together(points: readonly string[], point: string): readonly string[] {
   return goesOn ? [...points.slice(0, -1), `${before}, ${point}`] : [...points, point]
 }
 const isOnly = (named: (text: string) => readonly string[], point: string): boolean =>
-  named(point).length > 0 && point.split(/[\s/]+/).every(word => named(word).length > 0)
+  named(point).length > 0 && point.split(/\s*[/&]\s*|\s/).every(word => named(word).length > 0)

@@ -1,5 +1,7 @@
 // How many of a part a list has: "3x Breeze 120 PWM fan" before its title, behind the word for it, in a
 // line below ("Quantity: 3").
+import { kindLabelled } from './kind-words'
+import { withoutMarks } from './markup'
 
 /** "2 x 8-pin" counts sockets: behind the count of a part its name begins. */
 const COUNT = [
@@ -8,10 +10,9 @@ const COUNT = [
   String.raw`(?=[A-Z][A-Za-z])`,
 ].join('')
 const BEFORE_A_TITLE = new RegExp(String.raw`^\s*(?:[-•*]\s+)?${COUNT}`)
-/** "Fans: 3x Gust 140": of what a machine may have several of. */
-const BEHIND_ITS_WORD = new RegExp(
-  String.raw`^\s*(?:[-•*]\s+)?(?:(?:case |extra )?fans?|memory|RAM|SSDs?|HDDs?|drives?|monitors?|Lüfter)\s*:\s+${COUNT}`,
-  'i',
+/** "Fans: 3x Gust 140": behind the word for a part. */
+const BEHIND_A_LABEL = new RegExp(
+  String.raw`^\s*(?:[-•*]\s+)?([^:|]{2,24}?)\s*(?::|\s[-–—])\s+${COUNT}`,
 )
 /** "Qty: 2   €139.00", "Menge: 2 Stück". */
 const IN_ITS_LINE = /^\s*(?:qty|quantity|menge|anzahl)\.?\s*[:x×|\t]?\s*(\d{1,2})(?=\s|$|[x×,;|])/i
@@ -24,14 +25,19 @@ export function countLine(line: string): number | null {
 
 /** The count of a part by its list; null where there is none. */
 export function timesIn(text: string): number | null {
-  const count = Number((BEFORE_A_TITLE.exec(text) ?? BEHIND_ITS_WORD.exec(text))?.[1] ?? 0)
-  if (count > 0) return count
+  const said = BEFORE_A_TITLE.exec(text)?.[1] ?? countBehindALabel(text)
+  if (said !== undefined) return Number(said)
   return (
     text
       .split('\n')
       .map(countLine)
       .find(said => said !== null) ?? null
   )
+}
+
+function countBehindALabel(text: string): string | undefined {
+  const [, label = '', count] = BEHIND_A_LABEL.exec(withoutMarks(text.split('\n')[0] ?? '')) ?? []
+  return kindLabelled(label) === null ? undefined : count
 }
 
 /** A sheet, or its first line, without the count before its title. */

@@ -1,7 +1,7 @@
 // Data of parts, written out in many layouts and phrases, is read back: right, missing and listed, or
 // doubtful; hardly ever wrong. Some phrases and layouts were kept while the reader was written.
 import { readBack, type Outcome } from '../test-helpers/wordings/machine'
-import { amountIn } from './price'
+import { amountIn } from './money'
 import { runs } from '../test-helpers/runs'
 
 const ROUNDS = 40

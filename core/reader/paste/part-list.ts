@@ -1,7 +1,8 @@
 // A list of the parts of a machine in one text: each under what it is ("Case: …", "GPU: …"), or by its title
 // in a basket, with or without lines on it below.
-import { kindBehind, labelledName } from '../called'
+import { kindBehind, kindInFront, labelledName } from '../called'
 import { OF_EVERY_MACHINE, type NamedKind } from '../kind-words'
+import { isMoney } from '../money'
 import { countLine } from '../times'
 import { isSum } from './sums'
 
@@ -25,24 +26,28 @@ const isMachine = (named: readonly Named[]): boolean =>
 
 /** The lines at which the parts of a list begin; none where a text is no such list. */
 export function partsListed(lines: Lines, isKnown: (line: string) => boolean): readonly number[] {
-  const said = lines.flatMap((line, at) => (line.trim() === '' ? [] : [at]))
-  const before = namedBy(line => labelledName(line)?.kind ?? null, lines)
-  const behind = namedBy(kindBehind, lines).filter(n => before.every(b => b.at !== n.at))
-  const both = [...before, ...behind].sort((a, b) => a.at - b.at)
-  if (isMachine(both) && both.length >= said.length * MOSTLY)
-    return namesBetween(
-      lines,
-      both.map(n => n.at),
-    )
-  const known = lines.flatMap((line, at) => (isKnown(line) ? [at] : []))
-  if (known.length >= A_BASKET && known.length >= said.length * MOSTLY)
-    return namesBetween(lines, known)
+  const said = lines.filter(line => saysOfAPart(line, lines)).length
+  const labelled = namedBy(line => labelledName(line)?.kind ?? null, lines)
+  const titled = namedBy(kindBehind, lines)
+  const named = namedBy(line => kindBehind(line) ?? kindInFront(line), lines)
+  const inAll = [...labelled, ...named.filter(n => labelled.every(l => l.at !== n.at))]
+  if (isMachine(inAll) && inAll.length >= said * MOSTLY) return namesBetween(lines, inAll)
+  const known = lines.flatMap((line, at) => (isKnown(line) ? [{ at }] : []))
+  if (known.length >= A_BASKET && known.length >= said * MOSTLY) return namesBetween(lines, known)
   const bought = boughtIn(lines)
   if (bought.length >= A_BASKET) return bought
-  const titles = behind.filter(n => isApart(lines, n.at))
-  const isBasket = isMachine(titles) && said.length <= titles.length * LINES_EACH
-  if (isBasket) return titles.map(n => n.at)
-  return isMachine(before) ? before.map(n => n.at) : []
+  const titles = titled.filter(n => isApart(lines, n.at))
+  if (isMachine(titles) && said <= titles.length * LINES_EACH) return titles.map(n => n.at)
+  return isMachine(labelled) ? labelled.map(n => n.at) : []
+}
+
+/** Named choice: a line that comes so often is a button of the shop. */
+const A_BUTTON = 3
+/** What tells a price, a sum, or stands under each part of a shop says nothing of one. */
+function saysOfAPart(line: string, lines: Lines): boolean {
+  const own = line.trim()
+  if (own === '' || isMoney(own) || isSum(own) || countLine(own) !== null) return false
+  return /\d/.test(own) || lines.filter(other => other.trim() === own).length < A_BUTTON
 }
 
 const namedBy = (kindIn: (line: string) => NamedKind | null, lines: Lines): readonly Named[] =>
@@ -55,15 +60,20 @@ const isApart = (lines: Lines, at: number): boolean => (lines[at - 1] ?? '').tri
 
 /** A name without a word for what it is, between others that have one. */
 const ONLY_A_NAME =
-  /^\s*(?:[-•*]\s+|\d{1,2}[.)]\s+)?(?:\d{1,2}\s*[x×]\s+)?[A-Z][\w'&-]* ?[^:.!?]*\d[^:.!?]*$/
+  /^\s*(?:[-•*]\s+|\d{1,2}[.)]\s+)?(?:\d{1,2}\s*[x×]\s+(?:\d+ ?GB )?)?[A-Z][\w'&-]* ?[^:.!?]*\d[^:.!?]*$/
+
+const A_NUMBER = /^\s*(?:SKU|MPN|EAN|GTIN|art(?:ikel|icle)?|item|order|part|serial)\b/i
+const isOnlyAName = (line: string): boolean =>
+  ONLY_A_NAME.test(line) && !isSum(line) && !A_NUMBER.test(line)
+const indentOf = (line = ''): number => line.search(/\S|$/)
 
 /** In a list of names each line is one, from the first that surely is to the line behind the last. */
-function namesBetween(lines: Lines, sure: readonly number[]): readonly number[] {
-  const known = new Set(sure)
-  const [first = 0, last = first] = [sure[0], sure.at(-1)]
+function namesBetween(lines: Lines, sure: readonly { readonly at: number }[]): readonly number[] {
+  const known = new Set(sure.map(({ at }) => at))
+  const [first, last] = [Math.min(...known), Math.max(...known)]
   return lines.flatMap((line, at) => {
-    const isBetween = at > first && at <= last + 1 && ONLY_A_NAME.test(line) && !isSum(line)
-    return known.has(at) || isBetween ? [at] : []
+    const isBetween = at > first && at <= last + 1 && indentOf(line) <= indentOf(lines[first])
+    return known.has(at) || (isBetween && isOnlyAName(line)) ? [at] : []
   })
 }
 

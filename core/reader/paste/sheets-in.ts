@@ -90,7 +90,7 @@ function listed(lines: Lines, listing: readonly number[], makers: Lines): readon
 /** "Storage: Granite S9 2TB + Boulder 8TB": two of one sort in one line. */
 function twoInOne([first = '', ...below]: Lines): readonly Lines[] {
   const named = labelledName(first)
-  const names = named?.name.split(/\s+(?:\+|&)\s+/) ?? []
+  const names = named?.name.split(/\s+(?:\+|&)\s+|,\s+(?=\d{1,2}\s*[x×]\s+[A-Z])/) ?? []
   const are = named !== null && MAY_BE_SEVERAL.includes(named.kind) && names.every(isName)
   if (!are || names.length < 2) return [[first, ...below]]
   const each = names.map(name => [`${named.label}: ${name}`])

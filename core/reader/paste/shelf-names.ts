@@ -1,7 +1,7 @@
 // Parts that are known by their names: a line that says nothing else is that part.
 import { kindLabelled } from '../kind-words'
 import { withoutMarks } from '../markup'
-import { isMoney, withoutMoney } from '../price'
+import { isMoney, withoutMoney } from '../money'
 import { countLine, withoutTimes } from '../times'
 import { isSum } from './sums'
 

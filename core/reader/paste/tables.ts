@@ -3,7 +3,7 @@ import Papa from 'papaparse'
 import { kindBehind } from '../called'
 import { kindLabelled, type NamedKind } from '../kind-words'
 import { withoutMarks } from '../markup'
-import { amountIn } from '../price'
+import { amountIn } from '../money'
 import { isSum } from './sums'
 import { rolesByCells, rolesByHead, type Cells, type Role } from './columns'
 
