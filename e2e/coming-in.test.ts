@@ -174,18 +174,21 @@ test('a front panel alone: board, case and the pins of its manual in at most 15 
   await profile.close()
 })
 
+/** Goes on by Tab until what is named has the focus. */
+async function tabTo(page: Page, name: string | RegExp, role: Role): Promise<void> {
+  const wanted = page.getByRole(role, { name }).first()
+  await wanted.waitFor()
+  for (let tabs = 0; tabs < 80; tabs++) {
+    if (await wanted.evaluate(e => e === document.activeElement)) return
+    await page.keyboard.press('Tab')
+  }
+  throw new Error(`80 times Tab do not lead to ${String(name)}`)
+}
+type Role = 'button' | 'combobox' | 'textbox' | 'link'
+
 test('by keyboard alone: sheets pasted, one left out, one of another kind, the rest added', async () => {
   const { profile, page } = await stranger()
-  /** Goes on by Tab until what is named has the focus. */
-  const to = async (name: string | RegExp, role: 'button' | 'combobox' | 'textbox') => {
-    const wanted = page.getByRole(role, { name }).first()
-    await wanted.waitFor()
-    for (let tabs = 0; tabs < 80; tabs++) {
-      if (await wanted.evaluate(e => e === document.activeElement)) return
-      await page.keyboard.press('Tab')
-    }
-    throw new Error(`80 times Tab do not lead to ${String(name)}`)
-  }
+  const to = (name: string | RegExp, role: Role) => tabTo(page, name, role)
   const text = [ELEVEN[3], ELEVEN[4], ELEVEN[9]].map(s => s?.text).join('\n\n')
   await page.evaluate(t => navigator.clipboard.writeText(t), text)
   await to(/paste what you have/, 'textbox')
@@ -206,3 +209,65 @@ test('by keyboard alone: sheets pasted, one left out, one of another kind, the r
   expect((await itemsOf(page)).length).toBeGreaterThan(0)
   await profile.close()
 })
+
+/** A basket as a shop writes it. */
+const BASKET = [
+  'Your basket (5 items)',
+  '',
+  'Harrow Peak H5 Mid-Tower ATX Case, 3x 120mm Fans, GPU up to 380mm, CPU Cooler up to 170mm',
+  'Qty: 1        €94.90',
+  '',
+  'Sorrel B8 Pro WiFi ATX Motherboard (Socket TERN-5, 4x DDR5, 3x M.2)',
+  'Qty: 1        €189.00',
+  '',
+  'Granite S9 2TB M.2 2280 NVMe PCIe 4.0 x4 SSD',
+  'Qty: 2        €139.00',
+  '',
+  'Reedmace 850W 80 PLUS Gold Fully Modular ATX Power Supply, 140mm deep',
+  'Qty: 1        €129.00',
+  '',
+  'Total        €690.90',
+].join('\n')
+
+test('a basket by keyboard alone: told apart, counted; what is doubtful is answered one after the other', async () => {
+  const { profile, page } = await stranger()
+  await page.evaluate(t => navigator.clipboard.writeText(t), BASKET)
+  await tabTo(page, /paste what you have/, 'textbox')
+  await page.keyboard.press('Control+V')
+  await came(page, 4)
+  expect(await page.getByLabel('How many of Granite S9 2TB').inputValue()).toBe('2')
+  await tabTo(page, 'Harrow Peak H5', 'link')
+  await page.keyboard.press('Enter')
+  await page.getByRole('heading', { name: 'A part that came in' }).waitFor()
+  const focused = (name: RegExp) =>
+    page.waitForFunction(
+      words => new RegExp(words).test(document.activeElement?.getAttribute('aria-label') ?? ''),
+      name.source,
+    )
+  await tabTo(page, 'Right: maker Harrow', 'button')
+  await page.keyboard.press('Enter')
+  // The line is answered and gone; the next one has the focus.
+  await focused(/^Right: model Peak H5$/)
+  await page.keyboard.press('Enter')
+  await page.getByRole('table', { name: 'Doubtful values' }).waitFor({ state: 'detached' })
+  await page.waitForFunction(() => /values read$/.test(document.activeElement?.textContent ?? ''))
+  await page.keyboard.press('Shift+Tab')
+  await tabBack(page, 'Back to what came in')
+  await page.keyboard.press('Enter')
+  await tabTo(page, /^Add \d parts? to/, 'button')
+  await page.keyboard.press('Enter')
+  await page.getByRole('heading', { level: 1, name: 'Parts' }).waitFor()
+  const models = (await itemsOf(page)).map(i => i.part.model)
+  expect(models.filter(m => m === 'S9 2TB')).toHaveLength(2)
+  expect(models).toContain('Peak H5')
+  await profile.close()
+})
+
+async function tabBack(page: Page, name: string): Promise<void> {
+  const wanted = page.getByRole('button', { name })
+  for (let tabs = 0; tabs < 20; tabs++) {
+    if (await wanted.evaluate(e => e === document.activeElement)) return
+    await page.keyboard.press('Shift+Tab')
+  }
+  throw new Error(`20 times back do not lead to ${name}`)
+}

@@ -257,9 +257,13 @@ function titleOf(text: string, kind: string | null, makers: readonly string[]): 
     ? text.slice(found.at + found.words.length)
     : withoutKindInFront(text).replace(/^[-–—:|\s]+/, '')
   const whole = behind.replace(/\t/g, ' ').trim()
-  const model = whole.slice(0, endOfName(whole, kind)).replace(/\s+/g, ' ')
+  const byPower = found || kind !== 'supply' ? undefined : NAME_AND_POWER.exec(whole)?.[0]
+  const model = (byPower ?? whole.slice(0, endOfName(whole, kind))).replace(/\s+/g, ' ')
   return { maker, model: model.replace(/[.,:]$/, '').trim() }
 }
+
+/** "Reedmace 850W Gold": a supply of one word is told apart by its power. */
+const NAME_AND_POWER = /^[A-Z][A-Za-z]+ \d{3,4} ?W(?![a-z])/
 
 /** Where a name ends: before what the thing is, before its first figure, before a comma or a dash. */
 function endOfName(text: string, kind: string | null): number {

@@ -3,9 +3,11 @@
 // doubtful, and what was not read.
 import { computed, onMounted, ref, watch } from 'vue'
 import { counted, within } from '../../../core/figures/format'
+import type { ValueAnswer } from '../../../core/document/draft'
 import type { PartKind } from '../../../core/parts'
 import type { ReadLine } from '../../desk/shelf/drafts'
 import { LONGEST_SHEET } from '../../desk/limits'
+import { useAnswering } from './answering'
 import ReadTable from './ReadTable.vue'
 import { useEntry } from './entry'
 
@@ -50,6 +52,12 @@ const title = computed(
 const readable = computed(() =>
   (entry.choices?.kinds ?? []).filter(k => entry.choices?.readable.includes(k.kind)),
 )
+const head = ref<HTMLElement>()
+const remember = useAnswering(head, () => read.value?.read)
+function answer(line: ReadLine, says: ValueAnswer['says'] | null): void {
+  remember()
+  entry.answer(line, says)
+}
 const force = (kind: string): void => entry.force(kind === '' ? null : (kind as PartKind))
 </script>
 
@@ -92,15 +100,15 @@ const force = (kind: string): void => entry.force(kind === '' ? null : (kind as 
       <p v-if="read.corrections.length" role="status">
         {{ counted(read.corrections.length, 'correction') }} of yours kept.
       </p>
-      <h2>{{ counted(sure.length, 'value') }} read</h2>
-      <ReadTable label="Values read" :lines="sure" @answer="entry.answer" />
+      <h2 ref="head" tabindex="-1">{{ counted(sure.length, 'value') }} read</h2>
+      <ReadTable label="Values read" :lines="sure" @answer="answer" />
       <template v-if="doubtful.length">
         <h2>{{ counted(new Set(doubtful.map(d => d.path)).size, 'value') }} doubtful</h2>
-        <ReadTable label="Doubtful values" :lines="doubtful" @answer="entry.answer" />
+        <ReadTable label="Doubtful values" :lines="doubtful" @answer="answer" />
       </template>
       <template v-if="wrong.length">
         <h2>{{ counted(wrong.length, 'value') }} wrong, you say</h2>
-        <ReadTable label="Wrong values" :lines="wrong" @answer="entry.answer" />
+        <ReadTable label="Wrong values" :lines="wrong" @answer="answer" />
       </template>
       <template v-if="read.unread.length">
         <h2>{{ counted(read.unread.length, 'phrase') }} not read</h2>

@@ -58,21 +58,21 @@ td {
   padding: 3px 10px 3px 0;
   border-top: 1px solid var(--line);
   vertical-align: top;
-  overflow-wrap: anywhere;
+  overflow-wrap: break-word;
 }
 .value {
-  width: 20%;
+  width: 24%;
   white-space: normal;
 }
 .words {
-  width: 38%;
+  width: 36%;
 }
 .mark {
   color: var(--measure);
   font-weight: 700;
 }
 .says {
-  width: 17%;
+  width: 16%;
   padding-right: 0;
   text-align: right;
   font-size: var(--small);
