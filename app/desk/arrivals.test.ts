@@ -2,7 +2,9 @@
 import { state as stateOf, problem, newDesk } from './test-helpers/hand'
 import type { Build } from '../../core/document/build'
 import { partsCsv } from '../../core/exchange/parts-csv'
-import { avocet, change as changed, plover, shelf } from '../../core/test-helpers/demos'
+import { sheetMarkdown } from '../../core/exchange/sheet-markdown'
+import { avocet, change as changed, plover, shelf, then } from '../../core/test-helpers/demos'
+import type { Part } from '../../core/parts'
 import type { ArrivalChange } from './acts'
 
 const FAN =
@@ -196,4 +198,54 @@ describe('the list of a build’s parts', () => {
     expect(problem(await desk.send(sent))).toMatch(/^The paste, line 2: “hvae” is no state/)
     expect((await desk.state()).arrivals).toEqual([])
   })
+})
+
+test('a list of names that the shelf has comes in as its parts, counted, with what was paid', async () => {
+  const { bring, take } = await opened()
+  const [one, two] = shelf.filter(p => p.kind === 'drive')
+  const [fan] = shelf.filter(p => p.kind === 'fan')
+  const name = (part: Part | undefined): string => `${part?.maker ?? ''} ${part?.model ?? ''}`
+  const list = [`- ${name(one)} - $99.50`, `- ${name(two)}`, `- 3x ${name(fan)}`].join('\n')
+  const { arrivals } = await bring(list)
+  expect(arrivals.map(a => [a.name, a.count])).toEqual([
+    [name(one), 1],
+    [name(two), 1],
+    [name(fan), 3],
+  ])
+  const { build } = stateOf(await take(...arrivals.map(a => a.id)))
+  expect(build?.items.map(i => i.part.id)).toEqual([one, two, fan, fan, fan].map(p => p?.id))
+  expect(build?.items[0]?.paid).toBe(99.5)
+  expect(build?.items[1]?.paid).toBeUndefined()
+})
+
+test.each([
+  ['commas', (cells: readonly string[]) => cells.join(',')],
+  ['bars', (cells: readonly string[]) => `| ${cells.join(' | ')} |`],
+])('a table of names of others, its cells between %s, is read row by row', async (_, row) => {
+  const { bring } = await opened()
+  const { arrivals } = await bring(
+    [
+      ['Type', 'Item', 'Price'],
+      ['CPU', 'Tern Five 700X', '289.00'],
+      ['Case', 'Harrow Peak H5', '94.90'],
+      ['Power Supply', 'Reedmace 850W Gold', '129.00'],
+    ]
+      .map(row)
+      .join('\n'),
+  )
+  expect(arrivals.map(a => [a.kind, a.name])).toEqual([
+    ['processor', 'Tern Five 700X'],
+    ['case', 'Harrow Peak H5'],
+    ['supply', 'Reedmace 850W'],
+  ])
+})
+
+test('the build sheet of a machine comes back as its parts, in their states, and as nothing else', async () => {
+  const { bring, take } = await opened()
+  const { arrivals } = await bring(sheetMarkdown(plover, then(plover)))
+  const parts = plover.items.map(i => `${i.part.maker} ${i.part.model}`)
+  expect(arrivals.map(a => a.name).sort()).toEqual(parts.sort())
+  const { build } = stateOf(await take(...arrivals.map(a => a.id)))
+  const copies = (items: Build['items'] = []) => items.map(i => `${i.part.id} ${i.state}`).sort()
+  expect(copies(build?.items)).toEqual(copies(plover.items))
 })

@@ -11,9 +11,10 @@ import { KINDS, type Part } from '../../core/parts'
 import type { State } from '../../core/parts/kind'
 import { includedWith, nameBeside, type Included } from '../../core/parts/included'
 import { checkPart } from '../../core/shelf/check'
+import { partsOfMarkdown } from '../../core/exchange/sheet-markdown'
 import { sheetsIn } from '../../core/reader/paste/sheets-in'
 import { namedAmong } from '../../core/reader/paste/shelf-names'
-import { amountSaid } from '../../core/reader/price'
+import { copySaid } from '../../core/reader/paste/copy-said'
 import { timesIn } from '../../core/reader/times'
 import { outcome, type ArrivalChange, type ArrivalLine, type Outcome } from './acts'
 import type { ShelfChange } from './db'
@@ -63,7 +64,7 @@ export class Arrivals {
       }
     const named = namedAmong(this.shelf.all())
     const known = { makers: this.shelf.makers(), isName: (line: string) => named(line) !== null }
-    const sheets = sheetsIn(text, known)
+    const sheets = sheetsIn(partsOfMarkdown(text) ?? text, known)
     if (sheets.length === 0)
       return { problem: 'Nothing came in: paste the words of a sheet, or a table of parts.' }
     if (sheets.length > MOST_SHEETS)
@@ -87,8 +88,8 @@ export class Arrivals {
     const times = timesIn(text)
     if (part === null) return { build, text, part, count: times ?? 0 }
     const count = times ?? part.pack ?? 1
-    const paid = amountSaid(text)
-    const copies = paid === null ? {} : { copies: Array.from({ length: count }, () => ({ paid })) }
+    const copy = copySaid(text)
+    const copies = copy ? { copies: Array.from({ length: count }, () => copy) } : {}
     return { build, text: '', part, count, ...copies }
   }
 

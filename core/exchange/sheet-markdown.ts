@@ -16,14 +16,28 @@ const table = (heads: readonly string[], rows: readonly (readonly string[])[]): 
 const section = (title: string, text: string): string =>
   text === '' ? '' : `## ${title}\n\n${text}\n`
 
+const IS_A_SHEET = ': build sheet'
+const PARTS = 'Parts'
+
+/** The table of parts of such a document, as it was before it was written; null where it is none. */
+export function partsOfMarkdown(text: string): string | null {
+  const [first = '', ...sections] = text.trim().split(/\r?\n## /)
+  const parts = sections.find(s => s.startsWith(PARTS))
+  if (!(first.split('\n')[0] ?? '').trim().endsWith(IS_A_SHEET) || parts === undefined) return null
+  return parts
+    .slice(PARTS.length)
+    .trim()
+    .replace(/\\([\\`*_{}[\]<>#!&~])/g, '$1')
+}
+
 type Sheet = Pick<Build, 'name' | 'note' | 'currency'>
 
 /** One horizon of a build as a Markdown document. */
 export const sheetMarkdown = (build: Sheet, h: HorizonAnalysis): string =>
   [
-    `# ${plain(build.name)}: build sheet\n`,
+    `# ${plain(build.name)}${IS_A_SHEET}\n`,
     build.note === '' ? '' : `${plain(build.note)}\n`,
-    section('Parts', partsTable(h.parts, plain(build.currency))),
+    section(PARTS, partsTable(h.parts, plain(build.currency))),
     section('Open matters', openMatters(h.findings)),
     section(`Steps, ${minutes(h.order.minutes)}`, h.order.steps.map(stepLines).join('\n')),
     section(

@@ -46,7 +46,17 @@ const SHORT: Readonly<Partial<Record<NamedKind, readonly RegExp[]>>> = {
     /(?:(?:boot|system|data|main|second|storage|game) )*(?:SSD|HDD|NVMe|drive|disk|storage)(?: ?\d)?/,
     ...[/M\.2/, /boot/, /scratch/, /archive/, /cache/, /backup/, /ODD/, /(?:optical|DVD|Blu-?ray)/],
   ],
-  card: [/VGA/, /graphics/, /NIC/, /sound/, /network/, /capture/, /wi-?fi/, /LAN/],
+  card: [
+    /(?:expansion )?card/,
+    /VGA/,
+    /graphics/,
+    /NIC/,
+    /sound/,
+    /network/,
+    /capture/,
+    /wi-?fi/,
+    /LAN/,
+  ],
   fan: [/(?:(?:case|extra|front|rear|top|additional) )*fans?(?: ?\d)?/],
   device: [/screen/, /display/],
 }
@@ -57,7 +67,7 @@ const AS_LABELS = NAMED_KINDS.map(
 
 /** The kind that a word before a colon calls; null where it calls none. */
 export function kindLabelled(label: string): NamedKind | null {
-  const word = inEnglish(label.trim())
+  const word = inEnglish(label.trim()).replace(/\s*\([^()]*\)$/, '')
   return AS_LABELS.find(([, called]) => called.test(word))?.[0] ?? null
 }
 

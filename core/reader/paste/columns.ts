@@ -3,7 +3,7 @@ import { kindLabelled } from '../kind-words'
 import { oneOf, only } from '../pattern'
 
 /** What a column of such a table holds; `more` is what is said of a part beside. */
-export type Role = 'kind' | 'item' | 'count' | 'each' | 'sum' | 'place' | 'more'
+export type Role = 'kind' | 'maker' | 'item' | 'count' | 'each' | 'sum' | 'place' | 'more'
 export type Cells = readonly string[]
 
 const HEADS: readonly (readonly [Role, RegExp])[] = [
@@ -29,6 +29,7 @@ const HEADS: readonly (readonly [Role, RegExp])[] = [
       ...[/artikel/, /bezeichnung/, /produkt/],
     ),
   ],
+  ['maker', only(/maker/, /brand/, /manufacturer/, /hersteller/, /marke/)],
   ['each', only(/(?:unit |item |single )?price(?: each)?/, /each/, /cost/, /(?:einzel)?preis/)],
   [
     'sum',
@@ -41,12 +42,21 @@ const HEADS: readonly (readonly [Role, RegExp])[] = [
 ]
 const roleNamed = (head: string): Role => HEADS.find(([, word]) => word.test(head))?.[0] ?? 'more'
 
-/** What the head of a table says of its columns; null where the row is no such head. */
-export function rolesByHead(head: Cells): readonly Role[] | null {
-  const roles = head.map(roleNamed)
-  const isHead = roles.includes('item') && new Set(roles).size > (roles.includes('more') ? 2 : 1)
-  return isHead ? roles : null
+/**
+ * What the head of a table says of its columns; null where the row is no such head. Under "Part"
+ * some write what it is, and what it is called beside it.
+ */
+export function rolesByHead(head: Cells, rows: readonly Cells[]): readonly Role[] | null {
+  const named = head.map(roleNamed)
+  const items = named.filter(role => role === 'item').length
+  const roles = named.map((role, column) =>
+    role === 'item' && items > 1 && areKinds(rows.map(row => row[column] ?? '')) ? 'kind' : role,
+  )
+  const said = new Set(roles.filter(role => role !== 'more'))
+  return said.has('item') && said.size > 1 ? roles : null
 }
+const areKinds = (cells: Cells): boolean =>
+  cells.filter(cell => kindLabelled(cell) !== null).length >= cells.length * MOSTLY
 
 const MONEY = oneOf(
   ...[/^(?:€|\$|£|EUR|USD|GBP|CHF)\s*\d/, /\d\s*(?:€|\$|£|EUR|USD|GBP|CHF)$/],
@@ -76,7 +86,7 @@ function roleOf(cells: Cells, before: readonly Role[]): Role {
     cells.length > 0 && cells.filter(is).length >= cells.length * MOSTLY
   if (most(cell => MONEY.test(cell))) return before.includes('each') ? 'sum' : 'each'
   if (most(cell => A_COUNT.test(cell))) return isNumbering(cells) ? 'place' : 'count'
-  if (most(cell => kindLabelled(cell) !== null)) return 'kind'
+  if (areKinds(cells)) return 'kind'
   return before.includes('item') || !most(cell => /^[A-Z0-9]/.test(cell)) ? 'more' : 'item'
 }
 const isNumbering = (cells: Cells): boolean =>

@@ -3,6 +3,7 @@ import { kindLabelled } from '../kind-words'
 import { withoutMarks } from '../markup'
 import { isMoney, withoutMoney } from '../money'
 import { countLine, withoutTimes } from '../times'
+import { tellsState } from './copy-said'
 import { isSum } from './sums'
 
 export interface KnownName {
@@ -36,7 +37,11 @@ export function namedAmong(parts: readonly KnownName[]): (text: string) => strin
 
 /** A line that says what it costs, how many there are, where it is sold, what all come to. */
 const saysNoMore = (line: string): boolean =>
-  countLine(line) !== null || isMoney(line) || isSum(line) || withoutMarks(line).trim() === ''
+  countLine(line) !== null ||
+  isMoney(line) ||
+  isSum(line) ||
+  tellsState(line) ||
+  withoutMarks(line).trim() === ''
 
 /** The name in a line of a list. */
 function nameIn(line: string): string {

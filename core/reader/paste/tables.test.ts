@@ -125,3 +125,24 @@ test('a sheet in cells is no table of parts', () => {
   )
   expect(sheetsIn(board)).toHaveLength(1)
 })
+
+test('maker and model in columns of their own; what a part is under “Part”', () => {
+  const table = [
+    '| Part | Model | Maker | State | Price |',
+    '| --- | --- | --- | --- | --- |',
+    '| Processor (CPU) | Five 700X | Tern | have | 289.00 EUR |',
+    '| Case | Harrow Peak H5 | Harrow | have | 94.90 EUR |',
+    '| Card | GX 70 | Bittern | have | 579.00 EUR |',
+  ].join('\n')
+  const sheets = sheetsIn(table)
+  expect(sheets.map(said)).toEqual([
+    ['processor', 1, 289],
+    ['case', 1, 94.9],
+    ['card', 1, 579],
+  ])
+  expect(sheets.map(sheet => [valueOf(sheet, 'maker'), valueOf(sheet, 'model')])).toEqual([
+    ['Tern', 'Five 700X'],
+    ['Harrow', 'Peak H5'],
+    ['Bittern', 'GX 70'],
+  ])
+})

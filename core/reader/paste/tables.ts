@@ -70,7 +70,7 @@ const FEWEST_KINDS = 2
 
 function partsOf(rows: readonly Cells[], needsHead: boolean): readonly Lines[] | null {
   const [first = [], ...others] = rows.filter(row => !isDrawn(row))
-  const byHead = rolesByHead(first)
+  const byHead = rolesByHead(first, others)
   const body = byHead ? others : [first, ...others]
   const roles = byHead ?? (needsHead ? null : rolesByCells(body))
   if (roles === null) return null
@@ -104,11 +104,18 @@ function listedIn(rows: readonly Cells[], columns: Columns): readonly Listed[] {
 
 const cellOf = (row: Cells, role: Role, { roles }: Columns): string =>
   row[roles.indexOf(role)] ?? ''
+const isCalled = (name: string): boolean => /^[A-Z0-9]/.test(name) && /[A-Za-z]/.test(name)
 const isPart = (row: Cells, columns: Columns): boolean =>
-  /^[A-Z0-9].*[A-Za-z]/.test(cellOf(row, 'item', columns)) && !row.some(isSum)
+  isCalled(cellOf(row, 'item', columns)) && !row.some(isSum)
+
+/** What it is called, with its maker where that has a column of its own. */
+function nameIn(row: Cells, columns: Columns): string {
+  const [maker, item] = [cellOf(row, 'maker', columns), cellOf(row, 'item', columns)]
+  return item.toLowerCase().startsWith(maker.toLowerCase()) ? item : `${maker} ${item}`
+}
 
 function partOf(row: Cells, label: string, columns: Columns): Listed {
-  const item = cellOf(row, 'item', columns)
+  const item = nameIn(row, columns)
   const count = Number.parseInt(cellOf(row, 'count', columns)) || 1
   const kind = kindLabelled(label)
   const title = kind === null ? item : `${label}: ${item}`
