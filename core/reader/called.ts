@@ -12,9 +12,10 @@ const NO_NAME = new RegExp(
     String.raw`|none|integrated|onboard|DDR\d|U?R?DIMM|SATA|M\.2|NVMe|PCI(?:e|-E)?|USB|HDMI|DisplayPort`,
     String.raw`|PWM|RPM|front|rear|top|bottom|back|side|included|optional|see|not|all|any|steel|black|white`,
     String.raw`|length|height|width|depth|size|clearance|slots?|cores?|threads?|speed|type|brand|model`,
-    String.raw`|form|TDP|headers?|boost|base|clock|capacity|memory|bus|bandwidth|cache|power|rated|net|gross|weight`,
-    String.raw`|colou?r|material|warranty|series|family|architecture|interface|frequency|latency|voltage`,
-    String.raw`|efficiency|inputs?|outputs?|channels?|generation|count|number|style|design|noise|mounting|connectors?|cables?|support|the|this|our|new|with|without|your|my|total)\b`,
+    String.raw`|form|TDP|headers?|boost|base|clock|capacity|memory|bus|bandwidth|cache|power|rated|net`,
+    String.raw`|gross|weight|colou?r|material|warranty|series|family|architecture|interface|frequency`,
+    String.raw`|latency|voltage|efficiency|inputs?|outputs?|channels?|generation|count|number|style|design`,
+    String.raw`|noise|mounting|connectors?|cables?|support|the|this|our|new|with|without|your|my|total)\b`,
   ].join(''),
   'i',
 )
@@ -62,8 +63,15 @@ const BEFORE = /^\s*(?:[-•*]\s+|\d{1,2}[.)]\s+)?/
 /** Where what a thing is called ends, and what is said of it begins. */
 const SAID_OF_IT = /[,;(|–—]|\s-\s|\s(?:with|incl\.?|including|for|w\/)\s/
 /** "… graphics card length", "… fan header": not the part, but something of it. */
-const SOMETHING_OF_IT =
-  /^[- ]?(?:length|height|width|depth|room|clearance|support|slots?|bays?|headers?|connectors?|sockets?|places?|mounts?|shroud|cover|cage|holder|cables?|leads?|screws?|types?|sizes?|speed|trays?|bracket|power|plugs?|ports?|adapt[eo]r|extension|splitter|test|review|features?|compatib\w+|specs?)\b/i
+const SOMETHING_OF_IT = new RegExp(
+  [
+    String.raw`^[- ]?(?:length|height|width|depth|room|clearance|support|slots?|bays?|headers?|connectors?`,
+    String.raw`|sockets?|places?|mounts?|shroud|cover|cage|holder|cables?|leads?|screws?|types?|sizes?`,
+    String.raw`|speed|trays?|bracket|power|plugs?|ports?|adapt[eo]r|extension|splitter|test|review`,
+    String.raw`|features?|compatib\w+|specs?)\b`,
+  ].join(''),
+  'i',
+)
 /** What a line counts is beside the part: "3 fans", "2x 120 mm fans". */
 const IS_COUNTED = /^\s*(?:\d|one|two|three|four|no\b|dual|up to)/i
 /** Named choices: a longer line is no title; behind so many points a title has said what it is. */

@@ -66,8 +66,13 @@ const OF_FORMS =
   /^(?:supported |compatible )?form(?:ats?|[- ]?factors?)?(?: (?:supported|support|compatibility))?$/i
 
 /** "ATX, mATX, mITX" in a line of its own. */
-const ONLY_FORMS =
-  /^(?:(?:(?:E-?|micro[- ]?|m-?|mini[- ]?|µ|u)?(?:ATX|ITX)|SSI[- ](?:EEB|CEB))(?:\s*[,/&+]\s*|\s+(?:and|or)\s+|$)){2,}$/i
+const ONLY_FORMS = new RegExp(
+  [
+    String.raw`^(?:(?:(?:E-?|micro[- ]?|m-?|mini[- ]?|µ|u)?(?:ATX|ITX)|SSI[- ](?:EEB|CEB))`,
+    String.raw`(?:\s*[,/&+]\s*|\s+(?:and|or)\s+|$)){2,}$`,
+  ].join(''),
+  'i',
+)
 
 const LARGE_TO = new RegExp(
   [

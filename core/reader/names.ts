@@ -149,19 +149,31 @@ function readLabelled(s: Statement, notes: Notes, { kind, makers }: Naming): voi
       'this is its number in a catalogue; its name may be another',
     )
   if (MAKER_LABEL.test(s.label)) notes.put(s, 'maker', s.value)
-  const isOfKind = kindLabelled(s.label) !== null
-  if (!NAME_LABEL.test(s.label) && !isOfKind) return
-  const title = MODEL_LABEL.test(s.label)
-    ? calledIn(s.value, makers)
-    : titleOf(withoutTimes(s.value), kind, makers)
-  // Under the word for a kind a text may say much that is no name, but for a maker that is known.
-  if (isOfKind && title.maker === null) {
-    if (s.line === 1 && isName(s.value)) guessNames(s, notes, title)
+  if (kindLabelled(s.label) !== null && !NAME_LABEL.test(s.label)) {
+    readUnderKind(s, notes, { kind, makers })
     return
   }
-  if (isOfKind && s.line > 1 && !KIND_LABEL.test(s.label)) return
-  notes.put(s, 'maker', title.maker)
-  if (title.model !== '') notes.put(s, 'model', title.model)
+  if (!NAME_LABEL.test(s.label)) return
+  putNames(
+    s,
+    notes,
+    MODEL_LABEL.test(s.label)
+      ? calledIn(s.value, makers)
+      : titleOf(withoutTimes(s.value), kind, makers),
+  )
+}
+
+/** Under the word for a kind a text may say much that is no name, but for a maker that is known. */
+function readUnderKind(s: Statement, notes: Notes, { kind, makers }: Naming): void {
+  const title = titleOf(withoutTimes(s.value), kind, makers)
+  if (title.maker !== null) {
+    if (s.line === 1 || KIND_LABEL.test(s.label)) putNames(s, notes, title)
+  } else if (s.line === 1 && isName(s.value)) guessNames(s, notes, title)
+}
+
+function putNames(s: Statement, notes: Notes, { maker, model }: Title): void {
+  notes.put(s, 'maker', maker)
+  if (model !== '') notes.put(s, 'model', model)
 }
 
 /** Named choice: so many lines from the top a title may stand. */

@@ -120,10 +120,13 @@ class Headings {
   }
 }
 
-/** The points of a line as they stand in the sheet; none where it is written otherwise. */
+/** The points of a line as they stand in the sheet; all of the line where it is written otherwise. */
 function pointsAsWritten(points: readonly string[], written: string): readonly string[] {
   const own = pointsOf(withoutMarks(written)) ?? []
-  return own.length === points.length ? own : []
+  return points.map((_, n) => {
+    const point = own.length === points.length ? own[n] : undefined
+    return point !== undefined && written.includes(point) ? point : written
+  })
 }
 
 /** A sentence's own characters in its line; all of the line where that was written otherwise. */
