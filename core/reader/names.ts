@@ -14,41 +14,48 @@ interface Title {
   readonly quoted?: boolean
 }
 
-/** Words that end a model's name in a title: what kind of thing it is. */
-const KIND_WORDS = oneOf(
-  ...[/-\s/, /–\s/, /\|/, /is\b/, /are\b/, /(?:mother|main)?board\b/],
-  ...[/mid[- ]?tower/, /full[- ]?tower/, /mini[- ]?tower/, /(?:dual|single|twin)[- ]tower/],
-  ...[/midi/, /tower\b/, /computer\b/, /cube case/, /desktop\b/, /case fan/, /case\b/, /chassis/],
-  ...[/low[- ]?profile/, /CPU\b/, /all[- ]in[- ]one/, /AIO\b/, /liquid/, /water ?cool/],
+/** What ends a model's name in a title besides the word for its kind: signs, and words that describe. */
+const DESCRIBING = oneOf(
+  ...[/-\s/, /–\s/, /\|/, /is\b/, /are\b/, /board\b/, /(?:dual|single|twin)[- ]tower/, /midi/],
+  ...[/computer\b/, /cube case/, /desktop\b/, /low[- ]?profile/, /all[- ]in[- ]one/, /liquid/],
   ...[
+    /water ?cool/,
     /air cooler/,
-    /cooler/,
-    /memory\b/,
     /kit\b/,
-    /(?:graphics?|VGA) card/,
-    /video card/,
     /graphics\b/,
+    /(?:audio )?capture/,
+    /storage controller/,
   ],
-  ...[/(?:audio )?capture/, /sound card/, /storage controller/],
-  ...[/(?:SATA|PCIe|serial|FireWire) card/, /strip\b/, /network (?:card|adapter)/],
-  ...[/radio card/, /USB (?:card|expansion)/, /controller card/, /internal\b/, /NVMe/, /SSD\b/],
-  ...[/solid[- ]state/, /hard (?:disk|drive)/, /HDD\b/, /DVD/, /Blu/, /optical/, /card reader/],
-  ...[/floppy/, /power supply/, /PSU\b/, /PWM\b/, /fan\b/, /ARGB\b/, /LED\b/, /light strip/],
-  ...[/\d-?(?:er)?[- ]?(?:pack|set)\b/, /(?:single|twin|double|triple) pack/],
   ...[
-    /lights\b/,
-    /hub\b/,
-    /processor\b/,
-    /\d+-?cores?\b/,
-    /ATX\b/,
-    /(?:micro|mini)[- ]?(?:atx|itx)/,
-    /m-?ATX/,
+    /(?:SATA|PCIe|serial|FireWire|radio|USB|controller) (?:card|expansion)/,
+    /internal\b/,
+    /NVMe/,
   ],
-  ...[/E-?ATX/, /SFX\b/, /DDR\d/, /small form/, /cable\b/, /lead\b/, /adapter\b/],
+  ...[
+    /solid[- ]state/,
+    /DVD/,
+    /Blu/,
+    /optical/,
+    /card reader/,
+    /floppy/,
+    /PWM\b/,
+    /ARGB\b/,
+    /LED\b/,
+  ],
+  ...[/light strip/, /\d-?(?:er)?[- ]?(?:pack|set)\b/, /(?:single|twin|double|triple) pack/],
+  ...[/lights\b/, /\d+-?cores?\b/, /ATX\b/, /(?:micro|mini)[- ]?(?:atx|itx)/, /m-?ATX/, /E-?ATX/],
+  ...[/SFX\b/, /DDR\d/, /small form/, /cable\b/, /lead\b/, /adapter\b/],
 )
-/** Behind such a word a number goes on with the name: "Alder Tower 6". */
-const NO_NUMBER = String.raw`(?!\s\d{1,3}(?=$|\s*[,;(]|\s[-–—A-Z])(?!\s*(?:[GT]B|W|V|MHz|MT)\b))`
-const STOPS = new RegExp(String.raw`\s+(?:${KIND_WORDS.source})${NO_NUMBER}`, 'i')
+const STOPS = new RegExp(String.raw`\s+(?:${DESCRIBING.source})`, 'i')
+/** Behind the word for a kind a number goes on with the name: "Alder Tower 6". */
+const GOES_ON = /^\s\d{1,3}(?=$|\s*[,;(]|\s[-–—A-Z])(?!\s*(?:[GT]B|W|V|MHz|MT)\b)/
+/** Where the word for its kind begins; null where there is none, or where it is of the name. */
+function kindAt(text: string): number | null {
+  const noun = kindNounsIn(text).find(
+    ({ from, to }) => /\s/.test(text.charAt(from - 1)) && !GOES_ON.test(text.slice(to)),
+  )
+  return noun ? text.slice(0, noun.from).trimEnd().length : null
+}
 /** Of boards it belongs to the name. */
 const RADIO_STOP = /\s+wi-?fi/i
 /** The first of its figures ends a name too. */
@@ -58,29 +65,17 @@ const FIGURES = oneOf(
 const FIGURE_STOP = new RegExp(String.raw`\s+\d+(?:[.,]\d+)?\s*(?:${FIGURES.source})`, 'i')
 const CAPACITY = /\s+\d+(?:[.,]\d+)?\s*(?:GB|TB)\b/i
 
-const FIRST_KINDS = oneOf(
-  ...[/the/, /case/, /gpu/, /cpu/, /processor/, /psu/, /device/, /part/, /product/, /name/],
-  ...[/model/, /(?:optical|hard|disk) (?:drive|disk)/, /(?:air|cpu|liquid) cooler/],
-  ...[/monitor/, /keyboard/, /mouse/, /(?:laser )?printer/, /headset/, /speakers/],
-  ...[/graphics(?: card)?/, /(?:VGA|video) card/, /(?:case )?fan(?: controller)?/, /cooler/],
-  ...[/(?:storage|network|sound|capture|USB) (?:controller|card|adapter)/, /memory(?: kit)?/],
-  ...[
-    /(?:NVMe|SATA|M\.2)(?: SSD| drive)/,
-    /hard disk/,
-    /power supply/,
-    /mother ?board/,
-    /mainboard/,
-    /SSD/,
-    /HDD/,
-    /drive/,
-  ],
+/** What stands before a name besides the word for a kind. */
+const BEFORE_A_NAME = oneOf(
+  ...[/the/, /device/, /part/, /product/, /name/, /model/, /drive/, /laser printer/, /disk drive/],
+  ...[/graphics/, /(?:storage|USB) (?:controller|card|adapter)/],
 )
+const LEADING_KIND = new RegExp(String.raw`^(?:${BEFORE_A_NAME.source})\s+(?:[·–|-]\s+)?`, 'i')
 /** "Wi-Fi card Merle W6": the word for it, and what it is called. */
 function withoutKindInFront(text: string): string {
   const [noun] = kindNounsIn(text)
   return noun?.from === 0 ? text.slice(noun.to) : text.replace(LEADING_KIND, '')
 }
-const LEADING_KIND = new RegExp(String.raw`^(?:${FIRST_KINDS.source})\s+(?:[·–|-]\s+)?`, 'i')
 
 /** Words that tell what a thing is, not what it is called. */
 const NO_NAME = only(
@@ -282,8 +277,10 @@ function endOfName(text: string, kind: string | null): number {
   // A drive is told apart by its size: that belongs to its name where it follows directly.
   const capacity = kind === 'drive' ? CAPACITY.exec(text) : null
   const figure = FIGURE_STOP.exec(text)
+  const byKind = kindAt(text)
   const ends = [
     STOPS.exec(text),
+    byKind === null ? null : { index: byKind },
     kind === 'board' ? null : RADIO_STOP.exec(text),
     figure && capacity && figure.index >= capacity.index ? null : figure,
     /\s*[,:;(]|\s[-–—|]\s/.exec(text),

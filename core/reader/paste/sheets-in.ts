@@ -7,7 +7,7 @@ import { partTableIn, type PartTable } from './tables'
 import { readSheet, type Reading } from '../read'
 import { sheetOf } from '../statements'
 import { withoutTimes } from '../times'
-import { isNameLine, isTitle, mayBeTitle, NAMES_A_KIND, namesMaker, RULE } from './titles'
+import { isNameLine, isTitle, mayBeTitle, namesKind, namesMaker, RULE } from './titles'
 
 /** Named choice: how many fields make a sheet of a text. */
 const FEWEST_FIELDS = 3
@@ -173,7 +173,7 @@ function isOwn(piece: Begun, before: Begun, makers: Lines): boolean {
   if (own.kind === null || other.kind === null) return false
   const title = titleOf(piece.lines)
   const isElse = own.kind !== other.kind
-  if (isElse && namesMaker(title, makers) && NAMES_A_KIND.test(title)) return true
+  if (isElse && namesMaker(title, makers) && namesKind(title)) return true
   if (!isEnough(own) || !isEnough(other)) return false
   return isTitle(title, makers) || isElse || isSaidAnew(own, other, title)
 }

@@ -1,5 +1,6 @@
 // Lines at which a sheet may begin: those that surely are titles, and those that may be.
 import { labelledName } from '../called'
+import { kindNounsIn } from '../kind-words'
 import { oneOf } from '../pattern'
 import { withoutTimes } from '../times'
 
@@ -9,16 +10,11 @@ const LONGEST_TITLE = 110
 export const RULE = /^\s*(?:[-=_*~#·•]\s?){3,}\s*$/
 /** A line that says something under a name of its own is no title. */
 const LABELLED = /^[^:|\t]{1,48}(?::\s|[|\t])|\S {3,}\S|\.{3,}/
-/** What titles call a part. */
-export const NAMES_A_KIND = new RegExp(
-  [
-    String.raw`\b(?:mother ?board|mainboard|mid|full|mini|midi|tower|case|chassis|processor|CPU|`,
-    String.raw`cooler|memory|kit|graphics|video card|card|SSD|HDD|hard (?:disk|drive)|drive|`,
-    String.raw`power supply|PSU|fans?|hub|controller|LED strip|strip|DDR\d|NVMe|`,
-    String.raw`monitor|display|keyboard|mouse|headset|headphones|speakers|printer)\b`,
-  ].join(''),
-  'i',
-)
+/** What titles have where they do not call a part by its noun. */
+const HALF_A_NOUN = /\b(?:mid|full|mini|midi|kit|graphics|card|drive|display|DDR\d|NVMe)\b/i
+/** Whether a line has a word for a kind of part. */
+export const namesKind = (line: string): boolean =>
+  kindNounsIn(line).length > 0 || HALF_A_NOUN.test(line)
 
 /** Whether a title begins with a maker that is known. */
 export const namesMaker = (title: string, makers: readonly string[]): boolean => {
@@ -64,7 +60,11 @@ const HEADS = new RegExp(
   'i',
 )
 /** "Gable desktop case, 410 x 120 x 390 mm, two fans.": a name, and at once what it is. */
-const AT_ONCE = new RegExp(String.raw`^[A-Z][\w'&-]+ [A-Z\d].{0,40}?${NAMES_A_KIND.source}`)
+const A_NAME = /^[A-Z][\w'&-]+ [A-Z\d]/
+/** Named choice: so far into a line at once is. */
+const AT_ONCE = 60
+const isNamedAtOnce = (line: string): boolean =>
+  A_NAME.test(line) && namesKind(line.slice(0, AT_ONCE))
 
 /** "The Estuary Z4 is a full-size ATX motherboard." */
 const SENTENCE = /^(?:The|Meet the|Our new|This)\s.*\b[A-Z]/
@@ -72,9 +72,9 @@ const SENTENCE = /^(?:The|Meet the|Our new|This)\s.*\b[A-Z]/
 /** Whether a line may be the title of a sheet, should what stands below it be one. */
 export function mayBeTitle(line: string): boolean {
   if (isNameLine(line) || labelledName(line) !== null) return true
-  if (/[|]/.test(line) || SENTENCE.test(line)) return NAMES_A_KIND.test(line)
+  if (/[|]/.test(line) || SENTENCE.test(line)) return namesKind(line)
   if (OF_A_SECTION.test(line)) return false
-  if (AT_ONCE.test(line) || (TWO_NAMES.test(line) && !HEADS.test(line))) return true
+  if (isNamedAtOnce(line) || (TWO_NAMES.test(line) && !HEADS.test(line))) return true
   const isShort = line.length <= LONGEST_TITLE && !/[.!?:]$/.test(line)
   return isShort && CALLED.test(line) && !LABELLED.test(line)
 }
@@ -83,5 +83,5 @@ export function mayBeTitle(line: string): boolean {
 export function isTitle(line: string, makers: readonly string[]): boolean {
   if (LABELLED.test(line) || RULE.test(line)) return false
   if (namesMaker(line, makers)) return true
-  return line.length <= LONGEST_TITLE && !/[.!?]$/.test(line) && NAMES_A_KIND.test(line)
+  return line.length <= LONGEST_TITLE && !/[.!?]$/.test(line) && namesKind(line)
 }
