@@ -88,3 +88,14 @@ test('counted otherwise, a job goes with the number of its pin; an empty size is
   expect(await page.locator('.grid label').count()).toBe(2)
   await button('Leave it as it was').click()
 })
+
+test('by keys alone: it opens at its first field, and closes with the focus where it was', async () => {
+  await openAt(page, '/b/plover/front-panel')
+  const opens = button('Change the pins of the Inlet 2')
+  await opens.focus()
+  await page.keyboard.press('Enter')
+  await page.locator('textarea:focus').waitFor()
+  await button('Keep these pins').focus()
+  await page.keyboard.press('Enter')
+  await opens.and(page.locator(':focus')).waitFor()
+})

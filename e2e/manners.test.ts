@@ -307,3 +307,19 @@ test('the printed sheet has parts, open matters, steps and pictures', async () =
   expect((await page.pdf({ format: 'A4' })).length).toBeGreaterThan(20_000)
   await leave()
 })
+
+test('several parts at once by keys: its first button has the focus, then the one that opened it', async () => {
+  const { page, leave } = await visit('/b/plover/parts')
+  const opens = page.getByRole('button', { name: 'Several at once' })
+  await opens.focus()
+  await page.keyboard.press('Enter')
+  const group = page.getByRole('group', { name: 'Several at once' })
+  await group
+    .getByRole('button', { name: 'All', exact: true })
+    .and(page.locator(':focus'))
+    .waitFor()
+  await group.getByRole('button', { name: 'Close', exact: true }).focus()
+  await page.keyboard.press('Enter')
+  await opens.and(page.locator(':focus')).waitFor()
+  await leave()
+})

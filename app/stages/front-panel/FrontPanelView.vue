@@ -10,6 +10,7 @@ import PanelPrint from '../../drawing/PanelPrint.vue'
 import { useDesk } from '../../state/desk'
 import { usePointer } from '../../state/pointer'
 import FindingLedger from '../../ui/findings/FindingLedger.vue'
+import { focusIn } from '../../ui/focus-in'
 import EmptyStage from '../../ui/EmptyStage.vue'
 import StageLayout from '../../ui/StageLayout.vue'
 
@@ -32,6 +33,12 @@ const boards = computed(() =>
       return { id, name, isAssumed, says, cells: block?.turns[0]?.cells ?? [] }
     }),
 )
+const places = ref<HTMLElement[]>([])
+/** Opens the block of a board to be typed, or closes it; the focus stays at its place. */
+function type(board: string | null, at: string): void {
+  typing.value = board
+  void focusIn(() => places.value[boards.value.findIndex(b => b.id === at)])
+}
 const print = (): void => window.print()
 const isAssumed = (joint: string): boolean =>
   blocks.value.some(b => b.isAssumed && b.leads.some(l => l.joint === joint))
@@ -78,23 +85,24 @@ const leads = computed(() => blocks.value.flatMap(b => b.leads))
       ><template v-for="b in blocks" :key="b.board"
         ><PanelDrawing class="screen" :block="b" /><PanelPrint class="paper" :block="b"
       /></template>
-      <template v-for="b in boards" :key="b.id"
-        ><PanelEditor
+      <div v-for="b in boards" :key="b.id" ref="places">
+        <PanelEditor
           v-if="typing === b.id"
           class="screen"
           :board="b.id"
           :name="b.name"
           :cells="b.cells"
-          @close="typing = null"
+          @close="type(null, b.id)"
         /><ElButton
           v-else
           class="screen print"
           size="small"
           :type="b.isAssumed ? 'primary' : 'default'"
-          @click="typing = b.id"
+          @click="type(b.id, b.id)"
           >{{ b.says }}</ElButton
-        ></template
-      ><ElButton v-if="blocks.length" class="screen print" size="small" @click="print"
+        >
+      </div>
+      <ElButton v-if="blocks.length" class="screen print" size="small" @click="print"
         >Print it at 4 : 1</ElButton
       >
       <p v-if="blocks.length" class="quiet note">

@@ -2,13 +2,14 @@
 // Parts: what is in it, in what state, what it costs; one part's figures and findings at the right.
 import { ElButton } from 'element-plus/es/components/button/index'
 import 'element-plus/es/components/button/style/css'
-import { computed, defineAsyncComponent, ref } from 'vue'
+import { computed, defineAsyncComponent, ref, type ComponentPublicInstance } from 'vue'
 import { counted, money } from '../../../core/figures/format'
 import { useRoute, useRouter } from 'vue-router'
 import CaseDrawing from '../../drawing/CaseDrawing.vue'
 import { useDesk } from '../../state/desk'
 import { usePointer } from '../../state/pointer'
 import { budgetWords } from '../../ui/budget'
+import { focusIn } from '../../ui/focus-in'
 import ComesWith from './ComesWith.vue'
 import PartLine from './PartLine.vue'
 import PartSheet from './PartSheet.vue'
@@ -45,12 +46,15 @@ const cameIn = computed(() => {
   const { length } = desk.state.arrivals
   return length > 0 ? ` (${counted(length, 'part')} wait)` : ''
 })
+const tools = ref<HTMLElement>()
+const together = ref<ComponentPublicInstance>()
 /** Several parts that are changed together: those that are ticked. */
 const isSeveral = ref(false)
 const picked = ref<readonly string[]>([])
 const several = (on: boolean): void => {
   isSeveral.value = on
   picked.value = []
+  void focusIn(() => (on ? (together.value?.$el as Element) : tools.value))
 }
 const pick = (id: string): void => {
   picked.value = picked.value.includes(id)
@@ -71,7 +75,7 @@ const summary = computed(() => {
 <template>
   <StageLayout title="Parts" stage="parts" :summary="summary">
     <template #tools
-      ><span class="tools"
+      ><span ref="tools" class="tools"
         ><RouterLink :to="{ name: 'arrivals', query: { begin } }"
           >Paste sheets{{ cameIn }}</RouterLink
         >
@@ -89,6 +93,7 @@ const summary = computed(() => {
     </p>
     <ComesWith v-if="parts?.missing.length" :missing="parts.missing" />
     <SeveralAtOnce
+      ref="together"
       v-if="isSeveral && parts"
       :rows="parts.rows"
       :picked="picked"
