@@ -87,9 +87,12 @@ function readFins({ title, points, isLiquid }: Fins, notes: Notes): void {
 }
 
 /** "… WiFi ATX TERN-5 DDR5": behind two words of a name, the one word that sockets look like. */
-const SOCKET = /(?<=^\S+\s+\S+\s.*(?<![\w-]))[A-Z]{3,}-\d{1,2}[A-Z]?(?![\w-])/g
+const SOCKET = /(?<![\w-])[A-Z]{3,}-\d{1,2}[A-Z]?(?![\w-])/g
+const TWO_WORDS = /^\S+\s+\S+\s/
+const behindTheName = (text: string): string =>
+  text.slice(TWO_WORDS.exec(text)?.[0].length ?? text.length)
 function readSocket(title: Statement, notes: Notes, path: string): void {
-  const [socket, ...others] = whole(title).match(SOCKET) ?? []
+  const [socket, ...others] = behindTheName(whole(title)).match(SOCKET) ?? []
   if (others.length === 0)
     notes.doubt(title, { path, value: socket }, 'named in the title, without the word socket')
 }

@@ -19,7 +19,7 @@ export const isMoney = (line: string): boolean => TOLD.test(line) || isAmount(li
 /** What stands between a name and what it costs: "Quill Q9 ...... 4x $289". */
 const AT_THE_END = new RegExp(
   [
-    String.raw`(?:\s+|,\s*)(?:\.{3,}|[-–—@:(|=]|at\b)*\s*(?:\d{1,2}\s*[x×]\s*)?`,
+    String.raw`(?:(?<!\s)\s+|,\s*)(?:(?:[-–—@:(|=.]|at\b)+\s*)?(?:\d{1,2}\s*[x×]\s*)?`,
     String.raw`((?:${SIGN}\s*${FIGURE}|${FIGURE}\s*${SIGN}|\d+[.,]\s?[-–—]+))\)?\s*$`,
   ].join(''),
   'i',

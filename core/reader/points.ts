@@ -6,11 +6,14 @@ import { phrasesOf } from './phrases'
 
 /** Named choice: a title with so many cells or phrases behind it is a line of points. */
 const POINTS = 2
+/** Named choice: a longer line is no title, characters. */
+const LONGEST = 500
 
 /** "N9-12 | 12C/24T | TERN-3 | 120W TDP", "Reed 850W Gold, fully modular, 140 mm deep"; null where it is none. */
 export function pointsOf(line: string): readonly string[] | null {
   const cells = line.split(/\s+\|\s+/)
   if (cells.length > POINTS + 1) return cells
+  if (line.length > LONGEST) return null
   const named = labelledName(line)
   const money = moneyAtTheEnd(line)
   const said = withoutMoney(named?.name ?? line)
@@ -35,11 +38,13 @@ const isTitle = (said: string): boolean =>
 /** "Quill Q9 (8c/16t, 105 W, TERN-5)": what is listed in brackets are points as well. */
 function opened(phrase: string): readonly string[] {
   const [, before, inside = '', behind = ''] =
-    /^([^()]*[^()\s])\s*\(([^()]*,[^()]*|\d+(?:[.,]\d+)? ?(?:mm|cm|W))\)\s*([^()]*)$/.exec(
-      phrase,
-    ) ?? []
-  return before === undefined ? [phrase] : [before, ...phrasesOf(inside), behind].filter(Boolean)
+    /^([^()]*[^()\s])\s*\(([^()]+)\)\s*([^()]*)$/.exec(phrase) ?? []
+  const isList = inside.includes(',') || A_FIGURE.test(inside)
+  return before !== undefined && isList
+    ? [before, ...phrasesOf(inside), behind].filter(Boolean)
+    : [phrase]
 }
+const A_FIGURE = /^\d+(?:[.,]\d+)? ?(?:mm|cm|W)$/
 
 /** A socket, a form that goes on with those before it is no point of its own. */
 function together(points: readonly string[], point: string): readonly string[] {

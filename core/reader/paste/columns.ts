@@ -52,8 +52,12 @@ export function rolesByHead(head: Cells, rows: readonly Cells[]): readonly Role[
   const roles = named.map((role, column) =>
     role === 'item' && items > 1 && areKinds(rows.map(row => row[column] ?? '')) ? 'kind' : role,
   )
-  const said = new Set(roles.filter(role => role !== 'more'))
-  return said.has('item') && said.size > 1 ? roles : null
+  return isHead(head) ? roles : null
+}
+/** Whether cells are the head of a table of parts: what they are called, and something beside. */
+export function isHead(cells: Cells): boolean {
+  const said = cells.map(cell => roleNamed(cell.trim())).filter(role => role !== 'more')
+  return said.includes('item') && said.length > 1
 }
 const areKinds = (cells: Cells): boolean =>
   cells.filter(cell => kindLabelled(cell) !== null).length >= cells.length * MOSTLY

@@ -1,5 +1,6 @@
 // A list of the parts of a machine in one text: each under what it is ("Case: …", "GPU: …"), or by its title
 // in a basket, with or without lines on it below.
+import { groupBy } from '../../collections/groups'
 import { kindBehind, kindInFront, labelledName } from '../called'
 import { OF_EVERY_MACHINE, type NamedKind } from '../kind-words'
 import { isMoney } from '../money'
@@ -26,11 +27,12 @@ const isMachine = (named: readonly Named[]): boolean =>
 
 /** The lines at which the parts of a list begin; none where a text is no such list. */
 export function partsListed(lines: Lines, isKnown: (line: string) => boolean): readonly number[] {
-  const said = lines.filter(line => saysOfAPart(line, lines)).length
+  const said = countOfSaid(lines)
   const labelled = namedBy(line => labelledName(line)?.kind ?? null, lines)
   const titled = namedBy(kindBehind, lines)
   const named = namedBy(line => kindBehind(line) ?? kindInFront(line), lines)
-  const inAll = [...labelled, ...named.filter(n => labelled.every(l => l.at !== n.at))]
+  const areLabelled = new Set(labelled.map(n => n.at))
+  const inAll = [...labelled, ...named.filter(n => !areLabelled.has(n.at))]
   if (isMachine(inAll) && inAll.length >= said * MOSTLY) return namesBetween(lines, inAll)
   const known = lines.flatMap((line, at) => (isKnown(line) ? [{ at }] : []))
   if (known.length >= A_BASKET && known.length >= said * MOSTLY) return namesBetween(lines, known)
@@ -43,12 +45,14 @@ export function partsListed(lines: Lines, isKnown: (line: string) => boolean): r
 
 /** Named choice: a line that comes so often is a button of the shop. */
 const A_BUTTON = 3
-/** What tells a price, a sum, or stands under each part of a shop says nothing of one. */
-function saysOfAPart(line: string, lines: Lines): boolean {
-  const own = line.trim()
-  if (own === '' || isMoney(own) || isSum(own) || countLine(own) !== null) return false
-  return /\d/.test(own) || lines.filter(other => other.trim() === own).length < A_BUTTON
+/** How many lines say something of a part: no price, no sum, nothing that stands under each of a shop. */
+function countOfSaid(lines: Lines): number {
+  const own = lines.map(line => line.trim()).filter(saysMore)
+  const alike = groupBy(own, line => line)
+  return own.filter(line => /\d/.test(line) || (alike.get(line) ?? []).length < A_BUTTON).length
 }
+const saysMore = (line: string): boolean =>
+  line !== '' && !isMoney(line) && !isSum(line) && countLine(line) === null
 
 const namedBy = (kindIn: (line: string) => NamedKind | null, lines: Lines): readonly Named[] =>
   lines.flatMap((line, at) => {

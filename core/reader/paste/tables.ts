@@ -5,7 +5,7 @@ import { kindLabelled, type NamedKind } from '../kind-words'
 import { withoutMarks } from '../markup'
 import { amountIn } from '../money'
 import { isSum } from './sums'
-import { rolesByCells, rolesByHead, type Cells, type Role } from './columns'
+import { isHead, rolesByCells, rolesByHead, type Cells, type Role } from './columns'
 
 type Lines = readonly string[]
 interface Block {
@@ -21,11 +21,13 @@ export interface PartTable {
 
 /** The first table of parts in a text; null where there is none. */
 export function partTableIn(lines: Lines): PartTable | null {
-  for (const { cellsOf, needsHead } of WAYS_TO_PART)
+  for (const { cellsOf, needsHead, sign } of WAYS_TO_PART) {
+    if (needsHead && !lines.some(line => isHead(line.split(sign)))) continue
     for (const { from, rows } of blocksOf(lines, cellsOf)) {
       const parts = partsOf(rows, needsHead)
       if (parts !== null) return { from, to: from + rows.length, parts }
     }
+  }
   return null
 }
 
@@ -43,11 +45,11 @@ const asProgramsWrite =
 
 /** How rows are parted into cells. A comma stands in sentences too. */
 const WAYS_TO_PART = [
-  { cellsOf: by(/\|/), needsHead: false },
-  { cellsOf: by(/\t+/), needsHead: false },
-  { cellsOf: asProgramsWrite(';'), needsHead: true },
-  { cellsOf: asProgramsWrite(','), needsHead: true },
-  { cellsOf: by(/ {2,}/), needsHead: false },
+  { cellsOf: by(/\|/), needsHead: false, sign: '|' },
+  { cellsOf: by(/\t+/), needsHead: false, sign: '\t' },
+  { cellsOf: asProgramsWrite(';'), needsHead: true, sign: ';' },
+  { cellsOf: asProgramsWrite(','), needsHead: true, sign: ',' },
+  { cellsOf: by(/ {2,}/), needsHead: false, sign: '  ' },
 ] as const
 
 /** Lines below one another that have cells. */
@@ -120,7 +122,7 @@ function partOf(row: Cells, label: string, columns: Columns): Listed {
   const kind = kindLabelled(label)
   const title = kind === null ? item : `${label}: ${item}`
   const more = row.flatMap((cell, column) =>
-    columns.roles[column] === 'more' && cell !== '' ? [saidIn(columns.head[column], cell)] : [],
+    isBeside(column, columns) && cell !== '' ? [saidIn(columns.head[column], cell)] : [],
   )
   const first = count > 1 ? `${count}x ${title}` : title
   return {
@@ -129,6 +131,9 @@ function partOf(row: Cells, label: string, columns: Columns): Listed {
   }
 }
 
+/** What is said of a part beside its name: a second column of names as well. */
+const isBeside = (column: number, { roles }: Columns): boolean =>
+  roles[column] === 'more' || (roles[column] === 'item' && roles.indexOf('item') !== column)
 const saidIn = (head: string | undefined, cell: string): string =>
   head === undefined || head === '' ? cell : `${head}: ${cell}`
 
