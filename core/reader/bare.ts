@@ -2,6 +2,8 @@
 // There is one thing that people give so; it is doubtful until somebody looks.
 import type { Unit } from '../figures/units'
 import type { PartKind } from '../parts'
+import { RADIATORS } from '../standards/modules'
+import { isLiquid } from './cooler-liquid'
 import { measuresIn } from './measures'
 import { whole, type Notes } from './notes'
 import type { Sheet, Statement } from './statements'
@@ -23,14 +25,15 @@ const MEANT: Partial<Record<PartKind, Meant>> = {
   },
 }
 
-export function readBare({ statements, text }: Sheet, notes: Notes, kind: PartKind): void {
+export function readBare(sheet: Sheet, notes: Notes, kind: PartKind): void {
+  const { statements } = sheet
   const [title] = statements
   if (!title) return
   const points = statements.filter(s => s.line === title.line && s.label === '' && s !== title)
   for (const s of points) readAlone(s, notes, MEANT[kind])
   if (kind === 'drive') for (const s of points) readThickness(s, notes)
   if (kind === 'fan') readFrame(title, notes)
-  if (kind === 'cooler') readFins({ title, points, isLiquid: LIQUID.test(text) }, notes)
+  if (kind === 'cooler') readFins({ title, points, isWet: isLiquid(sheet) }, notes)
   if (kind === 'board') readSocket(title, notes, 'processor.socket')
   if (kind === 'processor') readSocket(title, notes, 'socket')
 }
@@ -58,23 +61,25 @@ function readFrame(title: Statement, notes: Notes): void {
   notes.doubt(title, { path: 'size', value: FRAME.exec(title.value)?.[1] }, BY_ITS_NAME)
 }
 
-const LIQUID = /\bAIO\b|all[- ]in[- ]one|liquid|water ?cool/i
 /** "Floe 360": liquid coolers are called by their radiator. */
-const RADIATOR = /(?<![\w.,])(120|240|280|360|420)(?![\w.,]|\s*(?:mm fans?|x|W\b|rpm))/i
+const RADIATOR = new RegExp(
+  String.raw`(?<![\w.,])(${RADIATORS.join('|')})(?![\w.,]|\s*(?:mm fans?|x|W\b|rpm))`,
+  'i',
+)
 const COUNTED_FRAMES = /^([1-3])\s*x\s*(?:80|92|120|140)\s*mm$/i
 interface Fins {
   readonly title: Statement
   readonly points: readonly Statement[]
-  readonly isLiquid: boolean
+  readonly isWet: boolean
 }
-function readFins({ title, points, isLiquid }: Fins, notes: Notes): void {
-  if (isLiquid)
+function readFins({ title, points, isWet }: Fins, notes: Notes): void {
+  if (isWet)
     notes.doubt(
       title,
       { path: 'liquid.radiator', value: RADIATOR.exec(title.value)?.[1] },
       BY_ITS_NAME,
     )
-  const path = isLiquid ? 'liquid.fans' : 'fan.count'
+  const path = isWet ? 'liquid.fans' : 'fan.count'
   for (const s of points) {
     const count = COUNTED_FRAMES.exec(s.value)?.[1]
     if (count !== undefined)

@@ -9,7 +9,7 @@ import { withoutTimes } from './times'
 const NO_NAME = new RegExp(
   [
     String.raw`^(?:sockets?|supports?|supported|up to|max(?:imum)?|min(?:imum)?|dual|single|quad|for|yes|no`,
-    String.raw`|none|integrated|onboard|DDR\d|U?R?DIMM|SATA|M\.2|NVMe|PCI(?:e|-E)?|USB|HDMI|DisplayPort`,
+    String.raw`|none|integrated|onboard|G?DDR\d|U?R?DIMM|SATA|M\.2|NVMe|PCI(?:e|-E)?|USB|HDMI|DisplayPort`,
     String.raw`|PWM|RPM|front|rear|top|bottom|back|side|included|optional|see|not|all|any|steel|black|white`,
     String.raw`|length|height|width|depth|size|clearance|slots?|cores?|threads?|speed|type|brand|model`,
     String.raw`|form|TDP|headers?|boost|base|clock|capacity|memory|bus|bandwidth|cache|power|rated|net`,

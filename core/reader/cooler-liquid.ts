@@ -4,7 +4,7 @@ import { ampsIn, fanPlugIn, flowIn, leadIn } from './common'
 import { productIn, valueIn } from './measures'
 import { isNo, whole, type Notes } from './notes'
 import { phrasesOf } from './phrases'
-import type { Statement } from './statements'
+import type { Sheet, Statement } from './statements'
 import { countOf, leadingCount } from './things'
 
 /**
@@ -21,6 +21,10 @@ function classOf(values: readonly number[]): string | null {
     ) ?? null
   )
 }
+
+/** Whether a cooler's sheet is that of a liquid one. */
+export const isLiquid = ({ text }: Sheet): boolean =>
+  /radiator|all[- ]in[- ]one|\bAIO\b|liquid|water cooling/i.test(text)
 
 export function readLiquid(s: Statement, notes: Notes): void {
   const text = whole(s)

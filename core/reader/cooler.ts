@@ -1,7 +1,7 @@
 // A cooler's sheet: sockets, size, what its fan draws; of a liquid one, radiator, tubes, pump.
 import { ampsIn, fanPlugIn, flowIn, isRemark, leadIn } from './common'
 import { socketsIn } from './named'
-import { readLiquid } from './cooler-liquid'
+import { isLiquid, readLiquid } from './cooler-liquid'
 import { readBesideLights } from './lit'
 import { along, productIn, spokenIn, valueIn, type Axis, type Product } from './measures'
 import { isNo, whole, type Notes } from './notes'
@@ -11,7 +11,7 @@ import type { Sheet, Statement } from './statements'
 import { countOf, leadingCount } from './things'
 
 export function readCooler(sheet: Sheet, notes: Notes): void {
-  const wet = /radiator|all[- ]in[- ]one|\bAIO\b|liquid|water cooling/i.test(sheet.text)
+  const wet = isLiquid(sheet)
   const read = (s: Statement): void => {
     readSockets(s, notes)
     readPaste(s, notes)

@@ -54,3 +54,17 @@ describe('what a sheet is about', () => {
     }
   })
 })
+
+test('the first row of a table does not say alone what it is, the word before a name does', () => {
+  const card = [
+    'Controller: Marlowe M5',
+    'Memory: 16 GB GDDR6',
+    'Bus interface: PCIe 4.0 x16',
+    'Board power: 220 W',
+    'Outputs: 3x DisplayPort, 1x HDMI',
+    'Length: 267 mm',
+  ].join('\n')
+  expect(kindsOfSheet(sheetOf(card)).map(k => k.kind)).toContain('card')
+  // In a list it is the word for the part that follows.
+  expect(kindsOfSheet(sheetOf('PSU: Marlowe M5, 850 W')).map(k => k.kind)).toEqual(['supply'])
+})

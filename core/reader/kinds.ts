@@ -245,9 +245,13 @@ export function kindsOfSheet(
   return best > 0 ? scores.map(({ kind, score }) => ({ kind, share: score / best })) : []
 }
 
+/** Named choice: with more labels it is a table, and its first row is one like the others. */
+const FEW_LABELS = 4
 /** "PSU: Dunlin A650, 80+ Gold": what stands before the name at the top says what it is. */
-function calledFirst({ statements: [first] }: Sheet): PartKind | null {
-  return first && first.label !== ''
+function calledFirst({ statements }: Sheet): PartKind | null {
+  const [first] = statements
+  const labels = new Set(statements.map(s => s.label).filter(label => label !== ''))
+  return first && first.label !== '' && labels.size <= FEW_LABELS
     ? (labelledName(`${first.label}: ${first.value}`)?.kind ?? null)
     : null
 }

@@ -18,33 +18,13 @@ interface Title {
 const DESCRIBING = oneOf(
   ...[/-\s/, /–\s/, /\|/, /is\b/, /are\b/, /board\b/, /(?:dual|single|twin)[- ]tower/, /midi/],
   ...[/computer\b/, /cube case/, /desktop\b/, /low[- ]?profile/, /all[- ]in[- ]one/, /liquid/],
-  ...[
-    /water ?cool/,
-    /air cooler/,
-    /kit\b/,
-    /graphics\b/,
-    /(?:audio )?capture/,
-    /storage controller/,
-  ],
-  ...[
-    /(?:SATA|PCIe|serial|FireWire|radio|USB|controller) (?:card|expansion)/,
-    /internal\b/,
-    /NVMe/,
-  ],
-  ...[
-    /solid[- ]state/,
-    /DVD/,
-    /Blu/,
-    /optical/,
-    /card reader/,
-    /floppy/,
-    /PWM\b/,
-    /ARGB\b/,
-    /LED\b/,
-  ],
-  ...[/light strip/, /\d-?(?:er)?[- ]?(?:pack|set)\b/, /(?:single|twin|double|triple) pack/],
-  ...[/lights\b/, /\d+-?cores?\b/, /ATX\b/, /(?:micro|mini)[- ]?(?:atx|itx)/, /m-?ATX/, /E-?ATX/],
-  ...[/SFX\b/, /DDR\d/, /small form/, /cable\b/, /lead\b/, /adapter\b/],
+  ...[/water ?cool/, /air cooler/, /kit\b/, /graphics\b/, /(?:audio )?capture/],
+  ...[/(?:SATA|PCIe|serial|FireWire|radio|USB|controller) (?:card|expansion)/, /internal\b/],
+  ...[/storage controller/, /NVMe/, /solid[- ]state/, /DVD/, /Blu/, /optical/, /card reader/],
+  ...[/floppy/, /PWM\b/, /ARGB\b/, /LED\b/, /light strip/, /lights\b/, /\d+-?cores?\b/],
+  ...[/\d-?(?:er)?[- ]?(?:pack|set)\b/, /(?:single|twin|double|triple) pack/],
+  ...[/ATX\b/, /(?:micro|mini)[- ]?(?:atx|itx)/, /m-?ATX/, /E-?ATX/, /SFX\b/, /DDR\d/],
+  ...[/small form/, /cable\b/, /lead\b/, /adapter\b/],
 )
 const STOPS = new RegExp(String.raw`\s+(?:${DESCRIBING.source})`, 'i')
 /** Behind the word for a kind a number goes on with the name: "Alder Tower 6". */

@@ -3,6 +3,7 @@ import { Notes } from './notes'
 import { amountIn, isAmount, moneyAtTheEnd, SIGN } from './money'
 import { oneOf } from './pattern'
 import { sheetOf, type Statement } from './statements'
+import { isSum } from './sums'
 
 const LABEL = oneOf(
   ...[/\bprice\b(?!s? (?:history|alarm|per|range))/, /^(?:msrp|rrp|srp|preis|prix|precio)\b/],
@@ -10,12 +11,6 @@ const LABEL = oneOf(
 )
 /** What is sent for, saved or lent is no price of the part. */
 const OTHER = /shipping|delivery|postage|saving|old|before|per month|rate|deposit/i
-/** The first amount that a list tells for a part; null where it tells none. */
-export function amountSaid(text: string): number | null {
-  const notes = new Notes()
-  for (const s of sheetOf(text).statements) readPrice(s, notes)
-  return Number(notes.value('price') ?? 0) || null
-}
 
 /** "Price 249 €" in a line of its own. */
 const WITH_ITS_NAME = new RegExp(
@@ -24,7 +19,7 @@ const WITH_ITS_NAME = new RegExp(
 )
 
 export function readPrice(s: Statement, notes: Notes): void {
-  const labelled = LABEL.test(s.label) && !OTHER.test(s.label)
+  const labelled = LABEL.test(s.label) && !OTHER.test(s.label) && !isSum(s.label)
   const own = s.value.trim()
   const alone = s.label === '' && (isAmount(own) || WITH_ITS_NAME.test(own))
   if (labelled || alone) notes.put(s, 'price', amountIn(own))
@@ -44,4 +39,11 @@ function readBehindACount(s: Statement, notes: Notes): void {
 function readAtTheEnd(s: Statement, notes: Notes): void {
   const last = moneyAtTheEnd(s.value)
   if (last !== null) notes.put(s, 'price', amountIn(last))
+}
+
+/** The first amount that a list tells for a part; null where it tells none. */
+export function amountSaid(text: string): number | null {
+  const notes = new Notes()
+  for (const s of sheetOf(text).statements) readPrice(s, notes)
+  return Number(notes.value('price') ?? 0) || null
 }

@@ -27,12 +27,8 @@ export function countLine(line: string): number | null {
 export function timesIn(text: string): number | null {
   const said = BEFORE_A_TITLE.exec(text)?.[1] ?? countBehindALabel(text)
   if (said !== undefined) return Number(said)
-  return (
-    text
-      .split('\n')
-      .map(countLine)
-      .find(said => said !== null) ?? null
-  )
+  const counts = text.split('\n').map(countLine)
+  return counts.find(count => count !== null) ?? null
 }
 
 function countBehindALabel(text: string): string | undefined {

@@ -1,5 +1,5 @@
 // Where the focus goes when a value was answered: its line moves, and its button with it.
-import { nextTick, ref, watch, type Ref } from 'vue'
+import { nextTick, watch, type Ref } from 'vue'
 
 /** The buttons that answer in a table. */
 const buttonsIn = (table: Element | null | undefined): readonly HTMLElement[] => [
@@ -11,16 +11,16 @@ const buttonsIn = (table: Element | null | undefined): readonly HTMLElement[] =>
  * the focus, or `head` where the table is gone.
  */
 export function useAnswering(head: Ref<HTMLElement | undefined>, lines: () => unknown) {
-  const answered = ref<{ readonly table: Element; readonly at: number } | null>(null)
+  let answered: { readonly table: Element; readonly at: number } | null = null
   const remember = (): void => {
     const button = document.activeElement
     const table = button?.closest('table')
-    answered.value = table ? { table, at: buttonsIn(table).findIndex(b => b === button) } : null
+    answered = table ? { table, at: buttonsIn(table).findIndex(b => b === button) } : null
   }
   watch(lines, async () => {
     await nextTick()
-    const { table, at } = answered.value ?? {}
-    answered.value = null
+    const { table, at } = answered ?? {}
+    answered = null
     if (at === undefined || document.activeElement !== document.body) return
     const left = table?.isConnected ? buttonsIn(table) : []
     const next = left[Math.min(at, left.length - 1)] ?? head.value

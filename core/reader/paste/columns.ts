@@ -1,6 +1,7 @@
 // What the columns of somebody's table of parts hold: by its head, else by what stands in them.
 import { kindLabelled } from '../kind-words'
-import { oneOf, only } from '../pattern'
+import { isAmount } from '../money'
+import { only } from '../pattern'
 
 /** What a column of such a table holds; `more` is what is said of a part beside. */
 export type Role = 'kind' | 'maker' | 'item' | 'count' | 'each' | 'sum' | 'place' | 'more'
@@ -62,10 +63,8 @@ export function isHead(cells: Cells): boolean {
 const areKinds = (cells: Cells): boolean =>
   cells.filter(cell => kindLabelled(cell) !== null).length >= cells.length * MOSTLY
 
-const MONEY = oneOf(
-  ...[/^(?:€|\$|£|EUR|USD|GBP|CHF)\s*\d/, /\d\s*(?:€|\$|£|EUR|USD|GBP|CHF)$/],
-  /^\d[\d.,]*[.,]\d\d$/,
-)
+/** In a list a figure with cents needs no sign. */
+const isPrice = (cell: string): boolean => isAmount(cell) || /^\d[\d.,]*[.,]\d\d$/.test(cell)
 const A_COUNT = /^\d{1,2}\s*(?:x|×|pcs\.?|stk\.?)?$/i
 /** Named choice: a column holds what so many of its cells hold. */
 const MOSTLY = 0.7
@@ -88,7 +87,7 @@ const BESIDE_A_NAME: readonly Role[] = ['kind', 'each', 'count']
 function roleOf(cells: Cells, before: readonly Role[]): Role {
   const most = (is: (cell: string) => boolean): boolean =>
     cells.length > 0 && cells.filter(is).length >= cells.length * MOSTLY
-  if (most(cell => MONEY.test(cell))) return before.includes('each') ? 'sum' : 'each'
+  if (most(isPrice)) return before.includes('each') ? 'sum' : 'each'
   if (most(cell => A_COUNT.test(cell))) return isNumbering(cells) ? 'place' : 'count'
   if (areKinds(cells)) return 'kind'
   return before.includes('item') || !most(cell => /^[A-Z0-9]/.test(cell)) ? 'more' : 'item'

@@ -171,3 +171,16 @@ test('a case that lists what goes into it is one case', () => {
   ].join('\n')
   expect(sheetsIn(pc)).toEqual([pc])
 })
+
+test('what all of a list cost is no price of its last part', () => {
+  const list = [
+    'CPU: Tern Five 700X - $289',
+    'Case: Harrow Peak H5 - $94.90',
+    'PSU: Reedmace 850W',
+    'Total price: $512.90',
+  ].join('\n')
+  const prices = sheetsIn(list).map(
+    piece => readSheet(piece).fields.find(f => f.path === 'price')?.value,
+  )
+  expect(prices).toEqual([289, 94.9, undefined])
+})

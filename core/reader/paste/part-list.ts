@@ -5,7 +5,7 @@ import { kindBehind, kindInFront, labelledName } from '../called'
 import { OF_EVERY_MACHINE, type NamedKind } from '../kind-words'
 import { isMoney } from '../money'
 import { countLine } from '../times'
-import { isSum } from './sums'
+import { isSum } from '../sums'
 
 /** Named choices: who names so many sorts of parts lists a machine; */
 const A_MACHINE = 3

@@ -4,7 +4,7 @@ import { withoutMarks } from '../markup'
 import { isMoney, withoutMoney } from '../money'
 import { countLine, withoutTimes } from '../times'
 import { tellsState } from './copy-said'
-import { isSum } from './sums'
+import { isSum } from '../sums'
 
 export interface KnownName {
   readonly id: string

@@ -146,3 +146,12 @@ test('maker and model in columns of their own; what a part is under “Part”',
     ['Bittern', 'GX 70'],
   ])
 })
+
+test('a bar in a name is none between cells', () => {
+  const table = [
+    '| Type | Item |',
+    '| CPU | Tern Five \\| Pro |',
+    '| Case | Harrow Peak H5 |',
+  ].join('\n')
+  expect(sheetsIn(table)).toEqual(['CPU: Tern Five | Pro', 'Case: Harrow Peak H5'])
+})

@@ -4,7 +4,7 @@ import { kindBehind } from '../called'
 import { kindLabelled, type NamedKind } from '../kind-words'
 import { withoutMarks } from '../markup'
 import { amountIn } from '../money'
-import { isSum } from './sums'
+import { isSum } from '../sums'
 import { isHead, rolesByCells, rolesByHead, type Cells, type Role } from './columns'
 
 type Lines = readonly string[]
@@ -37,7 +37,7 @@ const by =
     withoutMarks(line.trim())
       .replace(/^\||\|$/g, '')
       .split(between)
-      .map(cell => cell.trim())
+      .map(cell => cell.trim().replaceAll('\\|', '|'))
 const asProgramsWrite =
   (delimiter: string) =>
   (line: string): Cells =>
@@ -45,7 +45,7 @@ const asProgramsWrite =
 
 /** How rows are parted into cells. A comma stands in sentences too. */
 const WAYS_TO_PART = [
-  { cellsOf: by(/\|/), needsHead: false, sign: '|' },
+  { cellsOf: by(/(?<!\\)\|/), needsHead: false, sign: '|' },
   { cellsOf: by(/\t+/), needsHead: false, sign: '\t' },
   { cellsOf: asProgramsWrite(';'), needsHead: true, sign: ';' },
   { cellsOf: asProgramsWrite(','), needsHead: true, sign: ',' },
