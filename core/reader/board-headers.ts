@@ -40,6 +40,7 @@ const HEADERS: readonly Thing<Header>[] = [
         /(?<![A-Z])RGB(?: LED)?\s*\(?4[- ]?pin/,
       ],
       ...[/(?<![A-Z])RGB 12\s?V/, /(?<=^\s*\d+\s*x?\s*)RGB(?: LED)?(?=\s*$)/],
+      ...[/^\s*RGB(?: LED)?(?=\s*x\s*\d\s*$)/],
     ),
   },
   {
@@ -52,7 +53,7 @@ const HEADERS: readonly Thing<Header>[] = [
   },
   {
     key: 'main-24',
-    named: /24[- ]?pin|20\+4|\bE?ATX_?PWR\d?\b|\bATX 24\b(?![.,\d]|\s*V|[- ]?pin)/i,
+    named: /24[- ]?pin|20\+4|\bE?ATX_?PWR\d?\b|\bATX ?24\b(?![.,\d]|\s*V|[- ]?pin)/i,
   },
   { key: 'cpu-8', named: /8[- ]?pin|4\+4[- ]?pin|\bEPS 8\b/i, not: /PCI(?:e|-E)/i },
   {
@@ -208,8 +209,11 @@ function readPowerByName(s: Statement, notes: Notes, phrase: string): void {
 const A_LEAD = /\b(?:cables?|leads?)\b(?! headers?)/i
 /** What of a loop is no fan; disks on plugs of their own. */
 const NO_HEADER = /\bW_(?:FLOW|IN|OUT)\b|\bSlimSAS\b|\bOCuLink\b|\bmini-?SAS\b/i
+/** "SATA5/6 off when M2_4 is used": ports that were counted before. */
+const IS_OFF = /\b(?:off|disabled|unavailable)\b.*\b(?:if|when|while)\b/i
 /** A phrase on M.2 sockets or slots names no header, unless it goes on to the SATA ports. */
 const isAboutOther = (s: Statement, phrase: string): boolean =>
+  IS_OFF.test(phrase.replace(/\([^()]*\)/g, '')) ||
   A_LEAD.test(phrase) ||
   NO_HEADER.test(phrase) ||
   aboutM2(phrase) ||

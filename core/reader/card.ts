@@ -111,6 +111,17 @@ function readEdge(s: Statement, notes: Notes): void {
   if (m) readBus(s, notes, text, m)
   else if (BUS_LABEL.test(s.label))
     notes.put(s, 'generation', generationIn(s.value) ?? bareGeneration(s))
+  else readBusAlone(s, notes)
+}
+
+/** "PCIe Gen5 (uses x16)" in a line of its own. */
+const BUS_ALONE =
+  /^PCI(?:e| Express)\s?(?:gen\s?)?([1-7])(?:\.\d)?(?:\s*\((?:uses |needs |for )?x(16|8|4|1)(?: slot)?\))?$/i
+function readBusAlone(s: Statement, notes: Notes): void {
+  const [, generation, long] = BUS_ALONE.exec(s.label === '' ? s.value : '') ?? []
+  if (generation === undefined) return
+  notes.put(s, 'generation', Number(generation))
+  if (long !== undefined) putEdge(s, notes, long, true)
 }
 
 /** How many lanes reach it, where that is told apart from its length. */
@@ -284,7 +295,7 @@ const IN_THE_BOX = oneOf(
   ...[
     /adapt[eo]r/,
     /dongle/,
-    /(?<!\bwatts? |\bW |\bpower )\bfrom\b/,
+    /(?<!\bwatts? |\bW |\bpower |\bpowers? it |\bpowered |\bfed |\bsupplied )\bfrom\b/,
     /cable (?:included|supplied)/,
     /in (?:the )?box/,
   ],
@@ -309,7 +320,7 @@ function readInner(s: Statement, notes: Notes, phrase: string): void {
 function readOutput(s: Statement, notes: Notes, phrase: string): void {
   const [out] = thingsIn(phrase, OUTPUTS)
   const about = /outputs?|ports?|display|video|connect|monitor/i.test(whole(s)) || s.label === ''
-  if (!out || !about || /\binputs?\b/i.test(`${s.label} ${phrase}`)) return
+  if (!out || !about || /\binputs?\b|\bHDMI in\b/i.test(`${s.label} ${phrase}`)) return
   const from = phrase.search(/HDMI|Display|DP\b|DVI|VGA|USB|Type-C/i)
   const many = countAround(phrase, from, phrase.length) ?? leadingCount(phrase) ?? out.count
   notes.count(s, `rear.${out.key}`, many, phrase)

@@ -86,7 +86,7 @@ function readRadiators(s: Statement, notes: Notes, places: readonly WallPart[]):
     readRadiator(s, notes, wall, radiators)
     if (fans !== '') readFans(s, notes, wall, fans)
   }
-  if (places.length > 0) readMemoryUnder(s, notes)
+  readMemoryUnder(s, notes)
 }
 
 /** "top 360 radiator, front 3x140 or 3x120": of several walls this one is told by its fans alone. */
@@ -120,10 +120,14 @@ function withItsFans(parts: readonly string[]): readonly string[] {
 }
 
 function placesIn(said: Statement): readonly WallPart[] {
-  const value = said.value.replace(LETTER, wallOfLetter).replace(OTHER_NAME, wallOfName)
+  const value = said.value
+    .replace(THERE, '')
+    .replace(BY_WALL, eachAtItsWall)
+    .replace(LETTER, wallOfLetter)
+    .replace(OTHER_NAME, wallOfName)
   const s = { ...said, value, label: said.label.replace(OTHER_NAME, wallOfName) }
   const context = WALLS.find(w => new RegExp(`\\b${w}\\b`, 'i').test(s.label))
-  const counted = /^\s*(?:\d|(?:one|two|three|four|five|six)\b)/i.test(s.value)
+  const counted = COUNTED_FIRST.test(s.value)
   const inSentence = s.label === '' || (!context && counted)
   const text = s.label === '' || !context ? `${context ?? ''} ${s.value}` : `${context}: ${s.value}`
   const startsWithWall = new RegExp(`^\\s*(?:fans?\\s+)?${WALL}\\b`, 'i').test(text.trim())
@@ -137,9 +141,22 @@ const LETTER = /(?<![A-Za-z])([FTRBS])(?=[:\s]\s*\d)/g
 const BY_LETTER: Readonly<Record<string, string>> = {
   ...{ F: 'front', T: 'top', R: 'rear', B: 'bottom', S: 'side' },
 }
+/** "3 x 120 mm at the front", "Room for 3 x 120 mm up front": what is counted stands before its wall. */
+const COUNTED_FIRST = new RegExp(
+  String.raw`^\s*(?:(?:room|space|places) for )?(?:up to |max\.? )?(?:\d|(?:one|two|three|four|five|six)\b)`,
+  'i',
+)
+/** "(one 120 mm fan included at the back)" tells of a fan, not of a place. */
+const THERE = /\([^()]*\bincluded\b[^()]*\)/gi
+/** "10 x 120 mm: 3 bottom, 3 side, 1 rear": of which frame those at each wall are. */
+const BY_WALL =
+  /\d{1,2}\s*x\s*(\d{2,3})\s*mm(?: fans?)?\s*[:–-]\s*((?:\d\s+(?:at the )?[a-z]+(?:,\s*|\s+and\s+)?){2,})/gi
+const eachAtItsWall = (_: string, frame: string, walls: string): string =>
+  walls.replace(/(\d)\s+(?=[a-z])/gi, `$1 x ${frame} mm `)
 /** Walls by other names. */
-const OTHER_NAME = /\b(?:roof|base|floor)\b/gi
-const wallOfName = (name: string): string => (/roof/i.test(name) ? 'top' : 'bottom')
+const OTHER_NAME = /\b(?:roof|base|floor|back(?![- ](?:connect|panel|plate|plane)))\b/gi
+const OTHER_NAMES: Readonly<Record<string, string>> = { roof: 'top', back: 'rear' }
+const wallOfName = (name: string): string => OTHER_NAMES[name.toLowerCase()] ?? 'bottom'
 const wallOfLetter = (letter: string): string => BY_LETTER[letter] ?? letter
 
 const wallOf = (m: RegExpExecArray): string => m[0].toLowerCase()
@@ -172,13 +189,15 @@ function readRadiator(s: Statement, notes: Notes, wall: string, said: string): v
 
 /** "(RAM up to 35 mm high)": how high modules may be with a radiator there. */
 const MEMORY = /\b(?:memory|RAM|DIMMs?|modules|components?)\b/i
+const HIGH = String.raw`(\d{2}(?:[.,]\d+)?)\s*mm`
 const MEMORY_ROOM = new RegExp(
-  String.raw`${MEMORY.source}[^\d;()]{0,40}?(\d{2}(?:[.,]\d+)?)\s*mm`,
+  String.raw`${MEMORY.source}[^\d;()]{0,40}?${HIGH}|${HIGH}\s+(?:high |tall )?${MEMORY.source}`,
   'gi',
 )
 function readMemoryUnder(s: Statement, notes: Notes): void {
   const text = whole(s).replace(OTHER_NAME, wallOfName)
-  for (const { 0: said, 1: mm = '', index } of text.matchAll(MEMORY_ROOM)) {
+  for (const { 0: said, 1: behind, 2: before, index } of text.matchAll(MEMORY_ROOM)) {
+    const mm = behind ?? before ?? ''
     const wall = wallAround(text, index, index + said.length)
     if (wall !== null) notes.put(s, `radiators.${wall}.memoryRoom`, plainNumber(mm), 'mm')
   }

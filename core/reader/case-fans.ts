@@ -212,8 +212,10 @@ function wallBeside(value: string, found: readonly RegExpExecArray[], i: number)
   if (!own) return null
   const endOf = (m: RegExpExecArray): number => m.index + m[0].length
   // Frames that are places only stand between the walls as well.
-  const framed = [...value.matchAll(FANS)]
-  const all = framed.length > 0 ? framed : found
+  const [framed = found] = [FANS, BARE_FANS]
+    .map(frames => [...value.matchAll(frames)])
+    .filter(frames => frames.length > 0)
+  const all = framed
   const isFirst = wallsIn(value.slice(0, all[0]?.index)).length > 0
   const before = all.findLast(m => endOf(m) <= own.index)
   return isFirst
@@ -225,7 +227,10 @@ const PRE_INSTALLED = /^pre-?\s?(?:installed|fitted)\b/i
 /** Each frame with its count; without a unit under a label that they are there. */
 function framesIn(s: Statement): readonly RegExpExecArray[] {
   const named = [...saidOfThem(s.value).matchAll(FANS)]
-  const isThere = PRE_INSTALLED.test(s.label) || INCLUDED.test(s.value.replace(NONE_INCLUDED, ''))
+  const isThere =
+    PRE_INSTALLED.test(s.label) ||
+    (/\bfans?\b/i.test(s.label) && INCLUDED.test(s.label)) ||
+    INCLUDED.test(s.value.replace(NONE_INCLUDED, ''))
   const isBare = named.length === 0 && isThere
   return isBare ? [...s.value.matchAll(BARE_FANS)] : named
 }

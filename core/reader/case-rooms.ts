@@ -1,6 +1,7 @@
 // The rooms of a case: how long, high and deep what goes in may be, by their label or in a sentence, with what
 // else stands there.
 import { CLEARANCES } from './clearances'
+import { namesAFigure } from './entries'
 import { measuresIn, productIn } from './measures'
 import type { Notes } from './notes'
 import { choiceIn, oneOf } from './pattern'
@@ -10,7 +11,7 @@ import type { Statement } from './statements'
 const NEXT_CLEARANCE = oneOf(
   /\s+and\s+(?=(?:max\.? )?(?:graphics|gpu|a |cpu|suppl|psu|power suppl|cards?\b|coolers?\b))/,
   /\s+\/\s+(?=graphics|cpu|gpu|psu|cards?\b|coolers?\b)/,
-  /[,;]\s+\(?(?=(?:max\.? )?(?:graphics|cpu|gpu|psu|cards?\b|coolers?\b|suppl))/,
+  /[,;]\s+\(?(?=(?:max\.? )?(?:graphics|cpu|gpu|psu|cards?\b|coolers?\b|(?:power )?suppl))/,
 )
 /** Named choices, mm: what is less is a gap, no clearance; of the room behind the tray, and how much at most. */
 const ROOMS = [25, 700] as const
@@ -22,12 +23,16 @@ const CHAMBER = [5, 150] as const
 const OF_SEVERAL =
   /^(?:max(?:imum|\.)? )?(?:component |parts? |installation )?(?:clearances?|rooms?|spaces?|compatibility)$/i
 
+/** A label in praise ("ROOMY") says nothing of what stands behind it. */
+const namesARoom = (label: string): boolean =>
+  label !== '' && (namesAFigure(label) || CLEARANCES.some(r => r.named.test(label)))
+
 /**
  * Clearances: by their label, or in a sentence behind their name; several in one row. Of one with and
  * without what stands beside it the first is taken, with what it means.
  */
 export function readRooms(s: Statement, notes: Notes): void {
-  const isOfSeveral = s.label === '' || OF_SEVERAL.test(s.label)
+  const isOfSeveral = OF_SEVERAL.test(s.label) || !namesARoom(s.label)
   s.value.split(NEXT_CLEARANCE).forEach((clause, i) => {
     // The first clause is about what the label says, where it says one.
     const says = isOfSeveral || i > 0 ? clause : s.label
@@ -73,13 +78,17 @@ const meansOf = (first: Said, others: readonly Said[]): string | null =>
 const SAME = 0.02
 
 /** Each figure of a clause with the words behind it; of the first those before it as well. */
+/** "… with a 27 mm radiator": what stands beside it. */
+const BESIDE = /^\s*(?:thick )?(?:front )?(?:radiators?|fans?)\b/i
 /** "20.5-40 mm": what is there at least counts. */
 const RANGE = /(\d+(?:[.,]\d+)?)\s*(?:mm)?\s*(?:[-–]|to|bis)\s*\d+(?:[.,]\d+)?\s*mm/g
 function roomsSaid(said: string, path: string): readonly Said[] {
   const clause = said.replace(RANGE, '$1 mm')
   const behind = /chamber/i.test(clause) ? CHAMBER : BEHIND
   const [least, most] = path === 'inner.behind' ? behind : ROOMS
-  const all = measuresIn(clause).filter(m => m.unit === 'mm' && m.value > least && m.value <= most)
+  const all = measuresIn(clause).filter(
+    m => m.unit === 'mm' && m.value > least && m.value <= most && !BESIDE.test(clause.slice(m.end)),
+  )
   const own = all.filter(
     (m, i) => !all.slice(0, i).some(o => Math.abs(o.value - m.value) <= SAME * m.value),
   )

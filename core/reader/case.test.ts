@@ -174,3 +174,33 @@ describe('standoffs', () => {
     expect(standoffs(line)).toMatchObject({ standoffs: expected, boards: ['ATX', 'microATX'] })
   })
 })
+
+test('a line that begins with praise counts its places like every other', () => {
+  expect(
+    pcCase(
+      [
+        'MAX COOLING: Room for 3 x 120 mm fans up front, 2 x 120/140 mm up top',
+        'and 1 x 120 mm at the back (one 120 mm fan included at the back)',
+      ].join(' '),
+    ),
+  ).toMatchObject({
+    'fans.front': 3,
+    'fans.top': 2,
+    'fans.top.sizes': ['120', '140'],
+    'fans.rear': 1,
+  })
+})
+test('a fan that is included is at the wall that stands with it', () => {
+  expect(pcCase('Fans: 2x 120 top (none included), 1x 92 rear (included)')).toMatchObject({
+    'includes.fan.92': 1,
+    'includes.fan.92.rear': 1,
+  })
+})
+test('how wide a board may be is no side of the case', () => {
+  const read = readLines(
+    'Brackwater Jetty 9 case',
+    'Board sizes: ATX, EATX (max width 277 mm)',
+    'Size (D x W x H): 451 x 225 x 480 mm',
+  )
+  expect(read).toMatchObject({ 'tray.roomX': 277, 'outer.z': 225 })
+})

@@ -27,7 +27,7 @@ const SIZE_ORDER: readonly Axis[] = ['length', 'width', 'height']
 export function readCase(sheet: Sheet, notes: Notes): void {
   // A line that lists boards says more than "ATX tower" in a title.
   const inOrder = [
-    ...sheet.statements.filter(x => /board|\bM\/B\b/i.test(x.label)),
+    ...sheet.statements.filter(x => /board|\bM\/B\b/i.test(x.label) || listsForms(x)),
     ...sheet.statements,
   ]
   for (const s of inOrder) {
@@ -51,9 +51,9 @@ function readBoards(s: Statement, notes: Notes): void {
   const named = formsIn(whole(s).replace(/ATX(?=[^,;]{0,12}(?:power supply|PSU|PS\/2))/gi, ''))
   const boards = isTheMost(s) ? withSmaller(named) : named
   const aboutBoards =
-    /board|\bM\/B\b|\bcase$/i.test(s.label) ||
+    /board|\bM\/B\b|\bcase$|^(?:case|tower) type$/i.test(s.label) ||
     OF_FORMS.test(s.label) ||
-    (s.label === '' && ONLY_FORMS.test(s.value)) ||
+    listsForms(s) ||
     /\bboards?\b|tower|case\b/i.test(s.value)
   if (boards.length === 0 || !aboutBoards || notes.has('boards')) return
   if (/power|psu|supply/i.test(s.label)) return
@@ -74,9 +74,12 @@ const ONLY_FORMS = new RegExp(
   'i',
 )
 
+const listsForms = (s: Statement): boolean => s.label === '' && ONLY_FORMS.test(s.value)
+
 const LARGE_TO = new RegExp(
   [
-    String.raw`\b(?:E-?ATX|SSI[- ]?(?:EEB|CEB)|XL-?ATX)\b[\s(,]*(?:up to|max\.?|to|≤|<)?\s*`,
+    String.raw`\b(?:E-?ATX|SSI[- ]?(?:EEB|CEB)|XL-?ATX)\b[\s(,]*`,
+    String.raw`(?:up to|max\.?(?: (?:width|depth))?|to|≤|<)?\s*`,
     String.raw`(?:30[45](?:\s*mm)?\s*x\s*(\d{3})\b|(\d{3})\s*mm(?!\s*x))`,
   ].join(''),
   'i',
@@ -156,7 +159,7 @@ const isClearance = (s: Statement): boolean =>
   /up to|max/i.test(s.value.slice(0, 3))
 
 function readSize(s: Statement, notes: Notes): void {
-  if (/radiator|fan|bay|cooler|gpu|graphics|psu|supply/i.test(s.label)) return
+  if (/radiator|fan|bay|cooler|gpu|graphics|psu|supply|board/i.test(s.label)) return
   const size = productIn(s.value, s.label)
   if (size?.values.length === 3 && Math.min(...size.values) > SMALLEST) {
     readProduct(s, notes, size)

@@ -27,7 +27,7 @@ export const CLEARANCES = [
         /^vga$/,
         /video card/,
       ],
-      ...[/^(?:max\.? |maximum )?card (?:length|room)/, /\bcards? up to/],
+      ...[/^(?:max\.? |maximum )?card (?:length|room)/, /\bcards? up to/, /^longest card/],
     ),
   },
   { path: 'supply.room', named: /psu|power suppl|suppl(?:y|ies)/i },

@@ -29,7 +29,7 @@ export const isLiquid = ({ text }: Sheet): boolean =>
 export function readLiquid(s: Statement, notes: Notes): void {
   const text = whole(s)
   if (/radiator(?! fans?\b)/i.test(text) || /^rad\.?$/i.test(s.label)) readRadiator(s, notes)
-  if (/tubes?|tubing|hoses?/i.test(text)) notes.put(s, 'liquid.tube', valueIn(s.value, 'mm'), 'mm')
+  if (TUBE.test(text)) notes.put(s, 'liquid.tube', valueIn(saidOf(s, TUBE), 'mm'), 'mm')
   if (/pump/i.test(text)) {
     const value = withoutFans(s)
     notes.put(s, 'liquid.pump.face', fanPlugIn(value))
@@ -40,6 +40,15 @@ export function readLiquid(s: Statement, notes: Notes): void {
   } else if (/\bfans?\b/i.test(text) && !/radiator(?! fans?\b)/i.test(s.label)) readFans(s, notes)
   if (NO_FANS.test(text)) notes.put(s, 'liquid.fans', 0, 'pcs')
   if (/USB/i.test(text)) notes.put(s, 'liquid.usb', usbLead(s) ?? !isNo(s.value))
+}
+
+const TUBE = /tubes?|tubing|hoses?/i
+/** What of a line is about a thing: all where its label names it, else the phrases that do. */
+const saidOf = ({ label, value }: Statement, named: RegExp): string => {
+  const phrases = phrasesOf(value)
+  return named.test(label) || phrases.length < 3
+    ? value
+    : phrases.filter(phrase => named.test(phrase)).join(', ')
 }
 
 /** A cooler that comes without them; "27 mm without fans" only tells a size. */
@@ -63,7 +72,7 @@ const withoutFans = ({ label, value }: Statement): string =>
 /** The length of its USB lead; another length in the line is that of something else. */
 const usbLead = (s: Statement): number | null =>
   /USB|cable|lead/i.test(s.label) || /cable|lead|cord/i.test(s.value)
-    ? valueIn(s.value, 'mm')
+    ? valueIn(saidOf(s, /USB|cable|lead|cord/i), 'mm')
     : null
 
 /** Sizes written as a product, however many. */
@@ -98,6 +107,10 @@ function countBehind({ value }: Statement): number | null {
   return digit === undefined ? null : Number(digit)
 }
 
+/** "Its 397 x 120 x 27 mm radiator carries three fans": the sides of the radiator are no frames. */
+const OF_THE_RADIATOR =
+  /(?<![\d.])(?:1[5-9]|[2-4]\d)\d(?:\.\d)?\s*(?:mm)?\s*x\s*\d{2,3}\s*(?:mm)?\s*x\s*\d{2}(?:\.\d)?\s*(?:mm)?/gi
+
 /** How many fans a line counts, of a frame or of none. */
 function manyIn(s: Statement, frame: RegExpExecArray | null): number | null {
   const spoken = /\bfan count\s*:?\s*(\d)\b/i.exec(s.value) ?? /^(\d) fans\b/i.exec(s.label)
@@ -107,7 +120,9 @@ function manyIn(s: Statement, frame: RegExpExecArray | null): number | null {
   return named && (countOf(s.value, named) ?? countBehind(s) ?? leadingCount(s.value))
 }
 
-function readFans(s: Statement, notes: Notes): void {
+function readFans(line: Statement, notes: Notes): void {
+  const s = { ...line, value: line.value.replace(OF_THE_RADIATOR, ' ') }
+  notes.use(line)
   const frame = /(?<!\d)(80|92|120|140)(?=\s*mm|\s*[x×]\s*\d)/i.exec(s.value)
   notes.put(s, 'liquid.fans', manyIn(s, frame), 'pcs')
   if (frame?.[1]) notes.put(s, 'liquid.fans.size', frame[1])

@@ -17,13 +17,14 @@ export function readCooler(sheet: Sheet, notes: Notes): void {
     readPaste(s, notes)
     readFastening(s, notes)
     readFigures(s, notes)
+    if (!wet) readFootprint(s, notes)
     if (readMemoryRoom(s, notes)) return
     if (wet) readLiquid(s, notes)
     if (wet && BLOCK.test(whole(s))) readSize(s, notes)
     if (!wet) {
-      readFootprint(s, notes)
       readSize(s, notes)
       readFan(s, notes)
+      readFansInTheBox(s, notes)
     }
   }
   readBesideLights(sheet, { notes, path: 'lights.0', read })
@@ -80,6 +81,15 @@ function readPaste(s: Statement, notes: Notes): void {
 }
 
 const IN_THE_BOX = /^(?:included?|contents|in the box|scope of delivery|accessories)\b/i
+const FANS = /^\d\s*x\s*\d{2,3}\s*mm\b[^()]*\bfans?\b/i
+/** "Included: 2x 140 mm fans (0.12 A each), paste": the fans in the box are its own. */
+function readFansInTheBox(s: Statement, notes: Notes): void {
+  const fans = IN_THE_BOX.test(s.label) ? phrasesOf(s.value).find(p => FANS.test(p)) : undefined
+  if (fans === undefined) return
+  readFan({ ...s, label: 'Fans', value: fans }, notes)
+  notes.use(s)
+}
+
 function readFastening(s: Statement, notes: Notes): void {
   if (IN_THE_BOX.test(s.label)) return
   const text = whole(s)
@@ -101,7 +111,8 @@ function readFigures(s: Statement, notes: Notes): void {
 
 const COOLS = oneOf(
   ...[/tdp/, /cooling (?:capacity|power|performance)/, /rated/, /heat (?:dissipation|load)/],
-  ...[/thermal design power/, /dissipates/, /\bcools\b/],
+  ...[/thermal design power/, /dissipates/, /\bcools\b/, /^heat:? \d/],
+  /\bhandles\b/,
 )
 
 const MEMORY_ROOM = oneOf(
@@ -120,7 +131,7 @@ function readMemoryRoom(s: Statement, notes: Notes): boolean {
 
 /** "Footprint 92 x 92 mm" among other things. */
 function readFootprint(s: Statement, notes: Notes): void {
-  const said = phrasesOf(s.value).find(p => /^footprint\b/i.test(p))
+  const said = phrasesOf(s.value).find(p => /^(?:footprint|base)\b/i.test(p))
   const size = said === undefined ? null : productIn(said)
   if (size?.values.length !== 2 || phrasesOf(s.value).length === 1) return
   notes.put(s, 'width', size.values[0], 'mm')

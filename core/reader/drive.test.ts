@@ -53,3 +53,8 @@ test('a stick: length, protocol, generation, the speed it reads at', () => {
     ),
   ).toMatchObject({ shape: '2.5', thickness: 7, protocol: 'SATA', sequential: 550, gigabytes: 500 })
 })
+
+test('two figures in the order of their words', () => {
+  expect(disk('Power, operating / idle 7.6 / 5.3 W')).toMatchObject({ busy: 7.6, rest: 5.3 })
+  expect(disk('Power (active/idle): 7.6 W / 5.3 W')).toMatchObject({ busy: 7.6, rest: 5.3 })
+})

@@ -155,12 +155,7 @@ const ASLEEP = 0.1
 
 function readWatts(s: Statement, notes: Notes): void {
   const watts = measuresIn(s.value).filter(m => m.unit === 'W')
-  const [rest, busy] = watts
-  if (/idle\s*\/\s*(?:operating|active|busy)/i.test(s.label) && rest && busy) {
-    notes.put(s, 'rest', rest.value, 'W')
-    notes.put(s, 'busy', busy.value, 'W')
-    return
-  }
+  if (watts.length === BOTH && readBoth(s, notes, watts)) return
   const said = watts
     .map(({ value, ...at }) => ({ value, says: saidOf(s, { value, ...at }) }))
     .filter(w => !isAsleep(w.says, s))
@@ -172,6 +167,21 @@ function readWatts(s: Statement, notes: Notes): void {
     said.flatMap(w => (!IDLE.test(w.says) && isAtWork(w.says, s) ? [w.value] : [])),
   )
   if (watts.length === 0) readByRails(s, notes)
+}
+
+const BOTH = 2
+const WORKING = '(?:operating|active|busy|load|seek|in use|read\\/write)'
+/** "Idle / operating: 5.3 / 7.6 W", or the other way round: the figures in the order of the words. */
+const ORDERS = [
+  [new RegExp(`idle\\s*\\/\\s*${WORKING}`, 'i'), ['rest', 'busy']],
+  [new RegExp(`${WORKING}\\s*\\/\\s*idle`, 'i'), ['busy', 'rest']],
+] as const
+function readBoth(s: Statement, notes: Notes, watts: readonly Measure[]): boolean {
+  const [, paths = []] = ORDERS.find(([order]) => order.test(whole(s))) ?? []
+  paths.forEach((path, i) => {
+    notes.put(s, path, watts[i]?.value, 'W')
+  })
+  return paths.length > 0
 }
 
 const isAtWork = (says: string, s: Statement): boolean =>

@@ -25,17 +25,24 @@ function splitKind(line: string): readonly Entry[] | null {
 }
 
 const unlabelled = (texts: readonly string[]): readonly Entry[] =>
-  texts.flatMap(text => splitColon(text) ?? [spokenEntry(text) ?? (['', text] as const)])
+  texts.flatMap(text => splitColon(text) ?? spokenEntries(text) ?? [['', text] as const])
 
 /** "The cable length is 400 mm.": what a sentence tells of one figure or thing by its name. */
 const SPOKEN_ENTRY =
   /^(?:The|Its|Their)\s+([^,;:]{2,48}?)\s+(?:is|are|measures|comes to|amounts to)\s+(\S.*?)\.?$/
-function spokenEntry(text: string): Entry | null {
+function spokenEntries(text: string): readonly Entry[] | null {
   const [, label, value] = SPOKEN_ENTRY.exec(text) ?? []
-  return label !== undefined && value !== undefined && !/\b(?:is|are|has|which|that)\b/.test(value)
-    ? [capital(label), value]
-    : null
+  if (label === undefined || value === undefined) return null
+  if (/\b(?:is|are|has|which|that)\b/.test(value)) return null
+  if (!OF_A_PART.test(label) || !/^\d/.test(value)) return [[capital(label), value]]
+  return [
+    ['', label],
+    [A_PRODUCT.test(value) ? 'Dimensions' : '', value],
+  ]
 }
+/** "The Sorrel Vanta 70 measures …": what is told of is the part itself, by its name. */
+const OF_A_PART = /^[A-Z][a-z]+ (?:\S+ )*[A-Z]*\d/
+const A_PRODUCT = /^\d[\d.,]*\s*(?:mm|cm)?\s*(?:x|by)\s*\d/i
 const capital = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}`
 
 /** Rows whose cells go on in groups, each with a name of its own. */
@@ -47,6 +54,9 @@ function groupIn(first: string, rest: readonly string[]): Entry | null {
   const [, name, value] = /^([A-Z][^:,(]{2,30}):\s+(\S.*)$/.exec(only) ?? []
   return name === undefined || value === undefined ? null : [`${first}, ${name}`, value]
 }
+
+/** "TDP: 120 W" as a cell, not "Front: 360": walls go on with what stands before them. */
+const OWN_NAME = /^(?!front|rear|back|top|bottom|side|roof|floor)[A-Za-z][^:|]{1,40}:\s+\S/i
 
 /** Named choice: so many cells behind one that is a figure already are points in one line. */
 const POINTS = 2
@@ -60,8 +70,10 @@ const QUESTION = new RegExp(
   ].join(''),
   'i',
 )
+/** "Longest card? 360 mm". */
+const SHORT_QUESTION = /^([A-Z][A-Za-z/-]*(?: [A-Za-z/-]+){0,4})\?\s+(\S.*)$/
 function splitQuestion(line: string): readonly Entry[] | null {
-  const [, label, value] = QUESTION.exec(line) ?? []
+  const [, label, value] = QUESTION.exec(line) ?? SHORT_QUESTION.exec(line) ?? []
   return label === undefined || value === undefined ? null : [[label, value]]
 }
 
@@ -78,6 +90,8 @@ function splitCells(line: string): readonly Entry[] | null {
   if (/^\d+\s*x\s*\d+[^a-z]*mm$/i.test(first)) return [['', [first, ...rest].join(', ')]]
   const inGroup = groupIn(first, rest)
   if (inGroup) return [inGroup]
+  if ([first, ...rest].filter(cell => OWN_NAME.test(cell)).length > 1 && OWN_NAME.test(first))
+    return [first, ...rest].flatMap(entriesOf)
   const titled = /^([^:]{2,40}):\s+(\S.*)$/.exec(first)
   const [, title, value] = titled ?? []
   if (title !== undefined && value !== undefined) return [[title, [value, ...rest].join(', ')]]
@@ -161,13 +175,19 @@ const LABEL_WORDS = oneOf(
   ...[/\b(?:SATA|USB|PCIe?|HDMI|EPS|ATX|SSD|HDD|modular|efficiency|graphics|pump)\b/],
   ...[/\b(?:idle|active|operating|busy|read|write|max|min)\b/],
 )
+/** Whether a label says which figure or thing stands behind it. */
+export const namesAFigure = (label: string): boolean => LABEL_WORDS.test(label)
+
 /** Whether every bracket of a name closes in it. */
 const isClosed = (name: string): boolean =>
   [...name].filter(c => c === '(').length === [...name].filter(c => c === ')').length
+/** How long a thing is has two words. */
+const ALONG = /^(?:length|depth)$/i
 /** "Height / Höhe": of a label in two languages the one that is read. */
 function inOneLanguage(label: string): string {
   const names = label.split(/\s+\/\s+/)
   if (names.length !== 2 || !names.every(isClosed)) return label
+  if (names.every(name => ALONG.test(name))) return 'Length'
   const read = names.filter(name => LABEL_WORDS.test(name))
   return read.length === 1 ? (read[0] ?? label) : label
 }
@@ -205,6 +225,7 @@ const SENTENCE = new RegExp(
   [
     String.raw`(?<=[\w)"″]\.)(?<!\b(?:${ABBREVIATIONS.source})\.)\s+(?=[A-Z])`,
     String.raw`(?<=[a-z]{4}\.)\s+(?=\d)`,
+    String.raw`(?<=\d ?(?:W|A|V|mm|cm|g|kg|GB|TB)\.)\s+(?=\d)`,
   ].join('|'),
 )
 /** A name alone behind a semicolon goes on with the list: "TERN-2, TERN-3; KNOT-5"; so does what is in brackets. */

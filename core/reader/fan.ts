@@ -7,7 +7,9 @@ import { phrasesOf } from './phrases'
 import type { Sheet, Statement } from './statements'
 
 export function readFan(sheet: Sheet, notes: Notes): void {
-  const hasOwn = sheet.statements.some(s => OWN_PLUG.test(whole(s)))
+  const hasOwn = sheet.statements.some(
+    s => !OF_CONTROLLER.test(s.label) && OWN_PLUG.test(whole(s).replace(OF_USB, '')),
+  )
   const read = (s: Statement): void => {
     readSize(s, notes)
     readPlug(s, notes, hasOwn)
@@ -71,10 +73,13 @@ function readBareSize(s: Statement, notes: Notes): void {
 
 /** A plug of the maker’s own: what is said of pins and signals is of its controller. */
 const OWN_PLUG = /\b[5-9][- ]?pin\b|proprietary|own (?:plug|connector)/i
+const OF_CONTROLLER = /^(?:fan )?(?:controller|hub)\b/i
+/** "USB 2.0 9-pin" is a plug of its controller. */
+const OF_USB = /\bUSB[^,;]*/gi
 const DENIED = /\b(?:no|not|without)\s+(?:an? )?(?:[34][- ]?pins?|PWM)\b/gi
 
 function readPlug(s: Statement, notes: Notes, hasOwn: boolean): void {
-  if (hasOwn || /^(?:fan )?(?:controller|hub)\b/i.test(s.label)) return
+  if (hasOwn || OF_CONTROLLER.test(s.label)) return
   const text = whole(s).replace(DENIED, '')
   const pins = /\b([34])[- ]?(?:pins?|wires?)\b/i.exec(text)?.[1]
   const counted = /^(?:number of )?pins$/i.test(s.label) ? /^[34]$/.exec(s.value)?.[0] : undefined

@@ -59,15 +59,16 @@ function readOutlets(s: Statement, notes: Notes, { serves, outlet }: Hub): void 
 /** "10-port", "8-way": a name that counts. */
 function waysIn(s: Statement): number | null {
   const text = s.label === '' ? s.value : ''
-  const named = /\b(\d{1,2})[- ]?(?:port|way|channel|fan)s?\b/i.exec(text)?.[1]
+  const named = /(?<![\w-])(\d{1,2})[- ]?(?:port|way|channel|fan)s?\b/i.exec(text)?.[1]
   return named === undefined ? null : Number(named)
 }
 
-const SPOKEN = /(?:fan|light|led|usb)?\s*(?:outputs?|channels?|connectors?|sockets?|ports)/i
+const SPOKEN =
+  /(?:\b(?:fan|light|led|usb)\s+)?\b(?:outputs?|channels?|connectors?|sockets?|ports|out)\b/i
 
 function readSpokenOutlets(s: Statement, notes: Notes, { outlet }: Hub): void {
   if (s.label !== '' || waysIn(s) !== null) return
-  for (const phrase of phrasesOf(s.value)) {
+  for (const phrase of phrasesOf(s.value).flatMap(p => p.split(' to '))) {
     const spoken = /A?RGB|\bLED|power|input/i.test(phrase) ? null : SPOKEN.exec(phrase)
     if (spoken) notes.put(s, `outlets.${outlet}`, countOf(phrase, spoken), 'pcs')
   }
@@ -110,6 +111,7 @@ function readSignal(s: Statement, notes: Notes, { serves }: Hub): void {
 }
 
 const isUpstream = (s: Statement): boolean =>
+  /\b(?:9|10|19|20)[- ]?pin inputs?\b/i.test(s.value) ||
   /^(?:upstream|input|host|connection)$/i.test(s.label) ||
   (s.label === '' && /^(?:connects?|plugs?) (?:to|into)\b/i.test(s.value))
 
@@ -138,7 +140,10 @@ function readSync(s: Statement, notes: Notes, serves: 'fans' | 'lights'): void {
     const count = m ? countOf(phrase, m) : leadingCount(phrase)
     if (/\binputs?\b|from (?:the )?(?:mother|main)?board/i.test(text))
       notes.put(s, 'inlets.light-5', count ?? 1, 'pcs')
-    else if (serves === 'fans' && /ports?|outputs?|headers?|channels?|sockets?/i.test(text))
+    else if (
+      serves === 'fans' &&
+      /ports?|\bout(?:puts?)?\b|headers?|channels?|sockets?/i.test(text)
+    )
       notes.put(s, 'outlets.light-5', count, 'pcs')
   }
 }

@@ -6,7 +6,13 @@ import type { Sheet, Statement } from './statements'
 import { countOf } from './things'
 
 export const INCLUDED = oneOf(
-  ...[/pre-?\s?(?:installed|fitted|mounted)/, /\bincluded\b/, /\bincludes\b/, /\bincl\b/],
+  ...[
+    /pre-?\s?(?:installed|fitted|mounted)/,
+    /\bfans? fitted\b/,
+    /\bincluded\b/,
+    /\bincludes\b/,
+    /\bincl\b/,
+  ],
   ...[/\bsupplied\b/, /\bbundled\b/, /(?:comes?|ships?|delivered) with\b/, /\bfactory[- ]fitted/],
   /\b(?:is|are|come|comes) (?:already )?(?:fitted|installed|mounted)\b/,
 )

@@ -27,7 +27,7 @@ const NOUNS: Readonly<Record<NamedKind, readonly RegExp[]>> = {
     ...[/solid[- ]state (?:drive|disk)/, /(?:optical|NVMe|M\.2|DVD|Blu-?ray) drive/],
   ],
   card: [
-    /(?:graphics?|video|VGA|sound|network|capture|wi-?fi|expansion) (?:cards?|adapter)/,
+    /(?:graphics?|video|VGA|sound|network|capture|wi-?fi(?: \d[A-Z]?)?|expansion) (?:cards?|adapter)/,
     ...[/GPU/],
   ],
   supply: [/power suppl(?:y|ies)(?: unit)?/, /PSU/],

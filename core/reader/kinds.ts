@@ -14,6 +14,7 @@ const NO_COOLER = '^(?![^]*(?:socket|heat ?sink|heat ?pipe|cooler|radiator))'
 const A_BOARD = new RegExp(
   [
     String.raw`(?:\bATX|\bITX) (?:board|format at)`,
+    String.raw`^[^\n,.]{3,50}(?<!sound|circuit|control|key) board\s*(?:\n|$)`,
     String.raw`^[^.\n]{0,40}\bboard\b(?! power| partner| support)[^.\n]*\b(?:socket|processors)\b`,
   ].join('|'),
   'i',
@@ -56,7 +57,10 @@ const CUES: Partial<Record<PartKind, readonly Cue[]>> = {
     [/^(?:gpu|graphics card|psu|power supply|cpu cooler)\s*[:|\t]\s*(?:max\.? )?\d+ ?mm/im, 4],
     [/^case (?:type|form)/im, 4],
     [/\bhow (?:long|tall|many|big)\b[^?\n]*\b(?:graphics card|cooler|fans|drives)\b/i, 4],
-    [/\b(?:which|what) (?:mother)?boards\b/i, 4],
+    [
+      /\b(?:which|what) (?:mother)?boards\b|^(?:longest|tallest) .{0,12}(?:card|cooler|supply)\b/im,
+      4,
+    ],
     [/max\.? (?:graphics card|gpu|cpu cooler|power supply|psu)|(?:gpu|cpu cooler|psu) max/i, 3],
   ],
   processor: [
@@ -132,7 +136,7 @@ const CUES: Partial<Record<PartKind, readonly Cue[]>> = {
   ],
   supply: [
     [/power supply|\bPSU\b|netzteil/i, 3],
-    [/80\s*(?:plus|\+)/i, 4],
+    [/80\s*(?:plus|\+)|\b\d{3,4} ?W (?:gold|platinum|titanium|bronze|silver)\b/i, 4],
     [/modular/i, 4],
     [/EPS|4\+4|6\+2|20\+4|12V-?2x6|12VHPWR/i, 3],
     [/molex|peripheral/i, 2],
@@ -142,7 +146,13 @@ const CUES: Partial<Record<PartKind, readonly Cue[]>> = {
   ],
   fan: [
     [/\bradiator fans?\b|\bfans? (?:pack|set)\b|\b\d-?(?:er)?[- ]?(?:pack|set)\b/i, 3],
-    [/case fan|\bfan\b(?! hub| header| controller| splitter| extension| adapt[eo]r| cable)/i, 3],
+    [
+      oneOf(
+        ...[/case fan/, /^(?:\d{1,2} ?x )?[^\n,.]{3,50}\bfans\s*(?:\n|$)/],
+        /\bfan\b(?! hub| header| controller| splitter| extension| adapt[eo]r| cable)/,
+      ),
+      3,
+    ],
     [/^(?:frame|bearing)\b/im, 4],
     [/^thickness\b/im, 1],
     [/\bRPM\b/i, 1],

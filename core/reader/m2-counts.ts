@@ -17,7 +17,7 @@ const COUNTS = /^\d\s*x\s*(?:PCI|Gen|NVMe|SATA)/i
 /** How many sockets a text counts; `label` is that of its line, where it is about them. */
 export function countedIn(text: string, label: string): Counted {
   const phrases = phrasesOf(text)
-  const areCounted = phrases.every(p => /^\d\s*x\b/i.test(p))
+  const areCounted = phrases.every(p => /^(?:\d\s*x|one|another)\b/i.test(p))
   const apart = label === '' ? [] : phrases.filter(p => areCounted || COUNTS.test(p))
   if (apart.length > 1) {
     const each = apart.flatMap(eachOf)

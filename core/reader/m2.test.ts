@@ -150,3 +150,24 @@ describe('what it switches off', () => {
     )
   })
 })
+
+test('what a slot shares with a socket makes no other socket', () => {
+  expect(
+    sockets(
+      'PCIEX4: PCIe 4.0 x16 slot, x4 electrical, shares lanes with M2_2',
+      'M2_1 PCIe 5.0 x4, 2280',
+      'M2_2 PCIe 4.0 x4, 2280',
+    ),
+  ).toMatchObject({ m2: 2, '0.generation': 5, '1.generation': 4 })
+})
+test('one of a told group shuts the port that it shares; a port that is shut is no protocol', () => {
+  expect(
+    sockets('2 x M.2 (Gen4x4 2280; second one Gen3x2/SATA, shares with SATA_4)'),
+  ).toMatchObject({
+    '1.protocols': ['NVMe', 'SATA'],
+    '1.shuts': ['sata-data-4'],
+  })
+  const shut = sockets('M.2: M2_1 (PCIe 5.0 x4), M2_2 (PCIe 4.0 x4, 2280; disables SATA 3/4)')
+  expect(shut).toMatchObject({ '1.shuts': ['sata-data-3', 'sata-data-4'] })
+  expect(shut).not.toHaveProperty(['1.protocols'])
+})

@@ -2,19 +2,22 @@
 // brackets say; what they switch off.
 import { generationIn } from './named'
 import { countedIn, groupsIn } from './m2-counts'
+import { isOfPorts, portsIn, SWITCHES_OFF } from './m2-shuts'
 import { whole, type Notes } from './notes'
-import { oneOf } from './pattern'
 import { phrasesOf } from './phrases'
 import type { Sheet, Statement } from './statements'
 import { leadingCount } from './things'
 
 /** Brackets that only tell what a socket switches off. */
 const SWITCHED = /\([^)]*(?:unavailable|disabled|\boff\b|shar(?:es|ed))[^)]*\)/gi
-export const aboutM2 = (text: string): boolean =>
+/** "…, shares lanes with M2_4", "… when M2_4 is used": of a slot, and a socket only beside it. */
+const BESIDE_IT = /\bshare[sd]?\b[^,;()]*\bwith\b[^,;()]*|\b(?:if|when|while|unless)\b[^,;()]*/gi
+const namesM2 = (text: string): boolean =>
   /M\.2|\bM2(?:_\d|[A-D](?:_[A-Z]+)?)?\b/i.test(text.replace(SWITCHED, ''))
+export const aboutM2 = (text: string): boolean => namesM2(text.replace(BESIDE_IT, ''))
 /** A line that is about M.2 from its first words on: what follows there is about it too. */
 export const allM2 = (s: Statement): boolean =>
-  aboutM2(s.label) || aboutM2(phrasesOf(s.value)[0] ?? '')
+  namesM2(s.label) || namesM2(phrasesOf(s.value)[0] ?? '')
 /** "If M2_2 is occupied…" tells of a socket that another line has named. */
 export const isCondition = (s: Statement): boolean =>
   /^\W*(?:notes?\b\W*)?(?:if|when|using|enabling|occupying|installing)\b/i.test(s.value) ||
@@ -40,7 +43,7 @@ export function readM2Sockets(sheet: Sheet, notes: Notes): void {
     .filter(isNoTotal)
   sockets.forEach((socket, n) => {
     readSocket(socket.s, notes, socket, n)
-    readShut(sheet, notes, { s: socket.s, n, isOnly: sockets.length === 1 })
+    readShut(sheet, notes, { socket, n, isOnly: sockets.length === 1 })
   })
   const [first] = lines
   if (first && sockets.length > 0) notes.put(first, 'm2', sockets.length, 'pcs')
@@ -86,37 +89,55 @@ function readSocket(s: Statement, notes: Notes, socket: Socket, n: number): void
   else notes.put(s, path, value)
   const lanes = LANES.exec(own)?.[1]
   if (lanes !== undefined) notes.put(s, `m2.${n}.lanes`, Number(lanes))
-  if (/SATA/i.test(own) && /PCI|NVMe/i.test(own))
-    notes.put(s, `m2.${n}.protocols`, ['NVMe', 'SATA'])
+  if (takesBoth(own)) notes.put(s, `m2.${n}.protocols`, ['NVMe', 'SATA'])
   if (radio) notes.put(s, `m2.${n}.keys`, ['E'])
+}
+
+/** "…, disables SATA 3/4": ports that are switched off are no protocol. */
+const SHUT = /\b(?:disable[ds]?|shuts?|shares?|switch(?:es)? off|turns? off)\b[^;()]*/gi
+const A_PORT = /\bSATA(?:6G)?_\d\S*/gi
+/** "Gen3x2/SATA". */
+const GEN_OR_SATA = /\bgen\s?\d(?:\.\d)?(?:\s?x\s?\d)?\s*(?:\/|or|and|&)\s*SATA\b/i
+function takesBoth(own: string): boolean {
+  const said = own.replace(SHUT, '').replace(A_PORT, '')
+  return (/SATA/i.test(said) && /PCI|NVMe/i.test(said)) || GEN_OR_SATA.test(said)
 }
 
 const LANES =
   /(?:(?:PCI(?:[- ]?Express|e|-E)?|Gen)\s?\d(?:\.\d)?|(?<![\d.])[2-7]\.0)\s*x\s?([124])\b/i
 
-const SWITCHES_OFF = oneOf(
-  ...[/disable[ds]/, /switched off/, /\boff\b/, /unavailable/, /not available/, /shares?/],
-)
 /** What a socket switches off, wherever the sheet says it: in a footnote or a line of its own. */
 function readShut(
   sheet: Sheet,
   notes: Notes,
-  { s, n, isOnly }: { readonly s: Statement; readonly n: number; readonly isOnly: boolean },
+  {
+    socket,
+    n,
+    isOnly,
+  }: { readonly socket: SocketOfLine; readonly n: number; readonly isOnly: boolean },
 ): void {
   const said = [...sheet.footnotes.map(f => f.says), ...sheet.statements.map(x => x.value)]
-  // A line on the one socket there is needs no name for it.
-  const own = isOnly && SWITCHES_OFF.test(s.value) ? s.value : undefined
-  const shut =
-    said.find(
-      text => socketNamed(n).test(text) && SWITCHES_OFF.test(text) && portsIn(text).length > 0,
-    ) ?? own
+  const { s } = socket
+  const own = switchesOff(socket, isOnly)
+  const shut = said.find(text => socketNamed(n).test(text) && isOfPorts(text)) ?? own
   // A line of several sockets says of each what stands behind its name.
   const ofIt =
     shut && textsIn(shut).length > 1 ? textsIn(shut).find(t => socketNamed(n).test(t)) : shut
   const ports = portsIn(ofIt !== undefined && SWITCHES_OFF.test(ofIt) ? ofIt : '')
   if (shut === undefined || ports.length === 0) return
-  notes.putFrom(shut, s, `m2.${n}.shuts`, ports)
-  for (const line of sheet.statements) if (line.value === shut) notes.use(line)
+  const told = shut === own ? s : sheet.statements.find(x => x.value === shut)
+  notes.putFrom(asWritten(shut, told), s, `m2.${n}.shuts`, ports)
+  for (const other of sheet.statements) if (other.value === shut) notes.use(other)
+}
+
+/** The words themselves where they stand so in the sheet, else those of their line. */
+const asWritten = (said: string, line: Statement | undefined): string =>
+  line === undefined || line.words.includes(said) ? said : line.words
+
+/** Where no name is needed: a line on the one socket there is, what is said of one of a told group. */
+function switchesOff({ s, own, group }: SocketOfLine, isOnly: boolean): string | undefined {
+  if (isOnly) return SWITCHES_OFF.test(s.value) ? s.value : undefined
+  return group && isOfPorts(own) ? own : undefined
 }
 
 /**
@@ -236,39 +257,6 @@ function lengthsIn(text: string): readonly string[] {
       (most !== undefined && Number(l) < Number(most)) ||
       isBetween(l),
   )
-}
-
-const PORT = String.raw`SATA(?:6G|3)?[_ ]?`
-const PORTS = new RegExp(
-  [
-    String.raw`${PORT}(?:ports? )?(\d)(?![\dA-Za-z])`,
-    String.raw`((?:\s*(?:\/|,|&|and|or|-|–|to|_)\s*(?:${PORT})?\d\b)*)(?!\s*G(?:b|\b))`,
-  ].join(''),
-  'gi',
-)
-/**
- * "SATA5 and SATA6", "SATA 3/4", "SATA6G_5-8": the ports that a sentence names, by their numbers.
- */
-function portsIn(text: string): readonly string[] {
-  return [...text.matchAll(PORTS)]
-    .flatMap(m => {
-      const more = [
-        ...(m[2] ?? '').matchAll(/(\/|,|&|and|or|-|–|to|_)\s*(?:SATA(?:6G|3)?[_ ]?)?(\d)/gi),
-      ]
-      return more.reduce<readonly number[]>(
-        (found, [, sign = '', digit]) => {
-          const [last = 0, next] = [found.at(-1), Number(digit)]
-          return /^(?:-|–|to)$/.test(sign)
-            ? [
-                ...found,
-                ...Array.from({ length: Math.max(0, next - last) }, (_, i) => last + i + 1),
-              ]
-            : [...found, next]
-        },
-        [Number(m[1])],
-      )
-    })
-    .map(n => `sata-data-${n}`)
 }
 
 /**

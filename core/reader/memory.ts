@@ -78,10 +78,21 @@ function readKit(s: Statement, notes: Notes): void {
     notes.put(s, 'modules', Number(turned[3]), 'pcs')
     notes.put(s, 'each', gigabytes(plainNumber(turned[1] ?? ''), turned[2]), 'GB')
   }
+  if (!kit && !turned) readBareKit(s, notes)
   if (/module count|modules$|number of modules/i.test(s.label))
     notes.put(s, 'modules', leadingNumber(s.value), 'pcs')
   if (/per module|module (?:size|capacity)/i.test(s.label))
     notes.put(s, 'each', valueIn(s.value, 'GB'), 'GB')
+}
+
+/** "Trail 2x16 DDR5": modules and their size, without a unit. */
+const BARE_KIT = /(?<![\w.])([1248])\s?[x×]\s?(4|8|12|16|24|32|48|64)(?![\w.-]| ?[GM]B)/i
+function readBareKit(s: Statement, notes: Notes): void {
+  const [, modules, each] = (s.line === 1 && BARE_KIT.exec(whole(s))) || []
+  if (modules === undefined) return
+  const why = 'said without a unit: taken as GB'
+  notes.doubt(s, { path: 'modules', value: Number(modules), unit: 'pcs' }, why)
+  notes.doubt(s, { path: 'each', value: Number(each), unit: 'GB' }, why)
 }
 
 /** "48 GB kit (2x24)": where the two make what stands before them. */
@@ -92,6 +103,7 @@ function kitInBrackets(text: string): RegExpExecArray | null {
 }
 
 function heightIn(s: Statement): number | null {
+  if (/^heat ?(?:spreader|sink)s?$/i.test(s.label)) return valueIn(s.value, 'mm')
   if (!/height|low[- ]profile/i.test(whole(s)))
     return spokenIn(s.value).find(x => x.axis === 'height')?.value ?? null
   const labelled = /height|profile/i.test(s.label)

@@ -2,7 +2,18 @@
 import type { Notes } from './notes'
 import { isName } from './called'
 import { kindLabelled, kindNounsIn } from './kind-words'
-import { oneOf, only, opening } from './pattern'
+import {
+  CAPACITY,
+  CAPACITY_IN_FRONT,
+  FIGURE_STOP,
+  HEAD_IN_FRONT,
+  HEADING_WORD,
+  LEADING_KIND,
+  NO_NAME,
+  RADIO_STOP,
+  STOPS,
+} from './name-words'
+import { only, opening } from './pattern'
 import type { Sheet, Statement } from './statements'
 import { withoutTimes } from './times'
 
@@ -14,19 +25,6 @@ interface Title {
   readonly quoted?: boolean
 }
 
-/** What ends a model's name in a title besides the word for its kind: signs, and words that describe. */
-const DESCRIBING = oneOf(
-  ...[/-\s/, /–\s/, /\|/, /is\b/, /are\b/, /board\b/, /(?:dual|single|twin)[- ]tower/, /midi/],
-  ...[/computer\b/, /cube case/, /desktop\b/, /low[- ]?profile/, /all[- ]in[- ]one/, /liquid/],
-  ...[/water ?cool/, /air cooler/, /kit\b/, /graphics\b/, /(?:audio )?capture/],
-  ...[/(?:SATA|PCIe|serial|FireWire|radio|USB|controller) (?:card|expansion)/, /internal\b/],
-  ...[/storage controller/, /NVMe/, /solid[- ]state/, /DVD/, /Blu/, /optical/, /card reader/],
-  ...[/floppy/, /PWM\b/, /ARGB\b/, /LED\b/, /light strip/, /lights\b/, /\d+-?cores?\b/],
-  ...[/\d-?(?:er)?[- ]?(?:pack|set)\b/, /(?:single|twin|double|triple) pack/],
-  ...[/ATX\b/, /(?:micro|mini)[- ]?(?:atx|itx)/, /m-?ATX/, /E-?ATX/, /SFX\b/, /DDR\d/],
-  ...[/small form/, /cable\b/, /lead\b/, /adapter\b/],
-)
-const STOPS = new RegExp(String.raw`\s+(?:${DESCRIBING.source})`, 'i')
 /** Behind the word for a kind a number goes on with the name: "Alder Tower 6". */
 const GOES_ON = /^\s\d{1,3}(?=$|\s*[,;(]|\s[-–—A-Z])(?!\s*(?:[GT]B|W|V|MHz|MT)\b)/
 /** Where the word for its kind begins; null where there is none, or where it is of the name. */
@@ -36,39 +34,12 @@ function kindAt(text: string): number | null {
   )
   return noun ? text.slice(0, noun.from).trimEnd().length : null
 }
-/** Of boards it belongs to the name. */
-const RADIO_STOP = /\s+wi-?fi/i
-/** The first of its figures ends a name too. */
-const FIGURES = oneOf(
-  ...[/-?\s?inch/, /x\s*\d+\s*GB/, /GB/, /MT\/s/, /MHz/, /mm/, /W\b/, /watts?/, /V\b/, /"/],
-)
-const FIGURE_STOP = new RegExp(String.raw`\s+\d+(?:[.,]\d+)?\s*(?:${FIGURES.source})`, 'i')
-const CAPACITY = /\s+\d+(?:[.,]\d+)?\s*(?:GB|TB)\b/i
-
-/** What stands before a name besides the word for a kind. */
-const BEFORE_A_NAME = oneOf(
-  ...[/the/, /device/, /part/, /product/, /name/, /model/, /drive/, /laser printer/, /disk drive/],
-  ...[/graphics/, /(?:storage|USB) (?:controller|card|adapter)/],
-)
-const LEADING_KIND = new RegExp(String.raw`^(?:${BEFORE_A_NAME.source})\s+(?:[·–|-]\s+)?`, 'i')
 /** "Wi-Fi card Merle W6": the word for it, and what it is called. */
-function withoutKindInFront(text: string): string {
+function withoutKindInFront(said: string): string {
+  const text = said.replace(HEAD_IN_FRONT, '').replace(CAPACITY_IN_FRONT, '')
   const [noun] = kindNounsIn(text)
   return noun?.from === 0 ? text.slice(noun.to) : text.replace(LEADING_KIND, '')
 }
-
-/** Words that tell what a thing is, not what it is called. */
-const NO_NAME = only(
-  ...[/air/, /liquid/, /all/, /optical/, /A?RGB/, /LED/, /light/, /memory/, /graphics/],
-  ...[/processor/, /case/, /cooler/, /fan/, /power/, /supply/, /drive/, /disk/, /board/],
-  ...[/motherboard/, /internal/, /external/, /new/, /for/, /the/, /an?/, /kit/, /modules?/],
-  ...[/storage/, /sound/, /network/, /controller/, /card/, /specs?/, /specifications?/],
-  ...[/features/, /cores?/, /size/, /type/, /name/, /overview/, /technical/, /data/],
-  ...[/DDR\d/, /U?R?DIMM/, /\d+(?:[.,]\d+)?(?:"|″|mm|GB|TB|W)?/],
-)
-const HEADING_WORD = only(
-  ...[/tower/, /technical/, /product/, /information/, /(?:data)?sheet/, /description/, /details?/],
-)
 
 const MAKER_LABEL = only(
   ...[/maker/, /manufacturer/, /brand/, /hersteller(?: \/ maker)?/, /vendor/, /make/],
@@ -168,8 +139,16 @@ function titleLine(sheet: Sheet, makers: readonly string[]): Statement | null {
   if (known) return known
   const first = sheet.statements.find(s => !isHeading(s))
   // A line with a label is no title, unless it names a maker that is known.
-  return first?.label === '' ? first : null
+  return first && (first.label === '' || isTitleRow(first)) ? first : null
 }
+
+/** "Fennel Box 12      small tower": the name in a cell, and what it is in the next. */
+const isTitleRow = ({ label, value, line }: Statement): boolean =>
+  line === 1 &&
+  isName(label) &&
+  kindLabelled(label) === null &&
+  kindNounsIn(value).length > 0 &&
+  !/\d/.test(value)
 
 function readTitle(named: Statement, notes: Notes, { kind, makers }: Naming): void {
   const title = titleOf(titleText(named, makers), kind, makers)
@@ -202,6 +181,7 @@ function guessNames(named: Statement, notes: Notes, { model, quoted = false }: T
 /** A title before a colon is whole; a maker alone in its cell goes on in the next. */
 function titleText(s: Statement, makers: readonly string[]): string {
   if (s.label === '') return s.value
+  if (isTitleRow(s)) return s.label
   const both = `${s.label} ${s.value}`
   if (/^\d+(?:[.,]\d+)?\s*[GT]B$/.test(s.value)) return both
   const maker = makerIn(s.label, makers)

@@ -12,6 +12,7 @@ const GOES_ON = new RegExp(
   [
     String.raw`^(?:supporting|running|runs?|operat(?:ing|es?)|available|with (?:support|USB|PCI-?e))\b`,
     String.raw`^at x\d\b`,
+    String.raw`^x\s?\d+ (?:electrical|mode|lanes?|wired)|^(?:electrical|wired)(?:ly)? (?:as )?x\s?\d`,
     String.raw`^PCI(?:-?e| Express)?\s?(?:Gen\s?)?\d(?:\.\d)?$`,
     String.raw`^supports? (?:USB|PCI-?e|up to|x\d)`,
   ].join('|'),

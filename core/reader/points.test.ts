@@ -50,3 +50,9 @@ test('what some of several sockets are is not said of all', () => {
   expect(read.fields.find(f => f.path === 'm2')?.value).toBe(3)
   expect(read.fields.filter(f => f.path.endsWith('.generation'))).toEqual([])
 })
+
+test('behind the word for its kind and a colon stand points as well', () => {
+  expect(
+    pointsOf('Lagoon 280 liquid cooler: two 140 mm fans (PWM, 0.25 A), tubes 400 mm, TERN-4'),
+  ).toEqual(['Lagoon 280 liquid cooler', 'two 140 mm fans (PWM, 0.25 A)', 'tubes 400 mm', 'TERN-4'])
+})

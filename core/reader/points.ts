@@ -1,5 +1,6 @@
 // A first line that tells everything: a name, and behind it point by point what is to be said of the part.
 import { isName, labelledName } from './called'
+import { kindNounsIn } from './kind-words'
 import { formsIn, socketsIn } from './named'
 import { moneyAtTheEnd, withoutMoney } from './money'
 import { phrasesOf } from './phrases'
@@ -13,19 +14,35 @@ const LONGEST = 500
 export function pointsOf(line: string): readonly string[] | null {
   const cells = line.split(/\s+\|\s+/)
   if (cells.length > POINTS + 1) return cells
-  if (line.length > LONGEST) return null
+  return line.length > LONGEST ? null : pointsBehind(line)
+}
+
+/** A name, and phrases behind it. */
+function pointsBehind(line: string): readonly string[] | null {
   const named = labelledName(line)
+  const said = withoutMoney(named?.name ?? titled(line) ?? line)
+  if (!isTitle(said) && titled(line) === null) return null
   const money = moneyAtTheEnd(line)
-  const said = withoutMoney(named?.name ?? line)
-  if (!isTitle(said)) return null
-  const [name = '', ...others] = phrasesOf(said.replace(A_DASH, ', '))
-    .flatMap(opened)
-    .reduce(together, [])
+  const [first = '', ...behind] = phrasesOf(said.replace(A_DASH, ', '))
+  const [name = '', ...others] = [...opened(first), ...behind].reduce(together, [])
   // Behind the word for its kind one point is enough.
   if (others.length < (named ? 1 : POINTS)) return null
   const all = [named ? `${named.label}: ${name}` : name, ...others]
   return money === null ? all : [...all, money]
 }
+
+/** "Lagoon 280 liquid cooler: radiator 30 mm thick, two fans": behind a colon stand points as well. */
+function titled(line: string): string | null {
+  const [, name = '', points = ''] = /^([^:,;]{4,60}):\s+(\S.*)$/.exec(line) ?? []
+  const isOne =
+    isName(name) &&
+    !OF_A_BOX.test(name) &&
+    kindNounsIn(name).length > 0 &&
+    phrasesOf(points).length > POINTS
+  return isOne && !/[.!?]$|:\s/.test(points) ? `${name}, ${points}` : null
+}
+
+const OF_A_BOX = /\b(?:box|contents|included|comes)\b/i
 
 /** What stands between a name and what is said of it. */
 const A_DASH = /\s[-–—]\s(?=\S)/g
@@ -51,10 +68,12 @@ function together(points: readonly string[], point: string): readonly string[] {
   const before = points.at(-1) ?? ''
   const goesOn =
     points.length > 1 &&
-    ((isOnly(socketsIn, point) && socketsIn(before).length > 0) ||
-      (isOnly(formsIn, point) && formsIn(before).length > 0) ||
+    ((ONLY_A_SOCKET.test(point) && socketsIn(before).length > 0) ||
+      (isOnlyForms(point) && formsIn(before).length > 0) ||
       /^(?:and|or|up to|per|in|at|for|with|without)\b/.test(point))
   return goesOn ? [...points.slice(0, -1), `${before}, ${point}`] : [...points, point]
 }
-const isOnly = (named: (text: string) => readonly string[], point: string): boolean =>
-  named(point).length > 0 && point.split(/\s*[/&]\s*|\s/).every(word => named(word).length > 0)
+/** "TERN-5", "KNOT-6/7". */
+const ONLY_A_SOCKET = /^[A-Z]{2,}[- ]?\d+[A-Z]?(?:\s*[/&]\s*[A-Z\d-]+)*$/
+const isOnlyForms = (point: string): boolean =>
+  point.split(/\s*[/&]\s*|\s/).every(word => formsIn(word).length > 0)

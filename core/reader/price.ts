@@ -24,7 +24,23 @@ export function readPrice(s: Statement, notes: Notes): void {
   const alone = s.label === '' && (isAmount(own) || WITH_ITS_NAME.test(own))
   if (labelled || alone) notes.put(s, 'price', amountIn(own))
   else if (COUNTED.test(s.label)) readBehindACount(s, notes)
+  else if (SPOKEN.test(own)) readSpoken(s, notes)
   else if (s.line === 1) readAtTheEnd(s, notes)
+}
+
+/** "… and costs about 749 euros". */
+const SPOKEN = new RegExp(
+  [
+    String.raw`\b(?:costs?|(?:is )?priced at|sells for|retails (?:for|at)|available for|yours for)`,
+    String.raw`\s+(?:(?:about|around|roughly|only|just|ca\.?)\s+)?`,
+    String.raw`((?:${SIGN}\s*)?\d[\d.,'’ ]*(?:\s*${SIGN})?)(?![\w%])`,
+  ].join(''),
+  'i',
+)
+function readSpoken(s: Statement, notes: Notes): void {
+  const [, amount = ''] = SPOKEN.exec(s.value) ?? []
+  if (new RegExp(SIGN, 'i').test(amount))
+    notes.doubt(s, { path: 'price', value: amountIn(amount) }, 'said in running text')
 }
 
 /** "Qty: 2   €139.00": how many were bought, and what one costs. */

@@ -1,6 +1,7 @@
 // A pasted text as rows, however its table was copied: cell by cell on lines of their own, held
 // apart by semicolons or dashes.
 
+import { kindBehind, labelledName } from './called'
 import { linesOfJson } from './from-json'
 import { inEnglish } from './in-english'
 import { withoutMarks } from './markup'
@@ -17,6 +18,9 @@ const SHORT_PINS = /(?<![\d.])\b(3|4|6|8|9|10|12|16|19|20|24)p\b(?!\/)/g
 /** "4/8-pin", "6/8-pin", "20/24-pin": a plug that comes apart. */
 const SPLIT_PINS = /(?<![\d./])(20\/24|4\/8|6\/8)(?=[- ]?pin)/gi
 const SPLIT: Readonly<Record<string, string>> = { '20/24': '20+4', '4/8': '4+4', '6/8': '6+2' }
+
+/** "24 + 8 pin", "24+8+4-pin": the plugs of a board in one. */
+const MAIN_AND_OTHERS = /(?<![\d.+])(24)\s*\+\s*(?=[48](?:\s*\+\s*[48])?[- ]?pin)/gi
 
 /** "(x2) 3.5in", "(1x) USB 3.0": the count stands in front. */
 const COUNT_IN_BRACKETS = /(^|[,;|\t:]\s*)\((?:x\s?(\d)|(\d)\s?x)\)\s+(?=\S)/gim
@@ -73,7 +77,9 @@ const SETTING = /^(\s*[a-z][\w ]{1,30}?)\s*=\s*(?=\S)/gim
 const SECTION = /^[^\S\n]*\[([A-Za-z][\w &/]{1,30})\][^\S\n]*$/gm
 const settled = (text: string): string =>
   (text.match(SETTING) ?? []).length >= FEWEST_SETTINGS || (text.match(SECTION) ?? []).length > 1
-    ? text.replace(SETTING, '$1: ').replace(SECTION, '$1:')
+    ? text
+        .replace(SETTING, (_, name: string) => `${name.replaceAll('_', ' ')}: `)
+        .replace(SECTION, '$1:')
     : text
 /** Named choice: so many lines of settings are no chance. */
 const FEWEST_SETTINGS = 3
@@ -100,12 +106,22 @@ const BY_LETTERS = /^[^\S\n]*Q:[^\S\n]*([^?\n]+\?)[^\S\n]*A:[^\S\n]*/gim
 const THOUSANDS =
   /(?<![\d.,x×] ?)\b(\d{1,3}) (\d{3})(?=\s*(?:\/\s*\d{1,3} \d{3}\s*)?(?:MB\/s|MT\/s|MHz|IOPS)(?!\w))/g
 
+/** "【Storage】2 x 3.5\"", as shops set a label. */
+const LABEL_IN_BRACKETS = /^([^\S\n]*)【([^】\n]{2,40})】[:\s]*/gm
+/** "312 by 128 millimetres": units in words. */
+const UNITS_IN_WORDS: readonly (readonly [RegExp, string])[] = [
+  [/(?<=\d[- ]?)millimet(?:er|re)s?\b/gi, 'mm'],
+  [/(?<=\d[- ]?)centimet(?:er|re)s?\b/gi, 'cm'],
+]
+const inSigns = (text: string): string =>
+  UNITS_IN_WORDS.reduce((said, [words, sign]) => said.replace(words, sign), text)
+
 /** Points in one line: each begins a line of its own. */
 const INLINE_BULLET = /(?<=\S)[ \t]+[•▪‣][ \t]+(?=\S)/g
 
 export function rowsOf(pasted: string): Rows {
   const text = linesOfJson(pasted).replace(INLINE_BULLET, '\n')
-  const written = withoutNumbers(settled(withoutHead(unquoted(text))))
+  const written = inSigns(withoutNumbers(settled(withoutHead(unquoted(text)))))
     .replace(/\r\n?/g, '\n')
     .replace(/[\u00a0\u2009\u202f]/g, ' ')
     .replace(SCATTERED_UNIT, ' ')
@@ -116,6 +132,8 @@ export function rowsOf(pasted: string): Rows {
     .replace(/[®™©]/g, '')
     .replace(SHORT_PINS, '$1-pin')
     .replace(YES_TIMES, '$1 x $2')
+    .replace(LABEL_IN_BRACKETS, '$1$2: ')
+    .replace(MAIN_AND_OTHERS, '$1-pin + ')
     .replace(SPLIT_PINS, (_, rest: string) => SPLIT[rest] ?? '')
     .replace(COUNT_IN_BRACKETS, '$1$2$3x ')
     .replace(/(?<=\S) {2,}(?=:\s)/g, ' ')
@@ -134,6 +152,10 @@ export function rowsOf(pasted: string): Rows {
   }
 }
 
+/** "Ostler Brae C5 - compact tower": a title with a dash is no row. */
+const callsAPart = (line: string): boolean =>
+  kindBehind(line) !== null && labelledName(line) === null
+
 /**
  * Rows held apart by a semicolon or a dash, where most lines are such rows: "Socket - KNOT-5",
  * "Size;120 mm".
@@ -147,7 +169,9 @@ function separated(lines: readonly string[]): readonly string[] {
     r =>
       said.length >= FEWEST_ROWS && said.filter(l => r.test(l)).length >= said.length * MOST_PAIRS,
   )
-  return row ? lines.map(l => l.replace(row, '$1\t')) : lines
+  const title = lines.findIndex(l => l.trim() !== '')
+  const isRow = (line: string, at: number): boolean => at !== title || !callsAPart(line)
+  return row ? lines.map((l, at) => (isRow(l, at) ? l.replace(row, '$1\t') : l)) : lines
 }
 
 /**

@@ -8,6 +8,7 @@ const OVERCLOCKED = new RegExp(
   [
     String.raw`(?:\d{4,5}\s*[-–]\s*)?\d{4,5}\s*\+?\s*(?:MHz|MT\/s)?\s*\+?\s*`,
     String.raw`(?:\((?:OC|O\.C\.?|overclock\w*)\)|(?:with|via|by) (?:OC\b|O\.C\.?|overclock\w*))`,
+    String.raw`|\boverclock(?:ed|able)?(?: up)? to \d{4,5}(?:\s*(?:MHz|MT\/s))?`,
   ].join(''),
   'gi',
 )
@@ -31,7 +32,10 @@ export function speedsIn(text: string): readonly number[] {
     rows.length + named.length + bare.length === 0 && /DDR\d/i.test(plain)
       ? [...plain.matchAll(/\bup to (\d{4,5})\b(?!\s*[GM]B)/gi)].map(m => m[1] ?? '')
       : []
-  const told = [...plain.matchAll(/\b(?:JEDEC|SPD|profile)\s+(\d{4,5})(?![\d.]*\s*V\b)/gi)]
+  const told = [
+    ...plain.matchAll(/\b(?:JEDEC|SPD|profile)\s+(\d{4,5})(?![\d.]*\s*V\b)/gi),
+    ...plain.matchAll(/(?<![\d.])(\d{4,5})\s+(?:as )?standard\b/gi),
+  ]
   const ranged = [...plain.matchAll(/(\d{4,5})(?:\s*[-–]\s*\d{4,5})?\s*\(JEDEC\)/gi)]
   const bySetting = [...told, ...ranged].map(m => m[1] ?? '')
   return [...new Set([...rows, ...named, ...bare, ...most, ...bySetting].map(Number))].filter(

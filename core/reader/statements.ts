@@ -52,7 +52,7 @@ export function sheetOf(text: string): Sheet {
     const points = statements.length === 0 ? pointsOf(clean) : null
     const told =
       points ??
-      [NEXT_LABEL, NEXT_SIDE, NEXT_THING].reduce<readonly string[]>(
+      [NEXT_LABEL, NEXT_SIDE, NEXT_THING, NEXT_RAIL].reduce<readonly string[]>(
         (parts, next) => parts.flatMap(part => part.split(next)),
         [clean],
       )
@@ -60,11 +60,15 @@ export function sheetOf(text: string): Sheet {
     const own = points ? pointsAsWritten(points, written) : []
     told.forEach((one, n) => {
       const said = own[n] ?? written
-      for (const [label, value] of entriesOf(one))
+      const entries = entriesOf(one)
+      for (const [label, value] of entries) {
+        const cell = entries.length > 1 && label !== '' ? `${label}: ${value}` : value
+        const isAll = label !== '' && entries.length === 1
         statements.push({
           ...{ label, value, under, line: line + 1 },
-          words: label === '' ? verbatim(value, clean, said) : said,
+          words: isAll ? said : verbatim(cell, clean, said),
         })
+      }
     })
   })
   return { statements, footnotes, text: text.split('\n').map(inEnglish).join('\n') }
@@ -75,10 +79,14 @@ const NEXT_LABEL =
   /;\s+(?=(?!front|top|rear|bottom|side|base|floor|roof)(?:\d[\d.]*"?[- ])?[A-Za-z][A-Za-z_ \d.,()/+"-]{2,44}:\s)/i
 
 /** "Height: 158 mm, Width: 125 mm": sides one after the other. */
-const NEXT_SIDE = /(?:,|\s\/)\s+(?=(?:height|width|depth|length|thickness)\s*:\s*\d)/i
+const NEXT_SIDE =
+  /(?:,|(?<=\d[^/]{0,6})\s\/)\s+(?=(?:height|width|depth|length|thickness)\s*:\s*\d)/i
 
 /** "Height 154 mm, 1 x 120 mm fan": behind a side what is counted is something else. */
 const NEXT_THING = /(?<=^(?:height|width|depth|length|thickness)\b[\s:]+\d[^,]*),\s+(?=\d\s*x\s)/i
+
+/** "+12 V: 62.5 A, +5 V/+3.3 V: 20 A/20 A": rails one after the other. */
+const NEXT_RAIL = /,\s+(?=[+-]?(?:12|5|3[.,]3)\s?V(?:\s?SB)?[^;:]{0,16}:\s)/i
 
 /** "Rear panel | - 1 x HDMI": a list begins in the cell and goes on below, under the same name. */
 const BEGINS_A_LIST = /^([^|\t]{2,40}?)(?:\s*\|\s*|\t+|\s{3,})[-•·*]\s+(?=\S)/

@@ -2,7 +2,7 @@
 
 const SUM = new RegExp(
   [
-    String.raw`^\W*(?:(?:sub|grand |order )?-?total|(?:zwischen|gesamt)?summe|gesamt(?:preis|betrag)?`,
+    String.raw`^\W*(?:(?:sub|grand |order |in )?-?total|(?:zwischen|gesamt)?summe|gesamt(?:preis|betrag)?`,
     String.raw`|VAT|MwSt|tax(?:es)?|shipping|versand(?:kosten)?|delivery|discount|savings?|budget`,
     String.raw`|order\b|your (?:order|basket|cart)|(?:my |the )?(?:basket|cart)|warenkorb)(?![\w-])`,
   ].join(''),

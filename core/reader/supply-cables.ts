@@ -52,7 +52,10 @@ const PLUGS: readonly Thing<Plug>[] = [
     named: /4[- ]?pin (?:CPU|EPS|12\s?V|P4)|(?:CPU|P4|EPS)[^,;\d]*4[- ]?pin(?!\s*\+)/i,
   },
   { key: 'sata-power', named: /S-?ATA|serial ATA/i },
-  { key: 'drive-4', named: /molex|peripheral|4[- ]?pin (?:drive|HDD)|PATA|\bIDE\b/i },
+  {
+    key: 'drive-4',
+    named: /molex|peripheral|4[- ]?pin (?:drive|HDD)|HDD 4[- ]?pin|PATA|\bIDE\b/i,
+  },
   { key: 'drive-small-4', named: /floppy|FDD|berg/i },
 ]
 
@@ -131,16 +134,24 @@ function readNamedOnly(s: Statement, notes: Notes, { key }: Counted<Plug>, phras
     notes.doubt(s, { path, value: 1, unit: 'pcs' }, 'its length is told, not how many there are')
 }
 
-/** "SATA x2 + Molex x1": plugs of two kinds on one cable, each with its count. */
-const ONE_OF_MIXED = /^(.*\S)\s*[x×]\s*(\d)$/i
+/** "SATA x2", or "2 SATA": a plug of those on a cable with others, and its count. */
+const COUNT_LAST = /^(.*\S)\s*[x×]\s*(\d)$/i
+const COUNT_FIRST = /^(\d)\s*[x×]?\s*([A-Za-z].*)$/
+function plugAmong(part: string): readonly { readonly key: Plug; readonly n: number }[] {
+  const [, named, digits] = COUNT_LAST.exec(part) ?? []
+  const [, first, behind = ''] = COUNT_FIRST.exec(part) ?? []
+  const [plug] = thingsIn(named ?? behind, PLUGS)
+  return plug ? [{ key: plug.key, n: Number(digits ?? first) }] : []
+}
+
+/** "SATA x2 + Molex x1", "1 x 2 SATA + 1 Molex": plugs of two kinds on one cable, each with its count. */
 function readMixed(s: Statement, notes: Notes): boolean {
-  const parts = s.label.split(/\s*\+\s*(?=[A-Za-z])/).map(part => ONE_OF_MIXED.exec(part.trim()))
-  const found = parts.flatMap(m => {
-    const [plug] = thingsIn(m?.[1] ?? '', PLUGS)
-    return plug ? [{ key: plug.key, n: Number(m?.[2]) }] : []
-  })
+  const said = s.label === '' ? s.value.replace(/\s[-–—]\s.*$/, '') : s.label
+  const [, cables = '1', plugs = said] = /^(\d)\s*[x×]\s+(\d\s.*)$/i.exec(said.trim()) ?? []
+  const parts = plugs.split(/\s*\+\s*(?=[A-Za-z]|\d\s)/).map(part => part.trim())
+  const found = parts.flatMap(plugAmong)
   if (found.length < parts.length || parts.length === 1) return false
-  for (const { key, n } of found) notes.count(s, `cables.${key}`, n)
+  for (const { key, n } of found) notes.count(s, `cables.${key}`, n * Number(cables))
   return true
 }
 
@@ -155,7 +166,7 @@ const isLength = (phrase: string, isNamed: boolean): boolean =>
 /** "ATX power supply", "EPS certified": the words without a plug. */
 const namesNoPlug = (phrase: string): boolean =>
   (/supply|certif/i.test(phrase) && !/\d\s*x|pin/i.test(phrase)) ||
-  /\b(?:EPS|ATX) ?12V\s*(?:v|ver\.?\s*)\d/i.test(phrase)
+  /\b(?:EPS|ATX) ?12V\s*(?:v|ver\.?\s*)\d|\b(?:EPS|ATX)(?: ?12V)? \d\.\d/i.test(phrase)
 
 /** The plug that a phrase is about, and how many it counts. */
 function plugIn(
@@ -210,9 +221,8 @@ function plugsOn(cable: Cable, phrase: string, count: number): number {
   if (isOfCables) return (leadingCount(phrase) ?? count) * each
   const [, plugs, cables] = PLUGS_TIMES_CABLES.exec(phrase) ?? []
   if (cables !== undefined && Number(plugs) === each) return each * Number(cables)
-  if (CABLES_TIMES_PLUGS.test(phrase)) return (leadingCount(phrase) ?? count) * each
   // Fewer than hang on one cable can only be cables: "2 x SATA (450 + 150 + 150 mm)".
-  return count < each ? count * each : count
+  return cablesTimesPlugs(phrase, cable) ?? (count < each ? count * each : count)
 }
 
 /** How many hang on one cable, where a phrase says so. */
@@ -221,7 +231,12 @@ const eachOf = ({ each, isOfCables }: Cable): Partial<Cable> =>
 
 /** "2x 4 SATA 450+120+120+120 mm": cables, and the plugs on each. */
 const CABLES_TIMES_PLUGS =
-  /^\s*\d\s*[x×]\s+(?:\d\s*[x×]?\s+[A-Z]|\d\s*[x×]\s*[A-Z]|PCIe?\s+\d\s*[x×]\s*\()/i
+  /^\s*\d\s*[x×]\s+(?:(\d)\s*[x×]?\s+[A-Z]|\d\s*[x×]\s*[A-Z]|PCIe?\s+\d\s*[x×]\s*\()/i
+
+function cablesTimesPlugs(phrase: string, { each }: Cable): number | null {
+  const [all, plugs = 1] = CABLES_TIMES_PLUGS.exec(phrase) ?? []
+  return all === undefined ? null : (leadingCount(phrase) ?? 1) * (each ?? Number(plugs))
+}
 
 /** "500+150+150+150 mm, 4 x 3": the plugs on a cable, and how many of those. */
 const PLUGS_TIMES_CABLES = /^\s*(\d)\s*x\s*(\d)\s*$/i

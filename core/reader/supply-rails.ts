@@ -26,7 +26,7 @@ function readStandby(s: Statement, notes: Notes): void {
 
 /** What the two small rails give together is told as one figure. */
 const TOGETHER =
-  /combined|3[.,]3\s?V?\s*(?:\+|and|&)\s*\+?5\s?V|5\s?V\s*(?:\+|and|&)\s*\+?3[.,]3\s?V/i
+  /combined|\bboth\b|\btogether\b|3[.,]3\s?V?\s*(?:\+|and|&)\s*\+?5\s?V|5\s?V\s*(?:\+|and|&)\s*\+?3[.,]3\s?V/i
 
 /** "Max. +12 V combined 744 W": the large rails together are no small ones. */
 const ONLY_LARGE = /^(?=.*\b12\s?V)(?!.*(?:3[.,]3|(?<![\d.])5\s?V)).*combined/i
@@ -122,7 +122,7 @@ const railsIn = ({ value }: Statement): number =>
 
 /** What is said of a rail: the value under its label, else the words behind its name. */
 function saidOfRail(s: Statement, named: RegExp): string {
-  if (named.test(s.label)) return s.value
+  if (named.test(s.label)) return s.value.slice(0, nextRail(s.value, 0))
   const m = named.exec(s.value)
   if (!m) return ''
   const behind = m.index + m[0].length
@@ -130,6 +130,6 @@ function saidOfRail(s: Statement, named: RegExp): string {
 }
 
 const nextRail = (text: string, from: number): number => {
-  const m = /[,/;|]?\s*[+-]?(?:12|5|3[.,]3)\s?V/i.exec(text.slice(from))
+  const m = /[,/;|]?\s*(?<![\d.,])[+-]?(?:12|5|3[.,]3)\s?V/i.exec(text.slice(from))
   return m ? from + m.index : text.length
 }

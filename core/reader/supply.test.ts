@@ -110,3 +110,17 @@ test.each<[string, string]>([
   ['Cables: fixed', 'fixed'],
   ['Non-modular', 'fixed'],
 ])('%s', (line, modular) => expect(supply(line)).toMatchObject({ modular }))
+
+test('rails one after the other in a line, the small ones in the order of their currents', () => {
+  expect(supply('+12 V: 62.5 A, +5 V/+3.3 V: 20 A/18 A (110 W combined)')).toMatchObject({
+    'rails.W12': 750,
+    'rails.W5': 100,
+    'rails.W3': 59.4,
+    'rails.combined': 110,
+  })
+})
+test('plugs of two kinds on one cable, counts in front; a version of the standard is no plug', () => {
+  const read = supply('Form factor: ATX 3.1 (EPS 2.92)', '1 x 4 SATA', '1 x 2 SATA + 1 HDD 4pin')
+  expect(read).toMatchObject({ 'cables.drive-4': 1, 'cables.sata-power': 6 })
+  expect(read).not.toHaveProperty(['cables.cpu-8'])
+})

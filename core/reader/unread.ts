@@ -102,7 +102,7 @@ function ofFootnote(f: Footnote): Line {
 }
 
 /** A condition stands by itself, wherever it is said. */
-const SWITCHES = /\b(?:disabled|unavailable|off|shared|when|if|only)\b/i
+const SWITCHES = /\b(?:disable[ds]|unavailable|off|share[ds]?|shares|when|if|only)\b/i
 
 /** The phrases of a line that says several things, and what stands in brackets with a figure. */
 function partsOf(value: string): readonly string[] {

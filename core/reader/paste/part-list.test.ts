@@ -184,3 +184,51 @@ test('what all of a list cost is no price of its last part', () => {
   )
   expect(prices).toEqual([289, 94.9, undefined])
 })
+
+const firstLines = (text: string): readonly string[] =>
+  sheetsIn(text).map(piece => piece.split('\n')[0] ?? '')
+
+test('names alone are a machine where their figures tell three sorts of parts', () => {
+  const names = [
+    'Corvo 7 8800X',
+    'Lumen B7 Pro WiFi',
+    '64GB Bramble Trail DDR5-6000 (2x32GB)',
+    'Kite 2TB NVMe',
+    'Dynamo 850W Gold',
+    'Harrier 5',
+  ]
+  expect(firstLines(names.join('\n'))).toEqual(names)
+  const withWords = sheetsIn(['My new rig', ...names, 'Total around 2100 EUR'].join('\n'))
+  expect(withWords.map(piece => piece.split('\n')[0])).toEqual(names)
+  expect(withWords.join('\n')).toContain('My new rig')
+})
+test('what a drive is praised for is no list of parts', () => {
+  const praise = ['Kite P7 2TB', 'Fast Gen4 NVMe', 'Cool Graphene label', 'Tough 1200 TBW']
+  expect(sheetsIn(praise.join('\n'))).toHaveLength(1)
+})
+test('a numbered list: each number is a part, and stands in no name', () => {
+  const text = [
+    '1) Corvo 7 8800X - tray - $310',
+    '2) Lumen B7 Pro WiFi motherboard - $189',
+    '3) Bramble Trail 32GB kit - $110',
+    '4) Kite 2TB SSD - $95',
+    '5) Dynamo 850W PSU - $120',
+  ].join('\n')
+  expect(firstLines(text).map(line => line.split(' - ')[0])).toEqual([
+    'Corvo 7 8800X',
+    'Lumen B7 Pro WiFi motherboard',
+    'Bramble Trail 32GB kit',
+    'Kite 2TB SSD',
+    'Dynamo 850W PSU',
+  ])
+})
+test('among paragraphs that begin with what a part is called a bare name begins one as well', () => {
+  const text = [
+    'Corvo 5 7600 processor\n6 cores, TERN-5',
+    'Bramble Low 2x16GB DDR5-5600\nheight 32 mm',
+    'Wren Flat cooler\n47 mm high',
+    'Sprat 450 SFX power supply\n450 W',
+    'Pico X motherboard\nITX',
+  ]
+  expect(sheetsIn(text.join('\n\n'))).toEqual(text)
+})

@@ -5,6 +5,7 @@ import { kindBehind, kindInFront, labelledName } from '../called'
 import { OF_EVERY_MACHINE, type NamedKind } from '../kind-words'
 import { isMoney } from '../money'
 import { countLine } from '../times'
+import { bareNames, isBareName } from './bare-names'
 import { isSum } from '../sums'
 
 /** Named choices: who names so many sorts of parts lists a machine; */
@@ -33,14 +34,29 @@ export function partsListed(lines: Lines, isKnown: (line: string) => boolean): r
   const named = namedBy(line => kindBehind(line) ?? kindInFront(line), lines)
   const areLabelled = new Set(labelled.map(n => n.at))
   const inAll = [...labelled, ...named.filter(n => !areLabelled.has(n.at))]
+  const numbered = lines.flatMap((line, at) => (NUMBERED.test(line) ? [at] : []))
+  if (isMachine(inAll) && numbered.length >= said * MOSTLY) return numbered
   if (isMachine(inAll) && inAll.length >= said * MOSTLY) return namesBetween(lines, inAll)
   const known = lines.flatMap((line, at) => (isKnown(line) ? [{ at }] : []))
   if (known.length >= A_BASKET && known.length >= said * MOSTLY) return namesBetween(lines, known)
+  const alone = bareNames(lines, saysMore)
+  if (alone.length > 0) return alone
   const bought = boughtIn(lines)
   if (bought.length >= A_BASKET) return bought
   const titles = titled.filter(n => isApart(lines, n.at))
-  if (isMachine(titles) && said <= titles.length * LINES_EACH) return titles.map(n => n.at)
+  if (isMachine(titles) && said <= titles.length * LINES_EACH) return paragraphs(lines, titles)
   return isMachine(labelled) ? labelled.map(n => n.at) : []
+}
+
+/** "1) Corvo 7", "2. Lumen B7". */
+const NUMBERED = /^\s*\d{1,2}[.)]\s+[A-Z]/
+
+/** Where most paragraphs begin with what a part is called, those that begin with a bare name do as well. */
+function paragraphs(lines: Lines, titles: readonly Named[]): readonly number[] {
+  const known = titles.map(n => n.at)
+  const starts = lines.flatMap((line, at) => (line.trim() !== '' && isApart(lines, at) ? [at] : []))
+  const named = starts.filter(at => known.includes(at) || isBareName(lines[at] ?? ''))
+  return known.length >= starts.length * MOSTLY ? named : known
 }
 
 /** Named choice: a line that comes so often is a button of the shop. */

@@ -82,10 +82,17 @@ function isSheet(lines: Lines, makers: Lines): boolean {
 function listed(lines: Lines, listing: readonly number[], makers: Lines): readonly Lines[] {
   const [first = [], ...others] = listing
     .map((from, n) => lines.slice(from, listing[n + 1]))
+    .map(withoutNumber)
     .flatMap(twoInOne)
   const before = lines.slice(0, listing[0])
   return isSheet(before, makers) ? [before, first, ...others] : [[...first, ...before], ...others]
 }
+
+/** "2) Lumen B7": where it stands in a list is no part of its name. */
+const withoutNumber = ([first = '', ...below]: Lines): Lines => [
+  first.replace(/^\s*\d{1,2}[.)]\s+(?=[A-Z])/, ''),
+  ...below,
+]
 
 /** "Storage: Granite S9 2TB + Boulder 8TB": two of one sort in one line. */
 function twoInOne([first = '', ...below]: Lines): readonly Lines[] {

@@ -24,7 +24,7 @@ export const namesMaker = (title: string, makers: readonly string[]): boolean =>
 
 /** "Name: …", "Brand | …": what a part is called, or the head of its table. */
 const NAME_LINE = oneOf(
-  /^\W*(?:product(?: name| details?)?|name|model(?: name| number)?|brand|maker|manufacturer)\s*[:|\t;]\s*\S/,
+  /^\W*(?:product(?: name| details?)?|name|model(?: name| number)?|brand|maker|manufacturer)\s*[:|\t;=]\s*\S/,
   /^\W*(?:processor|board|card|drive|device) (?:name|number)\s*[:|\t;]\s*\S/,
   /^\W*(?:hersteller|marke|modell|produkt(?:name)?|part(?: number)?)\s*[:|\t;]\s*\S/,
   /^\W*(?:property|feature|specification|attribute)\s*[|\t;]\s*(?:value|details?)\b/,
