@@ -78,6 +78,7 @@ test('what is not whole stays, with what keeps it', async () => {
   const { bring, take } = await opened()
   const [line] = (await bring('The tide was low and the curlews were out on the mud.')).arrivals
   expect(line).toMatchObject({ kind: null, problem: 'What kind of part is it? Choose it here.' })
+  expect(line?.name).toBe('The tide was low and the curlews were out on the mud.')
   expect(problem(await take(line?.id ?? ''))).toMatch(/None of these is whole yet/)
 })
 

@@ -204,7 +204,8 @@ export class Arrivals {
     const part = whole as Partial<Part> | null
     const kind = part?.kind ?? read?.kind ?? null
     return {
-      ...{ id: row.id, kind, count: countOf(row, part), name: nameOf(part) },
+      ...{ id: row.id, kind, count: countOf(row, part) },
+      name: nameOf(part) || firstWordsOf(row.text),
       title: kind ? KINDS[kind].title : 'not recognised',
       read: read && {
         values: fieldsOf(read.read.filter(l => l.answer !== 'wrong')),
@@ -280,6 +281,14 @@ function calledBeside({ count, part }: Included, holder: Partial<Part> | null): 
 
 const nameOf = (part: Partial<Part> | null): string =>
   [part?.maker, part?.model].filter(Boolean).join(' ')
+
+/** Named choice: so many characters tell which of several sheets it is. */
+const FIRST_WORDS = 60
+/** How a sheet begins whose part has no name yet. */
+function firstWordsOf(text: string): string {
+  const [first = ''] = text.trim().split('\n')
+  return first.length > FIRST_WORDS ? `${first.slice(0, FIRST_WORDS)}…` : first
+}
 
 /** What keeps a part off the shelf, and how much that it joins by is not known. */
 function problemOf(part: Partial<Part> | null): Pick<ArrivalLine, 'problem' | 'open'> {

@@ -26,3 +26,10 @@ test('a list of headers keeps its counts', () => {
   expect(timesIn(line)).toBeNull()
   for (const { words } of [...fields, ...doubtful]) expect(line).toContain(words)
 })
+
+test('a count behind a bare name; lanes are none', () => {
+  expect(timesIn('Kite Gen4 NVMe 2TB x2')).toBe(2)
+  expect(timesIn('Gust 140 PWM fans x3')).toBe(3)
+  expect(timesIn('Kite NVMe PCIe 4.0 x4')).toBeNull()
+  expect(timesIn('Merle card, USB ports x2')).toBeNull()
+})

@@ -14,6 +14,8 @@ const BEFORE_A_TITLE = new RegExp(String.raw`^\s*(?:[-•*]\s+)?${COUNT}`)
 const BEHIND_A_LABEL = new RegExp(
   String.raw`^\s*(?:[-•*]\s+)?([^:|]{2,24}?)\s*(?::|\s[-–—])\s+${COUNT}`,
 )
+/** "Kite NVMe 2TB x2": a name in one line, and nothing else behind it; lanes stand behind their bus. */
+const BEHIND = /^[A-Z][^\n,;:|]*(?:\d ?[GT]B|\)|[a-z]{3,})\s+[x×]\s?([2-9])\s*$/
 /** "Qty: 2   €139.00", "Menge: 2 Stück". */
 const IN_ITS_LINE = /^\s*(?:qty|quantity|menge|anzahl)\.?\s*[:x×|\t]?\s*(\d{1,2})(?=\s|$|[x×,;|])/i
 
@@ -25,7 +27,7 @@ export function countLine(line: string): number | null {
 
 /** The count of a part by its list; null where there is none. */
 export function timesIn(text: string): number | null {
-  const said = BEFORE_A_TITLE.exec(text)?.[1] ?? countBehindALabel(text)
+  const said = BEFORE_A_TITLE.exec(text)?.[1] ?? countBehindALabel(text) ?? BEHIND.exec(text)?.[1]
   if (said !== undefined) return Number(said)
   const counts = text.split('\n').map(countLine)
   return counts.find(count => count !== null) ?? null
