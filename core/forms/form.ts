@@ -52,6 +52,7 @@ const HIDDEN = new Set(['kind', 'id', 'pages', 'assumed', 'partly', 'read', 'rea
 const WORDS: Readonly<Record<string, string>> = {
   at: 'place',
   m2: 'M.2',
+  keys: 'notches',
   pfc: 'power-factor correction',
   usb: 'USB',
   W12: '12 V',

@@ -5,6 +5,7 @@ import { KINDS, partSchema, specOf, type Item, type Part, type PartKind } from '
 import { at } from '../parts/paths'
 import { figureName, patternOf } from '../parts/kind'
 import { notStated, type NotStated } from '../parts/not-stated'
+import { labelOfField } from '../reader/labels'
 import { question } from '../reader/typed'
 
 /** What is said of one field. */
@@ -45,7 +46,7 @@ export function checkPart(raw: unknown): PartCheck {
   }
   const problems = read.error.issues.map(issue => ({
     path: issue.path.join('.'),
-    sentence: sentenceOf(issue),
+    sentence: sentenceOf(issue, kind),
   }))
   return { problems, questions, open: [], notStated: [], part: null }
 }
@@ -73,8 +74,8 @@ interface Issue {
   readonly code?: string | undefined
   readonly origin?: string
 }
-function sentenceOf({ path, message, code, origin }: Issue): string {
-  const name = path.map(String).join(', ')
+function sentenceOf({ path, message, code, origin }: Issue, kind: PartKind | undefined): string {
+  const name = kind && kind in KINDS ? labelOfField(kind, path.join('.')) : path.join(', ')
   if (/received undefined/.test(message))
     return `${name} is needed: without it the part joins nothing.`
   if (code === 'invalid_value') return `${name}: choose one of those offered.`

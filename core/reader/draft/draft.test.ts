@@ -269,3 +269,11 @@ describe('a liquid cooler', () => {
     })
   })
 })
+
+test('a drive that tells its bus and no shape comes in, and its shape is asked for', () => {
+  const { part } = made('drive', { model: 'Gen4', protocol: 'NVMe', 'm2.generation': 4 })
+  const { problems, open } = checkPart(part)
+  expect(problems).toEqual([])
+  expect(open.map(o => o.path)).toContain('shape')
+  expect(part).toMatchObject({ assumed: ['m2.keys', 'm2.length'] })
+})

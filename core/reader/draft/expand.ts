@@ -15,16 +15,17 @@ export const EXPAND: Partial<Record<PartKind, (f: Fields, laid: Laid) => object>
       speed: count(f, `speeds.${i}.speed`),
     })),
   }),
-  // A stick that says no key has the usual one.
+  // A stick that says no notch has the usual one; what may be one and says no shape is asked for that.
   drive: (f, laid) => {
-    if (text(f, 'shape') !== 'M.2') return {}
+    const shape = text(f, 'shape')
+    if (shape !== 'M.2' && (shape !== undefined || !('m2' in laid))) return {}
     const key = text(f, 'protocol') === 'SATA' ? 'B+M' : 'M'
     const stated = (laid['m2'] ?? {}) as Laid
     const usual = { keys: [key], length: '2280' }
-    const assumed = Object.keys(usual).filter(k => !(k in stated))
+    const assumed = Object.keys(usual).flatMap(k => (k in stated ? [] : [`m2.${k}`]))
     return {
       m2: { ...usual, ...stated },
-      ...(assumed.length > 0 ? { assumed: assumed.map(k => `m2.${k}`) } : {}),
+      ...(assumed.length > 0 ? { assumed } : {}),
     }
   },
   supply: f =>
