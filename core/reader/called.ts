@@ -59,7 +59,7 @@ export function kindInFront(raw: string): NamedKind | null {
 }
 
 /** What stands before a name: a point, a number, a count. */
-const BEFORE = /^\s*(?:[-•*]\s+|\d{1,2}[.)]\s+)?/
+export const BEFORE = /^\s*(?:[-•*]\s+|\d{1,2}[.)]\s+)?/
 /** Where what a thing is called ends, and what is said of it begins. */
 const SAID_OF_IT = /[,;(|–—]|\s-\s|\s(?:with|incl\.?|including|for|w\/)\s/
 /** "… graphics card length", "… fan header": not the part, but something of it. */

@@ -11,6 +11,8 @@ const NAMED_KINDS = [
 ]
 /** Those that every machine has one of, more or less. */
 export const OF_EVERY_MACHINE: readonly NamedKind[] = NAMED_KINDS.slice(0, 8)
+/** Named choice: who names so many sorts of parts lists a machine. */
+export const A_MACHINE = 3
 
 /** Nouns for a kind, wherever they stand. */
 const NOUNS: Readonly<Record<NamedKind, readonly RegExp[]>> = {

@@ -1,16 +1,16 @@
 // A list of names alone, as people jot a machine down: hardly a word for a part, told by their figures.
-import { isName, kindBehind, kindInFront } from '../called'
-import type { NamedKind } from '../kind-words'
+import { BEFORE, isName, kindBehind, kindInFront } from '../called'
+import { A_MACHINE, type NamedKind } from '../kind-words'
 import { withoutMarks } from '../markup'
+import { CAPACITY_IN_FRONT } from '../name-words'
 import { choiceIn } from '../pattern'
 import { withoutTimes } from '../times'
 
 /**
- * Named choices: so many lines are a list, so many sorts of parts a machine; where so many of the lines are
- * names the others are words about them; a longer line is no name.
+ * Named choices: so many lines are a list; where so many of them are names the others are words about
+ * them; a longer line is no name.
  */
 const FEWEST = 4
-const A_MACHINE = 3
 const MOSTLY = 0.75
 const LONGEST = 100
 
@@ -28,11 +28,8 @@ const BY_FIGURES: readonly (readonly [RegExp, NamedKind])[] = [
   [/\b(?:PWM|A?RGB)\b.*\bfans?\b|\bfans?\b.*\b(?:PWM|A?RGB)\b/i, 'fan'],
 ]
 
-const BEFORE = /^\s*(?:[-•*·]\s+|\d{1,2}[.)]\s+)?/
-/** "64GB Bramble Trail": a capacity in front. */
-const CAPACITY = /^\d+(?:\.\d+)? ?[GT]B\s+(?=[A-Z])/
 const nameIn = (line: string): string =>
-  withoutTimes(withoutMarks(line).replace(BEFORE, '')).replace(CAPACITY, '')
+  withoutTimes(withoutMarks(line).replace(BEFORE, '')).replace(CAPACITY_IN_FRONT, '')
 
 /** A name in a line of its own: no sentence, nothing with a label. */
 export const isBareName = (line: string): boolean => {

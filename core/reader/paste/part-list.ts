@@ -2,15 +2,13 @@
 // in a basket, with or without lines on it below.
 import { groupBy } from '../../collections/groups'
 import { kindBehind, kindInFront, labelledName } from '../called'
-import { OF_EVERY_MACHINE, type NamedKind } from '../kind-words'
+import { A_MACHINE, OF_EVERY_MACHINE, type NamedKind } from '../kind-words'
 import { isMoney } from '../money'
 import { countLine } from '../times'
 import { bareNames, isBareName } from './bare-names'
 import { isSum } from '../sums'
 
-/** Named choices: who names so many sorts of parts lists a machine; */
-const A_MACHINE = 3
-/** so many things, each with its number of pieces, are what somebody buys; */
+/** Named choices: so many things, each with its number of pieces, are what somebody buys; */
 const A_BASKET = 2
 /** where so many of the lines are names, the others are names as well; */
 const MOSTLY = 0.6
