@@ -153,17 +153,26 @@ test('no key typed in a field keeps the page busy for 50 ms', async () => {
     await settled()
     return (await busy()) - before
   }
-  /** The key that takes longest, after the first that loads what is loaded once. */
+  /**
+   * The key that takes longest, after the first that loads what is loaded once. Keys go to the page
+   * and not to the field, since looking a field up is work in the page too; the text is typed twice
+   * and each key counts as it took least, since another’s work beside it can only add.
+   */
   const typing = async (
     field: ReturnType<typeof page.getByLabel>,
     text: string,
   ): Promise<number> => {
-    await field.fill('')
-    await field.press('x')
-    await field.fill('')
-    const keys: number[] = []
-    for (const key of text) keys.push(await workOf(() => field.press(key)))
-    return Math.max(...keys)
+    await field.fill('x')
+    const typed = async (): Promise<number[]> => {
+      await field.fill('')
+      const keys: number[] = []
+      for (const key of text) keys.push(await workOf(() => page.keyboard.press(key)))
+      expect(await field.inputValue()).toBe(text)
+      return keys
+    }
+    const once = await typed()
+    const again = await typed()
+    return Math.max(...once.map((took, i) => Math.min(took, again[i] ?? took)))
   }
   // The measure is proved by a task made long on purpose: so long that it works for more than 50 ms
   // also where other work takes most of the machine.
