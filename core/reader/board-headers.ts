@@ -1,4 +1,4 @@
-// The headers inside a board, by the phrases that name them, and the sockets at its rear.
+// The headers inside a board, by the phrases that name them.
 import { PORTS_A_HEADER } from './board-usb'
 import { aboutM2, allM2 } from './m2'
 import type { Notes } from './notes'
@@ -70,9 +70,9 @@ const HEADERS: readonly Thing<Header>[] = [
   },
   {
     key: 'usb-3',
-    named: /USB\s?(?:3(?:\.\d)?(?:\s?Gen\s?\d(?:x\d)?)?|5\s?Gb?(?:ps|\/s)?\b|10\s?Gbps)/i,
+    named: /(?:F_)?USB\s?(?:3(?:\.\d)?(?:\s?Gen\s?\d(?:x\d)?)?|5\s?Gb?(?:ps|\/s)?\b|10\s?Gbps)/i,
   },
-  { key: 'usb-2', named: /USB\s?2(?:\.0)?/i },
+  { key: 'usb-2', named: /(?:F_)?USB\s?2(?:\.0)?/i },
   {
     key: 'audio-hd',
     named: /(?:front(?:[- ]panel)?|HD)[- ]audio|F_?AUDIO|AAFP|audio (?:header|front)/i,
@@ -88,44 +88,6 @@ const HEADERS: readonly Thing<Header>[] = [
     not: /\bRAID\b|\bAHCI\b|storage devices/i,
   },
 ]
-type Rear =
-  'hdmi' | 'displayport' | 'vga' | 'usb-c-socket' | 'usb-a' | 'network' | 'audio-jack' | 'ps2'
-const REAR: readonly Thing<Rear>[] = [
-  { key: 'hdmi', named: /HDMI/i },
-  // Over a Type-C socket it has none of its own.
-  {
-    key: 'displayport',
-    named: /DisplayPort|\bDP\b/i,
-    not: /Type[- ]?C|USB-?C\b|USB ?4|\balt(?:ernate)?[- ]mode/i,
-  },
-  { key: 'vga', named: /\bVGA\b|D-?Sub/i },
-  { key: 'usb-c-socket', named: /USB[^,;]*?Type[- ]?C|USB-?C\b|Type[- ]?C/i },
-  {
-    key: 'usb-a',
-    named:
-      /USB(?:\s?\d(?:\.\d)?)?(?:\s?Gen\s?\d(?:x\d)?)?(?:\s\d+\s?G(?:bps|b\/s)?)?\b|Type[- ]?A\b/i,
-  },
-  {
-    key: 'network',
-    named: /RJ-?45|(?:\d+(?:[.,]\d+)?\s?)?(?:GBASE-?T|GbE)\b|\bLAN\b|Ethernet|network/i,
-  },
-  {
-    key: 'audio-jack',
-    named: oneOf(
-      /3[.,]5\s?mm(?: audio| stereo)?(?: jacks?| ports?| sockets?)?/,
-      /audio(?: jacks?| ports?| sockets?| connectors?)?/,
-      ...[
-        /\bjacks?\b/,
-        /line[- ](?:in|out)/,
-        /(?:front|rear) speakers?/,
-        /\bmic(?:rophone)?(?:[- ]in)?\b/,
-      ],
-    ),
-    not: /S\/?PDIF|optical|HD audio/i,
-  },
-  { key: 'ps2', named: /PS\/?2/i },
-]
-
 /** "Fans: CPU, pump, chassis": each named without a count is one. */
 const FAN_PLACE = opening(
   ...[/CPU$/, /pump$/, /chassis$/, /case$/, /system$/, /AIO$/, /front$/, /rear$/],
@@ -186,13 +148,16 @@ function readPhrase(
 ): void {
   const found = isAboutOther(s, phrase) ? null : headerIn(phrase, inLabel, notes)
   if (!found) return readPowerByName(s, notes, phrase)
-  const aboutFans = inLabel?.key === 'fan-4'
+  // "Fan headers: CPU, 3x system. 4-pin CPU power": the plug for power is none of them.
+  const aboutFans = inLabel?.key === 'fan-4' && !/\bpower\b/i.test(phrase)
   const key = aboutFans ? 'fan-4' : found.key
-  const isNumbered = key === 'fan-4' || key === 'sata-data'
   const inRow = rangeIn(phrase) ?? (notes.has(`headers.${key}`) ? null : rangeIn(s.label))
-  const count = (isNumbered ? inRow : null) ?? countIn(phrase, found, aboutFans)
+  const count = (NUMBERED.includes(key) ? inRow : null) ?? countIn(phrase, found, aboutFans)
   if (count > 0 && isHere(s, phrase, key)) notes.count(s, `headers.${key}`, count, phrase)
 }
+
+/** Headers that are named by numbers in a row. */
+const NUMBERED: readonly Header[] = ['fan-4', 'sata-data']
 
 /** "2x Power Connector (CPU_PWR)": most have eight contacts, some four. */
 function readPowerByName(s: Statement, notes: Notes, phrase: string): void {
@@ -279,41 +244,3 @@ const isHere = (s: Statement, phrase: string, key: Header): boolean =>
   /header|internal|front|connector|intern|on-?board\b|F_?USB|\b(?:9|10|19|20)-pin/i.test(
     `${s.under} ${s.label} ${phrase} ${s.value}`,
   )
-
-const REAR_WORDS =
-  /^video|^display|^(?:on-?board |integrated )?graphics$|rear|back|i\/o panel|external|outputs?\b/i
-const PICTURE_SOCKET = /^(?:\d\s*x?\s*)?(?:HDMI|DisplayPort|DP|VGA|DVI)\b[\s\d.a-z]*$/i
-/** "1 x HDMI port, supports a maximum resolution of …". */
-const WHAT_IT_CAN =
-  /^(?:supports?|supporting|with|max(?:imum)?|up to)\b|\bwith (?:DP|DisplayPort) alt(?:ernate)?[- ]mode/i
-const PICTURE_LABEL = /^(?:HDMI|DisplayPort|DP|VGA|DVI(?:-[DI])?)(?: (?:ports?|outputs?))?$/i
-const INSIDE = /internal|header|connector/i
-/** "Back panel connectors" are none inside. */
-const REAR_LIST = /^(?:rear|back)(?: panel| I\/O)? connectors?$/i
-/** A line's own label says where it is; the heading only where the label does not. */
-export const isRear = (s: Statement): boolean =>
-  PICTURE_LABEL.test(s.label) ||
-  REAR_WORDS.test(s.label) ||
-  (REAR_WORDS.test(s.under) && !INSIDE.test(`${s.under.replace(REAR_LIST, '')} ${s.label}`)) ||
-  (s.label === '' &&
-    phrasesOf(s.value)
-      .filter((p, i) => i === 0 || !WHAT_IT_CAN.test(p))
-      .every(p => PICTURE_SOCKET.test(p)))
-
-/** "4 x USB 10Gbps ports (3 x Type-A, 1 x Type-C)": the brackets say which they are. */
-const SORTS = /\d\s*x\s*USB[^,;()]*\((\d\s*x?\s*(?:USB\s*)?(?:Type\b|[AC]\b)[^()]*,[^()]*)\)/gi
-/** "(1x C, 1x A)". */
-const BARE_TYPE = /(?<=\d\s*x?\s+)(?=[AC](?:\s*[,)]|$))/g
-
-export function readRear(s: Statement, notes: Notes): void {
-  const sorted = s.value.replace(SORTS, (_, each: string) => each.replace(BARE_TYPE, 'Type-'))
-  const phrases = phrasesOf(sorted).filter(p => !WHAT_IT_CAN.test(p) || /\d\s*x\s/i.test(p))
-  const [inLabel] = thingsIn(s.label, REAR)
-  const found = phrases.flatMap(phrase => {
-    const [here] = thingsIn(phrase, REAR)
-    const count = inLabel && !here && /^\s*\d\s*$/.test(phrase) ? leadingCount(phrase) : null
-    const thing = inLabel && count !== null ? { ...inLabel, count } : here
-    return thing ? [{ ...thing, phrase }] : []
-  })
-  for (const { key, count, phrase } of found) notes.count(s, `rear.${key}`, count, phrase)
-}

@@ -6,9 +6,13 @@ import { clausesOf } from './phrases'
 import type { Statement } from './statements'
 import { countOf, leadingCount, wordNumber } from './things'
 
+/** "One x16 slot (PCIe 4.0)", "one x1 (PCIe 3.0)": counted by their length, the bus behind. */
+const COUNTED_BY_LENGTH =
+  /^(?:\d|one|two|three|four)\s+(?:x\s+)?()()x(16|8|4|1)(?: slots?)?\s*\((?:from the \w+, )?PCI(?:-?e| Express)\s?\d/i
 /** "x16 slot", "PCIe 5.0 x16": groups are the bus, its generation, the size. */
 export const isSlot = (phrase: string): RegExpExecArray | null =>
   /^()()x(16|8|4|1) slots?$/i.exec(phrase) ??
+  COUNTED_BY_LENGTH.exec(phrase) ??
   /(PCI(?:[- ]?Express|e|-E)?)\s*(?:(?:Gen\s?)?(\d)(?:\.\d)?)?\s*(?:x\s?(16|8|4|1)\b)/i.exec(phrase)
 
 /** How many lanes reach a slot, where that is said apart from its length. */
@@ -102,8 +106,10 @@ const NAMED_BY_LENGTH = /\bPCI_?E_?X(16|8|4|1)(?:_\d|\(G\d\))?(?=\s*[(:])/i
 const BEHIND_NAME =
   /\bPCI_?E_?X(?:16|8|4|1)(?:_\d)?\s*[(:][^()]*?(?:Gen\s?|PCIe\s?)?(\d)(?:\.\d)?\s*x\s?(16|8|4|2|1)\b/i
 
+/** "(x16, or x8 when M.2_2 is in use)": another socket in brackets is only a condition. */
+const withoutBrackets = (phrase: string): string => phrase.replace(/\([^()]*\)/g, '')
 const isOfAnotherKind = (phrase: string): boolean =>
-  aboutM2(phrase) || /radio|wi-?fi|key e|\b22(?:30|42|60|80|110)\b/i.test(phrase)
+  aboutM2(withoutBrackets(phrase)) || /radio|wi-?fi|key e|\b22(?:30|42|60|80|110)\b/i.test(phrase)
 
 function slotsIn(s: Statement, phrase: string): SlotPhrase | null {
   if (isOfAnotherKind(phrase)) return null

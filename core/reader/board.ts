@@ -2,10 +2,12 @@
 // board-headers.ts, m2.ts.
 import { isRemark } from './common'
 import { formsIn, socketsIn } from './named'
-import { isRear, readHeaders, readRear } from './board-headers'
+import { readHeaders } from './board-headers'
+import { isRear, readRear } from './board-rear'
 import { readSlots } from './board-slots'
 import { putImplied, usbByPlace } from './board-usb'
-import { measuresIn, productIn } from './measures'
+import { measuresIn } from './measures'
+import { productIn } from './sides'
 import { isNo, whole, type Notes } from './notes'
 import { aboutM2, readM2Sockets } from './m2'
 import { choiceIn, oneOf } from './pattern'
@@ -131,7 +133,8 @@ function readMemory(s: Statement, notes: Notes): void {
   else notes.put(s, 'memory.type', type)
   notes.put(s, 'memory.slots', memorySlotsIn(s), 'pcs')
   const size = measuresIn(s.value).find(m => m.unit === 'GB')?.value
-  if (/max|up to|hold|capacity|largest|total/i.test(text)) notes.put(s, 'memory.most', size, 'GB')
+  if (/max|up to|at most|hold|capacity|largest|total/i.test(text))
+    notes.put(s, 'memory.most', size, 'GB')
   else notes.doubt(s, { path: 'memory.most', value: size, unit: 'GB' }, 'not said to be the most')
   const fast = speedsIn(s.value)
   if (fast.length > 0) notes.put(s, 'memory.speed', Math.max(...fast), 'MTs')

@@ -20,6 +20,8 @@ const NO_NAME = new RegExp(
   'i',
 )
 
+/** "CORVO 5" is a family of processors, no socket. */
+const A_FAMILY = /^[A-Z]+ \d$/
 /** Whether what stands behind the word for a part is what it is called. */
 export function isName(value: string): boolean {
   const name = withoutTimes(value)
@@ -27,7 +29,7 @@ export function isName(value: string): boolean {
   return (
     /^[A-Z][A-Za-z]/.test(name) &&
     !NO_NAME.test(name) &&
-    (socket === undefined || !name.startsWith(socket)) &&
+    (socket === undefined || A_FAMILY.test(socket) || !name.startsWith(socket)) &&
     formsIn(name.split(/\s/)[0] ?? '').length === 0
   )
 }

@@ -1,22 +1,20 @@
 // Fans and radiators by wall: "Front: 3 x 120mm / 2 x 140mm; Top: …", or a line for each wall.
 import { RADIATORS } from '../standards/modules'
+import {
+  NOT_SUPPORTED,
+  OTHER_NAME,
+  placesIn,
+  WALL,
+  wallOfName,
+  WALLS,
+  type WallPart,
+} from './case-walls'
 import { CLEARANCES } from './clearances'
+import { fanPlacesIn } from './fan-places'
 import { plainNumber } from './measures'
 import { whole, type Notes } from './notes'
 import { oneOf } from './pattern'
 import type { Statement } from './statements'
-import { wordNumber } from './things'
-
-const WALLS = ['front', 'top', 'rear', 'bottom', 'side'] as const
-const WALL = `(${WALLS.join('|')})`
-/** Walls, and other places that fans are at: what stands behind these is of no wall. */
-const NAMED = new RegExp(`\\b(?:${WALL}|(?:PSU|supply) (?:cover|shroud)|shroud|basement)\\b`, 'gi')
-
-/** What is said of one wall. */
-interface WallPart {
-  readonly wall: string
-  readonly text: string
-}
 
 const LIQUID = /radiator|\brads?\b|water ?cooling|liquid cool(?:ing|ers?)|\bAIO\b/i
 /** A clearance that tells with or without which radiator it is counted names no radiator place. */
@@ -46,14 +44,21 @@ export function readAir(s: Statement, notes: Notes): void {
   const text = whole(s)
   const isWall = WALLS.some(w => s.label.toLowerCase() === w)
   const radiators = LIQUID.test(isWall ? `${s.under} ${text}` : text) && !COUNTED_WITH.test(text)
-  const isOfPlaces =
-    /^(?:places|positions|mounts)$/i.test(s.label) && /fans?\b|cooling/i.test(s.under)
-  if (!radiators && !/fans?\b|cooling/i.test(text) && !isWall && !isOfPlaces) return
-  if (namesNoPlaces(s)) return
+  if (!(radiators || isWall || isOfFans(s)) || namesNoPlaces(s)) return
   if (radiators && s.label === '' && SAYS_BOTH.test(s.value)) readClauses(s, notes)
   else readPlaces(s, notes, radiators)
 }
 
+const OF_FANS = /fans?\b|cooling/i
+const isOfFans = (s: Statement): boolean =>
+  OF_FANS.test(whole(s)) ||
+  (s.label === '' && COUNTED_AT_A_WALL.test(s.value)) ||
+  (/^(?:places|positions|mounts)$/i.test(s.label) && OF_FANS.test(s.under))
+/** "2x 120 mm at the top". */
+const COUNTED_AT_A_WALL = new RegExp(
+  String.raw`^\d\s*x\s*(?:80|92|120|140|200)\s*mm\s+(?:(?:at|on|in) (?:the )?)?${WALL}\b`,
+  'i',
+)
 function readPlaces(s: Statement, notes: Notes, areRadiators: boolean): void {
   const places = placesIn(s).filter(p => A_FRAME.test(p.text))
   if (areRadiators) return readRadiators(s, notes, places)
@@ -67,7 +72,10 @@ const SAYS_BOTH =
 
 /** "The roof takes two of 140 mm, or a 280 mm radiator": clause by clause, at the wall named last. */
 function readClauses(s: Statement, notes: Notes): void {
-  const clauses = s.value.replace(OTHER_NAME, wallOfName).split(/[,;]\s|\s(?:and|or)\s/)
+  const clauses = s.value
+    .replace(NOT_SUPPORTED, '')
+    .replace(OTHER_NAME, wallOfName)
+    .split(/[,;]\s|\s(?:and|or)\s/)
   let wall: string | undefined
   for (const clause of clauses) {
     const named = [...clause.matchAll(new RegExp(`\\b${WALL}\\b`, 'gi'))]
@@ -98,7 +106,7 @@ const onlyFans = (s: Statement, text: string): boolean =>
 /** "2 x 120 mm fan or 240 mm radiator (max. 52 mm thick)": what of it is of which. */
 function partedIn(text: string): { readonly fans: string; readonly radiators: string } {
   const bare = text.replace(/\([^()]*\bthick[^()]*\)/gi, '')
-  const parts = withItsFans(bare.split(/\s+(?:or|and)\s+|\s*[/;]\s+|,\s+/i))
+  const parts = withItsRadiators(withItsFans(bare.split(/\s+(?:or|and)\s+|\s*[/;]\s+|,\s+/i)))
   const [fans, radiators] = [/\bfans?\b/i, /\brad(?:iator)?s?\b/i].map(named =>
     parts.filter(p => named.test(p) && /\d/.test(p)),
   )
@@ -119,61 +127,11 @@ function withItsFans(parts: readonly string[]): readonly string[] {
   }, [])
 }
 
-function placesIn(said: Statement): readonly WallPart[] {
-  const value = said.value
-    .replace(THERE, '')
-    .replace(BY_WALL, eachAtItsWall)
-    .replace(LETTER, wallOfLetter)
-    .replace(OTHER_NAME, wallOfName)
-  const s = { ...said, value, label: said.label.replace(OTHER_NAME, wallOfName) }
-  const context = WALLS.find(w => new RegExp(`\\b${w}\\b`, 'i').test(s.label))
-  const counted = COUNTED_FIRST.test(s.value)
-  const inSentence = s.label === '' || (!context && counted)
-  const text = s.label === '' || !context ? `${context ?? ''} ${s.value}` : `${context}: ${s.value}`
-  const startsWithWall = new RegExp(`^\\s*(?:fans?\\s+)?${WALL}\\b`, 'i').test(text.trim())
-  const named = [...text.matchAll(NAMED)]
-  const parts = inSentence && !startsWithWall ? saidBefore(text, named) : saidBehind(text, named)
-  return parts.filter(({ wall }) => WALLS.some(w => w === wall))
-}
-
-/** "F 360/420, T 360": walls by their letters. */
-const LETTER = /(?<![A-Za-z])([FTRBS])(?=[:\s]\s*\d)/g
-const BY_LETTER: Readonly<Record<string, string>> = {
-  ...{ F: 'front', T: 'top', R: 'rear', B: 'bottom', S: 'side' },
-}
-/** "3 x 120 mm at the front", "Room for 3 x 120 mm up front": what is counted stands before its wall. */
-const COUNTED_FIRST = new RegExp(
-  String.raw`^\s*(?:(?:room|space|places) for )?(?:up to |max\.? )?(?:\d|(?:one|two|three|four|five|six)\b)`,
-  'i',
-)
-/** "(one 120 mm fan included at the back)" tells of a fan, not of a place. */
-const THERE = /\([^()]*\bincluded\b[^()]*\)/gi
-/** "10 x 120 mm: 3 bottom, 3 side, 1 rear": of which frame those at each wall are. */
-const BY_WALL =
-  /\d{1,2}\s*x\s*(\d{2,3})\s*mm(?: fans?)?\s*[:–-]\s*((?:\d\s+(?:at the )?[a-z]+(?:,\s*|\s+and\s+)?){2,})/gi
-const eachAtItsWall = (_: string, frame: string, walls: string): string =>
-  walls.replace(/(\d)\s+(?=[a-z])/gi, `$1 x ${frame} mm `)
-/** Walls by other names. */
-const OTHER_NAME = /\b(?:roof|base|floor|back(?![- ](?:connect|panel|plate|plane)))\b/gi
-const OTHER_NAMES: Readonly<Record<string, string>> = { roof: 'top', back: 'rear' }
-const wallOfName = (name: string): string => OTHER_NAMES[name.toLowerCase()] ?? 'bottom'
-const wallOfLetter = (letter: string): string => BY_LETTER[letter] ?? letter
-
-const wallOf = (m: RegExpExecArray): string => m[0].toLowerCase()
-
-/** "Front: 3 x 120 mm": the words behind a wall's name are about it. */
-const saidBehind = (text: string, named: readonly RegExpExecArray[]): readonly WallPart[] =>
-  named.map((m, i) => ({
-    wall: wallOf(m),
-    text: text.slice(m.index + m[0].length, named[i + 1]?.index),
-  }))
-
-/** "420 mm at the front and top": a wall without a figure of its own shares the one before. */
-const saidBefore = (text: string, named: readonly RegExpExecArray[]): readonly WallPart[] =>
-  named.reduce<readonly WallPart[]>((parts, m, i) => {
-    const own = text.slice(named[i - 1]?.index ?? 0, m.index)
-    const shared = /\d/.test(own) ? own : (parts.at(-1)?.text ?? own)
-    return [...parts, { wall: wallOf(m), text: shared }]
+/** "radiator 360 / 420": a bare size behind a radiator is one as well. */
+const withItsRadiators = (parts: readonly string[]): readonly string[] =>
+  parts.reduce<readonly string[]>((before, part) => {
+    const isSize = /^\s*\d{3}(?!\d|\s*x)/.test(part) && /\bradiators?\b/i.test(before.at(-1) ?? '')
+    return [...before, isSize ? `radiator ${part.trim()}` : part]
   }, [])
 
 function readRadiator(s: Statement, notes: Notes, wall: string, said: string): void {
@@ -225,32 +183,4 @@ function readFans(s: Statement, notes: Notes, wall: string, said: string): void 
   )
   for (const [size, count] of places)
     if (count < most) notes.put(s, `fans.${wall}.${size}`, count, 'pcs')
-}
-
-const FRAME = String.raw`(?<![\d.])(?:40|60|80|92|120|140|200)(?![\d.])`
-/** "120mm*3" says it the other way round: the count goes in front. */
-const COUNT_BEHIND = new RegExp(String.raw`(${FRAME}(?:\s*mm)?)\s*[x×*]\s*(\d)(?!\d|\s*mm)`, 'gi')
-const FRAMES = new RegExp(
-  [
-    String.raw`(?:(\d{1,2})\s*[x×]\s*|\b(one|two|three|four|five|six)\s+)?`,
-    String.raw`(${FRAME}(?:\s*-?\s*mm)?`,
-    String.raw`(?:\s*(?:\/|or|,)\s*${FRAME}(?!\s*[x×])(?:\s*-?\s*mm)?)*)`,
-  ].join(''),
-  'gi',
-)
-/**
- * How many fans of each size: "3 x 120/140 mm", "3 x 120 / 2 x 140mm". A bare number without count
- * or unit is no fan.
- */
-function fanPlacesIn(said: string): ReadonlyMap<string, number> {
-  const places = new Map<string, number>()
-  for (const m of said.replace(COUNT_BEHIND, '$2 x $1').matchAll(FRAMES)) {
-    const [, digits, word, sizes = ''] = m
-    if (!digits && !word && !/mm/i.test(sizes)) continue
-    const spelt = word ? wordNumber(word) : null
-    const count = digits ? Number(digits) : (spelt ?? 1)
-    for (const size of sizes.match(/\d+/g) ?? [])
-      places.set(size, Math.max(places.get(size) ?? 0, count))
-  }
-  return places
 }

@@ -3,7 +3,7 @@ import type { Notes } from './notes'
 import { oneOf } from './pattern'
 import { phrasesOf } from './phrases'
 import type { Statement } from './statements'
-import { countAround } from './things'
+import { countAround, isAbsent } from './things'
 
 const LABELS = oneOf(
   ...[
@@ -61,7 +61,7 @@ const inBrackets = (phrase: string): number | null => {
 function readPort(s: Statement, notes: Notes, phrase: string): void {
   const port = PORTS.find(([, words]) => words.test(phrase))
   const found = port?.[1].exec(phrase)
-  if (!port || !found) return
+  if (!port || !found || isAbsent(phrase, found.index)) return
   const named = /USB|Type[- ]?[AC]/i.exec(phrase) ?? found
   const end = Math.max(named.index + named[0].length, found.index + found[0].length)
   notes.count(

@@ -2,7 +2,8 @@
 // else stands there.
 import { CLEARANCES } from './clearances'
 import { namesAFigure } from './entries'
-import { measuresIn, productIn } from './measures'
+import { measuresIn } from './measures'
+import { productIn } from './sides'
 import type { Notes } from './notes'
 import { choiceIn, oneOf } from './pattern'
 import type { Statement } from './statements'
@@ -80,6 +81,8 @@ const SAME = 0.02
 /** Each figure of a clause with the words behind it; of the first those before it as well. */
 /** "… with a 27 mm radiator": what stands beside it. */
 const BESIDE = /^\s*(?:thick )?(?:front )?(?:radiators?|fans?)\b/i
+/** "… tall": how high or thick a card may be is no room along the case. */
+const ACROSS = /^\s*(?:tall|high|thick|wide|in (?:height|width|thickness))\b/i
 /** "20.5-40 mm": what is there at least counts. */
 const RANGE = /(\d+(?:[.,]\d+)?)\s*(?:mm)?\s*(?:[-–]|to|bis)\s*\d+(?:[.,]\d+)?\s*mm/g
 function roomsSaid(said: string, path: string): readonly Said[] {
@@ -87,19 +90,37 @@ function roomsSaid(said: string, path: string): readonly Said[] {
   const behind = /chamber/i.test(clause) ? CHAMBER : BEHIND
   const [least, most] = path === 'inner.behind' ? behind : ROOMS
   const all = measuresIn(clause).filter(
-    m => m.unit === 'mm' && m.value > least && m.value <= most && !BESIDE.test(clause.slice(m.end)),
+    m =>
+      m.unit === 'mm' &&
+      m.value > least &&
+      m.value <= most &&
+      !BESIDE.test(clause.slice(m.end)) &&
+      !(path === 'cardRoom' && ACROSS.test(clause.slice(m.end))),
   )
   const own = all.filter(
     (m, i) => !all.slice(0, i).some(o => Math.abs(o.value - m.value) <= SAME * m.value),
   )
+  const gaps = own.map((m, i) => partedGap(clause.slice(m.end, own[i + 1]?.at)))
   return own.map((m, i) => {
-    const after = clause.slice(m.at, own[i + 1]?.at)
-    const before = i === 0 ? clause.slice(0, m.at) : ''
+    const isLast = i === own.length - 1
+    const { behind, ahead } = gaps[i] ?? NO_GAP
+    const after = isLast ? `${behind}${ahead}` : behind
+    const before = i === 0 ? clause.slice(0, m.at) : (gaps[i - 1] ?? NO_GAP).ahead
     return {
       value: m.value,
       means: choiceIn(after, CARD_ROOM_MEANS) ?? choiceIn(before, CARD_ROOM_MEANS),
     }
   })
+}
+
+const NO_GAP = { behind: '', ahead: '' }
+/** "400 mm; with a radiator 345 mm": of the words between two figures those behind the last sign are of the second. */
+function partedGap(gap: string): typeof NO_GAP {
+  const signs = [...gap.matchAll(/[;,(/]|\b(?:or|and)\b/g)]
+  const at = signs.at(-1)?.index ?? gap.length
+  return /[a-z]/i.test(gap.slice(at + 1))
+    ? { behind: gap.slice(0, at), ahead: gap.slice(at) }
+    : { behind: gap, ahead: '' }
 }
 
 /** "VGA card length (max.): 350": without a unit it is most likely in mm. */

@@ -32,6 +32,18 @@ describe('fan places by wall', () => {
         'fans.rear.sizes': ['92'],
       })
   })
+  test('a table with a column for fans and one for radiators', () => {
+    for (const sign of [' | ', '\t', '    '])
+      expect(
+        pcCase(
+          ['Position', 'Fans', 'Radiator'].join(sign),
+          ['Front', '3x 120 / 2x 140', '240/360'].join(sign),
+          ['Top', '2x 120', '–'].join(sign),
+        ),
+      ).toMatchObject({ ...wide, 'radiators.front.sizes': ['240', '360'], 'fans.top': 2 })
+    const none = pcCase('Position | Fans | Radiator', 'Top | 2x 120 | none')
+    expect(none).not.toHaveProperty(['radiators.top'])
+  })
   test('fans in the box are no places', () =>
     expect(
       Object.keys(pcCase('Pre-installed fans: 2x 120 mm front')).some(path =>

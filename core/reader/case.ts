@@ -8,7 +8,8 @@ import { readRooms } from './case-rooms'
 import { aboutStandoffs, readStandoffs } from './case-standoffs'
 import { CLEARANCES } from './clearances'
 import { formsIn } from './named'
-import { along, productIn, spokenIn, valueIn, type Axis, type Product } from './measures'
+import { valueIn } from './measures'
+import { along, productIn, spokenIn, type Axis, type Product } from './sides'
 import { whole, type Notes } from './notes'
 import { choiceIn } from './pattern'
 import { phrasesOf } from './phrases'
@@ -54,7 +55,7 @@ function readBoards(s: Statement, notes: Notes): void {
     /board|\bM\/B\b|\bcase$|^(?:case|tower) type$/i.test(s.label) ||
     OF_FORMS.test(s.label) ||
     listsForms(s) ||
-    /\bboards?\b|tower|case\b/i.test(s.value)
+    /\bboards?\b|tower|case\b|^(?:fits|takes|holds|for)\b/i.test(s.value)
   if (boards.length === 0 || !aboutBoards || notes.has('boards')) return
   if (/power|psu|supply/i.test(s.label)) return
   notes.put(s, 'boards', boards)

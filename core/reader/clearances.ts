@@ -13,7 +13,11 @@ export const CLEARANCES = [
       ],
       ...[/processor coolers?/, /cpu heat ?sink/, /^(?:tallest|highest) .*cooler/],
       ...[/room for (?:cpu )?coolers/, /coolers? up to/, /height of cpu cooler/, /^cooler/],
-      ...[/^how (?:tall|high)\b.*\bcooler/, /^max\.? cooler/],
+      ...[
+        /^how (?:tall|high)\b.*\bcooler/,
+        /^max\.? cooler/,
+        /\b(?:tall|high) (?:cpu |air |tower )*coolers?/,
+      ],
     ),
   },
   {
@@ -27,7 +31,13 @@ export const CLEARANCES = [
         /^vga$/,
         /video card/,
       ],
-      ...[/^(?:max\.? |maximum )?card (?:length|room)/, /\bcards? up to/, /^longest card/],
+      ...[
+        /^(?:max\.? |maximum )?card (?:length|room)/,
+        /\bcards? up to/,
+        /^longest card/,
+        /^cards? \d/,
+        /\blong (?:graphics |video )?cards?/,
+      ],
     ),
   },
   { path: 'supply.room', named: /psu|power suppl|suppl(?:y|ies)/i },

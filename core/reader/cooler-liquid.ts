@@ -1,7 +1,8 @@
 // A liquid cooler's sheet: radiator, fans, tubes, pump, its USB lead.
 import { RADIATORS, RADIATOR_SIZE } from '../standards/modules'
 import { ampsIn, fanPlugIn, flowIn, leadIn } from './common'
-import { productIn, valueIn } from './measures'
+import { valueIn } from './measures'
+import { productIn } from './sides'
 import { isNo, whole, type Notes } from './notes'
 import { phrasesOf } from './phrases'
 import type { Sheet, Statement } from './statements'
@@ -117,8 +118,12 @@ function manyIn(s: Statement, frame: RegExpExecArray | null): number | null {
   if (spoken?.[1]) return Number(spoken[1])
   if (/number of fans|fan count|fans? included/i.test(s.label)) return leadingCount(s.value)
   const named = frame ?? /fans?/i.exec(s.value)
-  return named && (countOf(s.value, named) ?? countBehind(s) ?? leadingCount(s.value))
+  const count = named && (countOf(s.value, named) ?? countBehind(s) ?? leadingCount(s.value))
+  // "120 x 25" is a frame and how thick it is.
+  return count !== null && count <= MOST_FANS ? count : null
 }
+/** Named choice: no radiator carries more fans, on both its sides. */
+const MOST_FANS = 8
 
 function readFans(line: Statement, notes: Notes): void {
   const s = { ...line, value: line.value.replace(OF_THE_RADIATOR, ' ') }

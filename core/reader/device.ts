@@ -44,7 +44,7 @@ const NOT_ITS_PLUG = /\bout(?:put)?\b|\bdownstream\b|\bpower\b|\bmains\b|\bhub\b
 
 export function readDevice(sheet: Sheet, notes: Notes): void {
   const [title] = sheet.statements
-  const does = DOES.find(([words]) => title && words.test(whole(title)))?.[1] ?? doesIn(sheet)
+  const does = choiceIn(title ? whole(title) : '', DOES) ?? doesIn(sheet)
   if (title) notes.put(title, 'does', does)
   if (does === 'monitor') readMonitor(sheet, notes)
   else if (does !== null) readOther(sheet, notes)
@@ -52,7 +52,9 @@ export function readDevice(sheet: Sheet, notes: Notes): void {
 
 const doesIn = ({ statements }: Sheet): Does | null =>
   statements
-    .filter(s => /^(?:type|product|category|device)/i.test(s.label))
+    .filter(
+      (s, i) => /^(?:type|product|category|device)/i.test(s.label) || (i === 1 && s.line === 1),
+    )
     .map(s => choiceIn(s.value, DOES))
     .find(d => d !== null) ?? null
 

@@ -1,16 +1,20 @@
 // A drive's sheet: what it stores on, its shape, its protocol, what it draws at rest, busy and when
 // it spins up.
 import { generationIn } from './named'
-import { measuresIn, plainNumber, productIn, spokenIn, valueIn, type Measure } from './measures'
+import { measuresIn, plainNumber, valueIn, type Measure } from './measures'
+import { productIn, spokenIn } from './sides'
 import { isNo, whole, type Notes } from './notes'
-import { choiceIn } from './pattern'
+import { choiceIn, oneOf } from './pattern'
 import type { Sheet, Statement } from './statements'
 
 const MEDIUM: readonly (readonly [RegExp, string])[] = [
-  [/optical|dvd|blu-?ray|cd-rom/i, 'optical'],
+  [
+    /optical(?! (?:out|in|audio|digital))|dvd|blu-?ray|\bBD[- ](?:writer|burner|drive)|cd-rom/i,
+    'optical',
+  ],
   [/card reader/i, 'cards'],
   [/floppy/i, 'floppy'],
-  [/hard (?:disk|drive)|\bHDD\b|\bRPM\b|rotation|spindle/i, 'disk'],
+  [/hard (?:disk|drive)|\bHDD\b|(?:\b|\d)RPM\b|rotation|spindle/i, 'disk'],
   [/\bSSD\b|solid[- ]state|NVMe|M\.2|read.{0,20}MB\/s|MB\/s.{0,8}read/i, 'flash'],
 ]
 
@@ -73,8 +77,10 @@ function readBody(s: Statement, notes: Notes, medium: string | null): void {
 }
 
 /** What is bought by itself is no part of its body. */
-const NOT_ON_IT =
-  /heat ?(?:sink|spreader)s?\b[^.]*\b(?:none|optional|not included|separate|sold)|\boptional\b/i
+const NOT_ON_IT = oneOf(
+  /heat ?(?:sink|spreader)s?\b[^.]*\b(?:none|optional|not included|separate|sold)/,
+  ...[/\boptional\b/, /\b(?:no|without) heat ?(?:sink|spreader)\b[^.]*\bwith\b/],
+)
 
 function readThickness(s: Statement, notes: Notes, inch: string | undefined): void {
   if (NOT_ON_IT.test(whole(s))) return

@@ -10,13 +10,21 @@ const CELLS = /\s*\|\s*|\s*(?:\.{3,}|…+)\s*:?\s*|\s+\.\.\s+|\t+| {3,}|(?<=[\w)
 type Entry = readonly [label: string, value: string]
 
 /** Label and value; or sentences without labels. */
-export const entriesOf = (line: string): readonly Entry[] =>
-  splitKind(line) ??
-  splitCells(line) ??
-  splitQuestion(line) ??
-  splitColon(line) ??
-  splitSpaced(line) ??
-  unlabelled(sentences(line))
+export function entriesOf(said: string): readonly Entry[] {
+  const line = said.replace(LETTERED, '')
+  return (
+    splitKind(line) ??
+    splitCells(line) ??
+    splitQuestion(line) ??
+    splitColon(line) ??
+    splitSpaced(line) ??
+    unlabelled(sentences(line))
+  )
+}
+
+/** "B: CPU 4+4, 450 mm": a lead's letter names nothing of it. */
+const LETTERED =
+  /^(?:(?:cable|lead)\s+)?[A-H]\d?:\s+(?=.*(?:\d[- ]?pin|\bSATA|\bPCIe|\bCPU\b|\bmolex|\bperipheral|12V-2x6))/i
 
 /** "GPU - Bittern 70": the word for a part, and what it is called. */
 function splitKind(line: string): readonly Entry[] | null {
@@ -70,11 +78,26 @@ const QUESTION = new RegExp(
   ].join(''),
   'i',
 )
+/** "How tall is it?": which side of the part itself is asked for. */
+const OF_ITSELF: readonly (readonly [RegExp, string])[] = [
+  [/^how (?:tall|high)(?: is it)?$/i, 'Height'],
+  [/^how (?:wide|broad)(?: is it)?$/i, 'Width'],
+  [/^how (?:deep|long)(?: is it)?$/i, 'Length'],
+  [/^how thick(?: is it)?$/i, 'Thickness'],
+  [/^how (?:heavy|much does it weigh)(?: is it)?$/i, 'Weight'],
+]
+/** "How wide? 125 mm. Depth 104 mm": the answer ends where the next side is told. */
+const asked = (side: string, value: string): readonly Entry[] => {
+  const [own = value, ...more] = sentences(value)
+  return [[side, own], ...more.flatMap(entriesOf)]
+}
 /** "Longest card? 360 mm". */
 const SHORT_QUESTION = /^([A-Z][A-Za-z/-]*(?: [A-Za-z/-]+){0,4})\?\s+(\S.*)$/
 function splitQuestion(line: string): readonly Entry[] | null {
   const [, label, value] = QUESTION.exec(line) ?? SHORT_QUESTION.exec(line) ?? []
-  return label === undefined || value === undefined ? null : [[label, value]]
+  if (label === undefined || value === undefined) return null
+  const side = OF_ITSELF.find(([asked]) => asked.test(label))?.[1]
+  return side === undefined ? [[label, value]] : asked(side, value)
 }
 
 /** A row of a table: the first cell is the label, unless it brings a label and a value itself. */

@@ -1,7 +1,8 @@
 // A fan's sheet: its frame, its plug, its amps, its lead.
 import { ampsIn, flowIn, leadIn } from './common'
 import { readBesideLights } from './lit'
-import { productIn, spokenIn, valueIn } from './measures'
+import { valueIn } from './measures'
+import { productIn, spokenIn } from './sides'
 import { whole, type Notes } from './notes'
 import { phrasesOf } from './phrases'
 import type { Sheet, Statement } from './statements'

@@ -5,7 +5,7 @@ import { whole, type Notes } from './notes'
 import { choiceIn, oneOf } from './pattern'
 import { phrasesOf } from './phrases'
 import type { Sheet, Statement } from './statements'
-import { countOf, leadingCount } from './things'
+import { countOf, leadingCount, wordNumber } from './things'
 
 const SERVES: readonly (readonly [RegExp, Service])[] = [
   [/\bfans?\b|\bPWM\b/i, 'fans'],
@@ -44,7 +44,7 @@ export function readHub(sheet: Sheet, notes: Notes, usual: Service | null = null
 }
 
 function readOutlets(s: Statement, notes: Notes, { serves, outlet }: Hub): void {
-  const about = /output|channel|connectors?$|ports?$|headers?$/i.test(s.label)
+  const about = /output|outlet|channel|connectors?$|ports?$|headers?$/i.test(s.label)
   const isOfOthers = serves === 'fans' && /A-?RGB|\bLED|light/i.test(s.label)
   if (about && !isOfOthers && !/power|total|interface/i.test(s.label)) {
     const m = /4[- ]?pin|3[- ]?pin|PWM|header/i.exec(s.value)
@@ -56,18 +56,22 @@ function readOutlets(s: Statement, notes: Notes, { serves, outlet }: Hub): void 
   if (serves === 'fans' || serves === 'lights') readSync(s, notes, serves)
 }
 
+/** Without a label, or behind its own name: "PWM hub HX-10: 10 outlets, …". */
+const isOfHub = (s: Statement): boolean => s.label === '' || /\b(?:hub|controller)\b/i.test(s.label)
+
 /** "10-port", "8-way": a name that counts. */
 function waysIn(s: Statement): number | null {
-  const text = s.label === '' ? s.value : ''
+  const text = isOfHub(s) ? s.value : ''
   const named = /(?<![\w-])(\d{1,2})[- ]?(?:port|way|channel|fan)s?\b/i.exec(text)?.[1]
-  return named === undefined ? null : Number(named)
+  const spelt = /\bfor (three|four|five|six|eight|ten) fans\b/i.exec(text)?.[1]
+  return named === undefined ? wordNumber(spelt ?? '') : Number(named)
 }
 
 const SPOKEN =
-  /(?:\b(?:fan|light|led|usb)\s+)?\b(?:outputs?|channels?|connectors?|sockets?|ports|out)\b/i
+  /(?:\b(?:fan|light|led|usb)\s+)?\b(?:outputs?|outlets?|channels?|connectors?|sockets?|ports|out)\b/i
 
 function readSpokenOutlets(s: Statement, notes: Notes, { outlet }: Hub): void {
-  if (s.label !== '' || waysIn(s) !== null) return
+  if (!isOfHub(s) || waysIn(s) !== null) return
   for (const phrase of phrasesOf(s.value).flatMap(p => p.split(' to '))) {
     const spoken = /A?RGB|\bLED|power|input/i.test(phrase) ? null : SPOKEN.exec(phrase)
     if (spoken) notes.put(s, `outlets.${outlet}`, countOf(phrase, spoken), 'pcs')
@@ -84,11 +88,10 @@ function readBoth(s: Statement, notes: Notes): void {
 }
 
 function readPower(s: Statement, notes: Notes): void {
-  const about = s.label === '' ? s.value : s.label
+  const about = isOfHub(s) ? s.value : s.label
   if (/power|input/i.test(about) && /SATA/i.test(s.value))
     notes.put(s, 'inlets.sata-power', 1, 'pcs')
-  else if (/power/i.test(s.label) && /molex/i.test(s.value))
-    notes.put(s, 'inlets.drive-4', 1, 'pcs')
+  else if (/power/i.test(about) && /molex/i.test(s.value)) notes.put(s, 'inlets.drive-4', 1, 'pcs')
 }
 
 const FROM_BOARD = oneOf(
@@ -119,7 +122,7 @@ const isUpstream = (s: Statement): boolean =>
 const OF_ONE = /\b(?:per|each|of one)\b/i
 
 function readAmps(s: Statement, notes: Notes, { outlet }: Hub): void {
-  if (!/current|total|output|up to \d+ ?W/i.test(s.label === '' ? s.value : s.label)) return
+  if (!/current|total|output|up to \d+ ?W/i.test(isOfHub(s) ? s.value : s.label)) return
   const isOfOne = OF_ONE.test(s.label)
   const watts = firstOf(s.value, 'W')?.value
   const volts = outlet === 'light-5' ? 5 : 12

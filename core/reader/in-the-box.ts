@@ -14,7 +14,8 @@ export const INCLUDED = oneOf(
     /\bincl\b/,
   ],
   ...[/\bsupplied\b/, /\bbundled\b/, /(?:comes?|ships?|delivered) with\b/, /\bfactory[- ]fitted/],
-  /\b(?:is|are|come|comes) (?:already )?(?:fitted|installed|mounted)\b/,
+  // Not "when a fan is mounted at the front".
+  /(?<!\b(?:when|if|while|once)\b[^.;,()]{0,30})\b(?:is|are|come|comes) (?:already )?(?:fitted|installed|mounted)\b/,
 )
 /** Labels under which everything is in the box. */
 export const CONTENTS = oneOf(

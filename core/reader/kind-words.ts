@@ -34,7 +34,7 @@ const NOUNS: Readonly<Record<NamedKind, readonly RegExp[]>> = {
   ],
   supply: [/power suppl(?:y|ies)(?: unit)?/, /PSU/],
   fan: [/(?:(?:PC|case|radiator|chassis) )*fans?/],
-  hub: [/(?:fan |light |LED |A?RGB |USB )*(?:hub|controller)/],
+  hub: [/(?:fan |light |LED |A?RGB |USB |PWM )*(?:hub|controller)/],
   light: [/(?:(?:LED|light|A?RGB) )*strip/],
   device: [...[/monitor/, /keyboard/, /mouse/, /headset/, /headphones/, /speakers/, /printer/]],
 }

@@ -8,8 +8,9 @@ import { phrasesOf } from './phrases'
 import type { Sheet, Statement } from './statements'
 import { leadingCount } from './things'
 
-/** Brackets that only tell what a socket switches off. */
-const SWITCHED = /\([^)]*(?:unavailable|disabled|\boff\b|shar(?:es|ed))[^)]*\)/gi
+/** Brackets that only tell what a socket switches off, or with which something else is otherwise. */
+const SWITCHED =
+  /\([^)]*(?:unavailable|disabled|\boff\b|shar(?:es|ed)|\b(?:if|when|while)\b)[^)]*\)/gi
 /** "…, shares lanes with M2_4", "… when M2_4 is used": of a slot, and a socket only beside it. */
 const BESIDE_IT = /\bshare[sd]?\b[^,;()]*\bwith\b[^,;()]*|\b(?:if|when|while|unless)\b[^,;()]*/gi
 const namesM2 = (text: string): boolean =>
@@ -96,10 +97,12 @@ function readSocket(s: Statement, notes: Notes, socket: Socket, n: number): void
 /** "…, disables SATA 3/4": ports that are switched off are no protocol. */
 const SHUT = /\b(?:disable[ds]?|shuts?|shares?|switch(?:es)? off|turns? off)\b[^;()]*/gi
 const A_PORT = /\bSATA(?:6G)?_\d\S*/gi
+/** "PCIe 3.0 x4, no SATA". */
+const NO_SATA = /\b(?:no|not|without|but not) SATA\b|\bSATA (?:is )?not supported\b/gi
 /** "Gen3x2/SATA". */
 const GEN_OR_SATA = /\bgen\s?\d(?:\.\d)?(?:\s?x\s?\d)?\s*(?:\/|or|and|&)\s*SATA\b/i
 function takesBoth(own: string): boolean {
-  const said = own.replace(SHUT, '').replace(A_PORT, '')
+  const said = own.replace(SHUT, '').replace(A_PORT, '').replace(NO_SATA, '')
   return (/SATA/i.test(said) && /PCI|NVMe/i.test(said)) || GEN_OR_SATA.test(said)
 }
 
@@ -223,9 +226,10 @@ function socketsIn(text: string, s: Statement, named: boolean): readonly Socket[
   })
 }
 
-/** "3x M.2 (1x Gen5)": what the brackets say is said of fewer. */
+/** "3x M.2 (1x Gen5)", "2x M.2 (upper Gen4, lower Gen3)": what the brackets say is said of fewer. */
 const isOfSome = (inside: string, count: number): boolean =>
-  phrasesOf(inside).some(p => /^\d\s*x\b/.test(p) && (leadingCount(p) ?? count) < count)
+  phrasesOf(inside).some(p => /^\d\s*x\b/.test(p) && (leadingCount(p) ?? count) < count) ||
+  new Set(phrasesOf(inside).flatMap(p => generationIn(p) ?? [])).size > 1
 
 const THE_OTHER = /^(?:the|one|another|top|bottom|front|rear|back|second|other)\b/i
 /** "Two M.2: the front one takes 2280 at PCIe 5.0 x4, the one behind 2280 at PCIe 4.0 x4". */

@@ -1,7 +1,6 @@
-// Numbers with units as makers write them: decimal comma, fractions of an inch, thousands, "a x b x
-// c mm", letters for axes.
+// Numbers with units as makers write them: decimal comma, fractions of an inch, thousands. Sizes with
+// several sides: sides.ts.
 import type { Unit } from '../figures/units'
-import { choiceIn } from './pattern'
 
 /**
  * One value found in a text, in the unit it is kept in, and how many of those make the unit as
@@ -55,7 +54,7 @@ export function plainNumber(text: string): number {
   return Number(text.replace(',', '.'))
 }
 
-const round = (value: number): number => Math.round(value * 1e6) / 1e6
+export const round = (value: number): number => Math.round(value * 1e6) / 1e6
 
 /** Every number of a text with the unit behind it, in order. Numbers without a unit have none. */
 export function measuresIn(text: string): readonly Measure[] {
@@ -64,11 +63,31 @@ export function measuresIn(text: string): readonly Measure[] {
   const numbers = [...text.matchAll(NUMBER)]
     .filter(m => apart(m.index))
     .map(m => measureAt(text, m))
-  return sharingUnits(
+  return withoutInches(
     text,
-    [...fractions, ...numbers].sort((a, b) => a.at - b.at),
+    sharingUnits(
+      text,
+      [...fractions, ...numbers].sort((a, b) => a.at - b.at),
+    ),
   )
 }
+
+/** How many mm an inch makes, exactly. */
+export const INCH = 25.4
+/** "12.6 in (320 mm)": the same twice, and only the millimetres are exact. */
+const withoutInches = (text: string, inOrder: readonly Measure[]): readonly Measure[] =>
+  inOrder.filter((m, i) => {
+    const next = inOrder[i + 1]
+    const isSameAgain =
+      m.times === INCH &&
+      next?.unit === 'mm' &&
+      next.times !== INCH &&
+      /^\s?[([/]\s?$/.test(text.slice(m.end, next.at)) &&
+      Math.abs(m.value - next.value) <= ROUNDED_INCHES
+    return !isSameAgain
+  })
+/** Named choice: a length in inches beside that in millimetres is rounded by so much, mm. */
+export const ROUNDED_INCHES = 1.3
 
 /** "3/4 in": a fraction that has a unit and no whole number before it. */
 function fractionsIn(text: string): readonly Measure[] {
@@ -81,7 +100,7 @@ function fractionsIn(text: string): readonly Measure[] {
 }
 
 /** "6 1/2", "16,5": a number, and a fraction of one behind it. */
-const numberOf = (whole = '', over?: string, under?: string): number =>
+export const numberOf = (whole = '', over?: string, under?: string): number =>
   plainNumber(whole) + (over && under ? Number(over) / Number(under) : 0)
 
 function measureAt(text: string, m: RegExpExecArray): Measure {
@@ -129,153 +148,3 @@ export const firstOf = (text: string, unit: Unit): Measure | null =>
 /** The first value in a unit; null where there is none. */
 export const valueIn = (text: string, unit: Unit): number | null =>
   firstOf(text, unit)?.value ?? null
-
-export type Axis = 'length' | 'width' | 'height'
-const LETTER: Record<string, Axis> = {
-  l: 'length',
-  d: 'length',
-  w: 'width',
-  h: 'height',
-  b: 'width',
-  t: 'length',
-}
-const WORD: readonly (readonly [RegExp, Axis])[] = [
-  [/length|depth|deep|long/i, 'length'],
-  [/width|wide/i, 'width'],
-  [/height|high|tall/i, 'height'],
-]
-
-/**
- * Sizes written as a product: the values in mm in the order written, and the axes where letters or
- * words name them.
- */
-export interface Product {
-  readonly values: readonly number[]
-  readonly axes: readonly Axis[] | null
-  readonly words: string
-}
-
-/** "L: 165 1/2 mm (L)": a side of a product, its letter before or behind it. */
-const SIDE_LETTER = String.raw`[LWHDB]\s*[:=]?\s*`
-const SIDE_NUMBER = String.raw`\d+(?:[.,]\d+)?(?:\s+\d+\/\d+)?`
-const SIDE_UNIT = String.raw`(?:\s*(?:mm|cm|inch(?:es)?|in\b\.?|"|″))?`
-const SIDE_NAMED = String.raw`(?:\s*(?:\([LWHDB]\)|[LWHDB]\b(?!\s*(?:x|[:=]?\s*\d))))?`
-const ITEM = `(?:${SIDE_LETTER})?${SIDE_NUMBER}${SIDE_UNIT}${SIDE_NAMED}`
-/** What stands between two sides: a sign, or a space before the next letter. */
-const TIMES = String.raw`\s*(?:x|×|\*|,?\s(?=[LWHDB]\s*[:=]?\s*\d))\s*`
-const PRODUCT = new RegExp(`${ITEM}${TIMES}${ITEM}(?:${TIMES}${ITEM})?`, 'gi')
-
-/**
- * Finds `a x b` or `a x b x c` with a length unit; `label` may tell the order: "Dimensions (L x W x
- * H)".
- */
-export function productIn(said: string, saidLabel = ''): Product | null {
-  const [text, label] = [
-    inEnglish(said, `${said} ${saidLabel}`),
-    inEnglish(saidLabel, `${said} ${saidLabel}`),
-  ]
-  // Where the label says "L / W / H", bars hold sides apart, not choices.
-  const spoken = text.replace(/\bby\b/gi, ' x')
-  const signs = /\b[LWHDB]\s*\/\s*[LWHDB]\b/i.test(label)
-    ? spoken.replace(/\s*\/\s*(?=\d)/g, ' x ')
-    : spoken
-  for (const m of signs.matchAll(PRODUCT)) {
-    const product = readProduct(m, signs, label)
-    if (product) return product
-  }
-  return null
-}
-
-/** Beside a B for the breadth a T is the depth ("Tiefe"), no thickness. */
-const inEnglish = (part: string, all: string): string =>
-  /\bB\b/.test(all) && /\bT\b/.test(all) ? part.replace(/\bT\b/g, 'D') : part
-
-const INCH = 25.4
-/** How many mm a length's unit makes, by the letters of it that stand there. */
-const LENGTHS: readonly (readonly [RegExp, number])[] = [
-  [/cm/i, 10],
-  [/mm/i, 1],
-  [/in|"|″/i, INCH],
-]
-
-function readProduct(m: RegExpExecArray, text: string, label: string): Product | null {
-  const sides = m[0].split(/\s*(?:x|×|\*)\s*(?=[LWHDB\d])|,?\s+(?=[LWHDB]\s*[:=]?\s*\d)/i)
-  const after = text.slice(m.index + m[0].length)
-  // "170 mm x 69 mm x 2-slot": what counts slots is no side.
-  const parts = /^[- ]?slots?\b/i.test(after) ? sides.slice(0, -1) : sides
-  const unitText =
-    [...m[0].matchAll(/mm|cm|inch(?:es)?|\bin\b|"|″/gi)].at(-1)?.[0] ??
-    /^\s*(mm|cm|inch(?:es)?|in\b|"|″)/i.exec(after)?.[1]
-  if (!unitText) return null
-  const common = choiceIn(unitText, LENGTHS) ?? INCH
-  const values = parts.map(p => {
-    const n = /(\d+(?:[.,]\d+)?)(?:\s+(\d+)\/(\d+))?/.exec(p)
-    return round(numberOf(n?.[1], n?.[2], n?.[3]) * (choiceIn(p, LENGTHS) ?? common))
-  })
-  if (values.length < 2 || values.some(v => !Number.isFinite(v))) return null
-  return { values, axes: axesOf(parts, `${label} ${after.slice(0, 40)}`), words: m[0].trim() }
-}
-
-const SIDE = '(length|depth|width|height)'
-const SPELT = new RegExp(`${SIDE}\\s*[x×/*]\\s*${SIDE}(?:\\s*[x×/*]\\s*${SIDE})?`, 'i')
-
-function axesOf(parts: readonly string[], around: string): readonly Axis[] | null {
-  const own = parts.map(
-    p =>
-      LETTER[
-        /([LWHDB])/i.exec(p.replace(/mm|cm|inch(?:es)?|in\b/gi, ''))?.[1]?.toLowerCase() ?? ''
-      ] ?? null,
-  )
-  if (own.every(a => a !== null)) return own
-  const letters = /\(?\b([LWHDB])\s*[x×/*]\s*([LWHDB])(?:\s*[x×/*]\s*([LWHDB]))?\b\)?/i.exec(around)
-  if (letters)
-    return letters
-      .slice(1)
-      .filter(Boolean)
-      .map(l => LETTER[(l ?? '').toLowerCase()] ?? 'length')
-  const words = SPELT.exec(around)
-  return words
-    ? words
-        .slice(1)
-        .filter(Boolean)
-        .map(w => WORD.find(([p]) => p.test(w ?? ''))?.[1] ?? 'length')
-    : null
-}
-
-/** The value of one axis of a product; by its letters, else by `order`. */
-export function along(p: Product, axis: Axis, order: readonly Axis[]): number | null {
-  const axes = p.axes && p.axes.length === p.values.length ? p.axes : order
-  const i = axes.indexOf(axis)
-  return i < 0 ? null : (p.values[i] ?? null)
-}
-
-/** Sizes told one by one in words: "39 cm deep, 15 cm high", "depth 525 mm", "245 mm (length)". */
-export interface Spoken {
-  readonly axis: Axis | 'thickness'
-  readonly value: number
-}
-const AFTER: readonly (readonly [RegExp, Spoken['axis']])[] = [
-  [/^\s*\(?(?:deep|long|length|depth)\b|^\s*\([DL]\)/i, 'length'],
-  [/^\s*\(?(?:wide|width)\b|^\s*\(W\)/i, 'width'],
-  [/^\s*\(?(?:(?:total|overall) )?(?:high|tall|height)\b|^\s*\(H\)/i, 'height'],
-  [/^\s*\(?(?:thick|thickness)\b/i, 'thickness'],
-]
-const BEFORE: readonly (readonly [RegExp, Spoken['axis']])[] = [
-  [/\b(?:[DL]|depth|length)\s*[:=]?\s*$/i, 'length'],
-  [/\b(?:W|width)\s*[:=]?\s*$/i, 'width'],
-  [/\b(?:H|height)\s*[:=]?\s*$/i, 'height'],
-  [/\bthickness\s*[:=]?\s*$/i, 'thickness'],
-]
-/**
- * Every length of a text whose axis is named beside it, in mm. The word behind counts before the
- * word ahead.
- */
-export function spokenIn(text: string): readonly Spoken[] {
-  return measuresIn(text)
-    .filter(m => m.unit === 'mm')
-    .flatMap(m => {
-      const axis = (AFTER.find(([words]) => words.test(text.slice(m.end))) ??
-        BEFORE.find(([words]) => words.test(text.slice(0, m.at))))?.[1]
-      return axis ? [{ axis, value: m.value }] : []
-    })
-}

@@ -1,5 +1,6 @@
 // A memory kit's sheet: its generation, modules, speed, volts, height, whether it is registered.
-import { firstOf, measuresIn, plainNumber, spokenIn, valueIn } from './measures'
+import { firstOf, measuresIn, plainNumber, valueIn } from './measures'
+import { spokenIn } from './sides'
 import { isNo, whole, type Notes } from './notes'
 import { choiceIn } from './pattern'
 import { speedsIn } from './speeds'

@@ -10,7 +10,7 @@ const FORM_WORDS: readonly (readonly [RegExp, BoardForm])[] = [
   [/\b(?:mini[- ]?ITX|m-?ITX|ITX)\b/i, 'Mini-ITX'],
   [/\bBaby[- ]?AT\b/i, 'Baby-AT'],
   [
-    /(?<![-\w])ATX\b(?!\s*(?:12V|power|PS|PSU|\d(?![\d.,]*\s*(?:mm|cm)\b)|\d\d-pin|supply|main(?!board)))/i,
+    /(?<![-\w])ATX\b(?!\s*(?:12V|power|PS|PSU|\d(?![\d.,]*\s*(?:(?:mm|cm|in)\b|"|″))|\d\d-pin|supply|main(?!board)))/i,
     'ATX',
   ],
   [/(?<![-\w])AT\b(?=\s*(?:board|case|form|$|,|\/))/, 'AT'],
@@ -30,9 +30,10 @@ export function formsIn(text: string): readonly BoardForm[] {
  * A socket by its name: capitals and digits behind the word "socket", or the whole of a value
  * labelled so.
  */
-const SOCKET = /[A-Z][A-Z]+[A-Z0-9]*(?:[- ]?\d+[A-Z0-9]*)?/
+const SOCKET = /[A-Z][A-Z]+[A-Z0-9]*(?:[- ]?\d+[A-Z0-9]*(?:(?<=\d)x\b)?)?/
 /** "TERN-2/3", "KNOT 5 / 6": what goes on with bare numbers means the same family. */
-const GOES_ON = /^(?:\s*(?:\/|,|&|\band\b)\s*\d+[A-Z0-9]*(?!\w|\.\d|\s*(?:mm|cm|W|kg|g|V|pin)\b))+/
+const GOES_ON =
+  /^(?:\s*(?:\/|,|&|\band\b)\s*\d+(?:[A-Z0-9]*|x)(?!\w|\.\d|\s*(?:mm|cm|W|kg|g|V|pin)\b))+/
 /** "TERN-1 to TERN-3": those between are meant too. */
 const RANGE = /\b([A-Z]{2,}[- ]?)(\d)\s*(?:to|through|–|—|\.{2,3}|…)\s*(?:\1)?(\d)\b/g
 function rangeOf(_: string, family: string, from: string, to: string): string {
@@ -47,13 +48,15 @@ export function socketsIn(words: string): readonly string[] {
     if (!/\d/.test(word) || NO_SOCKET.test(word)) return []
     const family = /^[A-Z]+[- ]?(?=\d)/.exec(word)?.[0]
     const more = family ? (GOES_ON.exec(text.slice(m.index + word.length))?.[0] ?? '') : ''
-    return [word, ...(more.match(/\d+[A-Z0-9]*/g) ?? []).map(n => `${family ?? ''}${n}`)]
+    return [word, ...(more.match(/\d+(?:x\b|[A-Z0-9]*)/g) ?? []).map(n => `${family ?? ''}${n}`)]
   })
 }
 
 /** "Socket type: TERN-2": the word behind "socket", where it is the name of one. */
 export function namedSocket(text: string): string | null {
-  const named = /socket\s*(?:type)?\s*:?\s*([A-Z][A-Z0-9]+(?:[- ]?\d+[A-Z]?)?)/i.exec(text)?.[1]
+  const named = /socket\s*(?:type)?\s*:?\s*(?!power)([A-Z][A-Z0-9]+(?:[- ]?\d+[A-Z]?)?)/i.exec(
+    text,
+  )?.[1]
   return named !== undefined && /\d/.test(named) ? named : null
 }
 

@@ -2,6 +2,7 @@
 // what was never used stays unread.
 import { groupBy } from '../collections/groups'
 import type { Unit } from '../figures/units'
+import { ROUNDED_INCHES } from './measures'
 import type { Statement } from './statements'
 import { onceTold, type Told } from './tally'
 
@@ -20,8 +21,6 @@ export interface DoubtfulField extends ReadField {
   readonly isOther?: true
 }
 
-/** Named choice: a length in inches beside that in millimetres is rounded by so much, mm. */
-const INCHES = 1.3
 /** Whether two readings say the same: a length in one line both in inches and in millimetres does. */
 const isSame = (a: ReadField, b: ReadField): boolean =>
   a.unit === 'mm' &&
@@ -29,7 +28,7 @@ const isSame = (a: ReadField, b: ReadField): boolean =>
   typeof a.value === 'number' &&
   typeof b.value === 'number' &&
   /\binch|\bin\b|"|″/i.test(a.words)
-    ? Math.abs(a.value - b.value) <= INCHES
+    ? Math.abs(a.value - b.value) <= ROUNDED_INCHES
     : JSON.stringify(a.value) === JSON.stringify(b.value)
 
 /** A value as it was found, or none. */
@@ -145,4 +144,4 @@ export class Notes {
 /** Everything a statement says, its label first. */
 export const whole = (s: Statement): string => (s.label === '' ? s.value : `${s.label}: ${s.value}`)
 export const isNo = (value: string): boolean =>
-  /^\s*(?:no|none|not?\b|without|n\/a|nein|–|-)\b/i.test(value)
+  /^\s*(?:(?:no|none|not?\b|without|n\/a|nein)\b|[✗✘❌✕]|[–—-]+\s*$)/i.test(value)

@@ -5,7 +5,7 @@
  * semicolon, a full stop, "and", "+", "&", "/"; steps along a cable are one sum.
  */
 const APART =
-  /[()]|,(?!\d)|;|(?<=[a-z]{4}|[A-Z]-?\d)\.(?=\s+[A-Z])| and |\s[&/]\s|\s\+\s(?!\d{2,4}(?:\s*mm)?\s*(?:\+|mm|cm|$))/g
+  /[()]|,(?!\d)|;|(?<=[a-z]{4}|[A-Z]-?\d+)\.(?=\s+[A-Z])| and |\s[&/]\s|\s\+\s(?!\d{2,4}(?:\s*mm)?\s*(?:\+|mm|cm|$))/g
 
 /** What only goes on about what stands before it: "…, supporting PCIe 5.0 and running at x16". */
 const GOES_ON = new RegExp(

@@ -1,5 +1,6 @@
 // A first line that tells everything: a name, and behind it point by point what is to be said of the part.
-import { isName, labelledName } from './called'
+import { isName, kindInFront, labelledName } from './called'
+import { namesAFigure } from './entries'
 import { kindNounsIn } from './kind-words'
 import { formsIn, socketsIn } from './named'
 import { moneyAtTheEnd, withoutMoney } from './money'
@@ -14,7 +15,7 @@ const LONGEST = 500
 export function pointsOf(line: string): readonly string[] | null {
   const cells = line.split(/\s+\|\s+/)
   if (cells.length > POINTS + 1) return cells
-  return line.length > LONGEST ? null : pointsBehind(line)
+  return line.length > LONGEST ? null : (titledList(line) ?? pointsBehind(line))
 }
 
 /** A name, and phrases behind it. */
@@ -33,14 +34,37 @@ function pointsBehind(line: string): readonly string[] | null {
 
 /** "Lagoon 280 liquid cooler: radiator 30 mm thick, two fans": behind a colon stand points as well. */
 function titled(line: string): string | null {
-  const [, name = '', points = ''] = /^([^:,;]{4,60}):\s+(\S.*)$/.exec(line) ?? []
-  const isOne =
-    isName(name) &&
-    !OF_A_BOX.test(name) &&
-    kindNounsIn(name).length > 0 &&
-    phrasesOf(points).length > POINTS
+  const [, name = '', points = ''] = BEHIND_A_NAME.exec(line) ?? []
+  const isOne = callsAPart(name) && phrasesOf(points).length > POINTS
   return isOne && !/[.!?]$|:\s/.test(points) ? `${name}, ${points}` : null
 }
+
+/** "Rook 10G adapter: PCIe 3.0 x4, fits x8 too; one RJ45; 12 W": points held apart by semicolons, whole. */
+function titledList(line: string): readonly string[] | null {
+  const [, name = '', points = ''] = BEHIND_A_NAME.exec(line) ?? []
+  const each = points.split(/;\s+/)
+  const isList =
+    each.length > 1 && phrasesOf(points).length > POINTS && !BEGINS_A_SENTENCE.test(points)
+  return callsAPart(name) && isList ? [name, ...each.flatMap(inPoints)] : null
+}
+/** "Ottery Rill 280: the radiator measures …". */
+const BEGINS_A_SENTENCE = /^(?:the|its?|this|these|an?)\b/i
+/** A long point without a label of its own is a list of points again. */
+function inPoints(point: string): readonly string[] {
+  const each = phrasesOf(point)
+  const isList = each.length >= LONG_POINT && !/^[^,]{2,30}:\s/.test(point)
+  return isList ? each.reduce(together, ['']).slice(1) : [point]
+}
+/** Named choice: so many phrases are no one point. */
+const LONG_POINT = 4
+
+const BEHIND_A_NAME = /^([^:,;]{4,60}):\s+(\S.*)$/
+/** "PWM hub HX-10", "Gust Trio 120", "Plume XF": a kind's word, or a model behind a name. */
+const callsAPart = (name: string): boolean =>
+  !OF_A_BOX.test(name) &&
+  (kindInFront(name) !== null ||
+    (isName(name) && (kindNounsIn(name).length > 0 || (A_MODEL.test(name) && !namesAFigure(name)))))
+const A_MODEL = /^[A-Z][A-Za-z]+ .*(?:\d|\b[A-Z]{2,}\b)/
 
 const OF_A_BOX = /\b(?:box|contents|included|comes)\b/i
 
@@ -74,6 +98,6 @@ function together(points: readonly string[], point: string): readonly string[] {
   return goesOn ? [...points.slice(0, -1), `${before}, ${point}`] : [...points, point]
 }
 /** "TERN-5", "KNOT-6/7". */
-const ONLY_A_SOCKET = /^[A-Z]{2,}[- ]?\d+[A-Z]?(?:\s*[/&]\s*[A-Z\d-]+)*$/
+const ONLY_A_SOCKET = /^[A-Z]{2,}[- ]?\d+[A-Z]?(?:\s*[/&]\s*[A-Z\d-]+)*(?:\s*\([^()]*\))?\.?$/
 const isOnlyForms = (point: string): boolean =>
   point.split(/\s*[/&]\s*|\s/).every(word => formsIn(word).length > 0)

@@ -70,7 +70,8 @@ function lanesOf(s: Statement): number | null {
   if (/lanes/i.test(s.label)) return valueIn(s.value, 'pcs') ?? leadingNumber(s.value)
   const usable = /(\d{1,2})\s*(?:lanes\s*)?usable/i.exec(s.value)?.[1]
   if (usable !== undefined && /lanes|PCI/i.test(whole(s))) return Number(usable)
-  const lanes = /PCI/i.test(whole(s)) ? LANES.exec(s.value)?.[1] : undefined
+  const isOfAll = /PCI/i.test(whole(s)) || /^\d+ lanes\b/i.test(s.value)
+  const lanes = isOfAll ? LANES.exec(s.value)?.[1] : undefined
   return lanes === undefined ? null : Number(lanes)
 }
 
@@ -89,13 +90,22 @@ function readPicture(s: Statement, notes: Notes): void {
 }
 
 const LIMITS = oneOf(
-  ...[/PPT/, /turbo power/, /power limit/, /sustained/, /package power/, /PL2/, /maximum power/],
+  ...[
+    /PPT/,
+    /turbo power/,
+    /power limit/,
+    /socket power/,
+    /sustained/,
+    /package power/,
+    /PL2/,
+    /maximum power/,
+  ],
 )
 const LIMIT_NAMED = new RegExp(
   String.raw`(?:${LIMITS.source})[^\d]{0,24}(\d+(?:[.,]\d+)?)\s*W`,
   'i',
 )
-const LIMIT_BEHIND = /(\d+(?:[.,]\d+)?)\s*W\s*(?:PPT|PL2|turbo|sustained)/i
+const LIMIT_BEHIND = /(\d+(?:[.,]\d+)?)\s*W\s*\(?(?:PPT|PL2|turbo|sustained)/i
 
 /**
  * The limit that lasts: the highest that is promised to last; a cooling class alone is doubtful.

@@ -6,12 +6,15 @@ import { linesOfJson } from './from-json'
 import { inEnglish } from './in-english'
 import { withoutMarks } from './markup'
 import { wordNumber } from './things'
+import { wallsInRows } from './wall-columns'
 
 export const BULLET = /^\s*(?:[•·▪‣–—]|-(?=\s)|\*(?=\s)|>\s)\s*/
 
 /** Two spaces before a unit, as a scan has them. */
 const SCATTERED_UNIT = /(?<=\d) {2,}(?=(?:mm|cm|in|kg|g|W|A|mA|V|GB|TB|MB\/s|MT\/s|MHz)\b)/g
 
+/** "eight-pin": contacts in words. */
+const PINS_IN_WORDS = /\b(three|four|six|eight|twelve)(?=[- ]pin\b)/gi
 /** "ATX 24p", "SYS_FAN (4p)". */
 const SHORT_PINS = /(?<![\d.])\b(3|4|6|8|9|10|12|16|19|20|24)p\b(?!\/)/g
 
@@ -78,9 +81,18 @@ const SECTION = /^[^\S\n]*\[([A-Za-z][\w &/]{1,30})\][^\S\n]*$/gm
 const settled = (text: string): string =>
   (text.match(SETTING) ?? []).length >= FEWEST_SETTINGS || (text.match(SECTION) ?? []).length > 1
     ? text
-        .replace(SETTING, (_, name: string) => `${name.replaceAll('_', ' ')}: `)
+        .replace(
+          SETTING,
+          (_, name: string) => `${withPins(plainCell(name).replaceAll('_', ' '))}: `,
+        )
         .replace(SECTION, '$1:')
+        .replace(ALONG_A_CABLE, steps => `${steps.replaceAll(',', '+')} mm`)
     : text
+/** "300,100,100,100": the plugs along a cable, no thousands. */
+const ALONG_A_CABLE = /(?<=\(mm\):\s)\d{2,4}(?:,\d{2,4}){2,}$/gm
+/** "eps8", "pcie8": a plug by its contacts. */
+const withPins = (name: string): string =>
+  name.replace(/\b(atx|eps|cpu|pcie|peg)(4|6|8|16|20|24)\b/g, '$1 $2-pin')
 /** Named choice: so many lines of settings are no chance. */
 const FEWEST_SETTINGS = 3
 
@@ -131,6 +143,7 @@ export function rowsOf(pasted: string): Rows {
     .replace(AND_A_HALF, (_, whole: string) => `${wordNumber(whole) ?? whole}.5`)
     .replace(/[®™©]/g, '')
     .replace(SHORT_PINS, '$1-pin')
+    .replace(PINS_IN_WORDS, word => String(wordNumber(word) ?? word))
     .replace(YES_TIMES, '$1 x $2')
     .replace(LABEL_IN_BRACKETS, '$1$2: ')
     .replace(MAIN_AND_OTHERS, '$1-pin + ')
@@ -142,7 +155,8 @@ export function rowsOf(pasted: string): Rows {
     .replace(/\r\n?/g, '\n')
     .replace(/[\u00a0\u2009\u202f]/g, ' ')
     .split('\n')
-  const lines = joined(separated(written.map(l => inEnglish(withoutMarks(l).replace(/×/g, 'x')))))
+  const plain = written.map(l => inEnglish(withoutMarks(l).replace(/×/g, 'x')))
+  const lines = joined(separated(wallsInRows(plain)))
   const own = (at: number): string => (asTyped[at] ?? '').trim().replace(BULLET, '')
   const below = (at: number): number => written.findIndex((l, i) => i > at && l.trim() !== '')
   return {

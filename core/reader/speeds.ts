@@ -58,7 +58,12 @@ const BY_WORDS = new RegExp(
  */
 export function speedsByModules(text: string): ReadonlyMap<number, number> {
   const byModules = new Map<number, number>()
-  for (const m of text.matchAll(
+  // Behind the first the generation is not said again.
+  const inBrackets = text.replace(
+    /(?<=\b(DDR\d)[- ]\d{3,5}[^;]*\)\s*[/,]\s*)(?=\d{3,5}\s*\()/gi,
+    '$1-',
+  )
+  for (const m of inBrackets.matchAll(
     /DDR\d[- ](\d{3,5})[^,;()]{0,6}\(\s*([1248])\s*(?:x\s*)?(?:DIMM|module|stick)s?\s*\)/gi,
   ))
     byModules.set(Number(m[2]), Number(m[1]))

@@ -74,3 +74,13 @@ test('phrases: decimal commas and brackets stay whole', () => {
   expect(phrasesOf('2x M.2 (2280, Gen 4), 4x SATA')).toEqual(['2x M.2 (2280, Gen 4)', '4x SATA'])
   expect(phrasesOf('24-pin + 8-pin / 2x SATA')).toEqual(['24-pin', '8-pin', '2x SATA'])
 })
+
+test('several footnotes in one line, each behind its mark', () => {
+  const { footnotes } = sheetOf(
+    'Slots: 2 (1)\nPorts: 4 (2)\n(1) One is used by the card.  (2) Two are off with M2_3.',
+  )
+  expect(footnotes).toEqual([
+    { mark: '(1)', says: 'One is used by the card.' },
+    { mark: '(2)', says: 'Two are off with M2_3.' },
+  ])
+})

@@ -43,7 +43,7 @@ export function sheetOf(text: string): Sheet {
     if (words === '' || /^[|\s:+=-]+$/.test(words)) return
     const mark = footnoteMark(lines, line)
     if (mark !== null) {
-      footnotes.push({ mark: mark.trim(), says: words.slice(mark.length).trim() })
+      footnotes.push(...footnotesIn(words, mark.trim()))
       return
     }
     const clean = words.replace(BULLET, '')
@@ -72,6 +72,15 @@ export function sheetOf(text: string): Sheet {
     })
   })
   return { statements, footnotes, text: text.split('\n').map(inEnglish).join('\n') }
+}
+
+/** "(1) Not all kits.  (2) With graphics.": several footnotes in one line, each behind its mark. */
+function footnotesIn(words: string, mark: string): readonly Footnote[] {
+  const each = words.split(/(?<=[.;]\s+|\s{2})(?=(?:\(\d\)|\[\d\])\s)/)
+  return each.map(text => {
+    const own = MARK.exec(text)?.[1]?.trim() ?? mark
+    return { mark: own, says: text.slice(text.indexOf(own) + own.length).trim() }
+  })
 }
 
 /** "Height: 158 mm; Width: 120 mm": labels of their own in one line; walls of a case are no labels. */

@@ -2,62 +2,10 @@
 import { cableIn, steppedIn, withEach, type Cable } from './cable-hangs'
 import { measuresIn } from './measures'
 import { isNo, type Notes } from './notes'
-import { oneOf } from './pattern'
 import { phrasesOf } from './phrases'
 import type { Statement } from './statements'
-import { leadingCount, thingsIn, type Counted, type Thing } from './things'
-
-type Plug =
-  | 'main-24'
-  | 'cpu-8'
-  | 'cpu-4'
-  | 'card-16'
-  | 'card-8'
-  | 'card-6'
-  | 'sata-power'
-  | 'drive-4'
-  | 'drive-small-4'
-const PLUGS: readonly Thing<Plug>[] = [
-  { key: 'card-16', named: /12V-?2[x×]6|12VHPWR|16[- ]?pin|12\+4[- ]?pin/i },
-  {
-    key: 'main-24',
-    named: oneOf(
-      /(?:ATX|main)?\s*(?:24[- ]?pins?|20\s?\+\s?4)(?:\s*(?:main|ATX))?/,
-      ...[/^(?:ATX|main)(?=\s*\d{3}\s*mm)/, /\bATX\s24P?\b/, /\b24P\b/],
-      /^(?:mother|main) ?board(?: cable| power)?$/,
-    ),
-  },
-  {
-    key: 'card-8',
-    named: oneOf(
-      new RegExp(
-        [
-          String.raw`(?:PCIe|PCI-E|VGA|PEG)(?!\s*(?:Gen\s*|version\s*(?:PCIe\s*)?)?\d\.\d|\s*version)`,
-          String.raw`[^,;\d]*(?:8[- ]?pin)?\s*\(?(?:6\s?\+\s?2)?`,
-        ].join(''),
-      ),
-      /6\s?\+\s?2/,
-    ),
-  },
-  {
-    key: 'cpu-8',
-    named: oneOf(
-      /(?:EPS|CPU|P8)(?:12V)?[^,;\d]*(?:8[- ]?pins?|4\s?\+\s?4)/,
-      ...[/(?:EPS|CPU)\s8\b/, /4\s?\+\s?4/, /8[- ]?pin (?:EPS|CPU)/],
-      ...[/\bEPS(?:12V)?\b(?![^,;]*4[- ]?pin)/, /\bP8\b/],
-    ),
-  },
-  {
-    key: 'cpu-4',
-    named: /4[- ]?pin (?:CPU|EPS|12\s?V|P4)|(?:CPU|P4|EPS)[^,;\d]*4[- ]?pin(?!\s*\+)/i,
-  },
-  { key: 'sata-power', named: /S-?ATA|serial ATA/i },
-  {
-    key: 'drive-4',
-    named: /molex|peripheral|4[- ]?pin (?:drive|HDD)|HDD 4[- ]?pin|PATA|\bIDE\b/i,
-  },
-  { key: 'drive-small-4', named: /floppy|FDD|berg/i },
-]
+import { PLUGS, type Plug } from './supply-plugs'
+import { leadingCount, thingsIn, type Counted } from './things'
 
 /** Labels that name a plug by what it is for: the value may say another. */
 const GENERIC = /peripheral|drive connectors/i
@@ -74,29 +22,38 @@ export function readPlugs(s: Statement, notes: Notes): void {
   if (readMixed(s, notes)) return
   const [inLabel] = thingsIn(s.label, PLUGS)
   let last: Plug | null = null
-  const said = s.value
-    .replace(COUNT_ALONE, '$1 x ')
-    .replace(EACH_BEHIND, ' ')
-    .replace(TWO_ENDS, asSteps)
+  const said = inOneForm(s.value)
   const phrases = phrasesOf(said)
     .flatMap(p => p.split(NEXT_PLUG))
     .map(countInFront)
   // "PCI Express: 1 x 12V-2x6, 3 x 6+2-pin": each is counted and named by itself.
   const isOfOne = inLabel !== undefined && !areCounted(phrases)
   for (const phrase of phrases) {
-    const plug = isLength(phrase, inLabel !== undefined)
-      ? undefined
-      : plugIn(s.label, phrase, inLabel)
+    const plug = plugIn(s.label, phrase, inLabel)
     if (!plug) {
       readBehind(s, notes, last ?? inLabel ?? null, phrase)
       continue
     }
     last = plug.key
     if (namesNoPlug(phrase)) continue
-    readCable(s, notes, plug.key, { phrase, count: plug.count })
+    if (isBesideAnother(said, phrase)) notes.count(s, `cables.${plug.key}`, plug.count)
+    else readCable(s, notes, plug.key, { phrase, count: plug.count })
     if (isOfOne) break
   }
 }
+
+/** What sheets write in several ways, written in one. */
+const inOneForm = (value: string): string =>
+  value
+    .replace(LEADS_BEHIND, '$2 x $1')
+    .replace(ALONG_IT, all => all.replace(/\s/g, ''))
+    .replace(COUNT_ALONE, '$1 x ')
+    .replace(EACH_BEHIND, ' ')
+    .replace(TWO_ENDS, asSteps)
+
+/** "SATA 2x & Molex 1x (45/60/75 cm)": on the cable of the plugs before it. */
+const isBesideAnother = (said: string, phrase: string): boolean =>
+  /\d\s*[x×]\s*&\s*$/.test(said.slice(0, said.indexOf(phrase)))
 
 /** "Apart from the 24-pin cable it brings one 8-pin EPS plug": another plug behind the verb. */
 const NEXT_PLUG = new RegExp(
@@ -106,6 +63,11 @@ const NEXT_PLUG = new RegExp(
   ].join(''),
   'i',
 )
+/** "CPU 4+4, 450 mm (2 leads)": how many of them stands in brackets at the end. */
+const LEADS_BEHIND =
+  /^(?=[A-Za-z])(?!.*\d\s*[x×])(?!one|two|three)(.+?)\s*\((\d|two|three)\s+(?:leads|cables)\)$/i
+/** "250 / 100 / 100 mm": the plugs along one cable. */
+const ALONG_IT = /\d{2,4}(?:\s\/\s\d{2,4}){2,}(?=\s*(?:mm|cm))/g
 /** "Two, 4+4-pin, 70 cm each": the count stands by itself in front. */
 const COUNT_ALONE = /^(one|two|three|four|six|eight|\d),\s+(?=\d\s?\+\s?\d|[A-Za-z])/i
 /** "SATA x4 - 300/100 mm, x4 - 300/100 mm": as many again of the same. */
@@ -174,6 +136,7 @@ function plugIn(
   phrase: string,
   inLabel: Counted<Plug> | undefined,
 ): Counted<Plug> | undefined {
+  if (isLength(phrase, inLabel !== undefined)) return undefined
   const [here] = thingsIn(phrase, PLUGS)
   if (!inLabel) return here ?? plugTogether(label, phrase)
   const count = leadingCount(phrase) ?? here?.count ?? 1

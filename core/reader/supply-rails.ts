@@ -1,6 +1,7 @@
 // A supply's rails on its sheet: amps or watts of each, and what the small ones give together.
 import { measuresIn, plainNumber, valueIn } from './measures'
 import { whole, type Notes } from './notes'
+import { oneOf } from './pattern'
 import type { Sheet, Statement } from './statements'
 
 const RAILS = [
@@ -25,8 +26,11 @@ function readStandby(s: Statement, notes: Notes): void {
 }
 
 /** What the two small rails give together is told as one figure. */
-const TOGETHER =
-  /combined|\bboth\b|\btogether\b|3[.,]3\s?V?\s*(?:\+|and|&)\s*\+?5\s?V|5\s?V\s*(?:\+|and|&)\s*\+?3[.,]3\s?V/i
+const TOGETHER = oneOf(
+  ...[/combined/, /\bboth\b/, /\btogether\b/],
+  /3[.,]3\s?V?\s*(?:\+|and|&)\s*\+?5(?:\s?V\b|\s*:)/,
+  /5\s?V?\s*(?:\+|and|&)\s*\+?3[.,]3(?:\s?V\b|\s*:)/,
+)
 
 /** "Max. +12 V combined 744 W": the large rails together are no small ones. */
 const ONLY_LARGE = /^(?=.*\b12\s?V)(?!.*(?:3[.,]3|(?<![\d.])5\s?V)).*combined/i
@@ -34,15 +38,31 @@ const ONLY_LARGE = /^(?=.*\b12\s?V)(?!.*(?:3[.,]3|(?<![\d.])5\s?V)).*combined/i
 /** Named choice: watts that are told may be rounded up so much from volts times amps. */
 const ROUNDED_UP = 1.05
 
+/** "62 amps on its single 12-volt rail (744 W)", "20 A each on 3.3 and 5 V": the figure stands before its rail. */
+const BEFORE_ITS_RAIL = new RegExp(
+  [
+    String.raw`(\d+(?:[.,]\d+)?)\s*(?:A|amps?|amperes?)\s+(?:each )?(?:on|at)`,
+    String.raw` (?:its |the |a |one )?(?:single )?`,
+    String.raw`\+?((?:12|5|3[.,]3)(?:\s?V)?(?: and \+?(?:12|5|3[.,]3))*)(?=[- ]?(?:V\b|volts?\b))`,
+  ].join(''),
+  'gi',
+)
+function readBeforeRails(s: Statement, notes: Notes): boolean {
+  const found = [...s.value.matchAll(BEFORE_ITS_RAIL)]
+  for (const [, amps = '', said = ''] of found)
+    for (const [rail, volts] of RAILS)
+      if (said.split(/\s?V?\s+and\s+\+?/i).some(one => plainNumber(one) === volts))
+        notes.put(s, `rails.${rail}`, plainNumber(amps) * volts, 'W')
+  return found.length > 0
+}
+
 /** Rails by amps times volts, or by watts where they are given. */
 export function readRails(s: Statement, notes: Notes): void {
   readStandby(s, notes)
   if (readBothSmall(s, notes)) return
   const together = TOGETHER.test(whole(s)) && !ONLY_LARGE.test(whole(s))
-  if (together) {
-    readCombined(s, notes)
-    if (!/A\b/.test(s.value)) return
-  }
+  if (together) readCombined(s, notes)
+  if (readBeforeRails(s, notes) || (together && !/A\b/.test(s.value))) return
   for (const rail of RAILS) readRail(s, notes, rail, together)
 }
 

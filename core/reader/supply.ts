@@ -1,5 +1,6 @@
 // A supply's sheet: its label, its form and size, its class; rails and plugs have their own files.
-import { along, measuresIn, productIn, spokenIn, valueIn } from './measures'
+import { measuresIn, valueIn } from './measures'
+import { along, productIn, spokenIn } from './sides'
 import { isNo, whole, type Notes } from './notes'
 import { choiceIn } from './pattern'
 import { phrasesOf } from './phrases'
@@ -95,7 +96,7 @@ function readModular(s: Statement, notes: Notes): void {
 function modularIn(s: Statement): string | null {
   const text = whole(s)
   if (/semi|part/i.test(text)) return 'part'
-  if (/non-?\s?modular|fixed/i.test(text) || isNo(s.value)) return 'fixed'
+  if (/\b(?:non|not)[-\s]?modular|fixed/i.test(text) || isNo(s.value)) return 'fixed'
   return /full|yes|modular/i.test(text) ? 'full' : null
 }
 
@@ -113,15 +114,25 @@ const isOfALead = (phrase: string): boolean =>
   /12V-?2x6|12VHPWR|12\+4/i.test(phrase) ||
   (OF_A_LEAD.test(phrase) && (/^\s*\d\s*[x×]/.test(phrase) || /\d\s*(?:mm|cm)\b/.test(phrase)))
 
+/** "12VHPWR 450 W". */
+const CLASS_OF_A_LEAD =
+  /(?:12V-?2x6|12VHPWR|12\+4)(?![^,]*\b(?:power supply|PSU)\b)\D{0,12}\d{3}\s?W\b/i
 /** "Silent below 300 W", "fan off up to 40 % (300 W)". */
 const UP_TO_A_LOAD = /\b(?:silent|fanless|passive|off|stops?|semi-passive)\b[^,;]*\d\s*W\b/i
 
+/** The phrases that are about the supply itself. */
+function ofTheSupply(s: Statement): readonly string[] {
+  const phrases = phrasesOf(s.value).filter(phrase => !CLASS_OF_A_LEAD.test(phrase))
+  if (s.line === 1) return phrases
+  // "12V-2x6, 450 mm, 450 W": what follows is said of the lead.
+  return isOfALead(phrases[0] ?? '')
+    ? []
+    : phrases.filter(phrase => !(isOfALead(phrase) || UP_TO_A_LOAD.test(phrase)))
+}
+
 function readWatts(s: Statement, notes: Notes): void {
   if (OF_A_LEAD.test(s.label)) return
-  const own = phrasesOf(s.value).filter(
-    phrase => s.line === 1 || !(isOfALead(phrase) || UP_TO_A_LOAD.test(phrase)),
-  )
-  const given = measuresIn([s.label, ...own].join(', ')).filter(m => m.unit === 'W')
+  const given = measuresIn([s.label, ...ofTheSupply(s)].join(', ')).filter(m => m.unit === 'W')
   // "120 W | 850 W | 15 W": a row of the table of rails.
   if (given.length > SUPPLYS_OWN || (given.length > 1 && s.value.includes('|'))) return
   const watts = given.find(m => m.value >= FEEBLEST)

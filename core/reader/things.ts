@@ -74,7 +74,13 @@ function firstGroup(text: string, ...patterns: readonly RegExp[]): string | null
 export const countOf = (phrase: string, found: RegExpExecArray): number | null =>
   countAround(phrase, found.index, found.index + found[0].length)
 
-/** Every thing that a phrase names, each word used once, the first listed first. */
+/** "no 12 V RGB", "without USB-C": a thing is named that is not there. */
+const NOT_THERE = /\b(?:no|without(?: an?y?)?)\s+(?:(?:5|12)\s?V\s+|front[- ]|internal )?$/i
+
+/** Whether what stands at a place of a phrase is said not to be there. */
+export const isAbsent = (phrase: string, at: number): boolean => NOT_THERE.test(phrase.slice(0, at))
+
+/** Every thing that a phrase says is there, each word used once, the first listed first. */
 export function thingsIn<K extends string>(
   phrase: string,
   things: readonly Thing<K>[],
@@ -84,6 +90,7 @@ export function thingsIn<K extends string>(
     const m = new RegExp(thing.named.source, thing.named.flags).exec(free)
     if (!m || thing.not?.test(phrase)) return []
     free = free.slice(0, m.index) + '\u0000'.repeat(m[0].length) + free.slice(m.index + m[0].length)
+    if (isAbsent(phrase, m.index)) return []
     return [
       {
         key: thing.key,

@@ -3,6 +3,7 @@ import { isName, labelledName } from '../called'
 import { sheetsOfJson } from '../from-json'
 import { kindsOfSheet } from '../kinds'
 import { partsListed } from './part-list'
+import { sideBySideIn } from './side-by-side'
 import { partTableIn, type PartTable } from './tables'
 import { readSheet, type Reading } from '../read'
 import { sheetOf } from '../statements'
@@ -43,7 +44,7 @@ export function sheetsIn(text: string, known: Partial<Known> = {}): Lines {
 
 function piecesOf(lines: Lines, known: Known): readonly Lines[] {
   const { makers } = known
-  const table = partTableIn(lines)
+  const table = partTableIn(lines) ?? sideBySideIn(lines, part => isOwnSheet(part, makers))
   if (table) return around(lines, table, known)
   const listing = partsListed(lines, known.isName)
   const pieces = listing.length > 0 ? listed(lines, listing, makers) : [lines]
@@ -76,6 +77,12 @@ function beside(
 function isSheet(lines: Lines, makers: Lines): boolean {
   const reading = readingOf(lines, makers)
   return reading === null || isEnough(reading)
+}
+
+/** Whether a part of a comparison says enough of itself. */
+function isOwnSheet(lines: Lines, makers: Lines): boolean {
+  const reading = readingOf(lines, makers)
+  return reading !== null && isEnough(reading)
 }
 
 /** The parts of a list; what stands before the first is a sheet of its own, or goes with that one. */

@@ -8,7 +8,7 @@ import { isSum } from '../sums'
 import { isHead, rolesByCells, rolesByHead, type Cells, type Role } from './columns'
 
 type Lines = readonly string[]
-interface Block {
+export interface Block {
   readonly from: number
   readonly rows: readonly Cells[]
 }
@@ -44,7 +44,7 @@ const asProgramsWrite =
     (Papa.parse<string[]>(line.trim(), { delimiter }).data[0] ?? []).map(cell => cell.trim())
 
 /** How rows are parted into cells. A comma stands in sentences too. */
-const WAYS_TO_PART = [
+export const WAYS_TO_PART = [
   { cellsOf: by(/(?<!\\)\|/), needsHead: false, sign: '|' },
   { cellsOf: by(/\t+/), needsHead: false, sign: '\t' },
   { cellsOf: asProgramsWrite(';'), needsHead: true, sign: ';' },
@@ -53,7 +53,7 @@ const WAYS_TO_PART = [
 ] as const
 
 /** Lines below one another that have cells. */
-function blocksOf(lines: Lines, cellsOf: (line: string) => Cells): readonly Block[] {
+export function blocksOf(lines: Lines, cellsOf: (line: string) => Cells): readonly Block[] {
   const rows = lines.map(line => (line.trim() === '' ? [] : cellsOf(line)))
   const isRow = (at: number): boolean => (rows[at]?.length ?? 0) > 1
   const starts = rows.flatMap((_, at) => (isRow(at) && !isRow(at - 1) ? [at] : []))
@@ -64,7 +64,7 @@ function blocksOf(lines: Lines, cellsOf: (line: string) => Cells): readonly Bloc
 }
 
 /** "---|---": it is drawn, and says nothing. */
-const isDrawn = (row: Cells): boolean => row.every(cell => /^[\s:+=|-]*$/.test(cell))
+export const isDrawn = (row: Cells): boolean => row.every(cell => /^[\s:+=|-]*$/.test(cell))
 
 /** Named choices: so many rows that are told, of so many kinds, make a table of parts. */
 const FEWEST_ROWS = 2
