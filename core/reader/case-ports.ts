@@ -3,7 +3,8 @@ import type { Notes } from './notes'
 import { oneOf } from './pattern'
 import { phrasesOf } from './phrases'
 import type { Statement } from './statements'
-import { countAround, isAbsent } from './things'
+import { isAbsent } from './absent'
+import { countAround } from './things'
 
 const LABELS = oneOf(
   ...[

@@ -1,7 +1,8 @@
 // The standoffs of a case: which stand in the tray already, and how many lie in the bag.
 import { FORM } from '../standards/boards'
 import { formsIn } from './named'
-import { isNo, type Notes } from './notes'
+import { isNo } from './absent'
+import type { Notes } from './notes'
 import { phrasesOf } from './phrases'
 import type { Statement } from './statements'
 import { countOf } from './things'

@@ -3,7 +3,8 @@
 import { generationIn } from './named'
 import { measuresIn, plainNumber, valueIn, type Measure } from './measures'
 import { productIn, spokenIn } from './sides'
-import { isNo, whole, type Notes } from './notes'
+import { isNo } from './absent'
+import { whole, type Notes } from './notes'
 import { choiceIn, oneOf } from './pattern'
 import type { Sheet, Statement } from './statements'
 

@@ -1,5 +1,6 @@
 // How sheets say that something comes with a part; their lines, each with what stands over it.
-import { isNo, type Notes } from './notes'
+import { isNo } from './absent'
+import type { Notes } from './notes'
 import { oneOf } from './pattern'
 import { phrasesOf } from './phrases'
 import type { Sheet, Statement } from './statements'

@@ -1,7 +1,8 @@
 // A memory kit's sheet: its generation, modules, speed, volts, height, whether it is registered.
 import { firstOf, measuresIn, plainNumber, valueIn } from './measures'
 import { spokenIn } from './sides'
-import { isNo, whole, type Notes } from './notes'
+import { isNo } from './absent'
+import { whole, type Notes } from './notes'
 import { choiceIn } from './pattern'
 import { speedsIn } from './speeds'
 import { phrasesOf } from './phrases'

@@ -143,5 +143,3 @@ export class Notes {
 
 /** Everything a statement says, its label first. */
 export const whole = (s: Statement): string => (s.label === '' ? s.value : `${s.label}: ${s.value}`)
-export const isNo = (value: string): boolean =>
-  /^\s*(?:(?:no|none|not?\b|without|n\/a|nein)\b|[✗✘❌✕]|[–—-]+\s*$)/i.test(value)

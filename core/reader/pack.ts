@@ -1,5 +1,6 @@
 // How many come in one pack: "3-pack", "pack of three", "triple pack", "set of 3 fans".
-import { isNo, whole, type Notes } from './notes'
+import { isNo } from './absent'
+import { whole, type Notes } from './notes'
 import { only } from './pattern'
 import type { Statement } from './statements'
 import { wordNumber } from './things'

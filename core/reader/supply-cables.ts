@@ -1,7 +1,8 @@
 // A supply's plugs on its sheet: how many, how long their cables, how they hang in a chain.
 import { cableIn, steppedIn, withEach, type Cable } from './cable-hangs'
 import { measuresIn } from './measures'
-import { isNo, type Notes } from './notes'
+import { isNo } from './absent'
+import type { Notes } from './notes'
 import { phrasesOf } from './phrases'
 import type { Statement } from './statements'
 import { PLUGS, type Plug } from './supply-plugs'

@@ -1,7 +1,8 @@
 // A supply's sheet: its label, its form and size, its class; rails and plugs have their own files.
 import { measuresIn, valueIn } from './measures'
 import { along, productIn, spokenIn } from './sides'
-import { isNo, whole, type Notes } from './notes'
+import { isNo } from './absent'
+import { whole, type Notes } from './notes'
 import { choiceIn } from './pattern'
 import { phrasesOf } from './phrases'
 import type { Sheet, Statement } from './statements'

@@ -1,5 +1,7 @@
 // How many of a thing a phrase names: "4 x DIMM", "SATA x5", "Two ports", "SATA connector: 5".
 
+import { isAbsent } from './absent'
+
 const NUMBER_WORDS: ReadonlyMap<string, number> = new Map(
   Object.entries({
     ...{ zero: 0, one: 1, two: 2, three: 3, four: 4, five: 5, six: 6 },
@@ -73,12 +75,6 @@ function firstGroup(text: string, ...patterns: readonly RegExp[]): string | null
 /** The count that stands with what a pattern found in a phrase. */
 export const countOf = (phrase: string, found: RegExpExecArray): number | null =>
   countAround(phrase, found.index, found.index + found[0].length)
-
-/** "no 12 V RGB", "without USB-C": a thing is named that is not there. */
-const NOT_THERE = /\b(?:no|without(?: an?y?)?)\s+(?:(?:5|12)\s?V\s+|front[- ]|internal )?$/i
-
-/** Whether what stands at a place of a phrase is said not to be there. */
-export const isAbsent = (phrase: string, at: number): boolean => NOT_THERE.test(phrase.slice(0, at))
 
 /** Every thing that a phrase says is there, each word used once, the first listed first. */
 export function thingsIn<K extends string>(

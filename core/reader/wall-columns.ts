@@ -1,7 +1,7 @@
 // A table of a case's walls with a column for fans and one for radiators, as rows that say which is which: "Front |
 // 3x 120 | 360" becomes "Front: fans 3x 120, radiator 360".
 import { only } from './pattern'
-import { isNo } from './notes'
+import { isNo } from './absent'
 
 /** What stands over the names of walls. */
 const OVER_WALLS = only(/location/, /position/, /places?/, /wall/, /side/, /panel/, /where/, /area/)
