@@ -51,6 +51,18 @@ describe('Plover’s joints', () => {
     const j = joined(change(plover, { do: 'removeItem', id: 'disk' }))
     expect([j.has('sata/board'), j.has('sata/device')]).toEqual([false, false])
   })
+  test('a socket that another sheet spells otherwise is the same', () => {
+    const cooler = plover.items.find(item => item.id === 'cooler')?.part
+    if (cooler?.kind !== 'cooler') throw new Error('no cooler')
+    const spelt = change(plover, {
+      do: 'swapPart',
+      id: 'cooler',
+      part: { ...cooler, sockets: ['Socket Tern 2'] },
+      figures: {},
+    })
+    expect(joined(spelt).get('cooler/mount')).toBe('board/cooler')
+    expect(joined(spelt)).toEqual(joined())
+  })
   test('nine standoffs are one joint with a count: here four', () => {
     expect(then(plover).joints.find(j => j.id === 'board/mount~case/tray')?.count).toBe(4)
   })

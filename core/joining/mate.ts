@@ -1,7 +1,7 @@
 // Whether one plug goes into one socket: shape, traits, and at what price. Length and capacity are
 // asked elsewhere.
 import { faceName, mating, type Mating } from '../connectors/connectors'
-import { inCommon } from '../parts/end'
+import { inCommon, isMet } from '../parts/end'
 import { markWords } from '../parts/mark'
 import type { EndOf } from './joint'
 
@@ -22,8 +22,9 @@ export function mate(plug: EndOf, socket: EndOf): Mate | null {
     return null
   const met = mating(plug.end.face, socket.end.face)
   if (!met) return null
-  for (const { trait, wanted, offered } of inCommon(plug.end.traits, socket.end.traits)) {
-    if (!wanted.some(w => offered.includes(w))) {
+  for (const common of inCommon(plug.end.traits, socket.end.traits)) {
+    if (!isMet(common)) {
+      const { trait, wanted, offered } = common
       // The wrong end of a lead is no near miss.
       if (trait === 'side') return null
       return {

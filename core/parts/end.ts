@@ -3,6 +3,7 @@ import type { Box, Frame, Vec3 } from '../geometry/space'
 import type { Sum } from '../figures/quantity'
 import type { Face } from '../connectors/connectors'
 import type { Rail } from '../standards/rails'
+import { isSameName, isSameSocket } from '../standards/names'
 import type { EndMark } from './mark'
 
 export type Need = 'must' | 'should' | 'may'
@@ -32,6 +33,16 @@ export function inCommon(plug: Traits, socket: Traits): readonly Common[] {
   }
   return common
 }
+/** Traits that are names: sheets spell them in several ways. */
+const SPELT: Readonly<Partial<Record<Trait, (a: string, b: string) => boolean>>> = {
+  own: isSameName,
+  socket: isSameSocket,
+}
+
+/** Whether one of what is wanted is offered. */
+export const isMet = ({ trait, wanted, offered }: Common): boolean =>
+  wanted.some(w => offered.includes(w)) || wanted.some(w => offered.some(o => SPELT[trait]?.(w, o)))
+
 interface Common {
   readonly trait: Trait
   readonly wanted: readonly string[]
