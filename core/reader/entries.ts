@@ -1,7 +1,7 @@
 // One line of a sheet as labels and values: cells of a row, what stands before a colon, sentences without any.
 import { labelledName } from './called'
 import { oneOf, opening } from './pattern'
-import { BULLET } from './rows'
+import { BULLET } from './markup'
 
 /** What holds the cells of a row apart; two spaces behind a full stop or a comma do not. */
 const CELLS = /\s*\|\s*|\s*(?:\.{3,}|…+)\s*:?\s*|\s+\.\.\s+|\t+| {3,}|(?<=[\w)"″°%]) {2}(?=\S)/

@@ -54,3 +54,21 @@ test('what is nested without end stays the text that it is', () => {
   expect(linesOfJson(deep)).toBe(deep)
   expect(sheetsOfJson(deep)).toBeNull()
 })
+
+test('a machine by the words for its parts: each is a sheet', () => {
+  const machine = {
+    cpu: 'Corvo 7 8700',
+    memory: ['Bramble 16 GB DDR5-6000', 'Bramble 16 GB DDR5-6000'],
+    power_supply: { name: 'Reedmace 850W Gold', wattage_w: 850 },
+  }
+  const sheets = sheetsOfJson(JSON.stringify(machine)) ?? []
+  expect(sheets).toEqual([
+    'cpu: Corvo 7 8700',
+    'memory: Bramble 16 GB DDR5-6000',
+    'memory: Bramble 16 GB DDR5-6000',
+    'Type: power supply\nname: Reedmace 850W Gold\nwattage (W): 850',
+  ])
+  // Data of one case is none, though it speaks of others.
+  const oneCase = { name: 'Harrow H5', cpu_cooler: 170, gpu: 365, psu: 200 }
+  expect(sheetsOfJson(JSON.stringify(oneCase))).toHaveLength(1)
+})

@@ -1,15 +1,34 @@
 // A part's data as programs send it, one object of JSON: a line for each figure, as sheets have them.
+import { A_MACHINE, kindLabelled } from './kind-words'
 
 type Json = string | number | boolean | null | readonly Json[] | { readonly [key: string]: Json }
 
 /** One such object, or a list of them, each as a sheet of its own; null where the text is neither. */
 export function sheetsOfJson(text: string): readonly string[] | null {
   const said = /^\s*[[{]/.test(text) ? parsed(text) : null
+  const machine = said !== null && isObject(said) ? machineIn(said) : null
+  if (machine) return machine
   const parts = said !== null && isObject(said) ? [said] : said
   return Array.isArray(parts) && parts.every(isObject)
     ? parts.map(part => linesOf(part, '').join('\n'))
     : null
 }
+
+/** {"cpu": "Corvo 7", "memory": ["…", "…"]}: a machine by the words for its parts, each a sheet; null where it is none. */
+function machineIn(said: { readonly [key: string]: Json }): readonly string[] | null {
+  const parts = Object.entries(said).flatMap(([key, own]) => {
+    const kind = kindLabelled(named(key))
+    const each = Array.isArray(own) ? (own as readonly Json[]) : [own]
+    return kind === null || !each.every(one => typeof one === 'string' || isObject(one))
+      ? []
+      : each.map(one => ({ kind, sheet: sheetOf(named(key), one) }))
+  })
+  const kinds = new Set(parts.map(({ kind }) => kind))
+  const isMachine = kinds.size >= A_MACHINE && parts.length >= Object.keys(said).length
+  return isMachine ? parts.map(({ sheet }) => sheet) : null
+}
+const sheetOf = (label: string, one: Json): string =>
+  isObject(one) ? [`Type: ${label}`, ...linesOf(one, '')].join('\n') : `${label}: ${saidIn(one)}`
 
 /** The object as lines "label: value"; the text itself where it is none. */
 export function linesOfJson(text: string): string {
@@ -61,8 +80,12 @@ const UNIT_BEHIND = /\(([a-z]{1,3})\)$/i
 
 function named(key: string): string {
   const words = key.replaceAll('_', ' ').replace(/(?<=[a-z])(?=[A-Z])/g, ' ')
-  return words.replace(/ (mm|cm|g|kg|w|a|v|gb|tb)$/i, (_, unit: string) => ` (${unit})`)
+  return words.replace(/ (mm|cm|g|kg|w|a|v|gb|tb)$/i, (_, unit: string) => ` (${inCapitals(unit)})`)
 }
+
+/** Units that are written in capitals. */
+const inCapitals = (unit: string): string =>
+  /^(?:w|a|v|gb|tb)$/i.test(unit) ? unit.toUpperCase() : unit.toLowerCase()
 
 const COUNT_KEY = /^(?:count|quantity|number|amount|qty)$/i
 const FRAME_KEY = /^size(?:_?mm)?$/i

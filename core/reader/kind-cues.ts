@@ -122,7 +122,7 @@ export const CUES: Partial<Record<PartKind, readonly Cue[]>> = {
       oneOf(
         ...[/capture/, /sound card/, /network (?:card|adapter)/, /expansion card/],
         ...[/controller card/, /storage controller/, /audio header on the card/],
-        /\bcard\b(?! (?:reader|room|clearance|slot))/,
+        /(?<!\bpaid (?:with|by) )\bcard\b(?! (?:reader|room|clearance|slot|ending))/,
       ),
       3,
     ],

@@ -16,3 +16,6 @@ export const withoutMarks = (line: string): string =>
   /[[*_~<☐☑✓✔✗]|https?:/.test(line)
     ? MARKS.reduce((text, [mark, stays]) => text.replace(mark, stays), line)
     : line
+
+/** What a point of a list begins with. */
+export const BULLET = /^\s*(?:[•·▪‣–—]|-(?=\s)|\*(?=\s)|>\s)\s*/

@@ -6,7 +6,10 @@ const FIGURE = String.raw`(\d{1,3}(?:[.,'’ ]\d{3})+|\d+)(?:[.,](\d{1,2})(?!\d)
 const MONEY = new RegExp(String.raw`(?<![\d.,])${FIGURE}(?![\d%])`, 'i')
 /** A line that is nothing but an amount with its sign. */
 const ALONE = new RegExp(
-  String.raw`^(?:(?:now|only|from)\s+)*(?:${SIGN}\s*${FIGURE}|${FIGURE}\s*${SIGN}|\d+[.,]\s?[-–—]+)$`,
+  [
+    String.raw`^(?:(?:now|only|from)\s+)*(?:${SIGN}\s*${FIGURE}|${FIGURE}\s*${SIGN}|\d+[.,]\s?[-–—]+)`,
+    String.raw`(?:\s*[(,]?\s*(?:incl?|inkl)(?:\.|uding|usive)?\s+(?:\d+ ?% )?(?:VAT|tax|MwSt)\b.*)?$`,
+  ].join(''),
   'i',
 )
 
@@ -27,6 +30,13 @@ const AT_THE_END = new RegExp(
 export const withoutMoney = (text: string): string => text.replace(AT_THE_END, '')
 /** The amount that ends a text that says more; null where none does. */
 export const moneyAtTheEnd = (text: string): string | null => AT_THE_END.exec(text)?.[1] ?? null
+
+/** "Kite KB-6 — 179.90", "2 × 54.50 = 109.00": an amount without its sign, behind a dash at the end. */
+const WITHOUT_SIGN =
+  /\s[-–—=]\s*(?:\d{1,2}\s*[x×]\s*(\d[\d.,]*[.,]\d\d)\s*=\s*)?(\d[\d.,]*[.,]\d\d)\s*$/
+/** What of such a line is the price of one, as far as that is told. */
+export const bareMoneyAtTheEnd = (text: string): string | null =>
+  WITHOUT_SIGN.exec(text)?.slice(1).find(Boolean) ?? null
 
 /** An amount of money; null where a text holds none. */
 export function amountIn(text: string): number | null {

@@ -1,6 +1,6 @@
 // What a part costs, by its label or where prices stand.
 import { Notes } from './notes'
-import { amountIn, isAmount, moneyAtTheEnd, SIGN } from './money'
+import { amountIn, bareMoneyAtTheEnd, isAmount, moneyAtTheEnd, SIGN } from './money'
 import { oneOf } from './pattern'
 import { sheetOf, type Statement } from './statements'
 import { isSum } from './sums'
@@ -54,7 +54,10 @@ function readBehindACount(s: Statement, notes: Notes): void {
 /** "DDR5 kit 2x16GB, height 34 mm, 109 EUR", "Quill Q9 - $289": all in one line, the price last. */
 function readAtTheEnd(s: Statement, notes: Notes): void {
   const last = moneyAtTheEnd(s.value)
+  const bare = bareMoneyAtTheEnd(s.value)
   if (last !== null) notes.put(s, 'price', amountIn(last))
+  else if (bare !== null)
+    notes.doubt(s, { path: 'price', value: amountIn(bare) }, 'no sign of money stands with it')
 }
 
 /** The first amount that a list tells for a part; null where it tells none. */

@@ -54,3 +54,26 @@ test.each([
   const at = lines.findIndex(l => l.includes('140 mm'))
   expect(asWritten(at)).toContain('140 mm')
 })
+
+test('on a page with other lines the cells behind “Technical data” are rows, several values in one', () => {
+  const page = [
+    'Petrel 7800 graphics card',
+    'In stock – delivered by Friday',
+    'Add to basket',
+    'Technical data',
+    'Connections',
+    '3x DisplayPort 1.4a',
+    '1x HDMI 2.1',
+    'Power connectors',
+    '2x 8-pin',
+    'Length',
+    '302 mm',
+    'Height',
+    '131 mm',
+  ].join('\n')
+  const { lines, asWritten } = rowsOf(page)
+  expect(lines[4]).toBe('Connections\t3x DisplayPort 1.4a, 1x HDMI 2.1')
+  expect(asWritten(4)).toBe('Connections 3x DisplayPort 1.4a 1x HDMI 2.1')
+  expect(lines[9]).toBe('Length\t302 mm')
+  expect(lines[2]).toBe('Add to basket')
+})

@@ -4,11 +4,10 @@
 import { kindBehind, labelledName } from './called'
 import { linesOfJson } from './from-json'
 import { inEnglish } from './in-english'
-import { withoutMarks } from './markup'
+import { joined } from './cell-by-cell'
+import { BULLET, withoutMarks } from './markup'
 import { wordNumber } from './things'
 import { wallsInRows } from './wall-columns'
-
-export const BULLET = /^\s*(?:[•·▪‣–—]|-(?=\s)|\*(?=\s)|>\s)\s*/
 
 /** Two spaces before a unit, as a scan has them. */
 const SCATTERED_UNIT = /(?<=\d) {2,}(?=(?:mm|cm|in|kg|g|W|A|mA|V|GB|TB|MB\/s|MT\/s|MHz)\b)/g
@@ -158,11 +157,18 @@ export function rowsOf(pasted: string): Rows {
   const plain = written.map(l => inEnglish(withoutMarks(l).replace(/×/g, 'x')))
   const lines = joined(separated(wallsInRows(plain)))
   const own = (at: number): string => (asTyped[at] ?? '').trim().replace(BULLET, '')
-  const below = (at: number): number => written.findIndex((l, i) => i > at && l.trim() !== '')
+  /** The lines below one that went into its row. */
+  const taken = (at: number): readonly string[] => {
+    let next = at + 1
+    while (next < lines.length && lines[next]?.trim() === '') next += 1
+    return asTyped
+      .slice(at + 1, next)
+      .map(l => l.trim())
+      .filter(l => l !== '')
+  }
   return {
     lines,
-    asWritten: at =>
-      lines[below(at)] === '' ? `${own(at)} ${(asTyped[below(at)] ?? '').trim()}` : own(at),
+    asWritten: at => [own(at), ...taken(at)].join(' '),
   }
 }
 
@@ -188,68 +194,6 @@ function separated(lines: readonly string[]): readonly string[] {
   return row ? lines.map((l, at) => (isRow(l, at) ? l.replace(row, '$1\t') : l)) : lines
 }
 
-/**
- * A table that was copied cell by cell has its labels and its values on lines of their own, in
- * turn: each pair becomes one row.
- */
-function joined(lines: readonly string[]): readonly string[] {
-  const cells = lines.flatMap((text, at) => (text.trim() === '' ? [] : [{ text: text.trim(), at }]))
-  const marked = cells.filter(c => /[:|\t]|\S {3,}\S/.test(c.text) || BULLET.test(c.text))
-  if (marked.length > cells.length * MOST_MARKED) return lines
-  const pairsFrom = (start: number) =>
-    Array.from(
-      { length: Math.floor((cells.length - start) / 2) },
-      (_, i) => [cells[start + i * 2], cells[start + i * 2 + 1]] as const,
-    )
-  const fit = (start: number): number => {
-    const pairs = pairsFrom(start)
-    return (
-      pairs.filter(([label, value]) => label && value && isName(label.text) && !isName(value.text))
-        .length / Math.max(1, pairs.length)
-    )
-  }
-  const start = fit(0) > fit(1) ? 0 : 1
-  // Under a heading several values follow each other; in such a table hardly any do.
-  const runs = cells.filter(
-    (c, i) => i > 0 && !isName(c.text) && !isName(cells[i - 1]?.text ?? ''),
-  ).length
-  if (cells.length < FEWEST_CELLS || fit(start) < MOST_PAIRS || runs > cells.length * MOST_RUNS)
-    return lines
-  const rows = new Map(
-    pairsFrom(start).flatMap(([label, value]) =>
-      label && value
-        ? ([
-            [label.at, `${label.text}\t${value.text}`],
-            [value.at, ''],
-          ] as const)
-        : [],
-    ),
-  )
-  return lines.map((line, at) => rows.get(at) ?? line)
-}
-/**
- * Named choices: from how many cells on a text is taken for such a table, which share of its pairs
- * has to look like one, which share may be values in a row, which share may hold marks of another
- * kind of table.
- */
-const FEWEST_CELLS = 6
+/** Named choices: so many rows that are held apart so, and such a share of the lines, are a table. */
 const FEWEST_ROWS = 4
 const MOST_PAIRS = 0.6
-const MOST_RUNS = 0.15
-const MOST_MARKED = 0.25
-const NUMBERS_IN_NAMES = new RegExp(
-  [
-    /(?:\d\+)?\d{1,2}(?:[.,]\d+)?\s*(?:"|″|-?inch|-?pin)/,
-    /^80 PLUS/,
-    /^[+-]?\d{1,2}(?:[.,]\d)?\s?V(?= [A-Za-z])/,
-    /\b(?:USB|PCIe?|M\.|DDR)\s?\d(?:\.\d)?/,
-  ]
-    .map(p => p.source)
-    .join('|'),
-  'gi',
-)
-/** A name of a figure is words; sizes in inches and counts of pins may be among them. */
-const isName = (text: string): boolean =>
-  /^[^.;!?]{2,44}$/.test(text.replace(/\bMax\.|\d[.,]\d/gi, '')) &&
-  !/\d/.test(text.replace(NUMBERS_IN_NAMES, '')) &&
-  !/^(?:yes|no|none|n\/a)$/i.test(text)

@@ -1,10 +1,11 @@
 // A sheet's text taken apart: lines into label and value, headings over what follows, sentences,
 // footnotes by their marks.
+import { withoutAsides } from './asides'
 import { entriesOf } from './entries'
-import { withoutMarks } from './markup'
+import { BULLET, withoutMarks } from './markup'
 import { pointsOf } from './points'
 import { inEnglish } from './in-english'
-import { BULLET, rowsOf } from './rows'
+import { rowsOf } from './rows'
 
 export interface Statement {
   /** What stands before the colon, the tab, the bar; empty in running text. */
@@ -24,16 +25,19 @@ export interface Footnote {
 export interface Sheet {
   readonly statements: readonly Statement[]
   readonly footnotes: readonly Footnote[]
+  /** Lines that a page has beside the part. */
+  readonly asides: readonly string[]
   readonly text: string
 }
 
 const MARK = /^\s*(\*{1,3}|[¹²³⁴]|\((?:\d|[a-d])\)|\[\d\]|(?:note|footnote)\s*\d*\s*:)\s*(?=\S)/i
 
 /**
- * Takes a text apart. Nothing is left out: every line that says something is in some statement or
- * footnote.
+ * Takes a text apart. Nothing is left out: every line that says something is in some statement,
+ * footnote or aside.
  */
-export function sheetOf(text: string): Sheet {
+export function sheetOf(pasted: string): Sheet {
+  const { own: text, asides } = withoutAsides(pasted)
   const { lines, asWritten } = rowsOf(text)
   const footnotes: Footnote[] = []
   const statements: Statement[] = []
@@ -71,7 +75,7 @@ export function sheetOf(text: string): Sheet {
       }
     })
   })
-  return { statements, footnotes, text: text.split('\n').map(inEnglish).join('\n') }
+  return { statements, footnotes, asides, text: text.split('\n').map(inEnglish).join('\n') }
 }
 
 /** "(1) Not all kits.  (2) With graphics.": several footnotes in one line, each behind its mark. */

@@ -41,7 +41,11 @@ interface Line {
  */
 export function unreadIn(sheet: Sheet, notes: Notes, read: (variant: Sheet) => Notes): Unread {
   const said = saysOf(notes)
-  const lines = [...linesOf(sheet, notes, read), ...sheet.footnotes.map(ofFootnote)]
+  const lines = [
+    ...linesOf(sheet, notes, read),
+    ...sheet.footnotes.map(ofFootnote),
+    ...sheet.asides.map(says => ({ says, piece: null })),
+  ]
   const pieces = lines.flatMap(line => line.piece ?? [])
   const length = sheet.statements.reduce((sum, s) => sum + s.value.length, 0)
   let left = READINGS * length + START

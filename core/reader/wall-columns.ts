@@ -32,7 +32,9 @@ export function wallsInRows(lines: readonly string[]): readonly string[] {
   const at = lines.findIndex(line => columnsIn(line) !== null)
   const columns = columnsIn(lines[at] ?? '')
   if (columns === null) return lines
-  return lines.map((line, i) => (i < at ? line : (wallIn(line, columns) ?? (i === at ? '' : line))))
+  // The head keeps its first word: the others would stand over each wall.
+  const head = cellsOf(lines[at] ?? '')[0] ?? ''
+  return lines.map((line, i) => (i > at ? (wallIn(line, columns) ?? line) : line)).with(at, head)
 }
 
 function wallIn(line: string, columns: readonly string[]): string | null {

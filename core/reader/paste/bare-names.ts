@@ -1,6 +1,6 @@
-// A list of names alone, as people jot a machine down: hardly a word for a part, told by their figures.
+// A list of names alone, or of points, as people jot a machine down: told by words for parts and by figures.
 import { BEFORE, isName, kindBehind, kindInFront } from '../called'
-import { A_MACHINE, type NamedKind } from '../kind-words'
+import { A_MACHINE, kindLabelled, kindNounsIn, type NamedKind } from '../kind-words'
 import { withoutMarks } from '../markup'
 import { CAPACITY_IN_FRONT } from '../name-words'
 import { choiceIn } from '../pattern'
@@ -50,4 +50,31 @@ export function bareNames(
   if (names.length < FEWEST || names.length < said.length * MOSTLY) return []
   const kinds = new Set(names.flatMap(({ line }) => kindOf(line) ?? []))
   return kinds.size >= A_MACHINE ? names.map(({ at }) => at) : []
+}
+
+const A_POINT = /^\s*[-•*]\s+\S/
+/** "gpu still missing": nothing that somebody has. */
+const NOT_THERE = /\b(?:missing|none yet|not yet|to be decided|TBD|undecided|fehlt)\b|\?\s*$/i
+/** What says of one part how another may be: the points of a sheet. */
+const OF_ANOTHER =
+  /\b(?:up to|max\.?|clearance|supports?|room|compatib\w+|headers?|ports?|slots?|bays?|mounts?|places)\b/i
+/** Of a point the kind that it calls: before a colon, by its first noun, by its figures. */
+function kindJotted(point: string): NamedKind | null {
+  const said = nameIn(point)
+  const [, label = ''] = /^([^:]{2,24}):\s/.exec(said) ?? []
+  return kindLabelled(label) ?? kindNounsIn(said)[0]?.kind ?? choiceIn(said, BY_FIGURES)
+}
+
+/** "- cpu corvo 5 8600", "- two sticks 16gb ddr5": the points of a list of parts; none where it is no such list. */
+export function jottedNames(lines: readonly string[]): readonly number[] {
+  const points = lines.flatMap((line, at) =>
+    A_POINT.test(line) && !NOT_THERE.test(line) ? [{ at, kind: kindJotted(line) }] : [],
+  )
+  const others = lines.filter(line => line.trim() !== '' && !A_POINT.test(line))
+  const named = points.filter(({ kind }) => kind !== null)
+  const ofAnother = points.filter(({ at }) => OF_ANOTHER.test(lines[at] ?? ''))
+  const isList = points.length >= FEWEST && others.length < points.length
+  const areNamed = named.length - ofAnother.length >= points.length * MOSTLY
+  const kinds = new Set(named.map(({ kind }) => kind))
+  return isList && areNamed && kinds.size > A_MACHINE ? points.map(({ at }) => at) : []
 }

@@ -232,3 +232,35 @@ test('among paragraphs that begin with what a part is called a bare name begins 
   ]
   expect(sheetsIn(text.join('\n\n'))).toEqual(text)
 })
+
+test('a list jotted down point by point, without capitals', () => {
+  const list = [
+    'what i have lying around:',
+    '- old case, some ATX midi tower with one 120 fan',
+    '- board: sorrel b8 (TERN-5, 4 dimm)',
+    '- cpu corvo 5 8600',
+    '- two sticks 16gb ddr5 5600',
+    '- 1tb nvme (slate n5, 2280)',
+    '- psu 650w from 2019, reedmace gold, semi modular',
+    '- gpu still missing',
+  ].join('\n')
+  const sheets = sheetsIn(list)
+  expect(sheets.map(sheet => readSheet(sheet).kind)).toEqual([
+    ...['case', 'board', 'processor', 'memory', 'drive', 'supply'],
+  ])
+  // What is not there is kept, and no part.
+  expect(sheets.at(-1)).toContain('still missing')
+})
+
+test('the points of one part are no list of parts', () => {
+  const sheet = [
+    'Harrow Peak H5',
+    '- CPU cooler up to 170 mm',
+    '- GPU up to 365 mm',
+    '- PSU up to 200 mm',
+    '- fans: 3x 120 mm at the front',
+    '- motherboard support: ATX, microATX',
+    '- drive bays: 2x 3.5"',
+  ].join('\n')
+  expect(sheetsIn(sheet)).toHaveLength(1)
+})

@@ -5,7 +5,7 @@ import { kindBehind, kindInFront, labelledName } from '../called'
 import { A_MACHINE, OF_EVERY_MACHINE, type NamedKind } from '../kind-words'
 import { isMoney } from '../money'
 import { countLine } from '../times'
-import { bareNames, isBareName } from './bare-names'
+import { bareNames, isBareName, jottedNames } from './bare-names'
 import { isSum } from '../sums'
 
 /** Named choices: so many things, each with its number of pieces, are what somebody buys; */
@@ -26,24 +26,50 @@ const isMachine = (named: readonly Named[]): boolean =>
 
 /** The lines at which the parts of a list begin; none where a text is no such list. */
 export function partsListed(lines: Lines, isKnown: (line: string) => boolean): readonly number[] {
-  const said = countOfSaid(lines)
-  const labelled = namedBy(line => labelledName(line)?.kind ?? null, lines)
-  const titled = namedBy(kindBehind, lines)
+  const ways = [
+    () => byWordsForKinds(lines),
+    () => byKnownNames(lines, isKnown),
+    () => bareNames(lines, saysMore),
+    () => boughtIn(lines),
+    () => jottedNames(lines),
+    () => byTitles(lines),
+  ]
+  for (const way of ways) {
+    const starts = way()
+    if (starts.length > 0) return starts
+  }
+  const labelled = labelledIn(lines)
+  return isMachine(labelled) ? labelled.map(n => n.at) : []
+}
+
+const labelledIn = (lines: Lines): readonly Named[] =>
+  namedBy(line => labelledName(line)?.kind ?? null, lines)
+
+/** Most lines name a part by the word for its kind. */
+function byWordsForKinds(lines: Lines): readonly number[] {
+  const labelled = labelledIn(lines)
   const named = namedBy(line => kindBehind(line) ?? kindInFront(line), lines)
   const areLabelled = new Set(labelled.map(n => n.at))
   const inAll = [...labelled, ...named.filter(n => !areLabelled.has(n.at))]
+  if (!isMachine(inAll)) return []
+  const most = countOfSaid(lines) * MOSTLY
   const numbered = lines.flatMap((line, at) => (NUMBERED.test(line) ? [at] : []))
-  if (isMachine(inAll) && numbered.length >= said * MOSTLY) return numbered
-  if (isMachine(inAll) && inAll.length >= said * MOSTLY) return namesBetween(lines, inAll)
+  if (numbered.length >= most) return numbered
+  return inAll.length >= most ? namesBetween(lines, inAll) : []
+}
+
+/** Most lines are names that are known. */
+function byKnownNames(lines: Lines, isKnown: (line: string) => boolean): readonly number[] {
   const known = lines.flatMap((line, at) => (isKnown(line) ? [{ at }] : []))
-  if (known.length >= A_BASKET && known.length >= said * MOSTLY) return namesBetween(lines, known)
-  const alone = bareNames(lines, saysMore)
-  if (alone.length > 0) return alone
-  const bought = boughtIn(lines)
-  if (bought.length >= A_BASKET) return bought
-  const titles = titled.filter(n => isApart(lines, n.at))
-  if (isMachine(titles) && said <= titles.length * LINES_EACH) return paragraphs(lines, titles)
-  return isMachine(labelled) ? labelled.map(n => n.at) : []
+  const areMost = known.length >= A_BASKET && known.length >= countOfSaid(lines) * MOSTLY
+  return areMost ? namesBetween(lines, known) : []
+}
+
+/** Paragraphs, of which enough begin with a title of a part. */
+function byTitles(lines: Lines): readonly number[] {
+  const titles = namedBy(kindBehind, lines).filter(n => isApart(lines, n.at))
+  const isList = isMachine(titles) && countOfSaid(lines) <= titles.length * LINES_EACH
+  return isList ? paragraphs(lines, titles) : []
 }
 
 /** "1) Corvo 7", "2. Lumen B7". */
@@ -98,8 +124,9 @@ function namesBetween(lines: Lines, sure: readonly { readonly at: number }[]): r
 /** Paragraphs that say how many of a thing are bought: each begins with what it is called. */
 function boughtIn(lines: Lines): readonly number[] {
   const starts = lines.flatMap((line, at) => (line.trim() !== '' && isApart(lines, at) ? [at] : []))
-  return starts.filter((from, n) => {
+  const bought = starts.filter((from, n) => {
     const own = lines.slice(from + 1, starts[n + 1])
     return own.some(line => countLine(line) !== null) && !isSum(lines[from] ?? '')
   })
+  return bought.length >= A_BASKET ? bought : []
 }

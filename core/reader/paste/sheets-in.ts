@@ -1,4 +1,5 @@
 // A pasted text as the sheets in it: several one after the other, a page with two parts.
+import { withoutAsides } from '../asides'
 import { isName, labelledName } from '../called'
 import { sheetsOfJson } from '../from-json'
 import { kindsOfSheet } from '../kinds'
@@ -37,9 +38,11 @@ export function sheetsIn(text: string, known: Partial<Known> = {}): Lines {
   const data = sheetsOfJson(text)
   if (data) return data
   const { makers = [], isName = () => false } = known
-  return piecesOf(text.replace(/\r\n?/g, '\n').split('\n'), { makers, isName })
+  const { own, asides } = withoutAsides(text.replace(/\r\n?/g, '\n'))
+  const pieces = piecesOf(own.split('\n'), { makers, isName })
     .map(wordsOf)
     .filter(piece => piece !== '')
+  return pieces.map((piece, n) => (n === pieces.length - 1 ? [piece, ...asides].join('\n') : piece))
 }
 
 function piecesOf(lines: Lines, known: Known): readonly Lines[] {
