@@ -14,7 +14,7 @@ export function sheetsOfJson(text: string): readonly string[] | null {
     : null
 }
 
-/** {"cpu": "Corvo 7", "memory": ["…", "…"]}: a machine by the words for its parts, each a sheet; null where it is none. */
+/** {"cpu": "Corvo 7", "memory": ["…", "…"]}: a machine by the words for its parts, each a sheet; or null. */
 function machineIn(said: { readonly [key: string]: Json }): readonly string[] | null {
   const parts = Object.entries(said).flatMap(([key, own]) => {
     const kind = kindLabelled(named(key))
