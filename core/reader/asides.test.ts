@@ -36,6 +36,11 @@ test('it is one part, and nothing of the page is lost', () => {
 })
 
 test('a sheet without asides stays as it is; its first line is never one', () => {
-  for (const text of ['Harrow Peak H5\nReviewed: 2026', 'Reviews\nHeight: 158 mm', ''])
+  for (const text of [
+    'Dunlin A650\nRatings\n12 V: 54 A',
+    'Harrow Peak H5\nReviewed: 2026',
+    'Reviews\nHeight: 158 mm',
+    '',
+  ])
     expect(withoutAsides(text)).toEqual({ own: text, asides: [] })
 })

@@ -9,9 +9,9 @@ const OVER_ASIDES = only(
   ],
   ...[/you (?:may|might) (?:also )?(?:like|be interested in|need)/, /recommended for you/],
   ...[/(?:frequently|often) bought (?:together|with.*)/, /sponsored/, /more from this .*/],
-  ...[
-    /(?:customer |user |all )?(?:reviews?|ratings?|questions)(?: (?:and|&) (?:reviews?|answers))?/,
-  ],
+  // Electrical ratings, and a maker's own answers, are the part's.
+  ...[/(?:customer |user |all )?reviews?(?: (?:and|&) ratings)?/],
+  ...[/(?:customer|user) (?:ratings?|questions).*/],
   ...[/ähnliche (?:produkte|artikel)/, /kunden(?:,? die)? .*kauften.*/, /zuletzt angesehen/],
   ...[/(?:kunden)?(?:bewertungen|rezensionen)/, /das könnte .*/, /wird oft zusammen gekauft/],
 )

@@ -1,4 +1,5 @@
 // One line of a sheet as labels and values: cells of a row, what stands before a colon, sentences without any.
+import { capital } from '../figures/format'
 import { labelledName } from './called'
 import { oneOf, opening } from './pattern'
 import { BULLET } from './markup'
@@ -51,7 +52,6 @@ function spokenEntries(text: string): readonly Entry[] | null {
 /** "The Sorrel Vanta 70 measures …": what is told of is the part itself, by its name. */
 const OF_A_PART = /^[A-Z][a-z]+ (?:\S+ )*[A-Z]*\d/
 const A_PRODUCT = /^\d[\d.,]*\s*(?:mm|cm)?\s*(?:x|by)\s*\d/i
-const capital = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}`
 
 /** Rows whose cells go on in groups, each with a name of its own. */
 const OF_GROUPS = /i\/o|expansion|storage|panel|ports|connectors|headers/i

@@ -68,3 +68,11 @@ test('the first row of a table does not say alone what it is, the word before a 
   // In a list it is the word for the part that follows.
   expect(kindsOfSheet(sheetOf('PSU: Marlowe M5, 850 W')).map(k => k.kind)).toEqual(['supply'])
 })
+
+test('a cable by itself is none of the kinds, a supply with one is a supply', () => {
+  const kindOf = (text: string) => readSheet(text).kind
+  expect(kindOf('12V-2x6 cable for modular supplies, 2x 8-pin to 16-pin, 600 mm')).toBeNull()
+  expect(kindOf('Sleeved extension kit: 1x 24-pin (300 mm), 2x 4+4 EPS (300 mm)')).toBeNull()
+  expect(kindOf('Reedmace 850 Gold power supply and 12V-2x6 cable\n850 W')).toBe('supply')
+  expect(kindOf('Reedmace 850W Gold, fully modular, with 12V-2x6 cable')).toBe('supply')
+})

@@ -3,7 +3,8 @@ import { BEFORE, isName, kindBehind, kindInFront } from '../called'
 import { A_MACHINE, kindLabelled, kindNounsIn, type NamedKind } from '../kind-words'
 import { withoutMarks } from '../markup'
 import { CAPACITY_IN_FRONT } from '../name-words'
-import { choiceIn } from '../pattern'
+import { capital } from '../../figures/format'
+import { choiceIn, oneOf } from '../pattern'
 import { withoutTimes } from '../times'
 
 /**
@@ -56,13 +57,16 @@ const A_POINT = /^\s*[-•*]\s+\S/
 /** "gpu still missing": nothing that somebody has. */
 const NOT_THERE = /\b(?:missing|none yet|not yet|to be decided|TBD|undecided|fehlt)\b|\?\s*$/i
 /** What says of one part how another may be: the points of a sheet. */
-const OF_ANOTHER =
-  /\b(?:up to|max\.?|clearance|supports?|room|compatib\w+|headers?|ports?|slots?|bays?|mounts?|places)\b/i
+const OF_ANOTHER = oneOf(
+  ...[/\b(?:up to|clearance|supports?|room|compatib\w+|included|recommended)\b/, /\bmax\b/],
+  /\b(?:headers?|ports?|slots?|bays?|mounts?|places)\b/,
+)
 /** Of a point the kind that it calls: before a colon, by its first noun, by its figures. */
 function kindJotted(point: string): NamedKind | null {
   const said = nameIn(point)
-  const [, label = ''] = /^([^:]{2,24}):\s/.exec(said) ?? []
-  return kindLabelled(label) ?? kindNounsIn(said)[0]?.kind ?? choiceIn(said, BY_FIGURES)
+  const [, label = '', behind = ''] = /^([^:]{2,24}):\s+(.*)$/.exec(said) ?? []
+  if (label !== '') return isName(capital(behind)) ? kindLabelled(label) : null
+  return kindNounsIn(said)[0]?.kind ?? choiceIn(said, BY_FIGURES)
 }
 
 /** "- cpu corvo 5 8600", "- two sticks 16gb ddr5": the points of a list of parts; none where it is no such list. */

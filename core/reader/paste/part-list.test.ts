@@ -263,4 +263,14 @@ test('the points of one part are no list of parts', () => {
     '- drive bays: 2x 3.5"',
   ].join('\n')
   expect(sheetsIn(sheet)).toHaveLength(1)
+  const board = [
+    'Ottery B8 mainboard',
+    '- CPU: TERN-5',
+    '- Memory: 4x DDR5',
+    '- Graphics: HDMI, DisplayPort',
+    '- Storage: 3x M.2, 4x SATA',
+    '- LAN: 2.5G',
+    '- Fan: 5x 4-pin',
+  ].join('\n')
+  expect(sheetsIn(board)).toHaveLength(1)
 })
