@@ -12,6 +12,7 @@ import type { State } from '../../core/parts/kind'
 import { includedWith, nameBeside, type Included } from '../../core/parts/included'
 import { checkPart } from '../../core/shelf/check'
 import { partsOfMarkdown } from '../../core/exchange/sheet-markdown'
+import { LIST_POINT } from '../../core/reader/called'
 import { sheetsIn } from '../../core/reader/paste/sheets-in'
 import { namedAmong } from '../../core/reader/paste/shelf-names'
 import { copySaid } from '../../core/reader/paste/copy-said'
@@ -284,9 +285,9 @@ const nameOf = (part: Partial<Part> | null): string =>
 
 /** Named choice: so many characters tell which of several sheets it is. */
 const FIRST_WORDS = 60
-/** How a sheet begins whose part has no name yet. */
+/** How a sheet begins whose part has no name yet, without the point of a list. */
 function firstWordsOf(text: string): string {
-  const [first = ''] = text.trim().split('\n')
+  const first = (text.trim().split('\n')[0] ?? '').replace(LIST_POINT, '')
   return first.length > FIRST_WORDS ? `${first.slice(0, FIRST_WORDS)}…` : first
 }
 

@@ -53,7 +53,7 @@ export function labelledName(line: string): LabelledName | null {
 
 /** The kind by whose word a line begins, without a sign behind it: "Processor Quill Q7, boxed". */
 export function kindInFront(raw: string): NamedKind | null {
-  const line = inEnglish(withoutTimes(withoutMarks(raw).replace(BEFORE, '')))
+  const line = inEnglish(withoutTimes(withoutMarks(raw).replace(LIST_POINT, '')))
   const [first = ''] = line.split(SAID_OF_IT)
   const [noun] = kindNounsIn(first)
   const name = noun?.from === 0 ? first.slice(noun.to).trim() : ''
@@ -61,7 +61,7 @@ export function kindInFront(raw: string): NamedKind | null {
 }
 
 /** What stands before a name: a point, a number, a count. */
-export const BEFORE = /^\s*(?:[-•*]\s+|\d{1,2}[.)]\s+)?/
+export const LIST_POINT = /^\s*(?:[-•*]\s+|\d{1,2}[.)]\s+)?/
 /** Where what a thing is called ends, and what is said of it begins. */
 const SAID_OF_IT = /[,;(|–—]|\s-\s|\s(?:with|incl\.?|including|for|w\/)\s/
 /** "… graphics card length", "… fan header": not the part, but something of it. */
@@ -82,7 +82,7 @@ const POINTS = 3
 
 /** The kind by whose noun a line calls a part behind its name; null where it calls none. */
 export function kindBehind(raw: string): NamedKind | null {
-  const line = inEnglish(withoutTimes(withoutMarks(raw).replace(BEFORE, '')))
+  const line = inEnglish(withoutTimes(withoutMarks(raw).replace(LIST_POINT, '')))
   if (line.length > LONGEST || /[.!?:]\s*$/.test(line) || /^[^(,]{1,40}:\s/.test(line)) return null
   const [first = '', ...others] = line.split(SAID_OF_IT)
   if (!isCalled(first)) return null

@@ -1,5 +1,5 @@
 // A list of names alone, or of points, as people jot a machine down: told by words for parts and by figures.
-import { BEFORE, isName, kindBehind, kindInFront } from '../called'
+import { LIST_POINT, isName, kindBehind, kindInFront } from '../called'
 import { A_MACHINE, kindLabelled, kindNounsIn, type NamedKind } from '../kind-words'
 import { withoutMarks } from '../markup'
 import { CAPACITY_IN_FRONT } from '../name-words'
@@ -30,7 +30,7 @@ const BY_FIGURES: readonly (readonly [RegExp, NamedKind])[] = [
 ]
 
 const nameIn = (line: string): string =>
-  withoutTimes(withoutMarks(line).replace(BEFORE, '')).replace(CAPACITY_IN_FRONT, '')
+  withoutTimes(withoutMarks(line).replace(LIST_POINT, '')).replace(CAPACITY_IN_FRONT, '')
 
 /** A name in a line of its own: no sentence, nothing with a label. */
 export const isBareName = (line: string): boolean => {
