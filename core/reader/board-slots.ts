@@ -13,7 +13,11 @@ const COUNTED_BY_LENGTH =
 export const isSlot = (phrase: string): RegExpExecArray | null =>
   /^()()x(16|8|4|1) slots?$/i.exec(phrase) ??
   COUNTED_BY_LENGTH.exec(phrase) ??
+  /^(?:(?:\d(?:st|nd|rd|th)|first|second|third|fourth) )?slot ()()x(16|8|4|1)$/i.exec(phrase) ??
   /(PCI(?:[- ]?Express|e|-E)?)\s*(?:(?:Gen\s?)?(\d)(?:\.\d)?)?\s*(?:x\s?(16|8|4|1)\b)/i.exec(phrase)
+
+/** "x16 size but x4 from the chipset": no four of them. */
+const ONLY_LANES = /\b(?:but|only|just) x\d+\b/gi
 
 /** How many lanes reach a slot, where that is said apart from its length. */
 const LANES = new RegExp(
@@ -23,6 +27,7 @@ const LANES = new RegExp(
       String.raw`x\s?(\d+)(?:\s*mode|\s*electrical\w*|\s*lanes?)?\s*\)`,
     ].join(''),
     String.raw`x(\d+) mode`,
+    String.raw`\b(?:but|only|just) x(\d+)\b`,
     String.raw`(?:x(?=\d+ electrical)|at x(?=\d+\b)|(?:electrical(?:ly)?|wired)(?: as| for)? x)(\d+)`,
     String.raw`\b(one|two|four|eight|sixteen) lanes`,
   ].join('|'),
@@ -117,7 +122,8 @@ function slotsIn(s: Statement, phrase: string): SlotPhrase | null {
   const m = inPhrase ?? (/^\s*\d/.test(phrase) ? isSlot(s.label) : null)
   if (!m) return slotByName(phrase)
   const [, bus, , size = ''] = m
-  const ownCount = inPhrase && bus !== '' ? countOf(phrase, m) : leadingCount(phrase)
+  const counted = phrase.replace(ONLY_LANES, lanes => ' '.repeat(lanes.length))
+  const ownCount = inPhrase && bus !== '' ? countOf(counted, m) : leadingCount(phrase)
   const socket = socketBeside(phrase, inPhrase) ?? socketOfLabel(s.label, size)
   return {
     count: ownCount ?? 1,
@@ -155,8 +161,8 @@ const SEVERAL_MODES = /\bx(\d+)(?:\s*mode)?\s*(?:or|and|,|\/)\s*x?\d+/i
 function lanesIn(phrase: string): number | null {
   const alone = SEVERAL_MODES.exec(phrase)?.[1]
   if (alone !== undefined && /\bmodes?\b/i.test(phrase)) return Number(alone)
-  const [, bracket, mode, electrical, spelt] = LANES.exec(phrase) ?? []
-  const digits = bracket ?? mode ?? electrical
+  const [, bracket, mode, only, electrical, spelt] = LANES.exec(phrase) ?? []
+  const digits = bracket ?? mode ?? only ?? electrical
   if (digits !== undefined) return Number(digits)
   return spelt === undefined ? null : wordNumber(spelt)
 }

@@ -56,6 +56,18 @@ export function steppedIn(said: string): Cable | null {
   }
 }
 
+/** "2 x 650 mm", "2 x 650mm+150mm (daisy)": cables by how long they are. */
+const BY_LENGTH =
+  /^\s*\d\s*[x×]\s*\d{2,4}\s*(?:mm|cm)?(?:\s*\+\s*\d{2,4}\s*(?:mm|cm)?)*\s*(?:\([^()]*\))?$/i
+
+/** Several groups of cables, each with how many of them; null where phrases say anything else. */
+export const countedCables = (
+  phrases: readonly string[],
+): readonly { readonly n: number; readonly cable: Cable }[] | null =>
+  phrases.length > 1 && phrases.every(p => BY_LENGTH.test(p))
+    ? phrases.map(p => ({ n: leadingCount(p) ?? 1, cable: cableIn(p) }))
+    : null
+
 /** "300/420/540 mm": where each plug of one cable lies; "650/750 mm" are two cables. */
 function placesOn(phrase: string, places: readonly number[]): Cable | null {
   const [length = 0, ...more] = places

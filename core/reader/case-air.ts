@@ -22,7 +22,7 @@ const COUNTED_WITH = /w\/o radiator|with(?:out)? (?:front )?radiator/i
 /** Lines on what the fans of a case are, not where they go. */
 const NO_PLACES = oneOf(
   ...[/filter/, /dust/, /pre-?installed/, /includ(?:ed|es?)\b/, /supplied/, /fitted/, /bundled/],
-  ...[/\b(?:comes?|ships?|delivered) with\b/, /\bin the box\b/],
+  ...[/\b(?:comes?|ships?|delivered) with\b/, /\bin the box\b/, /(?:^|\s)clearances?$/],
 )
 /** Fans that are there tell nothing of how many there may be. */
 const THERE_ALREADY = oneOf(
@@ -68,7 +68,7 @@ function readPlaces(s: Statement, notes: Notes, areRadiators: boolean): void {
 
 /** A sentence on fans and on radiators, each with its size. */
 const SAYS_BOTH =
-  /\d\s*mm[^,;.]*\bfans?\b.*\d\s*mm\s+rad(?:iator)?s?\b|\brad(?:iator)?s?\b.*\d\s*mm[^,;.]*\bfans?\b/i
+  /\d\s*mm[^,;.]*\bfans?\b.*\d(?:\s*mm)?\s+rad(?:iator)?s?\b|\brad(?:iator)?s?\b.*\d\s*mm[^,;.]*\bfans?\b/i
 
 /** "The roof takes two of 140 mm, or a 280 mm radiator": clause by clause, at the wall named last. */
 function readClauses(s: Statement, notes: Notes): void {
@@ -80,7 +80,9 @@ function readClauses(s: Statement, notes: Notes): void {
   for (const clause of clauses) {
     const named = [...clause.matchAll(new RegExp(`\\b${WALL}\\b`, 'gi'))]
     wall = named.at(-1)?.[0].toLowerCase() ?? wall
-    if (wall !== undefined && LIQUID.test(clause)) readRadiator(s, notes, wall, clause)
+    if (wall === undefined) continue
+    if (LIQUID.test(clause)) readRadiator(s, notes, wall, clause)
+    else if (/\d\s*x\s*\d{2,3}\D*\bfans?\b/i.test(clause)) readFans(s, notes, wall, clause)
   }
 }
 

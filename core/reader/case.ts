@@ -50,12 +50,13 @@ export function readCase(sheet: Sheet, notes: Notes): void {
 function readBoards(s: Statement, notes: Notes): void {
   if (aboutStandoffs(s)) return
   const named = formsIn(whole(s).replace(/ATX(?=[^,;]{0,12}(?:power supply|PSU|PS\/2))/gi, ''))
-  const boards = isTheMost(s) ? withSmaller(named) : named
+  const boards = isTheMost(s) ? withSmaller(named) : withThoseBetween(named, whole(s))
   const aboutBoards =
     /board|\bM\/B\b|\bcase$|^(?:case|tower) type$/i.test(s.label) ||
     OF_FORMS.test(s.label) ||
     listsForms(s) ||
-    /\bboards?\b|tower|case\b|^(?:fits|takes|holds|for)\b/i.test(s.value)
+    /\bboards?\b|tower|case\b|^(?:fits|takes|holds|for)\b/i.test(s.value) ||
+    /^[^,;]*\bonly\.?$/i.test(s.value)
   if (boards.length === 0 || !aboutBoards || notes.has('boards')) return
   if (/power|psu|supply/i.test(s.label)) return
   notes.put(s, 'boards', boards)
@@ -103,6 +104,19 @@ function withSmaller(named: readonly BoardForm[]): readonly BoardForm[] {
   const smaller = largest < 0 ? [] : FAMILY.slice(largest)
   return [...named, ...smaller.filter(form => !named.includes(form))]
 }
+
+/** "Mini-ITX to E-ATX": those between go in too. */
+function withThoseBetween(named: readonly BoardForm[], text: string): readonly BoardForm[] {
+  const ends = RANGE_OF_FORMS.exec(text)?.slice(1).flatMap(formsIn) ?? []
+  const [least, most] = ends.map(form => FAMILY.indexOf(form)).sort((a, b) => a - b)
+  const between = ends.length === 2 ? FAMILY.slice(least, (most ?? 0) + 1) : []
+  return [...named, ...between.filter(form => !named.includes(form))]
+}
+const A_FORM = String.raw`((?:E-?|micro[- ]?|m-?|mini[- ]?|µ|u)?(?:ATX|ITX))`
+const RANGE_OF_FORMS = new RegExp(
+  String.raw`(?<![-\w])${A_FORM}\s*(?:\b(?:to|through)\b|–|—|\.{2,3}|…)\s*${A_FORM}\b`,
+  'i',
+)
 
 const SUPPLY_FORMS: readonly (readonly [RegExp, string])[] = [
   [/\bflex\b/i, 'Flex'],
@@ -161,7 +175,7 @@ const isClearance = (s: Statement): boolean =>
 
 function readSize(s: Statement, notes: Notes): void {
   if (/radiator|fan|bay|cooler|gpu|graphics|psu|supply|board/i.test(s.label)) return
-  const size = productIn(s.value, s.label)
+  const size = productIn(s.value.replace(OF_A_CARD, ''), s.label)
   if (size?.values.length === 3 && Math.min(...size.values) > SMALLEST) {
     readProduct(s, notes, size)
     return
@@ -175,6 +189,9 @@ function readSize(s: Statement, notes: Notes): void {
   if (path && own !== null) notes.put(s, path, own, 'mm')
   else readSpokenSize(s, notes)
 }
+
+/** "GPU up to 322 x 137 x 62 mm": no size of the case. */
+const OF_A_CARD = /\b(?:GPUs?|graphics cards?|VGA|cards?)\b[^,;]*?\d\s*x\s*\d+\s*x\s*\d+\s*mm/gi
 
 function readProduct(s: Statement, notes: Notes, size: Product): void {
   // In a desktop that lies flat the width of the sheet lies along our height, and its height across.

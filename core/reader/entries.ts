@@ -12,7 +12,7 @@ type Entry = readonly [label: string, value: string]
 
 /** Label and value; or sentences without labels. */
 export function entriesOf(said: string): readonly Entry[] {
-  const line = said.replace(LETTERED, '')
+  const line = said.replace(LETTERED, '').replace(NUMBERED_POINT, '').replace(ELLIPSIS, ',')
   return (
     splitKind(line) ??
     splitCells(line) ??
@@ -26,6 +26,12 @@ export function entriesOf(said: string): readonly Entry[] {
 /** "B: CPU 4+4, 450 mm": a lead's letter names nothing of it. */
 const LETTERED =
   /^(?:(?:cable|lead)\s+)?[A-H]\d?:\s+(?=.*(?:\d[- ]?pin|\bSATA|\bPCIe|\bCPU\b|\bmolex|\bperipheral|12V-2x6))/i
+
+/** "Bullet 2: three 120 mm fans", "Feature 1. …". */
+const NUMBERED_POINT = /^(?:bullet(?: point)?|point|feature|highlight)\s*\d{1,2}\s*[:.)–-]\s+/i
+
+/** "4.5 A per channel... total 60 W": a sentence that hesitates; dots that lead to a value stand alone. */
+const ELLIPSIS = /(?<=[a-z])(?:\.{3}|…)(?= [a-z])/g
 
 /** "GPU - Bittern 70": the word for a part, and what it is called. */
 function splitKind(line: string): readonly Entry[] | null {
@@ -68,7 +74,8 @@ const OWN_NAME = /^(?!front|rear|back|top|bottom|side|roof|floor)[A-Za-z][^:|]{1
 
 /** Named choice: so many cells behind one that is a figure already are points in one line. */
 const POINTS = 2
-const A_FIGURE = /\d\s*(?:mm|cm|W|A|GB|TB|GHz|MHz|RPM|CFM|dBA?)\b/i
+const A_FIGURE =
+  /\d\s*(?:mm|cm|W|A|GB|TB|GHz|MHz|RPM|CFM|dBA?)\b|^\d{2,3}\s*x\s*\d{2,3}\s*x\s*\d{2,3}$/i
 
 /** "How tall can the cooler be? 175 mm." */
 const QUESTION = new RegExp(

@@ -63,9 +63,19 @@ const isOfHub = (s: Statement): boolean => s.label === '' || /\b(?:hub|controlle
 function waysIn(s: Statement): number | null {
   const text = isOfHub(s) ? s.value : ''
   const named = /(?<![\w-])(\d{1,2})[- ]?(?:port|way|channel|fan)s?\b/i.exec(text)?.[1]
-  const spelt = /\bfor (three|four|five|six|eight|ten) fans\b/i.exec(text)?.[1]
-  return named === undefined ? wordNumber(spelt ?? '') : Number(named)
+  const [, served] = SERVED.exec(text) ?? []
+  const spelt = /^\d/.test(served ?? '') ? Number(served) : wordNumber(served ?? '')
+  return named === undefined ? spelt : Number(named)
 }
+
+/** "for six fans", "takes up to 8 PWM fans". */
+const SERVED = new RegExp(
+  [
+    String.raw`\b(?:for|takes|drives|serves|supports|connects)(?: up to)?`,
+    String.raw` (\d{1,2}|three|four|five|six|eight|ten) (?:(?:[34]-pin|PWM) )?fans\b`,
+  ].join(''),
+  'i',
+)
 
 const SPOKEN =
   /(?:\b(?:fan|light|led|usb)\s+)?\b(?:outputs?|outlets?|channels?|connectors?|sockets?|ports|out)\b/i
@@ -79,7 +89,7 @@ function readSpokenOutlets(s: Statement, notes: Notes, { outlet }: Hub): void {
 }
 
 /** "6 PWM + 6 ARGB": ports of both sorts, each by its number. */
-const BOTH = /(\d{1,2})\s*[x×]?\s*PWM\s*(?:\+|and|\/|,)\s*(\d{1,2})\s*[x×]?\s*A-?RGB\b/i
+const BOTH = /(\d{1,2})\s*[x×]?\s*PWM(?: fans?)?\s*(?:\+|and|\/|,)\s*(\d{1,2})\s*[x×]?\s*A-?RGB\b/i
 function readBoth(s: Statement, notes: Notes): void {
   const [, fans, lights] = BOTH.exec(s.value) ?? []
   if (fans === undefined || lights === undefined) return

@@ -10,6 +10,7 @@ export const INCLUDED = oneOf(
   ...[
     /pre-?\s?(?:installed|fitted|mounted)/,
     /\bfans? fitted\b/,
+    /\b\d[^()]* fitted\)/,
     /\bincluded\b/,
     /\bincludes\b/,
     /\bincl\b/,

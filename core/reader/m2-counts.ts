@@ -17,7 +17,9 @@ const COUNTS = /^\d\s*x\s*(?:PCI|Gen|NVMe|SATA)/i
 /** How many sockets a text counts; `label` is that of its line, where it is about them. */
 export function countedIn(text: string, label: string): Counted {
   const phrases = phrasesOf(text)
-  const areCounted = phrases.every(p => /^(?:\d\s*x|one|another)\b/i.test(p))
+  const areCounted =
+    phrases.every(p => /^(?:\d\s*x|one|another)\b/i.test(p)) ||
+    (label !== '' && areAtPlaces(phrases))
   const apart = label === '' ? [] : phrases.filter(p => areCounted || COUNTS.test(p))
   if (apart.length > 1) {
     const each = apart.flatMap(eachOf)
@@ -29,6 +31,12 @@ export function countedIn(text: string, label: string): Counted {
   const count = Math.max(countIn(text), labelled)
   return { count, isSum: false, each: areTold ? phrases : null }
 }
+
+/** "M.2: top one Gen5 x4 (22110), middle Gen4 x4, bottom Gen4 x2 or SATA": each by its place. */
+const areAtPlaces = (phrases: readonly string[]): boolean =>
+  phrases.length > 1 && phrases.every(p => A_PLACE.test(p) && A_BUS.test(p))
+const A_PLACE =
+  /^(?:(?:the )?(?:top|upper|middle|bottom|lower|front|rear|back|first|second|third|fourth|next|last)|\d(?:st|nd|rd|th))\b/i
 
 /** "3x M-key (1x 5.0 x4, 2x 4.0 x4)": the brackets tell them apart, where they count as many. */
 function eachOf(phrase: string): readonly string[] {

@@ -106,6 +106,8 @@ function kitInBrackets(text: string): RegExpExecArray | null {
 
 function heightIn(s: Statement): number | null {
   if (/^heat ?(?:spreader|sink)s?$/i.test(s.label)) return valueIn(s.value, 'mm')
+  const spread = /\bheat ?(?:spreader|sink)s?\s+(\d{2}(?:[.,]\d+)?)\s*mm\b/i.exec(s.value)?.[1]
+  if (spread !== undefined) return plainNumber(spread)
   if (!/height|low[- ]profile/i.test(whole(s)))
     return spokenIn(s.value).find(x => x.axis === 'height')?.value ?? null
   const labelled = /height|profile/i.test(s.label)
@@ -124,7 +126,8 @@ function ranksIn(s: Statement): number | null {
   const labelled = /\branks?\b/i.test(s.label)
   const bare = labelled ? /^\s*([1248])\b/.exec(s.value)?.[1] : undefined
   if (organised ?? bare) return Number(organised ?? bare)
-  return labelled || /\brank\b/i.test(s.value) ? choiceIn(s.value, RANK_WORDS) : null
+  const isDenied = /\branks?\W+no\b/i.test(s.value)
+  return (labelled || /\brank\b/i.test(s.value)) && !isDenied ? choiceIn(s.value, RANK_WORDS) : null
 }
 
 function bufferedIn(s: Statement, plain: boolean): boolean | null {

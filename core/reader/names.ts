@@ -47,7 +47,7 @@ const MAKER_LABEL = only(
 const NUMBER_LABEL = only(/(?:part|article|order|product) (?:number|no\.?|code)/, /MPN/, /SKU/)
 const NAME_LABEL = only(
   ...[/model/, /model name/, /model number/, /processor number/, /board name/, /name/],
-  ...[/product(?: name)?/, /series/, /part/, /device/],
+  ...[/product(?: name)?/, /series/, /part/, /device/, /title/],
 )
 /** Labels of a kind under which its name may stand further down. */
 const KIND_LABEL = only(/cpu/, /processor/, /gpu/, /case/)

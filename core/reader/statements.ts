@@ -56,7 +56,7 @@ export function sheetOf(pasted: string): Sheet {
     const points = statements.length === 0 ? pointsOf(clean) : null
     const told =
       points ??
-      [NEXT_LABEL, NEXT_SIDE, NEXT_THING, NEXT_RAIL].reduce<readonly string[]>(
+      [NEXT_LABEL, NEXT_STROKE, NEXT_SIDE, NEXT_THING, NEXT_RAIL].reduce<readonly string[]>(
         (parts, next) => parts.flatMap(part => part.split(next)),
         [clean],
       )
@@ -90,6 +90,10 @@ function footnotesIn(words: string, mark: string): readonly Footnote[] {
 /** "Height: 158 mm; Width: 120 mm": labels of their own in one line; walls of a case are no labels. */
 const NEXT_LABEL =
   /;\s+(?=(?!front|top|rear|bottom|side|base|floor|roof)(?:\d[\d.]*"?[- ])?[A-Za-z][A-Za-z_ \d.,()/+"-]{2,44}:\s)/i
+
+/** "Height: 154 mm / Fan: 120 mm": labels of their own between strokes; "SATA: 8 / HDD: 3" only counts. */
+const NEXT_STROKE =
+  /\s\/\s+(?=(?!front|top|rear|bottom|side|base|floor|roof)[A-Z][A-Za-z]*(?: [A-Za-z]+){0,3}:\s(?!\d+\s*(?:\/|$)))/
 
 /** "Height: 158 mm, Width: 125 mm": sides one after the other. */
 const NEXT_SIDE =

@@ -1,5 +1,5 @@
 // A supply's plugs on its sheet: how many, how long their cables, how they hang in a chain.
-import { cableIn, steppedIn, withEach, type Cable } from './cable-hangs'
+import { cableIn, countedCables, steppedIn, withEach, type Cable } from './cable-hangs'
 import { measuresIn } from './measures'
 import { isNo } from './absent'
 import type { Notes } from './notes'
@@ -27,6 +27,11 @@ export function readPlugs(s: Statement, notes: Notes): void {
   const phrases = phrasesOf(said)
     .flatMap(p => p.split(NEXT_PLUG))
     .map(countInFront)
+  const cables = inLabel ? countedCables(phrases) : null
+  if (inLabel && cables) {
+    readCountedCables(s, notes, inLabel.key, cables)
+    return
+  }
   // "PCI Express: 1 x 12V-2x6, 3 x 6+2-pin": each is counted and named by itself.
   const isOfOne = inLabel !== undefined && !areCounted(phrases)
   for (const phrase of phrases) {
@@ -41,6 +46,22 @@ export function readPlugs(s: Statement, notes: Notes): void {
     else readCable(s, notes, plug.key, { phrase, count: plug.count })
     if (isOfOne) break
   }
+}
+
+/** "PCIe 6+2: 2 x 650 mm, 2 x 650+150 mm": under a plug's name cables, group by group. */
+function readCountedCables(
+  s: Statement,
+  notes: Notes,
+  key: Plug,
+  cables: NonNullable<ReturnType<typeof countedCables>>,
+): void {
+  const path = `cables.${key}`
+  const value = cables.reduce((sum, { n, cable }) => sum + n * (cable.each ?? 1), 0)
+  const why = 'whether the cables are counted or their plugs is not said'
+  if (cables.some(({ n, cable }) => cable.each !== null && n >= cable.each))
+    notes.doubt(s, { path, value, unit: 'pcs' }, why)
+  else notes.count(s, path, value)
+  for (const { cable } of cables) putCable(s, notes, key, cable)
 }
 
 /** What sheets write in several ways, written in one. */
