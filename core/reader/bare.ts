@@ -32,6 +32,7 @@ export function readBare(sheet: Sheet, notes: Notes, kind: PartKind): void {
   const points = statements.filter(s => s.line === title.line && s.label === '' && s !== title)
   for (const s of points) readAlone(s, notes, MEANT[kind])
   if (kind === 'drive') for (const s of points) readThickness(s, notes)
+  if (kind === 'memory') readHeight(title, notes)
   if (kind === 'fan') readFrame(title, notes)
   if (kind === 'cooler') readFins({ title, points, isWet: isLiquid(sheet) }, notes)
   if (kind === 'board') readSocket(title, notes, 'processor.socket')
@@ -43,6 +44,17 @@ function readAlone(s: Statement, notes: Notes, meant: Meant | undefined): void {
   const isAlone = figure?.words === s.value && others.length === 0
   if (meant && isAlone && figure.unit === meant.unit)
     notes.doubt(s, { ...meant, value: figure.value }, meant.why)
+}
+
+/** "… kit 1.35 V 31 mm": of modules one length in the title is their height. */
+function readHeight(title: Statement, notes: Notes): void {
+  const [figure, ...others] = measuresIn(title.value).filter(m => m.unit === 'mm')
+  if (figure && others.length === 0)
+    notes.doubt(
+      title,
+      { path: 'height', value: figure.value, unit: 'mm' },
+      'said without a word: most likely its height',
+    )
 }
 
 /** Named choice: no drive is thicker, mm; along and across it is longer. */

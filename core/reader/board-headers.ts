@@ -176,9 +176,12 @@ const A_LEAD = /\b(?:cables?|leads?)\b(?! headers?)/i
 const NO_HEADER = /\bW_(?:FLOW|IN|OUT)\b|\bSlimSAS\b|\bOCuLink\b|\bmini-?SAS\b/i
 /** "SATA5/6 off when M2_4 is used": ports that were counted before. */
 const IS_OFF = /\b(?:off|disabled|unavailable)\b.*\b(?:if|when|while)\b/i
+/** "SATA_3 and SATA_4 are off when …". */
+const A_NUMBERED_PORT = /^\W*SATA\w*?[_ ]?\d\W*$/i
 /** A phrase on M.2 sockets or slots names no header, unless it goes on to the SATA ports. */
 const isAboutOther = (s: Statement, phrase: string): boolean =>
   IS_OFF.test(phrase.replace(/\([^()]*\)/g, '')) ||
+  (A_NUMBERED_PORT.test(phrase) && IS_OFF.test(s.value.replace(/\([^()]*\)/g, ''))) ||
   A_LEAD.test(phrase) ||
   NO_HEADER.test(phrase) ||
   aboutM2(phrase) ||

@@ -84,12 +84,14 @@ function readPhrase(s: Statement, notes: Notes, phrase: string, from: number): n
   const said = slotsIn(s, phrase)
   if (!said) return from
   const { count, long, lanes, generation } = said
+  const nth = count > 1 ? nthIn(phrase, count) : null
   const isOneOfSeveral = count > 1 && /\bx\d+\s*\/\s*x?\d+\s*modes?\b/i.test(phrase)
   for (let n = from; n < from + count; n++) {
     const path = `slots.${n}.lanes`
     notes.put(s, `slots.${n}.size`, `x${long}`)
     if (isOneOfSeveral)
       notes.doubt(s, { path, value: lanes }, 'which of them has which is not said')
+    else if (nth) notes.put(s, path, n === from + nth.at ? nth.lanes : null)
     else if (lanes !== Number(long)) notes.put(s, path, lanes)
     if (count > 1 && ONE_IS_OTHERWISE.test(phrase))
       notes.doubt(
@@ -100,6 +102,22 @@ function readPhrase(s: Statement, notes: Notes, phrase: string, from: number): n
     else notes.put(s, `slots.${n}.generation`, generation)
   }
   return from + count
+}
+
+/** "2 PCIe x16 (2nd runs at x4)", "(lower one x4)": of which of them the lanes are said. */
+const NTH =
+  /\b(1st|2nd|3rd|4th|first|second|third|upper|top|lower|bottom|last)\b[^(),;]{0,24}?\bx(16|8|4|2|1)\b/i
+const ORDINALS: Readonly<Record<string, number>> = {
+  ...{ '1st': 0, first: 0, upper: 0, top: 0, '2nd': 1, second: 1, '3rd': 2, third: 2, '4th': 3 },
+}
+function nthIn(
+  phrase: string,
+  count: number,
+): { readonly at: number; readonly lanes: number } | null {
+  const [, word = '', lanes] = NTH.exec(phrase) ?? []
+  return lanes === undefined
+    ? null
+    : { at: ORDINALS[word.toLowerCase()] ?? count - 1, lanes: Number(lanes) }
 }
 
 /** "3 x PCIe x16 (slots 1 and 2 Gen5, slot 3 Gen4)". */

@@ -105,7 +105,11 @@ function readSocket(s: Statement, notes: Notes): void {
       ? phrasesOf(s.value).find(p => /^[A-Z]{2,}-\d+[A-Z]?$/.test(p) && formsIn(p).length === 0)
       : undefined
   notes.put(s, 'processor.socket', bare)
+  // Beside an M.2 socket only a phrase of its own tells the processor's.
+  const own = phrasesOf(s.value).find(p => /^(?:CPU )?socket [A-Z]/i.test(p) && !aboutM2(p))
   if (!aboutM2(whole(s))) notes.put(s, 'processor.socket', spokenSocket(s))
+  else if (own !== undefined)
+    notes.put(s, 'processor.socket', spokenSocket({ ...s, label: '', value: own }))
 }
 
 /** The socket that words around it name, else the one under a label that promises it. */
@@ -144,7 +148,7 @@ function readMemory(s: Statement, notes: Notes): void {
 const SMALL = 'small sockets, for modules of laptops: no DIMM goes into them'
 
 const DIMM = new RegExp(
-  String.raw`(?:DDR\d[\s-]*)?(?:(?:U-?DIMM|DIMM)s?(?:\s*(?:slots?|sockets?))?|(?:memory|DDR\d) (?:slots|sockets))`,
+  String.raw`(?:DDR\d[\s-]*)?(?:(?:U-?DIMM|DIMM)s?(?:\s*(?:slots?|sockets?))?|(?:memory|RAM|DDR\d) (?:slots|sockets))`,
   'i',
 )
 const SPELT_SLOTS = /\b(\d|one|two|three|four|six|eight)\s+(?:slots|sockets)\b/i

@@ -109,19 +109,31 @@ const lengthIn = (text: string): number | null =>
 
 /** "2 x 6+2 pin (500 + 150 mm), 2 connectors each": so many on each of the cables that are counted. */
 export function withEach(cable: Cable, phrase: string): Cable {
-  const [, plugs, cables] = ON_CABLES.exec(phrase) ?? []
-  const all = cables === undefined ? null : (wordNumber(cables) ?? Number(cables))
-  const many = wordNumber(plugs ?? '') ?? Number(plugs)
-  if (all !== null && many >= all) return { ...cable, each: Math.ceil(many / all) }
+  const onOne = plugsOnOne(phrase)
+  if (onOne !== null) return { ...cable, each: onOne }
   const inBrackets = eachInBrackets(phrase)
   if (inBrackets) return { ...cable, ...inBrackets }
   const said = EACH.exec(phrase)?.slice(1).find(Boolean)
   if (said === undefined) return cable
   return { ...cable, each: wordNumber(said) ?? Number(said), isOfCables: true }
 }
-/** "16x on 4 cables", "6x (3 cables)": how many hang on one. */
-const ON_CABLES =
-  /\b(\d{1,2}|two|three|four|six|eight)\s*x?\s*(?:on\s+|\()(\d|one|two|three|four)\s+(?:cables?|leads?|strings?)\b/i
+/** How many hang on one cable, where plugs and cables are both counted; null where they are not. */
+function plugsOnOne(phrase: string): number | null {
+  const [, plugs, cables] = ON_CABLES.exec(phrase) ?? PLUGS_ON_CABLES.exec(phrase) ?? []
+  if (plugs === undefined || cables === undefined) return null
+  const [many, all] = [plugs, cables].map(word => wordNumber(word) ?? Number(word))
+  // Five on two cables hang otherwise on each.
+  return many !== undefined && all !== undefined && many % all === 0 ? many / all : null
+}
+const PLUGS = String.raw`(\d{1,2}|two|three|four|six|eight)`
+const CABLES = String.raw`(\d|one|two|three|four)\s+(?:cables?|leads?|strings?)`
+/** "16x on 4 cables", "6x (3 cables)"; not of "6+2 on one lead". */
+const ON_CABLES = new RegExp(String.raw`(?<!\+\s?)\b${PLUGS}\s*x?\s*(?:on\s+|\()${CABLES}\b`, 'i')
+/** "4 x PCIe 6+2 (two cables with two each)", "12 x SATA (3 cables)", "two 6+2 on one lead". */
+const PLUGS_ON_CABLES = new RegExp(
+  String.raw`^\s*${PLUGS}\s*[x×]?\s+[^()]*?(?:\(|\bon\s+)${CABLES}(?=\)| with|\s*$)`,
+  'i',
+)
 /** "1x SATA (4 plugs)", "2x PCIe (2x 6+2-pin each, …)": what hangs on them. */
 const IN_BRACKETS = new RegExp(
   [

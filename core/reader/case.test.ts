@@ -216,3 +216,15 @@ test('how wide a board may be is no side of the case', () => {
   )
   expect(read).toMatchObject({ 'tray.roomX': 277, 'outer.z': 225 })
 })
+
+test('a title that names one form is no list of what goes in; from one form to another all between are', () => {
+  const title = readSheet('Alder 2 ATX mid tower case\nCPU cooler: 165 mm\nGPU length: 360 mm')
+  expect(title.fields.find(f => f.path === 'boards')).toBeUndefined()
+  expect(title.doubtful.find(f => f.path === 'boards')?.value).toEqual([
+    'ATX',
+    'microATX',
+    'Mini-ITX',
+  ])
+  const range = readSheet('Bay 4 case\nMotherboards: microATX to E-ATX\nCPU cooler: 165 mm')
+  expect(range.fields.find(f => f.path === 'boards')?.value).toEqual(['microATX', 'E-ATX', 'ATX'])
+})

@@ -59,9 +59,23 @@ function readBoards(s: Statement, notes: Notes): void {
     /^[^,;]*\bonly\.?$/i.test(s.value)
   if (boards.length === 0 || !aboutBoards || notes.has('boards')) return
   if (/power|psu|supply/i.test(s.label)) return
-  notes.put(s, 'boards', boards)
+  if (isATitle(s, boards))
+    notes.doubt(
+      s,
+      { path: 'boards', value: withSmaller(boards) },
+      'only the largest is named; smaller boards usually go in too',
+    )
+  else notes.put(s, 'boards', boards)
   notes.put(s, 'tray.roomX', depthOfBoards(s.value), 'mm')
 }
+
+/** "Aerie 2 ATX mid tower": what a title calls it, no list of what goes in. */
+const isATitle = (s: Statement, [only, ...others]: readonly BoardForm[]): boolean =>
+  others.length === 0 &&
+  (only === 'ATX' || only === 'microATX' || only === 'E-ATX') &&
+  s.line === 1 &&
+  /tower|case\b/i.test(s.value) &&
+  !/board|only\b|:/i.test(s.value)
 
 /** "Form factor support: micro ATX / mini ITX". */
 const OF_FORMS =

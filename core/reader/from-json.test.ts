@@ -72,3 +72,17 @@ test('a machine by the words for its parts: each is a sheet', () => {
   const oneCase = { name: 'Harrow H5', cpu_cooler: 170, gpu: 365, psu: 200 }
   expect(sheetsOfJson(JSON.stringify(oneCase))).toHaveLength(1)
 })
+
+test('a list of parts in an object, with a word above it: each a sheet, the rest with the last', () => {
+  const data = {
+    name: 'Office',
+    parts: [
+      { category: 'Processor', model: 'Q5', specs: { socket: 'TERN-5', tdp_w: 65 } },
+      { category: 'PSU', model: 'Weir 550', specs: { length_mm: 140 } },
+    ],
+  }
+  expect(sheetsOfJson(`build.json\n${JSON.stringify(data)}`)).toEqual([
+    'category: Processor\nmodel: Q5\nsocket: TERN-5\ntdp (W): 65',
+    'category: PSU\nmodel: Weir 550\nlength (mm): 140\nbeside: name Office\nbuild.json',
+  ])
+})

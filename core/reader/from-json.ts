@@ -5,8 +5,25 @@ type Json = string | number | boolean | null | readonly Json[] | { readonly [key
 
 /** One such object, or a list of them, each as a sheet of its own; null where the text is neither. */
 export function sheetsOfJson(text: string): readonly string[] | null {
-  const said = /^\s*[[{]/.test(text) ? parsed(text) : null
-  const machine = said !== null && isObject(said) ? machineIn(said) : null
+  const { before, data } = partedFrom(text)
+  const said = /^[[{]/.test(data) ? parsed(data) : null
+  const sheets = said === null ? null : sheetsOf(said)
+  const last = sheets?.at(-1)
+  // The name of a file above it is kept with the last.
+  return sheets && last !== undefined && before !== ''
+    ? [...sheets.slice(0, -1), `${last}\n${before}`]
+    : sheets
+}
+
+/** "build.json" over the data: a line or two of words before the first bracket. */
+function partedFrom(text: string): { readonly before: string; readonly data: string } {
+  const [, before = ''] = WORDS_BEFORE.exec(text) ?? []
+  return { before: before.trim(), data: text.slice(before.length).trim() }
+}
+const WORDS_BEFORE = /^((?:[^\n[{]{1,80}\n){1,2})(?=\s*[[{])/
+
+function sheetsOf(said: Json): readonly string[] | null {
+  const machine = isObject(said) ? (machineIn(said) ?? listIn(said)) : null
   if (machine) return machine
   const parts = said !== null && isObject(said) ? [said] : said
   return Array.isArray(parts) && parts.every(isObject)
@@ -27,6 +44,25 @@ function machineIn(said: { readonly [key: string]: Json }): readonly string[] | 
   const isMachine = kinds.size >= A_MACHINE && parts.length >= Object.keys(said).length
   return isMachine ? parts.map(({ sheet }) => sheet) : null
 }
+/** {"name": "…", "parts": [{"category": "Processor", …}]}: a list of which each says its kind; or null. */
+function listIn(said: { readonly [key: string]: Json }): readonly string[] | null {
+  const [key, list] = Object.entries(said).find(([, own]) => areParts(own)) ?? []
+  if (key === undefined || !Array.isArray(list)) return null
+  const sheets = (list as readonly Json[]).map(part => linesOf(part, '').join('\n'))
+  const others = Object.entries(said).filter(([other]) => other !== key)
+  const beside = others.map(([other, own]) => `beside: ${named(other)} ${saidIn(own)}`)
+  return sheets.map((sheet, n) => (n === sheets.length - 1 ? [sheet, ...beside].join('\n') : sheet))
+}
+const areParts = (own: Json): boolean =>
+  Array.isArray(own) && own.length > 1 && (own as readonly Json[]).every(saysItsKind)
+const saysItsKind = (part: Json): boolean =>
+  isObject(part) &&
+  Object.entries(part).some(
+    ([key, value]) =>
+      KIND_KEY.test(key) && typeof value === 'string' && kindLabelled(value) !== null,
+  )
+const KIND_KEY = /^(?:category|type|kind|component|slot)$/i
+
 const sheetOf = (label: string, one: Json): string =>
   isObject(one) ? [`Type: ${label}`, ...linesOf(one, '')].join('\n') : `${label}: ${saidIn(one)}`
 
@@ -68,12 +104,15 @@ function linesOf(value: Json, label: string): readonly string[] {
 /** "drive_bays" and "3.5" as "3.5 drive bays"; a unit at the end in brackets, that of the outer name too. */
 function labelOf(outer: string, key: string): string {
   const own = named(key)
+  if (SAYS_NOTHING.test(outer)) return own
   if (/^\d/.test(key)) return `${own} ${outer}`.trim()
   const [, unit] = UNIT_BEHIND.exec(outer) ?? []
   const hasUnit = UNIT_BEHIND.test(own)
   if (IS_OF_SIDES.test(outer)) return unit === undefined || hasUnit ? own : `${own} (${unit})`
   return outer === '' ? own : `${outer} ${own}`
 }
+/** What data is gathered under. */
+const SAYS_NOTHING = /^(?:specs?|specifications?|details|attributes|features|properties|data)$/i
 /** "dimensions (mm)": its sides name themselves. */
 const IS_OF_SIDES = /^(?:outer |case |card |product )?(?:dimensions?|size)\b/i
 const UNIT_BEHIND = /\(([a-z]{1,3})\)$/i

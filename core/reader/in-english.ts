@@ -30,6 +30,7 @@ const WORDS: readonly (readonly [RegExp, string])[] = [
   [/Antennen?\b/gi, 'antenna'],
   [/Netzwerk\b/gi, 'network'],
   [/\bPlatin\b/gi, 'Platinum'],
+  [/\bKabel fest\b|\bfeste Kabel\b|\bfest verkabelt\b/gi, 'fixed cables'],
   [/\binsgesamt\b/gi, 'in total'],
   [/\bgesamt\b/gi, 'combined'],
   [/\bzwei\b/gi, 'two'],

@@ -76,3 +76,12 @@ test('a cable by itself is none of the kinds, a supply with one is a supply', ()
   expect(kindOf('Reedmace 850 Gold power supply and 12V-2x6 cable\n850 W')).toBe('supply')
   expect(kindOf('Reedmace 850W Gold, fully modular, with 12V-2x6 cable')).toBe('supply')
 })
+
+test.each([
+  ['Gust Quiet 140 (fan)', 'fan'],
+  ['Weir 650W ATX 3.1 (Netzteil) ab € 79,99', 'supply'],
+  ['Quill 7-7700X processor, boxed without cooler', 'processor'],
+  ['Quill 7-7700X processor with the boxed cooler', 'processor'],
+])('“%s” is a %s', (title, kind) => {
+  expect(readSheet(title).kind).toBe(kind)
+})

@@ -3,7 +3,8 @@
 import type { PartKind } from '../parts'
 import { labelledName } from './called'
 import { CUES, type Cue } from './kind-cues'
-import { kindNounsIn } from './kind-words'
+import { kindLabelled, kindNounsIn } from './kind-words'
+import { withoutMoney } from './money'
 import type { Sheet } from './statements'
 
 const TITLE = 3
@@ -15,12 +16,16 @@ const ITS_NAME = /^(?:product(?: name)?|name|model|item)$/i
 /** Leads and what parts them have no sheets that are read. */
 const OF_NONE =
   /\b(?:fan|PWM|A?RGB|SATA|power|USB)[- ](?:splitter|extension|adapter cable)\b|\bY[- ]cable\b/i
+/** What goes on another part, or between two. */
+const AN_ADDITION =
+  /^(?:(?:M\.2|SSD) (?:SSD )?heat ?sink|thermal (?:paste|pads?|grease|compound)|(?:PCIe )?riser(?: cable)?)\b/i
 /** Cables of a supply by themselves, not "… power supply with a 12V-2x6 cable". */
 const EXTENSIONS = /\bextension (?:kit|cables?|set)\b/i
 const A_CABLE = /\b(?:12V-?2x6|12VHPWR|PCIe|EPS|24-pin) (?:power )?cable\b/i
 const OF_A_WHOLE = /\bwith\b|\bincl|\d{3,4} ?W\b|80 ?plus/i
 const isOnlyALead = (title: string, [first]: Sheet['statements']): boolean =>
   OF_NONE.test(title) ||
+  AN_ADDITION.test(title.trim()) ||
   (!OF_A_WHOLE.test(title) &&
     kindNounsIn(title).length === 0 &&
     // "24-pin cable: 600 mm" is a row of a supply's sheet.
@@ -55,7 +60,8 @@ export function kindsOfSheet(
   makers: readonly string[] = [],
 ): readonly { readonly kind: PartKind; readonly share: number }[] {
   // A maker's name may hold a kind's word.
-  const plain = (text: string): string => makers.reduce((t, m) => t.replaceAll(m, ''), text)
+  const plain = (text: string): string =>
+    makers.reduce((t, m) => t.replaceAll(m, ''), text.replace(ITS_OWN_COOLER, ''))
   const [body, title] = [plain(sheet.text), plain(titleOf(sheet))]
   if (isOnlyALead(title, sheet.statements)) return []
   const called = calledFirst(sheet)
@@ -66,6 +72,10 @@ export function kindsOfSheet(
   const best = scores[0]?.score ?? 0
   return best > 0 ? scores.map(({ kind, score }) => ({ kind, share: score / best })) : []
 }
+
+/** "Processor, boxed without cooler", "(with the boxed cooler)": no sheet of a cooler. */
+const ITS_OWN_COOLER =
+  /\b(?:with(?:out)?|incl(?:\.|uding)?|no)\s+(?:(?:an?|the|boxed|stock|own|its)\s+)*(?:cooler|heat ?sink)\b/gi
 
 /** How much the words of a kind speak for it, as a share of all that could. */
 function scoreOf(cues: readonly Cue[], body: string, title: string): number {
@@ -79,11 +89,16 @@ function scoreOf(cues: readonly Cue[], body: string, title: string): number {
 
 /** Named choice: with more labels it is a table, and its first row is one like the others. */
 const FEW_LABELS = 4
-/** "PSU: Dunlin A650, 80+ Gold": what stands before the name at the top says what it is. */
+/**
+ * "PSU: Dunlin A650, 80+ Gold", "Gust 140 (fan)": what stands before the name at the top, or in brackets
+ * behind it, says what it is.
+ */
 function calledFirst({ statements }: Sheet): PartKind | null {
   const [first] = statements
   const labels = new Set(statements.map(s => s.label).filter(label => label !== ''))
-  return first && first.label !== '' && labels.size <= FEW_LABELS
-    ? (labelledName(`${first.label}: ${first.value}`)?.kind ?? null)
-    : null
+  if (!first || labels.size > FEW_LABELS) return null
+  if (first.label !== '') return labelledName(`${first.label}: ${first.value}`)?.kind ?? null
+  return kindLabelled(IN_BRACKETS.exec(withoutMoney(first.value))?.[1] ?? '')
 }
+/** "(fan)", "(Netzteil) ab". */
+const IN_BRACKETS = /\S\s+\(([A-Za-z][A-Za-z ./-]{1,24})\)\s*(?:ab|from)?$/

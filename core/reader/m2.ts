@@ -23,7 +23,7 @@ export const allM2 = (s: Statement): boolean =>
 export const isCondition = (s: Statement): boolean =>
   /^\W*(?:notes?\b\W*)?(?:if|when|using|enabling|occupying|installing)\b/i.test(s.value) ||
   (s.label === '' &&
-    /\b(?:is|are|will be) (?:disabled|unavailable|switched off)\b/i.test(s.value)) ||
+    /\b(?:is|are|will be) (?:disabled|unavailable|(?:switched )?off)\b/i.test(s.value)) ||
   (SWITCHES_OFF.test(s.value.replace(BRACKETS, '')) && !TELLS_OF_A_SOCKET.test(whole(s)))
 /** "using the M.2 in SATA mode turns SATA_1 off" */
 const isOnCondition = (phrase: string): boolean => /^\W*(?:if|when|using)\b/i.test(phrase)
@@ -121,7 +121,7 @@ function readShut(
 ): void {
   const said = [...sheet.footnotes.map(f => f.says), ...sheet.statements.map(x => x.value)]
   const { s } = socket
-  const own = switchesOff(socket, isOnly)
+  const own = switchesOff(socket, isOnly, said)
   const shut = said.find(text => socketNamed(n).test(text) && isOfPorts(text)) ?? own
   // A line of several sockets says of each what stands behind its name.
   const ofIt =
@@ -133,13 +133,21 @@ function readShut(
   for (const other of sheet.statements) if (other.value === shut) notes.use(other)
 }
 
+/** "SATA_3 and SATA_4 are off when it's in SATA mode": there is one socket that this can be of. */
+const isOfTheOne = (text: string): boolean =>
+  isOfPorts(text) && /\bM\.?2\b|\bit(?:['’]?s)?\b|\b(?:the|this) (?:socket|slot)\b/i.test(text)
+
 /** The words themselves where they stand so in the sheet, else those of their line. */
 const asWritten = (said: string, line: Statement | undefined): string =>
   line === undefined || line.words.includes(said) ? said : line.words
 
 /** Where no name is needed: a line on the one socket there is, what is said of one of a told group. */
-function switchesOff({ s, own, group }: SocketOfLine, isOnly: boolean): string | undefined {
-  if (isOnly) return SWITCHES_OFF.test(s.value) ? s.value : undefined
+function switchesOff(
+  { s, own, group }: SocketOfLine,
+  isOnly: boolean,
+  said: readonly string[],
+): string | undefined {
+  if (isOnly) return SWITCHES_OFF.test(s.value) ? s.value : said.find(isOfTheOne)
   return group && isOfPorts(own) ? own : undefined
 }
 

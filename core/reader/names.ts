@@ -134,6 +134,7 @@ function titleLine(sheet: Sheet, makers: readonly string[]): Statement | null {
   // A first line that is nothing but the kind is a heading; the title stands below it.
   const isHeading = (s: Statement): boolean =>
     PATH_OF_PAGES.test(s.value) ||
+    (s.label === '' && kindLabelled(s.value) !== null) ||
     (s.label === '' && s.value.split(/[\s/]+/).every(w => NO_NAME.test(w) || HEADING_WORD.test(w)))
   const known = sheet.statements.slice(0, TITLE_LINES).find(namesMaker)
   if (known) return known

@@ -1,4 +1,5 @@
 // A first line that tells everything: a name, and behind it point by point what is to be said of the part.
+import { capital } from '../figures/format'
 import { isName, kindInFront, labelledName } from './called'
 import { namesAFigure } from './entries'
 import { kindNounsIn } from './kind-words'
@@ -63,7 +64,8 @@ const BEHIND_A_NAME = /^([^:,;]{4,60}):\s+(\S.*)$/
 const callsAPart = (name: string): boolean =>
   !OF_A_BOX.test(name) &&
   (kindInFront(name) !== null ||
-    (isName(name) && (kindNounsIn(name).length > 0 || (A_MODEL.test(name) && !namesAFigure(name)))))
+    (isName(capital(name)) &&
+      (kindNounsIn(name).length > 0 || (A_MODEL.test(name) && !namesAFigure(name)))))
 const A_MODEL = /^[A-Z][A-Za-z]+ .*(?:\d|\b[A-Z]{2,}\b)/
 
 const OF_A_BOX = /\b(?:box|contents|included|comes)\b/i

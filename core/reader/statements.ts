@@ -92,8 +92,12 @@ const NEXT_LABEL =
   /;\s+(?=(?!front|top|rear|bottom|side|base|floor|roof)(?:\d[\d.]*"?[- ])?[A-Za-z][A-Za-z_ \d.,()/+"-]{2,44}:\s)/i
 
 /** "Height: 154 mm / Fan: 120 mm": labels of their own between strokes; "SATA: 8 / HDD: 3" only counts. */
-const NEXT_STROKE =
-  /\s\/\s+(?=(?!front|top|rear|bottom|side|base|floor|roof)[A-Z][A-Za-z]*(?: [A-Za-z]+){0,3}:\s(?!\d+\s*(?:\/|$)))/
+const NEXT_STROKE = new RegExp(
+  [
+    String.raw`(?<=:\s[^:]*)\s\/\s+(?=(?!front|top|rear|bottom|side|base|floor|roof)`,
+    String.raw`[A-Z][A-Za-z]*(?: [A-Za-z]+){0,3}:\s(?!\d+\s*(?:\/|$)))`,
+  ].join(''),
+)
 
 /** "Height: 158 mm, Width: 125 mm": sides one after the other. */
 const NEXT_SIDE =

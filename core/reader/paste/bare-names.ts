@@ -41,12 +41,30 @@ export const isBareName = (line: string): boolean => {
 const kindOf = (line: string): NamedKind | null =>
   kindBehind(line) ?? kindInFront(line) ?? choiceIn(nameIn(line), BY_FIGURES)
 
-/** The lines of such a list, each the name of a part; none where a text is no such list. */
+/**
+ * The lines of such a list, each the name of a part; none where a text is no such list. Between words
+ * of a letter one paragraph may be the list.
+ */
 export function bareNames(
   lines: readonly string[],
   saysMore: (line: string) => boolean,
 ): readonly number[] {
   const said = lines.flatMap((line, at) => (saysMore(line.trim()) ? [{ line, at }] : []))
+  const inAll = namesAmong(said)
+  if (inAll.length > 0) return inAll
+  const paragraphs = said.reduce<readonly (readonly Said[])[]>((before, one) => {
+    const last = before.at(-1)
+    const goesOn = last?.at(-1)?.at === one.at - 1
+    return last && goesOn ? [...before.slice(0, -1), [...last, one]] : [...before, [one]]
+  }, [])
+  return paragraphs.map(namesAmong).find(names => names.length > 0) ?? []
+}
+
+interface Said {
+  readonly line: string
+  readonly at: number
+}
+function namesAmong(said: readonly Said[]): readonly number[] {
   const names = said.filter(({ line }) => isBareName(line))
   if (names.length < FEWEST || names.length < said.length * MOSTLY) return []
   const kinds = new Set(names.flatMap(({ line }) => kindOf(line) ?? []))

@@ -274,3 +274,48 @@ test('the points of one part are no list of parts', () => {
   ].join('\n')
   expect(sheetsIn(board)).toHaveLength(1)
 })
+
+test('under the word for it in a line of its own stands each part, its name below', () => {
+  const text = [
+    'Case\nAlder 2 Mid Tower\nGPU 360 mm, CPU cooler 165 mm, PSU 180 mm',
+    'PSU\nWeir 650\n650 W, 140 mm, 2x EPS, 4x PCIe, 8x SATA',
+    'Cooler\nDrift 120\n155 mm, 120 mm 4-pin',
+    'GPU\nMerle 5\n260x120x50 mm, 220 W, 2x 8-pin',
+  ].join('\n\n')
+  const each = sheetsIn(text).map(piece => readSheet(piece))
+  expect(each.map(r => r.kind)).toEqual(['case', 'supply', 'cooler', 'card'])
+  expect(each.map(r => r.doubtful.find(f => f.path === 'maker')?.value)).toEqual([
+    'Alder',
+    'Weir',
+    'Drift',
+    'Merle',
+  ])
+  // The sections of one board are none.
+  const board =
+    'Saltpan B5 motherboard\n\nCPU\nSocket TERN-2\n\nMemory\n4 x DIMM DDR5\n\nStorage\n4 x SATA'
+  expect(sheetsIn(board)).toHaveLength(1)
+})
+
+test('a list in a letter comes in name by name; what the letter says beside stays', () => {
+  const letter = [
+    'Hello, does this go together?',
+    '',
+    'Quill 5-8600 processor',
+    'Sorrel B-M motherboard',
+    'Lark Low DDR5-5600 2x16GB',
+    'Weir 550W Bronze',
+    'Alder 2 mini tower',
+    '',
+    'Thanks!',
+  ].join('\n')
+  const each = sheetsIn(letter)
+  expect(each.map(piece => readSheet(piece).kind)).toEqual([
+    'processor',
+    'board',
+    'memory',
+    'supply',
+    'case',
+  ])
+  expect(each.join('\n')).toContain('does this go together?')
+  expect(each.at(-1)).toContain('Thanks!')
+})

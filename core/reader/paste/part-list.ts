@@ -1,8 +1,8 @@
 // A list of the parts of a machine in one text: each under what it is ("Case: …", "GPU: …"), or by its title
 // in a basket, with or without lines on it below.
 import { groupBy } from '../../collections/groups'
-import { kindBehind, kindInFront, labelledName } from '../called'
-import { A_MACHINE, OF_EVERY_MACHINE, type NamedKind } from '../kind-words'
+import { isName, kindBehind, kindInFront, labelledName } from '../called'
+import { A_MACHINE, kindLabelled, OF_EVERY_MACHINE, type NamedKind } from '../kind-words'
 import { isMoney } from '../money'
 import { countLine } from '../times'
 import { bareNames, isBareName, jottedNames } from './bare-names'
@@ -27,6 +27,7 @@ const isMachine = (named: readonly Named[]): boolean =>
 /** The lines at which the parts of a list begin; none where a text is no such list. */
 export function partsListed(lines: Lines, isKnown: (line: string) => boolean): readonly number[] {
   const ways = [
+    () => underKinds(lines),
     () => byWordsForKinds(lines),
     () => byKnownNames(lines, isKnown),
     () => bareNames(lines, saysMore),
@@ -44,6 +45,17 @@ export function partsListed(lines: Lines, isKnown: (line: string) => boolean): r
 
 const labelledIn = (lines: Lines): readonly Named[] =>
   namedBy(line => labelledName(line)?.kind ?? null, lines)
+
+/** "Cooler" in a line of its own, and below it what that is called; most paragraphs begin so. */
+function underKinds(lines: Lines): readonly number[] {
+  const starts = lines.flatMap((line, at) => (line.trim() !== '' && isApart(lines, at) ? [at] : []))
+  const heads = starts.flatMap(at => {
+    const kind = kindLabelled((lines[at] ?? '').trim().replace(/:$/, ''))
+    return kind !== null && isName((lines[at + 1] ?? '').trim()) ? [{ at, kind }] : []
+  })
+  const areMost = heads.length >= starts.length * MOSTLY
+  return areMost && isMachine(heads) ? heads.map(({ at }) => at) : []
+}
 
 /** Most lines name a part by the word for its kind. */
 function byWordsForKinds(lines: Lines): readonly number[] {

@@ -19,7 +19,7 @@ test.each([
 
 /** Named choices: of so many pairs; so many begin with a line that may be a title. */
 const PAIRS = runs(200)
-const TOLD_APART = 0.85
+const TOLD_APART = 0.9
 test.each([
   ['known', MAKERS],
   ['unknown', []],

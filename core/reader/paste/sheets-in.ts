@@ -2,6 +2,7 @@
 import { withoutAsides } from '../asides'
 import { isName, labelledName } from '../called'
 import { sheetsOfJson } from '../from-json'
+import { inEnglish } from '../in-english'
 import { kindsOfSheet } from '../kinds'
 import { partsListed } from './part-list'
 import { sideBySideIn } from './side-by-side'
@@ -142,9 +143,14 @@ function startsIn(lines: Lines, makers: Lines): readonly number[] {
   const all = possible.filter(({ line }) => isTitle(line, makers) || mayBeTitle(line))
   return (all.length > MOST_TITLES ? sure : all).map(({ at }) => at)
 }
-/** The title of a piece: its first line that says something, without a count before it. */
-const titleOf = (lines: Lines): string =>
-  withoutTimes((lines.find(l => l.trim() !== '') ?? '').replace(/^#+\s*/, '').trim())
+/**
+ * The title of a piece: its first line that says something, without a count before it, as far as the
+ * first point in it, in English.
+ */
+function titleOf(lines: Lines): string {
+  const [first = ''] = (lines.find(l => l.trim() !== '') ?? '').split(/\s[•▪‣]\s/)
+  return inEnglish(withoutTimes(first.replace(/^#+\s*/, '').trim()))
+}
 
 /** A sheet as far as it was laid together, and what is said of it. */
 interface Begun {

@@ -5,6 +5,7 @@ import { kindLabelled, type NamedKind } from '../kind-words'
 import { withoutMarks } from '../markup'
 import { amountIn } from '../money'
 import { isSum } from '../sums'
+import { cellsOfOrder } from './order-rows'
 import { isHead, rolesByCells, rolesByHead, type Cells, type Role } from './columns'
 
 type Lines = readonly string[]
@@ -50,6 +51,7 @@ export const WAYS_TO_PART = [
   { cellsOf: asProgramsWrite(';'), needsHead: true, sign: ';' },
   { cellsOf: asProgramsWrite(','), needsHead: true, sign: ',' },
   { cellsOf: by(/ {2,}/), needsHead: false, sign: '  ' },
+  { cellsOf: cellsOfOrder, needsHead: false, sign: ' ' },
 ] as const
 
 /** Lines below one another that have cells. */

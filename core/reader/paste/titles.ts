@@ -2,6 +2,7 @@
 import { labelledName } from '../called'
 import { kindNounsIn } from '../kind-words'
 import { oneOf } from '../pattern'
+import { pointsOf } from '../points'
 import { withoutTimes } from '../times'
 
 /** Named choice: how long a title is at most. */
@@ -24,7 +25,7 @@ export const namesMaker = (title: string, makers: readonly string[]): boolean =>
 
 /** "Name: …", "Brand | …": what a part is called, or the head of its table. */
 const NAME_LINE = oneOf(
-  /^\W*(?:product(?: name| details?)?|name|model(?: name| number)?|brand|maker|manufacturer)\s*[:|\t;=]\s*\S/,
+  /^\W*(?:product(?: name| details?)?|name|title|model(?: name| number)?|brand|maker|manufacturer)\s*[:|\t;=]\s*\S/,
   /^\W*(?:processor|board|card|drive|device) (?:name|number)\s*[:|\t;]\s*\S/,
   /^\W*(?:hersteller|marke|modell|produkt(?:name)?|part(?: number)?)\s*[:|\t;]\s*\S/,
   /^\W*(?:property|feature|specification|attribute)\s*[|\t;]\s*(?:value|details?)\b/,
@@ -69,9 +70,13 @@ const isNamedAtOnce = (line: string): boolean =>
 /** "The Estuary Z4 is a full-size ATX motherboard." */
 const SENTENCE = /^(?:The|Meet the|Our new|This)\s.*\b[A-Z]/
 
+/** A line that says it is a name, or tells a part point by point behind one. */
+const saysItself = (line: string): boolean =>
+  isNameLine(line) || labelledName(line) !== null || pointsOf(line) !== null
+
 /** Whether a line may be the title of a sheet, should what stands below it be one. */
 export function mayBeTitle(line: string): boolean {
-  if (isNameLine(line) || labelledName(line) !== null) return true
+  if (saysItself(line)) return true
   if (/[|]/.test(line) || SENTENCE.test(line)) return namesKind(line)
   if (OF_A_SECTION.test(line)) return false
   if (isNamedAtOnce(line) || (TWO_NAMES.test(line) && !HEADS.test(line))) return true
