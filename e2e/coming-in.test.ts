@@ -249,6 +249,9 @@ test('a basket by keyboard alone: told apart, counted; what is doubtful is answe
   // The line is answered and gone; the next one has the focus.
   await focused(/^Right: model Peak H5$/)
   await page.keyboard.press('Enter')
+  // Its title names one form of board: whether the smaller ones go in too is asked.
+  await focused(/^Right: .*ATX.*Mini-ITX/)
+  await page.keyboard.press('Enter')
   await page.getByRole('table', { name: 'Doubtful values' }).waitFor({ state: 'detached' })
   await page.waitForFunction(() => /values read$/.test(document.activeElement?.textContent ?? ''))
   await page.keyboard.press('Shift+Tab')

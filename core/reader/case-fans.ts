@@ -19,7 +19,10 @@ const FANS = new RegExp(
 const BARE_FANS = new RegExp(String.raw`(?<![\d.])${NUMBER}\s*[x×]\s*${FRAME}(?![\d.])`, 'gi')
 /** "(1 included)", "two are pre-installed": so many of those that fit. */
 const SOME_OF = new RegExp(
-  String.raw`${NUMBER}\s*[x×]?\s*(?:\d{2,3}(?:\s*mm)?\s+)?(?:fans?\s+)?(?:are |is |of them )?(?:pre-?\s?installed|included|supplied|fitted)`,
+  [
+    String.raw`${NUMBER}\s*[x×]?\s*(?:\d{2,3}(?:\s*mm)?\s+)?(?:fans?\s+)?(?:are |is |of them )?`,
+    String.raw`(?:pre-?\s?installed|included|supplied|fitted)`,
+  ].join(''),
   'i',
 )
 

@@ -1,4 +1,5 @@
 // How many M.2 sockets a text is about, and what is said of which of them.
+import { opening } from './pattern'
 import { phrasesOf } from './phrases'
 import { countOf, leadingCount, wordNumber } from './things'
 
@@ -35,8 +36,10 @@ export function countedIn(text: string, label: string): Counted {
 /** "M.2: top one Gen5 x4 (22110), middle Gen4 x4, bottom Gen4 x2 or SATA": each by its place. */
 const areAtPlaces = (phrases: readonly string[]): boolean =>
   phrases.length > 1 && phrases.every(p => A_PLACE.test(p) && A_BUS.test(p))
-const A_PLACE =
-  /^(?:(?:the )?(?:top|upper|middle|bottom|lower|front|rear|back|first|second|third|fourth|next|last)|\d(?:st|nd|rd|th))\b/i
+const A_PLACE = opening(
+  ...[/(?:the )?(?:top|upper|middle|bottom|lower|front|rear|back)\b/, /\d(?:st|nd|rd|th)\b/],
+  /(?:the )?(?:first|second|third|fourth|next|last)\b/,
+)
 
 /** "3x M-key (1x 5.0 x4, 2x 4.0 x4)": the brackets tell them apart, where they count as many. */
 function eachOf(phrase: string): readonly string[] {

@@ -22,16 +22,22 @@ export function readPlugs(s: Statement, notes: Notes): void {
   if (NO_PLUGS.test(s.label) || countsNone(s.value)) return
   if (readMixed(s, notes)) return
   const [inLabel] = thingsIn(s.label, PLUGS)
-  let last: Plug | null = null
   const said = inOneForm(s.value)
   const phrases = phrasesOf(said)
     .flatMap(p => p.split(NEXT_PLUG))
     .map(countInFront)
   const cables = inLabel ? countedCables(phrases) : null
-  if (inLabel && cables) {
-    readCountedCables(s, notes, inLabel.key, cables)
-    return
-  }
+  if (inLabel && cables) readCountedCables(s, notes, inLabel.key, cables)
+  else readPhrases(s, notes, { said, phrases, inLabel })
+}
+
+interface Phrases {
+  readonly said: string
+  readonly phrases: readonly string[]
+  readonly inLabel: Counted<Plug> | undefined
+}
+function readPhrases(s: Statement, notes: Notes, { said, phrases, inLabel }: Phrases): void {
+  let last: Plug | null = null
   // "PCI Express: 1 x 12V-2x6, 3 x 6+2-pin": each is counted and named by itself.
   const isOfOne = inLabel !== undefined && !areCounted(phrases)
   for (const phrase of phrases) {
