@@ -3,6 +3,7 @@ import { LIST_POINT, isName, kindBehind, kindInFront } from '../called'
 import { A_MACHINE, kindLabelled, kindNounsIn, type NamedKind } from '../kind-words'
 import { withoutMarks } from '../markup'
 import { CAPACITY_IN_FRONT } from '../name-words'
+import { groupBy } from '../../collections/groups'
 import { capital } from '../../figures/format'
 import { choiceIn, oneOf } from '../pattern'
 import { withoutTimes } from '../times'
@@ -52,11 +53,9 @@ export function bareNames(
   const said = lines.flatMap((line, at) => (saysMore(line.trim()) ? [{ line, at }] : []))
   const inAll = namesAmong(said)
   if (inAll.length > 0) return inAll
-  const paragraphs = said.reduce<readonly (readonly Said[])[]>((before, one) => {
-    const last = before.at(-1)
-    const goesOn = last?.at(-1)?.at === one.at - 1
-    return last && goesOn ? [...before.slice(0, -1), [...last, one]] : [...before, [one]]
-  }, [])
+  // Lines that follow one another are as far from their place among what is said.
+  const placed = said.map((one, n) => ({ ...one, apart: one.at - n }))
+  const paragraphs = [...groupBy(placed, one => one.apart).values()]
   return paragraphs.map(namesAmong).find(names => names.length > 0) ?? []
 }
 

@@ -10,12 +10,16 @@ const ROW = new RegExp(
   ].join(''),
 )
 
+/** Named choice: a longer line is no row of an order, characters. */
+const LONGEST = 200
+
 /**
- * The cells of such a row: place, count, name, price of one, sum, as far as they are there. The sum
- * must be that of its pieces; what is no such row stays one cell.
+ * The cells of such a row: count, name, price of one, sum. The sum must be that of its pieces; what is
+ * no such row stays one cell.
  */
 export function cellsOfOrder(line: string): readonly string[] {
   const said = line.trim()
+  if (said.length > LONGEST) return [said]
   const [all, place = '', before, name = '', behind, each = '', sum = ''] = ROW.exec(said) ?? []
   if (all === undefined) return [said]
   // Of one number in front it is open whether it counts the rows or the pieces: the sum tells.
